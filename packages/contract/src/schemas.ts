@@ -1,0 +1,458 @@
+/** Joi schemas of every request body, with the type each one lets through. */
+import Joi from 'joi';
+import {
+  ABRASIVES,
+  ANGLE_LIMITS_DEG,
+  APPROACHES,
+  BLADE_KIND_IDS,
+  BURR_FINDINGS,
+  BURR_POLICIES,
+  DAMAGE_KINDS,
+  DAMAGE_SIDES,
+  DIRECTIONS,
+  LIGHT_FINDINGS,
+  PAPER_FINDINGS,
+  SHARPNESS,
+  STEELS,
+  USE_IDS,
+  ZONES,
+  type BurrCheck,
+  type Damage,
+  type EdgeReadings,
+  type PlanChoices,
+  type Sharpness,
+} from '@patient-edge/core';
+import { ROLES, type Role } from './wire';
+
+/** Numbers and yes-or-no come as such, never as text. */
+const number = () => Joi.number().strict();
+const yesOrNo = () => Joi.boolean().strict();
+const text = (label: string, max: number) => Joi.string().trim().max(max).label(label);
+const optionalText = (label: string, max: number) => text(label, max).allow('').default('');
+const lengthMm = (label: string, min: number, max: number) =>
+  number().min(min).max(max).required().label(label);
+const id = (label: string) =>
+  number()
+    .integer()
+    .min(1)
+    .max(2 ** 31 - 1)
+    .label(label);
+const version = number().integer().min(0).required().label('Version');
+const isoDate = (label: string) =>
+  Joi.string()
+    .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { name: 'a date as YYYY-MM-DD' })
+    .custom((value: string, helpers) => {
+      const parsed = new Date(`${value}T00:00:00Z`);
+      return !Number.isNaN(parsed.getTime()) && parsed.toISOString().startsWith(value)
+        ? value
+        : helpers.error('string.pattern.name', { name: 'a date of the calendar' });
+    })
+    .label(label);
+
+const login = Joi.string()
+  .pattern(/^[a-z][a-z0-9.-]{1,39}$/, {
+    name: 'lower-case letters, digits, dots and hyphens, 2 to 40 of them',
+  })
+  .required()
+  .label('Sign-in name');
+const newPassword = Joi.string().min(10).max(200).required().label('Password');
+
+export interface SignInBody {
+  readonly login: string;
+  readonly password: string;
+}
+export const signInSchema = Joi.object<SignInBody>({
+  login: Joi.string().max(40).required().label('Sign-in name'),
+  password: Joi.string().max(200).required().label('Password'),
+});
+
+export interface SetUpBody {
+  readonly shopName: string;
+  readonly name: string;
+  readonly login: string;
+  readonly password: string;
+}
+export const setUpSchema = Joi.object<SetUpBody>({
+  shopName: text('Name of the shop', 80).required(),
+  name: text('Your name', 80).required(),
+  login,
+  password: newPassword,
+});
+
+export interface StaffBody {
+  readonly name: string;
+  readonly login: string;
+  readonly password: string;
+  readonly role: Role;
+}
+export const staffSchema = Joi.object<StaffBody>({
+  name: text('Name', 80).required(),
+  login,
+  password: newPassword,
+  role: Joi.string()
+    .valid(...ROLES)
+    .required()
+    .label('Role'),
+});
+
+export interface CustomerBody {
+  readonly name: string;
+  readonly trade: string;
+  readonly phone: string;
+  readonly note: string;
+}
+const customerKeys = {
+  name: text('Owner’s name', 80).required(),
+  trade: optionalText('Trade', 80),
+  phone: optionalText('Telephone', 40),
+  note: optionalText('Note', 500),
+};
+export const customerSchema = Joi.object<CustomerBody>(customerKeys);
+
+const damageSchema = Joi.object<Damage>({
+  id: text('Damage', 40).required(),
+  kind: Joi.string()
+    .valid(...DAMAGE_KINDS)
+    .required()
+    .label('Damage'),
+  side: Joi.string()
+    .valid(...DAMAGE_SIDES)
+    .required()
+    .label('Side'),
+  fromMm: lengthMm('Place from the heel, mm', 0, 1000),
+  lengthMm: lengthMm('Length of the damage, mm', 0.1, 1000),
+  depthMm: lengthMm('Depth of the damage, mm', 0, 15),
+});
+
+export interface IntakeBody {
+  readonly kindId: string;
+  readonly bladeName: string;
+  readonly steel: string;
+  readonly useId: string;
+  readonly cuts: string;
+  readonly askedFor: string;
+  readonly promisedOn: string;
+  readonly sharpness: Sharpness;
+  readonly carefulHands: boolean;
+  readonly edgeLengthMm: number;
+  readonly heightHeelMm: number;
+  readonly heightMiddleMm: number;
+  readonly heightTipMm: number;
+  readonly spineHeelMm: number;
+  readonly spineMiddleMm: number;
+  readonly spineTipMm: number;
+  readonly thicknessBehindEdgeMm: number;
+  readonly bevelFaceMm: number | null;
+  /** As it was read, and what it was read as: never one without the other. */
+  readonly presentAngle: {
+    readonly valueDeg: number;
+    readonly as: 'per side' | 'inclusive';
+  } | null;
+  readonly damage: readonly Damage[];
+}
+const intakeKeys = {
+  kindId: Joi.string()
+    .valid(...BLADE_KIND_IDS)
+    .required()
+    .label('Kind of blade'),
+  bladeName: optionalText('What the blade is called', 80),
+  steel: Joi.string()
+    .valid(...STEELS.map(({ designation }) => designation))
+    .required()
+    .label('Steel'),
+  useId: Joi.string()
+    .valid(...USE_IDS)
+    .required()
+    .label('Use'),
+  cuts: optionalText('What they cut', 200),
+  askedFor: optionalText('What they ask for', 500),
+  promisedOn: isoDate('Promised date').required(),
+  sharpness: Joi.string()
+    .valid(...SHARPNESS)
+    .required()
+    .label('Sharpness as it came'),
+  carefulHands: yesOrNo().required().label('Careful hands'),
+  edgeLengthMm: lengthMm('Edge length, mm', 20, 900),
+  heightHeelMm: lengthMm('Height at the heel, mm', 3, 250),
+  heightMiddleMm: lengthMm('Height half way, mm', 3, 250),
+  heightTipMm: lengthMm('Height near the tip, mm', 1, 250),
+  spineHeelMm: lengthMm('Spine at the heel, mm', 0.3, 40),
+  spineMiddleMm: lengthMm('Spine half way, mm', 0.3, 40),
+  spineTipMm: lengthMm('Spine near the tip, mm', 0.2, 40),
+  thicknessBehindEdgeMm: lengthMm('Thickness behind the edge, mm', 0.02, 30),
+  bevelFaceMm: number()
+    .min(0.05)
+    .max(80)
+    .allow(null)
+    .required()
+    .label('Width of the bevel face, mm'),
+  presentAngle: Joi.object({
+    valueDeg: number()
+      .when('as', {
+        is: 'inclusive',
+        then: number().min(6).max(100),
+        otherwise: number().min(3).max(50),
+      })
+      .required()
+      .label('Present angle, °'),
+    as: Joi.string().valid('per side', 'inclusive').required().label('Read as'),
+  })
+    .allow(null)
+    .required()
+    .label('Present angle'),
+  damage: Joi.array()
+    .items(damageSchema)
+    .max(60)
+    .unique('id')
+    .required()
+    .label('Damage along the edge'),
+};
+
+const needsAngle = (value: IntakeBody, helpers: Joi.CustomHelpers) => {
+  if (value.bevelFaceMm === null && value.presentAngle === null) {
+    return helpers.error('intake.angle', { field: 'bevelFaceMm' });
+  }
+  const beyond = value.damage.findIndex(
+    ({ fromMm, lengthMm: run }) => fromMm + run > value.edgeLengthMm,
+  );
+  if (beyond >= 0) {
+    const { fromMm, lengthMm: run } = value.damage[beyond]!;
+    return helpers.error('intake.beyond', {
+      field: `damage.${beyond}.fromMm`,
+      end: fromMm + run,
+      edge: value.edgeLengthMm,
+    });
+  }
+  return value;
+};
+const INTAKE_MESSAGES = {
+  'intake.angle': 'Give the width of the bevel face or a measured angle',
+  'intake.beyond': 'The damage ends at {#end} mm, beyond the edge of {#edge} mm',
+};
+
+export interface TakeInBody extends IntakeBody {
+  readonly customerId: number | null;
+  readonly newCustomer: CustomerBody | null;
+  /** A blade that has been here before. */
+  readonly bladeId: number | null;
+  readonly tagNumber: number;
+}
+export const takeInSchema = Joi.object<TakeInBody>({
+  ...intakeKeys,
+  customerId: id('Owner').allow(null).required(),
+  newCustomer: customerSchema.allow(null).required(),
+  bladeId: id('Blade').allow(null).required(),
+  tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
+})
+  .custom((value: TakeInBody, helpers) => {
+    if ((value.customerId === null) === (value.newCustomer === null)) {
+      return helpers.error('intake.owner', { field: 'customerId' });
+    }
+    return needsAngle(value, helpers);
+  })
+  .messages({ ...INTAKE_MESSAGES, 'intake.owner': 'Choose a known owner or give a new one' });
+
+export interface CorrectIntakeBody extends IntakeBody {
+  readonly version: number;
+}
+export const correctIntakeSchema = Joi.object<CorrectIntakeBody>({ ...intakeKeys, version })
+  .custom(needsAngle)
+  .messages(INTAKE_MESSAGES);
+
+export interface PlanBody {
+  readonly version: number;
+  readonly choices: PlanChoices;
+}
+const [lowestAngle, highestAngle] = ANGLE_LIMITS_DEG;
+export const choicesSchema = Joi.object<PlanChoices>({
+  approach: Joi.string()
+    .valid(...APPROACHES)
+    .required()
+    .label('Approach'),
+  angleDeg: number()
+    .min(lowestAngle)
+    .max(highestAngle)
+    .allow(null)
+    .required()
+    .label('Angle per side, °'),
+  chipsLeft: Joi.array().items(text('Chip', 40)).max(60).required().label('Chips left in'),
+  thin: yesOrNo().allow(null).required().label('Thinning'),
+  finishUm: Joi.array()
+    .ordered(
+      number().min(0.1).max(800).required().label('Finest, µm'),
+      number().min(Joi.ref('0')).max(800).required().label('Coarsest, µm'),
+    )
+    .allow(null)
+    .required()
+    .label('Finish window'),
+  maxRatio: number().greater(1).max(100).allow(null).required().label('Largest jump'),
+  direction: Joi.string()
+    .valid(...DIRECTIONS)
+    .required()
+    .label('Direction'),
+  burrPolicy: Joi.string()
+    .valid(...BURR_POLICIES)
+    .required()
+    .label('Burr policy'),
+});
+export const planSchema = Joi.object<PlanBody>({
+  version,
+  choices: choicesSchema.required().label('Choices'),
+});
+
+export interface VersionBody {
+  readonly version: number;
+}
+export const versionSchema = Joi.object<VersionBody>({ version });
+
+export interface WorkBody {
+  readonly revision: number;
+  readonly strokesRight: number;
+  readonly strokesLeft: number;
+  readonly workedSeconds: number;
+  readonly runningSinceMs: number | null;
+  readonly burr: BurrCheck;
+}
+const strokes = (label: string) => number().integer().min(0).max(100000).required().label(label);
+const burrSide = Joi.object(
+  Object.fromEntries(
+    ZONES.map((zone) => [
+      zone,
+      Joi.string()
+        .valid(...BURR_FINDINGS)
+        .label(`Burr at the ${zone}`),
+    ]),
+  ),
+).required();
+export const workSchema = Joi.object<WorkBody>({
+  revision: number().integer().min(0).required().label('Revision'),
+  strokesRight: strokes('Strokes, right'),
+  strokesLeft: strokes('Strokes, left'),
+  workedSeconds: number().min(0).max(360000).required().label('Seconds worked'),
+  runningSinceMs: number().integer().min(0).allow(null).required().label('Timer'),
+  burr: Joi.object({ right: burrSide, left: burrSide }).required().label('Burr'),
+});
+
+export interface FinishStepBody {
+  readonly version: number;
+  readonly overrideReason: string | null;
+}
+export const finishStepSchema = Joi.object<FinishStepBody>({
+  version,
+  overrideReason: text('Reason', 300).min(3).allow(null).required(),
+});
+
+export interface ReadingsBody {
+  readonly version: number;
+  readonly phase: 'before' | 'after';
+  readonly readings: EdgeReadings;
+}
+const zoneReadings = Joi.object({
+  light: Joi.string()
+    .valid(...LIGHT_FINDINGS)
+    .allow(null)
+    .required()
+    .label('Light'),
+  paper: Joi.string()
+    .valid(...PAPER_FINDINGS)
+    .allow(null)
+    .required()
+    .label('Paper'),
+  forceGf: Joi.array()
+    .items(number().min(1).max(2000).label('Cut force, gf'))
+    .max(3)
+    .required()
+    .label('Cut force'),
+}).required();
+export const readingsSchema = Joi.object<ReadingsBody>({
+  version,
+  phase: Joi.string().valid('before', 'after').required().label('Before or after'),
+  readings: Joi.object(Object.fromEntries(ZONES.map((zone) => [zone, zoneReadings])))
+    .required()
+    .label('Readings'),
+});
+
+export interface VerdictBody {
+  readonly version: number;
+  /** Null passes the blade; a step's id sends it back there. */
+  readonly backToStepId: number | null;
+  readonly note: string;
+}
+export const verdictSchema = Joi.object<VerdictBody>({
+  version,
+  backToStepId: id('Step').allow(null).required(),
+  note: optionalText('Note', 500),
+});
+
+export interface ReturnBody {
+  readonly version: number;
+  /** Read off the tag in the owner's hand. */
+  readonly tagNumber: number;
+  readonly sheathed: boolean;
+  readonly remarks: string;
+}
+export const returnSchema = Joi.object<ReturnBody>({
+  version,
+  tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
+  sheathed: yesOrNo().required().label('Sheathed or wrapped'),
+  remarks: optionalText('Seen and left alone', 500),
+});
+
+export interface DeclineBody {
+  readonly version: number;
+  readonly reason: string;
+}
+export const declineSchema = Joi.object<DeclineBody>({
+  version,
+  reason: text('Reason', 300).min(3).required(),
+});
+
+export interface StoneBody {
+  readonly name: string;
+  readonly abrasive: string;
+  readonly um: number;
+  readonly gritLabel: string;
+  readonly bond: string;
+  readonly soakMinutes: number;
+  readonly liquid: string;
+  readonly cutFactor: number;
+  readonly scratchFactor: number;
+  readonly changeSeconds: number;
+  readonly retired: boolean;
+}
+export const BONDS = ['soft, muddy', 'middling', 'hard', 'plate or film', 'strop'] as const;
+export const LIQUIDS = ['water', 'oil', 'dry'] as const;
+const stoneKeys = {
+  name: text('Name', 60).required(),
+  abrasive: Joi.string()
+    .valid(...ABRASIVES)
+    .required()
+    .label('Abrasive'),
+  um: number().min(0.05).max(1000).required().label('Median grain, µm'),
+  gritLabel: optionalText('Printed grit and scale', 40),
+  bond: Joi.string()
+    .valid(...BONDS)
+    .required()
+    .label('Bond'),
+  soakMinutes: number().min(0).max(1440).required().label('Soak, minutes'),
+  liquid: Joi.string()
+    .valid(...LIQUIDS)
+    .required()
+    .label('Liquid'),
+  cutFactor: number().min(0.1).max(10).required().label('Cut factor'),
+  scratchFactor: number().min(0.1).max(5).required().label('Scratch factor'),
+  changeSeconds: number().min(0).max(3600).required().label('Time to change to it, s'),
+  retired: yesOrNo().required().label('Retired'),
+};
+export const stoneSchema = Joi.object<StoneBody>(stoneKeys);
+export interface ChangeStoneBody extends StoneBody {
+  readonly version: number;
+}
+export const changeStoneSchema = Joi.object<ChangeStoneBody>({ ...stoneKeys, version });
+
+/** An id in a path is text: the one place where it is converted. */
+export const idSchema = Joi.number()
+  .integer()
+  .min(1)
+  .max(2 ** 31 - 1)
+  .required();

@@ -1,0 +1,41 @@
+/** One scale for all abrasives: the median grain size in micrometres. */
+import { micrometres, type Micrometres } from '../units/quantities';
+import { fail, ok, type Result } from '../units/result';
+import { GRIT_SCALES, GRIT_TABLES, type GritScale } from './grit-tables';
+
+/**
+ * Median grain of a grit number, log–log between the listed entries.
+ * Errors: OUT_OF_RANGE for a number outside its scale.
+ */
+export const micrometresOf = (scale: GritScale, grit: number): Result<Micrometres> => {
+  const table = GRIT_TABLES[scale];
+  const first = table[0]!;
+  const last = table[table.length - 1]!;
+  if (grit < first.grit || grit > last.grit) {
+    return fail(
+      'OUT_OF_RANGE',
+      `${scale} runs from ${first.grit} to ${last.grit}; ${grit} is outside it`,
+      'grit',
+    );
+  }
+  const upper = table.findIndex((entry) => entry.grit >= grit);
+  const b = table[upper]!;
+  if (b.grit === grit) return ok(micrometres(b.um));
+  const a = table[upper - 1]!;
+  const t = Math.log(grit / a.grit) / Math.log(b.grit / a.grit);
+  return ok(micrometres(Math.exp(Math.log(a.um) + t * Math.log(b.um / a.um))));
+};
+
+/** In each scale the listed grit whose grain is nearest by ratio. */
+export const nearestGrits = (um: Micrometres): Record<GritScale, number> => {
+  const nearest = (scale: GritScale): number => {
+    const distance = (entryUm: number): number => Math.abs(Math.log(entryUm / um));
+    return GRIT_TABLES[scale].reduce((best, entry) =>
+      distance(entry.um) < distance(best.um) ? entry : best,
+    ).grit;
+  };
+  return Object.fromEntries(GRIT_SCALES.map((scale) => [scale, nearest(scale)])) as Record<
+    GritScale,
+    number
+  >;
+};

@@ -1,0 +1,57 @@
+/** How fast an abrasive takes steel, and what scratches it leaves. First guesses, to be corrected by the bench's log. */
+export const ABRASIVES = [
+  'aluminium-oxide',
+  'silicon-carbide',
+  'diamond',
+  'cbn',
+  'ceramic',
+  'natural',
+  'compound',
+] as const;
+export type Abrasive = (typeof ABRASIVES)[number];
+
+export interface SteelWear {
+  readonly wearFactor: number;
+  readonly wearFactorDiamond?: number | undefined;
+}
+
+export interface AbrasiveBody {
+  readonly um: number;
+  readonly abrasive: Abrasive;
+  readonly cutFactor?: number | undefined;
+  readonly scratchFactor?: number | undefined;
+}
+
+/** mm³ per newton and metre: an aluminium-oxide waterstone of 11.5 µm on stainless knife steel at 57 HRC. */
+export const REFERENCE_REMOVAL = 0.006;
+export const REFERENCE_GRAIN_UM = 11.5;
+/** The size effect of abrasive wear below about 100 µm. */
+export const GRAIN_EXPONENT = 0.7;
+/** Scratch depth as a share of the grain. */
+export const SCRATCH_SHARE = 0.1;
+/** Useful travel by hand, m/s. */
+export const HAND_SPEED_M_PER_S = 0.15;
+
+/** The steel's resistance to this abrasive: diamond and cubic boron nitride have a factor of their own. */
+export const wearAgainst = (steel: SteelWear, abrasive: Abrasive): number =>
+  abrasive === 'diamond' || abrasive === 'cbn'
+    ? (steel.wearFactorDiamond ?? steel.wearFactor)
+    : steel.wearFactor;
+
+/** K = K₀ (d/d₀)^0.7 · cutFactor / wearFactor, mm³ per newton and metre of travel. */
+export const removalPerNewtonMetre = (body: AbrasiveBody, steel: SteelWear): number =>
+  (REFERENCE_REMOVAL * (body.um / REFERENCE_GRAIN_UM) ** GRAIN_EXPONENT * (body.cutFactor ?? 1)) /
+  wearAgainst(steel, body.abrasive);
+
+/** seconds = volume / (K · force · speed). */
+export const secondsToRemove = (
+  volumeMm3: number,
+  body: AbrasiveBody,
+  steel: SteelWear,
+  forceN: number,
+  speedMPerS: number,
+): number => volumeMm3 / (removalPerNewtonMetre(body, steel) * forceN * speedMPerS);
+
+/** s = 0.10 · d · scratchFactor, in µm. */
+export const scratchDepthUm = (body: AbrasiveBody): number =>
+  SCRATCH_SHARE * body.um * (body.scratchFactor ?? 1);

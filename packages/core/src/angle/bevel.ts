@@ -1,0 +1,31 @@
+/** The angle of a bevel from its width and the thickness above it (G2). */
+import {
+  radians,
+  toDegrees,
+  toRadians,
+  mm,
+  type DegreesPerSide,
+  type Millimetres,
+} from '../units/quantities';
+import { fail, ok, type Result } from '../units/result';
+
+export interface MeasuredBevel {
+  readonly angle: DegreesPerSide;
+  readonly bevelHeight: Millimetres;
+}
+
+/** θ = asin(e / w), b = e / tan θ. Errors: IMPOSSIBLE_BEVEL when the shoulder is wider than the face. */
+export const angleFromBevel = (
+  bevelFace: Millimetres,
+  shoulder: Millimetres,
+): Result<MeasuredBevel> => {
+  if (shoulder > bevelFace) {
+    return fail(
+      'IMPOSSIBLE_BEVEL',
+      `A bevel face of ${bevelFace} mm cannot span ${shoulder} mm at the shoulder`,
+      'shoulderMm',
+    );
+  }
+  const angle = toDegrees(radians(Math.asin(shoulder / bevelFace)));
+  return ok({ angle, bevelHeight: mm(shoulder / Math.tan(toRadians(angle))) });
+};

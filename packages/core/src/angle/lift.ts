@@ -1,0 +1,56 @@
+/** Lift of the spine, and the angle a blade rests at (G1). */
+import {
+  mm,
+  perSide,
+  radians,
+  toDegrees,
+  toRadians,
+  type DegreesPerSide,
+  type Millimetres,
+} from '../units/quantities';
+import { fail, ok, type Result } from '../units/result';
+
+const ANGLE_SLACK_DEG = 1e-9;
+
+/** θ0 = atan(x_s / H): the angle held when the spine touches the stone. */
+export const restingAngle = (height: Millimetres, spineOffset: Millimetres): DegreesPerSide =>
+  toDegrees(radians(Math.atan2(spineOffset, height)));
+
+/**
+ * L = H sin θ − x_s cos θ: the spine corner's height above the stone.
+ * Errors: ANGLE_BELOW_RESTING, which names the resting angle.
+ */
+export const liftFor = (
+  height: Millimetres,
+  spineOffset: Millimetres,
+  angle: DegreesPerSide,
+): Result<Millimetres> => {
+  const resting = restingAngle(height, spineOffset);
+  if (angle < resting - ANGLE_SLACK_DEG) {
+    return fail(
+      'ANGLE_BELOW_RESTING',
+      `The blade rests at ${resting.toFixed(2)}° per side; ${angle}° cannot be held`,
+      'angleDeg',
+    );
+  }
+  const theta = toRadians(angle);
+  return ok(mm(Math.max(0, height * Math.sin(theta) - spineOffset * Math.cos(theta))));
+};
+
+/** θ = θ0 + asin(L / √(H² + x_s²)). Errors: OUT_OF_RANGE when the lift is longer than the blade allows. */
+export const angleFromLift = (
+  height: Millimetres,
+  spineOffset: Millimetres,
+  lift: Millimetres,
+): Result<DegreesPerSide> => {
+  const reach = Math.hypot(height, spineOffset);
+  if (lift > reach) {
+    return fail(
+      'OUT_OF_RANGE',
+      `A lift of ${lift} mm is more than this blade allows: ${reach.toFixed(2)} mm`,
+      'liftMm',
+    );
+  }
+  const raised = toDegrees(radians(Math.asin(lift / reach)));
+  return ok(perSide(restingAngle(height, spineOffset) + raised));
+};

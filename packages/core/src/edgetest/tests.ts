@@ -1,0 +1,45 @@
+/** Edge tests, each recorded by zone, before and after. */
+import type { Zone } from '../blade/outline';
+
+export const LIGHT_FINDINGS = ['dark', 'glint'] as const;
+export const PAPER_FINDINGS = ['cuts clean', 'catches', 'tears'] as const;
+export type LightFinding = (typeof LIGHT_FINDINGS)[number];
+export type PaperFinding = (typeof PAPER_FINDINGS)[number];
+
+export interface ZoneReadings {
+  readonly light: LightFinding | null;
+  readonly paper: PaperFinding | null;
+  /** Cut force on the standard thread, gf: three readings are wanted. */
+  readonly forceGf: readonly number[];
+}
+
+export type EdgeReadings = Readonly<Record<Zone, ZoneReadings>>;
+
+export const NO_READINGS: ZoneReadings = { light: null, paper: null, forceGf: [] };
+export const FORCE_READINGS_WANTED = 3;
+
+/** Median of the readings; null of none. */
+export const medianGf = (readings: readonly number[]): number | null => {
+  if (readings.length === 0) return null;
+  const sorted = [...readings].sort((a, b) => a - b);
+  const half = Math.floor(sorted.length / 2);
+  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
+};
+
+/** Readings that spread over more than a third of their median are to be repeated. */
+export const mustRepeat = (readings: readonly number[]): boolean => {
+  const median = medianGf(readings);
+  if (median === null || readings.length < 2) return false;
+  return Math.max(...readings) - Math.min(...readings) > median / 3;
+};
+
+const FORCE_BANDS: readonly (readonly [belowGf: number, word: string])[] = [
+  [100, 'very fine'],
+  [180, 'fine'],
+  [280, 'good working edge'],
+  [400, 'needs work'],
+];
+
+/** The word for a cut force; bands differ by thread, each bench sets its own. */
+export const forceBand = (gf: number): string =>
+  FORCE_BANDS.find(([below]) => gf < below)?.[1] ?? 'dull';

@@ -1,0 +1,32 @@
+/** The cuts a sharpener makes, as lines of a section. Right and left are mirror images. */
+import { toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
+import { cutSection, type Cut, type CutLine, type Section } from './section';
+
+export type Side = 'right' | 'left';
+
+/** A face at `angle` to the datum plane through the point (x, y); steel outside it goes. */
+export const faceLine = (side: Side, angle: DegreesPerSide, xMm: number, yMm: number): CutLine => {
+  const theta = toRadians(angle);
+  const nx = (side === 'right' ? 1 : -1) * Math.cos(theta);
+  const ny = -Math.sin(theta);
+  return { nx, ny, offset: Math.cos(theta) * xMm + ny * yMm };
+};
+
+/** Jointing: everything below height y goes. */
+export const jointLine = (yMm: Millimetres): CutLine => ({ nx: 0, ny: -1, offset: 0 - yMm });
+
+/** The same face on both sides: `x` is the distance from the datum plane at height y. */
+export const cutBothSides = (
+  section: Section,
+  angle: DegreesPerSide,
+  xMm: number,
+  yMm: number,
+  face: string,
+): Cut => {
+  const right = cutSection(section, faceLine('right', angle, xMm, yMm), `right ${face}`);
+  const left = cutSection(right.section, faceLine('left', angle, xMm, yMm), `left ${face}`);
+  return {
+    section: left.section,
+    removedAreaMm2: right.removedAreaMm2 + left.removedAreaMm2,
+  };
+};

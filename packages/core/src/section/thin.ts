@@ -1,0 +1,61 @@
+/** Thinning: one straight cut a side at a low angle, from a kept height of the bevel upwards (G9). */
+import { perSide, toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
+import { fail, ok, type Result } from '../units/result';
+import { cutBothSides } from './cuts';
+import type { FlatGrind } from './flat-grind';
+import { measureFace, thicknessAtMm, type Section } from './section';
+
+export interface Thinned {
+  readonly section: Section;
+  /** Both sides, mm². */
+  readonly removedAreaMm2: number;
+  /** Width of the new face on one side, mm. */
+  readonly faceWidthMm: number;
+  /** Height above the apex where the new face runs out into the old profile, mm. */
+  readonly upperMeetMm: number;
+  /** Full thickness after the cut at heights above the apex; null above the spine. */
+  readonly thicknessAt: (yMm: number) => number | null;
+}
+
+/** Errors: CUT_DOES_NOT_CLOSE when α is not above the primary half angle, or the cut leaves above the spine. */
+export const thin = (
+  blade: FlatGrind,
+  kept: Millimetres,
+  angle: DegreesPerSide,
+): Result<Thinned> => {
+  const { angleDeg, heightMm } = blade.measures;
+  if (angle <= blade.primaryAngle) {
+    return fail(
+      'CUT_DOES_NOT_CLOSE',
+      `Thinning at ${angle}° per side does not leave the primary grind at ${blade.primaryAngle.toFixed(2)}°`,
+      'angleDeg',
+    );
+  }
+  const outsideTheSteel = kept >= blade.bevelHeightMm || angle >= angleDeg;
+  if (outsideTheSteel) {
+    return ok({
+      section: blade.section,
+      removedAreaMm2: 0,
+      faceWidthMm: 0,
+      upperMeetMm: kept,
+      thicknessAt: (yMm) => thicknessAtMm(blade.section, yMm),
+    });
+  }
+  const xMm = kept * Math.tan(toRadians(perSide(angleDeg)));
+  const cut = cutBothSides(blade.section, angle, xMm, kept, 'thinned');
+  const face = measureFace(cut.section, 'right thinned');
+  if (!face || face.topYMm >= heightMm) {
+    return fail(
+      'CUT_DOES_NOT_CLOSE',
+      `Thinning at ${angle}° per side from ${kept} mm above the edge comes out above the spine at ${heightMm} mm`,
+      'angleDeg',
+    );
+  }
+  return ok({
+    section: cut.section,
+    removedAreaMm2: cut.removedAreaMm2,
+    faceWidthMm: face.widthMm,
+    upperMeetMm: face.topYMm,
+    thicknessAt: (yMm) => thicknessAtMm(cut.section, yMm),
+  });
+};

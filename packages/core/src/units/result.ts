@@ -1,0 +1,31 @@
+/** Errors of the computation are values, the same from the command line, the API and the screen. */
+export type CraftErrorCode =
+  | 'INVALID_INPUT'
+  | 'ANGLE_BELOW_RESTING'
+  | 'IMPOSSIBLE_BEVEL'
+  | 'CUT_DOES_NOT_CLOSE'
+  | 'OUT_OF_RANGE'
+  | 'NO_PROGRESSION';
+
+export interface CraftError {
+  readonly code: CraftErrorCode;
+  readonly message: string;
+  /** Dotted path of the input at fault, where there is one. */
+  readonly field?: string;
+}
+
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: CraftError };
+
+export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
+
+export const fail = (code: CraftErrorCode, message: string, field?: string): Result<never> => ({
+  ok: false,
+  error: field === undefined ? { code, message } : { code, message, field },
+});
+
+/** The value, or a thrown Error: for callers that have already ruled the failure out. */
+export const unwrap = <T>(result: Result<T>): T => {
+  if (!result.ok) throw new Error(`${result.error.code}: ${result.error.message}`);
+  return result.value;
+};

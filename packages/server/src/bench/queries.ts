@@ -1,0 +1,173 @@
+import type { StepRecord, WorkBody } from '@patient-edge/contract';
+import {
+  BLADE_SIDES,
+  ZONES,
+  type BladeSide,
+  type BurrCheck,
+  type BurrFinding,
+  type PlanStep,
+  type Zone,
+} from '@patient-edge/core';
+import { change, select, type Queryable } from '../database/pool';
+
+interface StepRow {
+  readonly id: number;
+  readonly jobId: number;
+  readonly detail: PlanStep;
+  readonly status: StepRecord['status'];
+  readonly strokesRight: number;
+  readonly strokesLeft: number;
+  readonly workedSeconds: number;
+  readonly runningSinceMs: number | null;
+  readonly overrideReason: string | null;
+  readonly revision: number;
+  readonly superseded: number;
+}
+
+const STEP_SELECT = `SELECT id, job_id AS jobId, detail, status, strokes_right AS strokesRight,
+  strokes_left AS strokesLeft, worked_seconds AS workedSeconds, running_since_ms AS runningSinceMs,
+  override_reason AS overrideReason, revision, superseded FROM plan_step`;
+
+interface BurrRow {
+  readonly stepId: number;
+  readonly side: BladeSide;
+  readonly zone: Zone;
+  readonly finding: BurrFinding;
+}
+
+const burrOf = (rows: readonly BurrRow[], stepId: number): BurrCheck => {
+  const burr: Record<BladeSide, Partial<Record<Zone, BurrFinding>>> = { right: {}, left: {} };
+  for (const row of rows) if (row.stepId === stepId) burr[row.side][row.zone] = row.finding;
+  return burr;
+};
+
+const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
+  id: row.id,
+  step: row.detail,
+  status: row.status,
+  strokesRight: row.strokesRight,
+  strokesLeft: row.strokesLeft,
+  workedSeconds: row.workedSeconds,
+  runningSinceMs: row.runningSinceMs,
+  burr,
+  overrideReason: row.overrideReason,
+  revision: row.revision,
+  superseded: Boolean(row.superseded),
+});
+
+/** All steps of a job in order, superseded ones first; burr as found in this round. */
+export const stepsOfJob = async (
+  on: Queryable,
+  jobId: number,
+  round: number,
+): Promise<StepRecord[]> => {
+  const rows = await select<StepRow>(
+    on,
+    `${STEP_SELECT} WHERE job_id = ? ORDER BY superseded DESC, position, id`,
+    [jobId],
+  );
+  const burr = await select<BurrRow>(
+    on,
+    `SELECT b.plan_step_id AS stepId, b.side, b.zone, b.finding FROM burr_check b
+     JOIN plan_step p ON p.id = b.plan_step_id WHERE p.job_id = ? AND b.round = ?`,
+    [jobId, round],
+  );
+  return rows.map((row) => toRecord(row, burrOf(burr, row.id)));
+};
+
+export const addSteps = async (
+  on: Queryable,
+  jobId: number,
+  steps: readonly PlanStep[],
+): Promise<void> => {
+  for (const [index, step] of steps.entries()) {
+    await change(
+      on,
+      'INSERT INTO plan_step (job_id, position, operation, stone_id, detail) VALUES (?, ?, ?, ?, ?)',
+      [
+        jobId,
+        index + 1,
+        step.operation,
+        step.stoneId === null ? null : Number(step.stoneId),
+        JSON.stringify(step),
+      ],
+    );
+  }
+};
+
+export const deleteUnworkedSteps = (on: Queryable, jobId: number) =>
+  change(
+    on,
+    `DELETE FROM plan_step WHERE job_id = ? AND status = 'to do' AND strokes_right = 0
+       AND strokes_left = 0 AND worked_seconds = 0 AND running_since_ms IS NULL AND superseded = FALSE`,
+    [jobId],
+  );
+
+export const supersedeSteps = (on: Queryable, jobId: number) =>
+  change(
+    on,
+    'UPDATE plan_step SET superseded = TRUE, running_since_ms = NULL WHERE job_id = ? AND superseded = FALSE',
+    [jobId],
+  );
+
+/** Keeps the work of a step if nobody kept other work since; false otherwise. */
+export const saveWork = async (on: Queryable, stepId: number, body: WorkBody): Promise<boolean> =>
+  (
+    await change(
+      on,
+      `UPDATE plan_step SET strokes_right = ?, strokes_left = ?, worked_seconds = ?, running_since_ms = ?,
+         revision = revision + 1 WHERE id = ? AND revision = ?`,
+      [
+        body.strokesRight,
+        body.strokesLeft,
+        body.workedSeconds,
+        body.runningSinceMs,
+        stepId,
+        body.revision,
+      ],
+    )
+  ).affectedRows === 1;
+
+export const replaceBurr = async (
+  on: Queryable,
+  stepId: number,
+  round: number,
+  burr: BurrCheck,
+): Promise<void> => {
+  await change(on, 'DELETE FROM burr_check WHERE plan_step_id = ? AND round = ?', [stepId, round]);
+  for (const side of BLADE_SIDES) {
+    for (const zone of ZONES) {
+      const finding = burr[side][zone];
+      if (finding === undefined) continue;
+      await change(
+        on,
+        'INSERT INTO burr_check (plan_step_id, round, side, zone, finding) VALUES (?, ?, ?, ?, ?)',
+        [stepId, round, side, zone, finding],
+      );
+    }
+  }
+};
+
+/** Done: the timer stops at `workedSeconds`. */
+export const finishStep = (
+  on: Queryable,
+  stepId: number,
+  workedSeconds: number,
+  overrideReason: string | null,
+) =>
+  change(
+    on,
+    `UPDATE plan_step SET status = 'done', override_reason = ?, running_since_ms = NULL,
+       worked_seconds = ?, revision = revision + 1 WHERE id = ?`,
+    [overrideReason, workedSeconds, stepId],
+  );
+
+/** The named step and all after it are to be done again; the work so far stays counted. */
+export const reopenStepsFrom = (on: Queryable, jobId: number, stepId: number) =>
+  change(
+    on,
+    `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1
+     WHERE job_id = ? AND superseded = FALSE
+       AND position >= (SELECT position FROM (SELECT position FROM plan_step WHERE id = ?) AS named)`,
+    [jobId, stepId],
+  );

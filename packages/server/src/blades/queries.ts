@@ -1,0 +1,120 @@
+import type { BladeSummary, Visit } from '@patient-edge/contract';
+import type { BladeMeasures } from '@patient-edge/core';
+import { change, select, type Queryable } from '../database/pool';
+import { MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
+
+interface BladeRow extends BladeMeasures {
+  readonly id: number;
+  readonly customerId: number;
+  readonly name: string;
+  readonly steel: string;
+}
+
+/** A blade with the measurements of its latest visit. */
+const BLADE_SELECT = `SELECT b.id, b.customer_id AS customerId, b.name, b.steel, ${MEASURE_COLUMNS}
+  FROM blade b JOIN job j ON j.id = (SELECT MAX(id) FROM job WHERE blade_id = b.id)`;
+
+const toSummary = (row: BladeRow): BladeSummary => ({
+  id: row.id,
+  name: row.name,
+  steel: row.steel,
+  measures: measuresOf(row),
+});
+
+export const bladesOfCustomer = async (
+  on: Queryable,
+  customerId: number,
+): Promise<BladeSummary[]> =>
+  (
+    await select<BladeRow>(on, `${BLADE_SELECT} WHERE b.customer_id = ? ORDER BY b.id`, [
+      customerId,
+    ])
+  ).map(toSummary);
+
+export const findBlade = async (
+  on: Queryable,
+  id: number,
+): Promise<{ summary: BladeSummary; customerId: number } | undefined> => {
+  const row = (await select<BladeRow>(on, `${BLADE_SELECT} WHERE b.id = ?`, [id]))[0];
+  return row && { summary: toSummary(row), customerId: row.customerId };
+};
+
+export const findBladeOwner = async (on: Queryable, id: number): Promise<number | undefined> =>
+  (
+    await select<{ customerId: number }>(
+      on,
+      'SELECT customer_id AS customerId FROM blade WHERE id = ?',
+      [id],
+    )
+  )[0]?.customerId;
+
+export interface BladeBody {
+  readonly name: string;
+  readonly kind: string;
+  readonly steel: string;
+}
+
+export const addBlade = async (
+  on: Queryable,
+  customerId: number,
+  body: BladeBody,
+): Promise<number> =>
+  (
+    await change(on, 'INSERT INTO blade (customer_id, name, kind, steel) VALUES (?, ?, ?, ?)', [
+      customerId,
+      body.name,
+      body.kind,
+      body.steel,
+    ])
+  ).insertId;
+
+export const updateBlade = (on: Queryable, id: number, body: BladeBody) =>
+  change(on, 'UPDATE blade SET name = ?, kind = ?, steel = ? WHERE id = ?', [
+    body.name,
+    body.kind,
+    body.steel,
+    id,
+  ]);
+
+interface VisitRow {
+  readonly jobId: number;
+  readonly tagNumber: number;
+  readonly stage: Visit['stage'];
+  readonly takenInAt: Date;
+  readonly returnedAt: Date | null;
+  readonly anglePerSideDeg: number | null;
+  readonly heightHeelMm: number;
+  readonly thicknessBehindEdgeMm: number;
+  readonly steelLostMm3: number | null;
+  readonly workedSeconds: number | null;
+  readonly stones: string | null;
+  readonly forceBeforeGf: number | null;
+  readonly forceAfterGf: number | null;
+}
+
+const MEAN_FORCE = `(SELECT AVG((r.force_1_gf + r.force_2_gf + r.force_3_gf) / 3) FROM edge_reading r
+  WHERE r.job_id = j.id AND r.phase =`;
+
+export const visitsOfBlade = async (on: Queryable, bladeId: number): Promise<Visit[]> =>
+  (
+    await select<VisitRow>(
+      on,
+      `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.taken_in_at AS takenInAt,
+         j.returned_at AS returnedAt, JSON_VALUE(j.plan_record, '$.angleDeg') + 0.0 AS anglePerSideDeg,
+         j.height_heel_mm AS heightHeelMm, j.thickness_behind_edge_mm AS thicknessBehindEdgeMm,
+         JSON_VALUE(j.plan_record, '$.figures.steelLost.value') + 0.0 AS steelLostMm3,
+         (SELECT SUM(worked_seconds) FROM plan_step p WHERE p.job_id = j.id) AS workedSeconds,
+         (SELECT GROUP_CONCAT(t.name ORDER BY p.position SEPARATOR '\\n') FROM plan_step p
+            JOIN stone t ON t.id = p.stone_id WHERE p.job_id = j.id AND p.status = 'done') AS stones,
+         ${MEAN_FORCE} 'before') AS forceBeforeGf,
+         ${MEAN_FORCE} 'after' AND r.round = j.round) AS forceAfterGf
+       FROM job j WHERE j.blade_id = ? ORDER BY j.id DESC`,
+      [bladeId],
+    )
+  ).map((row) => ({
+    ...row,
+    takenInAt: row.takenInAt.toISOString(),
+    returnedAt: row.returnedAt?.toISOString() ?? null,
+    workedSeconds: row.workedSeconds ?? 0,
+    stones: [...new Set(row.stones?.split('\n') ?? [])],
+  }));

@@ -1,0 +1,31 @@
+/** The blade's record: what makes the next visit quick. */
+import type { BladeRecord } from '@patient-edge/contract';
+import { Router } from 'express';
+import type { Pool } from 'mysql2/promise';
+import { findCustomer } from '../customers/queries';
+import { notFound } from '../http/errors';
+import { allow, pathId } from '../http/request';
+import { readJob } from '../jobs/job';
+import { findBlade, visitsOfBlade } from './queries';
+
+export const bladeRoutes = (pool: Pool): Router => {
+  const router = Router();
+
+  router.get('/blades/:id', allow(), async (request, response) => {
+    const id = pathId(request, 'id', 'This blade');
+    const blade = await findBlade(pool, id);
+    const customer = blade && (await findCustomer(pool, blade.customerId));
+    if (!blade || !customer) throw notFound('This blade');
+    const visits = await visitsOfBlade(pool, id);
+    const last = visits.find(({ stage }) => stage === 'returned');
+    const record: BladeRecord = {
+      blade: blade.summary,
+      customer,
+      visits,
+      lastJob: last ? await readJob(pool, last.jobId) : null,
+    };
+    response.json(record);
+  });
+
+  return router;
+};

@@ -1,0 +1,84 @@
+/** Connections to MariaDB, and transactions that try again when the database broke a deadlock. */
+import mysql, {
+  type Pool,
+  type PoolConnection,
+  type ResultSetHeader,
+  type RowDataPacket,
+} from 'mysql2/promise';
+
+export interface DatabaseAddress {
+  readonly host: string;
+  readonly port: number;
+  readonly user: string;
+  readonly password: string;
+  readonly database: string;
+}
+
+export const openPool = (address: DatabaseAddress): Pool =>
+  mysql.createPool({
+    ...address,
+    connectionLimit: 10,
+    supportBigNumbers: true,
+    decimalNumbers: true,
+    dateStrings: ['DATE'],
+    timezone: 'Z',
+    charset: 'utf8mb4_unicode_ci',
+  });
+
+/** A pool or a connection in a transaction: whatever a query can be put to. */
+export type Queryable = Pool | PoolConnection;
+
+type Param = string | number | boolean | Date | null;
+
+/** Rows of a SELECT. Placeholders only. */
+export const select = async <Row>(
+  on: Queryable,
+  sql: string,
+  params: readonly Param[] = [],
+): Promise<Row[]> => {
+  const [rows] = await on.execute<RowDataPacket[]>(sql, [...params]);
+  return rows as Row[];
+};
+
+/** Runs an INSERT, UPDATE or DELETE; gives the new id and the number of rows it reached. */
+export const change = async (
+  on: Queryable,
+  sql: string,
+  params: readonly Param[] = [],
+): Promise<{ insertId: number; affectedRows: number }> => {
+  const [header] = await on.execute<ResultSetHeader>(sql, [...params]);
+  return { insertId: header.insertId, affectedRows: header.affectedRows };
+};
+
+const LOCK_ERRORS = new Set([1205, 1213]);
+const ATTEMPTS = 4;
+
+export const errnoOf = (error: unknown): number | null =>
+  typeof error === 'object' && error !== null && 'errno' in error && typeof error.errno === 'number'
+    ? error.errno
+    : null;
+
+/** Runs `work` in one transaction; all of it happens or none. Tried again after a deadlock. */
+export const inTransaction = async <T>(
+  pool: Pool,
+  work: (on: PoolConnection) => Promise<T>,
+): Promise<T> => {
+  for (let attempt = 1; ; attempt += 1) {
+    const connection = await pool.getConnection();
+    try {
+      await connection.beginTransaction();
+      const value = await work(connection);
+      await connection.commit();
+      return value;
+    } catch (error) {
+      await connection.rollback().catch(() => {
+        // The connection is gone: the server has rolled back by itself.
+        connection.destroy();
+      });
+      if (attempt < ATTEMPTS && LOCK_ERRORS.has(errnoOf(error) ?? 0)) continue;
+      throw error;
+    } finally {
+      connection.release();
+    }
+  }
+};

@@ -1,0 +1,338 @@
+/** Loads the demo through the same functions the counter and the bench use, so that every record is a real one. */
+import type { Stage, TakeInBody } from '@patient-edge/contract';
+import {
+  bladeKind,
+  DEFAULT_CHOICES,
+  findUse,
+  isPlanned,
+  byZone,
+  type BurrCheck,
+  type BurrFinding,
+  type BurrGate,
+  type EdgeReadings,
+} from '@patient-edge/core';
+import type { Pool, PoolConnection } from 'mysql2/promise';
+import { addStaff, readSetting, writeSetting } from '../auth/queries';
+import { hashPassword } from '../auth/password';
+import { finishStep, reopenStepsFrom, replaceBurr, saveWork, stepsOfJob } from '../bench/queries';
+import { addCustomer } from '../customers/queries';
+import { inTransaction } from '../database/pool';
+import { saveReadings } from '../edge-tests/queries';
+import {
+  addEvent,
+  findJobRow,
+  setDeclined,
+  setNextRound,
+  setReturned,
+  setStage,
+} from '../jobs/queries';
+import { takeIn } from '../jobs/take-in';
+import { makePlan } from '../plan/make-plan';
+import { addMooring } from '../shop/queries';
+import { localDay } from '../shop/routes';
+import { addStone } from '../stones/queries';
+import {
+  BLADES,
+  MOORINGS,
+  OWNERS,
+  RACK,
+  SHOP,
+  type DemoBlade,
+  type OwnerKey,
+} from './people-and-blades';
+import { DEMO_SIGN_INS } from './sign-ins';
+
+const DAY_MS = 24 * 60 * 60 * 1000;
+const LOADED = 'demo loaded';
+
+interface Crew {
+  readonly counterId: number;
+  readonly benchId: number;
+}
+
+/** Small steady differences between blades, so that no two are the same; no chance in it. */
+const vary = (seed: number, spread: number): number => 1 + spread * Math.sin(seed * 12.9898);
+const round = (value: number, digits: number): number => Number(value.toFixed(digits));
+
+/** The next day with a mooring, Sunday has none. */
+const mooringDay = (from: Date): Date =>
+  from.getDay() === 0 ? new Date(from.getTime() + DAY_MS) : from;
+
+const intakeOf = (
+  blade: DemoBlade,
+  seed: number,
+  tagNumber: number,
+  promised: Date,
+): Omit<TakeInBody, 'customerId'> => {
+  const kind = bladeKind(blade.kind);
+  const { usual } = kind;
+  const size = (blade.size ?? 1) * vary(seed, 0.06);
+  const edgeLengthMm = round(usual.edgeLengthMm * size, 0);
+  const height = (at: 0 | 1 | 2): number => round(usual.heightsMm[at] * (1 + (size - 1) / 2), 1);
+  const spine = (at: 0 | 1 | 2): number => round(usual.spineMm[at] * vary(seed + 7, 0.05), 2);
+  const side = (given: 'right' | 'left' | 'both' | undefined) => given ?? 'both';
+  return {
+    kindId: kind.id,
+    bladeName: blade.name,
+    steel: blade.steel,
+    useId: blade.use ?? usual.use,
+    cuts: blade.cuts ?? '',
+    askedFor: blade.askedFor ?? '',
+    promisedOn: localDay(promised),
+    sharpness: blade.sharpness ?? 'dull',
+    carefulHands: blade.owner === 'vellum',
+    edgeLengthMm,
+    heightHeelMm: height(0),
+    heightMiddleMm: height(1),
+    heightTipMm: height(2),
+    spineHeelMm: spine(0),
+    spineMiddleMm: spine(1),
+    spineTipMm: spine(2),
+    thicknessBehindEdgeMm:
+      blade.behindEdgeMm ?? round(usual.thicknessBehindEdgeMm * vary(seed + 3, 0.1), 2),
+    bevelFaceMm: null,
+    presentAngle: {
+      valueDeg: round(2 * usual.anglePerSideDeg * vary(seed + 5, 0.08), 0),
+      as: 'inclusive',
+    },
+    damage: [
+      ...(blade.chips ?? []).map(([at, lengthMm, depthMm, on], index) => ({
+        id: `chip-${index + 1}`,
+        kind: 'chip' as const,
+        side: side(on),
+        fromMm: round(at * edgeLengthMm, 0),
+        lengthMm,
+        depthMm,
+      })),
+      ...(blade.dull ?? []).map(([from, to, on], index) => ({
+        id: `dull-${index + 1}`,
+        kind: 'dull zone' as const,
+        side: side(on),
+        fromMm: round(from * edgeLengthMm, 0),
+        lengthMm: round((to - from) * edgeLengthMm, 0),
+        depthMm: 0,
+      })),
+    ],
+    newCustomer: null,
+    bladeId: null,
+    tagNumber,
+  };
+};
+
+const AS_IT_CAME_GF = { keen: 190, tired: 310, dull: 430, blunt: 620 } as const;
+
+const readingsAt = (forceGf: number, seed: number, glintAtTip = false): EdgeReadings =>
+  byZone((zone, index) => {
+    const base = forceGf * vary(seed + index, 0.06);
+    const dull = forceGf > 300;
+    const glint = glintAtTip && zone === 'tip';
+    return {
+      light: dull || glint ? 'glint' : 'dark',
+      paper: dull ? 'tears' : glint ? 'catches' : 'cuts clean',
+      forceGf: [0.97, 1, 1.04].map((share) => Math.round(base * share)),
+    };
+  });
+
+const burrFor = (gate: BurrGate): BurrCheck => {
+  const finding: BurrFinding = gate === 'gone' ? 'none' : 'slight';
+  const zones = byZone(() => finding);
+  return gate === 'no check' ? { right: {}, left: {} } : { right: zones, left: zones };
+};
+
+interface Visit {
+  readonly blade: DemoBlade;
+  readonly seed: number;
+  readonly tagNumber: number;
+  readonly customerId: number;
+  readonly bladeId: number | null;
+  readonly takenInAt: Date;
+  readonly promised: Date;
+  readonly ending: DemoBlade['ending'];
+}
+
+/** Works the first `count` steps of a job as the bench would. */
+const workSteps = async (
+  on: PoolConnection,
+  jobId: number,
+  seed: number,
+  count: number,
+): Promise<void> => {
+  const steps = (await stepsOfJob(on, jobId, 1)).filter(({ superseded }) => !superseded);
+  for (const [index, { id, step }] of steps.slice(0, count).entries()) {
+    const pace = vary(seed + index, 0.18);
+    const strokes = Math.round(step.strokesPerSide * pace);
+    await saveWork(on, id, {
+      revision: 0,
+      strokesRight: strokes,
+      strokesLeft: strokes,
+      workedSeconds: round(step.seconds * pace, 1),
+      runningSinceMs: null,
+      burr: burrFor(step.gate),
+    });
+    await replaceBurr(on, id, 1, burrFor(step.gate));
+    await finishStep(on, id, round(step.seconds * pace, 1), null);
+  }
+};
+
+const ORDER: readonly Stage[] = [
+  'taken in',
+  'planned',
+  'on the bench',
+  'testing',
+  'ready',
+  'returned',
+];
+
+/** Brings one visit in and takes it as far as its ending; gives the job and blade. */
+const loadVisit = async (
+  on: PoolConnection,
+  visit: Visit,
+  crew: Crew,
+): Promise<{ jobId: number; bladeId: number }> => {
+  const { blade, seed, ending } = visit;
+  const body: TakeInBody = {
+    ...intakeOf(blade, seed, visit.tagNumber, visit.promised),
+    customerId: visit.customerId,
+    bladeId: visit.bladeId,
+  };
+  const jobId = await takeIn(on, body, { id: crew.counterId }, visit.takenInAt);
+  let minutes = 10;
+  const log = (staffId: number, kind: string, text: string) => {
+    minutes += 25;
+    return addEvent(on, {
+      jobId,
+      staffId,
+      kind,
+      text,
+      at: new Date(visit.takenInAt.getTime() + minutes * 60_000),
+    });
+  };
+  const row = (await findJobRow(on, jobId))!;
+  const done = { jobId, bladeId: row.bladeId };
+  await saveReadings(on, jobId, 'before', 0, readingsAt(AS_IT_CAME_GF[row.sharpness], seed));
+  if (ending === 'declined') {
+    await setDeclined(on, jobId, blade.reason ?? 'Sent on');
+    await log(crew.benchId, 'declined', `declined: ${blade.reason ?? 'sent on'}`);
+    return done;
+  }
+  const reach = ORDER.indexOf(
+    ending === 'mid-step' || ending === 'sent back' ? 'on the bench' : ending,
+  );
+  if (reach < 1 || !isPlanned(bladeKind(blade.kind))) return done;
+  const plan = await makePlan(on, row, DEFAULT_CHOICES);
+  await log(
+    crew.benchId,
+    'planned',
+    `planned ${plan.angleDeg.toFixed(1)}° per side (${(2 * plan.angleDeg).toFixed(1)}° inclusive) in ${plan.steps.length} steps`,
+  );
+  if (reach < 2) return done;
+  await setStage(on, jobId, 'on the bench');
+  await log(crew.benchId, 'bench', 'began at the bench; cautions read');
+  const all = plan.steps.length;
+  if (ending === 'on the bench' || ending === 'mid-step') {
+    await workSteps(on, jobId, seed, Math.min(1, all - 1));
+    const open = (await stepsOfJob(on, jobId, 1)).find(({ status }) => status === 'to do');
+    if (open && ending === 'mid-step') {
+      const strokes = Math.round(open.step.strokesPerSide * 0.4);
+      await saveWork(on, open.id, {
+        revision: 0,
+        strokesRight: strokes,
+        strokesLeft: strokes,
+        workedSeconds: round(open.step.seconds * 0.4, 1),
+        runningSinceMs: null,
+        burr: { right: {}, left: {} },
+      });
+    }
+    return done;
+  }
+  await workSteps(on, jobId, seed, all);
+  await setStage(on, jobId, 'testing');
+  const target = findUse(body.useId).targetForceGf;
+  if (ending === 'sent back') {
+    await saveReadings(on, jobId, 'after', 1, readingsAt(target * 0.9, seed, true));
+    const steps = await stepsOfJob(on, jobId, 1);
+    const edge = steps.find(({ step }) => step.operation === 'edge') ?? steps[0]!;
+    await reopenStepsFrom(on, jobId, edge.id);
+    await setNextRound(on, jobId);
+    await log(
+      crew.benchId,
+      'sent back',
+      `failed the test, back to "${edge.step.title}": a glint at the tip`,
+    );
+    return done;
+  }
+  if (reach < ORDER.indexOf('ready')) return done;
+  await saveReadings(on, jobId, 'after', 1, readingsAt(target * 0.85, seed));
+  await setStage(on, jobId, 'ready');
+  await log(crew.benchId, 'passed', 'tested: meets');
+  if (ending !== 'returned') return done;
+  await setReturned(on, jobId, '', visit.promised);
+  await addEvent(on, {
+    jobId,
+    staffId: crew.counterId,
+    kind: 'returned',
+    text: `handed over to ${OWNERS[blade.owner].name} by tag ${visit.tagNumber}, edge covered`,
+    at: visit.promised,
+  });
+  return done;
+};
+
+/** Fills an empty shop with the demo; does nothing when it is there. True when it was loaded now. */
+export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
+  const hashes = await Promise.all(DEMO_SIGN_INS.map(({ password }) => hashPassword(password)));
+  return inTransaction(pool, async (on) => {
+    if ((await readSetting(on, LOADED)) !== null) return false;
+    const ids: number[] = [];
+    for (const [index, { name, login, role }] of DEMO_SIGN_INS.entries()) {
+      ids.push(await addStaff(on, { name, login, role, passwordHash: hashes[index]! }));
+    }
+    const crew: Crew = { benchId: ids[1]!, counterId: ids[2]! };
+    await writeSetting(on, 'shop name', SHOP);
+    for (const mooring of MOORINGS) await addMooring(on, mooring);
+    for (const stone of RACK) await addStone(on, stone);
+    const customerIds = new Map<OwnerKey, number>();
+    for (const [key, body] of Object.entries(OWNERS) as [OwnerKey, (typeof OWNERS)[OwnerKey]][]) {
+      customerIds.set(key, await addCustomer(on, body));
+    }
+    let tagNumber = 0;
+    for (const [index, blade] of BLADES.entries()) {
+      const at = (days: number): Date => new Date(now.getTime() + days * DAY_MS);
+      const shared = { blade, seed: index + 1, customerId: customerIds.get(blade.owner)! };
+      let bladeId: number | null = null;
+      for (let earlier = blade.earlierVisits ?? 0; earlier > 0; earlier -= 1) {
+        const promised = mooringDay(at(blade.promisedIn - earlier * 84));
+        tagNumber += 1;
+        const visit = await loadVisit(
+          on,
+          {
+            ...shared,
+            blade: { ...blade, chips: [], dull: [] },
+            tagNumber,
+            bladeId,
+            takenInAt: new Date(promised.getTime() - 3 * DAY_MS),
+            promised,
+            ending: 'returned',
+          },
+          crew,
+        );
+        bladeId = visit.bladeId;
+      }
+      tagNumber += 1;
+      const promised = mooringDay(at(blade.promisedIn));
+      await loadVisit(
+        on,
+        {
+          ...shared,
+          tagNumber,
+          bladeId,
+          takenInAt: new Date(Math.min(now.getTime(), promised.getTime()) - 3 * DAY_MS),
+          promised,
+          ending: blade.ending,
+        },
+        crew,
+      );
+    }
+    await writeSetting(on, LOADED, now.toISOString());
+    return true;
+  });
+};

@@ -1,0 +1,56 @@
+/** What every route does first: validate the body and the path, and know who asks. */
+import { idSchema, validate, type Role, type StaffMember } from '@patient-edge/contract';
+import type { Request, RequestHandler } from 'express';
+import type Joi from 'joi';
+import { ApiError, forbidden, invalid, notFound } from './errors';
+
+declare module 'express-session' {
+  interface SessionData {
+    staff: StaffMember;
+  }
+}
+
+export const bodyOf = <T>(schema: Joi.Schema<T>, request: Request): T => {
+  const checked = validate(schema, request.body as unknown);
+  if (!checked.ok) throw invalid(checked.fields);
+  return checked.value;
+};
+
+/** The id in the path; what is not one is simply not found. */
+export const pathId = (request: Request, name: string, what: string): number => {
+  const checked = validate<number>(idSchema, request.params[name]);
+  if (!checked.ok) throw notFound(what);
+  return checked.value;
+};
+
+export const staffOf = (request: Request): StaffMember => {
+  const { staff } = request.session;
+  if (!staff) throw new ApiError(401, 'SIGN_IN', 'Sign in first');
+  return staff;
+};
+
+/** Lets only signed-in people through, and of those only the roles named. */
+export const allow =
+  (...roles: Role[]): RequestHandler =>
+  (request, _response, next) => {
+    const { role } = staffOf(request);
+    if (roles.length > 0 && !roles.includes(role)) {
+      throw forbidden(`This is for ${roles.join(' or ')}; you are signed in as ${role}`);
+    }
+    next();
+  };
+
+/** A key that makes a repeated request harmless; null when none was sent. */
+export const idempotencyKey = (request: Request): string | null => {
+  const key = request.get('Idempotency-Key');
+  if (key === undefined) return null;
+  if (!/^[\w-]{8,80}$/.test(key)) {
+    throw invalid([
+      {
+        field: 'Idempotency-Key',
+        message: 'Idempotency-Key must be 8 to 80 letters, digits or hyphens',
+      },
+    ]);
+  }
+  return key;
+};

@@ -1,0 +1,89 @@
+/** One job whole, and the guard that every change of a job goes through. */
+import type { Job } from '@patient-edge/contract';
+import { findUse, judgeEdge } from '@patient-edge/core';
+import type { Pool, PoolConnection } from 'mysql2/promise';
+import { stepsOfJob } from '../bench/queries';
+import { inTransaction, type Queryable } from '../database/pool';
+import { testRoundsOfJob } from '../edge-tests/queries';
+import { conflict, notFound } from '../http/errors';
+import {
+  customerOf,
+  damageOfJob,
+  eventsOfJob,
+  findJobRow,
+  lockJobRow,
+  type JobRow,
+} from './queries';
+import { measuresOf } from './rows';
+
+export const readJob = async (on: Queryable, id: number): Promise<Job> => {
+  const row = await findJobRow(on, id);
+  if (!row) throw notFound('This blade');
+  const [damage, steps, tests, events] = [
+    await damageOfJob(on, id),
+    await stepsOfJob(on, id, row.round),
+    await testRoundsOfJob(on, id),
+    await eventsOfJob(on, id),
+  ];
+  const measures = measuresOf(row);
+  const after = tests.find(({ phase, round }) => phase === 'after' && round === row.round);
+  return {
+    id: row.id,
+    tagNumber: row.tagNumber,
+    stage: row.stage,
+    round: row.round,
+    version: row.version,
+    promisedOn: row.promisedOn,
+    takenInAt: row.takenInAt.toISOString(),
+    returnedAt: row.returnedAt?.toISOString() ?? null,
+    customer: customerOf(row),
+    blade: { id: row.bladeId, name: row.bladeName, steel: row.steel, measures },
+    measures,
+    steel: row.steel,
+    useId: row.useId,
+    cuts: row.cuts,
+    askedFor: row.askedFor,
+    sharpness: row.sharpness,
+    carefulHands: Boolean(row.carefulHands),
+    damage,
+    plan: row.planRecord,
+    steps,
+    tests,
+    verdict: after ? judgeEdge(after.readings, findUse(row.useId)) : null,
+    remarks: row.remarks,
+    declineReason: row.declineReason,
+    events,
+  };
+};
+
+/**
+ * Changes a job in one transaction, on the version the caller saw. A conflict says who changed what since
+ * then; nothing of the request is applied.
+ */
+export const changeJob = async (
+  pool: Pool,
+  id: number,
+  version: number,
+  work: (on: PoolConnection, row: JobRow) => Promise<void>,
+): Promise<Job> => {
+  await inTransaction(pool, async (on) => {
+    const row = await lockJobRow(on, id);
+    if (!row) throw notFound('This blade');
+    if (row.version !== version) {
+      const last = (await eventsOfJob(on, id)).at(-1);
+      throw conflict(
+        `This blade was changed since you looked${last ? ` (${last.who}: ${last.text})` : ''}. What you entered is still here; look again and repeat it.`,
+        row.version,
+      );
+    }
+    await work(on, row);
+  });
+  return readJob(pool, id);
+};
+
+/** Refuses a change that does not fit where the blade stands now. */
+export const mustBeAt = (row: JobRow, stages: readonly Job['stage'][], what: string): void => {
+  if (!stages.includes(row.stage)) {
+    throw conflict(`${what} is not possible now: the blade is ${row.stage}`, row.version);
+  }
+};

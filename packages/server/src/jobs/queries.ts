@@ -1,0 +1,239 @@
+import type {
+  Customer,
+  IntakeBody,
+  JobEvent,
+  PlanRecord,
+  Stage,
+  TakeInBody,
+} from '@patient-edge/contract';
+import type { BladeMeasures, Damage, Sharpness } from '@patient-edge/core';
+import { change, select, type Queryable } from '../database/pool';
+import { MEASURE_COLUMNS } from './rows';
+
+export interface JobRow extends BladeMeasures {
+  readonly id: number;
+  readonly bladeId: number;
+  readonly tagNumber: number;
+  readonly stage: Stage;
+  readonly round: number;
+  readonly version: number;
+  readonly promisedOn: string;
+  readonly takenInAt: Date;
+  readonly returnedAt: Date | null;
+  readonly useId: string;
+  readonly cuts: string;
+  readonly askedFor: string;
+  readonly sharpness: Sharpness;
+  readonly carefulHands: number;
+  readonly bladeName: string;
+  readonly steel: string;
+  readonly planRecord: PlanRecord | null;
+  readonly remarks: string;
+  readonly declineReason: string | null;
+  readonly customerId: number;
+  readonly customerName: string;
+  readonly customerTrade: string;
+  readonly customerPhone: string;
+  readonly customerNote: string;
+}
+
+export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS tagNumber, j.stage, j.round,
+  j.version, j.promised_on AS promisedOn, j.taken_in_at AS takenInAt, j.returned_at AS returnedAt,
+  j.use_id AS useId, j.cuts, j.asked_for AS askedFor, j.sharpness, j.careful_hands AS carefulHands,
+  b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.decline_reason AS declineReason,
+  c.id AS customerId, c.name AS customerName, c.trade AS customerTrade, c.phone AS customerPhone,
+  c.note AS customerNote, ${MEASURE_COLUMNS}
+  FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
+
+export const findJobRow = async (on: Queryable, id: number): Promise<JobRow | undefined> =>
+  (await select<JobRow>(on, `${JOB_SELECT} WHERE j.id = ?`, [id]))[0];
+
+/** The same under a lock: whoever comes second waits and then sees the new version. */
+export const lockJobRow = async (on: Queryable, id: number): Promise<JobRow | undefined> => {
+  await select(on, 'SELECT id FROM job WHERE id = ? FOR UPDATE', [id]);
+  return findJobRow(on, id);
+};
+
+export const customerOf = (row: JobRow): Customer => ({
+  id: row.customerId,
+  name: row.customerName,
+  trade: row.customerTrade,
+  phone: row.customerPhone,
+  note: row.customerNote,
+});
+
+export const damageOfJob = (on: Queryable, jobId: number): Promise<Damage[]> =>
+  select<Damage>(
+    on,
+    `SELECT damage_key AS id, kind, side, from_mm AS fromMm, length_mm AS lengthMm, depth_mm AS depthMm
+     FROM damage WHERE job_id = ? ORDER BY from_mm, damage_key`,
+    [jobId],
+  );
+
+export const eventsOfJob = async (on: Queryable, jobId: number): Promise<JobEvent[]> =>
+  (
+    await select<{ at: Date; who: string; kind: string; text: string }>(
+      on,
+      `SELECT e.at, s.name AS who, e.kind, e.text FROM job_event e JOIN staff s ON s.id = e.staff_id
+       WHERE e.job_id = ? ORDER BY e.id`,
+      [jobId],
+    )
+  ).map((row) => ({ ...row, at: row.at.toISOString() }));
+
+export const addEvent = (
+  on: Queryable,
+  event: { jobId: number; staffId: number; kind: string; text: string; at?: Date },
+) =>
+  change(on, 'INSERT INTO job_event (job_id, staff_id, kind, text, at) VALUES (?, ?, ?, ?, ?)', [
+    event.jobId,
+    event.staffId,
+    event.kind,
+    event.text.slice(0, 600),
+    event.at ?? new Date(),
+  ]);
+
+export const nextTagNumber = async (on: Queryable): Promise<number> =>
+  (
+    await select<{ next: number }>(
+      on,
+      `SELECT COALESCE(MAX(tag_number), 0) % 9999 + 1 AS next FROM job
+       WHERE id = (SELECT MAX(id) FROM job)`,
+    )
+  )[0]?.next ?? 1;
+
+/** The owner whose blade hangs on this tag now; undefined when the tag is free. */
+export const tagHolder = async (on: Queryable, tagNumber: number): Promise<string | undefined> =>
+  (
+    await select<{ name: string }>(
+      on,
+      `SELECT c.name FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
+       WHERE j.tag_in_use = ?`,
+      [tagNumber],
+    )
+  )[0]?.name;
+
+const perSideOf = (body: IntakeBody): number | null => {
+  if (body.presentAngle === null) return null;
+  const { valueDeg, as } = body.presentAngle;
+  return as === 'inclusive' ? valueDeg / 2 : valueDeg;
+};
+
+const intakeValues = (body: IntakeBody) => [
+  body.useId,
+  body.cuts,
+  body.askedFor,
+  body.promisedOn,
+  body.sharpness,
+  body.carefulHands,
+  body.edgeLengthMm,
+  body.heightHeelMm,
+  body.heightMiddleMm,
+  body.heightTipMm,
+  body.spineHeelMm,
+  body.spineMiddleMm,
+  body.spineTipMm,
+  body.thicknessBehindEdgeMm,
+  body.bevelFaceMm,
+  perSideOf(body),
+];
+const INTAKE_COLUMNS = [
+  'use_id',
+  'cuts',
+  'asked_for',
+  'promised_on',
+  'sharpness',
+  'careful_hands',
+  'edge_length_mm',
+  'height_heel_mm',
+  'height_middle_mm',
+  'height_tip_mm',
+  'spine_heel_mm',
+  'spine_middle_mm',
+  'spine_tip_mm',
+  'thickness_behind_edge_mm',
+  'bevel_face_mm',
+  'present_angle_per_side_deg',
+];
+
+export const insertJob = async (
+  on: Queryable,
+  bladeId: number,
+  body: TakeInBody,
+  takenInAt: Date,
+): Promise<number> =>
+  (
+    await change(
+      on,
+      `INSERT INTO job (blade_id, tag_number, taken_in_at, ${INTAKE_COLUMNS.join(', ')})
+       VALUES (?, ?, ?, ${INTAKE_COLUMNS.map(() => '?').join(', ')})`,
+      [bladeId, body.tagNumber, takenInAt, ...intakeValues(body)],
+    )
+  ).insertId;
+
+export const updateIntake = (on: Queryable, jobId: number, body: IntakeBody) =>
+  change(
+    on,
+    `UPDATE job SET ${INTAKE_COLUMNS.map((column) => `${column} = ?`).join(', ')} WHERE id = ?`,
+    [...intakeValues(body), jobId],
+  );
+
+export const replaceDamage = async (
+  on: Queryable,
+  jobId: number,
+  damage: readonly Damage[],
+): Promise<void> => {
+  await change(on, 'DELETE FROM damage WHERE job_id = ?', [jobId]);
+  for (const { id, kind, side, fromMm, lengthMm, depthMm } of damage) {
+    await change(
+      on,
+      'INSERT INTO damage (job_id, damage_key, kind, side, from_mm, length_mm, depth_mm) VALUES (?, ?, ?, ?, ?, ?, ?)',
+      [jobId, id, kind, side, fromMm, lengthMm, depthMm],
+    );
+  }
+};
+
+/** Moves a job on; every change of a job goes through here, so that its version grows each time. */
+export const setStage = (on: Queryable, jobId: number, stage: Stage) =>
+  change(on, 'UPDATE job SET stage = ?, version = version + 1 WHERE id = ?', [stage, jobId]);
+
+export const setDeclined = (on: Queryable, jobId: number, reason: string) =>
+  change(
+    on,
+    "UPDATE job SET stage = 'declined', decline_reason = ?, version = version + 1 WHERE id = ?",
+    [reason, jobId],
+  );
+
+export const setReturned = (on: Queryable, jobId: number, remarks: string, at: Date) =>
+  change(
+    on,
+    "UPDATE job SET stage = 'returned', remarks = ?, returned_at = ?, version = version + 1 WHERE id = ?",
+    [remarks, at, jobId],
+  );
+
+/** Back to the bench after a failed test: a new round of burr checks and readings. */
+export const setNextRound = (on: Queryable, jobId: number) =>
+  change(
+    on,
+    "UPDATE job SET stage = 'on the bench', round = round + 1, version = version + 1 WHERE id = ?",
+    [jobId],
+  );
+
+export const setPlan = (
+  on: Queryable,
+  jobId: number,
+  stage: Stage,
+  choices: object,
+  record: object,
+) =>
+  change(
+    on,
+    'UPDATE job SET stage = ?, plan_choices = ?, plan_record = ?, version = version + 1 WHERE id = ?',
+    [stage, JSON.stringify(choices), JSON.stringify(record), jobId],
+  );
+
+export const clearPlan = (on: Queryable, jobId: number) =>
+  change(
+    on,
+    "UPDATE job SET stage = 'taken in', plan_choices = NULL, plan_record = NULL, version = version + 1 WHERE id = ?",
+    [jobId],
+  );

@@ -1,0 +1,24 @@
+/** Rows of the database turned into what crosses the wire. */
+import type { BladeMeasures } from '@patient-edge/core';
+
+/** The measurement columns of a job under the names the craft uses. */
+export const MEASURE_COLUMNS = `b.kind AS kindId, j.edge_length_mm AS edgeLengthMm,
+  j.height_heel_mm AS heightHeelMm, j.height_middle_mm AS heightMiddleMm, j.height_tip_mm AS heightTipMm,
+  j.spine_heel_mm AS spineHeelMm, j.spine_middle_mm AS spineMiddleMm, j.spine_tip_mm AS spineTipMm,
+  j.thickness_behind_edge_mm AS thicknessBehindEdgeMm, j.bevel_face_mm AS bevelFaceMm,
+  j.present_angle_per_side_deg AS presentAnglePerSideDeg`;
+
+/** Picks the measurements out of a wider row. */
+export const measuresOf = (row: BladeMeasures): BladeMeasures => ({
+  kindId: row.kindId,
+  edgeLengthMm: row.edgeLengthMm,
+  heightHeelMm: row.heightHeelMm,
+  heightMiddleMm: row.heightMiddleMm,
+  heightTipMm: row.heightTipMm,
+  spineHeelMm: row.spineHeelMm,
+  spineMiddleMm: row.spineMiddleMm,
+  spineTipMm: row.spineTipMm,
+  thicknessBehindEdgeMm: row.thicknessBehindEdgeMm,
+  bevelFaceMm: row.bevelFaceMm,
+  presentAnglePerSideDeg: row.presentAnglePerSideDeg,
+});

@@ -1,0 +1,70 @@
+/** Starts the server: settings from the environment, migrations, demo data when asked, then listens. */
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { pino } from 'pino';
+import { createApp } from './app';
+import { migrate } from './database/migrate';
+import { openPool } from './database/pool';
+import { loadDemo } from './demo/load-demo';
+
+const setting = (name: string): string => {
+  const value = process.env[name];
+  if (value === undefined || value === '') {
+    throw new Error(
+      `${name} is not set; start the shop with ./patient-edge demo or ./patient-edge start`,
+    );
+  }
+  return value;
+};
+
+const here = dirname(fileURLToPath(import.meta.url));
+
+const run = async (): Promise<void> => {
+  const logger = pino({ level: process.env['LOG_LEVEL'] ?? 'info' }, pino.destination(2));
+  const mode = setting('PATIENT_EDGE_MODE') === 'demo' ? 'demo' : 'shop';
+  const port = Number(setting('PORT'));
+  const pool = openPool({
+    host: '127.0.0.1',
+    port: Number(setting('DATABASE_PORT')),
+    user: setting('DATABASE_USER'),
+    password: setting('DATABASE_PASSWORD'),
+    database: setting('DATABASE_NAME'),
+  });
+  const applied = await migrate(pool, join(here, 'migrations'));
+  if (applied.length > 0) logger.info({ applied }, 'migrations applied');
+  if (mode === 'demo' && (await loadDemo(pool, new Date()))) logger.info('demo data loaded');
+  const { app, close } = createApp({
+    pool,
+    mode,
+    sessionSecret: setting('SESSION_SECRET'),
+    webFolder: join(here, 'web'),
+    logger,
+  });
+  const server = app.listen(port, '127.0.0.1', (error?: Error) => {
+    if (error) {
+      logger.fatal({ err: error, port }, 'the port is taken');
+      process.exit(1);
+    }
+    logger.info({ port, mode }, 'serving');
+    process.send?.('serving');
+  });
+  const stop = (): void => {
+    server.close(() => {
+      void close()
+        .then(() => pool.end())
+        .finally(() => process.exit(0));
+    });
+    server.closeIdleConnections();
+    // A browser holding its connection open must not keep the shop from closing.
+    setTimeout(() => server.closeAllConnections(), 1000).unref();
+  };
+  process.on('SIGTERM', stop);
+  process.on('SIGINT', stop);
+};
+
+run().catch((error: unknown) => {
+  process.stderr.write(
+    `${error instanceof Error ? (error.stack ?? error.message) : String(error)}\n`,
+  );
+  process.exit(1);
+});

@@ -1,0 +1,48 @@
+import type { BoardJob, Mooring } from '@patient-edge/contract';
+import type { BladeMeasures } from '@patient-edge/core';
+import { change, select, type Queryable } from '../database/pool';
+import { MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
+
+interface BoardRow extends BladeMeasures {
+  readonly jobId: number;
+  readonly tagNumber: number;
+  readonly stage: BoardJob['stage'];
+  readonly promisedOn: string;
+  readonly owner: string;
+  readonly bladeId: number;
+  readonly bladeName: string;
+  readonly steel: string;
+  readonly stepsDone: number;
+  readonly stepsTotal: number;
+  readonly round: number;
+}
+
+/** Every blade now in the shop, by promised date. */
+export const openJobs = async (on: Queryable): Promise<BoardJob[]> =>
+  (
+    await select<BoardRow>(
+      on,
+      `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.promised_on AS promisedOn, j.round,
+         c.name AS owner, b.id AS bladeId, b.name AS bladeName, b.steel, ${MEASURE_COLUMNS},
+         (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded) AS stepsTotal,
+         (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded AND p.status = 'done') AS stepsDone
+       FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
+       WHERE j.stage NOT IN ('returned', 'declined') ORDER BY j.promised_on, j.tag_number`,
+    )
+  ).map((row) => ({
+    jobId: row.jobId,
+    tagNumber: row.tagNumber,
+    stage: row.stage,
+    promisedOn: row.promisedOn,
+    owner: row.owner,
+    blade: { id: row.bladeId, name: row.bladeName, steel: row.steel, measures: measuresOf(row) },
+    stepsDone: row.stepsDone,
+    stepsTotal: row.stepsTotal,
+    sentBack: row.round > 1,
+  }));
+
+export const listMoorings = (on: Queryable): Promise<Mooring[]> =>
+  select<Mooring>(on, 'SELECT weekday, wharf FROM mooring ORDER BY weekday');
+
+export const addMooring = (on: Queryable, { weekday, wharf }: Mooring) =>
+  change(on, 'INSERT INTO mooring (weekday, wharf) VALUES (?, ?)', [weekday, wharf]);

@@ -1,0 +1,18 @@
+import { fileURLToPath } from 'node:url';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+
+export default defineConfig({
+  root: here('.'),
+  plugins: [react()],
+  html: { cspNonce: '__NONCE__' },
+  worker: { format: 'es' },
+  build: {
+    outDir: here('../../dist/server/web'),
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 900,
+  },
+});

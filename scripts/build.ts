@@ -1,0 +1,73 @@
+/** Builds the server and the web application into dist/, unless nothing changed since the last build. */
+import { createHash } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { cp, readdir, readFile, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { build as bundle } from 'esbuild';
+import { build as buildWeb } from 'vite';
+import { DIST, ROOT, SERVER_ENTRY } from './paths';
+import { say } from './say';
+
+const STAMP = join(DIST, 'built-from');
+
+/** A digest of all that goes into the build. */
+const sourceDigest = async (): Promise<string> => {
+  const hash = createHash('sha256');
+  const add = async (folder: string): Promise<void> => {
+    const entries = await readdir(folder, { withFileTypes: true });
+    for (const entry of entries.sort((a, b) => a.name.localeCompare(b.name))) {
+      const path = join(folder, entry.name);
+      if (entry.isDirectory()) {
+        if (entry.name !== 'node_modules') await add(path);
+      } else {
+        hash.update(path.slice(ROOT.length)).update(await readFile(path));
+      }
+    }
+  };
+  await add(join(ROOT, 'packages'));
+  hash.update(await readFile(join(ROOT, 'package-lock.json')));
+  return hash.digest('hex');
+};
+
+/** Everything from the registry stays outside the bundle; our own packages go in. */
+const outsideBundle = async (): Promise<string[]> => {
+  const names = new Set<string>();
+  for (const name of ['core', 'contract', 'server']) {
+    const file = join(ROOT, 'packages', name, 'package.json');
+    const manifest = JSON.parse(await readFile(file, 'utf8')) as {
+      dependencies?: Record<string, string>;
+    };
+    for (const dependency of Object.keys(manifest.dependencies ?? {})) names.add(dependency);
+  }
+  return [...names].filter((name) => !name.startsWith('@patient-edge/'));
+};
+
+export const build = async (): Promise<void> => {
+  const digest = await sourceDigest();
+  if (existsSync(STAMP) && (await readFile(STAMP, 'utf8')) === digest) {
+    say('  built already');
+    return;
+  }
+  say('  building the server');
+  const server = join(ROOT, 'packages', 'server', 'src');
+  await bundle({
+    entryPoints: [join(server, 'main.ts')],
+    outfile: SERVER_ENTRY,
+    bundle: true,
+    platform: 'node',
+    target: 'node20',
+    format: 'esm',
+    sourcemap: true,
+    external: await outsideBundle(),
+    logLevel: 'warning',
+  });
+  await cp(join(server, 'database', 'migrations'), join(DIST, 'server', 'migrations'), {
+    recursive: true,
+  });
+  say('  building the web application');
+  await buildWeb({
+    configFile: join(ROOT, 'packages', 'web', 'vite.config.ts'),
+    logLevel: 'warn',
+  });
+  await writeFile(STAMP, digest);
+};

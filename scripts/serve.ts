@@ -1,0 +1,122 @@
+/** `demo` and `start`: database, build and server in one, until Ctrl-C. */
+import { fork } from 'node:child_process';
+import { createWriteStream } from 'node:fs';
+import { mkdir } from 'node:fs/promises';
+import { connect } from 'node:net';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import { build } from './build';
+import { APP_DATABASE, databaseEnvironment, startDatabase } from './database';
+import { dataFolder, SERVER_ENTRY } from './paths';
+import { runOrExplain, say, Trouble } from './say';
+
+const DEFAULT_PORTS = { demo: { web: 4870, database: 3317 }, shop: { web: 4880, database: 3318 } };
+
+const portFrom = (text: string | undefined, fallback: number, name: string): number => {
+  if (text === undefined) return fallback;
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 1024 || port > 65535) {
+    throw new Trouble(
+      `${name} must be a port from 1024 to 65535; "${text}" was given.`,
+      'Give another port.',
+    );
+  }
+  return port;
+};
+
+const somethingListens = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const socket = connect({ host: '127.0.0.1', port });
+    socket.once('connect', () => {
+      socket.destroy();
+      resolve(true);
+    });
+    socket.once('error', () => resolve(false));
+  });
+
+const readArguments = () => {
+  try {
+    return parseArgs({
+      args: process.argv.slice(2),
+      allowPositionals: true,
+      options: { fresh: { type: 'boolean', default: false }, port: { type: 'string' } },
+    });
+  } catch (error) {
+    throw new Trouble(
+      error instanceof Error ? error.message : String(error),
+      'Usage: ./patient-edge demo [--fresh] [--port N], or ./patient-edge start [--port N]',
+    );
+  }
+};
+
+const serve = async (): Promise<number> => {
+  const { values, positionals } = readArguments();
+  const mode = positionals[0] === 'demo' ? 'demo' : 'shop';
+  if (values.fresh && mode === 'shop') {
+    throw new Trouble('--fresh would empty a real shop.', 'It works with the demo only.');
+  }
+  const ports = DEFAULT_PORTS[mode];
+  const port = portFrom(values.port ?? process.env['PORT'], ports.web, 'The port');
+  const databasePort = portFrom(
+    process.env['PATIENT_EDGE_DATABASE_PORT'],
+    ports.database,
+    'PATIENT_EDGE_DATABASE_PORT',
+  );
+  if (await somethingListens(port)) {
+    throw new Trouble(
+      `Port ${port} on 127.0.0.1 is taken: perhaps the shop is already open there.`,
+      `Look at http://127.0.0.1:${port}, stop it with Ctrl-C where it was started, or choose another: --port ${port + 1}`,
+    );
+  }
+  const folder = dataFolder(mode);
+  await mkdir(folder, { recursive: true });
+
+  say('Build');
+  await build();
+  say('Database');
+  const database = await startDatabase(folder, databasePort);
+  say(`  MariaDB on 127.0.0.1:${databasePort}`);
+  if (values.fresh) {
+    const root = await database.asRoot();
+    await root.query(`DROP DATABASE IF EXISTS ${APP_DATABASE}`);
+    await root.query(`CREATE DATABASE ${APP_DATABASE}`);
+    await root.end();
+    say('  emptied; the demo is loaded afresh');
+  }
+
+  say('Server');
+  const log = createWriteStream(join(folder, 'server.log'), { flags: 'a' });
+  const server = fork(SERVER_ENTRY, {
+    // Out of the terminal's group: Ctrl-C comes through us, so that both stop in order.
+    detached: true,
+    stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
+    env: {
+      ...process.env,
+      ...databaseEnvironment(database),
+      PATIENT_EDGE_MODE: mode,
+      PORT: String(port),
+    },
+  });
+  server.stdout?.pipe(log);
+  server.stderr?.pipe(log);
+  server.once('message', () => {
+    say(`\nPatient Edge is open at http://127.0.0.1:${port}\nCtrl-C closes it.\n`);
+  });
+  const ask = (): void => {
+    server.kill('SIGTERM');
+  };
+  process.on('SIGINT', ask);
+  process.on('SIGTERM', ask);
+  process.on('SIGHUP', ask);
+  const code = await new Promise<number>((resolve) => {
+    server.once('exit', (exitCode) => resolve(exitCode ?? 1));
+  });
+  say('Closing');
+  await database.stop();
+  if (code !== 0) {
+    throw new Trouble('The server stopped by itself.', `Look at ${join(folder, 'server.log')}.`);
+  }
+  return 0;
+};
+
+runOrExplain(serve);

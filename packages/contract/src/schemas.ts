@@ -22,7 +22,7 @@ import {
   type PlanChoices,
   type Sharpness,
 } from '@patient-edge/core';
-import { ROLES, type Role } from './wire';
+import { BONDS, LIQUIDS, ROLES, type Role } from './wire';
 
 /** Numbers and yes-or-no come as such, never as text. */
 const number = () => Joi.number().strict();
@@ -420,8 +420,6 @@ export interface StoneBody {
   readonly changeSeconds: number;
   readonly retired: boolean;
 }
-export const BONDS = ['soft, muddy', 'middling', 'hard', 'plate or film', 'strop'] as const;
-export const LIQUIDS = ['water', 'oil', 'dry'] as const;
 const stoneKeys = {
   name: text('Name', 60).required(),
   abrasive: Joi.string()

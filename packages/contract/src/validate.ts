@@ -40,20 +40,19 @@ const MESSAGES: Joi.ValidationOptions['messages'] = {
 /** The value with its defaults, or every field that is wrong. Unknown fields are refused; text is
  * trimmed, and nothing else is converted unless the schema says so. */
 export const validate = <T>(schema: Joi.Schema<T>, body: unknown): Validated<T> => {
-  const result: Joi.ValidationResult<T> = schema.validate(body, {
+  const result = schema.validate(body, {
     abortEarly: false,
     allowUnknown: false,
-
     errors: { wrap: { label: false, string: false } },
     messages: MESSAGES,
   });
-  if (!error) return { ok: true, value: value };
+  if (result.error === undefined) return { ok: true, value: result.value };
   return {
     ok: false,
-    fields: error.details.map(({ path, message, context }) => ({
+    fields: result.error.details.map(({ path, message, context }) => {
       // Rules across fields say themselves which field they stand beside.
-      field: typeof context?.['field'] === 'string' ? context['field'] : path.join('.'),
-      message,
-    })),
+      const named: unknown = context?.['field'];
+      return { field: typeof named === 'string' ? named : path.join('.'), message };
+    }),
   };
 };

@@ -96,6 +96,9 @@ export interface Board {
   readonly moorings: readonly Mooring[];
 }
 
+export const BONDS = ['soft, muddy', 'middling', 'hard', 'plate or film', 'strop'] as const;
+export const LIQUIDS = ['water', 'oil', 'dry'] as const;
+
 export interface Stone {
   readonly id: number;
   readonly name: string;

@@ -5,36 +5,50 @@ import { bladeKind } from './kinds';
 import { MEASURED_AT, type BladeMeasures } from './measures';
 
 const POINTS = 61;
+/** The nose is round: its spine wants closer points than the rest. */
+const NOSE_SHARES = [0.987, 0.991, 0.994, 0.9965, 0.9985];
 
-/** Slopes of a monotone cubic through the points (Fritsch and Carlson 1980). */
-const monotoneSlopes = (points: readonly BladePoint[]): number[] => {
-  const secants = points
-    .slice(1)
-    .map(([z, y], index) => (y - points[index]![1]) / (z - points[index]![0]));
-  return points.map((_, index) => {
-    const before = secants[index - 1];
-    const after = secants[index];
-    if (before === undefined) return after!;
-    if (after === undefined) return before;
-    return before * after <= 0 ? 0 : (2 * before * after) / (before + after);
-  });
-};
+/** How a pointed blade runs out beyond the last measured height: a root, so that the nose is round. */
+const NOSE_POWER = 0.55;
 
-const monotoneCurve = (points: readonly BladePoint[]): ((z: number) => number) => {
-  const slopes = monotoneSlopes(points);
-  return (z) => {
-    let index = 0;
-    while (index < points.length - 2 && z > points[index + 1]![0]) index += 1;
-    const [z0, y0] = points[index]!;
-    const [z1, y1] = points[index + 1]!;
-    const h = z1 - z0;
-    const t = (z - z0) / h;
+/**
+ * Height along the blade as a monotone cubic through the measured points (Fritsch and Carlson 1980), and
+ * beyond the last of them a nose that runs out to a point, or straight to a square end.
+ */
+const heightCurve = (
+  [heel, middle, tip]: readonly [number, number, number],
+  endHeightMm: number,
+): ((share: number) => number) => {
+  const [atHeel, atMiddle, atTip] = MEASURED_AT;
+  const rear = (middle - heel) / (atMiddle - atHeel);
+  const front = (tip - middle) / (atTip - atMiddle);
+  const end = (endHeightMm - tip) / (1 - atTip);
+  const pointed = endHeightMm === 0;
+  const meet = (a: number, b: number): number => (a * b <= 0 ? 0 : (2 * a * b) / (a + b));
+  const noseSlope = pointed ? (-NOSE_POWER * tip) / (1 - atTip) : meet(front, end);
+  const slopes = [
+    rear,
+    meet(rear, front),
+    // Steeper than three times the chord would overshoot.
+    front < 0 ? Math.max(noseSlope, 3 * front) : 0,
+  ] as const;
+  const cubic = (share: number, from: 0 | 1): number => {
+    const heights = [heel, middle, tip] as const;
+    const z0 = MEASURED_AT[from];
+    const h = MEASURED_AT[from === 0 ? 1 : 2] - z0;
+    const t = (share - z0) / h;
+    const next = from === 0 ? 1 : 2;
     return (
-      (1 + 2 * t) * (1 - t) ** 2 * y0 +
-      t * (1 - t) ** 2 * h * slopes[index]! +
-      t * t * (3 - 2 * t) * y1 +
-      t * t * (t - 1) * h * slopes[index + 1]!
+      (1 + 2 * t) * (1 - t) ** 2 * heights[from] +
+      t * (1 - t) ** 2 * h * slopes[from] +
+      t * t * (3 - 2 * t) * heights[next] +
+      t * t * (t - 1) * h * slopes[next]
     );
+  };
+  return (share) => {
+    if (share <= atMiddle) return cubic(share, 0);
+    if (share <= atTip) return cubic(share, 1);
+    return pointed ? tip * ((1 - share) / (1 - atTip)) ** NOSE_POWER : tip + end * (share - atTip);
   };
 };
 
@@ -47,13 +61,10 @@ export const bladeOutline = (measures: BladeMeasures): EdgeCurves => {
     share <= shape.straightShare
       ? 0
       : rise * ((share - shape.straightShare) / (1 - shape.straightShare)) ** shape.bellyPower;
-  const heights: BladePoint[] = [
-    [MEASURED_AT[0], measures.heightHeelMm],
-    [MEASURED_AT[1], measures.heightMiddleMm],
-    [MEASURED_AT[2], measures.heightTipMm],
-    [1, measures.heightTipMm * shape.tipHeightShare],
-  ];
-  const heightAt = monotoneCurve(heights);
+  const heightAt = heightCurve(
+    [measures.heightHeelMm, measures.heightMiddleMm, measures.heightTipMm],
+    measures.heightTipMm * shape.tipHeightShare,
+  );
   const shares = Array.from({ length: POINTS }, (_, index) => index / (POINTS - 1));
   const spineThickness: BladePoint[] = [
     [MEASURED_AT[0] * length, measures.spineHeelMm],
@@ -62,7 +73,9 @@ export const bladeOutline = (measures: BladeMeasures): EdgeCurves => {
   ];
   return {
     edge: shares.map((share) => [share * length, edgeAt(share)]),
-    spine: shares.map((share) => [share * length, edgeAt(share) + heightAt(share)]),
+    spine: [...shares, ...NOSE_SHARES]
+      .sort((a, b) => a - b)
+      .map((share) => [share * length, edgeAt(share) + heightAt(share)]),
     thickness: spineThickness,
   };
 };

@@ -627,7 +627,7 @@ const raisedCurves = (
 ): EdgeCurves => ({
   ...curves,
   edge: curves.edge.map(([z, y], index) => {
-    const spineY = curves.spine[index]![1];
+    const spineY = interpolate(curves.spine, z);
     return [z, Math.min(spineY, y + apexRiseMm + depthAlong[index]![1])];
   }),
 });

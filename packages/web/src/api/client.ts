@@ -1,0 +1,66 @@
+/** Requests to the server; a refusal comes as an ApiFailure with its fields. */
+import type { ApiErrorBody, FieldError } from '@patient-edge/contract';
+
+export class ApiFailure extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly fields: readonly FieldError[] = [],
+    readonly currentVersion: number | null = null,
+  ) {
+    super(message);
+  }
+}
+
+/** The server did not answer: the connection is gone, or it is being started again. */
+export const isOffline = (error: unknown): boolean =>
+  error instanceof ApiFailure && (error.code === 'OFFLINE' || error.status === 503);
+
+type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+
+const offline = () =>
+  new ApiFailure(
+    0,
+    'OFFLINE',
+    'No connection to the workshop just now. What you entered is kept; try again.',
+  );
+
+export const request = async <T>(
+  method: Method,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): Promise<T> => {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      credentials: 'same-origin',
+      headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw offline();
+  }
+  const text = await response.text();
+  let answer: unknown;
+  try {
+    answer = JSON.parse(text);
+  } catch {
+    throw offline();
+  }
+  if (response.ok) return answer as T;
+  const { error } = answer as ApiErrorBody;
+  throw new ApiFailure(
+    response.status,
+    error.code,
+    error.message,
+    error.fields,
+    error.currentVersion ?? null,
+  );
+};
+
+/** What to tell somebody about a failure. */
+export const messageOf = (error: unknown): string =>
+  error instanceof Error ? error.message : 'This should not have happened.';

@@ -1,0 +1,42 @@
+/** What the screens read, through SWR. */
+import type {
+  BladeRecord,
+  Board,
+  Customer,
+  CustomerRecord,
+  Job,
+  SessionInfo,
+  StaffMember,
+  Stone,
+} from '@patient-edge/contract';
+import useSWR, { mutate, type SWRConfiguration } from 'swr';
+import { ApiFailure, request } from './client';
+
+const get = <T>(path: string): Promise<T> => request<T>('GET', path);
+
+/** A refusal stays one; a lost connection is tried again. */
+export const SWR_SETTINGS: SWRConfiguration = {
+  shouldRetryOnError: (error: unknown) =>
+    error instanceof ApiFailure && (error.status === 0 || error.status >= 500),
+  errorRetryInterval: 2000,
+  revalidateOnFocus: true,
+};
+
+export const useSession = () => useSWR<SessionInfo, ApiFailure>('/session', get);
+export const useBoard = () => useSWR<Board, ApiFailure>('/shop', get, { refreshInterval: 20000 });
+export const useJob = (id: string | number) => useSWR<Job, ApiFailure>(`/jobs/${id}`, get);
+export const useStones = () => useSWR<Stone[], ApiFailure>('/stones', get);
+export const useCustomers = () => useSWR<Customer[], ApiFailure>('/customers', get);
+export const useCustomer = (id: string | number | null) =>
+  useSWR<CustomerRecord, ApiFailure>(id === null ? null : `/customers/${id}`, get);
+export const useBlade = (id: string | number | null) =>
+  useSWR<BladeRecord, ApiFailure>(id === null ? null : `/blades/${id}`, get);
+export const useStaff = () => useSWR<StaffMember[], ApiFailure>('/staff', get);
+export const useNextTag = () =>
+  useSWR<{ tagNumber: number }, ApiFailure>('/next-tag', get, { revalidateOnFocus: false });
+
+/** Puts a job just answered by the server where every screen reads it. */
+export const keepJob = async (job: Job): Promise<void> => {
+  await mutate(`/jobs/${job.id}`, job, { revalidate: false });
+  void mutate('/shop');
+};

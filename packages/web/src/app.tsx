@@ -1,0 +1,72 @@
+/** Routes, and the doors: set-up first, then signing in, then the shop. */
+import { lazy, Suspense } from 'react';
+import { Route, Routes } from 'react-router';
+import { SWRConfig } from 'swr';
+import { SWR_SETTINGS, useSession } from './api/hooks';
+import { Frame } from './theme/frame';
+import { Notice } from './theme/parts';
+import { useAppearance } from './theme/appearance';
+import { SetUpPage, SignInPage } from './sign-in/sign-in-page';
+import { ShopPage } from './shop/shop-page';
+
+const TakeInPage = lazy(() => import('./intake/take-in-page'));
+const CorrectIntakePage = lazy(() => import('./intake/correct-intake-page'));
+const JobPage = lazy(() => import('./jobs/job-page'));
+const PlanPage = lazy(() => import('./plan/plan-page'));
+const BenchPage = lazy(() => import('./bench/bench-page'));
+const EdgeTestPage = lazy(() => import('./edge-tests/edge-test-page'));
+const HandOverPage = lazy(() => import('./hand-over/hand-over-page'));
+const BladePage = lazy(() => import('./blades/blade-page'));
+const OwnersPage = lazy(() => import('./owners/owners-page'));
+const OwnerPage = lazy(() => import('./owners/owner-page'));
+const RackPage = lazy(() => import('./rack/rack-page'));
+const PeoplePage = lazy(() => import('./people/people-page'));
+
+export const App = () => (
+  <SWRConfig value={SWR_SETTINGS}>
+    <Doors />
+  </SWRConfig>
+);
+
+const Doors = () => {
+  const [appearance, setAppearance] = useAppearance();
+  const { data: session, error } = useSession();
+  if (!session) {
+    return (
+      <main>
+        {error ? (
+          <Notice tone="cut" alert>
+            {error.message}
+          </Notice>
+        ) : (
+          <p role="status">Opening the shop…</p>
+        )}
+      </main>
+    );
+  }
+  if (session.needsSetUp) return <SetUpPage />;
+  if (!session.staff) return <SignInPage session={session} />;
+  return (
+    <Frame session={session} appearance={appearance} onAppearance={setAppearance}>
+      <Suspense fallback={<p role="status">Opening…</p>}>
+        <Routes>
+          <Route index element={<ShopPage />} />
+          <Route path="take-in" element={<TakeInPage />} />
+          <Route path="jobs/:jobId" element={<JobPage />}>
+            <Route path="intake" element={<CorrectIntakePage />} />
+            <Route path="plan" element={<PlanPage />} />
+            <Route path="bench" element={<BenchPage />} />
+            <Route path="test" element={<EdgeTestPage />} />
+            <Route path="return" element={<HandOverPage />} />
+          </Route>
+          <Route path="blades/:bladeId" element={<BladePage />} />
+          <Route path="owners" element={<OwnersPage />} />
+          <Route path="owners/:ownerId" element={<OwnerPage />} />
+          <Route path="rack" element={<RackPage />} />
+          <Route path="people" element={<PeoplePage />} />
+          <Route path="*" element={<Notice>There is nothing at this address.</Notice>} />
+        </Routes>
+      </Suspense>
+    </Frame>
+  );
+};

@@ -1,0 +1,138 @@
+/** At the bench: the steps of the plan one at a time, to be read at a metre. */
+import type { Job } from '@patient-edge/contract';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { messageOf, request } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { useJobHere } from '../jobs/job-here';
+import { duration, roughly } from '../theme/format';
+import { ActionButton, ActionLink, Notice, Row, Sheet, Soft, Stack, Tick } from '../theme/parts';
+import { StepAtWork } from './step-at-work';
+
+const CAUTIONS = [
+  'Feel for a burr away from the edge, never along it.',
+  'A cut-resistant glove on the holding hand for jointing and files; none near a running belt or wheel.',
+  'Keep the work wet: a thin edge loses its temper in a second, and dry grinding dust harms the lungs.',
+  'Blood on a blade or stone: stop, dress the cut, disinfect both.',
+  'Unwell, tired or distracted? Leave sharp work for later.',
+];
+
+const List = styled.ol`
+  & li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto auto;
+    gap: 18px;
+    padding: 7px 0;
+    border-top: 1px solid var(--line-soft);
+  }
+  & span {
+    font-family: var(--figures);
+  }
+`;
+
+const BenchPage = () => {
+  const job = useJobHere();
+  const steps = job.steps.filter(({ superseded }) => !superseded);
+  const open = steps.findIndex(({ status }) => status === 'to do');
+  if (job.stage === 'taken in') {
+    return (
+      <Stack>
+        <Notice>There is no plan yet.</Notice>
+        <Row>
+          <ActionLink to={`/jobs/${job.id}/plan`}>Judge and plan</ActionLink>
+        </Row>
+      </Stack>
+    );
+  }
+  if (job.stage === 'planned') return <Begin job={job} />;
+  if (job.stage === 'on the bench' && open >= 0) {
+    return (
+      <StepAtWork
+        key={`${steps[open]!.id} ${job.round}`}
+        job={job}
+        record={steps[open]!}
+        position={open + 1}
+        total={steps.length}
+      />
+    );
+  }
+  return <WorkDone job={job} />;
+};
+
+const Begin = ({ job }: { job: Job }) => {
+  const navigate = useNavigate();
+  const [read, setRead] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const begin = async (): Promise<void> => {
+    if (!read) {
+      setProblem('Read the cautions and say so first.');
+      return;
+    }
+    try {
+      await keepJob(await request<Job>('POST', `/jobs/${job.id}/bench`, { version: job.version }));
+      await navigate(`/jobs/${job.id}/bench`);
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  return (
+    <Sheet>
+      <Stack>
+        <h2>Before the first stroke</h2>
+        <ul>
+          {CAUTIONS.map((caution) => (
+            <li key={caution}>· {caution}</li>
+          ))}
+        </ul>
+        <Soft>Local rules, the shop’s own and the maker’s instructions come before these.</Soft>
+        <Tick value={read} onChange={setRead}>
+          Read. The stone stands firm, the blade is wiped, the faces are taped where they must be.
+        </Tick>
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        <Row>
+          <ActionButton onPress={() => void begin()}>Begin at the bench</ActionButton>
+          <Soft>
+            {job.steps.filter(({ superseded }) => !superseded).length} steps,{' '}
+            {roughly(job.plan?.figures['workingTime']?.value ?? 0)}
+          </Soft>
+        </Row>
+      </Stack>
+    </Sheet>
+  );
+};
+
+const WorkDone = ({ job }: { job: Job }) => (
+  <Sheet>
+    <Stack>
+      <h2>The work on this blade</h2>
+      <List>
+        {job.steps.map((record) => (
+          <li key={record.id}>
+            <div>
+              {record.step.title}
+              {record.superseded && ' (earlier plan)'}
+              {record.overrideReason !== null &&
+                ` · left in spite of the check: ${record.overrideReason}`}
+            </div>
+            <span>
+              {record.strokesRight} right, {record.strokesLeft} left
+            </span>
+            <span>{duration(record.workedSeconds)}</span>
+          </li>
+        ))}
+      </List>
+      {job.stage === 'testing' && (
+        <Row>
+          <ActionLink to={`/jobs/${job.id}/test`}>Test the edge</ActionLink>
+        </Row>
+      )}
+    </Stack>
+  </Sheet>
+);
+
+export default BenchPage;

@@ -1,0 +1,63 @@
+/** What the thumb found, by side and zone; each press goes on to the next finding. */
+import { BLADE_SIDES, ZONES, type BladeSide, type BurrCheck, type Zone } from '@patient-edge/core';
+import { Button } from 'react-aria-components';
+import styled from 'styled-components';
+
+const Board = styled.div`
+  display: grid;
+  grid-template-columns: 54px repeat(4, minmax(0, 1fr));
+  gap: 5px;
+  align-items: center;
+  font-size: 16px;
+`;
+const Cell = styled(Button)`
+  min-height: 50px;
+  font: 600 17px/1 var(--text);
+  color: var(--ink);
+  background: var(--sheet);
+  border: 2px solid var(--line);
+  cursor: pointer;
+  &[data-found='none'] {
+    border-style: dashed;
+    border-color: var(--ink);
+  }
+  &[data-found='slight'],
+  &[data-found='clear'],
+  &[data-found='heavy'] {
+    border-color: var(--accent);
+    background: var(--accent-soft);
+  }
+  &[data-found='heavy'] {
+    border-width: 4px;
+  }
+`;
+
+interface BurrBoardProps {
+  readonly burr: BurrCheck;
+  readonly onPress: (side: BladeSide, zone: Zone) => void;
+}
+
+export const BurrBoard = ({ burr, onPress }: BurrBoardProps) => (
+  <Board role="group" aria-label="Burr by zone and side, drawn away from the edge">
+    <span>Burr</span>
+    {ZONES.map((zone) => (
+      <span key={zone}>{zone}</span>
+    ))}
+    {BLADE_SIDES.map((side) => [
+      <span key={side}>{side}</span>,
+      ...ZONES.map((zone) => {
+        const found = burr[side][zone];
+        return (
+          <Cell
+            key={`${side} ${zone}`}
+            data-found={found ?? ''}
+            aria-label={`Burr, ${side} ${zone}: ${found ?? 'not checked'}`}
+            onPress={() => onPress(side, zone)}
+          >
+            {found ?? '·'}
+          </Cell>
+        );
+      }),
+    ])}
+  </Board>
+);

@@ -1,0 +1,410 @@
+/** One step at work: what to hold, strokes and time by key and by touch, burr check, and the gate out. */
+import type { Job, StepRecord } from '@patient-edge/contract';
+import {
+  BLADE_SIDES,
+  BURR_FINDINGS,
+  gateOf,
+  secondsWorked,
+  ZONES,
+  type BladeSide,
+  type BurrFinding,
+  type Zone,
+} from '@patient-edge/core';
+import { Pause, Play, Undo2 } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { Button } from 'react-aria-components';
+import styled from 'styled-components';
+import { messageOf, request } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { LiftLadder } from '../instruments/lift-ladder';
+import { duration, fixed } from '../theme/format';
+import { ActionButton, Notice, QuietButton, Row, Stack, TextEntry } from '../theme/parts';
+import { BurrBoard } from './burr-board';
+import { useNowMs, useStepKeeper } from './use-step-keeper';
+
+const Bench = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.12fr) minmax(0, 1fr);
+  gap: 18px 30px;
+  font-size: 19px;
+  & h1 {
+    font-size: 36px;
+  }
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Where = styled.p`
+  color: var(--ink-soft);
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  & i {
+    width: 26px;
+    height: 8px;
+    border: 1px solid var(--ink);
+  }
+  & i[data-done] {
+    background: var(--ink);
+  }
+  & i[data-now] {
+    background: var(--accent);
+    border-color: var(--accent);
+  }
+  & span {
+    margin-left: 10px;
+  }
+`;
+const Hold = styled.dl`
+  margin: 0;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 5px 20px;
+  align-items: baseline;
+  & dt {
+    color: var(--ink-soft);
+  }
+  & dd {
+    margin: 0;
+    font-weight: 600;
+  }
+  & dd b {
+    font: 680 40px/1 var(--figures);
+  }
+`;
+const Sides = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+`;
+const SideButton = styled(Button)`
+  font: inherit;
+  color: var(--ink);
+  background: var(--sheet);
+  border: 2px solid var(--steel-deep);
+  min-height: 150px;
+  display: grid;
+  align-content: center;
+  justify-items: center;
+  gap: 2px;
+  cursor: pointer;
+  & b {
+    font: 680 56px/1 var(--figures);
+  }
+  & small {
+    color: var(--ink-soft);
+    font-size: 16px;
+  }
+  &[data-pressed] {
+    background: var(--accent-soft);
+    border-color: var(--accent);
+  }
+  &[data-turn='true'] {
+    border: 4px solid var(--accent);
+  }
+`;
+const Clock = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  & b {
+    font: 680 48px/1 var(--figures);
+  }
+`;
+const Keys = styled.p`
+  color: var(--ink-soft);
+  font-size: 15px;
+  & kbd {
+    font: 600 14px/1 var(--figures);
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    white-space: nowrap;
+    padding: 2px 6px;
+    color: var(--ink);
+  }
+`;
+
+const GRAMS_FORCE_PER_NEWTON = 101.97;
+const other = (side: BladeSide): BladeSide => (side === 'right' ? 'left' : 'right');
+
+/** Each press goes on to the next finding, and after the heaviest back to not checked. */
+const nextFinding = (finding: BurrFinding | undefined): BurrFinding | null => {
+  if (finding === undefined) return BURR_FINDINGS[0];
+  return BURR_FINDINGS[BURR_FINDINGS.indexOf(finding) + 1] ?? null;
+};
+
+interface StepAtWorkProps {
+  readonly job: Job;
+  readonly record: StepRecord;
+  readonly position: number;
+  readonly total: number;
+}
+
+export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) => {
+  const { step } = record;
+  const { keeper, held } = useStepKeeper(job.id, record);
+  const { work } = held;
+  const [turn, setTurn] = useState<BladeSide>('right');
+  const running = work.runningSinceMs !== null;
+  const nowMs = useNowMs(running);
+  const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr);
+
+  const stroke = (side: BladeSide, count = 1): void => {
+    setTurn(side);
+    keeper.stroke(side, count);
+  };
+  const toggleClock = (): void => keeper.toggleClock();
+  const burr = (side: BladeSide, zone: Zone): void =>
+    keeper.dispatch({ type: 'burr', side, zone, finding: nextFinding(work.burr[side][zone]) });
+
+  useBenchKeys({
+    stroke: () => stroke(turn),
+    right: () => stroke('right'),
+    left: () => stroke('left'),
+    swap: () => setTurn(other(turn)),
+    clock: toggleClock,
+    undo: () => keeper.undo(),
+    burr: (index) => burr(BLADE_SIDES[Math.floor(index / 4)]!, ZONES[index % 4]!),
+  });
+
+  return (
+    <Bench>
+      <Stack $gap={16}>
+        <Where>
+          {Array.from({ length: total }, (_, index) => (
+            <i
+              key={index}
+              aria-hidden
+              data-done={index < position - 1 ? '' : undefined}
+              data-now={index === position - 1 ? '' : undefined}
+            />
+          ))}
+          <span>
+            Step {position} of {total}
+            {job.round > 1 && ` · round ${job.round}, sent back after a test`}
+          </span>
+        </Where>
+        <h1>{step.title}</h1>
+        <p>{step.instruction}</p>
+        <Hold>
+          {step.angleDeg !== null && (
+            <>
+              <dt>Angle</dt>
+              <dd>
+                <b>{fixed(step.angleDeg, 1)}°</b>{' '}
+                {step.operation === 'outline'
+                  ? 'upright'
+                  : `per side · ${fixed(2 * step.angleDeg, 1)}° inclusive`}
+              </dd>
+            </>
+          )}
+          {step.forceN && (
+            <>
+              <dt>Pressure</dt>
+              <dd>
+                {step.forceN[0]}–{step.forceN[1]} N (
+                {Math.round(step.forceN[0] * GRAMS_FORCE_PER_NEWTON)}–
+                {Math.round(step.forceN[1] * GRAMS_FORCE_PER_NEWTON)} gf)
+              </dd>
+            </>
+          )}
+          {step.direction !== null && (
+            <>
+              <dt>Direction</dt>
+              <dd>{step.direction}</dd>
+            </>
+          )}
+          {step.pattern !== null && (
+            <>
+              <dt>Pattern</dt>
+              <dd>{step.pattern}</dd>
+            </>
+          )}
+        </Hold>
+        {step.lifts.length > 0 && <LiftLadder lifts={step.lifts} large />}
+        {step.caution !== null && <Notice tone="cut">{step.caution}</Notice>}
+      </Stack>
+      <Stack $gap={14}>
+        {step.stoneId !== null && (
+          <Sides>
+            {(['left', 'right'] as const).map((side) => (
+              <SideButton key={side} onPress={() => stroke(side)} data-turn={side === turn}>
+                <span>{side === 'right' ? 'Right side' : 'Left side'}</span>
+                <b>{side === 'right' ? work.strokesRight : work.strokesLeft}</b>
+                <small>of about {step.strokesPerSide}</small>
+              </SideButton>
+            ))}
+          </Sides>
+        )}
+        <Clock>
+          <QuietButton
+            aria-label={running ? 'Stop the clock' : 'Start the clock'}
+            onPress={toggleClock}
+          >
+            {running ? <Pause size={22} /> : <Play size={22} />}
+          </QuietButton>
+          <b role="timer">
+            {duration(secondsWorked(work, Math.max(nowMs, work.runningSinceMs ?? 0)))}
+          </b>
+          <span>of about {duration(step.seconds)}</span>
+          {step.stoneId !== null && (
+            <Row $gap={6}>
+              <QuietButton aria-label={`Ten more on the ${turn}`} onPress={() => stroke(turn, 10)}>
+                +10
+              </QuietButton>
+              <QuietButton
+                aria-label="Undo"
+                isDisabled={!held.canUndo}
+                onPress={() => keeper.undo()}
+              >
+                <Undo2 size={20} />
+              </QuietButton>
+            </Row>
+          )}
+        </Clock>
+        {step.gate !== 'no check' && <BurrBoard burr={work.burr} onPress={burr} />}
+        <LeaveStep
+          key={`${job.version}`}
+          job={job}
+          stepId={record.id}
+          missing={gate.missing}
+          beforeLeaving={() => keeper.flush()}
+        />
+        {held.status !== 'kept' && (
+          <p role="status">
+            {held.status === 'sending'
+              ? 'Keeping…'
+              : `Not sent yet, kept on this device: ${held.problem ?? held.status}`}
+          </p>
+        )}
+        <Keys>
+          <kbd>space</kbd> stroke <kbd>→</kbd> right <kbd>←</kbd> left <kbd>s</kbd> swap{' '}
+          <kbd>t</kbd> clock <kbd>u</kbd> undo{step.gate !== 'no check' && ' '}
+          {step.gate !== 'no check' && (
+            <>
+              <kbd>1–4</kbd> burr right <kbd>5–8</kbd> burr left
+            </>
+          )}
+        </Keys>
+      </Stack>
+    </Bench>
+  );
+};
+
+const LeaveStep = ({
+  job,
+  stepId,
+  missing,
+  beforeLeaving,
+}: {
+  job: Job;
+  stepId: number;
+  missing: readonly string[];
+  beforeLeaving: () => Promise<void>;
+}) => {
+  const [asked, setAsked] = useState(false);
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const leave = async (overrideReason: string | null): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await beforeLeaving();
+      await keepJob(
+        await request<Job>('POST', `/jobs/${job.id}/steps/${stepId}/finish`, {
+          version: job.version,
+          overrideReason,
+        }),
+      );
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const closed = missing.length > 0;
+  return (
+    <Stack $gap={10}>
+      <ActionButton
+        isDisabled={busy}
+        onPress={() => {
+          if (closed) setAsked(true);
+          else void leave(null);
+        }}
+      >
+        Done, next step
+      </ActionButton>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+      {asked && closed && (
+        <Stack $gap={8}>
+          <Notice tone="cut" alert>
+            Not yet. {missing.slice(0, 4).join('; ')}
+            {missing.length > 4 && `; and ${missing.length - 4} more`}
+          </Notice>
+          <TextEntry
+            label="Leave it all the same, because"
+            value={reason}
+            onChange={setReason}
+            hint="The reason goes on record"
+          />
+          <QuietButton
+            isDisabled={busy || reason.trim().length < 3}
+            onPress={() => void leave(reason)}
+          >
+            Leave with this reason
+          </QuietButton>
+        </Stack>
+      )}
+    </Stack>
+  );
+};
+
+interface BenchKeys {
+  readonly stroke: () => void;
+  readonly right: () => void;
+  readonly left: () => void;
+  readonly swap: () => void;
+  readonly clock: () => void;
+  readonly undo: () => void;
+  readonly burr: (index: number) => void;
+}
+
+/** Every action by key; a foot pedal is a keyboard. Typing in a field, and buttons, keep their own keys. */
+const useBenchKeys = (keys: BenchKeys): void => {
+  const latest = useRef(keys);
+  useEffect(() => {
+    latest.current = keys;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      const { target } = event;
+      if (!(target instanceof HTMLElement) || event.ctrlKey || event.metaKey || event.altKey)
+        return;
+      if (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
+      if (event.key === ' ' && target.tagName === 'BUTTON') return;
+      const { current } = latest;
+      const digit = /^[1-8]$/.test(event.key) ? Number(event.key) - 1 : null;
+      const action =
+        digit !== null
+          ? () => current.burr(digit)
+          : {
+              ' ': current.stroke,
+              ArrowRight: current.right,
+              ArrowLeft: current.left,
+              s: current.swap,
+              t: current.clock,
+              u: current.undo,
+            }[event.key];
+      if (!action) return;
+      event.preventDefault();
+      action();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+};

@@ -1,0 +1,223 @@
+/**
+ * Keeps the work of one step as it happens: first on this device, then at the server. A reload, a lost
+ * connection or a killed server loses nothing; what was counted at two places is merged by the larger count.
+ */
+import type { StepRecord, WorkBody } from '@patient-edge/contract';
+import {
+  workReducer,
+  type BladeSide,
+  type BurrCheck,
+  type StepWork,
+  type WorkAction,
+} from '@patient-edge/core';
+import { ApiFailure, isOffline } from '../api/client';
+
+export interface Kept {
+  readonly work: StepWork;
+  readonly revision: number;
+  /** Counted here and not yet at the server. */
+  readonly unsent: boolean;
+}
+
+export interface KeeperPorts {
+  readonly read: () => Kept | null;
+  readonly write: (kept: Kept) => void;
+  readonly drop: () => void;
+  readonly send: (body: WorkBody) => Promise<StepRecord>;
+  /** The step as the server has it now. */
+  readonly fetch: () => Promise<StepRecord>;
+  readonly later: (work: () => void, ms: number) => void;
+  readonly nowMs: () => number;
+}
+
+export type KeeperStatus = 'kept' | 'sending' | 'waiting for a connection' | 'refused';
+
+export interface KeeperSnapshot {
+  readonly work: StepWork;
+  readonly status: KeeperStatus;
+  readonly canUndo: boolean;
+  readonly problem: string | null;
+}
+
+const SEND_AFTER_MS = 700;
+const RETRY_AFTER_MS = 2000;
+const UNDO_DEPTH = 60;
+
+const workOf = (record: StepRecord): StepWork => ({
+  strokesRight: record.strokesRight,
+  strokesLeft: record.strokesLeft,
+  workedSeconds: record.workedSeconds,
+  runningSinceMs: record.runningSinceMs,
+  burr: record.burr,
+});
+
+const mergeBurr = (theirs: BurrCheck, ours: BurrCheck): BurrCheck => ({
+  right: { ...theirs.right, ...ours.right },
+  left: { ...theirs.left, ...ours.left },
+});
+
+/** Nothing counted is lost: the larger count, the longer time, and our own latest findings. */
+export const mergeWork = (theirs: StepWork, ours: StepWork): StepWork => ({
+  strokesRight: Math.max(theirs.strokesRight, ours.strokesRight),
+  strokesLeft: Math.max(theirs.strokesLeft, ours.strokesLeft),
+  workedSeconds: Math.max(theirs.workedSeconds, ours.workedSeconds),
+  runningSinceMs: ours.runningSinceMs,
+  burr: mergeBurr(theirs.burr, ours.burr),
+});
+
+export class StepKeeper {
+  private kept: Kept;
+  private status: KeeperStatus = 'kept';
+  private problem: string | null = null;
+  private past: StepWork[] = [];
+  private planned = false;
+  private sending: Promise<void> | null = null;
+  private readonly listeners = new Set<() => void>();
+  private latest: KeeperSnapshot;
+
+  constructor(
+    record: StepRecord,
+    private readonly ports: KeeperPorts,
+  ) {
+    const stored = ports.read();
+    this.kept = stored?.unsent
+      ? {
+          work:
+            stored.revision === record.revision
+              ? stored.work
+              : mergeWork(workOf(record), stored.work),
+          revision: record.revision,
+          unsent: true,
+        }
+      : { work: workOf(record), revision: record.revision, unsent: false };
+    this.latest = this.snapshotNow();
+    if (this.kept.unsent) this.plan(0);
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly snapshot = (): KeeperSnapshot => this.latest;
+
+  dispatch(action: WorkAction): void {
+    this.past = [...this.past, this.kept.work].slice(-UNDO_DEPTH);
+    this.change(workReducer(this.kept.work, action));
+  }
+
+  /** Counts strokes; the first one starts the clock. */
+  stroke(side: BladeSide, count: number): void {
+    if (this.kept.work.runningSinceMs === null) {
+      this.change(workReducer(this.kept.work, { type: 'start', atMs: this.ports.nowMs() }));
+    }
+    this.dispatch({ type: 'stroke', side, count });
+  }
+
+  toggleClock(): void {
+    const running = this.kept.work.runningSinceMs !== null;
+    this.dispatch({ type: running ? 'pause' : 'start', atMs: this.ports.nowMs() });
+  }
+
+  /** Takes the last action back; a timer that ran meanwhile keeps its time. */
+  undo(): void {
+    const before = this.past.pop();
+    if (before) this.change(before);
+  }
+
+  /** Sends what is unsent and waits for it; throws when it cannot be sent. */
+  async flush(): Promise<void> {
+    while (this.kept.unsent) {
+      await (this.sending ?? this.send());
+      if (this.status === 'waiting for a connection' || this.status === 'refused') {
+        throw new Error(
+          this.problem ?? 'The work could not be sent yet. It is kept on this device.',
+        );
+      }
+    }
+  }
+
+  private change(work: StepWork): void {
+    this.kept = { ...this.kept, work, unsent: true };
+    this.ports.write(this.kept);
+    this.tell();
+    this.plan(SEND_AFTER_MS);
+  }
+
+  private plan(ms: number): void {
+    if (this.planned) return;
+    this.planned = true;
+    this.ports.later(() => {
+      this.planned = false;
+      if (this.kept.unsent && !this.sending) void this.send();
+    }, ms);
+  }
+
+  private send(): Promise<void> {
+    this.sending = this.sendOnce().finally(() => {
+      this.sending = null;
+    });
+    return this.sending;
+  }
+
+  private async sendOnce(): Promise<void> {
+    const sent = this.kept.work;
+    this.setStatus('sending');
+    try {
+      const record = await this.ports.send({ ...sent, revision: this.kept.revision });
+      const unsent = this.kept.work !== sent;
+      this.kept = { ...this.kept, revision: record.revision, unsent };
+      if (unsent) {
+        this.ports.write(this.kept);
+        this.plan(SEND_AFTER_MS);
+      } else this.ports.drop();
+      this.setStatus('kept');
+    } catch (error) {
+      await this.recover(error);
+    }
+  }
+
+  private async recover(error: unknown): Promise<void> {
+    if (error instanceof ApiFailure && error.status === 409) {
+      try {
+        const record = await this.ports.fetch();
+        if (record.status === 'to do') {
+          this.kept = {
+            work: mergeWork(workOf(record), this.kept.work),
+            revision: record.revision,
+            unsent: true,
+          };
+          this.ports.write(this.kept);
+          this.setStatus('sending');
+          this.plan(0);
+          return;
+        }
+      } catch (fetchError) {
+        return this.recover(fetchError);
+      }
+    }
+    this.problem = error instanceof Error ? error.message : String(error);
+    this.setStatus(isOffline(error) ? 'waiting for a connection' : 'refused', this.problem);
+    this.plan(RETRY_AFTER_MS);
+  }
+
+  private setStatus(status: KeeperStatus, problem: string | null = null): void {
+    this.status = status;
+    this.problem = problem;
+    this.tell();
+  }
+
+  private snapshotNow(): KeeperSnapshot {
+    return {
+      work: this.kept.work,
+      status: this.status,
+      canUndo: this.past.length > 0,
+      problem: this.problem,
+    };
+  }
+
+  private tell(): void {
+    this.latest = this.snapshotNow();
+    for (const listener of this.listeners) listener();
+  }
+}

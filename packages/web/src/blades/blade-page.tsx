@@ -1,0 +1,121 @@
+/** The blade's record over its visits: what makes the next one quick. */
+import { bladeKind } from '@patient-edge/core';
+import { Link, useParams } from 'react-router';
+import { useBlade } from '../api/hooks';
+import { LiftLadder } from '../instruments/lift-ladder';
+import { Silhouette } from '../instruments/silhouette';
+import { dayAndYear, duration, fixed } from '../theme/format';
+import { ActionLink, Figures, Notice, Row, Sheet, Soft, Stack } from '../theme/parts';
+
+const BladePage = () => {
+  const { bladeId = '' } = useParams();
+  const { data: record, error } = useBlade(bladeId);
+  if (!record) {
+    return error ? (
+      <Notice tone="cut" alert>
+        {error.message}
+      </Notice>
+    ) : (
+      <p role="status">Fetching the record…</p>
+    );
+  }
+  const { blade, customer, visits, lastJob } = record;
+  const kind = bladeKind(blade.measures.kindId);
+  const lifts = lastJob?.steps.find(({ step }) => step.lifts.length > 0)?.step.lifts;
+  const here = visits.find(({ stage }) => stage !== 'returned' && stage !== 'declined');
+  const number = (value: number | null, digits: number): string =>
+    value === null ? '–' : fixed(value, digits);
+  return (
+    <Stack $gap={18}>
+      <Row $gap={22} $align="end">
+        <div style={{ flex: 1, minWidth: 260 }}>
+          <h1>{blade.name || kind.label}</h1>
+          <Soft>
+            <Link to={`/owners/${customer.id}`}>{customer.name}</Link> · {kind.label} ·{' '}
+            {blade.steel}
+          </Soft>
+        </div>
+        {here ? (
+          <ActionLink to={`/jobs/${here.jobId}`}>It is here on tag {here.tagNumber}</ActionLink>
+        ) : (
+          <ActionLink to={`/take-in?blade=${blade.id}`}>Take it in again</ActionLink>
+        )}
+      </Row>
+      <Sheet>
+        <Silhouette
+          measures={blade.measures}
+          scale={1.6}
+          title={`${kind.label}, edge ${blade.measures.edgeLengthMm} mm`}
+        />
+      </Sheet>
+      {lastJob?.plan && lifts && (
+        <Sheet>
+          <Stack>
+            <h2>
+              Last set at {fixed(lastJob.plan.angleDeg, 1)}° per side ·{' '}
+              {fixed(2 * lastJob.plan.angleDeg, 1)}° inclusive
+            </h2>
+            <LiftLadder lifts={lifts} />
+          </Stack>
+        </Sheet>
+      )}
+      <Sheet>
+        <Stack>
+          <h2>Visits</h2>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Taken in</th>
+                <th scope="col">Stage</th>
+                <th scope="col">Per side</th>
+                <th scope="col">Heel, mm</th>
+                <th scope="col">Behind edge, mm</th>
+                <th scope="col">Steel, mm³</th>
+                <th scope="col">Time</th>
+                <th scope="col">Force, gf</th>
+                <th scope="col">Stones</th>
+              </tr>
+            </thead>
+            <tbody>
+              {visits.map((visit) => (
+                <tr key={visit.jobId}>
+                  <td>
+                    <Link to={`/jobs/${visit.jobId}/return`}>{dayAndYear(visit.takenInAt)}</Link>
+                  </td>
+                  <td>{visit.stage}</td>
+                  <td>
+                    <Figures>
+                      {visit.anglePerSideDeg === null ? '–' : `${fixed(visit.anglePerSideDeg, 1)}°`}
+                    </Figures>
+                  </td>
+                  <td>
+                    <Figures>{fixed(visit.heightHeelMm, 1)}</Figures>
+                  </td>
+                  <td>
+                    <Figures>{fixed(visit.thicknessBehindEdgeMm, 2)}</Figures>
+                  </td>
+                  <td>
+                    <Figures>{number(visit.steelLostMm3, 1)}</Figures>
+                  </td>
+                  <td>
+                    <Figures>
+                      {visit.workedSeconds > 0 ? duration(visit.workedSeconds) : '–'}
+                    </Figures>
+                  </td>
+                  <td>
+                    <Figures>
+                      {number(visit.forceBeforeGf, 0)} → {number(visit.forceAfterGf, 0)}
+                    </Figures>
+                  </td>
+                  <td>{visit.stones.join(', ') || '–'}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Stack>
+      </Sheet>
+    </Stack>
+  );
+};
+
+export default BladePage;

@@ -1,0 +1,409 @@
+/** Edge tests by zone, before and after, with the verdict as they are read. */
+import type { Job } from '@patient-edge/contract';
+import {
+  byZone,
+  findFaults,
+  findUse,
+  forceBand,
+  judgeEdge,
+  LIGHT_FINDINGS,
+  medianGf,
+  mustRepeat,
+  NO_READINGS,
+  PAPER_FINDINGS,
+  ZONES,
+  type BladeVerdict,
+  type EdgeReadings,
+  type Zone,
+} from '@patient-edge/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { messageOf, request } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { dropStored, useStored } from '../api/stored';
+import { EdgeStrip, type ZoneMark } from '../instruments/edge-strip';
+import { useJobHere } from '../jobs/job-here';
+import { parseNumber } from '../theme/format';
+import {
+  ActionButton,
+  Choice,
+  Notice,
+  options,
+  PickOne,
+  QuietButton,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  TextEntry,
+  NumberEntry,
+} from '../theme/parts';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 18px;
+  @media (max-width: 900px) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+`;
+const Column = styled.section`
+  border-top: 3px solid var(--ink);
+  padding-top: 8px;
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  & h3 {
+    text-transform: capitalize;
+  }
+`;
+const Force = styled.fieldset`
+  border: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 6px;
+  & legend {
+    font-weight: 600;
+    font-size: 15px;
+    padding: 0 0 4px;
+  }
+  & p {
+    grid-column: 1 / -1;
+  }
+`;
+
+/** Readings as typed: a force that is no number yet is kept as it stands. */
+interface Typed {
+  readonly light: EdgeReadings[Zone]['light'];
+  readonly paper: EdgeReadings[Zone]['paper'];
+  readonly force: readonly [string, string, string];
+}
+type TypedReadings = Readonly<Record<Zone, Typed>>;
+
+const asTyped = (readings: EdgeReadings | undefined): TypedReadings =>
+  byZone((zone) => {
+    const { light, paper, forceGf } = readings?.[zone] ?? NO_READINGS;
+    const text = (index: number): string => forceGf[index]?.toString() ?? '';
+    return { light, paper, force: [text(0), text(1), text(2)] };
+  });
+
+const FORCE_LIMITS_GF = [1, 2000] as const;
+const forceProblem = (typed: string): string | undefined => {
+  if (typed.trim() === '') return undefined;
+  const value = parseNumber(typed);
+  const [low, high] = FORCE_LIMITS_GF;
+  return value === null || value < low || value > high
+    ? `${low} to ${high} gf; "${typed}" was given`
+    : undefined;
+};
+
+const toReadings = (typed: TypedReadings): EdgeReadings =>
+  byZone((zone) => ({
+    light: typed[zone].light,
+    paper: typed[zone].paper,
+    forceGf: typed[zone].force.flatMap((text) => {
+      const value = forceProblem(text) === undefined ? parseNumber(text) : null;
+      return value === null ? [] : [value];
+    }),
+  }));
+
+const EdgeTestPage = () => {
+  const job = useJobHere();
+  const beforeOnly = job.stage === 'taken in' || job.stage === 'planned';
+  const [phase, setPhase] = useState<'before' | 'after'>(beforeOnly ? 'before' : 'after');
+  const round = phase === 'before' ? 0 : job.round;
+  const kept = job.tests.find((test) => test.phase === phase && test.round === round);
+  const editable = phase === 'before' ? beforeOnly : job.stage === 'testing';
+  return (
+    <Stack $gap={16}>
+      <Choice
+        label="Which readings"
+        hideLabel
+        options={[
+          { id: 'before', label: 'As it came' },
+          {
+            id: 'after',
+            label: job.round > 1 ? `After the work, round ${job.round}` : 'After the work',
+          },
+        ]}
+        value={phase}
+        onChange={setPhase}
+      />
+      {phase === 'after' && job.stage === 'on the bench' && (
+        <Notice>The blade is on the bench: it is tested when the last step is left.</Notice>
+      )}
+      <Readings
+        key={`${phase} ${round} ${job.version}`}
+        job={job}
+        phase={phase}
+        kept={kept?.readings}
+        editable={editable}
+      />
+    </Stack>
+  );
+};
+
+interface ReadingsProps {
+  readonly job: Job;
+  readonly phase: 'before' | 'after';
+  readonly kept: EdgeReadings | undefined;
+  readonly editable: boolean;
+}
+
+const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
+  const draft = `readings ${job.id} ${phase} ${job.round}`;
+  const [stored, setTyped] = useStored<TypedReadings>(draft, asTyped(kept));
+  const typed = editable ? stored : asTyped(kept);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const use = findUse(job.useId);
+  const readings = toReadings(typed);
+  const verdict = judgeEdge(readings, use);
+  const unsent = JSON.stringify(toReadings(typed)) !== JSON.stringify(toReadings(asTyped(kept)));
+  const bad = ZONES.some((zone) =>
+    typed[zone].force.some((text) => forceProblem(text) !== undefined),
+  );
+  const set = (zone: Zone, part: Partial<Typed>): void =>
+    setTyped({ ...typed, [zone]: { ...typed[zone], ...part } });
+
+  /** Keeps what was read; gives the job with its new version. */
+  const keep = async (): Promise<Job> => {
+    const answer = await request<Job>('PUT', `/jobs/${job.id}/readings`, {
+      version: job.version,
+      phase,
+      readings,
+    });
+    dropStored(draft);
+    return answer;
+  };
+  const run = async (work: () => Promise<void>): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await work();
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+
+  return (
+    <Sheet aria-label="Readings">
+      <Stack $gap={16}>
+        <EdgeStrip
+          low
+          measures={job.measures}
+          marks={marksOf(verdict)}
+          label={`Results along the edge: ${verdict.zones.map(({ zone, verdict: word }) => `${zone} ${word}`).join(', ')}`}
+        />
+        <Grid>
+          {ZONES.map((zone) => (
+            <Column key={zone} aria-label={`Readings at the ${zone}`}>
+              <h3>{zone}</h3>
+              {editable ? (
+                <>
+                  <Choice
+                    label="Light"
+                    options={options(LIGHT_FINDINGS)}
+                    value={typed[zone].light}
+                    onChange={(light) => set(zone, { light })}
+                  />
+                  <PickOne
+                    label="Paper"
+                    options={options(PAPER_FINDINGS)}
+                    value={typed[zone].paper}
+                    onChange={(paper) => set(zone, { paper })}
+                  />
+                  <Force>
+                    <legend>Cut force, gf</legend>
+                    {([0, 1, 2] as const).map((index) => (
+                      <NumberEntry
+                        key={index}
+                        label={`${index + 1}`}
+                        value={typed[zone].force[index]}
+                        error={forceProblem(typed[zone].force[index])}
+                        onChange={(text) => {
+                          const force: [string, string, string] = [...typed[zone].force];
+                          force[index] = text;
+                          set(zone, { force });
+                        }}
+                      />
+                    ))}
+                    <ForceWord forceGf={readings[zone].forceGf} />
+                  </Force>
+                </>
+              ) : (
+                <div>
+                  <p>Light: {typed[zone].light ?? 'not done'}</p>
+                  <p>Paper: {typed[zone].paper ?? 'not done'}</p>
+                  <ForceWord forceGf={readings[zone].forceGf} />
+                </div>
+              )}
+            </Column>
+          ))}
+        </Grid>
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        {editable && (
+          <Row>
+            <QuietButton
+              isDisabled={busy || bad || !unsent}
+              onPress={() => void run(async () => keepJob(await keep()))}
+            >
+              Keep the readings
+            </QuietButton>
+            <Soft>{unsent ? 'Kept on this device so far.' : 'Kept.'}</Soft>
+          </Row>
+        )}
+        {phase === 'after' && (
+          <VerdictPanel
+            job={job}
+            verdict={verdict}
+            readings={readings}
+            disabled={busy || bad || !editable}
+            onDecide={(backToStepId, note) =>
+              run(async () => {
+                const current = unsent ? await keep() : job;
+                await keepJob(current);
+                await keepJob(
+                  await request<Job>('POST', `/jobs/${job.id}/verdict`, {
+                    version: current.version,
+                    backToStepId,
+                    note,
+                  }),
+                );
+              })
+            }
+          />
+        )}
+      </Stack>
+    </Sheet>
+  );
+};
+
+const ForceWord = ({ forceGf }: { forceGf: readonly number[] }) => {
+  const median = medianGf(forceGf);
+  if (median === null) return <Soft>no reading</Soft>;
+  return (
+    <p>
+      median {median} gf, {forceBand(median)}
+      {mustRepeat(forceGf) && '; spread too wide, repeat'}
+    </p>
+  );
+};
+
+const marksOf = (verdict: BladeVerdict): ZoneMark[] =>
+  verdict.zones.flatMap(({ zone, verdict: word }) =>
+    (['right', 'left'] as const).map((side) => ({
+      side,
+      zone,
+      text:
+        word === 'meets'
+          ? '✓ meets'
+          : word === 'back to the bench'
+            ? '✕ back'
+            : word === 'not tested'
+              ? '· open'
+              : '✓ remarks',
+      tone:
+        word === 'back to the bench'
+          ? ('cut' as const)
+          : word === 'not tested'
+            ? ('plain' as const)
+            : ('good' as const),
+    })),
+  );
+
+interface VerdictPanelProps {
+  readonly job: Job;
+  readonly verdict: BladeVerdict;
+  readonly readings: EdgeReadings;
+  readonly disabled: boolean;
+  readonly onDecide: (backToStepId: number | null, note: string) => Promise<void>;
+}
+
+const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPanelProps) => {
+  const navigate = useNavigate();
+  const use = findUse(job.useId);
+  const faults = findFaults(readings, use);
+  const steps = job.steps.filter(({ superseded, step }) => !superseded && step.stoneId !== null);
+  const suggested =
+    steps.find(({ step }) => step.operation === faults[0]?.backTo) ??
+    steps.find(({ step }) => step.operation === 'edge') ??
+    steps[0];
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [note, setNote] = useState('');
+  const passes = verdict.verdict === 'meets' || verdict.verdict === 'meets with remarks';
+  const backTo = chosen ?? (suggested ? String(suggested.id) : null);
+  if (job.stage !== 'testing') return null;
+  return (
+    <Stack>
+      <h2>
+        Verdict: {verdict.verdict}{' '}
+        <Soft as="span">
+          · {use.label.toLowerCase()}, at most {use.targetForceGf} gf
+        </Soft>
+      </h2>
+      {faults.map((fault) => (
+        <Notice key={fault.sign} tone="cut">
+          <b>
+            {fault.sign} ({fault.zones.join(', ')})
+          </b>
+          . {fault.cause} {fault.remedy}
+        </Notice>
+      ))}
+      {!passes && (
+        <ul>
+          {verdict.zones
+            .filter(({ reasons }) => reasons.length > 0)
+            .map(({ zone, reasons }) => (
+              <li key={zone}>
+                {zone}: {reasons.join('; ')}
+              </li>
+            ))}
+        </ul>
+      )}
+      {passes ? (
+        <Row>
+          <ActionButton
+            isDisabled={disabled}
+            onPress={() => void onDecide(null, note).then(() => navigate(`/jobs/${job.id}/return`))}
+          >
+            Passed: ready for its owner
+          </ActionButton>
+        </Row>
+      ) : (
+        <Row $align="end">
+          <div style={{ width: 320 }}>
+            <PickOne
+              label="Back to which step"
+              options={steps.map(({ id, step }) => ({ id: String(id), label: step.title }))}
+              value={backTo}
+              onChange={setChosen}
+            />
+          </div>
+          <div style={{ flex: 1, minWidth: 220 }}>
+            <TextEntry label="Note" value={note} onChange={setNote} />
+          </div>
+          <ActionButton
+            isDisabled={disabled || backTo === null || verdict.verdict === 'not tested'}
+            onPress={() =>
+              void onDecide(Number(backTo), note).then(() => navigate(`/jobs/${job.id}/bench`))
+            }
+          >
+            Back to the bench
+          </ActionButton>
+        </Row>
+      )}
+    </Stack>
+  );
+};
+
+export default EdgeTestPage;

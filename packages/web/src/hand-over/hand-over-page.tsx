@@ -1,0 +1,112 @@
+/** The return: the sheet that goes with the blade, and handing it over by tag. */
+import type { Job, ReturnBody } from '@patient-edge/contract';
+import { Printer } from 'lucide-react';
+import { useForm, useWatch } from 'react-hook-form';
+import { request } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { useJobHere } from '../jobs/job-here';
+import { FormNumber, FormText } from '../theme/form-fields';
+import { parseNumber } from '../theme/format';
+import {
+  ActionButton,
+  Notice,
+  QuietButton,
+  QuietLink,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  Tick,
+} from '../theme/parts';
+import { useSubmission } from '../theme/server-form';
+import { ReturnSheet } from './return-sheet';
+
+const HandOverPage = () => {
+  const job = useJobHere();
+  return (
+    <Stack $gap={16}>
+      {job.stage === 'returned' ? (
+        <Notice tone="good">
+          Handed over to {job.customer.name}. Its record will be here at the next visit.
+        </Notice>
+      ) : job.stage === 'ready' ? (
+        <HandOver job={job} />
+      ) : (
+        <Notice>The blade is {job.stage}: it is handed over once its test is passed.</Notice>
+      )}
+      <Row className="no-print">
+        <QuietButton onPress={() => window.print()}>
+          <Printer size={19} aria-hidden /> Print the sheet
+        </QuietButton>
+        <QuietLink to={`/blades/${job.blade.id}`}>The blade’s record</QuietLink>
+      </Row>
+      <ReturnSheet job={job} />
+    </Stack>
+  );
+};
+
+interface ReturnValues {
+  tagNumber: string;
+  sheathed: boolean;
+  remarks: string;
+}
+
+const HandOver = ({ job }: { job: Job }) => {
+  const form = useForm<ReturnValues>({
+    defaultValues: { tagNumber: '', sheathed: false, remarks: '' },
+  });
+  const sheathed = useWatch({ control: form.control, name: 'sheathed' });
+  const { busy, problem, submit } = useSubmission(form, ['tagNumber', 'sheathed', 'remarks']);
+  const send = (typed: ReturnValues): Promise<void> =>
+    submit(async () => {
+      const body: Partial<ReturnBody> & { tagNumber?: unknown } = {
+        version: job.version,
+        tagNumber: parseNumber(typed.tagNumber) ?? (typed.tagNumber || undefined),
+        sheathed: typed.sheathed,
+        remarks: typed.remarks,
+      } as Partial<ReturnBody>;
+      await keepJob(await request<Job>('POST', `/jobs/${job.id}/return`, body));
+    });
+  return (
+    <Sheet className="no-print" aria-label="Hand over">
+      <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+        <Stack>
+          <h2>Hand over to {job.customer.name}</h2>
+          {job.customer.note !== '' && <Soft>{job.customer.note}</Soft>}
+          <Row $align="start" $gap={18}>
+            <div style={{ width: 210 }}>
+              <FormNumber
+                control={form.control}
+                name="tagNumber"
+                label="Tag number"
+                hint="As the owner’s half of the tag says"
+              />
+            </div>
+            <div style={{ flex: 1, minWidth: 240 }}>
+              <FormText control={form.control} name="remarks" label="Seen and left alone" />
+            </div>
+          </Row>
+          <Tick
+            value={sheathed}
+            onChange={(next) => form.setValue('sheathed', next)}
+            error={form.formState.errors.sheathed?.message}
+          >
+            The edge is sheathed, wrapped or guarded, and the owner is who the tag says
+          </Tick>
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          <Row>
+            <ActionButton type="submit" isDisabled={busy}>
+              Hand it over
+            </ActionButton>
+          </Row>
+        </Stack>
+      </form>
+    </Sheet>
+  );
+};
+
+export default HandOverPage;

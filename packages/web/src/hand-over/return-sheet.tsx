@@ -1,0 +1,172 @@
+/** What goes home with the blade: angle, lifts, stones, tests before and after, care. Printable on one page. */
+import type { Job } from '@patient-edge/contract';
+import {
+  bladeKind,
+  careAdvice,
+  findSteel,
+  medianGf,
+  ZONES,
+  type EdgeReadings,
+} from '@patient-edge/core';
+import styled from 'styled-components';
+import { useSession } from '../api/hooks';
+import { LiftLadder } from '../instruments/lift-ladder';
+import { Silhouette } from '../instruments/silhouette';
+import { dayAndYear, duration, fixed } from '../theme/format';
+import { Sheet, Soft, Stack } from '../theme/parts';
+
+const Paper = styled(Sheet)`
+  @media print {
+    border: none;
+    padding: 0;
+  }
+`;
+const Title = styled.header`
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  align-items: end;
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 8px;
+`;
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px 28px;
+  @media (max-width: 760px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Big = styled.p`
+  font: 650 26px/1.2 var(--figures);
+  & small {
+    font: 500 18px/1 var(--text);
+  }
+`;
+
+export const ReturnSheet = ({ job }: { job: Job }) => {
+  const { data: session } = useSession();
+  const kind = bladeKind(job.measures.kindId);
+  const steel = findSteel(job.steel);
+  const { plan } = job;
+  const worked = job.steps.filter(({ status, superseded }) => status === 'done' && !superseded);
+  const lifts = worked.find(({ step }) => step.lifts.length > 0)?.step.lifts ?? [];
+  const before = job.tests.find(({ phase }) => phase === 'before')?.readings;
+  const after = job.tests.findLast(({ phase }) => phase === 'after')?.readings;
+  return (
+    <Paper aria-label="Sheet for the owner">
+      <Stack $gap={16}>
+        <Title>
+          <div>
+            <h2>{job.blade.name || kind.label}</h2>
+            <Soft>
+              {job.customer.name} · tag {job.tagNumber} · {steel?.designation}
+            </Soft>
+          </div>
+          <Soft>
+            {session?.shopName} · {dayAndYear(job.returnedAt ?? new Date().toISOString())}
+          </Soft>
+        </Title>
+        <Silhouette
+          measures={job.measures}
+          scale={1.1}
+          title={`${kind.label}, edge ${job.measures.edgeLengthMm} mm`}
+        />
+        <Two>
+          <Stack $gap={8}>
+            <h3>Angle</h3>
+            {plan ? (
+              <>
+                <Big>
+                  {fixed(plan.angleDeg, 1)}° <small>per side</small>
+                </Big>
+                <p>
+                  {fixed(2 * plan.angleDeg, 1)}° inclusive; came with{' '}
+                  {fixed(plan.figures['presentAngle']?.value ?? 0, 1)}° per side
+                </p>
+                <p>{plan.outlineVerdict}</p>
+              </>
+            ) : (
+              <p>No plan was made.</p>
+            )}
+            {lifts.length > 0 && (
+              <>
+                <h3>Lift of the spine</h3>
+                <LiftLadder lifts={lifts} />
+              </>
+            )}
+          </Stack>
+          <Stack $gap={8}>
+            <h3>What was done</h3>
+            <table>
+              <tbody>
+                {worked.map((record) => (
+                  <tr key={record.id}>
+                    <td>
+                      {record.step.title}
+                      {record.overrideReason !== null && ` (left early: ${record.overrideReason})`}
+                    </td>
+                    <td>
+                      {record.strokesRight + record.strokesLeft > 0 &&
+                        `${record.strokesRight} + ${record.strokesLeft}`}
+                    </td>
+                    <td>{duration(record.workedSeconds)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {worked.length === 0 && <p>Nothing yet.</p>}
+          </Stack>
+        </Two>
+        <Stack $gap={6}>
+          <h3>Tests</h3>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Zone</th>
+                <th scope="col">As it came</th>
+                <th scope="col">As it leaves</th>
+              </tr>
+            </thead>
+            <tbody>
+              {ZONES.map((zone) => (
+                <tr key={zone}>
+                  <th scope="row">{zone}</th>
+                  <td>{inWords(before, zone)}</td>
+                  <td>{inWords(after, zone)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Stack>
+        {job.remarks !== '' && (
+          <p>
+            <b>Seen and left alone:</b> {job.remarks}
+          </p>
+        )}
+        {steel && (
+          <Stack $gap={6}>
+            <h3>To keep it so</h3>
+            <ul>
+              {careAdvice(kind, steel).map((line) => (
+                <li key={line}>· {line}</li>
+              ))}
+            </ul>
+          </Stack>
+        )}
+      </Stack>
+    </Paper>
+  );
+};
+
+const inWords = (readings: EdgeReadings | undefined, zone: (typeof ZONES)[number]): string => {
+  if (!readings) return 'not tested';
+  const { light, paper, forceGf } = readings[zone];
+  const median = medianGf(forceGf);
+  const parts = [
+    median === null ? null : `${median} gf`,
+    paper === null ? null : `paper: ${paper}`,
+    light === null ? null : light === 'glint' ? 'glints in light' : 'no glint',
+  ].filter((part) => part !== null);
+  return parts.length > 0 ? parts.join(', ') : 'not tested';
+};

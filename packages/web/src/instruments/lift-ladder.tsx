@@ -1,0 +1,60 @@
+/** The lift to hold at each zone: the number to read at a metre, and a bar as high as it is. */
+import type { ZoneLift } from '@patient-edge/core';
+import styled from 'styled-components';
+import { fixed } from '../theme/format';
+
+const Ladder = styled.ol`
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  border-bottom: 3px solid var(--ink);
+`;
+const Rung = styled.li<{ $large: boolean }>`
+  display: grid;
+  align-content: end;
+  gap: 3px;
+  padding: 0 10px;
+  border-left: 1px solid var(--line);
+  & > b {
+    font: 650 ${({ $large }) => ($large ? 34 : 21)}px / 1.1 var(--figures);
+    white-space: nowrap;
+  }
+  & > b small {
+    font: 500 0.55em/1 var(--text);
+    margin-left: 5px;
+  }
+  & > span {
+    color: var(--ink-soft);
+    font-size: 15px;
+  }
+  & > i {
+    display: block;
+    background: var(--accent);
+    width: 34px;
+  }
+`;
+
+const PX_PER_MM = 3.1;
+
+export const LiftLadder = ({
+  lifts,
+  large = false,
+}: {
+  lifts: readonly ZoneLift[];
+  large?: boolean;
+}) => (
+  <Ladder aria-label="Lift of the spine by zone">
+    {lifts.map(({ zone, liftMm }) => (
+      <Rung key={zone} $large={large}>
+        <span>{zone}</span>
+        <b>
+          {liftMm === null ? 'by eye' : fixed(liftMm, 1)}
+          {liftMm !== null && <small>mm</small>}
+        </b>
+        <i
+          style={{ height: `${Math.round(Math.min(liftMm ?? 0, 40) * PX_PER_MM)}px` }}
+          aria-hidden
+        />
+      </Rung>
+    ))}
+  </Ladder>
+);

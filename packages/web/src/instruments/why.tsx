@@ -1,0 +1,136 @@
+/** A figure that can be asked why. */
+import type { Figure } from '@patient-edge/core';
+import { Button, Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { valueAndUnit, withUnit } from '../theme/format';
+
+const Box = styled.div<{ $large: boolean }>`
+  display: grid;
+  gap: 1px;
+  & > dt {
+    color: var(--ink-soft);
+    font-size: 14px;
+  }
+  & > dd {
+    margin: 0;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 9px;
+    align-items: baseline;
+    font: 600 ${({ $large }) => ($large ? 27 : 18)}px / 1.2 var(--figures);
+    font-variant-numeric: tabular-nums;
+    gap: 2px 16px;
+  }
+  & small {
+    font: 500 0.68em/1 var(--text);
+    margin-left: -0.35em;
+  }
+`;
+const WhyButton = styled(Button)`
+  font: 500 14px/1 var(--text);
+  color: var(--accent);
+  background: none;
+  border: none;
+  border-bottom: 1px dotted var(--accent);
+  padding: 5px 1px 2px;
+  min-height: 24px;
+  cursor: pointer;
+`;
+const Card = styled(Popover)`
+  background: var(--sheet);
+  border: 1px solid var(--steel-deep);
+  padding: 14px 18px;
+  max-width: 400px;
+  box-shadow: 0 8px 28px rgb(0 20 30 / 22%);
+  color: var(--ink);
+  & code {
+    font: 500 16px/1.4 var(--figures);
+    display: block;
+    margin: 8px 0;
+    color: var(--accent);
+  }
+  & table {
+    font-size: 15px;
+  }
+  & td:last-child {
+    font-family: var(--figures);
+    text-align: right;
+    padding-right: 0;
+  }
+  & footer {
+    color: var(--ink-soft);
+    font-size: 14px;
+    margin-top: 8px;
+  }
+`;
+
+export const Why = ({ label, figure }: { label: string; figure: Figure }) => (
+  <DialogTrigger>
+    <WhyButton aria-label={`Why: ${label}`}>why?</WhyButton>
+    <Card>
+      <Dialog>
+        <Heading slot="title" level={3}>
+          {label}: {withUnit(figure.value, figure.unit)}
+        </Heading>
+        <p>{figure.why.rule}</p>
+        {figure.why.formula !== undefined && <code>{figure.why.formula}</code>}
+        {figure.why.inputs.length > 0 && (
+          <table>
+            <tbody>
+              {figure.why.inputs.map((input) => (
+                <tr key={input.label}>
+                  <td>{input.label}</td>
+                  <td>
+                    {typeof input.value === 'number'
+                      ? withUnit(input.value, input.unit ?? '')
+                      : input.value}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+        <footer>{figure.why.source}</footer>
+      </Dialog>
+    </Card>
+  </DialogTrigger>
+);
+
+const Value = ({ figure }: { figure: Figure }) => {
+  const { value, unit } = valueAndUnit(figure.value, figure.unit);
+  return (
+    <span>
+      {value} {unit !== '' && <small>{unit}</small>}
+    </span>
+  );
+};
+
+/** A labelled figure in a list of figures (inside a dl). */
+export const FigureView = ({
+  label,
+  figure,
+  beside,
+  large = false,
+}: {
+  label: string;
+  figure: Figure;
+  /** A second figure that belongs with it, such as the inclusive angle. */
+  beside?: Figure;
+  large?: boolean;
+}) => (
+  <Box $large={large}>
+    <dt>{label}</dt>
+    <dd>
+      <Value figure={figure} />
+      {beside && <Value figure={beside} />}
+      <Why label={label} figure={figure} />
+    </dd>
+  </Box>
+);
+
+export const FigureList = styled.dl`
+  margin: 0;
+  display: grid;
+  gap: 12px 20px;
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+`;

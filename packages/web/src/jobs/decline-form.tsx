@@ -1,0 +1,44 @@
+/** Declining a blade, or sending it on: with the reason, which goes on record. */
+import type { Job } from '@patient-edge/contract';
+import { useState } from 'react';
+import { ApiFailure, messageOf, request } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { QuietButton, Row, TextEntry } from '../theme/parts';
+
+export const DeclineForm = ({ job }: { job: Job }) => {
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  if (!['taken in', 'planned', 'on the bench'].includes(job.stage)) return null;
+  const send = async (): Promise<void> => {
+    try {
+      await keepJob(
+        await request<Job>('POST', `/jobs/${job.id}/decline`, { version: job.version, reason }),
+      );
+    } catch (error) {
+      setProblem(error instanceof ApiFailure ? error.message : messageOf(error));
+    }
+  };
+  if (!open) {
+    return (
+      <Row>
+        <QuietButton onPress={() => setOpen(true)}>Decline it or send it on</QuietButton>
+      </Row>
+    );
+  }
+  return (
+    <Row $align="end">
+      <div style={{ flex: 1, minWidth: 280 }}>
+        <TextEntry
+          label="Why it is declined"
+          value={reason}
+          onChange={setReason}
+          error={problem}
+          hint="Cracks, a burnt edge, a bend, a hollow back: outside what a bench stone can do"
+        />
+      </div>
+      <QuietButton onPress={() => void send()}>Decline</QuietButton>
+      <QuietButton onPress={() => setOpen(false)}>Keep it</QuietButton>
+    </Row>
+  );
+};

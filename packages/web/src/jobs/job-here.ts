@@ -1,0 +1,5 @@
+/** The job of the page, as its frame has read it. */
+import type { Job } from '@patient-edge/contract';
+import { useOutletContext } from 'react-router';
+
+export const useJobHere = (): Job => useOutletContext<Job>();

@@ -1,0 +1,133 @@
+/** The frame of every page about one blade in the shop: who it is, where it stands, where to go. */
+import type { Job } from '@patient-edge/contract';
+import { bladeKind } from '@patient-edge/core';
+import { Link, Navigate, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import styled from 'styled-components';
+import { useJob } from '../api/hooks';
+import { Silhouette } from '../instruments/silhouette';
+import { day, moment } from '../theme/format';
+import { Notice, Sheet, Soft, Stack } from '../theme/parts';
+import { DeclineForm } from './decline-form';
+import { NEXT } from './stage';
+
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 22px;
+  align-items: end;
+  border-bottom: 2px solid var(--ink);
+  margin-bottom: 16px;
+  & h1 {
+    font-size: 25px;
+  }
+  & > div {
+    flex: 1;
+    min-width: 240px;
+    padding-bottom: 8px;
+  }
+  & nav {
+    display: flex;
+  }
+  & nav a {
+    padding: 10px 14px;
+    min-height: 44px;
+    color: var(--ink);
+    text-decoration: none;
+    border: 1px solid transparent;
+    border-bottom: none;
+  }
+  & nav a[aria-current] {
+    background: var(--ink);
+    color: var(--page);
+    font-weight: 650;
+  }
+`;
+
+const PAGES = [
+  ['intake', 'Intake'],
+  ['plan', 'Plan'],
+  ['bench', 'Bench'],
+  ['test', 'Test'],
+  ['return', 'Return'],
+] as const;
+
+const Events = styled.ol`
+  display: grid;
+  gap: 5px;
+  & li {
+    display: grid;
+    grid-template-columns: 120px 130px minmax(0, 1fr);
+    gap: 12px;
+  }
+  & time,
+  & span {
+    color: var(--ink-soft);
+  }
+`;
+
+const JobPage = () => {
+  const { jobId = '' } = useParams();
+  const { pathname } = useLocation();
+  const { data: job, error } = useJob(jobId);
+  if (!job) {
+    return error ? (
+      <Notice tone="cut" alert>
+        {error.message}
+      </Notice>
+    ) : (
+      <p role="status">Fetching the blade…</p>
+    );
+  }
+  if (/\/jobs\/\d+\/?$/.test(pathname)) {
+    const next = NEXT[job.stage];
+    return <Navigate to={next ? next.page : 'return'} replace />;
+  }
+  return (
+    <>
+      <JobHead job={job} />
+      <Stack $gap={20}>
+        {job.declineReason !== null && <Notice tone="cut">Declined: {job.declineReason}</Notice>}
+        <Outlet context={job} />
+        <Sheet className="no-print" aria-label="What happened">
+          <Stack $gap={10}>
+            <h2>What happened</h2>
+            <Events>
+              {job.events.map((event, index) => (
+                <li key={index}>
+                  <time dateTime={event.at}>{moment(event.at)}</time>
+                  <span>{event.who}</span>
+                  <div>{event.text}</div>
+                </li>
+              ))}
+            </Events>
+            <DeclineForm job={job} />
+          </Stack>
+        </Sheet>
+      </Stack>
+    </>
+  );
+};
+
+const JobHead = ({ job }: { job: Job }) => (
+  <Head className="no-print">
+    <Silhouette measures={job.measures} scale={0.55} />
+    <div>
+      <h1>
+        Tag {job.tagNumber} · {job.blade.name || bladeKind(job.measures.kindId).label}
+      </h1>
+      <Soft>
+        <Link to={`/owners/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} · promised{' '}
+        {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>its record</Link>
+      </Soft>
+    </div>
+    <nav aria-label="This blade">
+      {PAGES.map(([page, words]) => (
+        <NavLink key={page} to={`/jobs/${job.id}/${page}`}>
+          {words}
+        </NavLink>
+      ))}
+    </nav>
+  </Head>
+);
+
+export default JobPage;

@@ -1,0 +1,19 @@
+/** Where a blade stands, and what comes next. */
+import type { Stage } from '@patient-edge/contract';
+
+export const TRACK: readonly Stage[] = ['taken in', 'planned', 'on the bench', 'testing', 'ready'];
+
+interface NextThing {
+  readonly page: 'plan' | 'bench' | 'test' | 'return';
+  readonly words: string;
+}
+
+export const NEXT: Readonly<Record<Stage, NextThing | null>> = {
+  'taken in': { page: 'plan', words: 'Judge and plan' },
+  planned: { page: 'bench', words: 'Take it to the bench' },
+  'on the bench': { page: 'bench', words: 'Go on at the bench' },
+  testing: { page: 'test', words: 'Test the edge' },
+  ready: { page: 'return', words: 'Hand it back' },
+  returned: null,
+  declined: null,
+};

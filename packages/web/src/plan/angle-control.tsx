@@ -1,0 +1,226 @@
+/** The angle: three schools side by side with what each costs, and the operator's own figure. */
+import type { Approach, BladePlan, PlanChoices } from '@patient-edge/core';
+import { Minus, Plus } from 'lucide-react';
+import { useState } from 'react';
+import { Button, Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
+import styled from 'styled-components';
+import { FigureView } from '../instruments/why';
+import { fixed, parseNumber, roughly } from '../theme/format';
+import { NumberEntry, Row, Stack } from '../theme/parts';
+
+const SCHOOLS: Readonly<Record<Approach, string>> = {
+  keep: 'Keep what came',
+  'by-use': 'Set by use',
+  'lowest-clear': 'Lowest that clears',
+};
+
+const Schools = styled.div`
+  display: grid;
+  gap: 0;
+`;
+const School = styled.button`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 90px 90px 74px;
+  gap: 4px 12px;
+  text-align: left;
+  font: inherit;
+  color: var(--ink);
+  background: none;
+  border: none;
+  border-top: 1px solid var(--line);
+  border-left: 6px solid transparent;
+  padding: 9px 4px 9px 10px;
+  cursor: pointer;
+  &[aria-pressed='true'] {
+    border-left-color: var(--accent);
+    background: var(--accent-soft);
+  }
+  & b {
+    font: 650 19px/1.2 var(--figures);
+  }
+  & > span:not(:first-child) {
+    font-family: var(--figures);
+    font-size: 15px;
+    align-self: center;
+    text-align: right;
+  }
+  & small {
+    font-size: 14px;
+    color: var(--ink-soft);
+    grid-column: 1 / -1;
+  }
+`;
+const Heads = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 90px 90px 74px;
+  gap: 12px;
+  padding: 0 4px 4px 16px;
+  color: var(--ink-soft);
+  font-size: 14px;
+  & span:not(:first-child) {
+    text-align: right;
+  }
+`;
+const Dial = styled(Slider)`
+  flex: 1;
+  min-width: 200px;
+  display: grid;
+  gap: 2px;
+  & label {
+    font-weight: 600;
+    font-size: 15px;
+  }
+`;
+const Track = styled(SliderTrack)`
+  height: 34px;
+  position: relative;
+  &::before {
+    content: '';
+    position: absolute;
+    left: 0;
+    right: 0;
+    top: 15px;
+    height: 4px;
+    background: var(--steel-deep);
+  }
+`;
+const Thumb = styled(SliderThumb)`
+  top: 17px;
+  width: 26px;
+  height: 26px;
+  background: var(--accent);
+  border: 3px solid var(--sheet);
+  border-radius: 50%;
+  &[data-focus-visible] {
+    outline: 3px solid var(--accent);
+  }
+`;
+const StepButton = styled(Button)`
+  width: 46px;
+  height: 46px;
+  display: grid;
+  place-items: center;
+  border: 1px solid var(--steel-deep);
+  background: var(--page);
+  color: var(--ink);
+  cursor: pointer;
+`;
+
+interface AngleControlProps {
+  readonly plan: BladePlan;
+  readonly choices: PlanChoices;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+const LOW = 8;
+const HIGH = 30;
+
+export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) => {
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = typed ?? fixed(plan.angleDeg, 1);
+  const value = parseNumber(shown);
+  const problem =
+    value === null
+      ? `"${shown}" is not a number`
+      : value < 5 || value > 40
+        ? `The angle per side must be from 5 to 40°; ${value} was given`
+        : undefined;
+  const setAngle = (angleDeg: number): void =>
+    onChoices({ angleDeg: Math.round(angleDeg * 10) / 10 });
+  return (
+    <Stack>
+      <h2>Angle</h2>
+      <dl style={{ margin: 0, display: 'grid', gap: 10 }}>
+        <FigureView
+          label="As it came"
+          figure={plan.figures.presentAngle}
+          beside={plan.figures.presentInclusive}
+        />
+        <FigureView
+          label="To be set"
+          figure={plan.figures.angle}
+          beside={plan.figures.angleInclusive}
+          large
+        />
+      </dl>
+      <div>
+        <Heads aria-hidden>
+          <span>School</span>
+          <span>steel</span>
+          <span>height</span>
+          <span>edge time</span>
+        </Heads>
+        <Schools role="group" aria-label="School of the angle">
+          {plan.options.map((option) => {
+            const chosen = choices.angleDeg === null && choices.approach === option.approach;
+            return (
+              <School
+                key={option.approach}
+                type="button"
+                aria-pressed={chosen}
+                onClick={() => {
+                  setTyped(null);
+                  onChoices({ approach: option.approach, angleDeg: null });
+                }}
+              >
+                <span>
+                  <b>{fixed(option.angleDeg, 1)}°</b> {SCHOOLS[option.approach]}
+                </span>
+                <span>
+                  {option.removedMm3 === null ? '–' : `${fixed(option.removedMm3, 1)} mm³`}
+                </span>
+                <span>
+                  {option.heightLostMm === null ? '–' : `${fixed(option.heightLostMm, 2)} mm`}
+                </span>
+                <span>{option.seconds === null ? '–' : roughly(option.seconds)}</span>
+                <small>
+                  {option.startReason}
+                  {option.moves.map(
+                    ({ deltaDeg, reason }) =>
+                      `; ${deltaDeg > 0 ? '+' : '−'}${fixed(Math.abs(deltaDeg), 1)}° ${reason}`,
+                  )}
+                </small>
+              </School>
+            );
+          })}
+        </Schools>
+      </div>
+      <Row $align="end">
+        <StepButton aria-label="Half a degree less" onPress={() => setAngle(plan.angleDeg - 0.5)}>
+          <Minus size={20} />
+        </StepButton>
+        <Dial
+          value={Math.min(HIGH, Math.max(LOW, plan.angleDeg))}
+          minValue={LOW}
+          maxValue={HIGH}
+          step={0.1}
+          onChange={(next) => {
+            setTyped(null);
+            setAngle(typeof next === 'number' ? next : next[0]!);
+          }}
+        >
+          <Label>Or set it by hand, per side</Label>
+          <Track>
+            <Thumb />
+          </Track>
+        </Dial>
+        <StepButton aria-label="Half a degree more" onPress={() => setAngle(plan.angleDeg + 0.5)}>
+          <Plus size={20} />
+        </StepButton>
+        <div style={{ width: 150 }}>
+          <NumberEntry
+            label="Per side, °"
+            value={shown}
+            error={problem}
+            onChange={(next) => {
+              setTyped(next);
+              const angle = parseNumber(next);
+              if (angle !== null && angle >= 5 && angle <= 40) onChoices({ angleDeg: angle });
+            }}
+            onBlur={() => problem === undefined && setTyped(null)}
+          />
+        </div>
+      </Row>
+    </Stack>
+  );
+};

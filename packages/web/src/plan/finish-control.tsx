@@ -1,0 +1,76 @@
+/** How fine the last stone is, and how large a jump between stones may be. */
+import type { BladePlan, PlanChoices } from '@patient-edge/core';
+import { useState } from 'react';
+import { parseNumber } from '../theme/format';
+import { Choice, NumberEntry, QuietButton, Row } from '../theme/parts';
+
+interface FinishControlProps {
+  readonly plan: BladePlan;
+  readonly choices: PlanChoices;
+  /** The window of the blade's use. */
+  readonly advisedUm: readonly [number, number];
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+export const FinishControl = ({ plan, choices, advisedUm, onChoices }: FinishControlProps) => {
+  const [finest, setFinest] = useState(String(plan.finishUm[0]));
+  const [coarsest, setCoarsest] = useState(String(plan.finishUm[1]));
+  const low = parseNumber(finest);
+  const high = parseNumber(coarsest);
+  const lowProblem =
+    low === null || low < 0.1 || low > 800
+      ? `Finest must be from 0.1 to 800 µm; "${finest}" was given`
+      : undefined;
+  const highProblem =
+    high === null || high > 800 || (low !== null && high < low)
+      ? `Coarsest must be from ${finest} to 800 µm; "${coarsest}" was given`
+      : undefined;
+  const change = (nextFinest: string, nextCoarsest: string): void => {
+    setFinest(nextFinest);
+    setCoarsest(nextCoarsest);
+    const a = parseNumber(nextFinest);
+    const b = parseNumber(nextCoarsest);
+    if (a !== null && b !== null && a >= 0.1 && b <= 800 && a <= b) onChoices({ finishUm: [a, b] });
+  };
+  return (
+    <Row $align="start" $gap={18}>
+      <div style={{ width: 170 }}>
+        <NumberEntry
+          label="Finish: finest, µm"
+          value={finest}
+          onChange={(next) => change(next, coarsest)}
+          error={lowProblem}
+        />
+      </div>
+      <div style={{ width: 170 }}>
+        <NumberEntry
+          label="Finish: coarsest, µm"
+          value={coarsest}
+          onChange={(next) => change(finest, next)}
+          error={highProblem}
+        />
+      </div>
+      <Choice
+        label="Largest jump between stones"
+        options={[
+          { id: '2', label: '2 times' },
+          { id: '3', label: '3 times' },
+          { id: 'none', label: 'No limit' },
+        ]}
+        value={choices.maxRatio === null ? 'none' : choices.maxRatio === 2 ? '2' : '3'}
+        onChange={(id) => onChoices({ maxRatio: id === 'none' ? null : Number(id) })}
+      />
+      {choices.finishUm !== null && (
+        <QuietButton
+          onPress={() => {
+            setFinest(String(advisedUm[0]));
+            setCoarsest(String(advisedUm[1]));
+            onChoices({ finishUm: null });
+          }}
+        >
+          Finish as the use wants it
+        </QuietButton>
+      )}
+    </Row>
+  );
+};

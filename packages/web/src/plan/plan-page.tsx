@@ -1,0 +1,356 @@
+/** Judge and plan: along and across, with everything following the operator's choices at once. */
+import { toRack, type Job } from '@patient-edge/contract';
+import {
+  BURR_POLICIES,
+  DEFAULT_CHOICES,
+  DIRECTIONS,
+  findSteel,
+  findUse,
+  type BladePlan,
+  type PlanChoices,
+  type PlanInput,
+} from '@patient-edge/core';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { messageOf, request } from '../api/client';
+import { keepJob, useStones } from '../api/hooks';
+import { dropStored, useStored } from '../api/stored';
+import { EdgeStrip } from '../instruments/edge-strip';
+import { GritStair } from '../instruments/grit-stair';
+import { LiftLadder } from '../instruments/lift-ladder';
+import { SectionView } from '../instruments/section-view';
+import { FigureList, FigureView } from '../instruments/why';
+import { useJobHere } from '../jobs/job-here';
+import { fixed, roughly } from '../theme/format';
+import {
+  ActionButton,
+  Choice,
+  Notice,
+  options,
+  PickOne,
+  QuietLink,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  Tick,
+} from '../theme/parts';
+import { usePlan } from '../workers/use-plan';
+import { AngleControl } from './angle-control';
+import { FinishControl } from './finish-control';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: 16px;
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Steps = styled.ol`
+  counter-reset: step;
+  & li {
+    counter-increment: step;
+    display: grid;
+    grid-template-columns: 34px minmax(0, 1fr) auto auto;
+    gap: 14px;
+    padding: 8px 0;
+    border-top: 1px solid var(--line-soft);
+    align-items: baseline;
+  }
+  & li::before {
+    content: counter(step);
+    font: 650 20px/1 var(--figures);
+  }
+  & small {
+    color: var(--ink-soft);
+    font-size: 14.5px;
+  }
+  & span {
+    font-family: var(--figures);
+    white-space: nowrap;
+  }
+`;
+
+const PlanPage = () => {
+  const job = useJobHere();
+  const { data: stones } = useStones();
+  const [choices, setChoices] = useStored<PlanChoices>(
+    `plan choices ${job.id}`,
+    job.plan?.choices ?? DEFAULT_CHOICES,
+  );
+  const input = useMemo((): PlanInput | null => {
+    const steel = findSteel(job.steel);
+    if (!stones || !steel) return null;
+    return {
+      measures: job.measures,
+      steel,
+      useId: job.useId,
+      sharpness: job.sharpness,
+      carefulHands: job.carefulHands,
+      damage: job.damage,
+      rack: toRack(stones),
+      choices,
+    };
+  }, [job, stones, choices]);
+  const result = usePlan(input);
+  if (!result) return <p role="status">Working it out…</p>;
+  if (!result.ok) {
+    return (
+      <Stack>
+        <Notice tone="cut" alert>
+          {result.error.message}
+        </Notice>
+        <Row>
+          {choices !== DEFAULT_CHOICES && result.error.field?.startsWith('choices') ? (
+            <ActionButton
+              onPress={() => setChoices({ ...choices, angleDeg: null, approach: 'by-use' })}
+            >
+              Back to the advised angle
+            </ActionButton>
+          ) : (
+            <QuietLink to={`/jobs/${job.id}/intake`}>Look at the intake</QuietLink>
+          )}
+        </Row>
+      </Stack>
+    );
+  }
+  return (
+    <Planned
+      job={job}
+      plan={result.value}
+      choices={choices}
+      onChoices={setChoices}
+      rack={input!.rack}
+    />
+  );
+};
+
+interface PlannedProps {
+  readonly job: Job;
+  readonly plan: BladePlan;
+  readonly choices: PlanChoices;
+  readonly onChoices: (next: PlanChoices) => void;
+  readonly rack: PlanInput['rack'];
+}
+
+const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
+  const set = (part: Partial<PlanChoices>): void => onChoices({ ...choices, ...part });
+  return (
+    <Stack $gap={16}>
+      <Two>
+        <Sheet aria-label="Angle">
+          <AngleControl plan={plan} choices={choices} onChoices={set} />
+        </Sheet>
+        <Sheet aria-label="Across the blade">
+          <h2>Across</h2>
+          <SectionView
+            before={plan.sections.before}
+            after={plan.sections.after}
+            heightMm={job.measures.heightMiddleMm}
+            spineMm={job.measures.spineMiddleMm}
+            angleDeg={plan.angleDeg}
+            presentAngleDeg={plan.figures.presentAngle.value}
+            riseMm={plan.sections.riseMm}
+            bevelHeightAfterMm={
+              plan.figures.bevelFaceAfter.value * Math.cos((plan.angleDeg * Math.PI) / 180)
+            }
+            behindEdgeAfterMm={
+              2 * plan.figures.bevelFaceAfter.value * Math.sin((plan.angleDeg * Math.PI) / 180)
+            }
+          />
+        </Sheet>
+      </Two>
+      <Sheet aria-label="Along the edge">
+        <Stack>
+          <h2>Along</h2>
+          <EdgeStrip
+            measures={job.measures}
+            damage={job.damage}
+            leftIn={choices.chipsLeft}
+            depthAlong={plan.outline.depthAlong}
+            label={`Along the edge: ${plan.outline.verdict}`}
+          />
+          <p>{plan.outline.verdict}</p>
+          <ChipChoices job={job} choices={choices} onChoices={set} />
+          <FigureList>
+            <FigureView label="Height lost" figure={plan.figures.heightLost} />
+            <FigureView
+              label="Steel lost"
+              figure={plan.figures.steelLost}
+              beside={plan.figures.massLost}
+            />
+            <FigureView label="Behind the edge before" figure={plan.figures.behindEdgeBefore} />
+            <FigureView label="Behind the edge after" figure={plan.figures.behindEdgeAfter} />
+          </FigureList>
+          <Tick value={plan.thinning.done} onChange={(thin) => set({ thin })}>
+            Thin it {plan.thinning.advised ? '(advised)' : '(not needed)'}
+          </Tick>
+          <Soft>{plan.thinning.reason}</Soft>
+          <h3>Lift of the spine at {fixed(plan.angleDeg, 1)}° per side</h3>
+          <LiftLadder lifts={plan.steps.find(({ lifts }) => lifts.length > 0)?.lifts ?? []} />
+        </Stack>
+      </Sheet>
+      <Sheet aria-label="Progression">
+        <Stack>
+          <h2>From the rack</h2>
+          <FinishControl
+            plan={plan}
+            choices={choices}
+            advisedUm={findUse(job.useId).finishUm}
+            onChoices={set}
+          />
+          {plan.progressionError ? (
+            <Notice tone="cut" alert>
+              {plan.progressionError.message}
+            </Notice>
+          ) : (
+            <GritStair
+              rack={rack.map(({ id, name, um, abrasive }) => ({
+                id,
+                name,
+                um,
+                strop: abrasive === 'compound',
+              }))}
+              treads={plan.steps
+                .filter(({ operation }) => operation === 'edge' || operation === 'refine')
+                .map((step) => {
+                  const stone = rack.find(({ id }) => id === step.stoneId)!;
+                  return { id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds };
+                })}
+              finishUm={plan.finishUm}
+              label="The stones of the progression on the scale of the rack"
+            />
+          )}
+          <Steps>
+            {plan.steps.map((step, index) => (
+              <li key={index}>
+                <div>
+                  {step.title}
+                  <br />
+                  <small>
+                    {[
+                      step.direction,
+                      step.pattern,
+                      step.forceN && `${step.forceN[0]}–${step.forceN[1]} N`,
+                    ]
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </small>
+                </div>
+                <span>{step.strokesPerSide > 0 ? `${step.strokesPerSide} a side` : ''}</span>
+                <span>{roughly(step.seconds)}</span>
+              </li>
+            ))}
+          </Steps>
+          <Two>
+            <PickOne
+              label="Stroke direction"
+              options={options(DIRECTIONS)}
+              value={choices.direction}
+              onChange={(direction) => set({ direction })}
+            />
+            <Choice
+              label="Burr at the end"
+              options={options(BURR_POLICIES)}
+              value={choices.burrPolicy}
+              onChange={(burrPolicy) => set({ burrPolicy })}
+            />
+          </Two>
+          <FigureList>
+            <FigureView label="Working time" figure={plan.figures.workingTime} large />
+          </FigureList>
+          {plan.warnings.map((warning) => (
+            <Notice key={warning} tone="cut">
+              {warning}
+            </Notice>
+          ))}
+          <Settle job={job} choices={choices} disabled={plan.progressionError !== null} />
+        </Stack>
+      </Sheet>
+    </Stack>
+  );
+};
+
+const ChipChoices = ({
+  job,
+  choices,
+  onChoices,
+}: {
+  job: Job;
+  choices: PlanChoices;
+  onChoices: (part: Partial<PlanChoices>) => void;
+}) => (
+  <Row $gap={18}>
+    {job.damage
+      .filter(({ kind }) => kind === 'chip')
+      .map(({ id, fromMm, depthMm }) => (
+        <Tick
+          key={id}
+          value={!choices.chipsLeft.includes(id)}
+          onChange={(out) =>
+            onChoices({
+              chipsLeft: out
+                ? choices.chipsLeft.filter((left) => left !== id)
+                : [...choices.chipsLeft, id],
+            })
+          }
+        >
+          Take out the chip at {fromMm} mm, {depthMm} mm deep
+        </Tick>
+      ))}
+  </Row>
+);
+
+const Settle = ({
+  job,
+  choices,
+  disabled,
+}: {
+  job: Job;
+  choices: PlanChoices;
+  disabled: boolean;
+}) => {
+  const navigate = useNavigate();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const open = ['taken in', 'planned', 'on the bench'].includes(job.stage);
+  const settle = async (): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await keepJob(
+        await request<Job>('PUT', `/jobs/${job.id}/plan`, { version: job.version, choices }),
+      );
+      dropStored(`plan choices ${job.id}`);
+      await navigate(`/jobs/${job.id}/bench`);
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  if (!open) return <Soft>The plan is as it was worked; the blade is {job.stage}.</Soft>;
+  return (
+    <Stack>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+      {job.stage === 'on the bench' && (
+        <Soft>
+          Changing the plan now keeps the work done so far on record and lays the steps anew.
+        </Soft>
+      )}
+      <Row>
+        <ActionButton isDisabled={busy || disabled} onPress={() => void settle()}>
+          {job.stage === 'taken in' ? 'Settle the plan' : 'Settle the changed plan'}
+        </ActionButton>
+      </Row>
+    </Stack>
+  );
+};
+
+export default PlanPage;

@@ -1,0 +1,74 @@
+/** Numbers and dates as the screen shows them; the store keeps full precision. */
+import { format, parseISO, differenceInCalendarDays } from 'date-fns';
+import type { FigureUnit } from '@patient-edge/core';
+
+export const fixed = (value: number, digits: number): string => value.toFixed(digits);
+
+/** Minutes and seconds, hours when it takes that long. */
+export const duration = (seconds: number): string => {
+  const whole = Math.round(seconds);
+  const hours = Math.floor(whole / 3600);
+  const minutes = Math.floor((whole % 3600) / 60);
+  const rest = String(whole % 60).padStart(2, '0');
+  return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
+};
+
+/** A length of time in words: what a customer is told. */
+export const roughly = (seconds: number): string => {
+  if (seconds < 90) return `${Math.max(5, Math.round(seconds / 5) * 5)} s`;
+  return `${Math.round(seconds / 60)} min`;
+};
+
+export const day = (isoDate: string): string => format(parseISO(isoDate), 'EEE d MMM');
+export const dayAndYear = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
+export const moment = (iso: string): string => format(parseISO(iso), 'd MMM, HH:mm');
+export const weekdayOf = (isoDate: string): number => {
+  const sundayFirst = parseISO(isoDate).getDay();
+  return sundayFirst === 0 ? 7 : sundayFirst;
+};
+
+export const howSoon = (isoDate: string, today: string): string => {
+  const days = differenceInCalendarDays(parseISO(isoDate), parseISO(today));
+  if (days < -1) return `${-days} days overdue`;
+  if (days === -1) return 'a day overdue';
+  if (days === 0) return 'today';
+  return days === 1 ? 'tomorrow' : `in ${days} days`;
+};
+
+const DIGITS: Partial<Record<FigureUnit, number>> = {
+  '° per side': 1,
+  '° inclusive': 1,
+  mm: 2,
+  'mm²': 3,
+  'mm³': 1,
+  µm: 1,
+  g: 2,
+  N: 0,
+  gf: 0,
+  strokes: 0,
+};
+
+/** A figure's value in its usual precision, and its unit as it stands beside it. */
+export const valueAndUnit = (
+  value: number,
+  unit: FigureUnit,
+): { readonly value: string; readonly unit: string } => {
+  if (unit === 's') return { value: duration(value), unit: '' };
+  const digits = DIGITS[unit] ?? (Number.isInteger(value) ? 0 : 2);
+  if (unit === '° per side' || unit === '° inclusive') {
+    return { value: `${fixed(value, digits)}°`, unit: unit.slice(2) };
+  }
+  return { value: fixed(value, digits), unit };
+};
+
+/** The same as one text. */
+export const withUnit = (value: number, unit: FigureUnit): string => {
+  const parts = valueAndUnit(value, unit);
+  return parts.unit === '' ? parts.value : `${parts.value} ${parts.unit}`;
+};
+
+/** What was typed as a number: a comma or a point divides the decimals. Null when it is none. */
+export const parseNumber = (typed: string): number | null => {
+  const text = typed.trim().replace(',', '.');
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(text) ? Number(text) : null;
+};

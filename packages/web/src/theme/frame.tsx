@@ -1,0 +1,132 @@
+/** The frame around every page: where am I, where can I go, who am I. */
+import type { SessionInfo } from '@patient-edge/contract';
+import { LogOut, Moon, Sun } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Button } from 'react-aria-components';
+import { NavLink } from 'react-router';
+import styled from 'styled-components';
+import { mutate } from 'swr';
+import { request } from '../api/client';
+import type { Appearance } from './appearance';
+
+const Bar = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 26px;
+  align-items: center;
+  padding: 8px 28px;
+  border-bottom: 1px solid var(--line);
+  background: var(--sheet);
+  & > a {
+    font: 720 19px/1 var(--heading);
+    color: var(--ink);
+    text-decoration: none;
+    display: flex;
+    gap: 9px;
+    align-items: center;
+  }
+  & nav {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px;
+    flex: 1;
+  }
+  & nav a {
+    color: var(--ink);
+    text-decoration: none;
+    padding: 10px 13px;
+    min-height: 44px;
+    border-bottom: 3px solid transparent;
+  }
+  & nav a[aria-current] {
+    border-bottom-color: var(--accent);
+    font-weight: 650;
+  }
+`;
+const Who = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  color: var(--ink-soft);
+  font-size: 15px;
+  & button {
+    background: none;
+    border: none;
+    color: var(--ink);
+    min-width: 44px;
+    min-height: 44px;
+    display: grid;
+    place-items: center;
+    cursor: pointer;
+  }
+`;
+const Main = styled.main`
+  padding: 20px 28px 48px;
+  max-width: 1440px;
+  margin: 0 auto;
+`;
+
+export const Mark = () => (
+  <svg width="17" height="24" viewBox="0 0 17 24" aria-hidden>
+    <path
+      d="M1 1h15L8.5 23z"
+      fill="var(--steel)"
+      stroke="var(--ink)"
+      strokeWidth="1.6"
+      strokeLinejoin="round"
+    />
+    <path d="M8.5 23 5.8 15h5.4z" fill="var(--accent)" />
+  </svg>
+);
+
+export const Frame = ({
+  session,
+  appearance,
+  onAppearance,
+  children,
+}: {
+  session: SessionInfo;
+  appearance: Appearance;
+  onAppearance: (next: Appearance) => void;
+  children: ReactNode;
+}) => {
+  const signOut = async (): Promise<void> => {
+    await request('DELETE', '/session');
+    // Nothing one person read stays for the next.
+    await mutate(() => true, undefined, { revalidate: true });
+  };
+  const dark = appearance === 'dark';
+  return (
+    <>
+      <Bar className="no-print">
+        <NavLink to="/" aria-label="Patient Edge, to the shop">
+          <Mark /> Patient Edge
+        </NavLink>
+        <nav aria-label="Main">
+          <NavLink to="/" end>
+            Shop
+          </NavLink>
+          <NavLink to="/take-in">Take in</NavLink>
+          <NavLink to="/owners">Owners</NavLink>
+          <NavLink to="/rack">Rack</NavLink>
+          {session.staff?.role === 'owner' && <NavLink to="/people">People</NavLink>}
+        </nav>
+        <Who>
+          <span>
+            {session.staff?.name}, {session.shopName}
+          </span>
+          <Button
+            aria-label={dark ? 'Light, for the counter' : 'Dark, for the bench'}
+            onPress={() => onAppearance(dark ? 'light' : 'dark')}
+          >
+            {dark ? <Sun size={20} /> : <Moon size={20} />}
+          </Button>
+          <Button aria-label="Sign out" onPress={() => void signOut()}>
+            <LogOut size={20} />
+          </Button>
+        </Who>
+      </Bar>
+      <Main>{children}</Main>
+    </>
+  );
+};

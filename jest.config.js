@@ -1,0 +1,18 @@
+/** One project a package; the server's runs against a real MariaDB whose address comes in the environment. */
+const shared = {
+  transform: {
+    '^.+\\.(t|j)sx?$': ['@swc/jest', { jsc: { transform: { react: { runtime: 'automatic' } } } }],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(yalps|comlink)/)'],
+  extensionsToTreatAsEsm: [],
+};
+
+/** @type {import('jest').Config} */
+export default {
+  projects: [
+    { ...shared, displayName: 'core', rootDir: 'packages/core' },
+    { ...shared, displayName: 'contract', rootDir: 'packages/contract' },
+    { ...shared, displayName: 'server', rootDir: 'packages/server' },
+    { ...shared, displayName: 'web', rootDir: 'packages/web', testEnvironment: 'jsdom' },
+  ],
+};

@@ -1,0 +1,83 @@
+/** Blades that several tests talk about. */
+import {
+  DEFAULT_CHOICES,
+  findSteel,
+  type BladeMeasures,
+  type FlatSectionMeasures,
+  type PlanInput,
+  type RackStone,
+  type Result,
+} from '../src/index';
+
+export const KITCHEN_SECTION: FlatSectionMeasures = {
+  heightMm: 48,
+  spineThicknessMm: 2.2,
+  grindHeightMm: 48,
+  thicknessBehindEdgeMm: 0.4,
+  angleDeg: 15,
+};
+
+export const CHEF: BladeMeasures = {
+  kindId: 'chef',
+  edgeLengthMm: 210,
+  heightHeelMm: 46,
+  heightMiddleMm: 40,
+  heightTipMm: 17,
+  spineHeelMm: 2.4,
+  spineMiddleMm: 2,
+  spineTipMm: 1.1,
+  thicknessBehindEdgeMm: 0.42,
+  bevelFaceMm: 0.7,
+  presentAnglePerSideDeg: null,
+};
+
+export const RACK: readonly RackStone[] = [
+  {
+    id: 'plate',
+    name: 'Plate',
+    um: 45,
+    abrasive: 'diamond',
+    scratchFactor: 1.2,
+    changeSeconds: 20,
+  },
+  { id: 'brown', name: 'Brown', um: 16, abrasive: 'aluminium-oxide', changeSeconds: 60 },
+  { id: 'red', name: 'Red', um: 8, abrasive: 'aluminium-oxide', changeSeconds: 60 },
+  { id: 'fine', name: 'Fine', um: 3, abrasive: 'ceramic', cutFactor: 0.8, changeSeconds: 45 },
+  {
+    id: 'strop',
+    name: 'Strop',
+    um: 2,
+    abrasive: 'compound',
+    scratchFactor: 0.4,
+    changeSeconds: 10,
+  },
+];
+
+export const planInput = (part: Partial<PlanInput> = {}): PlanInput => ({
+  measures: CHEF,
+  steel: findSteel('X50CrMoV15 (1.4116)')!,
+  useId: 'general-soft',
+  sharpness: 'dull',
+  carefulHands: false,
+  damage: [],
+  rack: RACK,
+  choices: DEFAULT_CHOICES,
+  ...part,
+});
+
+export const chip = (fromMm: number, depthMm: number, id = 'chip') => ({
+  id,
+  kind: 'chip' as const,
+  side: 'both' as const,
+  fromMm,
+  lengthMm: 2,
+  depthMm,
+});
+
+/** The value of a result that must be one. */
+export const valueOf = <T>(result: Result<T>): T => {
+  if (!result.ok) throw new Error(`${result.error.code}: ${result.error.message}`);
+  return result.value;
+};
+
+export const codeOf = <T>(result: Result<T>): string => (result.ok ? 'ok' : result.error.code);

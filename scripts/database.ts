@@ -24,6 +24,8 @@ export interface Database {
   /** A connection with all rights, over the socket. */
   readonly asRoot: () => Promise<Connection>;
   readonly stop: () => Promise<void>;
+  /** Kills the database as a power cut would; for tests. */
+  readonly pullThePlug: () => Promise<void>;
 }
 
 export const APP_USER = 'patient_edge';
@@ -101,7 +103,7 @@ export const startDatabase = async (folder: string, port: number): Promise<Datab
   const pidFile = join(runFolder, 'm.pid');
   const errorLog = join(runFolder, 'err.log');
 
-  let pid = await runningPid(pidFile);
+  const pid = await runningPid(pidFile);
   if (pid !== null && !(await portIsTaken(port))) {
     throw new Trouble(
       `The database of ${folder} is already running on another port (process ${pid}).`,
@@ -163,7 +165,6 @@ export const startDatabase = async (folder: string, port: number): Promise<Datab
       }
       await sleep(100);
     }
-    pid = child.pid ?? null;
   }
 
   const asRoot = async (): Promise<Connection> => {
@@ -187,9 +188,16 @@ export const startDatabase = async (folder: string, port: number): Promise<Datab
     secrets,
     asRoot,
     stop: async () => {
-      if (pid === null || !isAlive(pid)) return;
-      process.kill(pid, 'SIGTERM');
-      for (let attempt = 0; isAlive(pid) && attempt < STOP_TRIES; attempt += 1) await sleep(100);
+      const now = await runningPid(pidFile);
+      if (now === null) return;
+      process.kill(now, 'SIGTERM');
+      for (let attempt = 0; isAlive(now) && attempt < STOP_TRIES; attempt += 1) await sleep(100);
+    },
+    pullThePlug: async () => {
+      const now = await runningPid(pidFile);
+      if (now === null) return;
+      process.kill(now, 'SIGKILL');
+      for (let attempt = 0; isAlive(now) && attempt < STOP_TRIES; attempt += 1) await sleep(20);
     },
   };
 };

@@ -40,7 +40,7 @@ const MESSAGES: Joi.ValidationOptions['messages'] = {
 /** The value with its defaults, or every field that is wrong. Unknown fields are refused; text is
  * trimmed, and nothing else is converted unless the schema says so. */
 export const validate = <T>(schema: Joi.Schema<T>, body: unknown): Validated<T> => {
-  const result = schema.validate(body, {
+  const result = schema.required().validate(body, {
     abortEarly: false,
     allowUnknown: false,
     errors: { wrap: { label: false, string: false } },

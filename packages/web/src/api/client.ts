@@ -37,6 +37,8 @@ export const request = async <T>(
     response = await fetch(`/api${path}`, {
       method,
       credentials: 'same-origin',
+      // A write goes through even when its page is being left.
+      keepalive: method !== 'GET',
       headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });

@@ -91,6 +91,10 @@ export class StepKeeper {
         }
       : { work: workOf(record), revision: record.revision, unsent: false };
     this.latest = this.snapshotNow();
+  }
+
+  /** Sends what was left unsent by an earlier page; called once the page stands. */
+  start(): void {
     if (this.kept.unsent) this.plan(0);
   }
 

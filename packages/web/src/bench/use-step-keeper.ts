@@ -26,6 +26,7 @@ export const useStepKeeper = (
   });
   const held = useSyncExternalStore(keeper.subscribe, keeper.snapshot);
   useEffect(() => {
+    keeper.start();
     // Leaving the page: one last try; what does not get through is kept on this device.
     const leave = (): void => void keeper.flush().catch(() => undefined);
     window.addEventListener('pagehide', leave);

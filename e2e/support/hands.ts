@@ -1,0 +1,90 @@
+/** What a person's hands do on the screens, named as they would say it. */
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** Errors of the page that a person would never see but that must not happen. */
+export const watchConsole = (page: Page): string[] => {
+  const errors: string[] = [];
+  page.on('console', (message) => {
+    // A refusal of the server is an answer, and a server that is being restarted is no fault of the page.
+    if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) {
+      errors.push(message.text());
+    }
+  });
+  page.on('pageerror', (error) => errors.push(error.message));
+  return errors;
+};
+
+export const signIn = async (
+  page: Page,
+  address: string,
+  login: string,
+  password: string,
+): Promise<void> => {
+  await page.goto(address);
+  await page.getByLabel('Sign-in name').fill(login);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
+};
+
+export const OWNER = ['ansa', 'reed-and-river'] as const;
+export const BENCH = ['teodor', 'stone-and-water'] as const;
+export const COUNTER = ['wilma', 'tag-and-twine'] as const;
+
+/** Chooses from a list. */
+export const pick = async (
+  within: Page | Locator,
+  label: string,
+  option: string,
+): Promise<void> => {
+  const page = 'keyboard' in within ? within : within.page();
+  await within.getByRole('button', { name: new RegExp(`${label}$`) }).click();
+  await page.getByRole('option', { name: option }).first().click();
+};
+
+/** Chooses one of a few that are all in sight. */
+export const choose = async (
+  within: Page | Locator,
+  group: string,
+  option: string,
+): Promise<void> => {
+  await within.getByRole('radiogroup', { name: group }).getByText(option, { exact: true }).click();
+};
+
+export const fill = async (
+  within: Page | Locator,
+  values: Readonly<Record<string, string>>,
+): Promise<void> => {
+  for (const [label, value] of Object.entries(values)) {
+    await within.getByLabel(label, { exact: true }).fill(value);
+  }
+};
+
+export const ZONES = ['heel', 'middle', 'belly', 'tip'] as const;
+
+/** Reads all tests of one zone. */
+export const readZone = async (
+  page: Page,
+  zone: (typeof ZONES)[number],
+  light: 'Dark' | 'Glint',
+  paper: string,
+  force: readonly [string, string, string],
+): Promise<void> => {
+  const region = page.getByRole('region', { name: `Readings at the ${zone}` });
+  await choose(region, 'Light', light);
+  await pick(region, 'Paper', paper);
+  await fill(region, { '1': force[0], '2': force[1], '3': force[2] });
+};
+
+/** Finds a burr, or none, on every zone of both sides: each press goes on to the next finding. */
+export const feelBurr = async (page: Page, presses: number): Promise<void> => {
+  for (const side of ['right', 'left']) {
+    for (const zone of ZONES) {
+      for (let press = 0; press < presses; press += 1) {
+        await page.getByRole('button', { name: new RegExp(`^Burr, ${side} ${zone}`) }).click();
+      }
+    }
+  }
+};
+export const NONE = 1;
+export const SLIGHT = 2;

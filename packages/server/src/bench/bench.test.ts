@@ -1,0 +1,228 @@
+import type { Job, StepRecord } from '@patient-edge/contract';
+import type { Agent } from 'supertest';
+import {
+  begun,
+  burrEverywhere,
+  jobOf,
+  openShop,
+  planned,
+  takeIn,
+  workBody,
+  workThrough,
+  type TestShop,
+} from '../../test/test-shop';
+
+let shop: TestShop;
+let bench: Agent;
+let counter: Agent;
+let tag = 0;
+beforeAll(async () => {
+  shop = await openShop('bench');
+  bench = await shop.person('bench', 'bench');
+  counter = await shop.person('counter', 'counter');
+});
+afterAll(() => shop.close());
+
+const onTheBench = async (): Promise<Job> => {
+  tag += 1;
+  return begun(bench, await planned(bench, await takeIn(counter, { tagNumber: tag })));
+};
+const finish = (job: Job, step: StepRecord, overrideReason: string | null = null) =>
+  bench
+    .post(`/api/jobs/${job.id}/steps/${step.id}/finish`)
+    .send({ version: job.version, overrideReason });
+const work = (job: Job, step: StepRecord, part: Record<string, unknown> = {}) =>
+  bench.put(`/api/jobs/${job.id}/steps/${step.id}/work`).send(workBody(part));
+
+describe('planning', () => {
+  test('lays the steps in order with the figures and their reasons', async () => {
+    tag += 1;
+    const job = await planned(bench, await takeIn(counter, { tagNumber: tag }));
+    expect(job.stage).toBe('planned');
+    expect(job.steps.map(({ step }) => step.operation)).toEqual([
+      'edge',
+      'deburr',
+      'strop',
+      'wash',
+    ]);
+    expect(job.plan!.figures['angle']).toMatchObject({ value: 18, unit: '° per side' });
+    expect(job.plan!.figures['angle']!.why.rule).toContain('middle of the window');
+  });
+
+  test('is for the bench, not for the counter', async () => {
+    tag += 1;
+    const job = await takeIn(counter, { tagNumber: tag });
+    await counter.put(`/api/jobs/${job.id}/plan`).send({}).expect(403);
+  });
+
+  test('refuses an angle out of range beside its field', async () => {
+    tag += 1;
+    const job = await takeIn(counter, { tagNumber: tag });
+    const answer = await bench
+      .put(`/api/jobs/${job.id}/plan`)
+      .send({ version: 0, choices: { approach: 'keep', angleDeg: 70 } })
+      .expect(422);
+    expect((answer.body as { error: { fields: unknown[] } }).error.fields).toContainEqual({
+      field: 'choices.angleDeg',
+      message: 'Angle per side, ° must be at most 40; 70 was given',
+    });
+  });
+
+  test('refuses a finish no stone reaches, and names the nearest', async () => {
+    tag += 1;
+    const job = await takeIn(counter, { tagNumber: tag });
+    const answer = await bench
+      .put(`/api/jobs/${job.id}/plan`)
+      .send({
+        version: 0,
+        choices: {
+          approach: 'keep',
+          angleDeg: null,
+          chipsLeft: [],
+          thin: null,
+          finishUm: [0.3, 0.8],
+          maxRatio: 3,
+          direction: 'circles',
+          burrPolicy: 'none',
+        },
+      })
+      .expect(422);
+    expect(answer.body).toMatchObject({
+      error: { code: 'NO_PROGRESSION', fields: [{ field: 'finishUm' }] },
+    });
+  });
+
+  test('a one-sided blade is taken in but not planned as two-sided', async () => {
+    tag += 1;
+    const job = await takeIn(counter, {
+      tagNumber: tag,
+      kindId: 'fish-one-sided',
+      thicknessBehindEdgeMm: 2,
+    });
+    await expect(planned(bench, job)).rejects.toThrow(/422/);
+  });
+});
+
+describe('work on a step', () => {
+  test('is kept as it happens, whatever happens to the page', async () => {
+    const job = await onTheBench();
+    const [step] = job.steps;
+    await work(job, step!, {
+      strokesRight: 7,
+      strokesLeft: 5,
+      workedSeconds: 33.5,
+      runningSinceMs: 1795000000000,
+    }).expect(200);
+    const now = jobOf(await bench.get(`/api/jobs/${job.id}`));
+    expect(now.steps[0]).toMatchObject({
+      strokesRight: 7,
+      strokesLeft: 5,
+      workedSeconds: 33.5,
+      runningSinceMs: 1795000000000,
+      revision: 1,
+    });
+  });
+
+  test('counted at two places at once is refused, not overwritten', async () => {
+    const job = await onTheBench();
+    await work(job, job.steps[0]!, { strokesRight: 9 }).expect(200);
+    const late = await work(job, job.steps[0]!, { strokesRight: 3 }).expect(409);
+    expect(late.body).toMatchObject({ error: { code: 'CONFLICT', currentVersion: 1 } });
+    expect(jobOf(await bench.get(`/api/jobs/${job.id}`)).steps[0]!.strokesRight).toBe(9);
+  });
+
+  test.each([
+    [{ strokesRight: -1 }, 'strokesRight'],
+    [{ strokesLeft: 2.5 }, 'strokesLeft'],
+    [{ workedSeconds: 1e9 }, 'workedSeconds'],
+    [{ burr: { right: { heel: 'huge' }, left: {} } }, 'burr.right.heel'],
+    [{ burr: { right: {} } }, 'burr.left'],
+  ])('refuses %j', async (part, field) => {
+    const job = await onTheBench();
+    const answer = await work(job, job.steps[0]!, part).expect(422);
+    expect(answer.body).toMatchObject({ error: { fields: [{ field }] } });
+  });
+
+  test('a body that did not arrive is refused, not taken for nothing', async () => {
+    const job = await onTheBench();
+    await bench
+      .put(`/api/jobs/${job.id}/steps/${job.steps[0]!.id}/work`)
+      .set('Content-Type', 'application/json')
+      .expect((answer) => expect([415, 422]).toContain(answer.status));
+  });
+
+  test('of another blade is not here', async () => {
+    const [one, other] = [await onTheBench(), await onTheBench()];
+    await work(one, other.steps[0]!).expect(404);
+  });
+});
+
+describe('leaving a step', () => {
+  test('the first stone is not left before the burr is there, nor without a reason', async () => {
+    const job = await onTheBench();
+    const [step] = job.steps;
+    const burr = burrEverywhere('slight');
+    await work(job, step!, { burr: { ...burr, right: { ...burr.right, tip: 'none' } } }).expect(
+      200,
+    );
+    const refused = await finish(job, step!).expect(422);
+    expect(refused.body).toMatchObject({
+      error: {
+        code: 'GATE_CLOSED',
+        message: 'Not yet: right tip: no burr yet, more there, not everywhere',
+      },
+    });
+    const left = jobOf(await finish(job, step!, 'the owner is waiting').expect(200));
+    expect(left.steps[0]).toMatchObject({ status: 'done', overrideReason: 'the owner is waiting' });
+    expect(left.events.at(-1)).toMatchObject({ kind: 'override' });
+  });
+
+  test('stops its clock and keeps the time worked', async () => {
+    const job = await onTheBench();
+    const [step] = job.steps;
+    const startedMs = Date.now() - 60_000;
+    await work(job, step!, {
+      workedSeconds: 10,
+      runningSinceMs: startedMs,
+      burr: burrEverywhere('clear'),
+    }).expect(200);
+    const left = jobOf(await finish(job, step!).expect(200));
+    expect(left.steps[0]!.runningSinceMs).toBeNull();
+    expect(left.steps[0]!.workedSeconds).toBeGreaterThanOrEqual(70);
+    expect(left.steps[0]!.workedSeconds).toBeLessThan(80);
+  });
+
+  test('steps are left in their order', async () => {
+    const job = await onTheBench();
+    await finish(job, job.steps[1]!, 'hurry').expect(409);
+  });
+
+  test('a step that was left takes no more work', async () => {
+    const job = await onTheBench();
+    await work(job, job.steps[0]!, { burr: burrEverywhere('slight') }).expect(200);
+    await finish(job, job.steps[0]!).expect(200);
+    await work(job, job.steps[0]!, { revision: 2 }).expect(409);
+  });
+
+  test('after the last step the blade is to be tested', async () => {
+    const job = await workThrough(bench, await onTheBench());
+    expect(job.stage).toBe('testing');
+    expect(job.steps.every(({ status }) => status === 'done')).toBe(true);
+  });
+});
+
+describe('changing the plan at the bench', () => {
+  test('keeps what was worked under the plan before', async () => {
+    const job = await onTheBench();
+    await work(job, job.steps[0]!, { burr: burrEverywhere('slight') }).expect(200);
+    const left = jobOf(await finish(job, job.steps[0]!).expect(200));
+    const changed = await planned(bench, left, { angleDeg: 20 });
+    expect(changed.stage).toBe('on the bench');
+    expect(changed.steps[0]).toMatchObject({ superseded: true, strokesRight: 20, status: 'done' });
+    expect(
+      changed.steps
+        .filter(({ superseded }) => !superseded)
+        .every(({ status }) => status === 'to do'),
+    ).toBe(true);
+  });
+});

@@ -1,0 +1,127 @@
+import type { BladeRecord, Job } from '@patient-edge/contract';
+import type { Agent } from 'supertest';
+import {
+  begun,
+  jobOf,
+  openShop,
+  planned,
+  readings,
+  takeIn,
+  tested,
+  workThrough,
+  type TestShop,
+} from '../../test/test-shop';
+
+let shop: TestShop;
+let bench: Agent;
+let tag = 0;
+beforeAll(async () => {
+  shop = await openShop('hand-over');
+  bench = await shop.person('bench', 'bench');
+});
+afterAll(() => shop.close());
+
+const worked = async (): Promise<Job> => {
+  tag += 1;
+  const job = await takeIn(shop.owner, { tagNumber: tag });
+  return workThrough(bench, await begun(bench, await planned(bench, job)));
+};
+const decide = (job: Job, backToStepId: number | null, note = '') =>
+  bench.post(`/api/jobs/${job.id}/verdict`).send({ version: job.version, backToStepId, note });
+const ready = async (): Promise<Job> =>
+  jobOf(await decide(await tested(bench, await worked()), null).expect(200));
+const giveBack = (job: Job, part: Record<string, unknown> = {}) =>
+  shop.owner
+    .post(`/api/jobs/${job.id}/return`)
+    .send({ version: job.version, tagNumber: job.tagNumber, sheathed: true, remarks: '', ...part });
+
+describe('edge tests', () => {
+  test('as it came are kept before the work, and after it only for the work', async () => {
+    tag += 1;
+    const job = await takeIn(shop.owner, { tagNumber: tag });
+    const before = jobOf(
+      await shop.owner
+        .put(`/api/jobs/${job.id}/readings`)
+        .send({
+          version: job.version,
+          phase: 'before',
+          readings: readings([420, 430, 440], 'glint'),
+        })
+        .expect(200),
+    );
+    expect(before.tests).toEqual([
+      { phase: 'before', round: 0, readings: readings([420, 430, 440], 'glint') },
+    ]);
+    await shop.owner
+      .put(`/api/jobs/${job.id}/readings`)
+      .send({ version: before.version, phase: 'after', readings: readings([200]) })
+      .expect(409);
+  });
+
+  test('a blade that was not tested is not passed', async () => {
+    const job = await worked();
+    await decide(job, null).expect(409);
+    const half = await tested(bench, job, [200, 205]);
+    const refused = await decide(half, null).expect(422);
+    expect((refused.body as { error: { message: string } }).error.message).toContain(
+      'cut force: 2 of 3 readings',
+    );
+  });
+
+  test('a failure sends it back to the step named, with a new round; the work so far stays counted', async () => {
+    const failed = await tested(bench, await worked(), [200, 205, 210], 'glint');
+    await decide(failed, null).expect(422);
+    const edge = failed.steps.find(({ step }) => step.operation === 'deburr')!;
+    const back = jobOf(await decide(failed, edge.id, 'glint all along').expect(200));
+    expect(back).toMatchObject({ stage: 'on the bench', round: 2 });
+    expect(back.steps.map(({ status }) => status)).toEqual(['done', 'to do', 'to do', 'to do']);
+    expect(back.steps[1]).toMatchObject({ strokesRight: 20, burr: { right: {}, left: {} } });
+    expect(back.events.at(-1)!.text).toContain('glint all along');
+    const again = await workThrough(bench, back);
+    const passed = jobOf(await decide(await tested(bench, again), null).expect(200));
+    expect(passed.stage).toBe('ready');
+    expect(passed.tests.map(({ round }) => round)).toEqual([1, 2]);
+  });
+
+  test('a step of another blade is no place to go back to', async () => {
+    const [one, other] = [await tested(bench, await worked(), [500, 510, 520]), await worked()];
+    await decide(one, other.steps[0]!.id).expect(422);
+  });
+});
+
+describe('handing over', () => {
+  test('to the tag in the owner’s hand, and to no other', async () => {
+    const job = await ready();
+    const wrong = await giveBack(job, { tagNumber: job.tagNumber + 1000 }).expect(422);
+    expect(wrong.body).toMatchObject({ error: { fields: [{ field: 'tagNumber' }] } });
+    const right = jobOf(await giveBack(job, { remarks: 'a loose rivet' }).expect(200));
+    expect(right).toMatchObject({ stage: 'returned', remarks: 'a loose rivet' });
+    expect(right.returnedAt).not.toBeNull();
+  });
+
+  test('only with the edge covered', async () => {
+    const refused = await giveBack(await ready(), { sheathed: false }).expect(422);
+    expect(refused.body).toMatchObject({ error: { fields: [{ field: 'sheathed' }] } });
+  });
+
+  test('not before the test is passed, and not twice', async () => {
+    await giveBack(await worked()).expect(409);
+    const job = jobOf(await giveBack(await ready()).expect(200));
+    await giveBack(job).expect(409);
+  });
+
+  test('leaves a record for the next visit', async () => {
+    const job = jobOf(await giveBack(await ready()).expect(200));
+    const record = (await shop.owner.get(`/api/blades/${job.blade.id}`).expect(200))
+      .body as BladeRecord;
+    expect(record.visits[0]).toMatchObject({
+      stage: 'returned',
+      anglePerSideDeg: 18,
+      forceBeforeGf: null,
+      forceAfterGf: 205,
+      workedSeconds: 360,
+      stones: ['Brown', 'Strop'],
+    });
+    expect(record.lastJob?.steps[0]!.step.lifts).toHaveLength(4);
+  });
+});

@@ -1,0 +1,209 @@
+/** A shop on a real, empty database for a server test, and people who ask things of it. */
+import { createHash } from 'node:crypto';
+import { join } from 'node:path';
+import type { Job } from '@patient-edge/contract';
+import { byZone, DEFAULT_CHOICES, type BurrFinding, type PlanChoices } from '@patient-edge/core';
+import type { Express } from 'express';
+import mysql, { type Pool } from 'mysql2/promise';
+import { pino } from 'pino';
+import request, { type Agent, type Response } from 'supertest';
+import { createApp } from '../src/app';
+import { migrate } from '../src/database/migrate';
+import { openPool } from '../src/database/pool';
+
+export const MIGRATIONS = join(__dirname, '..', 'src', 'database', 'migrations');
+
+const wanted = (name: string): string => {
+  const value = process.env[name];
+  if (value === undefined) throw new Error(`${name} is not set; run ./patient-edge test unit`);
+  return value;
+};
+
+const address = () => ({
+  host: '127.0.0.1',
+  port: Number(wanted('DATABASE_PORT')),
+  user: wanted('DATABASE_USER'),
+  password: wanted('DATABASE_PASSWORD'),
+});
+
+/** An empty database of its own for the test file of that name. */
+export const emptyDatabase = async (name: string): Promise<Pool> => {
+  const database = `patient_edge_unit_${createHash('sha1').update(name).digest('hex').slice(0, 10)}`;
+  const connection = await mysql.createConnection(address());
+  await connection.query(`DROP DATABASE IF EXISTS ${database}`);
+  await connection.query(`CREATE DATABASE ${database}`);
+  await connection.end();
+  return openPool({ ...address(), database });
+};
+
+export const PASSWORD = 'long-enough-to-keep';
+
+export interface TestShop {
+  readonly pool: Pool;
+  readonly app: Express;
+  readonly owner: Agent;
+  readonly close: () => Promise<void>;
+  /** Adds somebody of that role and signs them in. */
+  readonly person: (login: string, role: 'bench' | 'counter') => Promise<Agent>;
+}
+
+/** A shop with an owner signed in and three stones and a strop on the rack. */
+export const openShop = async (name: string): Promise<TestShop> => {
+  const pool = await emptyDatabase(name);
+  await migrate(pool, MIGRATIONS);
+  const { app, close } = createApp({
+    pool,
+    mode: 'shop',
+    sessionSecret: 'a secret for tests only',
+    webFolder: null,
+    logger: pino({ level: 'silent' }),
+  });
+  const owner = request.agent(app);
+  await owner
+    .post('/api/set-up')
+    .send({ shopName: 'Test boat', name: 'Nara Weir', login: 'nara', password: PASSWORD })
+    .expect(201);
+  for (const [stoneName, um, abrasive] of [
+    ['Brown', 17, 'aluminium-oxide'],
+    ['Red', 11.5, 'aluminium-oxide'],
+    ['Fine', 3, 'ceramic'],
+    ['Strop', 2, 'compound'],
+  ] as const) {
+    await owner
+      .post('/api/stones')
+      .send(stone({ name: stoneName, um, abrasive }))
+      .expect(201);
+  }
+  return {
+    pool,
+    app,
+    owner,
+    close: async () => {
+      await close();
+      await pool.end();
+    },
+    person: async (login, role) => {
+      await owner
+        .post('/api/staff')
+        .send({ name: login, login, role, password: PASSWORD })
+        .expect(201);
+      const agent = request.agent(app);
+      await agent.post('/api/session').send({ login, password: PASSWORD }).expect(200);
+      return agent;
+    },
+  };
+};
+
+export const stone = (part: Record<string, unknown> = {}) => ({
+  name: 'Stone',
+  abrasive: 'aluminium-oxide',
+  um: 10,
+  gritLabel: '',
+  bond: 'middling',
+  soakMinutes: 0,
+  liquid: 'water',
+  cutFactor: 1,
+  scratchFactor: 1,
+  changeSeconds: 30,
+  retired: false,
+  ...part,
+});
+
+export const intake = (part: Record<string, unknown> = {}) => ({
+  customerId: null,
+  newCustomer: { name: 'Hollis Reed', trade: 'Thatcher', phone: '', note: '' },
+  bladeId: null,
+  tagNumber: 12,
+  kindId: 'chef',
+  bladeName: 'Long knife',
+  steel: 'X50CrMoV15 (1.4116)',
+  useId: 'general-soft',
+  cuts: 'reed, string',
+  askedFor: '',
+  promisedOn: '2026-12-01',
+  sharpness: 'dull',
+  carefulHands: false,
+  edgeLengthMm: 210,
+  heightHeelMm: 46,
+  heightMiddleMm: 40,
+  heightTipMm: 17,
+  spineHeelMm: 2.4,
+  spineMiddleMm: 2,
+  spineTipMm: 1.1,
+  thicknessBehindEdgeMm: 0.42,
+  bevelFaceMm: null,
+  presentAngle: { valueDeg: 34, as: 'inclusive' },
+  damage: [],
+  ...part,
+});
+
+export const jobOf = (response: Response): Job => response.body as Job;
+
+export const takeIn = async (agent: Agent, part: Record<string, unknown> = {}): Promise<Job> =>
+  jobOf(await agent.post('/api/jobs').send(intake(part)).expect(201));
+
+export const planned = async (
+  agent: Agent,
+  job: Job,
+  choices: Partial<PlanChoices> = {},
+): Promise<Job> =>
+  jobOf(
+    await agent
+      .put(`/api/jobs/${job.id}/plan`)
+      .send({ version: job.version, choices: { ...DEFAULT_CHOICES, ...choices } })
+      .expect(200),
+  );
+
+export const begun = async (agent: Agent, job: Job): Promise<Job> =>
+  jobOf(await agent.post(`/api/jobs/${job.id}/bench`).send({ version: job.version }).expect(200));
+
+export const burrEverywhere = (finding: BurrFinding) => ({
+  right: byZone(() => finding),
+  left: byZone(() => finding),
+});
+
+export const workBody = (part: Record<string, unknown> = {}) => ({
+  revision: 0,
+  strokesRight: 20,
+  strokesLeft: 20,
+  workedSeconds: 90,
+  runningSinceMs: null,
+  burr: { right: {}, left: {} },
+  ...part,
+});
+
+/** Works every open step through its gate until the blade is to be tested. */
+export const workThrough = async (agent: Agent, from: Job): Promise<Job> => {
+  let job = from;
+  for (;;) {
+    const open = job.steps.find(({ status, superseded }) => status === 'to do' && !superseded);
+    if (!open || job.stage !== 'on the bench') return job;
+    const finding = open.step.gate === 'gone' ? 'none' : 'slight';
+    await agent
+      .put(`/api/jobs/${job.id}/steps/${open.id}/work`)
+      .send(workBody({ revision: open.revision, burr: burrEverywhere(finding) }))
+      .expect(200);
+    job = jobOf(
+      await agent
+        .post(`/api/jobs/${job.id}/steps/${open.id}/finish`)
+        .send({ version: job.version, overrideReason: null })
+        .expect(200),
+    );
+  }
+};
+
+export const readings = (forceGf: readonly number[], light: 'dark' | 'glint' = 'dark') =>
+  byZone(() => ({ light, paper: 'cuts clean' as const, forceGf }));
+
+export const tested = async (
+  agent: Agent,
+  job: Job,
+  forceGf: readonly number[] = [200, 205, 210],
+  light: 'dark' | 'glint' = 'dark',
+): Promise<Job> =>
+  jobOf(
+    await agent
+      .put(`/api/jobs/${job.id}/readings`)
+      .send({ version: job.version, phase: 'after', readings: readings(forceGf, light) })
+      .expect(200),
+  );

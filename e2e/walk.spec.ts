@@ -142,7 +142,7 @@ const walk = (shop: RunningShop): readonly Step[] => [
       await expect(done(page)).toBeVisible();
       for (let stroke = 0; stroke < 3; stroke += 1) await page.keyboard.press('ArrowRight');
       await page.getByRole('button', { name: /^Left side/ }).click();
-      await page.getByRole('button', { name: 'Ten more on the left' }).click();
+      await page.getByRole('button', { name: '+10 on the left' }).click();
       await strokesCounted(page, 'Left', 11);
       await page.keyboard.press('u');
       await strokesCounted(page, 'Left', 1);

@@ -249,7 +249,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           <span>of about {duration(step.seconds)}</span>
           {step.stoneId !== null && (
             <Row $gap={6}>
-              <QuietButton aria-label={`Ten more on the ${turn}`} onPress={() => stroke(turn, 10)}>
+              <QuietButton aria-label={`+10 on the ${turn}`} onPress={() => stroke(turn, 10)}>
                 +10
               </QuietButton>
               <QuietButton

@@ -1,0 +1,197 @@
+/** The counter on a bad day: an empty shop, a closed tab, wrong input, no connection, a colleague who was quicker. */
+import { expect, test } from '@playwright/test';
+import { BENCH, COUNTER, fill, OWNER, pick, signIn, watchConsole } from './support/hands';
+import { RunningShop } from './support/running-shop';
+
+test.describe('a new shop', () => {
+  let shop: RunningShop;
+  test.beforeAll(async () => {
+    shop = await RunningShop.open('shop', 4894);
+  });
+  test.afterAll(() => shop.kill());
+
+  test('begins with its owner, a stone on the rack, a colleague and a first blade', async ({
+    page,
+  }) => {
+    const errors = watchConsole(page);
+    await page.goto(shop.address);
+    await expect(page.getByRole('heading', { name: 'A new shop' })).toBeVisible();
+    await fill(page, {
+      'Name of the shop': 'Lower lock',
+      'Your name': 'Edda Rill',
+      'Sign-in name': 'edda',
+      Password: 'short',
+    });
+    await page.getByRole('button', { name: 'Open the shop' }).click();
+    await expect(page.getByText('Password needs at least 10 characters')).toBeVisible();
+    await expect(page.getByLabel('Name of the shop')).toHaveValue('Lower lock');
+    await page.getByLabel('Password').fill('long enough now');
+    await page.getByRole('button', { name: 'Open the shop' }).click();
+    await expect(page.getByRole('heading', { name: 'The shop is empty' })).toBeVisible();
+
+    await page.getByRole('link', { name: 'Rack' }).click();
+    await page.getByRole('button', { name: 'Add a stone or strop' }).click();
+    await fill(page, { Name: 'First stone', 'Median grain, µm': 'twelve' });
+    await page.getByRole('button', { name: 'Put it on the rack' }).click();
+    await expect(page.getByText('Median grain, µm must be a number')).toBeVisible();
+    await page.getByLabel('Median grain, µm').fill('12,5');
+    await page.getByRole('button', { name: 'Put it on the rack' }).click();
+    await expect(page.getByRole('cell', { name: 'First stone', exact: true })).toBeVisible();
+
+    await page.getByRole('link', { name: 'People' }).click();
+    await fill(page, {
+      Name: 'Sorrel Bank',
+      'Sign-in name': 'sorrel',
+      'First password': 'first-password',
+    });
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(page.getByRole('cell', { name: 'Sorrel Bank' })).toBeVisible();
+
+    await page.getByRole('link', { name: 'Take in' }).click();
+    await page.getByText('New', { exact: true }).click();
+    await fill(page, { 'Owner’s name': 'Bram Oakum', 'Promised for': '2027-01-15' });
+    await page.getByRole('button', { name: 'Fill what is empty with the usual' }).click();
+    await fill(page, { 'Width of the bevel face, mm': '0.7' });
+    await page.getByRole('button', { name: 'Take it in on tag 1' }).click();
+    await expect(page.getByRole('heading', { name: 'Across' })).toBeVisible();
+    await expect(page.getByText('First stone', { exact: false }).first()).toBeVisible();
+    expect(errors).toEqual([]);
+  });
+});
+
+test.describe('the demo shop', () => {
+  let shop: RunningShop;
+  test.beforeAll(async () => {
+    shop = await RunningShop.open('demo', 4895);
+  });
+  test.afterAll(() => shop.kill());
+
+  test('shows its own sign-ins on the page, and a wrong password a clear word', async ({
+    page,
+  }) => {
+    await page.goto(shop.address);
+    await fill(page, { 'Sign-in name': 'ansa', Password: 'not this one' });
+    await page.getByRole('button', { name: 'Sign in', exact: true }).click();
+    await expect(page.getByText('Name or password is not right')).toBeVisible();
+    await page.getByRole('button', { name: 'teodor, bench' }).click();
+    await expect(page.getByText('Teodor Lock, Ottersong workshop boat')).toBeVisible();
+  });
+
+  test('a draft survives a closed tab, and is discarded only when asked', async ({
+    page,
+    context,
+  }) => {
+    await signIn(page, shop.address, ...COUNTER);
+    await page.goto(`${shop.address}/take-in`);
+    await fill(page, {
+      'What its owner calls it': 'Grandmother’s knife',
+      'Edge length, mm': '183',
+    });
+    await page.close();
+    const again = await context.newPage();
+    await again.goto(`${shop.address}/take-in`);
+    await expect(again.getByLabel('What its owner calls it')).toHaveValue('Grandmother’s knife');
+    await expect(again.getByLabel('Edge length, mm')).toHaveValue('183');
+    await again.getByRole('button', { name: 'Discard the draft' }).click();
+    await expect(again.getByLabel('Edge length, mm')).toHaveValue('');
+  });
+
+  test('every wrong field is told apart, and nothing typed is lost', async ({ page }) => {
+    await signIn(page, shop.address, ...COUNTER);
+    await page.goto(`${shop.address}/take-in`);
+    await pick(page, 'Who brings it', 'Corin Whey');
+    await fill(page, { 'Edge length, mm': '2100', 'Height at heel, mm': 'tall' });
+    await page.getByRole('button', { name: /^Take it in on tag/ }).click();
+    await expect(page.getByText('"tall" is not a number', { exact: true })).toBeVisible();
+    await fill(page, { 'Height at heel, mm': '46' });
+    await page.getByRole('button', { name: /^Take it in on tag/ }).click();
+    await expect(
+      page.getByText('Edge length, mm must be at most 900; 2100 was given'),
+    ).toBeVisible();
+    await expect(page.getByText('Height half way, mm is missing')).toBeVisible();
+    await expect(page.getByText('Promised date is missing')).toBeVisible();
+    await expect(page.getByLabel('Edge length, mm')).toHaveValue('2100');
+  });
+
+  test('strokes counted without a connection arrive when it is back', async ({ page, context }) => {
+    await signIn(page, shop.address, ...BENCH);
+    await page.goto(`${shop.address}/jobs/15/bench`);
+    const right = page.getByRole('button', { name: /^Right side/ });
+    await expect(right).toBeVisible();
+    const before = Number(await right.locator('b').textContent());
+    await context.setOffline(true);
+    for (let stroke = 0; stroke < 5; stroke += 1) await page.keyboard.press('ArrowRight');
+    await expect(page.getByText(/Not sent yet, kept on this device/)).toBeVisible();
+    await context.setOffline(false);
+    await expect(page.getByText(/Not sent yet/)).toBeHidden();
+    await page.reload();
+    await expect(right.locator('b')).toHaveText(String(before + 5));
+  });
+
+  test('two at one bench: both counts are kept', async ({ page, browser }) => {
+    await signIn(page, shop.address, ...BENCH);
+    await page.goto(`${shop.address}/jobs/8/bench`);
+    const other = await (await browser.newContext()).newPage();
+    await signIn(other, shop.address, ...OWNER);
+    await other.goto(`${shop.address}/jobs/8/bench`);
+    const side = (at: typeof page, name: string) =>
+      at.getByRole('button', { name: new RegExp(`^${name} side`) }).locator('b');
+    const [left, right] = [
+      Number(await side(page, 'Left').textContent()),
+      Number(await side(page, 'Right').textContent()),
+    ];
+    await page.keyboard.press('ArrowLeft');
+    await page.waitForTimeout(1500);
+    await other.keyboard.press('ArrowRight');
+    await other.waitForTimeout(1500);
+    await page.reload();
+    await expect(side(page, 'Left')).toHaveText(String(left + 1));
+    await expect(side(page, 'Right')).toHaveText(String(right + 1));
+    await other.context().close();
+  });
+
+  test('a plan settled on an older version says who was quicker', async ({ page, browser }) => {
+    await signIn(page, shop.address, ...BENCH);
+    await page.goto(`${shop.address}/jobs/18/plan`);
+    await expect(page.getByRole('button', { name: 'Settle the plan' })).toBeVisible();
+    const other = await (await browser.newContext()).newPage();
+    await signIn(other, shop.address, ...OWNER);
+    await other.goto(`${shop.address}/jobs/18/plan`);
+    await other.getByRole('button', { name: 'Settle the plan' }).click();
+    await expect(other.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
+    await page.getByRole('button', { name: /^Settle the/ }).click();
+    await expect(page.getByRole('alert')).toContainText('Ansa Quill: planned');
+    await other.context().close();
+  });
+
+  test('the counter cannot reach the bench, and is told so', async ({ page }) => {
+    await signIn(page, shop.address, ...COUNTER);
+    await page.goto(`${shop.address}/jobs/21/plan`);
+    await page.getByRole('button', { name: 'Settle the changed plan' }).click();
+    await expect(page.getByRole('alert')).toContainText(
+      'This is for owner or bench; you are signed in as counter',
+    );
+    await expect(page.getByRole('link', { name: 'People' })).toBeHidden();
+  });
+
+  test('the plan follows the choices at once: angle, chips, thinning, finish', async ({ page }) => {
+    await signIn(page, shop.address, ...OWNER);
+    await page.goto(`${shop.address}/jobs/17/plan`);
+    const figure = (label: string) =>
+      page.locator('dt', { hasText: new RegExp(`^${label}$`) }).locator('+ dd');
+    await expect(figure('Height lost')).toContainText('0.53 mm');
+    await page.getByText(/Take out the chip at 170 mm/).click();
+    await expect(figure('Height lost')).toContainText('0.28 mm');
+    await page.getByRole('button', { name: /Lowest that clears/ }).click();
+    await expect(page.getByText('Lift of the spine at 10.0° per side')).toBeVisible();
+    await page.getByText(/^Thin it/).click();
+    await expect(page.getByText(/Thin on /).first()).toBeVisible();
+    await page.getByLabel('Finish: coarsest, µm').fill('4');
+    await expect(page.getByText(/finish 4–3 µm/)).toBeVisible();
+    await page.getByLabel('Finish: finest, µm').fill('3.9');
+    await expect(
+      page.getByRole('alert').filter({ hasText: 'No abrasive ends between 3.9 and 4 µm' }),
+    ).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Settle/ })).toBeDisabled();
+  });
+});

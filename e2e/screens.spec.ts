@@ -1,0 +1,150 @@
+/** Every screen, light and dark: no accessibility fault, no console error, no blank page. */
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, test, type Page } from '@playwright/test';
+import { OWNER, signIn, watchConsole } from './support/hands';
+import { RunningShop } from './support/running-shop';
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface AxeViolation {
+  readonly id: string;
+  readonly nodes: readonly { readonly html: string; readonly failureSummary: string }[];
+}
+
+/** Accessibility faults of the page as it stands, in words. */
+const faultsOf = async (page: Page): Promise<string[]> => {
+  await page.evaluate(AXE);
+  const violations = await page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: { run: () => Promise<{ violations: AxeViolation[] }> };
+    };
+    return (await axe.run()).violations;
+  });
+  return violations.flatMap(({ id, nodes }) =>
+    nodes.map(({ html, failureSummary }) => `${id}: ${html.slice(0, 140)} ${failureSummary}`),
+  );
+};
+
+let shop: RunningShop;
+test.beforeAll(async () => {
+  shop = await RunningShop.open('demo', 4893);
+});
+test.afterAll(() => shop.kill());
+
+/** Jobs of the demo by the stage they stand at. */
+const jobAt = async (page: Page, stage: string): Promise<string> => {
+  const board = (await (await page.request.get(`${shop.address}/api/shop`)).json()) as {
+    jobs: { jobId: number; stage: string; blade: { measures: { kindId: string } } }[];
+  };
+  const job = board.jobs.find(
+    (each) =>
+      each.stage === stage &&
+      each.blade.measures.kindId !== 'razor' &&
+      each.blade.measures.kindId !== 'carving',
+  )!;
+  return `/jobs/${job.jobId}`;
+};
+
+const SCREENS: readonly {
+  name: string;
+  path: (page: Page) => Promise<string> | string;
+  sign: string;
+}[] = [
+  { name: 'the shop', path: () => '/', sign: 'Next' },
+  { name: 'take in', path: () => '/take-in', sign: 'Take in a blade' },
+  { name: 'owners', path: () => '/owners', sign: 'Corin Whey' },
+  { name: 'an owner', path: () => '/owners/9', sign: 'No. 5' },
+  { name: 'the rack', path: () => '/rack', sign: 'Red stone' },
+  { name: 'people', path: () => '/people', sign: 'Teodor Lock' },
+  { name: 'a blade’s record', path: () => '/blades/4', sign: 'Visits' },
+  {
+    name: 'an intake',
+    path: async (page) => `${await jobAt(page, 'planned')}/intake`,
+    sign: 'Condition along the edge',
+  },
+  {
+    name: 'a plan',
+    path: async (page) => `${await jobAt(page, 'planned')}/plan`,
+    sign: 'Working time',
+  },
+  {
+    name: 'cautions before the bench',
+    path: async (page) => `${await jobAt(page, 'planned')}/bench`,
+    sign: 'Before the first stroke',
+  },
+  {
+    name: 'the bench',
+    path: async (page) => `${await jobAt(page, 'on the bench')}/bench`,
+    sign: 'Done, next step',
+  },
+  {
+    name: 'the tests',
+    path: async (page) => `${await jobAt(page, 'testing')}/test`,
+    sign: 'Verdict',
+  },
+  {
+    name: 'the return',
+    path: async (page) => `${await jobAt(page, 'ready')}/return`,
+    sign: 'Hand it over',
+  },
+  { name: 'nothing', path: () => '/no/such/page', sign: 'nothing at this address' },
+  { name: 'a blade that is not here', path: () => '/jobs/99999/plan', sign: 'is not here' },
+];
+
+for (const appearance of ['light', 'dark']) {
+  test(`every screen is accessible and quiet, ${appearance}`, async ({ page }) => {
+    test.setTimeout(240_000);
+    const errors = watchConsole(page);
+    await page.goto(shop.address);
+    await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
+    expect(await faultsOf(page)).toEqual([]);
+    await signIn(page, shop.address, ...OWNER);
+    await page.evaluate(
+      (value) => localStorage.setItem('patient-edge appearance', JSON.stringify(value)),
+      appearance,
+    );
+    for (const { name, path, sign } of SCREENS) {
+      await test.step(name, async () => {
+        await page.goto(shop.address + (await path(page)));
+        await expect(page.getByText(sign).first()).toBeVisible();
+        expect(await faultsOf(page)).toEqual([]);
+      });
+    }
+    expect(errors).toEqual([]);
+  });
+}
+
+test('the whole of a step can be done by keyboard alone', async ({ page }) => {
+  await signIn(page, shop.address, ...OWNER);
+  await page.goto(`${shop.address}${await jobAt(page, 'on the bench')}/bench`);
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
+  const right = page.getByRole('button', { name: /^Right side/ });
+  const counted = async (): Promise<number> =>
+    Number((await right.locator('b').textContent()) ?? '0');
+  const before = await counted();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect.poll(counted).toBe(before + 2);
+  await page.keyboard.press('t');
+  await expect(page.getByRole('button', { name: 'Start the clock' })).toBeVisible();
+  await page.getByRole('button', { name: 'Done, next step' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Not yet.').or(page.getByText(/^Step 3 of/))).toBeVisible();
+});
+
+test('the sheet prints without the buttons around it, on one page', async ({ page }) => {
+  await signIn(page, shop.address, ...OWNER);
+  await page.goto(`${shop.address}${await jobAt(page, 'ready')}/return`);
+  await expect(page.getByRole('region', { name: 'Sheet for the owner' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('button', { name: 'Hand it over' })).toBeHidden();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeHidden();
+  const pdf = (
+    await page.pdf({
+      format: 'A4',
+      margin: { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' },
+    })
+  ).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+});

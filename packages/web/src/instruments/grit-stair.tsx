@@ -21,6 +21,11 @@ const Svg = styled.svg`
     fill: var(--ink-soft);
     font: 400 13.5px var(--figures);
   }
+  & text[data-name] {
+    paint-order: stroke;
+    stroke: var(--sheet);
+    stroke-width: 5px;
+  }
 `;
 
 export interface RackMark {
@@ -88,7 +93,7 @@ export const GritStair = ({
           </text>
         </g>
       ))}
-      <text data-soft="" x={WIDTH - RIGHT} y={axis + 24} textAnchor="end">
+      <text data-soft="" x={LEFT - 18} y={axis + 24}>
         µm
       </text>
       {rack.map((mark, index) => (
@@ -122,6 +127,7 @@ export const GritStair = ({
                 stroke="var(--line)"
               />
               <text
+                data-name=""
                 x={x(mark.um)}
                 y={axis + 46 + (index % 3) * 20}
                 textAnchor={index === 0 ? 'start' : index === rack.length - 1 ? 'end' : 'middle'}

@@ -1,0 +1,54 @@
+import { day, duration, howSoon, parseNumber, roughly, weekdayOf, withUnit } from './format';
+
+describe('numbers as typed', () => {
+  test.each([
+    ['12,5', 12.5],
+    [' 0.42 ', 0.42],
+    ['.5', 0.5],
+    ['-3', -3],
+    ['7.', 7],
+  ])('%j is %d', (typed, value) => expect(parseNumber(typed)).toBe(value));
+
+  test.each(['', 'abc', '1e3', '1,2,3', '0x10', 'Infinity', '--2', '12 mm'])(
+    '%j is none',
+    (typed) => expect(parseNumber(typed)).toBeNull(),
+  );
+});
+
+describe('numbers as shown', () => {
+  test('angles say how they are meant', () => {
+    expect(withUnit(17.458, '° per side')).toBe('17.5° per side');
+    expect(withUnit(34.9, '° inclusive')).toBe('34.9° inclusive');
+  });
+
+  test('lengths, steel and time in their usual precision', () => {
+    expect(withUnit(0.42, 'mm')).toBe('0.42 mm');
+    expect(withUnit(24.893, 'mm³')).toBe('24.9 mm³');
+    expect(withUnit(751, 's')).toBe('12:31');
+    expect(withUnit(41, '')).toBe('41');
+    expect(withUnit(1.3, '')).toBe('1.30');
+  });
+
+  test('time by the clock, and roughly for a customer', () => {
+    expect(duration(59.7)).toBe('1:00');
+    expect(duration(3725)).toBe('1:02:05');
+    expect(roughly(62)).toBe('60 s');
+    expect(roughly(1080)).toBe('18 min');
+  });
+});
+
+describe('days', () => {
+  test('are told as seen from today', () => {
+    expect(howSoon('2026-11-25', '2026-11-25')).toBe('today');
+    expect(howSoon('2026-11-26', '2026-11-25')).toBe('tomorrow');
+    expect(howSoon('2026-12-01', '2026-11-25')).toBe('in 6 days');
+    expect(howSoon('2026-11-24', '2026-11-25')).toBe('a day overdue');
+    expect(howSoon('2026-11-20', '2026-11-25')).toBe('5 days overdue');
+  });
+
+  test('a Monday is the first weekday and a Sunday the seventh', () => {
+    expect(weekdayOf('2026-11-23')).toBe(1);
+    expect(weekdayOf('2026-11-29')).toBe(7);
+    expect(day('2026-11-23')).toBe('Mon 23 Nov');
+  });
+});

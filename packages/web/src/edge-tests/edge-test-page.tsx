@@ -110,35 +110,53 @@ const toReadings = (typed: TypedReadings): EdgeReadings =>
     }),
   }));
 
+interface View {
+  readonly id: string;
+  readonly label: string;
+  readonly phase: 'before' | 'after';
+  readonly round: number;
+}
+
+/** As it came, and every round after the work up to this one. */
+const viewsOf = (job: Job): View[] => [
+  { id: 'before', label: 'As it came', phase: 'before', round: 0 },
+  ...Array.from({ length: job.round }, (_, index) => ({
+    id: `after ${index + 1}`,
+    label: job.round > 1 ? `After the work, round ${index + 1}` : 'After the work',
+    phase: 'after' as const,
+    round: index + 1,
+  })),
+];
+
 const EdgeTestPage = () => {
   const job = useJobHere();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const views = viewsOf(job);
   const beforeOnly = job.stage === 'taken in' || job.stage === 'planned';
-  const [phase, setPhase] = useState<'before' | 'after'>(beforeOnly ? 'before' : 'after');
-  const round = phase === 'before' ? 0 : job.round;
-  const kept = job.tests.find((test) => test.phase === phase && test.round === round);
-  const editable = phase === 'before' ? beforeOnly : job.stage === 'testing';
+  // Back at the bench, what matters is where the last round failed.
+  const usual = beforeOnly
+    ? views[0]!
+    : views[job.stage === 'on the bench' ? Math.max(1, job.round - 1) : job.round]!;
+  const view = views.find(({ id }) => id === chosen) ?? usual;
+  const kept = job.tests.find(({ phase, round }) => phase === view.phase && round === view.round);
+  const editable =
+    view.phase === 'before' ? beforeOnly : job.stage === 'testing' && view.round === job.round;
   return (
     <Stack $gap={16}>
       <Choice
         label="Which readings"
         hideLabel
-        options={[
-          { id: 'before', label: 'As it came' },
-          {
-            id: 'after',
-            label: job.round > 1 ? `After the work, round ${job.round}` : 'After the work',
-          },
-        ]}
-        value={phase}
-        onChange={setPhase}
+        options={views}
+        value={view.id}
+        onChange={setChosen}
       />
-      {phase === 'after' && job.stage === 'on the bench' && (
+      {view.phase === 'after' && job.stage === 'on the bench' && (
         <Notice>The blade is on the bench: it is tested when the last step is left.</Notice>
       )}
       <Readings
-        key={`${phase} ${round} ${job.version}`}
+        key={`${view.id} ${job.version}`}
         job={job}
-        phase={phase}
+        phase={view.phase}
         kept={kept?.readings}
         editable={editable}
       />

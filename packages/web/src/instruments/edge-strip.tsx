@@ -24,6 +24,7 @@ const LANE = 44;
 const LANE_GAP = 6;
 /** A cleaver would fill the page: of high blades only the part near the edge is drawn. */
 const MOST_OUTLINE = { full: 132, low: 62 };
+const ABOVE_EDGE = 18;
 
 const Svg = styled.svg`
   display: block;
@@ -87,7 +88,10 @@ export const EdgeStrip = ({
   const x = (mm: number): number => LEFT + mm * scale;
   const curves = useMemo(() => bladeOutline(measures), [measures]);
   const highest = Math.max(...curves.spine.map(([, y]) => y)) * scale;
-  const outlineHeight = Math.min(highest + 8, low ? MOST_OUTLINE.low : MOST_OUTLINE.full);
+  const edgeRise = Math.max(...curves.edge.map(([, y]) => y)) * scale;
+  // However high the blade, the whole of its edge is in sight.
+  const wanted = Math.max(low ? MOST_OUTLINE.low : MOST_OUTLINE.full, edgeRise + ABOVE_EDGE);
+  const outlineHeight = Math.min(highest + 8, wanted);
   const baseline = outlineHeight;
   const lanesTop = baseline + 34;
   const laneTop = (side: BladeSide): number => lanesTop + SIDES.indexOf(side) * (LANE + LANE_GAP);

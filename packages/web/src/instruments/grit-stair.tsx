@@ -67,6 +67,7 @@ export const GritStair = ({
   const height = axis + 34 + nameRows * 20;
   const used = new Set(treads.map(({ id }) => id));
   const treadY = (index: number): number => 26 + index * 34;
+  const nameY = (index: number): number => axis + 46 + (index % 3) * 20;
 
   return (
     <Svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
@@ -96,6 +97,17 @@ export const GritStair = ({
       <text data-soft="" x={LEFT - 18} y={axis + 24}>
         µm
       </text>
+      {names &&
+        rack.map((mark, index) => (
+          <line
+            key={mark.id}
+            x1={x(mark.um)}
+            x2={x(mark.um)}
+            y1={axis + 9}
+            y2={nameY(index) - 14}
+            stroke="var(--line)"
+          />
+        ))}
       {rack.map((mark, index) => (
         <g key={mark.id}>
           {mark.strop ? (
@@ -118,23 +130,14 @@ export const GritStair = ({
             />
           )}
           {names && (
-            <g>
-              <line
-                x1={x(mark.um)}
-                x2={x(mark.um)}
-                y1={axis + 9}
-                y2={axis + 32 + (index % 3) * 20}
-                stroke="var(--line)"
-              />
-              <text
-                data-name=""
-                x={x(mark.um)}
-                y={axis + 46 + (index % 3) * 20}
-                textAnchor={index === 0 ? 'start' : index === rack.length - 1 ? 'end' : 'middle'}
-              >
-                {mark.name}
-              </text>
-            </g>
+            <text
+              data-name=""
+              x={x(mark.um)}
+              y={nameY(index)}
+              textAnchor={index === 0 ? 'start' : index === rack.length - 1 ? 'end' : 'middle'}
+            >
+              {mark.name}
+            </text>
           )}
         </g>
       ))}

@@ -1,6 +1,12 @@
 /** Lays the steps in order: outline, thinning, edge on the first stone, refining, deburring, strop, wash. */
 import { chooseProgression, type Chain } from '../abrasive/progression';
-import { HAND_SPEED_M_PER_S, secondsToRemove } from '../abrasive/removal';
+import {
+  HAND_SPEED_M_PER_S,
+  removalPerNewtonMetre,
+  scratchDepthUm,
+  secondsToRemove,
+} from '../abrasive/removal';
+import type { Why } from '../units/figure';
 import type { BladeKind } from '../blade/kinds';
 import type { Steel } from '../steel/steels';
 import type { PlanChoices } from './choices';
@@ -41,14 +47,19 @@ const FEEL = 'Feel for the burr away from the edge, never along it.';
 const stone = (rack: readonly RackStone[], id: string): RackStone =>
   rack.find((candidate) => candidate.id === id)!;
 
-const onStone = (
-  input: StepsInput,
-  body: RackStone,
-  seconds: number,
-): Pick<
+type OnStone = Pick<
   PlanStep,
-  'stoneId' | 'forceN' | 'direction' | 'pattern' | 'seconds' | 'strokesPerSide'
-> => {
+  'stoneId' | 'forceN' | 'direction' | 'pattern' | 'seconds' | 'secondsWhy' | 'strokesPerSide'
+>;
+
+/** A working time that is a habit of the bench rather than the outcome of a model. */
+const byHabit = (rule: string): Why => ({
+  rule,
+  inputs: [],
+  source: 'Habit of the bench; first guess',
+});
+
+const onStone = (input: StepsInput, body: RackStone, seconds: number, secondsWhy: Why): OnStone => {
   const count = strokesPerSide(seconds, HAND_SPEED_M_PER_S);
   return {
     stoneId: body.id,
@@ -56,9 +67,28 @@ const onStone = (
     direction: input.choices.direction,
     pattern: patternFor(count),
     seconds,
+    secondsWhy,
     strokesPerSide: count,
   };
 };
+
+/** Why a stone takes as long as it does: the volume it must take, and how fast it cuts this steel. */
+const whyRemoval = (input: StepsInput, body: RackStone, removeMm3: number, rule: string): Why => ({
+  rule,
+  formula: 't = V / (K · F · v)',
+  inputs: [
+    { label: 'V, steel to take', value: removeMm3, unit: 'mm³' },
+    {
+      label: 'K, mm³ per N and m, × 1000',
+      value: 1000 * removalPerNewtonMetre(body, input.steel),
+    },
+    { label: 'Grain', value: body.um, unit: 'µm' },
+    { label: 'F', value: forceN(body.um), unit: 'N' },
+    { label: 'v, m/s', value: HAND_SPEED_M_PER_S },
+    { label: 'It leaves scratches of', value: scratchDepthUm(body), unit: 'µm' },
+  ],
+  source: 'Removal model; first guesses, to be corrected by the bench',
+});
 
 const outlineStep = (input: StepsInput): PlanStep[] => {
   const coarsest = input.rack
@@ -74,7 +104,12 @@ const outlineStep = (input: StepsInput): PlanStep[] => {
   );
   return [
     {
-      ...onStone(input, coarsest, seconds),
+      ...onStone(
+        input,
+        coarsest,
+        seconds,
+        whyRemoval(input, coarsest, input.jointMm3, 'The steel below the restored outline.'),
+      ),
       operation: 'outline',
       title: `Take the chips out on ${coarsest.name}`,
       instruction:
@@ -105,7 +140,19 @@ const thinningSteps = (input: StepsInput): PlanStep[] => {
   return chain.value.steps.map((step, index): PlanStep => {
     const body = stone(input.rack, step.id);
     return {
-      ...onStone(input, body, step.seconds),
+      ...onStone(
+        input,
+        body,
+        step.seconds,
+        whyRemoval(
+          input,
+          body,
+          step.removeMm3,
+          index === 0
+            ? 'The steel outside the thinning line.'
+            : 'The scratches of the abrasive before, over the whole face.',
+        ),
+      ),
       operation: 'thinning',
       title: index === 0 ? `Thin on ${body.name}` : `Blend the thinning on ${body.name}`,
       instruction:
@@ -124,7 +171,19 @@ const edgeSteps = (input: StepsInput): PlanStep[] =>
     const body = stone(input.rack, step.id);
     const first = index === 0;
     return {
-      ...onStone(input, body, step.seconds),
+      ...onStone(
+        input,
+        body,
+        step.seconds,
+        whyRemoval(
+          input,
+          body,
+          step.removeMm3,
+          first
+            ? 'The steel between the old bevel and the new one.'
+            : 'The scratches of the stone before, over the whole face.',
+        ),
+      ),
       operation: first ? 'edge' : 'refine',
       title: first ? `Set the edge on ${body.name}` : `Refine on ${body.name}`,
       instruction: first
@@ -150,7 +209,12 @@ const finishSteps = (input: StepsInput): PlanStep[] => {
     }, null);
   const clinging = input.steel.burr === 'clinging';
   const deburr: PlanStep = {
-    ...onStone(input, lastStone, DEBURR_SECONDS),
+    ...onStone(
+      input,
+      lastStone,
+      DEBURR_SECONDS,
+      byHabit('Alternating light strokes until the burr is gone.'),
+    ),
     operation: 'deburr',
     title: `Take the burr off on ${lastStone.name}`,
     instruction: `Rinse the stone first. Weight of the hand only, alternate sides, ${burrPolicyText(input.choices.burrPolicy)}.${
@@ -169,7 +233,7 @@ const finishSteps = (input: StepsInput): PlanStep[] => {
   const steps = [deburr];
   if (strop) {
     steps.push({
-      ...onStone(input, strop, STROP_SECONDS),
+      ...onStone(input, strop, STROP_SECONDS, byHabit('A dozen light strokes a side.')),
       operation: 'strop',
       title: `Strop on ${strop.name}`,
       instruction:
@@ -200,6 +264,7 @@ const finishSteps = (input: StepsInput): PlanStep[] => {
     pattern: null,
     removeMm3: 0,
     seconds: WASH_SECONDS,
+    secondsWhy: byHabit('Washing and drying.'),
     strokesPerSide: 0,
     gate: 'no check',
     caution: 'The blade is at its sharpest now. Wipe from the spine towards the edge.',

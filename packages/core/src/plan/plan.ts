@@ -23,7 +23,7 @@ import { fail, ok, type CraftError, type Result } from '../units/result';
 import { adviseAngles, type AngleAdvice } from './advice';
 import { ANGLE_LIMITS_DEG, type PlanChoices } from './choices';
 import { buildSteps } from './build-steps';
-import { forceN, type PlanStep } from './steps';
+import { forceN, type PlanStep, type ZoneLift } from './steps';
 
 export interface RackStone extends RackEntry {
   readonly name: string;
@@ -40,10 +40,12 @@ export interface PlanInput {
   readonly choices: PlanChoices;
 }
 
+/** What a school of the angle costs; null where it cannot be ground or no stones lead there. */
 export interface AngleOption extends AngleAdvice {
-  readonly removedMm3: number | null;
-  readonly seconds: number | null;
-  readonly heightLostMm: number | null;
+  readonly steelLost: Figure | null;
+  readonly heightLost: Figure | null;
+  /** Setting and refining the edge alone. */
+  readonly edgeTime: Figure | null;
 }
 
 export interface BladePlan {
@@ -403,16 +405,11 @@ const planOn = (
   const progression = progressionFor(bevelStockMm3, removal.bevelFaceMm2);
   const options = advice.map((option): AngleOption => {
     if (option.angleDeg <= middle.primaryAngle) {
-      return { ...option, removedMm3: null, seconds: null, heightLostMm: null };
+      return { ...option, steelLost: null, edgeTime: null, heightLost: null };
     }
     const work = workBlade(local, option.angleDeg, null);
     const chain = progressionFor(work.bevelMm3, work.bevelFaceMm2);
-    return {
-      ...option,
-      removedMm3: work.jointMm3 + work.bevelMm3,
-      seconds: chain.ok ? chain.value.totalSeconds : null,
-      heightLostMm: apexRiseMm + repair.maxDepthMm,
-    };
+    return { ...option, ...costOf(work, chain, apexRiseMm, repair.maxDepthMm) };
   });
 
   const behindEdgeMm = thinningPlan ? targetMm : thicknessAfterMm;
@@ -422,7 +419,7 @@ const planOn = (
     perSide(angleDeg),
     STATIONS,
   );
-  const lifts = ZONES.map((zone) => ({ zone, liftMm: liftInZone(stations, zone) }));
+  const lifts = ZONES.map((zone) => liftInZone(stations, zone, angleDeg));
   const { steps, seconds } = buildSteps({
     kind,
     steel,
@@ -595,6 +592,43 @@ const planOn = (
   });
 };
 
+/** What an angle costs, each figure with its reasons. */
+const costOf = (
+  work: Removal,
+  chain: Result<Chain>,
+  apexRiseMm: number,
+  deepestMm: number,
+): Pick<AngleOption, 'steelLost' | 'heightLost' | 'edgeTime'> => ({
+  steelLost: figure(work.jointMm3 + work.bevelMm3, 'mm³', {
+    rule: 'Areas cut from the section at this angle, summed along the edge; without thinning.',
+    formula: 'V = ∫ A(s) ds',
+    inputs: [
+      { label: 'Jointing', value: work.jointMm3, unit: 'mm³' },
+      { label: 'Edge bevel', value: work.bevelMm3, unit: 'mm³' },
+    ],
+    source: 'Section and cut',
+  }),
+  heightLost: figure(apexRiseMm + deepestMm, 'mm', {
+    rule: 'The deepest chip and the tired apex set it, whatever the angle.',
+    inputs: [
+      { label: 'Deepest repair', value: deepestMm, unit: 'mm' },
+      { label: 'Apex rise', value: apexRiseMm, unit: 'mm' },
+    ],
+    source: 'Outline as a linear programme',
+  }),
+  edgeTime: chain.ok
+    ? figure(chain.value.totalSeconds, 's', {
+        rule: 'Setting the edge and refining it on the quickest chain of stones, with the changes between them.',
+        inputs: chain.value.steps.map(({ um, seconds }) => ({
+          label: `${um} µm`,
+          value: seconds,
+          unit: 's' as const,
+        })),
+        source: 'Removal model; first guesses, to be corrected by the bench',
+      })
+    : null,
+});
+
 /** The section half way after thinning, in the frame of the section before. */
 const thinnedMiddle = (
   middle: FlatGrind,
@@ -633,13 +667,32 @@ const raisedCurves = (
 });
 
 /** Median lift of a zone's stations: the one to hold there. */
-const liftInZone = (stations: readonly Station[], zone: (typeof ZONES)[number]): number | null => {
+const liftInZone = (
+  stations: readonly Station[],
+  zone: (typeof ZONES)[number],
+  angleDeg: number,
+): ZoneLift => {
   const total = stations[stations.length - 1]!.sMm;
   const held = stations
-    .filter(({ sMm }) => zoneAt(sMm / total) === zone)
-    .flatMap(({ liftMm }) => (liftMm === null ? [] : [liftMm]))
-    .sort((a, b) => a - b);
-  return held.length === 0 ? null : held[Math.floor(held.length / 2)]!;
+    .filter(({ sMm, liftMm }) => zoneAt(sMm / total) === zone && liftMm !== null)
+    .sort((a, b) => a.liftMm! - b.liftMm!);
+  const median = held[Math.floor(held.length / 2)];
+  if (!median) return { zone, liftMm: null, why: null };
+  return {
+    zone,
+    liftMm: median.liftMm,
+    why: {
+      rule: 'How far the spine is lifted off the stone to hold the angle at the middle of this zone, after the repair.',
+      formula: 'L = H sin θ − x cos θ',
+      inputs: [
+        { label: 'H, edge to spine', value: median.heightMm, unit: 'mm' },
+        { label: 'x, half the spine', value: median.thicknessMm / 2, unit: 'mm' },
+        { label: 'θ', value: angleDeg, unit: '° per side' },
+        { label: 'It would rest at', value: median.restingAngleDeg, unit: '° per side' },
+      ],
+      source: 'Geometry of the section',
+    },
+  };
 };
 
 const thinningReason = (afterMm: number, limitMm: number | null, use: Use): string => {

@@ -1,5 +1,6 @@
 /** The ordered operations of a plan, each as the bench shows it. */
 import type { Zone } from '../blade/outline';
+import type { Why } from '../units/figure';
 import type { BurrPolicy, Direction } from './choices';
 
 export const OPERATIONS = [
@@ -27,6 +28,8 @@ export interface ZoneLift {
   readonly zone: Zone;
   /** Null where the zone is too low to be held by lift. */
   readonly liftMm: number | null;
+  /** How the lift comes about; null with it. */
+  readonly why: Why | null;
 }
 
 export interface PlanStep {
@@ -43,6 +46,8 @@ export interface PlanStep {
   readonly pattern: string | null;
   readonly removeMm3: number;
   readonly seconds: number;
+  /** How the working time comes about. */
+  readonly secondsWhy: Why;
   /** On each side. */
   readonly strokesPerSide: number;
   readonly gate: BurrGate;

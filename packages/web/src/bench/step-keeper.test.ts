@@ -16,6 +16,7 @@ const record = (part: Partial<StepRecord> = {}): StepRecord => ({
     pattern: '',
     removeMm3: 1,
     seconds: 60,
+    secondsWhy: { rule: '', inputs: [], source: '' },
     strokesPerSide: 30,
     gate: 'everywhere',
     caution: null,

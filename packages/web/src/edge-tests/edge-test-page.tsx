@@ -54,7 +54,8 @@ const Column = styled.section`
   display: grid;
   gap: 12px;
   align-content: start;
-  & h3 {
+  & h2 {
+    font-size: 16px;
     text-transform: capitalize;
   }
 `;
@@ -221,7 +222,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
         <Grid>
           {ZONES.map((zone) => (
             <Column key={zone} aria-label={`Readings at the ${zone}`}>
-              <h3>{zone}</h3>
+              <h2>{zone}</h2>
               {editable ? (
                 <>
                   <Choice

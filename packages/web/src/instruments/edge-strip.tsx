@@ -11,6 +11,7 @@ import {
   type BladePoint,
   type BladeSide,
   type Damage,
+  type Station,
   type Zone,
 } from '@patient-edge/core';
 import { useId, useMemo, type MouseEvent } from 'react';
@@ -60,6 +61,8 @@ interface EdgeStripProps {
   /** How far the edge comes up along z. */
   readonly depthAlong?: readonly BladePoint[];
   readonly marks?: readonly ZoneMark[];
+  /** The lift at stations along the edge; every fourth is written down. */
+  readonly lifts?: readonly Pick<Station, 'zMm' | 'liftMm'>[];
   readonly onPlace?: (side: BladeSide, atMm: number) => void;
   readonly label: string;
   readonly lanes?: boolean;
@@ -77,6 +80,7 @@ export const EdgeStrip = ({
   leftIn = [],
   depthAlong,
   marks = [],
+  lifts = [],
   onPlace,
   label,
   lanes = true,
@@ -95,7 +99,8 @@ export const EdgeStrip = ({
   const baseline = outlineHeight;
   const lanesTop = baseline + 34;
   const laneTop = (side: BladeSide): number => lanesTop + SIDES.indexOf(side) * (LANE + LANE_GAP);
-  const height = lanes ? laneTop('left') + LANE + 8 : lanesTop;
+  const lanesBottom = lanes ? laneTop('left') + LANE + 8 : lanesTop;
+  const height = lanesBottom + (lifts.length > 0 ? 30 : 0);
   const line = (points: readonly BladePoint[]): string =>
     points
       .map(
@@ -260,6 +265,29 @@ export const EdgeStrip = ({
           >
             tip
           </text>
+        </g>
+      )}
+      {lifts.length > 0 && (
+        <g>
+          <text x={0} y={lanesBottom + 18}>
+            Lift
+          </text>
+          {lifts
+            .filter((_, index) => index % 4 === 0 && index < lifts.length - 1)
+            .map(({ zMm, liftMm }) => (
+              <g key={zMm}>
+                <line
+                  x1={x(zMm)}
+                  x2={x(zMm)}
+                  y1={lanesBottom - 6}
+                  y2={lanesBottom + 2}
+                  stroke="var(--ink)"
+                />
+                <text data-figure="" x={x(zMm)} y={lanesBottom + 18} textAnchor="middle">
+                  {liftMm === null ? '–' : liftMm.toFixed(1)}
+                </text>
+              </g>
+            ))}
         </g>
       )}
     </Svg>

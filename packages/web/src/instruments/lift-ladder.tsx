@@ -1,7 +1,8 @@
 /** The lift to hold at each zone: the number to read at a metre, and a bar as high as it is. */
-import type { ZoneLift } from '@patient-edge/core';
+import { figure, type ZoneLift } from '@patient-edge/core';
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
+import { Asked } from './why';
 
 const Ladder = styled.ol`
   display: grid;
@@ -43,12 +44,18 @@ export const LiftLadder = ({
   large?: boolean;
 }) => (
   <Ladder aria-label="Lift of the spine by zone">
-    {lifts.map(({ zone, liftMm }) => (
+    {lifts.map(({ zone, liftMm, why }) => (
       <Rung key={zone} $large={large}>
         <span>{zone}</span>
         <b>
-          {liftMm === null ? 'by eye' : fixed(liftMm, 1)}
-          {liftMm !== null && <small>mm</small>}
+          {liftMm === null || why === null ? (
+            'by eye'
+          ) : (
+            <Asked label={`Lift at the ${zone}`} figure={figure(liftMm, 'mm', why)}>
+              {fixed(liftMm, 1)}
+              <small>mm</small>
+            </Asked>
+          )}
         </b>
         <i
           style={{ height: `${Math.round(Math.min(liftMm ?? 0, 40) * PX_PER_MM)}px` }}

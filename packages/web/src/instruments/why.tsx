@@ -1,5 +1,6 @@
 /** A figure that can be asked why. */
 import type { Figure } from '@patient-edge/core';
+import type { ReactNode } from 'react';
 import { Button, Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { valueAndUnit, withUnit } from '../theme/format';
@@ -64,35 +65,70 @@ const Card = styled(Popover)`
   }
 `;
 
+const Explanation = ({ label, figure }: { label: string; figure: Figure }) => (
+  <Card>
+    <Dialog>
+      <Heading slot="title" level={3}>
+        {label}: {withUnit(figure.value, figure.unit)}
+      </Heading>
+      <p>{figure.why.rule}</p>
+      {figure.why.formula !== undefined && <code>{figure.why.formula}</code>}
+      {figure.why.inputs.length > 0 && (
+        <table>
+          <tbody>
+            {figure.why.inputs.map((input) => (
+              <tr key={input.label}>
+                <td>{input.label}</td>
+                <td>
+                  {typeof input.value === 'number'
+                    ? withUnit(input.value, input.unit ?? '')
+                    : input.value}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <footer>{figure.why.source}</footer>
+    </Dialog>
+  </Card>
+);
+
 export const Why = ({ label, figure }: { label: string; figure: Figure }) => (
   <DialogTrigger>
     <WhyButton aria-label={`Why: ${label}`}>why?</WhyButton>
-    <Card>
-      <Dialog>
-        <Heading slot="title" level={3}>
-          {label}: {withUnit(figure.value, figure.unit)}
-        </Heading>
-        <p>{figure.why.rule}</p>
-        {figure.why.formula !== undefined && <code>{figure.why.formula}</code>}
-        {figure.why.inputs.length > 0 && (
-          <table>
-            <tbody>
-              {figure.why.inputs.map((input) => (
-                <tr key={input.label}>
-                  <td>{input.label}</td>
-                  <td>
-                    {typeof input.value === 'number'
-                      ? withUnit(input.value, input.unit ?? '')
-                      : input.value}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
-        <footer>{figure.why.source}</footer>
-      </Dialog>
-    </Card>
+    <Explanation label={label} figure={figure} />
+  </DialogTrigger>
+);
+
+const AskButton = styled(Button)`
+  font: inherit;
+  color: inherit;
+  background: none;
+  border: none;
+  border-bottom: 1px dotted var(--accent);
+  padding: 0;
+  min-height: 24px;
+  cursor: pointer;
+  white-space: nowrap;
+`;
+
+/** A figure in a line of figures: asked by touching it. */
+export const Asked = ({
+  label,
+  figure,
+  children,
+}: {
+  label: string;
+  figure: Figure;
+  children: ReactNode;
+}) => (
+  <DialogTrigger>
+    <AskButton>
+      {children}
+      <span className="unseen"> {label}, why?</span>
+    </AskButton>
+    <Explanation label={label} figure={figure} />
   </DialogTrigger>
 );
 

@@ -169,6 +169,12 @@ export const IntakeFields = ({ form }: { form: Form }) => {
             <FormText control={control} name="cuts" label="What they cut" />
             <FormText control={control} name="askedFor" label="What they ask for" />
           </Columns>
+          {(kind.group === 'razor' || values.useId === 'field') && (
+            <Notice tone="cut">
+              Arrives contaminated: disinfect it now and again before its return, by the rules of
+              that trade.
+            </Notice>
+          )}
           {!isPlanned(kind) && (
             <Notice>
               {kind.label} is {kind.grind}: it can be taken in and kept on record, but its plan is

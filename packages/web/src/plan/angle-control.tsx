@@ -1,10 +1,10 @@
 /** The angle: three schools side by side with what each costs, and the operator's own figure. */
-import type { Approach, BladePlan, PlanChoices } from '@patient-edge/core';
+import type { Approach, BladePlan, Figure, PlanChoices } from '@patient-edge/core';
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Button, Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
 import styled from 'styled-components';
-import { FigureView } from '../instruments/why';
+import { Asked, FigureView } from '../instruments/why';
 import { fixed, parseNumber, roughly } from '../theme/format';
 import { NumberEntry, Row, Stack } from '../theme/parts';
 
@@ -18,36 +18,40 @@ const Schools = styled.div`
   display: grid;
   gap: 0;
 `;
-const School = styled.button`
+const School = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 90px 90px 74px;
   gap: 4px 12px;
-  text-align: left;
-  font: inherit;
-  color: var(--ink);
-  background: none;
-  border: none;
+  align-items: center;
   border-top: 1px solid var(--line);
   border-left: 6px solid transparent;
-  padding: 9px 4px 9px 10px;
-  cursor: pointer;
-  &[aria-pressed='true'] {
+  padding: 7px 4px 9px 10px;
+  &[data-chosen] {
     border-left-color: var(--accent);
     background: var(--accent-soft);
   }
-  & b {
-    font: 650 19px/1.2 var(--figures);
-  }
-  & > span:not(:first-child) {
+  & > span {
     font-family: var(--figures);
     font-size: 15px;
-    align-self: center;
     text-align: right;
   }
-  & small {
+  & > small {
     font-size: 14px;
     color: var(--ink-soft);
     grid-column: 1 / -1;
+  }
+`;
+const SchoolButton = styled.button`
+  font: inherit;
+  color: var(--ink);
+  text-align: left;
+  background: none;
+  border: none;
+  padding: 2px 0;
+  min-height: 32px;
+  cursor: pointer;
+  & b {
+    font: 650 19px/1.2 var(--figures);
   }
 `;
 const Heads = styled.div`
@@ -106,6 +110,26 @@ const StepButton = styled(Button)`
   cursor: pointer;
 `;
 
+const Cost = ({
+  label,
+  figure,
+  show,
+}: {
+  label: string;
+  figure: Figure | null;
+  show: (value: number) => string;
+}) => (
+  <span>
+    {figure ? (
+      <Asked label={label} figure={figure}>
+        {show(figure.value)}
+      </Asked>
+    ) : (
+      '–'
+    )}
+  </span>
+);
+
 interface AngleControlProps {
   readonly plan: BladePlan;
   readonly choices: PlanChoices;
@@ -153,26 +177,31 @@ export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) =>
         <Schools role="group" aria-label="School of the angle">
           {plan.options.map((option) => {
             const chosen = choices.angleDeg === null && choices.approach === option.approach;
+            const { steelLost, heightLost, edgeTime } = option;
+            const school = SCHOOLS[option.approach];
             return (
-              <School
-                key={option.approach}
-                type="button"
-                aria-pressed={chosen}
-                onClick={() => {
-                  setTyped(null);
-                  onChoices({ approach: option.approach, angleDeg: null });
-                }}
-              >
-                <span>
-                  <b>{fixed(option.angleDeg, 1)}°</b> {SCHOOLS[option.approach]}
-                </span>
-                <span>
-                  {option.removedMm3 === null ? '–' : `${fixed(option.removedMm3, 1)} mm³`}
-                </span>
-                <span>
-                  {option.heightLostMm === null ? '–' : `${fixed(option.heightLostMm, 2)} mm`}
-                </span>
-                <span>{option.seconds === null ? '–' : roughly(option.seconds)}</span>
+              <School key={option.approach} data-chosen={chosen ? '' : undefined}>
+                <SchoolButton
+                  type="button"
+                  aria-pressed={chosen}
+                  onClick={() => {
+                    setTyped(null);
+                    onChoices({ approach: option.approach, angleDeg: null });
+                  }}
+                >
+                  <b>{fixed(option.angleDeg, 1)}°</b> {school}
+                </SchoolButton>
+                <Cost
+                  label={`Steel, ${school}`}
+                  figure={steelLost}
+                  show={(value) => `${fixed(value, 1)} mm³`}
+                />
+                <Cost
+                  label={`Height, ${school}`}
+                  figure={heightLost}
+                  show={(value) => `${fixed(value, 2)} mm`}
+                />
+                <Cost label={`Edge time, ${school}`} figure={edgeTime} show={roughly} />
                 <small>
                   {option.startReason}
                   {option.moves.map(

@@ -4,6 +4,7 @@ import {
   BURR_POLICIES,
   DEFAULT_CHOICES,
   DIRECTIONS,
+  figure,
   findSteel,
   findUse,
   type BladePlan,
@@ -20,7 +21,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import { GritStair } from '../instruments/grit-stair';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { SectionView } from '../instruments/section-view';
-import { FigureList, FigureView } from '../instruments/why';
+import { Asked, FigureList, FigureView } from '../instruments/why';
 import { useJobHere } from '../jobs/job-here';
 import { fixed, roughly } from '../theme/format';
 import {
@@ -170,6 +171,7 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
             damage={job.damage}
             leftIn={choices.chipsLeft}
             depthAlong={plan.outline.depthAlong}
+            lifts={plan.stations}
             label={`Along the edge: ${plan.outline.verdict}`}
           />
           <p>{plan.outline.verdict}</p>
@@ -240,7 +242,11 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
                   </small>
                 </div>
                 <span>{step.strokesPerSide > 0 ? `${step.strokesPerSide} a side` : ''}</span>
-                <span>{roughly(step.seconds)}</span>
+                <span>
+                  <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
+                    {roughly(step.seconds)}
+                  </Asked>
+                </span>
               </li>
             ))}
           </Steps>

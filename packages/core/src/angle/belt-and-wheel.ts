@@ -1,0 +1,60 @@
+/** Belts and wheels: the set angle is that of the chord (G7). */
+import { fail, ok, type Result } from '../units/result';
+import {
+  perSide,
+  radians,
+  toDegrees,
+  type DegreesPerSide,
+  type Millimetres,
+} from '../units/quantities';
+
+export interface WheelBevel {
+  readonly apexAngle: DegreesPerSide;
+  readonly hollowDepthMm: number;
+}
+
+/** Apex θ − asin(w / 2R), hollow R − √(R² − w²/4). Errors: IMPOSSIBLE_BEVEL (w > 2R, or no apex left). */
+export const wheelBevel = (
+  bevelFace: Millimetres,
+  wheelRadius: Millimetres,
+  angle: DegreesPerSide,
+): Result<WheelBevel> => {
+  if (bevelFace > 2 * wheelRadius) {
+    return fail(
+      'IMPOSSIBLE_BEVEL',
+      `A bevel of ${bevelFace} mm is wider than the wheel of ${2 * wheelRadius} mm`,
+      'bevelFaceMm',
+    );
+  }
+  const apexAngle = perSide(angle - toDegrees(radians(Math.asin(bevelFace / (2 * wheelRadius)))));
+  if (apexAngle <= 0) {
+    return fail(
+      'IMPOSSIBLE_BEVEL',
+      `At ${angle}° the hollow of this wheel leaves no apex (${apexAngle.toFixed(2)}°)`,
+      'angleDeg',
+    );
+  }
+  return ok({
+    apexAngle,
+    // √ of a difference of squares as a product: exact for shallow hollows.
+    hollowDepthMm:
+      (bevelFace * bevelFace) /
+      4 /
+      (wheelRadius + Math.sqrt((wheelRadius - bevelFace / 2) * (wheelRadius + bevelFace / 2))),
+  });
+};
+
+export interface BeltBevel {
+  readonly apexAngle: DegreesPerSide;
+  readonly shoulderAngle: DegreesPerSide;
+}
+
+/** Convex: apex θ + w / 2R_b, shoulder θ less the same; w is measured along the curve. */
+export const beltBevel = (
+  bevelFace: Millimetres,
+  sagRadius: Millimetres,
+  angle: DegreesPerSide,
+): BeltBevel => {
+  const half = toDegrees(radians(bevelFace / (2 * sagRadius)));
+  return { apexAngle: perSide(angle + half), shoulderAngle: perSide(angle - half) };
+};

@@ -1,0 +1,66 @@
+/** The front of a one-sided blade: where the ridge goes when the apex comes up (G11). */
+import { faceLine } from '../section/cuts';
+import { cutSection, measureFace, type Section } from '../section/section';
+import { perSide, toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
+import { fail, ok, type Result } from '../units/result';
+
+export interface ShinogiMove {
+  readonly shinogiRiseMm: number;
+  /** Above the new apex. */
+  readonly shinogiHeightMm: number;
+  /** Of the front alone, mm². */
+  readonly removedAreaMm2: number;
+}
+
+/** The front half of a one-sided blade: back plane at x = 0, bevel to the shinogi, and the face above it. */
+export const oneSidedSection = (
+  angle: DegreesPerSide,
+  faceLean: DegreesPerSide,
+  shinogiHeightMm: number,
+  topMm: number,
+): Section => {
+  const shinogiX = shinogiHeightMm * Math.tan(toRadians(angle));
+  const topX = shinogiX + (topMm - shinogiHeightMm) * Math.tan(toRadians(faceLean));
+  return {
+    vertices: [
+      { x: 0, y: 0, face: 'bevel' },
+      { x: shinogiX, y: shinogiHeightMm, face: 'upper face' },
+      { x: topX, y: topMm, face: 'spine' },
+      { x: 0, y: topMm, face: 'back' },
+    ],
+  };
+};
+
+/**
+ * Apex up by c at the same θ: the ridge rises by c tan θ / (tan θ − tan ψ), read off the cut itself.
+ * Errors: CUT_DOES_NOT_CLOSE when the face leans as much as the bevel.
+ */
+export const moveShinogi = (
+  angle: DegreesPerSide,
+  faceLean: DegreesPerSide,
+  shinogiHeight: Millimetres,
+  apexRise: Millimetres,
+): Result<ShinogiMove> => {
+  if (faceLean >= angle) {
+    return fail(
+      'CUT_DOES_NOT_CLOSE',
+      `A face that leans ${faceLean}° never meets a bevel of ${angle}°`,
+      'faceLeanDeg',
+    );
+  }
+  if (apexRise === 0) {
+    return ok({ shinogiRiseMm: 0, shinogiHeightMm: shinogiHeight, removedAreaMm2: 0 });
+  }
+  const bevel = Math.tan(toRadians(angle));
+  const lean = Math.tan(toRadians(faceLean));
+  // High enough for the new face to come out below the top of what is drawn.
+  const topMm = shinogiHeight + (2 * apexRise * bevel) / (bevel - lean) + shinogiHeight;
+  const before = oneSidedSection(angle, faceLean, shinogiHeight, topMm);
+  const cut = cutSection(before, faceLine('right', perSide(angle), 0, apexRise), 'new bevel');
+  const top = measureFace(cut.section, 'new bevel')!.topYMm;
+  return ok({
+    shinogiRiseMm: top - shinogiHeight,
+    shinogiHeightMm: top - apexRise,
+    removedAreaMm2: cut.removedAreaMm2,
+  });
+};

@@ -1,7 +1,10 @@
 /** One project a package; the server's runs against a real MariaDB whose address comes in the environment. */
 const shared = {
   transform: {
-    '^.+\\.(t|j)sx?$': ['@swc/jest', { jsc: { transform: { react: { runtime: 'automatic' } } } }],
+    '^.+\\.(t|j)sx?$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
+    ],
   },
   transformIgnorePatterns: ['/node_modules/(?!(yalps|comlink)/)'],
   extensionsToTreatAsEsm: [],

@@ -182,7 +182,7 @@ test.describe('the demo shop', () => {
     await expect(figure('Height lost')).toContainText('0.53 mm');
     await page.getByText(/Take out the chip at 170 mm/).click();
     await expect(figure('Height lost')).toContainText('0.28 mm');
-    await page.getByRole('button', { name: /Lowest that clears/ }).click();
+    await page.getByRole('button', { name: /^[\d.]+° Lowest that clears/ }).click();
     await expect(page.getByText('Lift of the spine at 10.0° per side')).toBeVisible();
     await page.getByText(/^Thin it/).click();
     await expect(page.getByText(/Thin on /).first()).toBeVisible();

@@ -4,7 +4,7 @@ import { Route, Routes } from 'react-router';
 import { SWRConfig } from 'swr';
 import { SWR_SETTINGS, useSession } from './api/hooks';
 import { Frame } from './theme/frame';
-import { Notice } from './theme/parts';
+import { NothingHere, Waiting } from './theme/waiting';
 import { useAppearance } from './theme/appearance';
 import { SetUpPage, SignInPage } from './sign-in/sign-in-page';
 import { ShopPage } from './shop/shop-page';
@@ -34,13 +34,7 @@ const Doors = () => {
   if (!session) {
     return (
       <main>
-        {error ? (
-          <Notice tone="cut" alert>
-            {error.message}
-          </Notice>
-        ) : (
-          <p role="status">Opening the shop…</p>
-        )}
+        <Waiting error={error} words="Opening the shop…" />
       </main>
     );
   }
@@ -64,7 +58,7 @@ const Doors = () => {
           <Route path="owners/:ownerId" element={<OwnerPage />} />
           <Route path="rack" element={<RackPage />} />
           <Route path="people" element={<PeoplePage />} />
-          <Route path="*" element={<Notice>There is nothing at this address.</Notice>} />
+          <Route path="*" element={<NothingHere />} />
         </Routes>
       </Suspense>
     </Frame>

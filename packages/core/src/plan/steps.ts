@@ -3,7 +3,7 @@ import type { Zone } from '../blade/outline';
 import type { Why } from '../units/figure';
 import type { BurrPolicy, Direction } from './choices';
 
-export const OPERATIONS = [
+export const PLAN_OPERATIONS = [
   'outline',
   'thinning',
   'edge',
@@ -12,7 +12,7 @@ export const OPERATIONS = [
   'strop',
   'wash',
 ] as const;
-export type Operation = (typeof OPERATIONS)[number];
+export type Operation = (typeof PLAN_OPERATIONS)[number];
 
 /** What must be found at a step before it can be left. */
 export type BurrGate =

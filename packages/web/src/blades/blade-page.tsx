@@ -5,19 +5,14 @@ import { useBlade } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed } from '../theme/format';
-import { ActionLink, Figures, Notice, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionLink, Figures, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { Waiting } from '../theme/waiting';
 
 const BladePage = () => {
   const { bladeId = '' } = useParams();
   const { data: record, error } = useBlade(bladeId);
   if (!record) {
-    return error ? (
-      <Notice tone="cut" alert>
-        {error.message}
-      </Notice>
-    ) : (
-      <p role="status">Fetching the record…</p>
-    );
+    return <Waiting error={error} words="Fetching the record…" />;
   }
   const { blade, customer, visits, lastJob } = record;
   const kind = bladeKind(blade.measures.kindId);

@@ -9,6 +9,7 @@ import { day, moment } from '../theme/format';
 import { Notice, Sheet, Soft, Stack } from '../theme/parts';
 import { DeclineForm } from './decline-form';
 import { NEXT } from './stage';
+import { Waiting } from '../theme/waiting';
 
 const Head = styled.header`
   display: flex;
@@ -70,13 +71,7 @@ const JobPage = () => {
   const { pathname } = useLocation();
   const { data: job, error } = useJob(jobId);
   if (!job) {
-    return error ? (
-      <Notice tone="cut" alert>
-        {error.message}
-      </Notice>
-    ) : (
-      <p role="status">Fetching the blade…</p>
-    );
+    return <Waiting error={error} words="Fetching the blade…" />;
   }
   if (/\/jobs\/\d+\/?$/.test(pathname)) {
     const next = NEXT[job.stage];

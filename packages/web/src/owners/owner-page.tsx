@@ -11,6 +11,7 @@ import { Silhouette } from '../instruments/silhouette';
 import { FormText } from '../theme/form-fields';
 import { Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
 import { useSubmission } from '../theme/server-form';
+import { Waiting } from '../theme/waiting';
 
 const Hung = styled.ul`
   display: flex;
@@ -28,13 +29,7 @@ const OwnerPage = () => {
   const { ownerId = '' } = useParams();
   const { data: record, error } = useCustomer(ownerId);
   if (!record) {
-    return error ? (
-      <Notice tone="cut" alert>
-        {error.message}
-      </Notice>
-    ) : (
-      <p role="status">Fetching the owner…</p>
-    );
+    return <Waiting error={error} words="Fetching the owner…" />;
   }
   return <Owner key={record.customer.id} record={record} />;
 };

@@ -2,19 +2,14 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCustomers } from '../api/hooks';
-import { Notice, Sheet, Stack, TextEntry } from '../theme/parts';
+import { Sheet, Stack, TextEntry } from '../theme/parts';
+import { Waiting } from '../theme/waiting';
 
 const OwnersPage = () => {
   const { data: customers, error } = useCustomers();
   const [sought, setSought] = useState('');
   if (!customers) {
-    return error ? (
-      <Notice tone="cut" alert>
-        {error.message}
-      </Notice>
-    ) : (
-      <p role="status">Fetching the owners…</p>
-    );
+    return <Waiting error={error} words="Fetching the owners…" />;
   }
   const wanted = sought.trim().toLowerCase();
   const shown = customers.filter(({ name, trade }) =>

@@ -7,6 +7,7 @@ import { useStaff } from '../api/hooks';
 import { Columns } from '../intake/intake-fields';
 import { FormChoice, FormText } from '../theme/form-fields';
 import { ActionButton, Notice, options, Row, Sheet, Stack } from '../theme/parts';
+import { Waiting } from '../theme/waiting';
 import { useSubmission } from '../theme/server-form';
 
 const EMPTY: StaffBody = { name: '', login: '', password: '', role: 'bench' };
@@ -21,13 +22,7 @@ const PeoplePage = () => {
       form.reset(EMPTY);
       await mutate('/staff');
     });
-  if (error && !staff) {
-    return (
-      <Notice tone="cut" alert>
-        {error.message}
-      </Notice>
-    );
-  }
+  if (!staff) return <Waiting error={error} words="Fetching the people…" />;
   return (
     <Stack $gap={16}>
       <h1>People</h1>
@@ -41,7 +36,7 @@ const PeoplePage = () => {
             </tr>
           </thead>
           <tbody>
-            {(staff ?? []).map(({ id, name, login, role }) => (
+            {staff.map(({ id, name, login, role }) => (
               <tr key={id}>
                 <td>{name}</td>
                 <td>{login}</td>

@@ -23,6 +23,7 @@ import {
   Tick,
 } from '../theme/parts';
 import { useSubmission } from '../theme/server-form';
+import { Waiting } from '../theme/waiting';
 
 const NUMBER_FIELDS = ['um', 'soakMinutes', 'cutFactor', 'scratchFactor', 'changeSeconds'] as const;
 type NumberField = (typeof NUMBER_FIELDS)[number];
@@ -49,13 +50,7 @@ const RackPage = () => {
   const { data: session } = useSession();
   const [editing, setEditing] = useState<Stone | 'new' | null>(null);
   if (!stones) {
-    return error ? (
-      <Notice tone="cut" alert>
-        {error.message}
-      </Notice>
-    ) : (
-      <p role="status">Looking at the rack…</p>
-    );
+    return <Waiting error={error} words="Looking at the rack…" />;
   }
   const mayEdit = session?.staff?.role !== 'counter';
   const used = stones.filter(({ retired }) => !retired);

@@ -7,7 +7,8 @@ import { useBoard } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { NEXT, TRACK } from '../jobs/stage';
 import { day, howSoon, weekdayOf } from '../theme/format';
-import { ActionLink, Notice, Row, Soft, Stack } from '../theme/parts';
+import { ActionLink, Row, Soft, Stack } from '../theme/parts';
+import { Waiting } from '../theme/waiting';
 
 /** Pixels for a millimetre, the same for every blade on the page. */
 const SCALE = 0.72;
@@ -100,13 +101,7 @@ const mostUrgent = (jobs: readonly BoardJob[]): BoardJob | undefined =>
 export const ShopPage = () => {
   const { data: board, error } = useBoard();
   if (!board) {
-    return error ? (
-      <Notice tone="cut" alert>
-        {error.message}
-      </Notice>
-    ) : (
-      <p role="status">Looking at the shop…</p>
-    );
+    return <Waiting error={error} words="Looking at the shop…" />;
   }
   const days = [...new Set(board.jobs.map(({ promisedOn }) => promisedOn))];
   const next = mostUrgent(board.jobs);

@@ -13,6 +13,7 @@ import { pinoHttp } from 'pino-http';
 import { authRoutes } from './auth/routes';
 import { benchRoutes } from './bench/routes';
 import { bladeRoutes } from './blades/routes';
+import { calcRoutes } from './calc/routes';
 import { customerRoutes } from './customers/routes';
 import { edgeTestRoutes } from './edge-tests/routes';
 import { handOverRoutes } from './hand-over/routes';
@@ -177,6 +178,10 @@ export const createApp = (options: AppOptions): RunningApp => {
     pool as unknown as ConstructorParameters<typeof MySqlStore>[1],
   );
   const api = express.Router();
+  const readJson = express.json({ limit: '1mb' });
+  // Needs neither session nor database, and asks for neither.
+  api.use('/calc', sameOriginWrites, readJson);
+  api.use(calcRoutes());
   api.use(
     session({
       name: 'patient-edge',
@@ -192,7 +197,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     next();
   });
   api.use(sameOriginWrites);
-  api.use(express.json({ limit: '200kb' }));
+  api.use(readJson);
   for (const routes of [
     authRoutes(pool, mode),
     shopRoutes(pool),

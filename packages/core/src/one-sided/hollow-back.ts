@@ -14,6 +14,9 @@ export interface HollowBackVisit {
   readonly apexRiseMm: number;
 }
 
+/** Past this many visits counting them means nothing: whole numbers would no longer be exact. */
+const MOST_COUNTED = 2 ** 50;
+
 /** W = 2 √(2 R d − d²): how wide the hollow is at the back plane. */
 export const hollowChordMm = (radiusMm: number, depthMm: number): number =>
   2 * Math.sqrt(Math.max(0, (2 * radiusMm - depthMm) * depthMm));
@@ -39,9 +42,12 @@ export const visitsWithRim = (back: HollowBack, visit: HollowBackVisit): number 
   const rim = (visits: number): number => hollowAfter(back, visit, visits).edgeRimMm;
   if (visit.backRemovedMm === 0) {
     if (visit.apexRiseMm === 0) return null;
-    return Math.max(0, Math.ceil(back.edgeRimMm / visit.apexRiseMm - 1e-12) - 1);
+    return Math.min(
+      MOST_COUNTED,
+      Math.max(0, Math.ceil(back.edgeRimMm / visit.apexRiseMm - 1e-12) - 1),
+    );
   }
-  const groundAway = Math.ceil(back.depthMm / visit.backRemovedMm);
+  const groundAway = Math.min(MOST_COUNTED, Math.ceil(back.depthMm / visit.backRemovedMm));
   let low = 0;
   let high = groundAway;
   while (high - low > 2) {

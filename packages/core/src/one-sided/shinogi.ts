@@ -57,7 +57,15 @@ export const moveShinogi = (
   const topMm = shinogiHeight + (2 * apexRise * bevel) / (bevel - lean) + shinogiHeight;
   const before = oneSidedSection(angle, faceLean, shinogiHeight, topMm);
   const cut = cutSection(before, faceLine('right', perSide(angle), 0, apexRise), 'new bevel');
-  const top = measureFace(cut.section, 'new bevel')!.topYMm;
+  const face = measureFace(cut.section, 'new bevel');
+  if (!face) {
+    return fail(
+      'CUT_DOES_NOT_CLOSE',
+      `An apex rise of ${apexRise} mm leaves no bevel on a ridge at ${shinogiHeight} mm`,
+      'apexRiseMm',
+    );
+  }
+  const top = face.topYMm;
   return ok({
     shinogiRiseMm: top - shinogiHeight,
     shinogiHeightMm: top - apexRise,

@@ -13,9 +13,8 @@ import { interpolate, type BladePoint } from '../outline/polyline';
 import { repairOutline, type OutlineRepair } from '../outline/repair';
 import { stationsAlongEdge, type EdgeCurves, type Station } from '../outline/stations';
 import { flatGrind, type FlatGrind } from '../section/flat-grind';
-import { rebevel, type Rebevelled } from '../section/rebevel';
+import { rebevel } from '../section/rebevel';
 import type { Section } from '../section/section';
-import { thin, type Thinned } from '../section/thin';
 import type { Steel } from '../steel/steels';
 import { figure, type Figure } from '../units/figure';
 import { mm, perSide, toRadians } from '../units/quantities';
@@ -23,6 +22,15 @@ import { fail, ok, type CraftError, type Result } from '../units/result';
 import { adviseAngles, type AngleAdvice } from './advice';
 import { ANGLE_LIMITS_DEG, type PlanChoices } from './choices';
 import { buildSteps } from './build-steps';
+import { costOf, planFigures, type PlanFigures } from './figures';
+import {
+  sectionsAlong,
+  STATIONS,
+  THIN_ABOVE_PRIMARY_DEG,
+  workAlong,
+  workSection,
+  type Removal,
+} from './removal';
 import { forceN, type PlanStep, type ZoneLift } from './steps';
 
 export interface RackStone extends RackEntry {
@@ -50,21 +58,7 @@ export interface AngleOption extends AngleAdvice {
 
 export interface BladePlan {
   readonly angleDeg: number;
-  readonly figures: {
-    readonly presentAngle: Figure;
-    readonly presentInclusive: Figure;
-    readonly angle: Figure;
-    readonly angleInclusive: Figure;
-    readonly primaryAngle: Figure;
-    readonly bevelFaceAfter: Figure;
-    readonly apexRise: Figure;
-    readonly heightLost: Figure;
-    readonly steelLost: Figure;
-    readonly massLost: Figure;
-    readonly behindEdgeBefore: Figure;
-    readonly behindEdgeAfter: Figure;
-    readonly workingTime: Figure;
-  };
+  readonly figures: PlanFigures;
   readonly options: readonly AngleOption[];
   readonly outline: {
     readonly repair: OutlineRepair;
@@ -93,7 +87,6 @@ export interface BladePlan {
   readonly warnings: readonly string[];
 }
 
-const STATIONS = 41;
 /** How far a dull apex has to come up before it is sharp again, mm. First guesses. */
 const APEX_RISE_MM: Readonly<Record<Sharpness, number>> = {
   keen: 0.005,
@@ -101,12 +94,8 @@ const APEX_RISE_MM: Readonly<Record<Sharpness, number>> = {
   dull: 0.03,
   blunt: 0.06,
 };
-/** Knife steel, g/cm³. */
-const STEEL_DENSITY = 7.75;
 /** Thinning brings the blade to this share of its limit, so that it lasts several visits. First guess. */
 const THIN_TO_SHARE = 0.75;
-/** Degrees above the primary half angle at which a band is thinned. */
-const THIN_ABOVE_PRIMARY_DEG = 1.5;
 /** Above this share of the edge raised for a chip the whole edge is said to come up. */
 const WHOLE_EDGE_SHARE = 0.6;
 
@@ -142,120 +131,6 @@ const presentAngle = (measures: BladeMeasures): Result<Figure> => {
       source: 'Geometry of the section',
     }),
   );
-};
-
-interface LocalBlade {
-  readonly station: Station;
-  readonly blade: FlatGrind;
-  readonly riseMm: number;
-}
-
-/**
- * The section at a station. Towards the tip the blade gets too low for the bevel it has in the middle, so
- * the shoulder is held within half of what its height and its spine allow.
- */
-const localSection = (
-  station: Station,
-  measures: BladeMeasures,
-  angleDeg: number,
-): Result<FlatGrind> => {
-  const tan = Math.tan(toRadians(perSide(angleDeg)));
-  const behindEdgeMm = Math.min(
-    measures.thicknessBehindEdgeMm,
-    0.9 * station.thicknessMm,
-    station.heightMm * tan,
-  );
-  return flatGrind({
-    heightMm: station.heightMm,
-    spineThicknessMm: Math.min(station.thicknessMm, 1.9 * station.heightMm * tan),
-    grindHeightMm: station.heightMm,
-    thicknessBehindEdgeMm: behindEdgeMm,
-    angleDeg,
-  });
-};
-
-interface Worked {
-  readonly thinned: Thinned | null;
-  readonly bevelled: Rebevelled;
-  readonly thinnedAreaMm2: number;
-}
-
-/** Trapezoid integral over arc length of a value at each station. */
-const alongEdge = (local: readonly LocalBlade[], valueAt: (at: number) => number): number => {
-  let sum = 0;
-  for (let index = 1; index < local.length; index += 1) {
-    const ds = local[index]!.station.sMm - local[index - 1]!.station.sMm;
-    sum += (ds * (valueAt(index) + valueAt(index - 1))) / 2;
-  }
-  return sum;
-};
-
-export interface Removal {
-  readonly jointMm3: number;
-  readonly bevelMm3: number;
-  readonly thinMm3: number;
-  readonly thinFaceMm2: number;
-  readonly bevelFaceMm2: number;
-  readonly worked: readonly (Worked | null)[];
-}
-
-interface ThinningPlan {
-  readonly behindEdgeMm: number;
-  readonly angleDeg: number;
-}
-
-/** Works every station with the same operations and sums what they take. */
-const workBlade = (
-  local: readonly LocalBlade[],
-  angleDeg: number,
-  thinning: ThinningPlan | null,
-): Removal => {
-  const angle = perSide(angleDeg);
-  const tan = Math.tan(toRadians(angle));
-  const worked = local.map(({ blade, riseMm }): Worked | null => {
-    const bevelled = rebevel(blade, mm(riseMm), angle);
-    if (!bevelled.ok) return null;
-    if (!thinning) return { bevelled: bevelled.value, thinned: null, thinnedAreaMm2: 0 };
-    // Thinning is done on the blade as it will be: its own section, the new apex as the origin.
-    const raised = flatGrind({
-      heightMm: bevelled.value.heightMm,
-      grindHeightMm: bevelled.value.heightMm,
-      spineThicknessMm: blade.measures.spineThicknessMm,
-      thicknessBehindEdgeMm: Math.min(
-        bevelled.value.thicknessBehindEdgeMm,
-        blade.measures.spineThicknessMm,
-      ),
-      angleDeg,
-    });
-    const keptMm = thinning.behindEdgeMm / 2 / tan;
-    const thinned = raised.ok
-      ? thin(raised.value, mm(keptMm), perSide(raised.value.primaryAngle + THIN_ABOVE_PRIMARY_DEG))
-      : null;
-    return thinned?.ok
-      ? {
-          bevelled: bevelled.value,
-          thinned: thinned.value,
-          thinnedAreaMm2: thinned.value.removedAreaMm2,
-        }
-      : { bevelled: bevelled.value, thinned: null, thinnedAreaMm2: 0 };
-  });
-  const sum = (value: (of: Worked) => number): number =>
-    alongEdge(local, (at) => {
-      const of = worked[at];
-      return of ? value(of) : 0;
-    });
-  const bevelFaceOf = (of: Worked): number =>
-    of.thinned && of.thinned.removedAreaMm2 > 0 && thinning
-      ? Math.min(of.bevelled.bevelFaceMm, thinning.behindEdgeMm / 2 / Math.sin(toRadians(angle)))
-      : of.bevelled.bevelFaceMm;
-  return {
-    jointMm3: sum((of) => of.bevelled.jointedAreaMm2),
-    bevelMm3: sum((of) => of.bevelled.removedAreaMm2 - of.bevelled.jointedAreaMm2),
-    thinMm3: sum((of) => of.thinnedAreaMm2),
-    thinFaceMm2: sum((of) => 2 * (of.thinned?.faceWidthMm ?? 0)),
-    bevelFaceMm2: sum((of) => 2 * bevelFaceOf(of)),
-    worked,
-  };
 };
 
 const raisedShareOf = (repair: OutlineRepair): number => {
@@ -354,12 +229,12 @@ const planOn = (
   const repair = repaired.value;
   const depthAlong: BladePoint[] = curves.edge.map(([z], index) => [z, repair.depthMm[index]!]);
   const apexRiseMm = APEX_RISE_MM[input.sharpness];
-  const stationsBefore = stationsAlongEdge(curves, perSide(angleDeg), STATIONS);
-  const local = stationsBefore.flatMap((station): LocalBlade[] => {
-    if (station.heightMm < 1) return [];
-    const blade = localSection(station, measures, present.value);
-    const riseMm = apexRiseMm + interpolate(depthAlong, station.zMm);
-    return blade.ok ? [{ station, blade: blade.value, riseMm }] : [];
+  const local = sectionsAlong({
+    curves,
+    thicknessBehindEdgeMm: measures.thicknessBehindEdgeMm,
+    presentAngleDeg: present.value,
+    depthAlong,
+    apexRiseMm,
   });
   const middleRiseMm = apexRiseMm + interpolate(depthAlong, measures.edgeLengthMm / 2);
   const middleAfter = rebevel(middle, mm(middleRiseMm), perSide(angleDeg));
@@ -377,15 +252,10 @@ const planOn = (
   const advised = limitMm !== null && thicknessAfterMm > limitMm + 1e-9;
   const wantsThinning = choices.thin ?? advised;
   const targetMm = THIN_TO_SHARE * (limitMm ?? thicknessAfterMm);
-  const thinningPlan =
-    wantsThinning && targetMm < thicknessAfterMm
-      ? {
-          behindEdgeMm: targetMm,
-          angleDeg: middle.primaryAngle + THIN_ABOVE_PRIMARY_DEG,
-        }
-      : null;
-  const removal = workBlade(local, angleDeg, thinningPlan);
-  const withoutThinning = thinningPlan ? workBlade(local, angleDeg, null) : removal;
+  const thinning = wantsThinning && targetMm < thicknessAfterMm ? { behindEdgeMm: targetMm } : null;
+  const thinAngleDeg = middle.primaryAngle + THIN_ABOVE_PRIMARY_DEG;
+  const removal = workAlong(local, angleDeg, thinning);
+  const middleWorked = workSection(middle, middleRiseMm, angleDeg, thinning);
 
   const finishUm = choices.finishUm ?? use.finishUm;
   const progressionFor = (stockMm3: number, faceAreaMm2: number) =>
@@ -397,23 +267,17 @@ const planOn = (
       finishUm,
       maxRatio: choices.maxRatio ?? undefined,
     });
-  // Thinned steel is gone before the bevel is set, so the bevel's stock is what is left of it below.
-  const bevelShare = thinningPlan
-    ? Math.min(1, removal.bevelFaceMm2 / withoutThinning.bevelFaceMm2)
-    : 1;
-  const bevelStockMm3 = removal.bevelMm3 * bevelShare;
-  const progression = progressionFor(bevelStockMm3, removal.bevelFaceMm2);
+  const progression = progressionFor(removal.bevelMm3, removal.bevelFaceMm2);
   const options = advice.map((option): AngleOption => {
     if (option.angleDeg <= middle.primaryAngle) {
       return { ...option, steelLost: null, edgeTime: null, heightLost: null };
     }
-    const work = workBlade(local, option.angleDeg, null);
+    const work = workAlong(local, option.angleDeg, null);
     const chain = progressionFor(work.bevelMm3, work.bevelFaceMm2);
     return { ...option, ...costOf(work, chain, apexRiseMm, repair.maxDepthMm) };
   });
 
-  const behindEdgeMm = thinningPlan ? targetMm : thicknessAfterMm;
-  const totalMm3 = removal.jointMm3 + bevelStockMm3 + removal.thinMm3;
+  const behindEdgeMm = thinning ? targetMm : thicknessAfterMm;
   const stations = stationsAlongEdge(
     raisedCurves(curves, depthAlong, apexRiseMm),
     perSide(angleDeg),
@@ -429,138 +293,35 @@ const planOn = (
     lifts,
     chain: progression.ok ? progression.value : null,
     jointMm3: chips.length > 0 ? removal.jointMm3 : 0,
-    thinning: thinningPlan
-      ? { ...thinningPlan, mm3: removal.thinMm3, faceMm2: removal.thinFaceMm2 }
+    thinning: thinning
+      ? { angleDeg: thinAngleDeg, mm3: removal.thinMm3, faceMm2: removal.thinFaceMm2 }
       : null,
   });
   const raisedShare = raisedShareOf(repair);
-  const geometry = 'Geometry of the section';
-  const angleWhy = {
-    rule:
-      choices.angleDeg === null
-        ? [
-            chosen.startReason,
-            ...chosen.moves.map(
-              ({ deltaDeg, reason }) =>
-                `${deltaDeg > 0 ? '+' : '−'}${Math.abs(deltaDeg)}° ${reason}`,
-            ),
-          ].join('; ')
-        : `Set by hand; advised was ${chosen.angleDeg.toFixed(1)}°.`,
-    inputs: [
-      { label: 'Start', value: chosen.startDeg, unit: '° per side' as const },
-      { label: 'Present', value: present.value, unit: '° per side' as const },
-    ],
-    source: 'Window of the use and the moves of the trade; first guess',
-  };
-  const inclusiveWhy = {
-    rule: 'Both sides together; the two sides of this blade are alike.',
-    formula: 'inclusive = right + left',
-    inputs: [],
-    source: geometry,
-  };
-  const middleFaceMm = thinningPlan
-    ? targetMm / 2 / Math.sin(toRadians(perSide(angleDeg)))
-    : middleAfter.value.bevelFaceMm;
   const heightLostMm = apexRiseMm + repair.maxDepthMm;
-  const middleThinned = thinningPlan
-    ? thinnedMiddle(middle, middleAfter.value, thinningPlan, angleDeg)
-    : null;
+  const figures = planFigures({
+    input,
+    chosen,
+    present,
+    middle,
+    angleDeg,
+    apexRiseMm,
+    deepestRepairMm: repair.maxDepthMm,
+    middleRiseMm,
+    bevelFaceMm: middleWorked?.bevelFaceMm ?? middleAfter.value.bevelFaceMm,
+    behindEdgeMm,
+    insideOldBevel,
+    thinned: thinning !== null,
+    limitMm,
+    removal,
+    stations: local.length,
+    steps,
+    seconds,
+  });
 
   return ok({
     angleDeg,
-    figures: {
-      presentAngle: present,
-      presentInclusive: figure(2 * present.value, '° inclusive', inclusiveWhy),
-      angle: figure(angleDeg, '° per side', angleWhy),
-      angleInclusive: figure(2 * angleDeg, '° inclusive', inclusiveWhy),
-      primaryAngle: figure(middle.primaryAngle, '° per side', {
-        rule: 'How the flat of the blade leans from the centre plane, half way along.',
-        formula: 'tan φ = (T/2 − e) / (H − b)',
-        inputs: [
-          { label: 'T, spine', value: measures.spineMiddleMm, unit: 'mm' },
-          { label: 'H, height', value: measures.heightMiddleMm, unit: 'mm' },
-          { label: 'e, half behind the edge', value: middle.shoulderMm, unit: 'mm' },
-          { label: 'b, bevel height', value: middle.bevelHeightMm, unit: 'mm' },
-        ],
-        source: geometry,
-      }),
-      bevelFaceAfter: figure(middleFaceMm, 'mm', {
-        rule: 'Width of the new bevel face half way along, from the new apex to where it runs out.',
-        formula: 'w = (y′ − c) / cos θ′',
-        inputs: [
-          { label: 'c, apex rise half way', value: middleRiseMm, unit: 'mm' },
-          { label: 'θ′', value: angleDeg, unit: '° per side' },
-        ],
-        source: geometry,
-      }),
-      apexRise: figure(apexRiseMm, 'mm', {
-        rule: `A ${input.sharpness} edge has to come up this far before the two faces meet again.`,
-        inputs: [{ label: 'Sharpness as it came', value: input.sharpness }],
-        source: 'First guess of the trade, to be corrected by the bench',
-      }),
-      heightLost: figure(heightLostMm, 'mm', {
-        rule: 'The deepest chip taken out, and what the tired apex needs.',
-        formula: 'deepest outline repair + apex rise',
-        inputs: [
-          { label: 'Deepest repair', value: repair.maxDepthMm, unit: 'mm' },
-          { label: 'Apex rise', value: apexRiseMm, unit: 'mm' },
-        ],
-        source: 'Outline as a linear programme',
-      }),
-      steelLost: figure(totalMm3, 'mm³', {
-        rule: 'Areas cut from the section, summed along the edge.',
-        formula: 'V = ∫ A(s) ds',
-        inputs: [
-          { label: 'Jointing', value: removal.jointMm3, unit: 'mm³' },
-          { label: 'Edge bevel', value: bevelStockMm3, unit: 'mm³' },
-          { label: 'Thinning', value: removal.thinMm3, unit: 'mm³' },
-          { label: 'Stations', value: local.length, unit: '' },
-        ],
-        source: 'Section and cut',
-      }),
-      massLost: figure((totalMm3 * STEEL_DENSITY) / 1000, 'g', {
-        rule: 'Steel lost times its density.',
-        formula: 'm = ρ V',
-        inputs: [
-          { label: 'V', value: totalMm3, unit: 'mm³' },
-          { label: 'ρ, g/cm³', value: STEEL_DENSITY },
-        ],
-        source: 'Density of knife steel',
-      }),
-      behindEdgeBefore: figure(measures.thicknessBehindEdgeMm, 'mm', {
-        rule: 'Measured at the shoulder at the counter.',
-        inputs: [],
-        source: 'Measured on the blade',
-      }),
-      behindEdgeAfter: figure(behindEdgeMm, 'mm', {
-        rule: thinningPlan
-          ? 'Thinned so that the shoulder comes down below the limit of its use.'
-          : insideOldBevel
-            ? 'The new bevel ends inside the old one: the old shoulder stays.'
-            : 'The apex moves up into thicker steel; the shoulder is where the new bevel meets the primary.',
-        formula: thinningPlan ? 't = 0.75 × limit' : 't = 2 (y′ − c) tan θ′',
-        inputs: [
-          { label: 'c, apex rise half way', value: middleRiseMm, unit: 'mm' },
-          { label: 'θ′', value: angleDeg, unit: '° per side' },
-          ...(limitMm === null
-            ? []
-            : [{ label: 'Limit of its use', value: limitMm, unit: 'mm' as const }]),
-        ],
-        source: geometry,
-      }),
-      workingTime: figure(seconds, 's', {
-        rule: 'Steel each abrasive must take, divided by how fast it cuts this steel by hand.',
-        formula: 't = V / (K · F · v)',
-        inputs: [
-          { label: 'v, useful travel, m/s', value: HAND_SPEED_M_PER_S },
-          { label: 'Wear factor of the steel', value: steel.wearFactor },
-          ...steps
-            .filter((step) => step.stoneId !== null)
-            .map((step) => ({ label: step.title, value: step.seconds, unit: 's' as const })),
-        ],
-        source: 'Removal model; first guesses, to be corrected by the bench',
-      }),
-    },
+    figures,
     options,
     outline: {
       repair,
@@ -571,17 +332,17 @@ const planOn = (
     },
     thinning: {
       advised,
-      done: thinningPlan !== null,
+      done: thinning !== null,
       reason: thinningReason(thicknessAfterMm, limitMm, use),
-      angleDeg: thinningPlan?.angleDeg ?? null,
-      keptMm: thinningPlan ? targetMm / 2 / Math.tan(toRadians(perSide(angleDeg))) : null,
+      angleDeg: thinning ? thinAngleDeg : null,
+      keptMm: thinning ? targetMm / 2 / Math.tan(toRadians(perSide(angleDeg))) : null,
       removedMm3: removal.thinMm3,
     },
     curves,
     stations,
     sections: {
       before: middle.section,
-      after: middleThinned ?? middleAfter.value.section,
+      after: middleWorked?.section ?? middleAfter.value.section,
       riseMm: middleRiseMm,
     },
     finishUm,
@@ -590,67 +351,6 @@ const planOn = (
     progressionError: progression.ok ? null : progression.error,
     warnings: warningsFor(input, kind, use, angleDeg, finishUm, heightLostMm, removal),
   });
-};
-
-/** What an angle costs, each figure with its reasons. */
-const costOf = (
-  work: Removal,
-  chain: Result<Chain>,
-  apexRiseMm: number,
-  deepestMm: number,
-): Pick<AngleOption, 'steelLost' | 'heightLost' | 'edgeTime'> => ({
-  steelLost: figure(work.jointMm3 + work.bevelMm3, 'mm³', {
-    rule: 'Areas cut from the section at this angle, summed along the edge; without thinning.',
-    formula: 'V = ∫ A(s) ds',
-    inputs: [
-      { label: 'Jointing', value: work.jointMm3, unit: 'mm³' },
-      { label: 'Edge bevel', value: work.bevelMm3, unit: 'mm³' },
-    ],
-    source: 'Section and cut',
-  }),
-  heightLost: figure(apexRiseMm + deepestMm, 'mm', {
-    rule: 'The deepest chip and the tired apex set it, whatever the angle.',
-    inputs: [
-      { label: 'Deepest repair', value: deepestMm, unit: 'mm' },
-      { label: 'Apex rise', value: apexRiseMm, unit: 'mm' },
-    ],
-    source: 'Outline as a linear programme',
-  }),
-  edgeTime: chain.ok
-    ? figure(chain.value.totalSeconds, 's', {
-        rule: 'Setting the edge and refining it on the quickest chain of stones, with the changes between them.',
-        inputs: chain.value.steps.map(({ um, seconds }) => ({
-          label: `${um} µm`,
-          value: seconds,
-          unit: 's' as const,
-        })),
-        source: 'Removal model; first guesses, to be corrected by the bench',
-      })
-    : null,
-});
-
-/** The section half way after thinning, in the frame of the section before. */
-const thinnedMiddle = (
-  middle: FlatGrind,
-  after: Rebevelled,
-  thinning: ThinningPlan,
-  angleDeg: number,
-): Section | null => {
-  const raised = flatGrind({
-    heightMm: after.heightMm,
-    grindHeightMm: after.heightMm,
-    spineThicknessMm: middle.measures.spineThicknessMm,
-    thicknessBehindEdgeMm: after.thicknessBehindEdgeMm,
-    angleDeg,
-  });
-  if (!raised.ok) return null;
-  const keptMm = thinning.behindEdgeMm / 2 / Math.tan(toRadians(perSide(angleDeg)));
-  const thinned = thin(raised.value, mm(keptMm), perSide(thinning.angleDeg));
-  if (!thinned.ok) return null;
-  const rise = middle.measures.heightMm - after.heightMm;
-  return {
-    vertices: thinned.value.section.vertices.map((vertex) => ({ ...vertex, y: vertex.y + rise })),
-  };
 };
 
 /** The edge after the repair and the new apex; the spine stays. */
@@ -734,7 +434,7 @@ const warningsFor = (
       `The heel will be ${(measures.heightHeelMm - heightLostMm).toFixed(1)} mm high; below ${kind.minHeightMm} mm a ${kind.label.toLowerCase()} is spent. Tell the owner.`,
     );
   }
-  if (removal.worked.some((of) => of === null)) {
+  if (removal.notWorked > 0) {
     warnings.push('At the tip the new bevel would reach the spine; work the tip by eye.');
   }
   if (removal.thinMm3 > 0) {

@@ -15,6 +15,8 @@ export interface Wear {
 const SLACK_MM = 1e-9;
 /** A visit that takes next to nothing would make the list endless. */
 export const MOST_VISITS = 10_000;
+/** Past this many visits whole numbers are no longer exact. */
+const MOST_COUNTED = 2 ** 50;
 
 /** Each visit moves the apex up by the same rise at the same angle; the thickness never exceeds the spine's. */
 export const wearOverVisits = (
@@ -35,7 +37,8 @@ export const wearOverVisits = (
   const spent = (visits: number): boolean =>
     heightMm - visits * apexRisePerVisitMm <= minHeightMm + SLACK_MM;
   // No more visits than there is blade.
-  const most = apexRisePerVisitMm > 0 ? Math.ceil(heightMm / apexRisePerVisitMm) : 0;
+  const most =
+    apexRisePerVisitMm > 0 ? Math.min(MOST_COUNTED, Math.ceil(heightMm / apexRisePerVisitMm)) : 0;
   const first = (reached: (visits: number) => boolean): number | null => {
     if (reached(0)) return 0;
     if (!reached(most)) return null;

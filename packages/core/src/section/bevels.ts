@@ -1,0 +1,60 @@
+/** Setting bevels on any section: each side at its own angle, or on one side alone (G9). */
+import { faceLine, jointLine } from './cuts';
+import { cutSection, measureFace, thicknessAtMm, type FaceMeasure, type Section } from './section';
+import { mm, type DegreesPerSide } from '../units/quantities';
+import { fail, ok, type Result } from '../units/result';
+
+export interface BevelAngles {
+  /** Null leaves that side alone. */
+  readonly right: DegreesPerSide | null;
+  readonly left: DegreesPerSide | null;
+}
+
+export interface SetBevels {
+  readonly section: Section;
+  readonly removedAreaMm2: number;
+  readonly right: FaceMeasure | null;
+  readonly left: FaceMeasure | null;
+  /** At the higher of the two new shoulders. */
+  readonly thicknessBehindEdgeMm: number;
+  readonly apexMm: number;
+}
+
+/**
+ * Joint at the apex height, then a face on each side through the new apex. Errors: CUT_DOES_NOT_CLOSE when no
+ * new face is left below the spine.
+ */
+export const setBevels = (
+  section: Section,
+  apexMm: number,
+  angles: BevelAngles,
+): Result<SetBevels> => {
+  const spineMm = Math.max(...section.vertices.map(({ y }) => y));
+  let cut = cutSection(section, jointLine(mm(apexMm)), 'joint');
+  let removedAreaMm2 = cut.removedAreaMm2;
+  for (const side of ['right', 'left'] as const) {
+    const angle = angles[side];
+    if (angle === null) continue;
+    cut = cutSection(cut.section, faceLine(side, angle, 0, apexMm), `${side} new bevel`);
+    removedAreaMm2 += cut.removedAreaMm2;
+  }
+  const right = measureFace(cut.section, 'right new bevel');
+  const left = measureFace(cut.section, 'left new bevel');
+  const tops = [right, left].flatMap((face) => (face ? [face.topYMm] : []));
+  const highest = Math.max(...tops);
+  if (tops.length === 0 || highest >= spineMm) {
+    return fail(
+      'CUT_DOES_NOT_CLOSE',
+      `A bevel through an apex at ${apexMm} mm does not close below the spine at ${spineMm} mm`,
+      'angleDeg',
+    );
+  }
+  return ok({
+    section: cut.section,
+    removedAreaMm2,
+    right,
+    left,
+    thicknessBehindEdgeMm: thicknessAtMm(cut.section, highest) ?? 0,
+    apexMm,
+  });
+};

@@ -1,0 +1,228 @@
+/** The laws of cuts and volumes, on blades of every measure. */
+import fc from 'fast-check';
+import {
+  bladeKind,
+  bladeOutline,
+  BLADE_KINDS,
+  cutBothSides,
+  cutSection,
+  flatGrind,
+  isPlanned,
+  jointLine,
+  mm,
+  perSide,
+  perSideOf,
+  inclusiveOf,
+  rebevel,
+  sectionAreaMm2,
+  sectionsAlong,
+  wearOverVisits,
+  workAlong,
+  type EdgeToWork,
+  type FlatGrind,
+} from '../index';
+import { KITCHEN_SECTION, valueOf } from '../../test/blades';
+
+const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);
+const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+const anyBlade = fc
+  .record({
+    heightMm: between(15, 120),
+    grindShare: between(0.5, 1),
+    spineThicknessMm: between(1, 6),
+    behindShare: between(0.05, 0.6),
+    angleDeg: between(12, 35),
+  })
+  .map(({ heightMm, grindShare, spineThicknessMm, behindShare, angleDeg }) =>
+    flatGrind({
+      heightMm,
+      grindHeightMm: heightMm * grindShare,
+      spineThicknessMm,
+      thicknessBehindEdgeMm: spineThicknessMm * behindShare,
+      angleDeg,
+    }),
+  )
+  .filter((blade) => blade.ok)
+  .map(valueOf);
+
+/** G9 by its closed form: the area between the old profile and the new bevel, both sides; null where it does not hold. */
+const closedForm = (
+  blade: FlatGrind,
+  c: number,
+  angleDeg: number,
+): { area: number; behind: number } | null => {
+  const { shoulderMm: e, bevelHeightMm: b, measures } = blade;
+  const phi = tan(blade.primaryAngle);
+  const theta = tan(angleDeg);
+  const old = tan(measures.angleDeg);
+  const meet = (e - b * phi + c * theta) / (theta - phi);
+  if (meet >= b && meet <= measures.grindHeightMm) {
+    const before = (b * b * old) / 2 + e * (meet - b) + ((meet - b) ** 2 * phi) / 2;
+    return { area: 2 * (before - ((meet - c) ** 2 * theta) / 2), behind: 2 * (meet - c) * theta };
+  }
+  const inside = (c * theta) / (theta - old);
+  if (angleDeg > measures.angleDeg && inside < b) {
+    return {
+      area: inside * inside * old - (inside - c) ** 2 * theta,
+      behind: 2 * (inside - c) * theta,
+    };
+  }
+  return null;
+};
+
+describe('cuts', () => {
+  test('give the areas and thicknesses of the closed forms', () => {
+    let compared = 0;
+    fc.assert(
+      fc.property(anyBlade, between(0.001, 2), between(8, 40), (blade, c, angleDeg) => {
+        const wanted = closedForm(blade, c, angleDeg);
+        const done = rebevel(blade, mm(c), perSide(angleDeg));
+        if (!wanted || !done.ok || wanted.area < 1e-4) return;
+        compared += 1;
+        expect(Math.abs(done.value.removedAreaMm2 / wanted.area - 1)).toBeLessThan(1e-9);
+        expect(Math.abs(done.value.thicknessBehindEdgeMm / wanted.behind - 1)).toBeLessThan(1e-9);
+      }),
+      { numRuns: 400 },
+    );
+    expect(compared).toBeGreaterThan(100);
+  });
+
+  test('that do not meet can be made in either order', () => {
+    fc.assert(
+      fc.property(anyBlade, between(0.01, 0.5), between(0.3, 0.9), (blade, c, share) => {
+        const high = blade.measures.heightMm * share;
+        const spineCut = { nx: 0, ny: 1, offset: Math.max(high, 5) };
+        const a = cutSection(
+          cutSection(blade.section, jointLine(mm(c)), 'joint').section,
+          spineCut,
+          'top',
+        );
+        const b = cutSection(
+          cutSection(blade.section, spineCut, 'top').section,
+          jointLine(mm(c)),
+          'joint',
+        );
+        expect(sectionAreaMm2(a.section)).toBeCloseTo(sectionAreaMm2(b.section), 9);
+      }),
+    );
+  });
+
+  test('of a bevel and of the thinning above it add up to the same in either order', () => {
+    const blade = valueOf(flatGrind(KITCHEN_SECTION));
+    const bevel = (section: typeof blade.section) =>
+      cutBothSides(section, perSide(16), 0, 0.2, 'bevel');
+    const band = (section: typeof blade.section) =>
+      cutBothSides(section, perSide(3), 0.12, 0.7, 'band');
+    const first = bevel(blade.section);
+    const second = band(blade.section);
+    const one = band(first.section);
+    const two = bevel(second.section);
+    expect(first.removedAreaMm2 + one.removedAreaMm2).toBeCloseTo(
+      second.removedAreaMm2 + two.removedAreaMm2,
+      12,
+    );
+  });
+});
+
+describe('angles', () => {
+  test('per side sum to inclusive, and halve again', () => {
+    fc.assert(
+      fc.property(between(3, 45), between(3, 45), (right, left) => {
+        const both = inclusiveOf(perSide(right), perSide(left));
+        expect(both).toBeCloseTo(right + left, 12);
+        expect(perSideOf(both, right / (right + left))).toBeCloseTo(right, 9);
+      }),
+    );
+  });
+});
+
+const usualEdge = (kindId: string, k = 1): EdgeToWork => {
+  const { usual } = bladeKind(kindId);
+  const [heel, middle, tip] = usual.heightsMm;
+  const [spineHeel, spineMiddle, spineTip] = usual.spineMm;
+  const curves = bladeOutline({
+    kindId,
+    edgeLengthMm: k * usual.edgeLengthMm,
+    heightHeelMm: k * heel,
+    heightMiddleMm: k * middle,
+    heightTipMm: k * tip,
+    spineHeelMm: k * spineHeel,
+    spineMiddleMm: k * spineMiddle,
+    spineTipMm: k * spineTip,
+    thicknessBehindEdgeMm: k * usual.thicknessBehindEdgeMm,
+    bevelFaceMm: null,
+    presentAnglePerSideDeg: usual.anglePerSideDeg,
+  });
+  return {
+    curves,
+    thicknessBehindEdgeMm: k * usual.thicknessBehindEdgeMm,
+    presentAngleDeg: usual.anglePerSideDeg,
+    depthAlong: [
+      [0, 0],
+      [k * usual.edgeLengthMm * 0.3, k * 0.4],
+      [k * usual.edgeLengthMm * 0.7, 0],
+    ],
+    apexRiseMm: k * 0.03,
+  };
+};
+const PLANNED = BLADE_KINDS.filter(isPlanned).map(({ id }) => id);
+
+describe('the volume along the edge', () => {
+  test.each(PLANNED)(
+    'of a %s changes by less than half a per cent when stations are doubled',
+    (kindId) => {
+      const edge = usualEdge(kindId);
+      const volume = (count: number): number => {
+        const { jointMm3, bevelMm3 } = workAlong(
+          sectionsAlong(edge, count),
+          edge.presentAngleDeg + 1,
+          null,
+        );
+        return jointMm3 + bevelMm3;
+      };
+      expect(Math.abs(volume(81) / volume(41) - 1)).toBeLessThan(0.005);
+    },
+  );
+
+  test('scales by k³ when every length is scaled by k', () => {
+    for (const k of [0.5, 1.7]) {
+      const [small, large] = [usualEdge('boning'), usualEdge('boning', k)];
+      const volume = (edge: EdgeToWork, count: number): number =>
+        workAlong(sectionsAlong(edge, count), edge.presentAngleDeg, null).bevelMm3;
+      // Below a millimetre of height a station is left out, whatever the scale: it holds next to nothing.
+      expect(volume(large, 41) / volume(small, 41) / k ** 3).toBeCloseTo(1, 1);
+    }
+  });
+
+  test('thinning and bevel together take what the whole section lost', () => {
+    const edge = usualEdge('chef');
+    const [with_, without] = [{ behindEdgeMm: 0.25 }, null].map((thinning) =>
+      workAlong(sectionsAlong(edge), 18, thinning),
+    );
+    expect(with_!.thinMm3).toBeGreaterThan(0);
+    expect(with_!.bevelMm3).toBeLessThan(without!.bevelMm3);
+    expect(with_!.bevelMm3 + with_!.thinMm3).toBeGreaterThan(without!.bevelMm3);
+  });
+});
+
+describe('the years', () => {
+  test('thickness behind the edge never falls while only the edge is cut', () => {
+    fc.assert(
+      fc.property(anyBlade, between(0.05, 0.6), (blade, rise) => {
+        const { thicknessBehindEdgeMm } = wearOverVisits(
+          blade,
+          rise,
+          blade.measures.spineThicknessMm,
+          blade.measures.heightMm * 0.6,
+        );
+        thicknessBehindEdgeMm
+          .slice(1)
+          .forEach((thickness, index) =>
+            expect(thickness).toBeGreaterThanOrEqual(thicknessBehindEdgeMm[index]! - 1e-9),
+          );
+      }),
+      { numRuns: 40 },
+    );
+  });
+});

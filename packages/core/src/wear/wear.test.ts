@@ -1,0 +1,156 @@
+import {
+  compareYears,
+  flatGrind,
+  fitScallop,
+  hollowAfter,
+  hollowChordMm,
+  mm,
+  moveShinogi,
+  perSide,
+  restoreTip,
+  tapMm,
+  visitsWithRim,
+  wearOverVisits,
+  type BladePoint,
+} from '../index';
+import { codeOf, KITCHEN_SECTION, valueOf } from '../../test/blades';
+
+const kitchen = valueOf(flatGrind(KITCHEN_SECTION));
+
+describe('wear', () => {
+  test('thickness grows by the closed form at every visit', () => {
+    const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);
+    const growth =
+      (2 * 0.23 * tan(kitchen.primaryAngle) * tan(15)) / (tan(15) - tan(kitchen.primaryAngle));
+    const { thicknessBehindEdgeMm, visitsToThinning, visitsToEnd } = wearOverVisits(
+      kitchen,
+      0.23,
+      0.5,
+      30.1,
+    );
+    expect(visitsToThinning).toBe(11);
+    expect(visitsToEnd).toBe(78);
+    thicknessBehindEdgeMm.forEach((thickness, index) =>
+      expect(thickness).toBeCloseTo(0.4 + (index + 1) * growth, 10),
+    );
+  });
+
+  test('a visit that takes nothing never ends it', () => {
+    expect(wearOverVisits(kitchen, 0, 0.5, 30)).toEqual({
+      visitsToThinning: null,
+      visitsToEnd: null,
+      thicknessBehindEdgeMm: [],
+    });
+  });
+
+  test('thinning a little each time keeps it thin and costs steel; the edge alone grows thick', () => {
+    const { edgeOnly, thinEachTime } = compareYears({
+      blade: kitchen,
+      apexRisePerVisitMm: 0.2,
+      visits: 20,
+      edgeLengthMm: 200,
+      removalMm3PerS: 0.01,
+      thinAboveDeg: 1.5,
+    });
+    expect(edgeOnly.visits).toHaveLength(20);
+    expect(edgeOnly.visits[19]!.thicknessBehindEdgeMm).toBeGreaterThan(0.54);
+    expect(thinEachTime.visits[19]!.thicknessBehindEdgeMm).toBeCloseTo(0.4, 6);
+    expect(thinEachTime.steelMm3).toBeGreaterThan(edgeOnly.steelMm3);
+    expect(edgeOnly.seconds).toBeCloseTo(edgeOnly.steelMm3 / 0.01, 6);
+    expect(edgeOnly.visits[19]!.heightMm).toBeCloseTo(44, 9);
+  });
+});
+
+describe('a one-sided blade', () => {
+  test('the ridge rises with the apex, faster on a face that leans', () => {
+    expect(valueOf(moveShinogi(perSide(13), perSide(0), mm(16), mm(0.6)))).toMatchObject({
+      shinogiRiseMm: expect.closeTo(0.6, 10) as number,
+    });
+    expect(
+      valueOf(moveShinogi(perSide(12), perSide(1.5), mm(18), mm(0.4))).shinogiRiseMm,
+    ).toBeCloseTo(0.4562018170995585, 9);
+    expect(codeOf(moveShinogi(perSide(12), perSide(12), mm(18), mm(0.4)))).toBe(
+      'CUT_DOES_NOT_CLOSE',
+    );
+  });
+
+  const back = { radiusMm: 300, depthMm: 0.35, edgeRimMm: 0.8 };
+
+  test('the visits before the rim is gone agree with counting them', () => {
+    for (const visit of [
+      { backRemovedMm: 0.01, apexRiseMm: 0.4 },
+      { backRemovedMm: 0.005, apexRiseMm: 0.3 },
+      { backRemovedMm: 0, apexRiseMm: 0.25 },
+    ]) {
+      let counted = 0;
+      while (hollowAfter(back, visit, counted + 1).edgeRimMm > 0) counted += 1;
+      expect(visitsWithRim(back, visit)).toBe(counted);
+    }
+  });
+
+  test('a hollow that is ground away first never runs out of rim', () => {
+    expect(
+      visitsWithRim(
+        { radiusMm: 200, depthMm: 0.1, edgeRimMm: 2 },
+        { backRemovedMm: 0.03, apexRiseMm: 0.1 },
+      ),
+    ).toBeNull();
+    expect(visitsWithRim(back, { backRemovedMm: 0, apexRiseMm: 0 })).toBeNull();
+  });
+
+  test('tapping out reaches as far as the rim wanted, and no deeper than the hollow', () => {
+    expect(tapMm(back, 0.5)).toBe(0);
+    expect(tapMm(back, 2)).toBeGreaterThan(0);
+    expect(tapMm(back, 0.8 + hollowChordMm(300, 0.35))).toBe(0.35);
+  });
+});
+
+describe('serrations', () => {
+  test('take the largest rod that reaches the whole scallop', () => {
+    expect(fitScallop(mm(9), mm(1.6), perSide(17), mm(205), [4, 16, 8])).toMatchObject({
+      scallops: 22,
+      rodDiameterMm: 16,
+    });
+    expect(fitScallop(mm(3), mm(1.2), perSide(55), mm(70), [4, 6]).rodDiameterMm).toBeNull();
+  });
+
+  test('a row of exact scallops is counted whole', () => {
+    expect(fitScallop(mm(0.1), mm(0.05), perSide(17), mm(0.3), []).scallops).toBe(3);
+  });
+});
+
+describe('a broken tip', () => {
+  const edge: BladePoint[] = [
+    [0, 0],
+    [100, 0],
+    [150, 5],
+    [200, 20],
+  ];
+  const spine: BladePoint[] = [
+    [0, 40],
+    [100, 38],
+    [150, 32],
+    [200, 20],
+  ];
+  const ways = valueOf(restoreTip(edge, spine, 190, 30));
+
+  test('can be met three ways, each losing the same length of blade', () => {
+    expect(ways.map(({ way }) => way)).toEqual(['edge to spine', 'spine to edge', 'meet between']);
+    ways.forEach(({ lengthLostMm }) => expect(lengthLostMm).toBe(10));
+  });
+
+  test('moving the spine loses the most edge, moving the edge the least', () => {
+    const [up, down, between] = ways.map(({ edgeLostMm }) => edgeLostMm);
+    expect(up!).toBeLessThan(between!);
+    expect(between!).toBeLessThan(down!);
+  });
+
+  test('takes steel whichever way, and never adds any', () => {
+    ways.forEach(({ removedAreaMm2 }) => expect(removedAreaMm2).toBeGreaterThan(0));
+  });
+
+  test('beyond the blade it is out of range', () => {
+    expect(codeOf(restoreTip(edge, spine, 201, 30))).toBe('OUT_OF_RANGE');
+    expect(codeOf(restoreTip(edge, spine, 20, 30))).toBe('OUT_OF_RANGE');
+  });
+});

@@ -56,6 +56,9 @@ const SCREENS: readonly {
   { name: 'owners', path: () => '/owners', sign: 'Corin Whey' },
   { name: 'an owner', path: () => '/owners/9', sign: 'No. 5' },
   { name: 'the rack', path: () => '/rack', sign: 'Red stone' },
+  { name: 'a quick question', path: () => '/calculator/lift', sign: 'Lift of the spine' },
+  { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },
+  { name: 'what a chip costs', path: () => '/calculator/chip', sign: 'Work it out' },
   { name: 'people', path: () => '/people', sign: 'Teodor Lock' },
   { name: 'a blade’s record', path: () => '/blades/4', sign: 'Visits' },
   {

@@ -454,3 +454,21 @@ export const idSchema = Joi.number()
   .min(1)
   .max(2 ** 31 - 1)
   .required();
+
+/** What a template is printed for; numbers come as text in an address. */
+export const printWedgeSchema = Joi.object<{ readonly angleDeg: number }>({
+  angleDeg: Joi.number().min(1).max(60).required().label('Angle per side, °'),
+});
+export const printLiftSchema = Joi.object<{
+  readonly angleDeg: number;
+  readonly liftMm: readonly number[];
+}>({
+  angleDeg: Joi.number().min(1).max(60).required().label('Angle per side, °'),
+  liftMm: Joi.array()
+    .items(Joi.number().min(0).max(200).label('Lift, mm'))
+    .single()
+    .min(1)
+    .max(4)
+    .required()
+    .label('Lift, mm'),
+});

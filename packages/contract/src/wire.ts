@@ -5,7 +5,7 @@ import type {
   BurrCheck,
   Damage,
   EdgeReadings,
-  Figure,
+  PlanFigures,
   PlanChoices,
   PlanStep,
   Sharpness,
@@ -132,7 +132,7 @@ export interface StepRecord {
 export interface PlanRecord {
   readonly choices: PlanChoices;
   readonly angleDeg: number;
-  readonly figures: Readonly<Record<string, Figure>>;
+  readonly figures: PlanFigures;
   readonly finishUm: readonly [number, number];
   readonly outlineVerdict: string;
   readonly thinningReason: string;

@@ -52,3 +52,5 @@ export * from './wear/years';
 export * from './angle/recording';
 export * from './plan/removal';
 export * from './plan/figures';
+export * from './print/template';
+export * from './plan/chip-cost';

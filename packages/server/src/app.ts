@@ -21,6 +21,7 @@ import { healthRoutes } from './health/routes';
 import { ApiError, forbidden, notFound } from './http/errors';
 import { jobRoutes } from './jobs/routes';
 import { planRoutes } from './plan/routes';
+import { printRoutes } from './print/routes';
 import { shopRoutes } from './shop/routes';
 import { stoneRoutes } from './stones/routes';
 
@@ -182,6 +183,7 @@ export const createApp = (options: AppOptions): RunningApp => {
   // Needs neither session nor database, and asks for neither.
   api.use('/calc', sameOriginWrites, readJson);
   api.use(calcRoutes());
+  api.use(printRoutes());
   api.use(
     session({
       name: 'patient-edge',

@@ -20,6 +20,7 @@ const BladePage = lazy(() => import('./blades/blade-page'));
 const OwnersPage = lazy(() => import('./owners/owners-page'));
 const OwnerPage = lazy(() => import('./owners/owner-page'));
 const RackPage = lazy(() => import('./rack/rack-page'));
+const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
 const PeoplePage = lazy(() => import('./people/people-page'));
 
 export const App = () => (
@@ -57,6 +58,8 @@ const Doors = () => {
           <Route path="owners" element={<OwnersPage />} />
           <Route path="owners/:ownerId" element={<OwnerPage />} />
           <Route path="rack" element={<RackPage />} />
+          <Route path="calculator" element={<CalculatorPage />} />
+          <Route path="calculator/:questionId" element={<CalculatorPage />} />
           <Route path="people" element={<PeoplePage />} />
           <Route path="*" element={<NothingHere />} />
         </Routes>

@@ -45,8 +45,8 @@ describe('planning', () => {
       'strop',
       'wash',
     ]);
-    expect(job.plan!.figures['angle']).toMatchObject({ value: 18, unit: '° per side' });
-    expect(job.plan!.figures['angle']!.why.rule).toContain('middle of the window');
+    expect(job.plan!.figures.angle).toMatchObject({ value: 18, unit: '° per side' });
+    expect(job.plan!.figures.angle.why.rule).toContain('middle of the window');
   });
 
   test('is for the bench, not for the counter', async () => {

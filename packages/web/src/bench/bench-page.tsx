@@ -98,7 +98,7 @@ const Begin = ({ job }: { job: Job }) => {
           <ActionButton onPress={() => void begin()}>Begin at the bench</ActionButton>
           <Soft>
             {job.steps.filter(({ superseded }) => !superseded).length} steps,{' '}
-            {roughly(job.plan?.figures['workingTime']?.value ?? 0)}
+            {roughly(job.plan?.figures.workingTime.value ?? 0)}
           </Soft>
         </Row>
       </Stack>

@@ -82,7 +82,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
                 </Big>
                 <p>
                   {fixed(2 * plan.angleDeg, 1)}° inclusive; came with{' '}
-                  {fixed(plan.figures['presentAngle']?.value ?? 0, 1)}° per side
+                  {fixed(plan.figures.presentAngle.value, 1)}° per side
                 </p>
                 <p>{plan.outlineVerdict}</p>
               </>

@@ -109,6 +109,7 @@ export const Frame = ({
           <NavLink to="/take-in">Take in</NavLink>
           <NavLink to="/owners">Owners</NavLink>
           <NavLink to="/rack">Rack</NavLink>
+          <NavLink to="/calculator">Calculator</NavLink>
           {session.staff?.role === 'owner' && <NavLink to="/people">People</NavLink>}
         </nav>
         <Who>

@@ -1,0 +1,100 @@
+/** What a chip costs: the outline it asks for, at ever more stations, and the steel and time that follow. */
+import type { SteelWear } from '../abrasive/removal';
+import { HAND_SPEED_M_PER_S, secondsToRemove } from '../abrasive/removal';
+import { bladeKind } from '../blade/kinds';
+import type { BladeMeasures } from '../blade/measures';
+import { bladeOutline } from '../blade/outline';
+import { interpolate, type BladePoint } from '../outline/polyline';
+import { repairOutline, type EdgeDamage, type OutlineRepair } from '../outline/repair';
+import type { EdgeCurves } from '../outline/stations';
+import { ok, type Result } from '../units/result';
+import { sectionsAlong, workAlong } from './removal';
+import { forceN } from './steps';
+
+/** The programme is solved coarse first, so that an answer stands early and grows finer. */
+export const CHIP_STATIONS = [50, 100, 200, 400] as const;
+
+export interface ChipCostInput {
+  readonly kindId: string;
+  readonly edgeLengthMm: number;
+  readonly chip: EdgeDamage;
+  readonly steel: SteelWear;
+  readonly stoneUm: number;
+}
+
+export interface ChipCost {
+  readonly stations: number;
+  readonly curves: EdgeCurves;
+  readonly repair: OutlineRepair;
+  readonly depthAlong: readonly BladePoint[];
+  /** Jointing and setting the bevel again. */
+  readonly steelMm3: number;
+  readonly jointingSteelMm3: number;
+  readonly seconds: number;
+}
+
+/** The kind's usual measures on an edge of that length. */
+export const usualMeasuresOf = (kindId: string, edgeLengthMm: number): BladeMeasures => {
+  const { usual } = bladeKind(kindId);
+  const [heel, middle, tip] = usual.heightsMm;
+  const [spineHeel, spineMiddle, spineTip] = usual.spineMm;
+  return {
+    kindId,
+    edgeLengthMm,
+    heightHeelMm: heel,
+    heightMiddleMm: middle,
+    heightTipMm: tip,
+    spineHeelMm: spineHeel,
+    spineMiddleMm: spineMiddle,
+    spineTipMm: spineTip,
+    thicknessBehindEdgeMm: usual.thicknessBehindEdgeMm,
+    bevelFaceMm: null,
+    presentAnglePerSideDeg: usual.anglePerSideDeg,
+  };
+};
+
+/** One pass at that many stations. Errors: those of the outline repair. */
+export const chipCost = (input: ChipCostInput, stations: number): Result<ChipCost> => {
+  const measures = usualMeasuresOf(input.kindId, input.edgeLengthMm);
+  const curves = bladeOutline(measures);
+  const edge = Array.from({ length: stations }, (_, index): BladePoint => {
+    const z = (input.edgeLengthMm * index) / (stations - 1);
+    return [z, interpolate(curves.edge, z)];
+  });
+  const repaired = repairOutline(edge, [input.chip]);
+  if (!repaired.ok) return repaired;
+  const repair = repaired.value;
+  const depthAlong = edge.map(([z], index): BladePoint => [z, repair.depthMm[index]!]);
+  const angleDeg = measures.presentAnglePerSideDeg!;
+  const steelFor = (depths: readonly BladePoint[]): number => {
+    const local = sectionsAlong({
+      curves,
+      thicknessBehindEdgeMm: measures.thicknessBehindEdgeMm,
+      presentAngleDeg: angleDeg,
+      depthAlong: depths,
+      apexRiseMm: 0,
+    });
+    const { jointMm3, bevelMm3 } = workAlong(local, angleDeg, null);
+    return jointMm3 + bevelMm3;
+  };
+  const steelMm3 = steelFor(depthAlong);
+  const stone = { um: input.stoneUm, abrasive: 'aluminium-oxide' as const };
+  return ok({
+    stations,
+    curves,
+    repair,
+    depthAlong,
+    steelMm3,
+    jointingSteelMm3: steelFor([
+      [0, repair.joint.depthMm],
+      [input.edgeLengthMm, repair.joint.depthMm],
+    ]),
+    seconds: secondsToRemove(
+      steelMm3,
+      stone,
+      input.steel,
+      forceN(input.stoneUm),
+      HAND_SPEED_M_PER_S,
+    ),
+  });
+};

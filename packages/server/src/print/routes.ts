@@ -1,0 +1,44 @@
+/** Paper templates as PDF at true size. */
+import { printLiftSchema, printWedgeSchema, validate } from '@patient-edge/contract';
+import {
+  liftGaugeTemplate,
+  perSide,
+  wedgeTemplate,
+  ZONES,
+  type Template,
+} from '@patient-edge/core';
+import { Router, type Request, type Response } from 'express';
+import type Joi from 'joi';
+import { invalid } from '../http/errors';
+import { sendPdf } from './pdf';
+
+const queryOf = <T>(schema: Joi.Schema<T>, request: Request): T => {
+  const checked = validate(schema, request.query);
+  if (!checked.ok) throw invalid(checked.fields);
+  return checked.value;
+};
+
+const answer = (response: Response, template: Template): void => {
+  response
+    .type('application/pdf')
+    .set(
+      'Content-Disposition',
+      `inline; filename="${template.title.replaceAll(/[^\w.]+/g, '-')}.pdf"`,
+    );
+  sendPdf(template, response);
+};
+
+/** Open like the computation: they hold nothing of the shop's. */
+export const printRoutes = (): Router => {
+  const router = Router();
+  router.get('/print/wedge.pdf', (request, response) => {
+    const { angleDeg } = queryOf(printWedgeSchema, request);
+    answer(response, wedgeTemplate(perSide(angleDeg)));
+  });
+  router.get('/print/lift-gauge.pdf', (request, response) => {
+    const { angleDeg, liftMm } = queryOf(printLiftSchema, request);
+    const lifts = liftMm.map((lift, index) => ({ zone: ZONES[index]!, liftMm: lift }));
+    answer(response, liftGaugeTemplate(lifts, perSide(angleDeg)));
+  });
+  return router;
+};

@@ -1,0 +1,206 @@
+/** Quick questions without a record: inputs live in the address, so a link holds them. */
+import { Link2 } from 'lucide-react';
+import { useState } from 'react';
+import { NavLink, useParams, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { FigureList, FigureView } from '../instruments/why';
+import { Notice, NumberEntry, PickOne, QuietButton, Row, Sheet, Stack } from '../theme/parts';
+import { NothingHere } from '../theme/waiting';
+import { ChipAnswer, CHIP_FIELDS, readChip } from './chip-question';
+import { PICTURES } from './pictures';
+import { PrintRow } from './print-row';
+import { initialInputs, QUESTIONS, type Field, type Inputs, type Outcome } from './questions';
+import { TrueSize } from './true-size';
+
+const CHIP = { id: 'chip', title: 'What will this chip cost?' };
+const ALL = [...QUESTIONS.map(({ id, title }) => ({ id, title })), CHIP];
+
+const Layout = styled.div`
+  display: grid;
+  grid-template-columns: 250px minmax(0, 1fr);
+  gap: 24px;
+  @media (max-width: 860px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Index = styled.nav`
+  display: grid;
+  align-content: start;
+  border-top: 2px solid var(--ink);
+  & a {
+    padding: 11px 8px;
+    color: var(--ink);
+    text-decoration: none;
+    border-bottom: 1px solid var(--line-soft);
+    border-left: 5px solid transparent;
+  }
+  & a[aria-current] {
+    border-left-color: var(--accent);
+    font-weight: 650;
+    background: var(--sheet);
+  }
+`;
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 14px;
+  align-items: start;
+`;
+
+const CalculatorPage = () => {
+  const { questionId = 'lift' } = useParams();
+  return (
+    <Layout>
+      <Index aria-label="Questions">
+        {ALL.map(({ id, title }) => (
+          <NavLink
+            key={id}
+            to={`/calculator/${id}`}
+            aria-current={id === questionId ? 'page' : undefined}
+          >
+            {title}
+          </NavLink>
+        ))}
+      </Index>
+      {ALL.some(({ id }) => id === questionId) ? (
+        <Asked key={questionId} questionId={questionId} />
+      ) : (
+        <NothingHere />
+      )}
+    </Layout>
+  );
+};
+
+const Asked = ({ questionId }: { questionId: string }) => {
+  const question = QUESTIONS.find(({ id }) => id === questionId);
+  const fields = question?.fields ?? CHIP_FIELDS;
+  const [search, setSearch] = useSearchParams();
+  const [copied, setCopied] = useState(false);
+  const inputs: Inputs = { ...initialInputs(fields), ...Object.fromEntries(search) };
+  const set = (name: string, value: string): void => {
+    setCopied(false);
+    setSearch({ ...inputs, [name]: value }, { replace: true });
+  };
+  const outcome = question?.answer(inputs);
+  const chip = question ? null : readChip(inputs);
+  const error = outcome && !outcome.ok ? outcome.error : chip && !chip.ok ? chip.error : null;
+  const besideField = fields.some(({ name }) => name === error?.field);
+  const copy = async (): Promise<void> => {
+    const address = `${location.origin}${location.pathname}?${new URLSearchParams(inputs).toString()}`;
+    await navigator.clipboard.writeText(address);
+    setCopied(true);
+  };
+  return (
+    <Stack $gap={16}>
+      <Row>
+        <h1>{question?.title ?? CHIP.title}</h1>
+        <QuietButton onPress={() => void copy()}>
+          <Link2 size={18} aria-hidden /> {copied ? 'Link copied' : 'Copy the link'}
+        </QuietButton>
+      </Row>
+      <Sheet aria-label="Inputs">
+        <Fields>
+          {fields.map((field) => (
+            <Input
+              key={field.name}
+              field={field}
+              value={inputs[field.name] ?? ''}
+              error={
+                error?.field === field.name
+                  ? error.message.replaceAll(field.name, field.label)
+                  : undefined
+              }
+              onChange={(value) => set(field.name, value)}
+            />
+          ))}
+        </Fields>
+      </Sheet>
+      {error && !besideField && (
+        <Notice tone="cut" alert>
+          {error.message}
+        </Notice>
+      )}
+      {question && outcome?.ok && (
+        <Answered questionId={questionId} inputs={inputs} outcome={outcome} />
+      )}
+      {!question && !error && (
+        <Sheet aria-label="Answer">
+          <ChipAnswer key={JSON.stringify(inputs)} inputs={inputs} />
+        </Sheet>
+      )}
+    </Stack>
+  );
+};
+
+const Input = ({
+  field,
+  value,
+  error,
+  onChange,
+}: {
+  field: Field;
+  value: string;
+  error: string | undefined;
+  onChange: (value: string) => void;
+}) =>
+  field.choices ? (
+    <PickOne
+      label={field.label}
+      options={field.choices}
+      value={value}
+      onChange={onChange}
+      error={error}
+    />
+  ) : (
+    <NumberEntry
+      label={field.label}
+      value={value}
+      onChange={onChange}
+      error={error}
+      hint={field.hint}
+    />
+  );
+
+const Answered = ({
+  questionId,
+  inputs,
+  outcome,
+}: {
+  questionId: string;
+  inputs: Inputs;
+  outcome: Extract<Outcome, { ok: true }>;
+}) => {
+  const Picture = PICTURES[questionId]!;
+  const angleDeg = Number((inputs['angleDeg'] ?? '').replace(',', '.'));
+  const liftMm = outcome.raw['liftMm'];
+  const printable =
+    questionId === 'lift' && typeof liftMm === 'number' && angleDeg >= 1 && angleDeg <= 60;
+  return (
+    <>
+      <Sheet aria-label="Answer">
+        <Stack>
+          <FigureList>
+            {outcome.readings.map(({ label, figure, beside }, index) => (
+              <FigureView
+                key={label}
+                label={label}
+                figure={figure}
+                {...(beside ? { beside } : {})}
+                large={index === 0}
+              />
+            ))}
+          </FigureList>
+          <Picture inputs={inputs} raw={outcome.raw} />
+          {printable && <PrintRow angleDeg={angleDeg} liftMm={liftMm} />}
+        </Stack>
+      </Sheet>
+      {printable && (
+        <Sheet aria-label="True size">
+          <TrueSize angleDeg={angleDeg} liftMm={liftMm} />
+        </Sheet>
+      )}
+    </>
+  );
+};
+
+export default CalculatorPage;

@@ -1,0 +1,123 @@
+/** True size: a bank card held against the screen says how many pixels make a millimetre, once for this screen. */
+import { perSide, wedgeTemplate, liftGaugeTemplate, type Template } from '@patient-edge/core';
+import { useState } from 'react';
+import { Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
+import styled from 'styled-components';
+import { useStored } from '../api/stored';
+import { ActionButton, QuietButton, Row, Soft, Stack } from '../theme/parts';
+
+/** Bank cards are 85.60 by 53.98 mm (ISO/IEC 7810, ID-1). */
+const CARD_MM = { width: 85.6, height: 53.98 };
+const USUAL_PX_PER_MM = 96 / 25.4;
+
+const Track = styled(SliderTrack)`
+  height: 34px;
+  width: min(420px, 100%);
+  &::before {
+    content: '';
+    position: absolute;
+    left: 0;
+    right: 0;
+    top: 15px;
+    height: 4px;
+    background: var(--steel-deep);
+  }
+`;
+const Thumb = styled(SliderThumb)`
+  top: 17px;
+  width: 26px;
+  height: 26px;
+  border-radius: 50%;
+  background: var(--accent);
+  border: 3px solid var(--sheet);
+  &[data-focus-visible] {
+    outline: 3px solid var(--accent);
+  }
+`;
+const Card = styled.div`
+  border: 2px solid var(--accent);
+  border-radius: 12px;
+  background: var(--accent-soft);
+`;
+
+const Drawn = ({ template, pxPerMm }: { template: Template; pxPerMm: number }) => (
+  <svg
+    width={template.widthMm * pxPerMm}
+    height={template.heightMm * pxPerMm}
+    viewBox={`0 0 ${template.widthMm} ${template.heightMm}`}
+    role="img"
+    aria-label={`${template.title}, at true size`}
+  >
+    {template.lines.map(({ points, closed, widthMm }, index) => (
+      <path
+        key={index}
+        d={`${points.map(([x, y], at) => `${at === 0 ? 'M' : 'L'}${x} ${y}`).join('')}${closed ? 'Z' : ''}`}
+        fill={closed ? 'var(--accent-soft)' : 'none'}
+        stroke="var(--ink)"
+        strokeWidth={widthMm}
+      />
+    ))}
+    {template.texts.slice(0, -1).map(({ xMm, yMm, sizeMm, text }) => (
+      <text key={`${xMm} ${yMm}`} x={xMm} y={yMm} fontSize={sizeMm} fill="var(--ink)">
+        {text}
+      </text>
+    ))}
+  </svg>
+);
+
+export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: number }) => {
+  const [kept, keep] = useStored<number | null>('pixels per mm', null);
+  const [checking, setChecking] = useState(false);
+  const [pxPerMm, setPxPerMm] = useState(kept ?? USUAL_PX_PER_MM);
+  if (kept === null || checking) {
+    return (
+      <Stack>
+        <h2>True size on this screen</h2>
+        <Soft>
+          Hold a bank card against the frame and set the slider until they are alike. Once is
+          enough.
+        </Soft>
+        <Slider
+          value={pxPerMm}
+          minValue={2}
+          maxValue={8}
+          step={0.01}
+          onChange={(next) => setPxPerMm(typeof next === 'number' ? next : next[0])}
+        >
+          <Label>Size of the card</Label>
+          <Track>
+            <Thumb />
+          </Track>
+        </Slider>
+        <Card
+          style={{ width: CARD_MM.width * pxPerMm, height: CARD_MM.height * pxPerMm }}
+          role="img"
+          aria-label="A frame the size of a bank card"
+        />
+        <Row>
+          <ActionButton
+            onPress={() => {
+              keep(pxPerMm);
+              setChecking(false);
+            }}
+          >
+            It is the size of the card
+          </ActionButton>
+        </Row>
+      </Stack>
+    );
+  }
+  const angle = perSide(angleDeg);
+  return (
+    <Stack>
+      <Row>
+        <h2>True size on this screen</h2>
+        <QuietButton onPress={() => setChecking(true)}>Check with a card again</QuietButton>
+      </Row>
+      <div style={{ overflow: 'auto' }}>
+        <Drawn template={wedgeTemplate(angle)} pxPerMm={kept} />
+        <Drawn template={liftGaugeTemplate([{ zone: 'heel', liftMm }], angle)} pxPerMm={kept} />
+      </div>
+    </Stack>
+  );
+};

@@ -272,7 +272,9 @@ const planOn = (
     if (option.angleDeg <= middle.primaryAngle) {
       return { ...option, steelLost: null, edgeTime: null, heightLost: null };
     }
-    const work = workAlong(local, option.angleDeg, null);
+    // The chosen angle has been worked already, unless it is thinned too.
+    const work =
+      option.angleDeg === angleDeg && !thinning ? removal : workAlong(local, option.angleDeg, null);
     const chain = progressionFor(work.bevelMm3, work.bevelFaceMm2);
     return { ...option, ...costOf(work, chain, apexRiseMm, repair.maxDepthMm) };
   });

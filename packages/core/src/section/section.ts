@@ -125,27 +125,54 @@ export interface CutLine {
  */
 export const cutSection = (section: Section, line: CutLine, face: string): Cut => {
   const { vertices } = section;
-  const kept: SectionVertex[] = [];
-  const removed: { x: number; y: number }[] = [];
+  const { nx, ny, offset } = line;
   const count = vertices.length;
-  if (count === 0) return { section, removedAreaMm2: 0 };
+  const outside = new Float64Array(count);
+  let reached = false;
+  for (let index = 0; index < count; index += 1) {
+    const { x, y } = vertices[index]!;
+    const distance = nx * x + ny * y - offset;
+    outside[index] = distance;
+    if (distance > 0) reached = true;
+  }
+  // Most cuts of a progression miss most sections: nothing is copied for them.
+  if (!reached) return { section, removedAreaMm2: 0 };
+  const kept: SectionVertex[] = [];
+  // Twice the removed area, summed about its first point.
+  let twice = 0;
+  let points = 0;
+  let originX = 0;
+  let originY = 0;
+  let lastX = 0;
+  let lastY = 0;
+  const remove = (x: number, y: number): void => {
+    if (points === 0) {
+      originX = x;
+      originY = y;
+    } else if (points > 1) {
+      twice += (lastX - originX) * (y - originY) - (x - originX) * (lastY - originY);
+    }
+    lastX = x;
+    lastY = y;
+    points += 1;
+  };
   let a = vertices[count - 1]!;
-  let outsideA = line.nx * a.x + line.ny * a.y - line.offset;
+  let outsideA = outside[count - 1]!;
   for (let index = 0; index < count; index += 1) {
     const b = vertices[index]!;
-    const outsideB = line.nx * b.x + line.ny * b.y - line.offset;
+    const outsideB = outside[index]!;
     if (outsideA > 0 !== outsideB > 0) {
       const t = outsideA / (outsideA - outsideB);
-      const crossing = { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
+      const x = a.x + (b.x - a.x) * t;
+      const y = a.y + (b.y - a.y) * t;
       // Leaving the steel, the new face begins; entering it again, the old face goes on.
-      kept.push({ ...crossing, face: outsideA > 0 ? a.face : face });
-      removed.push(crossing);
+      kept.push({ x, y, face: outsideA > 0 ? a.face : face });
+      remove(x, y);
     }
-    if (outsideB > 0) removed.push(b);
+    if (outsideB > 0) remove(b.x, b.y);
     else kept.push(b);
     a = b;
     outsideA = outsideB;
   }
-  if (removed.length === 0) return { section, removedAreaMm2: 0 };
-  return { section: { vertices: kept }, removedAreaMm2: Math.abs(shoelace(removed)) };
+  return { section: { vertices: kept }, removedAreaMm2: Math.abs(twice) / 2 };
 };

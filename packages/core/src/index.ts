@@ -54,3 +54,4 @@ export * from './plan/removal';
 export * from './plan/figures';
 export * from './print/template';
 export * from './plan/chip-cost';
+export * from './serration/scallop';

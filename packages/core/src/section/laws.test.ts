@@ -4,6 +4,7 @@ import {
   bladeKind,
   bladeOutline,
   BLADE_KINDS,
+  chipCost,
   cutBothSides,
   cutSection,
   flatGrind,
@@ -186,13 +187,44 @@ describe('the volume along the edge', () => {
   );
 
   test('scales by k³ when every length is scaled by k', () => {
-    for (const k of [0.5, 1.7]) {
-      const [small, large] = [usualEdge('boning'), usualEdge('boning', k)];
-      const volume = (edge: EdgeToWork, count: number): number =>
-        workAlong(sectionsAlong(edge, count), edge.presentAngleDeg, null).bevelMm3;
-      // Below a millimetre of height a station is left out, whatever the scale: it holds next to nothing.
-      expect(volume(large, 41) / volume(small, 41) / k ** 3).toBeCloseTo(1, 1);
-    }
+    const volume = (edge: EdgeToWork): number => {
+      const { jointMm3, bevelMm3 } = workAlong(sectionsAlong(edge), edge.presentAngleDeg, null);
+      return jointMm3 + bevelMm3;
+    };
+    const unscaled = volume(usualEdge('vegetable'));
+    fc.assert(
+      fc.property(between(0.3, 4), (k) => {
+        expect(volume(usualEdge('vegetable', k)) / unscaled / k ** 3).toBeCloseTo(1, 8);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
+  test('a deeper chip never needs less steel', () => {
+    fc.assert(
+      fc.property(
+        between(0.05, 2),
+        between(0.01, 1),
+        fc.integer({ min: 5, max: 190 }),
+        (depth, more, at) => {
+          const input = (depthMm: number) => ({
+            kindId: 'chef',
+            edgeLengthMm: 210,
+            chip: { fromMm: at, toMm: at + 3, depthMm },
+            steel: { wearFactor: 1 },
+            stoneUm: 40,
+          });
+          const [less, greater] = [depth, depth + more].map((each) =>
+            valueOf(chipCost(input(each), 40)),
+          );
+          expect(greater!.steelMm3).toBeGreaterThanOrEqual(less!.steelMm3 - 1e-9);
+          expect(greater!.repair.removedAreaMm2).toBeGreaterThanOrEqual(
+            less!.repair.removedAreaMm2 - 1e-9,
+          );
+        },
+      ),
+      { numRuns: 25 },
+    );
   });
 
   test('thinning and bevel together take what the whole section lost', () => {

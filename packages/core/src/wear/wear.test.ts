@@ -1,5 +1,8 @@
 import {
   compareYears,
+  cutScallop,
+  scallopHeightMm,
+  scallopVolumeMm3,
   flatGrind,
   fitScallop,
   hollowAfter,
@@ -116,6 +119,39 @@ describe('serrations', () => {
 
   test('a row of exact scallops is counted whole', () => {
     expect(fitScallop(mm(0.1), mm(0.05), perSide(17), mm(0.3), []).scallops).toBe(3);
+  });
+});
+
+describe('a scallop', () => {
+  const { section } = valueOf(
+    flatGrind({
+      heightMm: 30,
+      spineThicknessMm: 2,
+      grindHeightMm: 30,
+      thicknessBehindEdgeMm: 1.98,
+      angleDeg: 80,
+    }),
+  );
+  const { radiusMm } = fitScallop(mm(9), mm(1.6), perSide(17), mm(205), []);
+  const scallop = { pitchMm: 9, depthMm: 1.6, angle: perSide(17), rodRadiusMm: radiusMm };
+
+  test('is as deep as it was measured, and runs out at its points', () => {
+    expect(scallopHeightMm(scallop, 0)).toBeCloseTo(1.6, 12);
+    expect(scallopHeightMm(scallop, 4.5)).toBeCloseTo(0, 9);
+    expect(scallopHeightMm(scallop, 5)).toBe(0);
+  });
+
+  test('takes most steel in its middle', () => {
+    const areas = [0, 1, 2, 3, 4].map((u) => cutScallop(section, scallop, u).removedAreaMm2);
+    expect([...areas].sort((a, b) => b - a)).toEqual(areas);
+  });
+
+  test('its volume settles as the slices get thinner', () => {
+    const [coarse, fine] = [
+      scallopVolumeMm3(section, scallop, 100),
+      scallopVolumeMm3(section, scallop, 200),
+    ];
+    expect(Math.abs(fine / coarse - 1)).toBeLessThan(0.005);
   });
 });
 

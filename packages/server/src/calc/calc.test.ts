@@ -1,4 +1,5 @@
 import vectors from '../../../core/test/calc-vectors.json';
+import { calculateAll, type OperationName } from '@patient-edge/core';
 import request from 'supertest';
 import { openShop, type TestShop } from '../../test/test-shop';
 
@@ -65,5 +66,59 @@ describe('the computation over the wire', () => {
       });
       if (out.error) expect(answer.body).toMatchObject({ error: { code: out.error.code } });
     }
+  });
+
+  test('every field of every operation is refused over the wire as it is inside', async () => {
+    const seen = new Set<string>();
+    for (const { operation, in: input, out } of vectors.cases as {
+      operation: OperationName;
+      in: Record<string, unknown>;
+      out: { error?: object };
+    }[]) {
+      if (out.error || seen.has(operation)) continue;
+      seen.add(operation);
+      const wrong = Object.keys(input).flatMap((field) => [
+        { ...input, [field]: null },
+        { ...input, [field]: 'x' },
+        { ...input, [field]: -1e300 },
+      ]);
+      const body = [...wrong, { ...input, colour: 1 }, {}];
+      const answer = await ask(operation, body).expect(200);
+      expect(answer.body).toEqual(JSON.parse(JSON.stringify(calculateAll(operation, body))));
+    }
+    expect(seen.size).toBe(22);
+  });
+
+  test('a body that is no JSON is refused', async () => {
+    await request(shop.app)
+      .post('/api/calc/lift')
+      .set('Content-Type', 'application/json')
+      .send('{"a":')
+      .expect(400);
+    await request(shop.app).post('/api/calc/lift').type('form').send('a=1').expect(415);
+  });
+});
+
+describe('templates on paper', () => {
+  test('come as PDF of their true size', async () => {
+    const answer = await request(shop.app)
+      .get('/api/print/wedge.pdf')
+      .query({ angleDeg: 15 })
+      .buffer(true)
+      .expect(200);
+    expect(answer.headers['content-type']).toBe('application/pdf');
+    const [, width] = /MediaBox \[0 0 ([\d.]+) /.exec((answer.body as Buffer).toString('latin1'))!;
+    expect(Number(width) / (72 / 25.4)).toBeCloseTo(140, 1);
+  });
+
+  test.each([
+    ['/api/print/wedge.pdf', {}],
+    ['/api/print/wedge.pdf', { angleDeg: 0 }],
+    ['/api/print/wedge.pdf', { angleDeg: 'steep' }],
+    ['/api/print/lift-gauge.pdf', { angleDeg: 15 }],
+    ['/api/print/lift-gauge.pdf', { angleDeg: 15, liftMm: 900 }],
+    ['/api/print/wedge.pdf', { angleDeg: 15, colour: 'red' }],
+  ])('%s refuses %j', async (path, query) => {
+    await request(shop.app).get(path).query(query).expect(422);
   });
 });

@@ -1,6 +1,7 @@
 /** Judge and plan: along and across, with everything following the operator's choices at once. */
 import { toRack, type Job } from '@patient-edge/contract';
 import {
+  angleAtFixedLift,
   BURR_POLICIES,
   DEFAULT_CHOICES,
   DIRECTIONS,
@@ -191,6 +192,7 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
           </Tick>
           <Soft>{plan.thinning.reason}</Soft>
           <h3>Lift of the spine at {fixed(plan.angleDeg, 1)}° per side</h3>
+          <FixedLift plan={plan} />
           <LiftLadder lifts={plan.steps.find(({ lifts }) => lifts.length > 0)?.lifts ?? []} />
         </Stack>
       </Sheet>
@@ -276,6 +278,21 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
         </Stack>
       </Sheet>
     </Stack>
+  );
+};
+
+/** What one lift held along the whole edge would do to the angle. */
+const FixedLift = ({ plan }: { plan: BladePlan }) => {
+  const held = plan.stations.filter(({ liftMm }) => liftMm !== null);
+  const middle = held[Math.floor(held.length / 2)];
+  if (!middle) return null;
+  const angles = held.flatMap((station) => angleAtFixedLift(station, middle.liftMm!) ?? []);
+  return (
+    <Soft>
+      One lift of {fixed(middle.liftMm!, 1)} mm held all along would run from{' '}
+      {fixed(Math.min(...angles), 1)}° to {fixed(Math.max(...angles), 1)}° per side: lower the spine
+      towards the tip.
+    </Soft>
   );
 };
 

@@ -32,6 +32,7 @@ const VIEWS: readonly View[] = [
   { name: 'return', path: '/jobs/11/return' },
   { name: 'blade', path: '/blades/1' },
   { name: 'rack', path: '/rack' },
+  { name: 'calculator', path: '/calculator/shims' },
 ];
 
 const take = async (): Promise<number> => {

@@ -16,6 +16,12 @@ export default {
     { ...shared, displayName: 'core', rootDir: 'packages/core' },
     { ...shared, displayName: 'contract', rootDir: 'packages/contract' },
     { ...shared, displayName: 'server', rootDir: 'packages/server' },
-    { ...shared, displayName: 'web', rootDir: 'packages/web', testEnvironment: 'jsdom' },
+    {
+      ...shared,
+      displayName: 'web',
+      rootDir: 'packages/web',
+      testEnvironment: 'jsdom',
+      setupFiles: ['<rootDir>/test/setup.ts'],
+    },
   ],
 };

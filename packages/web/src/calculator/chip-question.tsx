@@ -3,74 +3,18 @@ import {
   CHIP_STATIONS,
   findSteel,
   figure,
-  STEELS,
-  UNKNOWN_STEEL_DESIGNATION,
   usualMeasuresOf,
   type ChipCost,
-  type CraftError,
   type Result,
 } from '@patient-edge/core';
 import { proxy, releaseProxy, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { FigureList, FigureView } from '../instruments/why';
-import { parseNumber } from '../theme/format';
 import { ActionButton, Notice, QuietButton, Row, Stack } from '../theme/parts';
 import type { ChipWorker } from '../workers/chip-worker';
-import { CHIP_KINDS, type Field, type Inputs } from './questions';
-
-export const CHIP_FIELDS: readonly Field[] = [
-  { name: 'kindId', label: 'Kind', initial: 'chef', choices: CHIP_KINDS },
-  { name: 'edgeLengthMm', label: 'Edge length, mm', initial: '210' },
-  { name: 'fromMm', label: 'Chip from the heel, mm', initial: '60' },
-  { name: 'lengthMm', label: 'Its length, mm', initial: '3' },
-  { name: 'depthMm', label: 'Its depth, mm', initial: '0.8' },
-  {
-    name: 'steel',
-    label: 'Steel',
-    initial: UNKNOWN_STEEL_DESIGNATION,
-    choices: STEELS.map(({ designation }) => ({ id: designation, label: designation })),
-  },
-  { name: 'stoneUm', label: 'Stone, µm', initial: '40' },
-];
-
-const LIMITS: Readonly<Record<string, readonly [number, number]>> = {
-  edgeLengthMm: [20, 900],
-  fromMm: [0, 900],
-  lengthMm: [0.1, 200],
-  depthMm: [0.01, 15],
-  stoneUm: [1, 800],
-};
-
-type ReadChip =
-  | { readonly ok: true; readonly values: Readonly<Record<string, number>> }
-  | { readonly ok: false; readonly error: CraftError };
-
-const wrong = (field: string, message: string): ReadChip => ({
-  ok: false,
-  error: { code: 'INVALID_INPUT', field, message },
-});
-
-/** The first field that is wrong, or the numbers. */
-export const readChip = (inputs: Inputs): ReadChip => {
-  const values: Record<string, number> = {};
-  for (const [field, [low, high]] of Object.entries(LIMITS)) {
-    const text = (inputs[field] ?? '').trim();
-    const value = parseNumber(text);
-    if (value === null || value < low || value > high) {
-      return wrong(field, `${field} must be from ${low} to ${high}; "${text}" was given`);
-    }
-    values[field] = value;
-  }
-  const { fromMm, lengthMm, edgeLengthMm } = values;
-  if (fromMm! + lengthMm! > edgeLengthMm!) {
-    return wrong(
-      'fromMm',
-      `fromMm: the chip ends at ${fromMm! + lengthMm!} mm, beyond the edge of ${edgeLengthMm} mm`,
-    );
-  }
-  return { ok: true, values };
-};
+import { readChip } from './chip-fields';
+import type { Inputs } from './questions';
 
 interface Progress {
   readonly answer: Result<ChipCost> | null;

@@ -1,0 +1,9 @@
+/** What a browser has and the tests' stand-in for one has not. */
+import { TextDecoder, TextEncoder } from 'node:util';
+
+Object.assign(globalThis, { TextEncoder, TextDecoder });
+if (!('CSS' in globalThis)) {
+  Object.assign(globalThis, {
+    CSS: { escape: (text: string) => text.replaceAll(/[^\w-]/g, '\\$&') },
+  });
+}

@@ -14,7 +14,7 @@ import {
   type Station,
   type Zone,
 } from '@patient-edge/core';
-import { useId, useMemo, type MouseEvent } from 'react';
+import { memo, useId, useMemo, type MouseEvent } from 'react';
 import styled from 'styled-components';
 
 const WIDTH = 1000;
@@ -70,17 +70,19 @@ interface EdgeStripProps {
   readonly low?: boolean;
 }
 
+/** One empty list for all, so that nothing seems to have changed. */
+const NONE: readonly never[] = [];
 const SIDES: readonly BladeSide[] = ['right', 'left'];
 
 const tick = (lengthMm: number): number => (lengthMm > 180 ? 50 : lengthMm > 80 ? 20 : 10);
 
-export const EdgeStrip = ({
+const DrawnEdgeStrip = ({
   measures,
-  damage = [],
-  leftIn = [],
+  damage = NONE,
+  leftIn = NONE,
   depthAlong,
-  marks = [],
-  lifts = [],
+  marks = NONE,
+  lifts = NONE,
   onPlace,
   label,
   lanes = true,
@@ -340,3 +342,6 @@ const DamageMark = ({
     </g>
   );
 };
+
+/** Drawn again only when what it shows has changed. */
+export const EdgeStrip = memo(DrawnEdgeStrip);

@@ -1,4 +1,5 @@
 /** The rack on a logarithmic axis of micrometres, coarse to fine; a progression is a stair going down it. */
+import { memo } from 'react';
 import styled from 'styled-components';
 import { roughly } from '../theme/format';
 
@@ -28,6 +29,9 @@ const Svg = styled.svg`
   }
 `;
 
+/** One empty list for all, so that nothing seems to have changed. */
+const NONE: readonly Tread[] = [];
+
 export interface RackMark {
   readonly id: string;
   readonly name: string;
@@ -49,9 +53,9 @@ interface GritStairProps {
   readonly names?: boolean;
 }
 
-export const GritStair = ({
+const DrawnGritStair = ({
   rack,
-  treads = [],
+  treads = NONE,
   finishUm,
   label,
   names = false,
@@ -175,3 +179,6 @@ export const GritStair = ({
     </Svg>
   );
 };
+
+/** Drawn again only when what it shows has changed. */
+export const GritStair = memo(DrawnGritStair);

@@ -1,5 +1,6 @@
 /** The lift to hold at each zone: the number to read at a metre, and a bar as high as it is. */
 import { figure, type ZoneLift } from '@patient-edge/core';
+import { memo } from 'react';
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
 import { Asked } from './why';
@@ -36,7 +37,7 @@ const Rung = styled.li<{ $large: boolean }>`
 
 const PX_PER_MM = 3.1;
 
-export const LiftLadder = ({
+const DrawnLiftLadder = ({
   lifts,
   large = false,
 }: {
@@ -65,3 +66,6 @@ export const LiftLadder = ({
     ))}
   </Ladder>
 );
+
+/** Drawn again only when what it shows has changed. */
+export const LiftLadder = memo(DrawnLiftLadder);

@@ -3,7 +3,7 @@
  * goes is hatched between the section before and after.
  */
 import type { Section } from '@patient-edge/core';
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
 
@@ -45,7 +45,7 @@ interface SectionViewProps {
 const polygon = (section: Section, x: (mm: number) => number, y: (mm: number) => number): string =>
   section.vertices.map((vertex) => `${x(vertex.x).toFixed(2)},${y(vertex.y).toFixed(2)}`).join(' ');
 
-export const SectionView = (props: SectionViewProps) => {
+const DrawnSectionView = (props: SectionViewProps) => {
   const { before, after, heightMm, spineMm, angleDeg, presentAngleDeg, riseMm } = props;
   const id = useId();
   const fullScale = (HEIGHT - 60) / heightMm;
@@ -190,3 +190,6 @@ const Dimension = ({ x, y1, y2, text }: { x: number; y1: number; y2: number; tex
     </text>
   </g>
 );
+
+/** Drawn again only when what it shows has changed. */
+export const SectionView = memo(DrawnSectionView);

@@ -1,7 +1,7 @@
 /** The angle: three schools side by side with what each costs, and the operator's own figure. */
 import type { Approach, BladePlan, Figure, PlanChoices } from '@patient-edge/core';
 import { Minus, Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Button, Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
 import styled from 'styled-components';
 import { Asked, FigureView } from '../instruments/why';
@@ -65,6 +65,10 @@ const Heads = styled.div`
     text-align: right;
   }
 `;
+/** Where the slider ends; other angles are typed. */
+const LOW = 8;
+const HIGH = 30;
+
 const Dial = styled(Slider)`
   flex: 1;
   min-width: 200px;
@@ -130,14 +134,83 @@ const Cost = ({
   </span>
 );
 
+/** Time between plans drawn while the slider moves: the thumb itself follows every frame. */
+const FOLLOW_MS = 120;
+
+/** Passes values on at most once in that time, and always the last one. */
+const useThrottled = (
+  pass: (value: number) => void,
+  everyMs: number,
+): ((value: number) => void) => {
+  const latest = useRef(pass);
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const waiting = useRef<number | null>(null);
+  useEffect(() => {
+    latest.current = pass;
+  });
+  useEffect(
+    () => () => {
+      if (timer.current) clearTimeout(timer.current);
+    },
+    [],
+  );
+  const drain = (): void => {
+    timer.current = null;
+    if (waiting.current === null) return;
+    const value = waiting.current;
+    waiting.current = null;
+    latest.current(value);
+    timer.current = setTimeout(drain, everyMs);
+  };
+  return (value) => {
+    waiting.current = value;
+    if (timer.current === null) drain();
+  };
+};
+
+/**
+ * The slider follows the hand at once and on its own; the plan follows it as soon as it can, and is never
+ * waited for.
+ */
+const AngleDial = ({
+  angleDeg,
+  onAngle,
+}: {
+  angleDeg: number;
+  onAngle: (next: number) => void;
+}) => {
+  const [held, setHeld] = useState<number | null>(null);
+  const follow = useThrottled(onAngle, FOLLOW_MS);
+  return (
+    <Dial
+      value={Math.min(HIGH, Math.max(LOW, held ?? angleDeg))}
+      minValue={LOW}
+      maxValue={HIGH}
+      step={0.1}
+      onChange={(next) => {
+        const value = typeof next === 'number' ? next : next[0]!;
+        setHeld(value);
+        follow(value);
+      }}
+      onChangeEnd={(next) => {
+        // The plan may still be on its way to where the hand stopped.
+        onAngle(typeof next === 'number' ? next : next[0]!);
+        setHeld(null);
+      }}
+    >
+      <Label>Or set it by hand, per side</Label>
+      <Track>
+        <Thumb />
+      </Track>
+    </Dial>
+  );
+};
+
 interface AngleControlProps {
   readonly plan: BladePlan;
   readonly choices: PlanChoices;
   readonly onChoices: (part: Partial<PlanChoices>) => void;
 }
-
-const LOW = 8;
-const HIGH = 30;
 
 export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) => {
   const [typed, setTyped] = useState<string | null>(null);
@@ -218,21 +291,13 @@ export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) =>
         <StepButton aria-label="Half a degree less" onPress={() => setAngle(plan.angleDeg - 0.5)}>
           <Minus size={20} />
         </StepButton>
-        <Dial
-          value={Math.min(HIGH, Math.max(LOW, plan.angleDeg))}
-          minValue={LOW}
-          maxValue={HIGH}
-          step={0.1}
-          onChange={(next) => {
+        <AngleDial
+          angleDeg={plan.angleDeg}
+          onAngle={(next) => {
             setTyped(null);
-            setAngle(typeof next === 'number' ? next : next[0]!);
+            setAngle(next);
           }}
-        >
-          <Label>Or set it by hand, per side</Label>
-          <Track>
-            <Thumb />
-          </Track>
-        </Dial>
+        />
         <StepButton aria-label="Half a degree more" onPress={() => setAngle(plan.angleDeg + 0.5)}>
           <Plus size={20} />
         </StepButton>

@@ -11,8 +11,9 @@ import {
   type BladePlan,
   type PlanChoices,
   type PlanInput,
+  type ZoneLift,
 } from '@patient-edge/core';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
@@ -74,6 +75,8 @@ const Steps = styled.ol`
     white-space: nowrap;
   }
 `;
+
+const NO_LIFTS: readonly ZoneLift[] = [];
 
 const PlanPage = () => {
   const job = useJobHere();
@@ -139,6 +142,26 @@ interface PlannedProps {
 
 const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
   const set = (part: Partial<PlanChoices>): void => onChoices({ ...choices, ...part });
+  const marks = useMemo(
+    () =>
+      rack.map(({ id, name, um, abrasive }) => ({
+        id,
+        name,
+        um,
+        strop: abrasive === 'compound',
+      })),
+    [rack],
+  );
+  const treads = useMemo(
+    () =>
+      plan.steps
+        .filter(({ operation }) => operation === 'edge' || operation === 'refine')
+        .map((step) => {
+          const stone = rack.find(({ id }) => id === step.stoneId)!;
+          return { id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds };
+        }),
+    [plan, rack],
+  );
   return (
     <Stack $gap={16}>
       <Two>
@@ -193,7 +216,7 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
           <Soft>{plan.thinning.reason}</Soft>
           <h3>Lift of the spine at {fixed(plan.angleDeg, 1)}° per side</h3>
           <FixedLift plan={plan} />
-          <LiftLadder lifts={plan.steps.find(({ lifts }) => lifts.length > 0)?.lifts ?? []} />
+          <LiftLadder lifts={plan.steps.find(({ lifts }) => lifts.length > 0)?.lifts ?? NO_LIFTS} />
         </Stack>
       </Sheet>
       <Sheet aria-label="Progression">
@@ -211,47 +234,13 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
             </Notice>
           ) : (
             <GritStair
-              rack={rack.map(({ id, name, um, abrasive }) => ({
-                id,
-                name,
-                um,
-                strop: abrasive === 'compound',
-              }))}
-              treads={plan.steps
-                .filter(({ operation }) => operation === 'edge' || operation === 'refine')
-                .map((step) => {
-                  const stone = rack.find(({ id }) => id === step.stoneId)!;
-                  return { id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds };
-                })}
+              rack={marks}
+              treads={treads}
               finishUm={plan.finishUm}
               label="The stones of the progression on the scale of the rack"
             />
           )}
-          <Steps>
-            {plan.steps.map((step, index) => (
-              <li key={index}>
-                <div>
-                  {step.title}
-                  <br />
-                  <small>
-                    {[
-                      step.direction,
-                      step.pattern,
-                      step.forceN && `${step.forceN[0]}–${step.forceN[1]} N`,
-                    ]
-                      .filter(Boolean)
-                      .join(' · ')}
-                  </small>
-                </div>
-                <span>{step.strokesPerSide > 0 ? `${step.strokesPerSide} a side` : ''}</span>
-                <span>
-                  <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
-                    {roughly(step.seconds)}
-                  </Asked>
-                </span>
-              </li>
-            ))}
-          </Steps>
+          <StepList steps={plan.steps} />
           <Two>
             <PickOne
               label="Stroke direction"
@@ -280,6 +269,31 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
     </Stack>
   );
 };
+
+const StepList = memo(({ steps }: { steps: BladePlan['steps'] }) => (
+  <Steps>
+    {steps.map((step, index) => (
+      <li key={index}>
+        <div>
+          {step.title}
+          <br />
+          <small>
+            {[step.direction, step.pattern, step.forceN && `${step.forceN[0]}–${step.forceN[1]} N`]
+              .filter(Boolean)
+              .join(' · ')}
+          </small>
+        </div>
+        <span>{step.strokesPerSide > 0 ? `${step.strokesPerSide} a side` : ''}</span>
+        <span>
+          <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
+            {roughly(step.seconds)}
+          </Asked>
+        </span>
+      </li>
+    ))}
+  </Steps>
+));
+StepList.displayName = 'StepList';
 
 /** What one lift held along the whole edge would do to the angle. */
 const FixedLift = ({ plan }: { plan: BladePlan }) => {

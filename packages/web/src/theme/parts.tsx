@@ -89,6 +89,8 @@ export const Sheet = styled.section`
   border: 1px solid var(--line);
   padding: 16px 18px;
   min-width: 0;
+  /* What changes on one sheet does not lay out the others. */
+  contain: layout style;
 `;
 
 export const Row = styled.div<{ $gap?: number; $align?: string }>`
@@ -146,6 +148,7 @@ export const Notice = ({
 
 const fieldLook = css`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 4px;
   align-content: start;
   min-width: 0;

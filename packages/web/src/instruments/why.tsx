@@ -1,7 +1,7 @@
 /** A figure that can be asked why. */
 import type { Figure } from '@patient-edge/core';
-import type { ReactNode } from 'react';
-import { Button, Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
+import { useRef, useState, type ReactNode } from 'react';
+import { Dialog, Heading, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { valueAndUnit, withUnit } from '../theme/format';
 
@@ -27,7 +27,7 @@ const Box = styled.div<{ $large: boolean }>`
     margin-left: -0.35em;
   }
 `;
-const WhyButton = styled(Button)`
+const WhyButton = styled.button`
   font: 500 14px/1 var(--text);
   color: var(--accent);
   background: none;
@@ -36,6 +36,17 @@ const WhyButton = styled(Button)`
   padding: 5px 1px 2px;
   min-height: 24px;
   cursor: pointer;
+`;
+const AskButton = styled.button`
+  font: inherit;
+  color: inherit;
+  background: none;
+  border: none;
+  border-bottom: 1px dotted var(--accent);
+  padding: 0;
+  min-height: 24px;
+  cursor: pointer;
+  white-space: nowrap;
 `;
 const Card = styled(Popover)`
   background: var(--sheet);
@@ -66,52 +77,74 @@ const Card = styled(Popover)`
 `;
 
 const Explanation = ({ label, figure }: { label: string; figure: Figure }) => (
-  <Card>
-    <Dialog>
-      <Heading slot="title" level={3}>
-        {label}: {withUnit(figure.value, figure.unit)}
-      </Heading>
-      <p>{figure.why.rule}</p>
-      {figure.why.formula !== undefined && <code>{figure.why.formula}</code>}
-      {figure.why.inputs.length > 0 && (
-        <table>
-          <tbody>
-            {figure.why.inputs.map((input) => (
-              <tr key={input.label}>
-                <td>{input.label}</td>
-                <td>
-                  {typeof input.value === 'number'
-                    ? withUnit(input.value, input.unit ?? '')
-                    : input.value}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      <footer>{figure.why.source}</footer>
-    </Dialog>
-  </Card>
+  <Dialog>
+    <Heading slot="title" level={3}>
+      {label}: {withUnit(figure.value, figure.unit)}
+    </Heading>
+    <p>{figure.why.rule}</p>
+    {figure.why.formula !== undefined && <code>{figure.why.formula}</code>}
+    {figure.why.inputs.length > 0 && (
+      <table>
+        <tbody>
+          {figure.why.inputs.map((input) => (
+            <tr key={input.label}>
+              <td>{input.label}</td>
+              <td>
+                {typeof input.value === 'number'
+                  ? withUnit(input.value, input.unit ?? '')
+                  : input.value}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    )}
+    <footer>{figure.why.source}</footer>
+  </Dialog>
 );
+
+interface ExplainedProps {
+  readonly label: string;
+  readonly figure: Figure;
+  /** The button that asks. */
+  readonly as: typeof WhyButton;
+  readonly name?: string;
+  readonly children: ReactNode;
+}
+
+/**
+ * A button that explains a figure. The card is made only when it is asked for: a plan shows dozens of
+ * figures, all drawn again while its angle moves.
+ */
+const Explained = ({ label, figure, as: Look, name, children }: ExplainedProps) => {
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  return (
+    <>
+      <Look
+        ref={button}
+        type="button"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        aria-label={name}
+        onClick={() => setOpen(true)}
+      >
+        {children}
+      </Look>
+      {open && (
+        <Card triggerRef={button} isOpen onOpenChange={setOpen}>
+          <Explanation label={label} figure={figure} />
+        </Card>
+      )}
+    </>
+  );
+};
 
 export const Why = ({ label, figure }: { label: string; figure: Figure }) => (
-  <DialogTrigger>
-    <WhyButton aria-label={`Why: ${label}`}>why?</WhyButton>
-    <Explanation label={label} figure={figure} />
-  </DialogTrigger>
+  <Explained label={label} figure={figure} as={WhyButton} name={`Why: ${label}`}>
+    why?
+  </Explained>
 );
-
-const AskButton = styled(Button)`
-  font: inherit;
-  color: inherit;
-  background: none;
-  border: none;
-  border-bottom: 1px dotted var(--accent);
-  padding: 0;
-  min-height: 24px;
-  cursor: pointer;
-  white-space: nowrap;
-`;
 
 /** A figure in a line of figures: asked by touching it. */
 export const Asked = ({
@@ -123,13 +156,10 @@ export const Asked = ({
   figure: Figure;
   children: ReactNode;
 }) => (
-  <DialogTrigger>
-    <AskButton>
-      {children}
-      <span className="unseen"> {label}, why?</span>
-    </AskButton>
-    <Explanation label={label} figure={figure} />
-  </DialogTrigger>
+  <Explained label={label} figure={figure} as={AskButton}>
+    {children}
+    <span className="unseen"> {label}, why?</span>
+  </Explained>
 );
 
 const Value = ({ figure }: { figure: Figure }) => {

@@ -1,7 +1,7 @@
 /** The angle: three schools side by side with what each costs, and the operator's own figure. */
 import type { Approach, BladePlan, Figure, PlanChoices } from '@patient-edge/core';
 import { Minus, Plus } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useRef, useState } from 'react';
 import { Button, Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
 import styled from 'styled-components';
 import { Asked, FigureView } from '../instruments/why';
@@ -206,6 +206,69 @@ const AngleDial = ({
   );
 };
 
+interface SchoolTableProps {
+  readonly options: BladePlan['options'];
+  readonly chosen: Approach | null;
+  readonly onChoose: (approach: Approach) => void;
+}
+
+/** The schools do not depend on an angle set by hand: their table stands while the slider moves. */
+const sameSchools = (a: SchoolTableProps, b: SchoolTableProps): boolean =>
+  a.chosen === b.chosen &&
+  a.onChoose === b.onChoose &&
+  JSON.stringify(a.options) === JSON.stringify(b.options);
+
+const SchoolTable = memo(
+  ({ options, chosen, onChoose }: SchoolTableProps) => (
+    <div>
+      <Heads aria-hidden>
+        <span>School</span>
+        <span>steel</span>
+        <span>height</span>
+        <span>edge time</span>
+      </Heads>
+      <Schools role="group" aria-label="School of the angle">
+        {options.map((option) => {
+          const isChosen = chosen === option.approach;
+          const { steelLost, heightLost, edgeTime } = option;
+          const school = SCHOOLS[option.approach];
+          return (
+            <School key={option.approach} data-chosen={isChosen ? '' : undefined}>
+              <SchoolButton
+                type="button"
+                aria-pressed={isChosen}
+                onClick={() => onChoose(option.approach)}
+              >
+                <b>{fixed(option.angleDeg, 1)}°</b> {school}
+              </SchoolButton>
+              <Cost
+                label={`Steel, ${school}`}
+                figure={steelLost}
+                show={(value) => `${fixed(value, 1)} mm³`}
+              />
+              <Cost
+                label={`Height, ${school}`}
+                figure={heightLost}
+                show={(value) => `${fixed(value, 2)} mm`}
+              />
+              <Cost label={`Edge time, ${school}`} figure={edgeTime} show={roughly} />
+              <small>
+                {option.startReason}
+                {option.moves.map(
+                  ({ deltaDeg, reason }) =>
+                    `; ${deltaDeg > 0 ? '+' : '−'}${fixed(Math.abs(deltaDeg), 1)}° ${reason}`,
+                )}
+              </small>
+            </School>
+          );
+        })}
+      </Schools>
+    </div>
+  ),
+  sameSchools,
+);
+SchoolTable.displayName = 'SchoolTable';
+
 interface AngleControlProps {
   readonly plan: BladePlan;
   readonly choices: PlanChoices;
@@ -222,6 +285,13 @@ export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) =>
       : value < 5 || value > 40
         ? `The angle per side must be from 5 to 40°; ${value} was given`
         : undefined;
+  const choose = useCallback(
+    (approach: Approach): void => {
+      setTyped(null);
+      onChoices({ approach, angleDeg: null });
+    },
+    [onChoices],
+  );
   const setAngle = (angleDeg: number): void =>
     onChoices({ angleDeg: Math.round(angleDeg * 10) / 10 });
   return (
@@ -240,53 +310,11 @@ export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) =>
           large
         />
       </dl>
-      <div>
-        <Heads aria-hidden>
-          <span>School</span>
-          <span>steel</span>
-          <span>height</span>
-          <span>edge time</span>
-        </Heads>
-        <Schools role="group" aria-label="School of the angle">
-          {plan.options.map((option) => {
-            const chosen = choices.angleDeg === null && choices.approach === option.approach;
-            const { steelLost, heightLost, edgeTime } = option;
-            const school = SCHOOLS[option.approach];
-            return (
-              <School key={option.approach} data-chosen={chosen ? '' : undefined}>
-                <SchoolButton
-                  type="button"
-                  aria-pressed={chosen}
-                  onClick={() => {
-                    setTyped(null);
-                    onChoices({ approach: option.approach, angleDeg: null });
-                  }}
-                >
-                  <b>{fixed(option.angleDeg, 1)}°</b> {school}
-                </SchoolButton>
-                <Cost
-                  label={`Steel, ${school}`}
-                  figure={steelLost}
-                  show={(value) => `${fixed(value, 1)} mm³`}
-                />
-                <Cost
-                  label={`Height, ${school}`}
-                  figure={heightLost}
-                  show={(value) => `${fixed(value, 2)} mm`}
-                />
-                <Cost label={`Edge time, ${school}`} figure={edgeTime} show={roughly} />
-                <small>
-                  {option.startReason}
-                  {option.moves.map(
-                    ({ deltaDeg, reason }) =>
-                      `; ${deltaDeg > 0 ? '+' : '−'}${fixed(Math.abs(deltaDeg), 1)}° ${reason}`,
-                  )}
-                </small>
-              </School>
-            );
-          })}
-        </Schools>
-      </div>
+      <SchoolTable
+        options={plan.options}
+        chosen={choices.angleDeg === null ? choices.approach : null}
+        onChoose={choose}
+      />
       <Row $align="end">
         <StepButton aria-label="Half a degree less" onPress={() => setAngle(plan.angleDeg - 0.5)}>
           <Minus size={20} />

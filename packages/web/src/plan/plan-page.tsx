@@ -13,7 +13,7 @@ import {
   type PlanInput,
   type ZoneLift,
 } from '@patient-edge/core';
-import { memo, useMemo, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
@@ -141,27 +141,22 @@ interface PlannedProps {
 }
 
 const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
-  const set = (part: Partial<PlanChoices>): void => onChoices({ ...choices, ...part });
-  const marks = useMemo(
-    () =>
-      rack.map(({ id, name, um, abrasive }) => ({
-        id,
-        name,
-        um,
-        strop: abrasive === 'compound',
-      })),
-    [rack],
+  const latest = useRef(choices);
+  useEffect(() => {
+    latest.current = choices;
+  });
+  const set = useCallback(
+    (part: Partial<PlanChoices>): void => onChoices({ ...latest.current, ...part }),
+    [onChoices],
   );
-  const treads = useMemo(
-    () =>
-      plan.steps
-        .filter(({ operation }) => operation === 'edge' || operation === 'refine')
-        .map((step) => {
-          const stone = rack.find(({ id }) => id === step.stoneId)!;
-          return { id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds };
-        }),
-    [plan, rack],
-  );
+  const choicesNow = useCallback(() => latest.current, []);
+  // While the angle is being moved the two pictures beside it follow at once, the rest a moment later.
+  const shared = {
+    job,
+    plan: useDeferredValue(plan),
+    choices: useDeferredValue(choices),
+    onChoices: set,
+  };
   return (
     <Stack $gap={16}>
       <Two>
@@ -187,88 +182,133 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
           />
         </Sheet>
       </Two>
-      <Sheet aria-label="Along the edge">
-        <Stack>
-          <h2>Along</h2>
-          <EdgeStrip
-            measures={job.measures}
-            damage={job.damage}
-            leftIn={choices.chipsLeft}
-            depthAlong={plan.outline.depthAlong}
-            lifts={plan.stations}
-            label={`Along the edge: ${plan.outline.verdict}`}
-          />
-          <p>{plan.outline.verdict}</p>
-          <ChipChoices job={job} choices={choices} onChoices={set} />
-          <FigureList>
-            <FigureView label="Height lost" figure={plan.figures.heightLost} />
-            <FigureView
-              label="Steel lost"
-              figure={plan.figures.steelLost}
-              beside={plan.figures.massLost}
-            />
-            <FigureView label="Behind the edge before" figure={plan.figures.behindEdgeBefore} />
-            <FigureView label="Behind the edge after" figure={plan.figures.behindEdgeAfter} />
-          </FigureList>
-          <Tick value={plan.thinning.done} onChange={(thin) => set({ thin })}>
-            Thin it {plan.thinning.advised ? '(advised)' : '(not needed)'}
-          </Tick>
-          <Soft>{plan.thinning.reason}</Soft>
-          <h3>Lift of the spine at {fixed(plan.angleDeg, 1)}° per side</h3>
-          <FixedLift plan={plan} />
-          <LiftLadder lifts={plan.steps.find(({ lifts }) => lifts.length > 0)?.lifts ?? NO_LIFTS} />
-        </Stack>
-      </Sheet>
-      <Sheet aria-label="Progression">
-        <Stack>
-          <h2>From the rack</h2>
-          <FinishControl
-            plan={plan}
-            choices={choices}
-            advisedUm={findUse(job.useId).finishUm}
-            onChoices={set}
-          />
-          {plan.progressionError ? (
-            <Notice tone="cut" alert>
-              {plan.progressionError.message}
-            </Notice>
-          ) : (
-            <GritStair
-              rack={marks}
-              treads={treads}
-              finishUm={plan.finishUm}
-              label="The stones of the progression on the scale of the rack"
-            />
-          )}
-          <StepList steps={plan.steps} />
-          <Two>
-            <PickOne
-              label="Stroke direction"
-              options={options(DIRECTIONS)}
-              value={choices.direction}
-              onChange={(direction) => set({ direction })}
-            />
-            <Choice
-              label="Burr at the end"
-              options={options(BURR_POLICIES)}
-              value={choices.burrPolicy}
-              onChange={(burrPolicy) => set({ burrPolicy })}
-            />
-          </Two>
-          <FigureList>
-            <FigureView label="Working time" figure={plan.figures.workingTime} large />
-          </FigureList>
-          {plan.warnings.map((warning) => (
-            <Notice key={warning} tone="cut">
-              {warning}
-            </Notice>
-          ))}
-          <Settle job={job} choices={choices} disabled={plan.progressionError !== null} />
-        </Stack>
-      </Sheet>
+      <AlongSheet {...shared} />
+      <RackSheet {...shared} rack={rack} choicesNow={choicesNow} />
     </Stack>
   );
 };
+
+interface SheetProps {
+  readonly job: Job;
+  readonly plan: BladePlan;
+  readonly choices: PlanChoices;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
+  <Sheet aria-label="Along the edge">
+    <Stack>
+      <h2>Along</h2>
+      <EdgeStrip
+        measures={job.measures}
+        damage={job.damage}
+        leftIn={choices.chipsLeft}
+        depthAlong={plan.outline.depthAlong}
+        lifts={plan.stations}
+        label={`Along the edge: ${plan.outline.verdict}`}
+      />
+      <p>{plan.outline.verdict}</p>
+      <ChipChoices job={job} choices={choices} onChoices={onChoices} />
+      <FigureList>
+        <FigureView label="Height lost" figure={plan.figures.heightLost} />
+        <FigureView
+          label="Steel lost"
+          figure={plan.figures.steelLost}
+          beside={plan.figures.massLost}
+        />
+        <FigureView label="Behind the edge before" figure={plan.figures.behindEdgeBefore} />
+        <FigureView label="Behind the edge after" figure={plan.figures.behindEdgeAfter} />
+      </FigureList>
+      <Tick value={plan.thinning.done} onChange={(thin) => onChoices({ thin })}>
+        Thin it {plan.thinning.advised ? '(advised)' : '(not needed)'}
+      </Tick>
+      <Soft>{plan.thinning.reason}</Soft>
+      <h3>Lift of the spine at {fixed(plan.angleDeg, 1)}° per side</h3>
+      <FixedLift plan={plan} />
+      <LiftLadder lifts={plan.steps.find(({ lifts }) => lifts.length > 0)?.lifts ?? NO_LIFTS} />
+    </Stack>
+  </Sheet>
+));
+AlongSheet.displayName = 'AlongSheet';
+
+interface RackSheetProps extends SheetProps {
+  readonly rack: PlanInput['rack'];
+  /** What is settled is what is chosen now, not what is drawn. */
+  readonly choicesNow: () => PlanChoices;
+}
+
+const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: RackSheetProps) => {
+  const marks = useMemo(
+    () =>
+      rack.map(({ id, name, um, abrasive }) => ({
+        id,
+        name,
+        um,
+        strop: abrasive === 'compound',
+      })),
+    [rack],
+  );
+  const treads = useMemo(
+    () =>
+      plan.steps
+        .filter(({ operation }) => operation === 'edge' || operation === 'refine')
+        .map((step) => {
+          const stone = rack.find(({ id }) => id === step.stoneId)!;
+          return { id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds };
+        }),
+    [plan, rack],
+  );
+  return (
+    <Sheet aria-label="Progression">
+      <Stack>
+        <h2>From the rack</h2>
+        <FinishControl
+          plan={plan}
+          choices={choices}
+          advisedUm={findUse(job.useId).finishUm}
+          onChoices={onChoices}
+        />
+        {plan.progressionError ? (
+          <Notice tone="cut" alert>
+            {plan.progressionError.message}
+          </Notice>
+        ) : (
+          <GritStair
+            rack={marks}
+            treads={treads}
+            finishUm={plan.finishUm}
+            label="The stones of the progression on the scale of the rack"
+          />
+        )}
+        <StepList steps={plan.steps} />
+        <Two>
+          <PickOne
+            label="Stroke direction"
+            options={options(DIRECTIONS)}
+            value={choices.direction}
+            onChange={(direction) => onChoices({ direction })}
+          />
+          <Choice
+            label="Burr at the end"
+            options={options(BURR_POLICIES)}
+            value={choices.burrPolicy}
+            onChange={(burrPolicy) => onChoices({ burrPolicy })}
+          />
+        </Two>
+        <FigureList>
+          <FigureView label="Working time" figure={plan.figures.workingTime} large />
+        </FigureList>
+        {plan.warnings.map((warning) => (
+          <Notice key={warning} tone="cut">
+            {warning}
+          </Notice>
+        ))}
+        <Settle job={job} choicesNow={choicesNow} disabled={plan.progressionError !== null} />
+      </Stack>
+    </Sheet>
+  );
+});
+RackSheet.displayName = 'RackSheet';
 
 const StepList = memo(({ steps }: { steps: BladePlan['steps'] }) => (
   <Steps>
@@ -342,11 +382,11 @@ const ChipChoices = ({
 
 const Settle = ({
   job,
-  choices,
+  choicesNow,
   disabled,
 }: {
   job: Job;
-  choices: PlanChoices;
+  choicesNow: () => PlanChoices;
   disabled: boolean;
 }) => {
   const navigate = useNavigate();
@@ -358,7 +398,10 @@ const Settle = ({
     setProblem(null);
     try {
       await keepJob(
-        await request<Job>('PUT', `/jobs/${job.id}/plan`, { version: job.version, choices }),
+        await request<Job>('PUT', `/jobs/${job.id}/plan`, {
+          version: job.version,
+          choices: choicesNow(),
+        }),
       );
       dropStored(`plan choices ${job.id}`);
       await navigate(`/jobs/${job.id}/bench`);

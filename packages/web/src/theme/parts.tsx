@@ -89,8 +89,6 @@ export const Sheet = styled.section`
   border: 1px solid var(--line);
   padding: 16px 18px;
   min-width: 0;
-  /* What changes on one sheet does not lay out the others. */
-  contain: layout style;
 `;
 
 export const Row = styled.div<{ $gap?: number; $align?: string }>`

@@ -12,6 +12,8 @@ const shared = {
 
 /** @type {import('jest').Config} */
 export default {
+  // Hashing passwords and making databases takes its time on a busy machine.
+  testTimeout: 60_000,
   projects: [
     { ...shared, displayName: 'core', rootDir: 'packages/core' },
     { ...shared, displayName: 'contract', rootDir: 'packages/contract' },

@@ -282,7 +282,7 @@ test('the same walk with the server killed between any two steps, and the power 
   page,
 }) => {
   test.setTimeout(300_000);
-  const shop = await RunningShop.open('demo', PORT + 1);
+  const shop = await RunningShop.open('demo', PORT + 1, { mayLosePower: true });
   const errors = watchConsole(page);
   try {
     for (const [index, { name, act }] of walk(shop).entries()) {
@@ -292,7 +292,7 @@ test('the same walk with the server killed between any two steps, and the power 
       await page.reload();
     }
   } finally {
-    await shop.kill();
+    await shop.close();
   }
   expect(errors).toEqual([]);
   expect(shop.logged).not.toContain('"msg":"unexpected"');

@@ -2,7 +2,7 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import mysql from 'mysql2/promise';
-import { startDatabase, type Database } from '../../scripts/database';
+import { databaseEnvironment, startDatabase, type Database } from '../../scripts/database';
 import { dataFolder, SERVER_ENTRY } from '../../scripts/paths';
 
 const wanted = (name: string): string => {
@@ -10,6 +10,11 @@ const wanted = (name: string): string => {
   if (value === undefined) throw new Error(`${name} is not set; run ./patient-edge test browser`);
   return value;
 };
+
+/** A database that may lose its power stands apart from the one the other tests share. */
+const POWER_CUT_PORT = 3329;
+const startOwnDatabase = (): Promise<Database> =>
+  startDatabase(dataFolder('power-cut'), POWER_CUT_PORT);
 
 export class RunningShop {
   private server: ChildProcess | null = null;
@@ -19,23 +24,41 @@ export class RunningShop {
     readonly mode: 'demo' | 'shop',
     private readonly databaseName: string,
     private readonly port: number,
+    private own: Database | null,
   ) {}
 
   /** Opens an empty database under its own name and starts the server on it. */
-  static async open(mode: 'demo' | 'shop', port: number): Promise<RunningShop> {
+  static async open(
+    mode: 'demo' | 'shop',
+    port: number,
+    { mayLosePower = false } = {},
+  ): Promise<RunningShop> {
     const name = `patient_edge_browser_${port}`;
+    const own = mayLosePower ? await startOwnDatabase() : null;
+    const shop = new RunningShop(mode, name, port, own);
+    const address = shop.databaseSettings();
     const connection = await mysql.createConnection({
       host: '127.0.0.1',
-      port: Number(wanted('DATABASE_PORT')),
-      user: wanted('DATABASE_USER'),
-      password: wanted('DATABASE_PASSWORD'),
+      port: Number(address['DATABASE_PORT']),
+      user: address['DATABASE_USER']!,
+      password: address['DATABASE_PASSWORD']!,
     });
     await connection.query(`DROP DATABASE IF EXISTS ${name}`);
     await connection.query(`CREATE DATABASE ${name}`);
     await connection.end();
-    const shop = new RunningShop(mode, name, port);
     await shop.start();
     return shop;
+  }
+
+  private databaseSettings(): Record<string, string> {
+    if (this.own) return databaseEnvironment(this.own, this.databaseName);
+    const shared = Object.fromEntries(
+      ['DATABASE_PORT', 'DATABASE_USER', 'DATABASE_PASSWORD', 'SESSION_SECRET'].map((name) => [
+        name,
+        wanted(name),
+      ]),
+    );
+    return { ...shared, DATABASE_NAME: this.databaseName };
   }
 
   get address(): string {
@@ -52,7 +75,7 @@ export class RunningShop {
       stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
       env: {
         ...process.env,
-        DATABASE_NAME: this.databaseName,
+        ...this.databaseSettings(),
         PATIENT_EDGE_MODE: this.mode,
         PORT: String(this.port),
       },
@@ -85,12 +108,16 @@ export class RunningShop {
 
   /** Server and database both lose their power, and come back. */
   async powerCut(): Promise<void> {
-    const folder = dataFolder('test');
-    const port = Number(wanted('DATABASE_PORT'));
-    const database: Database = await startDatabase(folder, port);
+    if (!this.own) throw new Error('Only a shop with its own database may lose its power');
     await this.kill();
-    await database.pullThePlug();
-    await startDatabase(folder, port);
+    await this.own.pullThePlug();
+    this.own = await startOwnDatabase();
     await this.start();
+  }
+
+  /** Ends the test: the server, and the database if it was the test's own. */
+  async close(): Promise<void> {
+    await this.kill();
+    await this.own?.stop();
   }
 }

@@ -136,6 +136,8 @@ const Cost = ({
 
 /** Time between plans drawn while the slider moves: the thumb itself follows every frame. */
 const FOLLOW_MS = 120;
+/** The slider has stopped when it has not moved for so long. */
+const PAUSE_MS = 400;
 
 /** Passes values on at most once in that time, and always the last one. */
 const useThrottled = (
@@ -175,12 +177,24 @@ const useThrottled = (
 const AngleDial = ({
   angleDeg,
   onAngle,
+  onMoving,
 }: {
   angleDeg: number;
   onAngle: (next: number) => void;
+  onMoving: (moving: boolean) => void;
 }) => {
   const [held, setHeld] = useState<number | null>(null);
   const follow = useThrottled(onAngle, FOLLOW_MS);
+  // Assistive devices set the value without ever telling that they let go: a pause ends the move too.
+  useEffect(() => {
+    if (held === null) return;
+    onMoving(true);
+    const pause = setTimeout(() => {
+      setHeld(null);
+      onMoving(false);
+    }, PAUSE_MS);
+    return () => clearTimeout(pause);
+  }, [held, onMoving]);
   return (
     <Dial
       value={Math.min(HIGH, Math.max(LOW, held ?? angleDeg))}
@@ -196,6 +210,7 @@ const AngleDial = ({
         // The plan may still be on its way to where the hand stopped.
         onAngle(typeof next === 'number' ? next : next[0]!);
         setHeld(null);
+        onMoving(false);
       }}
     >
       <Label>Or set it by hand, per side</Label>
@@ -273,9 +288,11 @@ interface AngleControlProps {
   readonly plan: BladePlan;
   readonly choices: PlanChoices;
   readonly onChoices: (part: Partial<PlanChoices>) => void;
+  /** Told when the slider begins to move and when it has stopped. */
+  readonly onMoving: (moving: boolean) => void;
 }
 
-export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) => {
+export const AngleControl = ({ plan, choices, onChoices, onMoving }: AngleControlProps) => {
   const [typed, setTyped] = useState<string | null>(null);
   const shown = typed ?? fixed(plan.angleDeg, 1);
   const value = parseNumber(shown);
@@ -321,6 +338,7 @@ export const AngleControl = ({ plan, choices, onChoices }: AngleControlProps) =>
         </StepButton>
         <AngleDial
           angleDeg={plan.angleDeg}
+          onMoving={onMoving}
           onAngle={(next) => {
             setTyped(null);
             setAngle(next);

@@ -13,7 +13,7 @@ import {
   type PlanInput,
   type ZoneLift,
 } from '@patient-edge/core';
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
@@ -150,18 +150,16 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
     [onChoices],
   );
   const choicesNow = useCallback(() => latest.current, []);
-  // While the angle is being moved the two pictures beside it follow at once, the rest a moment later.
-  const shared = {
-    job,
-    plan: useDeferredValue(plan),
-    choices: useDeferredValue(choices),
-    onChoices: set,
-  };
+  // While the angle is being moved the two pictures beside it follow; the rest follows when it stops.
+  const [moving, setMoving] = useState(false);
+  const [calm, setCalm] = useState({ plan, choices });
+  if (!moving && (calm.plan !== plan || calm.choices !== choices)) setCalm({ plan, choices });
+  const shared = { job, ...calm, onChoices: set };
   return (
     <Stack $gap={16}>
       <Two>
         <Sheet aria-label="Angle">
-          <AngleControl plan={plan} choices={choices} onChoices={set} />
+          <AngleControl plan={plan} choices={choices} onChoices={set} onMoving={setMoving} />
         </Sheet>
         <Sheet aria-label="Across the blade">
           <h2>Across</h2>

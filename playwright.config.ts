@@ -3,8 +3,8 @@ import { defineConfig } from '@playwright/test';
 /** Debian's Chromium, nothing downloaded; the background chatter of a browser is switched off. */
 export default defineConfig({
   testDir: 'e2e',
-  // Files run beside each other; each has shops, ports and databases of its own.
-  workers: 2,
+  // One after another: beside each other on two cores they wait for one another longer than they save.
+  workers: 1,
   timeout: 120_000,
   expect: { timeout: 10_000 },
   reporter: [['list'], ['json']],

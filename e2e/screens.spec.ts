@@ -97,7 +97,7 @@ const SCREENS: readonly {
 
 for (const appearance of ['light', 'dark']) {
   test(`every screen is accessible and quiet, ${appearance}`, async ({ page }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(1_200_000);
     const errors = watchConsole(page);
     await page.goto(shop.address);
     await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();

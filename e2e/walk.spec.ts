@@ -266,7 +266,7 @@ const walk = (shop: RunningShop): readonly Step[] => [
 const PORT = 4891;
 
 test('a blade walks through the whole shop', async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(900_000);
   const shop = await RunningShop.open('demo', PORT);
   const errors = watchConsole(page);
   try {
@@ -281,7 +281,7 @@ test('a blade walks through the whole shop', async ({ page }) => {
 test('the same walk with the server killed between any two steps, and the power cut at every third', async ({
   page,
 }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(1_500_000);
   const shop = await RunningShop.open('demo', PORT + 1, { mayLosePower: true });
   const errors = watchConsole(page);
   try {

@@ -49,7 +49,8 @@ const readSecrets = async (folder: string): Promise<Secrets> => {
   return secrets;
 };
 
-const portIsTaken = (port: number): Promise<boolean> =>
+/** Whether anything listens on that port of the loopback. */
+export const portIsTaken = (port: number): Promise<boolean> =>
   new Promise((resolve) => {
     const socket = connect({ host: '127.0.0.1', port });
     socket.once('connect', () => {

@@ -2,11 +2,10 @@
 import { fork } from 'node:child_process';
 import { createWriteStream } from 'node:fs';
 import { mkdir } from 'node:fs/promises';
-import { connect } from 'node:net';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { build } from './build';
-import { APP_DATABASE, databaseEnvironment, startDatabase } from './database';
+import { APP_DATABASE, databaseEnvironment, portIsTaken, startDatabase } from './database';
 import { dataFolder, SERVER_ENTRY } from './paths';
 import { runOrExplain, say, Trouble } from './say';
 
@@ -23,16 +22,6 @@ const portFrom = (text: string | undefined, fallback: number, name: string): num
   }
   return port;
 };
-
-const somethingListens = (port: number): Promise<boolean> =>
-  new Promise((resolve) => {
-    const socket = connect({ host: '127.0.0.1', port });
-    socket.once('connect', () => {
-      socket.destroy();
-      resolve(true);
-    });
-    socket.once('error', () => resolve(false));
-  });
 
 const readArguments = () => {
   try {
@@ -62,7 +51,7 @@ const serve = async (): Promise<number> => {
     ports.database,
     'PATIENT_EDGE_DATABASE_PORT',
   );
-  if (await somethingListens(port)) {
+  if (await portIsTaken(port)) {
     throw new Trouble(
       `Port ${port} on 127.0.0.1 is taken: perhaps the shop is already open there.`,
       `Look at http://127.0.0.1:${port}, stop it with Ctrl-C where it was started, or choose another: --port ${port + 1}`,

@@ -9,7 +9,7 @@ import {
 import { Router, type Request } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { Pool } from 'mysql2/promise';
-import { errnoOf, inTransaction } from '../database/pool';
+import { DUPLICATE_ENTRY, errnoOf, inTransaction } from '../database/pool';
 import { DEMO_SIGN_INS } from '../demo/sign-ins';
 import { ApiError, conflict, invalid } from '../http/errors';
 import { allow, bodyOf } from '../http/request';
@@ -24,8 +24,6 @@ import {
 } from './queries';
 
 const SHOP_NAME = 'shop name';
-const DUPLICATE_ENTRY = 1062;
-
 /** A new session id at sign-in, so that one planted before is worth nothing. */
 const signIn = (request: Request, staff: StaffMember): Promise<void> =>
   new Promise((resolve, reject) => {

@@ -50,6 +50,8 @@ export const change = async (
   return { insertId: header.insertId, affectedRows: header.affectedRows };
 };
 
+/** The errno of a row that a unique key refuses. */
+export const DUPLICATE_ENTRY = 1062;
 const LOCK_ERRORS = new Set([1205, 1213]);
 const ATTEMPTS = 4;
 

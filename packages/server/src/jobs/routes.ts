@@ -4,7 +4,7 @@ import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { updateBlade } from '../blades/queries';
 import { deleteUnworkedSteps } from '../bench/queries';
-import { errnoOf } from '../database/pool';
+import { DUPLICATE_ENTRY, errnoOf } from '../database/pool';
 import { onceOnly } from '../http/idempotency';
 import { invalid } from '../http/errors';
 import { allow, bodyOf, idempotencyKey, pathId, staffOf } from '../http/request';
@@ -18,8 +18,6 @@ import {
   updateIntake,
 } from './queries';
 import { takeIn } from './take-in';
-
-const DUPLICATE_ENTRY = 1062;
 
 export const jobRoutes = (pool: Pool): Router => {
   const router = Router();

@@ -1,39 +1,15 @@
 /** True size: a bank card held against the screen says how many pixels make a millimetre, once for this screen. */
 import { perSide, wedgeTemplate, liftGaugeTemplate, type Template } from '@patient-edge/core';
 import { useState } from 'react';
-import { Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
+import { Label, Slider } from 'react-aria-components';
 import styled from 'styled-components';
 import { useStored } from '../api/stored';
-import { ActionButton, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { ActionButton, QuietButton, Row, Slide, Soft, Stack } from '../theme/parts';
 
 /** Bank cards are 85.60 by 53.98 mm (ISO/IEC 7810, ID-1). */
 const CARD_MM = { width: 85.6, height: 53.98 };
 const USUAL_PX_PER_MM = 96 / 25.4;
 
-const Track = styled(SliderTrack)`
-  height: 34px;
-  width: min(420px, 100%);
-  &::before {
-    content: '';
-    position: absolute;
-    left: 0;
-    right: 0;
-    top: 15px;
-    height: 4px;
-    background: var(--steel-deep);
-  }
-`;
-const Thumb = styled(SliderThumb)`
-  top: 17px;
-  width: 26px;
-  height: 26px;
-  border-radius: 50%;
-  background: var(--accent);
-  border: 3px solid var(--sheet);
-  &[data-focus-visible] {
-    outline: 3px solid var(--accent);
-  }
-`;
 const Card = styled.div`
   border: 2px solid var(--accent);
   border-radius: 12px;
@@ -82,12 +58,11 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
           minValue={2}
           maxValue={8}
           step={0.01}
+          style={{ maxWidth: 420 }}
           onChange={(next) => setPxPerMm(typeof next === 'number' ? next : next[0])}
         >
           <Label>Size of the card</Label>
-          <Track>
-            <Thumb />
-          </Track>
+          <Slide />
         </Slider>
         <Card
           style={{ width: CARD_MM.width * pxPerMm, height: CARD_MM.height * pxPerMm }}

@@ -3,6 +3,7 @@ import type { CustomerBody, IntakeBody, Job, FieldError } from '@patient-edge/co
 import {
   bladeKind,
   UNKNOWN_STEEL_DESIGNATION,
+  usualMeasuresOf,
   type BladeMeasures,
   type DamageKind,
   type DamageSide,
@@ -85,19 +86,8 @@ export const emptyIntake = (): IntakeValues => ({
 });
 
 /** What is usual for a kind: a start to correct with the caliper, never a measurement. */
-export const usualMeasures = (kindId: string): Record<MeasureField, number> => {
-  const { usual } = bladeKind(kindId);
-  return {
-    edgeLengthMm: usual.edgeLengthMm,
-    heightHeelMm: usual.heightsMm[0],
-    heightMiddleMm: usual.heightsMm[1],
-    heightTipMm: usual.heightsMm[2],
-    spineHeelMm: usual.spineMm[0],
-    spineMiddleMm: usual.spineMm[1],
-    spineTipMm: usual.spineMm[2],
-    thicknessBehindEdgeMm: usual.thicknessBehindEdgeMm,
-  };
-};
+export const usualMeasures = (kindId: string): Record<MeasureField, number> =>
+  usualMeasuresOf(kindId, bladeKind(kindId).usual.edgeLengthMm);
 
 /** The blade as far as it is measured, the usual figures standing in for the rest: for the drawing only. */
 export const drawnMeasures = (values: IntakeValues): BladeMeasures => {

@@ -2,11 +2,11 @@
 import type { Approach, BladePlan, Figure, PlanChoices } from '@patient-edge/core';
 import { Minus, Plus } from 'lucide-react';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
-import { Button, Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
+import { Button, Label, Slider } from 'react-aria-components';
 import styled from 'styled-components';
 import { Asked, FigureView } from '../instruments/why';
 import { fixed, parseNumber, roughly } from '../theme/format';
-import { NumberEntry, Row, Stack } from '../theme/parts';
+import { NumberEntry, Row, Slide, Stack } from '../theme/parts';
 
 const SCHOOLS: Readonly<Record<Approach, string>> = {
   keep: 'Keep what came',
@@ -77,30 +77,6 @@ const Dial = styled(Slider)`
   & label {
     font-weight: 600;
     font-size: 15px;
-  }
-`;
-const Track = styled(SliderTrack)`
-  height: 34px;
-  position: relative;
-  &::before {
-    content: '';
-    position: absolute;
-    left: 0;
-    right: 0;
-    top: 15px;
-    height: 4px;
-    background: var(--steel-deep);
-  }
-`;
-const Thumb = styled(SliderThumb)`
-  top: 17px;
-  width: 26px;
-  height: 26px;
-  background: var(--accent);
-  border: 3px solid var(--sheet);
-  border-radius: 50%;
-  &[data-focus-visible] {
-    outline: 3px solid var(--accent);
   }
 `;
 const StepButton = styled(Button)`
@@ -188,7 +164,6 @@ const AngleDial = ({
   // Assistive devices set the value without ever telling that they let go: a pause ends the move too.
   useEffect(() => {
     if (held === null) return;
-    onMoving(true);
     const pause = setTimeout(() => {
       setHeld(null);
       onMoving(false);
@@ -204,6 +179,7 @@ const AngleDial = ({
       onChange={(next) => {
         const value = typeof next === 'number' ? next : next[0]!;
         setHeld(value);
+        onMoving(true);
         follow(value);
       }}
       onChangeEnd={(next) => {
@@ -214,9 +190,7 @@ const AngleDial = ({
       }}
     >
       <Label>Or set it by hand, per side</Label>
-      <Track>
-        <Thumb />
-      </Track>
+      <Slide />
     </Dial>
   );
 };
@@ -284,17 +258,17 @@ const SchoolTable = memo(
 );
 SchoolTable.displayName = 'SchoolTable';
 
-interface AngleControlProps {
-  readonly plan: BladePlan;
-  readonly choices: PlanChoices;
-  readonly onChoices: (part: Partial<PlanChoices>) => void;
+interface ByHandProps {
+  readonly angleDeg: number;
+  readonly onAngle: (angleDeg: number) => void;
   /** Told when the slider begins to move and when it has stopped. */
   readonly onMoving: (moving: boolean) => void;
 }
 
-export const AngleControl = ({ plan, choices, onChoices, onMoving }: AngleControlProps) => {
+/** The operator's own angle: by steps, by slider, or typed. */
+const ByHand = memo(({ angleDeg, onAngle, onMoving }: ByHandProps) => {
   const [typed, setTyped] = useState<string | null>(null);
-  const shown = typed ?? fixed(plan.angleDeg, 1);
+  const shown = typed ?? fixed(angleDeg, 1);
   const value = parseNumber(shown);
   const problem =
     value === null
@@ -302,15 +276,64 @@ export const AngleControl = ({ plan, choices, onChoices, onMoving }: AngleContro
       : value < 5 || value > 40
         ? `The angle per side must be from 5 to 40°; ${value} was given`
         : undefined;
+  const set = (next: number): void => {
+    setTyped(null);
+    onAngle(Math.round(next * 10) / 10);
+  };
+  return (
+    <Row $align="end">
+      <StepButton aria-label="Half a degree less" onPress={() => set(angleDeg - 0.5)}>
+        <Minus size={20} />
+      </StepButton>
+      <AngleDial angleDeg={angleDeg} onMoving={onMoving} onAngle={set} />
+      <StepButton aria-label="Half a degree more" onPress={() => set(angleDeg + 0.5)}>
+        <Plus size={20} />
+      </StepButton>
+      <div style={{ width: 150 }}>
+        <NumberEntry
+          label="Per side, °"
+          value={shown}
+          error={problem}
+          onChange={(next) => {
+            setTyped(next);
+            const angle = parseNumber(next);
+            if (angle !== null && angle >= 5 && angle <= 40) onAngle(angle);
+          }}
+          onBlur={() => problem === undefined && setTyped(null)}
+        />
+      </div>
+    </Row>
+  );
+});
+ByHand.displayName = 'ByHand';
+
+interface AngleControlProps {
+  /** The plan of this moment, which the figures show. */
+  readonly plan: BladePlan;
+  /** The angle the slider last came to rest at. */
+  readonly restingDeg: number;
+  readonly choices: PlanChoices;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+  readonly onMoving: (moving: boolean) => void;
+}
+
+export const AngleControl = ({
+  plan,
+  restingDeg,
+  choices,
+  onChoices,
+  onMoving,
+}: AngleControlProps) => {
+  // Choosing a school drops what was typed beside it: the control by hand begins anew.
+  const [chosenTimes, setChosenTimes] = useState(0);
   const choose = useCallback(
     (approach: Approach): void => {
-      setTyped(null);
+      setChosenTimes((times) => times + 1);
       onChoices({ approach, angleDeg: null });
     },
     [onChoices],
   );
-  const setAngle = (angleDeg: number): void =>
-    onChoices({ angleDeg: Math.round(angleDeg * 10) / 10 });
+  const setAngle = useCallback((angleDeg: number): void => onChoices({ angleDeg }), [onChoices]);
   return (
     <Stack>
       <h2>Angle</h2>
@@ -332,35 +355,7 @@ export const AngleControl = ({ plan, choices, onChoices, onMoving }: AngleContro
         chosen={choices.angleDeg === null ? choices.approach : null}
         onChoose={choose}
       />
-      <Row $align="end">
-        <StepButton aria-label="Half a degree less" onPress={() => setAngle(plan.angleDeg - 0.5)}>
-          <Minus size={20} />
-        </StepButton>
-        <AngleDial
-          angleDeg={plan.angleDeg}
-          onMoving={onMoving}
-          onAngle={(next) => {
-            setTyped(null);
-            setAngle(next);
-          }}
-        />
-        <StepButton aria-label="Half a degree more" onPress={() => setAngle(plan.angleDeg + 0.5)}>
-          <Plus size={20} />
-        </StepButton>
-        <div style={{ width: 150 }}>
-          <NumberEntry
-            label="Per side, °"
-            value={shown}
-            error={problem}
-            onChange={(next) => {
-              setTyped(next);
-              const angle = parseNumber(next);
-              if (angle !== null && angle >= 5 && angle <= 40) onChoices({ angleDeg: angle });
-            }}
-            onBlur={() => problem === undefined && setTyped(null)}
-          />
-        </div>
-      </Row>
+      <ByHand key={chosenTimes} angleDeg={restingDeg} onAngle={setAngle} onMoving={onMoving} />
     </Stack>
   );
 };

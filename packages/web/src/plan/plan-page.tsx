@@ -85,9 +85,10 @@ const PlanPage = () => {
     `plan choices ${job.id}`,
     job.plan?.choices ?? DEFAULT_CHOICES,
   );
+  const rack = useMemo(() => (stones ? toRack(stones) : null), [stones]);
   const input = useMemo((): PlanInput | null => {
     const steel = findSteel(job.steel);
-    if (!stones || !steel) return null;
+    if (!rack || !steel) return null;
     return {
       measures: job.measures,
       steel,
@@ -95,10 +96,10 @@ const PlanPage = () => {
       sharpness: job.sharpness,
       carefulHands: job.carefulHands,
       damage: job.damage,
-      rack: toRack(stones),
+      rack,
       choices,
     };
-  }, [job, stones, choices]);
+  }, [job, rack, choices]);
   const result = usePlan(input);
   if (!result) return <p role="status">Working it out…</p>;
   if (!result.ok) {
@@ -159,7 +160,13 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
     <Stack $gap={16}>
       <Two>
         <Sheet aria-label="Angle">
-          <AngleControl plan={plan} choices={choices} onChoices={set} onMoving={setMoving} />
+          <AngleControl
+            plan={plan}
+            restingDeg={calm.plan.angleDeg}
+            choices={choices}
+            onChoices={set}
+            onMoving={setMoving}
+          />
         </Sheet>
         <Sheet aria-label="Across the blade">
           <h2>Across</h2>

@@ -1,94 +1,77 @@
 /** The parts of the theme bound to react-hook-form. Values are as typed; numbers are parsed when sent. */
+import type { ReactElement } from 'react';
 import { Controller, type Control, type FieldValues, type Path } from 'react-hook-form';
-import { NumberEntry, PickOne, TextEntry, Choice, type Option } from './parts';
+import { Choice, NumberEntry, PickOne, TextEntry, type Option } from './parts';
 
-interface Bound<T extends FieldValues> {
+interface Place<T extends FieldValues> {
   readonly control: Control<T>;
   readonly name: Path<T>;
+}
+
+interface Labelled<T extends FieldValues> extends Place<T> {
   readonly label: string;
   readonly hint?: string;
 }
+
+/** What the form gives to each of its parts. */
+interface Given {
+  readonly name: string;
+  readonly value: string;
+  readonly onChange: (next: string) => void;
+  readonly onBlur: () => void;
+  readonly error: string | undefined;
+}
+
+const InForm = <T extends FieldValues>({
+  control,
+  name,
+  children,
+}: Place<T> & { children: (given: Given) => ReactElement }) => (
+  <Controller
+    control={control}
+    name={name}
+    render={({ field: { value, onChange, onBlur }, fieldState: { error } }) =>
+      children({ name, value, onChange, onBlur, error: error?.message })
+    }
+  />
+);
 
 export const FormText = <T extends FieldValues>({
   control,
   name,
   ...rest
-}: Bound<T> & {
+}: Labelled<T> & {
   lines?: number;
   kind?: 'text' | 'password' | 'date' | 'tel';
   autoComplete?: string;
 }) => (
-  <Controller
-    control={control}
-    name={name}
-    render={({ field, fieldState }) => (
-      <TextEntry
-        {...rest}
-        name={name}
-        value={field.value}
-        onChange={field.onChange}
-        onBlur={field.onBlur}
-        error={fieldState.error?.message}
-      />
-    )}
-  />
+  <InForm control={control} name={name}>
+    {(given) => <TextEntry {...rest} {...given} />}
+  </InForm>
 );
 
-export const FormNumber = <T extends FieldValues>({ control, name, ...rest }: Bound<T>) => (
-  <Controller
-    control={control}
-    name={name}
-    render={({ field, fieldState }) => (
-      <NumberEntry
-        {...rest}
-        name={name}
-        value={field.value}
-        onChange={field.onChange}
-        onBlur={field.onBlur}
-        error={fieldState.error?.message}
-      />
-    )}
-  />
+export const FormNumber = <T extends FieldValues>({ control, name, ...rest }: Labelled<T>) => (
+  <InForm control={control} name={name}>
+    {(given) => <NumberEntry {...rest} {...given} />}
+  </InForm>
 );
 
 export const FormPick = <T extends FieldValues>({
   control,
   name,
-  options,
   ...rest
-}: Bound<T> & { options: readonly Option<string>[] }) => (
-  <Controller
-    control={control}
-    name={name}
-    render={({ field, fieldState }) => (
-      <PickOne
-        {...rest}
-        options={options}
-        value={field.value}
-        onChange={field.onChange}
-        error={fieldState.error?.message}
-      />
-    )}
-  />
+}: Labelled<T> & { options: readonly Option<string>[] }) => (
+  <InForm control={control} name={name}>
+    {(given) => <PickOne {...rest} {...given} />}
+  </InForm>
 );
 
 export const FormChoice = <T extends FieldValues>({
   control,
   name,
-  options,
   ...rest
-}: Bound<T> & { options: readonly Option<string>[] }) => (
-  <Controller
-    control={control}
-    name={name}
-    render={({ field, fieldState }) => (
-      <Choice
-        {...rest}
-        options={options}
-        value={field.value}
-        onChange={field.onChange}
-        error={fieldState.error?.message}
-      />
-    )}
-  />
+}: Labelled<T> & { options: readonly Option<string>[] }) => (
+  <InForm control={control} name={name}>
+    {(given) => <Choice {...rest} {...given} />}
+  </InForm>
 );

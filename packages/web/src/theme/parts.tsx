@@ -13,6 +13,8 @@ import {
   RadioGroup,
   Select,
   SelectValue,
+  SliderThumb,
+  SliderTrack,
   Text,
   TextArea,
   TextField,
@@ -477,6 +479,39 @@ export const Tick = ({
     </TickBox>
     {error !== undefined && <TickError role="alert">{error}</TickError>}
   </div>
+);
+
+const Track = styled(SliderTrack)`
+  height: 34px;
+  width: 100%;
+  position: relative;
+  &::before {
+    content: '';
+    position: absolute;
+    left: 0;
+    right: 0;
+    top: 15px;
+    height: 4px;
+    background: var(--steel-deep);
+  }
+`;
+const Thumb = styled(SliderThumb)`
+  top: 17px;
+  width: 26px;
+  height: 26px;
+  border-radius: 50%;
+  background: var(--accent);
+  border: 3px solid var(--sheet);
+  &[data-focus-visible] {
+    outline: 3px solid var(--accent);
+  }
+`;
+
+/** Track and thumb of a slider (inside React Aria's Slider). */
+export const Slide = () => (
+  <Track>
+    <Thumb />
+  </Track>
 );
 
 export const options = <Id extends string>(ids: readonly Id[]): Option<Id>[] =>

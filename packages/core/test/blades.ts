@@ -31,26 +31,49 @@ export const CHEF: BladeMeasures = {
   presentAnglePerSideDeg: null,
 };
 
+/** A stone of the rack with what is usual for a middling water stone. */
+export const rackStone = (part: Partial<RackStone> & Pick<RackStone, 'id' | 'um'>): RackStone => ({
+  name: `${part.id[0]!.toUpperCase()}${part.id.slice(1)}`,
+  abrasive: 'aluminium-oxide',
+  kind: 'water stone',
+  bond: 'middling',
+  liquid: 'water',
+  soaking: 'splash',
+  soakMinutes: 0,
+  strokes: 'both',
+  needsDressing: false,
+  flatness: 'flat',
+  inWater: false,
+  changeSeconds: 60,
+  ...part,
+});
+
 export const RACK: readonly RackStone[] = [
-  {
+  rackStone({
     id: 'plate',
-    name: 'Plate',
     um: 45,
+    kind: 'diamond plate',
     abrasive: 'diamond',
+    bond: 'plate or film',
+    flatness: 'stays flat',
     scratchFactor: 1.2,
     changeSeconds: 20,
-  },
-  { id: 'brown', name: 'Brown', um: 16, abrasive: 'aluminium-oxide', changeSeconds: 60 },
-  { id: 'red', name: 'Red', um: 8, abrasive: 'aluminium-oxide', changeSeconds: 60 },
-  { id: 'fine', name: 'Fine', um: 3, abrasive: 'ceramic', cutFactor: 0.8, changeSeconds: 45 },
-  {
+  }),
+  rackStone({ id: 'brown', um: 16, soaking: 'soak', soakMinutes: 10 }),
+  rackStone({ id: 'red', um: 8, soaking: 'soak', soakMinutes: 8 }),
+  rackStone({ id: 'fine', um: 3, abrasive: 'ceramic', cutFactor: 0.8, changeSeconds: 45 }),
+  rackStone({
     id: 'strop',
-    name: 'Strop',
     um: 2,
+    kind: 'strop',
     abrasive: 'compound',
+    bond: 'strop',
+    liquid: 'dry',
+    soaking: 'dry',
+    flatness: 'stays flat',
     scratchFactor: 0.4,
     changeSeconds: 10,
-  },
+  }),
 ];
 
 export const planInput = (part: Partial<PlanInput> = {}): PlanInput => ({
@@ -61,6 +84,7 @@ export const planInput = (part: Partial<PlanInput> = {}): PlanInput => ({
   carefulHands: false,
   damage: [],
   rack: RACK,
+  machine: null,
   choices: DEFAULT_CHOICES,
   ...part,
 });

@@ -64,7 +64,7 @@ describe('the progression', () => {
   test('says which condition fails and names the nearest abrasive', () => {
     const none = chooseProgression({ ...work, rack: RACK, finishUm: [0.5, 1.5] });
     expect(!none.ok && none.error).toMatchObject({ code: 'NO_PROGRESSION', field: 'finishUm' });
-    expect(!none.ok && none.error.message).toContain('fine at 3 µm');
+    expect(!none.ok && none.error.message).toContain('Fine at 3 µm');
     const jumps = chooseProgression({ ...work, rack: RACK, maxRatio: 1.5, first: 'plate' });
     expect(!jumps.ok && jumps.error.field).toBe('maxRatio');
   });

@@ -8,7 +8,11 @@ import { scratchDepthUm, secondsToRemove, type AbrasiveBody, type SteelWear } fr
 
 export interface RackEntry extends AbrasiveBody {
   readonly id: string;
+  /** What people call it; messages fall back on the id. */
+  readonly name?: string | undefined;
   readonly changeSeconds?: number | undefined;
+  /** Of a belt or wheel; by hand when not given. */
+  readonly speedMPerS?: number | undefined;
 }
 
 export interface ProgressionInput {
@@ -21,6 +25,10 @@ export interface ProgressionInput {
   readonly maxRatio?: number | undefined;
   readonly first?: string | undefined;
   readonly skip?: readonly string[] | undefined;
+  /** Abrasives the chain must run over. */
+  readonly through?: readonly string[] | undefined;
+  /** Seconds every abrasive counts besides its own, in choosing only: large, and the fewest are taken. */
+  readonly weightPerAbrasiveS?: number | undefined;
 }
 
 export interface ProgressionStep {
@@ -45,6 +53,7 @@ const RATIO_SLACK = 1e-9;
 const CHAINS_KEPT = 4;
 
 interface Way {
+  readonly weight: number;
   readonly totalSeconds: number;
   readonly step: ProgressionStep;
   readonly before: Way | null;
@@ -56,22 +65,70 @@ const chainOf = (way: Way): Chain => {
   return { steps, totalSeconds: way.totalSeconds };
 };
 
-/** Errors: NO_PROGRESSION, naming the condition that fails and the nearest abrasive. */
-export const chooseProgression = (input: ProgressionInput): Result<Progression> => {
-  const { steel, work, stroke, finishUm, maxRatio = Infinity } = input;
+/** What one abrasive after another takes, by the model of removal. */
+export interface StepCosts {
+  /** Working seconds to take that volume. */
+  readonly seconds: (entry: RackEntry, removeMm3: number) => number;
+  /** What must be taken after that abrasive: its scratches, or all of the stock when it is the first. */
+  readonly removeMm3: (before: RackEntry | null) => number;
+}
+
+export const stepCosts = (
+  input: Pick<ProgressionInput, 'steel' | 'work' | 'stroke'>,
+): StepCosts => ({
+  seconds: (entry, removeMm3) =>
+    secondsToRemove(
+      removeMm3,
+      entry,
+      input.steel,
+      input.stroke.forceN(entry.um),
+      entry.speedMPerS ?? input.stroke.speedMPerS,
+    ),
+  removeMm3: (before) =>
+    before ? (input.work.faceAreaMm2 * scratchDepthUm(before)) / 1000 : input.work.stockMm3,
+});
+
+/** The rack that a progression may use, coarsest first. */
+export const usableRack = (
+  input: Pick<ProgressionInput, 'rack' | 'skip'>,
+): readonly RackEntry[] => {
   const skipped = new Set(input.skip);
-  const usable = input.rack
+  return input.rack
     .filter(({ id, abrasive }) => abrasive !== 'compound' && !skipped.has(id))
     .sort((a, b) => b.um - a.um);
+};
+
+/** Whether the finer of two may follow the coarser. */
+export const mayFollow = (coarser: RackEntry, finer: RackEntry, maxRatio = Infinity): boolean =>
+  coarser.um > finer.um && coarser.um / finer.um <= maxRatio + RATIO_SLACK;
+
+/** Errors: NO_PROGRESSION, naming the condition that fails and the nearest abrasive. */
+export const chooseProgression = (input: ProgressionInput): Result<Progression> => {
+  const { finishUm, maxRatio, weightPerAbrasiveS = 0 } = input;
+  const usable = usableRack(input);
+  const costs = stepCosts(input);
   const [finestUm, coarsestUm] = finishUm;
   const finishes = (um: number): boolean => um >= finestUm && um <= coarsestUm;
+  const through = (input.through ?? []).flatMap(
+    (id) => usable.find((entry) => entry.id === id) ?? [],
+  );
+  if (through.length < (input.through?.length ?? 0)) {
+    return fail(
+      'NO_PROGRESSION',
+      'An abrasive the work must run over is not in the rack or was skipped',
+      'through',
+    );
+  }
+  // A chain falls in grain: it runs over an abrasive when it neither jumps it, nor begins or ends short of it.
+  const misses = (coarserUm: number, finerUm: number, ids: readonly string[]): boolean =>
+    through.some(({ id, um }) => um < coarserUm && um >= finerUm && !ids.includes(id));
 
-  const stepSeconds = (entry: RackEntry, removeMm3: number): number =>
-    secondsToRemove(removeMm3, entry, steel, stroke.forceN(entry.um), stroke.speedMPerS);
   const follow = (before: Way | null, entry: RackEntry, removeMm3: number): Way => {
-    const seconds = stepSeconds(entry, removeMm3);
+    const seconds = costs.seconds(entry, removeMm3);
+    const spent = seconds + (entry.changeSeconds ?? 0);
     return {
-      totalSeconds: (before?.totalSeconds ?? 0) + seconds + (entry.changeSeconds ?? 0),
+      weight: (before?.weight ?? 0) + spent + weightPerAbrasiveS,
+      totalSeconds: (before?.totalSeconds ?? 0) + spent,
       step: { id: entry.id, um: entry.um, removeMm3, seconds },
       before,
     };
@@ -80,24 +137,30 @@ export const chooseProgression = (input: ProgressionInput): Result<Progression> 
   const ways: Way[][] = [];
   usable.forEach((entry, index) => {
     const into: Way[] = [];
-    if (input.first === undefined || input.first === entry.id) {
-      into.push(follow(null, entry, work.stockMm3));
+    if (
+      (input.first === undefined || input.first === entry.id) &&
+      !misses(Infinity, entry.um, [entry.id])
+    ) {
+      into.push(follow(null, entry, costs.removeMm3(null)));
     }
     for (let earlier = 0; earlier < index; earlier += 1) {
       const coarser = usable[earlier]!;
-      if (coarser.um <= entry.um || coarser.um / entry.um > maxRatio + RATIO_SLACK) continue;
-      const removeMm3 = (work.faceAreaMm2 * scratchDepthUm(coarser)) / 1000;
+      if (!mayFollow(coarser, entry, maxRatio) || misses(coarser.um, entry.um, [entry.id]))
+        continue;
+      const removeMm3 = costs.removeMm3(coarser);
       for (const way of ways[earlier]!) into.push(follow(way, entry, removeMm3));
     }
-    ways.push(into.sort((a, b) => a.totalSeconds - b.totalSeconds).slice(0, CHAINS_KEPT));
+    ways.push(into.sort((a, b) => a.weight - b.weight).slice(0, CHAINS_KEPT));
   });
   const [best, ...others] = usable
-    .flatMap((entry, index) => (finishes(entry.um) ? ways[index]! : []))
-    .sort((a, b) => a.totalSeconds - b.totalSeconds)
+    .flatMap((entry, index) => (finishes(entry.um) && !misses(entry.um, 0, []) ? ways[index]! : []))
+    .sort((a, b) => a.weight - b.weight)
     .slice(0, CHAINS_KEPT);
   if (!best) return explainNoChain(input, usable, finishes);
   return ok({ ...chainOf(best), alternatives: others.map(chainOf) });
 };
+
+const nameOf = ({ id, name }: RackEntry): string => name ?? id;
 
 const explainNoChain = (
   input: ProgressionInput,
@@ -105,6 +168,8 @@ const explainNoChain = (
   finishes: (um: number) => boolean,
 ): Result<never> => {
   const [finestUm, coarsestUm] = input.finishUm;
+  const namesOf = (ids: readonly string[]): string =>
+    ids.map((id) => usable.find((entry) => entry.id === id)?.name ?? id).join(' and ');
   if (usable.length === 0) {
     return fail(
       'NO_PROGRESSION',
@@ -119,6 +184,16 @@ const explainNoChain = (
       'first',
     );
   }
+  if (input.through && input.through.length > 0) {
+    const without = chooseProgression({ ...input, through: [] });
+    if (without.ok) {
+      return fail(
+        'NO_PROGRESSION',
+        `No chain to ${finestUm} to ${coarsestUm} µm runs over ${namesOf(input.through)}`,
+        'through',
+      );
+    }
+  }
   const centre = Math.sqrt(finestUm * coarsestUm);
   const nearest = usable.reduce((best, entry) =>
     Math.abs(Math.log(entry.um / centre)) < Math.abs(Math.log(best.um / centre)) ? entry : best,
@@ -126,13 +201,13 @@ const explainNoChain = (
   if (!usable.some(({ um }) => finishes(um))) {
     return fail(
       'NO_PROGRESSION',
-      `No abrasive ends between ${finestUm} and ${coarsestUm} µm; the nearest is ${nearest.id} at ${nearest.um} µm`,
+      `No abrasive ends between ${finestUm} and ${coarsestUm} µm; the nearest is ${nameOf(nearest)} at ${nearest.um} µm`,
       'finishUm',
     );
   }
   return fail(
     'NO_PROGRESSION',
-    `No chain reaches ${finestUm} to ${coarsestUm} µm with steps of at most ${input.maxRatio ?? 'any'} times; the nearest finish is ${nearest.id} at ${nearest.um} µm`,
+    `No chain reaches ${finestUm} to ${coarsestUm} µm with steps of at most ${input.maxRatio ?? 'any'} times; the nearest finish is ${nameOf(nearest)} at ${nearest.um} µm`,
     'maxRatio',
   );
 };

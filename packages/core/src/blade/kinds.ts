@@ -148,5 +148,8 @@ export const bladeKind = (id: string): BladeKind => {
   return kind;
 };
 
+/** Ground on one side only, with a hollow back that a stone must meet dead flat. */
+export const isOneSided = ({ grind }: BladeKind): boolean => grind === 'one-sided, hollow back';
+
 /** Whether the plan of such a blade can be computed: two-sided, ground flat. */
 export const isPlanned = (kind: BladeKind): boolean => kind.grind === 'two-sided flat';

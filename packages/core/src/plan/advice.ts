@@ -4,6 +4,7 @@
  */
 import type { Damage } from '../blade/measures';
 import type { Use } from '../blade/uses';
+import { brittleShift, toughShift } from '../steel/angle-shift';
 import type { Steel } from '../steel/steels';
 
 export const APPROACHES = ['keep', 'by-use', 'lowest-clear'] as const;
@@ -66,11 +67,9 @@ const MOVE_RULES: readonly MoveRule[] = [
     reason: () => 'the edge rolled: it was too low for the steel or the work',
   },
   {
-    applies: ({ steel }) =>
-      steel.hrcLow > 61 &&
-      /coarse|high carbide|high vanadium|chippy$/.test(`${steel.steelClass} ${steel.edge}`),
-    deltaDeg: ({ steel }) => (steel.hrcLow >= 63 ? 2 : 1),
-    reason: ({ steel }) => `hard steel with coarse carbides (${steel.hrcLow}–${steel.hrcHigh} HRC)`,
+    applies: ({ steel }) => brittleShift(steel) !== null,
+    deltaDeg: ({ steel }) => brittleShift(steel)!.deltaDeg,
+    reason: ({ steel }) => brittleShift(steel)!.reason,
   },
   {
     applies: ({ use }) => use.hard && use.id !== 'bone',
@@ -78,9 +77,9 @@ const MOVE_RULES: readonly MoveRule[] = [
     reason: () => 'meets bone or frozen food',
   },
   {
-    applies: ({ steel }) => /tough/.test(steel.edge) && steel.hrcLow >= 57,
-    deltaDeg: () => -1,
-    reason: () => 'tough, fine-grained steel, well hardened',
+    applies: ({ steel }) => toughShift(steel) !== null,
+    deltaDeg: ({ steel }) => toughShift(steel)!.deltaDeg,
+    reason: ({ steel }) => toughShift(steel)!.reason,
   },
   {
     applies: ({ carefulHands }) => carefulHands,

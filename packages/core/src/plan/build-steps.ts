@@ -1,5 +1,8 @@
-/** Lays the steps in order: outline, thinning, edge on the first stone, refining, deburring, strop, wash. */
-import { chooseProgression, type Chain } from '../abrasive/progression';
+/**
+ * Lays the steps in order: outline, thinning, faces, edge on the first stone, refining, micro bevel,
+ * deburring, strop, wash.
+ */
+import { chooseProgression, type Chain, type ProgressionInput } from '../abrasive/progression';
 import {
   HAND_SPEED_M_PER_S,
   removalPerNewtonMetre,
@@ -9,8 +12,22 @@ import {
 import type { Why } from '../units/figure';
 import type { BladeKind } from '../blade/kinds';
 import type { Steel } from '../steel/steels';
+import { coarsestOf, forTask, type RackStone } from '../abrasive/rack-stone';
+import { abrasiveOf, settingOn, type Machine } from '../machine/machine';
+import { ok, type Result } from '../units/result';
 import type { PlanChoices } from './choices';
-import type { RackStone } from './plan';
+import { chosenStrop, finishingWords } from './finishing';
+import {
+  BAND_FACE_MM,
+  FACE_STOCK_UM,
+  MICRO_ABOVE_DEG,
+  MICRO_FACE_MM,
+  namedChain,
+  partChain,
+  PART_LABELS,
+  SLURRY_WORDS,
+  type PartChain,
+} from './part-chains';
 import {
   burrPolicyText,
   forceBandN,
@@ -25,9 +42,13 @@ export interface StepsInput {
   readonly kind: BladeKind;
   readonly steel: Steel;
   readonly rack: readonly RackStone[];
+  readonly machine: Machine | null;
   readonly choices: PlanChoices;
   readonly angleDeg: number;
-  readonly lifts: readonly ZoneLift[];
+  readonly bevelFaceMm: number;
+  readonly edgeLengthMm: number;
+  readonly liftsAt: (angleDeg: number) => readonly ZoneLift[];
+  /** Of the edge bevel; null when no stones lead to its finish. */
   readonly chain: Chain | null;
   readonly jointMm3: number;
   readonly thinning: {
@@ -59,13 +80,25 @@ const byHabit = (rule: string): Why => ({
   source: 'Habit of the bench; first guess',
 });
 
-const onStone = (input: StepsInput, body: RackStone, seconds: number, secondsWhy: Why): OnStone => {
-  const count = strokesPerSide(seconds, HAND_SPEED_M_PER_S);
+/** One slow pass along a belt or wheel, s. First guess. */
+const MACHINE_PASS_S = 4;
+
+const onStone = (
+  input: StepsInput,
+  body: RackStone,
+  seconds: number,
+  secondsWhy: Why,
+  part?: PartChain,
+): OnStone => {
+  const moved = body.speedMPerS !== undefined;
+  const count = moved
+    ? Math.max(1, Math.ceil(seconds / 2 / MACHINE_PASS_S))
+    : strokesPerSide(seconds, HAND_SPEED_M_PER_S);
   return {
     stoneId: body.id,
     forceN: forceBandN(body.um),
-    direction: input.choices.direction,
-    pattern: patternFor(count),
+    direction: part?.direction ?? input.choices.direction,
+    pattern: moved ? 'slow passes, sides in turn, cool to the bare hand' : patternFor(count),
     seconds,
     secondsWhy,
     strokesPerSide: count,
@@ -84,16 +117,14 @@ const whyRemoval = (input: StepsInput, body: RackStone, removeMm3: number, rule:
     },
     { label: 'Grain', value: body.um, unit: 'µm' },
     { label: 'F', value: forceN(body.um), unit: 'N' },
-    { label: 'v, m/s', value: HAND_SPEED_M_PER_S },
+    { label: 'v, m/s', value: body.speedMPerS ?? HAND_SPEED_M_PER_S },
     { label: 'It leaves scratches of', value: scratchDepthUm(body), unit: 'µm' },
   ],
   source: 'Removal model; first guesses, to be corrected by the bench',
 });
 
 const outlineStep = (input: StepsInput): PlanStep[] => {
-  const coarsest = input.rack
-    .filter(({ abrasive }) => abrasive !== 'compound')
-    .reduce<RackStone | null>((best, entry) => (best && best.um >= entry.um ? best : entry), null);
+  const coarsest = coarsestOf(forTask(input.rack, 'edge'));
   if (!coarsest || input.jointMm3 <= 0) return [];
   const seconds = secondsToRemove(
     input.jointMm3,
@@ -126,87 +157,215 @@ const outlineStep = (input: StepsInput): PlanStep[] => {
   ];
 };
 
+/** The stones a part of the blade is worked on: named by hand, or the quickest chain of its bond. */
+export const chainForPart = (
+  input: ProgressionInput,
+  part: PartChain | undefined,
+  rack: readonly RackStone[],
+  choose: (input: ProgressionInput) => Result<Chain> = chooseProgression,
+): Result<Chain> => {
+  const field = part ? `choices.chains.${part.part}` : 'choices.chains';
+  if (part?.stones) return namedChain({ ...input, rack }, part.stones, field);
+  const bonded = part?.bond ? rack.filter(({ bond }) => bond === part.bond) : rack;
+  return choose({ ...input, rack: bonded, finishUm: part?.finishUm ?? input.finishUm });
+};
+
+const slurry = (part: PartChain | undefined): string =>
+  part ? ` ${SLURRY_WORDS[part.slurry]}` : '';
+
+interface PartWork {
+  readonly part: PartChain | undefined;
+  readonly chain: Chain;
+  readonly firstRule: string;
+  readonly step: (
+    body: RackStone,
+    index: number,
+  ) => Pick<
+    PlanStep,
+    'operation' | 'title' | 'instruction' | 'angleDeg' | 'lifts' | 'gate' | 'caution'
+  >;
+}
+
+/** The steps of one chain: what they share, and what each part says of its own. */
+const chainSteps = (input: StepsInput, { part, chain, firstRule, step }: PartWork): PlanStep[] =>
+  chain.steps.map(({ id, seconds, removeMm3 }, index): PlanStep => {
+    const body = stone(input.rack, id);
+    const rule =
+      index === 0 ? firstRule : 'The scratches of the abrasive before, over the whole face.';
+    const own = step(body, index);
+    return {
+      ...onStone(input, body, seconds, whyRemoval(input, body, removeMm3, rule), part),
+      ...own,
+      instruction: own.instruction + slurry(part),
+      removeMm3,
+      ...settingOf(input, body, own.angleDeg),
+    };
+  });
+
+/** The machine's setting at a step whose abrasive it moves, or whose angle it holds for the hand. */
+const settingOf = (
+  { machine, bevelFaceMm }: StepsInput,
+  body: RackStone,
+  angleDeg: number | null,
+): Pick<PlanStep, 'setting'> => {
+  if (!machine || angleDeg === null) return {};
+  const moves = abrasiveOf(machine.kind);
+  if (moves !== null && body.kind !== moves) return {};
+  return { setting: settingOn(machine, angleDeg, bevelFaceMm) };
+};
+
+const HEAT =
+  'Slow, light, and cool to the bare hand: a thin edge is burnt in a second. Eye protection, no gloves near the machine.';
+
+const handStroke = { forceN, speedMPerS: HAND_SPEED_M_PER_S };
+
 const thinningSteps = (input: StepsInput): PlanStep[] => {
   if (!input.thinning) return [];
   const { mm3, faceMm2, angleDeg } = input.thinning;
-  const chain = chooseProgression({
-    steel: input.steel,
-    rack: input.rack,
-    work: { stockMm3: mm3, faceAreaMm2: faceMm2 },
-    stroke: { forceN, speedMPerS: HAND_SPEED_M_PER_S },
-    finishUm: THINNING_FINISH_UM,
-  });
+  const part = partChain(input.choices.chains, 'primary');
+  const chain = chainForPart(
+    {
+      steel: input.steel,
+      rack: input.rack,
+      work: { stockMm3: mm3, faceAreaMm2: faceMm2 },
+      stroke: handStroke,
+      finishUm: THINNING_FINISH_UM,
+    },
+    part,
+    forTask(input.rack, 'edge'),
+  );
   if (!chain.ok) return [];
-  return chain.value.steps.map((step, index): PlanStep => {
-    const body = stone(input.rack, step.id);
-    return {
-      ...onStone(
-        input,
-        body,
-        step.seconds,
-        whyRemoval(
-          input,
-          body,
-          step.removeMm3,
-          index === 0
-            ? 'The steel outside the thinning line.'
-            : 'The scratches of the abrasive before, over the whole face.',
-        ),
-      ),
+  return chainSteps(input, {
+    part,
+    chain: chain.value,
+    firstRule: 'The steel outside the thinning line.',
+    step: (body, index) => ({
       operation: 'thinning',
       title: index === 0 ? `Thin on ${body.name}` : `Blend the thinning on ${body.name}`,
       instruction:
         'Work from near the edge up towards the spine in bands, each lower than the last. Stop while a thin line of the old bevel is left: no burr here.',
       angleDeg,
       lifts: [],
-      removeMm3: step.removeMm3,
       gate: 'no check',
       caution: 'Fingers over the bevel, clear of the edge. Thinning does not come back.',
-    };
+    }),
   });
 };
 
-const edgeSteps = (input: StepsInput): PlanStep[] =>
-  (input.chain?.steps ?? []).map((step, index): PlanStep => {
-    const body = stone(input.rack, step.id);
-    const first = index === 0;
-    return {
-      ...onStone(
-        input,
-        body,
-        step.seconds,
-        whyRemoval(
-          input,
-          body,
-          step.removeMm3,
-          first
-            ? 'The steel between the old bevel and the new one.'
-            : 'The scratches of the stone before, over the whole face.',
-        ),
-      ),
-      operation: first ? 'edge' : 'refine',
-      title: first ? `Set the edge on ${body.name}` : `Refine on ${body.name}`,
-      instruction: first
-        ? 'Work each side until the smallest burr runs from heel to tip without a gap. This decides the result: do not leave early.'
-        : 'Take out the scratches of the stone before, until the pattern is even from heel to tip and nothing glints.',
-      angleDeg: input.angleDeg,
-      lifts: input.lifts,
-      removeMm3: step.removeMm3,
-      gate: first ? 'everywhere' : 'looked for',
-      caution: first ? FEEL : null,
-    };
+/** Cladding first, then the core beside the edge: each to its own look. */
+const faceSteps = (input: StepsInput): PlanStep[] =>
+  (['cladding', 'core'] as const).flatMap((name): PlanStep[] => {
+    const part = partChain(input.choices.chains, name);
+    if (!part) return [];
+    const faceMm2 = 2 * input.edgeLengthMm * (part.faceMm ?? BAND_FACE_MM);
+    const chain = chainForPart(
+      {
+        steel: input.steel,
+        rack: input.rack,
+        work: { stockMm3: (faceMm2 * FACE_STOCK_UM) / 1000, faceAreaMm2: faceMm2 },
+        stroke: handStroke,
+        finishUm: THINNING_FINISH_UM,
+      },
+      part,
+      forTask(input.rack, 'edge'),
+    );
+    if (!chain.ok) return [];
+    return chainSteps(input, {
+      part,
+      chain: chain.value,
+      firstRule: `${FACE_STOCK_UM} µm over the whole face, to come to an even look.`,
+      step: (body) => ({
+        operation: 'faces',
+        title: `${PART_LABELS[name]} on ${body.name}`,
+        instruction:
+          name === 'core'
+            ? 'Only the band beside the edge, flat on its bevel: even and bright, clear of the cladding.'
+            : 'Flat on the face, away from the edge, until the look is even. Keep clear of the core.',
+        angleDeg: null,
+        lifts: [],
+        gate: 'no check',
+        caution: 'Before the final edge, so that hands and edge are spared.',
+      }),
+    });
   });
+
+const edgeSteps = (input: StepsInput): PlanStep[] => {
+  if (!input.chain) return [];
+  const part = partChain(input.choices.chains, 'edge');
+  return chainSteps(input, {
+    part,
+    chain: input.chain,
+    firstRule: 'The steel between the old bevel and the new one.',
+    step: (body, index) => {
+      const first = index === 0;
+      const moved = body.speedMPerS !== undefined;
+      return {
+        operation: first ? 'edge' : 'refine',
+        title: first ? `Set the edge on ${body.name}` : `Refine on ${body.name}`,
+        instruction: first
+          ? 'Work each side until the smallest burr runs from heel to tip without a gap. This decides the result: do not leave early.'
+          : 'Take out the scratches of the stone before, until the pattern is even from heel to tip and nothing glints.',
+        angleDeg: input.angleDeg,
+        lifts: moved ? [] : input.liftsAt(input.angleDeg),
+        gate: first ? 'everywhere' : 'looked for',
+        caution: moved ? HEAT : first ? FEEL : null,
+      };
+    },
+  });
+};
+
+const microSteps = (input: StepsInput): PlanStep[] => {
+  const part = partChain(input.choices.chains, 'micro');
+  const last = input.chain?.steps[input.chain.steps.length - 1];
+  if (!part || !last) return [];
+  const angleDeg = input.angleDeg + MICRO_ABOVE_DEG;
+  const faceMm = part.faceMm ?? MICRO_FACE_MM;
+  const faceAreaMm2 = 2 * input.edgeLengthMm * faceMm;
+  // A sliver: the wedge between the bevel and the micro bevel, half its width high at its middle.
+  const stockMm3 = (faceAreaMm2 * faceMm * Math.sin((MICRO_ABOVE_DEG * Math.PI) / 180)) / 2;
+  const chain: Result<Chain> = part.stones
+    ? namedChain(
+        {
+          steel: input.steel,
+          rack: forTask(input.rack, 'edge'),
+          work: { stockMm3, faceAreaMm2 },
+          stroke: handStroke,
+        },
+        part.stones,
+        'choices.chains.micro',
+      )
+    : ok({ steps: [{ ...last, removeMm3: stockMm3, seconds: 0 }], totalSeconds: 0 });
+  if (!chain.ok) return [];
+  const seconds = (id: string, removeMm3: number): number =>
+    secondsToRemove(removeMm3, stone(input.rack, id), input.steel, 2, HAND_SPEED_M_PER_S);
+  return chainSteps(input, {
+    part,
+    chain: {
+      ...chain.value,
+      steps: chain.value.steps.map((step) => ({
+        ...step,
+        seconds: seconds(step.id, step.removeMm3),
+      })),
+    },
+    firstRule: 'The sliver between the bevel and the micro bevel, at the weight of the hand.',
+    step: (body) => ({
+      operation: 'micro',
+      title: `Micro bevel on ${body.name}`,
+      instruction: `Raise the spine to ${angleDeg.toFixed(1)}° per side. A few strokes a side, weight of the hand: a line that just catches the light, ${faceMm} mm wide.`,
+      angleDeg,
+      lifts: input.liftsAt(angleDeg),
+      gate: 'looked for',
+      caution: null,
+    }),
+  });
+};
 
 const finishSteps = (input: StepsInput): PlanStep[] => {
   const last = input.chain?.steps[input.chain.steps.length - 1];
   if (!last) return [];
   const lastStone = stone(input.rack, last.id);
-  const strop = input.rack
-    .filter(({ abrasive }) => abrasive === 'compound')
-    .reduce<RackStone | null>((best, entry) => {
-      const distance = (um: number): number => Math.abs(Math.log(um / (last.um / 2)));
-      return best && distance(best.um) <= distance(entry.um) ? best : entry;
-    }, null);
+  const { finishing } = input.choices;
+  const strop = chosenStrop(input.rack, finishing, last.um);
   const clinging = input.steel.burr === 'clinging';
   const deburr: PlanStep = {
     ...onStone(
@@ -221,7 +380,7 @@ const finishSteps = (input: StepsInput): PlanStep[] => {
       clinging ? ' This steel’s burr clings: light passes, both sides, several times.' : ''
     }`,
     angleDeg: input.angleDeg,
-    lifts: input.lifts,
+    lifts: input.liftsAt(input.angleDeg),
     forceN: [0.5, 2],
     direction: 'edge-leading',
     pattern: 'alternate, one stroke a side',
@@ -231,20 +390,22 @@ const finishSteps = (input: StepsInput): PlanStep[] => {
     caution: FEEL,
   };
   const steps = [deburr];
-  if (strop) {
+  if (finishing.on !== 'none' && (strop || finishing.on !== 'strop')) {
+    const angleDeg = input.angleDeg - finishing.underDeg;
     steps.push({
-      ...onStone(input, strop, STROP_SECONDS, byHabit('A dozen light strokes a side.')),
       operation: 'strop',
-      title: `Strop on ${strop.name}`,
-      instruction:
-        'At the bevel’s angle or just under it, trailing only, no pressure. Stop as soon as the burr is gone.',
-      angleDeg: input.angleDeg,
-      lifts: input.lifts,
+      stoneId: strop?.id ?? null,
+      title: strop ? `Strop on ${strop.name}` : `Finish on ${finishing.on}`,
+      instruction: finishingWords(finishing, strop),
+      angleDeg,
+      lifts: input.liftsAt(angleDeg),
       forceN: [0.5, 2],
       direction: 'edge-trailing only',
       pattern: 'alternate, one stroke a side',
       removeMm3: 0,
-      strokesPerSide: 12,
+      seconds: STROP_SECONDS,
+      secondsWhy: byHabit('A dozen light strokes a side.'),
+      strokesPerSide: finishing.strokes,
       gate: 'gone',
       caution: null,
     });
@@ -279,7 +440,9 @@ export const buildSteps = (
   const steps = [
     ...outlineStep(input),
     ...thinningSteps(input),
+    ...faceSteps(input),
     ...edgeSteps(input),
+    ...microSteps(input),
     ...finishSteps(input),
   ];
   const seconds = steps.reduce((sum, step, index) => {

@@ -10,7 +10,7 @@ import {
   BLADE_KINDS,
   isPlanned,
 } from '../index';
-import { CHEF, chip, planInput, RACK, valueOf } from '../../test/blades';
+import { CHEF, chip, planInput, RACK, rackStone, valueOf } from '../../test/blades';
 
 const plan = (part: Parameters<typeof planInput>[0] = {}) => valueOf(planBlade(planInput(part)));
 const choices = DEFAULT_CHOICES;
@@ -153,7 +153,8 @@ describe('a plan', () => {
 
   test('a fine finish on soft steel is a warning, not a refusal', () => {
     const fine = plan({ choices: { ...choices, finishUm: [2, 3.5] } });
-    expect(fine.warnings.join()).toContain('gains little below about 4 µm');
+    expect(fine.advice.map(({ code }) => code)).toEqual(['SOFT_STEEL_FINE_FINISH']);
+    expect(fine.advice[0]!.text).toContain('gains little below about 4 µm');
   });
 
   test('an angle that does not clear the primary is refused beside its field', () => {
@@ -177,7 +178,7 @@ describe('a plan', () => {
         const made = plan({
           steel,
           useId: usual.use,
-          rack: [...RACK, { id: 'very-fine', name: 'Very fine', um: 1.2, abrasive: 'natural' }],
+          rack: [...RACK, rackStone({ id: 'very-fine', um: 1.2, abrasive: 'natural' })],
           measures: {
             kindId: kind.id,
             edgeLengthMm: usual.edgeLengthMm,

@@ -3,15 +3,25 @@
  * the edge, progression from the rack, and the steps in order. For two-sided blades with a flat grind.
  */
 import { angleFromBevel } from '../angle/bevel';
-import { chooseProgression, type Chain, type RackEntry } from '../abrasive/progression';
+import { abrasiveKind } from '../abrasive/kinds';
+import type { Chain, ProgressionInput } from '../abrasive/progression';
+import type { RackStone } from '../abrasive/rack-stone';
 import { HAND_SPEED_M_PER_S } from '../abrasive/removal';
-import { bladeKind, isPlanned, type BladeKind } from '../blade/kinds';
+import { progressionBySchool } from '../abrasive/schools';
+import {
+  progressionWarnings,
+  whatToBuy,
+  type Missing,
+  type ProgressionWarning,
+} from '../abrasive/warnings';
+import { bladeKind, isOneSided, isPlanned, type BladeKind } from '../blade/kinds';
 import type { BladeMeasures, Damage, Sharpness } from '../blade/measures';
 import { bladeOutline, zoneAt, ZONES } from '../blade/outline';
 import { findUse, type Use } from '../blade/uses';
 import { interpolate, type BladePoint } from '../outline/polyline';
 import { repairOutline, type OutlineRepair } from '../outline/repair';
 import { stationsAlongEdge, type EdgeCurves, type Station } from '../outline/stations';
+import { abrasiveOf, type Machine } from '../machine/machine';
 import { flatGrind, type FlatGrind } from '../section/flat-grind';
 import { rebevel } from '../section/rebevel';
 import type { Section } from '../section/section';
@@ -21,8 +31,10 @@ import { mm, perSide, toRadians } from '../units/quantities';
 import { fail, ok, type CraftError, type Result } from '../units/result';
 import { adviseAngles, type AngleAdvice } from './advice';
 import { ANGLE_LIMITS_DEG, type PlanChoices } from './choices';
-import { buildSteps } from './build-steps';
+import { buildSteps, chainForPart } from './build-steps';
 import { costOf, planFigures, type PlanFigures } from './figures';
+import { chosenStrop } from './finishing';
+import { partChain } from './part-chains';
 import {
   sectionsAlong,
   STATIONS,
@@ -33,10 +45,6 @@ import {
 } from './removal';
 import { forceN, type PlanStep, type ZoneLift } from './steps';
 
-export interface RackStone extends RackEntry {
-  readonly name: string;
-}
-
 export interface PlanInput {
   readonly measures: BladeMeasures;
   readonly steel: Steel;
@@ -45,6 +53,8 @@ export interface PlanInput {
   readonly carefulHands: boolean;
   readonly damage: readonly Damage[];
   readonly rack: readonly RackStone[];
+  /** The machine named in the choices; null when the hand holds the angle. */
+  readonly machine: Machine | null;
   readonly choices: PlanChoices;
 }
 
@@ -82,8 +92,14 @@ export interface BladePlan {
   readonly sections: { readonly before: Section; readonly after: Section; readonly riseMm: number };
   readonly finishUm: readonly [number, number];
   readonly steps: readonly PlanStep[];
+  /** What the first stone of the edge must take, and the face its scratches lie on. */
+  readonly edgeWork: ProgressionInput['work'];
   readonly alternatives: readonly Chain[];
   readonly progressionError: CraftError | null;
+  /** What a colleague would say of these stones. */
+  readonly advice: readonly ProgressionWarning[];
+  /** The abrasive that would close the gap, where none leads to the finish. */
+  readonly toBuy: Missing | null;
   readonly warnings: readonly string[];
 }
 
@@ -98,6 +114,42 @@ const APEX_RISE_MM: Readonly<Record<Sharpness, number>> = {
 const THIN_TO_SHARE = 0.75;
 /** Above this share of the edge raised for a chip the whole edge is said to come up. */
 const WHOLE_EDGE_SHARE = 0.6;
+
+/** A chain, and others where there was a choice. */
+type ChosenChain = Chain & { readonly alternatives?: readonly Chain[] };
+
+/** Belts and wheels move at the speed of the machine they run on. */
+const withSpeed = (rack: readonly RackStone[], machine: Machine | null): readonly RackStone[] => {
+  const speed = machine?.sizes.speedMPerS;
+  const moved = machine ? abrasiveOf(machine.kind) : null;
+  return speed && moved
+    ? rack.map((each) => (each.kind === moved ? { ...each, speedMPerS: speed } : each))
+    : rack;
+};
+
+/** What the edge may be worked on: the stones for the hand, and what the machine moves. */
+const abrasivesFor = (
+  rack: readonly RackStone[],
+  machine: Machine | null,
+): readonly RackStone[] => {
+  const moved = machine ? abrasiveOf(machine.kind) : null;
+  return withSpeed(rack, machine).filter(
+    ({ kind }) => abrasiveKind(kind).task === 'edge' || kind === moved,
+  );
+};
+
+const adviceOnStones = (input: PlanInput, chain: Chain): readonly ProgressionWarning[] => {
+  const stones = chain.steps.map(({ id }) => input.rack.find((each) => each.id === id)!);
+  const last = stones[stones.length - 1]!;
+  return progressionWarnings({
+    steel: input.steel,
+    chain: stones,
+    strop: chosenStrop(input.rack, input.choices.finishing, last.um),
+    maxRatio: input.choices.maxRatio,
+    oneSided: isOneSided(bladeKind(input.measures.kindId)),
+    direction: input.choices.direction,
+  });
+};
 
 /** Present angle: as measured, or from the bevel's width and the thickness above it. */
 const presentAngle = (measures: BladeMeasures): Result<Figure> => {
@@ -258,15 +310,25 @@ const planOn = (
   const middleWorked = workSection(middle, middleRiseMm, angleDeg, thinning);
 
   const finishUm = choices.finishUm ?? use.finishUm;
-  const progressionFor = (stockMm3: number, faceAreaMm2: number) =>
-    chooseProgression({
-      steel,
-      rack: input.rack,
-      work: { stockMm3, faceAreaMm2 },
-      stroke: { forceN, speedMPerS: HAND_SPEED_M_PER_S },
-      finishUm,
-      maxRatio: choices.maxRatio ?? undefined,
-    });
+  const rack = abrasivesFor(input.rack, input.machine);
+  const edgeProgression = (stockMm3: number, faceAreaMm2: number): ProgressionInput => ({
+    steel,
+    rack,
+    work: { stockMm3, faceAreaMm2 },
+    stroke: { forceN, speedMPerS: HAND_SPEED_M_PER_S },
+    finishUm,
+    maxRatio: choices.maxRatio ?? undefined,
+    first: choices.first ?? undefined,
+    skip: choices.skip,
+    through: choices.through,
+  });
+  const edgePart = partChain(choices.chains, 'edge');
+  const progressionFor = (stockMm3: number, faceAreaMm2: number): Result<ChosenChain> =>
+    edgePart
+      ? chainForPart(edgeProgression(stockMm3, faceAreaMm2), edgePart, rack, (asked) =>
+          progressionBySchool(asked, choices.school),
+        )
+      : progressionBySchool(edgeProgression(stockMm3, faceAreaMm2), choices.school);
   const progression = progressionFor(removal.bevelMm3, removal.bevelFaceMm2);
   const options = advice.map((option): AngleOption => {
     if (option.angleDeg <= middle.primaryAngle) {
@@ -280,19 +342,22 @@ const planOn = (
   });
 
   const behindEdgeMm = thinning ? targetMm : thicknessAfterMm;
-  const stations = stationsAlongEdge(
-    raisedCurves(curves, depthAlong, apexRiseMm),
-    perSide(angleDeg),
-    STATIONS,
-  );
-  const lifts = ZONES.map((zone) => liftInZone(stations, zone, angleDeg));
+  const raised = raisedCurves(curves, depthAlong, apexRiseMm);
+  const stations = stationsAlongEdge(raised, perSide(angleDeg), STATIONS);
+  const liftsAt = (atDeg: number): readonly ZoneLift[] => {
+    const at = atDeg === angleDeg ? stations : stationsAlongEdge(raised, perSide(atDeg), STATIONS);
+    return ZONES.map((zone) => liftInZone(at, zone, atDeg));
+  };
   const { steps, seconds } = buildSteps({
     kind,
     steel,
-    rack: input.rack,
+    rack: withSpeed(input.rack, input.machine),
+    machine: input.machine,
     choices,
     angleDeg,
-    lifts,
+    bevelFaceMm: middleAfter.value.bevelFaceMm,
+    edgeLengthMm: measures.edgeLengthMm,
+    liftsAt,
     chain: progression.ok ? progression.value : null,
     jointMm3: chips.length > 0 ? removal.jointMm3 : 0,
     thinning: thinning
@@ -349,9 +414,12 @@ const planOn = (
     },
     finishUm,
     steps,
-    alternatives: progression.ok ? progression.value.alternatives : [],
+    edgeWork: { stockMm3: removal.bevelMm3, faceAreaMm2: removal.bevelFaceMm2 },
+    alternatives: progression.ok ? (progression.value.alternatives ?? []) : [],
     progressionError: progression.ok ? null : progression.error,
-    warnings: warningsFor(input, kind, use, angleDeg, finishUm, heightLostMm, removal),
+    advice: progression.ok ? adviceOnStones(input, progression.value) : [],
+    toBuy: progression.ok ? null : whatToBuy(edgeProgression(0, 0)),
+    warnings: warningsFor(input, kind, use, angleDeg, heightLostMm, removal),
   });
 };
 
@@ -410,17 +478,11 @@ const warningsFor = (
   kind: BladeKind,
   use: Use,
   angleDeg: number,
-  finishUm: readonly [number, number],
   heightLostMm: number,
   removal: Removal,
 ): string[] => {
   const warnings: string[] = [];
-  const { steel, measures } = input;
-  if (finishUm[1] < steel.finestUsefulUm) {
-    warnings.push(
-      `This steel gains little below about ${steel.finestUsefulUm} µm; the finish asked for ends at ${finishUm[1]} µm.`,
-    );
-  }
+  const { measures } = input;
   if (angleDeg < use.angleDeg[0] - 2) {
     warnings.push(
       `${angleDeg.toFixed(1)}° per side is low for ${use.label.toLowerCase()}: it may chip or roll.`,

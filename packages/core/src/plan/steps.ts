@@ -1,13 +1,16 @@
 /** The ordered operations of a plan, each as the bench shows it. */
 import type { Zone } from '../blade/outline';
 import type { Why } from '../units/figure';
+import type { MachineSetting } from '../machine/machine';
 import type { BurrPolicy, Direction } from './choices';
 
 export const PLAN_OPERATIONS = [
   'outline',
   'thinning',
+  'faces',
   'edge',
   'refine',
+  'micro',
   'deburr',
   'strop',
   'wash',
@@ -52,6 +55,8 @@ export interface PlanStep {
   readonly strokesPerSide: number;
   readonly gate: BurrGate;
   readonly caution: string | null;
+  /** What to set on the machine that holds the angle; absent by hand. */
+  readonly setting?: MachineSetting;
 }
 
 /** Travel of one stroke by hand over a bench stone, m. First guess. */

@@ -1,0 +1,101 @@
+/** Schools of the progression: the same rack and the same work, and another idea of what is best. */
+import { fail, ok, type Result } from '../units/result';
+import {
+  chooseProgression,
+  usableRack,
+  type Chain,
+  type Progression,
+  type ProgressionInput,
+} from './progression';
+
+export const PROGRESSION_SCHOOLS = [
+  'quickest',
+  'fewest stones',
+  'start fine',
+  'one coarse stone',
+] as const;
+export type ProgressionSchool = (typeof PROGRESSION_SCHOOLS)[number];
+
+export const SCHOOL_REASONS: Readonly<Record<ProgressionSchool, string>> = {
+  quickest: 'The chain that takes least time, changes of stone included.',
+  'fewest stones': 'As few stones as reach the finish, and of those the quickest.',
+  'start fine':
+    'Begin on the finest stone that still does the work in one and a half times the least time: less to refine, less steel lost to scratches.',
+  'one coarse stone':
+    'One stone of 12 to 35 µm, made truly sharp, and then only the strop: bite, and no refinement.',
+};
+
+/** Where a coarse edge is left, µm. */
+export const COARSE_FINISH_UM = [12, 35] as const;
+/** More than any rack takes: the number of abrasives is weighed before the seconds. */
+const FEWEST_WEIGHT_S = 1e9;
+/** How much longer than the quickest a finer start may take. First guess. */
+const START_FINE_SHARE = 1.5;
+const CHAINS_SHOWN = 4;
+
+const fromChains = (chains: readonly Chain[]): Result<Progression> => {
+  const [best, ...alternatives] = chains.slice(0, CHAINS_SHOWN);
+  return ok({ ...best!, alternatives });
+};
+
+const startFine = (input: ProgressionInput): Result<Progression> => {
+  const quickest = chooseProgression(input);
+  if (!quickest.ok || input.first !== undefined) return quickest;
+  const limitS = quickest.value.totalSeconds * START_FINE_SHARE;
+  const startUm = quickest.value.steps[0]!.um;
+  // From the finest start up; the quickest chain itself is the last resort.
+  const starts = usableRack(input)
+    .filter(({ um }) => um < startUm)
+    .reverse();
+  for (const { id } of starts) {
+    const chain = chooseProgression({ ...input, first: id });
+    if (chain.ok && chain.value.totalSeconds <= limitS) return chain;
+  }
+  return quickest;
+};
+
+const oneCoarseStone = (input: ProgressionInput): Result<Progression> => {
+  const [finestUm, coarsestUm] = COARSE_FINISH_UM;
+  const wanted = new Set([...(input.through ?? []), ...(input.first ? [input.first] : [])]);
+  const chains = usableRack(input)
+    .filter(
+      ({ um, id }) => um >= finestUm && um <= coarsestUm && (wanted.size === 0 || wanted.has(id)),
+    )
+    .flatMap(({ id, um }) => {
+      const chain = chooseProgression({ ...input, through: [], first: id, finishUm: [um, um] });
+      return chain.ok ? [{ steps: chain.value.steps, totalSeconds: chain.value.totalSeconds }] : [];
+    })
+    .sort((a, b) => a.totalSeconds - b.totalSeconds);
+  if (chains.length === 0) {
+    return fail(
+      'NO_PROGRESSION',
+      `One coarse stone wants an abrasive of ${finestUm} to ${coarsestUm} µm; none stands in the rack`,
+      'rack',
+    );
+  }
+  return fromChains(chains);
+};
+
+/** The best chain by that school, and up to three others. Errors: NO_PROGRESSION. */
+export const progressionBySchool = (
+  input: ProgressionInput,
+  school: ProgressionSchool,
+): Result<Progression> => {
+  switch (school) {
+    case 'quickest':
+      return chooseProgression(input);
+    case 'fewest stones':
+      return chooseProgression({ ...input, weightPerAbrasiveS: FEWEST_WEIGHT_S });
+    case 'start fine':
+      return startFine(input);
+    case 'one coarse stone':
+      return oneCoarseStone(input);
+  }
+};
+
+/** A finish the customer names by grain: what counts as meeting it. First guess. */
+export const NAMED_FINISH_RATIO = 1.25;
+export const windowAround = (um: number): readonly [number, number] => [
+  um / NAMED_FINISH_RATIO,
+  um * NAMED_FINISH_RATIO,
+];

@@ -1,0 +1,47 @@
+/** Pressure practised against a kitchen scale: how steady the hand is, and how often inside the band. */
+import type { Newtons } from '../units/force';
+
+export interface PressureReading {
+  /** Seconds since the practice began. */
+  readonly atS: number;
+  readonly newtons: Newtons;
+}
+
+export interface PressureJudgement {
+  readonly count: number;
+  readonly meanN: number;
+  readonly sdN: number;
+  /** 0 to 1. */
+  readonly insideShare: number;
+  readonly words: string;
+}
+
+/** Below this the hand is off the scale between strokes. */
+const OFF_N = 0.2;
+/** Inside the band this often is steady. First guess. */
+const STEADY_SHARE = 0.8;
+
+/** Null while nothing has been pressed yet. Readings with the hand off the scale do not count. */
+export const judgePressure = (
+  readings: readonly PressureReading[],
+  bandN: readonly [number, number],
+): PressureJudgement | null => {
+  const pressed = readings.filter(({ newtons }) => newtons >= OFF_N);
+  if (pressed.length === 0) return null;
+  const [low, high] = bandN;
+  const meanN = pressed.reduce((sum, { newtons }) => sum + newtons, 0) / pressed.length;
+  const sdN = Math.sqrt(
+    pressed.reduce((sum, { newtons }) => sum + (newtons - meanN) ** 2, 0) / pressed.length,
+  );
+  const inside = pressed.filter(({ newtons }) => newtons >= low && newtons <= high).length;
+  const insideShare = inside / pressed.length;
+  const words =
+    insideShare >= STEADY_SHARE
+      ? 'Steady, and where it belongs.'
+      : meanN > high
+        ? 'Too heavy: let the stone do it.'
+        : meanN < low
+          ? 'Too light for this grain.'
+          : 'Right on average, but it wanders: slow down.';
+  return { count: pressed.length, meanN, sdN, insideShare, words };
+};

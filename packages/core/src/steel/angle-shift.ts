@@ -1,0 +1,28 @@
+/** What the steel alone says about the angle, against the middle of the window of its use. */
+import type { Steel } from './steels';
+
+export interface AngleShift {
+  /** Per side; 0 when the steel has no say. */
+  readonly deltaDeg: number;
+  readonly reason: string;
+}
+
+/** Hard steel with coarse carbides is set steeper, by one or two degrees. */
+export const brittleShift = (steel: Steel): AngleShift | null =>
+  steel.hrcLow > 61 &&
+  /coarse|high carbide|high vanadium|chippy$/.test(`${steel.steelClass} ${steel.edge}`)
+    ? {
+        deltaDeg: steel.hrcLow >= 63 ? 2 : 1,
+        reason: `hard steel with coarse carbides (${steel.hrcLow}–${steel.hrcHigh} HRC)`,
+      }
+    : null;
+
+/** Tough, fine-grained steel, well hardened, may go lower by a degree. */
+export const toughShift = (steel: Steel): AngleShift | null =>
+  /tough/.test(steel.edge) && steel.hrcLow >= 57
+    ? { deltaDeg: -1, reason: 'tough, fine-grained steel, well hardened' }
+    : null;
+
+export const steelAngleShift = (steel: Steel): AngleShift =>
+  brittleShift(steel) ??
+  toughShift(steel) ?? { deltaDeg: 0, reason: 'the steel has no say of its own' };

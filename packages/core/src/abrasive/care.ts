@@ -69,7 +69,8 @@ export const judgeCare = (input: CareInput): Care => {
   }
   return {
     flatness,
-    minutesLeft: flatness === 'stays flat' ? null : input.minutesFlat! - input.minutesSinceFlat,
+    minutesLeft:
+      flatness === 'stays flat' ? null : (input.minutesFlat ?? 0) - input.minutesSinceFlat,
     tooThin,
     wet,
     todo,

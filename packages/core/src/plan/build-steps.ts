@@ -10,6 +10,7 @@ import {
   secondsToRemove,
 } from '../abrasive/removal';
 import type { Why } from '../units/figure';
+import { perSide, toRadians } from '../units/quantities';
 import type { BladeKind } from '../blade/kinds';
 import type { Steel } from '../steel/steels';
 import { coarsestOf, forTask, type RackStone } from '../abrasive/rack-stone';
@@ -314,6 +315,17 @@ const edgeSteps = (input: StepsInput): PlanStep[] => {
   });
 };
 
+/**
+ * The sliver a micro bevel takes on both sides: a triangle with the face of the micro bevel as one side, the
+ * old bevel down to its apex as another, and the two at the micro bevel's extra angle. Geometry of the section.
+ */
+const microStockMm3 = (angleDeg: number, faceMm: number, edgeLengthMm: number): number => {
+  const theta = toRadians(perSide(angleDeg));
+  const extra = toRadians(perSide(MICRO_ABOVE_DEG));
+  const bevelMm = (faceMm * Math.sin(theta + extra)) / Math.sin(theta);
+  return edgeLengthMm * faceMm * bevelMm * Math.sin(extra);
+};
+
 const microSteps = (input: StepsInput): PlanStep[] => {
   const part = partChain(input.choices.chains, 'micro');
   const last = input.chain?.steps[input.chain.steps.length - 1];
@@ -321,8 +333,7 @@ const microSteps = (input: StepsInput): PlanStep[] => {
   const angleDeg = input.angleDeg + MICRO_ABOVE_DEG;
   const faceMm = part.faceMm ?? MICRO_FACE_MM;
   const faceAreaMm2 = 2 * input.edgeLengthMm * faceMm;
-  // A sliver: the wedge between the bevel and the micro bevel, half its width high at its middle.
-  const stockMm3 = (faceAreaMm2 * faceMm * Math.sin((MICRO_ABOVE_DEG * Math.PI) / 180)) / 2;
+  const stockMm3 = microStockMm3(input.angleDeg, faceMm, input.edgeLengthMm);
   const chain: Result<Chain> = part.stones
     ? namedChain(
         {

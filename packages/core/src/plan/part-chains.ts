@@ -49,7 +49,7 @@ export const SAME_GRADE_RATIO = 1.15;
 /** A micro bevel stands steeper than the bevel it protects, degrees per side. */
 export const MICRO_ABOVE_DEG = 4;
 /** Its width where none is said, mm. First guess. */
-export const MICRO_FACE_MM = 0.15;
+export const MICRO_FACE_MM = 0.1;
 /** Width of a band of core or cladding where none is said, mm. First guess. */
 export const BAND_FACE_MM = 8;
 /** What the first stone of a face takes beyond scratches, to come to an even look, µm. First guess. */

@@ -52,6 +52,7 @@ export default tseslint.config(
     'node:*',
     'react',
   ),
+  forbid(['packages/devices/src/**/*.ts'], '@patient-edge/*'),
   forbid(['packages/server/src/**/*.ts'], '@patient-edge/web', 'react'),
   forbid(['packages/web/src/**/*.{ts,tsx}'], '@patient-edge/server', 'node:*', 'mysql2*'),
   {

@@ -32,7 +32,7 @@ const sourceDigest = async (): Promise<string> => {
 /** Everything from the registry stays outside the bundle; our own packages go in. */
 const outsideBundle = async (): Promise<string[]> => {
   const names = new Set<string>();
-  for (const name of ['core', 'contract', 'server']) {
+  for (const name of ['core', 'contract', 'devices', 'server']) {
     const file = join(ROOT, 'packages', name, 'package.json');
     const manifest = JSON.parse(await readFile(file, 'utf8')) as {
       dependencies?: Record<string, string>;

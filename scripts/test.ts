@@ -38,6 +38,7 @@ const types = async (): Promise<Count> => {
   const projects = [
     'packages/core',
     'packages/contract',
+    'packages/devices',
     'packages/server',
     'packages/web',
     'tsconfig.tools.json',

@@ -1,19 +1,13 @@
 /** Joi schemas of every request body, with the type each one lets through. */
 import Joi from 'joi';
 import {
-  ABRASIVES,
-  ANGLE_LIMITS_DEG,
-  APPROACHES,
   BLADE_KIND_IDS,
   BURR_FINDINGS,
-  BURR_POLICIES,
   DAMAGE_KINDS,
   DAMAGE_SIDES,
-  DIRECTIONS,
   LIGHT_FINDINGS,
   PAPER_FINDINGS,
   SHARPNESS,
-  STEELS,
   USE_IDS,
   ZONES,
   type BurrCheck,
@@ -22,32 +16,18 @@ import {
   type PlanChoices,
   type Sharpness,
 } from '@patient-edge/core';
-import { BONDS, LIQUIDS, ROLES, type Role } from './wire';
-
-/** Numbers and yes-or-no come as such, never as text. */
-const number = () => Joi.number().strict();
-const yesOrNo = () => Joi.boolean().strict();
-const text = (label: string, max: number) => Joi.string().trim().max(max).label(label);
-const optionalText = (label: string, max: number) => text(label, max).allow('').default('');
-const lengthMm = (label: string, min: number, max: number) =>
-  number().min(min).max(max).required().label(label);
-const id = (label: string) =>
-  number()
-    .integer()
-    .min(1)
-    .max(2 ** 31 - 1)
-    .label(label);
-const version = number().integer().min(0).required().label('Version');
-const isoDate = (label: string) =>
-  Joi.string()
-    .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { name: 'a date as YYYY-MM-DD' })
-    .custom((value: string, helpers) => {
-      const parsed = new Date(`${value}T00:00:00Z`);
-      return !Number.isNaN(parsed.getTime()) && parsed.toISOString().startsWith(value)
-        ? value
-        : helpers.error('string.pattern.name', { name: 'a date of the calendar' });
-    })
-    .label(label);
+import { choicesSchema } from './plan-schemas';
+import {
+  id,
+  isoDate,
+  lengthMm,
+  number,
+  optionalText,
+  text,
+  version,
+  yesOrNo,
+} from './schema-parts';
+import { ROLES, type Role } from './wire';
 
 const login = Joi.string()
   .pattern(/^[a-z][a-z0-9.-]{1,39}$/, {
@@ -156,10 +136,8 @@ const intakeKeys = {
     .required()
     .label('Kind of blade'),
   bladeName: optionalText('What the blade is called', 80),
-  steel: Joi.string()
-    .valid(...STEELS.map(({ designation }) => designation))
-    .required()
-    .label('Steel'),
+  // Known to the table or to the shop: the server looks it up.
+  steel: text('Steel', 80).required(),
   useId: Joi.string()
     .valid(...USE_IDS)
     .required()
@@ -263,38 +241,6 @@ export interface PlanBody {
   readonly version: number;
   readonly choices: PlanChoices;
 }
-const [lowestAngle, highestAngle] = ANGLE_LIMITS_DEG;
-export const choicesSchema = Joi.object<PlanChoices>({
-  approach: Joi.string()
-    .valid(...APPROACHES)
-    .required()
-    .label('Approach'),
-  angleDeg: number()
-    .min(lowestAngle)
-    .max(highestAngle)
-    .allow(null)
-    .required()
-    .label('Angle per side, °'),
-  chipsLeft: Joi.array().items(text('Chip', 40)).max(60).required().label('Chips left in'),
-  thin: yesOrNo().allow(null).required().label('Thinning'),
-  finishUm: Joi.array()
-    .ordered(
-      number().min(0.1).max(800).required().label('Finest, µm'),
-      number().min(Joi.ref('0')).max(800).required().label('Coarsest, µm'),
-    )
-    .allow(null)
-    .required()
-    .label('Finish window'),
-  maxRatio: number().greater(1).max(100).allow(null).required().label('Largest jump'),
-  direction: Joi.string()
-    .valid(...DIRECTIONS)
-    .required()
-    .label('Direction'),
-  burrPolicy: Joi.string()
-    .valid(...BURR_POLICIES)
-    .required()
-    .label('Burr policy'),
-});
 export const planSchema = Joi.object<PlanBody>({
   version,
   choices: choicesSchema.required().label('Choices'),
@@ -406,47 +352,6 @@ export const declineSchema = Joi.object<DeclineBody>({
   version,
   reason: text('Reason', 300).min(3).required(),
 });
-
-export interface StoneBody {
-  readonly name: string;
-  readonly abrasive: string;
-  readonly um: number;
-  readonly gritLabel: string;
-  readonly bond: string;
-  readonly soakMinutes: number;
-  readonly liquid: string;
-  readonly cutFactor: number;
-  readonly scratchFactor: number;
-  readonly changeSeconds: number;
-  readonly retired: boolean;
-}
-const stoneKeys = {
-  name: text('Name', 60).required(),
-  abrasive: Joi.string()
-    .valid(...ABRASIVES)
-    .required()
-    .label('Abrasive'),
-  um: number().min(0.05).max(1000).required().label('Median grain, µm'),
-  gritLabel: optionalText('Printed grit and scale', 40),
-  bond: Joi.string()
-    .valid(...BONDS)
-    .required()
-    .label('Bond'),
-  soakMinutes: number().min(0).max(1440).required().label('Soak, minutes'),
-  liquid: Joi.string()
-    .valid(...LIQUIDS)
-    .required()
-    .label('Liquid'),
-  cutFactor: number().min(0.1).max(10).required().label('Cut factor'),
-  scratchFactor: number().min(0.1).max(5).required().label('Scratch factor'),
-  changeSeconds: number().min(0).max(3600).required().label('Time to change to it, s'),
-  retired: yesOrNo().required().label('Retired'),
-};
-export const stoneSchema = Joi.object<StoneBody>(stoneKeys);
-export interface ChangeStoneBody extends StoneBody {
-  readonly version: number;
-}
-export const changeStoneSchema = Joi.object<ChangeStoneBody>({ ...stoneKeys, version });
 
 /** An id in a path is text: the one place where it is converted. */
 export const idSchema = Joi.number()

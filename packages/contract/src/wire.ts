@@ -8,8 +8,11 @@ import type {
   PlanFigures,
   PlanChoices,
   PlanStep,
+  Rung,
   Sharpness,
 } from '@patient-edge/core';
+import type { MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
+import type { FlatteningBody, StoneBody } from './stone-schemas';
 import type { FieldError } from './validate';
 
 export const ROLES = ['owner', 'bench', 'counter'] as const;
@@ -46,6 +49,8 @@ export interface StaffMember {
 export interface SessionInfo {
   readonly staff: StaffMember | null;
   readonly shopName: string | null;
+  /** ISO 4217, set once for the shop. */
+  readonly currency: string;
   /** No owner yet: the first-owner page comes first. */
   readonly needsSetUp: boolean;
   /** Present in the demo only. */
@@ -96,24 +101,60 @@ export interface Board {
   readonly moorings: readonly Mooring[];
 }
 
-export const BONDS = ['soft, muddy', 'middling', 'hard', 'plate or film', 'strop'] as const;
-export const LIQUIDS = ['water', 'oil', 'dry'] as const;
-
-export interface Stone {
+/** A stone with what the bench's own records say of it. */
+export interface Stone extends StoneBody {
   readonly id: number;
-  readonly name: string;
-  readonly abrasive: string;
-  readonly um: number;
-  readonly gritLabel: string;
-  readonly bond: string;
-  readonly soakMinutes: number;
-  readonly liquid: string;
-  readonly cutFactor: number;
-  readonly scratchFactor: number;
-  readonly changeSeconds: number;
-  readonly retired: boolean;
+  readonly version: number;
+  /** All work ever done on it. */
+  readonly workedSeconds: number;
+  /** Work since it was last made flat. */
+  readonly secondsSinceFlat: number;
+  readonly flattenedAt: string | null;
+  /** Null when it is not in the water. */
+  readonly soak: { readonly putInAt: string; readonly minutes: number } | null;
+  /** When it last came out of the water. */
+  readonly takenOutAt: string | null;
+}
+
+export interface Flattening extends Omit<FlatteningBody, 'gridGone'> {
+  readonly id: number;
+  readonly at: string;
+  readonly who: string;
+  /** Work since the flattening before. */
+  readonly workedSeconds: number;
+  readonly thicknessAfterMm: number | null;
+}
+
+export interface OwnSteel extends SteelBody {
+  readonly id: number;
   readonly version: number;
 }
+
+export interface MachineTestCut extends TestCutBody {
+  readonly id: number;
+  readonly at: string;
+}
+export interface ShopMachine extends MachineBody {
+  readonly id: number;
+  readonly version: number;
+  readonly cuts: readonly MachineTestCut[];
+}
+
+export interface TouchUp {
+  readonly id: number;
+  readonly jobId: number;
+  readonly at: string;
+  readonly who: string;
+  readonly rung: Rung;
+  readonly stone: string | null;
+  readonly enough: boolean;
+  readonly note: string;
+  /** Days until the blade wanted something again. */
+  readonly lastedDays: number | null;
+}
+
+/** A rack larger than this is a warehouse. */
+export const MOST_STONES = 500;
 
 export interface StepRecord {
   readonly id: number;

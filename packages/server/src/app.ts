@@ -15,6 +15,7 @@ import { benchRoutes } from './bench/routes';
 import { bladeRoutes } from './blades/routes';
 import { calcRoutes } from './calc/routes';
 import { customerRoutes } from './customers/routes';
+import { deviceRoutes, type ScaleAddress } from './devices/routes';
 import { edgeTestRoutes } from './edge-tests/routes';
 import { handOverRoutes } from './hand-over/routes';
 import { healthRoutes } from './health/routes';
@@ -23,7 +24,10 @@ import { jobRoutes } from './jobs/routes';
 import { planRoutes } from './plan/routes';
 import { printRoutes } from './print/routes';
 import { shopRoutes } from './shop/routes';
+import { machineRoutes } from './machines/routes';
+import { steelRoutes } from './steels/routes';
 import { stoneRoutes } from './stones/routes';
+import { touchUpRoutes } from './touch-ups/routes';
 
 export interface AppOptions {
   readonly pool: Pool;
@@ -32,6 +36,8 @@ export interface AppOptions {
   /** Folder of the built web application; null serves the API alone. */
   readonly webFolder: string | null;
   readonly logger: Logger;
+  /** Null when no scale is connected. */
+  readonly scale?: ScaleAddress | null;
 }
 
 const SESSION_MS = 14 * 24 * 60 * 60 * 1000;
@@ -206,6 +212,10 @@ export const createApp = (options: AppOptions): RunningApp => {
     customerRoutes(pool),
     bladeRoutes(pool),
     stoneRoutes(pool),
+    steelRoutes(pool),
+    machineRoutes(pool),
+    touchUpRoutes(pool),
+    deviceRoutes(options.scale ?? null),
     jobRoutes(pool),
     planRoutes(pool),
     benchRoutes(pool),

@@ -1,11 +1,13 @@
 /** Starts the server: settings from the environment, migrations, demo data when asked, then listens. */
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { startKitchenScale } from '@patient-edge/devices';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { migrate } from './database/migrate';
 import { openPool } from './database/pool';
 import { loadDemo } from './demo/load-demo';
+import { scaleAddressFrom } from './devices/routes';
 
 const setting = (name: string): string => {
   const value = process.env[name];
@@ -33,12 +35,17 @@ const run = async (): Promise<void> => {
   const applied = await migrate(pool, join(here, 'migrations'));
   if (applied.length > 0) logger.info({ applied }, 'migrations applied');
   if (mode === 'demo' && (await loadDemo(pool, new Date()))) logger.info('demo data loaded');
+  // A shop names its own scale; the demo has the stand-in.
+  const named = scaleAddressFrom(process.env['PATIENT_EDGE_SCALE']);
+  const standIn = mode === 'demo' && !named ? await startKitchenScale() : null;
+  const scale = standIn ? { host: '127.0.0.1', port: standIn.port } : named;
   const { app, close } = createApp({
     pool,
     mode,
     sessionSecret: setting('SESSION_SECRET'),
     webFolder: join(here, 'web'),
     logger,
+    scale,
   });
   const server = app.listen(port, '127.0.0.1', (error?: Error) => {
     if (error) {
@@ -51,6 +58,7 @@ const run = async (): Promise<void> => {
   const stop = (): void => {
     server.close(() => {
       void close()
+        .then(() => standIn?.close())
         .then(() => pool.end())
         .finally(() => process.exit(0));
     });

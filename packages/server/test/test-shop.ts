@@ -7,6 +7,7 @@ import type { Express } from 'express';
 import mysql, { type Pool } from 'mysql2/promise';
 import { pino } from 'pino';
 import request, { type Agent, type Response } from 'supertest';
+import { stoneBody } from '../../contract/test/stones';
 import { createApp } from '../src/app';
 import { migrate } from '../src/database/migrate';
 import { openPool } from '../src/database/pool';
@@ -69,9 +70,17 @@ export const openShop = async (name: string): Promise<TestShop> => {
     ['Fine', 3, 'ceramic'],
     ['Strop', 2, 'compound'],
   ] as const) {
+    const strop = abrasive === 'compound';
     await owner
       .post('/api/stones')
-      .send(stone({ name: stoneName, um, abrasive }))
+      .send(
+        stone({
+          name: stoneName,
+          um,
+          abrasive,
+          ...(strop ? { kind: 'strop', liquid: 'dry', minutesFlat: null } : {}),
+        }),
+      )
       .expect(201);
   }
   return {
@@ -94,20 +103,7 @@ export const openShop = async (name: string): Promise<TestShop> => {
   };
 };
 
-export const stone = (part: Record<string, unknown> = {}) => ({
-  name: 'Stone',
-  abrasive: 'aluminium-oxide',
-  um: 10,
-  gritLabel: '',
-  bond: 'middling',
-  soakMinutes: 0,
-  liquid: 'water',
-  cutFactor: 1,
-  scratchFactor: 1,
-  changeSeconds: 30,
-  retired: false,
-  ...part,
-});
+export const stone = stoneBody;
 
 export const intake = (part: Record<string, unknown> = {}) => ({
   customerId: null,

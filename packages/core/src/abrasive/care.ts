@@ -64,7 +64,7 @@ export const judgeCare = (input: CareInput): Care => {
   }
   if (wet) {
     todo.push(
-      `Still drying, ${Math.ceil(input.dryHours - input.hoursSinceSoak!)} h to go: not into its box, and no frost.`,
+      `Still drying, ${Math.ceil(input.dryHours - input.hoursSinceSoak)} h to go: not into its box, and no frost.`,
     );
   }
   return {

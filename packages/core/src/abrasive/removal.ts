@@ -10,6 +10,10 @@ export const ABRASIVES = [
 ] as const;
 export type Abrasive = (typeof ABRASIVES)[number];
 
+/** What a bench also owns: files and steel rods have teeth or nothing, no grain. */
+export const BENCH_ABRASIVES = [...ABRASIVES, 'hardened steel'] as const;
+export type BenchAbrasive = (typeof BENCH_ABRASIVES)[number];
+
 export interface SteelWear {
   readonly wearFactor: number;
   readonly wearFactorDiamond?: number | undefined;
@@ -17,7 +21,7 @@ export interface SteelWear {
 
 export interface AbrasiveBody {
   readonly um: number;
-  readonly abrasive: Abrasive;
+  readonly abrasive: BenchAbrasive;
   readonly cutFactor?: number | undefined;
   readonly scratchFactor?: number | undefined;
 }
@@ -33,7 +37,7 @@ export const SCRATCH_SHARE = 0.1;
 export const HAND_SPEED_M_PER_S = 0.15;
 
 /** The steel's resistance to this abrasive: diamond and cubic boron nitride have a factor of their own. */
-export const wearAgainst = (steel: SteelWear, abrasive: Abrasive): number =>
+export const wearAgainst = (steel: SteelWear, abrasive: BenchAbrasive): number =>
   abrasive === 'diamond' || abrasive === 'cbn'
     ? (steel.wearFactorDiamond ?? steel.wearFactor)
     : steel.wearFactor;

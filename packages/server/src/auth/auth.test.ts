@@ -22,7 +22,12 @@ describe('the first owner', () => {
     const again = { shopName: 'Other', name: 'Other', login: 'other', password: PASSWORD };
     await request(shop.app).post('/api/set-up').send(again).expect(409);
     const session = await request(shop.app).get('/api/session').expect(200);
-    expect(session.body).toEqual({ staff: null, shopName: 'Test boat', needsSetUp: false });
+    expect(session.body).toEqual({
+      staff: null,
+      shopName: 'Test boat',
+      currency: 'EUR',
+      needsSetUp: false,
+    });
   });
 
   test('needs a password of ten characters and a plain sign-in name', async () => {
@@ -155,7 +160,7 @@ describe('health', () => {
       .get('/health')
       .set('Accept', 'application/json')
       .expect(200);
-    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 3 });
+    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 4 });
     const person = await request(shop.app).get('/health').set('Accept', 'text/html').expect(200);
     expect(person.text).toContain('<h1>ok</h1>');
   });

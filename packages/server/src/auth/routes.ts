@@ -23,6 +23,8 @@ import {
   writeSetting,
 } from './queries';
 
+const CURRENCY = 'currency';
+const USUAL_CURRENCY = 'EUR';
 const SHOP_NAME = 'shop name';
 /** A new session id at sign-in, so that one planted before is worth nothing. */
 const signIn = (request: Request, staff: StaffMember): Promise<void> =>
@@ -51,6 +53,7 @@ export const authRoutes = (pool: Pool, mode: 'demo' | 'shop'): Router => {
   const info = async (staff: StaffMember | null): Promise<SessionInfo> => ({
     staff,
     shopName: await readSetting(pool, SHOP_NAME),
+    currency: (await readSetting(pool, CURRENCY)) ?? USUAL_CURRENCY,
     needsSetUp: staff === null && (await countStaff(pool)) === 0,
     ...(mode === 'demo' && staff === null ? { demoSignIns: DEMO_SIGN_INS } : {}),
   });

@@ -1,3 +1,4 @@
+import { DEFAULT_CHOICES } from '@patient-edge/core';
 import type { Job, StepRecord } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
@@ -75,16 +76,7 @@ describe('planning', () => {
       .put(`/api/jobs/${job.id}/plan`)
       .send({
         version: 0,
-        choices: {
-          approach: 'keep',
-          angleDeg: null,
-          chipsLeft: [],
-          thin: null,
-          finishUm: [0.3, 0.8],
-          maxRatio: 3,
-          direction: 'circles',
-          burrPolicy: 'none',
-        },
+        choices: { ...DEFAULT_CHOICES, approach: 'keep', finishUm: [0.3, 0.8] },
       })
       .expect(422);
     expect(answer.body).toMatchObject({

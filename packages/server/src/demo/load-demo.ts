@@ -10,6 +10,7 @@ import {
   type BurrFinding,
   type BurrGate,
   type EdgeReadings,
+  type Rung,
 } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { addStaff, readSetting, writeSetting } from '../auth/queries';
@@ -30,16 +31,9 @@ import { takeIn } from '../jobs/take-in';
 import { makePlan } from '../plan/make-plan';
 import { addMooring } from '../shop/queries';
 import { localDay } from '../shop/routes';
-import { addStone } from '../stones/queries';
-import {
-  BLADES,
-  MOORINGS,
-  OWNERS,
-  RACK,
-  SHOP,
-  type DemoBlade,
-  type OwnerKey,
-} from './people-and-blades';
+import { addTouchUp } from '../touch-ups/queries';
+import { loadCare, loadShelf } from './load-shelf';
+import { BLADES, MOORINGS, OWNERS, SHOP, type DemoBlade, type OwnerKey } from './people-and-blades';
 import { DEMO_SIGN_INS } from './sign-ins';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
@@ -148,6 +142,7 @@ interface Visit {
   readonly takenInAt: Date;
   readonly promised: Date;
   readonly ending: DemoBlade['ending'];
+  readonly touchUp?: Rung | undefined;
 }
 
 /** Works the first `count` steps of a job as the bench would. */
@@ -183,6 +178,43 @@ const ORDER: readonly Stage[] = [
   'returned',
 ];
 
+type Log = (staffId: number, kind: string, text: string) => Promise<unknown>;
+
+const passed = async (
+  on: PoolConnection,
+  visit: Visit,
+  jobId: number,
+  log: Log,
+  benchId: number,
+): Promise<void> => {
+  const row = (await findJobRow(on, jobId))!;
+  const target = findUse(row.useId).targetForceGf;
+  await saveReadings(on, jobId, 'after', 1, readingsAt(target * 0.85, visit.seed));
+  await setStage(on, jobId, 'ready');
+  await log(benchId, 'passed', 'tested: meets');
+};
+
+/** Tested, passed and handed over on the day it was promised for. */
+const returned = async (
+  on: PoolConnection,
+  visit: Visit,
+  crew: Crew,
+  jobId: number,
+  bladeId: number,
+  log: Log,
+): Promise<{ jobId: number; bladeId: number }> => {
+  await passed(on, visit, jobId, log, crew.benchId);
+  await setReturned(on, jobId, '', visit.promised);
+  await addEvent(on, {
+    jobId,
+    staffId: crew.counterId,
+    kind: 'returned',
+    text: `handed over to ${OWNERS[visit.blade.owner].name} by tag ${visit.tagNumber}, edge covered`,
+    at: visit.promised,
+  });
+  return { jobId, bladeId };
+};
+
 /** Brings one visit in and takes it as far as its ending; gives the job and blade. */
 const loadVisit = async (
   on: PoolConnection,
@@ -214,6 +246,17 @@ const loadVisit = async (
     await setDeclined(on, jobId, blade.reason ?? 'Sent on');
     await log(crew.benchId, 'declined', `declined: ${blade.reason ?? 'sent on'}`);
     return done;
+  }
+  if (visit.touchUp) {
+    await addTouchUp(
+      on,
+      jobId,
+      crew.benchId,
+      { rung: visit.touchUp, stoneId: null, enough: true, note: '' },
+      new Date(visit.takenInAt.getTime() + DAY_MS),
+    );
+    await log(crew.benchId, 'touch-up', `touched up: ${visit.touchUp}, enough`);
+    return returned(on, visit, crew, jobId, row.bladeId, log);
   }
   const reach = ORDER.indexOf(
     ending === 'mid-step' || ending === 'sent back' ? 'on the bench' : ending,
@@ -262,18 +305,8 @@ const loadVisit = async (
     return done;
   }
   if (reach < ORDER.indexOf('ready')) return done;
-  await saveReadings(on, jobId, 'after', 1, readingsAt(target * 0.85, seed));
-  await setStage(on, jobId, 'ready');
-  await log(crew.benchId, 'passed', 'tested: meets');
-  if (ending !== 'returned') return done;
-  await setReturned(on, jobId, '', visit.promised);
-  await addEvent(on, {
-    jobId,
-    staffId: crew.counterId,
-    kind: 'returned',
-    text: `handed over to ${OWNERS[blade.owner].name} by tag ${visit.tagNumber}, edge covered`,
-    at: visit.promised,
-  });
+  if (ending === 'returned') return returned(on, visit, crew, jobId, row.bladeId, log);
+  await passed(on, visit, jobId, log, crew.benchId);
   return done;
 };
 
@@ -289,7 +322,7 @@ export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
     const crew: Crew = { benchId: ids[1]!, counterId: ids[2]! };
     await writeSetting(on, 'shop name', SHOP);
     for (const mooring of MOORINGS) await addMooring(on, mooring);
-    for (const stone of RACK) await addStone(on, stone);
+    await loadShelf(on, crew.benchId);
     const customerIds = new Map<OwnerKey, number>();
     for (const [key, body] of Object.entries(OWNERS) as [OwnerKey, (typeof OWNERS)[OwnerKey]][]) {
       customerIds.set(key, await addCustomer(on, body));
@@ -312,6 +345,7 @@ export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
             takenInAt: new Date(promised.getTime() - 3 * DAY_MS),
             promised,
             ending: 'returned',
+            touchUp: blade.touchUps?.[(blade.earlierVisits ?? 0) - earlier],
           },
           crew,
         );
@@ -332,6 +366,7 @@ export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
         crew,
       );
     }
+    await loadCare(on, crew.benchId, now);
     await writeSetting(on, LOADED, now.toISOString());
     return true;
   });

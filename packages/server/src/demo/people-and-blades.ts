@@ -2,8 +2,8 @@
  * The demo's setting: the workshop boat Ottersong on an inland waterway, moored at another wharf each
  * weekday. All names are invented.
  */
-import type { CustomerBody, Mooring, Stage, StoneBody } from '@patient-edge/contract';
-import type { Damage, Sharpness } from '@patient-edge/core';
+import type { CustomerBody, Mooring, Stage } from '@patient-edge/contract';
+import type { Damage, Rung, Sharpness } from '@patient-edge/core';
 
 export const SHOP = 'Ottersong workshop boat';
 
@@ -42,58 +42,6 @@ export const OWNERS = {
 } as const;
 export type OwnerKey = keyof typeof OWNERS;
 
-const stone = (
-  name: string,
-  abrasive: string,
-  um: number,
-  gritLabel: string,
-  bond: string,
-  soakMinutes: number,
-  changeSeconds: number,
-  extra: Partial<StoneBody> = {},
-): StoneBody => ({
-  name,
-  abrasive,
-  um,
-  gritLabel,
-  bond,
-  soakMinutes,
-  changeSeconds,
-  liquid: 'water',
-  cutFactor: 1,
-  scratchFactor: 1,
-  retired: false,
-  ...extra,
-});
-
-export const RACK: readonly StoneBody[] = [
-  stone('Coarse plate', 'diamond', 68, 'FEPA-F 180', 'plate or film', 0, 20, {
-    scratchFactor: 1.2,
-    cutFactor: 0.9,
-  }),
-  stone('Grey coarse stone', 'silicon-carbide', 40, 'JIS 320', 'soft, muddy', 20, 60, {
-    cutFactor: 1.3,
-  }),
-  stone('Medium plate', 'diamond', 29, 'FEPA-F 320', 'plate or film', 0, 20, {
-    scratchFactor: 1.2,
-    cutFactor: 0.9,
-  }),
-  stone('Brown stone', 'aluminium-oxide', 17, 'JIS 700', 'middling', 10, 60, { cutFactor: 1.1 }),
-  stone('Red stone', 'aluminium-oxide', 11.5, 'JIS 1000', 'middling', 8, 60),
-  stone('White stone', 'aluminium-oxide', 5.5, 'JIS 2500', 'hard', 0, 45),
-  stone('Cream stone', 'ceramic', 3, 'JIS 4000', 'hard', 0, 45, { cutFactor: 0.9 }),
-  stone('Fine natural', 'natural', 1.6, 'about JIS 7000', 'hard', 0, 60, { cutFactor: 0.6 }),
-  stone('Barber’s stone', 'ceramic', 0.9, 'JIS 10000', 'hard', 0, 60, { cutFactor: 0.7 }),
-  stone('Strop, oxide', 'compound', 2, '2 µm', 'strop', 0, 10, {
-    liquid: 'dry',
-    scratchFactor: 0.4,
-  }),
-  stone('Strop, plain leather', 'compound', 0.5, 'plain', 'strop', 0, 10, {
-    liquid: 'dry',
-    scratchFactor: 0.4,
-  }),
-];
-
 /** How far the demo takes a job. */
 export type Ending = Stage | 'mid-step' | 'sent back';
 
@@ -122,6 +70,8 @@ export interface DemoBlade {
   /** Visits before this one. */
   readonly earlierVisits?: number;
   readonly reason?: string;
+  /** Earlier visits at which a touch-up was enough, the oldest first: what was done. */
+  readonly touchUps?: readonly Rung[];
 }
 
 const S = {
@@ -172,7 +122,7 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'school', kind: 'paring', name: 'Peeler’s knife', steel: S.unknown, promisedIn: 5, ending: 'taken in', sharpness: 'blunt' },
   { owner: 'school', kind: 'cleaver', name: 'Squash cleaver', steel: S.soft, promisedIn: 5, ending: 'taken in', sharpness: 'dull', cuts: 'pumpkin' },
   { owner: 'smokehouse', kind: 'slicer', name: 'Counter slicer', steel: S.soft, use: 'raw-fish', promisedIn: 5, ending: 'taken in', sharpness: 'tired', cuts: 'smoked sides, thin' },
-  { owner: 'rush', kind: 'utility', name: 'Willow knife', steel: S.oldCarbon, promisedIn: 6, ending: 'taken in', sharpness: 'tired', cuts: 'willow rods' },
+  { owner: 'rush', kind: 'utility', name: 'Willow knife', steel: S.oldCarbon, promisedIn: 6, ending: 'taken in', sharpness: 'tired', cuts: 'willow rods', earlierVisits: 2, touchUps: ['strop', 'finest stone'] },
   // Gone home, or sent on.
   { owner: 'penn', kind: 'fish-one-sided', name: 'Heavy fish knife', steel: S.tungsten, promisedIn: 0, ending: 'declined', sharpness: 'blunt', reason: 'The hollow has reached the edge: the back wants tapping out and a large wheel. Sent on.' },
   { owner: 'noodle', kind: 'cleaver', name: 'Duck cleaver', steel: S.oldCarbon, promisedIn: -9, ending: 'returned', sharpness: 'dull', earlierVisits: 1 },

@@ -1,6 +1,6 @@
 /** One job whole, and the guard that every change of a job goes through. */
 import type { Job } from '@patient-edge/contract';
-import { findUse, judgeEdge } from '@patient-edge/core';
+import { findUse, judgeEdge, withDefaults } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
@@ -46,7 +46,10 @@ export const readJob = async (on: Queryable, id: number): Promise<Job> => {
     sharpness: row.sharpness,
     carefulHands: Boolean(row.carefulHands),
     damage,
-    plan: row.planRecord,
+    plan: row.planRecord && {
+      ...row.planRecord,
+      choices: withDefaults(row.planRecord.choices),
+    },
     steps,
     tests,
     verdict: after ? judgeEdge(after.readings, findUse(row.useId)) : null,

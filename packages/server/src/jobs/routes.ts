@@ -17,7 +17,7 @@ import {
   setDeclined,
   updateIntake,
 } from './queries';
-import { takeIn } from './take-in';
+import { checkSteel, takeIn } from './take-in';
 
 export const jobRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -56,6 +56,7 @@ export const jobRoutes = (pool: Pool): Router => {
       body.version,
       async (on, row) => {
         mustBeAt(row, ['taken in', 'planned'], 'Correcting the intake');
+        await checkSteel(on, body.steel);
         await updateBlade(on, row.bladeId, {
           name: body.bladeName,
           kind: body.kindId,

@@ -5,7 +5,14 @@ import { addBlade, findBladeOwner, updateBlade } from '../blades/queries';
 import { addCustomer, findCustomer } from '../customers/queries';
 import type { Queryable } from '../database/pool';
 import { invalid } from '../http/errors';
+import { steelNamed } from '../steels/queries';
 import { addEvent, insertJob, replaceDamage, tagHolder } from './queries';
+
+/** The steel must be known to the table of the trade or to the shop. */
+export const checkSteel = async (on: Queryable, designation: string): Promise<void> => {
+  if (await steelNamed(on, designation)) return;
+  throw invalid([{ field: 'steel', message: `Steel: "${designation}" is not known here` }]);
+};
 
 export const takeIn = async (
   on: Queryable,
@@ -22,6 +29,7 @@ export const takeIn = async (
   if (body.customerId !== null && !(await findCustomer(on, body.customerId))) {
     throw invalid([{ field: 'customerId', message: 'This owner is not known here' }]);
   }
+  await checkSteel(on, body.steel);
   const customerId = body.newCustomer ? await addCustomer(on, body.newCustomer) : body.customerId!;
   if (body.bladeId !== null && (await findBladeOwner(on, body.bladeId)) !== customerId) {
     throw invalid([{ field: 'bladeId', message: 'This blade belongs to someone else' }]);

@@ -1,34 +1,231 @@
-/** The rack: stones, plates, films and strops. */
-import { changeStoneSchema, stoneSchema } from '@patient-edge/contract';
+/** The rack and its care: stones in and out, flattened, soaked and dried; as a file in and out. */
+import {
+  changeStoneSchema,
+  flatteningSchema,
+  importStonesSchema,
+  MOST_STONES,
+  rackToCsv,
+  soakSchema,
+  stoneSchema,
+  type Stone,
+  type StoneBody,
+} from '@patient-edge/contract';
 import { Router } from 'express';
-import type { Pool } from 'mysql2/promise';
-import { conflict, notFound } from '../http/errors';
-import { allow, bodyOf, pathId } from '../http/request';
-import { addStone, changeStone, findStone, listStones } from './queries';
+import type { Pool, PoolConnection } from 'mysql2/promise';
+import { inTransaction, type Queryable } from '../database/pool';
+import { conflict, invalid, notFound } from '../http/errors';
+import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { findJobRow } from '../jobs/queries';
+import {
+  addFlattening,
+  addStone,
+  changeStone,
+  countStones,
+  findStone,
+  flatteningsOf,
+  isStoneUsed,
+  listStones,
+  lockStone,
+  pairSides,
+  putInWater,
+  removeFlattening,
+  removeStone,
+  setThickness,
+  stoneIdsByName,
+  takeOutOfWater,
+} from './queries';
+
+const THIS = 'This stone';
+
+/** The other side must be there, and no stone is its own other side. */
+const checkOtherSide = async (on: Queryable, id: number | null, body: StoneBody): Promise<void> => {
+  const { otherSideId } = body;
+  if (otherSideId === null) return;
+  if (otherSideId === id || !(await findStone(on, otherSideId))) {
+    throw invalid([
+      { field: 'otherSideId', message: 'Other side of: choose another stone of the rack' },
+    ]);
+  }
+};
+
+const mustHaveRoom = async (on: Queryable, more: number): Promise<void> => {
+  const held = await countStones(on);
+  if (held + more > MOST_STONES) {
+    throw invalid([
+      { field: 'stones', message: `The rack must hold at most ${MOST_STONES}; it holds ${held}` },
+    ]);
+  }
+};
+
+const lockedStone = async (on: PoolConnection, id: number): Promise<Stone> => {
+  const stone = await lockStone(on, id);
+  if (!stone) throw notFound(THIS);
+  return stone;
+};
 
 export const stoneRoutes = (pool: Pool): Router => {
   const router = Router();
+  const mayChange = allow('owner', 'bench');
 
   router.get('/stones', allow(), async (_request, response) => {
     response.json(await listStones(pool));
   });
 
-  router.post('/stones', allow('owner', 'bench'), async (request, response) => {
-    const id = await addStone(pool, bodyOf(stoneSchema, request));
+  router.get('/stones.csv', allow(), async (_request, response) => {
+    response
+      .type('text/csv')
+      .set('Content-Disposition', 'attachment; filename="rack.csv"')
+      .send(rackToCsv(await listStones(pool)));
+  });
+
+  router.post('/stones', mayChange, async (request, response) => {
+    const body = bodyOf(stoneSchema, request);
+    const id = await inTransaction(pool, async (on) => {
+      await mustHaveRoom(on, 1);
+      await checkOtherSide(on, null, body);
+      const added = await addStone(on, body);
+      await pairSides(on, added, body.otherSideId);
+      return added;
+    });
     response.status(201).json(await findStone(pool, id));
   });
 
-  router.put('/stones/:id', allow('owner', 'bench'), async (request, response) => {
-    const id = pathId(request, 'id', 'This stone');
+  /** Adds what is new and corrects what is there, by name; all of it or nothing. */
+  router.post('/stones/import', mayChange, async (request, response) => {
+    const { stones } = bodyOf(importStonesSchema, request);
+    const outcome = await inTransaction(pool, async (on) => {
+      const known = await stoneIdsByName(on);
+      const fresh = stones.filter(({ name }) => !known.has(name.toLowerCase()));
+      await mustHaveRoom(on, fresh.length);
+      const added: number[] = [];
+      for (const body of stones) {
+        const id = known.get(body.name.toLowerCase());
+        if (id === undefined) {
+          added.push(await addStone(on, body));
+          continue;
+        }
+        const { otherSideId } = (await findStone(on, id))!;
+        await changeStone(on, id, null, { ...body, otherSideId });
+      }
+      return { added, changed: stones.length - added.length };
+    });
+    response.status(201).json(outcome);
+  });
+
+  router.put('/stones/:id', mayChange, async (request, response) => {
+    const id = pathId(request, 'id', THIS);
     const { version, ...body } = bodyOf(changeStoneSchema, request);
-    const before = await findStone(pool, id);
-    if (!before) throw notFound('This stone');
-    if (!(await changeStone(pool, id, version, body))) {
-      throw conflict(
-        `${before.name} was changed by someone else; look at it again`,
-        before.version,
-      );
-    }
+    await inTransaction(pool, async (on) => {
+      const before = await lockedStone(on, id);
+      await checkOtherSide(on, id, body);
+      if (!(await changeStone(on, id, version, body))) {
+        throw conflict(
+          `${before.name} was changed by someone else; look at it again`,
+          before.version,
+        );
+      }
+      await pairSides(on, id, body.otherSideId);
+    });
+    response.json(await findStone(pool, id));
+  });
+
+  /** Takes back an addition. What has been worked on stays on record, and can only be retired. */
+  router.delete('/stones/:id', mayChange, async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    await inTransaction(pool, async (on) => {
+      const stone = await lockedStone(on, id);
+      if (await isStoneUsed(on, id)) {
+        throw conflict(`Work is on record for ${stone.name}: retire it instead`, stone.version);
+      }
+      await removeStone(on, id);
+    });
+    response.json({ removed: id });
+  });
+
+  router.get('/stones/:id/flattenings', allow(), async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    if (!(await findStone(pool, id))) throw notFound(THIS);
+    response.json(await flatteningsOf(pool, id));
+  });
+
+  router.post('/stones/:id/flattenings', mayChange, async (request, response) => {
+    const staff = staffOf(request);
+    const id = pathId(request, 'id', THIS);
+    const { plate, minutes, lostMm } = bodyOf(flatteningSchema, request);
+    await inTransaction(pool, async (on) => {
+      const { workedSeconds, thicknessMm } = await lockedStone(on, id);
+      if (thicknessMm !== null && lostMm >= thicknessMm) {
+        throw invalid([
+          {
+            field: 'lostMm',
+            message: `Thickness lost must be less than the ${thicknessMm} mm that are left; ${lostMm} was given`,
+          },
+        ]);
+      }
+      // What a caliper reads, and not what two binary fractions leave.
+      const left = thicknessMm === null ? null : Math.round((thicknessMm - lostMm) * 1000) / 1000;
+      await addFlattening(on, {
+        stoneId: id,
+        staffId: staff.id,
+        plate,
+        minutes,
+        lostMm,
+        workedSeconds,
+        thicknessAfterMm: left,
+      });
+      await setThickness(on, id, left);
+    });
+    response.status(201).json(await findStone(pool, id));
+  });
+
+  /** Takes back the last flattening. */
+  router.delete('/stones/:id/flattenings/:flatteningId', mayChange, async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    const flatteningId = pathId(request, 'flatteningId', 'This flattening');
+    await inTransaction(pool, async (on) => {
+      const stone = await lockedStone(on, id);
+      const last = (await flatteningsOf(on, id)).at(-1);
+      if (last?.id !== flatteningId) {
+        throw conflict('Only the last flattening can be taken back', stone.version);
+      }
+      await removeFlattening(on, flatteningId);
+      if (last.thicknessAfterMm !== null && stone.thicknessMm !== null) {
+        const before = Math.round((stone.thicknessMm + last.lostMm) * 1000) / 1000;
+        await setThickness(on, id, before);
+      }
+    });
+    response.json(await findStone(pool, id));
+  });
+
+  router.post('/stones/:id/soak', mayChange, async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    const { minutes, jobId } = bodyOf(soakSchema, request);
+    await inTransaction(pool, async (on) => {
+      const stone = await lockedStone(on, id);
+      if (stone.soaking !== 'soak') {
+        throw invalid([
+          {
+            field: 'minutes',
+            message:
+              stone.soaking === 'splash'
+                ? `${stone.name} is a splash stone: wet it, do not soak it`
+                : `${stone.name} is used dry: it does not go into the water`,
+          },
+        ]);
+      }
+      if (jobId !== null && !(await findJobRow(on, jobId))) throw notFound('This blade');
+      if (stone.soak !== null || !(await putInWater(on, id, minutes, jobId))) {
+        throw conflict(`${stone.name} lies in the water already`, stone.version);
+      }
+    });
+    response.status(201).json(await findStone(pool, id));
+  });
+
+  router.delete('/stones/:id/soak', mayChange, async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    const stone = await findStone(pool, id);
+    if (!stone) throw notFound(THIS);
+    await takeOutOfWater(pool, id, stone.otherSideId);
     response.json(await findStone(pool, id));
   });
 

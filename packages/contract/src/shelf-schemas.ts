@@ -1,0 +1,137 @@
+/** Steels of the shop's own, machines with their test cuts, and touch-ups, as they are sent. */
+import Joi from 'joi';
+import {
+  MACHINE_KINDS,
+  RUNGS,
+  SIZES_OF,
+  type BurrHabit,
+  type MachineKind,
+  type MachineSizes,
+  type Rung,
+  type Steel,
+} from '@patient-edge/core';
+import {
+  angleDeg,
+  id,
+  number,
+  oneOf,
+  openNumber,
+  optionalText,
+  text,
+  version,
+  yesOrNo,
+} from './schema-parts';
+
+export const BURR_HABITS: readonly BurrHabit[] = [
+  'clinging',
+  'moderate',
+  'light',
+  'releases',
+  'flies off',
+];
+export const STAINLESS = ['yes', 'no', 'semi', 'unknown'] as const;
+export const EDGE_HABITS = [
+  'gummy',
+  'sound',
+  'tough',
+  'very tough',
+  'toothy',
+  'chippy when thin',
+  'chippy',
+] as const;
+
+export interface SteelBody extends Steel {
+  readonly note: string;
+}
+const steelKeys = {
+  designation: text('Designation', 80).min(2).required(),
+  standard: optionalText('Standard', 40),
+  steelClass: text('Class', 60).required(),
+  stainless: oneOf('Stainless', STAINLESS),
+  composition: optionalText('Composition', 200),
+  hrcLow: number().min(30).max(72).required().label('Hardness from, HRC'),
+  hrcHigh: number().min(Joi.ref('hrcLow')).max(72).required().label('Hardness to, HRC'),
+  wearFactor: number().min(0.1).max(10).required().label('Wear factor'),
+  wearFactorDiamond: number().min(0.1).max(10).required().label('Wear factor with diamond'),
+  finestUsefulUm: number().min(0.1).max(100).required().label('Finest useful, µm'),
+  burr: oneOf('Burr', BURR_HABITS),
+  edge: oneOf('Edge', EDGE_HABITS),
+  note: optionalText('Note', 500),
+};
+export const steelSchema = Joi.object<SteelBody>(steelKeys);
+export interface ChangeSteelBody extends SteelBody {
+  readonly version: number;
+}
+export const changeSteelSchema = Joi.object<ChangeSteelBody>({ ...steelKeys, version });
+
+export interface MachineBody extends MachineSizes {
+  readonly name: string;
+  readonly kind: MachineKind;
+  readonly note: string;
+  readonly retired: boolean;
+}
+const machineKeys = {
+  name: text('Name', 60).required(),
+  kind: oneOf('Kind', MACHINE_KINDS),
+  sagRadiusMm: openNumber('Radius of the sag, mm', 5, 5000),
+  wheelDiameterMm: openNumber('Diameter of the wheel, mm', 20, 2000),
+  pivotReachMm: openNumber('Edge to pivot, mm', 20, 1000),
+  rodToFaceMm: openNumber('Rod to face of the stone, mm', 0, 100),
+  speedMPerS: openNumber('Speed, m/s', 0.1, 40),
+  note: optionalText('Note', 300),
+  retired: yesOrNo().required().label('Retired'),
+};
+const SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> = {
+  sagRadiusMm: 'Radius of the sag, mm',
+  wheelDiameterMm: 'Diameter of the wheel, mm',
+  pivotReachMm: 'Edge to pivot, mm',
+  rodToFaceMm: 'Rod to face of the stone, mm',
+  speedMPerS: 'Speed, m/s',
+};
+const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {
+  const missing = SIZES_OF[value.kind].find((size) => value[size] === null);
+  return missing === undefined
+    ? value
+    : helpers.error('machine.size', {
+        field: missing,
+        size: SIZE_LABELS[missing],
+        machineKind: value.kind,
+      });
+};
+const MACHINE_MESSAGES = { 'machine.size': '{#size} is missing: a {#machineKind} needs it' };
+export const machineSchema = Joi.object<MachineBody>(machineKeys)
+  .custom(hasItsSizes)
+  .messages(MACHINE_MESSAGES);
+export interface ChangeMachineBody extends MachineBody {
+  readonly version: number;
+}
+export const changeMachineSchema = Joi.object<ChangeMachineBody>({ ...machineKeys, version })
+  .custom(hasItsSizes)
+  .messages(MACHINE_MESSAGES);
+
+export interface TestCutBody {
+  readonly setDeg: number;
+  readonly measuredDeg: number;
+}
+export const testCutSchema = Joi.object<TestCutBody>({
+  setDeg: angleDeg('Set, ° per side'),
+  measuredDeg: angleDeg('Measured, ° per side'),
+});
+
+export interface TouchUpBody {
+  readonly version: number;
+  readonly rung: Rung;
+  readonly stoneId: number | null;
+  readonly enough: boolean;
+  readonly note: string;
+}
+export const touchUpSchema = Joi.object<TouchUpBody>({
+  version,
+  rung: oneOf(
+    'Rung',
+    RUNGS.filter((rung) => rung !== 'full round'),
+  ),
+  stoneId: id('Stone').allow(null).required(),
+  enough: yesOrNo().required().label('Enough'),
+  note: optionalText('Note', 200),
+});

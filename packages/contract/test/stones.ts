@@ -1,0 +1,45 @@
+/** Stones that several tests talk about. */
+import type { Stone, StoneBody } from '../src/index';
+
+export const stoneBody = (part: Partial<StoneBody> = {}): StoneBody => ({
+  name: 'Grey',
+  kind: 'water stone',
+  abrasive: 'aluminium-oxide',
+  um: 30,
+  gritScale: null,
+  gritNumber: null,
+  gritLabel: '',
+  bond: 'middling',
+  soaking: 'splash',
+  soakMinutes: 0,
+  dryHours: 24,
+  liquid: 'water',
+  lengthMm: null,
+  widthMm: null,
+  thicknessNewMm: null,
+  thicknessMm: null,
+  minThicknessMm: null,
+  otherSideId: null,
+  strokes: 'both',
+  needsDressing: false,
+  cutFactor: 1,
+  scratchFactor: 1,
+  changeSeconds: 30,
+  minutesFlat: 30,
+  priceMinor: null,
+  place: '',
+  retired: false,
+  ...part,
+});
+
+export const stoneOnRack = (part: Partial<Stone> = {}): Stone => ({
+  ...stoneBody(),
+  id: 3,
+  version: 0,
+  workedSeconds: 0,
+  secondsSinceFlat: 0,
+  flattenedAt: null,
+  soak: null,
+  takenOutAt: null,
+  ...part,
+});

@@ -1,0 +1,2 @@
+/** Small stand-ins for outside devices, so that everything can be tried without them. */
+export * from './kitchen-scale';

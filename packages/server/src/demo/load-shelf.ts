@@ -1,0 +1,63 @@
+/** Loads the shelves of the demo, and the care the stones have had. */
+import type { PoolConnection } from 'mysql2/promise';
+import { addMachine, addTestCut } from '../machines/queries';
+import { addOwnSteel } from '../steels/queries';
+import {
+  addFlattening,
+  addStone,
+  listStones,
+  pairSides,
+  putInWater,
+  stoneIdsByName,
+} from '../stones/queries';
+import { IN_WATER, MACHINES, OWN_STEEL, RACK, TWO_SIDED } from './shelf';
+
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+/** Before any work: what is owned. */
+export const loadShelf = async (on: PoolConnection, staffId: number): Promise<void> => {
+  for (const stone of RACK) await addStone(on, stone);
+  const ids = await stoneIdsByName(on);
+  const [coarse, fine] = TWO_SIDED.map((name) => ids.get(name.toLowerCase())!);
+  await pairSides(on, coarse!, fine!);
+  await pairSides(on, fine!, coarse!);
+  for (const { cuts, ...machine } of MACHINES) {
+    const id = await addMachine(on, machine);
+    for (const cut of cuts) await addTestCut(on, id, cut, staffId);
+  }
+  await addOwnSteel(on, OWN_STEEL);
+};
+
+/** How often each stone was made flat, and how much of its work lies behind the last time. */
+const FLATTENED: readonly (readonly [name: string, times: number, share: number])[] = [
+  ['Grey coarse stone', 6, 0.9],
+  ['Brown stone', 7, 0.72],
+  ['Red stone', 9, 0.88],
+  ['White stone', 4, 0.8],
+  ['Cream stone', 5, 0.95],
+];
+
+/** After the work: the flattenings, spread over the weeks, and the stone that lies in the water. */
+export const loadCare = async (on: PoolConnection, staffId: number, now: Date): Promise<void> => {
+  const stones = await listStones(on);
+  for (const [name, times, share] of FLATTENED) {
+    const stone = stones.find((each) => each.name === name)!;
+    const lostMm = (stone.thicknessNewMm! - stone.thicknessMm!) / times;
+    for (let turn = 1; turn <= times; turn += 1) {
+      // Soft and hard days: not every flattening takes the same.
+      const uneven = 1 + 0.3 * Math.sin(turn * 2.4);
+      await addFlattening(on, {
+        stoneId: stone.id,
+        staffId,
+        plate: 'Coarse plate',
+        minutes: Number((3 * uneven).toFixed(1)),
+        lostMm: Number((lostMm * uneven).toFixed(2)),
+        workedSeconds: (stone.workedSeconds * share * turn) / times,
+        thicknessAfterMm: Number((stone.thicknessNewMm! - lostMm * turn).toFixed(2)),
+        at: new Date(now.getTime() - ((times - turn) * 9 + 1) * DAY_MS),
+      });
+    }
+  }
+  const inWater = stones.find(({ name }) => name === IN_WATER)!;
+  await putInWater(on, inWater.id, inWater.soakMinutes, null);
+};

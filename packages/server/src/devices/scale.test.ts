@@ -1,0 +1,87 @@
+import http from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { pressedGrams, startKitchenScale } from '@patient-edge/devices';
+import express from 'express';
+import { scaleAddressFrom, deviceRoutes } from './routes';
+import { gramsOf, scaleReader } from './scale-line';
+
+jest.mock('../http/request', () => ({
+  allow: () => (_request: unknown, _response: unknown, next: () => void) => next(),
+}));
+
+describe('a line from a scale', () => {
+  test.each([
+    ['  +512 g', 512],
+    ['-3 g', -3],
+    ['0,512 kg', 512],
+    ['1 lb', 453.59237],
+    ['8 oz', 226.796185],
+  ])('"%s" is %d g', (line, grams) => {
+    expect(gramsOf(line)).toBeCloseTo(grams, 9);
+  });
+
+  test.each(['', 'ready', '12', '12 stone', '1.2.3 g'])('"%s" is no reading', (line) => {
+    expect(gramsOf(line)).toBeNull();
+  });
+
+  test('may come in pieces, several at once, or never end', () => {
+    const read = scaleReader();
+    expect(read('+5')).toEqual([]);
+    expect(read('12 g\r\n+513 g\n+5')).toEqual([512, 513]);
+    expect(read('x'.repeat(100_000))).toEqual([]);
+    expect(read('\n+7 g\n')).toEqual([7]);
+  });
+});
+
+test('an address is host and port, or nothing', () => {
+  expect(scaleAddressFrom('')).toBeNull();
+  expect(scaleAddressFrom('scale.local:4001')).toEqual({ host: 'scale.local', port: 4001 });
+  expect(() => scaleAddressFrom('4001')).toThrow('must be host:port; "4001" was given');
+});
+
+describe('the stand-in', () => {
+  test('lifts the hand between strokes and never presses upwards', () => {
+    const seconds = Array.from({ length: 400 }, (_, index) => index / 10);
+    const grams = seconds.map(pressedGrams);
+    expect(Math.min(...grams)).toBe(0);
+    expect(Math.max(...grams)).toBeGreaterThan(500);
+    expect(grams.filter((each) => each === 0).length).toBeGreaterThan(50);
+  });
+
+  /** The events of the stream until `enough` says so. */
+  const listen = (port: number, enough: (text: string) => boolean): Promise<string> =>
+    new Promise((resolve, reject) => {
+      let text = '';
+      const asked = http.get({ port, path: '/devices/scale' }, (answer) => {
+        answer.setEncoding('utf8');
+        answer.on('data', (piece: string) => {
+          text += piece;
+          if (!enough(text)) return;
+          asked.destroy();
+          resolve(text);
+        });
+        answer.on('error', () => resolve(text));
+      });
+      asked.on('error', (error) => (text === '' ? reject(error) : undefined));
+    });
+
+  test('is streamed as it reads, and says so when it goes', async () => {
+    const scale = await startKitchenScale();
+    const app = express();
+    app.use((request, _response, next) => {
+      request.log = { warn: () => undefined } as unknown as typeof request.log;
+      next();
+    });
+    app.use(deviceRoutes({ host: '127.0.0.1', port: scale.port }));
+    const server = app.listen(0);
+    const { port } = server.address() as AddressInfo;
+    const first = await listen(port, (text) => text.includes('\n\n'));
+    expect(first).toMatch(/^data: \{"grams":\d+\}\n\n/);
+    const ended = listen(port, (text) => text.includes('event: gone'));
+    await new Promise((resolve) => setTimeout(resolve, 150));
+    await scale.close();
+    expect(await ended).toContain('event: gone');
+    server.closeAllConnections();
+    await new Promise((resolve) => server.close(resolve));
+  });
+});

@@ -1,0 +1,88 @@
+import type { MachineBody, MachineTestCut, ShopMachine, TestCutBody } from '@patient-edge/contract';
+import { columnsOf } from '../database/columns';
+import { change, select, type Queryable } from '../database/pool';
+
+const COLUMNS = columnsOf<MachineBody>({
+  name: 'name',
+  kind: 'kind',
+  sagRadiusMm: 'sag_radius_mm',
+  wheelDiameterMm: 'wheel_diameter_mm',
+  pivotReachMm: 'pivot_reach_mm',
+  rodToFaceMm: 'rod_to_face_mm',
+  speedMPerS: 'speed_m_per_s',
+  note: 'note',
+  retired: 'retired',
+});
+
+interface CutRow extends Omit<MachineTestCut, 'at'> {
+  readonly machineId: number;
+  readonly at: Date;
+}
+
+export const listMachines = async (on: Queryable): Promise<ShopMachine[]> => {
+  const machines = await select<Omit<ShopMachine, 'cuts'>>(
+    on,
+    `SELECT m.id, m.version, ${COLUMNS.selected('m')} FROM machine m ORDER BY m.name, m.id`,
+  );
+  const cuts = await select<CutRow>(
+    on,
+    `SELECT id, machine_id AS machineId, set_deg AS setDeg, measured_deg AS measuredDeg, at
+     FROM test_cut ORDER BY id`,
+  );
+  return machines.map((machine) => ({
+    ...machine,
+    retired: Boolean(machine.retired),
+    cuts: cuts
+      .filter(({ machineId }) => machineId === machine.id)
+      .map(({ id, setDeg, measuredDeg, at }) => ({
+        id,
+        setDeg,
+        measuredDeg,
+        at: at.toISOString(),
+      })),
+  }));
+};
+
+export const findMachine = async (on: Queryable, id: number): Promise<ShopMachine | undefined> =>
+  (await listMachines(on)).find((machine) => machine.id === id);
+
+export const addMachine = async (on: Queryable, body: MachineBody): Promise<number> =>
+  (await change(on, `INSERT INTO machine ${COLUMNS.inserted}`, COLUMNS.valuesOf(body))).insertId;
+
+/** False when it was changed by someone else since `version`. */
+export const changeMachine = async (
+  on: Queryable,
+  id: number,
+  version: number,
+  body: MachineBody,
+): Promise<boolean> =>
+  (
+    await change(
+      on,
+      `UPDATE machine SET ${COLUMNS.updated}, version = version + 1 WHERE id = ? AND version = ?`,
+      [...COLUMNS.valuesOf(body), id, version],
+    )
+  ).affectedRows === 1;
+
+export const addTestCut = async (
+  on: Queryable,
+  machineId: number,
+  { setDeg, measuredDeg }: TestCutBody,
+  staffId: number,
+): Promise<number> =>
+  (
+    await change(
+      on,
+      'INSERT INTO test_cut (machine_id, set_deg, measured_deg, staff_id) VALUES (?, ?, ?, ?)',
+      [machineId, setDeg, measuredDeg, staffId],
+    )
+  ).insertId;
+
+/** False when the machine has no such cut. */
+export const removeTestCut = async (
+  on: Queryable,
+  machineId: number,
+  cutId: number,
+): Promise<boolean> =>
+  (await change(on, 'DELETE FROM test_cut WHERE machine_id = ? AND id = ?', [machineId, cutId]))
+    .affectedRows === 1;

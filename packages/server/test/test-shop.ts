@@ -1,7 +1,7 @@
 /** A shop on a real, empty database for a server test, and people who ask things of it. */
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
-import type { Job } from '@patient-edge/contract';
+import type { ApiErrorBody, Job } from '@patient-edge/contract';
 import { byZone, DEFAULT_CHOICES, type BurrFinding, type PlanChoices } from '@patient-edge/core';
 import type { Express } from 'express';
 import mysql, { type Pool } from 'mysql2/promise';
@@ -102,6 +102,9 @@ export const openShop = async (name: string): Promise<TestShop> => {
     },
   };
 };
+
+export const errorOf = (response: Response): ApiErrorBody['error'] =>
+  (response.body as ApiErrorBody).error;
 
 export const stone = stoneBody;
 

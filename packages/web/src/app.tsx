@@ -20,6 +20,12 @@ const BladePage = lazy(() => import('./blades/blade-page'));
 const OwnersPage = lazy(() => import('./owners/owners-page'));
 const OwnerPage = lazy(() => import('./owners/owner-page'));
 const RackPage = lazy(() => import('./rack/rack-page'));
+const StonePage = lazy(() => import('./rack/stone-page'));
+const ProgressionPage = lazy(() => import('./progression/progression-page'));
+const SteelsPage = lazy(() => import('./steels/steels-page'));
+const MachinesPage = lazy(() => import('./machines/machines-page'));
+const PressurePage = lazy(() => import('./pressure/pressure-page'));
+const TouchUpPage = lazy(() => import('./touch-up/touch-up-page'));
 const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
 const PeoplePage = lazy(() => import('./people/people-page'));
 
@@ -49,6 +55,7 @@ const Doors = () => {
           <Route path="take-in" element={<TakeInPage />} />
           <Route path="jobs/:jobId" element={<JobPage />}>
             <Route path="intake" element={<CorrectIntakePage />} />
+            <Route path="touch-up" element={<TouchUpPage />} />
             <Route path="plan" element={<PlanPage />} />
             <Route path="bench" element={<BenchPage />} />
             <Route path="test" element={<EdgeTestPage />} />
@@ -58,6 +65,11 @@ const Doors = () => {
           <Route path="owners" element={<OwnersPage />} />
           <Route path="owners/:ownerId" element={<OwnerPage />} />
           <Route path="rack" element={<RackPage />} />
+          <Route path="rack/stones/:stoneId" element={<StonePage />} />
+          <Route path="rack/progression" element={<ProgressionPage />} />
+          <Route path="rack/steels" element={<SteelsPage />} />
+          <Route path="rack/machines" element={<MachinesPage />} />
+          <Route path="rack/pressure" element={<PressurePage />} />
           <Route path="calculator" element={<CalculatorPage />} />
           <Route path="calculator/:questionId" element={<CalculatorPage />} />
           <Route path="people" element={<PeoplePage />} />

@@ -2,7 +2,7 @@ import type { Job, OwnSteel, ShopMachine, Stone, TouchUp } from '@patient-edge/c
 import { rackFromCsv } from '@patient-edge/contract';
 import { DEFAULT_CHOICES } from '@patient-edge/core';
 import type { Agent } from 'supertest';
-import { intake, openShop, stone, type TestShop } from '../../test/test-shop';
+import { errorOf, intake, openShop, stone, type TestShop } from '../../test/test-shop';
 
 let shop: TestShop;
 let bench: Agent;
@@ -93,7 +93,7 @@ describe('flattening', () => {
     const { id } = await addStone({ name: 'Wafer', thicknessMm: 0.5 });
     const body = { plate: 'Plate', gridGone: true, minutes: 3, lostMm: 0.5 };
     const refused = await bench.post(`/api/stones/${id}/flattenings`).send(body).expect(422);
-    expect(refused.body.error.fields[0]).toMatchObject({
+    expect(errorOf(refused).fields![0]).toMatchObject({
       field: 'lostMm',
       message: 'Thickness lost must be less than the 0.5 mm that are left; 0.5 was given',
     });
@@ -138,7 +138,7 @@ describe('soaking', () => {
       .post(`/api/stones/${id}/soak`)
       .send({ minutes: 5, jobId: null })
       .expect(422);
-    expect(refused.body.error.message).toContain('wet it, do not soak it');
+    expect(errorOf(refused).message).toContain('wet it, do not soak it');
   });
 
   test('no stone is its own other side', async () => {
@@ -148,7 +148,7 @@ describe('soaking', () => {
       .put(`/api/stones/${id}`)
       .send({ ...stone({ name: 'Alone' }), otherSideId: id, version })
       .expect(422);
-    expect(refused.body.error.fields[0].field).toBe('otherSideId');
+    expect(errorOf(refused).fields![0]!.field).toBe('otherSideId');
   });
 });
 
@@ -175,7 +175,7 @@ describe('the rack in and out', () => {
     const before = (await rack()).length;
     const broken = { stones: [stone({ name: 'One more' }), stone({ name: 'Bad', um: 0 })] };
     const refused = await bench.post('/api/stones/import').send(broken).expect(422);
-    expect(refused.body.error.fields[0].field).toBe('stones.1.um');
+    expect(errorOf(refused).fields![0]!.field).toBe('stones.1.um');
     expect(await rack()).toHaveLength(before);
   });
 
@@ -185,7 +185,7 @@ describe('the rack in and out', () => {
     await bench.delete(`/api/stones/${id}`).expect(404);
     const job = await workOn(32, 60);
     const refused = await bench.delete(`/api/stones/${job.steps[0]!.step.stoneId}`).expect(409);
-    expect(refused.body.error.message).toContain('retire it instead');
+    expect(errorOf(refused).message).toContain('retire it instead');
   });
 });
 
@@ -220,7 +220,7 @@ describe('the shop’s own steels', () => {
       .expect(200);
     const renamed = { ...own, designation: 'Other', version: added.version };
     const refused = await bench.put(`/api/steels/${added.id}`).send(renamed).expect(422);
-    expect(refused.body.error.message).toContain('1 blade names');
+    expect(errorOf(refused).message).toContain('1 blade names');
     await bench
       .put(`/api/steels/${added.id}`)
       .send({ ...own, hrcHigh: 58, version: added.version })
@@ -237,13 +237,13 @@ describe('the shop’s own steels', () => {
       .post('/api/steels')
       .send({ ...own, designation: 'SAE 1095' })
       .expect(422);
-    expect(taken.body.error.fields[0].field).toBe('designation');
+    expect(errorOf(taken).fields![0]!.field).toBe('designation');
     await bench.post('/api/steels').send(own).expect(422);
     const unknown = await counter
       .post('/api/jobs')
       .send(intake({ tagNumber: 34, steel: 'Moonsteel' }))
       .expect(422);
-    expect(unknown.body.error.fields[0]).toMatchObject({ field: 'steel' });
+    expect(errorOf(unknown).fields![0]).toMatchObject({ field: 'steel' });
     await counter
       .post('/api/steels')
       .send({ ...own, designation: 'Another' })
@@ -329,7 +329,7 @@ describe('machines', () => {
         .put(`/api/jobs/${job.id}/plan`)
         .send({ version: job.version, choices: { ...DEFAULT_CHOICES, maxRatio: null, machineId } })
         .expect(422);
-      expect(refused.body.error.fields[0].field).toBe('choices.machineId');
+      expect(errorOf(refused).fields![0]!.field).toBe('choices.machineId');
     }
   });
 });

@@ -4,11 +4,17 @@ import type {
   Board,
   Customer,
   CustomerRecord,
+  Flattening,
   Job,
+  OwnSteel,
   SessionInfo,
+  ShopMachine,
   StaffMember,
   Stone,
+  TouchUp,
 } from '@patient-edge/contract';
+import { STEELS, type Steel } from '@patient-edge/core';
+import { useMemo } from 'react';
 import useSWR, { mutate, type SWRConfiguration } from 'swr';
 import { ApiFailure, request } from './client';
 
@@ -26,6 +32,21 @@ export const useSession = () => useSWR<SessionInfo, ApiFailure>('/session', get)
 export const useBoard = () => useSWR<Board, ApiFailure>('/shop', get, { refreshInterval: 20000 });
 export const useJob = (id: string | number) => useSWR<Job, ApiFailure>(`/jobs/${id}`, get);
 export const useStones = () => useSWR<Stone[], ApiFailure>('/stones', get);
+export const useFlattenings = (stoneId: number) =>
+  useSWR<Flattening[], ApiFailure>(`/stones/${stoneId}/flattenings`, get);
+export const useMachines = () => useSWR<ShopMachine[], ApiFailure>('/machines', get);
+export const useTouchUps = (jobId: number) =>
+  useSWR<TouchUp[], ApiFailure>(`/jobs/${jobId}/touch-ups`, get);
+export const useDevices = () =>
+  useSWR<{ scale: boolean }, ApiFailure>('/devices', get, { revalidateOnFocus: false });
+export const useOwnSteels = () => useSWR<OwnSteel[], ApiFailure>('/steels', get);
+
+/** The table of the trade and the shop's own; null until the shop's are here. */
+export const useSteels = (): readonly Steel[] | null => {
+  const { data } = useOwnSteels();
+  return useMemo(() => (data ? [...STEELS, ...data] : null), [data]);
+};
+
 export const useCustomers = () => useSWR<Customer[], ApiFailure>('/customers', get);
 export const useCustomer = (id: string | number | null) =>
   useSWR<CustomerRecord, ApiFailure>(id === null ? null : `/customers/${id}`, get);
@@ -34,6 +55,19 @@ export const useBlade = (id: string | number | null) =>
 export const useStaff = () => useSWR<StaffMember[], ApiFailure>('/staff', get);
 export const useNextTag = () =>
   useSWR<{ tagNumber: number }, ApiFailure>('/next-tag', get, { revalidateOnFocus: false });
+
+/** Puts a stone just answered by the server where every screen reads it. */
+export const keepStone = async (stone: Stone): Promise<void> => {
+  await mutate<Stone[]>(
+    '/stones',
+    (held) => {
+      if (!held) return held;
+      const known = held.some(({ id }) => id === stone.id);
+      return known ? held.map((each) => (each.id === stone.id ? stone : each)) : [...held, stone];
+    },
+    { revalidate: true },
+  );
+};
 
 /** Puts a job just answered by the server where every screen reads it. */
 export const keepJob = async (job: Job): Promise<void> => {

@@ -16,7 +16,9 @@ import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
 import { keepJob } from '../api/hooks';
+import { SoakPlan } from '../soaking/soak-plan';
 import { LiftLadder } from '../instruments/lift-ladder';
+import { bandText, useForceUnit } from '../theme/force';
 import { duration, fixed } from '../theme/format';
 import { ActionButton, Notice, QuietButton, Row, Stack, TextEntry } from '../theme/parts';
 import { BurrBoard } from './burr-board';
@@ -124,7 +126,6 @@ const Keys = styled.p`
   }
 `;
 
-const GRAMS_FORCE_PER_NEWTON = 101.97;
 const other = (side: BladeSide): BladeSide => (side === 'right' ? 'left' : 'right');
 
 /** Each press goes on to the next finding, and after the heaviest back to not checked. */
@@ -142,11 +143,19 @@ interface StepAtWorkProps {
 
 export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) => {
   const { step } = record;
+  const [unit] = useForceUnit();
   const { keeper, held } = useStepKeeper(job.id, record);
   const { work } = held;
   const [turn, setTurn] = useState<BladeSide>('right');
   const running = work.runningSinceMs !== null;
   const nowMs = useNowMs(running);
+  // This step as far as it is still to be worked, and those after it.
+  const ahead = job.steps
+    .filter(({ superseded, status }) => !superseded && status === 'to do')
+    .map((each) => ({
+      stoneId: each.step.stoneId,
+      seconds: Math.max(0, each.step.seconds - each.workedSeconds),
+    }));
   const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr);
 
   const stroke = (side: BladeSide, count = 1): void => {
@@ -202,9 +211,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
             <>
               <dt>Pressure</dt>
               <dd>
-                {step.forceN[0]}–{step.forceN[1]} N (
-                {Math.round(step.forceN[0] * GRAMS_FORCE_PER_NEWTON)}–
-                {Math.round(step.forceN[1] * GRAMS_FORCE_PER_NEWTON)} gf)
+                {bandText(step.forceN, unit)} ({bandText(step.forceN, unit === 'gf' ? 'N' : 'gf')})
               </dd>
             </>
           )}
@@ -221,8 +228,10 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
             </>
           )}
         </Hold>
+        {step.setting && <p>{step.setting.words}</p>}
         {step.lifts.length > 0 && <LiftLadder lifts={step.lifts} large />}
         {step.caution !== null && <Notice tone="cut">{step.caution}</Notice>}
+        <SoakPlan nowOnly steps={ahead} jobId={job.id} />
       </Stack>
       <Stack $gap={14}>
         {step.stoneId !== null && (

@@ -27,6 +27,7 @@ import { useJobHere } from '../jobs/job-here';
 import { parseNumber } from '../theme/format';
 import {
   ActionButton,
+  ActionLink,
   Choice,
   Notice,
   options,
@@ -397,6 +398,10 @@ const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPan
           >
             Passed: ready for its owner
           </ActionButton>
+        </Row>
+      ) : steps.length === 0 ? (
+        <Row>
+          <ActionLink to={`/jobs/${job.id}/touch-up`}>Back to the ladder: up a rung</ActionLink>
         </Row>
       ) : (
         <Row $align="end">

@@ -1,15 +1,8 @@
 /** What goes home with the blade: angle, lifts, stones, tests before and after, care. Printable on one page. */
 import type { Job } from '@patient-edge/contract';
-import {
-  bladeKind,
-  careAdvice,
-  findSteel,
-  medianGf,
-  ZONES,
-  type EdgeReadings,
-} from '@patient-edge/core';
+import { bladeKind, careAdvice, medianGf, ZONES, type EdgeReadings } from '@patient-edge/core';
 import styled from 'styled-components';
-import { useSession } from '../api/hooks';
+import { useSession, useSteels } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed } from '../theme/format';
@@ -47,7 +40,7 @@ const Big = styled.p`
 export const ReturnSheet = ({ job }: { job: Job }) => {
   const { data: session } = useSession();
   const kind = bladeKind(job.measures.kindId);
-  const steel = findSteel(job.steel);
+  const steel = useSteels()?.find(({ designation }) => designation === job.steel);
   const { plan } = job;
   const worked = job.steps.filter(({ status, superseded }) => status === 'done' && !superseded);
   const lifts = worked.find(({ step }) => step.lifts.length > 0)?.step.lifts ?? [];
@@ -60,7 +53,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
           <div>
             <h2>{job.blade.name || kind.label}</h2>
             <Soft>
-              {job.customer.name} · tag {job.tagNumber} · {steel?.designation}
+              {job.customer.name} · tag {job.tagNumber} · {job.steel}
             </Soft>
           </div>
           <Soft>
@@ -87,7 +80,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
                 <p>{plan.outlineVerdict}</p>
               </>
             ) : (
-              <p>No plan was made.</p>
+              <p>Touched up only: the angle stays as it came.</p>
             )}
             {lifts.length > 0 && (
               <>

@@ -9,9 +9,10 @@ import {
   STEELS,
   USES,
 } from '@patient-edge/core';
+import { useMemo } from 'react';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
-import { useBoard } from '../api/hooks';
+import { useBoard, useSteels } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { day, fixed, parseNumber, weekdayOf } from '../theme/format';
 import { FormChoice, FormNumber, FormPick, FormText } from '../theme/form-fields';
@@ -36,11 +37,6 @@ export const Columns = styled.div<{ $columns?: number }>`
 `;
 
 const KIND_OPTIONS = BLADE_KINDS.map(({ id, label, group }) => ({ id, label, detail: group }));
-const STEEL_OPTIONS = STEELS.map(({ designation, steelClass, hrcLow, hrcHigh }) => ({
-  id: designation,
-  label: designation,
-  detail: `${steelClass}, ${hrcLow}–${hrcHigh} HRC`,
-}));
 const USE_OPTIONS = USES.map(({ id, label, angleDeg }) => ({
   id,
   label,
@@ -146,6 +142,16 @@ export const IntakeFields = ({ form }: { form: Form }) => {
   const { control, setValue } = form;
   const values = useWatch({ control }) as IntakeValues;
   const kind = bladeKind(values.kindId);
+  const steels = useSteels() ?? STEELS;
+  const steelOptions = useMemo(
+    () =>
+      steels.map(({ designation, steelClass, hrcLow, hrcHigh }) => ({
+        id: designation,
+        label: designation,
+        detail: `${steelClass}, ${hrcLow}–${hrcHigh} HRC`,
+      })),
+    [steels],
+  );
   const usual = usualMeasures(values.kindId);
   const fillUsual = (): void => {
     for (const field of MEASURE_FIELDS) {
@@ -163,7 +169,7 @@ export const IntakeFields = ({ form }: { form: Form }) => {
           <h2>The blade</h2>
           <Columns $columns={3}>
             <FormPick control={control} name="kindId" label="Kind" options={KIND_OPTIONS} />
-            <FormPick control={control} name="steel" label="Steel" options={STEEL_OPTIONS} />
+            <FormPick control={control} name="steel" label="Steel" options={steelOptions} />
             <FormText control={control} name="bladeName" label="What its owner calls it" />
             <FormPick control={control} name="useId" label="Use" options={USE_OPTIONS} />
             <FormText control={control} name="cuts" label="What they cut" />

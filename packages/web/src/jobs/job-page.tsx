@@ -46,6 +46,7 @@ const Head = styled.header`
 
 const PAGES = [
   ['intake', 'Intake'],
+  ['touch-up', 'Touch up'],
   ['plan', 'Plan'],
   ['bench', 'Bench'],
   ['test', 'Test'],

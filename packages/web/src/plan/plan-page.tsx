@@ -1,15 +1,18 @@
 /** Judge and plan: along and across, with everything following the operator's choices at once. */
-import { toRack, type Job } from '@patient-edge/contract';
+import { toMachine, toRack, type Job } from '@patient-edge/contract';
 import {
   angleAtFixedLift,
   BURR_POLICIES,
   DEFAULT_CHOICES,
   DIRECTIONS,
   figure,
-  findSteel,
   findUse,
+  forTask,
   type BladePlan,
   type PlanChoices,
+  stepRange,
+  totalRange,
+  withDefaults,
   type PlanInput,
   type ZoneLift,
 } from '@patient-edge/core';
@@ -17,7 +20,7 @@ import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
-import { keepJob, useStones } from '../api/hooks';
+import { keepJob, useMachines, useSteels, useStones } from '../api/hooks';
 import { dropStored, useStored } from '../api/stored';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { GritStair } from '../instruments/grit-stair';
@@ -41,6 +44,16 @@ import {
 } from '../theme/parts';
 import { usePlan } from '../workers/use-plan';
 import { AngleControl } from './angle-control';
+import { SchoolChoice } from '../progression/school-choice';
+import { NamedFinish } from '../progression/named-finish';
+import { OtherChains } from '../progression/progression-board';
+import { WishList } from '../progression/wishes';
+import { SoakPlan } from '../soaking/soak-plan';
+import { Columns } from '../intake/intake-fields';
+import { bandText, useForceUnit } from '../theme/force';
+import { useProgression } from '../workers/use-progression';
+import { AfterStones } from './after-stones';
+import { ChainsControl } from './chains-control';
 import { FinishControl } from './finish-control';
 
 const Two = styled.div`
@@ -76,19 +89,29 @@ const Steps = styled.ol`
   }
 `;
 
+/** The 10th to 90th percentile of a step, as it stands beside its time. */
+const rangeText = (seconds: number): string => {
+  const { lowS, highS } = stepRange(seconds);
+  return `${roughly(lowS)}–${roughly(highS)}`;
+};
+
 const NO_LIFTS: readonly ZoneLift[] = [];
 
 const PlanPage = () => {
   const job = useJobHere();
   const { data: stones } = useStones();
-  const [choices, setChoices] = useStored<PlanChoices>(
+  const { data: machines } = useMachines();
+  const steels = useSteels();
+  const [kept, setChoices] = useStored<PlanChoices>(
     `plan choices ${job.id}`,
     job.plan?.choices ?? DEFAULT_CHOICES,
   );
+  const choices = useMemo(() => withDefaults(kept), [kept]);
   const rack = useMemo(() => (stones ? toRack(stones) : null), [stones]);
   const input = useMemo((): PlanInput | null => {
-    const steel = findSteel(job.steel);
-    if (!rack || !steel) return null;
+    const steel = steels?.find(({ designation }) => designation === job.steel);
+    if (!rack || !steel || !machines) return null;
+    const machine = machines.find(({ id }) => String(id) === choices.machineId);
     return {
       measures: job.measures,
       steel,
@@ -97,9 +120,10 @@ const PlanPage = () => {
       carefulHands: job.carefulHands,
       damage: job.damage,
       rack,
+      machine: machine ? toMachine(machine) : null,
       choices,
     };
-  }, [job, rack, choices]);
+  }, [job, rack, choices, steels, machines]);
   const result = usePlan(input);
   if (!result) return <p role="status">Working it out…</p>;
   if (!result.ok) {
@@ -109,14 +133,17 @@ const PlanPage = () => {
           {result.error.message}
         </Notice>
         <Row>
-          {choices !== DEFAULT_CHOICES && result.error.field?.startsWith('choices') ? (
+          {choices.angleDeg !== null && result.error.field?.startsWith('choices') ? (
             <ActionButton
               onPress={() => setChoices({ ...choices, angleDeg: null, approach: 'by-use' })}
             >
               Back to the advised angle
             </ActionButton>
           ) : (
-            <QuietLink to={`/jobs/${job.id}/intake`}>Look at the intake</QuietLink>
+            <>
+              <QuietLink to={`/jobs/${job.id}/intake`}>Look at the intake</QuietLink>
+              <QuietLink to={`/rack/progression?job=${job.id}`}>Its stones</QuietLink>
+            </>
           )}
         </Row>
       </Stack>
@@ -245,11 +272,11 @@ interface RackSheetProps extends SheetProps {
 const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: RackSheetProps) => {
   const marks = useMemo(
     () =>
-      rack.map(({ id, name, um, abrasive }) => ({
+      [...forTask(rack, 'edge'), ...forTask(rack, 'finish')].map(({ id, name, um, kind }) => ({
         id,
         name,
         um,
-        strop: abrasive === 'compound',
+        strop: kind === 'strop' || kind === 'compound',
       })),
     [rack],
   );
@@ -273,10 +300,19 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
           advisedUm={findUse(job.useId).finishUm}
           onChoices={onChoices}
         />
+        <Row $align="start" $gap={24}>
+          <div style={{ width: 330 }}>
+            <SchoolChoice school={choices.school} onSchool={(school) => onChoices({ school })} />
+          </div>
+          <NamedFinish onFinish={(finishUm) => onChoices({ finishUm })} />
+        </Row>
         {plan.progressionError ? (
-          <Notice tone="cut" alert>
-            {plan.progressionError.message}
-          </Notice>
+          <Stack>
+            <Notice tone="cut" alert>
+              {plan.progressionError.message}.
+            </Notice>
+            {plan.toBuy && <p>{plan.toBuy.reason}</p>}
+          </Stack>
         ) : (
           <GritStair
             rack={marks}
@@ -285,8 +321,37 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
             label="The stones of the progression on the scale of the rack"
           />
         )}
+        {plan.advice.map(({ code, stoneId, text }) => (
+          <Notice key={`${code} ${stoneId}`} tone="cut">
+            {text}
+          </Notice>
+        ))}
         <StepList steps={plan.steps} />
-        <Two>
+        <Weighed
+          job={job}
+          plan={plan}
+          choices={choices}
+          rack={rack}
+          treads={treads}
+          onChoices={onChoices}
+        />
+        <ChainsControl
+          chains={choices.chains}
+          rack={rack}
+          edgeStones={treads.map(({ id }) => id)}
+          onChains={(chains) => onChoices({ chains })}
+        />
+        <AfterStones
+          finishing={choices.finishing}
+          rack={rack}
+          onFinishing={(finishing) => onChoices({ finishing })}
+        />
+        <SoakPlan steps={plan.steps} jobId={job.id} />
+        <Columns $columns={3}>
+          <MachineChoice
+            machineId={choices.machineId}
+            onMachine={(machineId) => onChoices({ machineId })}
+          />
           <PickOne
             label="Stroke direction"
             options={options(DIRECTIONS)}
@@ -299,10 +364,11 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
             value={choices.burrPolicy}
             onChange={(burrPolicy) => onChoices({ burrPolicy })}
           />
-        </Two>
+        </Columns>
         <FigureList>
           <FigureView label="Working time" figure={plan.figures.workingTime} large />
         </FigureList>
+        <WorkingRange steps={plan.steps} />
         {plan.warnings.map((warning) => (
           <Notice key={warning} tone="cut">
             {warning}
@@ -315,29 +381,142 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
 });
 RackSheet.displayName = 'RackSheet';
 
-const StepList = memo(({ steps }: { steps: BladePlan['steps'] }) => (
-  <Steps>
-    {steps.map((step, index) => (
-      <li key={index}>
-        <div>
-          {step.title}
-          <br />
-          <small>
-            {[step.direction, step.pattern, step.forceN && `${step.forceN[0]}–${step.forceN[1]} N`]
-              .filter(Boolean)
-              .join(' · ')}
-          </small>
-        </div>
-        <span>{step.strokesPerSide > 0 ? `${step.strokesPerSide} a side` : ''}</span>
-        <span>
-          <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
-            {roughly(step.seconds)}
-          </Asked>
-        </span>
-      </li>
-    ))}
-  </Steps>
-));
+/** What the wishes about the stones would cost, weighed in a worker once the plan stands still. */
+const Weighed = ({
+  job,
+  plan,
+  choices,
+  rack,
+  treads,
+  onChoices,
+}: SheetProps & { rack: PlanInput['rack']; treads: readonly { readonly id: string }[] }) => {
+  const steels = useSteels();
+  const steel = steels?.find(({ designation }) => designation === job.steel);
+  const { school, first, skip, through, maxRatio } = choices;
+  const question = useMemo(
+    () =>
+      steel
+        ? {
+            school,
+            input: {
+              steel,
+              rack: forTask(rack, 'edge'),
+              work: plan.edgeWork,
+              finishUm: plan.finishUm,
+              maxRatio: maxRatio ?? undefined,
+              first: first ?? undefined,
+              skip,
+              through,
+            },
+          }
+        : null,
+    [steel, rack, plan.edgeWork, plan.finishUm, maxRatio, school, first, skip, through],
+  );
+  const weighed = useProgression(question);
+  const named = choices.chains.some(({ part, stones }) => part === 'edge' && stones !== null);
+  if (!weighed || named) return null;
+  const bestSeconds = weighed.chosen.ok ? weighed.chosen.value.totalSeconds : 0;
+  return (
+    <Stack>
+      <OtherChains
+        others={plan.alternatives}
+        bestSeconds={bestSeconds}
+        rack={rack}
+        onTake={(stones) =>
+          onChoices({
+            chains: [
+              ...choices.chains.filter(({ part }) => part !== 'edge'),
+              {
+                part: 'edge',
+                stones,
+                bond: null,
+                finishUm: null,
+                faceMm: null,
+                direction: choices.direction,
+                slurry: 'keep the mud',
+              },
+            ],
+          })
+        }
+      />
+      {treads.length > 0 && (
+        <WishList
+          rack={rack}
+          costs={weighed.wishes}
+          wishes={{ first, skip, through }}
+          onWishes={(wishes) => onChoices(wishes)}
+          onStopAt={(um) => onChoices({ finishUm: [um, um] })}
+        />
+      )}
+    </Stack>
+  );
+};
+
+const MachineChoice = ({
+  machineId,
+  onMachine,
+}: {
+  machineId: string | null;
+  onMachine: (machineId: string | null) => void;
+}) => {
+  const { data: machines } = useMachines();
+  const inUse = (machines ?? []).filter(({ retired, id }) => !retired || String(id) === machineId);
+  return (
+    <PickOne
+      label="The angle is held"
+      options={[
+        { id: 'hand', label: 'by hand' },
+        ...inUse.map(({ id, name, kind }) => ({ id: String(id), label: name, detail: kind })),
+      ]}
+      value={machineId ?? 'hand'}
+      onChange={(next) => onMachine(next === 'hand' ? null : next)}
+    />
+  );
+};
+
+const WorkingRange = ({ steps }: { steps: BladePlan['steps'] }) => {
+  const { lowS, highS } = totalRange(steps.map(({ seconds }) => seconds));
+  return (
+    <Soft>
+      From {roughly(lowS)} to {roughly(highS)} in eight cases of ten, before this bench has logged
+      its own work.
+    </Soft>
+  );
+};
+
+const StepList = memo(({ steps }: { steps: BladePlan['steps'] }) => {
+  const [unit] = useForceUnit();
+  return (
+    <Steps>
+      {steps.map((step, index) => (
+        <li key={index}>
+          <div>
+            {step.title}
+            <br />
+            <small>
+              {[step.direction, step.pattern, step.forceN && bandText(step.forceN, unit)]
+                .filter(Boolean)
+                .join(' · ')}
+            </small>
+            {step.setting && (
+              <>
+                <br />
+                <small>{step.setting.words}</small>
+              </>
+            )}
+          </div>
+          <span>{step.strokesPerSide > 0 ? `${step.strokesPerSide} a side` : ''}</span>
+          <span>
+            <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
+              {roughly(step.seconds)}
+            </Asked>
+            <Soft as="span"> {rangeText(step.seconds)}</Soft>
+          </span>
+        </li>
+      ))}
+    </Steps>
+  );
+});
 StepList.displayName = 'StepList';
 
 /** What one lift held along the whole edge would do to the angle. */

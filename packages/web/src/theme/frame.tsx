@@ -7,7 +7,9 @@ import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { mutate } from 'swr';
 import { request } from '../api/client';
+import { SoakBar } from '../soaking/soak-bar';
 import type { Appearance } from './appearance';
+import { UndoProvider } from './undo';
 
 const Bar = styled.header`
   display: flex;
@@ -127,7 +129,10 @@ export const Frame = ({
           </Button>
         </Who>
       </Bar>
-      <Main>{children}</Main>
+      <SoakBar />
+      <UndoProvider>
+        <Main>{children}</Main>
+      </UndoProvider>
     </>
   );
 };

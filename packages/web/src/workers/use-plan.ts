@@ -1,33 +1,13 @@
-/** The plan for the choices of this moment, computed in a worker; the newest question wins. */
+/** The plan for the choices of this moment. */
 import type { BladePlan, PlanInput, Result } from '@patient-edge/core';
-import { releaseProxy, wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import type { Remote } from 'comlink';
 import type { PlanWorker } from './plan-worker';
+import { useAnswer } from './use-answer';
 
-export const usePlan = (input: PlanInput | null): Result<BladePlan> | null => {
-  const [result, setResult] = useState<Result<BladePlan> | null>(null);
-  const worker = useRef<Remote<PlanWorker> | null>(null);
-  const asked = useRef(0);
+const create = (): Worker =>
+  new Worker(new URL('./plan-worker.ts', import.meta.url), { type: 'module' });
+const ask = (remote: Remote<PlanWorker>, input: PlanInput): Promise<Result<BladePlan>> =>
+  remote.plan(input);
 
-  useEffect(() => {
-    const thread = new Worker(new URL('./plan-worker.ts', import.meta.url), { type: 'module' });
-    const remote = wrap<PlanWorker>(thread);
-    worker.current = remote;
-    return () => {
-      worker.current = null;
-      remote[releaseProxy]();
-      thread.terminate();
-    };
-  }, []);
-
-  useEffect(() => {
-    if (!input || !worker.current) return;
-    asked.current += 1;
-    const question = asked.current;
-    void worker.current.plan(input).then((answer) => {
-      if (question === asked.current) setResult(answer);
-    });
-  }, [input]);
-
-  return result;
-};
+export const usePlan = (input: PlanInput | null): Result<BladePlan> | null =>
+  useAnswer<PlanWorker, PlanInput, Result<BladePlan>>(create, ask, input);

@@ -1,0 +1,187 @@
+/** Set against measured: the test cuts of a machine, the line through them, and what to set. */
+import type { MachineTestCut, ShopMachine } from '@patient-edge/contract';
+import { toMachine } from '@patient-edge/contract';
+import { calibrate, effectiveDeg, SIZES_OF, settingOn } from '@patient-edge/core';
+import { lazy, Suspense, useState } from 'react';
+import { mutate } from 'swr';
+import { ApiFailure, messageOf, request } from '../api/client';
+import { dayAndYear, fixed, parseNumber } from '../theme/format';
+import { Figures, Notice, NumberEntry, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { useUndo } from '../theme/undo';
+import { SIZE_LABELS } from './machine-sizes';
+
+const FitChart = lazy(() =>
+  import('./fit-chart').then(({ FitChart: chart }) => ({ default: chart })),
+);
+
+const USUAL_BEVEL_MM = 0.7;
+
+const keep = (machine: ShopMachine): Promise<unknown> =>
+  mutate<ShopMachine[]>('/machines', (held) =>
+    held?.map((each) => (each.id === machine.id ? machine : each)),
+  );
+
+export const CalibrationSheet = ({
+  machine,
+  mayEdit,
+}: {
+  machine: ShopMachine;
+  mayEdit: boolean;
+}) => {
+  const [wanted, setWanted] = useState('16');
+  const offerUndo = useUndo();
+  const fit = calibrate(machine.cuts);
+  const angle = parseNumber(wanted);
+  const inRange = angle !== null && angle >= 1 && angle <= 60;
+  const remove = async (cut: MachineTestCut): Promise<void> => {
+    await keep(await request<ShopMachine>('DELETE', `/machines/${machine.id}/cuts/${cut.id}`));
+    offerUndo(`The cut at ${cut.setDeg}° is taken out.`, async () =>
+      keep(
+        await request<ShopMachine>('POST', `/machines/${machine.id}/cuts`, {
+          setDeg: cut.setDeg,
+          measuredDeg: cut.measuredDeg,
+        }),
+      ),
+    );
+  };
+  return (
+    <Stack>
+      <Soft>
+        {SIZES_OF[machine.kind]
+          .map((size) => `${SIZE_LABELS[size]}: ${machine[size] ?? '–'}`)
+          .concat(machine.note || [])
+          .join(' · ')}
+      </Soft>
+      {machine.cuts.length > 1 && (
+        <Suspense fallback={<p role="status">Drawing…</p>}>
+          <FitChart machine={machine} fit={fit} />
+        </Suspense>
+      )}
+      <p>
+        {fit.cuts === 0
+          ? 'Not calibrated: its setting is taken at its word.'
+          : `Comes out at ${fixed(fit.offsetDeg, 2)}° + ${fixed(fit.slope, 3)} × the setting, from ${fit.cuts} ${fit.cuts === 1 ? 'cut' : 'cuts'}${fit.sdDeg === null ? '' : `, ± ${fixed(fit.sdDeg, 2)}°`}.`}
+      </p>
+      <Row $align="end">
+        <div style={{ width: 170 }}>
+          <NumberEntry
+            label="Wanted, ° per side"
+            value={wanted}
+            onChange={setWanted}
+            error={inRange ? undefined : `From 1 to 60°; "${wanted}" was given`}
+          />
+        </div>
+        {inRange && (
+          <p style={{ flex: 1, minWidth: 220 }}>
+            {settingOn(toMachine(machine), angle, USUAL_BEVEL_MM).words}
+          </p>
+        )}
+      </Row>
+      {machine.cuts.length > 0 && (
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Day</th>
+              <th scope="col">Set</th>
+              <th scope="col">Measured</th>
+              <th scope="col">Off the line</th>
+              {mayEdit && (
+                <th scope="col">
+                  <span className="unseen">Take out</span>
+                </th>
+              )}
+            </tr>
+          </thead>
+          <tbody>
+            {machine.cuts.map((cut) => (
+              <tr key={cut.id}>
+                <td>{dayAndYear(cut.at)}</td>
+                <td>
+                  <Figures>{fixed(cut.setDeg, 1)}°</Figures>
+                </td>
+                <td>
+                  <Figures>{fixed(cut.measuredDeg, 1)}°</Figures>
+                </td>
+                <td>
+                  <Figures>{fixed(cut.measuredDeg - effectiveDeg(fit, cut.setDeg), 2)}°</Figures>
+                </td>
+                {mayEdit && (
+                  <td>
+                    <QuietButton
+                      aria-label={`Take out the cut at ${cut.setDeg}°`}
+                      onPress={() => void remove(cut)}
+                    >
+                      Take out
+                    </QuietButton>
+                  </td>
+                )}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {mayEdit && <NewCut machine={machine} />}
+    </Stack>
+  );
+};
+
+const NewCut = ({ machine }: { machine: ShopMachine }) => {
+  const [set, setSet] = useState('');
+  const [measured, setMeasured] = useState('');
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [problem, setProblem] = useState<string | null>(null);
+  const add = async (): Promise<void> => {
+    setProblems({});
+    setProblem(null);
+    try {
+      await keep(
+        await request<ShopMachine>('POST', `/machines/${machine.id}/cuts`, {
+          setDeg: parseNumber(set) ?? (set || undefined),
+          measuredDeg: parseNumber(measured) ?? (measured || undefined),
+        }),
+      );
+      setSet('');
+      setMeasured('');
+    } catch (error) {
+      const fields = error instanceof ApiFailure ? error.fields : [];
+      setProblems(Object.fromEntries(fields.map(({ field, message }) => [field, message])));
+      if (fields.length === 0) setProblem(messageOf(error));
+    }
+  };
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <Row $align="end">
+        <div style={{ width: 170 }}>
+          <NumberEntry
+            label="Set, ° per side"
+            value={set}
+            onChange={setSet}
+            error={problems['setDeg']}
+          />
+        </div>
+        <div style={{ width: 190 }}>
+          <NumberEntry
+            label="Measured, ° per side"
+            value={measured}
+            onChange={setMeasured}
+            error={problems['measuredDeg']}
+          />
+        </div>
+        <QuietButton type="submit" aria-label={`Add a test cut of ${machine.name}`}>
+          Add the test cut
+        </QuietButton>
+      </Row>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+    </form>
+  );
+};

@@ -1,0 +1,96 @@
+/** Adding or correcting a machine: only the sizes its kind needs are asked for. */
+import type { ShopMachine } from '@patient-edge/contract';
+import { MACHINE_KINDS, SIZES_OF, type MachineKind, type MachineSizes } from '@patient-edge/core';
+import { useForm, useWatch } from 'react-hook-form';
+import { mutate } from 'swr';
+import { request } from '../api/client';
+import { Columns } from '../intake/intake-fields';
+import { parseNumber } from '../theme/format';
+import { FormNumber, FormPick, FormText } from '../theme/form-fields';
+import {
+  ActionButton,
+  Notice,
+  options,
+  QuietButton,
+  Row,
+  Sheet,
+  Stack,
+  Tick,
+} from '../theme/parts';
+import { useSubmission } from '../theme/server-form';
+import { SIZE_LABELS, SIZE_NAMES } from './machine-sizes';
+
+type MachineValues = Record<keyof MachineSizes | 'name' | 'kind' | 'note', string> & {
+  retired: boolean;
+};
+
+const valuesOf = (machine: ShopMachine | null): MachineValues => ({
+  name: machine?.name ?? '',
+  kind: machine?.kind ?? 'belt',
+  note: machine?.note ?? '',
+  retired: machine?.retired ?? false,
+  ...(Object.fromEntries(SIZE_NAMES.map((size) => [size, String(machine?.[size] ?? '')])) as Record<
+    keyof MachineSizes,
+    string
+  >),
+});
+
+export const MachineForm = ({
+  machine,
+  onClose,
+}: {
+  machine: ShopMachine | null;
+  onClose: () => void;
+}) => {
+  const form = useForm<MachineValues>({ defaultValues: valuesOf(machine) });
+  const { control, setValue } = form;
+  const kind = useWatch({ control, name: 'kind' }) as MachineKind;
+  const retired = useWatch({ control, name: 'retired' });
+  const { busy, problem, submit } = useSubmission(form, Object.keys(valuesOf(null)));
+  const send = (typed: MachineValues): Promise<void> =>
+    submit(async () => {
+      const sizes = Object.fromEntries(
+        SIZE_NAMES.map((size) => {
+          const text = SIZES_OF[kind].includes(size) ? typed[size].trim() : '';
+          return [size, text === '' ? null : (parseNumber(text) ?? text)];
+        }),
+      );
+      const body = { ...typed, ...sizes };
+      await (machine
+        ? request('PUT', `/machines/${machine.id}`, { ...body, version: machine.version })
+        : request('POST', '/machines', body));
+      await mutate('/machines');
+      onClose();
+    });
+  return (
+    <Sheet aria-label={machine ? `Correct ${machine.name}` : 'Add a machine'}>
+      <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
+        <Stack>
+          <h2>{machine ? `Correct ${machine.name}` : 'Add a machine'}</h2>
+          <Columns $columns={4}>
+            <FormText control={control} name="name" label="Name" />
+            <FormPick control={control} name="kind" label="Kind" options={options(MACHINE_KINDS)} />
+            {SIZES_OF[kind].map((size) => (
+              <FormNumber key={size} control={control} name={size} label={SIZE_LABELS[size]} />
+            ))}
+            <FormText control={control} name="note" label="Note" />
+            <Tick value={retired} onChange={(next) => setValue('retired', next)}>
+              Retired: not planned with
+            </Tick>
+          </Columns>
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          <Row>
+            <ActionButton type="submit" isDisabled={busy}>
+              {machine ? 'Keep the correction' : 'Add it'}
+            </ActionButton>
+            <QuietButton onPress={onClose}>Leave it</QuietButton>
+          </Row>
+        </Stack>
+      </form>
+    </Sheet>
+  );
+};

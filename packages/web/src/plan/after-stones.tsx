@@ -1,0 +1,119 @@
+/** What follows the stones: strop, newspaper, wood or felt. */
+import {
+  FINISHING_SURFACES,
+  forTask,
+  MOST_STROP_STROKES,
+  MOST_UNDER_DEG,
+  STROP_BACKS,
+  SURFACE_REASONS,
+  type Finishing,
+  type RackStone,
+} from '@patient-edge/core';
+import { useState } from 'react';
+import { Columns } from '../intake/intake-fields';
+import { parseNumber } from '../theme/format';
+import { Choice, NumberEntry, options, PickOne, Stack } from '../theme/parts';
+
+interface AfterStonesProps {
+  readonly finishing: Finishing;
+  readonly rack: readonly RackStone[];
+  readonly onFinishing: (next: Finishing) => void;
+}
+
+export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
+  const set = (part: Partial<Finishing>): void => onFinishing({ ...finishing, ...part });
+  const stropping = finishing.on === 'strop';
+  return (
+    <Stack>
+      <h3>After the stones</h3>
+      <Columns $columns={4}>
+        <PickOne
+          label="Finished on"
+          options={options(FINISHING_SURFACES)}
+          value={finishing.on}
+          onChange={(on) => set({ on })}
+          hint={SURFACE_REASONS[finishing.on]}
+        />
+        {stropping && (
+          <>
+            <PickOne
+              label="Strop"
+              options={[
+                { id: 'suits', label: 'the one that suits' },
+                ...forTask(rack, 'finish').map(({ id, name, um }) => ({
+                  id,
+                  label: `${name}, ${um} µm`,
+                })),
+              ]}
+              value={finishing.stropId ?? 'suits'}
+              onChange={(next) => set({ stropId: next === 'suits' ? null : next })}
+            />
+            <Choice
+              label="Back"
+              options={options(STROP_BACKS)}
+              value={finishing.back}
+              onChange={(back) => set({ back })}
+            />
+            <Whole
+              label="Under the bevel, °"
+              least={0}
+              most={MOST_UNDER_DEG}
+              whole={false}
+              value={finishing.underDeg}
+              onValue={(underDeg) => set({ underDeg })}
+            />
+          </>
+        )}
+        {finishing.on !== 'none' && (
+          <Whole
+            label="Strokes a side"
+            least={1}
+            most={MOST_STROP_STROKES}
+            whole
+            value={finishing.strokes}
+            onValue={(strokes) => set({ strokes })}
+          />
+        )}
+      </Columns>
+    </Stack>
+  );
+};
+
+interface WholeProps {
+  readonly label: string;
+  readonly least: number;
+  readonly most: number;
+  readonly whole: boolean;
+  readonly value: number;
+  readonly onValue: (value: number) => void;
+}
+
+/** A number within limits, kept as it is typed, passed on when it is right. */
+const Whole = ({ label, least, most, whole, value, onValue }: WholeProps) => {
+  const [typed, setTyped] = useState(String(value));
+  const fits = (text: string): number | null => {
+    const number = parseNumber(text);
+    return number !== null &&
+      number >= least &&
+      number <= most &&
+      (!whole || Number.isInteger(number))
+      ? number
+      : null;
+  };
+  return (
+    <NumberEntry
+      label={label}
+      value={typed}
+      error={
+        fits(typed) === null
+          ? `From ${least} to ${most}${whole ? ', whole' : ''}; "${typed}" was given`
+          : undefined
+      }
+      onChange={(next) => {
+        setTyped(next);
+        const number = fits(next);
+        if (number !== null) onValue(number);
+      }}
+    />
+  );
+};

@@ -1,0 +1,294 @@
+/** Parts of the blade with stones of their own: which, in what order, how held, what becomes of the mud. */
+import {
+  BLADE_PARTS,
+  BONDS,
+  DIRECTIONS,
+  forTask,
+  MOST_IN_CHAIN,
+  PART_LABELS,
+  SLURRIES,
+  type BladePart,
+  type PartChain,
+  type RackStone,
+} from '@patient-edge/core';
+import { ArrowDown, ArrowUp, X } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from 'react-aria-components';
+import styled from 'styled-components';
+import { Columns } from '../intake/intake-fields';
+import { parseNumber } from '../theme/format';
+import {
+  Choice,
+  NumberEntry,
+  options,
+  PickOne,
+  QuietButton,
+  Row,
+  Soft,
+  Stack,
+} from '../theme/parts';
+
+const Part = styled.section`
+  border-left: 6px solid var(--accent);
+  padding: 4px 0 6px 14px;
+`;
+const Named = styled.ol`
+  display: grid;
+  max-width: 520px;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto auto auto;
+    align-items: center;
+    border-top: 1px solid var(--line-soft);
+  }
+  & button {
+    background: none;
+    border: none;
+    color: var(--ink);
+    min-width: 40px;
+    min-height: 40px;
+    display: grid;
+    place-items: center;
+    cursor: pointer;
+  }
+  & button[data-disabled] {
+    color: var(--line);
+  }
+`;
+
+/** Faces whose width has to be said: the others follow from the plan. */
+const WIDTHS: Partial<Record<BladePart, string>> = {
+  micro: 'Width of the micro bevel, mm',
+  cladding: 'Width of the band, mm',
+  core: 'Width of the band, mm',
+};
+const FACE_LIMITS_MM = [0.02, 80] as const;
+
+const START: Omit<PartChain, 'part'> = {
+  stones: null,
+  bond: null,
+  finishUm: null,
+  faceMm: null,
+  direction: 'edge-trailing',
+  slurry: 'keep the mud',
+};
+
+interface ChainsControlProps {
+  readonly chains: readonly PartChain[];
+  readonly rack: readonly RackStone[];
+  /** The stones planned for the edge now: what a list by hand begins with. */
+  readonly edgeStones: readonly string[];
+  readonly onChains: (next: readonly PartChain[]) => void;
+}
+
+export const ChainsControl = ({ chains, rack, edgeStones, onChains }: ChainsControlProps) => {
+  const without = BLADE_PARTS.filter((part) => !chains.some((chain) => chain.part === part));
+  const change = (part: BladePart, next: Partial<PartChain>): void =>
+    onChains(chains.map((chain) => (chain.part === part ? { ...chain, ...next } : chain)));
+  return (
+    <Stack>
+      <h3>Chains of their own</h3>
+      {chains.length === 0 && (
+        <Soft>
+          One chain for the whole edge. Core, cladding, primary bevel and micro bevel may each have
+          their own stones, bond, direction and slurry.
+        </Soft>
+      )}
+      {chains.map((chain) => (
+        <PartEditor
+          key={chain.part}
+          chain={chain}
+          rack={forTask(rack, 'edge')}
+          startStones={chain.part === 'edge' ? edgeStones : edgeStones.slice(-1)}
+          onChange={(next) => change(chain.part, next)}
+          onRemove={() => onChains(chains.filter(({ part }) => part !== chain.part))}
+        />
+      ))}
+      <Row>
+        {without.map((part) => (
+          <QuietButton key={part} onPress={() => onChains([...chains, { ...START, part }])}>
+            {PART_LABELS[part]} on its own
+          </QuietButton>
+        ))}
+      </Row>
+    </Stack>
+  );
+};
+
+interface PartEditorProps {
+  readonly chain: PartChain;
+  readonly rack: readonly RackStone[];
+  readonly startStones: readonly string[];
+  readonly onChange: (next: Partial<PartChain>) => void;
+  readonly onRemove: () => void;
+}
+
+const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditorProps) => {
+  const { part, stones } = chain;
+  const widthLabel = WIDTHS[part];
+  return (
+    <Part aria-label={PART_LABELS[part]}>
+      <Stack $gap={10}>
+        <Row>
+          <h3>{PART_LABELS[part]}</h3>
+          <QuietButton aria-label={`${PART_LABELS[part]} like the rest`} onPress={onRemove}>
+            Like the rest
+          </QuietButton>
+        </Row>
+        <Columns $columns={4}>
+          <Choice
+            label="Stones"
+            options={[
+              { id: 'planned', label: 'Planned' },
+              { id: 'named', label: 'Named by hand' },
+            ]}
+            value={stones ? 'named' : 'planned'}
+            onChange={(next) =>
+              onChange({
+                stones:
+                  next === 'planned'
+                    ? null
+                    : startStones.length > 0
+                      ? startStones
+                      : rack.slice(0, 1).map(({ id }) => id),
+              })
+            }
+          />
+          <PickOne
+            label="Bond"
+            options={[
+              { id: 'any', label: 'any' },
+              ...options(BONDS.filter((bond) => bond !== 'strop')),
+            ]}
+            value={chain.bond ?? 'any'}
+            onChange={(next) => onChange({ bond: next === 'any' ? null : next })}
+          />
+          <PickOne
+            label="Stroke direction"
+            options={options(DIRECTIONS)}
+            value={chain.direction}
+            onChange={(direction) => onChange({ direction })}
+          />
+          <PickOne
+            label="Slurry"
+            options={options(SLURRIES)}
+            value={chain.slurry}
+            onChange={(slurry) => onChange({ slurry })}
+          />
+          {widthLabel !== undefined && (
+            <FaceWidth
+              label={widthLabel}
+              faceMm={chain.faceMm}
+              onFace={(faceMm) => onChange({ faceMm })}
+            />
+          )}
+        </Columns>
+        {stones && (
+          <NamedStones
+            stones={stones}
+            rack={rack}
+            onStones={(next) => onChange({ stones: next })}
+          />
+        )}
+      </Stack>
+    </Part>
+  );
+};
+
+const FaceWidth = ({
+  label,
+  faceMm,
+  onFace,
+}: {
+  label: string;
+  faceMm: number | null;
+  onFace: (faceMm: number | null) => void;
+}) => {
+  const [typed, setTyped] = useState(faceMm === null ? '' : String(faceMm));
+  const [low, high] = FACE_LIMITS_MM;
+  const value = parseNumber(typed);
+  const right = typed.trim() === '' || (value !== null && value >= low && value <= high);
+  return (
+    <NumberEntry
+      label={label}
+      hint="Empty: as usual"
+      value={typed}
+      error={right ? undefined : `From ${low} to ${high} mm; "${typed}" was given`}
+      onChange={(next) => {
+        setTyped(next);
+        const width = parseNumber(next);
+        if (next.trim() === '') onFace(null);
+        else if (width !== null && width >= low && width <= high) onFace(width);
+      }}
+    />
+  );
+};
+
+const NamedStones = ({
+  stones,
+  rack,
+  onStones,
+}: {
+  stones: readonly string[];
+  rack: readonly RackStone[];
+  onStones: (next: readonly string[]) => void;
+}) => {
+  const nameOf = (id: string): string => {
+    const stone = rack.find((each) => each.id === id);
+    return stone ? `${stone.name}, ${stone.um} µm` : 'not on the rack any more';
+  };
+  const moved = (from: number, to: number): readonly string[] => {
+    const next = [...stones];
+    const [taken] = next.splice(from, 1);
+    next.splice(to, 0, taken!);
+    return next;
+  };
+  return (
+    <Stack $gap={8}>
+      <Named aria-label="Stones in their order">
+        {stones.map((id, index) => (
+          <li key={`${id} ${index}`}>
+            <span>
+              {index + 1}. {nameOf(id)}
+            </span>
+            <Button
+              aria-label={`${nameOf(id)}: earlier`}
+              isDisabled={index === 0}
+              onPress={() => onStones(moved(index, index - 1))}
+            >
+              <ArrowUp size={18} />
+            </Button>
+            <Button
+              aria-label={`${nameOf(id)}: later`}
+              isDisabled={index === stones.length - 1}
+              onPress={() => onStones(moved(index, index + 1))}
+            >
+              <ArrowDown size={18} />
+            </Button>
+            <Button
+              aria-label={`${nameOf(id)}: leave out`}
+              isDisabled={stones.length === 1}
+              onPress={() => onStones(stones.filter((_, at) => at !== index))}
+            >
+              <X size={18} />
+            </Button>
+          </li>
+        ))}
+      </Named>
+      {stones.length < MOST_IN_CHAIN && (
+        <div style={{ width: 320 }}>
+          <PickOne
+            label="Add a stone after these"
+            options={rack.map(({ id, name, um, bond }) => ({
+              id,
+              label: `${name}, ${um} µm`,
+              detail: bond,
+            }))}
+            value={null}
+            onChange={(id) => onStones([...stones, id])}
+          />
+        </div>
+      )}
+    </Stack>
+  );
+};

@@ -1,0 +1,210 @@
+/** Pressure practised against a kitchen scale: read off and typed, or streamed as it is pressed. */
+import {
+  FORCE_UNITS,
+  forceBandN,
+  judgePressure,
+  newtonsOf,
+  type ForceUnit,
+  type PressureReading,
+} from '@patient-edge/core';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { useDevices, useStones } from '../api/hooks';
+import { ShelfNav } from '../rack/shelf-nav';
+import { bandText, FORCE_LABELS, forceText, useForceUnit } from '../theme/force';
+import { parseNumber } from '../theme/format';
+import {
+  ActionButton,
+  Choice,
+  Notice,
+  NumberEntry,
+  PickOne,
+  QuietButton,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+} from '../theme/parts';
+import { PressureTrace } from './pressure-trace';
+
+const Now = styled.p`
+  font: 700 64px/1 var(--figures);
+  font-variant-numeric: tabular-nums;
+`;
+
+/** The last so many seconds are shown and judged. */
+const SHOWN_S = 20;
+const BANDS = [
+  { id: '68', label: 'Coarse, 30 µm and more' },
+  { id: '12', label: 'Medium, 8 to 30 µm' },
+  { id: '5', label: 'Fine, 3 to 8 µm' },
+  { id: '1', label: 'Finest, below 3 µm' },
+  { id: 'deburr', label: 'Deburring: weight of hand and blade' },
+] as const;
+const DEBURR_N = [0.5, 2] as const;
+
+const PressurePage = () => {
+  const { data: stones } = useStones();
+  const { data: devices } = useDevices();
+  const [unit, setUnit] = useForceUnit();
+  const [band, setBand] = useState<string>('12');
+  const [streaming, setStreaming] = useState(false);
+  const [readings, setReadings] = useState<readonly PressureReading[]>([]);
+  const [lost, setLost] = useState(false);
+  const began = useRef(0);
+
+  const add = (newtons: number): void => {
+    if (began.current === 0) began.current = performance.now();
+    const atS = (performance.now() - began.current) / 1000;
+    setReadings((held) => [
+      ...held.filter((each) => atS - each.atS < SHOWN_S),
+      { atS, newtons: newtonsOf(newtons, 'N') },
+    ]);
+  };
+  const latest = useRef(add);
+  useEffect(() => {
+    latest.current = add;
+  });
+
+  useEffect(() => {
+    if (!streaming) return;
+    const source = new EventSource('/api/devices/scale');
+    const stop = (): void => {
+      source.close();
+      setStreaming(false);
+      setLost(true);
+    };
+    source.addEventListener('message', ({ data }: MessageEvent<string>) => {
+      const { grams } = JSON.parse(data) as { grams: number };
+      latest.current(Math.max(0, newtonsOf(grams, 'gf')));
+    });
+    source.addEventListener('gone', stop);
+    source.addEventListener('error', stop);
+    return () => source.close();
+  }, [streaming]);
+
+  const stone = stones?.find(({ id }) => `stone ${id}` === band);
+  const bandN = band === 'deburr' ? DEBURR_N : forceBandN(stone ? stone.um : Number(band));
+  const judged = judgePressure(readings, bandN);
+  const now = readings.at(-1);
+  return (
+    <>
+      <ShelfNav />
+      <Stack $gap={16}>
+        <h1>Pressure</h1>
+        <Soft>
+          Lay the stone on a kitchen scale, set it to zero, and press as you would on the blade,
+          with a block of wood. Light is under 5 N, medium 5 to 10, firm 10 to 20.
+        </Soft>
+        <Sheet aria-label="What to practise">
+          <Row $gap={20} $align="start">
+            <div style={{ width: 330 }}>
+              <PickOne
+                label="For which stone or grain"
+                options={[
+                  ...BANDS,
+                  ...(stones ?? [])
+                    .filter(({ retired }) => !retired)
+                    .map(({ id, name, um }) => ({ id: `stone ${id}`, label: `${name}, ${um} µm` })),
+                ]}
+                value={band}
+                onChange={setBand}
+                hint={`Aim for ${bandText(bandN, unit)}`}
+              />
+            </div>
+            <Choice
+              label="Unit"
+              options={FORCE_UNITS.map((id) => ({ id, label: FORCE_LABELS[id] }))}
+              value={unit}
+              onChange={setUnit}
+            />
+          </Row>
+        </Sheet>
+        <Sheet aria-label="The scale">
+          <Stack>
+            <Row $gap={28} $align="end">
+              <Now role="timer" aria-label="Pressed now">
+                {now ? forceText(now.newtons, unit) : '–'}
+              </Now>
+              {devices?.scale && (
+                <ActionButton
+                  onPress={() => {
+                    setLost(false);
+                    if (!streaming) {
+                      began.current = 0;
+                      setReadings([]);
+                    }
+                    setStreaming(!streaming);
+                  }}
+                >
+                  {streaming ? 'Stop listening' : 'Listen to the scale'}
+                </ActionButton>
+              )}
+              <TypedReading unit={unit} onRead={add} />
+              {readings.length > 0 && !streaming && (
+                <QuietButton
+                  onPress={() => {
+                    began.current = 0;
+                    setReadings([]);
+                  }}
+                >
+                  Begin anew
+                </QuietButton>
+              )}
+            </Row>
+            {lost && (
+              <Notice tone="cut" alert>
+                The scale has stopped answering. Type what it shows, or listen again.
+              </Notice>
+            )}
+            <PressureTrace readings={readings} bandN={bandN} shownS={SHOWN_S} unit={unit} />
+            <p role="status">
+              {judged
+                ? `${judged.words} ${Math.round(judged.insideShare * 100)} % inside, ${forceText(judged.meanN, unit)} on average, ± ${forceText(judged.sdN, unit)}.`
+                : 'Nothing pressed yet.'}
+            </p>
+          </Stack>
+        </Sheet>
+      </Stack>
+    </>
+  );
+};
+
+const TypedReading = ({ unit, onRead }: { unit: ForceUnit; onRead: (newtons: number) => void }) => {
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const read = (): void => {
+    const value = parseNumber(typed);
+    const newtons = value === null ? NaN : newtonsOf(value, unit);
+    if (!(newtons >= 0 && newtons <= 200)) {
+      setProblem(`From 0 to ${forceText(200, unit)}; "${typed}" was given`);
+      return;
+    }
+    setProblem(undefined);
+    onRead(newtons);
+    setTyped('');
+  };
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        read();
+      }}
+    >
+      <Row $align="end">
+        <div style={{ width: 220 }}>
+          <NumberEntry
+            label={`Or type what it shows, ${FORCE_LABELS[unit]}`}
+            value={typed}
+            onChange={setTyped}
+            error={problem}
+          />
+        </div>
+        <QuietButton type="submit">Read</QuietButton>
+      </Row>
+    </form>
+  );
+};
+
+export default PressurePage;

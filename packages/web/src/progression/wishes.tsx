@@ -1,0 +1,142 @@
+/** What every wish about the stones would cost, and the press that makes it one. */
+import type { RackStone, WishCost } from '@patient-edge/core';
+import { roughly } from '../theme/format';
+import { Figures, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import styled from 'styled-components';
+
+export interface Wishes {
+  readonly first: string | null;
+  readonly skip: readonly string[];
+  readonly through: readonly string[];
+}
+export const NO_WISHES: Wishes = { first: null, skip: [], through: [] };
+
+const Grid = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  gap: 0 28px;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 96px auto;
+    gap: 10px;
+    align-items: center;
+    border-top: 1px solid var(--line-soft);
+    padding: 4px 0;
+    min-height: 52px;
+  }
+`;
+
+/** More or less time, in words. */
+export const costWords = (deltaSeconds: number | null): string =>
+  deltaSeconds === null
+    ? 'no chain'
+    : Math.abs(deltaSeconds) < 2
+      ? 'the same'
+      : `${deltaSeconds > 0 ? '+' : '−'}${roughly(Math.abs(deltaSeconds))}`;
+
+interface WishListProps {
+  readonly rack: readonly RackStone[];
+  readonly costs: readonly WishCost[];
+  readonly wishes: Wishes;
+  readonly onWishes: (next: Wishes) => void;
+  /** Ends the work on that stone instead. */
+  readonly onStopAt: (um: number) => void;
+}
+
+/** The dearest wishes are not shown of a large rack: nobody insists on those. */
+const MOST_SHOWN = 24;
+
+export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListProps) => {
+  const named = (id: string): RackStone | undefined => rack.find((stone) => stone.id === id);
+  const toggled = (list: readonly string[], id: string): readonly string[] =>
+    list.includes(id) ? list.filter((each) => each !== id) : [...list, id];
+  const skips = costs.filter(({ wish }) => wish === 'skip');
+  const insists = costs
+    .filter(({ wish, stoneId }) => wish === 'insist' && !wishes.through.includes(stoneId))
+    .sort((a, b) => (a.deltaSeconds ?? Infinity) - (b.deltaSeconds ?? Infinity));
+  const finer = costs.find(({ wish }) => wish === 'start finer');
+  const coarser = costs.find(({ wish }) => wish === 'stop coarser');
+  const made = wishes.first !== null || wishes.skip.length > 0 || wishes.through.length > 0;
+  return (
+    <Stack $gap={10}>
+      <h3>What a wish costs</h3>
+      {made && (
+        <Row>
+          {wishes.first !== null && (
+            <QuietButton onPress={() => onWishes({ ...wishes, first: null })}>
+              Begins on {named(wishes.first)?.name ?? 'a stone no longer here'} ×
+            </QuietButton>
+          )}
+          {wishes.skip.map((id) => (
+            <QuietButton
+              key={id}
+              onPress={() => onWishes({ ...wishes, skip: toggled(wishes.skip, id) })}
+            >
+              Without {named(id)?.name ?? 'a stone no longer here'} ×
+            </QuietButton>
+          ))}
+          {wishes.through.map((id) => (
+            <QuietButton
+              key={id}
+              onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, id) })}
+            >
+              Over {named(id)?.name ?? 'a stone no longer here'} ×
+            </QuietButton>
+          ))}
+        </Row>
+      )}
+      {costs.length === 0 && <Soft>No chain, so nothing to weigh.</Soft>}
+      <Grid>
+        {finer && wishes.first === null && (
+          <li>
+            <span>Start finer, on {named(finer.stoneId)?.name}</span>
+            <Figures>{costWords(finer.deltaSeconds)}</Figures>
+            <QuietButton
+              isDisabled={finer.deltaSeconds === null}
+              onPress={() => onWishes({ ...wishes, first: finer.stoneId })}
+            >
+              Start there
+            </QuietButton>
+          </li>
+        )}
+        {coarser && (
+          <li>
+            <span>Stop coarser, on {named(coarser.stoneId)?.name}</span>
+            <Figures>{costWords(coarser.deltaSeconds)}</Figures>
+            <QuietButton onPress={() => onStopAt(named(coarser.stoneId)!.um)}>
+              Stop there
+            </QuietButton>
+          </li>
+        )}
+        {skips
+          .filter(({ stoneId }) => !wishes.through.includes(stoneId))
+          .map(({ stoneId, deltaSeconds }) => (
+            <li key={`skip ${stoneId}`}>
+              <span>Without {named(stoneId)?.name}</span>
+              <Figures>{costWords(deltaSeconds)}</Figures>
+              <QuietButton
+                aria-label={`Do without ${named(stoneId)?.name}`}
+                isDisabled={deltaSeconds === null}
+                onPress={() => onWishes({ ...wishes, skip: toggled(wishes.skip, stoneId) })}
+              >
+                Leave out
+              </QuietButton>
+            </li>
+          ))}
+        {insists.slice(0, MOST_SHOWN).map(({ stoneId, deltaSeconds }) => (
+          <li key={`insist ${stoneId}`}>
+            <span>Over {named(stoneId)?.name}</span>
+            <Figures>{costWords(deltaSeconds)}</Figures>
+            <QuietButton
+              aria-label={`Insist on ${named(stoneId)?.name}`}
+              isDisabled={deltaSeconds === null}
+              onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, stoneId) })}
+            >
+              Insist
+            </QuietButton>
+          </li>
+        ))}
+      </Grid>
+    </Stack>
+  );
+};

@@ -1,0 +1,124 @@
+/** Keeping a flattening: the grid is gone, on what, how long, and how much of the stone it took. */
+import type { Flattening, Stone } from '@patient-edge/contract';
+import { useState } from 'react';
+import { mutate } from 'swr';
+import { ApiFailure, messageOf, request } from '../api/client';
+import { keepStone } from '../api/hooks';
+import { Columns } from '../intake/intake-fields';
+import { fixed, parseNumber } from '../theme/format';
+import { ActionButton, Notice, NumberEntry, Row, Stack, TextEntry, Tick } from '../theme/parts';
+import { useUndo } from '../theme/undo';
+
+/** Both forms of the body, so that what is no number is refused beside its field by the server. */
+const typed = (text: string): number | string | undefined =>
+  text.trim() === '' ? undefined : (parseNumber(text) ?? text);
+
+export const takeBack = async (stone: Stone, flattening: Pick<Flattening, 'id'>): Promise<void> => {
+  await keepStone(
+    await request<Stone>('DELETE', `/stones/${stone.id}/flattenings/${flattening.id}`),
+  );
+  await mutate(`/stones/${stone.id}/flattenings`);
+};
+
+export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: string }) => {
+  const offerUndo = useUndo();
+  const [plate, setPlate] = useState(lastPlate);
+  const [minutes, setMinutes] = useState('');
+  const [lost, setLost] = useState('');
+  const [left, setLeft] = useState('');
+  const [gone, setGone] = useState(false);
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const { thicknessMm } = stone;
+
+  const keep = async (): Promise<void> => {
+    setBusy(true);
+    setProblems({});
+    setProblem(null);
+    try {
+      const path = `/stones/${stone.id}/flattenings`;
+      const kept = await request<Stone>('POST', path, {
+        plate,
+        gridGone: gone,
+        minutes: typed(minutes),
+        lostMm: typed(lost),
+      });
+      await keepStone(kept);
+      const record = await mutate<Flattening[]>(path, request<Flattening[]>('GET', path), {
+        revalidate: false,
+      });
+      const added = record?.at(-1);
+      if (added) offerUndo(`${stone.name} is flat.`, () => takeBack(kept, added));
+      setMinutes('');
+      setLost('');
+      setLeft('');
+      setGone(false);
+    } catch (error) {
+      const fields = error instanceof ApiFailure ? error.fields : [];
+      setProblems(Object.fromEntries(fields.map(({ field, message }) => [field, message])));
+      if (fields.length === 0) setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <Stack>
+        <Columns $columns={thicknessMm === null ? 3 : 4}>
+          <TextEntry
+            label="Plate used"
+            value={plate}
+            onChange={setPlate}
+            error={problems['plate']}
+            hint="Flat plate, or paper on glass"
+          />
+          <NumberEntry
+            label="Minutes"
+            value={minutes}
+            onChange={setMinutes}
+            error={problems['minutes']}
+          />
+          {thicknessMm !== null && (
+            <NumberEntry
+              label="Thickness now, mm"
+              hint="By caliper; the loss follows"
+              value={left}
+              onChange={(next) => {
+                setLeft(next);
+                const now = parseNumber(next);
+                if (now !== null) setLost(fixed(thicknessMm - now, 2));
+              }}
+            />
+          )}
+          <NumberEntry
+            label="Thickness lost, mm"
+            value={lost}
+            onChange={setLost}
+            error={problems['lostMm']}
+          />
+        </Columns>
+        <Tick value={gone} onChange={setGone} error={problems['gridGone']}>
+          The pencil grid is gone everywhere
+        </Tick>
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        <Row>
+          <ActionButton type="submit" isDisabled={busy}>
+            Keep the flattening
+          </ActionButton>
+        </Row>
+      </Stack>
+    </form>
+  );
+};

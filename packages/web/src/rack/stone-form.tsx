@@ -1,0 +1,218 @@
+/** Adding or correcting a stone. What the kind decides is filled in, and stays the owner's to change. */
+import type { Stone } from '@patient-edge/contract';
+import {
+  ABRASIVE_KIND_IDS,
+  abrasiveKind,
+  BENCH_ABRASIVES,
+  BONDS,
+  GRIT_SCALES,
+  LIQUIDS,
+  SOAKINGS,
+  STROKE_LIKINGS,
+  type AbrasiveKindId,
+} from '@patient-edge/core';
+import { useForm, useWatch } from 'react-hook-form';
+import { request } from '../api/client';
+import { keepStone, useSession } from '../api/hooks';
+import { Columns } from '../intake/intake-fields';
+import { FormNumber, FormPick, FormText } from '../theme/form-fields';
+import {
+  ActionButton,
+  Notice,
+  options,
+  PickOne,
+  QuietButton,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  Tick,
+} from '../theme/parts';
+import { useSubmission } from '../theme/server-form';
+import { useUndo } from '../theme/undo';
+import { mutate } from 'swr';
+import { bodyFrom, printedUm, startOf, valuesOf, type StoneValues } from './stone-values';
+
+interface StoneFormProps {
+  readonly stone: Stone | null;
+  readonly rack: readonly Stone[];
+  readonly onClose: () => void;
+}
+
+const FIELDS = [...Object.keys(valuesOf(null)), 'priceMinor'];
+
+export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
+  const form = useForm<StoneValues>({ defaultValues: valuesOf(stone) });
+  const { control, setValue, getValues } = form;
+  const { data: session } = useSession();
+  const offerUndo = useUndo();
+  const values = useWatch({ control }) as StoneValues;
+  const { busy, problem, submit } = useSubmission(form, FIELDS);
+  const kind = abrasiveKind(values.kind as AbrasiveKindId);
+  const fromPrint = printedUm(values.gritScale, values.gritNumber);
+  const own = fromPrint !== null && Number(values.um) !== Number(fromPrint.toPrecision(4));
+
+  const chooseKind = (next: AbrasiveKindId): void => {
+    setValue('kind', next);
+    if (stone) return;
+    for (const [field, value] of Object.entries(startOf(next))) {
+      setValue(field as keyof StoneValues, value);
+    }
+  };
+  /** A printed grit fills the grain in as long as the owner has not put an own figure there. */
+  const fillGrain = (): void => {
+    const { gritScale, gritNumber, um } = getValues();
+    const printed = printedUm(gritScale, gritNumber);
+    if (printed !== null && um.trim() === '')
+      setValue('um', String(Number(printed.toPrecision(4))));
+  };
+  const send = (typed: StoneValues): Promise<void> =>
+    submit(async () => {
+      const body = bodyFrom(typed);
+      if (!stone) {
+        const added = await request<Stone>('POST', '/stones', body);
+        await keepStone(added);
+        offerUndo(`${added.name} stands on the rack.`, async () => {
+          await request('DELETE', `/stones/${added.id}`);
+          await mutate('/stones');
+        });
+      } else {
+        const { version } = stone;
+        const kept = await request<Stone>('PUT', `/stones/${stone.id}`, { ...body, version });
+        await keepStone(kept);
+        const before = bodyFrom(valuesOf(stone));
+        offerUndo(`${kept.name} is corrected.`, async () =>
+          keepStone(
+            await request<Stone>('PUT', `/stones/${stone.id}`, {
+              ...before,
+              version: kept.version,
+            }),
+          ),
+        );
+      }
+      onClose();
+    });
+  return (
+    <Sheet aria-label={stone ? `Correct ${stone.name}` : 'Add an abrasive'}>
+      <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+        <Stack $gap={18}>
+          <h2>{stone ? `Correct ${stone.name}` : 'Add an abrasive'}</h2>
+          <Columns $columns={4}>
+            <FormText control={control} name="name" label="Name" />
+            <PickOne
+              label="Kind"
+              options={options(ABRASIVE_KIND_IDS)}
+              value={values.kind as AbrasiveKindId}
+              onChange={chooseKind}
+            />
+            <FormPick
+              control={control}
+              name="abrasive"
+              label="Abrasive"
+              options={options(BENCH_ABRASIVES)}
+            />
+            <FormPick control={control} name="bond" label="Bond" options={options(BONDS)} />
+            <PickOne
+              label="Grit scale"
+              options={[{ id: '', label: 'none printed' }, ...options(GRIT_SCALES)]}
+              value={values.gritScale}
+              error={form.formState.errors.gritScale?.message}
+              onChange={(next) => {
+                setValue('gritScale', next);
+                if (next === '') setValue('gritNumber', '');
+                fillGrain();
+              }}
+            />
+            <div onBlur={fillGrain}>
+              <FormNumber
+                control={control}
+                name="gritNumber"
+                label="Grit number"
+                hint={fromPrint === null ? 'As printed' : `${Number(fromPrint.toPrecision(4))} µm`}
+              />
+            </div>
+            <FormNumber
+              control={control}
+              name="um"
+              label="Median grain, µm"
+              hint={own ? 'Your own figure, not the printed one' : 'Planned with'}
+            />
+            <FormText control={control} name="gritLabel" label="Words printed on it" />
+          </Columns>
+          <Soft>{kind.reason}</Soft>
+          <Columns $columns={4}>
+            <FormPick control={control} name="liquid" label="Liquid" options={options(LIQUIDS)} />
+            <FormPick control={control} name="soaking" label="Water" options={options(SOAKINGS)} />
+            <FormNumber
+              control={control}
+              name="soakMinutes"
+              label="Soak, minutes"
+              hint="0 when only wetted"
+            />
+            <FormNumber control={control} name="dryHours" label="Dries in, hours" />
+            <FormNumber control={control} name="lengthMm" label="Length, mm" />
+            <FormNumber control={control} name="widthMm" label="Width, mm" />
+            <FormNumber control={control} name="thicknessNewMm" label="Thickness when new, mm" />
+            <FormNumber control={control} name="thicknessMm" label="Thickness left, mm" />
+            <FormNumber control={control} name="minThicknessMm" label="Thinnest it may get, mm" />
+            <PickOne
+              label="Other side of"
+              options={[
+                { id: '', label: 'a stone of its own' },
+                ...rack
+                  .filter(({ id, retired }) => id !== stone?.id && !retired)
+                  .map(({ id, name }) => ({ id: String(id), label: name })),
+              ]}
+              value={values.otherSideId}
+              error={form.formState.errors.otherSideId?.message}
+              onChange={(next) => setValue('otherSideId', next)}
+            />
+            <FormPick
+              control={control}
+              name="strokes"
+              label="Strokes it likes"
+              options={options(STROKE_LIKINGS)}
+            />
+            <FormNumber
+              control={control}
+              name="minutesFlat"
+              label="Minutes between flattenings"
+              hint={kind.dishes ? 'Coarse soft ones dish fastest' : 'Empty: it stays flat'}
+            />
+            <FormNumber control={control} name="cutFactor" label="Cut factor" hint="1 is usual" />
+            <FormNumber
+              control={control}
+              name="scratchFactor"
+              label="Scratch factor"
+              hint={`${kind.scratchFactor} is usual for a ${kind.id}`}
+            />
+            <FormNumber control={control} name="changeSeconds" label="Time to change to it, s" />
+            <FormNumber
+              control={control}
+              name="price"
+              label={`Price, ${session?.currency ?? ''}`}
+            />
+            <FormText control={control} name="place" label="Place" />
+            <Tick value={values.needsDressing} onChange={(next) => setValue('needsDressing', next)}>
+              Wants its dressing stone first
+            </Tick>
+            <Tick value={values.retired} onChange={(next) => setValue('retired', next)}>
+              Retired: not planned with
+            </Tick>
+          </Columns>
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          <Row>
+            <ActionButton type="submit" isDisabled={busy}>
+              {stone ? 'Keep the correction' : 'Put it on the rack'}
+            </ActionButton>
+            <QuietButton onPress={onClose}>Leave it</QuietButton>
+          </Row>
+        </Stack>
+      </form>
+    </Sheet>
+  );
+};

@@ -1,0 +1,206 @@
+/** One stone: what it is, how it stands, its flattenings, and its wear. */
+import { careOf, type Stone } from '@patient-edge/contract';
+import {
+  abrasiveKind,
+  GRIT_SCALES,
+  micrometres,
+  nearestGrits,
+  scratchDepthUm,
+} from '@patient-edge/core';
+import { lazy, Suspense, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import { useFlattenings, useSession, useStones } from '../api/hooks';
+import { RackShelf } from '../instruments/rack-shelf';
+import { useMinute } from '../soaking/clock';
+import { SoakButton } from '../soaking/soak-button';
+import { fixed } from '../theme/format';
+import { Figures, Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { NothingHere, Waiting } from '../theme/waiting';
+import { FlattenForm, takeBack } from './flatten-form';
+import { ShelfNav } from './shelf-nav';
+import { StoneForm } from './stone-form';
+
+const WearChart = lazy(() =>
+  import('./wear-chart').then(({ WearChart: component }) => ({ default: component })),
+);
+
+const Facts = styled.dl`
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 12px 22px;
+  & dt {
+    color: var(--ink-soft);
+    font-size: 14px;
+  }
+  & dd {
+    margin: 0;
+    font-weight: 600;
+  }
+`;
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  gap: 16px;
+  align-items: start;
+  @media (max-width: 960px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Meter = styled.div`
+  height: 22px;
+  border: 1px solid var(--ink);
+  position: relative;
+  background: var(--page);
+  & > i {
+    position: absolute;
+    inset: 0 auto 0 0;
+    background: var(--steel-deep);
+  }
+  & > i[data-due] {
+    background: var(--cut);
+  }
+`;
+
+const StonePage = () => {
+  const { stoneId } = useParams();
+  const { data: stones, error } = useStones();
+  if (!stones) return <Waiting error={error} words="Fetching the stone…" />;
+  const stone = stones.find(({ id }) => String(id) === stoneId);
+  if (!stone) return <NothingHere />;
+  return (
+    <>
+      <ShelfNav />
+      <OneStone key={stone.id} stone={stone} rack={stones} />
+    </>
+  );
+};
+
+const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => {
+  const { data: session } = useSession();
+  const { data: flattenings } = useFlattenings(stone.id);
+  const [editing, setEditing] = useState(false);
+  const nowMs = useMinute();
+  const care = careOf(stone, nowMs);
+  const kind = abrasiveKind(stone.kind);
+  const mayEdit = session?.staff?.role !== 'counter';
+  const grits = nearestGrits(micrometres(stone.um));
+  const other = rack.find(({ id }) => id === stone.otherSideId);
+  const facts: readonly (readonly [string, string])[] = [
+    ['Grain', `${stone.um} µm`],
+    ['Nearest', GRIT_SCALES.map((scale) => `${scale} ${grits[scale]}`).join(', ')],
+    ['Leaves scratches of', `${fixed(scratchDepthUm(stone), 2)} µm`],
+    ['Abrasive and bond', `${stone.abrasive}, ${stone.bond}`],
+    [
+      'Size',
+      stone.lengthMm === null
+        ? 'not measured'
+        : [stone.lengthMm, stone.widthMm, stone.thicknessMm].filter(Boolean).join(' × ') + ' mm',
+    ],
+    ['Likes', stone.strokes === 'both' ? 'either stroke' : `${stone.strokes} strokes`],
+    ['Liquid', stone.liquid],
+    ['Water', stone.soaking === 'soak' ? `soak ${stone.soakMinutes} min` : `${stone.soaking} only`],
+    ['Place', stone.place || '–'],
+    [
+      'Price',
+      stone.priceMinor === null
+        ? '–'
+        : new Intl.NumberFormat('en', { style: 'currency', currency: session!.currency }).format(
+            stone.priceMinor / 100,
+          ),
+    ],
+  ];
+  return (
+    <Stack $gap={16}>
+      <Row $gap={18}>
+        <h1>{stone.name}</h1>
+        <Soft>
+          {stone.kind}
+          {stone.retired && ', retired'}
+          {other && (
+            <>
+              , other side of <Link to={`/rack/stones/${other.id}`}>{other.name}</Link>
+            </>
+          )}
+        </Soft>
+        {mayEdit && !editing && <QuietButton onPress={() => setEditing(true)}>Correct</QuietButton>}
+      </Row>
+      {editing && <StoneForm stone={stone} rack={rack} onClose={() => setEditing(false)} />}
+      {care.todo.map((words) => (
+        <Notice key={words} tone="cut">
+          {words}
+        </Notice>
+      ))}
+      <Two>
+        <Sheet aria-label="What it is">
+          <Stack>
+            <RackShelf stones={[stone]} label={`${stone.name} from the side, at ${stone.um} µm`} />
+            <Facts>
+              {facts.map(([name, value]) => (
+                <div key={name}>
+                  <dt>{name}</dt>
+                  <dd>{value}</dd>
+                </div>
+              ))}
+            </Facts>
+            <Soft>
+              {kind.reason}
+              {stone.needsDressing && ' Wants its dressing stone before the blade.'}
+            </Soft>
+          </Stack>
+        </Sheet>
+        <Sheet aria-label="Care">
+          <Stack>
+            <h2>Care</h2>
+            {stone.soaking === 'soak' && mayEdit && <SoakButton stone={stone} jobId={null} />}
+            {care.flatness === 'stays flat' ? (
+              <p>
+                It stays flat. Worked <Figures>{Math.round(stone.workedSeconds / 60)} min</Figures>{' '}
+                in all.
+              </p>
+            ) : (
+              <>
+                <p>
+                  <Figures>{Math.round(stone.secondsSinceFlat / 60)}</Figures> of{' '}
+                  <Figures>{stone.minutesFlat} min</Figures> worked since it was last flat.
+                </p>
+                <Meter aria-hidden>
+                  <i
+                    data-due={care.minutesLeft! <= 0 ? '' : undefined}
+                    style={{
+                      width: `${Math.min(100, (100 * stone.secondsSinceFlat) / 60 / stone.minutesFlat!)}%`,
+                    }}
+                  />
+                </Meter>
+                {mayEdit && (
+                  <FlattenForm
+                    key={stone.version}
+                    stone={stone}
+                    lastPlate={flattenings?.at(-1)?.plate ?? ''}
+                  />
+                )}
+              </>
+            )}
+          </Stack>
+        </Sheet>
+      </Two>
+      {care.flatness !== 'stays flat' && flattenings && (
+        <Sheet aria-label="Wear">
+          <Stack>
+            <h2>Wear</h2>
+            <Suspense fallback={<p role="status">Drawing…</p>}>
+              <WearChart
+                stone={stone}
+                flattenings={flattenings}
+                onTakeBack={mayEdit ? (flattening) => void takeBack(stone, flattening) : null}
+              />
+            </Suspense>
+          </Stack>
+        </Sheet>
+      )}
+    </Stack>
+  );
+};
+
+export default StonePage;

@@ -1,0 +1,125 @@
+/** How a stone has worn: thickness after each flattening, and how far it is to the thinnest it may get. */
+import type { Flattening, Stone } from '@patient-edge/contract';
+import { flatteningsLeft } from '@patient-edge/core';
+import { useCallback } from 'react';
+import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
+import { dayAndYear, fixed } from '../theme/format';
+import { Figures, QuietButton, Soft, Stack } from '../theme/parts';
+
+interface WearChartProps {
+  readonly stone: Stone;
+  readonly flattenings: readonly Flattening[];
+  readonly onTakeBack: ((flattening: Flattening) => void) | null;
+}
+
+export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) => {
+  const measured = flattenings.filter(({ thicknessAfterMm }) => thicknessAfterMm !== null);
+  const { minThicknessMm } = stone;
+  const option = useCallback(
+    (tokens: ChartTokens) => ({
+      grid: { left: 56, right: 24, top: 14, bottom: 48 },
+      xAxis: {
+        ...numberAxis(tokens, ''),
+        type: 'time',
+        splitLine: { show: false },
+      },
+      yAxis: numberAxis(tokens, 'mm left', {
+        nameGap: 40,
+        min: ({ min }: { min: number }) => Math.floor(Math.min(min, minThicknessMm ?? min) - 1),
+      }),
+      series: [
+        {
+          type: 'line',
+          symbol: 'rect',
+          symbolSize: 9,
+          lineStyle: { color: tokens.accent, width: 2 },
+          itemStyle: { color: tokens.accent },
+          data: measured.map(({ at, thicknessAfterMm }) => [at, thicknessAfterMm]),
+          markLine:
+            minThicknessMm === null
+              ? undefined
+              : {
+                  silent: true,
+                  symbol: 'none',
+                  lineStyle: { color: tokens.cut, type: 'solid' },
+                  label: {
+                    formatter: 'thinnest',
+                    color: tokens.cut,
+                    fontFamily: tokens.text,
+                    position: 'insideStartTop',
+                  },
+                  data: [{ yAxis: minThicknessMm }],
+                },
+        },
+      ],
+    }),
+    [measured, minThicknessMm],
+  );
+  if (flattenings.length === 0) {
+    return <Soft>No flattening is on record. The first one starts the count.</Soft>;
+  }
+  const left = flatteningsLeft(
+    stone.thicknessMm,
+    minThicknessMm,
+    flattenings.map(({ lostMm }) => lostMm),
+  );
+  const last = flattenings.at(-1)!;
+  return (
+    <Stack>
+      {measured.length > 1 && (
+        <Chart
+          label={`Thickness of ${stone.name} after each flattening, from ${measured[0]!.thicknessAfterMm} to ${measured.at(-1)!.thicknessAfterMm} mm`}
+          heightPx={210}
+          option={option}
+        />
+      )}
+      {left !== null && (
+        <p>
+          At this rate it bears <Figures>{left}</Figures> more flattenings.
+        </p>
+      )}
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Day</th>
+            <th scope="col">By</th>
+            <th scope="col">On</th>
+            <th scope="col">Worked before</th>
+            <th scope="col">Lost</th>
+            <th scope="col">Left</th>
+            <th scope="col">
+              <span className="unseen">Take back</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {[...flattenings].reverse().map((flattening) => (
+            <tr key={flattening.id}>
+              <td>{dayAndYear(flattening.at)}</td>
+              <td>{flattening.who}</td>
+              <td>{flattening.plate}</td>
+              <td>
+                <Figures>{Math.round(flattening.workedSeconds / 60)} min</Figures>
+              </td>
+              <td>
+                <Figures>{fixed(flattening.lostMm, 2)} mm</Figures>
+              </td>
+              <td>
+                <Figures>
+                  {flattening.thicknessAfterMm === null
+                    ? '–'
+                    : `${fixed(flattening.thicknessAfterMm, 1)} mm`}
+                </Figures>
+              </td>
+              <td>
+                {onTakeBack && flattening.id === last.id && (
+                  <QuietButton onPress={() => onTakeBack(flattening)}>Take back</QuietButton>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Stack>
+  );
+};

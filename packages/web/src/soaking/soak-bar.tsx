@@ -1,0 +1,110 @@
+/**
+ * The clocks of the stones in the water, on every page. They run from when the stone went in, which the
+ * server keeps: a reload, another tablet or a power cut changes nothing.
+ */
+import type { Stone } from '@patient-edge/contract';
+import { soakClock } from '@patient-edge/core';
+import { Bell, BellOff, Droplets } from 'lucide-react';
+import { useEffect, useRef } from 'react';
+import { Button } from 'react-aria-components';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { useSession, useStones } from '../api/hooks';
+import { useStored } from '../api/stored';
+import { chime, wakeSound } from './chime';
+import { useSecond } from './clock';
+import { soakWords, takeOut } from './soak-button';
+
+const Bar = styled.section`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 22px;
+  align-items: center;
+  padding: 5px 28px;
+  background: var(--accent-soft);
+  border-bottom: 1px solid var(--line);
+  font-size: 15px;
+  & > div {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+  }
+  & b[data-ready] {
+    color: var(--good);
+  }
+  & button {
+    font: 600 14px/1 var(--text);
+    background: none;
+    color: var(--ink);
+    border: 1px solid var(--steel-deep);
+    min-height: 34px;
+    padding: 4px 10px;
+    cursor: pointer;
+  }
+`;
+
+export const SoakBar = () => {
+  const { data: stones } = useStones();
+  const { data: session } = useSession();
+  const soaking = (stones ?? []).filter(
+    ({ soak, otherSideId, id }) =>
+      // One block, one clock: its first side speaks for both.
+      soak !== null && (otherSideId === null || id < otherSideId),
+  );
+  if (soaking.length === 0) return null;
+  return <Clocks soaking={soaking} mayTakeOut={session?.staff?.role !== 'counter'} />;
+};
+
+const isReady = ({ soak }: Stone, nowMs: number): boolean =>
+  soak !== null && soakClock(Date.parse(soak.putInAt), soak.minutes, nowMs).state === 'ready';
+
+const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut: boolean }) => {
+  const nowMs = useSecond(true);
+  const [sound, setSound] = useStored('soak sound', true);
+  const ready = soaking.filter((stone) => isReady(stone, nowMs)).map(({ id }) => id);
+  // What was ready when the page opened has sounded before.
+  const sounded = useRef<ReadonlySet<number>>(new Set(ready));
+  useEffect(() => {
+    const fresh = ready.some((id) => !sounded.current.has(id));
+    sounded.current = new Set(ready);
+    if (fresh && sound) chime();
+  });
+  return (
+    <Bar className="no-print" aria-label="Stones in the water">
+      <Droplets size={18} aria-hidden />
+      {soaking.map((stone) => (
+        <div key={stone.id}>
+          <Link to={`/rack/stones/${stone.id}`}>{stone.name}</Link>
+          <b role="timer" data-ready={isReady(stone, nowMs) ? '' : undefined}>
+            {soakWords(stone, nowMs)}
+          </b>
+          {mayTakeOut && (
+            <Button
+              aria-label={`Take ${stone.name} out of the water`}
+              onPress={() => void takeOut(stone)}
+            >
+              Out
+            </Button>
+          )}
+        </div>
+      ))}
+      <Button
+        aria-label={sound ? 'Sound is on: turn it off' : 'Sound is off: turn it on'}
+        onPress={() => {
+          setSound(!sound);
+          wakeSound();
+        }}
+      >
+        {sound ? <Bell size={16} aria-hidden /> : <BellOff size={16} aria-hidden />}
+      </Button>
+      <span className="unseen" role="status">
+        {ready.length > 0
+          ? `Ready: ${soaking
+              .filter(({ id }) => ready.includes(id))
+              .map(({ name }) => name)
+              .join(', ')}`
+          : ''}
+      </span>
+    </Bar>
+  );
+};

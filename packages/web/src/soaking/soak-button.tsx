@@ -1,0 +1,67 @@
+/** Into the water and out of it, with the clock of the stone. */
+import type { Stone } from '@patient-edge/contract';
+import { soakClock } from '@patient-edge/core';
+import { useState } from 'react';
+import { messageOf, request } from '../api/client';
+import { keepStone } from '../api/hooks';
+import { duration } from '../theme/format';
+import { Notice, QuietButton, Row } from '../theme/parts';
+import { useSecond } from './clock';
+
+export const putIn = async (stone: Stone, jobId: number | null): Promise<void> =>
+  keepStone(
+    await request<Stone>('POST', `/stones/${stone.id}/soak`, {
+      minutes: stone.soakMinutes,
+      jobId,
+    }),
+  );
+
+export const takeOut = async (stone: Stone): Promise<void> =>
+  keepStone(await request<Stone>('DELETE', `/stones/${stone.id}/soak`));
+
+/** "6:12 to go", or "ready". */
+export const soakWords = (stone: Stone, nowMs: number): string => {
+  if (!stone.soak) return '';
+  const clock = soakClock(Date.parse(stone.soak.putInAt), stone.soak.minutes, nowMs);
+  return clock.state === 'ready' ? 'ready' : `${duration(clock.leftS)} to go`;
+};
+
+export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | null }) => {
+  const [problem, setProblem] = useState<string | null>(null);
+  const nowMs = useSecond(stone.soak !== null);
+  const act = async (work: () => Promise<void>): Promise<void> => {
+    setProblem(null);
+    try {
+      await work();
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  return (
+    <Row>
+      {stone.soak ? (
+        <>
+          <b role="timer">In the water, {soakWords(stone, nowMs)}</b>
+          <QuietButton
+            aria-label={`Take ${stone.name} out of the water`}
+            onPress={() => void act(() => takeOut(stone))}
+          >
+            Take it out
+          </QuietButton>
+        </>
+      ) : (
+        <QuietButton
+          aria-label={`Put ${stone.name} in the water for ${stone.soakMinutes} minutes`}
+          onPress={() => void act(() => putIn(stone, jobId))}
+        >
+          Put it in the water, {stone.soakMinutes} min
+        </QuietButton>
+      )}
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+    </Row>
+  );
+};

@@ -1,0 +1,97 @@
+/** Which class an unknown steel is of: answer what can be seen, and the likeliest comes first. */
+import {
+  RECOGNITION,
+  recogniseSteel,
+  type RecognitionAnswers,
+  type RecognitionTest,
+} from '@patient-edge/core';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { Columns } from '../intake/intake-fields';
+import { PickOne, QuietButton, Soft, Stack } from '../theme/parts';
+
+const Likely = styled.ol`
+  display: grid;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 150px auto;
+    gap: 6px 16px;
+    align-items: center;
+    border-top: 1px solid var(--line-soft);
+    padding: 8px 0;
+  }
+  & svg {
+    display: block;
+  }
+`;
+
+const TESTS = Object.keys(RECOGNITION) as RecognitionTest[];
+
+export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) => void }) => {
+  const [answers, setAnswers] = useState<RecognitionAnswers>({});
+  const likely = recogniseSteel(answers);
+  const asked = Object.keys(answers).length > 0;
+  return (
+    <Stack>
+      <h2>Nobody knows what it is?</h2>
+      <Columns $columns={3}>
+        {TESTS.map((test) => (
+          <PickOne
+            key={test}
+            label={RECOGNITION[test].label}
+            options={[
+              { id: '', label: 'not tried' },
+              ...RECOGNITION[test].answers.map((answer) => ({
+                id: answer,
+                label: answer,
+              })),
+            ]}
+            value={answers[test] ?? ''}
+            onChange={(answer) => {
+              const others = Object.entries(answers).filter(([asked]) => asked !== test);
+              setAnswers(Object.fromEntries(answer === '' ? others : [...others, [test, answer]]));
+            }}
+          />
+        ))}
+      </Columns>
+      <Soft>
+        A spark test wants eye protection and a spot that will not show; a file wants a light hand.
+        None of it proves a steel: it leads to a plan that does no harm.
+      </Soft>
+      <Likely>
+        {likely.map(({ designation, words, share, against }) => (
+          <li key={designation}>
+            <div>
+              <b>{designation}</b>
+              <br />
+              <Soft as="span">
+                {words}
+                {against.length > 0 && ` Spoken against by: ${against.join(', ')}.`}
+              </Soft>
+            </div>
+            {asked ? (
+              <svg
+                viewBox="0 0 150 14"
+                width="150"
+                height="14"
+                role="img"
+                aria-label={`likeness ${Math.round(share * 100)} %`}
+              >
+                <rect x="0.5" y="0.5" width="149" height="13" fill="none" stroke="var(--line)" />
+                <rect x="0" y="0" width={150 * share} height="14" fill="var(--accent)" />
+              </svg>
+            ) : (
+              <span />
+            )}
+            <QuietButton
+              aria-label={`Look at ${designation}`}
+              onPress={() => onChoose(designation)}
+            >
+              Look
+            </QuietButton>
+          </li>
+        ))}
+      </Likely>
+    </Stack>
+  );
+};

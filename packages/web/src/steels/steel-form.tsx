@@ -1,0 +1,140 @@
+/** A steel of the shop's own. */
+import { BURR_HABITS, EDGE_HABITS, STAINLESS, type OwnSteel } from '@patient-edge/contract';
+import { STEELS } from '@patient-edge/core';
+import { useForm } from 'react-hook-form';
+import { mutate } from 'swr';
+import { request } from '../api/client';
+import { Columns } from '../intake/intake-fields';
+import { parseNumber } from '../theme/format';
+import { FormNumber, FormPick, FormText } from '../theme/form-fields';
+import { ActionButton, Notice, options, QuietButton, Row, Sheet, Stack } from '../theme/parts';
+import { useSubmission } from '../theme/server-form';
+import { useUndo } from '../theme/undo';
+
+const TEXTS = [
+  'designation',
+  'standard',
+  'steelClass',
+  'stainless',
+  'composition',
+  'burr',
+  'edge',
+  'note',
+] as const;
+const NUMBERS = ['hrcLow', 'hrcHigh', 'wearFactor', 'wearFactorDiamond', 'finestUsefulUm'] as const;
+type SteelValues = Record<(typeof TEXTS)[number] | (typeof NUMBERS)[number], string>;
+
+const START: SteelValues = {
+  designation: '',
+  standard: '',
+  steelClass: 'plain carbon',
+  stainless: 'no',
+  composition: '',
+  burr: 'moderate',
+  edge: 'sound',
+  note: '',
+  hrcLow: '58',
+  hrcHigh: '60',
+  wearFactor: '1',
+  wearFactorDiamond: '1',
+  finestUsefulUm: '2',
+};
+
+const valuesOf = (steel: OwnSteel): SteelValues => ({
+  ...(Object.fromEntries(TEXTS.map((field) => [field, steel[field]])) as SteelValues),
+  ...(Object.fromEntries(NUMBERS.map((field) => [field, String(steel[field])])) as SteelValues),
+});
+
+const bodyFrom = (typed: SteelValues): Record<string, unknown> => ({
+  ...typed,
+  ...Object.fromEntries(
+    NUMBERS.map((field) => [field, parseNumber(typed[field]) ?? (typed[field] || undefined)]),
+  ),
+});
+
+const CLASSES = [...new Set(STEELS.map(({ steelClass }) => steelClass))];
+
+export const SteelForm = ({
+  steel,
+  onClose,
+}: {
+  steel: OwnSteel | null;
+  onClose: (kept: OwnSteel | null) => void;
+}) => {
+  const form = useForm<SteelValues>({ defaultValues: steel ? valuesOf(steel) : START });
+  const { control } = form;
+  const { busy, problem, submit } = useSubmission(form, Object.keys(START));
+  const offerUndo = useUndo();
+  const send = (typed: SteelValues): Promise<void> =>
+    submit(async () => {
+      const body = bodyFrom(typed);
+      const kept = await (steel
+        ? request<OwnSteel>('PUT', `/steels/${steel.id}`, { ...body, version: steel.version })
+        : request<OwnSteel>('POST', '/steels', body));
+      await mutate('/steels');
+      offerUndo(`${kept.designation} is in the table.`, async () => {
+        await (steel
+          ? request('PUT', `/steels/${kept.id}`, {
+              ...bodyFrom(valuesOf(steel)),
+              version: kept.version,
+            })
+          : request('DELETE', `/steels/${kept.id}`));
+        await mutate('/steels');
+      });
+      onClose(kept);
+    });
+  return (
+    <Sheet aria-label={steel ? `Correct ${steel.designation}` : 'A steel of your own'}>
+      <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
+        <Stack>
+          <h2>{steel ? `Correct ${steel.designation}` : 'A steel of your own'}</h2>
+          <Columns $columns={3}>
+            <FormText control={control} name="designation" label="Designation" />
+            <FormPick
+              control={control}
+              name="steelClass"
+              label="Class"
+              options={options(CLASSES)}
+            />
+            <FormPick
+              control={control}
+              name="stainless"
+              label="Stainless"
+              options={options(STAINLESS)}
+            />
+            <FormText control={control} name="standard" label="Standard" />
+            <FormText control={control} name="composition" label="Composition, %" />
+            <FormPick control={control} name="burr" label="Burr" options={options(BURR_HABITS)} />
+            <FormNumber control={control} name="hrcLow" label="Hardness from, HRC" />
+            <FormNumber control={control} name="hrcHigh" label="Hardness to, HRC" />
+            <FormPick control={control} name="edge" label="Edge" options={options(EDGE_HABITS)} />
+            <FormNumber
+              control={control}
+              name="wearFactor"
+              label="Wear factor"
+              hint="1 is stainless at 57 HRC"
+            />
+            <FormNumber
+              control={control}
+              name="wearFactorDiamond"
+              label="Wear factor with diamond"
+            />
+            <FormNumber control={control} name="finestUsefulUm" label="Finest useful, µm" />
+          </Columns>
+          <FormText control={control} name="note" label="Note" lines={2} />
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          <Row>
+            <ActionButton type="submit" isDisabled={busy}>
+              {steel ? 'Keep the correction' : 'Add it'}
+            </ActionButton>
+            <QuietButton onPress={() => onClose(null)}>Leave it</QuietButton>
+          </Row>
+        </Stack>
+      </form>
+    </Sheet>
+  );
+};

@@ -1,0 +1,134 @@
+/** Steels: found by typing, each in the words of a colleague; the shop's own; and which one an unknown is. */
+import type { OwnSteel } from '@patient-edge/contract';
+import { STEELS, type Steel } from '@patient-edge/core';
+import { useDeferredValue, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { useOwnSteels, useSession } from '../api/hooks';
+import { ShelfNav } from '../rack/shelf-nav';
+import { ActionButton, Row, Sheet, Soft, Stack, TextEntry } from '../theme/parts';
+import { Waiting } from '../theme/waiting';
+import { RecogniseSteel } from './recognise-steel';
+import { SteelCard } from './steel-card';
+import { SteelForm } from './steel-form';
+
+const Layout = styled.div`
+  display: grid;
+  grid-template-columns: 400px minmax(0, 1fr);
+  gap: 22px;
+  align-items: start;
+  @media (max-width: 960px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const List = styled.ul`
+  max-height: 66vh;
+  overflow: auto;
+  border-top: 2px solid var(--ink);
+  & button {
+    font: inherit;
+    color: var(--ink);
+    width: 100%;
+    text-align: left;
+    background: none;
+    border: none;
+    border-bottom: 1px solid var(--line-soft);
+    border-left: 5px solid transparent;
+    padding: 8px 10px;
+    min-height: 44px;
+    cursor: pointer;
+    display: grid;
+  }
+  & button[aria-current] {
+    border-left-color: var(--accent);
+    background: var(--sheet);
+    font-weight: 650;
+  }
+  & small {
+    color: var(--ink-soft);
+    font-size: 14px;
+    font-weight: 400;
+  }
+`;
+
+export const isOwn = (steel: Steel): steel is OwnSteel => 'id' in steel;
+
+const SteelsPage = () => {
+  const { data: own, error } = useOwnSteels();
+  const { data: session } = useSession();
+  const [params, setParams] = useSearchParams();
+  const [text, setText] = useState('');
+  const [editing, setEditing] = useState<OwnSteel | 'new' | null>(null);
+  const wanted = useDeferredValue(text.trim().toLowerCase());
+  if (!own) return <Waiting error={error} words="Opening the steel table…" />;
+  const mayEdit = session?.staff?.role !== 'counter';
+  const all: readonly Steel[] = [...own, ...STEELS];
+  const shown = all.filter(({ designation, steelClass, composition, standard }) =>
+    `${designation} ${steelClass} ${composition} ${standard}`.toLowerCase().includes(wanted),
+  );
+  const chosen =
+    all.find(({ designation }) => designation === params.get('steel')) ?? shown[0] ?? all[0]!;
+  const choose = (designation: string): void => {
+    setEditing(null);
+    setParams({ steel: designation }, { replace: true });
+  };
+  return (
+    <>
+      <ShelfNav />
+      <Stack $gap={16}>
+        <Row $gap={18}>
+          <h1>Steels</h1>
+          {mayEdit && (
+            <ActionButton onPress={() => setEditing('new')}>Add one of your own</ActionButton>
+          )}
+        </Row>
+        <Layout>
+          <Stack>
+            <TextEntry label="Find by name, class or composition" value={text} onChange={setText} />
+            <List aria-label="Steels">
+              {shown.map((steel) => (
+                <li key={steel.designation}>
+                  <button
+                    type="button"
+                    aria-current={steel.designation === chosen.designation ? 'true' : undefined}
+                    onClick={() => choose(steel.designation)}
+                  >
+                    {steel.designation}
+                    <small>
+                      {steel.steelClass}, {steel.hrcLow}–{steel.hrcHigh} HRC
+                      {isOwn(steel) && ', the shop’s own'}
+                    </small>
+                  </button>
+                </li>
+              ))}
+            </List>
+            {shown.length === 0 && <Soft>No steel is like that: add it as one of your own.</Soft>}
+          </Stack>
+          <Stack $gap={16}>
+            {editing !== null && (
+              <SteelForm
+                key={editing === 'new' ? 'new' : editing.id}
+                steel={editing === 'new' ? null : editing}
+                onClose={(kept) => {
+                  setEditing(null);
+                  if (kept) choose(kept.designation);
+                }}
+              />
+            )}
+            <Sheet aria-label="The steel">
+              <SteelCard
+                steel={chosen}
+                onCorrect={mayEdit && isOwn(chosen) ? () => setEditing(chosen) : null}
+              />
+            </Sheet>
+            <Sheet aria-label="Which steel is it">
+              <RecogniseSteel onChoose={choose} />
+            </Sheet>
+          </Stack>
+        </Layout>
+      </Stack>
+    </>
+  );
+};
+
+export default SteelsPage;

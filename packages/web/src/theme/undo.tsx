@@ -1,0 +1,80 @@
+/** Undo instead of "are you sure": what was just done stands at the foot of the page with a way back. */
+import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import styled from 'styled-components';
+import { messageOf } from '../api/client';
+import { QuietButton } from './parts';
+
+interface Done {
+  readonly words: string;
+  readonly undo: () => Promise<unknown>;
+}
+
+type Offer = (words: string, undo: () => Promise<unknown>) => void;
+
+const OfferContext = createContext<Offer>(() => undefined);
+
+/** Says what was done and how it is taken back. */
+export const useUndo = (): Offer => useContext(OfferContext);
+
+const Foot = styled.div`
+  position: fixed;
+  left: 50%;
+  bottom: 18px;
+  transform: translateX(-50%);
+  z-index: 30;
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  padding: 10px 12px 10px 20px;
+  background: var(--ink);
+  color: var(--page);
+  max-width: min(720px, 94vw);
+  & button {
+    background: var(--page);
+    color: var(--ink);
+    border-color: var(--page);
+  }
+`;
+
+export const UndoProvider = ({ children }: { children: ReactNode }) => {
+  const [done, setDone] = useState<Done | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const offer = useCallback<Offer>((words, undo) => {
+    setSaid(null);
+    setDone({ words, undo });
+  }, []);
+  const undo = async (): Promise<void> => {
+    if (!done) return;
+    setDone(null);
+    try {
+      await done.undo();
+      setSaid('Taken back.');
+    } catch (error) {
+      setSaid(messageOf(error));
+    }
+  };
+  const context = useMemo(() => offer, [offer]);
+  const words = done?.words ?? said;
+  return (
+    <OfferContext.Provider value={context}>
+      {children}
+      <div role="status" className="no-print">
+        {words !== null && (
+          <Foot>
+            <span>{words}</span>
+            {done && <QuietButton onPress={() => void undo()}>Undo</QuietButton>}
+            <QuietButton
+              aria-label="Dismiss"
+              onPress={() => {
+                setDone(null);
+                setSaid(null);
+              }}
+            >
+              ×
+            </QuietButton>
+          </Foot>
+        )}
+      </div>
+    </OfferContext.Provider>
+  );
+};

@@ -1,0 +1,268 @@
+/** Least intervention first: the ladder, the rung to try now, a test, and up only when it fails. */
+import { toRack, type Job, type TouchUp } from '@patient-edge/contract';
+import {
+  bladeKind,
+  findUse,
+  nextRung,
+  rodsFor,
+  TOUCH_UP_TEST,
+  touchUpLadder,
+  type Rung,
+  type RungAdvice,
+} from '@patient-edge/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { mutate } from 'swr';
+import { messageOf, request } from '../api/client';
+import { keepJob, useSession, useSteels, useStones, useTouchUps } from '../api/hooks';
+import { useJobHere } from '../jobs/job-here';
+import { dayAndYear } from '../theme/format';
+import {
+  ActionButton,
+  ActionLink,
+  Figures,
+  Notice,
+  QuietButton,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  TextEntry,
+} from '../theme/parts';
+import { Waiting } from '../theme/waiting';
+
+const Ladder = styled.ol`
+  display: grid;
+  & > li {
+    display: grid;
+    grid-template-columns: 12px 150px minmax(0, 1fr) 190px;
+    gap: 16px;
+    padding: 12px 0;
+    border-top: 1px solid var(--line);
+    align-items: start;
+  }
+  & > li > i {
+    align-self: stretch;
+    background: var(--steel);
+  }
+  & > li[data-now] > i {
+    background: var(--accent);
+  }
+  & > li[data-out] > h3,
+  & > li[data-out] p {
+    color: var(--ink-soft);
+  }
+`;
+
+const RUNG_NAMES: Readonly<Record<Rung, string>> = {
+  rod: 'Rod',
+  strop: 'Strop',
+  'finest stone': 'Finest stone',
+  'full round': 'Full round',
+};
+
+const lastWords = (last: RungAdvice['lastTime']): string =>
+  last === null
+    ? 'never tried on this blade'
+    : !last.enough
+      ? 'last time it was not enough'
+      : last.lastedDays === null
+        ? 'enough last time, still holding'
+        : `lasted ${last.lastedDays} days last time`;
+
+const TouchUpPage = () => {
+  const job = useJobHere();
+  const { data: stones } = useStones();
+  const { data: past, error } = useTouchUps(job.id);
+  const steels = useSteels();
+  const steel = steels?.find(({ designation }) => designation === job.steel);
+  if (!stones || !past || !steels) return <Waiting error={error} words="Fetching what helped…" />;
+  if (!steel) return <Notice tone="cut">The steel of this blade is not known any more.</Notice>;
+  const earlier = past.filter(({ jobId }) => jobId !== job.id);
+  const tried = past.filter(({ jobId, enough }) => jobId === job.id && !enough);
+  const ladder = touchUpLadder({
+    steel,
+    angleDeg: job.plan?.angleDeg ?? presentDeg(job),
+    chipped: job.damage.some(({ kind }) => kind === 'chip'),
+    guidedBySpine: bladeKind(job.measures.kindId).grind === 'razor',
+    rack: toRack(stones),
+    past: earlier,
+    tried: tried.map(({ rung }) => rung),
+  });
+  const next = nextRung(
+    ladder,
+    tried.map(({ rung }) => rung),
+  );
+  return (
+    <Stack $gap={16}>
+      <Sheet aria-label="The ladder">
+        <Stack>
+          <h2>Least intervention first</h2>
+          {job.sharpness === 'dull' || job.sharpness === 'blunt' ? (
+            <Soft>
+              It came {job.sharpness}: a tired blade is helped by this ladder, a {job.sharpness} one
+              usually wants the full round.
+            </Soft>
+          ) : (
+            <Soft>Try the lowest rung that suits, test, and go up only when it fails.</Soft>
+          )}
+          <Ladder>
+            {ladder.map((rung) => (
+              <li
+                key={rung.rung}
+                data-now={rung.rung === next ? '' : undefined}
+                data-out={rung.suits ? undefined : ''}
+              >
+                <i aria-hidden />
+                <h3>{RUNG_NAMES[rung.rung]}</h3>
+                <div>
+                  <p>{rung.reason}</p>
+                  {rung.suits && <Soft>{rung.how}</Soft>}
+                </div>
+                <Soft>
+                  {tried.some((each) => each.rung === rung.rung)
+                    ? 'tried now, not enough'
+                    : lastWords(rung.lastTime)}
+                </Soft>
+              </li>
+            ))}
+          </Ladder>
+          <TryRung
+            key={`${next} ${job.version}`}
+            job={job}
+            rung={ladder.find(({ rung }) => rung === next)!}
+          />
+        </Stack>
+      </Sheet>
+      <Sheet aria-label="Rods">
+        <Stack>
+          <h2>Rods on {job.steel}</h2>
+          <table>
+            <tbody>
+              {rodsFor(steel).map(({ rod, suits, reason }) => (
+                <tr key={rod}>
+                  <th scope="row">{rod}</th>
+                  <td>{suits ? 'suits' : 'does not suit'}</td>
+                  <td>{reason}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Stack>
+      </Sheet>
+      {past.length > 0 && (
+        <Sheet aria-label="Touch-ups of this blade">
+          <Stack>
+            <h2>Before</h2>
+            <Past past={past} />
+          </Stack>
+        </Sheet>
+      )}
+    </Stack>
+  );
+};
+
+/** As measured; else from the middle of the window of its use. */
+const presentDeg = ({ measures, useId }: Job): number => {
+  if (measures.presentAnglePerSideDeg !== null) return measures.presentAnglePerSideDeg;
+  const [low, high] = findUse(useId).angleDeg;
+  return (low + high) / 2;
+};
+
+const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
+  const navigate = useNavigate();
+  const { data: session } = useSession();
+  const [note, setNote] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const open =
+    ['taken in', 'planned'].includes(job.stage) || (job.stage === 'testing' && !job.plan);
+  if (!open) return <Soft>The blade is {job.stage}: no rung is tried now.</Soft>;
+  if (session?.staff?.role === 'counter') return <Soft>This is for the bench.</Soft>;
+  if (rung.rung === 'full round') {
+    return (
+      <Row>
+        <ActionLink to={`/jobs/${job.id}/plan`}>Judge and plan the full round</ActionLink>
+      </Row>
+    );
+  }
+  const say = async (enough: boolean): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await keepJob(
+        await request<Job>('POST', `/jobs/${job.id}/touch-ups`, {
+          version: job.version,
+          rung: rung.rung,
+          stoneId: rung.stoneId === null ? null : Number(rung.stoneId),
+          enough,
+          note,
+        }),
+      );
+      await mutate(`/jobs/${job.id}/touch-ups`);
+      if (enough) await navigate(`/jobs/${job.id}/test`);
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Stack>
+      <h3>Now: {RUNG_NAMES[rung.rung].toLowerCase()}</h3>
+      <p>{rung.how}</p>
+      <Soft>Then test. {TOUCH_UP_TEST}</Soft>
+      <div style={{ maxWidth: 460 }}>
+        <TextEntry label="Note" value={note} onChange={setNote} />
+      </div>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+      <Row>
+        <ActionButton isDisabled={busy} onPress={() => void say(true)}>
+          Enough: test it
+        </ActionButton>
+        <QuietButton isDisabled={busy} onPress={() => void say(false)}>
+          Not enough: up a rung
+        </QuietButton>
+      </Row>
+    </Stack>
+  );
+};
+
+const Past = ({ past }: { past: readonly TouchUp[] }) => (
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">Day</th>
+        <th scope="col">By</th>
+        <th scope="col">Rung</th>
+        <th scope="col">Found</th>
+        <th scope="col">Lasted</th>
+        <th scope="col">Note</th>
+      </tr>
+    </thead>
+    <tbody>
+      {past.map((each) => (
+        <tr key={each.id}>
+          <td>{dayAndYear(each.at)}</td>
+          <td>{each.who}</td>
+          <td>
+            {RUNG_NAMES[each.rung]}
+            {each.stone !== null && `, ${each.stone}`}
+          </td>
+          <td>{each.enough ? 'enough' : 'not enough'}</td>
+          <td>
+            <Figures>{each.lastedDays === null ? '–' : `${each.lastedDays} days`}</Figures>
+          </td>
+          <td>{each.note}</td>
+        </tr>
+      ))}
+    </tbody>
+  </table>
+);
+
+export default TouchUpPage;

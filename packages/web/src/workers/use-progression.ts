@@ -1,0 +1,18 @@
+/** A progression weighed for the wishes of this moment. */
+import type { Remote } from 'comlink';
+import type {
+  ProgressionQuestion,
+  ProgressionWorker,
+  WeighedProgression,
+} from './progression-worker';
+import { useAnswer } from './use-answer';
+
+const create = (): Worker =>
+  new Worker(new URL('./progression-worker.ts', import.meta.url), { type: 'module' });
+const ask = (
+  remote: Remote<ProgressionWorker>,
+  question: ProgressionQuestion,
+): Promise<WeighedProgression> => remote.weigh(question);
+
+export const useProgression = (question: ProgressionQuestion | null): WeighedProgression | null =>
+  useAnswer<ProgressionWorker, ProgressionQuestion, WeighedProgression>(create, ask, question);

@@ -30,13 +30,13 @@ test.describe('a new shop', () => {
     await expect(page.getByRole('heading', { name: 'The shop is empty' })).toBeVisible();
 
     await page.getByRole('link', { name: 'Rack' }).click();
-    await page.getByRole('button', { name: 'Add a stone or strop' }).click();
+    await page.getByRole('button', { name: 'Add an abrasive' }).click();
     await fill(page, { Name: 'First stone', 'Median grain, µm': 'twelve' });
     await page.getByRole('button', { name: 'Put it on the rack' }).click();
     await expect(page.getByText('Median grain, µm must be a number')).toBeVisible();
     await page.getByLabel('Median grain, µm').fill('12,5');
     await page.getByRole('button', { name: 'Put it on the rack' }).click();
-    await expect(page.getByRole('cell', { name: 'First stone', exact: true })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'First stone' })).toBeVisible();
 
     await page.getByRole('link', { name: 'People' }).click();
     await fill(page, {

@@ -56,6 +56,11 @@ const SCREENS: readonly {
   { name: 'owners', path: () => '/owners', sign: 'Corin Whey' },
   { name: 'an owner', path: () => '/owners/9', sign: 'No. 5' },
   { name: 'the rack', path: () => '/rack', sign: 'Red stone' },
+  { name: 'a stone', path: () => '/rack/stones/3', sign: 'Keep the flattening' },
+  { name: 'a progression', path: () => '/rack/progression', sign: 'What a wish costs' },
+  { name: 'steels', path: () => '/rack/steels', sign: 'Nobody knows what it is?' },
+  { name: 'machines', path: () => '/rack/machines', sign: 'Slow belt' },
+  { name: 'pressure', path: () => '/rack/pressure', sign: 'Nothing pressed yet' },
   { name: 'a quick question', path: () => '/calculator/lift', sign: 'Lift of the spine' },
   { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },
   { name: 'what a chip costs', path: () => '/calculator/chip', sign: 'Work it out' },
@@ -65,6 +70,11 @@ const SCREENS: readonly {
     name: 'an intake',
     path: async (page) => `${await jobAt(page, 'planned')}/intake`,
     sign: 'Condition along the edge',
+  },
+  {
+    name: 'the ladder of touch-ups',
+    path: async (page) => `${await jobAt(page, 'taken in')}/touch-up`,
+    sign: 'Least intervention first',
   },
   {
     name: 'a plan',

@@ -7,15 +7,20 @@ export interface AngleShift {
   readonly reason: string;
 }
 
+/** Middle of the hardness a steel is used at; from the second of these on it moves by two degrees. */
+const BRITTLE_HRC = { from: 61, muchFrom: 64 } as const;
+
 /** Hard steel with coarse carbides is set steeper, by one or two degrees. */
-export const brittleShift = (steel: Steel): AngleShift | null =>
-  steel.hrcLow > 61 &&
-  /coarse|high carbide|high vanadium|chippy$/.test(`${steel.steelClass} ${steel.edge}`)
+export const brittleShift = (steel: Steel): AngleShift | null => {
+  const hrc = (steel.hrcLow + steel.hrcHigh) / 2;
+  return hrc > BRITTLE_HRC.from &&
+    /coarse|high carbide|high vanadium|chippy$/.test(`${steel.steelClass} ${steel.edge}`)
     ? {
-        deltaDeg: steel.hrcLow >= 63 ? 2 : 1,
+        deltaDeg: hrc >= BRITTLE_HRC.muchFrom ? 2 : 1,
         reason: `hard steel with coarse carbides (${steel.hrcLow}–${steel.hrcHigh} HRC)`,
       }
     : null;
+};
 
 /** Tough, fine-grained steel, well hardened, may go lower by a degree. */
 export const toughShift = (steel: Steel): AngleShift | null =>

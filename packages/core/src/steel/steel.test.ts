@@ -30,6 +30,13 @@ describe('a steel explains itself', () => {
     expect(words).toMatch(/hangs on.*coarse finish is right.*Diamond is not needed.*Stainless/);
   });
 
+  test('hard carbides move the angle up, a tough steel down', () => {
+    expect(steelAngleShift(vanadium).deltaDeg).toBe(1);
+    const highCarbide = findSteel('powder stainless high carbide (about 3 C 20 Cr)')!;
+    expect(steelAngleShift(highCarbide).deltaDeg).toBe(2);
+    expect(steelAngleShift(findSteel('80CrV2 (1.2235)')!).deltaDeg).toBe(-1);
+  });
+
   test('every steel of the table has a sentence for each matter', () => {
     for (const steel of STEELS) {
       expect(explainSteel(steel)).toHaveLength(7);

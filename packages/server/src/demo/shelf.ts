@@ -312,10 +312,10 @@ export const MACHINES: readonly DemoMachine[] = [
     note: 'Water tray full before the blade',
     retired: false,
     cuts: [
-      { setDeg: 14, measuredDeg: 15.3 },
-      { setDeg: 17, measuredDeg: 18.1 },
-      { setDeg: 20, measuredDeg: 21.4 },
-      { setDeg: 23, measuredDeg: 24.2 },
+      { setDeg: 14, measuredDeg: 15.1 },
+      { setDeg: 17, measuredDeg: 18.4 },
+      { setDeg: 20, measuredDeg: 21.5 },
+      { setDeg: 23, measuredDeg: 24.9 },
     ],
   },
   {

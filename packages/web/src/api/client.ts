@@ -17,6 +17,9 @@ export class ApiFailure extends Error {
 export const isOffline = (error: unknown): boolean =>
   error instanceof ApiFailure && (error.code === 'OFFLINE' || error.status === 503);
 
+/** Browsers refuse to keep a request alive whose body passes 64 KiB; a letter may take three bytes. */
+const MOST_KEPT_ALIVE = 20_000;
+
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
 const offline = () =>
@@ -33,22 +36,23 @@ export const request = async <T>(
   headers: Record<string, string> = {},
 ): Promise<T> => {
   let response: Response;
+  const text = body === undefined ? null : JSON.stringify(body);
   try {
     response = await fetch(`/api${path}`, {
       method,
       credentials: 'same-origin',
-      // A write goes through even when its page is being left.
-      keepalive: method !== 'GET',
+      // A write goes through even when its page is being left; browsers carry only small ones so far.
+      keepalive: method !== 'GET' && (text?.length ?? 0) < MOST_KEPT_ALIVE,
       headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(text === null ? {} : { body: text }),
     });
   } catch {
     throw offline();
   }
-  const text = await response.text();
+  const answered = await response.text();
   let answer: unknown;
   try {
-    answer = JSON.parse(text);
+    answer = JSON.parse(answered);
   } catch {
     throw offline();
   }

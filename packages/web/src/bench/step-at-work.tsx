@@ -8,6 +8,7 @@ import {
   ZONES,
   type BladeSide,
   type BurrFinding,
+  type StepWork,
   type Zone,
 } from '@patient-edge/core';
 import { Pause, Play, Undo2 } from 'lucide-react';
@@ -128,6 +129,9 @@ const Keys = styled.p`
 
 const other = (side: BladeSide): BladeSide => (side === 'right' ? 'left' : 'right');
 
+const begun = ({ strokesRight, strokesLeft, workedSeconds, runningSinceMs }: StepWork): boolean =>
+  strokesRight + strokesLeft + workedSeconds > 0 || runningSinceMs !== null;
+
 /** Each press goes on to the next finding, and after the heaviest back to not checked. */
 const nextFinding = (finding: BurrFinding | undefined): BurrFinding | null => {
   if (finding === undefined) return BURR_FINDINGS[0];
@@ -153,7 +157,8 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
   const ahead = job.steps
     .filter(({ superseded, status }) => !superseded && status === 'to do')
     .map((each) => ({
-      stoneId: each.step.stoneId,
+      // What lies under the blade already is not called into the water.
+      stoneId: each.id === record.id && begun(work) ? null : each.step.stoneId,
       seconds: Math.max(0, each.step.seconds - each.workedSeconds),
     }));
   const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr);

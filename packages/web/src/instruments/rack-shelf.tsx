@@ -29,9 +29,12 @@ const Svg = styled.svg`
     fill: var(--ink-soft);
     font: 400 13.5px var(--figures);
   }
+  & text[data-told] {
+    fill: var(--accent);
+    font-weight: 650;
+  }
   & text[data-due] {
     fill: var(--cut);
-    font-weight: 650;
   }
 `;
 
@@ -45,15 +48,21 @@ interface Placed {
   readonly leftPx: number;
 }
 
+/** The axis spans what has grain; the teeth of a file stand at its coarse end. */
 const axisOf = (stones: readonly Stone[]) => {
-  const sizes = stones.map(({ um }) => um);
-  const coarsest = Math.max(100, ...sizes) * 1.25;
-  const finest = Math.min(0.5, ...sizes) / 1.25;
+  const sizes = stones
+    .filter(({ kind }) => abrasiveKind(kind).task !== 'outline')
+    .map(({ um }) => um);
+  const coarsest = Math.max(100, ...sizes) * 1.15;
+  const finest = Math.min(0.5, ...sizes) / 1.15;
   return {
     coarsest,
     finest,
     x: (um: number): number =>
-      EDGE + (Math.log(coarsest / um) / Math.log(coarsest / finest)) * (WIDTH - 2 * EDGE),
+      EDGE +
+      (Math.log(coarsest / Math.min(coarsest, Math.max(finest, um))) /
+        Math.log(coarsest / finest)) *
+        (WIDTH - 2 * EDGE),
   };
 };
 
@@ -86,13 +95,25 @@ const place = (stones: readonly Stone[], x: (um: number) => number): Placed[] =>
     });
 };
 
-/** The top of a stone: level, or hollow by as much as it is past its minutes. */
-const outline = ({ stone, x, width, leftPx }: Placed, floor: number): string => {
+interface Block {
+  readonly stone: Stone;
+  readonly x: number;
+  readonly width: number;
+  readonly leftPx: number;
+}
+
+/**
+ * What is left of a stone, from the side: its top level, or hollow by as much as it is past its minutes
+ * (not to scale: a hollow that matters is a tenth of a millimetre).
+ */
+export const stoneOutline = ({ stone, x, width, leftPx }: Block, floor: number): string => {
   const share = stone.minutesFlat ? stone.secondsSinceFlat / 60 / stone.minutesFlat : 0;
-  const dip = Math.min(6, Math.max(0, share - 0.5) * 5);
+  const dip = Math.min(6, leftPx / 3, Math.max(0, share - 0.5) * 5);
   const [left, right, top] = [x - width / 2, x + width / 2, floor - leftPx];
   return `M${left} ${floor}V${top}Q${x} ${top + 2 * dip} ${right} ${top}V${floor}Z`;
 };
+
+const IN_WATER = 'in the water';
 
 const statusOf = ({ care, stone }: Placed): string | null =>
   care.tooThin
@@ -102,7 +123,7 @@ const statusOf = ({ care, stone }: Placed): string | null =>
       : care.flatness === 'due'
         ? 'flatten'
         : stone.soak
-          ? 'in the water'
+          ? IN_WATER
           : null;
 
 const DrawnRackShelf = ({ stones, label }: { stones: readonly Stone[]; label: string }) => {
@@ -110,13 +131,25 @@ const DrawnRackShelf = ({ stones, label }: { stones: readonly Stone[]; label: st
   const placed = useMemo(() => place(stones, axis.x), [stones, axis]);
   const many = stones.length > MOST_NAMED;
   const lanes = 1 + Math.max(0, ...placed.map(({ lane }) => lane));
-  const tallest = Math.max(30, ...placed.map(({ newPx }) => newPx));
-  const shelfHeight = many ? 15 : tallest + 44;
-  // Marks are stacked where they meet, as far as there is room.
+  // Marks are stacked where they meet, as far as there is room; blocks stand on shelves as high as they need.
   const rows = many ? Math.min(12, lanes) : lanes;
-  const height = rows * shelfHeight + 40;
-  const floorOf = (lane: number): number =>
-    (rows - (many ? lane % rows : lane)) * shelfHeight - (many ? 2 : 36);
+  const heights = Array.from({ length: rows }, (_, lane) => {
+    if (many) return 15;
+    const there = placed.filter((each) => each.lane === lane);
+    const names = there.some((each) => statusOf(each) !== null) ? 40 : 25;
+    return Math.max(...there.map(({ newPx }) => newPx)) + names + 10;
+  });
+  const height = heights.reduce((sum, each) => sum + each, 0) + 40;
+  const floorOf = (lane: number): number => {
+    const row = lane % rows;
+    const above = heights.slice(row + 1).reduce((sum, each) => sum + each, 0);
+    const names = many
+      ? 2
+      : placed.some((each) => each.lane === lane && statusOf(each) !== null)
+        ? 40
+        : 25;
+    return above + heights[row]! - names;
+  };
   return (
     <Svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
       {!many &&
@@ -148,8 +181,8 @@ const DrawnRackShelf = ({ stones, label }: { stones: readonly Stone[]; label: st
           </text>
         </g>
       ))}
-      <text data-soft="" x={WIDTH} y={height - 6} textAnchor="end">
-        µm, finer →
+      <text data-soft="" x={0} y={height - 6}>
+        µm
       </text>
     </Svg>
   );
@@ -159,6 +192,7 @@ const Block = ({ placed, floor, many }: { placed: Placed; floor: number; many: b
   const { stone, x, width, newPx, leftPx } = placed;
   const { task, dishes } = abrasiveKind(stone.kind);
   const status = statusOf(placed);
+  const isAlarm = status !== IN_WATER;
   const fill = task === 'edge' ? (dishes ? 'var(--steel)' : 'var(--steel-deep)') : 'var(--page)';
   if (many) {
     return (
@@ -167,7 +201,7 @@ const Block = ({ placed, floor, many }: { placed: Placed; floor: number; many: b
         y={floor - 11}
         width={8}
         height={11}
-        fill={status === null ? fill : 'var(--cut)'}
+        fill={status !== null && isAlarm ? 'var(--cut)' : fill}
         stroke="var(--ink)"
       />
     );
@@ -186,7 +220,7 @@ const Block = ({ placed, floor, many }: { placed: Placed; floor: number; many: b
           strokeDasharray="3 3"
         />
       )}
-      <path d={outline(placed, floor)} fill={fill} stroke="var(--ink)" strokeWidth={1.2} />
+      <path d={stoneOutline(placed, floor)} fill={fill} stroke="var(--ink)" strokeWidth={1.2} />
       {minPx !== null && (
         <line
           x1={x - width / 2 - 4}
@@ -201,7 +235,13 @@ const Block = ({ placed, floor, many }: { placed: Placed; floor: number; many: b
         {stone.name}
       </text>
       {status !== null && (
-        <text data-due="" x={x} y={floor + 31} textAnchor="middle">
+        <text
+          data-due={isAlarm ? '' : undefined}
+          data-told=""
+          x={x}
+          y={floor + 31}
+          textAnchor="middle"
+        >
           {status}
         </text>
       )}

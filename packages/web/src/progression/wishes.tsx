@@ -51,9 +51,15 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
   const toggled = (list: readonly string[], id: string): readonly string[] =>
     list.includes(id) ? list.filter((each) => each !== id) : [...list, id];
   const skips = costs.filter(({ wish }) => wish === 'skip');
-  const insists = costs
-    .filter(({ wish, stoneId }) => wish === 'insist' && !wishes.through.includes(stoneId))
-    .sort((a, b) => (a.deltaSeconds ?? Infinity) - (b.deltaSeconds ?? Infinity));
+  const others = costs.filter(
+    ({ wish, stoneId }) => wish === 'insist' && !wishes.through.includes(stoneId),
+  );
+  const insists = others
+    .flatMap(({ stoneId, deltaSeconds }) =>
+      deltaSeconds === null ? [] : [{ stoneId, deltaSeconds }],
+    )
+    .sort((a, b) => a.deltaSeconds - b.deltaSeconds);
+  const beyond = others.filter(({ deltaSeconds }) => deltaSeconds === null);
   const finer = costs.find(({ wish }) => wish === 'start finer');
   const coarser = costs.find(({ wish }) => wish === 'stop coarser');
   const made = wishes.first !== null || wishes.skip.length > 0 || wishes.through.length > 0;
@@ -129,7 +135,6 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
             <Figures>{costWords(deltaSeconds)}</Figures>
             <QuietButton
               aria-label={`Insist on ${named(stoneId)?.name}`}
-              isDisabled={deltaSeconds === null}
               onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, stoneId) })}
             >
               Insist
@@ -137,6 +142,16 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
           </li>
         ))}
       </Grid>
+      {beyond.length > 0 && (
+        <Soft>
+          Beyond this finish or these jumps:{' '}
+          {beyond
+            .slice(0, MOST_SHOWN)
+            .map(({ stoneId }) => named(stoneId)?.name)
+            .join(', ')}
+          {beyond.length > MOST_SHOWN && ` and ${beyond.length - MOST_SHOWN} more`}.
+        </Soft>
+      )}
     </Stack>
   );
 };

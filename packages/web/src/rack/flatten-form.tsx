@@ -22,7 +22,9 @@ export const takeBack = async (stone: Stone, flattening: Pick<Flattening, 'id'>)
 
 export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: string }) => {
   const offerUndo = useUndo();
-  const [plate, setPlate] = useState(lastPlate);
+  // Until somebody types another: the plate of last time, whenever it is known.
+  const [typedPlate, setPlate] = useState<string | null>(null);
+  const plate = typedPlate ?? lastPlate;
   const [minutes, setMinutes] = useState('');
   const [lost, setLost] = useState('');
   const [left, setLeft] = useState('');

@@ -1,5 +1,5 @@
 /** The pages of the shelf: what the bench owns, and what follows from it. */
-import { NavLink } from 'react-router';
+import { NavLink, useLocation } from 'react-router';
 import styled from 'styled-components';
 
 const Pages = styled.nav`
@@ -20,14 +20,18 @@ const Pages = styled.nav`
   }
 `;
 
-export const ShelfNav = () => (
-  <Pages aria-label="Shelf">
-    <NavLink to="/rack" end>
-      Abrasives
-    </NavLink>
-    <NavLink to="/rack/progression">Progression</NavLink>
-    <NavLink to="/rack/steels">Steels</NavLink>
-    <NavLink to="/rack/machines">Machines</NavLink>
-    <NavLink to="/rack/pressure">Pressure</NavLink>
-  </Pages>
-);
+export const ShelfNav = () => {
+  // A stone belongs to the abrasives, though its address lies deeper.
+  const atStone = useLocation().pathname.startsWith('/rack/stones/');
+  return (
+    <Pages aria-label="Shelf">
+      <NavLink to="/rack" end aria-current={atStone ? 'page' : undefined}>
+        Abrasives
+      </NavLink>
+      <NavLink to="/rack/progression">Progression</NavLink>
+      <NavLink to="/rack/steels">Steels</NavLink>
+      <NavLink to="/rack/machines">Machines</NavLink>
+      <NavLink to="/rack/pressure">Pressure</NavLink>
+    </Pages>
+  );
+};

@@ -11,7 +11,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useFlattenings, useSession, useStones } from '../api/hooks';
-import { RackShelf } from '../instruments/rack-shelf';
+import { StoneSide } from '../instruments/stone-side';
 import { useMinute } from '../soaking/clock';
 import { SoakButton } from '../soaking/soak-button';
 import { fixed } from '../theme/format';
@@ -135,7 +135,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
       <Two>
         <Sheet aria-label="What it is">
           <Stack>
-            <RackShelf stones={[stone]} label={`${stone.name} from the side, at ${stone.um} µm`} />
+            <StoneSide stone={stone} />
             <Facts>
               {facts.map(([name, value]) => (
                 <div key={name}>
@@ -174,11 +174,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
                   />
                 </Meter>
                 {mayEdit && (
-                  <FlattenForm
-                    key={stone.version}
-                    stone={stone}
-                    lastPlate={flattenings?.at(-1)?.plate ?? ''}
-                  />
+                  <FlattenForm stone={stone} lastPlate={flattenings?.at(-1)?.plate ?? ''} />
                 )}
               </>
             )}

@@ -10,13 +10,15 @@ const Calls = styled.ol`
   display: grid;
   & > li {
     display: grid;
-    grid-template-columns: 84px minmax(0, 1fr) auto;
+    grid-template-columns: max-content minmax(0, 1fr) auto;
     gap: 14px;
     align-items: center;
     padding: 6px 0;
     border-top: 1px solid var(--line-soft);
   }
   & > li > b {
+    min-width: 84px;
+    white-space: nowrap;
     font-family: var(--figures);
   }
 `;
@@ -66,9 +68,11 @@ export const SoakPlan = ({ steps, jobId, nowOnly = false }: SoakPlanProps) => {
             <span>
               {call.name}, {call.minutes} min{' '}
               <Soft as="span">
-                {call.lateS > 0
-                  ? `(wanted in ${roughly(call.wantedAtS)}: put it in ${roughly(call.lateS)} before you begin)`
-                  : `(wanted in ${roughly(call.wantedAtS)})`}
+                {call.wantedAtS < 10
+                  ? '(wanted from the start)'
+                  : call.lateS > 0
+                    ? `(wanted in ${roughly(call.wantedAtS)}: better ${roughly(call.lateS)} before you begin)`
+                    : `(wanted in ${roughly(call.wantedAtS)})`}
               </Soft>
             </span>
             <SoakButton stone={stone} jobId={jobId} />

@@ -82,7 +82,7 @@ test('a soak clock runs on through a reload, on every page, until the stone is t
   await page.goto(`${shop.address}/rack`);
   await page.getByLabel('Find by name, grit, abrasive or place').fill('red stone');
   await page.getByRole('link', { name: 'Red stone' }).click();
-  await page.getByRole('button', { name: /^Put Red stone in the water/ }).click();
+  await page.getByRole('button', { name: /^Put it in the water, 8 min/ }).click();
   const clocks = page.getByRole('region', { name: 'Stones in the water' });
   await expect(clocks.getByText('Red stone')).toBeVisible();
   await expect(clocks.getByText(/^7:\d\d to go$/)).toBeVisible();
@@ -273,7 +273,7 @@ test('a machine is calibrated by test cuts, each of which can be taken out again
   await expect(table.getByText('Not calibrated: its setting')).toBeVisible();
   const cut = async (set: string, measured: string): Promise<void> => {
     await fill(table, { 'Set, ° per side': set, 'Measured, ° per side': measured });
-    await table.getByRole('button', { name: 'Add a test cut' }).click();
+    await table.getByRole('button', { name: 'Add the test cut' }).click();
   };
   await cut('15', '90');
   await expect(

@@ -153,7 +153,7 @@ const walk = (shop: RunningShop): readonly Step[] => [
     act: async (page) => {
       await strokesCounted(page, 'Right', 3);
       await strokesCounted(page, 'Left', 1);
-      await expect(page.getByRole('timer')).not.toHaveText('0:00');
+      await expect(page.getByRole('timer', { name: 'Time on this step' })).not.toHaveText('0:00');
       await leave(page);
       await expect(stepTitle(page).last()).toContainText('Set the edge');
     },

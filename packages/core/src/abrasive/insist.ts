@@ -8,6 +8,7 @@ import {
   stepCosts,
   usableRack,
   type ProgressionInput,
+  type RackEntry,
 } from './progression';
 
 export interface WishCost {
@@ -17,11 +18,18 @@ export interface WishCost {
   readonly deltaSeconds: number | null;
 }
 
-/**
- * The least seconds of any chain over each usable abrasive: the best way into it, and the best way on from
- * it, each in one sweep over the rack. Abrasives no chain can run over are left out.
- */
-export const leastThrough = (input: ProgressionInput): ReadonlyMap<string, number> => {
+interface Sweep {
+  readonly usable: readonly RackEntry[];
+  /** Seconds of the best way into each, itself included. */
+  readonly into: readonly number[];
+  /** Seconds of the best way on from each to the finish; 0 where it may end. */
+  readonly onward: readonly number[];
+  /** Seconds of each as the first of the work. */
+  readonly asFirst: readonly number[];
+}
+
+/** The best ways into and on from every abrasive, each in one sweep over the rack. Infinite where there is none. */
+const sweep = (input: ProgressionInput): Sweep => {
   const usable = usableRack(input);
   const costs = stepCosts(input);
   const [finestUm, coarsestUm] = input.finishUm;
@@ -29,32 +37,50 @@ export const leastThrough = (input: ProgressionInput): ReadonlyMap<string, numbe
     const entry = usable[index]!;
     return costs.seconds(entry, removeMm3) + (entry.changeSeconds ?? 0);
   };
-  const into = usable.map((entry, index) =>
-    input.first === undefined || input.first === entry.id
-      ? spent(index, costs.removeMm3(null))
-      : Infinity,
+  const asFirst = usable.map((_entry, index) => spent(index, costs.removeMm3(null)));
+  const into = usable.map(({ id }, index) =>
+    input.first === undefined || input.first === id ? asFirst[index]! : Infinity,
   );
   const onward = usable.map(({ um }) => (um >= finestUm && um <= coarsestUm ? 0 : Infinity));
+  const costOf = (coarser: number, finer: number): number | null =>
+    mayFollow(usable[coarser]!, usable[finer]!, input.maxRatio)
+      ? spent(finer, costs.removeMm3(usable[coarser]!))
+      : null;
   for (let finer = 0; finer < usable.length; finer += 1) {
     for (let coarser = 0; coarser < finer; coarser += 1) {
-      if (!mayFollow(usable[coarser]!, usable[finer]!, input.maxRatio)) continue;
-      const cost = spent(finer, costs.removeMm3(usable[coarser]!));
-      into[finer] = Math.min(into[finer]!, into[coarser]! + cost);
+      const cost = costOf(coarser, finer);
+      if (cost !== null) into[finer] = Math.min(into[finer]!, into[coarser]! + cost);
     }
   }
   for (let coarser = usable.length - 1; coarser >= 0; coarser -= 1) {
     for (let finer = coarser + 1; finer < usable.length; finer += 1) {
-      if (!mayFollow(usable[coarser]!, usable[finer]!, input.maxRatio)) continue;
-      const cost = spent(finer, costs.removeMm3(usable[coarser]!));
-      onward[coarser] = Math.min(onward[coarser]!, cost + onward[finer]!);
+      const cost = costOf(coarser, finer);
+      if (cost !== null) onward[coarser] = Math.min(onward[coarser]!, cost + onward[finer]!);
     }
   }
-  return new Map(
-    usable.flatMap((entry, index): [string, number][] => {
-      const total = into[index]! + onward[index]!;
-      return Number.isFinite(total) ? [[entry.id, total]] : [];
-    }),
+  return { usable, into, onward, asFirst };
+};
+
+const finiteOf = (
+  usable: readonly RackEntry[],
+  total: (index: number) => number,
+): ReadonlyMap<string, number> =>
+  new Map(
+    usable.flatMap(({ id }, index): [string, number][] =>
+      Number.isFinite(total(index)) ? [[id, total(index)]] : [],
+    ),
   );
+
+/** The least seconds of any chain over each usable abrasive. Those no chain can run over are left out. */
+export const leastThrough = (input: ProgressionInput): ReadonlyMap<string, number> => {
+  const { usable, into, onward } = sweep(input);
+  return finiteOf(usable, (index) => into[index]! + onward[index]!);
+};
+
+/** The least seconds of any chain that begins on each usable abrasive. */
+export const leastFrom = (input: ProgressionInput): ReadonlyMap<string, number> => {
+  const { usable, onward, asFirst } = sweep(input);
+  return finiteOf(usable, (index) => asFirst[index]! + onward[index]!);
 };
 
 /** Every wish that can be had about a rack, against its best chain. Empty when there is no chain at all. */

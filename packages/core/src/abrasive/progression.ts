@@ -123,15 +123,25 @@ export const chooseProgression = (input: ProgressionInput): Result<Progression> 
   const misses = (coarserUm: number, finerUm: number, ids: readonly string[]): boolean =>
     through.some(({ id, um }) => um < coarserUm && um >= finerUm && !ids.includes(id));
 
-  const follow = (before: Way | null, entry: RackEntry, removeMm3: number): Way => {
+  /** Puts the ways on over `before` among the best into an abrasive; all of them take the same step. */
+  const enter = (
+    into: Way[],
+    before: RackEntry | null,
+    entry: RackEntry,
+    waysBefore: readonly (Way | null)[],
+  ): void => {
+    const removeMm3 = costs.removeMm3(before);
     const seconds = costs.seconds(entry, removeMm3);
     const spent = seconds + (entry.changeSeconds ?? 0);
-    return {
-      weight: (before?.weight ?? 0) + spent + weightPerAbrasiveS,
-      totalSeconds: (before?.totalSeconds ?? 0) + spent,
-      step: { id: entry.id, um: entry.um, removeMm3, seconds },
-      before,
-    };
+    for (const way of waysBefore) {
+      const weight = (way?.weight ?? 0) + spent + weightPerAbrasiveS;
+      if (into.length === CHAINS_KEPT && weight >= into[CHAINS_KEPT - 1]!.weight) break;
+      const place = into.findIndex((each) => weight < each.weight);
+      const step = { id: entry.id, um: entry.um, removeMm3, seconds };
+      const totalSeconds = (way?.totalSeconds ?? 0) + spent;
+      into.splice(place < 0 ? into.length : place, 0, { weight, totalSeconds, step, before: way });
+      into.length = Math.min(into.length, CHAINS_KEPT);
+    }
   };
 
   const ways: Way[][] = [];
@@ -141,16 +151,15 @@ export const chooseProgression = (input: ProgressionInput): Result<Progression> 
       (input.first === undefined || input.first === entry.id) &&
       !misses(Infinity, entry.um, [entry.id])
     ) {
-      into.push(follow(null, entry, costs.removeMm3(null)));
+      enter(into, null, entry, [null]);
     }
     for (let earlier = 0; earlier < index; earlier += 1) {
       const coarser = usable[earlier]!;
       if (!mayFollow(coarser, entry, maxRatio) || misses(coarser.um, entry.um, [entry.id]))
         continue;
-      const removeMm3 = costs.removeMm3(coarser);
-      for (const way of ways[earlier]!) into.push(follow(way, entry, removeMm3));
+      enter(into, coarser, entry, ways[earlier]!);
     }
-    ways.push(into.sort((a, b) => a.weight - b.weight).slice(0, CHAINS_KEPT));
+    ways.push(into);
   });
   const [best, ...others] = usable
     .flatMap((entry, index) => (finishes(entry.um) && !misses(entry.um, 0, []) ? ways[index]! : []))

@@ -5,6 +5,7 @@ import {
   findSteel,
   flatteningsLeft,
   judgeCare,
+  leastFrom,
   leastThrough,
   normalQuantile,
   PRIOR_SD,
@@ -66,6 +67,20 @@ describe('insisting on a stone', () => {
           if (!chain.ok) continue;
           expect(ids(chain.value)).toContain(id);
           expect(chain.value.totalSeconds).toBeCloseTo(least.get(id)!, 6);
+        }
+      }),
+    );
+  });
+
+  test('beginning on a stone costs what the best chain from it costs', () => {
+    fc.assert(
+      fc.property(racks, (rack) => {
+        const input: ProgressionInput = { ...work, rack, finishUm: [1, 12] };
+        const least = leastFrom(input);
+        for (const { id } of rack) {
+          const chain = chooseProgression({ ...input, first: id });
+          expect(chain.ok).toBe(least.has(id));
+          if (chain.ok) expect(chain.value.totalSeconds).toBeCloseTo(least.get(id)!, 6);
         }
       }),
     );

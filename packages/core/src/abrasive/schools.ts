@@ -1,7 +1,9 @@
 /** Schools of the progression: the same rack and the same work, and another idea of what is best. */
 import { fail, ok, type Result } from '../units/result';
+import { leastFrom } from './insist';
 import {
   chooseProgression,
+  stepCosts,
   usableRack,
   type Chain,
   type Progression,
@@ -42,12 +44,12 @@ const startFine = (input: ProgressionInput): Result<Progression> => {
   const quickest = chooseProgression(input);
   if (!quickest.ok || input.first !== undefined) return quickest;
   const limitS = quickest.value.totalSeconds * START_FINE_SHARE;
-  const startUm = quickest.value.steps[0]!.um;
-  // From the finest start up; the quickest chain itself is the last resort.
+  const from = leastFrom(input);
+  // The finest start that is quick enough; wishes about stones to run over may still rule it out.
   const starts = usableRack(input)
-    .filter(({ um }) => um < startUm)
+    .filter(({ id }) => (from.get(id) ?? Infinity) <= limitS)
     .reverse();
-  for (const { id } of starts) {
+  for (const { id } of input.through?.length ? starts : starts.slice(0, 1)) {
     const chain = chooseProgression({ ...input, first: id });
     if (chain.ok && chain.value.totalSeconds <= limitS) return chain;
   }
@@ -57,13 +59,18 @@ const startFine = (input: ProgressionInput): Result<Progression> => {
 const oneCoarseStone = (input: ProgressionInput): Result<Progression> => {
   const [finestUm, coarsestUm] = COARSE_FINISH_UM;
   const wanted = new Set([...(input.through ?? []), ...(input.first ? [input.first] : [])]);
+  const costs = stepCosts(input);
+  const removeMm3 = costs.removeMm3(null);
   const chains = usableRack(input)
     .filter(
       ({ um, id }) => um >= finestUm && um <= coarsestUm && (wanted.size === 0 || wanted.has(id)),
     )
-    .flatMap(({ id, um }) => {
-      const chain = chooseProgression({ ...input, through: [], first: id, finishUm: [um, um] });
-      return chain.ok ? [{ steps: chain.value.steps, totalSeconds: chain.value.totalSeconds }] : [];
+    .map((entry): Chain => {
+      const seconds = costs.seconds(entry, removeMm3);
+      return {
+        steps: [{ id: entry.id, um: entry.um, removeMm3, seconds }],
+        totalSeconds: seconds + (entry.changeSeconds ?? 0),
+      };
     })
     .sort((a, b) => a.totalSeconds - b.totalSeconds);
   if (chains.length === 0) {

@@ -257,7 +257,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           >
             {running ? <Pause size={22} /> : <Play size={22} />}
           </QuietButton>
-          <b role="timer">
+          <b role="timer" aria-label="Time on this step">
             {duration(secondsWorked(work, Math.max(nowMs, work.runningSinceMs ?? 0)))}
           </b>
           <span>of about {duration(step.seconds)}</span>

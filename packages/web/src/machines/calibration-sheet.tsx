@@ -173,9 +173,7 @@ const NewCut = ({ machine }: { machine: ShopMachine }) => {
             error={problems['measuredDeg']}
           />
         </div>
-        <QuietButton type="submit" aria-label={`Add a test cut of ${machine.name}`}>
-          Add the test cut
-        </QuietButton>
+        <QuietButton type="submit">Add the test cut</QuietButton>
       </Row>
       {problem !== null && (
         <Notice tone="cut" alert>

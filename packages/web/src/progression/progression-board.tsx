@@ -97,7 +97,7 @@ export const OtherChains = ({ others, bestSeconds, rack, onTake }: OtherChainsPr
               <span>{names}</span>
               <Figures>{roughly(other.totalSeconds)}</Figures>
               <Figures>{costWords(other.totalSeconds - bestSeconds)}</Figures>
-              <QuietButton aria-label={`Take ${names}`} onPress={() => onTake(ids)}>
+              <QuietButton aria-label={`Take this: ${names}`} onPress={() => onTake(ids)}>
                 Take this
               </QuietButton>
             </li>

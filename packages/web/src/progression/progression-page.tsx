@@ -219,6 +219,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
       {rack.length === 0 && <Notice>The rack is empty: put a stone on it first.</Notice>}
       {weighed && steel && rack.length > 0 && (
         <Sheet aria-label="The progression">
+          <h2>By this school</h2>
           <ProgressionBoard
             weighed={weighed}
             rack={rack}

@@ -121,7 +121,7 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
               <span>Without {named(stoneId)?.name}</span>
               <Figures>{costWords(deltaSeconds)}</Figures>
               <QuietButton
-                aria-label={`Do without ${named(stoneId)?.name}`}
+                aria-label={`Leave out ${named(stoneId)?.name}`}
                 isDisabled={deltaSeconds === null}
                 onPress={() => onWishes({ ...wishes, skip: toggled(wishes.skip, stoneId) })}
               >

@@ -42,19 +42,18 @@ export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | nul
       {stone.soak ? (
         <>
           <b role="timer">In the water, {soakWords(stone, nowMs)}</b>
-          <QuietButton
-            aria-label={`Take ${stone.name} out of the water`}
-            onPress={() => void act(() => takeOut(stone))}
-          >
-            Take it out
+          <QuietButton onPress={() => void act(() => takeOut(stone))}>
+            <span>
+              Take it out<span className="unseen">, {stone.name}</span>
+            </span>
           </QuietButton>
         </>
       ) : (
-        <QuietButton
-          aria-label={`Put ${stone.name} in the water for ${stone.soakMinutes} minutes`}
-          onPress={() => void act(() => putIn(stone, jobId))}
-        >
-          Put it in the water, {stone.soakMinutes} min
+        <QuietButton onPress={() => void act(() => putIn(stone, jobId))}>
+          <span>
+            Put it in the water, {stone.soakMinutes} min
+            <span className="unseen">, {stone.name}</span>
+          </span>
         </QuietButton>
       )}
       {problem !== null && (

@@ -15,7 +15,7 @@ import type { BladeKind } from '../blade/kinds';
 import type { Steel } from '../steel/steels';
 import { coarsestOf, forTask, type RackStone } from '../abrasive/rack-stone';
 import { abrasiveOf, settingOn, type Machine } from '../machine/machine';
-import { ok, type Result } from '../units/result';
+import { fail, ok, type CraftError, type Result } from '../units/result';
 import type { PlanChoices } from './choices';
 import { chosenStrop, finishingWords } from './finishing';
 import {
@@ -27,6 +27,7 @@ import {
   partChain,
   PART_LABELS,
   SLURRY_WORDS,
+  type BladePart,
   type PartChain,
 } from './part-chains';
 import {
@@ -158,6 +159,10 @@ const outlineStep = (input: StepsInput): PlanStep[] => {
   ];
 };
 
+/** Says of a part that it has no stones, beside its chain. */
+const forPart = (part: BladePart, error: CraftError): Result<never> =>
+  fail(error.code, `${PART_LABELS[part]}: ${error.message}`, `choices.chains.${part}`);
+
 /** The stones a part of the blade is worked on: named by hand, or the quickest chain of its bond. */
 export const chainForPart = (
   input: ProgressionInput,
@@ -220,8 +225,8 @@ const HEAT =
 
 const handStroke = { forceN, speedMPerS: HAND_SPEED_M_PER_S };
 
-const thinningSteps = (input: StepsInput): PlanStep[] => {
-  if (!input.thinning) return [];
+const thinningSteps = (input: StepsInput): Result<PlanStep[]> => {
+  if (!input.thinning) return ok([]);
   const { mm3, faceMm2, angleDeg } = input.thinning;
   const part = partChain(input.choices.chains, 'primary');
   const chain = chainForPart(
@@ -235,8 +240,8 @@ const thinningSteps = (input: StepsInput): PlanStep[] => {
     part,
     forTask(input.rack, 'edge'),
   );
-  if (!chain.ok) return [];
-  return chainSteps(input, {
+  if (!chain.ok) return forPart('primary', chain.error);
+  const steps = chainSteps(input, {
     part,
     chain: chain.value,
     firstRule: 'The steel outside the thinning line.',
@@ -251,44 +256,45 @@ const thinningSteps = (input: StepsInput): PlanStep[] => {
       caution: 'Fingers over the bevel, clear of the edge. Thinning does not come back.',
     }),
   });
+  return ok(steps);
 };
 
-/** Cladding first, then the core beside the edge: each to its own look. */
-const faceSteps = (input: StepsInput): PlanStep[] =>
-  (['cladding', 'core'] as const).flatMap((name): PlanStep[] => {
-    const part = partChain(input.choices.chains, name);
-    if (!part) return [];
-    const faceMm2 = 2 * input.edgeLengthMm * (part.faceMm ?? BAND_FACE_MM);
-    const chain = chainForPart(
-      {
-        steel: input.steel,
-        rack: input.rack,
-        work: { stockMm3: (faceMm2 * FACE_STOCK_UM) / 1000, faceAreaMm2: faceMm2 },
-        stroke: handStroke,
-        finishUm: THINNING_FINISH_UM,
-      },
-      part,
-      forTask(input.rack, 'edge'),
-    );
-    if (!chain.ok) return [];
-    return chainSteps(input, {
-      part,
-      chain: chain.value,
-      firstRule: `${FACE_STOCK_UM} µm over the whole face, to come to an even look.`,
-      step: (body) => ({
-        operation: 'faces',
-        title: `${PART_LABELS[name]} on ${body.name}`,
-        instruction:
-          name === 'core'
-            ? 'Only the band beside the edge, flat on its bevel: even and bright, clear of the cladding.'
-            : 'Flat on the face, away from the edge, until the look is even. Keep clear of the core.',
-        angleDeg: null,
-        lifts: [],
-        gate: 'no check',
-        caution: 'Before the final edge, so that hands and edge are spared.',
-      }),
-    });
+/** Cladding or the core beside the edge, to its own look. */
+const faceSteps = (input: StepsInput, name: 'cladding' | 'core'): Result<PlanStep[]> => {
+  const part = partChain(input.choices.chains, name);
+  if (!part) return ok([]);
+  const faceMm2 = 2 * input.edgeLengthMm * (part.faceMm ?? BAND_FACE_MM);
+  const chain = chainForPart(
+    {
+      steel: input.steel,
+      rack: input.rack,
+      work: { stockMm3: (faceMm2 * FACE_STOCK_UM) / 1000, faceAreaMm2: faceMm2 },
+      stroke: handStroke,
+      finishUm: THINNING_FINISH_UM,
+    },
+    part,
+    forTask(input.rack, 'edge'),
+  );
+  if (!chain.ok) return forPart(name, chain.error);
+  const steps = chainSteps(input, {
+    part,
+    chain: chain.value,
+    firstRule: `${FACE_STOCK_UM} µm over the whole face, to come to an even look.`,
+    step: (body) => ({
+      operation: 'faces',
+      title: `${PART_LABELS[name]} on ${body.name}`,
+      instruction:
+        name === 'core'
+          ? 'Only the band beside the edge, flat on its bevel: even and bright, clear of the cladding.'
+          : 'Flat on the face, away from the edge, until the look is even. Keep clear of the core.',
+      angleDeg: null,
+      lifts: [],
+      gate: 'no check',
+      caution: 'Before the final edge, so that hands and edge are spared.',
+    }),
   });
+  return ok(steps);
+};
 
 const edgeSteps = (input: StepsInput): PlanStep[] => {
   if (!input.chain) return [];
@@ -326,10 +332,10 @@ const microStockMm3 = (angleDeg: number, faceMm: number, edgeLengthMm: number): 
   return edgeLengthMm * faceMm * bevelMm * Math.sin(extra);
 };
 
-const microSteps = (input: StepsInput): PlanStep[] => {
+const microSteps = (input: StepsInput): Result<PlanStep[]> => {
   const part = partChain(input.choices.chains, 'micro');
   const last = input.chain?.steps[input.chain.steps.length - 1];
-  if (!part || !last) return [];
+  if (!part || !last) return ok([]);
   const angleDeg = input.angleDeg + MICRO_ABOVE_DEG;
   const faceMm = part.faceMm ?? MICRO_FACE_MM;
   const faceAreaMm2 = 2 * input.edgeLengthMm * faceMm;
@@ -346,10 +352,10 @@ const microSteps = (input: StepsInput): PlanStep[] => {
         'choices.chains.micro',
       )
     : ok({ steps: [{ ...last, removeMm3: stockMm3, seconds: 0 }], totalSeconds: 0 });
-  if (!chain.ok) return [];
+  if (!chain.ok) return forPart('micro', chain.error);
   const seconds = (id: string, removeMm3: number): number =>
     secondsToRemove(removeMm3, stone(input.rack, id), input.steel, 2, HAND_SPEED_M_PER_S);
-  return chainSteps(input, {
+  const steps = chainSteps(input, {
     part,
     chain: {
       ...chain.value,
@@ -369,6 +375,7 @@ const microSteps = (input: StepsInput): PlanStep[] => {
       caution: null,
     }),
   });
+  return ok(steps);
 };
 
 const finishSteps = (input: StepsInput): PlanStep[] => {
@@ -444,16 +451,29 @@ const finishSteps = (input: StepsInput): PlanStep[] => {
   return steps;
 };
 
-/** The steps, and the working seconds of all of them with the changes between abrasives. */
-export const buildSteps = (
-  input: StepsInput,
-): { readonly steps: readonly PlanStep[]; readonly seconds: number } => {
+export interface BuiltSteps {
+  readonly steps: readonly PlanStep[];
+  /** Working seconds of all of them, with the changes between abrasives. */
+  readonly seconds: number;
+  /** The first part no stones lead to its finish for; its steps are left out. */
+  readonly problem: CraftError | null;
+}
+
+/** All steps of the plan in the order they are worked. */
+export const buildSteps = (input: StepsInput): BuiltSteps => {
+  const thinning = thinningSteps(input);
+  const cladding = faceSteps(input, 'cladding');
+  const core = faceSteps(input, 'core');
+  const micro = microSteps(input);
+  const parts = [thinning, cladding, core, micro];
+  const stepsOf = (part: Result<PlanStep[]>): PlanStep[] => (part.ok ? part.value : []);
   const steps = [
     ...outlineStep(input),
-    ...thinningSteps(input),
-    ...faceSteps(input),
+    ...stepsOf(thinning),
+    ...stepsOf(cladding),
+    ...stepsOf(core),
     ...edgeSteps(input),
-    ...microSteps(input),
+    ...stepsOf(micro),
     ...finishSteps(input),
   ];
   const seconds = steps.reduce((sum, step, index) => {
@@ -461,5 +481,6 @@ export const buildSteps = (
     const change = changes ? (stone(input.rack, step.stoneId).changeSeconds ?? 0) : 0;
     return sum + step.seconds + change;
   }, 0);
-  return { steps, seconds };
+  const failed = parts.find((part) => !part.ok);
+  return { steps, seconds, problem: failed && !failed.ok ? failed.error : null };
 };

@@ -348,7 +348,7 @@ const planOn = (
     const at = atDeg === angleDeg ? stations : stationsAlongEdge(raised, perSide(atDeg), STATIONS);
     return ZONES.map((zone) => liftInZone(at, zone, atDeg));
   };
-  const { steps, seconds } = buildSteps({
+  const { steps, seconds, problem } = buildSteps({
     kind,
     steel,
     rack: withSpeed(input.rack, input.machine),
@@ -416,7 +416,7 @@ const planOn = (
     steps,
     edgeWork: { stockMm3: removal.bevelMm3, faceAreaMm2: removal.bevelFaceMm2 },
     alternatives: progression.ok ? (progression.value.alternatives ?? []) : [],
-    progressionError: progression.ok ? null : progression.error,
+    progressionError: progression.ok ? problem : progression.error,
     advice: progression.ok ? adviceOnStones(input, progression.value) : [],
     toBuy: progression.ok ? null : whatToBuy(edgeProgression(0, 0)),
     warnings: warningsFor(input, kind, use, angleDeg, heightLostMm, removal),

@@ -99,6 +99,17 @@ describe('one blade, several chains', () => {
     expect(gone.progressionError!.message).toContain('Stone 2');
   });
 
+  test('a part whose stones are gone is told beside its chain, and never just left out', () => {
+    for (const part of ['micro', 'cladding', 'core', 'primary'] as const) {
+      const made = plan({ thin: true, chains: [chain({ part, stones: ['sold'] })] });
+      expect(made.progressionError).toMatchObject({
+        code: 'NO_PROGRESSION',
+        field: `choices.chains.${part}`,
+      });
+      expect(made.progressionError!.message).toContain('not in the rack any more');
+    }
+  });
+
   test('a bond leaves only its stones to the planner', () => {
     const rack = [...RACK, rackStone({ id: 'soft', um: 9, bond: 'soft, muddy' })];
     const soft = plan({ chains: [chain({ part: 'edge', bond: 'soft, muddy' })] }, { rack });

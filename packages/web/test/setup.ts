@@ -7,3 +7,5 @@ if (!('CSS' in globalThis)) {
     CSS: { escape: (text: string) => text.replaceAll(/[^\w-]/g, '\\$&') },
   });
 }
+// The stand-in knows no scrolling; what scrolls is looked at in a real browser.
+Object.assign(globalThis, { scrollTo: () => undefined });

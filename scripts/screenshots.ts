@@ -32,6 +32,18 @@ const VIEWS: readonly View[] = [
   { name: 'return', path: '/jobs/11/return' },
   { name: 'blade', path: '/blades/1' },
   { name: 'rack', path: '/rack' },
+  { name: 'stone', path: '/rack/stones/3' },
+  {
+    name: 'progression',
+    path: '/rack/progression',
+    prepare: (page) => page.getByText('Others of this rack').scrollIntoViewIfNeeded(),
+  },
+  {
+    name: 'steels',
+    path: `/rack/steels?steel=${encodeURIComponent('powder tool steel high vanadium (V 8-10)')}`,
+  },
+  { name: 'machines', path: '/rack/machines' },
+  { name: 'touch-up', path: '/jobs/38/touch-up' },
   { name: 'calculator', path: '/calculator/shims' },
 ];
 

@@ -171,6 +171,8 @@ describe('the range of a time', () => {
     expect(many.highS).toBeLessThan(one.highS);
     expect(many.highS).toBeGreaterThan(600 * Math.exp(normalQuantile(0.9) * Math.SQRT1_2));
     expect(totalRange([])).toEqual({ lowS: 0, highS: 0 });
+    // Changing stones takes what it takes.
+    expect(totalRange([600], 90).highS).toBeCloseTo(one.highS + 90, 9);
   });
 });
 

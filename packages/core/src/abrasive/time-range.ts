@@ -26,12 +26,13 @@ export const stepRange = (seconds: number): TimeRange =>
   rangeOf(seconds, COMMON_VARIANCE + OWN_VARIANCE);
 
 /**
- * The same of a sequence of steps. What is common to all moves all of them; what is each step's own evens
+ * The same of a sequence of steps, and of what is spent between them, which is known. What is common to all moves all of them; what is each step's own evens
  * out: its variance counts with the square of the step's share.
  */
-export const totalRange = (seconds: readonly number[]): TimeRange => {
+export const totalRange = (seconds: readonly number[], betweenS = 0): TimeRange => {
   const total = seconds.reduce((sum, each) => sum + each, 0);
-  if (total === 0) return { lowS: 0, highS: 0 };
+  if (total === 0) return { lowS: betweenS, highS: betweenS };
   const own = seconds.reduce((sum, each) => sum + (each / total) ** 2, 0) * OWN_VARIANCE;
-  return rangeOf(total, COMMON_VARIANCE + own);
+  const { lowS, highS } = rangeOf(total, COMMON_VARIANCE + own);
+  return { lowS: lowS + betweenS, highS: highS + betweenS };
 };

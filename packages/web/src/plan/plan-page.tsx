@@ -368,7 +368,7 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
         <FigureList>
           <FigureView label="Working time" figure={plan.figures.workingTime} large />
         </FigureList>
-        <WorkingRange steps={plan.steps} />
+        <WorkingRange plan={plan} />
         {plan.warnings.map((warning) => (
           <Notice key={warning} tone="cut">
             {warning}
@@ -474,8 +474,11 @@ const MachineChoice = ({
   );
 };
 
-const WorkingRange = ({ steps }: { steps: BladePlan['steps'] }) => {
-  const { lowS, highS } = totalRange(steps.map(({ seconds }) => seconds));
+const WorkingRange = ({ plan }: { plan: BladePlan }) => {
+  const working = plan.steps.map(({ seconds }) => seconds);
+  const changesS =
+    plan.figures.workingTime.value - working.reduce((sum, seconds) => sum + seconds, 0);
+  const { lowS, highS } = totalRange(working, changesS);
   return (
     <Soft>
       From {roughly(lowS)} to {roughly(highS)} in eight cases of ten, before this bench has logged

@@ -144,7 +144,9 @@ const Best = ({
     oneSided,
     direction,
   });
-  const range = totalRange(steps.map(({ seconds }) => seconds));
+  const working = steps.map(({ seconds }) => seconds);
+  const changesS = chain.totalSeconds - working.reduce((sum, seconds) => sum + seconds, 0);
+  const range = totalRange(working, changesS);
   return (
     <>
       <GritStair

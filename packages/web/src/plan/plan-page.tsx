@@ -10,6 +10,7 @@ import {
   forTask,
   type BladePlan,
   type PlanChoices,
+  scratchDepthUm,
   stepRange,
   totalRange,
   withDefaults,
@@ -326,7 +327,7 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
             {text}
           </Notice>
         ))}
-        <StepList steps={plan.steps} />
+        <StepList steps={plan.steps} rack={rack} />
         <Weighed
           job={job}
           plan={plan}
@@ -487,7 +488,18 @@ const WorkingRange = ({ plan }: { plan: BladePlan }) => {
   );
 };
 
-const StepList = memo(({ steps }: { steps: BladePlan['steps'] }) => {
+interface StepListProps {
+  readonly steps: BladePlan['steps'];
+  readonly rack: PlanInput['rack'];
+}
+
+/** What a step that takes steel leaves behind. */
+const leaves = (step: BladePlan['steps'][number], rack: PlanInput['rack']): string | null => {
+  const stone = step.removeMm3 > 0 ? rack.find(({ id }) => id === step.stoneId) : undefined;
+  return stone ? `leaves ${fixed(scratchDepthUm(stone), 2)} µm` : null;
+};
+
+const StepList = memo(({ steps, rack }: StepListProps) => {
   const [unit] = useForceUnit();
   return (
     <Steps>
@@ -497,7 +509,12 @@ const StepList = memo(({ steps }: { steps: BladePlan['steps'] }) => {
             {step.title}
             <br />
             <small>
-              {[step.direction, step.pattern, step.forceN && bandText(step.forceN, unit)]
+              {[
+                step.direction,
+                step.pattern,
+                step.forceN && bandText(step.forceN, unit),
+                leaves(step, rack),
+              ]
                 .filter(Boolean)
                 .join(' · ')}
             </small>

@@ -75,19 +75,69 @@ export const staffSchema = Joi.object<StaffBody>({
     .label('Role'),
 });
 
+export interface Phone {
+  /** Whose or where: "kitchen", "evenings". */
+  readonly label: string;
+  readonly number: string;
+}
 export interface CustomerBody {
   readonly name: string;
   readonly trade: string;
-  readonly phone: string;
+  readonly phones: readonly Phone[];
   readonly note: string;
+  /** How they like their edges. */
+  readonly edgesLiked: string;
 }
+export const MOST_PHONES = 6;
 const customerKeys = {
   name: text('Owner’s name', 80).required(),
   trade: optionalText('Trade', 80),
-  phone: optionalText('Telephone', 40),
+  phones: Joi.array()
+    .items(
+      Joi.object<Phone>({
+        label: optionalText('Whose telephone', 40),
+        number: text('Telephone', 40)
+          .pattern(/\d.*\d/, { name: 'a number with its digits' })
+          .required(),
+      }),
+    )
+    .max(MOST_PHONES)
+    .default([])
+    .label('Telephones'),
   note: optionalText('Note', 500),
+  edgesLiked: optionalText('How they like their edges', 300),
 };
 export const customerSchema = Joi.object<CustomerBody>(customerKeys);
+
+export interface ChangeCustomerBody extends CustomerBody {
+  readonly version: number;
+}
+export const changeCustomerSchema = Joi.object<ChangeCustomerBody>({ ...customerKeys, version });
+
+export interface MergeCustomerBody {
+  readonly version: number;
+  /** Who stays: the blades, telephones and notes go there. */
+  readonly intoId: number;
+}
+export const mergeCustomerSchema = Joi.object<MergeCustomerBody>({
+  version,
+  intoId: id('Owner who stays').required(),
+});
+
+export interface EraseCustomerBody {
+  readonly version: number;
+  /** Typed out, because it cannot be taken back. */
+  readonly name: string;
+}
+export const eraseCustomerSchema = Joi.object<EraseCustomerBody>({
+  version,
+  name: text('Name', 80).required(),
+});
+
+/** What is typed into the search; a query comes as text. */
+export const searchSchema = Joi.object<{ readonly q: string }>({
+  q: Joi.string().trim().max(80).allow('').default('').label('Search'),
+});
 
 const damageSchema = Joi.object<Damage>({
   id: text('Damage', 40).required(),

@@ -12,6 +12,7 @@ import type {
   Sharpness,
 } from '@patient-edge/core';
 import type { MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
+import type { Phone } from './schemas';
 import type { FlatteningBody, StoneBody } from './stone-schemas';
 import type { FieldError } from './validate';
 
@@ -71,8 +72,31 @@ export interface Customer {
   readonly id: number;
   readonly name: string;
   readonly trade: string;
+  /** The first of their telephones; empty when there is none. */
   readonly phone: string;
   readonly note: string;
+  readonly edgesLiked: string;
+}
+
+export interface FoundBlade {
+  readonly id: number;
+  readonly name: string;
+  readonly measures: BladeMeasures;
+  readonly ownerId: number;
+  readonly owner: string;
+  /** While it hangs in the shop. */
+  readonly jobId: number | null;
+  readonly tagNumber: number | null;
+}
+/** What a few typed letters or digits find. */
+export interface Found {
+  readonly owners: readonly Customer[];
+  readonly blades: readonly FoundBlade[];
+}
+export interface CustomerList {
+  readonly total: number;
+  /** The first of them by name. */
+  readonly owners: readonly Customer[];
 }
 
 export interface BladeSummary {
@@ -248,5 +272,9 @@ export interface BladeRecord {
 
 export interface CustomerRecord {
   readonly customer: Customer;
+  readonly phones: readonly Phone[];
+  readonly version: number;
+  /** When everything personal was forgotten; null for all others. */
+  readonly erasedAt: string | null;
   readonly blades: readonly BladeSummary[];
 }

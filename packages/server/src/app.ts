@@ -23,6 +23,7 @@ import { ApiError, forbidden, notFound } from './http/errors';
 import { jobRoutes } from './jobs/routes';
 import { planRoutes } from './plan/routes';
 import { printRoutes } from './print/routes';
+import { searchRoutes } from './search/routes';
 import { shopRoutes } from './shop/routes';
 import { machineRoutes } from './machines/routes';
 import { steelRoutes } from './steels/routes';
@@ -163,7 +164,8 @@ export const createApp = (options: AppOptions): RunningApp => {
       serializers: {
         req: (request: { method: string; url: string }) => ({
           method: request.method,
-          url: request.url,
+          // What was searched for is somebody's name, and is not written down.
+          url: request.url.split('?')[0],
         }),
         res: (response: { statusCode: number }) => ({ statusCode: response.statusCode }),
       },
@@ -210,6 +212,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     authRoutes(pool, mode),
     shopRoutes(pool),
     customerRoutes(pool),
+    searchRoutes(pool),
     bladeRoutes(pool),
     stoneRoutes(pool),
     steelRoutes(pool),

@@ -110,7 +110,7 @@ export const stone = stoneBody;
 
 export const intake = (part: Record<string, unknown> = {}) => ({
   customerId: null,
-  newCustomer: { name: 'Hollis Reed', trade: 'Thatcher', phone: '', note: '' },
+  newCustomer: { name: 'Hollis Reed', trade: 'Thatcher', phones: [], note: '', edgesLiked: '' },
   bladeId: null,
   tagNumber: 12,
   kindId: 'chef',

@@ -2,7 +2,7 @@
 import type { BladeRecord } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
-import { findCustomer } from '../customers/queries';
+import { findCustomer, toCustomer } from '../customers/queries';
 import { notFound } from '../http/errors';
 import { allow, pathId } from '../http/request';
 import { readJob } from '../jobs/job';
@@ -20,7 +20,7 @@ export const bladeRoutes = (pool: Pool): Router => {
     const last = visits.find(({ stage }) => stage === 'returned');
     const record: BladeRecord = {
       blade: blade.summary,
-      customer,
+      customer: toCustomer(customer),
       visits,
       lastJob: last ? await readJob(pool, last.jobId) : null,
     };

@@ -1,33 +1,145 @@
-/** Those who bring blades. */
-import { customerSchema, type CustomerRecord } from '@patient-edge/contract';
+/** Those who bring blades: listed, corrected, merged when they are one, forgotten when they ask for it. */
+import {
+  changeCustomerSchema,
+  customerSchema,
+  eraseCustomerSchema,
+  mergeCustomerSchema,
+  type CustomerList,
+  type CustomerRecord,
+} from '@patient-edge/contract';
 import { Router } from 'express';
-import type { Pool } from 'mysql2/promise';
+import type { Pool, PoolConnection } from 'mysql2/promise';
 import { bladesOfCustomer } from '../blades/queries';
-import { notFound } from '../http/errors';
-import { allow, bodyOf, pathId } from '../http/request';
-import { changeCustomer, findCustomer, listCustomers } from './queries';
+import { inTransaction, type Queryable } from '../database/pool';
+import { conflict, invalid, notFound } from '../http/errors';
+import { onceOnly } from '../http/idempotency';
+import { allow, bodyOf, idempotencyKey, pathId, staffOf } from '../http/request';
+import { mergedCustomer } from './merge';
+import {
+  addCustomer,
+  bladesInShop,
+  changeCustomer,
+  countCustomers,
+  eraseCustomer,
+  findCustomer,
+  listCustomers,
+  lockCustomer,
+  moveBlades,
+  phonesOf,
+  removeCustomer,
+  toCustomer,
+  type CustomerRow,
+} from './queries';
+
+const THIS = 'This owner';
+/** Beyond these one searches. */
+const MOST_LISTED = 100;
+
+const recordOf = async (on: Queryable, id: number): Promise<CustomerRecord> => {
+  const row = await findCustomer(on, id);
+  if (!row) throw notFound(THIS);
+  return {
+    customer: toCustomer(row),
+    phones: await phonesOf(on, id),
+    version: row.version,
+    erasedAt: row.erasedAt?.toISOString() ?? null,
+    blades: await bladesOfCustomer(on, id),
+  };
+};
+
+/** The owner under a lock, as the caller saw them, and not forgotten since. */
+const lockedAt = async (on: PoolConnection, id: number, version: number): Promise<CustomerRow> => {
+  const row = await lockCustomer(on, id);
+  if (!row) throw notFound(THIS);
+  if (row.erasedAt)
+    throw conflict('This owner was erased: nothing is written down again', row.version);
+  if (row.version !== version) {
+    throw conflict(`${row.name} was changed by someone else; look again`, row.version);
+  }
+  return row;
+};
 
 export const customerRoutes = (pool: Pool): Router => {
   const router = Router();
 
   router.get('/customers', allow(), async (_request, response) => {
-    response.json(await listCustomers(pool));
+    const list: CustomerList = {
+      total: await countCustomers(pool),
+      owners: await listCustomers(pool, MOST_LISTED),
+    };
+    response.json(list);
   });
 
   router.get('/customers/:id', allow(), async (request, response) => {
-    const id = pathId(request, 'id', 'This owner');
-    const customer = await findCustomer(pool, id);
-    if (!customer) throw notFound('This owner');
-    const record: CustomerRecord = { customer, blades: await bladesOfCustomer(pool, id) };
-    response.json(record);
+    response.json(await recordOf(pool, pathId(request, 'id', THIS)));
   });
 
-  router.put('/customers/:id', allow('owner', 'counter', 'bench'), async (request, response) => {
-    const id = pathId(request, 'id', 'This owner');
+  router.post('/customers', allow(), async (request, response) => {
     const body = bodyOf(customerSchema, request);
-    if (!(await findCustomer(pool, id))) throw notFound('This owner');
-    await changeCustomer(pool, id, body);
-    response.json({ id, ...body });
+    const { id } = await onceOnly(
+      pool,
+      idempotencyKey(request),
+      staffOf(request).id,
+      async (on) => ({ id: await addCustomer(on, body) }),
+    );
+    response.status(201).json(await recordOf(pool, id));
+  });
+
+  router.put('/customers/:id', allow(), async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    const { version, ...body } = bodyOf(changeCustomerSchema, request);
+    await inTransaction(pool, async (on) => {
+      await lockedAt(on, id, version);
+      await changeCustomer(on, id, body);
+    });
+    response.json(await recordOf(pool, id));
+  });
+
+  router.post('/customers/:id/merge', allow('owner', 'counter'), async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    const { version, intoId } = bodyOf(mergeCustomerSchema, request);
+    await inTransaction(pool, async (on) => {
+      if (intoId === id) {
+        throw invalid([{ field: 'intoId', message: 'Owner who stays: choose another one' }]);
+      }
+      // Locked in the order of their ids, so that two merges cannot wait for each other.
+      for (const each of [id, intoId].sort((a, b) => a - b)) await lockCustomer(on, each);
+      const gone = await lockedAt(on, id, version);
+      const stays = await findCustomer(on, intoId);
+      if (!stays || stays.erasedAt) {
+        throw invalid([{ field: 'intoId', message: 'Owner who stays: not known here' }]);
+      }
+      const merged = mergedCustomer(
+        { ...stays, phones: await phonesOf(on, intoId) },
+        { ...gone, phones: await phonesOf(on, id) },
+      );
+      await moveBlades(on, id, intoId);
+      await changeCustomer(on, intoId, merged);
+      await removeCustomer(on, id);
+    });
+    response.json(await recordOf(pool, intoId));
+  });
+
+  router.post('/customers/:id/erase', allow('owner'), async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    const { version, name } = bodyOf(eraseCustomerSchema, request);
+    await inTransaction(pool, async (on) => {
+      const row = await lockedAt(on, id, version);
+      if (row.name !== name) {
+        throw invalid([
+          { field: 'name', message: `Name: type "${row.name}"; "${name}" was given` },
+        ]);
+      }
+      const held = await bladesInShop(on, id);
+      if (held > 0) {
+        throw conflict(
+          `${held === 1 ? 'A blade of theirs is' : `${held} blades of theirs are`} in the shop: hand over first`,
+          row.version,
+        );
+      }
+      await eraseCustomer(on, row);
+    });
+    response.json(await recordOf(pool, id));
   });
 
   return router;

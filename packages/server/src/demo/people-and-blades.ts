@@ -19,8 +19,9 @@ export const MOORINGS: readonly Mooring[] = [
 const owner = (name: string, trade: string, note = ''): CustomerBody => ({
   name,
   trade,
-  phone: '',
+  phones: [],
   note,
+  edgesLiked: '',
 });
 
 export const OWNERS = {

@@ -8,6 +8,7 @@ import type {
 } from '@patient-edge/contract';
 import type { BladeMeasures, Damage, Sharpness } from '@patient-edge/core';
 import { change, select, type Queryable } from '../database/pool';
+import { FIRST_PHONE } from '../customers/queries';
 import { MEASURE_COLUMNS } from './rows';
 
 export interface JobRow extends BladeMeasures {
@@ -35,14 +36,15 @@ export interface JobRow extends BladeMeasures {
   readonly customerTrade: string;
   readonly customerPhone: string;
   readonly customerNote: string;
+  readonly customerEdgesLiked: string;
 }
 
 export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS tagNumber, j.stage, j.round,
   j.version, j.promised_on AS promisedOn, j.taken_in_at AS takenInAt, j.returned_at AS returnedAt,
   j.use_id AS useId, j.cuts, j.asked_for AS askedFor, j.sharpness, j.careful_hands AS carefulHands,
   b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.decline_reason AS declineReason,
-  c.id AS customerId, c.name AS customerName, c.trade AS customerTrade, c.phone AS customerPhone,
-  c.note AS customerNote, ${MEASURE_COLUMNS}
+  c.id AS customerId, c.name AS customerName, c.trade AS customerTrade,
+  ${FIRST_PHONE} AS customerPhone, c.note AS customerNote, c.edges_liked AS customerEdgesLiked, ${MEASURE_COLUMNS}
   FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
 
 export const findJobRow = async (on: Queryable, id: number): Promise<JobRow | undefined> =>
@@ -60,6 +62,7 @@ export const customerOf = (row: JobRow): Customer => ({
   trade: row.customerTrade,
   phone: row.customerPhone,
   note: row.customerNote,
+  edgesLiked: row.customerEdgesLiked,
 });
 
 export const damageOfJob = (on: Queryable, jobId: number): Promise<Damage[]> =>

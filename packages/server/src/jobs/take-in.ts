@@ -26,7 +26,8 @@ export const takeIn = async (
       { field: 'tagNumber', message: `Tag ${body.tagNumber} hangs on a blade of ${holder}` },
     ]);
   }
-  if (body.customerId !== null && !(await findCustomer(on, body.customerId))) {
+  const known = body.customerId === null ? null : await findCustomer(on, body.customerId);
+  if (known === undefined || known?.erasedAt) {
     throw invalid([{ field: 'customerId', message: 'This owner is not known here' }]);
   }
   await checkSteel(on, body.steel);

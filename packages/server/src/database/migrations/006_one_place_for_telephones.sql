@@ -1,0 +1,2 @@
+-- Telephones stand in customer_phone alone.
+ALTER TABLE customer DROP COLUMN IF EXISTS phone;

@@ -1,0 +1,42 @@
+/** Reads what was typed: words, the first letters of a name, the digits of a telephone, or a tag. */
+import type { Found } from '@patient-edge/contract';
+import type { Queryable } from '../database/pool';
+import { bladeByTag, bladesByWords, ownersByPhone, ownersByStart, ownersByWords } from './queries';
+
+/** The full-text index of MariaDB holds words from three letters on. */
+const LEAST_WORD = 3;
+const LEAST_DIGITS = 3;
+const HIGHEST_TAG = 9999;
+
+/** `+begins* +of*` for the words long enough; null when there is none. Operators of the search are taken out. */
+export const wordsOf = (typed: string): string | null => {
+  const words = typed
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => [...word].length >= LEAST_WORD)
+    .slice(0, 6);
+  return words.length === 0 ? null : words.map((word) => `+${word}*`).join(' ');
+};
+
+/** What begins so, its wildcards meant as letters. */
+export const startOf = (typed: string): string => `${typed.replace(/[\\%_]/g, '\\$&')}%`;
+
+const NOTHING: Found = { owners: [], blades: [] };
+
+export const find = async (on: Queryable, typed: string): Promise<Found> => {
+  if (typed === '') return NOTHING;
+  const digits = typed.replace(/[\s()/+-]/g, '');
+  if (/^\d+$/.test(digits)) {
+    const tag = Number(digits);
+    const [blades, owners] = await Promise.all([
+      tag >= 1 && tag <= HIGHEST_TAG ? bladeByTag(on, tag) : [],
+      digits.length >= LEAST_DIGITS
+        ? ownersByPhone(on, `${digits}%`, `${[...digits].reverse().join('')}%`)
+        : [],
+    ]);
+    return { owners, blades };
+  }
+  const words = wordsOf(typed);
+  if (words === null) return { owners: await ownersByStart(on, startOf(typed)), blades: [] };
+  const [owners, blades] = await Promise.all([ownersByWords(on, words), bladesByWords(on, words)]);
+  return { owners, blades };
+};

@@ -1,0 +1,82 @@
+import type { Customer, FoundBlade } from '@patient-edge/contract';
+import type { BladeMeasures } from '@patient-edge/core';
+import { CUSTOMER_COLUMNS } from '../customers/queries';
+import { select, type Queryable } from '../database/pool';
+import { MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
+
+/** More than these are not read in a list that changes with every letter. */
+export const MOST_FOUND = 20;
+
+interface FoundRow extends BladeMeasures, Omit<FoundBlade, 'measures'> {}
+
+/** The few blades chosen first, so that owner and latest visit are read of these alone. */
+const bladesAmong = (
+  chosen: string,
+): string => `SELECT b.id, b.name, c.id AS ownerId, c.name AS owner,
+  IF(j.tag_in_use IS NULL, NULL, j.id) AS jobId, j.tag_in_use AS tagNumber, ${MEASURE_COLUMNS}
+  FROM (${chosen} LIMIT ${MOST_FOUND}) found JOIN blade b ON b.id = found.id
+    JOIN customer c ON c.id = b.customer_id
+    JOIN job j ON j.id = (SELECT MAX(id) FROM job WHERE blade_id = b.id)`;
+
+/** The same with owners: their first telephone is read of the few alone. */
+const ownersAmong = (chosen: string): string => `SELECT ${CUSTOMER_COLUMNS}
+  FROM (${chosen} LIMIT ${MOST_FOUND}) found JOIN customer c ON c.id = found.id
+  WHERE c.erased_at IS NULL`;
+
+const toFound = (row: FoundRow): FoundBlade => ({
+  id: row.id,
+  name: row.name,
+  measures: measuresOf(row),
+  ownerId: row.ownerId,
+  owner: row.owner,
+  jobId: row.jobId,
+  tagNumber: row.tagNumber,
+});
+
+/** Owners whose name or trade has words that begin so (`+words*` of a full-text search). */
+export const ownersByWords = (on: Queryable, words: string): Promise<Customer[]> =>
+  select<Customer>(
+    on,
+    ownersAmong(`SELECT id FROM customer
+      WHERE MATCH (name, trade) AGAINST (? IN BOOLEAN MODE) AND erased_at IS NULL`),
+    [words],
+  );
+
+/** Owners whose name begins so: for the first letters, which no full-text index holds. */
+export const ownersByStart = (on: Queryable, start: string): Promise<Customer[]> =>
+  select<Customer>(
+    on,
+    `${ownersAmong('SELECT id FROM customer WHERE name LIKE ? AND erased_at IS NULL ORDER BY name')}
+     ORDER BY c.name`,
+    [start],
+  );
+
+/** Owners with a telephone whose digits begin or end so. */
+export const ownersByPhone = (
+  on: Queryable,
+  digits: string,
+  backwards: string,
+): Promise<Customer[]> =>
+  select<Customer>(
+    on,
+    ownersAmong(`(SELECT customer_id AS id FROM customer_phone WHERE digits LIKE ? LIMIT ${MOST_FOUND})
+      UNION (SELECT customer_id FROM customer_phone WHERE digits_backwards LIKE ? LIMIT ${MOST_FOUND})`),
+    [digits, backwards],
+  );
+
+export const bladesByWords = async (on: Queryable, words: string): Promise<FoundBlade[]> =>
+  (
+    await select<FoundRow>(
+      on,
+      bladesAmong('SELECT id FROM blade WHERE MATCH (name) AGAINST (? IN BOOLEAN MODE)'),
+      [words],
+    )
+  ).map(toFound);
+
+/** The blade a tag hangs on. */
+export const bladeByTag = async (on: Queryable, tagNumber: number): Promise<FoundBlade[]> =>
+  (
+    await select<FoundRow>(on, bladesAmong('SELECT blade_id AS id FROM job WHERE tag_in_use = ?'), [
+      tagNumber,
+    ])
+  ).map(toFound);

@@ -1,6 +1,6 @@
 /** The counter on a bad day: an empty shop, a closed tab, wrong input, no connection, a colleague who was quicker. */
 import { expect, test } from '@playwright/test';
-import { BENCH, COUNTER, fill, OWNER, pick, signIn, watchConsole } from './support/hands';
+import { BENCH, COUNTER, fill, find, OWNER, signIn, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 test.describe('a new shop', () => {
@@ -77,6 +77,35 @@ test.describe('the demo shop', () => {
     await expect(page.getByText('Teodor Lock, Ottersong workshop boat')).toBeVisible();
   });
 
+  test('an owner is found by telephone, merged with a double and corrected', async ({
+    page,
+  }) => {
+    await signIn(page, shop.address, ...OWNER);
+    const made = async (name: string, number: string): Promise<number> => {
+      const answer = await page.request.post(`${shop.address}/api/customers`, {
+        data: { name, trade: '', phones: [{ label: '', number }], note: '', edgesLiked: '' },
+      });
+      return ((await answer.json()) as { customer: { id: number } }).customer.id;
+    };
+    const kept = await made('Odile Hemp', '0911 555 017');
+    const double = await made('O. Hemp', '0911 555 018');
+    await page.goto(`${shop.address}/owners`);
+    await page.getByLabel(/^Find an owner/).fill('555018');
+    await page.getByRole('link', { name: 'O. Hemp' }).click();
+    await expect(page.getByRole('heading', { name: 'O. Hemp' })).toBeVisible();
+    await find(page, 'Who stays', 'odile', 'Odile Hemp');
+    await page.getByRole('button', { name: 'Merge O. Hemp into Odile Hemp' }).click();
+    await expect(page).toHaveURL(`${shop.address}/owners/${kept}`);
+    await expect(page.getByRole('textbox', { name: /Telephone/ })).toHaveCount(2);
+    expect((await page.request.get(`${shop.address}/api/customers/${double}`)).status()).toBe(404);
+
+    await page.getByLabel('How they like their edges').fill('Toothy');
+    await page.getByRole('button', { name: 'Keep the correction' }).click();
+    await expect(page.getByRole('button', { name: 'Keep the correction' })).toBeDisabled();
+    await page.reload();
+    await expect(page.getByLabel('How they like their edges')).toHaveValue('Toothy');
+  });
+
   test('a draft survives a closed tab, and is discarded only when asked', async ({
     page,
     context,
@@ -99,7 +128,7 @@ test.describe('the demo shop', () => {
   test('every wrong field is told apart, and nothing typed is lost', async ({ page }) => {
     await signIn(page, shop.address, ...COUNTER);
     await page.goto(`${shop.address}/take-in`);
-    await pick(page, 'Who brings it', 'Corin Whey');
+    await find(page, 'Who brings it', 'cor', 'Corin Whey');
     await fill(page, { 'Edge length, mm': '2100', 'Height at heel, mm': 'tall' });
     await page.getByRole('button', { name: /^Take it in on tag/ }).click();
     await expect(page.getByText('"tall" is not a number', { exact: true })).toBeVisible();

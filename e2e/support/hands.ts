@@ -88,3 +88,14 @@ export const feelBurr = async (page: Page, presses: number): Promise<void> => {
 };
 export const NONE = 1;
 export const SLIGHT = 2;
+
+/** Types into a box that searches and takes what it found. */
+export const find = async (
+  page: Page,
+  label: string,
+  typed: string,
+  found: string,
+): Promise<void> => {
+  await page.getByLabel(label, { exact: true }).fill(typed);
+  await page.getByRole('option', { name: new RegExp(`^${found}`) }).click();
+};

@@ -2,8 +2,9 @@
 import type {
   BladeRecord,
   Board,
-  Customer,
+  CustomerList,
   CustomerRecord,
+  Found,
   Flattening,
   Job,
   OwnSteel,
@@ -47,7 +48,14 @@ export const useSteels = (): readonly Steel[] | null => {
   return useMemo(() => (data ? [...STEELS, ...data] : null), [data]);
 };
 
-export const useCustomers = () => useSWR<Customer[], ApiFailure>('/customers', get);
+export const useCustomers = () => useSWR<CustomerList, ApiFailure>('/customers', get);
+/** What the letters typed so far find; the last answer stands until the next is there. */
+export const useSearch = (typed: string) =>
+  useSWR<Found, ApiFailure>(
+    typed.trim() === '' ? null : `/search?q=${encodeURIComponent(typed.trim().slice(0, 80))}`,
+    get,
+    { keepPreviousData: true, revalidateOnFocus: false },
+  );
 export const useCustomer = (id: string | number | null) =>
   useSWR<CustomerRecord, ApiFailure>(id === null ? null : `/customers/${id}`, get);
 export const useBlade = (id: string | number | null) =>

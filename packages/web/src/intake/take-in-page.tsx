@@ -5,14 +5,15 @@ import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
 import { request } from '../api/client';
-import { keepJob, useBlade, useCustomer, useCustomers, useNextTag } from '../api/hooks';
+import { keepJob, useBlade, useCustomer, useNextTag } from '../api/hooks';
+import { OwnerPicker } from '../owners/owner-picker';
 import { dropStored, readStored, writeStored } from '../api/stored';
 import { dayAndYear } from '../theme/format';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
 import { ActionButton, Choice, Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
 import { useSubmission } from '../theme/server-form';
 import { Columns, INTAKE_FIELDS, IntakeFields } from './intake-fields';
-import { emptyIntake, fromJob, toIntakeBody, type IntakeValues } from './values';
+import { emptyIntake, fromJob, toCustomerBody, toIntakeBody, type IntakeValues } from './values';
 
 const DRAFT = 'intake draft';
 
@@ -26,7 +27,10 @@ const newDraft = (): Draft => ({ key: crypto.randomUUID(), values: emptyIntake()
 /** A draft of an older form may lack fields of this one. */
 const openDraft = (): Draft => {
   const kept = readStored<Draft>(DRAFT);
-  return kept ? { ...kept, values: { ...emptyIntake(), ...kept.values } } : newDraft();
+  if (!kept) return newDraft();
+  const empty = emptyIntake();
+  const newCustomer = { ...empty.newCustomer, ...kept.values.newCustomer };
+  return { ...kept, values: { ...empty, ...kept.values, newCustomer } };
 };
 
 const TakeInPage = () => {
@@ -64,7 +68,7 @@ const TakeInPage = () => {
         {
           ...body,
           customerId: typed.ownerIsNew || typed.customerId === '' ? null : Number(typed.customerId),
-          newCustomer: typed.ownerIsNew ? typed.newCustomer : null,
+          newCustomer: typed.ownerIsNew ? toCustomerBody(typed.newCustomer) : null,
           bladeId: typed.ownerIsNew || typed.bladeId === '' ? null : Number(typed.bladeId),
           tagNumber: /^\d+$/.test(typed.tagNumber.trim())
             ? Number(typed.tagNumber)
@@ -114,7 +118,6 @@ const OwnerFields = ({
   values: IntakeValues;
 }) => {
   const [search] = useSearchParams();
-  const { data: customers } = useCustomers();
   const { data: known } = useCustomer(
     values.ownerIsNew || values.customerId === '' ? null : values.customerId,
   );
@@ -173,15 +176,14 @@ const OwnerFields = ({
           {values.ownerIsNew ? (
             <FormText control={form.control} name="newCustomer.name" label="Owner’s name" />
           ) : (
-            <FormPick
-              control={form.control}
-              name="customerId"
+            <OwnerPicker
               label="Who brings it"
-              options={(customers ?? []).map(({ id, name, trade }) => ({
-                id: String(id),
-                label: name,
-                detail: trade,
-              }))}
+              chosen={known && values.customerId !== '' ? known.customer : null}
+              error={form.formState.errors.customerId?.message}
+              onChoose={(id) => {
+                setValue('customerId', id === null ? '' : String(id), { shouldDirty: true });
+                setValue('bladeId', '', { shouldDirty: true });
+              }}
             />
           )}
           <FormNumber
@@ -195,11 +197,16 @@ const OwnerFields = ({
               <FormText control={form.control} name="newCustomer.trade" label="Trade" />
               <FormText
                 control={form.control}
-                name="newCustomer.phone"
+                name="newCustomer.phones.0.number"
                 label="Telephone"
                 kind="tel"
               />
               <FormText control={form.control} name="newCustomer.note" label="Note" />
+              <FormText
+                control={form.control}
+                name="newCustomer.edgesLiked"
+                label="How they like their edges"
+              />
             </>
           )}
           {!values.ownerIsNew && blades.length > 0 && (
@@ -211,6 +218,9 @@ const OwnerFields = ({
             />
           )}
         </Columns>
+        {known && known.customer.edgesLiked !== '' && !values.ownerIsNew && (
+          <Notice>Likes: {known.customer.edgesLiked}</Notice>
+        )}
         {last?.plan && (
           <Notice>
             Last here {dayAndYear(last.takenInAt)}: {last.plan.angleDeg.toFixed(1)}° per side ·{' '}

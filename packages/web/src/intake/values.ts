@@ -58,7 +58,13 @@ export interface IntakeValues extends Record<MeasureField, string> {
 
 export const emptyIntake = (): IntakeValues => ({
   customerId: '',
-  newCustomer: { name: '', trade: '', phone: '', note: '' },
+  newCustomer: {
+    name: '',
+    trade: '',
+    phones: [{ label: '', number: '' }],
+    note: '',
+    edgesLiked: '',
+  },
   ownerIsNew: false,
   bladeId: '',
   tagNumber: '',
@@ -203,3 +209,12 @@ export const toIntakeBody = (values: IntakeValues): Outgoing<IntakeBody> => {
   };
   return { body: body as Sent<IntakeBody>, problems: numbers.problems };
 };
+
+/** A new owner as sent: a telephone left empty is none. */
+export const toCustomerBody = (typed: CustomerBody): CustomerBody => ({
+  name: typed.name,
+  trade: typed.trade,
+  phones: typed.phones.filter(({ number }) => number.trim() !== ''),
+  note: typed.note,
+  edgesLiked: typed.edgesLiked,
+});

@@ -1,15 +1,33 @@
 /** One owner and their blades. */
-import type { Customer, CustomerBody, CustomerRecord } from '@patient-edge/contract';
+import {
+  MOST_PHONES,
+  type CustomerBody,
+  type CustomerRecord,
+  type Phone,
+} from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
-import { useForm } from 'react-hook-form';
-import { Link, useParams } from 'react-router';
+import { useState } from 'react';
+import { useFieldArray, useForm } from 'react-hook-form';
+import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { mutate } from 'swr';
-import { request } from '../api/client';
-import { useCustomer } from '../api/hooks';
+import { messageOf, request } from '../api/client';
+import { useCustomer, useSession } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
+import { Columns } from '../intake/intake-fields';
 import { FormText } from '../theme/form-fields';
-import { Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { dayAndYear } from '../theme/format';
+import {
+  ActionButton,
+  Notice,
+  QuietButton,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  TextEntry,
+} from '../theme/parts';
+import { OwnerPicker } from './owner-picker';
 import { useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
 
@@ -31,27 +49,22 @@ const OwnerPage = () => {
   if (!record) {
     return <Waiting error={error} words="Fetching the owner…" />;
   }
-  return <Owner key={record.customer.id} record={record} />;
+  return <Owner key={`${record.customer.id} ${record.version}`} record={record} />;
 };
 
+interface OwnerValues extends Omit<CustomerBody, 'phones'> {
+  phones: Phone[];
+}
+
 const Owner = ({ record }: { record: CustomerRecord }) => {
-  const { customer, blades } = record;
-  const { name, trade, phone, note } = customer;
-  const form = useForm<CustomerBody>({ defaultValues: { name, trade, phone, note } });
-  const { busy, problem, submit } = useSubmission(form, ['name', 'trade', 'phone', 'note']);
-  const send = (body: CustomerBody): Promise<void> =>
-    submit(async () => {
-      const saved = await request<Customer>('PUT', `/customers/${customer.id}`, body);
-      form.reset(body);
-      await mutate(`/customers/${customer.id}`, { customer: saved, blades }, { revalidate: false });
-      await mutate('/customers');
-    });
+  const { customer, blades, erasedAt } = record;
   return (
     <Stack $gap={16}>
       <div>
-        <h1>{name}</h1>
-        <Soft>{trade}</Soft>
+        <h1>{customer.name}</h1>
+        <Soft>{customer.trade}</Soft>
       </div>
+      {customer.edgesLiked !== '' && <Notice>Likes: {customer.edgesLiked}</Notice>}
       <Sheet>
         <Stack>
           <h2>Blades</h2>
@@ -67,30 +80,182 @@ const Owner = ({ record }: { record: CustomerRecord }) => {
           </Hung>
         </Stack>
       </Sheet>
-      <Sheet>
-        <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
-          <Stack>
-            <h2>Correct</h2>
-            <Row $align="start">
-              <FormText control={form.control} name="name" label="Name" />
-              <FormText control={form.control} name="trade" label="Trade" />
-              <FormText control={form.control} name="phone" label="Telephone" kind="tel" />
-              <FormText control={form.control} name="note" label="Note" />
-            </Row>
-            {problem !== null && (
-              <Notice tone="cut" alert>
-                {problem}
-              </Notice>
-            )}
-            <Row>
-              <QuietButton type="submit" isDisabled={busy || !form.formState.isDirty}>
-                Keep the correction
+      {erasedAt === null ? (
+        <>
+          <CorrectOwner record={record} />
+          <OneAndTheSame record={record} />
+          <Forget record={record} />
+        </>
+      ) : (
+        <Notice>
+          Everything personal was erased on {dayAndYear(erasedAt)}; the blades stay on record.
+        </Notice>
+      )}
+    </Stack>
+  );
+};
+
+const keepRecord = async (record: CustomerRecord): Promise<void> => {
+  await mutate(`/customers/${record.customer.id}`, record, { revalidate: false });
+  void mutate('/customers');
+};
+
+const CorrectOwner = ({ record }: { record: CustomerRecord }) => {
+  const { customer, phones, version } = record;
+  const { name, trade, note, edgesLiked } = customer;
+  const held: OwnerValues = { name, trade, note, edgesLiked, phones: [...phones] };
+  const form = useForm<OwnerValues>({ defaultValues: held });
+  const { control, formState } = form;
+  const numbers = useFieldArray({ control, name: 'phones' });
+  const { busy, problem, submit } = useSubmission(form, Object.keys(held));
+  const send = (typed: OwnerValues): Promise<void> =>
+    submit(async () => {
+      const saved = await request<CustomerRecord>('PUT', `/customers/${customer.id}`, {
+        ...typed,
+        version,
+      });
+      form.reset(typed);
+      await keepRecord(saved);
+    });
+  return (
+    <Sheet aria-label="Correct">
+      <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+        <Stack>
+          <h2>Correct</h2>
+          <Columns $columns={4}>
+            <FormText control={control} name="name" label="Name" />
+            <FormText control={control} name="trade" label="Trade" />
+            <FormText control={control} name="note" label="Note" />
+            <FormText control={control} name="edgesLiked" label="How they like their edges" />
+          </Columns>
+          {numbers.fields.map((field, index) => (
+            <Row key={field.id} $align="end">
+              <FormText
+                control={control}
+                name={`phones.${index}.number`}
+                label={`Telephone ${index + 1}`}
+                kind="tel"
+              />
+              <FormText control={control} name={`phones.${index}.label`} label="Whose, or when" />
+              <QuietButton onPress={() => numbers.remove(index)}>
+                <span>
+                  Leave out<span className="unseen"> telephone {index + 1}</span>
+                </span>
               </QuietButton>
             </Row>
-          </Stack>
-        </form>
-      </Sheet>
-    </Stack>
+          ))}
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          <Row>
+            <ActionButton type="submit" isDisabled={busy || !formState.isDirty}>
+              Keep the correction
+            </ActionButton>
+            {numbers.fields.length < MOST_PHONES && (
+              <QuietButton onPress={() => numbers.append({ label: '', number: '' })}>
+                One more telephone
+              </QuietButton>
+            )}
+          </Row>
+        </Stack>
+      </form>
+    </Sheet>
+  );
+};
+
+/** Two records of one person: this one goes, its blades and all it says go to the other. */
+const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
+  const navigate = useNavigate();
+  const { data: session } = useSession();
+  const [into, setInto] = useState<number | null>(null);
+  const { data: other } = useCustomer(into);
+  const [problem, setProblem] = useState<string | null>(null);
+  if (session?.staff?.role === 'bench') return null;
+  const merge = async (): Promise<void> => {
+    setProblem(null);
+    try {
+      const merged = await request<CustomerRecord>(
+        'POST',
+        `/customers/${record.customer.id}/merge`,
+        { version: record.version, intoId: into },
+      );
+      await keepRecord(merged);
+      await navigate(`/owners/${merged.customer.id}`, { replace: true });
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  return (
+    <Sheet aria-label="The same person twice">
+      <Stack>
+        <h2>The same person twice?</h2>
+        <Row $align="end">
+          <div style={{ width: 320 }}>
+            <OwnerPicker label="Who stays" chosen={other?.customer ?? null} onChoose={setInto} />
+          </div>
+          <QuietButton isDisabled={!other} onPress={() => void merge()}>
+            Merge {record.customer.name} into {other?.customer.name ?? '…'}
+          </QuietButton>
+        </Row>
+        {other && (
+          <Soft>
+            {record.blades.length} {record.blades.length === 1 ? 'blade goes' : 'blades go'} to{' '}
+            {other.customer.name} with telephones and notes, and {record.customer.name} is gone.
+            This does not come back.
+          </Soft>
+        )}
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+      </Stack>
+    </Sheet>
+  );
+};
+
+/** Forgetting a person for good: typed out, because it cannot be taken back. */
+const Forget = ({ record }: { record: CustomerRecord }) => {
+  const { data: session } = useSession();
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  if (session?.staff?.role !== 'owner') return null;
+  const erase = async (): Promise<void> => {
+    setProblem(undefined);
+    try {
+      const erased = await request<CustomerRecord>(
+        'POST',
+        `/customers/${record.customer.id}/erase`,
+        { version: record.version, name },
+      );
+      await keepRecord(erased);
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  return (
+    <Sheet aria-label="Forget this person">
+      <Stack>
+        <h2>Forget this person</h2>
+        <Soft>
+          Name, telephones, notes and what they said are erased for good; the work on their blades
+          stays on record without them.
+        </Soft>
+        <Row $align="end">
+          <div style={{ width: 320 }}>
+            <TextEntry
+              label={`Type “${record.customer.name}” to erase`}
+              value={name}
+              onChange={setName}
+              error={problem}
+            />
+          </div>
+          <QuietButton onPress={() => void erase()}>Erase for good</QuietButton>
+        </Row>
+      </Stack>
+    </Sheet>
   );
 };
 

@@ -1,53 +1,105 @@
-/** Those who bring blades. */
-import { useState } from 'react';
+/** Those who bring blades, found by name, trade or telephone; and blades by their name or tag. */
+import type { Customer, FoundBlade } from '@patient-edge/contract';
+import { bladeKind } from '@patient-edge/core';
+import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { useCustomers } from '../api/hooks';
-import { Sheet, Stack, TextEntry } from '../theme/parts';
+import styled from 'styled-components';
+import { useCustomers, useSearch } from '../api/hooks';
+import { Silhouette } from '../instruments/silhouette';
+import { Sheet, Soft, Stack, TextEntry } from '../theme/parts';
 import { Waiting } from '../theme/waiting';
 
-const OwnersPage = () => {
-  const { data: customers, error } = useCustomers();
-  const [sought, setSought] = useState('');
-  if (!customers) {
-    return <Waiting error={error} words="Fetching the owners…" />;
+const Hung = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px 34px;
+  align-items: end;
+  & a {
+    color: var(--ink);
+    display: grid;
+    gap: 4px;
   }
-  const wanted = sought.trim().toLowerCase();
-  const shown = customers.filter(({ name, trade }) =>
-    `${name} ${trade}`.toLowerCase().includes(wanted),
-  );
+`;
+
+const OwnersPage = () => {
+  const { data: list, error } = useCustomers();
+  const [typed, setTyped] = useState('');
+  const wanted = useDeferredValue(typed);
+  const { data: found } = useSearch(wanted);
+  if (!list) return <Waiting error={error} words="Fetching the owners…" />;
+  const searching = typed.trim() !== '';
+  const owners = searching ? (found?.owners ?? []) : list.owners;
   return (
     <Stack $gap={16}>
       <h1>Owners</h1>
-      <div style={{ maxWidth: 380 }}>
-        <TextEntry label="Find by name or trade" value={sought} onChange={setSought} />
+      <div style={{ maxWidth: 420 }}>
+        <TextEntry
+          label="Find an owner, a telephone, a blade or a tag"
+          value={typed}
+          onChange={setTyped}
+        />
       </div>
-      <Sheet>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col">Trade</th>
-              <th scope="col">Note</th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map(({ id, name, trade, note }) => (
-              <tr key={id}>
-                <td>
-                  <Link to={`/owners/${id}`}>{name}</Link>
-                </td>
-                <td>{trade}</td>
-                <td>{note}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        {shown.length === 0 && (
-          <p>Nobody of that name. New owners are written down when they bring a blade.</p>
+      {searching && found && found.blades.length > 0 && <Blades blades={found.blades} />}
+      <Sheet aria-label="Owners">
+        <Owners owners={owners} />
+        {searching && found && owners.length === 0 && (
+          <p>Nobody like that. New owners are written down when they bring a blade.</p>
+        )}
+        {!searching && list.total > owners.length && (
+          <Soft>
+            The first {owners.length} of {list.total}: type to find the others.
+          </Soft>
+        )}
+        {!searching && list.total === 0 && (
+          <p>Nobody yet. Owners are written down when they bring a blade.</p>
         )}
       </Sheet>
     </Stack>
   );
 };
+
+const Owners = ({ owners }: { owners: readonly Customer[] }) => (
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">Name</th>
+        <th scope="col">Trade</th>
+        <th scope="col">Telephone</th>
+        <th scope="col">Note</th>
+      </tr>
+    </thead>
+    <tbody>
+      {owners.map(({ id, name, trade, phone, note, edgesLiked }) => (
+        <tr key={id}>
+          <td>
+            <Link to={`/owners/${id}`}>{name}</Link>
+          </td>
+          <td>{trade}</td>
+          <td>{phone}</td>
+          <td>{[note, edgesLiked].filter(Boolean).join(' · ')}</td>
+        </tr>
+      ))}
+    </tbody>
+  </table>
+);
+
+const Blades = ({ blades }: { blades: readonly FoundBlade[] }) => (
+  <Sheet aria-label="Blades found">
+    <Hung>
+      {blades.map(({ id, name, measures, owner, jobId, tagNumber }) => (
+        <li key={id}>
+          <Link to={jobId === null ? `/blades/${id}` : `/jobs/${jobId}`}>
+            <Silhouette measures={measures} scale={0.6} />
+            <span>
+              {tagNumber !== null && `Tag ${tagNumber} · `}
+              {name || bladeKind(measures.kindId).label}
+            </span>
+          </Link>
+          <Soft>{owner}</Soft>
+        </li>
+      ))}
+    </Hung>
+  </Sheet>
+);
 
 export default OwnersPage;

@@ -157,7 +157,8 @@ const labelLook = css`
   font-weight: 600;
   font-size: 15px;
 `;
-const inputLook = css`
+/** Fields that are typed into. */
+export const inputLook = css`
   font: 400 17px/1.3 var(--text);
   min-height: 44px;
   width: 100%;

@@ -52,25 +52,40 @@ const heightCurve = (
   };
 };
 
-/** Edge and spine curves in mm, heel at (0, 0), and the taper of the spine. */
+/** The straight never takes the whole edge: the belly needs a place to rise in. */
+const MOST_STRAIGHT = 0.98;
+
+/**
+ * Edge and spine curves in mm, heel at (0, 0), and the taper of the spine: as traced, or the outline of the
+ * kind fitted to the heights, the belly's start and the tip's rise as far as they were measured.
+ */
 export const bladeOutline = (measures: BladeMeasures): EdgeCurves => {
-  const shape = bladeKind(measures.kindId).outline;
   const length = measures.edgeLengthMm;
-  const rise = shape.tipRise * measures.heightHeelMm;
-  const edgeAt = (share: number): number =>
-    share <= shape.straightShare
-      ? 0
-      : rise * ((share - shape.straightShare) / (1 - shape.straightShare)) ** shape.bellyPower;
-  const heightAt = heightCurve(
-    [measures.heightHeelMm, measures.heightMiddleMm, measures.heightTipMm],
-    measures.heightTipMm * shape.tipHeightShare,
-  );
-  const shares = Array.from({ length: POINTS }, (_, index) => index / (POINTS - 1));
   const spineThickness: BladePoint[] = [
     [MEASURED_AT[0] * length, measures.spineHeelMm],
     [MEASURED_AT[1] * length, measures.spineMiddleMm],
     [MEASURED_AT[2] * length, measures.spineTipMm],
   ];
+  if (measures.traced) {
+    const { edge, spine } = measures.traced;
+    return { edge, spine, thickness: spineThickness };
+  }
+  const shape = bladeKind(measures.kindId).outline;
+  const rise = measures.tipRiseMm ?? shape.tipRise * measures.heightHeelMm;
+  const belly = measures.bellyStartMm ?? null;
+  const straightShare = Math.min(
+    MOST_STRAIGHT,
+    belly === null ? shape.straightShare : belly / length,
+  );
+  const edgeAt = (share: number): number =>
+    share <= straightShare
+      ? 0
+      : rise * ((share - straightShare) / (1 - straightShare)) ** shape.bellyPower;
+  const heightAt = heightCurve(
+    [measures.heightHeelMm, measures.heightMiddleMm, measures.heightTipMm],
+    measures.heightTipMm * shape.tipHeightShare,
+  );
+  const shares = Array.from({ length: POINTS }, (_, index) => index / (POINTS - 1));
   return {
     edge: shares.map((share) => [share * length, edgeAt(share)]),
     spine: [...shares, ...NOSE_SHARES]

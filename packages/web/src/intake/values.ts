@@ -2,26 +2,17 @@
 import type { CustomerBody, IntakeBody, Job, FieldError } from '@patient-edge/contract';
 import {
   bladeKind,
+  hasDepth,
+  MEASURE_FIELDS,
   UNKNOWN_STEEL_DESIGNATION,
   usualMeasuresOf,
   type BladeMeasures,
   type DamageKind,
   type DamageSide,
+  type MeasureField,
   type Sharpness,
 } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
-
-export const MEASURE_FIELDS = [
-  'edgeLengthMm',
-  'heightHeelMm',
-  'heightMiddleMm',
-  'heightTipMm',
-  'spineHeelMm',
-  'spineMiddleMm',
-  'spineTipMm',
-  'thicknessBehindEdgeMm',
-] as const;
-export type MeasureField = (typeof MEASURE_FIELDS)[number];
 
 export const ANGLE_SOURCES = ['bevel', 'per side', 'inclusive'] as const;
 export type AngleSource = (typeof ANGLE_SOURCES)[number];

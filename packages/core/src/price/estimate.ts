@@ -1,0 +1,146 @@
+/** An estimate from the shop's price list: its lines, each with a low and a high, in minor units of money. */
+import { isOneSided, type BladeKind } from '../blade/kinds';
+import type { Damage } from '../blade/measures';
+
+export const PRICE_ITEMS = [
+  'blade',
+  'length',
+  'chip',
+  'thinning',
+  'tip',
+  'scallop',
+  'outline',
+  'minute',
+] as const;
+export type PriceItem = (typeof PRICE_ITEMS)[number];
+
+export const PRICE_GROUPS = [
+  'any',
+  'kitchen',
+  'trade',
+  'outdoor',
+  'leather and wood',
+  'axe',
+  'razor',
+  'one-sided',
+  'serrated',
+] as const;
+export type PriceGroup = (typeof PRICE_GROUPS)[number];
+
+export interface Price {
+  readonly item: PriceItem;
+  /** Whom it is for; the narrowest that fits goes before `any`. */
+  readonly group: PriceGroup;
+  readonly amountMinor: number;
+}
+
+export interface PriceTerms {
+  readonly prices: readonly Price[];
+  /** Edge length that the price of a blade holds, and the step beyond it, mm. */
+  readonly lengthIncludedMm: number;
+  readonly lengthStepMm: number;
+  /** Minutes at the bench that it holds. */
+  readonly minutesIncluded: number;
+}
+
+export interface EstimateFacts {
+  readonly kind: BladeKind;
+  readonly edgeLengthMm: number;
+  readonly damage: readonly Damage[];
+  readonly thin: boolean;
+  readonly scallops: number | null;
+  /** 10th to 90th percentile; null where no plan can say. */
+  readonly minutes: readonly [low: number, high: number] | null;
+}
+
+export interface EstimateLine {
+  readonly label: string;
+  readonly lowMinor: number;
+  readonly highMinor: number;
+}
+
+/** What each item is called on the list, and by what it is counted. */
+export const PRICE_LABELS: Readonly<Record<PriceItem, string>> = {
+  blade: 'A blade, its edge',
+  length: 'Each further length',
+  chip: 'A chip taken out',
+  thinning: 'Thinning',
+  tip: 'Tip restored',
+  scallop: 'A scallop',
+  outline: 'Outline straightened',
+  minute: 'A minute beyond',
+};
+
+const groupsOf = (kind: BladeKind): readonly PriceGroup[] => [
+  ...(isOneSided(kind) ? (['one-sided'] as const) : []),
+  ...(kind.grind === 'serrated' ? (['serrated'] as const) : []),
+  kind.group,
+  'any',
+];
+
+/** The price of an item for that kind; null when the list has none. */
+export const priceOf = (terms: PriceTerms, item: PriceItem, kind: BladeKind): number | null => {
+  for (const group of groupsOf(kind)) {
+    const price = terms.prices.find((each) => each.item === item && each.group === group);
+    if (price) return price.amountMinor;
+  }
+  return null;
+};
+
+/** Chips beyond this depth count twice: they take the whole edge up. First guess, mm. */
+const DEEP_CHIP_MM = 1;
+
+export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[] => {
+  const { kind, damage } = facts;
+  const lines: EstimateLine[] = [];
+  const add = (item: PriceItem, label: string, low: number, high: number = low): void => {
+    const each = priceOf(terms, item, kind);
+    if (each === null || high <= 0) return;
+    lines.push({ label, lowMinor: Math.round(each * low), highMinor: Math.round(each * high) });
+  };
+  const times = (count: number): string => (count === 1 ? '' : `, ${count} times`);
+  add('blade', kind.label, 1);
+  const steps = Math.ceil(
+    (facts.edgeLengthMm - terms.lengthIncludedMm) / terms.lengthStepMm - 1e-9,
+  );
+  if (steps > 0)
+    add(
+      'length',
+      `${facts.edgeLengthMm} mm long, beyond ${terms.lengthIncludedMm} mm${times(steps)}`,
+      steps,
+    );
+  const chips = damage.filter((each) => each.kind === 'chip');
+  const deep = chips.filter(({ depthMm }) => depthMm > DEEP_CHIP_MM).length;
+  // Chips side by side come out together: at the least as one.
+  if (chips.length > 0)
+    add(
+      'chip',
+      `${chips.length === 1 ? 'A chip' : `${chips.length} chips`} taken out`,
+      1,
+      chips.length + deep,
+    );
+  if (facts.thin) add('thinning', 'Thinning', 1);
+  if (damage.some((each) => each.kind === 'missing tip' || each.kind === 'bent tip'))
+    add('tip', 'Tip restored', 1);
+  if (damage.some((each) => ['recurve', 'high spot', 'over-ground heel'].includes(each.kind)))
+    add('outline', 'Outline straightened', 1);
+  if (facts.scallops !== null) add('scallop', `${facts.scallops} scallops`, facts.scallops);
+  if (facts.minutes) {
+    const [low, high] = facts.minutes.map((each) => Math.max(0, each - terms.minutesIncluded));
+    const rounded = [Math.floor(low!), Math.ceil(high!)] as const;
+    add(
+      'minute',
+      `${rounded[0] === rounded[1] ? rounded[0] : `${rounded[0]} to ${rounded[1]}`} minutes beyond ${terms.minutesIncluded}`,
+      rounded[0],
+      rounded[1],
+    );
+  }
+  return lines;
+};
+
+export const totalOf = (
+  lines: readonly EstimateLine[],
+): { readonly lowMinor: number; readonly highMinor: number } => ({
+  lowMinor: lines.reduce((sum, { lowMinor }) => sum + lowMinor, 0),
+  highMinor: lines.reduce((sum, { highMinor }) => sum + highMinor, 0),
+});

@@ -77,9 +77,7 @@ test.describe('the demo shop', () => {
     await expect(page.getByText('Teodor Lock, Ottersong workshop boat')).toBeVisible();
   });
 
-  test('an owner is found by telephone, merged with a double and corrected', async ({
-    page,
-  }) => {
+  test('an owner is found by telephone, merged with a double and corrected', async ({ page }) => {
     await signIn(page, shop.address, ...OWNER);
     const made = async (name: string, number: string): Promise<number> => {
       const answer = await page.request.post(`${shop.address}/api/customers`, {

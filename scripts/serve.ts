@@ -83,6 +83,7 @@ const serve = async (): Promise<number> => {
       ...process.env,
       ...databaseEnvironment(database),
       PATIENT_EDGE_MODE: mode,
+      PATIENT_EDGE_LABELS: join(folder, 'labels'),
       PORT: String(port),
     },
   });

@@ -1,6 +1,7 @@
 /** A shop of its own for a test: the built server on a fresh database, to be killed and started again. */
 import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
+import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import { databaseEnvironment, startDatabase, type Database } from '../../scripts/database';
 import { dataFolder, SERVER_ENTRY } from '../../scripts/paths';
@@ -77,6 +78,7 @@ export class RunningShop {
         ...process.env,
         ...this.databaseSettings(),
         PATIENT_EDGE_MODE: this.mode,
+        PATIENT_EDGE_LABELS: join(dataFolder('test'), `labels-${this.port}`),
         PORT: String(this.port),
       },
     });

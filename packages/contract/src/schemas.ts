@@ -1,32 +1,16 @@
 /** Joi schemas of every request body, with the type each one lets through. */
 import Joi from 'joi';
 import {
-  BLADE_KIND_IDS,
   BURR_FINDINGS,
-  DAMAGE_KINDS,
-  DAMAGE_SIDES,
   LIGHT_FINDINGS,
   PAPER_FINDINGS,
-  SHARPNESS,
-  USE_IDS,
   ZONES,
   type BurrCheck,
-  type Damage,
   type EdgeReadings,
   type PlanChoices,
-  type Sharpness,
 } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
-import {
-  id,
-  isoDate,
-  lengthMm,
-  number,
-  optionalText,
-  text,
-  version,
-  yesOrNo,
-} from './schema-parts';
+import { id, number, optionalText, text, version, yesOrNo } from './schema-parts';
 import { ROLES, type Role } from './wire';
 
 const login = Joi.string()
@@ -138,154 +122,6 @@ export const eraseCustomerSchema = Joi.object<EraseCustomerBody>({
 export const searchSchema = Joi.object<{ readonly q: string }>({
   q: Joi.string().trim().max(80).allow('').default('').label('Search'),
 });
-
-const damageSchema = Joi.object<Damage>({
-  id: text('Damage', 40).required(),
-  kind: Joi.string()
-    .valid(...DAMAGE_KINDS)
-    .required()
-    .label('Damage'),
-  side: Joi.string()
-    .valid(...DAMAGE_SIDES)
-    .required()
-    .label('Side'),
-  fromMm: lengthMm('Place from the heel, mm', 0, 1000),
-  lengthMm: lengthMm('Length of the damage, mm', 0.1, 1000),
-  depthMm: lengthMm('Depth of the damage, mm', 0, 15),
-});
-
-export interface IntakeBody {
-  readonly kindId: string;
-  readonly bladeName: string;
-  readonly steel: string;
-  readonly useId: string;
-  readonly cuts: string;
-  readonly askedFor: string;
-  readonly promisedOn: string;
-  readonly sharpness: Sharpness;
-  readonly carefulHands: boolean;
-  readonly edgeLengthMm: number;
-  readonly heightHeelMm: number;
-  readonly heightMiddleMm: number;
-  readonly heightTipMm: number;
-  readonly spineHeelMm: number;
-  readonly spineMiddleMm: number;
-  readonly spineTipMm: number;
-  readonly thicknessBehindEdgeMm: number;
-  readonly bevelFaceMm: number | null;
-  /** As it was read, and what it was read as: never one without the other. */
-  readonly presentAngle: {
-    readonly valueDeg: number;
-    readonly as: 'per side' | 'inclusive';
-  } | null;
-  readonly damage: readonly Damage[];
-}
-const intakeKeys = {
-  kindId: Joi.string()
-    .valid(...BLADE_KIND_IDS)
-    .required()
-    .label('Kind of blade'),
-  bladeName: optionalText('What the blade is called', 80),
-  // Known to the table or to the shop: the server looks it up.
-  steel: text('Steel', 80).required(),
-  useId: Joi.string()
-    .valid(...USE_IDS)
-    .required()
-    .label('Use'),
-  cuts: optionalText('What they cut', 200),
-  askedFor: optionalText('What they ask for', 500),
-  promisedOn: isoDate('Promised date').required(),
-  sharpness: Joi.string()
-    .valid(...SHARPNESS)
-    .required()
-    .label('Sharpness as it came'),
-  carefulHands: yesOrNo().required().label('Careful hands'),
-  edgeLengthMm: lengthMm('Edge length, mm', 20, 900),
-  heightHeelMm: lengthMm('Height at the heel, mm', 3, 250),
-  heightMiddleMm: lengthMm('Height half way, mm', 3, 250),
-  heightTipMm: lengthMm('Height near the tip, mm', 1, 250),
-  spineHeelMm: lengthMm('Spine at the heel, mm', 0.3, 40),
-  spineMiddleMm: lengthMm('Spine half way, mm', 0.3, 40),
-  spineTipMm: lengthMm('Spine near the tip, mm', 0.2, 40),
-  thicknessBehindEdgeMm: lengthMm('Thickness behind the edge, mm', 0.02, 30),
-  bevelFaceMm: number()
-    .min(0.05)
-    .max(80)
-    .allow(null)
-    .required()
-    .label('Width of the bevel face, mm'),
-  presentAngle: Joi.object({
-    valueDeg: number()
-      .when('as', {
-        is: 'inclusive',
-        then: number().min(6).max(100),
-        otherwise: number().min(3).max(50),
-      })
-      .required()
-      .label('Present angle, °'),
-    as: Joi.string().valid('per side', 'inclusive').required().label('Read as'),
-  })
-    .allow(null)
-    .required()
-    .label('Present angle'),
-  damage: Joi.array()
-    .items(damageSchema)
-    .max(60)
-    .unique('id')
-    .required()
-    .label('Damage along the edge'),
-};
-
-const needsAngle = (value: IntakeBody, helpers: Joi.CustomHelpers) => {
-  if (value.bevelFaceMm === null && value.presentAngle === null) {
-    return helpers.error('intake.angle', { field: 'bevelFaceMm' });
-  }
-  const beyond = value.damage.findIndex(
-    ({ fromMm, lengthMm: run }) => fromMm + run > value.edgeLengthMm,
-  );
-  if (beyond >= 0) {
-    const { fromMm, lengthMm: run } = value.damage[beyond]!;
-    return helpers.error('intake.beyond', {
-      field: `damage.${beyond}.fromMm`,
-      end: fromMm + run,
-      edge: value.edgeLengthMm,
-    });
-  }
-  return value;
-};
-const INTAKE_MESSAGES = {
-  'intake.angle': 'Give the width of the bevel face or a measured angle',
-  'intake.beyond': 'The damage ends at {#end} mm, beyond the edge of {#edge} mm',
-};
-
-export interface TakeInBody extends IntakeBody {
-  readonly customerId: number | null;
-  readonly newCustomer: CustomerBody | null;
-  /** A blade that has been here before. */
-  readonly bladeId: number | null;
-  readonly tagNumber: number;
-}
-export const takeInSchema = Joi.object<TakeInBody>({
-  ...intakeKeys,
-  customerId: id('Owner').allow(null).required(),
-  newCustomer: customerSchema.allow(null).required(),
-  bladeId: id('Blade').allow(null).required(),
-  tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
-})
-  .custom((value: TakeInBody, helpers) => {
-    if ((value.customerId === null) === (value.newCustomer === null)) {
-      return helpers.error('intake.owner', { field: 'customerId' });
-    }
-    return needsAngle(value, helpers);
-  })
-  .messages({ ...INTAKE_MESSAGES, 'intake.owner': 'Choose a known owner or give a new one' });
-
-export interface CorrectIntakeBody extends IntakeBody {
-  readonly version: number;
-}
-export const correctIntakeSchema = Joi.object<CorrectIntakeBody>({ ...intakeKeys, version })
-  .custom(needsAngle)
-  .messages(INTAKE_MESSAGES);
 
 export interface PlanBody {
   readonly version: number;

@@ -1,10 +1,15 @@
 /** What crosses the wire: the answers of the API. Times are ISO 8601 in UTC, dates YYYY-MM-DD. */
 import type {
+  AngleReading,
+  Answers,
   BladeMeasures,
   BladeVerdict,
   BurrCheck,
   Damage,
   EdgeReadings,
+  EstimateLine,
+  MeasuredWith,
+  MeasureField,
   PlanFigures,
   PlanChoices,
   PlanStep,
@@ -12,6 +17,7 @@ import type {
   Sharpness,
 } from '@patient-edge/core';
 import type { MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
+import type { LabelBody, PhotographBody, PriceListBody } from './judge-schemas';
 import type { Phone } from './schemas';
 import type { FlatteningBody, StoneBody } from './stone-schemas';
 import type { FieldError } from './validate';
@@ -235,7 +241,18 @@ export interface Job {
   readonly askedFor: string;
   readonly sharpness: Sharpness;
   readonly carefulHands: boolean;
+  readonly measuredWith: Readonly<Record<MeasureField, MeasuredWith>>;
+  /** Nobody measured the angle: the usual of the kind stands in. */
+  readonly angleAssumed: boolean;
+  readonly angleReadings: readonly AngleReading[];
+  readonly answers: Answers;
   readonly damage: readonly Damage[];
+  /** What was found on it at the visit before; null at the first. */
+  readonly damageBefore: readonly Damage[] | null;
+  readonly consents: readonly Consent[];
+  readonly protectionDone: readonly string[];
+  readonly estimate: Estimate | null;
+  readonly photographs: readonly Photograph[];
   readonly plan: PlanRecord | null;
   readonly steps: readonly StepRecord[];
   readonly tests: readonly TestRound[];
@@ -243,6 +260,47 @@ export interface Job {
   readonly remarks: string;
   readonly declineReason: string | null;
   readonly events: readonly JobEvent[];
+}
+
+export interface DropOffAnswer {
+  readonly jobs: readonly Job[];
+}
+
+/** What the owner said to something that cannot be taken back. */
+export interface Consent {
+  readonly matter: string;
+  readonly words: string;
+  readonly answer: 'yes' | 'no';
+  readonly name: string;
+  readonly at: string;
+  readonly who: string;
+}
+
+export interface Estimate {
+  readonly lines: readonly EstimateLine[];
+  readonly agreedBy: string | null;
+  readonly agreedAt: string | null;
+}
+
+/** The shop's list; the currency may change until the first estimate was agreed. */
+export interface PriceList extends PriceListBody {
+  readonly currencySettled: boolean;
+}
+
+export interface Photograph extends PhotographBody {
+  readonly id: number;
+  readonly at: string;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+/** A sheet that lies in the tray of the label printer. */
+export interface PrintedLabel {
+  readonly name: string;
+  readonly at: string;
+  readonly what: LabelBody['what'];
+  readonly jobId: number;
+  readonly tagNumber: number;
 }
 
 /** A past or present visit, as the blade's record lists it. */

@@ -75,6 +75,7 @@ export * from './plan/chip-cost';
 export * from './serration/scallop';
 export * from './intake/questions';
 export * from './intake/hollow-check';
+export * from './intake/stand-ins';
 export * from './blade/condition';
 export * from './blade/recognise';
 export * from './blade/instruments';

@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { ApiErrorBody } from '@patient-edge/contract';
+import type { LabelPrinter } from '@patient-edge/devices';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import session from 'express-session';
 import expressMySqlSession from 'express-mysql-session';
@@ -20,6 +21,10 @@ import { edgeTestRoutes } from './edge-tests/routes';
 import { handOverRoutes } from './hand-over/routes';
 import { healthRoutes } from './health/routes';
 import { ApiError, forbidden, notFound } from './http/errors';
+import { judgeRoutes } from './judge/routes';
+import { labelRoutes } from './labels/routes';
+import { photographRoutes } from './photographs/routes';
+import { priceRoutes } from './prices/routes';
 import { jobRoutes } from './jobs/routes';
 import { planRoutes } from './plan/routes';
 import { printRoutes } from './print/routes';
@@ -39,6 +44,8 @@ export interface AppOptions {
   readonly logger: Logger;
   /** Null when no scale is connected. */
   readonly scale?: ScaleAddress | null;
+  /** Null when no label printer is connected. */
+  readonly printer?: LabelPrinter | null;
 }
 
 const SESSION_MS = 14 * 24 * 60 * 60 * 1000;
@@ -75,7 +82,9 @@ const sameOriginWrites: RequestHandler = (request, _response, next) => {
   if (site !== undefined && site !== 'same-origin' && site !== 'none') {
     throw forbidden('Writes are accepted from this application only');
   }
-  if (request.method !== 'DELETE' && !request.is('application/json')) {
+  // A photograph is the one thing that comes as a file.
+  const isFile = /\/photographs$/.test(request.path) && request.is('multipart/form-data');
+  if (request.method !== 'DELETE' && !isFile && !request.is('application/json')) {
     throw new ApiError(415, 'NOT_JSON', 'The body must be JSON');
   }
   next();
@@ -220,6 +229,10 @@ export const createApp = (options: AppOptions): RunningApp => {
     touchUpRoutes(pool),
     deviceRoutes(options.scale ?? null),
     jobRoutes(pool),
+    judgeRoutes(pool),
+    priceRoutes(pool),
+    photographRoutes(pool),
+    labelRoutes(pool, options.printer ?? null),
     planRoutes(pool),
     benchRoutes(pool),
     edgeTestRoutes(pool),

@@ -1,7 +1,7 @@
 /** Starts the server: settings from the environment, migrations, demo data when asked, then listens. */
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { startKitchenScale } from '@patient-edge/devices';
+import { labelPrinter, startKitchenScale } from '@patient-edge/devices';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { migrate } from './database/migrate';
@@ -46,6 +46,7 @@ const run = async (): Promise<void> => {
     webFolder: join(here, 'web'),
     logger,
     scale,
+    printer: labelPrinter(setting('PATIENT_EDGE_LABELS')),
   });
   const server = app.listen(port, '127.0.0.1', (error?: Error) => {
     if (error) {

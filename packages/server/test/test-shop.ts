@@ -8,7 +8,7 @@ import mysql, { type Pool } from 'mysql2/promise';
 import { pino } from 'pino';
 import request, { type Agent, type Response } from 'supertest';
 import { stoneBody } from '../../contract/test/stones';
-import { createApp } from '../src/app';
+import { createApp, type AppOptions } from '../src/app';
 import { migrate } from '../src/database/migrate';
 import { openPool } from '../src/database/pool';
 
@@ -49,7 +49,10 @@ export interface TestShop {
 }
 
 /** A shop with an owner signed in and three stones and a strop on the rack. */
-export const openShop = async (name: string): Promise<TestShop> => {
+export const openShop = async (
+  name: string,
+  options: Pick<AppOptions, 'printer'> = {},
+): Promise<TestShop> => {
   const pool = await emptyDatabase(name);
   await migrate(pool, MIGRATIONS);
   const { app, close } = createApp({
@@ -58,6 +61,7 @@ export const openShop = async (name: string): Promise<TestShop> => {
     sessionSecret: 'a secret for tests only',
     webFolder: null,
     logger: pino({ level: 'silent' }),
+    ...options,
   });
   const owner = request.agent(app);
   await owner

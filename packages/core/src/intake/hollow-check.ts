@@ -1,5 +1,5 @@
 /** Is the back of a one-sided blade truly hollow? From the straightedge, the depth and the rims. */
-import type { BACK_TESTS} from './questions';
+import type { BACK_TESTS } from './questions';
 import { numberAnswer, type Answers } from './questions';
 
 export type BackState = 'hollow' | 'rim worn' | 'not hollow' | 'doubtful' | 'not looked at';

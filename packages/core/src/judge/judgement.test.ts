@@ -96,9 +96,7 @@ describe('the judgement', () => {
   test('finish: the steel’s limit, a named finish beyond it, the maker’s look', () => {
     const fine = judge(blade('chef', { use: findUse('raw-fish'), steel: findSteel('SUS420J2')! }));
     expect(fine.finish.um).toEqual([4, 4]);
-    const named = judge(
-      blade('chef', { answers: { finishWish: 'very fine', finishWishUm: 1 } }),
-    );
+    const named = judge(blade('chef', { answers: { finishWish: 'very fine', finishWishUm: 1 } }));
     expect(named.finish.um[0]).toBeCloseTo(0.8, 9);
     expect(named.finish.words).toContain('for the eye');
     const maker = judge(

@@ -1,4 +1,5 @@
 /** Signing in and out, the first owner, and the people of the shop. */
+import { readCurrency } from '../prices/queries';
 import {
   setUpSchema,
   signInSchema,
@@ -23,8 +24,6 @@ import {
   writeSetting,
 } from './queries';
 
-const CURRENCY = 'currency';
-const USUAL_CURRENCY = 'EUR';
 const SHOP_NAME = 'shop name';
 /** A new session id at sign-in, so that one planted before is worth nothing. */
 const signIn = (request: Request, staff: StaffMember): Promise<void> =>
@@ -53,7 +52,7 @@ export const authRoutes = (pool: Pool, mode: 'demo' | 'shop'): Router => {
   const info = async (staff: StaffMember | null): Promise<SessionInfo> => ({
     staff,
     shopName: await readSetting(pool, SHOP_NAME),
-    currency: (await readSetting(pool, CURRENCY)) ?? USUAL_CURRENCY,
+    currency: await readCurrency(pool),
     needsSetUp: staff === null && (await countStaff(pool)) === 0,
     ...(mode === 'demo' && staff === null ? { demoSignIns: DEMO_SIGN_INS } : {}),
   });

@@ -11,6 +11,7 @@ import type { Pool } from 'mysql2/promise';
 import { inTransaction } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { consentsOfJob, lastAnswers } from '../judge/queries';
 import { changeJob, mustBeAt } from '../jobs/job';
 import { addEvent, lockJobRow, setStage } from '../jobs/queries';
 import { finishStep, replaceBurr, saveWork, stepsOfJob } from './queries';
@@ -29,6 +30,15 @@ export const benchRoutes = (pool: Pool): Router => {
       version,
       async (on, row) => {
         mustBeAt(row, ['planned'], 'Beginning at the bench');
+        const refused = [...lastAnswers(await consentsOfJob(on, row.id)).values()].find(
+          ({ answer }) => answer === 'no',
+        );
+        if (refused) {
+          throw conflict(
+            `The owner said no: "${refused.words}" Change the plan or ask again first`,
+            row.version,
+          );
+        }
         await setStage(on, row.id, 'on the bench');
         await addEvent(on, {
           jobId: row.id,

@@ -48,6 +48,17 @@ export const findBladeOwner = async (on: Queryable, id: number): Promise<number 
     )
   )[0]?.customerId;
 
+/** The angle the blade went home with, per side; null when nothing was ever planned on it. */
+export const lastAngleOf = async (on: Queryable, bladeId: number): Promise<number | null> =>
+  (
+    await select<{ angleDeg: number | null }>(
+      on,
+      `SELECT JSON_VALUE(plan_record, '$.angleDeg') + 0.0 AS angleDeg FROM job
+       WHERE blade_id = ? AND stage = 'returned' ORDER BY id DESC LIMIT 1`,
+      [bladeId],
+    )
+  )[0]?.angleDeg ?? null;
+
 export interface BladeBody {
   readonly name: string;
   readonly kind: string;

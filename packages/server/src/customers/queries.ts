@@ -140,6 +140,24 @@ export const eraseCustomer = async (
        j.decline_reason = REPLACE(j.decline_reason, ?, 'the owner') WHERE b.customer_id = ?`,
     [name, id],
   );
+  await change(
+    on,
+    `UPDATE ${THEIR_JOBS} SET j.estimate_agreed_by = 'the owner'
+     WHERE b.customer_id = ? AND j.estimate_agreed_by IS NOT NULL`,
+    [id],
+  );
+  await change(
+    on,
+    `UPDATE consent e JOIN ${THEIR_JOBS} ON j.id = e.job_id SET e.given_by = 'the owner'
+     WHERE b.customer_id = ?`,
+    [id],
+  );
+  // A picture may show more than the blade.
+  await change(
+    on,
+    `DELETE e FROM photograph e JOIN ${THEIR_JOBS} ON j.id = e.job_id WHERE b.customer_id = ?`,
+    [id],
+  );
   await change(on, "UPDATE blade SET name = '' WHERE customer_id = ?", [id]);
   await change(on, 'DELETE FROM customer_phone WHERE customer_id = ?', [id]);
   await change(

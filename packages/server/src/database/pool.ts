@@ -28,7 +28,7 @@ export const openPool = (address: DatabaseAddress): Pool =>
 /** A pool or a connection in a transaction: whatever a query can be put to. */
 export type Queryable = Pool | PoolConnection;
 
-type Param = string | number | boolean | Date | null;
+type Param = string | number | boolean | Date | Buffer | null;
 
 /** Rows of a SELECT. Placeholders only. */
 export const select = async <Row>(

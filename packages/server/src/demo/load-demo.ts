@@ -33,7 +33,16 @@ import { addMooring } from '../shop/queries';
 import { localDay } from '../shop/routes';
 import { addTouchUp } from '../touch-ups/queries';
 import { loadCare, loadShelf } from './load-shelf';
-import { BLADES, MOORINGS, OWNERS, SHOP, type DemoBlade, type OwnerKey } from './people-and-blades';
+import { writePriceList } from '../prices/queries';
+import {
+  BLADES,
+  MOORINGS,
+  OWNERS,
+  PRICE_LIST,
+  SHOP,
+  type DemoBlade,
+  type OwnerKey,
+} from './people-and-blades';
 import { DEMO_SIGN_INS } from './sign-ins';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
@@ -89,7 +98,21 @@ const intakeOf = (
       valueDeg: round(2 * usual.anglePerSideDeg * vary(seed + 5, 0.08), 0),
       as: 'inclusive',
     },
+    measuredWith: {},
+    angleReadings: [],
+    bellyStartMm: null,
+    tipRiseMm: null,
+    traced: null,
+    answers: blade.answers ?? {},
     damage: [
+      ...(blade.faults ?? []).map(([found, at, lengthMm, depthMm, on], index) => ({
+        id: `fault-${index + 1}`,
+        kind: found,
+        side: side(on),
+        fromMm: round(at * edgeLengthMm, 0),
+        lengthMm,
+        depthMm,
+      })),
       ...(blade.chips ?? []).map(([at, lengthMm, depthMm, on], index) => ({
         id: `chip-${index + 1}`,
         kind: 'chip' as const,
@@ -322,6 +345,7 @@ export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
     const crew: Crew = { benchId: ids[1]!, counterId: ids[2]! };
     await writeSetting(on, 'shop name', SHOP);
     for (const mooring of MOORINGS) await addMooring(on, mooring);
+    await writePriceList(on, PRICE_LIST, 1);
     await loadShelf(on, crew.benchId);
     const customerIds = new Map<OwnerKey, number>();
     for (const [key, body] of Object.entries(OWNERS) as [OwnerKey, (typeof OWNERS)[OwnerKey]][]) {

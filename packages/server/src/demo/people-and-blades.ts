@@ -2,8 +2,8 @@
  * The demo's setting: the workshop boat Ottersong on an inland waterway, moored at another wharf each
  * weekday. All names are invented.
  */
-import type { CustomerBody, Mooring, Stage } from '@patient-edge/contract';
-import type { Damage, Rung, Sharpness } from '@patient-edge/core';
+import type { CustomerBody, Mooring, PriceListBody, Stage } from '@patient-edge/contract';
+import type { Answers, Damage, DamageKind, Rung, Sharpness } from '@patient-edge/core';
 
 export const SHOP = 'Ottersong workshop boat';
 
@@ -23,6 +23,28 @@ const owner = (name: string, trade: string, note = ''): CustomerBody => ({
   note,
   edgesLiked: '',
 });
+
+/** In the minor unit of the demo's money. */
+export const PRICE_LIST: Omit<PriceListBody, 'version'> = {
+  currency: 'EUR',
+  lengthIncludedMm: 200,
+  lengthStepMm: 50,
+  minutesIncluded: 20,
+  prices: [
+    { item: 'blade', group: 'any', amountMinor: 1000 },
+    { item: 'blade', group: 'one-sided', amountMinor: 2600 },
+    { item: 'blade', group: 'serrated', amountMinor: 800 },
+    { item: 'blade', group: 'axe', amountMinor: 1400 },
+    { item: 'blade', group: 'razor', amountMinor: 2200 },
+    { item: 'length', group: 'any', amountMinor: 150 },
+    { item: 'chip', group: 'any', amountMinor: 300 },
+    { item: 'thinning', group: 'any', amountMinor: 1200 },
+    { item: 'tip', group: 'any', amountMinor: 800 },
+    { item: 'outline', group: 'any', amountMinor: 900 },
+    { item: 'scallop', group: 'serrated', amountMinor: 30 },
+    { item: 'minute', group: 'any', amountMinor: 90 },
+  ],
+};
 
 export const OWNERS = {
   rush: owner('Isbel Rush', 'Basket weaver'),
@@ -65,6 +87,16 @@ export interface DemoBlade {
     side?: Damage['side'],
   ])[];
   readonly dull?: readonly (readonly [fromShare: number, toShare: number, side?: Damage['side']])[];
+  /** Other faults found on it. */
+  readonly faults?: readonly (readonly [
+    kind: DamageKind,
+    atShare: number,
+    lengthMm: number,
+    depthMm: number,
+    side?: Damage['side'],
+  ])[];
+  /** To the questions of its kind. */
+  readonly answers?: Answers;
   /** Scales the usual measurements of the kind. */
   readonly size?: number;
   readonly behindEdgeMm?: number;
@@ -141,4 +173,19 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'crown', kind: 'utility', name: 'Lunch knife', steel: S.soft, promisedIn: -33, ending: 'returned', sharpness: 'blunt' },
   { owner: 'vellum', kind: 'paring', name: 'Lifting knife', steel: S.bearing, promisedIn: -40, ending: 'returned', sharpness: 'tired' },
   { owner: 'loft', kind: 'chef', name: 'Galley knife', steel: S.soft, promisedIn: -18, ending: 'returned', sharpness: 'blunt', chips: [[0.5, 4, 0.5]] },
+  // Every other kind of blade, as they came in this week.
+  { owner: 'penn', kind: 'ridge-kitchen', name: 'Ridged knife', steel: S.carbon, promisedIn: 4, ending: 'taken in', sharpness: 'dull', askedFor: 'Haze on the soft steel, bright core, as it came', cuts: 'vegetables', answers: { ridgeRightMm: 14, ridgeLeftMm: 13.5, claddingMm: 5, ratio: '60:40', hand: 'right', build: 'hard core between softer sides', finishWish: 'the maker’s finish', scratches: 'along the edge', sheen: 'haze', bevelHeelRightMm: 14, bevelMiddleRightMm: 13, bevelTipRightMm: 11 } },
+  { owner: 'noodle', kind: 'layered', name: 'Three-layer knife', steel: S.tungsten, promisedIn: 4, ending: 'taken in', sharpness: 'dull', cuts: 'pork, radish', answers: { claddingMm: 6, visibleBevel: 'none', build: 'hard core between softer sides', surface: 'etched' } },
+  { owner: 'smokehouse', kind: 'curved-fish', name: 'Splitting knife, curved', steel: S.soft, promisedIn: 5, ending: 'taken in', sharpness: 'blunt', cuts: 'halibut', answers: { greatestHeightMm: 82 } },
+  { owner: 'smokehouse', kind: 'slicing-one-sided', name: 'Thin slicer', steel: S.carbon, promisedIn: 5, ending: 'taken in', sharpness: 'tired', use: 'raw-fish', answers: { hand: 'right', ridgeRightMm: 12, backTest: 'light in the middle', hollowDepthMm: 0.35, hollowWidthMm: 26, rimEdgeMm: 0.8, rimSpineMm: 1.2, backBevel: 'none' } },
+  { owner: 'noodle', kind: 'vegetable-one-sided', name: 'Left-handed vegetable knife', steel: S.carbon, promisedIn: 5, ending: 'taken in', sharpness: 'dull', answers: { hand: 'left', ridgeRightMm: 16, backTest: 'no light anywhere', backBevel: 'wide' } },
+  { owner: 'burl', kind: 'bushcraft', name: 'Bench knife', steel: S.spring, promisedIn: 5, ending: 'taken in', sharpness: 'tired', use: 'woodcarving', answers: { flatBevelMm: 12, secondary: 'hair-thin', carvesMost: 'the part at the handle' } },
+  { owner: 'burl', kind: 'axe-carving', name: 'Hollowing axe', steel: S.axe, promisedIn: 5, ending: 'taken in', sharpness: 'dull', answers: { task: 'carving', bevelShape: 'convex', fileTest: 'bites', haft: 'sound' } },
+  { owner: 'scouts', kind: 'axe-camp', name: 'Troop axe', steel: S.axe, promisedIn: 5, ending: 'taken in', sharpness: 'blunt', chips: [[0.3, 3, 1.2]], answers: { task: 'camp', bevelShape: 'flat with a steep edge', fileTest: 'bites', haft: 'sound' } },
+  { owner: 'crown', kind: 'axe-splitting', name: 'Wedge', steel: S.axe, promisedIn: 6, ending: 'taken in', sharpness: 'blunt', answers: { task: 'splitting', bevelShape: 'convex', fileTest: 'bites', haft: 'loose head' } },
+  { owner: 'scouts', kind: 'clip-outdoor', name: 'Leader’s knife', steel: S.coarse, promisedIn: 6, ending: 'taken in', sharpness: 'dull', answers: { falseEdge: 'for weight only', surface: 'coated' }, faults: [['missing tip', 0.97, 4, 4]] },
+  { owner: 'crown', kind: 'hollow-outdoor', name: 'Climber’s knife', steel: S.coarse, promisedIn: 6, ending: 'taken in', sharpness: 'tired', answers: { wheelRadiusMm: 125, hollowTopMm: 14 } },
+  { owner: 'loft', kind: 'dagger', name: 'Splicing blade', steel: S.tool, promisedIn: 6, ending: 'taken in', sharpness: 'dull', answers: { edges: 'one', groundSide: 'right', back: 'coated' } },
+  { owner: 'penn', kind: 'dagger-double', name: 'Grandfather’s dagger', steel: S.oldCarbon, promisedIn: 6, ending: 'taken in', sharpness: 'blunt', answers: { edges: 'two', groundSide: 'right on one edge, left on the other' }, faults: [['pit', 0.3, 6, 0.3, 'right']] },
+  { owner: 'bakery', kind: 'chef', name: 'Ground at a market', steel: S.soft, promisedIn: 6, ending: 'taken in', sharpness: 'dull', askedFor: 'It burned blue at the tip', faults: [['heat tint', 0.86, 22, 2.5], ['recurve', 0.12, 40, 0.8], ['over-ground heel', 0, 12, 0.6]] },
 ];

@@ -1,13 +1,16 @@
 /** One job whole, and the guard that every change of a job goes through. */
 import type { Job } from '@patient-edge/contract';
-import { findUse, judgeEdge, withDefaults } from '@patient-edge/core';
+import { findUse, judgeEdge, MEASURE_FIELDS, withDefaults } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { testRoundsOfJob } from '../edge-tests/queries';
 import { conflict, notFound } from '../http/errors';
+import { consentsOfJob, estimateOfJob } from '../judge/queries';
+import { photographsOfJob } from '../photographs/queries';
 import {
   customerOf,
+  damageBefore,
   damageOfJob,
   eventsOfJob,
   findJobRow,
@@ -15,6 +18,11 @@ import {
   type JobRow,
 } from './queries';
 import { measuresOf } from './rows';
+
+/** Visits from before it was written down were measured by caliper throughout. */
+const ALL_BY_CALIPER = Object.fromEntries(
+  MEASURE_FIELDS.map((field) => [field, 'caliper']),
+) as Job['measuredWith'];
 
 export const readJob = async (on: Queryable, id: number): Promise<Job> => {
   const row = await findJobRow(on, id);
@@ -45,7 +53,16 @@ export const readJob = async (on: Queryable, id: number): Promise<Job> => {
     askedFor: row.askedFor,
     sharpness: row.sharpness,
     carefulHands: Boolean(row.carefulHands),
+    measuredWith: row.measuredWith ?? ALL_BY_CALIPER,
+    angleAssumed: Boolean(row.angleAssumed),
+    angleReadings: row.angleReadings ?? [],
+    answers: row.answers ?? {},
     damage,
+    damageBefore: await damageBefore(on, row),
+    consents: await consentsOfJob(on, id),
+    protectionDone: row.protectionDone ?? [],
+    estimate: await estimateOfJob(on, row),
+    photographs: await photographsOfJob(on, id),
     plan: row.planRecord && {
       ...row.planRecord,
       choices: withDefaults(row.planRecord.choices),

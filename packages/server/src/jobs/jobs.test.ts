@@ -58,7 +58,6 @@ describe('taking a blade in', () => {
   test.each([
     ['no owner at all', { newCustomer: null }, 'customerId'],
     ['an owner who is not known', { newCustomer: null, customerId: 9999 }, 'customerId'],
-    ['neither bevel nor angle', { presentAngle: null }, 'bevelFaceMm'],
     [
       'damage beyond the tip',
       { damage: [{ id: 'a', kind: 'chip', side: 'both', fromMm: 209, lengthMm: 3, depthMm: 1 }] },

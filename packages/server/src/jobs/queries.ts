@@ -1,14 +1,14 @@
-import type {
-  Customer,
-  IntakeBody,
-  JobEvent,
-  PlanRecord,
-  Stage,
-  TakeInBody,
-} from '@patient-edge/contract';
-import type { BladeMeasures, Damage, Sharpness } from '@patient-edge/core';
+import type { Customer, Job, JobEvent, PlanRecord, Stage } from '@patient-edge/contract';
+import {
+  MEASURE_FIELDS,
+  type Answers,
+  type BladeMeasures,
+  type Damage,
+  type Sharpness,
+} from '@patient-edge/core';
 import { change, select, type Queryable } from '../database/pool';
 import { FIRST_PHONE } from '../customers/queries';
+import type { CompleteIntake } from './complete-intake';
 import { MEASURE_COLUMNS } from './rows';
 
 export interface JobRow extends BladeMeasures {
@@ -26,6 +26,14 @@ export interface JobRow extends BladeMeasures {
   readonly askedFor: string;
   readonly sharpness: Sharpness;
   readonly carefulHands: number;
+  /** Null on visits from before this was written down: all was measured then. */
+  readonly measuredWith: Job['measuredWith'] | null;
+  readonly angleAssumed: number;
+  readonly angleReadings: Job['angleReadings'] | null;
+  readonly answers: Answers | null;
+  readonly protectionDone: readonly string[] | null;
+  readonly estimateAgreedBy: string | null;
+  readonly estimateAgreedAt: Date | null;
   readonly bladeName: string;
   readonly steel: string;
   readonly planRecord: PlanRecord | null;
@@ -42,7 +50,9 @@ export interface JobRow extends BladeMeasures {
 export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS tagNumber, j.stage, j.round,
   j.version, j.promised_on AS promisedOn, j.taken_in_at AS takenInAt, j.returned_at AS returnedAt,
   j.use_id AS useId, j.cuts, j.asked_for AS askedFor, j.sharpness, j.careful_hands AS carefulHands,
-  b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.decline_reason AS declineReason,
+  j.measured_with AS measuredWith, j.angle_assumed AS angleAssumed, j.angle_readings AS angleReadings, j.answers,
+  j.protection_done AS protectionDone, j.estimate_agreed_by AS estimateAgreedBy,
+  j.estimate_agreed_at AS estimateAgreedAt, b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.decline_reason AS declineReason,
   c.id AS customerId, c.name AS customerName, c.trade AS customerTrade,
   ${FIRST_PHONE} AS customerPhone, c.note AS customerNote, c.edges_liked AS customerEdgesLiked, ${MEASURE_COLUMNS}
   FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
@@ -115,30 +125,27 @@ export const tagHolder = async (on: Queryable, tagNumber: number): Promise<strin
     )
   )[0]?.name;
 
-const perSideOf = (body: IntakeBody): number | null => {
-  if (body.presentAngle === null) return null;
-  const { valueDeg, as } = body.presentAngle;
-  return as === 'inclusive' ? valueDeg / 2 : valueDeg;
+const intakeValues = (intake: CompleteIntake) => {
+  const { body, measures } = intake;
+  return [
+    body.useId,
+    body.cuts,
+    body.askedFor,
+    body.promisedOn,
+    body.sharpness,
+    body.carefulHands,
+    ...MEASURE_FIELDS.map((field) => measures[field]),
+    body.bevelFaceMm,
+    intake.presentAnglePerSideDeg,
+    intake.angleAssumed,
+    JSON.stringify(intake.measuredWith),
+    JSON.stringify(body.angleReadings),
+    body.bellyStartMm,
+    body.tipRiseMm,
+    body.traced && JSON.stringify(body.traced),
+    JSON.stringify(body.answers),
+  ];
 };
-
-const intakeValues = (body: IntakeBody) => [
-  body.useId,
-  body.cuts,
-  body.askedFor,
-  body.promisedOn,
-  body.sharpness,
-  body.carefulHands,
-  body.edgeLengthMm,
-  body.heightHeelMm,
-  body.heightMiddleMm,
-  body.heightTipMm,
-  body.spineHeelMm,
-  body.spineMiddleMm,
-  body.spineTipMm,
-  body.thicknessBehindEdgeMm,
-  body.bevelFaceMm,
-  perSideOf(body),
-];
 const INTAKE_COLUMNS = [
   'use_id',
   'cuts',
@@ -156,12 +163,20 @@ const INTAKE_COLUMNS = [
   'thickness_behind_edge_mm',
   'bevel_face_mm',
   'present_angle_per_side_deg',
+  'angle_assumed',
+  'measured_with',
+  'angle_readings',
+  'belly_start_mm',
+  'tip_rise_mm',
+  'outline',
+  'answers',
 ];
 
 export const insertJob = async (
   on: Queryable,
   bladeId: number,
-  body: TakeInBody,
+  tagNumber: number,
+  intake: CompleteIntake,
   takenInAt: Date,
 ): Promise<number> =>
   (
@@ -169,16 +184,32 @@ export const insertJob = async (
       on,
       `INSERT INTO job (blade_id, tag_number, taken_in_at, ${INTAKE_COLUMNS.join(', ')})
        VALUES (?, ?, ?, ${INTAKE_COLUMNS.map(() => '?').join(', ')})`,
-      [bladeId, body.tagNumber, takenInAt, ...intakeValues(body)],
+      [bladeId, tagNumber, takenInAt, ...intakeValues(intake)],
     )
   ).insertId;
 
-export const updateIntake = (on: Queryable, jobId: number, body: IntakeBody) =>
+export const updateIntake = (on: Queryable, jobId: number, intake: CompleteIntake) =>
   change(
     on,
     `UPDATE job SET ${INTAKE_COLUMNS.map((column) => `${column} = ?`).join(', ')} WHERE id = ?`,
-    [...intakeValues(body), jobId],
+    [...intakeValues(intake), jobId],
   );
+
+/** What was found on the blade at the visit before this one; null at the first. */
+export const damageBefore = async (on: Queryable, row: JobRow): Promise<Damage[] | null> => {
+  const before = (
+    await select<{ id: number | null }>(
+      on,
+      'SELECT MAX(id) AS id FROM job WHERE blade_id = ? AND id < ?',
+      [row.bladeId, row.id],
+    )
+  )[0]!.id;
+  return before === null ? null : damageOfJob(on, before);
+};
+
+/** A change that leaves the stage as it is. */
+export const markChanged = (on: Queryable, jobId: number) =>
+  change(on, 'UPDATE job SET version = version + 1 WHERE id = ?', [jobId]);
 
 export const replaceDamage = async (
   on: Queryable,

@@ -1,5 +1,11 @@
 /** A visit of a blade: take in, correct, look at, decline. */
-import { correctIntakeSchema, declineSchema, takeInSchema } from '@patient-edge/contract';
+import {
+  correctIntakeSchema,
+  declineSchema,
+  dropOffSchema,
+  takeInSchema,
+  type DropOffAnswer,
+} from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { updateBlade } from '../blades/queries';
@@ -8,6 +14,7 @@ import { DUPLICATE_ENTRY, errnoOf } from '../database/pool';
 import { onceOnly } from '../http/idempotency';
 import { invalid } from '../http/errors';
 import { allow, bodyOf, idempotencyKey, pathId, staffOf } from '../http/request';
+import { completeIntake, lastSeen } from './complete-intake';
 import { changeJob, mustBeAt, readJob } from './job';
 import {
   addEvent,
@@ -17,7 +24,7 @@ import {
   setDeclined,
   updateIntake,
 } from './queries';
-import { checkSteel, takeIn } from './take-in';
+import { checkSteel, dropOff, takeIn } from './take-in';
 
 export const jobRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -43,6 +50,23 @@ export const jobRoutes = (pool: Pool): Router => {
     }
   });
 
+  router.post('/drop-offs', allow(), async (request, response) => {
+    const staff = staffOf(request);
+    const body = bodyOf(dropOffSchema, request);
+    try {
+      const { ids } = await onceOnly(pool, idempotencyKey(request), staff.id, async (on) => ({
+        ids: await dropOff(on, body, staff, new Date()),
+      }));
+      const jobs = await Promise.all(ids.map((id) => readJob(pool, id)));
+      response.status(201).json({ jobs } satisfies DropOffAnswer);
+    } catch (error) {
+      if (errnoOf(error) !== DUPLICATE_ENTRY) throw error;
+      throw invalid([
+        { field: 'blades', message: 'One of these tags was just given to another blade' },
+      ]);
+    }
+  });
+
   router.get('/jobs/:id', allow(), async (request, response) => {
     response.json(await readJob(pool, pathId(request, 'id', 'This blade')));
   });
@@ -62,7 +86,7 @@ export const jobRoutes = (pool: Pool): Router => {
           kind: body.kindId,
           steel: body.steel,
         });
-        await updateIntake(on, row.id, body);
+        await updateIntake(on, row.id, completeIntake(body, await lastSeen(on, row.bladeId)));
         await replaceDamage(on, row.id, body.damage);
         await deleteUnworkedSteps(on, row.id);
         // The plan was made for other measurements.

@@ -6,7 +6,8 @@ export const MEASURE_COLUMNS = `b.kind AS kindId, j.edge_length_mm AS edgeLength
   j.height_heel_mm AS heightHeelMm, j.height_middle_mm AS heightMiddleMm, j.height_tip_mm AS heightTipMm,
   j.spine_heel_mm AS spineHeelMm, j.spine_middle_mm AS spineMiddleMm, j.spine_tip_mm AS spineTipMm,
   j.thickness_behind_edge_mm AS thicknessBehindEdgeMm, j.bevel_face_mm AS bevelFaceMm,
-  j.present_angle_per_side_deg AS presentAnglePerSideDeg`;
+  j.present_angle_per_side_deg AS presentAnglePerSideDeg, j.belly_start_mm AS bellyStartMm,
+  j.tip_rise_mm AS tipRiseMm, j.outline AS traced`;
 
 /** Picks the measurements out of a wider row. */
 export const measuresOf = (row: BladeMeasures): BladeMeasures => ({
@@ -21,4 +22,7 @@ export const measuresOf = (row: BladeMeasures): BladeMeasures => ({
   thicknessBehindEdgeMm: row.thicknessBehindEdgeMm,
   bevelFaceMm: row.bevelFaceMm,
   presentAnglePerSideDeg: row.presentAnglePerSideDeg,
+  bellyStartMm: row.bellyStartMm ?? null,
+  tipRiseMm: row.tipRiseMm ?? null,
+  traced: row.traced ?? null,
 });

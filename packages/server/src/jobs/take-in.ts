@@ -1,44 +1,71 @@
 /** Takes a blade in: owner, blade, measurements, damage and tag in one go. */
-import type { StaffMember, TakeInBody } from '@patient-edge/contract';
+import type {
+  DropOffBody,
+  IntakeBody,
+  OwnerBody,
+  StaffMember,
+  TakeInBody,
+} from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
 import { addBlade, findBladeOwner, updateBlade } from '../blades/queries';
 import { addCustomer, findCustomer } from '../customers/queries';
 import type { Queryable } from '../database/pool';
 import { invalid } from '../http/errors';
 import { steelNamed } from '../steels/queries';
+import { completeIntake, lastSeen } from './complete-intake';
 import { addEvent, insertJob, replaceDamage, tagHolder } from './queries';
 
 /** The steel must be known to the table of the trade or to the shop. */
-export const checkSteel = async (on: Queryable, designation: string): Promise<void> => {
+export const checkSteel = async (on: Queryable, designation: string, path = ''): Promise<void> => {
   if (await steelNamed(on, designation)) return;
-  throw invalid([{ field: 'steel', message: `Steel: "${designation}" is not known here` }]);
+  throw invalid([{ field: `${path}steel`, message: `Steel: "${designation}" is not known here` }]);
 };
 
-export const takeIn = async (
+/** The owner named, or the new one written down. */
+export const ownerOf = async (
   on: Queryable,
-  body: TakeInBody,
+  { customerId, newCustomer }: OwnerBody,
+): Promise<number> => {
+  if (newCustomer) return addCustomer(on, newCustomer);
+  const known = await findCustomer(on, customerId!);
+  if (!known || known.erasedAt) {
+    throw invalid([{ field: 'customerId', message: 'This owner is not known here' }]);
+  }
+  return known.id;
+};
+
+export type BladeTakenIn = IntakeBody & Pick<TakeInBody, 'bladeId' | 'tagNumber'>;
+
+/** One blade of that owner. Fields at fault are named below `path`. */
+export const takeInBlade = async (
+  on: Queryable,
+  customerId: number,
+  body: BladeTakenIn,
   staff: Pick<StaffMember, 'id'>,
   takenInAt: Date,
+  path = '',
 ): Promise<number> => {
   const holder = await tagHolder(on, body.tagNumber);
   if (holder !== undefined) {
     throw invalid([
-      { field: 'tagNumber', message: `Tag ${body.tagNumber} hangs on a blade of ${holder}` },
+      {
+        field: `${path}tagNumber`,
+        message: `Tag ${body.tagNumber} hangs on a blade of ${holder}`,
+      },
     ]);
   }
-  const known = body.customerId === null ? null : await findCustomer(on, body.customerId);
-  if (known === undefined || known?.erasedAt) {
-    throw invalid([{ field: 'customerId', message: 'This owner is not known here' }]);
-  }
-  await checkSteel(on, body.steel);
-  const customerId = body.newCustomer ? await addCustomer(on, body.newCustomer) : body.customerId!;
+  await checkSteel(on, body.steel, path);
   if (body.bladeId !== null && (await findBladeOwner(on, body.bladeId)) !== customerId) {
-    throw invalid([{ field: 'bladeId', message: 'This blade belongs to someone else' }]);
+    throw invalid([{ field: `${path}bladeId`, message: 'This blade belongs to someone else' }]);
   }
+  const intake = completeIntake(
+    body,
+    body.bladeId === null ? null : await lastSeen(on, body.bladeId),
+  );
   const blade = { name: body.bladeName, kind: body.kindId, steel: body.steel };
   if (body.bladeId !== null) await updateBlade(on, body.bladeId, blade);
   const bladeId = body.bladeId ?? (await addBlade(on, customerId, blade));
-  const jobId = await insertJob(on, bladeId, body, takenInAt);
+  const jobId = await insertJob(on, bladeId, body.tagNumber, intake, takenInAt);
   await replaceDamage(on, jobId, body.damage);
   await addEvent(on, {
     jobId,
@@ -48,4 +75,47 @@ export const takeIn = async (
     at: takenInAt,
   });
   return jobId;
+};
+
+export const takeIn = async (
+  on: Queryable,
+  body: TakeInBody,
+  staff: Pick<StaffMember, 'id'>,
+  takenInAt: Date,
+): Promise<number> => takeInBlade(on, await ownerOf(on, body), body, staff, takenInAt);
+
+/** What the counter leaves open; the bench measures and looks. */
+const LEFT_OPEN = {
+  carefulHands: false,
+  heightMiddleMm: null,
+  heightTipMm: null,
+  spineHeelMm: null,
+  spineMiddleMm: null,
+  spineTipMm: null,
+  thicknessBehindEdgeMm: null,
+  measuredWith: {},
+  bevelFaceMm: null,
+  presentAngle: null,
+  angleReadings: [],
+  bellyStartMm: null,
+  tipRiseMm: null,
+  traced: null,
+  answers: {},
+  damage: [],
+} as const;
+
+/** Several blades of one owner: all of them, or none. */
+export const dropOff = async (
+  on: Queryable,
+  body: DropOffBody,
+  staff: Pick<StaffMember, 'id'>,
+  takenInAt: Date,
+): Promise<number[]> => {
+  const customerId = await ownerOf(on, body);
+  const jobIds: number[] = [];
+  for (const [index, blade] of body.blades.entries()) {
+    const whole = { ...LEFT_OPEN, ...blade };
+    jobIds.push(await takeInBlade(on, customerId, whole, staff, takenInAt, `blades.${index}.`));
+  }
+  return jobIds;
 };

@@ -1,0 +1,147 @@
+/** The owner's yes, what is protected, the estimate, the price list, photographs and their marks. */
+import Joi from 'joi';
+import {
+  PRICE_GROUPS,
+  PRICE_ITEMS,
+  type EstimateLine,
+  type Price,
+  type PriceTerms,
+} from '@patient-edge/core';
+import { number, oneOf, optionalText, text, version } from './schema-parts';
+
+export interface ConsentBody {
+  readonly version: number;
+  /** Which matter, as the judgement names it, and the words it was put in. */
+  readonly matter: string;
+  readonly words: string;
+  readonly answer: 'yes' | 'no';
+  /** Who said so: the owner, or whoever they sent. */
+  readonly name: string;
+}
+export const consentSchema = Joi.object<ConsentBody>({
+  version,
+  matter: text('Matter', 40).required(),
+  words: text('What was asked', 300).required(),
+  answer: oneOf('Answer', ['yes', 'no']),
+  name: text('Who said so', 80).required(),
+});
+
+export interface ProtectionBody {
+  readonly version: number;
+  /** What was done of the list, by its ids. */
+  readonly done: readonly string[];
+}
+export const protectionSchema = Joi.object<ProtectionBody>({
+  version,
+  done: Joi.array().items(text('Protection', 40).required()).max(20).unique().required(),
+});
+
+const minor = (label: string) => number().integer().min(0).max(100_000_000).required().label(label);
+
+export interface EstimateBody {
+  readonly version: number;
+  readonly lines: readonly EstimateLine[];
+  /** Who agreed; null while it is only ours. */
+  readonly agreedBy: string | null;
+}
+export const estimateSchema = Joi.object<EstimateBody>({
+  version,
+  lines: Joi.array()
+    .items(
+      Joi.object<EstimateLine>({
+        label: text('What for', 120).required(),
+        lowMinor: minor('From'),
+        highMinor: minor('To'),
+      }).custom((line: EstimateLine, helpers) =>
+        line.highMinor < line.lowMinor ? helpers.error('estimate.order') : line,
+      ),
+    )
+    .min(1)
+    .max(20)
+    .required()
+    .label('Lines'),
+  agreedBy: text('Agreed by', 80).allow(null).required(),
+}).messages({ 'estimate.order': 'The upper price must not be below the lower one' });
+
+export const CURRENCIES = [
+  'EUR',
+  'USD',
+  'GBP',
+  'CHF',
+  'SEK',
+  'NOK',
+  'DKK',
+  'PLN',
+  'CZK',
+  'HUF',
+  'JPY',
+  'CAD',
+  'AUD',
+  'NZD',
+  'INR',
+  'ZAR',
+  'BRL',
+  'MXN',
+  'KRW',
+  'TRY',
+] as const;
+
+/** The list as it is kept, with the version it was read at. */
+export interface PriceListBody extends PriceTerms {
+  readonly version: number;
+  readonly currency: string;
+}
+export const priceListSchema = Joi.object<PriceListBody>({
+  version,
+  currency: oneOf('Currency', CURRENCIES),
+  prices: Joi.array()
+    .items(
+      Joi.object<Price>({
+        item: oneOf('Item', PRICE_ITEMS),
+        group: oneOf('For', PRICE_GROUPS),
+        amountMinor: minor('Price'),
+      }),
+    )
+    .max(60)
+    .unique((a: Price, b: Price) => a.item === b.item && a.group === b.group)
+    .required()
+    .label('Prices'),
+  lengthIncludedMm: number().min(0).max(900).required().label('Edge length included, mm'),
+  lengthStepMm: number().min(5).max(900).required().label('Further length counts by, mm'),
+  minutesIncluded: number().min(0).max(600).required().label('Minutes included'),
+}).messages({ 'array.unique': 'This item stands twice for the same kind' });
+
+export interface PhotoMark {
+  /** Shares of width and height. */
+  readonly x: number;
+  readonly y: number;
+  readonly note: string;
+}
+export interface PhotographBody {
+  readonly note: string;
+  readonly marks: readonly PhotoMark[];
+}
+const share = (label: string) => number().min(0).max(1).required().label(label);
+export const photographSchema = Joi.object<PhotographBody>({
+  note: optionalText('Note', 300),
+  marks: Joi.array()
+    .items(
+      Joi.object<PhotoMark>({
+        x: share('Across'),
+        y: share('Down'),
+        note: optionalText('Mark', 200),
+      }),
+    )
+    .max(40)
+    .required()
+    .label('Marks'),
+});
+export const PHOTOGRAPH_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
+export const MOST_PHOTOGRAPH_BYTES = 25 * 1024 * 1024;
+export const MOST_PHOTOGRAPHS = 24;
+
+export const LABEL_KINDS = ['tag', 'ticket'] as const;
+export interface LabelBody {
+  readonly what: (typeof LABEL_KINDS)[number];
+}
+export const labelSchema = Joi.object<LabelBody>({ what: oneOf('What to print', LABEL_KINDS) });

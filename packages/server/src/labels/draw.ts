@@ -1,0 +1,112 @@
+/** The tag that hangs on a blade, and the ticket its owner takes home. */
+import type { Job } from '@patient-edge/contract';
+import { bladeKind, bladeOutline, findUse, totalOf } from '@patient-edge/core';
+import numberToWords from 'number-to-words';
+import QRCode from 'qrcode';
+import { moneyRange } from '../judge/routes';
+import { Page } from './page';
+
+export interface LabelFacts {
+  readonly job: Job;
+  readonly shopName: string;
+  readonly currency: string;
+  /** Where the job is found. */
+  readonly address: string;
+}
+
+/** "forty-seven": a digit misread on a wet tag is caught by its word. */
+export const tagInWords = (tagNumber: number): string => numberToWords.toWords(tagNumber);
+
+const qr = (
+  page: Page,
+  address: string,
+  at: { xMm: number; yMm: number; sideMm: number },
+): void => {
+  const { modules } = QRCode.create(address, { errorCorrectionLevel: 'M' });
+  page.squares(modules.size, (row, column) => modules.get(row, column) === 1, at);
+};
+
+const silhouette = (
+  page: Page,
+  job: Job,
+  box: { xMm: number; yMm: number; widthMm: number; heightMm: number },
+): void => {
+  const { edge, spine } = bladeOutline(job.measures);
+  const highest = Math.max(...spine.map(([, y]) => y));
+  const scale = Math.min(box.widthMm / job.measures.edgeLengthMm, box.heightMm / highest);
+  const points = [...edge, ...[...spine].reverse()].map(
+    ([z, y]) => [box.xMm + z * scale, box.yMm + (highest - y) * scale] as const,
+  );
+  page.line(points, 0.3, true);
+};
+
+const nameOf = (job: Job): string => job.blade.name || bladeKind(job.measures.kindId).label;
+
+const dated = (iso: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+  }).format(new Date(`${iso.slice(0, 10)}T12:00:00Z`));
+
+/** 62 by 29 mm, as label rolls are. */
+export const drawTag = ({ job, address }: LabelFacts): Promise<Buffer> => {
+  const page = new Page(`Tag ${job.tagNumber}`, 62, 29);
+  qr(page, address, { xMm: 2, yMm: 2, sideMm: 25 });
+  const at = { xMm: 30, widthMm: 30.5 } as const;
+  page.write(String(job.tagNumber), { xMm: 30, yMm: 1.2, sizeMm: 9, weight: 'bold' });
+  page.write(tagInWords(job.tagNumber), { ...at, yMm: 12, sizeMm: 2.9 });
+  page.write(nameOf(job), { ...at, yMm: 18.2, sizeMm: 3, weight: 'bold' });
+  page.write(`for ${dated(job.promisedOn)}`, { ...at, yMm: 22.6, sizeMm: 3 });
+  return page.finish();
+};
+
+/** A6: what was brought, what was found, what was asked and agreed, and whom to hand it to. */
+export const drawTicket = ({ job, shopName, currency, address }: LabelFacts): Promise<Buffer> => {
+  const page = new Page(`Ticket of tag ${job.tagNumber}`, 105, 148);
+  const all = { xMm: 8, widthMm: 89 } as const;
+  page.write(shopName, { xMm: 8, yMm: 7, sizeMm: 4.2, weight: 'bold', widthMm: 60 });
+  page.write(`Tag ${job.tagNumber}`, { xMm: 8, yMm: 14, sizeMm: 8, weight: 'bold' });
+  page.write(tagInWords(job.tagNumber), { xMm: 8, yMm: 24, sizeMm: 3.2, widthMm: 60 });
+  qr(page, address, { xMm: 73, yMm: 7, sideMm: 24 });
+  silhouette(page, job, { xMm: 8, yMm: 33, widthMm: 89, heightMm: 16 });
+  let y = 53;
+  const say = (label: string, text: string, lines = 1): void => {
+    if (text === '' || y > 128) return;
+    page.write(label, { xMm: 8, yMm: y, sizeMm: 2.9, widthMm: 22 });
+    const below = page.write(text, { xMm: 31, yMm: y, sizeMm: 3.2, widthMm: 66, lines });
+    y = below + 1;
+  };
+  say('Owner', job.customer.name);
+  say('Blade', `${nameOf(job)}, ${job.steel}`, 2);
+  say('For', findUse(job.useId).label);
+  say('Asked for', job.askedFor, 2);
+  say('Promised', dated(job.promisedOn));
+  say(
+    'Found on it',
+    job.damage.map(({ kind, fromMm }) => `${kind} at ${Math.round(fromMm)} mm`).join(', '),
+    3,
+  );
+  if (job.estimate) {
+    const { lowMinor, highMinor } = totalOf(job.estimate.lines);
+    const agreed = job.estimate.agreedBy === null ? '' : `, agreed with ${job.estimate.agreedBy}`;
+    say('Estimate', `${moneyRange(lowMinor, highMinor, currency)}${agreed}`, 2);
+  }
+  for (const { words, answer, name } of job.consents)
+    say('Asked', `${words} ${name}: ${answer}`, 3);
+  page.line(
+    [
+      [8, 136],
+      [60, 136],
+    ],
+    0.2,
+  );
+  page.write('Owner', { xMm: 8, yMm: 137, sizeMm: 2.6 });
+  page.write('Handed over against this tag only. Sharp: carry it wrapped.', {
+    ...all,
+    yMm: 142,
+    sizeMm: 2.6,
+  });
+  return page.finish();
+};

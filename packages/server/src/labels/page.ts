@@ -1,0 +1,117 @@
+/** Pages of text and outlines in millimetres, in the application's own letters. */
+import { createRequire } from 'node:module';
+import PDFDocument from 'pdfkit';
+
+const POINTS_PER_MM = 72 / 25.4;
+const pt = (mm: number): number => mm * POINTS_PER_MM;
+
+export type Weight = 'plain' | 'bold';
+const FILES: Readonly<Record<Weight, number>> = { plain: 400, bold: 700 };
+/** Letters of the languages around, in a file of their own. */
+const EXTENDED = /[\u0100-\u024f\u1e00-\u1eff]/;
+
+const fontFile = (weight: Weight, subset: 'latin' | 'latin-ext'): string =>
+  createRequire(import.meta.url).resolve(
+    `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${subset}-${FILES[weight]}-normal.woff`,
+  );
+
+interface Run {
+  readonly font: string;
+  readonly text: string;
+}
+
+const runsOf = (text: string, weight: Weight): Run[] => {
+  const runs: Run[] = [];
+  for (const letter of text) {
+    const font = `${weight}${EXTENDED.test(letter) ? ' extended' : ''}`;
+    const last = runs.at(-1);
+    if (last?.font === font) runs[runs.length - 1] = { font, text: last.text + letter };
+    else runs.push({ font, text: letter });
+  }
+  return runs;
+};
+
+export interface TextPlace {
+  readonly xMm: number;
+  /** Of the top of the letters. */
+  readonly yMm: number;
+  readonly sizeMm: number;
+  readonly weight?: Weight;
+  /** Wrapped within this; one line otherwise. */
+  readonly widthMm?: number;
+  /** Cut off beyond so many lines. */
+  readonly lines?: number;
+}
+
+export class Page {
+  private readonly document: PDFKit.PDFDocument;
+
+  constructor(title: string, widthMm: number, heightMm: number) {
+    this.document = new PDFDocument({
+      size: [pt(widthMm), pt(heightMm)],
+      margin: 0,
+      info: { Title: title },
+    });
+    for (const weight of ['plain', 'bold'] as const) {
+      this.document.registerFont(weight, fontFile(weight, 'latin'));
+      this.document.registerFont(`${weight} extended`, fontFile(weight, 'latin-ext'));
+    }
+  }
+
+  /** Writes, and gives the y below what was written, mm. */
+  write(text: string, place: TextPlace): number {
+    const { xMm, yMm, sizeMm, weight = 'plain', widthMm, lines = 1 } = place;
+    this.document.fontSize(pt(sizeMm)).fillColor('#000');
+    const options =
+      widthMm === undefined
+        ? { lineBreak: false }
+        : { width: pt(widthMm), height: pt(sizeMm * 1.25 * lines), ellipsis: true };
+    const runs = runsOf(text === '' ? ' ' : text, weight);
+    runs.forEach((run, index) => {
+      const continued = index < runs.length - 1;
+      this.document.font(run.font);
+      if (index === 0) this.document.text(run.text, pt(xMm), pt(yMm), { ...options, continued });
+      else this.document.text(run.text, { ...options, continued });
+    });
+    return Math.max(this.document.y / POINTS_PER_MM, yMm + sizeMm * 1.25);
+  }
+
+  line(points: readonly (readonly [number, number])[], widthMm: number, closed = false): void {
+    points.forEach(([x, y], index) =>
+      index === 0 ? this.document.moveTo(pt(x), pt(y)) : this.document.lineTo(pt(x), pt(y)),
+    );
+    if (closed) this.document.closePath();
+    this.document.lineWidth(pt(widthMm)).stroke('#000');
+  }
+
+  /** Dark squares of a grid, as of a QR code. */
+  squares(
+    size: number,
+    isDark: (row: number, column: number) => boolean,
+    at: { xMm: number; yMm: number; sideMm: number },
+  ): void {
+    const cell = at.sideMm / size;
+    for (let row = 0; row < size; row += 1)
+      for (let column = 0; column < size; column += 1)
+        if (isDark(row, column))
+          this.document.rect(
+            pt(at.xMm + column * cell),
+            pt(at.yMm + row * cell),
+            // A hair over, so that no white line shows between two.
+            pt(cell * 1.02),
+            pt(cell * 1.02),
+          );
+    this.document.fill('#000');
+  }
+
+  async finish(): Promise<Buffer> {
+    const chunks: Buffer[] = [];
+    const done = new Promise<Buffer>((resolve, reject) => {
+      this.document.on('data', (chunk: Buffer) => chunks.push(chunk));
+      this.document.on('end', () => resolve(Buffer.concat(chunks)));
+      this.document.on('error', reject);
+    });
+    this.document.end();
+    return done;
+  }
+}

@@ -1,0 +1,90 @@
+import type { Job } from '@patient-edge/contract';
+import sharp from 'sharp';
+import type { Agent } from 'supertest';
+import { errorOf, jobOf, openShop, takeIn, type TestShop } from '../../test/test-shop';
+
+let shop: TestShop;
+let counter: Agent;
+let job: Job;
+beforeAll(async () => {
+  shop = await openShop(__filename);
+  counter = await shop.person('cal', 'counter');
+  job = await takeIn(counter, { tagNumber: 601 });
+});
+afterAll(() => shop.close());
+
+const picture = (widthPx: number, heightPx: number) =>
+  sharp({ create: { width: widthPx, height: heightPx, channels: 3, background: '#8a8' } });
+const send = (bytes: Buffer, name = 'blade.jpg') =>
+  counter.post(`/api/jobs/${job.id}/photographs`).attach('photograph', bytes, name);
+
+test('a telephone’s picture stands upright, is no larger than it need be, and tells no place', async () => {
+  const held = await picture(5000, 3000)
+    .withExif({
+      IFD0: { Make: 'phone' },
+      IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '52/1 30/1 0/1' },
+    })
+    .withMetadata({ orientation: 6 })
+    .jpeg()
+    .toBuffer();
+  expect((await sharp(held).metadata()).exif).toBeDefined();
+  const kept = jobOf(await send(held).expect(201)).photographs.at(-1)!;
+  expect([kept.widthPx, kept.heightPx]).toEqual([2458, 4096]);
+  const full = (await counter.get(`/api/photographs/${kept.id}/full.jpg`).expect(200))
+    .body as Buffer;
+  const found = await sharp(full).metadata();
+  expect([found.width, found.height, found.format]).toEqual([2458, 4096, 'jpeg']);
+  expect(found.exif).toBeUndefined();
+  expect(full.includes('GPS')).toBe(false);
+  const small = (await counter.get(`/api/photographs/${kept.id}/small.jpg`).expect(200))
+    .body as Buffer;
+  expect((await sharp(small).metadata()).height).toBe(640);
+});
+
+test('PNG and WebP come in as well', async () => {
+  await send(await picture(300, 200).png().toBuffer(), 'b.png').expect(201);
+  await send(await picture(300, 200).webp().toBuffer(), 'b.webp').expect(201);
+});
+
+test.each([
+  ['text in a picture’s name', () => Promise.resolve(Buffer.from('not a picture'))],
+  ['another format', () => picture(20, 20).tiff().toBuffer()],
+  [
+    'a picture cut short',
+    async () => (await picture(2000, 2000).jpeg().toBuffer()).subarray(0, 900),
+  ],
+])('%s is refused, and says what is taken', async (_, bytes) => {
+  const refused = await send(await bytes()).expect(422);
+  expect(errorOf(refused).fields![0]!.field).toBe('photograph');
+  expect(errorOf(refused).fields![0]!.message).toMatch(/^Photograph: /);
+});
+
+test('a file too large, no file and no blade are told apart', async () => {
+  const large = await send(Buffer.alloc(26 * 1024 * 1024)).expect(422);
+  expect(errorOf(large).fields![0]!.message).toBe('Photograph: must be at most 25 MB');
+  const path = `/api/jobs/${job.id}/photographs`;
+  const none = await counter.post(path).attach('other', Buffer.from('x'), 'x.jpg').expect(422);
+  expect(errorOf(none).fields![0]!.field).toBe('photograph');
+  const bytes = await picture(20, 20).jpeg().toBuffer();
+  await counter
+    .post('/api/jobs/99999/photographs')
+    .attach('photograph', bytes, 'b.jpg')
+    .expect(404);
+  await counter.get('/api/photographs/99999/full.jpg').expect(404);
+});
+
+test('marks with notes are kept on it, and it can go again', async () => {
+  const made = jobOf(await send(await picture(400, 300).jpeg().toBuffer()).expect(201));
+  const { id } = made.photographs.at(-1)!;
+  const body = { note: 'right side', marks: [{ x: 0.25, y: 0.5, note: 'chip' }] };
+  const marked = jobOf(await counter.put(`/api/photographs/${id}`).send(body).expect(200));
+  expect(marked.photographs.at(-1)).toMatchObject(body);
+  const off = await counter
+    .put(`/api/photographs/${id}`)
+    .send({ note: '', marks: [{ x: 1.5, y: 0, note: '' }] })
+    .expect(422);
+  expect(errorOf(off).fields![0]!.field).toBe('marks.0.x');
+  const without = jobOf(await counter.delete(`/api/photographs/${id}`).expect(200));
+  expect(without.photographs.some((each) => each.id === id)).toBe(false);
+  await counter.delete(`/api/photographs/${id}`).expect(404);
+});

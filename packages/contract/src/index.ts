@@ -9,3 +9,4 @@ export * from './stone-schemas';
 export * from './shelf-schemas';
 export * from './rack';
 export * from './rack-csv';
+export * from './money';

@@ -9,8 +9,12 @@ import { useAppearance } from './theme/appearance';
 import { SetUpPage, SignInPage } from './sign-in/sign-in-page';
 import { ShopPage } from './shop/shop-page';
 
-const TakeInPage = lazy(() => import('./intake/take-in-page'));
-const CorrectIntakePage = lazy(() => import('./intake/correct-intake-page'));
+const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
+const IntakePage = lazy(() => import('./intake/intake-page'));
+const JudgePage = lazy(() => import('./judge/judge-page'));
+const PhotographPage = lazy(() => import('./photographs/photograph-page'));
+const PricesPage = lazy(() => import('./prices/prices-page'));
+const LabelsPage = lazy(() => import('./labels/labels-page'));
 const JobPage = lazy(() => import('./jobs/job-page'));
 const PlanPage = lazy(() => import('./plan/plan-page'));
 const BenchPage = lazy(() => import('./bench/bench-page'));
@@ -52,9 +56,11 @@ const Doors = () => {
       <Suspense fallback={<p role="status">Opening…</p>}>
         <Routes>
           <Route index element={<ShopPage />} />
-          <Route path="take-in" element={<TakeInPage />} />
+          <Route path="take-in" element={<DropOffPage />} />
           <Route path="jobs/:jobId" element={<JobPage />}>
-            <Route path="intake" element={<CorrectIntakePage />} />
+            <Route path="intake" element={<IntakePage />} />
+            <Route path="photographs/:photographId" element={<PhotographPage />} />
+            <Route path="judge" element={<JudgePage />} />
             <Route path="touch-up" element={<TouchUpPage />} />
             <Route path="plan" element={<PlanPage />} />
             <Route path="bench" element={<BenchPage />} />
@@ -72,6 +78,8 @@ const Doors = () => {
           <Route path="rack/pressure" element={<PressurePage />} />
           <Route path="calculator" element={<CalculatorPage />} />
           <Route path="calculator/:questionId" element={<CalculatorPage />} />
+          <Route path="prices" element={<PricesPage />} />
+          <Route path="labels" element={<LabelsPage />} />
           <Route path="people" element={<PeoplePage />} />
           <Route path="*" element={<NothingHere />} />
         </Routes>

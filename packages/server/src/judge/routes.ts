@@ -1,5 +1,10 @@
 /** What is asked of the owner, protected and agreed before work begins. */
-import { consentSchema, estimateSchema, protectionSchema } from '@patient-edge/contract';
+import {
+  consentSchema,
+  estimateSchema,
+  moneyRange,
+  protectionSchema,
+} from '@patient-edge/contract';
 import { totalOf } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -66,16 +71,4 @@ export const judgeRoutes = (pool: Pool): Router => {
   });
 
   return router;
-};
-
-/** As the books write it: `EUR 12.00–18.50`. */
-export const moneyRange = (lowMinor: number, highMinor: number, currency: string): string => {
-  const format = new Intl.NumberFormat('en', {
-    style: 'currency',
-    currency,
-    currencyDisplay: 'code',
-  });
-  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
-  const [low, high] = [lowMinor, highMinor].map((minor) => format.format(minor / 10 ** digits));
-  return low === high ? low! : `${low} to ${high}`;
 };

@@ -1,9 +1,8 @@
 /** The tag that hangs on a blade, and the ticket its owner takes home. */
-import type { Job } from '@patient-edge/contract';
+import { moneyRange, type Job } from '@patient-edge/contract';
 import { bladeKind, bladeOutline, findUse, totalOf } from '@patient-edge/core';
 import numberToWords from 'number-to-words';
 import QRCode from 'qrcode';
-import { moneyRange } from '../judge/routes';
 import { Page } from './page';
 
 export interface LabelFacts {

@@ -11,6 +11,10 @@ const VERSION_SETTING = 'price list version';
 export const readCurrency = async (on: Queryable): Promise<string> =>
   (await readSetting(on, 'currency')) ?? DEFAULT_CURRENCY;
 
+/** Held until the end of the transaction; the row is there in every shop. */
+export const lockPriceList = (on: Queryable) =>
+  select(on, "SELECT value FROM setting WHERE name = 'shop name' FOR UPDATE");
+
 /** Once money was written down, it was in that currency. */
 const isCurrencySettled = async (on: Queryable): Promise<boolean> =>
   (await select(on, 'SELECT 1 FROM estimate_line LIMIT 1')).length > 0 ||

@@ -2,10 +2,10 @@
 import { priceListSchema } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
-import { inTransaction, select } from '../database/pool';
+import { inTransaction } from '../database/pool';
 import { conflict, invalid } from '../http/errors';
 import { allow, bodyOf } from '../http/request';
-import { readPriceList, writePriceList } from './queries';
+import { lockPriceList, readPriceList, writePriceList } from './queries';
 
 export const priceRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -18,7 +18,7 @@ export const priceRoutes = (pool: Pool): Router => {
     const { version, ...body } = bodyOf(priceListSchema, request);
     await inTransaction(pool, async (on) => {
       // One list: whoever comes second waits here.
-      await select(on, "SELECT value FROM setting WHERE name = 'shop name' FOR UPDATE");
+      await lockPriceList(on);
       const held = await readPriceList(on);
       if (held.version !== version)
         throw conflict('The price list was changed by someone else; look again', held.version);

@@ -73,10 +73,14 @@ export const bladesByWords = async (on: Queryable, words: string): Promise<Found
     )
   ).map(toFound);
 
-/** The blade a tag hangs on. */
+/** The blades that had this tag, the one it hangs on now or hung on last before the others. */
 export const bladeByTag = async (on: Queryable, tagNumber: number): Promise<FoundBlade[]> =>
   (
-    await select<FoundRow>(on, bladesAmong('SELECT blade_id AS id FROM job WHERE tag_in_use = ?'), [
-      tagNumber,
-    ])
+    await select<FoundRow>(
+      on,
+      bladesAmong(
+        'SELECT blade_id AS id, MAX(id) AS last_id FROM job WHERE tag_number = ? GROUP BY blade_id ORDER BY last_id DESC',
+      ),
+      [tagNumber],
+    )
   ).map(toFound);

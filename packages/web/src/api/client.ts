@@ -29,30 +29,13 @@ const offline = () =>
     'No connection to the workshop just now. What you entered is kept; try again.',
   );
 
-export const request = async <T>(
-  method: Method,
-  path: string,
-  body?: unknown,
-  headers: Record<string, string> = {},
-): Promise<T> => {
+/** The answer of the server, or its refusal thrown. */
+const answerOf = async <T>(asked: Promise<Response>): Promise<T> => {
   let response: Response;
-  const text = body === undefined ? null : JSON.stringify(body);
-  try {
-    response = await fetch(`/api${path}`, {
-      method,
-      credentials: 'same-origin',
-      // A write goes through even when its page is being left; browsers carry only small ones so far.
-      keepalive: method !== 'GET' && (text?.length ?? 0) < MOST_KEPT_ALIVE,
-      headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
-      ...(text === null ? {} : { body: text }),
-    });
-  } catch {
-    throw offline();
-  }
-  const answered = await response.text();
   let answer: unknown;
   try {
-    answer = JSON.parse(answered);
+    response = await asked;
+    answer = JSON.parse(await response.text());
   } catch {
     throw offline();
   }
@@ -65,6 +48,43 @@ export const request = async <T>(
     error.fields,
     error.currentVersion ?? null,
   );
+};
+
+export const request = async <T>(
+  method: Method,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): Promise<T> => {
+  const text = body === undefined ? null : JSON.stringify(body);
+  return answerOf<T>(
+    fetch(`/api${path}`, {
+      method,
+      credentials: 'same-origin',
+      // A write goes through even when its page is being left; browsers carry only small ones so far.
+      keepalive: method !== 'GET' && (text?.length ?? 0) < MOST_KEPT_ALIVE,
+      headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
+      ...(text === null ? {} : { body: text }),
+    }),
+  );
+};
+
+/** Sends a picture as a file; answers with the blade it now belongs to. A refusal tells its first field. */
+export const uploadPhotograph = async <T>(jobId: number, file: File): Promise<T> => {
+  const form = new FormData();
+  form.append('photograph', file);
+  try {
+    return await answerOf<T>(
+      fetch(`/api/jobs/${jobId}/photographs`, {
+        method: 'POST',
+        credentials: 'same-origin',
+        body: form,
+      }),
+    );
+  } catch (error) {
+    const field = error instanceof ApiFailure ? error.fields[0] : undefined;
+    throw field ? new Error(`${file.name}: ${field.message}`) : error;
+  }
 };
 
 /** What to tell somebody about a failure. */

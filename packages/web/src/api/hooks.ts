@@ -8,6 +8,8 @@ import type {
   Flattening,
   Job,
   OwnSteel,
+  PriceList,
+  PrintedLabel,
   SessionInfo,
   ShopMachine,
   StaffMember,
@@ -60,6 +62,9 @@ export const useCustomer = (id: string | number | null) =>
   useSWR<CustomerRecord, ApiFailure>(id === null ? null : `/customers/${id}`, get);
 export const useBlade = (id: string | number | null) =>
   useSWR<BladeRecord, ApiFailure>(id === null ? null : `/blades/${id}`, get);
+export const usePrices = () => useSWR<PriceList, ApiFailure>('/prices', get);
+export const useLabels = () =>
+  useSWR<PrintedLabel[], ApiFailure>('/labels', get, { refreshInterval: 5000 });
 export const useStaff = () => useSWR<StaffMember[], ApiFailure>('/staff', get);
 export const useNextTag = () =>
   useSWR<{ tagNumber: number }, ApiFailure>('/next-tag', get, { revalidateOnFocus: false });

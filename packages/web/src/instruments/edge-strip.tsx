@@ -56,6 +56,8 @@ export interface ZoneMark {
 interface EdgeStripProps {
   readonly measures: BladeMeasures;
   readonly damage?: readonly Damage[];
+  /** What was there at the last visit: drawn faintly behind. */
+  readonly before?: readonly Damage[];
   /** Chips that are left in on purpose. */
   readonly leftIn?: readonly string[];
   /** How far the edge comes up along z. */
@@ -79,6 +81,7 @@ const tick = (lengthMm: number): number => (lengthMm > 180 ? 50 : lengthMm > 80 
 const DrawnEdgeStrip = ({
   measures,
   damage = NONE,
+  before = NONE,
   leftIn = NONE,
   depthAlong,
   marks = NONE,
@@ -223,6 +226,21 @@ const DrawnEdgeStrip = ({
                 strokeDasharray="3 4"
               />
             ))}
+            {before
+              .filter((found) => found.side === side || found.side === 'both')
+              .map(({ id: key, fromMm, lengthMm }) => (
+                <rect
+                  key={`before ${key}`}
+                  x={x(fromMm) - 2}
+                  y={laneTop(side) + 3}
+                  width={Math.max(lengthMm * scale, 5) + 4}
+                  height={LANE - 6}
+                  fill="none"
+                  stroke="var(--ink-soft)"
+                  strokeDasharray="4 3"
+                  pointerEvents="none"
+                />
+              ))}
             {damage
               .filter((found) => found.side === side || found.side === 'both')
               .map((found) => (
@@ -296,6 +314,18 @@ const DrawnEdgeStrip = ({
   );
 };
 
+/** As it is called where there is little room. */
+const SHORT: Partial<Record<Damage['kind'], string>> = {
+  'rolled edge': 'rolled',
+  'dull zone': 'dull',
+  'high spot': 'high',
+  'low spot': 'low',
+  'over-ground heel': 'over-ground',
+  'heat tint': 'burnt',
+};
+/** Faults of the face, framed instead of hatched. */
+const NOT_IN_THE_EDGE: readonly Damage['kind'][] = ['low spot', 'facet', 'pit', 'bend'];
+
 const DamageMark = ({
   damage,
   x,
@@ -325,7 +355,21 @@ const DamageMark = ({
       </g>
     );
   }
-  const rolled = damage.kind === 'rolled edge';
+  if (damage.kind === 'crack') {
+    return (
+      <g pointerEvents="none">
+        <path
+          d={`M${from} ${top + LANE}l4 -10 -6 -8 5 -9 -3 -9`}
+          fill="none"
+          stroke="var(--cut)"
+          strokeWidth={2.6}
+        />
+        <text x={from + 8} y={top + 14}>
+          crack
+        </text>
+      </g>
+    );
+  }
   return (
     <g pointerEvents="none">
       <rect
@@ -333,11 +377,11 @@ const DamageMark = ({
         y={top + LANE - 14}
         width={wide}
         height={14}
-        fill={hatch}
+        fill={NOT_IN_THE_EDGE.includes(damage.kind) ? 'none' : hatch}
         stroke="var(--cut)"
       />
       <text data-soft="" x={from + wide / 2} y={top + LANE - 18} textAnchor="middle">
-        {rolled ? 'rolled' : 'dull'}
+        {SHORT[damage.kind] ?? damage.kind}
       </text>
     </g>
   );

@@ -1,24 +1,29 @@
-/** Damage along the edge: placed by touching a lane, or typed; every entry can be corrected by number. */
+/** Faults along the edge: placed by touching a lane, or typed; every entry can be corrected by number. */
 import {
   DAMAGE_KINDS,
   DAMAGE_SIDES,
+  DAMAGE_WORDS,
+  hasDepth,
+  type BladeMeasures,
   type BladeSide,
   type Damage,
+  type DamageKind,
   type DamageSide,
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { useFieldArray, useWatch, type Control } from 'react-hook-form';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick } from '../theme/form-fields';
-import { options, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { options, PickOne, QuietButton, Row, Soft, Stack } from '../theme/parts';
 import { drawnMeasures, type DamageValues, type IntakeValues } from './values';
 
 const Line = styled.li`
   display: grid;
-  grid-template-columns: 140px 110px repeat(3, minmax(84px, 1fr)) 44px;
+  grid-template-columns: 160px 110px repeat(3, minmax(84px, 1fr)) 44px;
   gap: 10px;
   align-items: start;
   padding: 8px 0;
@@ -36,7 +41,8 @@ const Line = styled.li`
 const newId = (): string => crypto.randomUUID().slice(0, 8);
 const numberOr = (typed: string, fallback: number): number => parseNumber(typed) ?? fallback;
 
-const drawn = (values: readonly DamageValues[]): Damage[] =>
+/** As far as it is typed: for drawing and comparing. */
+export const drawnDamage = (values: readonly DamageValues[]): Damage[] =>
   values.map((found) => ({
     ...found,
     fromMm: numberOr(found.fromMm, 0),
@@ -44,60 +50,81 @@ const drawn = (values: readonly DamageValues[]): Damage[] =>
     depthMm: numberOr(found.depthMm, 0),
   }));
 
-export const DamageEditor = ({ control }: { control: Control<IntakeValues> }) => {
+/** What is put down first for a kind: short and shallow for what has a depth, a stretch for the rest. */
+const firstSize = (kind: DamageKind): Pick<DamageValues, 'lengthMm' | 'depthMm'> =>
+  hasDepth(kind) ? { lengthMm: '2', depthMm: '0.3' } : { lengthMm: '30', depthMm: '0' };
+
+interface DamageEditorProps {
+  readonly control: Control<IntakeValues>;
+  readonly before: readonly Damage[];
+  /** For measures not taken yet. */
+  readonly standIns: BladeMeasures | null;
+}
+
+export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) => {
   const values = useWatch({ control }) as IntakeValues;
+  const [kind, setKind] = useState<DamageKind>('chip');
   const { fields, append, remove } = useFieldArray({ control, name: 'damage', keyName: 'key' });
-  const add = (kind: DamageValues['kind'], side: DamageSide, atMm: string): void => {
-    append({
-      id: newId(),
-      kind,
-      side,
-      fromMm: atMm,
-      lengthMm: kind === 'chip' ? '2' : '30',
-      depthMm: kind === 'chip' ? '0.3' : '0',
-    });
+  const add = (found: DamageKind, side: DamageSide, atMm: string): void => {
+    append({ id: newId(), kind: found, side, fromMm: atMm, ...firstSize(found) });
   };
   return (
     <Stack $gap={10}>
       <EdgeStrip
-        measures={drawnMeasures(values)}
-        damage={drawn(values.damage)}
-        onPlace={(side: BladeSide, atMm) => add('chip', side, String(atMm))}
+        measures={drawnMeasures(values, standIns)}
+        damage={drawnDamage(values.damage)}
+        before={before}
+        onPlace={(side: BladeSide, atMm) => add(kind, side, String(atMm))}
         label={`The edge from heel to tip with ${values.damage.length} places of damage`}
       />
-      <Row $gap={10}>
-        <QuietButton onPress={() => add('chip', 'both', '')}>Add a chip</QuietButton>
-        <QuietButton onPress={() => add('dull zone', 'both', '')}>Add a dull zone</QuietButton>
-        <QuietButton onPress={() => add('rolled edge', 'both', '')}>Add a rolled edge</QuietButton>
-        <Soft>Touch a lane to place a chip there.</Soft>
+      <Row $gap={10} $align="end">
+        <PickOne
+          label="What is found"
+          options={DAMAGE_KINDS.map((id) => ({
+            id,
+            label: id.charAt(0).toUpperCase() + id.slice(1),
+            detail: DAMAGE_WORDS[id].what,
+          }))}
+          value={kind}
+          onChange={setKind}
+        />
+        <QuietButton onPress={() => add(kind, 'both', '')}>Add it by number</QuietButton>
+        <Soft>or touch a lane to place it there. {DAMAGE_WORDS[kind].what}.</Soft>
       </Row>
       <ol>
-        {fields.map(({ key }, index) => (
-          <Line key={key}>
-            <FormPick
-              control={control}
-              name={`damage.${index}.kind`}
-              label="Damage"
-              options={options(DAMAGE_KINDS)}
-            />
-            <FormPick
-              control={control}
-              name={`damage.${index}.side`}
-              label="Side"
-              options={options(DAMAGE_SIDES)}
-            />
-            <FormNumber control={control} name={`damage.${index}.fromMm`} label="From heel, mm" />
-            <FormNumber control={control} name={`damage.${index}.lengthMm`} label="Length, mm" />
-            {values.damage[index]?.kind === 'chip' ? (
-              <FormNumber control={control} name={`damage.${index}.depthMm`} label="Depth, mm" />
-            ) : (
-              <span />
-            )}
-            <Button aria-label={`Remove damage ${index + 1}`} onPress={() => remove(index)}>
-              <Trash2 size={20} />
-            </Button>
-          </Line>
-        ))}
+        {fields.map(({ key }, index) => {
+          const found = values.damage[index]?.kind ?? 'chip';
+          return (
+            <Line key={key}>
+              <FormPick
+                control={control}
+                name={`damage.${index}.kind`}
+                label="Damage"
+                options={options(DAMAGE_KINDS)}
+              />
+              <FormPick
+                control={control}
+                name={`damage.${index}.side`}
+                label="Side"
+                options={options(DAMAGE_SIDES)}
+              />
+              <FormNumber control={control} name={`damage.${index}.fromMm`} label="From heel, mm" />
+              <FormNumber control={control} name={`damage.${index}.lengthMm`} label="Length, mm" />
+              {hasDepth(found) ? (
+                <FormNumber
+                  control={control}
+                  name={`damage.${index}.depthMm`}
+                  label={DAMAGE_WORDS[found].depth ?? 'Depth, mm'}
+                />
+              ) : (
+                <span />
+              )}
+              <Button aria-label={`Remove damage ${index + 1}`} onPress={() => remove(index)}>
+                <Trash2 size={20} />
+              </Button>
+            </Line>
+          );
+        })}
       </ol>
     </Stack>
   );

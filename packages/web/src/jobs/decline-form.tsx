@@ -5,9 +5,15 @@ import { ApiFailure, messageOf, request } from '../api/client';
 import { keepJob } from '../api/hooks';
 import { QuietButton, Row, TextEntry } from '../theme/parts';
 
-export const DeclineForm = ({ job }: { job: Job }) => {
+interface DeclineFormProps {
+  readonly job: Job;
+  /** What the judgement says, to be changed. */
+  readonly suggested?: string;
+}
+
+export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
   const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState('');
+  const [reason, setReason] = useState(suggested.slice(0, 300));
   const [problem, setProblem] = useState<string | undefined>(undefined);
   if (!['taken in', 'planned', 'on the bench'].includes(job.stage)) return null;
   const send = async (): Promise<void> => {

@@ -46,6 +46,7 @@ const Head = styled.header`
 
 const PAGES = [
   ['intake', 'Intake'],
+  ['judge', 'Judge'],
   ['touch-up', 'Touch up'],
   ['plan', 'Plan'],
   ['bench', 'Bench'],

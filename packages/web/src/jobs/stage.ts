@@ -4,12 +4,12 @@ import type { Stage } from '@patient-edge/contract';
 export const TRACK: readonly Stage[] = ['taken in', 'planned', 'on the bench', 'testing', 'ready'];
 
 interface NextThing {
-  readonly page: 'plan' | 'bench' | 'test' | 'return';
+  readonly page: 'judge' | 'plan' | 'bench' | 'test' | 'return';
   readonly words: string;
 }
 
 export const NEXT: Readonly<Record<Stage, NextThing | null>> = {
-  'taken in': { page: 'plan', words: 'Judge and plan' },
+  'taken in': { page: 'judge', words: 'Measure and judge' },
   planned: { page: 'bench', words: 'Take it to the bench' },
   'on the bench': { page: 'bench', words: 'Go on at the bench' },
   testing: { page: 'test', words: 'Test the edge' },

@@ -4,7 +4,7 @@ import { MACHINE_KINDS, SIZES_OF, type MachineKind, type MachineSizes } from '@p
 import { useForm, useWatch } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
 import {

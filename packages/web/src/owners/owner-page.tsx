@@ -14,7 +14,7 @@ import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { useCustomer, useSession } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { FormText } from '../theme/form-fields';
 import { dayAndYear } from '../theme/format';
 import {

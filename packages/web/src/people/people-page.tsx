@@ -4,7 +4,7 @@ import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
 import { useStaff } from '../api/hooks';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { FormChoice, FormText } from '../theme/form-fields';
 import { ActionButton, Notice, options, Row, Sheet, Stack } from '../theme/parts';
 import { Waiting } from '../theme/waiting';

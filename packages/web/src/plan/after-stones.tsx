@@ -10,7 +10,7 @@ import {
   type RackStone,
 } from '@patient-edge/core';
 import { useState } from 'react';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
 import { Choice, NumberEntry, options, PickOne, Stack } from '../theme/parts';
 

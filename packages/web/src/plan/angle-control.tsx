@@ -8,7 +8,8 @@ import { Asked, FigureView } from '../instruments/why';
 import { fixed, parseNumber, roughly } from '../theme/format';
 import { NumberEntry, Row, Slide, Stack } from '../theme/parts';
 
-const SCHOOLS: Readonly<Record<Approach, string>> = {
+/** The schools of the angle, as the trade calls them. */
+export const SCHOOLS: Readonly<Record<Approach, string>> = {
   keep: 'Keep what came',
   'by-use': 'Set by use',
   'lowest-clear': 'Lowest that clears',

@@ -15,7 +15,7 @@ import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
 import {
   Choice,

@@ -1,9 +1,8 @@
 /** Judge and plan: along and across, with everything following the operator's choices at once. */
-import { toMachine, toRack, type Job } from '@patient-edge/contract';
+import type { Job } from '@patient-edge/contract';
 import {
   angleAtFixedLift,
   BURR_POLICIES,
-  DEFAULT_CHOICES,
   DIRECTIONS,
   figure,
   findUse,
@@ -13,7 +12,6 @@ import {
   scratchDepthUm,
   stepRange,
   totalRange,
-  withDefaults,
   type PlanInput,
   type ZoneLift,
 } from '@patient-edge/core';
@@ -21,8 +19,8 @@ import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
-import { keepJob, useMachines, useSteels, useStones } from '../api/hooks';
-import { dropStored, useStored } from '../api/stored';
+import { keepJob, useMachines, useSteels } from '../api/hooks';
+import { dropStored } from '../api/stored';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { GritStair } from '../instruments/grit-stair';
 import { LiftLadder } from '../instruments/lift-ladder';
@@ -50,12 +48,13 @@ import { NamedFinish } from '../progression/named-finish';
 import { OtherChains } from '../progression/progression-board';
 import { WishList } from '../progression/wishes';
 import { SoakPlan } from '../soaking/soak-plan';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { bandText, useForceUnit } from '../theme/force';
 import { useProgression } from '../workers/use-progression';
 import { AfterStones } from './after-stones';
 import { ChainsControl } from './chains-control';
 import { FinishControl } from './finish-control';
+import { usePlanChoices, usePlanInput } from './use-plan-input';
 
 const Two = styled.div`
   display: grid;
@@ -100,31 +99,8 @@ const NO_LIFTS: readonly ZoneLift[] = [];
 
 const PlanPage = () => {
   const job = useJobHere();
-  const { data: stones } = useStones();
-  const { data: machines } = useMachines();
-  const steels = useSteels();
-  const [kept, setChoices] = useStored<PlanChoices>(
-    `plan choices ${job.id}`,
-    job.plan?.choices ?? DEFAULT_CHOICES,
-  );
-  const choices = useMemo(() => withDefaults(kept), [kept]);
-  const rack = useMemo(() => (stones ? toRack(stones) : null), [stones]);
-  const input = useMemo((): PlanInput | null => {
-    const steel = steels?.find(({ designation }) => designation === job.steel);
-    if (!rack || !steel || !machines) return null;
-    const machine = machines.find(({ id }) => String(id) === choices.machineId);
-    return {
-      measures: job.measures,
-      steel,
-      useId: job.useId,
-      sharpness: job.sharpness,
-      carefulHands: job.carefulHands,
-      damage: job.damage,
-      rack,
-      machine: machine ? toMachine(machine) : null,
-      choices,
-    };
-  }, [job, rack, choices, steels, machines]);
+  const { choices, setChoices } = usePlanChoices(job);
+  const input = usePlanInput(job, choices);
   const result = usePlan(input);
   if (!result) return <p role="status">Working it out…</p>;
   if (!result.ok) {

@@ -13,7 +13,7 @@ import {
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useJob, useSteels, useStones } from '../api/hooks';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { ShelfNav } from '../rack/shelf-nav';
 import { parseNumber } from '../theme/format';
 import {

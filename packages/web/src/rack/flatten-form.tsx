@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
 import { keepStone } from '../api/hooks';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { fixed, parseNumber } from '../theme/format';
 import { ActionButton, Notice, NumberEntry, Row, Stack, TextEntry, Tick } from '../theme/parts';
 import { useUndo } from '../theme/undo';

@@ -14,7 +14,7 @@ import {
 import { useForm, useWatch } from 'react-hook-form';
 import { request } from '../api/client';
 import { keepStone, useSession } from '../api/hooks';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
 import {
   ActionButton,

@@ -1,5 +1,5 @@
 /** One stone: what it is, how it stands, its flattenings, and its wear. */
-import { careOf, type Stone } from '@patient-edge/contract';
+import { careOf, money, type Stone } from '@patient-edge/contract';
 import {
   abrasiveKind,
   GRIT_SCALES,
@@ -102,14 +102,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
     ['Liquid', stone.liquid],
     ['Water', stone.soaking === 'soak' ? `soak ${stone.soakMinutes} min` : `${stone.soaking} only`],
     ['Place', stone.place || '–'],
-    [
-      'Price',
-      stone.priceMinor === null
-        ? '–'
-        : new Intl.NumberFormat('en', { style: 'currency', currency: session!.currency }).format(
-            stone.priceMinor / 100,
-          ),
-    ],
+    ['Price', stone.priceMinor === null ? '–' : money(stone.priceMinor, session!.currency)],
   ];
   return (
     <Stack $gap={16}>

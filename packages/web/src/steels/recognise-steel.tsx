@@ -7,7 +7,7 @@ import {
 } from '@patient-edge/core';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { PickOne, QuietButton, Soft, Stack } from '../theme/parts';
 
 const Likely = styled.ol`

@@ -4,7 +4,7 @@ import { STEELS } from '@patient-edge/core';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
-import { Columns } from '../intake/intake-fields';
+import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
 import { ActionButton, Notice, options, QuietButton, Row, Sheet, Stack } from '../theme/parts';

@@ -112,6 +112,8 @@ export const Frame = ({
           <NavLink to="/owners">Owners</NavLink>
           <NavLink to="/rack">Rack</NavLink>
           <NavLink to="/calculator">Calculator</NavLink>
+          <NavLink to="/prices">Prices</NavLink>
+          <NavLink to="/labels">Labels</NavLink>
           {session.staff?.role === 'owner' && <NavLink to="/people">People</NavLink>}
         </nav>
         <Who>

@@ -1,0 +1,195 @@
+/** What is typed at the counter, and the body it makes. Kept on this device until it is taken in. */
+import type {
+  BladeRecord,
+  CustomerBody,
+  DropOffBlade,
+  DropOffBody,
+  FieldError,
+} from '@patient-edge/contract';
+import { bladeKind, UNKNOWN_STEEL_DESIGNATION, type Sharpness } from '@patient-edge/core';
+import { readStored } from '../api/stored';
+import { dayAndYear, parseNumber } from '../theme/format';
+
+/** One blade as typed. */
+export interface BladeValues {
+  /** Of a blade that was here before; empty for a new one. */
+  bladeId: string;
+  tagNumber: string;
+  kindId: string;
+  bladeName: string;
+  steel: string;
+  useId: string;
+  cuts: string;
+  askedFor: string;
+  promisedOn: string;
+  sharpness: Sharpness;
+  edgeLengthMm: string;
+  heightHeelMm: string;
+}
+
+export interface OwnerValues {
+  ownerIsNew: boolean;
+  customerId: string;
+  newCustomer: CustomerBody;
+}
+
+export interface DropOffDraft {
+  /** Makes a repeated request harmless. */
+  readonly key: string;
+  readonly owner: OwnerValues;
+  readonly next: BladeValues;
+  readonly blades: readonly BladeValues[];
+}
+
+export const DRAFT = 'drop-off draft';
+const FIRST_KIND = 'chef';
+
+export const emptyBlade = (): BladeValues => ({
+  bladeId: '',
+  tagNumber: '',
+  kindId: FIRST_KIND,
+  bladeName: '',
+  steel: UNKNOWN_STEEL_DESIGNATION,
+  useId: bladeKind(FIRST_KIND).usual.use,
+  cuts: '',
+  askedFor: '',
+  promisedOn: '',
+  sharpness: 'dull',
+  edgeLengthMm: '',
+  heightHeelMm: '',
+});
+
+/** After one blade the next: of its kind and for its day until something else is said. */
+export const bladeAfter = (last: BladeValues, tagNumber: string): BladeValues => ({
+  ...emptyBlade(),
+  kindId: last.kindId,
+  useId: last.useId,
+  steel: last.steel,
+  promisedOn: last.promisedOn,
+  tagNumber,
+});
+
+const emptyOwner = (): OwnerValues => ({
+  ownerIsNew: false,
+  customerId: '',
+  newCustomer: {
+    name: '',
+    trade: '',
+    phones: [{ label: '', number: '' }],
+    note: '',
+    edgesLiked: '',
+  },
+});
+
+export const newDraft = (): DropOffDraft => ({
+  key: crypto.randomUUID(),
+  owner: emptyOwner(),
+  next: emptyBlade(),
+  blades: [],
+});
+
+/** What the record of a blade says of it, into the line. */
+export const fromRecord = ({ blade, lastJob }: BladeRecord): Partial<BladeValues> => ({
+  bladeId: String(blade.id),
+  kindId: blade.measures.kindId,
+  bladeName: blade.name,
+  steel: blade.steel,
+  useId: lastJob?.useId ?? bladeKind(blade.measures.kindId).usual.use,
+  cuts: lastJob?.cuts ?? '',
+});
+
+/** The same in words: what worked last time. */
+export const whatItBrings = ({ visits }: BladeRecord): string => {
+  const held = visits.find(({ anglePerSideDeg }) => anglePerSideDeg !== null);
+  if (!held) return 'Here before. Its record comes with it.';
+  const angle = held.anglePerSideDeg!;
+  const stones = held.stones.length > 0 ? `, on ${held.stones.join(', ')}` : '';
+  return `Here before, last on ${dayAndYear(held.takenInAt)}: went home at ${angle.toFixed(1)}° per side · ${(2 * angle).toFixed(1)}° inclusive${stones}. Its record comes with it.`;
+};
+
+/** What was kept, with the blade in hand if there is one. A draft of an older form may lack fields. */
+export const openDraft = (inHand: BladeRecord | null): DropOffDraft => {
+  const kept = readStored<Partial<DropOffDraft>>(DRAFT);
+  const fresh = newDraft();
+  return {
+    key: kept?.key ?? fresh.key,
+    owner: {
+      ...fresh.owner,
+      ...kept?.owner,
+      ...(inHand ? { ownerIsNew: false, customerId: String(inHand.customer.id) } : {}),
+    },
+    next: { ...fresh.next, ...kept?.next, ...(inHand ? fromRecord(inHand) : {}) },
+    blades: (kept?.blades ?? []).map((blade) => ({ ...emptyBlade(), ...blade })),
+  };
+};
+
+/** The smallest tag from there on that no blade of the list has. */
+export const freeTag = (from: number, blades: readonly BladeValues[]): string => {
+  const taken = new Set(blades.map(({ tagNumber }) => Number(tagNumber)));
+  let tag = from;
+  while (taken.has(tag)) tag += 1;
+  return String(tag);
+};
+
+/** What is wrong with a blade before it joins the list. */
+export const problemsOf = (
+  blade: BladeValues,
+  others: readonly BladeValues[],
+): readonly FieldError[] => {
+  const problems: FieldError[] = [];
+  const tag = Number(blade.tagNumber);
+  if (!/^\d+$/.test(blade.tagNumber.trim()) || tag < 1 || tag > 9999) {
+    problems.push({
+      field: 'tagNumber',
+      message: `Tag number must be from 1 to 9999; "${blade.tagNumber}" was given`,
+    });
+  } else if (others.some(({ tagNumber }) => Number(tagNumber) === tag)) {
+    problems.push({ field: 'tagNumber', message: `Tag ${tag} is already on another blade here` });
+  }
+  if (blade.promisedOn === '')
+    problems.push({ field: 'promisedOn', message: 'Promised date is missing' });
+  for (const [field, label, least, most] of [
+    ['edgeLengthMm', 'Edge length, mm', 20, 900],
+    ['heightHeelMm', 'Height at heel, mm', 3, 250],
+  ] as const) {
+    const typed = blade[field].trim();
+    if (typed === '') continue;
+    const value = parseNumber(typed);
+    if (value === null) problems.push({ field, message: `"${typed}" is not a number` });
+    else if (value < least || value > most)
+      problems.push({
+        field,
+        message: `${label} must be from ${least} to ${most}; ${value} was given`,
+      });
+  }
+  if (blade.bladeId !== '' && others.some(({ bladeId }) => bladeId === blade.bladeId))
+    problems.push({ field: 'kindId', message: 'This blade is on the list already' });
+  return problems;
+};
+
+const toBlade = (blade: BladeValues): DropOffBlade => ({
+  bladeId: blade.bladeId === '' ? null : Number(blade.bladeId),
+  tagNumber: Number(blade.tagNumber),
+  kindId: blade.kindId,
+  bladeName: blade.bladeName,
+  steel: blade.steel,
+  useId: blade.useId,
+  cuts: blade.cuts,
+  askedFor: blade.askedFor,
+  promisedOn: blade.promisedOn,
+  sharpness: blade.sharpness,
+  edgeLengthMm: parseNumber(blade.edgeLengthMm),
+  heightHeelMm: parseNumber(blade.heightHeelMm),
+});
+
+/** A new owner as sent: a telephone left empty is none. */
+export const toCustomerBody = (typed: CustomerBody): CustomerBody => ({
+  ...typed,
+  phones: typed.phones.filter(({ number }) => number.trim() !== ''),
+});
+
+export const toDropOffBody = (owner: OwnerValues, blades: readonly BladeValues[]): DropOffBody => ({
+  customerId: owner.ownerIsNew || owner.customerId === '' ? null : Number(owner.customerId),
+  newCustomer: owner.ownerIsNew ? toCustomerBody(owner.newCustomer) : null,
+  blades: blades.map(toBlade),
+});

@@ -1,0 +1,281 @@
+/** Taking blades in at the counter, one or a crateful: owner once, then a line for each blade. */
+import {
+  LABEL_KINDS,
+  type BladeRecord,
+  type DropOffAnswer,
+  type FoundBlade,
+  type Job,
+} from '@patient-edge/contract';
+import { useEffect, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { useNavigate, useSearchParams } from 'react-router';
+import { mutate } from 'swr';
+import { ApiFailure, messageOf, request } from '../api/client';
+import { keepJob, useBlade, useCustomer, useNextTag } from '../api/hooks';
+import { dropStored, readStored, useStored, writeStored } from '../api/stored';
+import { parseNumber } from '../theme/format';
+import { ActionButton, Notice, QuietButton, Row, Sheet, Soft, Stack, Tick } from '../theme/parts';
+import { Waiting } from '../theme/waiting';
+import { BladeList } from './blade-list';
+import {
+  bladeAfter,
+  DRAFT,
+  emptyBlade,
+  freeTag,
+  fromRecord,
+  newDraft,
+  openDraft,
+  problemsOf,
+  toDropOffBody,
+  whatItBrings,
+  type BladeValues,
+  type OwnerValues,
+} from './draft';
+import { NextBlade } from './next-blade';
+import { OwnerSheet } from './owner-sheet';
+import { FindBlade, SeenBefore } from './seen-before';
+import { TakenIn } from './taken-in';
+
+interface Done {
+  readonly jobs: readonly Job[];
+  /** Null when nothing was to be printed. */
+  readonly printed: boolean | null;
+}
+
+/** The record of a blade may send its reader here with that blade in hand. */
+const DropOffPage = () => {
+  const [search] = useSearchParams();
+  const bladeId = search.get('blade');
+  const { data: record, error } = useBlade(bladeId);
+  if (bladeId !== null && !record) return <Waiting error={error} words="Fetching the blade…" />;
+  return <DropOff key={bladeId} inHand={record ?? null} />;
+};
+
+const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
+  const [opened] = useState(() => openDraft(inHand));
+  const [key, setKey] = useState(opened.key);
+  const [wasKept, setWasKept] = useState(() => readStored(DRAFT) !== null);
+  const [blades, setBlades] = useState<readonly BladeValues[]>(opened.blades);
+  const [rowProblems, setRowProblems] = useState<Readonly<Record<number, string>>>({});
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [done, setDone] = useState<Done | null>(null);
+  const [prints, setPrints] = useStored('prints labels', true);
+  const owner = useForm<OwnerValues>({ defaultValues: opened.owner });
+  const next = useForm<BladeValues>({ defaultValues: opened.next });
+  const ownerValues = useWatch({ control: owner.control }) as OwnerValues;
+  const nextValues = useWatch({ control: next.control }) as BladeValues;
+  const { data: tag } = useNextTag();
+  const { data: customer } = useCustomer(
+    ownerValues.ownerIsNew || ownerValues.customerId === '' ? null : ownerValues.customerId,
+  );
+  const [brought, setBrought] = useState(() => inHand && whatItBrings(inHand));
+  const navigate = useNavigate();
+  const { setValue, getValues } = next;
+
+  useEffect(() => {
+    if (tag && getValues('tagNumber') === '') setValue('tagNumber', freeTag(tag.tagNumber, blades));
+  }, [tag, blades, getValues, setValue]);
+
+  const touched = wasKept || blades.length > 0 || owner.formState.isDirty || next.formState.isDirty;
+  useEffect(() => {
+    if (touched && !done) writeStored(DRAFT, { key, owner: ownerValues, next: nextValues, blades });
+  }, [touched, done, key, ownerValues, nextValues, blades]);
+
+  /** A blade known from before is in hand: its record fills the line. */
+  const bring = (record: BladeRecord): void => {
+    owner.setValue('ownerIsNew', false, { shouldDirty: true });
+    owner.setValue('customerId', String(record.customer.id), { shouldDirty: true });
+    for (const [name, value] of Object.entries(fromRecord(record)))
+      setValue(name as keyof BladeValues, value, { shouldDirty: true });
+    setBrought(whatItBrings(record));
+  };
+  const choose = async (bladeId: number): Promise<void> => {
+    setProblem(null);
+    try {
+      bring(await request<BladeRecord>('GET', `/blades/${bladeId}`));
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  const chooseFound = (blade: FoundBlade): void => {
+    if (blade.tagNumber !== null) {
+      setProblem(`That blade hangs here now, on tag ${blade.tagNumber}.`);
+      return;
+    }
+    if (blades.length > 0 && ownerValues.customerId !== String(blade.ownerId)) {
+      setProblem(`That blade belongs to ${blade.owner}; take these in first.`);
+      return;
+    }
+    void choose(blade.id);
+  };
+
+  const reset = (values: BladeValues): void => {
+    next.reset(values);
+    setBrought(null);
+  };
+  const add = (): readonly BladeValues[] | null => {
+    const blade = getValues();
+    next.clearErrors();
+    const problems = problemsOf(blade, blades);
+    for (const { field, message } of problems)
+      next.setError(field as keyof BladeValues, { message });
+    if (problems.length > 0) return null;
+    const list = [...blades, blade];
+    setBlades(list);
+    setRowProblems({});
+    reset(bladeAfter(blade, freeTag(Number(blade.tagNumber) + 1, list)));
+    return list;
+  };
+  const edit = (index: number): void => {
+    const blade = blades[index]!;
+    setBlades(blades.filter((_, each) => each !== index));
+    setRowProblems({});
+    reset(blade);
+  };
+  const discard = (): void => {
+    const fresh = newDraft();
+    dropStored(DRAFT);
+    setWasKept(false);
+    setKey(fresh.key);
+    setBlades([]);
+    setRowProblems({});
+    setProblem(null);
+    owner.reset(fresh.owner);
+    reset({ ...emptyBlade(), tagNumber: tag ? String(tag.tagNumber) : '' });
+  };
+
+  const refuse = (error: unknown): void => {
+    const fields = error instanceof ApiFailure ? error.fields : [];
+    const rows: Record<number, string> = {};
+    for (const { field, message } of fields) {
+      const row = /^blades\.(\d+)/.exec(field);
+      if (row) rows[Number(row[1])] = message;
+      else owner.setError(field as keyof OwnerValues, { message });
+    }
+    setRowProblems(rows);
+    setProblem(fields.length === 0 ? messageOf(error) : 'Not yet: see what is marked.');
+  };
+
+  const takeIn = async (): Promise<void> => {
+    // A single blade need not be added to a list first.
+    const list = blades.length === 0 ? add() : blades;
+    if (!list) return;
+    setBusy(true);
+    setProblem(null);
+    owner.clearErrors();
+    try {
+      const { jobs } = await request<DropOffAnswer>(
+        'POST',
+        '/drop-offs',
+        toDropOffBody(owner.getValues(), list),
+        { 'Idempotency-Key': key },
+      );
+      dropStored(DRAFT);
+      void mutate('/next-tag');
+      for (const job of jobs) await keepJob(job);
+      const printed = prints ? await printAll(jobs) : null;
+      if (jobs.length === 1 && printed !== false) await navigate(`/jobs/${jobs[0]!.id}/intake`);
+      else setDone({ jobs, printed });
+    } catch (error) {
+      refuse(error);
+    } finally {
+      setBusy(false);
+    }
+  };
+
+  if (done) {
+    const onNext = (): void => {
+      setDone(null);
+      discard();
+    };
+    return <TakenIn {...done} onNext={onNext} />;
+  }
+  const count = blades.length;
+  return (
+    <Stack $gap={14}>
+      <Row>
+        <h1>Take in</h1>
+        {wasKept && (
+          <Row $gap={8}>
+            <Soft>Going on with the draft kept on this device.</Soft>
+            <QuietButton onPress={discard}>Discard the draft</QuietButton>
+          </Row>
+        )}
+      </Row>
+      <OwnerSheet form={owner} values={ownerValues} known={customer ?? null} />
+      <Sheet aria-label="Blade in hand">
+        <Stack $gap={10}>
+          <Row $gap={20} $align="end">
+            <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
+            <div style={{ flex: '0 1 300px' }}>
+              <FindBlade onChoose={chooseFound} />
+            </div>
+          </Row>
+          {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
+            <SeenBefore
+              known={customer.blades.filter(
+                ({ id }) => !blades.some(({ bladeId }) => bladeId === String(id)),
+              )}
+              seen={{
+                kindId: nextValues.kindId,
+                edgeLengthMm: parseNumber(nextValues.edgeLengthMm),
+                heightHeelMm: parseNumber(nextValues.heightHeelMm),
+              }}
+              onChoose={(id) => void choose(id)}
+            />
+          )}
+          <NextBlade
+            form={next}
+            kindId={nextValues.kindId}
+            brought={brought}
+            onAdd={() => void add()}
+          />
+        </Stack>
+      </Sheet>
+      {count > 0 && (
+        <Sheet aria-label="To take in">
+          <BladeList
+            blades={blades}
+            problems={rowProblems}
+            onEdit={edit}
+            onRemove={(index) => setBlades(blades.filter((_, each) => each !== index))}
+          />
+        </Sheet>
+      )}
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+      <Row $gap={20}>
+        <ActionButton onPress={() => void takeIn()} isDisabled={busy}>
+          {count === 0
+            ? `Take it in on tag ${nextValues.tagNumber || '…'}`
+            : `Take in ${count === 1 ? 'this blade' : `these ${count} blades`}`}
+        </ActionButton>
+        <Tick value={prints} onChange={setPrints}>
+          Print tags and tickets
+        </Tick>
+      </Row>
+      <Soft>
+        Local law and the shop’s own rules come first: refuse what is not lawful to hold, and ask
+        the owner’s age where it matters.
+      </Soft>
+    </Stack>
+  );
+};
+
+/** Whether every sheet came out: a printer that is away must not undo what was taken in. */
+const printAll = async (jobs: readonly Job[]): Promise<boolean> => {
+  try {
+    for (const { id } of jobs)
+      for (const what of LABEL_KINDS) await request('POST', `/jobs/${id}/labels`, { what });
+    return true;
+  } catch (error) {
+    if (error instanceof ApiFailure) return false;
+    throw error;
+  }
+};
+
+export default DropOffPage;

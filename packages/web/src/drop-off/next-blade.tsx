@@ -1,0 +1,121 @@
+/** The blade in hand at the counter: a line of fields that Enter sends to the list. */
+import { bladeKind, SHARPNESS } from '@patient-edge/core';
+import { useRef } from 'react';
+import { Controller, type UseFormReturn } from 'react-hook-form';
+import { Columns } from '../theme/columns';
+import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from '../intake/choices';
+import { PromisedOn } from '../intake/promised-on';
+import { FormNumber, FormPick, FormText } from '../theme/form-fields';
+import { Notice, options, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { TypeAhead } from '../theme/search-box';
+import type { BladeValues } from './draft';
+
+interface NextBladeProps {
+  readonly form: UseFormReturn<BladeValues>;
+  readonly kindId: string;
+  /** What is known of it from its last visit. */
+  readonly brought: string | null;
+  readonly onAdd: () => void;
+}
+
+export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
+  const { control, setValue, getValues, formState } = form;
+  const steelOptions = useSteelOptions();
+  const kindInput = useRef<HTMLInputElement>(null);
+  const chooseKind = (id: string): void => {
+    const before = getValues();
+    setValue('kindId', id, { shouldDirty: true });
+    // The use follows the kind until somebody said otherwise.
+    if (before.useId === bladeKind(before.kindId).usual.use)
+      setValue('useId', bladeKind(id).usual.use);
+  };
+  return (
+    <form
+      aria-label="The next blade"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        onAdd();
+        kindInput.current?.focus();
+        kindInput.current?.select();
+      }}
+    >
+      <Stack $gap={10}>
+        <Columns $columns={4}>
+          <TypeAhead
+            label="Kind"
+            options={KIND_OPTIONS}
+            value={kindId}
+            onChange={chooseKind}
+            error={formState.errors.kindId?.message}
+            inputRef={kindInput}
+          />
+          <FormText control={control} name="bladeName" label="What its owner calls it" />
+          <FormText control={control} name="askedFor" label="What they ask for" />
+          <Controller
+            control={control}
+            name="promisedOn"
+            render={({ field, fieldState }) => (
+              <PromisedOn
+                value={field.value}
+                onChange={field.onChange}
+                error={fieldState.error?.message}
+              />
+            )}
+          />
+          <Controller
+            control={control}
+            name="steel"
+            render={({ field, fieldState }) => (
+              <TypeAhead
+                label="Steel"
+                options={steelOptions}
+                value={field.value}
+                onChange={field.onChange}
+                error={fieldState.error?.message}
+              />
+            )}
+          />
+          <Controller
+            control={control}
+            name="useId"
+            render={({ field, fieldState }) => (
+              <TypeAhead
+                label="Use"
+                options={USE_OPTIONS}
+                value={field.value}
+                onChange={field.onChange}
+                error={fieldState.error?.message}
+              />
+            )}
+          />
+          <FormText control={control} name="cuts" label="What they cut" />
+          <FormPick
+            control={control}
+            name="sharpness"
+            label="Sharpness as it came"
+            options={options(SHARPNESS)}
+          />
+          <FormNumber control={control} name="edgeLengthMm" label="Edge length, mm" />
+          <FormNumber control={control} name="heightHeelMm" label="Height at heel, mm" />
+          <FormNumber
+            control={control}
+            name="tagNumber"
+            label="Tag number"
+            hint="Hang it on the blade now"
+          />
+        </Columns>
+        {brought !== null && <Notice>{brought}</Notice>}
+        {bladeKind(kindId).group === 'razor' && (
+          <Notice tone="cut">
+            Arrives contaminated: disinfect it now and again before its return.
+          </Notice>
+        )}
+        <Row>
+          <QuietButton type="submit">Add it to the list</QuietButton>
+          <Soft>Enter adds it. Length and height may wait for the bench.</Soft>
+        </Row>
+      </Stack>
+    </form>
+  );
+};

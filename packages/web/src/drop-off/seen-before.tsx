@@ -1,0 +1,108 @@
+/** Blades that were here before, as silhouettes: the likest to what is typed come first. */
+import type { BladeSummary, FoundBlade } from '@patient-edge/contract';
+import { bladeKind, likest, LIKELY, type Sighting } from '@patient-edge/core';
+import { useDeferredValue, useState } from 'react';
+import { Button } from 'react-aria-components';
+import styled from 'styled-components';
+import { useSearch } from '../api/hooks';
+import { Silhouette } from '../instruments/silhouette';
+import { Row, Soft } from '../theme/parts';
+import { SearchBox } from '../theme/search-box';
+
+const Hung = styled.ul`
+  display: flex;
+  gap: 8px 14px;
+  overflow-x: auto;
+  padding-bottom: 4px;
+  & button {
+    background: none;
+    border: 1px solid transparent;
+    padding: 6px 8px;
+    cursor: pointer;
+    color: var(--ink);
+    font: inherit;
+    display: grid;
+    gap: 2px;
+    text-align: left;
+    min-height: 44px;
+  }
+  & button[data-hovered],
+  & button[data-likely] {
+    border-color: var(--accent);
+    background: var(--accent-soft);
+  }
+  & small {
+    color: var(--ink-soft);
+  }
+`;
+
+interface SeenBeforeProps {
+  readonly known: readonly BladeSummary[];
+  readonly seen: Sighting;
+  readonly onChoose: (bladeId: number) => void;
+}
+
+const nameOf = ({ name, measures }: Pick<BladeSummary, 'name' | 'measures'>): string =>
+  name || bladeKind(measures.kindId).label;
+
+/** Blades of the owner at the counter. */
+export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
+  const measured = seen.edgeLengthMm !== null || seen.heightHeelMm !== null;
+  const ranked = likest(measured ? seen : { ...seen, kindId: null }, known);
+  return (
+    <Hung aria-label="Blades of theirs that were here before">
+      {ranked.map(({ blade, unlike }) => (
+        <li key={blade.id}>
+          <Button
+            onPress={() => onChoose(blade.id)}
+            {...(measured && unlike <= LIKELY ? { 'data-likely': '' } : {})}
+          >
+            <Silhouette measures={blade.measures} scale={0.5} />
+            <span>{nameOf(blade)}</span>
+            <small>
+              {measured && unlike <= LIKELY
+                ? 'looks like this one'
+                : `${Math.round(blade.measures.edgeLengthMm)} mm`}
+            </small>
+          </Button>
+        </li>
+      ))}
+    </Hung>
+  );
+};
+
+/** Any blade of the shop: by the tag it had, its name or its owner's. */
+export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void }) => {
+  const [typed, setTyped] = useState('');
+  const { data: found } = useSearch(useDeferredValue(typed));
+  const blades = typed.trim() === '' ? [] : (found?.blades ?? []);
+  return (
+    <SearchBox
+      label="Seen before: tag or name"
+      items={blades.map((blade) => ({
+        id: String(blade.id),
+        label: nameOf(blade),
+        drawn: (
+          <Row $gap={12}>
+            <Silhouette measures={blade.measures} scale={0.4} />
+            <span>
+              {nameOf(blade)}
+              <Soft as="small"> {blade.owner}</Soft>
+            </span>
+          </Row>
+        ),
+        detail: blade.tagNumber === null ? undefined : `hangs here now on tag ${blade.tagNumber}`,
+      }))}
+      typed={typed}
+      selected={null}
+      onType={setTyped}
+      onChoose={(id) => {
+        const blade = blades.find((each) => String(each.id) === id);
+        setTyped('');
+        if (blade) onChoose(blade);
+      }}
+      onLeave={() => setTyped('')}
+      whenEmpty={typed.trim() === '' ? 'Type a tag or a name.' : 'No blade like that.'}
+    />
+  );
+};

@@ -1,0 +1,65 @@
+/** What was just taken in, to hang up and to go on with. */
+import type { Job } from '@patient-edge/contract';
+import { bladeKind } from '@patient-edge/core';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { Silhouette } from '../instruments/silhouette';
+import { ActionButton, Notice, QuietLink, Row, Sheet, Soft, Stack } from '../theme/parts';
+
+const Hung = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px 30px;
+  align-items: end;
+  & a {
+    color: var(--ink);
+    display: grid;
+    gap: 3px;
+  }
+  & b {
+    font: 650 22px/1 var(--figures);
+  }
+`;
+
+interface TakenInProps {
+  readonly jobs: readonly Job[];
+  /** Null when nothing was to be printed. */
+  readonly printed: boolean | null;
+  readonly onNext: () => void;
+}
+
+export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
+  <Stack $gap={16}>
+    <h1>
+      {jobs.length === 1 ? 'One blade' : `${jobs.length} blades`} of {jobs[0]!.customer.name} taken
+      in
+    </h1>
+    {printed === false && (
+      <Notice tone="cut" alert>
+        The label printer did not answer. The blades are taken in; print their tags from each
+        blade’s page.
+      </Notice>
+    )}
+    <Sheet>
+      <Stack>
+        <Soft>Measure and judge each at the bench when its turn comes.</Soft>
+        <Hung>
+          {jobs.map((job) => (
+            <li key={job.id}>
+              <Link to={`/jobs/${job.id}/intake`}>
+                <Silhouette measures={job.measures} scale={0.5} />
+                <span>
+                  <b>{job.tagNumber}</b> {job.blade.name || bladeKind(job.measures.kindId).label}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </Hung>
+      </Stack>
+    </Sheet>
+    <Row>
+      <ActionButton onPress={onNext}>The next customer</ActionButton>
+      {printed && <QuietLink to="/labels">Tags and tickets in the tray</QuietLink>}
+    </Row>
+  </Stack>
+);

@@ -1,0 +1,368 @@
+/** The present angle, by any route and by several: each with its uncertainty, and what they say together. */
+import type { Job } from '@patient-edge/contract';
+import {
+  ANGLE_ROUTES,
+  angleFromBevel,
+  asksForAngle,
+  bladeKind,
+  combineAngles,
+  flatGrind,
+  GAUGE_SEATS,
+  GAUGE_ZEROS,
+  MARKER_FINDINGS,
+  markerAdvice,
+  mm,
+  readAngle,
+  restingAngle,
+  ROUTE_LABELS,
+  type AngleRoute,
+  type BladeMeasures,
+  type MarkerTrial,
+  type ReadAngle,
+} from '@patient-edge/core';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from 'react-aria-components';
+import { useFieldArray, type UseFormReturn } from 'react-hook-form';
+import styled from 'styled-components';
+import { FormChoice, FormNumber, FormPick } from '../theme/form-fields';
+import { fixed, parseNumber } from '../theme/format';
+import { NumberEntry, Notice, options, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { Columns } from '../theme/columns';
+import {
+  drawnMeasures,
+  emptyReading,
+  readingOf,
+  standInsOf,
+  type IntakeValues,
+  type ReadingValues,
+} from './values';
+
+const Line = styled.li`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 190px 44px;
+  gap: 12px;
+  padding: 10px 0;
+  border-top: 1px solid var(--line-soft);
+  align-items: start;
+  & > button {
+    min-height: 44px;
+    background: none;
+    border: none;
+    color: var(--cut);
+    cursor: pointer;
+  }
+  & > p {
+    text-align: right;
+  }
+  & b {
+    font: 650 19px/1.2 var(--figures);
+    display: block;
+  }
+`;
+
+interface AngleSheetProps {
+  readonly form: UseFormReturn<IntakeValues>;
+  readonly values: IntakeValues;
+  readonly job: Job;
+}
+
+const bothAngles = (perSide: number): string =>
+  `${fixed(perSide, 1)}° per side · ${fixed(2 * perSide, 1)}° inclusive`;
+
+const presentAngleOf = (values: IntakeValues): number | null => {
+  if (values.angleSource === 'bevel') {
+    const face = parseNumber(values.bevelFaceMm);
+    const behind = parseNumber(values.thicknessBehindEdgeMm);
+    if (face === null || behind === null || face <= 0 || behind <= 0) return null;
+    const bevel = angleFromBevel(mm(face), mm(behind / 2));
+    return bevel.ok ? bevel.value.angle : null;
+  }
+  const typed = parseNumber(values.presentAngle.valueDeg);
+  if (typed === null) return null;
+  return values.angleSource === 'per side' ? typed : typed / 2;
+};
+
+/** How much the primary face leans, half way along: what a gauge lying on it does not see. */
+const primaryLeanDeg = (measures: BladeMeasures): number => {
+  const grind = flatGrind({
+    heightMm: measures.heightMiddleMm,
+    grindHeightMm: measures.heightMiddleMm,
+    spineThicknessMm: measures.spineMiddleMm,
+    thicknessBehindEdgeMm: measures.thicknessBehindEdgeMm,
+    angleDeg: bladeKind(measures.kindId).usual.anglePerSideDeg,
+  });
+  return grind.ok ? grind.value.primaryAngle : 0;
+};
+
+export const AngleSheet = ({ form, values, job }: AngleSheetProps) => {
+  const kind = bladeKind(values.kindId);
+  const measures = drawnMeasures(values, standInsOf(job, values.kindId));
+  if (!asksForAngle(kind)) {
+    const rests = restingAngle(mm(measures.heightMiddleMm), mm(measures.spineMiddleMm / 2));
+    return (
+      <Sheet aria-label="Angle" id="angle">
+        <Stack>
+          <h2>Angle</h2>
+          <Notice>
+            Spine and width decide: it rests at {bothAngles(rests)}. There is nothing to measure.
+          </Notice>
+        </Stack>
+      </Sheet>
+    );
+  }
+  return (
+    <Sheet aria-label="Angle" id="angle">
+      <Stack>
+        <h2>Angle</h2>
+        <Taken form={form} values={values} />
+        <Readings form={form} values={values} primaryDeg={primaryLeanDeg(measures)} />
+      </Stack>
+    </Sheet>
+  );
+};
+
+/** The angle the plan will start from. */
+const Taken = ({ form, values }: Omit<AngleSheetProps, 'job'>) => {
+  const perSide = presentAngleOf(values);
+  const usual = bladeKind(values.kindId).usual.anglePerSideDeg;
+  const hint =
+    perSide === null ? `not measured; usually ${bothAngles(usual)}` : bothAngles(perSide);
+  return (
+    <Columns $columns={2}>
+      <FormChoice
+        control={form.control}
+        name="angleSource"
+        label="Present angle is known from"
+        options={[
+          { id: 'bevel', label: 'Bevel width' },
+          { id: 'per side', label: 'Angle, per side' },
+          { id: 'inclusive', label: 'Inclusive angle' },
+        ]}
+      />
+      {values.angleSource === 'bevel' ? (
+        <FormNumber
+          control={form.control}
+          name="bevelFaceMm"
+          label="Width of the bevel face, mm"
+          hint={hint}
+        />
+      ) : (
+        <FormNumber
+          control={form.control}
+          name="presentAngle.valueDeg"
+          label={values.angleSource === 'per side' ? 'Angle per side, °' : 'Inclusive angle, °'}
+          hint={hint}
+        />
+      )}
+    </Columns>
+  );
+};
+
+const Readings = ({
+  form,
+  values,
+  primaryDeg,
+}: Omit<AngleSheetProps, 'job'> & { primaryDeg: number }) => {
+  const { fields, append, remove } = useFieldArray({
+    control: form.control,
+    name: 'angleReadings',
+    keyName: 'key',
+  });
+  const read = values.angleReadings.map((reading) => {
+    const complete = readingOf(reading);
+    return complete && readAngle(complete, primaryDeg);
+  });
+  const combined = combineAngles(
+    read.flatMap((each): ReadAngle[] => (each?.ok ? [each.value] : [])),
+  );
+  const take = (): void => {
+    if (!combined) return;
+    form.setValue('angleSource', 'per side', { shouldDirty: true });
+    form.setValue('presentAngle.valueDeg', fixed(combined.perSideDeg, 1), { shouldDirty: true });
+  };
+  return (
+    <Stack $gap={8}>
+      <Row $gap={8}>
+        <Soft>Measure it another way:</Soft>
+        {ANGLE_ROUTES.map((route) => (
+          <QuietButton key={route} onPress={() => append(emptyReading(route))}>
+            {ROUTE_LABELS[route]}
+          </QuietButton>
+        ))}
+      </Row>
+      <ol>
+        {fields.map(({ key }, index) => {
+          const reading = values.angleReadings[index];
+          const result = read[index];
+          return (
+            reading && (
+              <Line key={key}>
+                <Stack $gap={8}>
+                  <h3>{ROUTE_LABELS[reading.route]}</h3>
+                  <ReadingFields
+                    form={form}
+                    index={index}
+                    reading={reading}
+                    startDeg={bladeKind(values.kindId).usual.anglePerSideDeg + 4}
+                    primaryDeg={primaryDeg}
+                  />
+                  {result && !result.ok && <Soft>{result.error.message}.</Soft>}
+                  {result?.ok && <Soft>{result.value.words}.</Soft>}
+                </Stack>
+                <p>
+                  {result?.ok && (
+                    <>
+                      <b>
+                        {fixed(result.value.perSideDeg, 1)}° ± {fixed(result.value.sigmaDeg, 1)}
+                      </b>
+                      per side
+                    </>
+                  )}
+                </p>
+                <Button aria-label={`Remove reading ${index + 1}`} onPress={() => remove(index)}>
+                  <Trash2 size={20} />
+                </Button>
+              </Line>
+            )
+          );
+        })}
+      </ol>
+      {combined?.disagreements.map(({ words, between }) => (
+        <Notice key={between.join()} tone="cut">
+          {words}
+        </Notice>
+      ))}
+      {combined && (
+        <Row>
+          <p>
+            Together: <b>{bothAngles(combined.perSideDeg)}</b> ± {fixed(combined.sigmaDeg, 1)}°
+          </p>
+          <QuietButton onPress={take}>Take {fixed(combined.perSideDeg, 1)}° per side</QuietButton>
+        </Row>
+      )}
+    </Stack>
+  );
+};
+
+interface ReadingFieldsProps {
+  readonly form: UseFormReturn<IntakeValues>;
+  readonly index: number;
+  readonly reading: ReadingValues;
+  /** Where a marker test begins: wide. */
+  readonly startDeg: number;
+  readonly primaryDeg: number;
+}
+
+const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFieldsProps) => {
+  const { control } = form;
+  const at = `angleReadings.${index}` as const;
+  const FIELDS: Readonly<Record<AngleRoute, () => React.JSX.Element>> = {
+    bevel: () => (
+      <Columns $columns={2}>
+        <FormNumber control={control} name={`${at}.faceMm`} label="Bevel face, mm" />
+        <FormNumber control={control} name={`${at}.behindEdgeMm`} label="Thickness there, mm" />
+      </Columns>
+    ),
+    gauge: () => (
+      <Columns $columns={4}>
+        <FormNumber control={control} name={`${at}.readingDeg`} label="Reading, °" />
+        <FormPick
+          control={control}
+          name={`${at}.zeroed`}
+          label="Zeroed on"
+          options={options(GAUGE_ZEROS)}
+        />
+        <FormPick
+          control={control}
+          name={`${at}.seat`}
+          label="Sat on"
+          options={options(GAUGE_SEATS)}
+        />
+        <FormNumber
+          control={control}
+          name={`${at}.leanDeg`}
+          label="Lean of that face, °"
+          hint={
+            reading.seat === 'the primary face'
+              ? `${fixed(primaryDeg, 1)}° from the measures`
+              : '0° there'
+          }
+        />
+      </Columns>
+    ),
+    marker: () => <MarkerTest form={form} index={index} reading={reading} startDeg={startDeg} />,
+    maker: () => (
+      <Columns $columns={2}>
+        <FormNumber control={control} name={`${at}.valueDeg`} label="Maker’s figure, °" />
+        <FormChoice
+          control={control}
+          name={`${at}.as`}
+          label="Given as"
+          options={options(['per side', 'inclusive'])}
+        />
+      </Columns>
+    ),
+    laser: () => (
+      <Columns $columns={2}>
+        <FormNumber
+          control={control}
+          name={`${at}.spotMm`}
+          label="Spot from the straight line, mm"
+        />
+        <FormNumber control={control} name={`${at}.distanceMm`} label="Edge to screen, mm" />
+      </Columns>
+    ),
+  };
+  return FIELDS[reading.route]();
+};
+
+/** Ink, one light pass, look, next angle: until it is gone across the bevel. */
+const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps, 'primaryDeg'>) => {
+  const trials = reading.trials.flatMap(({ angleDeg, seen }): MarkerTrial[] => {
+    const value = parseNumber(angleDeg);
+    return value === null ? [] : [{ angleDeg: value, seen }];
+  });
+  const advice = markerAdvice(trials, startDeg);
+  const [typed, setTyped] = useState<string | null>(null);
+  const tried = typed ?? (advice.nextDeg === null ? '' : fixed(advice.nextDeg, 1));
+  const set = (next: ReadingValues['trials']): void =>
+    form.setValue(`angleReadings.${index}.trials`, next, { shouldDirty: true });
+  return (
+    <Stack $gap={8}>
+      <Notice>{advice.words}</Notice>
+      {trials.length > 0 && (
+        <Soft>Tried: {trials.map(({ angleDeg, seen }) => `${angleDeg}° ${seen}`).join(' · ')}</Soft>
+      )}
+      {(advice.nextDeg !== null || typed !== null) && (
+        <>
+          <Row $align="end">
+            <div style={{ width: 150 }}>
+              <NumberEntry label="Angle tried, °" value={tried} onChange={setTyped} />
+            </div>
+            {reading.trials.length > 0 && (
+              <QuietButton onPress={() => set(reading.trials.slice(0, -1))}>
+                Take the last try back
+              </QuietButton>
+            )}
+          </Row>
+          <Row $gap={8}>
+            <Soft>The ink is:</Soft>
+            {MARKER_FINDINGS.map((seen) => (
+              <QuietButton
+                key={seen}
+                isDisabled={parseNumber(tried) === null}
+                onPress={() => {
+                  set([...reading.trials, { angleDeg: tried, seen }]);
+                  setTyped(null);
+                }}
+              >
+                {seen}
+              </QuietButton>
+            ))}
+          </Row>
+        </>
+      )}
+    </Stack>
+  );
+};

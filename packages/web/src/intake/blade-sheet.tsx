@@ -1,0 +1,83 @@
+/** What it is, what for, and when it is promised. */
+import { bladeKind, isPlanned } from '@patient-edge/core';
+import { Controller, type UseFormReturn } from 'react-hook-form';
+import { FormText } from '../theme/form-fields';
+import { Notice, Sheet, Stack, Tick } from '../theme/parts';
+import { TypeAhead } from '../theme/search-box';
+import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from './choices';
+import { Columns } from '../theme/columns';
+import { PromisedOn } from './promised-on';
+import type { IntakeValues } from './values';
+
+interface BladeSheetProps {
+  readonly form: UseFormReturn<IntakeValues>;
+  readonly values: IntakeValues;
+}
+
+export const BladeSheet = ({ form, values }: BladeSheetProps) => {
+  const { control, setValue } = form;
+  const kind = bladeKind(values.kindId);
+  const steelOptions = useSteelOptions();
+  const long = [
+    ['kindId', 'Kind', KIND_OPTIONS],
+    ['steel', 'Steel', steelOptions],
+    ['useId', 'Use', USE_OPTIONS],
+  ] as const;
+  return (
+    <Sheet aria-label="Blade" id="blade">
+      <Stack>
+        <h2>The blade</h2>
+        <Columns $columns={3}>
+          {long.map(([name, label, options]) => (
+            <Controller
+              key={name}
+              control={control}
+              name={name}
+              render={({ field, fieldState }) => (
+                <TypeAhead
+                  label={label}
+                  options={options}
+                  value={field.value}
+                  onChange={field.onChange}
+                  error={fieldState.error?.message}
+                />
+              )}
+            />
+          ))}
+          <FormText control={control} name="bladeName" label="What its owner calls it" />
+          <FormText control={control} name="cuts" label="What they cut" />
+          <FormText control={control} name="askedFor" label="What they ask for" />
+          <Controller
+            control={control}
+            name="promisedOn"
+            render={({ field, fieldState }) => (
+              <PromisedOn
+                value={field.value}
+                onChange={field.onChange}
+                error={fieldState.error?.message}
+              />
+            )}
+          />
+          <Tick
+            value={values.carefulHands}
+            onChange={(next) => setValue('carefulHands', next, { shouldDirty: true })}
+          >
+            Careful hands: the edge may be a degree lower
+          </Tick>
+        </Columns>
+        {(kind.group === 'razor' || values.useId === 'field') && (
+          <Notice tone="cut">
+            Arrives contaminated: disinfect it now and again before its return, by the rules of that
+            trade.
+          </Notice>
+        )}
+        {!isPlanned(kind) && (
+          <Notice>
+            {kind.label} is {kind.grind}: it is measured, judged and kept on record, but its plan is
+            not computed yet. Plans are computed for two-sided blades with a flat grind.
+          </Notice>
+        )}
+      </Stack>
+    </Sheet>
+  );
+};

@@ -1,0 +1,58 @@
+/** What is wrong along the edge and on the faces, beside what was there at the last visit. */
+import type { Job } from '@patient-edge/contract';
+import { compareCondition, SHARPNESS } from '@patient-edge/core';
+import type { Control } from 'react-hook-form';
+import { FormChoice } from '../theme/form-fields';
+import { Notice, options, Sheet, Stack } from '../theme/parts';
+import { DamageEditor, drawnDamage } from './damage-editor';
+import { standInsOf, type IntakeValues } from './values';
+
+interface ConditionSheetProps {
+  readonly control: Control<IntakeValues>;
+  readonly values: IntakeValues;
+  readonly job: Job;
+}
+
+export const ConditionSheet = ({ control, values, job }: ConditionSheetProps) => {
+  const before = job.damageBefore;
+  return (
+    <Sheet aria-label="Condition" id="condition">
+      <Stack>
+        <h2>Condition along the edge</h2>
+        <FormChoice
+          control={control}
+          name="sharpness"
+          label="Sharpness as it came"
+          options={options(SHARPNESS)}
+        />
+        <DamageEditor
+          control={control}
+          before={before ?? []}
+          standIns={standInsOf(job, values.kindId)}
+        />
+        {before && <Since values={values} before={before} />}
+      </Stack>
+    </Sheet>
+  );
+};
+
+const Since = ({
+  values,
+  before,
+}: {
+  values: IntakeValues;
+  before: NonNullable<Job['damageBefore']>;
+}) => {
+  const { now, gone } = compareCondition(drawnDamage(values.damage), before);
+  const place = ({ kind, fromMm }: { kind: string; fromMm: number }): string =>
+    `${kind} at ${Math.round(fromMm)} mm`;
+  const told = [
+    ...now.map(({ damage, since }) => `${place(damage)}: ${since}`),
+    ...gone.map((damage) => `${place(damage)}: was there last time, not found now`),
+  ];
+  return (
+    <Notice>
+      Since the last visit: {told.length === 0 ? 'nothing then, nothing now' : told.join(' · ')}.
+    </Notice>
+  );
+};

@@ -1,0 +1,164 @@
+/** The intake of a blade at the bench: what the counter left open is measured, looked at and written down. */
+import type { Job } from '@patient-edge/contract';
+import { questionsFor, bladeKind, MEASURE_FIELDS } from '@patient-edge/core';
+import { useEffect, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { request } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { useJobHere } from '../jobs/job-here';
+import { PhotographsSheet } from '../photographs/photographs-sheet';
+import { ActionButton, Notice, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { useSubmission } from '../theme/server-form';
+import { AngleSheet } from './angle-sheet';
+import { BladeSheet } from './blade-sheet';
+import { ConditionSheet } from './condition-sheet';
+import { dropDraft, keepDraft, keptDraft } from './draft';
+import { MeasuresSheet } from './measures-sheet';
+import { QuestionsSheet } from './questions-sheet';
+import { fromJob, INTAKE_FIELDS, toIntakeBody, type IntakeValues } from './values';
+
+const Page = styled.div`
+  display: grid;
+  grid-template-columns: 172px minmax(0, 1fr);
+  gap: 22px;
+  & > nav {
+    position: sticky;
+    top: 12px;
+    align-self: start;
+    display: grid;
+  }
+  & > nav a {
+    color: var(--ink);
+    text-decoration: none;
+    padding: 9px 10px;
+    min-height: 44px;
+    border-left: 3px solid var(--line);
+  }
+  & > nav a:hover {
+    border-color: var(--accent);
+  }
+  & > nav small {
+    display: block;
+    color: var(--ink-soft);
+  }
+  & section {
+    scroll-margin-top: 12px;
+  }
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+    & > nav {
+      position: static;
+      display: flex;
+      flex-wrap: wrap;
+    }
+  }
+`;
+
+const IntakePage = () => {
+  const job = useJobHere();
+  return <Intake key={job.id} job={job} />;
+};
+
+const Intake = ({ job }: { job: Job }) => {
+  const navigate = useNavigate();
+  const [kept] = useState(() => keptDraft(job));
+  const [isDraft, setIsDraft] = useState(kept !== null);
+  const form = useForm<IntakeValues>({ defaultValues: kept ?? fromJob(job) });
+  const values = useWatch({ control: form.control }) as IntakeValues;
+  const { busy, problem, submit } = useSubmission(form, INTAKE_FIELDS);
+  const editable = job.stage === 'taken in' || job.stage === 'planned';
+  const touched = isDraft || form.formState.isDirty;
+
+  useEffect(() => {
+    if (editable && touched) keepDraft(job.id, values);
+  }, [editable, touched, job.id, values]);
+
+  const discard = (): void => {
+    dropDraft(job.id);
+    setIsDraft(false);
+    form.reset(fromJob(job));
+  };
+  const send = (typed: IntakeValues): Promise<void> =>
+    submit(async () => {
+      const { body, problems } = toIntakeBody(typed);
+      if (problems.length > 0) {
+        for (const { field, message } of problems)
+          form.setError(field as keyof IntakeValues, { message });
+        throw new Error(`Not sent: ${problems[0]!.message}`);
+      }
+      const saved = await request<Job>('PUT', `/jobs/${job.id}/intake`, {
+        ...body,
+        version: job.version,
+      });
+      dropDraft(job.id);
+      await keepJob(saved);
+      await navigate(`/jobs/${job.id}/judge`);
+    });
+  return (
+    <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+      <Page>
+        <SectionIndex values={values} photographs={job.photographs.length} />
+        <Stack $gap={16}>
+          {!editable && <Notice>Work has begun: the intake is as it was written then.</Notice>}
+          {editable && isDraft && (
+            <Row $gap={8}>
+              <Soft>Going on with the draft kept on this device.</Soft>
+              <QuietButton onPress={discard}>Discard the draft</QuietButton>
+            </Row>
+          )}
+          <BladeSheet form={form} values={values} />
+          <MeasuresSheet form={form} values={values} job={job} />
+          <AngleSheet form={form} values={values} job={job} />
+          <ConditionSheet control={form.control} values={values} job={job} />
+          <PhotographsSheet job={job} />
+          <QuestionsSheet control={form.control} values={values} />
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          {editable && (
+            <Row>
+              <ActionButton type="submit" isDisabled={busy}>
+                Keep it and judge the blade
+              </ActionButton>
+            </Row>
+          )}
+        </Stack>
+      </Page>
+    </form>
+  );
+};
+
+/** Where in the intake one is, and how far each part has come. */
+const SectionIndex = ({ values, photographs }: { values: IntakeValues; photographs: number }) => {
+  const measured = MEASURE_FIELDS.filter((field) => values[field].trim() !== '').length;
+  const questions = questionsFor(bladeKind(values.kindId)).flatMap((group) => group.questions);
+  const answered = questions.filter(({ id }) => (values.answers[id] ?? '') !== '').length;
+  const parts: readonly (readonly [string, string, string])[] = [
+    ['blade', 'Blade and promise', ''],
+    ['measures', 'Measures', `${measured} of ${MEASURE_FIELDS.length}`],
+    [
+      'angle',
+      'Angle',
+      values.angleReadings.length > 0 ? `${values.angleReadings.length} readings` : '',
+    ],
+    ['condition', 'Condition', values.damage.length > 0 ? `${values.damage.length} found` : ''],
+    ['photographs', 'Photographs', photographs > 0 ? String(photographs) : ''],
+    ['questions', 'Its kind', `${answered} of ${questions.length}`],
+  ];
+  return (
+    <nav aria-label="Parts of the intake">
+      {parts.map(([id, label, state]) => (
+        <a key={id} href={`#${id}`}>
+          {label}
+          {state !== '' && <small>{state}</small>}
+        </a>
+      ))}
+    </nav>
+  );
+};
+
+export default IntakePage;

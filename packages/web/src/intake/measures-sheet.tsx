@@ -1,0 +1,195 @@
+/** What the caliper says, drawn at once; or an outline taken off a photograph or a drawing. */
+import type { Job } from '@patient-edge/contract';
+import {
+  bladeKind,
+  lengthSigmaMm,
+  measuresAskedOf,
+  withStandIns,
+  type MeasuredWith,
+} from '@patient-edge/core';
+import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import type { UseFormReturn } from 'react-hook-form';
+import styled from 'styled-components';
+import { Silhouette } from '../instruments/silhouette';
+import { FormChoice, FormNumber } from '../theme/form-fields';
+import { parseNumber } from '../theme/format';
+import { Notice, options, QuietButton, QuietLink, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { readDrawing, type DrawnWay } from '../trace/drawing-file';
+import { Columns } from '../theme/columns';
+import { drawnMeasures, INSTRUMENTS, standInsOf, withOutline, type IntakeValues } from './values';
+
+const Drawing = styled.div`
+  overflow: hidden;
+  padding: 4px 0;
+`;
+
+interface MeasuresSheetProps {
+  readonly form: UseFormReturn<IntakeValues>;
+  readonly values: IntakeValues;
+  readonly job: Job;
+}
+
+const plusMinus = (how: MeasuredWith, value: number): string => {
+  const sigma = lengthSigmaMm(how, value);
+  return `± ${sigma < 0.1 ? sigma.toFixed(3).replace(/0$/, '') : sigma.toFixed(1)} by ${how}`;
+};
+
+const NO_MEASURES = {
+  edgeLengthMm: null,
+  heightHeelMm: null,
+  heightMiddleMm: null,
+  heightTipMm: null,
+  spineHeelMm: null,
+  spineMiddleMm: null,
+  spineTipMm: null,
+  thicknessBehindEdgeMm: null,
+} as const;
+
+export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
+  const { control, setValue } = form;
+  const kind = bladeKind(values.kindId);
+  const last = standInsOf(job, values.kindId);
+  const standIn = withStandIns(
+    values.kindId,
+    { ...NO_MEASURES, edgeLengthMm: parseNumber(values.edgeLengthMm) },
+    {},
+    last,
+  ).measures;
+  const asked = measuresAskedOf(kind);
+  const hintOf = (field: (typeof asked)[number]['field']): string => {
+    const typed = values[field];
+    const value = parseNumber(typed);
+    if (value === null)
+      return last && job.measuredWith[field] === 'last visit'
+        ? `last time ${standIn[field]}`
+        : `not measured; usually ${standIn[field]}`;
+    const held = values.held[field];
+    return plusMinus(held?.text === typed ? held.with : values.instrument, value);
+  };
+  const fillUsual = (): void => {
+    for (const { field } of asked)
+      if (values[field].trim() === '')
+        setValue(field, String(standIn[field]), { shouldDirty: true });
+  };
+  return (
+    <Sheet aria-label="Measures" id="measures">
+      <Stack>
+        <Row>
+          <h2>Measures</h2>
+          <QuietButton onPress={fillUsual}>Fill what is empty with the usual</QuietButton>
+        </Row>
+        <Drawing>
+          <Silhouette
+            measures={drawnMeasures(values, last)}
+            scale={1.5}
+            title={`${kind.label}, drawn from ${values.traced ? `its outline (${values.traced.source})` : 'the measures'}`}
+          />
+        </Drawing>
+        <Columns $columns={4}>
+          {asked.map(({ field, label }) => (
+            <FormNumber
+              key={field}
+              control={control}
+              name={field}
+              label={label}
+              hint={hintOf(field)}
+            />
+          ))}
+          <FormNumber
+            control={control}
+            name="bellyStartMm"
+            label="Belly begins, mm from heel"
+            hint="where the straight ends"
+          />
+          <FormNumber
+            control={control}
+            name="tipRiseMm"
+            label="Tip above the heel, mm"
+            hint="edge down on the board"
+          />
+          <FormChoice
+            control={control}
+            name="instrument"
+            label="Measured with"
+            options={options(INSTRUMENTS)}
+          />
+        </Columns>
+        <OutlineSource form={form} values={values} job={job} />
+      </Stack>
+    </Sheet>
+  );
+};
+
+/** Where the outline is from, and how to get a better one. */
+const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
+  const [problem, setProblem] = useState<string | null>(null);
+  const [file, setFile] = useState<File | null>(null);
+  const [way, setWay] = useState<DrawnWay>({ edge: 'lower', heel: 'left' });
+  const { setValue, getValues } = form;
+  const read = async (chosen: File, drawn: DrawnWay): Promise<void> => {
+    setFile(chosen);
+    setWay(drawn);
+    const outline = await readDrawing(chosen, drawn);
+    setProblem(outline.ok ? null : outline.error.message);
+    if (!outline.ok) return;
+    for (const [name, value] of Object.entries(withOutline(outline.value))) {
+      const next =
+        name === 'held' ? { ...getValues('held'), ...(value as IntakeValues['held']) } : value;
+      setValue(name as keyof IntakeValues, next as never, { shouldDirty: true });
+    }
+  };
+  const photograph = job.photographs.at(-1);
+  return (
+    <Stack $gap={8}>
+      <Row $gap={10}>
+        {photograph ? (
+          <QuietLink to={`/jobs/${job.id}/photographs/${photograph.id}?trace`}>
+            Trace it from a photograph
+          </QuietLink>
+        ) : (
+          <Soft>To trace the outline, add a photograph below.</Soft>
+        )}
+        <FileTrigger
+          acceptedFileTypes={['.svg', '.dxf', 'image/svg+xml']}
+          onSelect={(files) => {
+            const chosen = files?.[0];
+            if (chosen) void read(chosen, { edge: 'lower', heel: 'left' });
+          }}
+        >
+          <QuietButton>Outline from SVG or DXF</QuietButton>
+        </FileTrigger>
+        {values.traced && (
+          <QuietButton onPress={() => setValue('traced', null, { shouldDirty: true })}>
+            Drop the traced outline
+          </QuietButton>
+        )}
+        {values.traced && <Soft>Outline from a {values.traced.source}.</Soft>}
+      </Row>
+      {file && (
+        <Row $gap={10}>
+          <Soft>{file.name}:</Soft>
+          <QuietButton
+            onPress={() =>
+              void read(file, { ...way, edge: way.edge === 'lower' ? 'upper' : 'lower' })
+            }
+          >
+            The edge is the other line
+          </QuietButton>
+          <QuietButton
+            onPress={() =>
+              void read(file, { ...way, heel: way.heel === 'left' ? 'right' : 'left' })
+            }
+          >
+            The heel is at the other end
+          </QuietButton>
+        </Row>
+      )}
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+    </Stack>
+  );
+};

@@ -1,0 +1,203 @@
+/** What it will cost: reckoned from the price list, changed by hand, agreed with the owner by name. */
+import { moneyRange, toMinor, typedMoney, type Job, type PriceList } from '@patient-edge/contract';
+import {
+  bladeKind,
+  estimate,
+  numberAnswer,
+  totalOf,
+  totalRange,
+  type BladePlan,
+  type EstimateLine,
+} from '@patient-edge/core';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from 'react-aria-components';
+import styled from 'styled-components';
+import { usePrices } from '../api/hooks';
+import { moment, parseNumber } from '../theme/format';
+import {
+  ActionButton,
+  Notice,
+  NumberEntry,
+  QuietButton,
+  QuietLink,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  TextEntry,
+} from '../theme/parts';
+import { useSend } from './use-send';
+
+const Lines = styled.ol`
+  display: grid;
+  gap: 8px;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 120px 120px 44px;
+    gap: 10px;
+    align-items: end;
+  }
+  & button {
+    min-height: 44px;
+    background: none;
+    border: none;
+    color: var(--cut);
+    cursor: pointer;
+  }
+`;
+const Total = styled.p`
+  font: 650 22px/1.2 var(--figures);
+`;
+
+interface TypedLine {
+  readonly label: string;
+  readonly low: string;
+  readonly high: string;
+}
+
+interface EstimateSheetProps {
+  readonly job: Job;
+  readonly plan: BladePlan | null;
+}
+
+export const EstimateSheet = ({ job, plan }: EstimateSheetProps) => {
+  const { data: list } = usePrices();
+  if (!list) return null;
+  return <Estimated key={job.version} job={job} plan={plan} list={list} />;
+};
+
+/** Minutes at the bench, 10th to 90th percentile. */
+const minutesOf = (plan: BladePlan): readonly [number, number] => {
+  const { lowS, highS } = totalRange(plan.steps.map(({ seconds }) => seconds));
+  return [lowS / 60, highS / 60];
+};
+
+const reckoned = (job: Job, plan: BladePlan | null, list: PriceList): EstimateLine[] => {
+  const kind = bladeKind(job.measures.kindId);
+  const pitch = numberAnswer(job.answers, 'pitchMm');
+  return estimate(list, {
+    kind,
+    edgeLengthMm: Math.round(job.measures.edgeLengthMm),
+    damage: job.damage,
+    thin: plan?.thinning.done ?? false,
+    scallops:
+      kind.grind === 'serrated' && pitch !== null
+        ? Math.floor(job.measures.edgeLengthMm / pitch)
+        : null,
+    minutes: plan ? minutesOf(plan) : null,
+  });
+};
+
+const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }) => {
+  const { currency } = list;
+  const { busy, problem, send } = useSend(job);
+  const fresh = reckoned(job, plan, list);
+  const asTyped = (lines: readonly EstimateLine[]): TypedLine[] =>
+    lines.map(({ label, lowMinor, highMinor }) => ({
+      label,
+      low: typedMoney(lowMinor, currency),
+      high: typedMoney(highMinor, currency),
+    }));
+  const [changed, setChanged] = useState<readonly TypedLine[] | null>(null);
+  const [name, setName] = useState(job.customer.name);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const lines = changed ?? asTyped(job.estimate?.lines ?? fresh);
+  const amounts = lines.map(({ label, low, high }): EstimateLine | null => {
+    const [from, to] = [parseNumber(low), parseNumber(high)];
+    return from === null || to === null
+      ? null
+      : { label, lowMinor: toMinor(from, currency), highMinor: toMinor(to, currency) };
+  });
+  const whole = amounts.filter((line): line is EstimateLine => line !== null);
+  const total = totalOf(whole);
+  const set = (index: number, part: Partial<TypedLine>): void =>
+    setChanged(lines.map((line, at) => (at === index ? { ...line, ...part } : line)));
+  const keep = async (agreedBy: string | null): Promise<void> => {
+    const bad = amounts.findIndex((line) => line === null);
+    if (bad >= 0) {
+      setWrong(`Line ${bad + 1}: "${lines[bad]!.low}" to "${lines[bad]!.high}" is no price`);
+      return;
+    }
+    setWrong(null);
+    await send('PUT', '/estimate', { lines: whole, agreedBy });
+  };
+  const closed = job.stage === 'returned' || job.stage === 'declined';
+  if (list.prices.length === 0 && lines.length === 0) {
+    return (
+      <Sheet aria-label="Price">
+        <Row>
+          <h2>Price</h2>
+          <Soft>The price list is empty.</Soft>
+          <QuietLink to="/prices">Write the price list</QuietLink>
+        </Row>
+      </Sheet>
+    );
+  }
+  return (
+    <Sheet aria-label="Price">
+      <Stack>
+        <Row $gap={20} $align="baseline">
+          <h2>Price</h2>
+          <Total>{moneyRange(total.lowMinor, total.highMinor, currency)}</Total>
+          {job.estimate?.agreedBy ? (
+            <b>
+              agreed with {job.estimate.agreedBy}, {moment(job.estimate.agreedAt!)}
+            </b>
+          ) : (
+            <Soft>{job.estimate ? 'kept, not agreed yet' : 'reckoned from the price list'}</Soft>
+          )}
+        </Row>
+        <Lines aria-label="Lines of the estimate">
+          {lines.map(({ label, low, high }, index) => (
+            <li key={index}>
+              <TextEntry
+                label={`For what, line ${index + 1}`}
+                value={label}
+                onChange={(next) => set(index, { label: next })}
+              />
+              <NumberEntry
+                label={`From, ${currency}`}
+                value={low}
+                onChange={(next) => set(index, { low: next })}
+              />
+              <NumberEntry
+                label={`To, ${currency}`}
+                value={high}
+                onChange={(next) => set(index, { high: next })}
+              />
+              <Button
+                aria-label={`Take line ${index + 1} off`}
+                onPress={() => setChanged(lines.filter((_, at) => at !== index))}
+              >
+                <Trash2 size={19} />
+              </Button>
+            </li>
+          ))}
+        </Lines>
+        {(wrong ?? problem) !== null && (
+          <Notice tone="cut" alert>
+            {wrong ?? problem}
+          </Notice>
+        )}
+        {!closed && (
+          <Row $align="end">
+            <QuietButton onPress={() => setChanged([...lines, { label: '', low: '0', high: '0' }])}>
+              One more line
+            </QuietButton>
+            <QuietButton onPress={() => setChanged(asTyped(fresh))}>Reckon it again</QuietButton>
+            <QuietButton isDisabled={busy || lines.length === 0} onPress={() => void keep(null)}>
+              Keep the estimate
+            </QuietButton>
+            <div style={{ width: 220 }}>
+              <TextEntry label="Agreed with" value={name} onChange={setName} />
+            </div>
+            <ActionButton isDisabled={busy || lines.length === 0} onPress={() => void keep(name)}>
+              It is agreed
+            </ActionButton>
+          </Row>
+        )}
+      </Stack>
+    </Sheet>
+  );
+};

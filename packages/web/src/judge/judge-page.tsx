@@ -1,0 +1,293 @@
+/** Judging a blade: do it or not and why, which angle, how thin, what finish; what is asked, protected and agreed. */
+import type { Job } from '@patient-edge/contract';
+import {
+  bladeKind,
+  expectationOf,
+  findUse,
+  isPlanned,
+  judge,
+  MEASURE_FIELDS,
+  isMeasured,
+  type BladePlan,
+  type Decision,
+  type Judgement,
+  type PlanChoices,
+  type Steel,
+} from '@patient-edge/core';
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { useSteels } from '../api/hooks';
+import { EdgeStrip } from '../instruments/edge-strip';
+import { Asked } from '../instruments/why';
+import { DeclineForm } from '../jobs/decline-form';
+import { useJobHere } from '../jobs/job-here';
+import { SCHOOLS } from '../plan/angle-control';
+import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
+import { fixed, roughly } from '../theme/format';
+import {
+  ActionLink,
+  Notice,
+  QuietButton,
+  QuietLink,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+} from '../theme/parts';
+import { Columns } from '../theme/columns';
+import { usePlan } from '../workers/use-plan';
+import { ConsentSheet } from './consent-sheet';
+import { EstimateSheet } from './estimate-sheet';
+import { LabelButtons } from './label-buttons';
+import { ProtectionSheet } from './protection-sheet';
+
+const Verdict = styled.p<{ $decision: Decision }>`
+  font: 720 30px/1.1 var(--heading);
+  color: var(${({ $decision }) => ($decision === 'do it' ? '--good' : '--cut')});
+`;
+const Table = styled.table`
+  & td,
+  & th {
+    vertical-align: top;
+  }
+  & td:nth-child(n + 2):nth-child(-n + 5) {
+    font-family: var(--figures);
+    white-space: nowrap;
+  }
+`;
+
+const DECIDED: Readonly<Record<Decision, string>> = {
+  'do it': 'Do it',
+  'send it on': 'Send it on',
+  'decline it': 'Decline it',
+};
+
+const JudgePage = () => {
+  const job = useJobHere();
+  const steels = useSteels();
+  const steel = steels?.find(({ designation }) => designation === job.steel);
+  const { choices, setChoices } = usePlanChoices(job);
+  const planned = isPlanned(bladeKind(job.measures.kindId));
+  const input = usePlanInput(job, choices);
+  const result = usePlan(planned ? input : null);
+  if (!steel || (planned && !result)) return <p role="status">Looking at it…</p>;
+  const plan = result?.ok ? result.value : null;
+  return (
+    <Judged
+      job={job}
+      steel={steel}
+      plan={plan}
+      problem={result && !result.ok ? result.error.message : null}
+      onChoices={(part) => setChoices({ ...choices, ...part })}
+    />
+  );
+};
+
+interface JudgedProps {
+  readonly job: Job;
+  readonly steel: Steel;
+  readonly plan: BladePlan | null;
+  readonly problem: string | null;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
+  const kind = bladeKind(job.measures.kindId);
+  const use = findUse(job.useId);
+  const judgement = useMemo(
+    () =>
+      judge({
+        kind,
+        measures: job.measures,
+        steel,
+        use,
+        damage: job.damage,
+        answers: job.answers,
+        plan,
+      }),
+    [kind, job, steel, use, plan],
+  );
+  return (
+    <Stack $gap={16}>
+      <Unmeasured job={job} />
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>Look at the intake</QuietLink>
+        </Notice>
+      )}
+      <Sheet aria-label="Decision">
+        <Stack>
+          <Row $gap={20} $align="baseline">
+            <Verdict $decision={judgement.decision}>{DECIDED[judgement.decision]}</Verdict>
+            <Next job={job} judgement={judgement} planned={plan !== null} />
+          </Row>
+          <ul>
+            {judgement.reasons.map((reason) => (
+              <li key={reason}>{reason}</li>
+            ))}
+          </ul>
+          {judgement.decision !== 'do it' && (
+            <DeclineForm job={job} suggested={judgement.reasons.join(' ')} />
+          )}
+          <EdgeStrip
+            measures={job.measures}
+            damage={job.damage}
+            before={job.damageBefore ?? []}
+            {...(plan ? { depthAlong: plan.outline.depthAlong } : {})}
+            low
+            label={`Along the edge: ${plan?.outline.verdict ?? `${job.damage.length} places of damage`}`}
+          />
+          {plan && <p>{plan.outline.verdict}</p>}
+        </Stack>
+      </Sheet>
+      {plan && <Schools plan={plan} job={job} steel={steel} onChoices={onChoices} />}
+      <Columns $columns={2}>
+        <Sheet aria-label="Thickness">
+          <Stack $gap={8}>
+            <h2>Is it thick?</h2>
+            <p>{judgement.thickness.words}</p>
+            {plan && <Soft>{plan.thinning.reason}</Soft>}
+          </Stack>
+        </Sheet>
+        <Sheet aria-label="Finish">
+          <Stack $gap={8}>
+            <h2>
+              Finish {fixed(judgement.finish.um[0], 1)}–{fixed(judgement.finish.um[1], 1)} µm
+            </h2>
+            <p>{judgement.finish.words}</p>
+          </Stack>
+        </Sheet>
+      </Columns>
+      <Columns $columns={2}>
+        <ConsentSheet job={job} asked={judgement.consents} />
+        <ProtectionSheet job={job} list={judgement.protection} cautions={judgement.cautions} />
+      </Columns>
+      <EstimateSheet job={job} plan={plan} />
+      <LabelButtons job={job} />
+    </Stack>
+  );
+};
+
+/** What the judgement rests on that nobody has measured. */
+const Unmeasured = ({ job }: { job: Job }) => {
+  const open = MEASURE_FIELDS.filter((field) => !isMeasured(job.measuredWith[field]));
+  const old = MEASURE_FIELDS.filter((field) => job.measuredWith[field] === 'last visit');
+  if (open.length === 0 && old.length === 0 && !job.angleAssumed) return null;
+  const told = [
+    open.length > 0 ? `${open.length} measures are the usual of its kind` : '',
+    old.length > 0 ? `${old.length} measures are from its last visit` : '',
+    job.angleAssumed ? 'nobody measured its angle' : '',
+  ].filter(Boolean);
+  return (
+    <Notice tone="cut">
+      <Row>
+        <span>Judged on trust: {told.join(', ')}. Measure before the first stroke.</span>
+        <QuietLink to={`/jobs/${job.id}/intake#measures`}>Measure it</QuietLink>
+      </Row>
+    </Notice>
+  );
+};
+
+const Next = ({
+  job,
+  judgement,
+  planned,
+}: {
+  job: Job;
+  judgement: Judgement;
+  planned: boolean;
+}) => {
+  if (job.stage !== 'taken in' || judgement.decision !== 'do it' || !planned) return null;
+  return <ActionLink to={`/jobs/${job.id}/plan`}>Plan it</ActionLink>;
+};
+
+/** The three schools of the angle side by side: what each takes, and what its edge will be like. */
+const Schools = ({
+  plan,
+  job,
+  steel,
+  onChoices,
+}: {
+  plan: BladePlan;
+  job: Job;
+  steel: Steel;
+  onChoices: JudgedProps['onChoices'];
+}) => {
+  const navigate = useNavigate();
+  const use = findUse(job.useId);
+  const present = plan.figures.presentAngle.value;
+  return (
+    <Sheet aria-label="Angle">
+      <Stack>
+        <h2>Keep the angle or change it</h2>
+        <Table>
+          <thead>
+            <tr>
+              <th scope="col">School</th>
+              <th scope="col">Angle</th>
+              <th scope="col">Steel</th>
+              <th scope="col">Height</th>
+              <th scope="col">Edge time</th>
+              <th scope="col">What to expect</th>
+              <td />
+            </tr>
+          </thead>
+          <tbody>
+            {plan.options.map((option) => (
+              <tr key={option.approach}>
+                <th scope="row">
+                  {SCHOOLS[option.approach]}
+                  <Soft as="small">
+                    {' '}
+                    {[option.startReason, ...option.moves.map(({ reason }) => reason)].join('; ')}
+                  </Soft>
+                </th>
+                <td>
+                  {fixed(option.angleDeg, 1)}° <small>per side</small>
+                  <br />
+                  <small>{fixed(2 * option.angleDeg, 1)}° inclusive</small>
+                </td>
+                <td>
+                  {option.steelLost ? (
+                    <Asked label={`Steel, ${SCHOOLS[option.approach]}`} figure={option.steelLost}>
+                      {fixed(option.steelLost.value, 1)} mm³
+                    </Asked>
+                  ) : (
+                    '–'
+                  )}
+                </td>
+                <td>
+                  {option.heightLost ? (
+                    <Asked label={`Height, ${SCHOOLS[option.approach]}`} figure={option.heightLost}>
+                      {fixed(option.heightLost.value, 2)} mm
+                    </Asked>
+                  ) : (
+                    '–'
+                  )}
+                </td>
+                <td>{option.edgeTime ? roughly(option.edgeTime.value) : '–'}</td>
+                <td>{expectationOf(option.angleDeg, use, steel, present)}</td>
+                <td>
+                  {(job.stage === 'taken in' || job.stage === 'planned') && (
+                    <QuietButton
+                      aria-label={`Plan with it: ${SCHOOLS[option.approach]}`}
+                      onPress={() => {
+                        onChoices({ approach: option.approach, angleDeg: null });
+                        void navigate(`/jobs/${job.id}/plan`);
+                      }}
+                    >
+                      Plan with it
+                    </QuietButton>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </Stack>
+    </Sheet>
+  );
+};
+
+export default JudgePage;

@@ -1,0 +1,33 @@
+/** Tag and ticket: looked at, or sent to the label printer. */
+import type { Job, LabelBody } from '@patient-edge/contract';
+import { useState } from 'react';
+import { messageOf, request } from '../api/client';
+import { Notice, QuietButton, QuietLink, Row, Stack } from '../theme/parts';
+
+export const LabelButtons = ({ job }: { job: Job }) => {
+  const [told, setTold] = useState<{ readonly words: string; readonly isWrong: boolean } | null>(
+    null,
+  );
+  const print = async (what: LabelBody['what']): Promise<void> => {
+    try {
+      await request('POST', `/jobs/${job.id}/labels`, { what });
+      setTold({ words: `The ${what} is in the printer’s tray.`, isWrong: false });
+    } catch (error) {
+      setTold({ words: messageOf(error), isWrong: true });
+    }
+  };
+  return (
+    <Stack $gap={8}>
+      <Row $gap={10}>
+        <QuietButton onPress={() => void print('tag')}>Print the tag</QuietButton>
+        <QuietButton onPress={() => void print('ticket')}>Print the ticket</QuietButton>
+        <QuietLink to="/labels">Look into the tray</QuietLink>
+      </Row>
+      {told && (
+        <Notice tone={told.isWrong ? 'cut' : 'good'} alert={told.isWrong}>
+          {told.words}
+        </Notice>
+      )}
+    </Stack>
+  );
+};

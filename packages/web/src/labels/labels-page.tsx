@@ -1,0 +1,88 @@
+/** The tray of the label printer: every tag and ticket that came out, to look at and to print on paper. */
+import type { PrintedLabel } from '@patient-edge/contract';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { useLabels } from '../api/hooks';
+import { moment } from '../theme/format';
+import { QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { Waiting } from '../theme/waiting';
+import { PdfView } from './pdf-view';
+
+const Layout = styled.div`
+  display: grid;
+  grid-template-columns: 320px minmax(0, 1fr);
+  gap: 16px;
+  align-items: start;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Tray = styled.ol`
+  display: grid;
+  max-height: 66vh;
+  overflow: auto;
+  & button {
+    width: 100%;
+    justify-content: flex-start;
+    text-align: left;
+    border-width: 1px;
+  }
+`;
+
+const LabelsPage = () => {
+  const { data: sheets, error } = useLabels();
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (!sheets) return <Waiting error={error} words="Looking into the tray…" />;
+  const shown = sheets.find(({ name }) => name === chosen) ?? sheets[0];
+  return (
+    <Stack $gap={16}>
+      <h1>Label printer</h1>
+      {shown ? (
+        <Layout>
+          <Sheet aria-label="In the tray">
+            <Stack $gap={8}>
+              <h2>In the tray</h2>
+              <Tray>
+                {sheets.map((sheet) => (
+                  <li key={sheet.name}>
+                    <QuietButton
+                      aria-current={sheet.name === shown.name}
+                      onPress={() => setChosen(sheet.name)}
+                    >
+                      {nameOf(sheet)}
+                      <Soft as="small">{moment(sheet.at)}</Soft>
+                    </QuietButton>
+                  </li>
+                ))}
+              </Tray>
+            </Stack>
+          </Sheet>
+          <Sheet aria-label={nameOf(shown)}>
+            <Stack>
+              <Row $gap={18}>
+                <h2>{nameOf(shown)}</h2>
+                <a href={`/api/labels/${shown.name}`} target="_blank" rel="noreferrer">
+                  Open the PDF
+                </a>
+                <Link to={`/jobs/${shown.jobId}`}>Its blade</Link>
+              </Row>
+              <PdfView
+                key={`${shown.name} ${shown.at}`}
+                src={`/api/labels/${shown.name}`}
+                label={nameOf(shown)}
+              />
+            </Stack>
+          </Sheet>
+        </Layout>
+      ) : (
+        <Soft>The tray is empty. Tags and tickets come here when blades are taken in.</Soft>
+      )}
+    </Stack>
+  );
+};
+
+const nameOf = ({ what, tagNumber }: PrintedLabel): string =>
+  what === 'tag' ? `Tag ${tagNumber}` : `Ticket of tag ${tagNumber}`;
+
+export default LabelsPage;

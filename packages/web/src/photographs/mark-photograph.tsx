@@ -1,0 +1,173 @@
+/** Marks on a photograph, each with its note. */
+import type { Job, Photograph, PhotographBody, PhotoMark } from '@patient-edge/contract';
+import { Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { Button } from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { messageOf, request } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { moment } from '../theme/format';
+import {
+  ActionButton,
+  Notice,
+  QuietButton,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  TextEntry,
+} from '../theme/parts';
+import { PictureCanvas } from '../trace/picture-canvas';
+import { PointsLayer } from '../trace/points-layer';
+
+const Layout = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  gap: 16px;
+  align-items: start;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Marks = styled.ol`
+  display: grid;
+  gap: 8px;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 44px;
+    align-items: end;
+    gap: 6px;
+  }
+  & button {
+    min-height: 44px;
+    background: none;
+    border: none;
+    color: var(--cut);
+    cursor: pointer;
+  }
+`;
+
+interface MarkPhotographProps {
+  readonly job: Job;
+  readonly photograph: Photograph;
+}
+
+const MOST_MARKS = 40;
+
+const share = (px: number, of: number): number => Math.min(1, Math.max(0, px / of));
+
+export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
+  const { id, widthPx, heightPx, at } = photograph;
+  const [note, setNote] = useState(photograph.note);
+  const [marks, setMarks] = useState<readonly PhotoMark[]>(photograph.marks);
+  const [problem, setProblem] = useState<string | null>(null);
+  const navigate = useNavigate();
+  const changed = note !== photograph.note || marks !== photograph.marks;
+  const removeMark = (index: number): void => setMarks(marks.filter((_, each) => each !== index));
+  const send = async (work: () => Promise<Job>): Promise<boolean> => {
+    setProblem(null);
+    try {
+      await keepJob(await work());
+      return true;
+    } catch (error) {
+      setProblem(messageOf(error));
+      return false;
+    }
+  };
+  const keep = () => {
+    const body: PhotographBody = { note, marks };
+    return send(() => request<Job>('PUT', `/photographs/${id}`, body));
+  };
+  const remove = async (): Promise<void> => {
+    if (await send(() => request<Job>('DELETE', `/photographs/${id}`)))
+      await navigate(`/jobs/${job.id}/intake#photographs`);
+  };
+  return (
+    <Layout>
+      <PictureCanvas
+        src={`/api/photographs/${id}/full.jpg`}
+        widthPx={widthPx}
+        heightPx={heightPx}
+        label="Photograph: click to mark a place; plus and minus enlarge, arrows move, Enter marks the middle"
+        onPoint={({ x, y }) => {
+          if (marks.length < MOST_MARKS)
+            setMarks([...marks, { x: x / widthPx, y: y / heightPx, note: '' }]);
+        }}
+      >
+        {(view) => (
+          <>
+            <PointsLayer
+              name="Mark"
+              colour="var(--cut)"
+              view={view}
+              points={marks.map(({ x, y }) => ({ x: x * widthPx, y: y * heightPx }))}
+              line={[]}
+              onMove={(index, { x, y }) =>
+                setMarks(
+                  marks.map((each, at) =>
+                    at === index ? { ...each, x: share(x, widthPx), y: share(y, heightPx) } : each,
+                  ),
+                )
+              }
+              onRemove={removeMark}
+            />
+            {marks.map(({ x, y }, index) => (
+              <text
+                key={index}
+                x={x * widthPx + 11 / view.scale}
+                y={y * heightPx - 9 / view.scale}
+                fontSize={17 / view.scale}
+                fontWeight={700}
+                fill="var(--cut)"
+                stroke="var(--sheet)"
+                strokeWidth={4 / view.scale}
+                paintOrder="stroke"
+                pointerEvents="none"
+              >
+                {index + 1}
+              </text>
+            ))}
+          </>
+        )}
+      </PictureCanvas>
+      <Sheet>
+        <Stack $gap={12}>
+          <Soft>Taken in {moment(at)}. Upright, and without the place it was taken.</Soft>
+          <TextEntry label="Note on the photograph" value={note} onChange={setNote} />
+          <h3>Marks</h3>
+          {marks.length === 0 && <Soft>Click on the picture to mark a place.</Soft>}
+          <Marks>
+            {marks.map((mark, index) => (
+              <li key={index}>
+                <TextEntry
+                  label={`Mark ${index + 1}`}
+                  value={mark.note}
+                  onChange={(next) =>
+                    setMarks(
+                      marks.map((each, at) => (at === index ? { ...each, note: next } : each)),
+                    )
+                  }
+                />
+                <Button aria-label={`Remove mark ${index + 1}`} onPress={() => removeMark(index)}>
+                  <Trash2 size={19} />
+                </Button>
+              </li>
+            ))}
+          </Marks>
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          <Row>
+            <ActionButton onPress={() => void keep()} isDisabled={!changed}>
+              Keep the marks
+            </ActionButton>
+            <QuietButton onPress={() => void remove()}>Remove this photograph</QuietButton>
+          </Row>
+        </Stack>
+      </Sheet>
+    </Layout>
+  );
+};

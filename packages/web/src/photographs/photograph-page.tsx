@@ -1,0 +1,43 @@
+/** One photograph: marks with notes on it, or the blade's outline traced from it. */
+import type { Job, Photograph } from '@patient-edge/contract';
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { NothingHere } from '../theme/waiting';
+import { useJobHere } from '../jobs/job-here';
+import { Choice, Row, Stack } from '../theme/parts';
+import { MarkPhotograph } from './mark-photograph';
+import { TraceOutline } from '../trace/trace-outline';
+
+const MODES = [
+  { id: 'marks', label: 'Marks and notes' },
+  { id: 'trace', label: 'Trace the outline' },
+] as const;
+
+const PhotographPage = () => {
+  const job = useJobHere();
+  const { photographId = '' } = useParams();
+  const photograph = job.photographs.find(({ id }) => String(id) === photographId);
+  if (!photograph) return <NothingHere />;
+  return <OnePhotograph key={photograph.id} job={job} photograph={photograph} />;
+};
+
+const OnePhotograph = ({ job, photograph }: { job: Job; photograph: Photograph }) => {
+  const [search] = useSearchParams();
+  const [mode, setMode] = useState<'marks' | 'trace'>(search.has('trace') ? 'trace' : 'marks');
+  return (
+    <Stack $gap={12}>
+      <Row $gap={18} $align="end">
+        <h2>Photograph</h2>
+        <Choice label="What to do" hideLabel options={MODES} value={mode} onChange={setMode} />
+        <Link to={`/jobs/${job.id}/intake#photographs`}>Back to the intake</Link>
+      </Row>
+      {mode === 'marks' ? (
+        <MarkPhotograph job={job} photograph={photograph} />
+      ) : (
+        <TraceOutline job={job} photograph={photograph} />
+      )}
+    </Stack>
+  );
+};
+
+export default PhotographPage;

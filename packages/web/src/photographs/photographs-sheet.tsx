@@ -1,0 +1,83 @@
+/** The photographs of this visit, and the way to add one. */
+import type { Job } from '@patient-edge/contract';
+import { PHOTOGRAPH_TYPES } from '@patient-edge/contract';
+import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { messageOf, uploadPhotograph } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+
+const Pictures = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  & img {
+    height: 150px;
+    display: block;
+    border: 1px solid var(--line);
+  }
+  & small {
+    color: var(--ink-soft);
+  }
+`;
+
+export const PhotographsSheet = ({ job }: { job: Job }) => {
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const add = async (files: FileList | null): Promise<void> => {
+    if (!files || files.length === 0) return;
+    setBusy(true);
+    setProblem(null);
+    try {
+      for (const file of files) await keepJob(await uploadPhotograph<Job>(job.id, file));
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Sheet aria-label="Photographs" id="photographs">
+      <Stack>
+        <Row>
+          <h2>Photographs</h2>
+          <FileTrigger
+            acceptedFileTypes={PHOTOGRAPH_TYPES}
+            allowsMultiple
+            onSelect={(files) => void add(files)}
+          >
+            <QuietButton isDisabled={busy}>{busy ? 'Adding…' : 'Add a photograph'}</QuietButton>
+          </FileTrigger>
+        </Row>
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        {job.photographs.length === 0 ? (
+          <Soft>None yet. Lay the blade on plain paper beside a bank card to trace it later.</Soft>
+        ) : (
+          <Pictures>
+            {job.photographs.map(({ id, note, marks }, index) => (
+              <li key={id}>
+                <Link to={`/jobs/${job.id}/photographs/${id}`}>
+                  <img
+                    src={`/api/photographs/${id}/small.jpg`}
+                    alt={note || `Photograph ${index + 1} of the blade`}
+                  />
+                </Link>
+                <small>
+                  {[note, marks.length > 0 ? `${marks.length} marks` : '']
+                    .filter(Boolean)
+                    .join(' · ')}
+                </small>
+              </li>
+            ))}
+          </Pictures>
+        )}
+      </Stack>
+    </Sheet>
+  );
+};

@@ -1,0 +1,313 @@
+/**
+ * The outline of a blade off its photograph: scale by a rectangle or two points, then edge and spine by
+ * clicks from heel to tip. The figures follow every point.
+ */
+import type { Job, Photograph } from '@patient-edge/contract';
+import {
+  fail,
+  pictureToMm,
+  readOutline,
+  thinned,
+  traceOutline,
+  type PicturePoint,
+  type Result,
+  type Scaling,
+  type TracedOutline,
+} from '@patient-edge/core';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { readStored, writeStored } from '../api/stored';
+import { keepDraft, keptDraft } from '../intake/draft';
+import { fromJob, withOutline } from '../intake/values';
+import { fixed, parseNumber } from '../theme/format';
+import {
+  ActionButton,
+  Choice,
+  Figures,
+  Notice,
+  NumberEntry,
+  QuietButton,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+} from '../theme/parts';
+import { PictureCanvas } from './picture-canvas';
+import { PointsLayer } from './points-layer';
+
+const Layout = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 16px;
+  align-items: start;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Read = styled.dl`
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 12px;
+  & dd {
+    font-family: var(--figures);
+    text-align: right;
+  }
+`;
+
+const STEPS = [
+  { id: 'scale', label: 'Scale' },
+  { id: 'edge', label: 'Edge' },
+  { id: 'spine', label: 'Spine' },
+] as const;
+type Step = (typeof STEPS)[number]['id'];
+
+const LAYERS = [
+  { id: 'scale', name: 'Scale point', colour: 'var(--good)' },
+  { id: 'edge', name: 'Edge point', colour: 'var(--accent)' },
+  { id: 'spine', name: 'Spine point', colour: 'var(--cut)' },
+] as const;
+
+const WAYS = [
+  { id: 'rectangle', label: 'Rectangle' },
+  { id: 'two points', label: 'Two points' },
+] as const;
+
+/** A bank card, ISO/IEC 7810 ID-1. */
+const CARD_MM = { width: '85.6', height: '53.98' } as const;
+const MOST_POINTS = 120;
+
+/** Everything set on a picture so far; kept on this device. */
+interface Trace {
+  readonly way: Scaling['way'];
+  readonly widthMm: string;
+  readonly heightMm: string;
+  readonly distanceMm: string;
+  readonly scale: readonly PicturePoint[];
+  readonly edge: readonly PicturePoint[];
+  readonly spine: readonly PicturePoint[];
+}
+const NEW_TRACE: Trace = {
+  way: 'rectangle',
+  widthMm: CARD_MM.width,
+  heightMm: CARD_MM.height,
+  distanceMm: '100',
+  scale: [],
+  edge: [],
+  spine: [],
+};
+
+const HINTS: Readonly<Record<Step, string>> = {
+  scale: '',
+  edge: 'Click along the edge, from heel to tip. More clicks where it bends.',
+  spine: 'Click along the spine, from heel to tip.',
+};
+
+const positive = (typed: string): number | null => {
+  const value = parseNumber(typed);
+  return value !== null && value > 0 && value <= 2000 ? value : null;
+};
+
+const scalingOf = (trace: Trace): Result<Scaling> => {
+  const [a, b, c, d] = trace.scale;
+  if (trace.way === 'two points') {
+    const distanceMm = positive(trace.distanceMm);
+    if (distanceMm === null)
+      return fail(
+        'INVALID_INPUT',
+        `Distance must be from 0 to 2000 mm; "${trace.distanceMm}" was given`,
+      );
+    if (!a || !b) return fail('INVALID_INPUT', 'Click the two points of known distance');
+    return { ok: true, value: { way: 'two points', points: [a, b], distanceMm } };
+  }
+  const [widthMm, heightMm] = [positive(trace.widthMm), positive(trace.heightMm)];
+  if (widthMm === null || heightMm === null)
+    return fail('INVALID_INPUT', 'Width and height of the rectangle must be from 0 to 2000 mm');
+  if (!a || !b || !c || !d)
+    return fail(
+      'INVALID_INPUT',
+      'Click the four corners of the rectangle, going round it, long side first',
+    );
+  return { ok: true, value: { way: 'rectangle', corners: [a, b, c, d], widthMm, heightMm } };
+};
+
+const outlineOf = (trace: Trace): Result<TracedOutline> => {
+  const scaling = scalingOf(trace);
+  if (!scaling.ok) return scaling;
+  const map = pictureToMm(scaling.value);
+  if (!map.ok) return map;
+  const curves = traceOutline(scaling.value, trace.edge, trace.spine);
+  if (!curves.ok) return curves;
+  return {
+    ok: true,
+    value: {
+      source: 'photograph',
+      edge: thinned(curves.value.edge, MOST_POINTS),
+      spine: thinned(curves.value.spine, MOST_POINTS),
+    },
+  };
+};
+
+interface TraceOutlineProps {
+  readonly job: Job;
+  readonly photograph: Photograph;
+}
+
+export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
+  const { id, widthPx, heightPx } = photograph;
+  const name = `trace of photograph ${id}`;
+  const [trace, setTrace] = useState<Trace>(() => ({ ...NEW_TRACE, ...readStored<Trace>(name) }));
+  const [step, setStep] = useState<Step>('scale');
+  const navigate = useNavigate();
+  const set = (part: Partial<Trace>): void => {
+    const next = { ...trace, ...part };
+    setTrace(next);
+    writeStored(name, next);
+  };
+  // The figures may come a frame after the point; the point itself may not wait for them.
+  const settled = useDeferredValue(trace);
+  const outline = useMemo(() => outlineOf(settled), [settled]);
+  const wanted = trace.way === 'rectangle' ? 4 : 2;
+  const point = (at: PicturePoint): void => {
+    if (step !== 'scale') {
+      set({ [step]: [...trace[step], at] });
+      return;
+    }
+    const scale = trace.scale.length >= wanted ? [at] : [...trace.scale, at];
+    set({ scale });
+    if (scale.length === wanted && trace.edge.length === 0) setStep('edge');
+  };
+  const use = async (): Promise<void> => {
+    if (!outline.ok) return;
+    const values = keptDraft(job) ?? fromJob(job);
+    const filled = withOutline(outline.value);
+    keepDraft(job.id, { ...values, ...filled, held: { ...values.held, ...filled.held } });
+    await navigate(`/jobs/${job.id}/intake#measures`);
+  };
+  return (
+    <Layout>
+      <PictureCanvas
+        src={`/api/photographs/${id}/full.jpg`}
+        widthPx={widthPx}
+        heightPx={heightPx}
+        label="Photograph: click to set points; plus and minus enlarge, arrows move, Enter sets a point in the middle"
+        onPoint={point}
+      >
+        {(view) => (
+          <>
+            {LAYERS.map(({ id: layer, name: called, colour }) => (
+              <PointsLayer
+                key={layer}
+                name={called}
+                colour={colour}
+                view={view}
+                points={trace[layer]}
+                closed={layer === 'scale' && trace.scale.length === 4}
+                onMove={(index, to) =>
+                  set({ [layer]: trace[layer].map((each, at) => (at === index ? to : each)) })
+                }
+                onRemove={(index) => set({ [layer]: trace[layer].filter((_, at) => at !== index) })}
+              />
+            ))}
+          </>
+        )}
+      </PictureCanvas>
+      <Sheet>
+        <Stack $gap={12}>
+          <Choice
+            label="What the clicks set"
+            options={STEPS.map((each) => ({
+              ...each,
+              label: `${each.label} ${trace[each.id].length}`,
+            }))}
+            value={step}
+            onChange={setStep}
+          />
+          {step === 'scale' ? (
+            <Stack $gap={8}>
+              <Choice
+                label="Scale from a"
+                options={WAYS}
+                value={trace.way}
+                onChange={(way) => set({ way, scale: [] })}
+              />
+              {trace.way === 'rectangle' ? (
+                <Row $gap={8} $align="end">
+                  <div style={{ width: 130 }}>
+                    <NumberEntry
+                      label="Long side, mm"
+                      value={trace.widthMm}
+                      onChange={(widthMm) => set({ widthMm })}
+                    />
+                  </div>
+                  <div style={{ width: 130 }}>
+                    <NumberEntry
+                      label="Short side, mm"
+                      value={trace.heightMm}
+                      onChange={(heightMm) => set({ heightMm })}
+                    />
+                  </div>
+                  <Soft>A bank card as it stands. It sets the perspective right as well.</Soft>
+                </Row>
+              ) : (
+                <NumberEntry
+                  label="Distance of the points, mm"
+                  value={trace.distanceMm}
+                  onChange={(distanceMm) => set({ distanceMm })}
+                  hint="two marks of a ruler; the camera held straight above"
+                />
+              )}
+            </Stack>
+          ) : (
+            <Soft>{HINTS[step]}</Soft>
+          )}
+          <Row $gap={8}>
+            <QuietButton
+              isDisabled={trace[step].length === 0}
+              onPress={() => set({ [step]: trace[step].slice(0, -1) })}
+            >
+              Take the last point back
+            </QuietButton>
+            <QuietButton isDisabled={trace[step].length === 0} onPress={() => set({ [step]: [] })}>
+              Begin again
+            </QuietButton>
+          </Row>
+          {outline.ok ? (
+            <ReadOff outline={outline.value} />
+          ) : (
+            <Notice>{outline.error.message}.</Notice>
+          )}
+          <ActionButton isDisabled={!outline.ok} onPress={() => void use()}>
+            Use this outline
+          </ActionButton>
+        </Stack>
+      </Sheet>
+    </Layout>
+  );
+};
+
+const ReadOff = ({ outline }: { outline: TracedOutline }) => {
+  const read = readOutline(outline);
+  const rows: readonly (readonly [string, string])[] = [
+    ['Edge, heel to tip', `${fixed(read.edgeLengthMm, 1)} mm`],
+    ['along its curve', `${fixed(read.edgeArcMm, 1)} mm`],
+    ['Height at heel', `${fixed(read.heightHeelMm, 1)} mm`],
+    ['half way', `${fixed(read.heightMiddleMm, 1)} mm`],
+    ['near the tip', `${fixed(read.heightTipMm, 1)} mm`],
+    ['Belly begins', `${fixed(read.bellyStartMm, 0)} mm`],
+    ['Tip above the heel', `${fixed(read.tipRiseMm, 1)} mm`],
+    ['The edge turns by', `${fixed(read.turnDeg, 0)}°`],
+  ];
+  return (
+    <Read>
+      {rows.map(([label, value]) => (
+        <div key={label} style={{ display: 'contents' }}>
+          <dt>{label}</dt>
+          <dd>
+            <Figures>{value}</Figures>
+          </dd>
+        </div>
+      ))}
+    </Read>
+  );
+};

@@ -21,7 +21,9 @@ import { inTransaction } from '../database/pool';
 import { saveReadings } from '../edge-tests/queries';
 import {
   addEvent,
+  damageOfJob,
   findJobRow,
+  jobOfBladeNamed,
   setDeclined,
   setNextRound,
   setReturned,
@@ -32,6 +34,10 @@ import { makePlan } from '../plan/make-plan';
 import { addMooring } from '../shop/queries';
 import { localDay } from '../shop/routes';
 import { addTouchUp } from '../touch-ups/queries';
+import { drawPhotograph } from './photograph';
+import { toPicture as toKept } from '../photographs/picture';
+import { addPhotograph, changePhotograph } from '../photographs/queries';
+import { measuresOf } from '../jobs/rows';
 import { loadCare, loadShelf } from './load-shelf';
 import { writePriceList } from '../prices/queries';
 import {
@@ -333,6 +339,25 @@ const loadVisit = async (
   return done;
 };
 
+const PHOTOGRAPHED = 'Wedding knife';
+
+/** The disputed chip: photographed and marked as it came over the counter. */
+const photographOne = async (on: PoolConnection, staffId: number): Promise<void> => {
+  const jobId = await jobOfBladeNamed(on, PHOTOGRAPHED);
+  const row = (await findJobRow(on, jobId))!;
+  const { jpeg, toPicture } = await drawPhotograph(measuresOf(row), 2400, 1800);
+  const picture = await toKept(jpeg);
+  const id = await addPhotograph(on, jobId, staffId, picture);
+  const chip = (await damageOfJob(on, jobId))[0]!;
+  const [x, y] = toPicture([chip.fromMm + chip.lengthMm / 2, 0]);
+  await changePhotograph(on, id, {
+    note: 'As it came over the counter, right side',
+    marks: [
+      { x: x / picture.widthPx, y: y / picture.heightPx, note: 'The chip, shown to the owner' },
+    ],
+  });
+};
+
 /** Fills an empty shop with the demo; does nothing when it is there. True when it was loaded now. */
 export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
   const hashes = await Promise.all(DEMO_SIGN_INS.map(({ password }) => hashPassword(password)));
@@ -390,6 +415,7 @@ export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
         crew,
       );
     }
+    await photographOne(on, crew.counterId);
     await loadCare(on, crew.benchId, now);
     await writeSetting(on, LOADED, now.toISOString());
     return true;

@@ -207,6 +207,16 @@ export const damageBefore = async (on: Queryable, row: JobRow): Promise<Damage[]
   return before === null ? null : damageOfJob(on, before);
 };
 
+/** The latest visit of the blade called so. */
+export const jobOfBladeNamed = async (on: Queryable, name: string): Promise<number> =>
+  (
+    await select<{ id: number }>(
+      on,
+      'SELECT MAX(j.id) AS id FROM job j JOIN blade b ON b.id = j.blade_id WHERE b.name = ?',
+      [name],
+    )
+  )[0]!.id;
+
 /** A change that leaves the stage as it is. */
 export const markChanged = (on: Queryable, jobId: number) =>
   change(on, 'UPDATE job SET version = version + 1 WHERE id = ?', [jobId]);

@@ -203,15 +203,15 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
           </Row>
         )}
       </Row>
-      <OwnerSheet form={owner} values={ownerValues} known={customer ?? null} />
+      <OwnerSheet
+        form={owner}
+        values={ownerValues}
+        known={customer ?? null}
+        finder={<FindBlade onChoose={chooseFound} />}
+      />
       <Sheet aria-label="Blade in hand">
         <Stack $gap={10}>
-          <Row $gap={20} $align="end">
-            <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
-            <div style={{ flex: '0 1 300px' }}>
-              <FindBlade onChoose={chooseFound} />
-            </div>
-          </Row>
+          <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
           {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
             <SeenBefore
               known={customer.blades.filter(

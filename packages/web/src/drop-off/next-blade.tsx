@@ -2,13 +2,24 @@
 import { bladeKind, SHARPNESS } from '@patient-edge/core';
 import { useRef } from 'react';
 import { Controller, type UseFormReturn } from 'react-hook-form';
+import styled from 'styled-components';
 import { Columns } from '../theme/columns';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from '../intake/choices';
 import { PromisedOn } from '../intake/promised-on';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
-import { Notice, options, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { Notice, options, QuietButton, Soft, Stack } from '../theme/parts';
 import { TypeAhead } from '../theme/search-box';
 import type { BladeValues } from './draft';
+
+/** As high as a field and its label. */
+const Beside = styled.div`
+  display: grid;
+  gap: 4px;
+  padding-top: 25px;
+  & p {
+    font-size: 14px;
+  }
+`;
 
 interface NextBladeProps {
   readonly form: UseFormReturn<BladeValues>;
@@ -89,6 +100,8 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
               />
             )}
           />
+          <FormNumber control={control} name="edgeLengthMm" label="Edge length, mm" />
+          <FormNumber control={control} name="heightHeelMm" label="Height at heel, mm" />
           <FormText control={control} name="cuts" label="What they cut" />
           <FormPick
             control={control}
@@ -96,14 +109,16 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
             label="Sharpness as it came"
             options={options(SHARPNESS)}
           />
-          <FormNumber control={control} name="edgeLengthMm" label="Edge length, mm" />
-          <FormNumber control={control} name="heightHeelMm" label="Height at heel, mm" />
           <FormNumber
             control={control}
             name="tagNumber"
             label="Tag number"
             hint="Hang it on the blade now"
           />
+          <Beside>
+            <QuietButton type="submit">Add it to the list</QuietButton>
+            <Soft>or Enter; measures may wait</Soft>
+          </Beside>
         </Columns>
         {brought !== null && <Notice>{brought}</Notice>}
         {bladeKind(kindId).group === 'razor' && (
@@ -111,10 +126,6 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
             Arrives contaminated: disinfect it now and again before its return.
           </Notice>
         )}
-        <Row>
-          <QuietButton type="submit">Add it to the list</QuietButton>
-          <Soft>Enter adds it. Length and height may wait for the bench.</Soft>
-        </Row>
       </Stack>
     </form>
   );

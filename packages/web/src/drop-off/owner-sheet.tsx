@@ -1,5 +1,6 @@
 /** Whose blades these are. */
 import type { CustomerRecord } from '@patient-edge/contract';
+import type { ReactNode } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { Columns } from '../theme/columns';
 import { OwnerPicker } from '../owners/owner-picker';
@@ -11,9 +12,11 @@ interface OwnerSheetProps {
   readonly form: UseFormReturn<OwnerValues>;
   readonly values: OwnerValues;
   readonly known: CustomerRecord | null;
+  /** Beside the owner: finding the blade brings its owner along. */
+  readonly finder: ReactNode;
 }
 
-export const OwnerSheet = ({ form, values, known }: OwnerSheetProps) => {
+export const OwnerSheet = ({ form, values, known, finder }: OwnerSheetProps) => {
   const { control, setValue, formState } = form;
   return (
     <Sheet aria-label="Owner">
@@ -55,6 +58,7 @@ export const OwnerSheet = ({ form, values, known }: OwnerSheetProps) => {
               }
             />
           )}
+          {!values.ownerIsNew && finder}
         </Columns>
         {!values.ownerIsNew && known && (
           <>

@@ -51,11 +51,22 @@ const Table = styled.table`
   & th {
     vertical-align: top;
   }
+  & th[scope='row'] {
+    font: 600 17px/1.3 var(--text);
+    color: var(--ink);
+  }
+  & th[scope='row'] small {
+    display: block;
+    font-weight: 400;
+  }
   & td:nth-child(n + 2):nth-child(-n + 5) {
     font-family: var(--figures);
     white-space: nowrap;
   }
 `;
+
+/** A grain size without digits that say nothing. */
+const um = (value: number): string => String(Number(value.toFixed(1)));
 
 const DECIDED: Readonly<Record<Decision, string>> = {
   'do it': 'Do it',
@@ -153,7 +164,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
         <Sheet aria-label="Finish">
           <Stack $gap={8}>
             <h2>
-              Finish {fixed(judgement.finish.um[0], 1)}–{fixed(judgement.finish.um[1], 1)} µm
+              Finish {um(judgement.finish.um[0])}–{um(judgement.finish.um[1])} µm
             </h2>
             <p>{judgement.finish.words}</p>
           </Stack>

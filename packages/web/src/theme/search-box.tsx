@@ -1,6 +1,8 @@
 /** A box one types into and chooses from what was found: by letters of a fixed list, or asked of the server. */
 import { useState, type ReactNode, type Ref } from 'react';
+import { ChevronDown } from 'lucide-react';
 import {
+  Button,
   ComboBox,
   FieldError,
   Input,
@@ -25,6 +27,22 @@ const Box = styled(ComboBox)`
   & input {
     ${inputLook}
     width: 100%;
+  }
+`;
+const Typed = styled.div`
+  position: relative;
+  & > button {
+    position: absolute;
+    right: 0;
+    top: 0;
+    height: 100%;
+    width: 44px;
+    display: grid;
+    place-items: center;
+    background: none;
+    border: none;
+    color: var(--ink);
+    cursor: pointer;
   }
 `;
 const List = styled(Popover)`
@@ -76,8 +94,8 @@ interface SearchBoxProps {
   readonly whenEmpty: string;
   readonly error?: string | undefined;
   readonly inputRef?: Ref<HTMLInputElement>;
-  /** Opens on the first key press or click, before anything is typed. */
-  readonly opensAtOnce?: boolean;
+  /** The whole list can be opened before anything is typed. */
+  readonly listable?: boolean;
 }
 
 export const SearchBox = ({
@@ -92,7 +110,7 @@ export const SearchBox = ({
   whenEmpty,
   error,
   inputRef,
-  opensAtOnce = false,
+  listable = false,
 }: SearchBoxProps) => (
   <Box
     items={items}
@@ -101,7 +119,6 @@ export const SearchBox = ({
     allowsEmptyCollection
     isInvalid={error !== undefined}
     validationBehavior="aria"
-    menuTrigger={opensAtOnce ? 'focus' : 'input'}
     onInputChange={(next) => {
       if (next !== typed) onType(next);
     }}
@@ -111,7 +128,14 @@ export const SearchBox = ({
     onBlur={() => onLeave?.()}
   >
     <Label>{label}</Label>
-    <Input placeholder={placeholder} {...(inputRef === undefined ? {} : { ref: inputRef })} />
+    <Typed>
+      <Input placeholder={placeholder} {...(inputRef === undefined ? {} : { ref: inputRef })} />
+      {listable && (
+        <Button>
+          <ChevronDown size={18} aria-hidden />
+        </Button>
+      )}
+    </Typed>
     <Wrong>{error}</Wrong>
     <List>
       <ListBox items={items} renderEmptyState={() => <Empty>{whenEmpty}</Empty>}>
@@ -162,7 +186,7 @@ export const TypeAhead = ({ label, options, value, onChange, error, inputRef }: 
       }}
       whenEmpty="Nothing like that."
       error={error}
-      opensAtOnce
+      listable
       {...(inputRef === undefined ? {} : { inputRef })}
     />
   );

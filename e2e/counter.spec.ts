@@ -50,9 +50,12 @@ test.describe('a new shop', () => {
     await page.getByRole('link', { name: 'Take in' }).click();
     await page.getByText('New', { exact: true }).click();
     await fill(page, { 'Owner’s name': 'Bram Oakum', 'Promised for': '2027-01-15' });
+    await page.getByRole('button', { name: 'Take it in on tag 1' }).click();
     await page.getByRole('button', { name: 'Fill what is empty with the usual' }).click();
     await fill(page, { 'Width of the bevel face, mm': '0.7' });
-    await page.getByRole('button', { name: 'Take it in on tag 1' }).click();
+    await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+    await expect(page.getByText('The price list is empty')).toBeVisible();
+    await page.getByRole('link', { name: 'Plan it' }).click();
     await expect(page.getByRole('heading', { name: 'Across' })).toBeVisible();
     await expect(page.getByText('First stone', { exact: false }).first()).toBeVisible();
     expect(errors).toEqual([]);
@@ -127,17 +130,20 @@ test.describe('the demo shop', () => {
     await signIn(page, shop.address, ...COUNTER);
     await page.goto(`${shop.address}/take-in`);
     await find(page, 'Who brings it', 'cor', 'Corin Whey');
-    await fill(page, { 'Edge length, mm': '2100', 'Height at heel, mm': 'tall' });
-    await page.getByRole('button', { name: /^Take it in on tag/ }).click();
+    await fill(page, {
+      'Edge length, mm': '2100',
+      'Height at heel, mm': 'tall',
+      'Tag number': '0',
+    });
+    await page.getByRole('button', { name: 'Add it to the list' }).click();
     await expect(page.getByText('"tall" is not a number', { exact: true })).toBeVisible();
-    await fill(page, { 'Height at heel, mm': '46' });
-    await page.getByRole('button', { name: /^Take it in on tag/ }).click();
     await expect(
-      page.getByText('Edge length, mm must be at most 900; 2100 was given'),
+      page.getByText('Edge length, mm must be from 20 to 900; 2100 was given'),
     ).toBeVisible();
-    await expect(page.getByText('Height half way, mm is missing')).toBeVisible();
+    await expect(page.getByText('Tag number must be from 1 to 9999; "0" was given')).toBeVisible();
     await expect(page.getByText('Promised date is missing')).toBeVisible();
     await expect(page.getByLabel('Edge length, mm')).toHaveValue('2100');
+    await expect(page.getByLabel('Who brings it')).toHaveValue('Corin Whey');
   });
 
   test('strokes counted without a connection arrive when it is back', async ({ page, context }) => {

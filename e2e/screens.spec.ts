@@ -52,7 +52,17 @@ const SCREENS: readonly {
   sign: string;
 }[] = [
   { name: 'the shop', path: () => '/', sign: 'Next' },
-  { name: 'take in', path: () => '/take-in', sign: 'Take in a blade' },
+  { name: 'take in', path: () => '/take-in', sign: 'What its owner calls it' },
+  { name: 'prices', path: () => '/prices', sign: 'What the price of a blade holds' },
+  { name: 'the label printer', path: () => '/labels', sign: 'The tray is empty' },
+  { name: 'a photograph', path: () => '/jobs/24/photographs/1', sign: 'Keep the marks' },
+  { name: 'a trace', path: () => '/jobs/24/photographs/1?trace', sign: 'Use this outline' },
+  { name: 'a judgement', path: () => '/jobs/24/judge', sign: 'Keep the angle or change it' },
+  {
+    name: 'a one-sided blade',
+    path: () => '/jobs/26/intake',
+    sign: 'Straightedge across the back',
+  },
   { name: 'owners', path: () => '/owners', sign: 'Corin Whey' },
   { name: 'an owner', path: () => '/owners/9', sign: 'No. 5' },
   { name: 'the rack', path: () => '/rack', sign: 'Red stone' },

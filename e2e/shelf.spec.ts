@@ -1,6 +1,16 @@
 /** The shelf by hand: stones and their care, soaking, steels, progressions, machines, pressure, touch-ups. */
 import { expect, test, type Page } from '@playwright/test';
-import { BENCH, choose, COUNTER, fill, OWNER, pick, signIn, watchConsole } from './support/hands';
+import {
+  BENCH,
+  choose,
+  COUNTER,
+  fill,
+  find,
+  OWNER,
+  pick,
+  signIn,
+  watchConsole,
+} from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -188,7 +198,7 @@ test('a steel explains itself, an unknown one is recognised, and one of the shop
   await form.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('heading', { name: 'Mill-saw steel' })).toBeVisible();
   await page.goto(`${shop.address}/take-in`);
-  await pick(page, 'Steel', 'Mill-saw steel');
+  await find(page, 'Steel', 'mill', 'Mill-saw steel');
 });
 
 test('a progression weighs its schools and wishes, and says what to mind and what to buy', async ({

@@ -4,9 +4,9 @@ import {
   choose,
   feelBurr,
   fill,
+  find,
   NONE,
   OWNER,
-  pick,
   readZone,
   signIn,
   SLIGHT,
@@ -64,14 +64,23 @@ const walk = (shop: RunningShop): readonly Step[] => [
         Trade: 'Candle maker',
         'What they cut': 'wax, wick, lunch',
       });
-      await pick(page, 'Kind', 'Chef’s knife');
-      await pick(page, 'Steel', 'X50CrMoV15');
+      await find(page, 'Kind', 'chef', 'Chef’s knife');
+      await find(page, 'Steel', 'x50', 'X50CrMoV15');
+    },
+  },
+  {
+    name: 'take it in',
+    act: async (page) => {
+      await expect(page.getByLabel('Owner’s name')).toHaveValue('Jorun Tallow');
+      await page.getByRole('button', { name: /Promised for$/ }).click();
+      await page.getByRole('option').nth(2).click();
+      await page.getByRole('button', { name: /^Take it in on tag/ }).click();
+      await expect(page.getByRole('heading', { name: 'Measures' })).toBeVisible();
     },
   },
   {
     name: 'measure it',
     act: async (page) => {
-      await expect(page.getByLabel('Owner’s name')).toHaveValue('Jorun Tallow');
       await fill(page, {
         'Edge length, mm': '208',
         'Height at heel, mm': '45.5',
@@ -88,15 +97,20 @@ const walk = (shop: RunningShop): readonly Step[] => [
     },
   },
   {
-    name: 'mark its damage and take it in',
+    name: 'mark its damage',
     act: async (page) => {
       await expect(page.getByLabel('Height half way, mm')).toHaveValue('39,5');
       await page.locator('[data-lane=right]').click({ position: { x: 300, y: 20 } });
       await fill(page, { 'From heel, mm': '70', 'Length, mm': '2.5', 'Depth, mm': '0.4' });
-      await page.getByRole('button', { name: /Promised for$/ }).click();
-      await page.getByRole('option').nth(2).click();
-      await page.getByRole('button', { name: /^Take it in on tag/ }).click();
-      await expect(page.getByRole('heading', { name: 'Across' })).toBeVisible();
+      await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+      await expect(page.getByText('Do it', { exact: true })).toBeVisible();
+    },
+  },
+  {
+    name: 'show the owner what was there, and agree on a price',
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Yes: The damage was on the blade/ }).click();
+      await expect(page.getByText(/^Jorun Tallow said yes/)).toBeVisible();
     },
   },
   {
@@ -257,7 +271,7 @@ const walk = (shop: RunningShop): readonly Step[] => [
       await page.getByRole('link', { name: 'The blade’s record' }).click();
       await expect(page.getByRole('heading', { name: /Last set at 19.0° per side/ })).toBeVisible();
       await page.getByRole('link', { name: 'Take it in again' }).click();
-      await expect(page.getByText(/Last here .*: 19.0° per side/)).toBeVisible();
+      await expect(page.getByText(/^Here before, last on .*: went home at 19.0° per side/)).toBeVisible();
       await expect(page.getByLabel('Edge length, mm')).toHaveValue('208');
     },
   },

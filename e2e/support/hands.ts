@@ -96,6 +96,6 @@ export const find = async (
   typed: string,
   found: string,
 ): Promise<void> => {
-  await page.getByLabel(label, { exact: true }).fill(typed);
+  await page.getByRole('combobox', { name: label, exact: true }).fill(typed);
   await page.getByRole('option', { name: new RegExp(`^${found}`) }).click();
 };

@@ -1,6 +1,7 @@
 /** A shop of its own for a test: the built server on a fresh database, to be killed and started again. */
 import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
+import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import { databaseEnvironment, startDatabase, type Database } from '../../scripts/database';
@@ -47,6 +48,7 @@ export class RunningShop {
     await connection.query(`DROP DATABASE IF EXISTS ${name}`);
     await connection.query(`CREATE DATABASE ${name}`);
     await connection.end();
+    await rm(shop.tray, { recursive: true, force: true });
     await shop.start();
     return shop;
   }
@@ -60,6 +62,11 @@ export class RunningShop {
       ]),
     );
     return { ...shared, DATABASE_NAME: this.databaseName };
+  }
+
+  /** What its label printer prints lies here. */
+  private get tray(): string {
+    return join(dataFolder('test'), `labels-${this.port}`);
   }
 
   get address(): string {
@@ -78,7 +85,7 @@ export class RunningShop {
         ...process.env,
         ...this.databaseSettings(),
         PATIENT_EDGE_MODE: this.mode,
-        PATIENT_EDGE_LABELS: join(dataFolder('test'), `labels-${this.port}`),
+        PATIENT_EDGE_LABELS: this.tray,
         PORT: String(this.port),
       },
     });

@@ -103,13 +103,18 @@ export const priceListSchema = Joi.object<PriceListBody>({
       }),
     )
     .max(60)
-    .unique((a: Price, b: Price) => a.item === b.item && a.group === b.group)
     .required()
-    .label('Prices'),
+    .label('Prices')
+    .custom((prices: readonly Price[], helpers) => {
+      const again = prices.findIndex(({ item, group }, index) =>
+        prices.slice(0, index).some((each) => each.item === item && each.group === group),
+      );
+      return again < 0 ? prices : helpers.error('prices.twice', { field: `prices.${again}.group` });
+    }),
   lengthIncludedMm: number().min(0).max(900).required().label('Edge length included, mm'),
   lengthStepMm: number().min(5).max(900).required().label('Further length counts by, mm'),
   minutesIncluded: number().min(0).max(600).required().label('Minutes included'),
-}).messages({ 'array.unique': 'This item stands twice for the same kind' });
+}).messages({ 'prices.twice': 'This item stands twice for the same kind' });
 
 export interface PhotoMark {
   /** Shares of width and height. */

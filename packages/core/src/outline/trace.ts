@@ -167,12 +167,12 @@ export const layOut = (
   const heel = edgePoints[0]!;
   const lengths = arcLengths(edgePoints);
   const total = lengths[lengths.length - 1]!;
-  const straightEnd = Math.max(
-    1,
-    lengths.findIndex((length) => length >= STRAIGHT_SHARE * total),
-  );
-  const [z1, y1] = edgePoints[straightEnd]!;
-  const angle = Math.atan2(y1 - heel[1], z1 - heel[0]);
+  const along = (pick: 0 | 1): number =>
+    interpolate(
+      lengths.map((length, index) => [length, edgePoints[index]![pick]] as const),
+      STRAIGHT_SHARE * total,
+    );
+  const angle = Math.atan2(along(1) - heel[1], along(0) - heel[0]);
   let edge = turned(edgePoints, angle, heel);
   let spine = turned(spinePoints, angle, heel);
   // Whichever way the blade lay, its spine is above its edge.
@@ -265,6 +265,9 @@ export const readOutline = ({ edge, spine }: TracedCurves): OutlineReadings => {
   };
 };
 
+/** Points this near along the blade stand over each other, mm. */
+const SAME_Z_MM = 1e-6;
+
 /** How a drawing lies: nothing in it says which line is ground. */
 export interface DrawnWay {
   readonly edge: 'lower' | 'upper';
@@ -298,13 +301,22 @@ export const splitOutline = (
   const mean = (along: readonly BladePoint[]): number =>
     along.reduce((sum, [, y]) => sum + y, 0) / along.length;
   const [edge, spine] = mean(one) <= mean(other) ? [one, other] : [other, one];
-  const growing = (along: readonly BladePoint[]): BladePoint[] =>
-    along.reduce<BladePoint[]>(
-      (kept, point) =>
-        kept.length > 0 && point[0] <= kept[kept.length - 1]![0] ? kept : [...kept, point],
-      [],
+  // Where the heel is square, the spine begins at the top of it and the edge at its foot.
+  const growing = (
+    along: readonly BladePoint[],
+    begins: (of: readonly BladePoint[]) => BladePoint,
+  ) => {
+    const atHeel = along.filter(([z]) => z - along[0]![0] < SAME_Z_MM);
+    return along.reduce<BladePoint[]>(
+      (kept, point) => (point[0] - kept[kept.length - 1]![0] < SAME_Z_MM ? kept : [...kept, point]),
+      [begins(atHeel)],
     );
-  return layOut(growing(edge), growing(spine));
+  };
+  const byHeight = (of: readonly BladePoint[]): BladePoint[] => [...of].sort((a, b) => a[1] - b[1]);
+  return layOut(
+    growing(edge, (of) => byHeight(of)[0]!),
+    growing(spine, (of) => byHeight(of).at(-1)!),
+  );
 };
 
 /** At most so many points of a curve, evenly by length, both ends kept. */

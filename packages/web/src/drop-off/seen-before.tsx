@@ -74,10 +74,13 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
 /** Any blade of the shop: by the tag it had, its name or its owner's. */
 export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void }) => {
   const [typed, setTyped] = useState('');
+  // A new box after each choice: nothing stays chosen in it, and its list is closed.
+  const [round, setRound] = useState(0);
   const { data: found } = useSearch(useDeferredValue(typed));
   const blades = typed.trim() === '' ? [] : (found?.blades ?? []);
   return (
     <SearchBox
+      key={round}
       label="Seen before: tag or name"
       items={blades.map((blade) => ({
         id: String(blade.id),
@@ -99,6 +102,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
       onChoose={(id) => {
         const blade = blades.find((each) => String(each.id) === id);
         setTyped('');
+        setRound(round + 1);
         if (blade) onChoose(blade);
       }}
       onLeave={() => setTyped('')}

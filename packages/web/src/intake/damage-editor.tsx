@@ -89,7 +89,7 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
           onChange={setKind}
         />
         <QuietButton onPress={() => add(kind, 'both', '')}>Add it by number</QuietButton>
-        <Soft>or touch a lane to place it there. {DAMAGE_WORDS[kind].what}.</Soft>
+        <Soft>or touch a lane to place it there: {DAMAGE_WORDS[kind].what}.</Soft>
       </Row>
       <ol>
         {fields.map(({ key }, index) => {

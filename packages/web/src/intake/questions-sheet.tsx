@@ -15,10 +15,10 @@ interface QuestionsSheetProps {
 const OPEN = { id: '', label: 'Not looked at' } as const;
 
 /** The answers typed so far, numbers as numbers. */
-const typedAnswers = (typed: IntakeValues['answers']): Answers =>
+const typedAnswers = (typed: Readonly<Record<string, string | undefined>>): Answers =>
   Object.fromEntries(
     Object.entries(typed).flatMap(([id, value]) =>
-      value === '' ? [] : [[id, parseNumber(value) ?? value]],
+      value === undefined || value === '' ? [] : [[id, parseNumber(value) ?? value]],
     ),
   );
 

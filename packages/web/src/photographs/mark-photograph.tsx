@@ -63,7 +63,8 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
   const [marks, setMarks] = useState<readonly PhotoMark[]>(photograph.marks);
   const [problem, setProblem] = useState<string | null>(null);
   const navigate = useNavigate();
-  const changed = note !== photograph.note || marks !== photograph.marks;
+  const changed =
+    note !== photograph.note || JSON.stringify(marks) !== JSON.stringify(photograph.marks);
   const removeMark = (index: number): void => setMarks(marks.filter((_, each) => each !== index));
   const send = async (work: () => Promise<Job>): Promise<boolean> => {
     setProblem(null);

@@ -31,7 +31,8 @@ const InForm = <T extends FieldValues>({
     control={control}
     name={name}
     render={({ field: { value, onChange, onBlur }, fieldState: { error } }) =>
-      children({ name, value, onChange, onBlur, error: error?.message })
+      // A field that the form does not know yet is an empty one.
+      children({ name, value: value ?? '', onChange, onBlur, error: error?.message })
     }
   />
 );

@@ -102,15 +102,22 @@ export const linesOfSvg = (text: string): Result<DrawnLine[]> => {
       .toString();
     try {
       const path = new svgPathProperties(placed);
-      const length = path.getTotalLength();
-      if (!(length > 0)) continue;
+      const total = path.getTotalLength();
+      if (!(total > 0)) continue;
+      // Part by part, so that every corner is a point.
+      const parts = path.getParts();
+      const ends = parts.flatMap((part) => {
+        const steps = Math.max(1, Math.ceil((SAMPLES * part.length) / total));
+        return Array.from({ length: steps }, (_, index) =>
+          part.getPointAtLength((part.length * (index + 1)) / steps),
+        );
+      });
       lines.push({
         name: nameOf(element),
-        points: Array.from({ length: SAMPLES + 1 }, (_, index): BladePoint => {
-          const { x, y } = path.getPointAtLength((length * index) / SAMPLES);
+        points: [parts[0]!.start, ...ends].map(
           // Down is down on paper, and towards the spine is up here.
-          return [x * scale, -y * scale];
-        }),
+          ({ x, y }): BladePoint => [x * scale, -y * scale],
+        ),
       });
     } catch {
       return fail('INVALID_INPUT', 'A line of the drawing cannot be read');

@@ -271,8 +271,10 @@ const walk = (shop: RunningShop): readonly Step[] => [
       await page.getByRole('link', { name: 'The blade’s record' }).click();
       await expect(page.getByRole('heading', { name: /Last set at 19.0° per side/ })).toBeVisible();
       await page.getByRole('link', { name: 'Take it in again' }).click();
-      await expect(page.getByText(/^Here before, last on .*: went home at 19.0° per side/)).toBeVisible();
-      await expect(page.getByLabel('Edge length, mm')).toHaveValue('208');
+      await expect(
+        page.getByText(/^Here before, last on .*: went home at 19.0° per side/),
+      ).toBeVisible();
+      await expect(page.getByLabel('What they cut')).toHaveValue('wax, wick, lunch');
     },
   },
 ];

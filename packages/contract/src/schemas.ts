@@ -222,12 +222,15 @@ export interface ReturnBody {
   readonly tagNumber: number;
   readonly sheathed: boolean;
   readonly remarks: string;
+  /** How the angle was held: to be set again at the next visit. */
+  readonly holding: string;
 }
 export const returnSchema = Joi.object<ReturnBody>({
   version,
   tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
   sheathed: yesOrNo().required().label('Sheathed or wrapped'),
   remarks: optionalText('Seen and left alone', 500),
+  holding: optionalText('How the angle was held', 200),
 });
 
 export interface DeclineBody {

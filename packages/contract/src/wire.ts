@@ -258,6 +258,7 @@ export interface Job {
   readonly tests: readonly TestRound[];
   readonly verdict: BladeVerdict | null;
   readonly remarks: string;
+  readonly holding: string;
   readonly declineReason: string | null;
   readonly events: readonly JobEvent[];
 }

@@ -40,6 +40,7 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     tests: [],
     verdict: null,
     remarks: '',
+    holding: '',
     declineReason: null,
     events: [],
     ...part,

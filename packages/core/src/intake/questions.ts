@@ -288,3 +288,21 @@ export const measuresAskedOf = (kind: BladeKind): readonly AskedMeasure[] =>
 
 /** Whether the present angle is asked for: a razor's follows from its spine. */
 export const asksForAngle = (kind: BladeKind): boolean => kind.grind !== 'razor';
+
+/** The finish as it came, in words: what a wish for it is planned by and checked against. */
+export const finishAsItCame = (kind: BladeKind, answers: Answers): string[] => {
+  const asked = questionsFor(kind).find(({ id }) => id === 'finish')!.questions;
+  const ratio = answers['ratio'] === undefined ? [] : [`sides ${answers['ratio']}`];
+  return [
+    ...asked.flatMap(({ id, label }) =>
+      answers[id] === undefined
+        ? []
+        : [`${label.charAt(0).toLowerCase()}${label.slice(1)} ${answers[id]}`],
+    ),
+    ...ratio,
+  ];
+};
+
+/** Whether the owner wants the blade to look as it came. */
+export const wantsItAsItCame = (answers: Answers): boolean =>
+  answers['finishWish'] === 'the maker’s finish' || answers['finishWish'] === 'no work to be seen';

@@ -136,9 +136,9 @@ export const eraseCustomer = async (
   }
   await change(
     on,
-    `UPDATE ${THEIR_JOBS} SET j.asked_for = '', j.cuts = '', j.remarks = '',
+    `UPDATE ${THEIR_JOBS} SET j.asked_for = '', j.cuts = '', j.remarks = '', j.holding = REPLACE(j.holding, ?, 'the owner'),
        j.decline_reason = REPLACE(j.decline_reason, ?, 'the owner') WHERE b.customer_id = ?`,
-    [name, id],
+    [name, name, id],
   );
   await change(
     on,

@@ -233,7 +233,7 @@ const returned = async (
   log: Log,
 ): Promise<{ jobId: number; bladeId: number }> => {
   await passed(on, visit, jobId, log, crew.benchId);
-  await setReturned(on, jobId, '', visit.promised);
+  await setReturned(on, jobId, { remarks: '', holding: visit.blade.holding ?? '' }, visit.promised);
   await addEvent(on, {
     jobId,
     staffId: crew.counterId,

@@ -97,6 +97,8 @@ export interface DemoBlade {
   ])[];
   /** To the questions of its kind. */
   readonly answers?: Answers;
+  /** How the angle was held at earlier visits. */
+  readonly holding?: string;
   /** Scales the usual measurements of the kind. */
   readonly size?: number;
   readonly behindEdgeMm?: number;
@@ -136,7 +138,7 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'bakery', kind: 'paring', name: 'Fruit knife', steel: S.unknown, promisedIn: 0, ending: 'ready', sharpness: 'dull' },
   // The days to come.
   { owner: 'whey', kind: 'cheese', name: 'Long cheese knife', steel: S.soft, promisedIn: 1, ending: 'on the bench', sharpness: 'dull', cuts: 'hard cheese', askedFor: 'No scratches on the faces', chips: [[0.55, 3, 0.3]], earlierVisits: 1 },
-  { owner: 'penn', kind: 'long-kitchen', name: 'Thin long knife', steel: S.powder, promisedIn: 1, ending: 'planned', sharpness: 'dull', cuts: 'vegetables, fish', chips: [[0.72, 2, 0.5], [0.6, 1.5, 0.25]], earlierVisits: 1 },
+  { owner: 'penn', kind: 'long-kitchen', name: 'Thin long knife', holding: 'Clamp, long jaw, 96 mm from the heel, rod at 64', steel: S.powder, promisedIn: 1, ending: 'planned', sharpness: 'dull', cuts: 'vegetables, fish', chips: [[0.72, 2, 0.5], [0.6, 1.5, 0.25]], earlierVisits: 1 },
   { owner: 'penn', kind: 'chef', name: 'Old carbon knife', steel: S.oldCarbon, promisedIn: 1, ending: 'taken in', sharpness: 'tired', behindEdgeMm: 0.62, cuts: 'meat and vegetables' },
   { owner: 'burl', kind: 'carving', name: 'Hook-backed carver', steel: S.plain, promisedIn: 1, ending: 'taken in', sharpness: 'tired', cuts: 'green birch' },
   { owner: 'strand', kind: 'razor', name: 'Round-point razor', steel: S.razor, promisedIn: 1, ending: 'taken in', sharpness: 'tired', askedFor: 'Two layers of tape, as before' },
@@ -161,7 +163,7 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'noodle', kind: 'cleaver', name: 'Duck cleaver', steel: S.oldCarbon, promisedIn: -9, ending: 'returned', sharpness: 'dull', earlierVisits: 1 },
   { owner: 'rush', kind: 'paring', name: 'Splitting knife', steel: S.plain, promisedIn: -20, ending: 'returned', sharpness: 'tired' },
   { owner: 'whey', kind: 'utility', name: 'Tasting knife', steel: S.soft, promisedIn: -27, ending: 'returned', sharpness: 'dull' },
-  { owner: 'smokehouse', kind: 'fillet', name: 'No. 1', steel: S.nitrogen, promisedIn: -7, ending: 'returned', sharpness: 'dull', earlierVisits: 2 },
+  { owner: 'smokehouse', kind: 'fillet', name: 'No. 1', holding: 'Freehand, two coins at the spine', steel: S.nitrogen, promisedIn: -7, ending: 'returned', sharpness: 'dull', earlierVisits: 2 },
   { owner: 'smokehouse', kind: 'fillet', name: 'No. 2', steel: S.nitrogen, promisedIn: -7, ending: 'returned', sharpness: 'tired' },
   { owner: 'smokehouse', kind: 'fillet', name: 'No. 4', steel: S.nitrogen, promisedIn: -7, ending: 'returned', sharpness: 'dull' },
   { owner: 'smokehouse', kind: 'boning', name: 'Pin-bone knife', steel: S.soft, promisedIn: -7, ending: 'returned', sharpness: 'dull', size: 0.8 },

@@ -12,7 +12,7 @@ export const handOverRoutes = (pool: Pool): Router => {
 
   router.post('/jobs/:id/return', allow(), async (request, response) => {
     const staff = staffOf(request);
-    const { version, tagNumber, sheathed, remarks } = bodyOf(returnSchema, request);
+    const { version, tagNumber, sheathed, remarks, holding } = bodyOf(returnSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
@@ -35,7 +35,7 @@ export const handOverRoutes = (pool: Pool): Router => {
             },
           ]);
         }
-        await setReturned(on, row.id, remarks, new Date());
+        await setReturned(on, row.id, { remarks, holding }, new Date());
         await addEvent(on, {
           jobId: row.id,
           staffId: staff.id,

@@ -71,6 +71,7 @@ export const readJob = async (on: Queryable, id: number): Promise<Job> => {
     tests,
     verdict: after ? judgeEdge(after.readings, findUse(row.useId)) : null,
     remarks: row.remarks,
+    holding: row.holding,
     declineReason: row.declineReason,
     events,
   };

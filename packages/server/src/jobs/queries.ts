@@ -38,6 +38,7 @@ export interface JobRow extends BladeMeasures {
   readonly steel: string;
   readonly planRecord: PlanRecord | null;
   readonly remarks: string;
+  readonly holding: string;
   readonly declineReason: string | null;
   readonly customerId: number;
   readonly customerName: string;
@@ -52,7 +53,7 @@ export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS t
   j.use_id AS useId, j.cuts, j.asked_for AS askedFor, j.sharpness, j.careful_hands AS carefulHands,
   j.measured_with AS measuredWith, j.angle_assumed AS angleAssumed, j.angle_readings AS angleReadings, j.answers,
   j.protection_done AS protectionDone, j.estimate_agreed_by AS estimateAgreedBy,
-  j.estimate_agreed_at AS estimateAgreedAt, b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.decline_reason AS declineReason,
+  j.estimate_agreed_at AS estimateAgreedAt, b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.holding, j.decline_reason AS declineReason,
   c.id AS customerId, c.name AS customerName, c.trade AS customerTrade,
   ${FIRST_PHONE} AS customerPhone, c.note AS customerNote, c.edges_liked AS customerEdgesLiked, ${MEASURE_COLUMNS}
   FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
@@ -247,11 +248,16 @@ export const setDeclined = (on: Queryable, jobId: number, reason: string) =>
     [reason, jobId],
   );
 
-export const setReturned = (on: Queryable, jobId: number, remarks: string, at: Date) =>
+export const setReturned = (
+  on: Queryable,
+  jobId: number,
+  { remarks, holding }: Pick<Job, 'remarks' | 'holding'>,
+  at: Date,
+) =>
   change(
     on,
-    "UPDATE job SET stage = 'returned', remarks = ?, returned_at = ?, version = version + 1 WHERE id = ?",
-    [remarks, at, jobId],
+    "UPDATE job SET stage = 'returned', remarks = ?, holding = ?, returned_at = ?, version = version + 1 WHERE id = ?",
+    [remarks, holding, at, jobId],
   );
 
 /** Back to the bench after a failed test: a new round of burr checks and readings. */

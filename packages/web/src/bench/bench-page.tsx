@@ -7,7 +7,19 @@ import { messageOf, request } from '../api/client';
 import { keepJob } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { duration, roughly } from '../theme/format';
-import { ActionButton, ActionLink, Notice, Row, Sheet, Soft, Stack, Tick } from '../theme/parts';
+import {
+  ActionButton,
+  ActionLink,
+  Notice,
+  QuietLink,
+  Row,
+  Sheet,
+  Soft,
+  Stack,
+  Tick,
+} from '../theme/parts';
+import { ProtectionTicks } from '../judge/protection-sheet';
+import { useJudgement } from '../judge/use-judgement';
 import { StepAtWork } from './step-at-work';
 
 const CAUTIONS = [
@@ -40,7 +52,7 @@ const BenchPage = () => {
       <Stack>
         <Notice>There is no plan yet.</Notice>
         <Row>
-          <ActionLink to={`/jobs/${job.id}/plan`}>Judge and plan</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/judge`}>Judge and plan</ActionLink>
         </Row>
       </Stack>
     );
@@ -80,6 +92,7 @@ const Begin = ({ job }: { job: Job }) => {
     <Sheet>
       <Stack>
         <h2>Before the first stroke</h2>
+        <BeforeWork job={job} />
         <ul>
           {CAUTIONS.map((caution) => (
             <li key={caution}>· {caution}</li>
@@ -103,6 +116,25 @@ const Begin = ({ job }: { job: Job }) => {
         </Row>
       </Stack>
     </Sheet>
+  );
+};
+
+/** What the judgement wanted first: protection ticked off here too, and questions still open. */
+const BeforeWork = ({ job }: { job: Job }) => {
+  const judgement = useJudgement(job, null);
+  if (!judgement) return null;
+  const yes = job.consents.filter(({ answer }) => answer === 'yes').map(({ matter }) => matter);
+  const open = judgement.consents.filter(({ id }) => !yes.includes(id));
+  return (
+    <>
+      {open.length > 0 && (
+        <Notice tone="cut">
+          Not asked yet: {open.map(({ words }) => words).join(' ')}{' '}
+          <QuietLink to={`/jobs/${job.id}/judge`}>Ask the owner</QuietLink>
+        </Notice>
+      )}
+      <ProtectionTicks job={job} list={judgement.protection} />
+    </>
   );
 };
 

@@ -50,6 +50,7 @@ const BladePage = () => {
               Last set at {fixed(lastJob.plan.angleDeg, 1)}° per side ·{' '}
               {fixed(2 * lastJob.plan.angleDeg, 1)}° inclusive
             </h2>
+            {lastJob.holding !== '' && <p>Held by: {lastJob.holding}</p>}
             <LiftLadder lifts={lifts} />
           </Stack>
         </Sheet>

@@ -99,12 +99,13 @@ export const fromRecord = ({ blade, lastJob }: BladeRecord): Partial<BladeValues
 });
 
 /** The same in words: what worked last time. */
-export const whatItBrings = ({ visits }: BladeRecord): string => {
+export const whatItBrings = ({ visits, lastJob }: BladeRecord): string => {
   const held = visits.find(({ anglePerSideDeg }) => anglePerSideDeg !== null);
   if (!held) return 'Here before. Its record comes with it.';
   const angle = held.anglePerSideDeg!;
   const stones = held.stones.length > 0 ? `, on ${held.stones.join(', ')}` : '';
-  return `Here before, last on ${dayAndYear(held.takenInAt)}: went home at ${angle.toFixed(1)}° per side · ${(2 * angle).toFixed(1)}° inclusive${stones}. Its record comes with it.`;
+  const holding = lastJob?.holding ? ` Held by: ${lastJob.holding}.` : '';
+  return `Here before, last on ${dayAndYear(held.takenInAt)}: went home at ${angle.toFixed(1)}° per side · ${(2 * angle).toFixed(1)}° inclusive${stones}.${holding} Its record comes with it.`;
 };
 
 /** What was kept, with the blade in hand if there is one. A draft of an older form may lack fields. */

@@ -22,6 +22,7 @@ import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
 import { keepJob } from '../api/hooks';
 import { dropStored, useStored } from '../api/stored';
+import { AsItCame } from '../judge/as-it-came';
 import { EdgeStrip, type ZoneMark } from '../instruments/edge-strip';
 import { useJobHere } from '../jobs/job-here';
 import { parseNumber } from '../theme/format';
@@ -282,6 +283,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
             <Soft>{unsent ? 'Kept on this device so far.' : 'Kept.'}</Soft>
           </Row>
         )}
+        {phase === 'after' && <AsItCame job={job} words="Check it against what was written down" />}
         {phase === 'after' && (
           <VerdictPanel
             job={job}

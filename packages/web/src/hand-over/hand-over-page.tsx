@@ -49,14 +49,20 @@ interface ReturnValues {
   tagNumber: string;
   sheathed: boolean;
   remarks: string;
+  holding: string;
 }
 
 const HandOver = ({ job }: { job: Job }) => {
   const form = useForm<ReturnValues>({
-    defaultValues: { tagNumber: '', sheathed: false, remarks: '' },
+    defaultValues: { tagNumber: '', sheathed: false, remarks: '', holding: '' },
   });
   const sheathed = useWatch({ control: form.control, name: 'sheathed' });
-  const { busy, problem, submit } = useSubmission(form, ['tagNumber', 'sheathed', 'remarks']);
+  const { busy, problem, submit } = useSubmission(form, [
+    'tagNumber',
+    'sheathed',
+    'remarks',
+    'holding',
+  ]);
   const send = (typed: ReturnValues): Promise<void> =>
     submit(async () => {
       const body: Partial<ReturnBody> & { tagNumber?: unknown } = {
@@ -64,6 +70,7 @@ const HandOver = ({ job }: { job: Job }) => {
         tagNumber: parseNumber(typed.tagNumber) ?? (typed.tagNumber || undefined),
         sheathed: typed.sheathed,
         remarks: typed.remarks,
+        holding: typed.holding,
       } as Partial<ReturnBody>;
       await keepJob(await request<Job>('POST', `/jobs/${job.id}/return`, body));
     });
@@ -84,6 +91,14 @@ const HandOver = ({ job }: { job: Job }) => {
             </div>
             <div style={{ flex: 1, minWidth: 240 }}>
               <FormText control={form.control} name="remarks" label="Seen and left alone" />
+            </div>
+            <div style={{ flex: 1, minWidth: 240 }}>
+              <FormText
+                control={form.control}
+                name="holding"
+                label="How the angle was held"
+                hint="clamp jaw and place, rod height, shims: for the next visit"
+              />
             </div>
           </Row>
           <Tick

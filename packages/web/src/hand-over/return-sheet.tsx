@@ -132,6 +132,11 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
             </tbody>
           </table>
         </Stack>
+        {job.holding !== '' && (
+          <p>
+            <b>Angle held by:</b> {job.holding}
+          </p>
+        )}
         {job.remarks !== '' && (
           <p>
             <b>Seen and left alone:</b> {job.remarks}

@@ -5,7 +5,6 @@ import {
   expectationOf,
   findUse,
   isPlanned,
-  judge,
   MEASURE_FIELDS,
   isMeasured,
   type BladePlan,
@@ -14,10 +13,8 @@ import {
   type PlanChoices,
   type Steel,
 } from '@patient-edge/core';
-import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { useSteels } from '../api/hooks';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { Asked } from '../instruments/why';
 import { DeclineForm } from '../jobs/decline-form';
@@ -41,6 +38,8 @@ import { ConsentSheet } from './consent-sheet';
 import { EstimateSheet } from './estimate-sheet';
 import { LabelButtons } from './label-buttons';
 import { ProtectionSheet } from './protection-sheet';
+import { AsItCame } from './as-it-came';
+import { useJudgement, useSteelOf } from './use-judgement';
 
 const Verdict = styled.p<{ $decision: Decision }>`
   font: 720 30px/1.1 var(--heading);
@@ -76,8 +75,7 @@ const DECIDED: Readonly<Record<Decision, string>> = {
 
 const JudgePage = () => {
   const job = useJobHere();
-  const steels = useSteels();
-  const steel = steels?.find(({ designation }) => designation === job.steel);
+  const steel = useSteelOf(job);
   const { choices, setChoices } = usePlanChoices(job);
   const planned = isPlanned(bladeKind(job.measures.kindId));
   const input = usePlanInput(job, choices);
@@ -104,21 +102,8 @@ interface JudgedProps {
 }
 
 const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
-  const kind = bladeKind(job.measures.kindId);
-  const use = findUse(job.useId);
-  const judgement = useMemo(
-    () =>
-      judge({
-        kind,
-        measures: job.measures,
-        steel,
-        use,
-        damage: job.damage,
-        answers: job.answers,
-        plan,
-      }),
-    [kind, job, steel, use, plan],
-  );
+  const judgement = useJudgement(job, plan);
+  if (!judgement) return null;
   return (
     <Stack $gap={16}>
       <Unmeasured job={job} />
@@ -167,6 +152,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
               Finish {um(judgement.finish.um[0])}–{um(judgement.finish.um[1])} µm
             </h2>
             <p>{judgement.finish.words}</p>
+            <AsItCame job={job} words="It came with" />
           </Stack>
         </Sheet>
       </Columns>

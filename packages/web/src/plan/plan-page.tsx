@@ -53,6 +53,7 @@ import { bandText, useForceUnit } from '../theme/force';
 import { useProgression } from '../workers/use-progression';
 import { AfterStones } from './after-stones';
 import { ChainsControl } from './chains-control';
+import { AsItCame } from '../judge/as-it-came';
 import { FinishControl } from './finish-control';
 import { usePlanChoices, usePlanInput } from './use-plan-input';
 
@@ -162,6 +163,7 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
   const shared = { job, ...calm, onChoices: set };
   return (
     <Stack $gap={16}>
+      <AsItCame job={job} words="Plan towards it" />
       <Two>
         <Sheet aria-label="Angle">
           <AngleControl

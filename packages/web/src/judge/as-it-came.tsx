@@ -1,0 +1,29 @@
+/** For a blade that is to look as it came: what was written down of that, where it is planned and where it is checked. */
+import type { Job } from '@patient-edge/contract';
+import { bladeKind, finishAsItCame, wantsItAsItCame } from '@patient-edge/core';
+import { Link } from 'react-router';
+import { Notice } from '../theme/parts';
+
+interface AsItCameProps {
+  readonly job: Job;
+  /** What is done with it here: "Plan towards it". */
+  readonly words: string;
+}
+
+export const AsItCame = ({ job, words }: AsItCameProps) => {
+  if (!wantsItAsItCame(job.answers)) return null;
+  const record = finishAsItCame(bladeKind(job.measures.kindId), job.answers);
+  return (
+    <Notice tone={record.length === 0 ? 'cut' : 'plain'}>
+      It is to look as it came. {words}:{' '}
+      {record.length > 0 ? (
+        `${record.join(' · ')}.`
+      ) : (
+        <>
+          nothing was written down.{' '}
+          <Link to={`/jobs/${job.id}/intake#questions`}>Write down its finish</Link>
+        </>
+      )}
+    </Notice>
+  );
+};

@@ -1,0 +1,34 @@
+/** What is to be said of a job, with its plan where one could be computed. */
+import type { Job } from '@patient-edge/contract';
+import {
+  bladeKind,
+  findUse,
+  judge,
+  type BladePlan,
+  type Judgement,
+  type Steel,
+} from '@patient-edge/core';
+import { useMemo } from 'react';
+import { useSteels } from '../api/hooks';
+
+export const useSteelOf = (job: Job): Steel | null =>
+  useSteels()?.find(({ designation }) => designation === job.steel) ?? null;
+
+/** Null until the steels are here. */
+export const useJudgement = (job: Job, plan: BladePlan | null): Judgement | null => {
+  const steel = useSteelOf(job);
+  return useMemo(
+    () =>
+      steel &&
+      judge({
+        kind: bladeKind(job.measures.kindId),
+        measures: job.measures,
+        steel,
+        use: findUse(job.useId),
+        damage: job.damage,
+        answers: job.answers,
+        plan,
+      }),
+    [job, steel, plan],
+  );
+};

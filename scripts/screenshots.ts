@@ -2,6 +2,9 @@
 import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
+import type { Job } from '../packages/contract/src/index';
+import { bladeOutline } from '../packages/core/src/index';
+import { drawPhotograph } from '../packages/server/src/demo/photograph';
 import browserSettings from '../playwright.config';
 import { ROOT } from './paths';
 import { runOrExplain, say, Trouble } from './say';
@@ -14,12 +17,68 @@ interface View {
   readonly prepare?: (page: Page) => Promise<void>;
 }
 
+/** Sets the points on the demo's photograph as a hand would: the card, the edge, the spine. */
+const traceWeddingKnife = async (page: Page): Promise<void> => {
+  const job = (await (
+    await page.request.get(`${new URL(page.url()).origin}/api/jobs/24`)
+  ).json()) as Job;
+  const { widthPx, heightPx } = job.photographs[0]!;
+  const { card, toPicture } = await drawPhotograph(job.measures, widthPx, heightPx);
+  const { edge, spine } = bladeOutline(job.measures);
+  const picture = page.locator('[role=application][data-ready]');
+  await picture.waitFor();
+  const box = (await picture.boundingBox())!;
+  const fit = Math.min(box.width / widthPx, box.height / heightPx);
+  const click = ([x, y]: readonly [number, number]): Promise<void> =>
+    page.mouse.click(
+      box.x + (box.width - widthPx * fit) / 2 + x * fit,
+      box.y + (box.height - heightPx * fit) / 2 + y * fit,
+    );
+  const some = <T>(points: readonly T[]): T[] =>
+    points.filter((_, index) => index % 8 === 0 || index === points.length - 1);
+  for (const corner of card) await click(corner);
+  for (const point of some(edge)) await click(toPicture(point));
+  await page.getByText(/^Spine \d/).click();
+  for (const point of some(spine)) await click(toPicture(point));
+};
+
 const VIEWS: readonly View[] = [
   { name: 'shop', path: '/' },
   {
+    name: 'drop-off',
+    path: '/take-in',
+    prepare: async (page) => {
+      await page.getByRole('combobox', { name: 'Who brings it' }).fill('saltgate');
+      await page.getByRole('option').first().click();
+      await page.getByRole('button', { name: /Promised for$/ }).click();
+      await page.getByRole('option').nth(2).click();
+      await page.getByRole('button', { name: /^No. 2/ }).click();
+      await page.getByRole('button', { name: 'Add it to the list' }).click();
+      await page.getByRole('button', { name: /^No. 4/ }).click();
+      await page.getByText('Here before, last on').waitFor();
+    },
+  },
+  {
     name: 'take-in',
     path: '/jobs/24/intake',
-    prepare: (page) => page.getByText('Condition along the edge').scrollIntoViewIfNeeded(),
+    prepare: (page) =>
+      page
+        .getByRole('heading', { name: 'Condition along the edge' })
+        .evaluate((heading) => heading.scrollIntoView()),
+  },
+  { name: 'trace', path: '/jobs/24/photographs/1?trace', prepare: traceWeddingKnife },
+  { name: 'judge', path: '/jobs/24/judge' },
+  {
+    name: 'labels',
+    path: '/labels',
+    prepare: async (page) => {
+      await page.request.post(`${new URL(page.url()).origin}/api/jobs/24/labels`, {
+        data: { what: 'ticket' },
+      });
+      await page.reload();
+      await page.locator('canvas').waitFor();
+      await page.waitForTimeout(1500);
+    },
   },
   { name: 'plan', path: '/jobs/24/plan' },
   {
@@ -52,7 +111,19 @@ const take = async (): Promise<number> => {
   const folder = join(ROOT, 'docs', 'screenshots');
   await mkdir(folder, { recursive: true });
   const browser = await chromium.launch(browserSettings.use?.launchOptions);
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  try {
+    await takeAll(
+      await browser.newPage({ viewport: { width: 1280, height: 800 } }),
+      address,
+      folder,
+    );
+  } finally {
+    await browser.close();
+  }
+  return 0;
+};
+
+const takeAll = async (page: Page, address: string, folder: string): Promise<void> => {
   const reached = await page.goto(address).catch(() => null);
   if (!reached)
     throw new Trouble(
@@ -74,8 +145,6 @@ const take = async (): Promise<number> => {
     await page.screenshot({ path: join(folder, `${name}.png`) });
     say(`  ${name}`);
   }
-  await browser.close();
-  return 0;
 };
 
 runOrExplain(take);

@@ -1,0 +1,56 @@
+import {
+  bladeKind,
+  lengthSigmaMm,
+  MEASURE_FIELDS,
+  usualMeasuresOf,
+  type TypedMeasures,
+} from '../index';
+import { finishAsItCame, wantsItAsItCame } from './questions';
+import { standInAngleDeg, withStandIns } from './stand-ins';
+
+const nothing = Object.fromEntries(MEASURE_FIELDS.map((field) => [field, null])) as TypedMeasures;
+
+describe('what stands in for a measure nobody took', () => {
+  test('is the last visit’s before the usual of the kind, and says which', () => {
+    const last = { ...usualMeasuresOf('chef', 205), spineTipMm: 0.9 };
+    const back = withStandIns(
+      'chef',
+      { ...nothing, heightHeelMm: 44 },
+      { heightHeelMm: 'rule' },
+      last,
+    );
+    expect(back.measures).toMatchObject({ edgeLengthMm: 205, spineTipMm: 0.9, heightHeelMm: 44 });
+    expect(back.measuredWith).toMatchObject({ spineTipMm: 'last visit', heightHeelMm: 'rule' });
+    const fresh = withStandIns('chef', { ...nothing, edgeLengthMm: 180 }, {}, null);
+    expect(fresh.measures).toMatchObject({ edgeLengthMm: 180, heightHeelMm: 46 });
+    expect(fresh.measuredWith).toMatchObject({
+      edgeLengthMm: 'caliper',
+      heightHeelMm: 'the usual',
+    });
+  });
+
+  test('an angle is the one it went home with, or the usual; a razor’s follows from its spine', () => {
+    const measures = usualMeasuresOf('chef', 210);
+    expect(standInAngleDeg('chef', measures, 16.5)).toBe(16.5);
+    expect(standInAngleDeg('chef', measures, null)).toBe(bladeKind('chef').usual.anglePerSideDeg);
+    const razor = usualMeasuresOf('razor', 76);
+    expect(standInAngleDeg('razor', razor, 12)).toBeCloseTo(
+      (Math.atan2(razor.spineMiddleMm / 2, razor.heightMiddleMm) * 180) / Math.PI,
+      9,
+    );
+  });
+
+  test('the surer the tool, the smaller what it may be off', () => {
+    const sigmas = (
+      ['micrometer', 'caliper', 'rule', 'traced', 'last visit', 'the usual'] as const
+    ).map((how) => lengthSigmaMm(how, 200));
+    expect([...sigmas].sort((a, b) => a - b)).toEqual(sigmas);
+  });
+});
+
+test('the finish as it came is told in words, and only a wish for it asks for them', () => {
+  const told = finishAsItCame(bladeKind('chef'), { sheen: 'satin', facets: 2, ratio: '60:40' });
+  expect(told).toEqual(['sheen of the bevel satin', 'facets on a side 2', 'sides 60:40']);
+  expect(wantsItAsItCame({ finishWish: 'the maker’s finish' })).toBe(true);
+  expect(wantsItAsItCame({ finishWish: 'very fine' })).toBe(false);
+});

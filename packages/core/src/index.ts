@@ -82,4 +82,5 @@ export * from './blade/instruments';
 export * from './outline/trace';
 export * from './angle/readings';
 export * from './judge/judgement';
+export * from './judge/reckon';
 export * from './price/estimate';

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   combineAngles,
   markerAdvice,
+  presentAngleSigmaDeg,
   readAngle,
   type AngleReading,
   type MarkerTrial,
@@ -106,4 +107,18 @@ test('readings that agree are weighed; one that does not is named and left out',
   expect(split.disagreements[0]).toMatchObject({ trust: 'bevel', byDeg: 17 });
   expect(split.disagreements[0]!.words).toContain('per side or inclusive');
   expect(combineAngles([])).toBeNull();
+});
+
+test('the present angle is as sure as what it came from', () => {
+  const known = { assumed: false, bevelFaceMm: null, behindEdgeMm: 0.4 };
+  const sigma = (readings: readonly AngleReading[], part = {}): number =>
+    presentAngleSigmaDeg(readings, { ...known, ...part }, 3);
+  expect(sigma([], { assumed: true })).toBeGreaterThan(sigma([]));
+  expect(sigma([], { bevelFaceMm: 0.7 })).toBeCloseTo(
+    read({ route: 'bevel', faceMm: 0.7, behindEdgeMm: 0.4 }).sigmaDeg,
+    9,
+  );
+  const maker = { route: 'maker', valueDeg: 34, as: 'inclusive' } as const;
+  expect(sigma([maker])).toBeCloseTo(1.5, 9);
+  expect(sigma([maker, maker])).toBeCloseTo(1.5 / Math.sqrt(2), 9);
 });

@@ -301,3 +301,29 @@ export const combineAngles = (readings: readonly ReadAngle[]): CombinedAngle | n
     disagreements,
   };
 };
+
+/** What a single figure that somebody read and wrote down may be off, and one that nobody read. */
+const READ_SIGMA_DEG = 0.5;
+const ASSUMED_SIGMA_DEG = 3;
+
+/** How far the present angle may be off: by the readings kept, or by how the one figure came about. */
+export const presentAngleSigmaDeg = (
+  readings: readonly AngleReading[],
+  known: {
+    readonly assumed: boolean;
+    readonly bevelFaceMm: number | null;
+    readonly behindEdgeMm: number;
+  },
+  primaryDeg: number,
+): number => {
+  const read = readings.flatMap((reading): ReadAngle[] => {
+    const result = readAngle(reading, primaryDeg);
+    return result.ok ? [result.value] : [];
+  });
+  const combined = combineAngles(read);
+  if (combined) return combined.sigmaDeg;
+  if (known.assumed) return ASSUMED_SIGMA_DEG;
+  if (known.bevelFaceMm === null) return READ_SIGMA_DEG;
+  const bevel = fromBevel(known.bevelFaceMm, known.behindEdgeMm);
+  return bevel.ok ? bevel.value.sigmaDeg : READ_SIGMA_DEG;
+};

@@ -4,6 +4,7 @@ import {
   bladeKind,
   checkBack,
   compareCondition,
+  DEFAULT_CHOICES,
   estimate,
   expectationOf,
   findSteel,
@@ -11,13 +12,19 @@ import {
   likest,
   LIKELY,
   measuresAskedOf,
+  planAsFlat,
+  planBlade,
+  reckon,
+  standInAngleDeg,
   priceOf,
   totalOf,
   unlikeness,
   usualMeasuresOf,
   type Damage,
+  type PlanInput,
   type PriceTerms,
 } from '../index';
+import { rackStone } from '../../test/blades';
 import { judge, type JudgeInput } from './judgement';
 
 const damage = (part: Partial<Damage>): Damage => ({
@@ -38,7 +45,8 @@ const blade = (kindId: string, part: Partial<JudgeInput> = {}): JudgeInput => {
     use: findUse(kind.usual.use),
     damage: [],
     answers: {},
-    plan: null,
+    work: null,
+    thicknessSigmaMm: 0.005,
     ...part,
   };
 };
@@ -89,6 +97,9 @@ describe('the judgement', () => {
     const thick = blade('chef');
     const measures = { ...thick.measures, thicknessBehindEdgeMm: 0.62 };
     expect(judge({ ...thick, measures }).thickness.state).toBe('thick');
+    const guessed = judge({ ...thick, measures, thicknessSigmaMm: 0.09 }).thickness;
+    expect(guessed.state).toBe('at its limit');
+    expect(guessed.words).toContain('Measure it again');
     expect(judge(blade('axe-felling')).thickness.state).toBe('not judged');
     expect(judge(blade('hollow-outdoor')).thickness.words).toContain('only the very edge');
   });
@@ -250,5 +261,85 @@ describe('the estimate', () => {
     expect(estimate(terms, { ...facts, edgeLengthMm: 200, minutes: [5, 12] })).toHaveLength(1);
     const scallops = estimate(terms, { ...facts, kind: bladeKind('bread'), scallops: 40 });
     expect(scallops.at(-1)).toEqual({ label: '40 scallops', lowMinor: 1000, highMinor: 1000 });
+  });
+});
+
+describe('what a blade of any kind would take', () => {
+  const rack = [
+    rackStone({ id: 'a', um: 30 }),
+    rackStone({ id: 'b', um: 12 }),
+    rackStone({ id: 'c', um: 4 }),
+  ];
+  const inputFor = (kindId: string, part: Partial<PlanInput> = {}): PlanInput => {
+    const kind = bladeKind(kindId);
+    const measures = usualMeasuresOf(kindId, kind.usual.edgeLengthMm);
+    return {
+      measures:
+        kind.grind === 'razor'
+          ? { ...measures, presentAnglePerSideDeg: standInAngleDeg(kindId, measures, null) }
+          : measures,
+      steel: findSteel('unknown stamped stainless')!,
+      useId: kind.usual.use,
+      sharpness: 'dull',
+      carefulHands: false,
+      damage: [],
+      rack,
+      machine: null,
+      choices: DEFAULT_CHOICES,
+      ...part,
+    };
+  };
+  const reckoned = (input: PlanInput) => {
+    const result = reckon(input);
+    if (!result.ok) throw new Error(`${input.measures.kindId}: ${result.error.message}`);
+    return result.value;
+  };
+
+  test.each(BLADE_KINDS.map(({ id }) => id))(
+    '%s: schools with steel and height, and what they rest on',
+    (id) => {
+      const kind = bladeKind(id);
+      const { options, basis, plan, heightLostMm } = reckoned(inputFor(id));
+      const keep = options.find(({ approach }) => approach === 'keep')!;
+      expect(keep.steelLost!.value).toBeGreaterThan(0);
+      expect(heightLostMm).toBeGreaterThan(0);
+      expect(basis === null).toBe(kind.grind === 'two-sided flat');
+      expect(plan === null).toBe(kind.grind !== 'two-sided flat');
+      expect(options).toHaveLength(kind.grind === 'razor' ? 1 : 3);
+    },
+  );
+
+  test('a planned kind has its plan’s own figures', () => {
+    const input = inputFor('chef');
+    const plan = planBlade(input);
+    if (!plan.ok) throw new Error(plan.error.message);
+    expect(reckoned(input).options).toEqual(plan.value.options);
+  });
+
+  test('one side ground takes half of what both sides of twice the thickness would', () => {
+    const fish = inputFor('fish-one-sided');
+    const { measures } = fish;
+    const both = planAsFlat({
+      ...fish,
+      measures: {
+        ...measures,
+        spineHeelMm: 2 * measures.spineHeelMm,
+        spineMiddleMm: 2 * measures.spineMiddleMm,
+        spineTipMm: 2 * measures.spineTipMm,
+        thicknessBehindEdgeMm: 2 * measures.thicknessBehindEdgeMm,
+      },
+    });
+    if (!both.ok) throw new Error(both.error.message);
+    expect(reckoned(fish).options[0]!.steelLost!.value).toBeCloseTo(
+      both.value.options[0]!.steelLost!.value / 2,
+      9,
+    );
+  });
+
+  test('more chip never takes less', () => {
+    const steel = (depthMm: number): number =>
+      reckoned(inputFor('bushcraft', { damage: [damage({ fromMm: 30, depthMm })] })).options[0]!
+        .steelLost!.value;
+    expect(steel(0.6)).toBeGreaterThan(steel(0.2));
   });
 });

@@ -7,8 +7,8 @@ import type { BladeMeasures, Damage } from '../blade/measures';
 import type { Use } from '../blade/uses';
 import { checkBack } from '../intake/hollow-check';
 import { numberAnswer, type Answers } from '../intake/questions';
-import type { BladePlan } from '../plan/plan';
 import type { Steel } from '../steel/steels';
+import type { Reckoned } from './reckon';
 
 export interface JudgeInput {
   readonly kind: BladeKind;
@@ -17,8 +17,10 @@ export interface JudgeInput {
   readonly use: Use;
   readonly damage: readonly Damage[];
   readonly answers: Answers;
-  /** Where one can be computed. */
-  readonly plan: BladePlan | null;
+  /** What the work would take; null before it is reckoned. */
+  readonly work: Reckoned | null;
+  /** How far the thickness behind the edge may be off, one standard deviation. */
+  readonly thicknessSigmaMm: number;
 }
 
 export const DECISIONS = ['do it', 'send it on', 'decline it'] as const;
@@ -60,8 +62,8 @@ const deepestOf = (damage: readonly Damage[], kind: Damage['kind']): number | nu
   return depths.length === 0 ? null : Math.max(...depths);
 };
 
-const heightAfterMm = ({ measures, plan, damage }: JudgeInput): number =>
-  measures.heightHeelMm - (plan ? plan.figures.heightLost.value : (deepestOf(damage, 'chip') ?? 0));
+const heightLostMm = ({ work, damage }: JudgeInput): number =>
+  work?.heightLostMm ?? deepestOf(damage, 'chip') ?? 0;
 
 /** Every ground for not doing it; the gravest one decides. */
 const verdictsOf = (input: JudgeInput): Verdict[] => {
@@ -112,7 +114,7 @@ const verdictsOf = (input: JudgeInput): Verdict[] => {
       reason: `Haft: ${answers['haft']}. Not to be swung, and not to be held against a wheel, before it is hafted anew.`,
     });
   }
-  const height = heightAfterMm(input);
+  const height = input.measures.heightHeelMm - heightLostMm(input);
   if (height < kind.minHeightMm) {
     found.push({
       decision: 'decline it',
@@ -128,7 +130,7 @@ const GRAVITY: Readonly<Record<Decision, number>> = {
   'decline it': 2,
 };
 
-const thicknessOf = ({ use, measures, kind }: JudgeInput): Thickness => {
+const thicknessOf = ({ use, measures, kind, thicknessSigmaMm }: JudgeInput): Thickness => {
   const limit = use.limitBehindEdgeMm;
   const has = measures.thicknessBehindEdgeMm;
   if (
@@ -147,7 +149,13 @@ const thicknessOf = ({ use, measures, kind }: JudgeInput): Thickness => {
     };
   }
   const share = has / limit;
-  const figures = `${has} mm behind the edge, and ${limit} mm is where ${use.label.toLowerCase()} begins to wedge`;
+  const figures = `${has} ± ${thicknessSigmaMm.toFixed(2)} mm behind the edge, and ${limit} mm is where ${use.label.toLowerCase()} begins to wedge`;
+  // Two standard deviations either way: a caliper may tell it, a guess may not.
+  if (Math.abs(has - limit) < 2 * thicknessSigmaMm)
+    return {
+      state: 'at its limit',
+      words: `${figures}: that is within what the measure may be off. Measure it again before anything is thinned.`,
+    };
   if (share > 1)
     return { state: 'thick', words: `${figures}: thin it, or it will be sharp and still wedge.` };
   if (share > 0.85)
@@ -186,10 +194,10 @@ const finishOf = ({ use, steel, answers }: JudgeInput): Judgement['finish'] => {
 };
 
 const consentsOf = (input: JudgeInput): Said[] => {
-  const { damage, kind, answers, plan, steel } = input;
+  const { damage, kind, answers, steel } = input;
   const asked: Said[] = [];
   const ask = (id: string, words: string): void => void asked.push({ id, words });
-  const lost = plan?.figures.heightLost.value ?? deepestOf(damage, 'chip') ?? 0;
+  const lost = heightLostMm(input);
   if (lost > ASK_ABOVE_MM)
     ask('height', `About ${lost.toFixed(1)} mm of the blade’s height goes for good.`);
   if (damage.some((each) => each.kind === 'missing tip'))
@@ -207,7 +215,7 @@ const consentsOf = (input: JudgeInput): Said[] => {
   if (answers['patina'] === 'may go') ask('patina', 'The patina goes where the stones reach.');
   if (isOneSided(kind) && checkBack(answers).state === 'rim worn')
     ask('tapping', 'Tapping out the back may crack the blade: rare, risky, and never undone.');
-  if (plan?.thinning.advised)
+  if (input.work?.plan?.thinning.advised)
     ask('thinning', 'Thinning scratches the faces above the edge, and they are then blended.');
   if (steel.hrcHigh >= 64 && damage.some((each) => each.kind === 'chip'))
     ask('brittle', 'Steel this hard may chip further while it is ground.');
@@ -240,7 +248,7 @@ const cautionsOf = ({ kind, steel, answers }: JudgeInput): Said[] => {
   return said;
 };
 
-const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
+const protectionOf = ({ kind, answers, work }: JudgeInput): Said[] => {
   const list: Said[] = [];
   const add = (id: string, words: string): void => void list.push({ id, words });
   if (kind.group === 'razor') add('disinfect', 'Disinfect blade and scales.');
@@ -253,7 +261,8 @@ const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
   if (answers['patina'] === 'to be kept') add('patina', 'Oil and tape the patina above the bevel.');
   if (kind.grind === 'razor' && answers['honedWith'] === 'tape on the spine')
     add('spine', 'One layer of tape on the spine, as it was honed before.');
-  if (plan?.thinning.done) add('spine-edge', 'Tape the spine: thinning brings the hand up to it.');
+  if (work?.plan?.thinning.done)
+    add('spine-edge', 'Tape the spine: thinning brings the hand up to it.');
   return list;
 };
 

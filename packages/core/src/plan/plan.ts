@@ -203,16 +203,21 @@ const outlineVerdict = (repair: OutlineRepair, share: number): string => {
 
 /** A plan, or why there can be none. Errors name the field at fault. */
 export const planBlade = (input: PlanInput): Result<BladePlan> => {
+  const kind = bladeKind(input.measures.kindId);
+  return isPlanned(kind)
+    ? planAsFlat(input)
+    : fail(
+        'INVALID_INPUT',
+        `A plan is computed for two-sided blades with a flat grind; ${kind.label} is ${kind.grind}`,
+        'kindId',
+      );
+};
+
+/** The same with no regard to its kind: as though it were two-sided and ground flat from the spine. */
+export const planAsFlat = (input: PlanInput): Result<BladePlan> => {
   const { measures, choices, steel } = input;
   const kind = bladeKind(measures.kindId);
   const use = findUse(input.useId);
-  if (!isPlanned(kind)) {
-    return fail(
-      'INVALID_INPUT',
-      `A plan is computed for two-sided blades with a flat grind; ${kind.label} is ${kind.grind}`,
-      'kindId',
-    );
-  }
   const present = presentAngle(measures);
   if (!present.ok) return present;
   const middle = flatGrind({

@@ -1,16 +1,15 @@
 /** Judging a blade: do it or not and why, which angle, how thin, what finish; what is asked, protected and agreed. */
 import type { Job } from '@patient-edge/contract';
 import {
-  bladeKind,
   expectationOf,
   findUse,
-  isPlanned,
   MEASURE_FIELDS,
   isMeasured,
-  type BladePlan,
+  presentAngleSigmaDeg,
   type Decision,
   type Judgement,
   type PlanChoices,
+  type Reckoned,
   type Steel,
 } from '@patient-edge/core';
 import { useNavigate } from 'react-router';
@@ -33,7 +32,7 @@ import {
   Stack,
 } from '../theme/parts';
 import { Columns } from '../theme/columns';
-import { usePlan } from '../workers/use-plan';
+import { useReckoning } from '../workers/use-reckoning';
 import { ConsentSheet } from './consent-sheet';
 import { EstimateSheet } from './estimate-sheet';
 import { LabelButtons } from './label-buttons';
@@ -77,17 +76,14 @@ const JudgePage = () => {
   const job = useJobHere();
   const steel = useSteelOf(job);
   const { choices, setChoices } = usePlanChoices(job);
-  const planned = isPlanned(bladeKind(job.measures.kindId));
-  const input = usePlanInput(job, choices);
-  const result = usePlan(planned ? input : null);
-  if (!steel || (planned && !result)) return <p role="status">Looking at it…</p>;
-  const plan = result?.ok ? result.value : null;
+  const result = useReckoning(usePlanInput(job, choices));
+  if (!steel || !result) return <p role="status">Looking at it…</p>;
   return (
     <Judged
       job={job}
       steel={steel}
-      plan={plan}
-      problem={result && !result.ok ? result.error.message : null}
+      work={result.ok ? result.value : null}
+      problem={result.ok ? null : result.error.message}
       onChoices={(part) => setChoices({ ...choices, ...part })}
     />
   );
@@ -96,13 +92,14 @@ const JudgePage = () => {
 interface JudgedProps {
   readonly job: Job;
   readonly steel: Steel;
-  readonly plan: BladePlan | null;
+  readonly work: Reckoned | null;
   readonly problem: string | null;
   readonly onChoices: (part: Partial<PlanChoices>) => void;
 }
 
-const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
-  const judgement = useJudgement(job, plan);
+const Judged = ({ job, steel, work, problem, onChoices }: JudgedProps) => {
+  const plan = work?.plan ?? null;
+  const judgement = useJudgement(job, work);
   if (!judgement) return null;
   return (
     <Stack $gap={16}>
@@ -130,14 +127,14 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
             measures={job.measures}
             damage={job.damage}
             before={job.damageBefore ?? []}
-            {...(plan ? { depthAlong: plan.outline.depthAlong } : {})}
+            {...(work ? { depthAlong: work.outline.depthAlong } : {})}
             low
-            label={`Along the edge: ${plan?.outline.verdict ?? `${job.damage.length} places of damage`}`}
+            label={`Along the edge: ${work?.outline.verdict ?? `${job.damage.length} places of damage`}`}
           />
-          {plan && <p>{plan.outline.verdict}</p>}
+          {work && <p>{work.outline.verdict}</p>}
         </Stack>
       </Sheet>
-      {plan && <Schools plan={plan} job={job} steel={steel} onChoices={onChoices} />}
+      {work && <Schools work={work} job={job} steel={steel} onChoices={onChoices} />}
       <Columns $columns={2}>
         <Sheet aria-label="Thickness">
           <Stack $gap={8}>
@@ -201,19 +198,28 @@ const Next = ({
 
 /** The three schools of the angle side by side: what each takes, and what its edge will be like. */
 const Schools = ({
-  plan,
+  work,
   job,
   steel,
   onChoices,
 }: {
-  plan: BladePlan;
+  work: Reckoned;
   job: Job;
   steel: Steel;
   onChoices: JudgedProps['onChoices'];
 }) => {
   const navigate = useNavigate();
   const use = findUse(job.useId);
-  const present = plan.figures.presentAngle.value;
+  const present = work.presentAngleDeg;
+  const sigma = presentAngleSigmaDeg(
+    job.angleReadings,
+    {
+      assumed: job.angleAssumed,
+      bevelFaceMm: job.measures.bevelFaceMm,
+      behindEdgeMm: job.measures.thicknessBehindEdgeMm,
+    },
+    0,
+  );
   return (
     <Sheet aria-label="Angle">
       <Stack>
@@ -231,7 +237,7 @@ const Schools = ({
             </tr>
           </thead>
           <tbody>
-            {plan.options.map((option) => (
+            {work.options.map((option) => (
               <tr key={option.approach}>
                 <th scope="row">
                   {SCHOOLS[option.approach]}
@@ -241,7 +247,9 @@ const Schools = ({
                   </Soft>
                 </th>
                 <td>
-                  {fixed(option.angleDeg, 1)}° <small>per side</small>
+                  {fixed(option.angleDeg, 1)}°{' '}
+                  {option.approach === 'keep' && `± ${fixed(sigma, 1)} `}
+                  <small>per side</small>
                   <br />
                   <small>{fixed(2 * option.angleDeg, 1)}° inclusive</small>
                 </td>
@@ -266,7 +274,7 @@ const Schools = ({
                 <td>{option.edgeTime ? roughly(option.edgeTime.value) : '–'}</td>
                 <td>{expectationOf(option.angleDeg, use, steel, present)}</td>
                 <td>
-                  {(job.stage === 'taken in' || job.stage === 'planned') && (
+                  {work.plan && (job.stage === 'taken in' || job.stage === 'planned') && (
                     <QuietButton
                       aria-label={`Plan with it: ${SCHOOLS[option.approach]}`}
                       onPress={() => {
@@ -282,6 +290,7 @@ const Schools = ({
             ))}
           </tbody>
         </Table>
+        {work.basis !== null && <Soft>{work.basis}</Soft>}
       </Stack>
     </Sheet>
   );

@@ -1,11 +1,12 @@
-/** What is to be said of a job, with its plan where one could be computed. */
+/** What is to be said of a job, with what its work would take once that is reckoned. */
 import type { Job } from '@patient-edge/contract';
 import {
   bladeKind,
   findUse,
   judge,
-  type BladePlan,
+  lengthSigmaMm,
   type Judgement,
+  type Reckoned,
   type Steel,
 } from '@patient-edge/core';
 import { useMemo } from 'react';
@@ -15,7 +16,7 @@ export const useSteelOf = (job: Job): Steel | null =>
   useSteels()?.find(({ designation }) => designation === job.steel) ?? null;
 
 /** Null until the steels are here. */
-export const useJudgement = (job: Job, plan: BladePlan | null): Judgement | null => {
+export const useJudgement = (job: Job, work: Reckoned | null): Judgement | null => {
   const steel = useSteelOf(job);
   return useMemo(
     () =>
@@ -27,8 +28,12 @@ export const useJudgement = (job: Job, plan: BladePlan | null): Judgement | null
         use: findUse(job.useId),
         damage: job.damage,
         answers: job.answers,
-        plan,
+        work,
+        thicknessSigmaMm: lengthSigmaMm(
+          job.measuredWith.thicknessBehindEdgeMm,
+          job.measures.thicknessBehindEdgeMm,
+        ),
       }),
-    [job, steel, plan],
+    [job, steel, work],
   );
 };

@@ -104,6 +104,7 @@ export const PictureCanvas = ({
   const [size, setSize] = useState({ width: 0, height: 0 });
   const [moved, setMoved] = useState<View | null>(null);
   const grip = useRef<{ x: number; y: number; view: View; moving: boolean } | null>(null);
+  const wasDrag = useRef(false);
   const [moving, setMoving] = useState(false);
 
   const fit = Math.min(size.width / widthPx, size.height / heightPx) || 1;
@@ -213,13 +214,12 @@ export const PictureCanvas = ({
   };
   const up = (): void => {
     // The click that follows wants to know whether this was a drag.
-    setTimeout(() => {
-      grip.current = null;
-    });
+    wasDrag.current = grip.current?.moving ?? false;
+    grip.current = null;
     setMoving(false);
   };
   const click = (event: MouseEvent): void => {
-    if (grip.current?.moving) return;
+    if (wasDrag.current) return;
     const box = frame.current!.getBoundingClientRect();
     const point = {
       x: (event.clientX - box.left - view.x) / view.scale,

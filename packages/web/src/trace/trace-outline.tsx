@@ -4,6 +4,7 @@
  */
 import type { Job, Photograph } from '@patient-edge/contract';
 import {
+  curveThrough,
   fail,
   pictureToMm,
   readOutline,
@@ -102,6 +103,10 @@ const HINTS: Readonly<Record<Step, string>> = {
   edge: 'Click along the edge, from heel to tip. More clicks where it bends.',
   spine: 'Click along the spine, from heel to tip.',
 };
+
+/** The curve that is laid through the clicks, on the picture. */
+const smooth = (points: readonly PicturePoint[]): PicturePoint[] =>
+  curveThrough(points.map(({ x, y }) => [x, y] as const)).map(([x, y]) => ({ x, y }));
 
 const positive = (typed: string): number | null => {
   const value = parseNumber(typed);
@@ -202,6 +207,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
                 colour={colour}
                 view={view}
                 points={trace[layer]}
+                {...(layer === 'scale' ? {} : { line: smooth(trace[layer]) })}
                 closed={layer === 'scale' && trace.scale.length === 4}
                 onMove={(index, to) =>
                   set({ [layer]: trace[layer].map((each, at) => (at === index ? to : each)) })

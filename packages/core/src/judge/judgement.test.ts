@@ -336,6 +336,14 @@ describe('what a blade of any kind would take', () => {
     );
   });
 
+  test('parallel faces, a hair thicker at the ridge than at the spine, are no fault', () => {
+    const { measures } = inputFor('slicing-one-sided');
+    const parallel = { ...measures, spineMiddleMm: 3.2, thicknessBehindEdgeMm: 3.25 };
+    expect(
+      reckoned(inputFor('slicing-one-sided', { measures: parallel })).options[0]!.steelLost!.value,
+    ).toBeGreaterThan(0);
+  });
+
   test('more chip never takes less', () => {
     const steel = (depthMm: number): number =>
       reckoned(inputFor('bushcraft', { damage: [damage({ fromMm: 30, depthMm })] })).options[0]!

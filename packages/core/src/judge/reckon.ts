@@ -43,6 +43,16 @@ const oneSided = (measures: BladeMeasures, words: string): Stand => ({
   basis: words,
 });
 
+/** A flat section is thinner at its shoulder than at its spine; parallel faces and a caliper's play are not. */
+const SHOULDER_SHARE = 0.97;
+const fitting = (measures: BladeMeasures): BladeMeasures => ({
+  ...measures,
+  thicknessBehindEdgeMm: Math.min(
+    measures.thicknessBehindEdgeMm,
+    SHOULDER_SHARE * measures.spineMiddleMm,
+  ),
+});
+
 const standFor = (kind: BladeKind, measures: BladeMeasures): Stand => {
   switch (kind.grind) {
     case 'one-sided, hollow back':
@@ -114,7 +124,7 @@ const shareOf = (whole: Figure | null, share: number): Figure | null =>
 export const reckon = (input: PlanInput): Result<Reckoned> => {
   const kind = bladeKind(input.measures.kindId);
   const planned = isPlanned(kind);
-  const stand = planned ? null : standFor(kind, input.measures);
+  const stand = planned ? null : standFor(kind, fitting(input.measures));
   const result = planAsFlat(stand ? { ...input, measures: stand.measures } : input);
   if (!result.ok) return result;
   const plan = result.value;

@@ -54,7 +54,7 @@ const damageSchema = Joi.object<Damage>({
 });
 
 /** What a caliper may say of a blade, mm. */
-const MEASURE_LIMITS: Readonly<Record<MeasureField, readonly [string, number, number]>> = {
+export const MEASURE_LIMITS: Readonly<Record<MeasureField, readonly [string, number, number]>> = {
   edgeLengthMm: ['Edge length, mm', 20, 900],
   heightHeelMm: ['Height at the heel, mm', 3, 250],
   heightMiddleMm: ['Height half way, mm', 3, 250],

@@ -242,10 +242,6 @@ export const numberAnswer = (answers: Answers, id: string): number | null => {
   return typeof value === 'number' ? value : null;
 };
 
-/** Whether anything was written down of the finish the blade came with. */
-export const hasFinishRecord = (answers: Answers): boolean =>
-  FINISH.some(({ id }) => answers[id] !== undefined);
-
 const FACE_LABEL: Partial<Record<Grind, string>> = {
   'one-sided, hollow back': 'Thickness at the ridge, mm',
   'two-sided with ridge': 'Behind the edge, mm',

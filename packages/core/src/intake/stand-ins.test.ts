@@ -1,27 +1,19 @@
-import {
-  bladeKind,
-  lengthSigmaMm,
-  MEASURE_FIELDS,
-  usualMeasuresOf,
-  type TypedMeasures,
-} from '../index';
+import { bladeKind, lengthSigmaMm, usualMeasuresOf } from '../index';
 import { finishAsItCame, wantsItAsItCame } from './questions';
-import { standInAngleDeg, withStandIns } from './stand-ins';
-
-const nothing = Object.fromEntries(MEASURE_FIELDS.map((field) => [field, null])) as TypedMeasures;
+import { NO_MEASURES, standInAngleDeg, withStandIns } from './stand-ins';
 
 describe('what stands in for a measure nobody took', () => {
   test('is the last visit’s before the usual of the kind, and says which', () => {
     const last = { ...usualMeasuresOf('chef', 205), spineTipMm: 0.9 };
     const back = withStandIns(
       'chef',
-      { ...nothing, heightHeelMm: 44 },
+      { ...NO_MEASURES, heightHeelMm: 44 },
       { heightHeelMm: 'rule' },
       last,
     );
     expect(back.measures).toMatchObject({ edgeLengthMm: 205, spineTipMm: 0.9, heightHeelMm: 44 });
     expect(back.measuredWith).toMatchObject({ spineTipMm: 'last visit', heightHeelMm: 'rule' });
-    const fresh = withStandIns('chef', { ...nothing, edgeLengthMm: 180 }, {}, null);
+    const fresh = withStandIns('chef', { ...NO_MEASURES, edgeLengthMm: 180 }, {}, null);
     expect(fresh.measures).toMatchObject({ edgeLengthMm: 180, heightHeelMm: 46 });
     expect(fresh.measuredWith).toMatchObject({
       edgeLengthMm: 'caliper',

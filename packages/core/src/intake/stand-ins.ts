@@ -12,6 +12,11 @@ import { mm } from '../units/quantities';
 /** As the caliper said; null where it was not held to the blade. */
 export type TypedMeasures = Readonly<Record<MeasureField, number | null>>;
 
+/** Nobody has held a tool to it yet. */
+export const NO_MEASURES = Object.fromEntries(
+  MEASURE_FIELDS.map((field) => [field, null]),
+) as TypedMeasures;
+
 export interface MeasuresWithStandIns {
   readonly measures: Readonly<Record<MeasureField, number>>;
   readonly measuredWith: Readonly<Record<MeasureField, MeasuredWith>>;

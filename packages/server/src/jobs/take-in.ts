@@ -6,7 +6,7 @@ import type {
   StaffMember,
   TakeInBody,
 } from '@patient-edge/contract';
-import { bladeKind } from '@patient-edge/core';
+import { bladeKind, NO_MEASURES } from '@patient-edge/core';
 import { addBlade, findBladeOwner, updateBlade } from '../blades/queries';
 import { addCustomer, findCustomer } from '../customers/queries';
 import type { Queryable } from '../database/pool';
@@ -87,12 +87,7 @@ export const takeIn = async (
 /** What the counter leaves open; the bench measures and looks. */
 const LEFT_OPEN = {
   carefulHands: false,
-  heightMiddleMm: null,
-  heightTipMm: null,
-  spineHeelMm: null,
-  spineMiddleMm: null,
-  spineTipMm: null,
-  thicknessBehindEdgeMm: null,
+  ...NO_MEASURES,
   measuredWith: {},
   bevelFaceMm: null,
   presentAngle: null,

@@ -1,8 +1,8 @@
 /** Pages of text and outlines in millimetres, in the application's own letters. */
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
+import { POINTS_PER_MM } from '../print/pdf';
 
-const POINTS_PER_MM = 72 / 25.4;
 const pt = (mm: number): number => mm * POINTS_PER_MM;
 
 export type Weight = 'plain' | 'bold';

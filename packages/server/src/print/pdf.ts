@@ -2,7 +2,8 @@
 import type { Template } from '@patient-edge/core';
 import PDFDocument from 'pdfkit';
 
-const POINTS_PER_MM = 72 / 25.4;
+/** A point is a 72nd of an inch. */
+export const POINTS_PER_MM = 72 / 25.4;
 
 export const sendPdf = (template: Template, to: NodeJS.WritableStream): void => {
   const pt = (mm: number): number => mm * POINTS_PER_MM;

@@ -1,10 +1,11 @@
 /** What is typed at the counter, and the body it makes. Kept on this device until it is taken in. */
-import type {
-  BladeRecord,
-  CustomerBody,
-  DropOffBlade,
-  DropOffBody,
-  FieldError,
+import {
+  MEASURE_LIMITS,
+  type BladeRecord,
+  type CustomerBody,
+  type DropOffBlade,
+  type DropOffBody,
+  type FieldError,
 } from '@patient-edge/contract';
 import { bladeKind, UNKNOWN_STEEL_DESIGNATION, type Sharpness } from '@patient-edge/core';
 import { readStored } from '../api/stored';
@@ -149,10 +150,11 @@ export const problemsOf = (
   }
   if (blade.promisedOn === '')
     problems.push({ field: 'promisedOn', message: 'Promised date is missing' });
-  for (const [field, label, least, most] of [
-    ['edgeLengthMm', 'Edge length, mm', 20, 900],
-    ['heightHeelMm', 'Height at heel, mm', 3, 250],
+  for (const [field, label] of [
+    ['edgeLengthMm', 'Edge length, mm'],
+    ['heightHeelMm', 'Height at heel, mm'],
   ] as const) {
+    const [, least, most] = MEASURE_LIMITS[field];
     const typed = blade[field].trim();
     if (typed === '') continue;
     const value = parseNumber(typed);

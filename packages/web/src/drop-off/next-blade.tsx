@@ -1,12 +1,12 @@
 /** The blade in hand at the counter: a line of fields that Enter sends to the list. */
 import { bladeKind, SHARPNESS } from '@patient-edge/core';
 import { useRef } from 'react';
-import { Controller, type UseFormReturn } from 'react-hook-form';
+import type { UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
 import { Columns } from '../theme/columns';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from '../intake/choices';
 import { PromisedOn } from '../intake/promised-on';
-import { FormNumber, FormPick, FormText } from '../theme/form-fields';
+import { FormNumber, FormPick, FormText, FormTypeAhead, InForm } from '../theme/form-fields';
 import { Notice, options, QuietButton, Soft, Stack } from '../theme/parts';
 import { TypeAhead } from '../theme/search-box';
 import type { BladeValues } from './draft';
@@ -63,43 +63,13 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
           />
           <FormText control={control} name="bladeName" label="What its owner calls it" />
           <FormText control={control} name="askedFor" label="What they ask for" />
-          <Controller
-            control={control}
-            name="promisedOn"
-            render={({ field, fieldState }) => (
-              <PromisedOn
-                value={field.value}
-                onChange={field.onChange}
-                error={fieldState.error?.message}
-              />
+          <InForm control={control} name="promisedOn">
+            {({ value, onChange, error }) => (
+              <PromisedOn value={value} onChange={onChange} error={error} />
             )}
-          />
-          <Controller
-            control={control}
-            name="steel"
-            render={({ field, fieldState }) => (
-              <TypeAhead
-                label="Steel"
-                options={steelOptions}
-                value={field.value}
-                onChange={field.onChange}
-                error={fieldState.error?.message}
-              />
-            )}
-          />
-          <Controller
-            control={control}
-            name="useId"
-            render={({ field, fieldState }) => (
-              <TypeAhead
-                label="Use"
-                options={USE_OPTIONS}
-                value={field.value}
-                onChange={field.onChange}
-                error={fieldState.error?.message}
-              />
-            )}
-          />
+          </InForm>
+          <FormTypeAhead control={control} name="steel" label="Steel" options={steelOptions} />
+          <FormTypeAhead control={control} name="useId" label="Use" options={USE_OPTIONS} />
           <FormNumber control={control} name="edgeLengthMm" label="Edge length, mm" />
           <FormNumber control={control} name="heightHeelMm" label="Height at heel, mm" />
           <FormText control={control} name="cuts" label="What they cut" />

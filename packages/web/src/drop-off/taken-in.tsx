@@ -2,24 +2,9 @@
 import type { Job } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
 import { Link } from 'react-router';
-import styled from 'styled-components';
+import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
 import { ActionButton, Notice, QuietLink, Row, Sheet, Soft, Stack } from '../theme/parts';
-
-const Hung = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 16px 30px;
-  align-items: end;
-  & a {
-    color: var(--ink);
-    display: grid;
-    gap: 3px;
-  }
-  & b {
-    font: 650 22px/1 var(--figures);
-  }
-`;
 
 interface TakenInProps {
   readonly jobs: readonly Job[];

@@ -1,9 +1,8 @@
 /** What it is, what for, and when it is promised. */
 import { bladeKind, isPlanned } from '@patient-edge/core';
-import { Controller, type UseFormReturn } from 'react-hook-form';
-import { FormText } from '../theme/form-fields';
+import type { UseFormReturn } from 'react-hook-form';
+import { FormText, FormTypeAhead, InForm } from '../theme/form-fields';
 import { Notice, Sheet, Stack, Tick } from '../theme/parts';
-import { TypeAhead } from '../theme/search-box';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from './choices';
 import { Columns } from '../theme/columns';
 import { PromisedOn } from './promised-on';
@@ -18,46 +17,22 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
   const { control, setValue } = form;
   const kind = bladeKind(values.kindId);
   const steelOptions = useSteelOptions();
-  const long = [
-    ['kindId', 'Kind', KIND_OPTIONS],
-    ['steel', 'Steel', steelOptions],
-    ['useId', 'Use', USE_OPTIONS],
-  ] as const;
   return (
     <Sheet aria-label="Blade" id="blade">
       <Stack>
         <h2>The blade</h2>
         <Columns $columns={3}>
-          {long.map(([name, label, options]) => (
-            <Controller
-              key={name}
-              control={control}
-              name={name}
-              render={({ field, fieldState }) => (
-                <TypeAhead
-                  label={label}
-                  options={options}
-                  value={field.value}
-                  onChange={field.onChange}
-                  error={fieldState.error?.message}
-                />
-              )}
-            />
-          ))}
+          <FormTypeAhead control={control} name="kindId" label="Kind" options={KIND_OPTIONS} />
+          <FormTypeAhead control={control} name="steel" label="Steel" options={steelOptions} />
+          <FormTypeAhead control={control} name="useId" label="Use" options={USE_OPTIONS} />
           <FormText control={control} name="bladeName" label="What its owner calls it" />
           <FormText control={control} name="cuts" label="What they cut" />
           <FormText control={control} name="askedFor" label="What they ask for" />
-          <Controller
-            control={control}
-            name="promisedOn"
-            render={({ field, fieldState }) => (
-              <PromisedOn
-                value={field.value}
-                onChange={field.onChange}
-                error={fieldState.error?.message}
-              />
+          <InForm control={control} name="promisedOn">
+            {({ value, onChange, error }) => (
+              <PromisedOn value={value} onChange={onChange} error={error} />
             )}
-          />
+          </InForm>
           <Tick
             value={values.carefulHands}
             onChange={(next) => setValue('carefulHands', next, { shouldDirty: true })}

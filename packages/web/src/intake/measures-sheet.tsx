@@ -4,6 +4,7 @@ import {
   bladeKind,
   lengthSigmaMm,
   measuresAskedOf,
+  NO_MEASURES,
   withStandIns,
   type MeasuredWith,
 } from '@patient-edge/core';
@@ -34,17 +35,6 @@ const plusMinus = (how: MeasuredWith, value: number): string => {
   const sigma = lengthSigmaMm(how, value);
   return `± ${sigma < 0.1 ? sigma.toFixed(3).replace(/0$/, '') : sigma.toFixed(1)} by ${how}`;
 };
-
-const NO_MEASURES = {
-  edgeLengthMm: null,
-  heightHeelMm: null,
-  heightMiddleMm: null,
-  heightTipMm: null,
-  spineHeelMm: null,
-  spineMiddleMm: null,
-  spineTipMm: null,
-  thicknessBehindEdgeMm: null,
-} as const;
 
 export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
   const { control, setValue } = form;

@@ -9,10 +9,10 @@ import { bladeKind } from '@patient-edge/core';
 import { useState } from 'react';
 import { useFieldArray, useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
-import styled from 'styled-components';
 import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { useCustomer, useSession } from '../api/hooks';
+import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
 import { Columns } from '../theme/columns';
 import { FormText } from '../theme/form-fields';
@@ -30,18 +30,6 @@ import {
 import { OwnerPicker } from './owner-picker';
 import { useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
-
-const Hung = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 16px 34px;
-  align-items: end;
-  & a {
-    color: var(--ink);
-    display: grid;
-    gap: 4px;
-  }
-`;
 
 const OwnerPage = () => {
   const { ownerId = '' } = useParams();

@@ -3,23 +3,11 @@ import type { Customer, FoundBlade } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import styled from 'styled-components';
 import { useCustomers, useSearch } from '../api/hooks';
+import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
 import { Sheet, Soft, Stack, TextEntry } from '../theme/parts';
 import { Waiting } from '../theme/waiting';
-
-const Hung = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 16px 34px;
-  align-items: end;
-  & a {
-    color: var(--ink);
-    display: grid;
-    gap: 4px;
-  }
-`;
 
 const OwnersPage = () => {
   const { data: list, error } = useCustomers();

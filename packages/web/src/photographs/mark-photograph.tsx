@@ -18,18 +18,10 @@ import {
   Stack,
   TextEntry,
 } from '../theme/parts';
+import { BesidePicture } from '../trace/beside-picture';
 import { PictureCanvas } from '../trace/picture-canvas';
 import { PointsLayer } from '../trace/points-layer';
 
-const Layout = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 320px;
-  gap: 16px;
-  align-items: start;
-  @media (max-width: 900px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 const Marks = styled.ol`
   display: grid;
   gap: 8px;
@@ -85,7 +77,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
       await navigate(`/jobs/${job.id}/intake#photographs`);
   };
   return (
-    <Layout>
+    <BesidePicture>
       <PictureCanvas
         src={`/api/photographs/${id}/full.jpg`}
         widthPx={widthPx}
@@ -169,6 +161,6 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
           </Row>
         </Stack>
       </Sheet>
-    </Layout>
+    </BesidePicture>
   );
 };

@@ -2,6 +2,7 @@
 import type { ReactElement } from 'react';
 import { Controller, type Control, type FieldValues, type Path } from 'react-hook-form';
 import { Choice, NumberEntry, PickOne, TextEntry, type Option } from './parts';
+import { TypeAhead } from './search-box';
 
 interface Place<T extends FieldValues> {
   readonly control: Control<T>;
@@ -22,7 +23,8 @@ interface Given {
   readonly error: string | undefined;
 }
 
-const InForm = <T extends FieldValues>({
+/** Any part that takes what a form gives. */
+export const InForm = <T extends FieldValues>({
   control,
   name,
   children,
@@ -74,5 +76,17 @@ export const FormChoice = <T extends FieldValues>({
 }: Labelled<T> & { options: readonly Option<string>[] }) => (
   <InForm control={control} name={name}>
     {(given) => <Choice {...rest} {...given} />}
+  </InForm>
+);
+
+export const FormTypeAhead = <T extends FieldValues>({
+  control,
+  name,
+  ...rest
+}: Place<T> & { label: string; options: readonly Option<string>[] }) => (
+  <InForm control={control} name={name}>
+    {({ value, onChange, error }) => (
+      <TypeAhead {...rest} value={value} onChange={onChange} error={error} />
+    )}
   </InForm>
 );

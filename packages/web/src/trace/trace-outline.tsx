@@ -6,7 +6,6 @@ import type { Job, Photograph } from '@patient-edge/contract';
 import {
   curveThrough,
   fail,
-  pictureToMm,
   readOutline,
   thinned,
   traceOutline,
@@ -34,18 +33,10 @@ import {
   Soft,
   Stack,
 } from '../theme/parts';
+import { BesidePicture } from './beside-picture';
 import { PictureCanvas } from './picture-canvas';
 import { PointsLayer } from './points-layer';
 
-const Layout = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 16px;
-  align-items: start;
-  @media (max-width: 900px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 const Read = styled.dl`
   display: grid;
   grid-template-columns: 1fr auto;
@@ -139,8 +130,6 @@ const scalingOf = (trace: Trace): Result<Scaling> => {
 const outlineOf = (trace: Trace): Result<TracedOutline> => {
   const scaling = scalingOf(trace);
   if (!scaling.ok) return scaling;
-  const map = pictureToMm(scaling.value);
-  if (!map.ok) return map;
   const curves = traceOutline(scaling.value, trace.edge, trace.spine);
   if (!curves.ok) return curves;
   return {
@@ -190,7 +179,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
     await navigate(`/jobs/${job.id}/intake#measures`);
   };
   return (
-    <Layout>
+    <BesidePicture>
       <PictureCanvas
         src={`/api/photographs/${id}/full.jpg`}
         widthPx={widthPx}
@@ -288,7 +277,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
           </ActionButton>
         </Stack>
       </Sheet>
-    </Layout>
+    </BesidePicture>
   );
 };
 

@@ -173,7 +173,6 @@ test('only what matters is asked: a hollow back is tested, and a worn one is sen
   await fill(questions, { 'Rim at the edge, mm': '0' });
   await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
   await expect(page.getByText('Send it on', { exact: true })).toBeVisible();
-  await expect(page.getByText('Reckoned on the front bevel alone', { exact: false })).toBeVisible();
   await expect(page.getByRole('rowheader', { name: /^Lowest that clears/ })).toBeVisible();
   const decision = page.getByRole('region', { name: 'Decision' });
   await decision.getByRole('button', { name: 'Decline it or send it on' }).click();

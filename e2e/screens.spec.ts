@@ -70,6 +70,8 @@ const SCREENS: readonly {
   { name: 'a progression', path: () => '/rack/progression', sign: 'What a wish costs' },
   { name: 'steels', path: () => '/rack/steels', sign: 'Nobody knows what it is?' },
   { name: 'machines', path: () => '/rack/machines', sign: 'Slow belt' },
+  { name: 'the habits of the shop', path: () => '/rack/habits', sign: 'Keep the habits' },
+  { name: 'plans side by side', path: () => '/jobs/24/compare', sign: 'Take it up' },
   { name: 'pressure', path: () => '/rack/pressure', sign: 'Nothing pressed yet' },
   { name: 'a quick question', path: () => '/calculator/lift', sign: 'Lift of the spine' },
   { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },

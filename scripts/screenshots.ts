@@ -68,38 +68,50 @@ const VIEWS: readonly View[] = [
   },
   { name: 'trace', path: '/jobs/24/photographs/1?trace', prepare: traceWeddingKnife },
   { name: 'judge', path: '/jobs/24/judge' },
-  {
-    name: 'labels',
-    path: '/labels',
-    prepare: async (page) => {
-      await page.request.post(`${new URL(page.url()).origin}/api/jobs/24/labels`, {
-        data: { what: 'ticket' },
-      });
-      await page.reload();
-      await page.locator('canvas').waitFor();
-      await page.waitForTimeout(1500);
-    },
-  },
   { name: 'plan', path: '/jobs/24/plan' },
   {
     name: 'plan-why',
     path: '/jobs/24/plan',
     prepare: (page) => page.getByRole('button', { name: 'Why: To be set' }).click(),
   },
+  {
+    name: 'plan-order',
+    path: '/jobs/18/plan',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: /^More of Thin on/ }).click();
+      await page
+        .getByRole('heading', { name: 'In order' })
+        .evaluate((heading) => heading.scrollIntoView());
+    },
+  },
+  {
+    name: 'plan-one-sided',
+    path: '/jobs/62/plan',
+    prepare: async (page) => {
+      await page.getByText('the bevel', { exact: true }).click();
+    },
+  },
+  {
+    name: 'compare',
+    path: '/jobs/24/compare',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Draw the map' }).click();
+      await page.getByRole('button', { name: 'Draw the map again' }).waitFor();
+      await page.getByRole('button', { name: /^18° per side, last stone 17 µm/ }).click();
+      await page
+        .getByRole('heading', { name: 'Angle against finish' })
+        .evaluate((heading) => heading.scrollIntoView());
+    },
+  },
   { name: 'bench', path: '/jobs/8/bench', dark: true },
   { name: 'test', path: '/jobs/3/test' },
   { name: 'return', path: '/jobs/11/return' },
   { name: 'blade', path: '/blades/1' },
   { name: 'rack', path: '/rack' },
-  { name: 'stone', path: '/rack/stones/3' },
   {
     name: 'progression',
     path: '/rack/progression',
     prepare: (page) => page.getByText('Others of this rack').scrollIntoViewIfNeeded(),
-  },
-  {
-    name: 'steels',
-    path: `/rack/steels?steel=${encodeURIComponent('powder tool steel high vanadium (V 8-10)')}`,
   },
   { name: 'machines', path: '/rack/machines' },
   { name: 'touch-up', path: '/jobs/38/touch-up' },

@@ -10,3 +10,4 @@ export * from './shelf-schemas';
 export * from './rack';
 export * from './rack-csv';
 export * from './money';
+export * from './plan-bodies';

@@ -2,10 +2,34 @@
 import Joi from 'joi';
 import {
   ANGLE_LIMITS_DEG,
+  AXE_SERVICES,
+  CHANGEABLE,
+  changeProblem,
+  FRONT_FORMS,
+  LASTING_CLAIMS,
+  LOW_SPOT_HABITS,
+  MICRO_HABITS,
+  MOST_ADDED,
+  MOST_CHANGES,
+  MOST_TAPE_LAYERS,
+  OLD_EDGES,
+  RETURN_STROKES,
+  ROD_HABITS,
+  SERRATION_WAYS,
+  STROKE_PATTERNS,
+  THIN_DEPTHS,
+  TIP_WAYS,
+  WIDEST_TAPPED_RIM_MM,
+  type AddedStep,
+  type KindChoices,
+  type Practice,
+  type StepChange,
+  type ThinTargets,
   APPROACHES,
   BLADE_PARTS,
   BONDS,
   BURR_POLICIES,
+  DEFAULT_CHOICES,
   DIRECTIONS,
   FINISHING_SURFACES,
   MOST_IN_CHAIN,
@@ -57,9 +81,65 @@ const finishingSchema = Joi.object<Finishing>({
   strokes: number().integer().min(1).max(MOST_STROP_STROKES).required().label('Strokes a side'),
 });
 
+const thinTargetsSchema = Joi.object<ThinTargets>({
+  at5Mm: openNumber('Thickness 5 mm above the edge, mm', 0.05, 20),
+  at10Mm: openNumber('Thickness 10 mm above the edge, mm', 0.05, 20),
+});
+
+const practiceSchema = Joi.object<Practice>({
+  oldEdge: oneOf('Old edge', OLD_EDGES),
+  returnStroke: oneOf('Return stroke', RETURN_STROKES),
+  slurry: oneOf('Slurry', SLURRIES),
+  micro: oneOf('Micro bevel', MICRO_HABITS),
+  rod: oneOf('Rod', ROD_HABITS),
+  lowSpots: oneOf('Low spots', LOW_SPOT_HABITS),
+  lasts: oneOf('Which lasts', LASTING_CLAIMS),
+  mustCutAfterFirst: yesOrNo().required().label('Must cut after the first stone'),
+});
+
+const kindChoicesSchema = Joi.object<KindChoices>({
+  frontForm: Joi.string()
+    .valid(...FRONT_FORMS)
+    .allow(null)
+    .required()
+    .label('Form of the front'),
+  tapForRimMm: openNumber('Rim to tap out for, mm', 0.1, WIDEST_TAPPED_RIM_MM),
+  serrationWay: oneOf('Way of the scallops', SERRATION_WAYS),
+  axeService: oneOf('Service', AXE_SERVICES),
+  tipWay: Joi.string()
+    .valid(...TIP_WAYS)
+    .default(DEFAULT_CHOICES.kind.tipWay)
+    .label('Way of the tip'),
+  tapeLayers: number().integer().min(0).max(MOST_TAPE_LAYERS).required().label('Layers of tape'),
+});
+
+const reason = text('Reason', 200).min(3).required();
+const changeSchema = Joi.object<StepChange>({
+  step: text('Step', 40).required(),
+  what: oneOf('What is changed', CHANGEABLE),
+  to: Joi.string().allow('').max(600).required().label('Changed to'),
+  reason,
+})
+  .custom((change: StepChange, helpers) => {
+    const problem = changeProblem(change);
+    return problem === null ? change : helpers.error('change.wrong', { problem });
+  })
+  .messages({ 'change.wrong': '{#problem}' });
+const addedSchema = Joi.object<AddedStep>({
+  after: text('After', 40).allow(null).required(),
+  title: text('Title', 80).min(3).required(),
+  instruction: text('What to do', 600).min(3).required(),
+  minutes: number().min(0.1).max(600).required().label('Minutes'),
+  reason,
+});
+
 const [lowestAngle, highestAngle] = ANGLE_LIMITS_DEG;
 export const choicesSchema = Joi.object<PlanChoices>({
-  approach: oneOf('Approach', APPROACHES),
+  approach: Joi.string()
+    .valid(...APPROACHES)
+    .allow(null)
+    .required()
+    .label('Approach'),
   angleDeg: number()
     .min(lowestAngle)
     .max(highestAngle)
@@ -68,6 +148,12 @@ export const choicesSchema = Joi.object<PlanChoices>({
     .label('Angle per side, °'),
   chipsLeft: Joi.array().items(text('Chip', 40)).max(60).required().label('Chips left in'),
   thin: yesOrNo().allow(null).required().label('Thinning'),
+  thinDepth: Joi.string()
+    .valid(...THIN_DEPTHS)
+    .allow(null)
+    .default(null)
+    .label('How far thinned'),
+  thinTo: thinTargetsSchema.default({ at5Mm: null, at10Mm: null }).label('Thickness wanted'),
   finishUm: finishWindow.allow(null).required(),
   maxRatio: number().greater(1).max(100).allow(null).required().label('Largest jump'),
   direction: oneOf('Direction', DIRECTIONS),
@@ -84,4 +170,13 @@ export const choicesSchema = Joi.object<PlanChoices>({
     .label('Chains'),
   finishing: finishingSchema.required().label('Finishing'),
   machineId: stoneId('Machine').allow(null).required(),
+  pattern: Joi.string()
+    .valid(...STROKE_PATTERNS)
+    .allow(null)
+    .default(null)
+    .label('Stroke pattern'),
+  practice: practiceSchema.default(DEFAULT_CHOICES.practice).label('Schools'),
+  kind: kindChoicesSchema.default(DEFAULT_CHOICES.kind).label('Of this kind'),
+  changes: Joi.array().items(changeSchema).max(MOST_CHANGES).default([]).label('Changes'),
+  added: Joi.array().items(addedSchema).max(MOST_ADDED).default([]).label('Own steps'),
 });

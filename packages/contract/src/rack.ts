@@ -37,6 +37,7 @@ export const toRack = (stones: readonly Stone[]): RackStone[] =>
       needsDressing: stone.needsDressing,
       flatness: careOf(stone, null).flatness,
       inWater: stone.soak !== null,
+      thicknessMm: stone.thicknessMm,
       cutFactor: stone.cutFactor,
       scratchFactor: stone.scratchFactor,
       changeSeconds: stone.changeSeconds,

@@ -126,10 +126,13 @@ export const searchSchema = Joi.object<{ readonly q: string }>({
 export interface PlanBody {
   readonly version: number;
   readonly choices: PlanChoices;
+  /** Why it was settled anew; empty the first time. */
+  readonly reason: string;
 }
 export const planSchema = Joi.object<PlanBody>({
   version,
   choices: choicesSchema.required().label('Choices'),
+  reason: optionalText('Reason', 300),
 });
 
 export interface VersionBody {

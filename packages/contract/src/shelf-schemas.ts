@@ -77,6 +77,9 @@ const machineKeys = {
   wheelDiameterMm: openNumber('Diameter of the wheel, mm', 20, 2000),
   pivotReachMm: openNumber('Edge to pivot, mm', 20, 1000),
   rodToFaceMm: openNumber('Rod to face of the stone, mm', 0, 100),
+  stoneForRodMm: openNumber('Thickness of that stone, mm', 0, 100),
+  railOffsetMm: openNumber('Rail to the centre plane, mm', 0.5, 60),
+  shimMm: openNumber('One shim, mm', 0.05, 10),
   speedMPerS: openNumber('Speed, m/s', 0.1, 40),
   note: optionalText('Note', 300),
   retired: yesOrNo().required().label('Retired'),
@@ -86,6 +89,9 @@ const SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> = {
   wheelDiameterMm: 'Diameter of the wheel, mm',
   pivotReachMm: 'Edge to pivot, mm',
   rodToFaceMm: 'Rod to face of the stone, mm',
+  stoneForRodMm: 'Thickness of that stone, mm',
+  railOffsetMm: 'Rail to the centre plane, mm',
+  shimMm: 'One shim, mm',
   speedMPerS: 'Speed, m/s',
 };
 const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {

@@ -8,6 +8,7 @@ import type {
   Damage,
   EdgeReadings,
   EstimateLine,
+  Figure,
   MeasuredWith,
   MeasureField,
   PlanFigures,
@@ -205,9 +206,47 @@ export interface PlanRecord {
   readonly angleDeg: number;
   readonly figures: PlanFigures;
   readonly finishUm: readonly [number, number];
+  /** What was asked of this kind of blade; absent on plans from before it was kept. */
+  readonly facts?: readonly { readonly label: string; readonly figure: Figure }[];
+  readonly schools?: readonly { readonly question: string; readonly school: string }[];
+  /** How the angle is held, to be set again at the next visit. */
+  readonly setAgain?: string;
   readonly outlineVerdict: string;
   readonly thinningReason: string;
   readonly warnings: readonly string[];
+}
+
+/** A plan as it was settled once; the last is the job's own. */
+export interface PlanVersion {
+  readonly number: number;
+  readonly at: string;
+  readonly who: string;
+  readonly reason: string;
+  readonly choices: PlanChoices;
+  readonly record: PlanRecord;
+  readonly steps: readonly {
+    readonly key: string;
+    readonly title: string;
+    readonly seconds: number;
+  }[];
+}
+
+/** The schools of the shop. */
+export interface Habits {
+  readonly choices: PlanChoices;
+  readonly version: number;
+}
+
+/** A good job's choices, for the next of its kind. */
+export interface PlanTemplate {
+  readonly id: number;
+  readonly kindId: string;
+  readonly name: string;
+  readonly note: string;
+  readonly choices: PlanChoices;
+  readonly jobId: number;
+  readonly at: string;
+  readonly who: string;
 }
 
 export interface TestRound {
@@ -254,6 +293,8 @@ export interface Job {
   readonly estimate: Estimate | null;
   readonly photographs: readonly Photograph[];
   readonly plan: PlanRecord | null;
+  /** Of the last plan ever settled for this visit, also when a changed intake has set it aside. */
+  readonly lastChoices: PlanChoices | null;
   readonly steps: readonly StepRecord[];
   readonly tests: readonly TestRound[];
   readonly verdict: BladeVerdict | null;

@@ -44,6 +44,7 @@ export const rackStone = (part: Partial<RackStone> & Pick<RackStone, 'id' | 'um'
   needsDressing: false,
   flatness: 'flat',
   inWater: false,
+  thicknessMm: null,
   changeSeconds: 60,
   ...part,
 });
@@ -83,6 +84,7 @@ export const planInput = (part: Partial<PlanInput> = {}): PlanInput => ({
   sharpness: 'dull',
   carefulHands: false,
   damage: [],
+  answers: {},
   rack: RACK,
   machine: null,
   choices: DEFAULT_CHOICES,

@@ -26,6 +26,7 @@ import { labelRoutes } from './labels/routes';
 import { photographRoutes } from './photographs/routes';
 import { priceRoutes } from './prices/routes';
 import { jobRoutes } from './jobs/routes';
+import { planOutputRoutes } from './plan/output-routes';
 import { planRoutes } from './plan/routes';
 import { printRoutes } from './print/routes';
 import { searchRoutes } from './search/routes';
@@ -234,6 +235,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     photographRoutes(pool),
     labelRoutes(pool, options.printer ?? null),
     planRoutes(pool),
+    planOutputRoutes(pool),
     benchRoutes(pool),
     edgeTestRoutes(pool),
     handOverRoutes(pool),

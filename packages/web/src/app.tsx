@@ -28,6 +28,8 @@ const StonePage = lazy(() => import('./rack/stone-page'));
 const ProgressionPage = lazy(() => import('./progression/progression-page'));
 const SteelsPage = lazy(() => import('./steels/steels-page'));
 const MachinesPage = lazy(() => import('./machines/machines-page'));
+const HabitsPage = lazy(() => import('./rack/habits-page'));
+const ComparePage = lazy(() => import('./compare/compare-page'));
 const PressurePage = lazy(() => import('./pressure/pressure-page'));
 const TouchUpPage = lazy(() => import('./touch-up/touch-up-page'));
 const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
@@ -63,6 +65,7 @@ const Doors = () => {
             <Route path="judge" element={<JudgePage />} />
             <Route path="touch-up" element={<TouchUpPage />} />
             <Route path="plan" element={<PlanPage />} />
+            <Route path="compare" element={<ComparePage />} />
             <Route path="bench" element={<BenchPage />} />
             <Route path="test" element={<EdgeTestPage />} />
             <Route path="return" element={<HandOverPage />} />
@@ -75,6 +78,7 @@ const Doors = () => {
           <Route path="rack/progression" element={<ProgressionPage />} />
           <Route path="rack/steels" element={<SteelsPage />} />
           <Route path="rack/machines" element={<MachinesPage />} />
+          <Route path="rack/habits" element={<HabitsPage />} />
           <Route path="rack/pressure" element={<PressurePage />} />
           <Route path="calculator" element={<CalculatorPage />} />
           <Route path="calculator/:questionId" element={<CalculatorPage />} />

@@ -36,6 +36,7 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     estimate: null,
     photographs: [],
     plan: null,
+    lastChoices: null,
     steps: [],
     tests: [],
     verdict: null,

@@ -23,6 +23,8 @@ export interface RackStone extends RackEntry {
   readonly flatness: Flatness;
   /** It lies in the water now. */
   readonly inWater: boolean;
+  /** Left of it, mm; a clamp and rod is set by it. Null when nobody measured. */
+  readonly thicknessMm: number | null;
 }
 
 /** The abrasives of the rack for one task, in the order of the rack. */

@@ -79,8 +79,8 @@ const DISTANCE_SIGMA_MM = 2;
 const DEG = 180 / Math.PI;
 const both = (...sigmas: readonly number[]): number => Math.hypot(...sigmas);
 
-const fromBevel = (faceMm: number, behindEdgeMm: number): Result<ReadAngle> => {
-  const shoulder = behindEdgeMm / 2;
+const fromBevel = (faceMm: number, behindEdgeMm: number, bevels: 1 | 2): Result<ReadAngle> => {
+  const shoulder = behindEdgeMm / bevels;
   const bevel = angleFromBevel(mm(faceMm), mm(shoulder));
   if (!bevel.ok) return fail(bevel.error.code, bevel.error.message, 'faceMm');
   const cos = Math.max(0.05, Math.sqrt(Math.max(0, 1 - (shoulder / faceMm) ** 2)));
@@ -89,8 +89,11 @@ const fromBevel = (faceMm: number, behindEdgeMm: number): Result<ReadAngle> => {
     perSideDeg: bevel.value.angle,
     sigmaDeg:
       DEG *
-      both(BEHIND_SIGMA_MM / 2 / (faceMm * cos), (shoulder * FACE_SIGMA_MM) / (faceMm ** 2 * cos)),
-    words: `asin(${shoulder.toFixed(3)} / ${faceMm}) from half the thickness behind the edge and the width of the face`,
+      both(
+        BEHIND_SIGMA_MM / bevels / (faceMm * cos),
+        (shoulder * FACE_SIGMA_MM) / (faceMm ** 2 * cos),
+      ),
+    words: `asin(${shoulder.toFixed(3)} / ${faceMm}) from ${bevels === 2 ? 'half the thickness behind the edge' : 'the thickness at the shoulder'} and the width of the face`,
   });
 };
 
@@ -197,10 +200,15 @@ const fromMarker = (trials: readonly MarkerTrial[]): Result<ReadAngle> => {
  * on a face that leans reads too little by that much. Errors: IMPOSSIBLE_BEVEL, INVALID_INPUT, OUT_OF_RANGE,
  * with the field at fault.
  */
-export const readAngle = (reading: AngleReading, primaryDeg: number): Result<ReadAngle> => {
+export const readAngle = (
+  reading: AngleReading,
+  primaryDeg: number,
+  /** One where one side is ground against a plane. */
+  bevels: 1 | 2 = 2,
+): Result<ReadAngle> => {
   switch (reading.route) {
     case 'bevel':
-      return fromBevel(reading.faceMm, reading.behindEdgeMm);
+      return fromBevel(reading.faceMm, reading.behindEdgeMm, bevels);
     case 'gauge': {
       const usual = { 'parallel flats': 0, 'the primary face': primaryDeg, 'the bevel itself': 0 };
       const lean = reading.leanDeg ?? usual[reading.seat];
@@ -227,7 +235,9 @@ export const readAngle = (reading: AngleReading, primaryDeg: number): Result<Rea
     case 'maker':
       return ok({
         route: 'maker',
-        perSideDeg: perSide(reading.as === 'inclusive' ? reading.valueDeg / 2 : reading.valueDeg),
+        perSideDeg: perSide(
+          reading.as === 'inclusive' ? reading.valueDeg / bevels : reading.valueDeg,
+        ),
         sigmaDeg: MAKER_SIGMA_DEG,
         words: `${reading.valueDeg}° ${reading.as} by its maker, when it was new`,
       });
@@ -315,15 +325,16 @@ export const presentAngleSigmaDeg = (
     readonly behindEdgeMm: number;
   },
   primaryDeg: number,
+  bevels: 1 | 2 = 2,
 ): number => {
   const read = readings.flatMap((reading): ReadAngle[] => {
-    const result = readAngle(reading, primaryDeg);
+    const result = readAngle(reading, primaryDeg, bevels);
     return result.ok ? [result.value] : [];
   });
   const combined = combineAngles(read);
   if (combined) return combined.sigmaDeg;
   if (known.assumed) return ASSUMED_SIGMA_DEG;
   if (known.bevelFaceMm === null) return READ_SIGMA_DEG;
-  const bevel = fromBevel(known.bevelFaceMm, known.behindEdgeMm);
+  const bevel = fromBevel(known.bevelFaceMm, known.behindEdgeMm, bevels);
   return bevel.ok ? bevel.value.sigmaDeg : READ_SIGMA_DEG;
 };

@@ -85,10 +85,16 @@ const GONE: Readonly<Record<BurrPolicy, readonly BurrFinding[]>> = {
 };
 
 /** May this step be left? The reasons it may not are what the bench shows. */
-export const gateOf = (gate: BurrGate, policy: BurrPolicy, burr: BurrCheck): GateVerdict => {
+export const gateOf = (
+  gate: BurrGate,
+  policy: BurrPolicy,
+  burr: BurrCheck,
+  /** The sides a burr is felt for on: one only where one side is ground. */
+  sides: readonly BladeSide[] = BLADE_SIDES,
+): GateVerdict => {
   if (gate === 'no check') return { open: true, missing: [] };
   const missing: string[] = [];
-  for (const side of BLADE_SIDES) {
+  for (const side of sides) {
     for (const zone of ZONES) {
       const finding = burr[side][zone];
       if (finding === undefined) missing.push(`${side} ${zone}: not checked`);

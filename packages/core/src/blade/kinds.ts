@@ -161,5 +161,9 @@ export const bladeKind = (id: string): BladeKind => {
 /** Ground on one side only, with a hollow back that a stone must meet dead flat. */
 export const isOneSided = ({ grind }: BladeKind): boolean => grind === 'one-sided, hollow back';
 
-/** Whether the plan of such a blade can be computed: two-sided, ground flat. */
-export const isPlanned = (kind: BladeKind): boolean => kind.grind === 'two-sided flat';
+/** Ground on one side against a plane: its bevel spans the whole thickness at the shoulder. */
+export const isOneFace = ({ grind }: BladeKind): boolean =>
+  grind === 'one-sided, hollow back' || grind === 'chisel' || grind === 'serrated';
+
+/** An inclusive angle is the sum of so many bevels. */
+export const bevelsOf = (kind: BladeKind): 1 | 2 => (isOneFace(kind) ? 1 : 2);

@@ -12,9 +12,7 @@ import {
   likest,
   LIKELY,
   measuresAskedOf,
-  planAsFlat,
   planBlade,
-  reckon,
   standInAngleDeg,
   priceOf,
   totalOf,
@@ -45,7 +43,7 @@ const blade = (kindId: string, part: Partial<JudgeInput> = {}): JudgeInput => {
     use: findUse(kind.usual.use),
     damage: [],
     answers: {},
-    work: null,
+    plan: null,
     thicknessSigmaMm: 0.005,
     ...part,
   };
@@ -283,6 +281,7 @@ describe('what a blade of any kind would take', () => {
       sharpness: 'dull',
       carefulHands: false,
       damage: [],
+      answers: {},
       rack,
       machine: null,
       choices: DEFAULT_CHOICES,
@@ -290,50 +289,17 @@ describe('what a blade of any kind would take', () => {
     };
   };
   const reckoned = (input: PlanInput) => {
-    const result = reckon(input);
+    const result = planBlade(input);
     if (!result.ok) throw new Error(`${input.measures.kindId}: ${result.error.message}`);
     return result.value;
   };
 
-  test.each(BLADE_KINDS.map(({ id }) => id))(
-    '%s: schools with steel and height, and what they rest on',
-    (id) => {
-      const kind = bladeKind(id);
-      const { options, basis, plan, heightLostMm } = reckoned(inputFor(id));
-      const keep = options.find(({ approach }) => approach === 'keep')!;
-      expect(keep.steelLost!.value).toBeGreaterThan(0);
-      expect(heightLostMm).toBeGreaterThan(0);
-      expect(basis === null).toBe(kind.grind === 'two-sided flat');
-      expect(plan === null).toBe(kind.grind !== 'two-sided flat');
-      expect(options).toHaveLength(kind.grind === 'razor' ? 1 : 3);
-    },
-  );
-
-  test('a planned kind has its plan’s own figures', () => {
-    const input = inputFor('chef');
-    const plan = planBlade(input);
-    if (!plan.ok) throw new Error(plan.error.message);
-    expect(reckoned(input).options).toEqual(plan.value.options);
-  });
-
-  test('one side ground takes half of what both sides of twice the thickness would', () => {
-    const fish = inputFor('fish-one-sided');
-    const { measures } = fish;
-    const both = planAsFlat({
-      ...fish,
-      measures: {
-        ...measures,
-        spineHeelMm: 2 * measures.spineHeelMm,
-        spineMiddleMm: 2 * measures.spineMiddleMm,
-        spineTipMm: 2 * measures.spineTipMm,
-        thicknessBehindEdgeMm: 2 * measures.thicknessBehindEdgeMm,
-      },
-    });
-    if (!both.ok) throw new Error(both.error.message);
-    expect(reckoned(fish).options[0]!.steelLost!.value).toBeCloseTo(
-      both.value.options[0]!.steelLost!.value / 2,
-      9,
-    );
+  test.each(BLADE_KINDS.map(({ id }) => id))('%s: schools with steel and height', (id) => {
+    const { options, figures } = reckoned(inputFor(id));
+    const keep = options.find(({ approach }) => approach === 'keep')!;
+    expect(keep.steelLost!.value).toBeGreaterThan(0);
+    expect(figures.heightLost.value).toBeGreaterThan(0);
+    expect(options).toHaveLength(bladeKind(id).grind === 'razor' ? 1 : 3);
   });
 
   test('parallel faces, a hair thicker at the ridge than at the spine, are no fault', () => {

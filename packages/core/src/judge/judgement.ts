@@ -8,7 +8,7 @@ import type { Use } from '../blade/uses';
 import { checkBack } from '../intake/hollow-check';
 import { numberAnswer, type Answers } from '../intake/questions';
 import type { Steel } from '../steel/steels';
-import type { Reckoned } from './reckon';
+import type { BladePlan } from '../plan/plan';
 
 export interface JudgeInput {
   readonly kind: BladeKind;
@@ -17,8 +17,8 @@ export interface JudgeInput {
   readonly use: Use;
   readonly damage: readonly Damage[];
   readonly answers: Answers;
-  /** What the work would take; null before it is reckoned. */
-  readonly work: Reckoned | null;
+  /** What the work would take; null before it is computed, or where it cannot be planned. */
+  readonly plan: BladePlan | null;
   /** How far the thickness behind the edge may be off, one standard deviation. */
   readonly thicknessSigmaMm: number;
 }
@@ -62,8 +62,8 @@ const deepestOf = (damage: readonly Damage[], kind: Damage['kind']): number | nu
   return depths.length === 0 ? null : Math.max(...depths);
 };
 
-const heightLostMm = ({ work, damage }: JudgeInput): number =>
-  work?.heightLostMm ?? deepestOf(damage, 'chip') ?? 0;
+const heightLostMm = ({ plan, damage }: JudgeInput): number =>
+  plan?.figures.heightLost.value ?? deepestOf(damage, 'chip') ?? 0;
 
 /** Every ground for not doing it; the gravest one decides. */
 const verdictsOf = (input: JudgeInput): Verdict[] => {
@@ -213,9 +213,10 @@ const consentsOf = (input: JudgeInput): Said[] => {
   if (answers['surface'] === 'printed mark')
     ask('mark', 'The printed mark may suffer, even under paper and tape.');
   if (answers['patina'] === 'may go') ask('patina', 'The patina goes where the stones reach.');
-  if (isOneSided(kind) && checkBack(answers).state === 'rim worn')
+  const isTapped = input.plan?.steps.some(({ operation }) => operation === 'tapping') ?? false;
+  if (isOneSided(kind) && (isTapped || checkBack(answers).state === 'rim worn'))
     ask('tapping', 'Tapping out the back may crack the blade: rare, risky, and never undone.');
-  if (input.work?.plan?.thinning.advised)
+  if (input.plan?.thinning.advised)
     ask('thinning', 'Thinning scratches the faces above the edge, and they are then blended.');
   if (steel.hrcHigh >= 64 && damage.some((each) => each.kind === 'chip'))
     ask('brittle', 'Steel this hard may chip further while it is ground.');
@@ -248,7 +249,7 @@ const cautionsOf = ({ kind, steel, answers }: JudgeInput): Said[] => {
   return said;
 };
 
-const protectionOf = ({ kind, answers, work }: JudgeInput): Said[] => {
+const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
   const list: Said[] = [];
   const add = (id: string, words: string): void => void list.push({ id, words });
   if (kind.group === 'razor') add('disinfect', 'Disinfect blade and scales.');
@@ -261,8 +262,7 @@ const protectionOf = ({ kind, answers, work }: JudgeInput): Said[] => {
   if (answers['patina'] === 'to be kept') add('patina', 'Oil and tape the patina above the bevel.');
   if (kind.grind === 'razor' && answers['honedWith'] === 'tape on the spine')
     add('spine', 'One layer of tape on the spine, as it was honed before.');
-  if (work?.plan?.thinning.done)
-    add('spine-edge', 'Tape the spine: thinning brings the hand up to it.');
+  if (plan?.thinning.done) add('spine-edge', 'Tape the spine: thinning brings the hand up to it.');
   return list;
 };
 

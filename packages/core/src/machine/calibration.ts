@@ -3,7 +3,14 @@
  * through the cuts by least squares; one cut, or cuts at one setting only, give an offset.
  */
 
-export const MACHINE_KINDS = ['belt', 'wheel', 'clamp rig', 'table'] as const;
+export const MACHINE_KINDS = [
+  'belt',
+  'wheel',
+  'clamp rig',
+  'table',
+  'guide rail',
+  'shims',
+] as const;
 export type MachineKind = (typeof MACHINE_KINDS)[number];
 
 export interface TestCut {

@@ -3,7 +3,7 @@ import { beltBevel, wheelBevel } from '../angle/belt-and-wheel';
 import { pivotForAngle } from '../angle/clamp';
 import type { AbrasiveKindId } from '../abrasive/kinds';
 import type { Why } from '../units/figure';
-import { mm, perSide } from '../units/quantities';
+import { mm, perSide, toRadians } from '../units/quantities';
 import { calibrate, settingFor, type MachineKind, type TestCut } from './calibration';
 
 export interface MachineSizes {
@@ -15,9 +15,27 @@ export interface MachineSizes {
   readonly pivotReachMm: number | null;
   /** Clamp rigs: from the middle of the rod to the face of the stone. */
   readonly rodToFaceMm: number | null;
+  /** Clamp rigs: thickness of the stone that distance was measured with. */
+  readonly stoneForRodMm: number | null;
+  /** Guide rails: from the centre plane of the blade to the underside. */
+  readonly railOffsetMm: number | null;
+  /** Shims, coins: thickness of one. */
+  readonly shimMm: number | null;
   /** Belts and wheels. */
   readonly speedMPerS: number | null;
 }
+
+/** Nothing measured: what a kind has no use for stays so. */
+export const NO_SIZES: MachineSizes = {
+  sagRadiusMm: null,
+  wheelDiameterMm: null,
+  pivotReachMm: null,
+  rodToFaceMm: null,
+  stoneForRodMm: null,
+  railOffsetMm: null,
+  shimMm: null,
+  speedMPerS: null,
+};
 
 export interface Machine {
   readonly name: string;
@@ -30,8 +48,10 @@ export interface Machine {
 export const SIZES_OF: Readonly<Record<MachineKind, readonly (keyof MachineSizes)[]>> = {
   belt: ['sagRadiusMm', 'speedMPerS'],
   wheel: ['wheelDiameterMm', 'speedMPerS'],
-  'clamp rig': ['pivotReachMm', 'rodToFaceMm'],
+  'clamp rig': ['pivotReachMm', 'rodToFaceMm', 'stoneForRodMm'],
   table: [],
+  'guide rail': ['railOffsetMm'],
+  shims: ['shimMm'],
 };
 
 /** The abrasives a machine moves itself; null where the hand moves the bench's own stones. */
@@ -46,7 +66,12 @@ export interface MachineSetting {
 }
 
 /** The part of the setting that comes from the machine's shape rather than from its dial. */
-const shapeWords = (machine: Machine, angleDeg: number, bevelFaceMm: number): string => {
+const shapeWords = (
+  machine: Machine,
+  angleDeg: number,
+  bevelFaceMm: number,
+  stoneMm: number | null,
+): string => {
   const { sagRadiusMm, wheelDiameterMm, pivotReachMm, rodToFaceMm } = machine.sizes;
   if (machine.kind === 'belt' && sagRadiusMm !== null) {
     const { apexAngle, shoulderAngle } = beltBevel(
@@ -63,10 +88,50 @@ const shapeWords = (machine: Machine, angleDeg: number, bevelFaceMm: number): st
       : ` ${hollow.error.message}.`;
   }
   if (machine.kind === 'clamp rig' && pivotReachMm !== null && rodToFaceMm !== null) {
-    const pivotMm = pivotForAngle(perSide(angleDeg), pivotReachMm, rodToFaceMm);
+    const pivotMm = pivotForAngle(perSide(angleDeg), pivotReachMm, rodToFace(machine, stoneMm));
     return ` The pivot stands ${pivotMm.toFixed(1)} mm above the plane of the blade.`;
   }
   return '';
+};
+
+/** Rod to the face of that stone: a thicker one stands nearer to the blade. Unknown thickness changes nothing. */
+export const rodToFace = ({ sizes }: Machine, stoneMm: number | null | undefined): number =>
+  (sizes.rodToFaceMm ?? 0) +
+  (stoneMm === null || stoneMm === undefined || sizes.stoneForRodMm === null
+    ? 0
+    : stoneMm - sizes.stoneForRodMm);
+
+/** Rails and shims have no dial: what is set is a distance. */
+const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null => {
+  const { railOffsetMm } = machine.sizes;
+  if (machine.kind === 'guide rail' && railOffsetMm !== null) {
+    const distanceMm = railOffsetMm / Math.tan(toRadians(perSide(angleDeg)));
+    return {
+      setDeg: angleDeg,
+      words: `Clip ${machine.name} parallel to the edge, its underside ${distanceMm.toFixed(1)} mm above it.`,
+      why: {
+        rule: 'The stone touches the edge and the underside of the rail.',
+        formula: 'D = o / tan θ',
+        inputs: [
+          { label: 'o, rail to the centre plane', value: railOffsetMm, unit: 'mm' },
+          { label: 'θ', value: angleDeg, unit: '° per side' },
+        ],
+        source: 'Geometry of the section',
+      },
+    };
+  }
+  return machine.kind === 'shims'
+    ? {
+        setDeg: angleDeg,
+        words: `Shims under the spine, zone by zone as told.`,
+        why: {
+          rule: 'As many as come nearest to the lift.',
+          formula: 'n = L / t',
+          inputs: [],
+          source: 'Geometry of the section',
+        },
+      }
+    : null;
 };
 
 /** What to set on the machine for an effective angle per side, from its test cuts. */
@@ -74,7 +139,10 @@ export const settingOn = (
   machine: Machine,
   angleDeg: number,
   bevelFaceMm: number,
+  stoneMm: number | null = null,
 ): MachineSetting => {
+  const distance = withoutDial(machine, angleDeg);
+  if (distance) return distance;
   const fit = calibrate(machine.cuts);
   const setDeg = settingFor(fit, angleDeg);
   const from =
@@ -83,7 +151,7 @@ export const settingOn = (
       : `${fit.cuts} test ${fit.cuts === 1 ? 'cut' : 'cuts'}${fit.sdDeg === null ? '' : `, ± ${fit.sdDeg.toFixed(2)}°`}`;
   return {
     setDeg,
-    words: `Set ${machine.name} to ${setDeg.toFixed(1)}° for ${angleDeg.toFixed(1)}° per side (${from}).${shapeWords(machine, angleDeg, bevelFaceMm)}`,
+    words: `Set ${machine.name} to ${setDeg.toFixed(1)}° for ${angleDeg.toFixed(1)}° per side (${from}).${shapeWords(machine, angleDeg, bevelFaceMm, stoneMm)}`,
     why: {
       rule: 'A straight line through the measured test cuts of this machine, turned round.',
       formula: 'set = (θ − a) / b',

@@ -2,13 +2,16 @@
 import type { SteelWear } from '../abrasive/removal';
 import { HAND_SPEED_M_PER_S, secondsToRemove } from '../abrasive/removal';
 import { bladeKind } from '../blade/kinds';
+import { findUse } from '../blade/uses';
 import type { BladeMeasures } from '../blade/measures';
 import { bladeOutline } from '../blade/outline';
 import { interpolate, type BladePoint } from '../outline/polyline';
 import { repairOutline, type EdgeDamage, type OutlineRepair } from '../outline/repair';
 import type { EdgeCurves } from '../outline/stations';
 import { ok, type Result } from '../units/result';
-import { sectionsAlong, workAlong } from './removal';
+import { shapesAlong, workAlong } from './along';
+import { DEFAULT_CHOICES } from './choices';
+import { craftOf } from './kinds';
 import { forceN } from './steps';
 
 /** The programme is solved coarse first, so that an answer stands early and grows finer. */
@@ -66,16 +69,22 @@ export const chipCost = (input: ChipCostInput, stations: number): Result<ChipCos
   const repair = repaired.value;
   const depthAlong = edge.map(([z], index): BladePoint => [z, repair.depthMm[index]!]);
   const angleDeg = measures.presentAnglePerSideDeg!;
+  const kind = bladeKind(input.kindId);
+  const craft = craftOf({
+    input: { measures, choices: DEFAULT_CHOICES, rack: [] },
+    kind,
+    use: findUse(kind.usual.use),
+    answers: {},
+    presentDeg: angleDeg,
+  });
+  const local = shapesAlong(craft, curves, angleDeg);
   const steelFor = (depths: readonly BladePoint[]): number => {
-    const local = sectionsAlong({
-      curves,
-      thicknessBehindEdgeMm: measures.thicknessBehindEdgeMm,
-      presentAngleDeg: angleDeg,
-      depthAlong: depths,
-      apexRiseMm: 0,
+    const { sums } = workAlong(craft, local, (zMm) => interpolate(depths, zMm), {
+      angleDeg,
+      thinning: null,
+      micro: null,
     });
-    const { jointMm3, bevelMm3 } = workAlong(local, angleDeg, null);
-    return jointMm3 + bevelMm3;
+    return sums.outline.mm3 + sums.edge.mm3;
   };
   const steelMm3 = steelFor(depthAlong);
   const stone = { um: input.stoneUm, abrasive: 'aluminium-oxide' as const };

@@ -2,7 +2,12 @@
 import type { ProgressionSchool } from '../abrasive/schools';
 import type { Approach } from './advice';
 import { DEFAULT_FINISHING, type Finishing } from './finishing';
+import type { ThinTargets } from './bands';
+import type { AddedStep, StepChange } from './changes';
+import { DEFAULT_KIND_CHOICES, type KindChoices } from './kind-choices';
 import type { PartChain } from './part-chains';
+import type { StrokePattern } from './patterns';
+import { DEFAULT_PRACTICE, type Practice } from './practice';
 
 export const DIRECTIONS = ['edge-leading', 'edge-trailing', 'back and forth', 'circles'] as const;
 export type Direction = (typeof DIRECTIONS)[number];
@@ -10,14 +15,22 @@ export type Direction = (typeof DIRECTIONS)[number];
 export const BURR_POLICIES = ['none', 'small and centred', 'a trace'] as const;
 export type BurrPolicy = (typeof BURR_POLICIES)[number];
 
+/** How far thinning goes: down to a remnant of the old bevel, or a little at each visit. */
+export const THIN_DEPTHS = ['to the remnant', 'a little each visit'] as const;
+export type ThinDepth = (typeof THIN_DEPTHS)[number];
+
 export interface PlanChoices {
-  readonly approach: Approach;
+  /** Null takes what is usual of the kind: set by use, or kept where the bevel is its own guide. */
+  readonly approach: Approach | null;
   /** Set by hand, per side; null follows the approach. */
   readonly angleDeg: number | null;
   /** Chips left in on purpose, by id. */
   readonly chipsLeft: readonly string[];
   /** Null follows the advice. */
   readonly thin: boolean | null;
+  /** Null goes by how far it has outgrown its use. */
+  readonly thinDepth: ThinDepth | null;
+  readonly thinTo: ThinTargets;
   /** Window for the last stone, µm; null follows the use. */
   readonly finishUm: readonly [finest: number, coarsest: number] | null;
   /** Largest jump between abrasives; null for no limit. */
@@ -33,15 +46,24 @@ export interface PlanChoices {
   /** Parts of the blade that have a chain of their own. */
   readonly chains: readonly PartChain[];
   readonly finishing: Finishing;
-  /** The machine that holds the angle; null by hand. */
+  /** The machine or rig that holds the angle; null by hand. */
   readonly machineId: string | null;
+  /** Null leaves it to the kind and the count. */
+  readonly pattern: StrokePattern | null;
+  readonly practice: Practice;
+  readonly kind: KindChoices;
+  /** What the operator changed in single steps, and why; kept through every recomputing. */
+  readonly changes: readonly StepChange[];
+  readonly added: readonly AddedStep[];
 }
 
 export const DEFAULT_CHOICES: PlanChoices = {
-  approach: 'by-use',
+  approach: null,
   angleDeg: null,
   chipsLeft: [],
   thin: null,
+  thinDepth: null,
+  thinTo: { at5Mm: null, at10Mm: null },
   finishUm: null,
   maxRatio: 3,
   direction: 'edge-trailing',
@@ -53,12 +75,19 @@ export const DEFAULT_CHOICES: PlanChoices = {
   chains: [],
   finishing: DEFAULT_FINISHING,
   machineId: null,
+  pattern: null,
+  practice: DEFAULT_PRACTICE,
+  kind: DEFAULT_KIND_CHOICES,
+  changes: [],
+  added: [],
 };
 
 /** Choices kept before a choice existed get its default. */
 export const withDefaults = (kept: Partial<PlanChoices>): PlanChoices => ({
   ...DEFAULT_CHOICES,
   ...kept,
+  practice: { ...DEFAULT_CHOICES.practice, ...kept.practice },
+  kind: { ...DEFAULT_CHOICES.kind, ...kept.kind },
 });
 
 /** Angles an edge can be planned at, per side. */

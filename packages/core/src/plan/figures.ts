@@ -1,12 +1,11 @@
 /** The figures of a plan, each with its rule, inputs, formula and source. */
 import type { Chain } from '../abrasive/progression';
 import { HAND_SPEED_M_PER_S } from '../abrasive/removal';
-import type { FlatGrind } from '../section/flat-grind';
-import { figure, type Figure } from '../units/figure';
+import { figure, type Figure, type WhyInput } from '../units/figure';
 import type { Result } from '../units/result';
 import type { AngleAdvice } from './advice';
 import type { AngleOption, PlanInput } from './plan';
-import type { Removal } from './removal';
+import { STAGES, type StageId, type StageSums } from './stages';
 import type { PlanStep } from './steps';
 
 export interface PlanFigures {
@@ -32,7 +31,9 @@ export interface PlanFacts {
   readonly input: PlanInput;
   readonly chosen: AngleAdvice;
   readonly present: Figure;
-  readonly middle: FlatGrind;
+  readonly primaryDeg: number;
+  readonly bevelHeightMm: number;
+  readonly bevels: 1 | 2;
   readonly angleDeg: number;
   readonly apexRiseMm: number;
   readonly deepestRepairMm: number;
@@ -42,18 +43,40 @@ export interface PlanFacts {
   readonly insideOldBevel: boolean;
   readonly thinned: boolean;
   readonly limitMm: number | null;
-  readonly removal: Removal;
+  readonly sums: StageSums;
   readonly stations: number;
   readonly steps: readonly PlanStep[];
   readonly seconds: number;
 }
 
+export const STAGE_LABELS: Readonly<Record<StageId, string>> = {
+  outline: 'Jointing',
+  thinning: 'Thinning',
+  back: 'Back',
+  edge: 'Edge bevel',
+  round: 'Rounding',
+  micro: 'Micro bevel',
+};
+
+/** Steel of all stages. The joint is taken by the first stone where no step takes it on its own. */
+export const steelOf = (sums: StageSums): number =>
+  STAGES.reduce((total, id) => total + sums[id].mm3, 0);
+
+const steelInputs = (sums: StageSums): WhyInput[] =>
+  STAGES.filter((id) => sums[id].mm3 > 0).map((id) => ({
+    label: STAGE_LABELS[id],
+    value: sums[id].mm3,
+    unit: 'mm³',
+  }));
+
 export const planFigures = (facts: PlanFacts): PlanFigures => {
-  const { chosen, present, middle, angleDeg, apexRiseMm, deepestRepairMm, middleRiseMm } = facts;
-  const { bevelFaceMm, behindEdgeMm, insideOldBevel, thinned, limitMm, removal } = facts;
+  const { chosen, present, primaryDeg, angleDeg, apexRiseMm, deepestRepairMm, middleRiseMm } =
+    facts;
+  const { bevelFaceMm, behindEdgeMm, insideOldBevel, thinned, limitMm, sums } = facts;
   const { stations, steps, seconds } = facts;
   const { choices, measures, steel } = facts.input;
-  const totalMm3 = removal.jointMm3 + removal.bevelMm3 + removal.thinMm3;
+  const totalMm3 = steelOf(sums);
+  const sides = facts.bevels;
   const geometry = 'Geometry of the section';
   const angleWhy = {
     rule:
@@ -73,24 +96,27 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
     source: 'Window of the use and the moves of the trade; first guess',
   };
   const inclusiveWhy = {
-    rule: 'Both sides together; the two sides of this blade are alike.',
-    formula: 'inclusive = right + left',
+    rule:
+      sides === 1
+        ? 'One side is ground against a plane: the bevel is the whole angle.'
+        : 'Both sides together.',
+    formula: sides === 1 ? 'inclusive = bevel' : 'inclusive = right + left',
     inputs: [],
     source: geometry,
   };
   return {
     presentAngle: present,
-    presentInclusive: figure(2 * present.value, '° inclusive', inclusiveWhy),
+    presentInclusive: figure(sides * present.value, '° inclusive', inclusiveWhy),
     angle: figure(angleDeg, '° per side', angleWhy),
-    angleInclusive: figure(2 * angleDeg, '° inclusive', inclusiveWhy),
-    primaryAngle: figure(middle.primaryAngle, '° per side', {
-      rule: 'How the flat of the blade leans from the centre plane, half way along.',
+    angleInclusive: figure(sides * angleDeg, '° inclusive', inclusiveWhy),
+    primaryAngle: figure(primaryDeg, '° per side', {
+      rule: 'How the face above the bevel leans from the datum plane, half way along.',
       formula: 'tan φ = (T/2 − e) / (H − b)',
       inputs: [
         { label: 'T, spine', value: measures.spineMiddleMm, unit: 'mm' },
         { label: 'H, height', value: measures.heightMiddleMm, unit: 'mm' },
-        { label: 'e, half behind the edge', value: middle.shoulderMm, unit: 'mm' },
-        { label: 'b, bevel height', value: middle.bevelHeightMm, unit: 'mm' },
+        { label: 'Behind the edge', value: measures.thicknessBehindEdgeMm, unit: 'mm' },
+        { label: 'b, bevel height', value: facts.bevelHeightMm, unit: 'mm' },
       ],
       source: geometry,
     }),
@@ -120,12 +146,7 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
     steelLost: figure(totalMm3, 'mm³', {
       rule: 'Areas cut from the section, summed along the edge.',
       formula: 'V = ∫ A(s) ds',
-      inputs: [
-        { label: 'Jointing', value: removal.jointMm3, unit: 'mm³' },
-        { label: 'Edge bevel', value: removal.bevelMm3, unit: 'mm³' },
-        { label: 'Thinning', value: removal.thinMm3, unit: 'mm³' },
-        { label: 'Stations', value: stations, unit: '' },
-      ],
+      inputs: [...steelInputs(sums), { label: 'Stations', value: stations, unit: '' }],
       source: 'Section and cut',
     }),
     massLost: figure((totalMm3 * STEEL_DENSITY) / 1000, 'g', {
@@ -144,11 +165,11 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
     }),
     behindEdgeAfter: figure(behindEdgeMm, 'mm', {
       rule: thinned
-        ? 'Thinned so that the shoulder comes down below the limit of its use.'
+        ? 'Thinned in bands; the new bevel meets the lowest of them here.'
         : insideOldBevel
           ? 'The new bevel ends inside the old one: the old shoulder stays.'
           : 'The apex moves up into thicker steel; the shoulder is where the new bevel meets the primary.',
-      formula: thinned ? 't = 0.75 × limit' : 't = 2 (y′ − c) tan θ′',
+      formula: `t = ${sides === 2 ? '2 ' : ''}(y′ − c) tan θ′`,
       inputs: [
         { label: 'c, apex rise half way', value: middleRiseMm, unit: 'mm' },
         { label: 'θ′', value: angleDeg, unit: '° per side' },
@@ -175,18 +196,15 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
 
 /** What an angle costs, each figure with its reasons. */
 export const costOf = (
-  work: Removal,
+  sums: StageSums,
   chain: Result<Chain>,
   apexRiseMm: number,
   deepestMm: number,
 ): Pick<AngleOption, 'steelLost' | 'heightLost' | 'edgeTime'> => ({
-  steelLost: figure(work.jointMm3 + work.bevelMm3, 'mm³', {
+  steelLost: figure(steelOf(sums), 'mm³', {
     rule: 'Areas cut from the section at this angle, summed along the edge; without thinning.',
     formula: 'V = ∫ A(s) ds',
-    inputs: [
-      { label: 'Jointing', value: work.jointMm3, unit: 'mm³' },
-      { label: 'Edge bevel', value: work.bevelMm3, unit: 'mm³' },
-    ],
+    inputs: steelInputs(sums),
     source: 'Section and cut',
   }),
   heightLost: figure(apexRiseMm + deepestMm, 'mm', {

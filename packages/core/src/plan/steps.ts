@@ -1,19 +1,26 @@
 /** The ordered operations of a plan, each as the bench shows it. */
+import { stepRange } from '../abrasive/time-range';
 import type { Zone } from '../blade/outline';
+import type { Side } from '../section/cuts';
 import type { Why } from '../units/figure';
 import type { MachineSetting } from '../machine/machine';
 import type { BurrPolicy, Direction } from './choices';
+import type { StrokeRound } from './patterns';
 
 export const PLAN_OPERATIONS = [
+  'ready',
   'outline',
+  'tapping',
   'thinning',
   'faces',
+  'back',
   'edge',
   'refine',
   'micro',
   'deburr',
   'strop',
   'wash',
+  'own',
 ] as const;
 export type Operation = (typeof PLAN_OPERATIONS)[number];
 
@@ -35,29 +42,125 @@ export interface ZoneLift {
   readonly why: Why | null;
 }
 
+/** The work of a step on one side of the blade. */
+export interface SideWork {
+  readonly side: Side;
+  /** To the datum plane; null where no angle is held. */
+  readonly angleDeg: number | null;
+  readonly lifts: readonly ZoneLift[];
+  readonly strokes: number;
+}
+
+/** Lift at a station: where one lift for a zone would not do. */
+export interface StationLift {
+  readonly sMm: number;
+  readonly liftMm: number;
+}
+
 export interface PlanStep {
+  /** Its operation and its place among those of the operation: `refine 2`. */
+  readonly key: string;
   readonly operation: Operation;
   readonly stoneId: string | null;
   readonly title: string;
   /** What to do, in one or two sentences. */
   readonly instruction: string;
-  /** Per side; null where no angle is held. */
+  /** The sides worked, in the order they are taken; empty where sides mean nothing. */
+  readonly sides: readonly SideWork[];
+  /** Where along or across the blade. */
+  readonly zone: string;
+  /** Per side, of the first side worked; null where no angle is held. */
   readonly angleDeg: number | null;
   readonly lifts: readonly ZoneLift[];
+  readonly stationLifts: readonly StationLift[];
   readonly forceN: readonly [low: number, high: number] | null;
   readonly direction: Direction | 'edge-trailing only' | null;
   readonly pattern: string | null;
+  readonly rounds: readonly StrokeRound[];
+  readonly cooling: string | null;
+  /** What to look and feel for while working. */
+  readonly check: string;
+  /** What must be true before the next step. */
+  readonly before: string | null;
   readonly removeMm3: number;
   readonly seconds: number;
   /** How the working time comes about. */
   readonly secondsWhy: Why;
-  /** On each side. */
+  /** 10th to 90th percentile of the working time. */
+  readonly rangeS: readonly [low: number, high: number];
+  /** On each side; the most of them where they differ. */
   readonly strokesPerSide: number;
   readonly gate: BurrGate;
+  /** The sides a burr is felt for on. */
+  readonly burrOn: readonly Side[];
   readonly caution: string | null;
   /** What to set on the machine that holds the angle; absent by hand. */
   readonly setting?: MachineSetting;
+  /** Reasons of the operator's changes; absent where nothing was changed. */
+  readonly changed?: readonly string[];
 }
+
+/** A step kept before a field existed gets what was meant then: two sides alike. */
+export const withStepDefaults = (
+  kept: Partial<PlanStep> & Pick<PlanStep, 'operation' | 'seconds' | 'stoneId' | 'strokesPerSide'>,
+): PlanStep => {
+  const { lowS, highS } = stepRange(kept.seconds);
+  const { angleDeg = null, lifts = [], strokesPerSide: strokes } = kept;
+  const whole = kept as PlanStep;
+  return {
+    ...whole,
+    key: kept.key ?? `${kept.operation} 1`,
+    sides:
+      kept.sides ??
+      (kept.stoneId === null
+        ? []
+        : (['right', 'left'] as const).map((side) => ({ side, angleDeg, lifts, strokes }))),
+    zone: kept.zone ?? 'heel to tip',
+    stationLifts: kept.stationLifts ?? [],
+    rounds: kept.rounds ?? [],
+    cooling: kept.cooling ?? null,
+    check: kept.check ?? '',
+    before: kept.before ?? null,
+    rangeS: kept.rangeS ?? [lowS, highS],
+    burrOn: kept.burrOn ?? ['right', 'left'],
+  };
+};
+
+/** A step with nothing in it but its name, its words and its time: others fill in what they know. */
+export const blankStep = (
+  operation: Operation,
+  words: Pick<PlanStep, 'title' | 'instruction'>,
+  seconds: number,
+  secondsWhy: Why,
+): PlanStep => {
+  const { lowS, highS } = stepRange(seconds);
+  return {
+    key: '',
+    operation,
+    stoneId: null,
+    sides: [],
+    zone: 'heel to tip',
+    angleDeg: null,
+    lifts: [],
+    stationLifts: [],
+    forceN: null,
+    direction: null,
+    pattern: null,
+    rounds: [],
+    cooling: null,
+    check: '',
+    before: null,
+    removeMm3: 0,
+    seconds,
+    secondsWhy,
+    rangeS: [lowS, highS],
+    strokesPerSide: 0,
+    gate: 'no check',
+    burrOn: [],
+    caution: null,
+    ...words,
+  };
+};
 
 /** Travel of one stroke by hand over a bench stone, m. First guess. */
 export const STROKE_TRAVEL_M = 0.15;
@@ -74,14 +177,6 @@ export const forceN = (um: number): number => {
   const [low, high] = forceBandN(um);
   return (low + high) / 2;
 };
-
-/** Falling counts: the last strokes alternate. */
-export const patternFor = (count: number): string =>
-  count >= 30
-    ? `${Math.ceil(count / 3)} a side, swap; three rounds; the last 10 alternating`
-    : count >= 8
-      ? `${Math.ceil(count / 2)} a side, swap; then alternate`
-      : 'alternate, one stroke a side';
 
 export const burrPolicyText = (policy: BurrPolicy): string =>
   ({

@@ -2,6 +2,7 @@ import {
   DEFAULT_CHOICES,
   DEFAULT_FINISHING,
   MICRO_ABOVE_DEG,
+  NO_SIZES,
   planBlade,
   withDefaults,
   type Machine,
@@ -183,13 +184,7 @@ describe('what follows the stones', () => {
 });
 
 describe('a machine that holds the angle', () => {
-  const sizes = {
-    sagRadiusMm: null,
-    wheelDiameterMm: null,
-    pivotReachMm: null,
-    rodToFaceMm: null,
-    speedMPerS: null,
-  };
+  const sizes = NO_SIZES;
   const table: Machine = {
     name: 'Tilting table',
     kind: 'table',

@@ -8,7 +8,6 @@ import {
   cutBothSides,
   cutSection,
   flatGrind,
-  isPlanned,
   jointLine,
   mm,
   perSide,
@@ -16,10 +15,16 @@ import {
   inclusiveOf,
   rebevel,
   sectionAreaMm2,
-  sectionsAlong,
+  shapesAlong,
+  craftOf,
+  DEFAULT_CHOICES,
+  findUse,
+  interpolate,
   wearOverVisits,
   workAlong,
-  type EdgeToWork,
+  type BladePoint,
+  type StageSums,
+  type ThinWanted,
   type FlatGrind,
 } from '../index';
 import { KITCHEN_SECTION, valueOf } from '../../test/blades';
@@ -138,13 +143,15 @@ describe('angles', () => {
   });
 });
 
-const usualEdge = (kindId: string, k = 1): EdgeToWork => {
-  const { usual } = bladeKind(kindId);
+const usualWork = (kindId: string, k = 1, count?: number, thinning: ThinWanted | null = null) => {
+  const kind = bladeKind(kindId);
+  const { usual } = kind;
   const [heel, middle, tip] = usual.heightsMm;
   const [spineHeel, spineMiddle, spineTip] = usual.spineMm;
-  const curves = bladeOutline({
+  const length = k * usual.edgeLengthMm;
+  const measures = {
     kindId,
-    edgeLengthMm: k * usual.edgeLengthMm,
+    edgeLengthMm: length,
     heightHeelMm: k * heel,
     heightMiddleMm: k * middle,
     heightTipMm: k * tip,
@@ -154,47 +161,42 @@ const usualEdge = (kindId: string, k = 1): EdgeToWork => {
     thicknessBehindEdgeMm: k * usual.thicknessBehindEdgeMm,
     bevelFaceMm: null,
     presentAnglePerSideDeg: usual.anglePerSideDeg,
-  });
-  return {
-    curves,
-    thicknessBehindEdgeMm: k * usual.thicknessBehindEdgeMm,
-    presentAngleDeg: usual.anglePerSideDeg,
-    depthAlong: [
-      [0, 0],
-      [k * usual.edgeLengthMm * 0.3, k * 0.4],
-      [k * usual.edgeLengthMm * 0.7, 0],
-    ],
-    apexRiseMm: k * 0.03,
   };
+  const presentDeg = usual.anglePerSideDeg;
+  const craft = craftOf({
+    input: { measures, choices: DEFAULT_CHOICES, rack: [] },
+    kind,
+    use: findUse(usual.use),
+    answers: {},
+    presentDeg,
+  });
+  const deep: BladePoint[] = [
+    [0, 0],
+    [length * 0.3, k * 0.4],
+    [length * 0.7, 0],
+  ];
+  const rise = (zMm: number): number => k * 0.03 + interpolate(deep, zMm);
+  const angleDeg = presentDeg + 1;
+  const local = shapesAlong(craft, bladeOutline(measures), presentDeg, count);
+  return workAlong(craft, local, rise, { angleDeg, thinning, micro: null }).sums;
 };
-const PLANNED = BLADE_KINDS.filter(isPlanned).map(({ id }) => id);
+const volumeOf = ({ outline, edge }: StageSums): number => outline.mm3 + edge.mm3;
 
 describe('the volume along the edge', () => {
-  test.each(PLANNED)(
+  test.each(BLADE_KINDS.filter(({ grind }) => grind !== 'razor').map(({ id }) => id))(
     'of a %s changes by less than half a per cent when stations are doubled',
     (kindId) => {
-      const edge = usualEdge(kindId);
-      const volume = (count: number): number => {
-        const { jointMm3, bevelMm3 } = workAlong(
-          sectionsAlong(edge, count),
-          edge.presentAngleDeg + 1,
-          null,
-        );
-        return jointMm3 + bevelMm3;
-      };
-      expect(Math.abs(volume(81) / volume(41) - 1)).toBeLessThan(0.005);
+      const [half, whole] = [usualWork(kindId, 1, 41), usualWork(kindId, 1, 81)];
+      expect(volumeOf(whole)).toBeGreaterThan(0);
+      expect(Math.abs(volumeOf(whole) / volumeOf(half) - 1)).toBeLessThan(0.005);
     },
   );
 
   test('scales by k³ when every length is scaled by k', () => {
-    const volume = (edge: EdgeToWork): number => {
-      const { jointMm3, bevelMm3 } = workAlong(sectionsAlong(edge), edge.presentAngleDeg, null);
-      return jointMm3 + bevelMm3;
-    };
-    const unscaled = volume(usualEdge('vegetable'));
+    const unscaled = volumeOf(usualWork('vegetable'));
     fc.assert(
       fc.property(between(0.3, 4), (k) => {
-        expect(volume(usualEdge('vegetable', k)) / unscaled / k ** 3).toBeCloseTo(1, 8);
+        expect(volumeOf(usualWork('vegetable', k)) / unscaled / k ** 3).toBeCloseTo(1, 8);
       }),
       { numRuns: 30 },
     );
@@ -228,13 +230,12 @@ describe('the volume along the edge', () => {
   });
 
   test('thinning and bevel together take what the whole section lost', () => {
-    const edge = usualEdge('chef');
-    const [with_, without] = [{ behindEdgeMm: 0.25 }, null].map((thinning) =>
-      workAlong(sectionsAlong(edge), 18, thinning),
-    );
-    expect(with_!.thinMm3).toBeGreaterThan(0);
-    expect(with_!.bevelMm3).toBeLessThan(without!.bevelMm3);
-    expect(with_!.bevelMm3 + with_!.thinMm3).toBeGreaterThan(without!.bevelMm3);
+    const targets = { at5Mm: null, at10Mm: null };
+    const thinned = usualWork('chef', 1, 41, { targets, remnantMm: 0.08 });
+    const plain = usualWork('chef');
+    expect(thinned.thinning.mm3).toBeGreaterThan(0);
+    expect(thinned.edge.mm3).toBeLessThan(plain.edge.mm3);
+    expect(thinned.edge.mm3 + thinned.thinning.mm3).toBeGreaterThan(plain.edge.mm3);
   });
 });
 

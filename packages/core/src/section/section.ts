@@ -66,9 +66,11 @@ export const sectionExtent = (section: Section): { apexMm: number; spineMm: numb
   return { apexMm, spineMm };
 };
 
-/** Full thickness at height y in the section's frame, mm; null where there is no steel. */
-export const thicknessAtMm = (section: Section, yMm: number): number | null => {
-  const { vertices } = section;
+/** Where the steel of a section begins and ends at height y in its frame, mm; null where there is none. */
+export const spanAtMm = (
+  { vertices }: Section,
+  yMm: number,
+): readonly [low: number, high: number] | null => {
   let low = Infinity;
   let high = -Infinity;
   for (let index = 0; index < vertices.length; index += 1) {
@@ -81,7 +83,19 @@ export const thicknessAtMm = (section: Section, yMm: number): number | null => {
       if (x > high) high = x;
     }
   }
-  return high >= low ? high - low : null;
+  return high >= low ? [low, high] : null;
+};
+
+/** Full thickness at height y in the section's frame, mm; null where there is no steel. */
+export const thicknessAtMm = (section: Section, yMm: number): number | null => {
+  const span = spanAtMm(section, yMm);
+  return span && span[1] - span[0];
+};
+
+/** How far the steel reaches from the datum plane at height y, mm; null where there is none. */
+export const reachAtMm = (section: Section, yMm: number): number | null => {
+  const span = spanAtMm(section, yMm);
+  return span && Math.max(Math.abs(span[0]), Math.abs(span[1]));
 };
 
 export interface FaceMeasure {

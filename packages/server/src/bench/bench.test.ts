@@ -84,14 +84,38 @@ describe('planning', () => {
     });
   });
 
-  test('a one-sided blade is taken in but not planned as two-sided', async () => {
+  test('a one-sided blade is ground on its front; its burr is felt for on the back alone', async () => {
     tag += 1;
-    const job = await takeIn(counter, {
-      tagNumber: tag,
-      kindId: 'fish-one-sided',
-      thicknessBehindEdgeMm: 2,
-    });
-    await expect(planned(bench, job)).rejects.toThrow(/422/);
+    const job = await planned(
+      bench,
+      await takeIn(counter, {
+        tagNumber: tag,
+        kindId: 'slicing-one-sided',
+        spineHeelMm: 4,
+        spineMiddleMm: 3.6,
+        thicknessBehindEdgeMm: 3,
+        presentAngle: { valueDeg: 13, as: 'inclusive' },
+      }),
+    );
+    // The bevel is the whole angle: nothing is halved.
+    expect(job.plan!.angleDeg).toBe(13);
+    const edge = job.steps.find(({ step }) => step.operation === 'edge')!.step;
+    expect(edge.sides.map(({ side }) => side)).toEqual(['right']);
+    expect(edge.burrOn).toEqual(['left']);
+    let at = await begun(bench, job);
+    for (const { step } of job.steps) {
+      const open = at.steps.find(({ status }) => status === 'to do')!;
+      expect(open.step.key).toBe(step.key);
+      const burr = { right: {}, left: burrEverywhere('clear').left };
+      await work(at, open, step.operation === 'edge' ? { burr } : {}).expect(200);
+      if (step.operation !== 'edge') {
+        at = jobOf(await finish(at, open, 'not the matter here').expect(200));
+        continue;
+      }
+      at = jobOf(await finish(at, open).expect(200));
+      break;
+    }
+    expect(at.steps.find(({ step }) => step.operation === 'edge')!.status).toBe('done');
   });
 });
 

@@ -1,6 +1,7 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
 import {
   BLADE_SIDES,
+  withStepDefaults,
   ZONES,
   type BladeSide,
   type BurrCheck,
@@ -43,7 +44,7 @@ const burrOf = (rows: readonly BurrRow[], stepId: number): BurrCheck => {
 
 const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
   id: row.id,
-  step: row.detail,
+  step: withStepDefaults(row.detail),
   status: row.status,
   strokesRight: row.strokesRight,
   strokesLeft: row.strokesLeft,

@@ -39,6 +39,16 @@ export const benchRoutes = (pool: Pool): Router => {
             row.version,
           );
         }
+        const taps = (await stepsOfJob(on, row.id, row.round)).some(
+          ({ superseded, step }) => !superseded && step.operation === 'tapping',
+        );
+        const said = lastAnswers(await consentsOfJob(on, row.id)).get('tapping');
+        if (taps && said?.answer !== 'yes') {
+          throw conflict(
+            'Tapping out the back wants the owner’s yes in writing first: ask on the judgement page',
+            row.version,
+          );
+        }
         await setStage(on, row.id, 'on the bench');
         await addEvent(on, {
           jobId: row.id,
@@ -93,7 +103,12 @@ export const benchRoutes = (pool: Pool): Router => {
         if (open?.id !== stepId) {
           throw conflict('Another step is open: the steps are left in their order', row.version);
         }
-        const gate = gateOf(open.step.gate, row.planRecord!.choices.burrPolicy, open.burr);
+        const gate = gateOf(
+          open.step.gate,
+          row.planRecord!.choices.burrPolicy,
+          open.burr,
+          open.step.burrOn,
+        );
         if (!gate.open && overrideReason === null) {
           throw new ApiError(422, 'GATE_CLOSED', `Not yet: ${gate.missing.join('; ')}`, {
             fields: [{ field: 'overrideReason', message: gate.missing.join('; ') }],

@@ -1,10 +1,10 @@
 /** Loads the demo through the same functions the counter and the bench use, so that every record is a real one. */
 import type { Stage, TakeInBody } from '@patient-edge/contract';
 import {
+  bevelsOf,
   bladeKind,
   DEFAULT_CHOICES,
   findUse,
-  isPlanned,
   byZone,
   type BurrCheck,
   type BurrFinding,
@@ -101,7 +101,10 @@ const intakeOf = (
       blade.behindEdgeMm ?? round(usual.thicknessBehindEdgeMm * vary(seed + 3, 0.1), 2),
     bevelFaceMm: null,
     presentAngle: {
-      valueDeg: round(2 * usual.anglePerSideDeg * vary(seed + 5, 0.08), 0),
+      valueDeg: round(
+        bevelsOf(bladeKind(blade.kind)) * usual.anglePerSideDeg * vary(seed + 5, 0.08),
+        0,
+      ),
       as: 'inclusive',
     },
     measuredWith: {},
@@ -290,8 +293,8 @@ const loadVisit = async (
   const reach = ORDER.indexOf(
     ending === 'mid-step' || ending === 'sent back' ? 'on the bench' : ending,
   );
-  if (reach < 1 || !isPlanned(bladeKind(blade.kind))) return done;
-  const plan = await makePlan(on, row, DEFAULT_CHOICES);
+  if (reach < 1) return done;
+  const plan = await makePlan(on, row, DEFAULT_CHOICES, { staffId: crew.benchId, reason: '' });
   await log(
     crew.benchId,
     'planned',

@@ -123,6 +123,7 @@ const S = {
   razor: 'razor steel (about 1.1-1.2 C)',
   coarse: 'X105CrMo17 (1.4125 / AISI 440C)',
   nitrogen: 'X30CrMoN15-1 (1.4108)',
+  vanadium: 'powder tool steel high vanadium (V 8-10)',
   plain: 'SAE 1095',
   oldCarbon: 'unknown carbon steel',
 };
@@ -147,7 +148,7 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'marsh', kind: 'bread', name: 'Bread knife', steel: S.unknown, promisedIn: 2, ending: 'taken in', sharpness: 'dull' },
   { owner: 'marsh', kind: 'chef', name: 'Wedding knife', steel: S.coarse, promisedIn: 2, ending: 'taken in', sharpness: 'dull', askedFor: 'The chip was there before, the owner says it was not', chips: [[0.15, 3, 0.7, 'right']], cuts: 'Sunday roast' },
   { owner: 'vellum', kind: 'paper', name: 'Paper knife', steel: S.bearing, promisedIn: 3, ending: 'on the bench', sharpness: 'tired', cuts: 'board and leather' },
-  { owner: 'vellum', kind: 'leather', name: 'Paring iron for leather', steel: S.carbon, promisedIn: 3, ending: 'taken in', sharpness: 'tired', cuts: 'goatskin' },
+  { owner: 'vellum', kind: 'leather', name: 'Paring iron for leather', steel: S.carbon, behindEdgeMm: 3, promisedIn: 3, ending: 'taken in', sharpness: 'tired', cuts: 'goatskin' },
   { owner: 'crown', kind: 'axe-felling', name: 'Ash-handled axe', steel: S.axe, promisedIn: 3, ending: 'taken in', sharpness: 'blunt', cuts: 'limbs, roots by accident' },
   { owner: 'crown', kind: 'billhook', name: 'Hedge hook', steel: S.axe, promisedIn: 3, ending: 'taken in', sharpness: 'blunt' },
   { owner: 'scouts', kind: 'outdoor', name: 'Troop knife 1', steel: S.tool, promisedIn: 3, ending: 'planned', sharpness: 'blunt', cuts: 'kindling, rope', chips: [[0.4, 2, 0.4], [0.8, 1.5, 0.3]] },
@@ -179,8 +180,8 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'penn', kind: 'ridge-kitchen', name: 'Ridged knife', steel: S.carbon, promisedIn: 4, ending: 'taken in', sharpness: 'dull', askedFor: 'Haze on the soft steel, bright core, as it came', cuts: 'vegetables', answers: { ridgeRightMm: 14, ridgeLeftMm: 13.5, claddingMm: 5, ratio: '60:40', hand: 'right', build: 'hard core between softer sides', finishWish: 'the maker’s finish', scratches: 'along the edge', sheen: 'haze', bevelHeelRightMm: 14, bevelMiddleRightMm: 13, bevelTipRightMm: 11 } },
   { owner: 'noodle', kind: 'layered', name: 'Three-layer knife', steel: S.tungsten, promisedIn: 4, ending: 'taken in', sharpness: 'dull', cuts: 'pork, radish', answers: { claddingMm: 6, visibleBevel: 'none', build: 'hard core between softer sides', surface: 'etched' } },
   { owner: 'smokehouse', kind: 'curved-fish', name: 'Splitting knife, curved', steel: S.soft, promisedIn: 5, ending: 'taken in', sharpness: 'blunt', cuts: 'halibut', answers: { greatestHeightMm: 82 } },
-  { owner: 'smokehouse', kind: 'slicing-one-sided', name: 'Thin slicer', steel: S.carbon, promisedIn: 5, ending: 'taken in', sharpness: 'tired', use: 'raw-fish', answers: { hand: 'right', ridgeRightMm: 12, backTest: 'light in the middle', hollowDepthMm: 0.35, hollowWidthMm: 26, rimEdgeMm: 0.8, rimSpineMm: 1.2, backBevel: 'none' } },
-  { owner: 'noodle', kind: 'vegetable-one-sided', name: 'Left-handed vegetable knife', steel: S.carbon, promisedIn: 5, ending: 'taken in', sharpness: 'dull', answers: { hand: 'left', ridgeRightMm: 16, backTest: 'no light anywhere', backBevel: 'wide' } },
+  { owner: 'smokehouse', kind: 'slicing-one-sided', name: 'Thin slicer', steel: S.carbon, promisedIn: 5, ending: 'taken in', sharpness: 'tired', use: 'raw-fish', answers: { hand: 'right', ridgeRightMm: 15, backTest: 'light in the middle', hollowDepthMm: 0.35, hollowWidthMm: 26, rimEdgeMm: 0.8, rimSpineMm: 1.2, backBevel: 'none' } },
+  { owner: 'noodle', kind: 'vegetable-one-sided', name: 'Left-handed vegetable knife', steel: S.carbon, promisedIn: 5, ending: 'taken in', sharpness: 'dull', answers: { hand: 'left', ridgeRightMm: 10.4, backTest: 'no light anywhere', backBevel: 'wide' } },
   { owner: 'burl', kind: 'bushcraft', name: 'Bench knife', steel: S.spring, promisedIn: 5, ending: 'taken in', sharpness: 'tired', use: 'woodcarving', answers: { flatBevelMm: 12, secondary: 'hair-thin', carvesMost: 'the part at the handle' } },
   { owner: 'burl', kind: 'axe-carving', name: 'Hollowing axe', steel: S.axe, promisedIn: 5, ending: 'taken in', sharpness: 'dull', answers: { task: 'carving', bevelShape: 'convex', fileTest: 'bites', haft: 'sound' } },
   { owner: 'scouts', kind: 'axe-camp', name: 'Troop axe', steel: S.axe, promisedIn: 5, ending: 'taken in', sharpness: 'blunt', chips: [[0.3, 3, 1.2]], answers: { task: 'camp', bevelShape: 'flat with a steep edge', fileTest: 'bites', haft: 'sound' } },
@@ -190,4 +191,8 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'loft', kind: 'dagger', name: 'Splicing blade', steel: S.tool, promisedIn: 6, ending: 'taken in', sharpness: 'dull', answers: { edges: 'one', groundSide: 'right', back: 'coated' } },
   { owner: 'penn', kind: 'dagger-double', name: 'Grandfather’s dagger', steel: S.oldCarbon, promisedIn: 6, ending: 'taken in', sharpness: 'blunt', answers: { edges: 'two', groundSide: 'right on one edge, left on the other' }, faults: [['pit', 0.3, 6, 0.3, 'right']] },
   { owner: 'bakery', kind: 'chef', name: 'Ground at a market', steel: S.soft, promisedIn: 6, ending: 'taken in', sharpness: 'dull', askedFor: 'It burned blue at the tip', faults: [['heat tint', 0.86, 22, 2.5], ['recurve', 0.12, 40, 0.8], ['over-ground heel', 0, 12, 0.6]] },
+  // And what the bench plans this week besides.
+  { owner: 'smokehouse', kind: 'fish-one-sided', name: 'Cod splitter', steel: S.tungsten, promisedIn: 6, ending: 'taken in', sharpness: 'dull', cuts: 'cod heads', answers: { hand: 'right', ridgeRightMm: 12.2, backTest: 'light in the middle', hollowDepthMm: 0.4, hollowWidthMm: 28, rimEdgeMm: 1.1, rimSpineMm: 1.4, backBevel: 'none' } },
+  { owner: 'penn', kind: 'long-kitchen', name: 'Hard long knife', steel: S.vanadium, promisedIn: 6, ending: 'taken in', sharpness: 'dull', cuts: 'vegetables' },
+  { owner: 'school', kind: 'bone-cleaver', name: 'Bone cleaver', steel: S.soft, promisedIn: 6, ending: 'taken in', sharpness: 'blunt', cuts: 'ribs', chips: [[0.5, 4, 0.9]] },
 ];

@@ -1,6 +1,6 @@
 /** What stands on the shelves of the demo: abrasives, machines and a steel of the shop's own. */
 import type { MachineBody, SteelBody, StoneBody, TestCutBody } from '@patient-edge/contract';
-import { abrasiveKind, usualMinutesFlat } from '@patient-edge/core';
+import { abrasiveKind, NO_SIZES, usualMinutesFlat } from '@patient-edge/core';
 
 type Given = Partial<StoneBody> & Pick<StoneBody, 'name' | 'kind' | 'abrasive' | 'um'>;
 
@@ -88,14 +88,6 @@ export const RACK: readonly StoneBody[] = [
 export interface DemoMachine extends MachineBody {
   readonly cuts: readonly TestCutBody[];
 }
-const NO_SIZES = {
-  sagRadiusMm: null,
-  wheelDiameterMm: null,
-  pivotReachMm: null,
-  rodToFaceMm: null,
-  speedMPerS: null,
-};
-
 export const MACHINES: readonly DemoMachine[] = [
   {
     ...NO_SIZES,
@@ -118,11 +110,30 @@ export const MACHINES: readonly DemoMachine[] = [
     kind: 'clamp rig',
     pivotReachMm: 162,
     rodToFaceMm: 14,
+    stoneForRodMm: 20,
     note: '',
     retired: false,
     cuts: [{ setDeg: 15, measuredDeg: 15.4 }],
   },
   { ...NO_SIZES, name: 'Tilting table', kind: 'table', note: '', retired: false, cuts: [] },
+  {
+    ...NO_SIZES,
+    name: 'Clip-on rail',
+    kind: 'guide rail',
+    railOffsetMm: 7,
+    note: '',
+    retired: false,
+    cuts: [],
+  },
+  {
+    ...NO_SIZES,
+    name: 'Brass shims',
+    kind: 'shims',
+    shimMm: 1.5,
+    note: 'Twelve in the drawer',
+    retired: false,
+    cuts: [],
+  },
 ];
 
 export const OWN_STEEL: SteelBody = {

@@ -1,6 +1,7 @@
 /** An intake made whole: what was not measured comes from the last visit or the usual of the kind. */
 import type { IntakeBody } from '@patient-edge/contract';
 import {
+  bevelsOf,
   bladeKind,
   isMeasured,
   standInAngleDeg,
@@ -39,7 +40,8 @@ export const completeIntake = (body: IntakeBody, last: LastSeen | null): Complet
     return {
       ...filled,
       body,
-      presentAnglePerSideDeg: as === 'inclusive' ? valueDeg / 2 : valueDeg,
+      presentAnglePerSideDeg:
+        as === 'inclusive' ? valueDeg / bevelsOf(bladeKind(body.kindId)) : valueDeg,
       angleAssumed: false,
     };
   }

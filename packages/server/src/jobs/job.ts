@@ -7,6 +7,7 @@ import { inTransaction, type Queryable } from '../database/pool';
 import { testRoundsOfJob } from '../edge-tests/queries';
 import { conflict, notFound } from '../http/errors';
 import { consentsOfJob, estimateOfJob } from '../judge/queries';
+import { lastChoicesOf } from '../plan/queries';
 import { photographsOfJob } from '../photographs/queries';
 import {
   customerOf,
@@ -67,6 +68,7 @@ export const readJob = async (on: Queryable, id: number): Promise<Job> => {
       ...row.planRecord,
       choices: withDefaults(row.planRecord.choices),
     },
+    lastChoices: await lastChoicesOf(on, id),
     steps,
     tests,
     verdict: after ? judgeEdge(after.readings, findUse(row.useId)) : null,

@@ -104,6 +104,11 @@ export class Page {
     this.document.fill('#000');
   }
 
+  /** A fresh sheet of the same size. */
+  next(): void {
+    this.document.addPage();
+  }
+
   async finish(): Promise<Buffer> {
     const chunks: Buffer[] = [];
     const done = new Promise<Buffer>((resolve, reject) => {

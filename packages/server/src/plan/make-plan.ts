@@ -1,31 +1,41 @@
 /** Computes a job's plan from its record, the rack and the operator's choices, and keeps it with its steps. */
 import { toMachine, toRack, type PlanRecord } from '@patient-edge/contract';
-import { planBlade, type BladePlan, type PlanChoices } from '@patient-edge/core';
+import {
+  planBlade,
+  withDefaults,
+  type BladePlan,
+  type PlanChoices,
+  type PlanInput,
+} from '@patient-edge/core';
 import { addSteps, deleteUnworkedSteps, supersedeSteps } from '../bench/queries';
 import type { Queryable } from '../database/pool';
-import { fromCraft, invalid } from '../http/errors';
+import { conflict, fromCraft, invalid } from '../http/errors';
 import { damageOfJob, setPlan, type JobRow } from '../jobs/queries';
 import { measuresOf } from '../jobs/rows';
 import { findMachine } from '../machines/queries';
 import { steelNamed } from '../steels/queries';
 import { listStones } from '../stones/queries';
+import { addVersion } from './queries';
 
 const recordOf = (plan: BladePlan, choices: PlanChoices): PlanRecord => ({
   choices,
   angleDeg: plan.angleDeg,
   figures: plan.figures,
+  facts: plan.facts,
+  schools: plan.schools,
+  setAgain: plan.holding.setAgain,
   finishUm: plan.finishUm,
   outlineVerdict: plan.outline.verdict,
   thinningReason: plan.thinning.reason,
   warnings: [...plan.warnings, ...plan.advice.map(({ text }) => text)],
 });
 
-/** Refuses, with the field at fault, what cannot be planned: a plan without a progression is none. */
-export const makePlan = async (
+/** What a plan of that job is made from. Refuses a machine that is not in use. */
+export const planInputOf = async (
   on: Queryable,
   row: JobRow,
   choices: PlanChoices,
-): Promise<BladePlan> => {
+): Promise<PlanInput> => {
   const steel = await steelNamed(on, row.steel);
   if (!steel)
     throw new Error(`Job ${row.id} names a steel that is not in the tables: ${row.steel}`);
@@ -34,25 +44,55 @@ export const makePlan = async (
   if (machine === undefined || machine?.retired) {
     throw invalid([{ field: 'choices.machineId', message: 'Machine: it is not in use here' }]);
   }
-  const planned = planBlade({
+  return {
     measures: measuresOf(row),
     steel,
     useId: row.useId,
     sharpness: row.sharpness,
     carefulHands: Boolean(row.carefulHands),
     damage: await damageOfJob(on, row.id),
+    answers: row.answers ?? {},
     rack: toRack(await listStones(on)),
     machine: machine ? toMachine(machine) : null,
     choices,
-  });
+  };
+};
+
+/** Refuses, with the field at fault, what cannot be planned: a plan without a progression is none. */
+const computed = (input: PlanInput): BladePlan => {
+  const planned = planBlade(input);
   if (!planned.ok) throw fromCraft(planned.error);
-  const plan = planned.value;
-  if (plan.progressionError) throw fromCraft(plan.progressionError);
+  if (planned.value.progressionError) throw fromCraft(planned.value.progressionError);
+  return planned.value;
+};
+
+export const noPlan = (version: number) =>
+  conflict('There is no plan yet: settle one first', version);
+
+/** The plan that was settled, computed again for what is printed of it. Refuses a job without one. */
+export const settledPlan = async (
+  on: Queryable,
+  row: JobRow,
+): Promise<{ plan: BladePlan; input: PlanInput }> => {
+  if (!row.planRecord) throw noPlan(row.version);
+  const input = await planInputOf(on, row, withDefaults(row.planRecord.choices));
+  return { plan: computed(input), input };
+};
+
+export const makePlan = async (
+  on: Queryable,
+  row: JobRow,
+  choices: PlanChoices,
+  by: { readonly staffId: number; readonly reason: string },
+): Promise<BladePlan> => {
+  const plan = computed(await planInputOf(on, row, choices));
   // A plan changed at the bench keeps what was worked before it.
   await deleteUnworkedSteps(on, row.id);
   await supersedeSteps(on, row.id);
   await addSteps(on, row.id, plan.steps);
   const stage = row.stage === 'on the bench' ? 'on the bench' : 'planned';
-  await setPlan(on, row.id, stage, choices, recordOf(plan, choices));
+  const record = recordOf(plan, choices);
+  await setPlan(on, row.id, stage, choices, record);
+  await addVersion(on, row.id, by, choices, record, plan.steps);
   return plan;
 };

@@ -1,34 +1,94 @@
-/** Settling a plan. */
-import { planSchema } from '@patient-edge/contract';
+/** Settling a plan, its versions, the shop's habits and its templates. */
+import {
+  habitsSchema,
+  planSchema,
+  templateSchema,
+  type TemplateBody,
+} from '@patient-edge/contract';
+import { habitsOf, templateOf, withDefaults } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
+import { inTransaction } from '../database/pool';
+import { ApiError, conflict, notFound } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { changeJob, mustBeAt } from '../jobs/job';
-import { addEvent } from '../jobs/queries';
+import { addEvent, findJobRow } from '../jobs/queries';
 import { makePlan } from './make-plan';
+import {
+  addTemplate,
+  listTemplates,
+  readHabits,
+  removeTemplate,
+  versionsOfJob,
+  writeHabits,
+} from './queries';
+
+const THIS = 'This blade';
+const TEMPLATE = 'This template';
 
 export const planRoutes = (pool: Pool): Router => {
   const router = Router();
+  const mayPlan = allow('owner', 'bench');
 
-  router.put('/jobs/:id/plan', allow('owner', 'bench'), async (request, response) => {
+  router.put('/jobs/:id/plan', mayPlan, async (request, response) => {
     const staff = staffOf(request);
-    const { version, choices } = bodyOf(planSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      async (on, row) => {
-        mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Planning');
-        const plan = await makePlan(on, row, choices);
-        await addEvent(on, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'planned',
-          text: `planned ${plan.angleDeg.toFixed(1)}° per side (${(2 * plan.angleDeg).toFixed(1)}° inclusive) in ${plan.steps.length} steps`,
-        });
-      },
-    );
+    const { version, choices, reason } = bodyOf(planSchema, request);
+    const job = await changeJob(pool, pathId(request, 'id', THIS), version, async (on, row) => {
+      mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Planning');
+      const plan = await makePlan(on, row, choices, { staffId: staff.id, reason });
+      const changes = choices.changes.length + choices.added.length;
+      await addEvent(on, {
+        jobId: row.id,
+        staffId: staff.id,
+        kind: 'planned',
+        text: `planned ${plan.angleDeg.toFixed(1)}° per side (${plan.figures.angleInclusive.value.toFixed(1)}° inclusive) in ${plan.steps.length} steps${changes > 0 ? `, ${changes} of them changed by hand` : ''}${reason ? `: ${reason}` : ''}`,
+      });
+    });
     response.json(job);
+  });
+
+  router.get('/jobs/:id/plan/versions', allow(), async (request, response) => {
+    response.json(await versionsOfJob(pool, pathId(request, 'id', THIS)));
+  });
+
+  router.get('/habits', allow(), async (_request, response) => {
+    response.json(await readHabits(pool));
+  });
+
+  router.put('/habits', mayPlan, async (request, response) => {
+    const { choices, version } = bodyOf(habitsSchema, request);
+    const habits = await inTransaction(pool, async (on) => {
+      const before = await readHabits(on);
+      if (!(await writeHabits(on, { choices: habitsOf(choices), version }))) {
+        throw conflict('The habits were changed by someone else; look again', before.version);
+      }
+      return readHabits(on);
+    });
+    response.json(habits);
+  });
+
+  router.get('/templates', allow(), async (_request, response) => {
+    response.json(await listTemplates(pool));
+  });
+
+  router.post('/jobs/:id/templates', mayPlan, async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    const body: TemplateBody = bodyOf(templateSchema, request);
+    const row = await findJobRow(pool, id);
+    if (!row) throw notFound(THIS);
+    if (!row.planRecord) throw conflict('There is no plan to keep as a template', row.version);
+    const choices = templateOf(withDefaults(row.planRecord.choices));
+    if (!(await addTemplate(pool, row.kindId, body, choices, id, staffOf(request).id))) {
+      throw new ApiError(409, 'TAKEN', 'A template of this kind has that name', {
+        fields: [{ field: 'name', message: `Name "${body.name}" is taken for this kind of blade` }],
+      });
+    }
+    response.status(201).json(await listTemplates(pool));
+  });
+
+  router.delete('/templates/:id', mayPlan, async (request, response) => {
+    if (!(await removeTemplate(pool, pathId(request, 'id', TEMPLATE)))) throw notFound(TEMPLATE);
+    response.json(await listTemplates(pool));
   });
 
   return router;

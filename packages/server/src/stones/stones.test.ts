@@ -1,6 +1,6 @@
 import type { Job, OwnSteel, ShopMachine, Stone, TouchUp } from '@patient-edge/contract';
 import { rackFromCsv } from '@patient-edge/contract';
-import { DEFAULT_CHOICES } from '@patient-edge/core';
+import { DEFAULT_CHOICES, NO_SIZES } from '@patient-edge/core';
 import type { Agent } from 'supertest';
 import { errorOf, intake, openShop, stone, type TestShop } from '../../test/test-shop';
 
@@ -255,11 +255,7 @@ describe('machines', () => {
   const table = {
     name: 'Table',
     kind: 'table',
-    sagRadiusMm: null,
-    wheelDiameterMm: null,
-    pivotReachMm: null,
-    rodToFaceMm: null,
-    speedMPerS: null,
+    ...NO_SIZES,
     note: '',
     retired: false,
   };

@@ -6,8 +6,11 @@ import type {
   CustomerRecord,
   Found,
   Flattening,
+  Habits,
   Job,
   OwnSteel,
+  PlanTemplate,
+  PlanVersion,
   PriceList,
   PrintedLabel,
   SessionInfo,
@@ -38,6 +41,14 @@ export const useStones = () => useSWR<Stone[], ApiFailure>('/stones', get);
 export const useFlattenings = (stoneId: number) =>
   useSWR<Flattening[], ApiFailure>(`/stones/${stoneId}/flattenings`, get);
 export const useMachines = () => useSWR<ShopMachine[], ApiFailure>('/machines', get);
+export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);
+export const useTemplates = () => useSWR<PlanTemplate[], ApiFailure>('/templates', get);
+/** Fetched anew when the job has changed. */
+export const usePlanVersions = (jobId: number, jobVersion: number) =>
+  useSWR<PlanVersion[], ApiFailure>(
+    [`/jobs/${jobId}/plan/versions`, jobVersion],
+    ([path]: [string]) => get<PlanVersion[]>(path),
+  );
 export const useTouchUps = (jobId: number) =>
   useSWR<TouchUp[], ApiFailure>(`/jobs/${jobId}/touch-ups`, get);
 export const useDevices = () =>

@@ -34,16 +34,18 @@ const Cell = styled(Button)`
 
 interface BurrBoardProps {
   readonly burr: BurrCheck;
+  /** The sides it is felt for on. */
+  readonly sides: readonly BladeSide[];
   readonly onPress: (side: BladeSide, zone: Zone) => void;
 }
 
-export const BurrBoard = ({ burr, onPress }: BurrBoardProps) => (
+export const BurrBoard = ({ burr, sides, onPress }: BurrBoardProps) => (
   <Board role="group" aria-label="Burr by zone and side, drawn away from the edge">
     <span>Burr</span>
     {ZONES.map((zone) => (
       <span key={zone}>{zone}</span>
     ))}
-    {BLADE_SIDES.map((side) => [
+    {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => [
       <span key={side}>{side}</span>,
       ...ZONES.map((zone) => {
         const found = burr[side][zone];

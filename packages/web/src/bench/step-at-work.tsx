@@ -150,7 +150,8 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
   const [unit] = useForceUnit();
   const { keeper, held } = useStepKeeper(job.id, record);
   const { work } = held;
-  const [turn, setTurn] = useState<BladeSide>('right');
+  const worked = step.sides.map(({ side }) => side);
+  const [turn, setTurn] = useState<BladeSide>(worked[0] ?? 'right');
   const running = work.runningSinceMs !== null;
   const nowMs = useNowMs(running);
   // This step as far as it is still to be worked, and those after it.
@@ -161,7 +162,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
       stoneId: each.id === record.id && begun(work) ? null : each.step.stoneId,
       seconds: Math.max(0, each.step.seconds - each.workedSeconds),
     }));
-  const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr);
+  const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr, step.burrOn);
 
   const stroke = (side: BladeSide, count = 1): void => {
     setTurn(side);
@@ -175,7 +176,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
     stroke: () => stroke(turn),
     right: () => stroke('right'),
     left: () => stroke('left'),
-    swap: () => setTurn(other(turn)),
+    swap: () => worked.length !== 1 && setTurn(other(turn)),
     clock: toggleClock,
     undo: () => keeper.undo(),
     burr: (index) => burr(BLADE_SIDES[Math.floor(index / 4)]!, ZONES[index % 4]!),
@@ -208,7 +209,13 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
                 <b>{fixed(step.angleDeg, 1)}°</b>{' '}
                 {step.operation === 'outline'
                   ? 'upright'
-                  : `per side · ${fixed(2 * step.angleDeg, 1)}° inclusive`}
+                  : step.sides.length > 1
+                    ? step.sides.every((side) => side.angleDeg === step.angleDeg)
+                      ? `per side · ${fixed(2 * step.angleDeg, 1)}° inclusive`
+                      : step.sides
+                          .map(({ side, angleDeg }) => `${side} ${fixed(angleDeg ?? 0, 1)}°`)
+                          .join(' · ')
+                    : `on the ${step.sides[0]?.side ?? 'face'}`}
               </dd>
             </>
           )}
@@ -232,6 +239,18 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
               <dd>{step.pattern}</dd>
             </>
           )}
+          {step.check !== '' && (
+            <>
+              <dt>Look for</dt>
+              <dd>{step.check}</dd>
+            </>
+          )}
+          {step.before !== null && (
+            <>
+              <dt>Before going on</dt>
+              <dd>{step.before}</dd>
+            </>
+          )}
         </Hold>
         {step.setting && <p>{step.setting.words}</p>}
         {step.lifts.length > 0 && <LiftLadder lifts={step.lifts} large />}
@@ -241,13 +260,18 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
       <Stack $gap={14}>
         {step.stoneId !== null && (
           <Sides>
-            {(['left', 'right'] as const).map((side) => (
-              <SideButton key={side} onPress={() => stroke(side)} data-turn={side === turn}>
-                <span>{side === 'right' ? 'Right side' : 'Left side'}</span>
-                <b>{side === 'right' ? work.strokesRight : work.strokesLeft}</b>
-                <small>of about {step.strokesPerSide}</small>
-              </SideButton>
-            ))}
+            {(['left', 'right'] as const)
+              .filter((side) => worked.length === 0 || worked.includes(side))
+              .map((side) => (
+                <SideButton key={side} onPress={() => stroke(side)} data-turn={side === turn}>
+                  <span>{side === 'right' ? 'Right side' : 'Left side'}</span>
+                  <b>{side === 'right' ? work.strokesRight : work.strokesLeft}</b>
+                  <small>
+                    of about{' '}
+                    {step.sides.find((each) => each.side === side)?.strokes ?? step.strokesPerSide}
+                  </small>
+                </SideButton>
+              ))}
           </Sides>
         )}
         <Clock>
@@ -276,7 +300,9 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
             </Row>
           )}
         </Clock>
-        {step.gate !== 'no check' && <BurrBoard burr={work.burr} onPress={burr} />}
+        {step.gate !== 'no check' && (
+          <BurrBoard burr={work.burr} sides={step.burrOn} onPress={burr} />
+        )}
         <LeaveStep
           key={`${job.version}`}
           job={job}

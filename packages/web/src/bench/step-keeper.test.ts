@@ -1,10 +1,11 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
+import { withStepDefaults } from '@patient-edge/core';
 import { ApiFailure } from '../api/client';
 import { mergeWork, StepKeeper, type Kept, type KeeperPorts } from './step-keeper';
 
 const record = (part: Partial<StepRecord> = {}): StepRecord => ({
   id: 7,
-  step: {
+  step: withStepDefaults({
     operation: 'edge',
     stoneId: '1',
     title: 'Set the edge',
@@ -20,7 +21,7 @@ const record = (part: Partial<StepRecord> = {}): StepRecord => ({
     strokesPerSide: 30,
     gate: 'everywhere',
     caution: null,
-  },
+  }),
   status: 'to do',
   strokesRight: 0,
   strokesLeft: 0,

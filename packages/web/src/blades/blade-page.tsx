@@ -48,7 +48,7 @@ const BladePage = () => {
           <Stack>
             <h2>
               Last set at {fixed(lastJob.plan.angleDeg, 1)}° per side ·{' '}
-              {fixed(2 * lastJob.plan.angleDeg, 1)}° inclusive
+              {fixed(lastJob.plan.figures.angleInclusive.value, 1)}° inclusive
             </h2>
             {lastJob.holding !== '' && <p>Held by: {lastJob.holding}</p>}
             <LiftLadder lifts={lifts} />

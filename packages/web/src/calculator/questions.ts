@@ -11,7 +11,6 @@ import {
   GRIT_SCALES,
   interpolate,
   isCalcError,
-  isPlanned,
   matchingSlide,
   perSide,
   pivotForAngle,
@@ -323,7 +322,10 @@ const rail: Question = {
   ]),
 };
 
-const KIND_CHOICES = BLADE_KINDS.filter(isPlanned).map(({ id, label }) => ({ id, label }));
+const KIND_CHOICES = BLADE_KINDS.filter(({ grind }) => grind !== 'razor').map(({ id, label }) => ({
+  id,
+  label,
+}));
 
 /** The edge of a kind from its middle, where the clamp is, in 25 points. */
 export const edgeOfKind = (kindId: string, edgeLengthMm: number): BladePoint[] => {

@@ -54,7 +54,12 @@ interface ReturnValues {
 
 const HandOver = ({ job }: { job: Job }) => {
   const form = useForm<ReturnValues>({
-    defaultValues: { tagNumber: '', sheathed: false, remarks: '', holding: '' },
+    defaultValues: {
+      tagNumber: '',
+      sheathed: false,
+      remarks: '',
+      holding: job.holding || (job.plan?.setAgain ?? '').slice(0, 200),
+    },
   });
   const sheathed = useWatch({ control: form.control, name: 'sheathed' });
   const { busy, problem, submit } = useSubmission(form, [

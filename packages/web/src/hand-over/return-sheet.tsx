@@ -43,7 +43,8 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
   const steel = useSteels()?.find(({ designation }) => designation === job.steel);
   const { plan } = job;
   const worked = job.steps.filter(({ status, superseded }) => status === 'done' && !superseded);
-  const lifts = worked.find(({ step }) => step.lifts.length > 0)?.step.lifts ?? [];
+  const lifts =
+    worked.find(({ step }) => step.operation === 'edge' && step.lifts.length > 0)?.step.lifts ?? [];
   const before = job.tests.find(({ phase }) => phase === 'before')?.readings;
   const after = job.tests.findLast(({ phase }) => phase === 'after')?.readings;
   return (
@@ -74,7 +75,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
                   {fixed(plan.angleDeg, 1)}° <small>per side</small>
                 </Big>
                 <p>
-                  {fixed(2 * plan.angleDeg, 1)}° inclusive; came with{' '}
+                  {fixed(plan.figures.angleInclusive.value, 1)}° inclusive; came with{' '}
                   {fixed(plan.figures.presentAngle.value, 1)}° per side
                 </p>
                 <p>{plan.outlineVerdict}</p>
@@ -146,7 +147,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
           <Stack $gap={6}>
             <h3>To keep it so</h3>
             <ul>
-              {careAdvice(kind, steel).map((line) => (
+              {careAdvice(kind, steel, plan?.choices.practice.rod).map((line) => (
                 <li key={line}>· {line}</li>
               ))}
             </ul>

@@ -168,6 +168,7 @@ describe('the burr board', () => {
     render(
       <BurrBoard
         burr={{ right: { heel: 'slight' }, left: {} }}
+        sides={['right', 'left']}
         onPress={(side, zone) => pressed.push(`${side} ${zone}`)}
       />,
     );

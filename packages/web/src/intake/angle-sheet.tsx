@@ -4,6 +4,7 @@ import {
   ANGLE_ROUTES,
   angleFromBevel,
   asksForAngle,
+  bevelsOf,
   bladeKind,
   combineAngles,
   flatGrind,
@@ -67,20 +68,20 @@ interface AngleSheetProps {
   readonly job: Job;
 }
 
-const bothAngles = (perSide: number): string =>
-  `${fixed(perSide, 1)}° per side · ${fixed(2 * perSide, 1)}° inclusive`;
+const bothAngles = (perSide: number, bevels: 1 | 2): string =>
+  `${fixed(perSide, 1)}° per side · ${fixed(bevels * perSide, 1)}° inclusive`;
 
-const presentAngleOf = (values: IntakeValues): number | null => {
+const presentAngleOf = (values: IntakeValues, bevels: 1 | 2): number | null => {
   if (values.angleSource === 'bevel') {
     const face = parseNumber(values.bevelFaceMm);
     const behind = parseNumber(values.thicknessBehindEdgeMm);
     if (face === null || behind === null || face <= 0 || behind <= 0) return null;
-    const bevel = angleFromBevel(mm(face), mm(behind / 2));
+    const bevel = angleFromBevel(mm(face), mm(behind / bevels));
     return bevel.ok ? bevel.value.angle : null;
   }
   const typed = parseNumber(values.presentAngle.valueDeg);
   if (typed === null) return null;
-  return values.angleSource === 'per side' ? typed : typed / 2;
+  return values.angleSource === 'per side' ? typed : typed / bevels;
 };
 
 /** How much the primary face leans, half way along: what a gauge lying on it does not see. */
@@ -105,7 +106,7 @@ export const AngleSheet = ({ form, values, job }: AngleSheetProps) => {
         <Stack>
           <h2>Angle</h2>
           <Notice>
-            Spine and width decide: it rests at {bothAngles(rests)}. There is nothing to measure.
+            Spine and width decide: it rests at {bothAngles(rests, 2)}. There is nothing to measure.
           </Notice>
         </Stack>
       </Sheet>
@@ -124,10 +125,13 @@ export const AngleSheet = ({ form, values, job }: AngleSheetProps) => {
 
 /** The angle the plan will start from. */
 const Taken = ({ form, values }: Omit<AngleSheetProps, 'job'>) => {
-  const perSide = presentAngleOf(values);
+  const bevels = bevelsOf(bladeKind(values.kindId));
+  const perSide = presentAngleOf(values, bevels);
   const usual = bladeKind(values.kindId).usual.anglePerSideDeg;
   const hint =
-    perSide === null ? `not measured; usually ${bothAngles(usual)}` : bothAngles(perSide);
+    perSide === null
+      ? `not measured; usually ${bothAngles(usual, bevels)}`
+      : bothAngles(perSide, bevels);
   return (
     <Columns $columns={2}>
       <FormChoice
@@ -169,9 +173,10 @@ const Readings = ({
     name: 'angleReadings',
     keyName: 'key',
   });
+  const bevels = bevelsOf(bladeKind(values.kindId));
   const read = values.angleReadings.map((reading) => {
     const complete = readingOf(reading);
-    return complete && readAngle(complete, primaryDeg);
+    return complete && readAngle(complete, primaryDeg, bevels);
   });
   const combined = combineAngles(
     read.flatMap((each): ReadAngle[] => (each?.ok ? [each.value] : [])),
@@ -236,7 +241,8 @@ const Readings = ({
       {combined && (
         <Row>
           <p>
-            Together: <b>{bothAngles(combined.perSideDeg)}</b> ± {fixed(combined.sigmaDeg, 1)}°
+            Together: <b>{bothAngles(combined.perSideDeg, bevels)}</b> ±{' '}
+            {fixed(combined.sigmaDeg, 1)}°
           </p>
           <QuietButton onPress={take}>Take {fixed(combined.perSideDeg, 1)}° per side</QuietButton>
         </Row>

@@ -1,5 +1,5 @@
 /** What it is, what for, and when it is promised. */
-import { bladeKind, isPlanned } from '@patient-edge/core';
+import { bladeKind } from '@patient-edge/core';
 import type { UseFormReturn } from 'react-hook-form';
 import { FormText, FormTypeAhead, InForm } from '../theme/form-fields';
 import { Notice, Sheet, Stack, Tick } from '../theme/parts';
@@ -44,12 +44,6 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
           <Notice tone="cut">
             Arrives contaminated: disinfect it now and again before its return, by the rules of that
             trade.
-          </Notice>
-        )}
-        {!isPlanned(kind) && (
-          <Notice>
-            {kind.label} is {kind.grind}: it is measured, judged and kept on record, but its plan is
-            not computed yet. Plans are computed for two-sided blades with a flat grind.
           </Notice>
         )}
       </Stack>

@@ -1,11 +1,9 @@
 /** What it will cost: reckoned from the price list, changed by hand, agreed with the owner by name. */
 import { moneyRange, toMinor, typedMoney, type Job, type PriceList } from '@patient-edge/contract';
 import {
-  bladeKind,
   estimate,
-  numberAnswer,
+  estimateFactsOf,
   totalOf,
-  totalRange,
   type BladePlan,
   type EstimateLine,
 } from '@patient-edge/core';
@@ -67,32 +65,10 @@ export const EstimateSheet = ({ job, plan }: EstimateSheetProps) => {
   return <Estimated key={job.version} job={job} plan={plan} list={list} />;
 };
 
-/** Minutes at the bench, 10th to 90th percentile. */
-const minutesOf = (plan: BladePlan): readonly [number, number] => {
-  const { lowS, highS } = totalRange(plan.steps.map(({ seconds }) => seconds));
-  return [lowS / 60, highS / 60];
-};
-
-const reckoned = (job: Job, plan: BladePlan | null, list: PriceList): EstimateLine[] => {
-  const kind = bladeKind(job.measures.kindId);
-  const pitch = numberAnswer(job.answers, 'pitchMm');
-  return estimate(list, {
-    kind,
-    edgeLengthMm: Math.round(job.measures.edgeLengthMm),
-    damage: job.damage,
-    thin: plan?.thinning.done ?? false,
-    scallops:
-      kind.grind === 'serrated' && pitch !== null
-        ? Math.floor(job.measures.edgeLengthMm / pitch)
-        : null,
-    minutes: plan ? minutesOf(plan) : null,
-  });
-};
-
 const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }) => {
   const { currency } = list;
   const { busy, problem, send } = useSend(job);
-  const fresh = reckoned(job, plan, list);
+  const fresh = estimate(list, estimateFactsOf(job, plan));
   const asTyped = (lines: readonly EstimateLine[]): TypedLine[] =>
     lines.map(({ label, lowMinor, highMinor }) => ({
       label,

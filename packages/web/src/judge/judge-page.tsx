@@ -2,6 +2,8 @@
 import type { Job } from '@patient-edge/contract';
 import {
   expectationOf,
+  bevelsOf,
+  bladeKind,
   findUse,
   MEASURE_FIELDS,
   isMeasured,
@@ -9,7 +11,7 @@ import {
   type Decision,
   type Judgement,
   type PlanChoices,
-  type Reckoned,
+  type BladePlan,
   type Steel,
 } from '@patient-edge/core';
 import { useNavigate } from 'react-router';
@@ -32,7 +34,7 @@ import {
   Stack,
 } from '../theme/parts';
 import { Columns } from '../theme/columns';
-import { useReckoning } from '../workers/use-reckoning';
+import { usePlan } from '../workers/use-plan';
 import { ConsentSheet } from './consent-sheet';
 import { EstimateSheet } from './estimate-sheet';
 import { LabelButtons } from './label-buttons';
@@ -76,13 +78,13 @@ const JudgePage = () => {
   const job = useJobHere();
   const steel = useSteelOf(job);
   const { choices, setChoices } = usePlanChoices(job);
-  const result = useReckoning(usePlanInput(job, choices));
+  const result = usePlan(usePlanInput(job, choices));
   if (!steel || !result) return <p role="status">Looking at it…</p>;
   return (
     <Judged
       job={job}
       steel={steel}
-      work={result.ok ? result.value : null}
+      plan={result.ok ? result.value : null}
       problem={result.ok ? null : result.error.message}
       onChoices={(part) => setChoices({ ...choices, ...part })}
     />
@@ -92,14 +94,13 @@ const JudgePage = () => {
 interface JudgedProps {
   readonly job: Job;
   readonly steel: Steel;
-  readonly work: Reckoned | null;
+  readonly plan: BladePlan | null;
   readonly problem: string | null;
   readonly onChoices: (part: Partial<PlanChoices>) => void;
 }
 
-const Judged = ({ job, steel, work, problem, onChoices }: JudgedProps) => {
-  const plan = work?.plan ?? null;
-  const judgement = useJudgement(job, work);
+const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
+  const judgement = useJudgement(job, plan);
   if (!judgement) return null;
   return (
     <Stack $gap={16}>
@@ -127,14 +128,14 @@ const Judged = ({ job, steel, work, problem, onChoices }: JudgedProps) => {
             measures={job.measures}
             damage={job.damage}
             before={job.damageBefore ?? []}
-            {...(work ? { depthAlong: work.outline.depthAlong } : {})}
+            {...(plan ? { depthAlong: plan.outline.depthAlong } : {})}
             low
-            label={`Along the edge: ${work?.outline.verdict ?? `${job.damage.length} places of damage`}`}
+            label={`Along the edge: ${plan?.outline.verdict ?? `${job.damage.length} places of damage`}`}
           />
-          {work && <p>{work.outline.verdict}</p>}
+          {plan && <p>{plan.outline.verdict}</p>}
         </Stack>
       </Sheet>
-      {work && <Schools work={work} job={job} steel={steel} onChoices={onChoices} />}
+      {plan && <Schools plan={plan} job={job} steel={steel} onChoices={onChoices} />}
       <Columns $columns={2}>
         <Sheet aria-label="Thickness">
           <Stack $gap={8}>
@@ -198,19 +199,20 @@ const Next = ({
 
 /** The three schools of the angle side by side: what each takes, and what its edge will be like. */
 const Schools = ({
-  work,
+  plan,
   job,
   steel,
   onChoices,
 }: {
-  work: Reckoned;
+  plan: BladePlan;
   job: Job;
   steel: Steel;
   onChoices: JudgedProps['onChoices'];
 }) => {
   const navigate = useNavigate();
   const use = findUse(job.useId);
-  const present = work.presentAngleDeg;
+  const present = plan.figures.presentAngle.value;
+  const sides = bevelsOf(bladeKind(job.measures.kindId));
   const sigma = presentAngleSigmaDeg(
     job.angleReadings,
     {
@@ -219,6 +221,7 @@ const Schools = ({
       behindEdgeMm: job.measures.thicknessBehindEdgeMm,
     },
     0,
+    sides,
   );
   return (
     <Sheet aria-label="Angle">
@@ -237,7 +240,7 @@ const Schools = ({
             </tr>
           </thead>
           <tbody>
-            {work.options.map((option) => (
+            {plan.options.map((option) => (
               <tr key={option.approach}>
                 <th scope="row">
                   {SCHOOLS[option.approach]}
@@ -251,7 +254,7 @@ const Schools = ({
                   {option.approach === 'keep' && `± ${fixed(sigma, 1)} `}
                   <small>per side</small>
                   <br />
-                  <small>{fixed(2 * option.angleDeg, 1)}° inclusive</small>
+                  <small>{fixed(sides * option.angleDeg, 1)}° inclusive</small>
                 </td>
                 <td>
                   {option.steelLost ? (
@@ -274,7 +277,7 @@ const Schools = ({
                 <td>{option.edgeTime ? roughly(option.edgeTime.value) : '–'}</td>
                 <td>{expectationOf(option.angleDeg, use, steel, present)}</td>
                 <td>
-                  {work.plan && (job.stage === 'taken in' || job.stage === 'planned') && (
+                  {(job.stage === 'taken in' || job.stage === 'planned') && (
                     <QuietButton
                       aria-label={`Plan with it: ${SCHOOLS[option.approach]}`}
                       onPress={() => {
@@ -290,7 +293,6 @@ const Schools = ({
             ))}
           </tbody>
         </Table>
-        {work.basis !== null && <Soft>{work.basis}</Soft>}
       </Stack>
     </Sheet>
   );

@@ -1,12 +1,12 @@
-/** What is to be said of a job, with what its work would take once that is reckoned. */
+/** What is to be said of a job, with its plan once that is computed. */
 import type { Job } from '@patient-edge/contract';
 import {
   bladeKind,
+  type BladePlan,
   findUse,
   judge,
   lengthSigmaMm,
   type Judgement,
-  type Reckoned,
   type Steel,
 } from '@patient-edge/core';
 import { useMemo } from 'react';
@@ -16,7 +16,7 @@ export const useSteelOf = (job: Job): Steel | null =>
   useSteels()?.find(({ designation }) => designation === job.steel) ?? null;
 
 /** Null until the steels are here. */
-export const useJudgement = (job: Job, work: Reckoned | null): Judgement | null => {
+export const useJudgement = (job: Job, plan: BladePlan | null): Judgement | null => {
   const steel = useSteelOf(job);
   return useMemo(
     () =>
@@ -28,12 +28,12 @@ export const useJudgement = (job: Job, work: Reckoned | null): Judgement | null 
         use: findUse(job.useId),
         damage: job.damage,
         answers: job.answers,
-        work,
+        plan,
         thicknessSigmaMm: lengthSigmaMm(
           job.measuredWith.thicknessBehindEdgeMm,
           job.measures.thicknessBehindEdgeMm,
         ),
       }),
-    [job, steel, work],
+    [job, steel, plan],
   );
 };

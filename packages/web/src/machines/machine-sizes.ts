@@ -6,6 +6,9 @@ export const SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> = {
   wheelDiameterMm: 'Diameter of the wheel, mm',
   pivotReachMm: 'Edge to pivot, mm',
   rodToFaceMm: 'Rod to face of the stone, mm',
+  stoneForRodMm: 'Thickness of that stone, mm',
+  railOffsetMm: 'Rail to the centre plane, mm',
+  shimMm: 'One shim, mm',
   speedMPerS: 'Speed, m/s',
 };
 export const SIZE_NAMES = Object.keys(SIZE_LABELS) as (keyof MachineSizes)[];

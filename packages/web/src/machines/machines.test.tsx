@@ -1,3 +1,4 @@
+import { NO_SIZES } from '@patient-edge/core';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ShopMachine } from '@patient-edge/contract';
@@ -9,11 +10,7 @@ const table: ShopMachine = {
   version: 1,
   name: 'Table',
   kind: 'table',
-  sagRadiusMm: null,
-  wheelDiameterMm: null,
-  pivotReachMm: null,
-  rodToFaceMm: null,
-  speedMPerS: null,
+  ...NO_SIZES,
   note: '',
   retired: false,
   cuts: [],

@@ -9,10 +9,9 @@ import {
   type Finishing,
   type RackStone,
 } from '@patient-edge/core';
-import { useState } from 'react';
 import { Columns } from '../theme/columns';
-import { parseNumber } from '../theme/format';
-import { Choice, NumberEntry, options, PickOne, Stack } from '../theme/parts';
+import { WithinLimits } from '../theme/within-limits';
+import { Choice, options, PickOne, Stack } from '../theme/parts';
 
 interface AfterStonesProps {
   readonly finishing: Finishing;
@@ -54,7 +53,7 @@ export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) 
               value={finishing.back}
               onChange={(back) => set({ back })}
             />
-            <Whole
+            <WithinLimits
               label="Under the bevel, °"
               least={0}
               most={MOST_UNDER_DEG}
@@ -65,7 +64,7 @@ export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) 
           </>
         )}
         {finishing.on !== 'none' && (
-          <Whole
+          <WithinLimits
             label="Strokes a side"
             least={1}
             most={MOST_STROP_STROKES}
@@ -76,44 +75,5 @@ export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) 
         )}
       </Columns>
     </Stack>
-  );
-};
-
-interface WholeProps {
-  readonly label: string;
-  readonly least: number;
-  readonly most: number;
-  readonly whole: boolean;
-  readonly value: number;
-  readonly onValue: (value: number) => void;
-}
-
-/** A number within limits, kept as it is typed, passed on when it is right. */
-const Whole = ({ label, least, most, whole, value, onValue }: WholeProps) => {
-  const [typed, setTyped] = useState(String(value));
-  const fits = (text: string): number | null => {
-    const number = parseNumber(text);
-    return number !== null &&
-      number >= least &&
-      number <= most &&
-      (!whole || Number.isInteger(number))
-      ? number
-      : null;
-  };
-  return (
-    <NumberEntry
-      label={label}
-      value={typed}
-      error={
-        fits(typed) === null
-          ? `From ${least} to ${most}${whole ? ', whole' : ''}; "${typed}" was given`
-          : undefined
-      }
-      onChange={(next) => {
-        setTyped(next);
-        const number = fits(next);
-        if (number !== null) onValue(number);
-      }}
-    />
   );
 };

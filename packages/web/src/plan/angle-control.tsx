@@ -6,7 +6,7 @@ import { Button, Label, Slider } from 'react-aria-components';
 import styled from 'styled-components';
 import { Asked, FigureView } from '../instruments/why';
 import { fixed, parseNumber, roughly } from '../theme/format';
-import { NumberEntry, Row, Slide, Stack } from '../theme/parts';
+import { NumberEntry, Row, Slide, Soft, Stack } from '../theme/parts';
 
 /** The schools of the angle, as the trade calls them. */
 export const SCHOOLS: Readonly<Record<Approach, string>> = {
@@ -313,18 +313,11 @@ interface AngleControlProps {
   readonly plan: BladePlan;
   /** The angle the slider last came to rest at. */
   readonly restingDeg: number;
-  readonly choices: PlanChoices;
   readonly onChoices: (part: Partial<PlanChoices>) => void;
   readonly onMoving: (moving: boolean) => void;
 }
 
-export const AngleControl = ({
-  plan,
-  restingDeg,
-  choices,
-  onChoices,
-  onMoving,
-}: AngleControlProps) => {
+export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleControlProps) => {
   // Choosing a school drops what was typed beside it: the control by hand begins anew.
   const [chosenTimes, setChosenTimes] = useState(0);
   const choose = useCallback(
@@ -351,12 +344,12 @@ export const AngleControl = ({
           large
         />
       </dl>
-      <SchoolTable
-        options={plan.options}
-        chosen={choices.angleDeg === null ? choices.approach : null}
-        onChoose={choose}
-      />
-      <ByHand key={chosenTimes} angleDeg={restingDeg} onAngle={setAngle} onMoving={onMoving} />
+      <SchoolTable options={plan.options} chosen={plan.approach} onChoose={choose} />
+      {plan.isGuided ? (
+        <Soft>The spine sets it: only tape on the spine makes it steeper.</Soft>
+      ) : (
+        <ByHand key={chosenTimes} angleDeg={restingDeg} onAngle={setAngle} onMoving={onMoving} />
+      )}
     </Stack>
   );
 };

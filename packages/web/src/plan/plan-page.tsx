@@ -2,59 +2,54 @@
 import type { Job } from '@patient-edge/contract';
 import {
   angleAtFixedLift,
-  BURR_POLICIES,
-  DIRECTIONS,
-  figure,
   findUse,
   forTask,
+  OUTLINE_FAULTS,
   type BladePlan,
   type PlanChoices,
-  scratchDepthUm,
-  stepRange,
   totalRange,
   type PlanInput,
-  type ZoneLift,
 } from '@patient-edge/core';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
-import { keepJob, useMachines, useSteels } from '../api/hooks';
+import { keepJob, useSteels } from '../api/hooks';
 import { dropStored } from '../api/stored';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { GritStair } from '../instruments/grit-stair';
-import { LiftLadder } from '../instruments/lift-ladder';
-import { SectionView } from '../instruments/section-view';
-import { Asked, FigureList, FigureView } from '../instruments/why';
+import { FigureList, FigureView } from '../instruments/why';
 import { useJobHere } from '../jobs/job-here';
+import { AsItCame } from '../judge/as-it-came';
+import { NamedFinish } from '../progression/named-finish';
+import { OtherChains } from '../progression/progression-board';
+import { SchoolChoice } from '../progression/school-choice';
+import { WishList } from '../progression/wishes';
+import { SoakPlan } from '../soaking/soak-plan';
 import { fixed, roughly } from '../theme/format';
 import {
   ActionButton,
-  Choice,
   Notice,
-  options,
-  PickOne,
   QuietLink,
   Row,
   Sheet,
   Soft,
   Stack,
+  TextEntry,
   Tick,
 } from '../theme/parts';
 import { usePlan } from '../workers/use-plan';
-import { AngleControl } from './angle-control';
-import { SchoolChoice } from '../progression/school-choice';
-import { NamedFinish } from '../progression/named-finish';
-import { OtherChains } from '../progression/progression-board';
-import { WishList } from '../progression/wishes';
-import { SoakPlan } from '../soaking/soak-plan';
-import { Columns } from '../theme/columns';
-import { bandText, useForceUnit } from '../theme/force';
 import { useProgression } from '../workers/use-progression';
 import { AfterStones } from './after-stones';
+import { AngleControl } from './angle-control';
 import { ChainsControl } from './chains-control';
-import { AsItCame } from '../judge/as-it-came';
 import { FinishControl } from './finish-control';
+import { HoldingSheet } from './holding-sheet';
+import { KindChoicesFields, KindFacts, ThinningFields, TipField } from './kind-sheet';
+import { OutputsSheet } from './outputs-sheet';
+import { SchoolsSheet } from './schools-sheet';
+import { SectionSheet } from './section-sheet';
+import { StepList } from './step-list';
 import { usePlanChoices, usePlanInput } from './use-plan-input';
 
 const Two = styled.div`
@@ -65,44 +60,11 @@ const Two = styled.div`
     grid-template-columns: 1fr;
   }
 `;
-const Steps = styled.ol`
-  counter-reset: step;
-  & li {
-    counter-increment: step;
-    display: grid;
-    grid-template-columns: 34px minmax(0, 1fr) auto auto;
-    gap: 14px;
-    padding: 8px 0;
-    border-top: 1px solid var(--line-soft);
-    align-items: baseline;
-  }
-  & li::before {
-    content: counter(step);
-    font: 650 20px/1 var(--figures);
-  }
-  & small {
-    color: var(--ink-soft);
-    font-size: 14.5px;
-  }
-  & span {
-    font-family: var(--figures);
-    white-space: nowrap;
-  }
-`;
-
-/** The 10th to 90th percentile of a step, as it stands beside its time. */
-const rangeText = (seconds: number): string => {
-  const { lowS, highS } = stepRange(seconds);
-  return `${roughly(lowS)}–${roughly(highS)}`;
-};
-
-const NO_LIFTS: readonly ZoneLift[] = [];
-
 const PlanPage = () => {
   const job = useJobHere();
-  const { choices, setChoices } = usePlanChoices(job);
+  const { choices, setChoices, isReady } = usePlanChoices(job);
   const input = usePlanInput(job, choices);
-  const result = usePlan(input);
+  const result = usePlan(isReady ? input : null);
   if (!result) return <p role="status">Working it out…</p>;
   if (!result.ok) {
     return (
@@ -111,9 +73,16 @@ const PlanPage = () => {
           {result.error.message}
         </Notice>
         <Row>
+          {result.error.field?.startsWith('choices.thinTo') && (
+            <ActionButton
+              onPress={() => setChoices({ ...choices, thinTo: { at5Mm: null, at10Mm: null } })}
+            >
+              Thickness by falling angles
+            </ActionButton>
+          )}
           {choices.angleDeg !== null && result.error.field?.startsWith('choices') ? (
             <ActionButton
-              onPress={() => setChoices({ ...choices, angleDeg: null, approach: 'by-use' })}
+              onPress={() => setChoices({ ...choices, angleDeg: null, approach: null })}
             >
               Back to the advised angle
             </ActionButton>
@@ -155,6 +124,7 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
     (part: Partial<PlanChoices>): void => onChoices({ ...latest.current, ...part }),
     [onChoices],
   );
+  const setMachine = useCallback((machineId: string | null) => set({ machineId }), [set]);
   const choicesNow = useCallback(() => latest.current, []);
   // While the angle is being moved the two pictures beside it follow; the rest follows when it stops.
   const [moving, setMoving] = useState(false);
@@ -169,32 +139,22 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
           <AngleControl
             plan={plan}
             restingDeg={calm.plan.angleDeg}
-            choices={choices}
             onChoices={set}
             onMoving={setMoving}
           />
         </Sheet>
-        <Sheet aria-label="Across the blade">
-          <h2>Across</h2>
-          <SectionView
-            before={plan.sections.before}
-            after={plan.sections.after}
-            heightMm={job.measures.heightMiddleMm}
-            spineMm={job.measures.spineMiddleMm}
-            angleDeg={plan.angleDeg}
-            presentAngleDeg={plan.figures.presentAngle.value}
-            riseMm={plan.sections.riseMm}
-            bevelHeightAfterMm={
-              plan.figures.bevelFaceAfter.value * Math.cos((plan.angleDeg * Math.PI) / 180)
-            }
-            behindEdgeAfterMm={
-              2 * plan.figures.bevelFaceAfter.value * Math.sin((plan.angleDeg * Math.PI) / 180)
-            }
-          />
-        </Sheet>
+        <SectionSheet job={job} plan={plan} />
       </Two>
       <AlongSheet {...shared} />
-      <RackSheet {...shared} rack={rack} choicesNow={choicesNow} />
+      <HoldingSheet plan={calm.plan} machineId={calm.choices.machineId} onMachine={setMachine} />
+      <RackSheet {...shared} rack={rack} />
+      <SchoolsSheet choices={calm.choices} onChoices={set} />
+      <OrderSheet {...shared} rack={rack} choicesNow={choicesNow} />
+      <OutputsSheet
+        job={job}
+        hasLifts={calm.plan.steps.some(({ lifts }) => lifts.length > 0)}
+        onChoices={onChoices}
+      />
     </Stack>
   );
 };
@@ -227,16 +187,14 @@ const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
           figure={plan.figures.steelLost}
           beside={plan.figures.massLost}
         />
-        <FigureView label="Behind the edge before" figure={plan.figures.behindEdgeBefore} />
-        <FigureView label="Behind the edge after" figure={plan.figures.behindEdgeAfter} />
+        <FigureView label={`${plan.shoulderLabel} before`} figure={plan.figures.behindEdgeBefore} />
+        <FigureView label={`${plan.shoulderLabel} after`} figure={plan.figures.behindEdgeAfter} />
       </FigureList>
-      <Tick value={plan.thinning.done} onChange={(thin) => onChoices({ thin })}>
-        Thin it {plan.thinning.advised ? '(advised)' : '(not needed)'}
-      </Tick>
-      <Soft>{plan.thinning.reason}</Soft>
-      <h3>Lift of the spine at {fixed(plan.angleDeg, 1)}° per side</h3>
-      <FixedLift plan={plan} />
-      <LiftLadder lifts={plan.steps.find(({ lifts }) => lifts.length > 0)?.lifts ?? NO_LIFTS} />
+      <KindFacts plan={plan} />
+      <ThinningFields plan={plan} choices={choices} onChoices={onChoices} />
+      <TipField job={job} choices={choices} onChoices={onChoices} />
+      <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
+      {!plan.isGuided && <FixedLift plan={plan} />}
     </Stack>
   </Sheet>
 ));
@@ -244,11 +202,9 @@ AlongSheet.displayName = 'AlongSheet';
 
 interface RackSheetProps extends SheetProps {
   readonly rack: PlanInput['rack'];
-  /** What is settled is what is chosen now, not what is drawn. */
-  readonly choicesNow: () => PlanChoices;
 }
 
-const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: RackSheetProps) => {
+const RackSheet = memo(({ job, plan, choices, onChoices, rack }: RackSheetProps) => {
   const marks = useMemo(
     () =>
       [...forTask(rack, 'edge'), ...forTask(rack, 'finish')].map(({ id, name, um, kind }) => ({
@@ -263,9 +219,11 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
     () =>
       plan.steps
         .filter(({ operation }) => operation === 'edge' || operation === 'refine')
-        .map((step) => {
-          const stone = rack.find(({ id }) => id === step.stoneId)!;
-          return { id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds };
+        .flatMap((step) => {
+          const stone = rack.find(({ id }) => id === step.stoneId);
+          return stone
+            ? [{ id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds }]
+            : [];
         }),
     [plan, rack],
   );
@@ -305,7 +263,6 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
             {text}
           </Notice>
         ))}
-        <StepList steps={plan.steps} rack={rack} />
         <Weighed
           job={job}
           plan={plan}
@@ -325,40 +282,40 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Rac
           rack={rack}
           onFinishing={(finishing) => onChoices({ finishing })}
         />
-        <SoakPlan steps={plan.steps} jobId={job.id} />
-        <Columns $columns={3}>
-          <MachineChoice
-            machineId={choices.machineId}
-            onMachine={(machineId) => onChoices({ machineId })}
-          />
-          <PickOne
-            label="Stroke direction"
-            options={options(DIRECTIONS)}
-            value={choices.direction}
-            onChange={(direction) => onChoices({ direction })}
-          />
-          <Choice
-            label="Burr at the end"
-            options={options(BURR_POLICIES)}
-            value={choices.burrPolicy}
-            onChange={(burrPolicy) => onChoices({ burrPolicy })}
-          />
-        </Columns>
-        <FigureList>
-          <FigureView label="Working time" figure={plan.figures.workingTime} large />
-        </FigureList>
-        <WorkingRange plan={plan} />
-        {plan.warnings.map((warning) => (
-          <Notice key={warning} tone="cut">
-            {warning}
-          </Notice>
-        ))}
-        <Settle job={job} choicesNow={choicesNow} disabled={plan.progressionError !== null} />
       </Stack>
     </Sheet>
   );
 });
 RackSheet.displayName = 'RackSheet';
+
+interface OrderSheetProps extends RackSheetProps {
+  /** What is settled is what is chosen now, not what is drawn. */
+  readonly choicesNow: () => PlanChoices;
+}
+
+const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: OrderSheetProps) => (
+  <Sheet aria-label="In order">
+    <Stack>
+      <Row $gap={18} $align="baseline">
+        <h2>In order</h2>
+        <QuietLink to={`/jobs/${job.id}/compare`}>Weigh it against others</QuietLink>
+      </Row>
+      <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
+      <SoakPlan steps={plan.steps} jobId={job.id} />
+      <FigureList>
+        <FigureView label="Working time" figure={plan.figures.workingTime} large />
+      </FigureList>
+      <WorkingRange plan={plan} />
+      {plan.warnings.map((warning) => (
+        <Notice key={warning} tone="cut">
+          {warning}
+        </Notice>
+      ))}
+      <Settle job={job} choicesNow={choicesNow} disabled={plan.progressionError !== null} />
+    </Stack>
+  </Sheet>
+));
+OrderSheet.displayName = 'OrderSheet';
 
 /** What the wishes about the stones would cost, weighed in a worker once the plan stands still. */
 const Weighed = ({
@@ -431,28 +388,6 @@ const Weighed = ({
   );
 };
 
-const MachineChoice = ({
-  machineId,
-  onMachine,
-}: {
-  machineId: string | null;
-  onMachine: (machineId: string | null) => void;
-}) => {
-  const { data: machines } = useMachines();
-  const inUse = (machines ?? []).filter(({ retired, id }) => !retired || String(id) === machineId);
-  return (
-    <PickOne
-      label="The angle is held"
-      options={[
-        { id: 'hand', label: 'by hand' },
-        ...inUse.map(({ id, name, kind }) => ({ id: String(id), label: name, detail: kind })),
-      ]}
-      value={machineId ?? 'hand'}
-      onChange={(next) => onMachine(next === 'hand' ? null : next)}
-    />
-  );
-};
-
 const WorkingRange = ({ plan }: { plan: BladePlan }) => {
   const working = plan.steps.map(({ seconds }) => seconds);
   const changesS =
@@ -465,57 +400,6 @@ const WorkingRange = ({ plan }: { plan: BladePlan }) => {
     </Soft>
   );
 };
-
-interface StepListProps {
-  readonly steps: BladePlan['steps'];
-  readonly rack: PlanInput['rack'];
-}
-
-/** What a step that takes steel leaves behind. */
-const leaves = (step: BladePlan['steps'][number], rack: PlanInput['rack']): string | null => {
-  const stone = step.removeMm3 > 0 ? rack.find(({ id }) => id === step.stoneId) : undefined;
-  return stone ? `leaves ${fixed(scratchDepthUm(stone), 2)} µm` : null;
-};
-
-const StepList = memo(({ steps, rack }: StepListProps) => {
-  const [unit] = useForceUnit();
-  return (
-    <Steps>
-      {steps.map((step, index) => (
-        <li key={index}>
-          <div>
-            {step.title}
-            <br />
-            <small>
-              {[
-                step.direction,
-                step.pattern,
-                step.forceN && bandText(step.forceN, unit),
-                leaves(step, rack),
-              ]
-                .filter(Boolean)
-                .join(' · ')}
-            </small>
-            {step.setting && (
-              <>
-                <br />
-                <small>{step.setting.words}</small>
-              </>
-            )}
-          </div>
-          <span>{step.strokesPerSide > 0 ? `${step.strokesPerSide} a side` : ''}</span>
-          <span>
-            <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
-              {roughly(step.seconds)}
-            </Asked>
-            <Soft as="span"> {rangeText(step.seconds)}</Soft>
-          </span>
-        </li>
-      ))}
-    </Steps>
-  );
-});
-StepList.displayName = 'StepList';
 
 /** What one lift held along the whole edge would do to the angle. */
 const FixedLift = ({ plan }: { plan: BladePlan }) => {
@@ -543,8 +427,8 @@ const ChipChoices = ({
 }) => (
   <Row $gap={18}>
     {job.damage
-      .filter(({ kind }) => kind === 'chip')
-      .map(({ id, fromMm, depthMm }) => (
+      .filter(({ kind, depthMm }) => OUTLINE_FAULTS.includes(kind) && depthMm > 0)
+      .map(({ id, kind, fromMm, depthMm }) => (
         <Tick
           key={id}
           value={!choices.chipsLeft.includes(id)}
@@ -556,7 +440,7 @@ const ChipChoices = ({
             })
           }
         >
-          Take out the chip at {fromMm} mm, {depthMm} mm deep
+          Take out the {kind} at {fromMm} mm, {depthMm} mm deep
         </Tick>
       ))}
   </Row>
@@ -574,6 +458,7 @@ const Settle = ({
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  const [reason, setReason] = useState('');
   const open = ['taken in', 'planned', 'on the bench'].includes(job.stage);
   const settle = async (): Promise<void> => {
     setBusy(true);
@@ -583,6 +468,7 @@ const Settle = ({
         await request<Job>('PUT', `/jobs/${job.id}/plan`, {
           version: job.version,
           choices: choicesNow(),
+          reason,
         }),
       );
       dropStored(`plan choices ${job.id}`);
@@ -605,6 +491,16 @@ const Settle = ({
         <Soft>
           Changing the plan now keeps the work done so far on record and lays the steps anew.
         </Soft>
+      )}
+      {job.plan && (
+        <div style={{ maxWidth: 520 }}>
+          <TextEntry
+            label="Why it is changed"
+            value={reason}
+            onChange={setReason}
+            hint="Stands with this version; the one before is kept"
+          />
+        </div>
       )}
       <Row>
         <ActionButton isDisabled={busy || disabled} onPress={() => void settle()}>

@@ -1,22 +1,21 @@
 /** What a plan of a job is made from, and the choices kept on this device until they are settled. */
 import { toMachine, toRack, type Job } from '@patient-edge/contract';
-import {
-  DEFAULT_CHOICES,
-  withDefaults,
-  type PlanChoices,
-  type PlanInput,
-} from '@patient-edge/core';
+import { habitsOf, withDefaults, type PlanChoices, type PlanInput } from '@patient-edge/core';
 import { useMemo } from 'react';
-import { useMachines, useSteels, useStones } from '../api/hooks';
+import { useHabits, useMachines, useSteels, useStones } from '../api/hooks';
 import { useStored } from '../api/stored';
 
+/** Where a plan begins: as it was settled, as it was before the intake was changed, or with the shop's habits. */
 export const usePlanChoices = (job: Job) => {
-  const [kept, setChoices] = useStored<PlanChoices>(
-    `plan choices ${job.id}`,
-    job.plan?.choices ?? DEFAULT_CHOICES,
+  const { data: habits } = useHabits();
+  // The same object while nothing it is made from has changed: a plan is computed for each new one.
+  const begins = useMemo(
+    () => job.plan?.choices ?? job.lastChoices ?? (habits ? habitsOf(habits.choices) : null),
+    [job, habits],
   );
-  const choices = useMemo(() => withDefaults(kept), [kept]);
-  return { choices, setChoices };
+  const [kept, setChoices] = useStored<PlanChoices | null>(`plan choices ${job.id}`, null);
+  const choices = useMemo(() => withDefaults(kept ?? begins ?? {}), [kept, begins]);
+  return { choices, setChoices, isReady: habits !== undefined };
 };
 
 /** Null until rack, machines and steels are here. */
@@ -36,6 +35,7 @@ export const usePlanInput = (job: Job, choices: PlanChoices): PlanInput | null =
       sharpness: job.sharpness,
       carefulHands: job.carefulHands,
       damage: job.damage,
+      answers: job.answers,
       rack,
       machine: machine ? toMachine(machine) : null,
       choices,

@@ -31,6 +31,7 @@ export const ShelfNav = () => {
       <NavLink to="/rack/progression">Progression</NavLink>
       <NavLink to="/rack/steels">Steels</NavLink>
       <NavLink to="/rack/machines">Machines</NavLink>
+      <NavLink to="/rack/habits">Habits</NavLink>
       <NavLink to="/rack/pressure">Pressure</NavLink>
     </Pages>
   );

@@ -1,0 +1,337 @@
+/**
+ * A plan for every kind of blade: opened, its figures held against the core's, changed by hand, printed and sent
+ * to the bench. And what a plan is weighed against, written to and read from.
+ */
+import { expect, test, type Page } from '@playwright/test';
+import type { Job, OwnSteel, ShopMachine, Stone } from '../packages/contract/src/index';
+import { toRack } from '../packages/contract/src/rack';
+import {
+  DEFAULT_CHOICES,
+  planBlade,
+  STEELS,
+  type BladePlan,
+  type PlanChoices,
+} from '../packages/core/src/index';
+import { withUnit } from '../packages/web/src/theme/format';
+import { BENCH, choose, fill, pick, signIn, watchConsole } from './support/hands';
+import { RunningShop } from './support/running-shop';
+
+let shop: RunningShop;
+test.beforeAll(async () => {
+  shop = await RunningShop.open('demo', 4890);
+});
+test.afterAll(() => shop.kill());
+
+const fetched = async <T>(page: Page, path: string): Promise<T> =>
+  (await (await page.request.get(`${shop.address}/api${path}`)).json()) as T;
+
+const jobNamed = async (page: Page, name: string): Promise<Job> => {
+  const board = await fetched<{ jobs: { jobId: number; blade: { name: string } }[] }>(
+    page,
+    '/shop',
+  );
+  return fetched(page, `/jobs/${board.jobs.find(({ blade }) => blade.name === name)!.jobId}`);
+};
+
+/** The same plan, computed here from what the shop has on record. */
+const computed = async (
+  page: Page,
+  job: Job,
+  choices: Partial<PlanChoices> = {},
+): Promise<BladePlan> => {
+  const own = await fetched<OwnSteel[]>(page, '/steels');
+  const planned = planBlade({
+    measures: job.measures,
+    steel: [...own, ...STEELS].find(({ designation }) => designation === job.steel)!,
+    useId: job.useId,
+    sharpness: job.sharpness,
+    carefulHands: job.carefulHands,
+    damage: job.damage,
+    answers: job.answers,
+    rack: toRack(await fetched<Stone[]>(page, '/stones')),
+    machine: null,
+    choices: { ...DEFAULT_CHOICES, ...choices },
+  });
+  if (!planned.ok) throw new Error(planned.error.message);
+  return planned.value;
+};
+
+/** Figures stand in a list of terms; a number may be broken from its unit by markup. */
+const figureOf = async (page: Page, label: string): Promise<string> => {
+  const term = page.locator('dt', { hasText: new RegExp(`^${label}$`) }).first();
+  return ((await term.locator('xpath=following-sibling::dd[1]').textContent()) ?? '').replaceAll(
+    /\s+/g,
+    ' ',
+  );
+};
+
+const squeezed = (text: string): string => text.replaceAll(/\s+/g, '');
+
+/** A blade of every kind, and what its plan must hold. */
+const BLADES: readonly (readonly [kind: string, name: string, operations: readonly string[]])[] = [
+  ['two-sided, soft stainless', 'Ground at a market', ['edge', 'deburr', 'strop', 'wash']],
+  ['two-sided, outgrown', 'Old carbon knife', ['thinning', 'edge', 'deburr']],
+  ['wide', 'Squash cleaver', ['edge', 'deburr']],
+  ['deeply curved', 'Splitting knife, curved', ['edge', 'deburr']],
+  ['three layers, no visible bevel', 'Three-layer knife', ['edge', 'deburr']],
+  ['with a ridge', 'Ridged knife', ['faces', 'edge', 'deburr']],
+  ['one-sided, fish', 'Cod splitter', ['back', 'edge', 'micro', 'deburr']],
+  ['one-sided, slicing', 'Thin slicer', ['back', 'edge', 'deburr']],
+  ['one-sided, left-handed, no hollow', 'Left-handed vegetable knife', ['back', 'edge', 'deburr']],
+  ['one-sided, leather', 'Paring iron for leather', ['back', 'edge', 'deburr']],
+  ['single flat bevel, woodcraft', 'Bench knife', ['edge', 'deburr', 'strop']],
+  ['single flat bevel, carving', 'Hook-backed carver', ['edge', 'deburr', 'strop']],
+  ['axe, carving', 'Hollowing axe', ['edge', 'refine', 'deburr']],
+  ['axe, splitting', 'Wedge', ['edge', 'refine', 'deburr']],
+  ['billhook', 'Hedge hook', ['edge', 'deburr']],
+  ['serrated', 'Bread knife', ['edge', 'refine', 'deburr']],
+  ['double-edged, chisel-ground', 'Grandfather’s dagger', ['edge', 'back', 'deburr']],
+  ['chisel-ground, coated', 'Splicing blade', ['edge', 'back', 'deburr']],
+  ['false back edge', 'Leader’s knife', ['edge', 'deburr']],
+  ['hollow-ground', 'Climber’s knife', ['edge', 'deburr']],
+  ['straight razor', 'Round-point razor', ['ready', 'edge', 'deburr', 'strop', 'wash']],
+  ['very hard, high carbide', 'Hard long knife', ['edge', 'deburr']],
+  ['bone', 'Bone cleaver', ['outline', 'edge', 'deburr']],
+];
+
+for (const [kind, name, operations] of BLADES) {
+  test(`${kind}: ${name} is planned, changed, printed and sent to the bench`, async ({ page }) => {
+    const errors = watchConsole(page);
+    await signIn(page, shop.address, ...BENCH);
+    const job = await jobNamed(page, name);
+    const core = await computed(page, job);
+    await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+
+    // The figures on the screen are the core's.
+    await expect(page.locator('dt', { hasText: /^To be set$/ })).toBeVisible();
+    expect(squeezed(await figureOf(page, 'To be set'))).toContain(
+      squeezed(withUnit(core.angleDeg, '° per side')),
+    );
+    for (const [label, figure] of [
+      ['Height lost', core.figures.heightLost],
+      ['Steel lost', core.figures.steelLost],
+      ...core.facts.map((fact) => [fact.label, fact.figure] as const),
+    ] as const) {
+      expect(squeezed(await figureOf(page, label)), label).toContain(
+        squeezed(withUnit(figure.value, figure.unit)),
+      );
+    }
+    const list = page.getByRole('list', { name: 'Operations' }).getByRole('listitem');
+    await expect(list).toHaveCount(core.steps.length);
+    const order = core.steps.map(({ operation }) => operation);
+    for (const operation of operations) expect(order).toContain(operation);
+    for (const [index, step] of core.steps.entries()) {
+      await expect(list.nth(index)).toHaveAttribute('aria-label', step.title);
+    }
+    // The drawing can be read as a table, stage by stage.
+    const stages = page.getByRole('table', { name: /^The section half way along/ });
+    const apex = Math.min(...core.sections.after.vertices.map(({ y }) => y)).toFixed(3);
+    await expect(stages.getByRole('row').last().getByRole('cell').nth(1)).toHaveText(apex);
+
+    // Changed by hand, with a reason; refused without one.
+    const changed = core.steps.find(({ sides }) => sides.length > 0)!;
+    await page
+      .getByRole('button', { name: `More of ${changed.title}`, exact: true })
+      .first()
+      .click();
+    await page.getByRole('button', { name: `Change it: ${changed.title}`, exact: true }).click();
+    await page.getByLabel('Changed to', { exact: true }).fill('33');
+    await page.getByRole('button', { name: 'Keep the change' }).click();
+    await expect(page.getByText(/A reason of at least 3 letters/)).toBeVisible();
+    await page.getByLabel('Because', { exact: true }).fill('as it went last time');
+    await page.getByRole('button', { name: 'Keep the change' }).click();
+    await expect(page.getByText('changed: as it went last time').first()).toBeVisible();
+
+    // Settled, printed.
+    await page.getByRole('button', { name: 'Settle the plan' }).click();
+    await expect(page.getByText('Before the first stroke')).toBeVisible();
+    const settled = await fetched<Job>(page, `/jobs/${job.id}`);
+    const kept = settled.steps.find(({ step }) => step.key === changed.key)!.step;
+    expect(kept.strokesPerSide).toBe(33);
+    expect(settled.plan!.schools!.length).toBeGreaterThan(12);
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
+    const link = page.getByRole('link', { name: 'Bench card, PDF' });
+    const card = await page.request.get(`${shop.address}${await link.getAttribute('href')}`);
+    expect(card.ok()).toBe(true);
+    expect((await card.body()).subarray(0, 5).toString()).toBe('%PDF-');
+
+    // At the bench: the first step, on the sides that are ground, with the count as changed.
+    await page.getByRole('link', { name: 'Bench', exact: true }).click();
+    await page.getByText(/^Read\. The stone stands firm/).click();
+    await page.getByRole('button', { name: 'Begin at the bench' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: core.steps[0]!.title })).toBeVisible();
+    if (core.steps[0] === changed)
+      await expect(page.getByText('of about 33').first()).toBeVisible();
+    if (changed.sides.length === 1 && core.steps[0] === changed) {
+      const other = changed.sides[0]!.side === 'right' ? 'Left side' : 'Right side';
+      await expect(page.getByText(other)).toHaveCount(0);
+    }
+    expect(errors).toEqual([]);
+  });
+}
+
+test('what only one kind has is chosen there, and the plan follows', async ({ page }) => {
+  await signIn(page, shop.address, ...BENCH);
+  const iron = await jobNamed(page, 'Troop axe');
+  await page.goto(`${shop.address}/jobs/${iron.id}/plan`);
+  await choose(page, 'Service', 'File and deburr');
+  const list = page.getByRole('list', { name: 'Operations' }).getByRole('listitem');
+  const plain = await computed(page, iron, {
+    kind: { ...DEFAULT_CHOICES.kind, axeService: 'file and deburr' },
+  });
+  await expect(list).toHaveCount(plain.steps.length);
+  expect(plain.steps.map(({ operation }) => operation)).not.toContain('strop');
+});
+
+test('schools, habits of the shop, and a plan that begins with them', async ({ page }) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  const job = await jobNamed(page, 'Willow knife');
+  await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+  const schools = page.getByRole('region', { name: 'Schools' });
+  await pick(schools, 'Micro bevel', 'always small');
+  await pick(schools, 'Old edge', 'push it back first');
+  const list = page.getByRole('list', { name: 'Operations' });
+  await expect(list.getByRole('listitem', { name: 'Push the rolled steel back' })).toBeVisible();
+  await expect(list.getByRole('listitem', { name: /^Micro bevel on/ })).toBeVisible();
+  await schools.getByRole('button', { name: 'Make these the shop’s habits' }).click();
+  await expect(schools.getByText('Kept: the next plan begins so.')).toBeVisible();
+
+  const next = await jobNamed(page, 'Peeler’s knife');
+  await page.goto(`${shop.address}/jobs/${next.id}/plan`);
+  await expect(list.getByRole('listitem', { name: 'Push the rolled steel back' })).toBeVisible();
+
+  await page.goto(`${shop.address}/rack/habits`);
+  await expect(page.getByRole('button', { name: /Micro bevel$/ })).toContainText('always small');
+  await pick(page, 'Micro bevel', 'only when brittle');
+  await pick(page, 'Old edge', 'remove the minimum');
+  await page.getByRole('button', { name: 'Keep the habits' }).click();
+  await expect(page.getByText(/Kept|Changed 2 times/).first()).toBeVisible();
+  await page.goto(`${shop.address}/jobs/${next.id}/plan`);
+  await expect(list.getByRole('listitem', { name: /^Set the edge on/ })).toBeVisible();
+  await expect(list.getByRole('listitem', { name: 'Push the rolled steel back' })).toHaveCount(0);
+  expect(errors).toEqual([]);
+});
+
+test('the ways of holding the angle, each in its own terms', async ({ page }) => {
+  await signIn(page, shop.address, ...BENCH);
+  const job = await jobNamed(page, 'Thin long knife');
+  await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+  const holding = page.getByRole('region', { name: 'Holding the angle' });
+  await expect(holding.getByText(/^Spine lifted: heel/)).toBeVisible();
+  await pick(holding, 'The angle is held', 'Brass shims');
+  await expect(holding.getByText(/^heel: \d+ shims? of 1.5 mm give/)).toBeVisible();
+  await pick(holding, 'The angle is held', 'Clip-on rail');
+  await expect(
+    holding.getByText(/parallel to the edge, its underside [\d.]+ mm above it/),
+  ).toBeVisible();
+  await expect(holding.getByText(/It serves from the heel to/)).toBeVisible();
+  await pick(holding, 'The angle is held', 'Clamp and rod');
+  await expect(holding.getByText(/^Clamp \d+ mm from the heel/)).toBeVisible();
+  await expect(holding.getByRole('row').first()).toContainText('above the plane of the blade');
+  const machines = await fetched<ShopMachine[]>(page, '/machines');
+  expect(machines.map(({ kind }) => kind)).toEqual(
+    expect.arrayContaining(['belt', 'clamp rig', 'table', 'guide rail', 'shims']),
+  );
+});
+
+test('plans side by side, the map, and the place picked on it', async ({ page }) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  const job = await jobNamed(page, 'Troop knife 2');
+  await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+  await page.getByRole('link', { name: 'Weigh it against others' }).click();
+  const table = page.getByRole('table', { name: 'Plans side by side' });
+  await expect(table.getByRole('columnheader')).toHaveCount(4);
+  await page.getByText(/^Thin now/).click();
+  await expect(table.getByRole('columnheader', { name: 'Thin now' })).toBeVisible();
+  const thin = await computed(page, job, { thin: true });
+  await expect(table.getByRole('row', { name: /^Steel/ })).toContainText(
+    thin.figures.steelLost.value.toFixed(1),
+  );
+  await page.getByRole('button', { name: 'Draw the map' }).click();
+  await expect(page.getByRole('button', { name: 'Draw the map again' })).toBeVisible();
+  const cell = page.getByRole('button', { name: /^18° per side, last stone 17 µm/ });
+  await cell.click();
+  await expect(cell).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Plan it there' }).click();
+  await expect(page.getByLabel('Per side, °', { exact: true })).toHaveValue('18.0');
+  const there = await computed(page, job, { angleDeg: 18, finishUm: [17, 17] });
+  expect(squeezed(await figureOf(page, 'Steel lost'))).toContain(
+    squeezed(withUnit(there.figures.steelLost.value, 'mm³')),
+  );
+  expect(errors).toEqual([]);
+});
+
+test('thickness asked for at 5 and 10 mm, refused where it cannot be, nothing typed lost', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...BENCH);
+  const job = await jobNamed(page, 'Counter slicer');
+  await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+  const thin = page.getByRole('checkbox', { name: /^Thin it/ });
+  if (!(await thin.isChecked())) await page.getByText(/^Thin it/).click();
+  await choose(page, 'How far', 'To the remnant');
+  await expect(page.getByText(/0.08 mm of the old bevel left to be seen/)).toBeVisible();
+  await fill(page, { 'Thickness at 5 mm, mm': '0.45' });
+  const bands = await computed(page, job, {
+    thin: true,
+    thinDepth: 'to the remnant',
+    thinTo: { at5Mm: 0.45, at10Mm: null },
+  });
+  await expect(
+    page.getByText(`Bands ${bands.thinning.bands[0]!.angleDeg.toFixed(2)}° from 0 mm`, {
+      exact: false,
+    }),
+  ).toBeVisible();
+  await fill(page, { 'Thickness at 5 mm, mm': '7' });
+  await expect(page.getByRole('alert')).toContainText('7 mm was asked for');
+  await page.getByRole('button', { name: 'Thickness by falling angles' }).click();
+  await expect(page.getByText(/^Bands/)).toBeVisible();
+});
+
+test('versions are kept, a file is read back, a template serves the next of its kind', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  const job = await jobNamed(page, 'Stall knife');
+  const plan = `${shop.address}/jobs/${job.id}/plan`;
+  await page.goto(plan);
+  await page.getByLabel('Per side, °', { exact: true }).fill('17');
+  await page.getByLabel('Why it is changed').fill('it chipped last month');
+  await page.getByRole('button', { name: 'Settle the changed plan' }).click();
+  await expect(page.getByText('Before the first stroke')).toBeVisible();
+  await page.goto(plan);
+  await expect(page.getByText(/it chipped last month/).first()).toBeVisible();
+  await page.getByLabel('Keep the settled plan as a template').fill('Stall, steep');
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Plan by it: Stall, steep' })).toBeVisible();
+
+  const [file] = await Promise.all([
+    page.request.get(`${shop.address}/api/jobs/${job.id}/plan/plan.json`),
+  ]);
+  const other = await jobNamed(page, 'Rope knife');
+  await page.goto(`${shop.address}/jobs/${other.id}/plan`);
+  const input = page.getByLabel('Plan file', { exact: true });
+  await input.setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{'),
+  });
+  await expect(page.getByRole('alert')).toContainText('broken.json is not a plan file');
+  await input.setInputFiles({
+    name: 'plan.json',
+    mimeType: 'application/json',
+    buffer: await file.body(),
+  });
+  await expect(page.getByText(/It was made for another kind of blade/)).toBeVisible();
+  await expect(page.getByLabel('Per side, °', { exact: true })).toHaveValue('17.0');
+
+  // An earlier version is taken up again; the later one is still there.
+  await page.goto(plan);
+  await page.getByRole('button', { name: 'Take it up: version 1' }).click();
+  await expect(page.getByLabel('Per side, °', { exact: true })).not.toHaveValue('17.0');
+  await expect(page.getByRole('button', { name: 'Take it up: version 2' })).toBeVisible();
+  expect(errors).toEqual([]);
+});

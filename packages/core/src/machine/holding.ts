@@ -1,0 +1,230 @@
+/**
+ * How the angle is held, in each way's own terms: lift by hand, shims, rail, clamp and rod, table, belt or
+ * wheel. What to set, stone by stone where it matters; the angle it gives along the edge; where it no longer
+ * serves; and the words by which it is set again next time.
+ */
+import { evenestSlide, clampAngles, pivotForAngle } from '../angle/clamp';
+import { railAngle } from '../angle/rail';
+import { shimsFor } from '../angle/shims';
+import type { RackStone } from '../abrasive/rack-stone';
+import { ZONES } from '../blade/outline';
+import { stationOfZone } from '../blade/zone-station';
+import type { BladePoint } from '../outline/polyline';
+import type { Station } from '../outline/stations';
+import { mm, perSide, toRadians } from '../units/quantities';
+import { calibrate } from './calibration';
+import { rodToFace, settingOn, type Machine } from './machine';
+
+export interface HeldAt {
+  readonly sMm: number;
+  /** Null where it does not serve. */
+  readonly angleDeg: number | null;
+}
+
+export interface StoneSetting {
+  readonly stoneId: string;
+  readonly stone: string;
+  /** What is read off or measured, with its unit in words. */
+  readonly words: string;
+  readonly heightMm: number;
+}
+
+export interface Holding {
+  readonly way: string;
+  readonly lines: readonly string[];
+  /** The angle it gives along the edge; empty where it is the same all along. */
+  readonly along: readonly HeldAt[];
+  /** The same with the clamp at the middle of the edge, to compare. */
+  readonly alongElsewhere: readonly HeldAt[];
+  readonly perStone: readonly StoneSetting[];
+  readonly warnings: readonly string[];
+  /** Kept with the job, so that it is set again at the next visit. */
+  readonly setAgain: string;
+}
+
+export interface HoldingInput {
+  readonly machine: Machine | null;
+  readonly angleDeg: number;
+  readonly bevelFaceMm: number;
+  /** Stations of the edge after the work, the lifts for that angle with them; half their thickness is the offset. */
+  readonly stations: readonly Station[];
+  readonly edge: readonly BladePoint[];
+  /** In the order of the chain. */
+  readonly stones: readonly RackStone[];
+}
+
+/** A rail or clamp may be off by this and still serve, degrees. First guess. */
+const SERVES_WITHIN_DEG = 1;
+/** How well a rig comes back to its setting where its test cuts do not say, degrees. First guess. */
+const RIG_REPEATS_DEG = 0.2;
+/** A blade must stand so far beyond the rail's underside for it to be clipped, mm. First guess. */
+const RAIL_GRIP_MM = 4;
+
+const fixed = (value: number, digits = 1): string => value.toFixed(digits);
+const at = (sMm: number): string => `${Math.round(sMm)} mm`;
+
+const byHand = ({ stations, angleDeg }: HoldingInput): Holding => {
+  const lifts = ZONES.flatMap((zone) => {
+    const station = stationOfZone(stations, zone);
+    return station ? [`${zone} ${fixed(station.liftMm)} mm`] : [];
+  });
+  return {
+    way: 'by hand',
+    lines: [
+      `Spine lifted: ${lifts.join(', ')}.`,
+      `A paper wedge of ${fixed(angleDeg)}° shows the same: rest the blade on it, then take it away.`,
+    ],
+    along: [],
+    alongElsewhere: [],
+    perStone: [],
+    warnings: [],
+    setAgain: `By hand, ${fixed(angleDeg)}° per side; lift ${lifts.join(', ')}`,
+  };
+};
+
+const byShims = (input: HoldingInput, machine: Machine): Holding => {
+  const shim = machine.sizes.shimMm!;
+  const counts = ZONES.flatMap((zone) => {
+    const station = stationOfZone(input.stations, zone);
+    if (!station) return [];
+    const counted = shimsFor(
+      mm(station.heightMm),
+      mm(station.thicknessMm / 2),
+      perSide(input.angleDeg),
+      mm(shim),
+    );
+    if (!counted.ok) return [];
+    const near = counted.value[counted.value.nearest];
+    const off = counted.value.nearest === 'below' ? counted.value.above : counted.value.below;
+    return [{ zone, sMm: station.sMm, near, off }];
+  });
+  return {
+    way: machine.name,
+    lines: counts.map(
+      ({ zone, near, off }) =>
+        `${zone}: ${near.count} ${near.count === 1 ? 'shim' : 'shims'} of ${shim} mm give ${fixed(near.angleDeg ?? 0)}°${off.angleDeg === null ? '' : `; ${off.count} would give ${fixed(off.angleDeg)}°`}.`,
+    ),
+    along: counts.map(({ sMm, near }) => ({ sMm, angleDeg: near.angleDeg })),
+    alongElsewhere: [],
+    perStone: [],
+    warnings: counts.some(
+      ({ near }) => Math.abs((near.angleDeg ?? 0) - input.angleDeg) > SERVES_WITHIN_DEG,
+    )
+      ? ['Shims come no nearer than a degree somewhere: thinner ones, or lift by hand there.']
+      : [],
+    setAgain: `${machine.name}: ${counts.map(({ zone, near }) => `${zone} ${near.count}`).join(', ')}`,
+  };
+};
+
+const byRail = (input: HoldingInput, machine: Machine): Holding => {
+  const offset = machine.sizes.railOffsetMm!;
+  const distance = offset / Math.tan(toRadians(perSide(input.angleDeg)));
+  const along = input.stations.map(({ sMm, yMm, heightMm, turnDeg }): HeldAt => {
+    // The rail is straight: on the belly it is nearer or farther along the normal.
+    const here = (distance - yMm) / Math.cos(toRadians(perSide(turnDeg)));
+    const clips = heightMm >= here + RAIL_GRIP_MM && here > 0;
+    return { sMm, angleDeg: clips ? railAngle(here, offset) : null };
+  });
+  const serves = (held: HeldAt): boolean =>
+    held.angleDeg !== null && Math.abs(held.angleDeg - input.angleDeg) <= SERVES_WITHIN_DEG;
+  const lastServed = along.findIndex((held) => !serves(held));
+  const to = lastServed < 0 ? along.at(-1)!.sMm : (along[lastServed - 1]?.sMm ?? 0);
+  const tooLow = lastServed === 0;
+  return {
+    way: machine.name,
+    lines: tooLow
+      ? []
+      : [
+          `Clip it parallel to the edge, its underside ${fixed(distance)} mm above it.`,
+          lastServed < 0
+            ? 'It serves the whole edge.'
+            : `It serves from the heel to ${at(to)}; from there the belly and the tip are done by hand, spine lifted as the ladder says.`,
+        ],
+    along,
+    alongElsewhere: [],
+    perStone: [],
+    warnings: tooLow
+      ? [
+          `The blade is too low for this rail at ${fixed(input.angleDeg)}°: it would have to sit ${fixed(distance)} mm above the edge. By hand, the whole of it.`,
+        ]
+      : [],
+    setAgain: tooLow
+      ? ''
+      : `${machine.name}, underside ${fixed(distance)} mm above the edge, to ${at(to)}`,
+  };
+};
+
+const byClamp = (input: HoldingInput, machine: Machine): Holding => {
+  const reach = machine.sizes.pivotReachMm!;
+  const d = machine.sizes.rodToFaceMm!;
+  const length = input.edge.at(-1)![0];
+  const pivot = { xMm: pivotForAngle(perSide(input.angleDeg), reach, d), yMm: reach, zMm: 0 };
+  const best = evenestSlide(input.edge, pivot, d, [-length, 0]);
+  const middle = clampAngles(input.edge, pivot, d, -length / 2);
+  const jawMm = -best.slideMm;
+  const lengths = input.edge.map(([z]) => z);
+  const along = best.angleDeg.map((angleDeg, index): HeldAt => ({
+    sMm: lengths[index]!,
+    angleDeg,
+  }));
+  const fit = calibrate(machine.cuts);
+  const repeats = fit.sdDeg ?? RIG_REPEATS_DEG;
+  const perStone = input.stones.map((stone, index): StoneSetting => {
+    const raised = index === 0 ? 0 : repeats;
+    const heightMm = pivotForAngle(
+      perSide(input.angleDeg + raised),
+      reach,
+      rodToFace(machine, stone.thicknessMm),
+    );
+    return {
+      stoneId: stone.id,
+      stone: stone.name,
+      heightMm,
+      words: `pivot ${fixed(heightMm)} mm above the plane of the blade${stone.thicknessMm === null ? '' : `, stone ${fixed(stone.thicknessMm)} mm thick`}${raised > 0 ? `, raised by ${fixed(raised, 2)}° to be sure of the apex` : ''}`,
+    };
+  });
+  return {
+    way: machine.name,
+    lines: [
+      `Clamp ${at(jawMm)} from the heel: there the angle runs from ${fixed(Math.min(...best.angleDeg))}° to ${fixed(Math.max(...best.angleDeg))}°, ${fixed(best.spreadDeg)}° apart. At the middle it would be ${fixed(middle.spreadDeg)}°.`,
+      'Check the clamp at each change of stone; support the tip so that the stone does not fall off it.',
+    ],
+    along,
+    alongElsewhere: middle.angleDeg.map((angleDeg, index): HeldAt => ({
+      sMm: lengths[index]!,
+      angleDeg,
+    })),
+    perStone,
+    warnings:
+      best.spreadDeg > 2 * SERVES_WITHIN_DEG
+        ? [
+            `Even at the best place the angle wanders by ${fixed(best.spreadDeg)}°: do the belly and the tip by hand.`,
+          ]
+        : [],
+    setAgain: `${machine.name}, jaw ${at(jawMm)} from the heel, pivot ${fixed(perStone[0]?.heightMm ?? pivot.xMm)} mm on the first stone`,
+  };
+};
+
+/** How this blade is held at that angle with what the shop owns. */
+export const holdingOf = (input: HoldingInput): Holding => {
+  const { machine } = input;
+  if (!machine) return byHand(input);
+  if (machine.kind === 'shims') return byShims(input, machine);
+  if (machine.kind === 'guide rail') return byRail(input, machine);
+  if (machine.kind === 'clamp rig') return byClamp(input, machine);
+  const setting = settingOn(machine, input.angleDeg, input.bevelFaceMm);
+  return {
+    way: machine.name,
+    lines: [setting.words],
+    along: [],
+    alongElsewhere: [],
+    perStone: [],
+    warnings:
+      machine.cuts.length === 0
+        ? [
+            `${machine.name} is not calibrated: its setting is not the effective angle until a test cut says so.`,
+          ]
+        : [],
+    setAgain: `${machine.name} set to ${fixed(setting.setDeg)}°`,
+  };
+};

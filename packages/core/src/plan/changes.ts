@@ -1,0 +1,146 @@
+/**
+ * The operator's own changes to single steps, each with its reason. They are part of the choices, so every
+ * recomputing applies them anew; a change whose step is no longer there is kept and told, never dropped.
+ */
+import { DIRECTIONS, type Direction } from './choices';
+import { blankStep, type PlanStep } from './steps';
+
+export const CHANGEABLE = [
+  'angle',
+  'strokes',
+  'force',
+  'direction',
+  'minutes',
+  'words',
+  'left out',
+] as const;
+export type Changeable = (typeof CHANGEABLE)[number];
+
+export interface StepChange {
+  /** The step by its operation and its place among those: `refine 2`. */
+  readonly step: string;
+  readonly what: Changeable;
+  /** As typed: degrees per side, strokes a side, newtons, a direction, minutes, words; empty for left out. */
+  readonly to: string;
+  readonly reason: string;
+}
+
+export interface AddedStep {
+  /** The step it follows; null puts it first. */
+  readonly after: string | null;
+  readonly title: string;
+  readonly instruction: string;
+  readonly minutes: number;
+  readonly reason: string;
+}
+
+export const MOST_CHANGES = 60;
+export const MOST_ADDED = 20;
+
+/** What a change may say, and the words of a refusal; null when it is sound. */
+export const changeProblem = ({ what, to }: Pick<StepChange, 'what' | 'to'>): string | null => {
+  const value = Number(to);
+  const within = (label: string, low: number, high: number, unit: string): string | null =>
+    to.trim() !== '' && Number.isFinite(value) && value >= low && value <= high
+      ? null
+      : `${label} must be from ${low} to ${high}${unit}; "${to}" was given`;
+  switch (what) {
+    case 'angle':
+      return within('Angle per side', 0, 60, '°');
+    case 'strokes':
+      return within('Strokes a side', 0, 5000, '');
+    case 'force':
+      return within('Pressure', 0.2, 60, ' N');
+    case 'minutes':
+      return within('Minutes', 0.1, 600, '');
+    case 'direction':
+      return DIRECTIONS.some((each) => each === to)
+        ? null
+        : `Direction must be one of ${DIRECTIONS.join(', ')}; "${to}" was given`;
+    case 'words':
+      return to.trim().length >= 3 && to.length <= 600
+        ? null
+        : `Words must be from 3 to 600 letters; ${to.length} were given`;
+    case 'left out':
+      return null;
+  }
+};
+
+const changed = (step: PlanStep, { what, to }: StepChange): PlanStep => {
+  const value = Number(to);
+  switch (what) {
+    case 'angle':
+      return {
+        ...step,
+        angleDeg: value,
+        lifts: [],
+        stationLifts: [],
+        sides: step.sides.map((side) => ({ ...side, angleDeg: value, lifts: [] })),
+      };
+    case 'strokes':
+      return {
+        ...step,
+        strokesPerSide: value,
+        sides: step.sides.map((side) => ({ ...side, strokes: side.strokes > 0 ? value : 0 })),
+        pattern: `${value} a side, as changed`,
+        rounds: [],
+      };
+    case 'force':
+      return { ...step, forceN: [value, value] };
+    case 'minutes':
+      return { ...step, seconds: 60 * value, rangeS: [60 * value, 60 * value] };
+    case 'direction': {
+      const direction = DIRECTIONS.find((each): each is Direction => each === to);
+      return direction ? { ...step, direction } : step;
+    }
+    case 'words':
+      return { ...step, instruction: to };
+    case 'left out':
+      return step;
+  }
+};
+
+export interface ChangedSteps {
+  readonly steps: readonly PlanStep[];
+  /** Changes and added steps that have no step to stand on now. */
+  readonly unplaced: readonly (StepChange | AddedStep)[];
+}
+
+const addedStep = (added: AddedStep, key: string): PlanStep => {
+  const seconds = 60 * added.minutes;
+  return {
+    ...blankStep('own', { title: added.title, instruction: added.instruction }, seconds, {
+      rule: 'As written by the operator.',
+      inputs: [],
+      source: 'The operator',
+    }),
+    key,
+    zone: 'as written',
+    rangeS: [seconds, seconds],
+    changed: [added.reason],
+  };
+};
+
+/** The steps with all that was changed in them. */
+export const applyChanges = (
+  computed: readonly PlanStep[],
+  changes: readonly StepChange[],
+  added: readonly AddedStep[],
+): ChangedSteps => {
+  const keys = new Set(computed.map(({ key }) => key));
+  const unplaced: (StepChange | AddedStep)[] = changes.filter(({ step }) => !keys.has(step));
+  const steps = computed.flatMap((step) => {
+    const own = changes.filter((change) => change.step === step.key);
+    if (own.some(({ what }) => what === 'left out')) return [];
+    const worked = own.reduce(changed, step);
+    return [own.length > 0 ? { ...worked, changed: own.map(({ reason }) => reason) } : worked];
+  });
+  const withOwn: PlanStep[] = [...steps];
+  added.forEach((each, index) => {
+    const own = addedStep(each, `own ${index + 1}`);
+    const at = each.after === null ? -1 : withOwn.findIndex(({ key }) => key === each.after);
+    if (each.after !== null && at < 0) unplaced.push(each);
+    else withOwn.splice(at + 1, 0, own);
+  });
+  return { steps: withOwn, unplaced };
+};

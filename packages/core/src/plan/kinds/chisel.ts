@@ -1,0 +1,131 @@
+/**
+ * Chisel-ground and double-edged blades: each edge one-sided and steep; the back only to take the burr off,
+ * almost flat, so that no back bevel and no coating is lost; full strokes, slow into the tip.
+ */
+import type { PlanStep } from '../steps';
+import { FEEL } from '../step-maker';
+import { frontSide, otherSide, type Craft, type CraftInput } from './craft';
+import { fact, said } from './parts';
+import { oneFlat } from './one-flat';
+
+/** The back is held so far off flat to take the burr and nothing else. First guess. */
+export const BACK_OFF_FLAT_DEG = 1;
+const BACK_STROKES = 4;
+
+export const chisel = (input: CraftInput): Craft => {
+  const plain = oneFlat(input);
+  const front = frontSide(input.answers);
+  const isDouble = input.kind.id === 'dagger-double' || input.answers['edges'] === 'two';
+  const swaps = input.answers['groundSide'] === 'right on one edge, left on the other';
+  const backIs = input.answers['back'] ?? 'plain and flat';
+  const onSecond = (step: PlanStep): PlanStep => ({
+    ...step,
+    title: `${step.title}, second edge`,
+    zone: `second edge: ${step.zone}`,
+    sides: swaps ? step.sides.map((side) => ({ ...side, side: otherSide(side.side) })) : step.sides,
+    rounds: swaps
+      ? step.rounds.map((round) => ({ ...round, side: round.side && otherSide(round.side) }))
+      : step.rounds,
+    burrOn: swaps ? step.burrOn.map(otherSide) : step.burrOn,
+  });
+  return {
+    ...plain,
+    sumsOf: (sums) => {
+      const both = isDouble ? 2 : 1;
+      const doubled = ({ mm3, faceMm2 }: (typeof sums)['edge']) => ({
+        mm3: both * mm3,
+        faceMm2: both * faceMm2,
+      });
+      return {
+        ...sums,
+        outline: doubled(sums.outline),
+        edge: doubled(sums.edge),
+        micro: doubled(sums.micro),
+      };
+    },
+    steps: (make, work) => {
+      const stone = work.chain?.steps.at(-1);
+      const back = stone
+        ? make.few(make.stone(stone.id), otherSide(front), BACK_STROKES, 0, {
+            operation: 'back',
+            title: 'Burr off the back',
+            instruction: `Almost flat, ${BACK_OFF_FLAT_DEG}° off the stone, ${BACK_STROKES} light strokes: only the burr goes${backIs === 'coated' ? ', the coating stays' : ''}.`,
+            zone: 'the back, at the very edge',
+            angleDeg: BACK_OFF_FLAT_DEG,
+            check: 'No bevel is to be seen on the back under a slant light.',
+            gate: 'looked for',
+            burrOn: [front],
+            caution: FEEL,
+          })
+        : [];
+      const edge = make.edge((_body, index) => ({
+        zone: 'heel to tip, full strokes',
+        instruction:
+          index === 0
+            ? 'Full strokes only, heel to tip: local work facets it. Slow into the tip and stop on the stone. Until a burr runs along the back.'
+            : 'The same full strokes, until the pattern is even.',
+        burrOn: [otherSide(front)],
+        caution:
+          'Hold it by its handle and a wrapped back: the other edge cuts too. Check local rules on such blades.',
+      }));
+      // The chain has been reckoned on both edges; each of them is due half.
+      const half = (step: PlanStep): PlanStep => ({
+        ...step,
+        removeMm3: step.removeMm3 / 2,
+        seconds: step.seconds / 2,
+        rangeS: [step.rangeS[0] / 2, step.rangeS[1] / 2],
+        strokesPerSide: Math.ceil(step.strokesPerSide / 2),
+        sides: step.sides.map((side) => ({ ...side, strokes: Math.ceil(side.strokes / 2) })),
+        rounds: step.rounds.map((round) => ({ ...round, count: Math.ceil(round.count / 2) })),
+      });
+      const worked = isDouble ? edge.flatMap((step) => [half(step), onSecond(half(step))]) : edge;
+      return [
+        ...make.outline(),
+        ...worked,
+        ...make.micro(),
+        ...back,
+        ...(isDouble ? back.map(onSecond) : []),
+        ...make.deburr({
+          instruction: `Bevel at its angle, back ${BACK_OFF_FLAT_DEG}° off flat, in turn, weight of the hand only${isDouble ? ', one edge after the other' : ''}.`,
+        }),
+        ...make.strop(),
+        ...make.wash({
+          caution:
+            'Sheath on before it leaves the bench. Owner and law: hand it over only where it may be held.',
+        }),
+      ];
+    },
+    facts: (work) => [
+      fact(
+        'Back held at',
+        said(
+          BACK_OFF_FLAT_DEG,
+          '° per side',
+          'Almost flat, so that the burr goes and no back bevel is made.',
+          [],
+          undefined,
+          'First guess of the trade',
+        ),
+      ),
+      fact(
+        'Inclusive at the edge',
+        said(
+          work.angleDeg,
+          '° inclusive',
+          'One side is ground, the back is the plane: the bevel is the whole angle.',
+          [{ label: 'Bevel', value: work.angleDeg, unit: '° per side' }],
+        ),
+      ),
+    ],
+    warnings: () => [
+      ...(isDouble
+        ? [
+            'Double-edged: its sale, carrying and handing over are regulated differently everywhere.',
+          ]
+        : []),
+      ...(backIs === 'has a bevel of its own'
+        ? ['The back has a bevel of its own: keep to it for the burr, and tell the owner.']
+        : []),
+    ],
+  };
+};

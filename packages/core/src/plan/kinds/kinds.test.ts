@@ -1,0 +1,446 @@
+import {
+  BACK_TAKES_MM,
+  BLADE_KINDS,
+  bladeKind,
+  DEFAULT_CHOICES,
+  DEFAULT_KIND_CHOICES,
+  lowestRun,
+  planBlade,
+  sectionAreaMm2,
+  type Answers,
+  type BladePlan,
+  type KindChoices,
+  type PlanChoices,
+  type PlanInput,
+  type PlanStep,
+  usualMeasuresOf,
+} from '../../index';
+import { chip, planInput, RACK, rackStone, valueOf } from '../../../test/blades';
+import { unevenAngles } from './two-sided';
+
+const BENCH = [
+  ...RACK,
+  rackStone({ id: 'natural', um: 1.2, abrasive: 'natural' }),
+  rackStone({ id: 'finest', um: 0.6, abrasive: 'natural' }),
+  rackStone({ id: 'file', um: 400, kind: 'file', abrasive: 'hardened steel' }),
+  rackStone({ id: 'cone', um: 36, kind: 'cone', abrasive: 'diamond' }),
+];
+
+interface Given extends Partial<PlanInput> {
+  readonly wishes?: Partial<PlanChoices>;
+  readonly own?: Partial<KindChoices>;
+}
+const inputFor = (kindId: string, { wishes, own, ...part }: Given = {}): PlanInput => {
+  const kind = bladeKind(kindId);
+  return planInput({
+    measures: usualMeasuresOf(kindId, kind.usual.edgeLengthMm),
+    useId: kind.usual.use,
+    rack: BENCH,
+    choices: { ...DEFAULT_CHOICES, ...wishes, kind: { ...DEFAULT_KIND_CHOICES, ...own } },
+    ...part,
+  });
+};
+const plan = (kindId: string, given: Given = {}): BladePlan =>
+  valueOf(planBlade(inputFor(kindId, given)));
+const factOf = (made: BladePlan, label: string): number =>
+  made.facts.find((each) => each.label === label)!.figure.value;
+const operations = (made: BladePlan): string[] => made.steps.map(({ operation }) => operation);
+const step = (made: BladePlan, operation: string): PlanStep =>
+  made.steps.find((each) => each.operation === operation)!;
+const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);
+const deg = (rad: number): number => (rad * 180) / Math.PI;
+
+describe('every kind', () => {
+  test.each(BLADE_KINDS.map(({ id }) => id))('%s: ordered operations, each whole', (id) => {
+    const made = plan(id, { damage: [chip(20, 0.2)] });
+    expect(made.progressionError).toBeNull();
+    expect(new Set(made.steps.map(({ key }) => key)).size).toBe(made.steps.length);
+    const order = operations(made);
+    for (const [before, after] of [
+      ['outline', 'edge'],
+      ['thinning', 'edge'],
+      ['edge', 'refine'],
+      ['edge', 'deburr'],
+      ['micro', 'deburr'],
+      ['deburr', 'strop'],
+      ['strop', 'wash'],
+    ] as const) {
+      if (order.includes(before) && order.includes(after)) {
+        expect(order.indexOf(before)).toBeLessThan(order.lastIndexOf(after));
+      }
+    }
+    for (const each of made.steps) {
+      expect(each.title.length).toBeGreaterThan(3);
+      expect(each.zone).not.toBe('');
+      expect(each.rangeS[0]).toBeLessThanOrEqual(each.seconds);
+      expect(each.rangeS[1]).toBeGreaterThanOrEqual(each.seconds);
+      expect(each.gate === 'no check' || each.burrOn.length > 0).toBe(true);
+      for (const side of each.sides) expect(Number.isInteger(side.strokes)).toBe(true);
+    }
+  });
+
+  test.each(BLADE_KINDS.map(({ id }) => id))('%s: what is cut is what the section lost', (id) => {
+    const { before, stages, after } = plan(id).sections;
+    const taken = stages.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
+    expect(sectionAreaMm2(before) - sectionAreaMm2(after)).toBeCloseTo(taken, 9);
+    expect(taken).toBeGreaterThan(0);
+  });
+
+  test.each(BLADE_KINDS.map(({ id }) => id))('%s: a deeper chip never takes less', (id) => {
+    const steel = (depth: number): number =>
+      plan(id, { damage: [chip(20, depth)], wishes: { approach: 'keep' } }).figures.steelLost.value;
+    // Scallops are ground one by one: a chip between them changes nothing.
+    expect(steel(0.5)).toBeGreaterThanOrEqual(steel(0.2) - 1e-9);
+  });
+});
+
+describe('an edge of 70:30', () => {
+  const answers: Answers = { ratio: '70:30' };
+
+  test('keeps its inclusive angle, and its bevels are as wide as the ratio says', () => {
+    const made = plan('chef', { answers, wishes: { approach: 'keep' } });
+    const [right, left] = [factOf(made, 'Angle on the right'), factOf(made, 'Angle on the left')];
+    expect(right + left).toBeCloseTo(made.figures.angleInclusive.value, 9);
+    expect(Math.sin((right * Math.PI) / 180) / Math.sin((left * Math.PI) / 180)).toBeCloseTo(
+      3 / 7,
+      9,
+    );
+    const width = (side: string): number =>
+      lowestRun(made.sections.before, `${side} bevel`)!.widthMm;
+    expect(width('right') / width('left')).toBeCloseTo(7 / 3, 9);
+  });
+
+  test('gives the wider side more of the strokes', () => {
+    const [right, left] = step(plan('chef', { answers }), 'edge').sides;
+    expect(right!.strokes).toBeGreaterThan(left!.strokes);
+    expect(right!.angleDeg).toBeLessThan(left!.angleDeg!);
+  });
+
+  test('alike on both sides is the half of each', () => {
+    expect(unevenAngles(15, 0.5)[0]).toBeCloseTo(15, 12);
+  });
+});
+
+describe('a wide, curved blade', () => {
+  test('has a lift for every station, which falls where the blade gets lower', () => {
+    const lifts = step(plan('curved-fish'), 'edge').stationLifts.map(({ liftMm }) => liftMm);
+    expect(lifts.length).toBeGreaterThan(5);
+    expect(lifts.at(-1)).toBeLessThan(Math.max(...lifts));
+    expect(step(plan('curved-fish'), 'edge').pattern).toContain('sweep');
+    expect(step(plan('chef'), 'edge').stationLifts).toEqual([]);
+  });
+});
+
+describe('a blade of three layers', () => {
+  test('says how much of its core stays bare above the bevel, and warns when it is little', () => {
+    const wide = plan('layered', { answers: { claddingMm: 6 } });
+    const bevelTop = lowestRun(wide.sections.after, 'new bevel')!.topYMm;
+    expect(factOf(wide, 'Bare core above the bevel')).toBeCloseTo(6 - bevelTop, 9);
+    expect(wide.warnings.join()).not.toContain('of core');
+    const narrow = plan('layered', { answers: { claddingMm: 1 } });
+    expect(narrow.warnings.join()).toContain('of core is left bare');
+  });
+});
+
+describe('a blade with a ridge', () => {
+  const answers: Answers = { ridgeRightMm: 14, ridgeLeftMm: 13 };
+
+  test('thinned flat on its bevel raises the ridge on both sides', () => {
+    const left = plan('ridge-kitchen', { answers, wishes: { thin: false } });
+    const thin = plan('ridge-kitchen', { answers, wishes: { thin: true } });
+    expect(factOf(left, 'Ridge on the right after')).toBeCloseTo(14 - left.sections.riseMm, 9);
+    for (const side of ['right', 'left'])
+      expect(factOf(thin, `Ridge on the ${side} after`)).toBeGreaterThan(
+        factOf(left, `Ridge on the ${side} after`),
+      );
+    expect(step(thin, 'thinning').instruction).toContain('near the edge first, then mid-bevel');
+    expect(thin.thinning.bands).toHaveLength(1);
+  });
+
+  test('the haze of its cladding is a step where the owner wants it as it came', () => {
+    const made = plan('ridge-kitchen', {
+      answers: { ...answers, finishWish: 'the maker’s finish' },
+    });
+    expect(made.steps.some(({ title }) => title.startsWith('Contrast'))).toBe(true);
+  });
+});
+
+describe('a one-sided blade with a hollow back', () => {
+  const answers: Answers = {
+    hand: 'right',
+    backTest: 'light in the middle',
+    hollowDepthMm: 0.35,
+    hollowWidthMm: 26,
+    rimEdgeMm: 0.8,
+  };
+
+  test('raises its ridge by c tan θ / (tan θ − tan ψ)', () => {
+    const made = plan('slicing-one-sided', { answers });
+    const { measures } = inputFor('slicing-one-sided');
+    const bevelMm = measures.thicknessBehindEdgeMm / tan(12);
+    const lean =
+      (measures.spineMiddleMm - measures.thicknessBehindEdgeMm) /
+      (measures.heightMiddleMm - bevelMm);
+    const c = made.sections.riseMm - BACK_TAKES_MM / tan(12);
+    expect(factOf(made, 'Ridge goes up by')).toBeCloseTo((c * tan(12)) / (tan(12) - lean), 9);
+  });
+
+  test('is as thick at its ridge as from its plane, whatever the hollow', () => {
+    const made = plan('slicing-one-sided', { answers });
+    const ridge = factOf(made, 'Ridge above the new edge') + made.sections.riseMm;
+    const onBevel = (ridge - made.sections.riseMm + BACK_TAKES_MM / tan(12)) * tan(12);
+    expect(made.figures.behindEdgeAfter.value).toBeCloseTo(onBevel, 9);
+  });
+
+  test('begins with very few strokes on the back, and takes the burr off it after every stone', () => {
+    const made = plan('slicing-one-sided', { answers });
+    expect(made.steps[0]).toMatchObject({ operation: 'back', strokesPerSide: 6 });
+    expect(made.steps[0]!.sides).toMatchObject([{ side: 'left', angleDeg: 0 }]);
+    const backs = made.steps.filter(({ operation }) => operation === 'back').length;
+    const refined = made.steps.filter(({ operation }) => operation === 'refine').length;
+    expect(backs).toBe(1 + refined);
+    expect(step(made, 'edge').burrOn).toEqual(['left']);
+  });
+
+  test('a left-handed one is the mirror image: other side, same figures', () => {
+    const right = plan('slicing-one-sided', { answers });
+    const left = plan('slicing-one-sided', { answers: { ...answers, hand: 'left' } });
+    expect(step(left, 'edge').sides[0]!.side).toBe('left');
+    expect(step(left, 'edge').burrOn).toEqual(['right']);
+    expect(left.figures.steelLost.value).toBeCloseTo(right.figures.steelLost.value, 9);
+    expect(factOf(left, 'Ridge goes up by')).toBeCloseTo(factOf(right, 'Ridge goes up by'), 9);
+  });
+
+  test('a clam-shell has three finger positions and three facets, a flat bevel one', () => {
+    const clam = plan('fish-one-sided', { answers });
+    expect(step(clam, 'edge').instruction).toContain('Three finger positions');
+    const facets = clam.sections.before.vertices.filter(({ face }) => face === 'right bevel');
+    expect(facets).toHaveLength(3);
+    const flat = plan('fish-one-sided', { answers, own: { frontForm: 'flat' } });
+    expect(step(flat, 'edge').instruction).toContain('middle position only');
+  });
+
+  test('tells the future of its rim and warns when the hollow has reached the edge', () => {
+    const made = plan('slicing-one-sided', { answers });
+    expect(factOf(made, 'Rim after this visit')).toBeLessThan(0.9);
+    const gone = plan('slicing-one-sided', { answers: { ...answers, rimEdgeMm: 0 } });
+    expect(gone.warnings.join()).toContain('hollow has reached the edge');
+  });
+
+  test('is tapped out only when asked, by the depth of its hollow at the rim wanted, with a caution', () => {
+    const none = plan('leather', { answers });
+    expect(operations(none)).not.toContain('tapping');
+    const made = plan('leather', {
+      answers: { ...answers, rimEdgeMm: 0 },
+      own: { tapForRimMm: 1 },
+    });
+    expect(made.steps[0]!.operation).toBe('tapping');
+    // Depth of an arc 1 mm inside its margin: R and d give the sagitta.
+    const r = (13 ** 2 + 0.35 ** 2) / (2 * 0.35);
+    const wanted = 0.35 - (r - Math.sqrt(r * r - 12 ** 2));
+    expect(factOf(made, 'Steel to be moved')).toBeCloseTo(wanted, 6);
+    expect(made.steps[0]!.caution).toContain('yes in writing');
+    expect(made.warnings.join()).toContain('yes in writing');
+  });
+
+  test('without a hollow is another kind, and a wide back bevel is kept', () => {
+    const made = plan('vegetable-one-sided', {
+      answers: { backTest: 'no light anywhere', backBevel: 'wide' },
+    });
+    expect(made.warnings.join()).toContain('plain flat back');
+    expect(made.warnings.join()).toContain('keep it as it is');
+    expect(made.facts.some(({ label }) => label.startsWith('Rim'))).toBe(false);
+  });
+});
+
+describe('a serrated edge', () => {
+  const answers: Answers = { pitchMm: 6, scallopDepthMm: 1.2, groundSide: 'right' };
+
+  test('counts its scallops and the rod that fits', () => {
+    const made = plan('bread', { answers, wishes: { approach: 'keep' } });
+    expect(factOf(made, 'Scallops')).toBe(37);
+    const h = 1.2 * Math.sin((17 * Math.PI) / 180);
+    expect(factOf(made, 'Rod no thicker than')).toBeCloseTo((9 + h * h) / h, 9);
+  });
+
+  test('works scallop by scallop on the ground side, then pushes the burr to and fro', () => {
+    const made = plan('bread', { answers });
+    expect(step(made, 'edge')).toMatchObject({ stoneId: 'cone', burrOn: ['left'] });
+    expect(step(made, 'edge').strokesPerSide % 37).toBe(0);
+    const flat = made.steps.find(({ title }) => title.startsWith('Flat side'))!;
+    expect(flat.sides).toMatchObject([{ side: 'left', angleDeg: 1 }]);
+  });
+
+  test('the ways differ: the flat side alone takes no steel, the rod alone no stone', () => {
+    const flat = plan('bread', { answers, own: { serrationWay: 'flat side only' } });
+    expect(flat.steps.some(({ stoneId }) => stoneId === 'cone')).toBe(false);
+    const rod = plan('bread', { answers, own: { serrationWay: 'rod only' } });
+    expect(rod.steps.some(({ title }) => title.startsWith('Flat side'))).toBe(false);
+    expect(rod.figures.steelLost.value).toBeGreaterThan(flat.figures.steelLost.value);
+  });
+
+  test('ground on the left it is the mirror image', () => {
+    const [right, left] = [answers, { ...answers, groundSide: 'left' }].map((each) =>
+      plan('bread', { answers: each }),
+    );
+    expect(step(left!, 'edge').sides[0]!.side).toBe('left');
+    expect(left!.figures.steelLost.value).toBeCloseTo(right!.figures.steelLost.value, 9);
+  });
+});
+
+describe('an axe', () => {
+  test('is jointed, filed with the fingers behind, then rounded in circles', () => {
+    const made = plan('axe-felling', { damage: [chip(40, 0.8)] });
+    expect(operations(made).slice(0, 2)).toEqual(['outline', 'edge']);
+    expect(step(made, 'edge')).toMatchObject({ stoneId: 'file' });
+    expect(step(made, 'edge').instruction).toContain('behind the face');
+    expect(step(made, 'refine').pattern).toContain('circles');
+    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angleDeg + 5, 9);
+  });
+
+  test('file and deburr is a complete service', () => {
+    const made = plan('axe-felling', { own: { axeService: 'file and deburr' } });
+    expect(operations(made)).toEqual(['edge', 'deburr', 'wash']);
+    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angleDeg, 9);
+  });
+
+  test('a flat bevel rounded for the first time loses more height than one that came convex', () => {
+    const rise = (bevelShape: string): number => {
+      const { after } = plan('axe-felling', { answers: { bevelShape } }).sections;
+      return Math.min(...after.vertices.map(({ y }) => y));
+    };
+    expect(rise('convex')).toBeCloseTo(0.03, 6);
+    expect(rise('flat')).toBeGreaterThan(0.3);
+  });
+
+  test('where a file skates the stones take all of it', () => {
+    const made = plan('axe-felling', { answers: { fileTest: 'skates' } });
+    expect(made.steps.some(({ stoneId }) => stoneId === 'file')).toBe(false);
+    expect(made.warnings.join()).toContain('too hard for a file');
+  });
+});
+
+describe('a razor', () => {
+  test('lies on its spine: the angle is the spine’s, tape makes it steeper, nothing is lifted', () => {
+    const bare = plan('razor');
+    expect(bare.angleDeg).toBeCloseTo(deg(Math.atan(2.5 / 18)), 9);
+    const taped = plan('razor', { own: { tapeLayers: 2 } });
+    expect(taped.angleDeg).toBeCloseTo(deg(Math.atan(2.7 / 18)), 9);
+    expect(bare.steps.every(({ lifts }) => lifts.length === 0)).toBe(true);
+    expect(bare.options.map(({ approach }) => approach)).toEqual(['keep']);
+  });
+
+  test('bare, its spine wears with the edge; under tape it does not', () => {
+    expect(factOf(plan('razor'), 'Spine worn by')).toBeGreaterThan(0.005);
+    expect(factOf(plan('razor', { own: { tapeLayers: 1 } }), 'Spine worn by')).toBeCloseTo(0, 5);
+  });
+
+  test('is disinfected before and after, and no angle can be set by hand', () => {
+    const made = plan('razor', { wishes: { angleDeg: 20 } });
+    expect(made.angleDeg).toBeLessThan(9);
+    expect(made.steps[0]!.instruction).toContain('Disinfect');
+    expect(made.steps.at(-1)!.title).toContain('Disinfect');
+  });
+});
+
+describe('a single flat bevel', () => {
+  test('has no second angle, keeps its own, and works where it carves most', () => {
+    const made = plan('bushcraft', { answers: { carvesMost: 'the tip' } });
+    expect(made.approach).toBe('keep');
+    expect(operations(made)).not.toContain('micro');
+    expect(step(made, 'edge').instruction).toContain('towards the tip');
+  });
+
+  test('a second angle somebody left is worked out of it, and that takes steel', () => {
+    const [none, wide] = ['none', 'wide'].map((secondary) =>
+      plan('bushcraft', { answers: { secondary } }),
+    );
+    expect(wide!.figures.heightLost.value - none!.figures.heightLost.value).toBeCloseTo(0.12, 9);
+    expect(wide!.figures.steelLost.value).toBeGreaterThan(none!.figures.steelLost.value);
+  });
+});
+
+describe('a chisel-ground dagger', () => {
+  test('has its bevel on one side; the back only loses its burr, nearly flat', () => {
+    const made = plan('dagger', { answers: { groundSide: 'right', back: 'coated' } });
+    expect(step(made, 'edge').sides.map(({ side }) => side)).toEqual(['right']);
+    const back = step(made, 'back');
+    expect(back.sides).toMatchObject([{ side: 'left', angleDeg: 1, strokes: 4 }]);
+    expect(back.instruction).toContain('coating stays');
+    expect(made.figures.angleInclusive.value).toBe(made.angleDeg);
+  });
+
+  test('double-edged it is worked edge by edge, each the mirror of the other where they are', () => {
+    const answers: Answers = { edges: 'two', groundSide: 'right on one edge, left on the other' };
+    const [one, two] = [
+      plan('dagger-double', { answers: { edges: 'one' } }),
+      plan('dagger-double', { answers }),
+    ];
+    const edges = two.steps.filter(({ operation }) => operation === 'edge');
+    expect(edges.map(({ sides }) => sides[0]!.side)).toEqual(['right', 'left']);
+    expect(edges[0]!.removeMm3).toBeCloseTo(edges[1]!.removeMm3, 12);
+    expect(two.figures.steelLost.value).toBeCloseTo(one.figures.steelLost.value, 9);
+    expect(two.warnings.join()).toContain('regulated');
+  });
+});
+
+describe('the outline', () => {
+  const fault = (kind: 'recurve' | 'missing tip', depthMm: number) => ({
+    id: 'f',
+    kind,
+    side: 'both' as const,
+    fromMm: 20,
+    lengthMm: 40,
+    depthMm,
+  });
+
+  test('a recurve is worked out as a chip of its depth would be, unless it is left', () => {
+    const made = plan('chef', { damage: [fault('recurve', 0.5)] });
+    expect(made.steps[0]!.title).toContain('Straighten the outline');
+    expect(made.figures.heightLost.value).toBeCloseTo(0.53, 9);
+    const left = plan('chef', { damage: [fault('recurve', 0.5)], wishes: { chipsLeft: ['f'] } });
+    expect(left.figures.heightLost.value).toBeCloseTo(0.03, 9);
+  });
+
+  test('a broken tip is brought back first, three ways with what each takes', () => {
+    const made = plan('chef', { damage: [fault('missing tip', 4)] });
+    expect(made.steps[0]!.title).toContain('Bring the tip back');
+    expect(made.steps[0]!.instruction).toContain('spine down to the edge line');
+    const areas = ['edge to spine', 'spine to edge', 'meet between'].map((way) =>
+      factOf(made, `Tip, ${way}`),
+    );
+    expect(Math.min(...areas)).toBeGreaterThan(0);
+    const up = plan('chef', {
+      damage: [fault('missing tip', 4)],
+      own: { tipWay: 'edge to spine' },
+    });
+    expect(up.steps[0]!.instruction).toContain('up to the spine line');
+    expect(up.steps[0]!.removeMm3).toBeCloseTo(areas[0]! * 1.1, 9);
+  });
+});
+
+describe('a finish wished for by its grain', () => {
+  test('goes before the window of the use', () => {
+    const made = plan('chef', { answers: { finishWish: 'very fine', finishWishUm: 3 } });
+    expect(made.finishUm[0]).toBeCloseTo(2.4, 9);
+    expect(made.steps.find(({ stoneId }) => stoneId === 'fine')).toBeDefined();
+  });
+});
+
+describe('a hollow grind', () => {
+  test('is touched at the very edge only, and not thinned', () => {
+    const made = plan('hollow-outdoor', { wishes: { thin: true } });
+    expect(made.thinning.done).toBe(false);
+    expect(step(made, 'edge')).toMatchObject({ zone: 'the very edge', forceN: [2, 5] });
+  });
+});
+
+describe('a false back edge', () => {
+  test('is left when it is for weight, sharpened steeper when it is meant to cut', () => {
+    const weight = plan('clip-outdoor', { answers: { falseEdge: 'for weight only' } });
+    expect(weight.warnings.join()).toContain('leave it');
+    const cuts = plan('clip-outdoor', { answers: { falseEdge: 'meant to cut', falseEdgeDeg: 27 } });
+    const back = cuts.steps.find(({ title }) => title.startsWith('Back edge'))!;
+    expect(back.angleDeg).toBe(27);
+  });
+});

@@ -1,0 +1,85 @@
+/** Ground on one side against a plain flat back: what chisel-ground and serrated blades share. */
+import { faceLine } from '../../section/cuts';
+import { sectionFromSides, type SidePoint } from '../../section/section';
+import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
+import { fail, ok, type Result } from '../../units/result';
+import type { Stage } from '../stages';
+import {
+  frontSide,
+  withinPlay,
+  type Craft,
+  type CraftInput,
+  type Place,
+  type Shape,
+} from './craft';
+import { joint, microStage } from './parts';
+
+type Base = Omit<Craft, 'steps' | 'facts' | 'warnings'>;
+
+export const oneFlat = (input: CraftInput): Base => {
+  const front = frontSide(input.answers);
+  const shapeAt = ({ heightMm, thicknessMm, exact }: Place): Result<Shape> => {
+    const { presentDeg } = input;
+    const measured = input.input.measures.thicknessBehindEdgeMm;
+    const tan = Math.tan(toRadians(perSide(presentDeg)));
+    const shoulder = exact
+      ? withinPlay(measured, thicknessMm)
+      : Math.min(measured, 0.97 * thicknessMm, 0.9 * heightMm * tan);
+    const bevelMm = shoulder / tan;
+    if (shoulder > thicknessMm || bevelMm >= heightMm) {
+      return fail(
+        'IMPOSSIBLE_BEVEL',
+        shoulder > thicknessMm
+          ? `The blade cannot be thicker at its shoulder (${shoulder} mm) than at the spine (${thicknessMm} mm)`
+          : `A bevel ${bevelMm.toFixed(1)} mm high does not fit a blade of ${heightMm} mm`,
+        'thicknessBehindEdgeMm',
+      );
+    }
+    const ground: SidePoint[] = [
+      { xMm: 0, yMm: 0, face: 'bevel' },
+      { xMm: shoulder, yMm: bevelMm, face: 'flat' },
+      { xMm: thicknessMm, yMm: heightMm, face: 'flat' },
+    ];
+    const back: SidePoint[] = [
+      { xMm: 0, yMm: 0, face: 'back' },
+      { xMm: 0, yMm: heightMm, face: 'back' },
+    ];
+    return ok({
+      section: front === 'right' ? sectionFromSides(ground, back) : sectionFromSides(back, ground),
+      primaryDeg: toDegrees(radians(Math.atan((thicknessMm - shoulder) / (heightMm - bevelMm)))),
+      bevelHeightMm: bevelMm,
+    });
+  };
+  return {
+    approaches: ['keep', 'by-use', 'lowest-clear'],
+    guidedDeg: null,
+    isThinned: false,
+    byStation: false,
+    shoulderLabel: 'At the shoulder',
+    microUsual: null,
+    shapeAt,
+    groundAt: (angleDeg) => [{ side: front, angleDeg, share: 1 }],
+    spineOffsetMm: (thicknessMm) => thicknessMm,
+    extraRiseMm: () => 0,
+    stagesFor: (shape, riseMm, wanted) => {
+      if (wanted.angleDeg <= shape.primaryDeg) {
+        return fail(
+          'CUT_DOES_NOT_CLOSE',
+          `An angle of ${wanted.angleDeg}° does not clear the face above the bevel at ${shape.primaryDeg.toFixed(2)}°`,
+          'choices.angleDeg',
+        );
+      }
+      const line = faceLine(front, perSide(wanted.angleDeg), 0, riseMm);
+      const stages: Stage[] = [
+        joint(riseMm),
+        { id: 'edge', cuts: [{ line, face: `${front} new bevel` }] },
+      ];
+      if (wanted.micro) {
+        stages.push(
+          microStage([{ side: front, angleDeg: wanted.angleDeg, share: 1 }], riseMm, wanted.micro),
+        );
+      }
+      return ok(stages);
+    },
+  };
+};

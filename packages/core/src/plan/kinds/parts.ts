@@ -1,0 +1,126 @@
+/** Cuts and figures that several kinds of blade share. */
+import { faceLine, jointLine } from '../../section/cuts';
+import { thicknessAtMm } from '../../section/section';
+import { figure, type Figure, type FigureUnit, type WhyInput } from '../../units/figure';
+import { mm, perSide, toRadians } from '../../units/quantities';
+import { topOf, type Stage, type StageCut } from '../stages';
+import { scratchTopMm } from '../step-maker';
+import type { CraftWork, Fact, GroundSide, MicroWanted } from './craft';
+
+export const GEOMETRY = 'Geometry of the section';
+
+export const joint = (yMm: number): Stage => ({
+  id: 'outline',
+  cuts: [{ line: jointLine(mm(yMm)), face: 'joint' }],
+});
+
+/** The edge bevel: on each ground side a line through the new apex. */
+export const edgeStage = (ground: readonly GroundSide[], yMm: number, xMm = 0): Stage => ({
+  id: 'edge',
+  cuts: ground.map(({ side, angleDeg }) => ({
+    line: faceLine(side, perSide(angleDeg), xMm, yMm),
+    face: `${side} new bevel`,
+  })),
+});
+
+/**
+ * A micro bevel of that width: on each ground side a line that begins on the bevel where the face must, so
+ * that it comes out at the plane of the apex: bevel used up = w sin(θ + δ) / sin θ.
+ */
+export const microStage = (
+  ground: readonly GroundSide[],
+  yMm: number,
+  { aboveDeg, faceMm }: MicroWanted,
+  xMm = 0,
+): Stage => ({
+  id: 'micro',
+  cuts: ground.map(({ side, angleDeg }): StageCut => {
+    const theta = toRadians(perSide(angleDeg));
+    const raised = perSide(angleDeg + aboveDeg);
+    const usedMm = (faceMm * Math.sin(toRadians(raised))) / Math.sin(theta);
+    return {
+      line: faceLine(side, raised, xMm + usedMm * Math.sin(theta), yMm + usedMm * Math.cos(theta)),
+      face: `${side} micro bevel`,
+    };
+  }),
+});
+
+export const said = (
+  value: number,
+  unit: FigureUnit,
+  rule: string,
+  inputs: readonly WhyInput[] = [],
+  formula?: string,
+  source = GEOMETRY,
+): Figure => figure(value, unit, { rule, inputs, source, ...(formula ? { formula } : {}) });
+
+export const fact = (label: string, figureOf: Figure): Fact => ({ label, figure: figureOf });
+
+/** Full thickness above the new edge at the end of the work, at the heights a caliper is set to. */
+export const thicknessFacts = (
+  work: CraftWork,
+  heights: readonly number[] = [5, 10, 20],
+): Fact[] => {
+  const last = work.stages.at(-1)?.section ?? work.shape.section;
+  return heights.flatMap((at) => {
+    const before = thicknessAtMm(work.shape.section, at);
+    const after = thicknessAtMm(last, work.riseMm + at);
+    if (before === null || after === null) return [];
+    return [
+      fact(
+        `${at} mm above the edge`,
+        said(
+          after,
+          'mm',
+          `Thickness half way along, ${at} mm above the new edge, after the work.`,
+          [
+            { label: 'Before, above the old edge', value: before, unit: 'mm' },
+            { label: 'Apex rise there', value: work.riseMm, unit: 'mm' },
+          ],
+        ),
+      ),
+    ];
+  });
+};
+
+/** What thinning leaves to be seen. */
+export const thinningFacts = (work: CraftWork, claddingMm: number | null): Fact[] => {
+  const facts: Fact[] = [];
+  if (work.bands.length > 0) {
+    facts.push(
+      fact(
+        'Scratches show up to',
+        said(
+          scratchTopMm(work),
+          'mm',
+          'Where the highest band runs out into the face, above the new edge, half way along.',
+          work.bands.map(({ angleDeg }, index) => ({
+            label: `Band ${index + 1}`,
+            value: angleDeg,
+            unit: '° per side' as const,
+          })),
+        ),
+      ),
+    );
+  }
+  if (claddingMm !== null) {
+    const edge = work.stages.find(({ id }) => id === 'edge');
+    const bevelTop = edge ? (topOf(edge.section, 'new bevel') ?? work.riseMm) : work.riseMm;
+    facts.push(
+      fact(
+        'Bare core above the bevel',
+        said(
+          claddingMm - bevelTop,
+          'mm',
+          'The cladding line less the top of the new bevel: it must stay clear of the edge.',
+          [
+            { label: 'Core bare above the old edge', value: claddingMm, unit: 'mm' },
+            { label: 'Top of the new bevel, above the old edge', value: bevelTop, unit: 'mm' },
+          ],
+          'cladding − bevel top',
+        ),
+      ),
+    );
+  }
+  return facts;
+};

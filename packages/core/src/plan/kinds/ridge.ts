@@ -1,0 +1,199 @@
+/**
+ * Two-sided blades with a wide primary bevel and a visible ridge: thinned flat on that bevel, so that the ridge
+ * goes up; pressure near the edge first, then mid-bevel, then under the ridge; the cladding hazy, the core bright.
+ */
+import { numberAnswer } from '../../intake/questions';
+import { restingOnSide } from '../../angle/resting';
+import { faceLine, type Side } from '../../section/cuts';
+import { sectionFromSides, type SidePoint } from '../../section/section';
+import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
+import { fail, ok, type Result } from '../../units/result';
+import { REMNANT_MM } from '../bands';
+import { topOf, type Stage } from '../stages';
+import type { Craft, CraftInput, CraftWork, Fact, Place, Shape } from './craft';
+import { edgeStage, fact, joint, microStage, said, thicknessFacts, thinningFacts } from './parts';
+import { twoSided } from './two-sided';
+
+/** Where the ridge stands when nobody measured it, as a share of the height. First guess. */
+const RIDGE_SHARE = 0.3;
+/** The ridge is nearly as thick as the spine: the upper face leans by the rest. First guess. */
+const RIDGE_THICKNESS_SHARE = 0.97;
+
+const ridgeMm = (input: CraftInput, side: Side): number => {
+  const measured = numberAnswer(input.answers, side === 'right' ? 'ridgeRightMm' : 'ridgeLeftMm');
+  return measured ?? RIDGE_SHARE * input.input.measures.heightMiddleMm;
+};
+
+/** Heights of the ridge scale with the height of the blade. */
+const ridgeAt = (input: CraftInput, side: Side, heightMm: number): number =>
+  (ridgeMm(input, side) * heightMm) / input.input.measures.heightMiddleMm;
+
+const sideAt = (
+  input: CraftInput,
+  side: Side,
+  { heightMm, thicknessMm, exact }: Place,
+): Result<SidePoint[]> => {
+  const { presentDeg } = input;
+  const tan = Math.tan(toRadians(perSide(presentDeg)));
+  const ridgeY = ridgeAt(input, side, heightMm);
+  const ridgeX = (RIDGE_THICKNESS_SHARE * thicknessMm) / 2;
+  const measured = input.input.measures.thicknessBehindEdgeMm / 2;
+  const shoulderMm = exact ? measured : Math.min(measured, 0.8 * ridgeX, 0.5 * ridgeY * tan);
+  const bevelMm = shoulderMm / tan;
+  const phi = Math.atan((ridgeX - shoulderMm) / (ridgeY - bevelMm));
+  if (
+    shoulderMm >= ridgeX ||
+    bevelMm >= ridgeY ||
+    ridgeY >= heightMm ||
+    toRadians(perSide(presentDeg)) <= phi
+  ) {
+    return fail(
+      'IMPOSSIBLE_BEVEL',
+      `A ridge ${ridgeY.toFixed(1)} mm above the edge and a spine of ${thicknessMm} mm leave no room for an edge of ${presentDeg.toFixed(1)}° per side, ${(2 * shoulderMm).toFixed(2)} mm behind it`,
+      'thicknessBehindEdgeMm',
+    );
+  }
+  return ok([
+    { xMm: 0, yMm: 0, face: 'bevel' },
+    { xMm: shoulderMm, yMm: bevelMm, face: 'primary' },
+    { xMm: ridgeX, yMm: ridgeY, face: 'upper' },
+    { xMm: thicknessMm / 2, yMm: heightMm, face: 'upper' },
+  ]);
+};
+
+const primaryDegOf = (points: readonly SidePoint[]): number => {
+  const [, shoulder, ridge] = points;
+  return toDegrees(radians(Math.atan((ridge!.xMm - shoulder!.xMm) / (ridge!.yMm - shoulder!.yMm))));
+};
+
+const faceDegs = (input: CraftInput, place: Place): Result<Record<Side, SidePoint[]>> => {
+  const right = sideAt(input, 'right', place);
+  const left = sideAt(input, 'left', place);
+  if (!right.ok) return right;
+  if (!left.ok) return left;
+  return ok({ right: right.value, left: left.value });
+};
+
+export const ridge = (input: CraftInput): Craft => {
+  const even = twoSided(input);
+  const claddingMm = numberAnswer(input.answers, 'claddingMm');
+  const shapeAt = (place: Place): Result<Shape> => {
+    const sides = faceDegs(input, place);
+    if (!sides.ok) return sides;
+    const { right, left } = sides.value;
+    return ok({
+      section: sectionFromSides(right, left),
+      primaryDeg: Math.max(primaryDegOf(right), primaryDegOf(left)),
+      bevelHeightMm: right[1]!.yMm,
+    });
+  };
+  const middle: Place = {
+    heightMm: input.input.measures.heightMiddleMm,
+    thicknessMm: input.input.measures.spineMiddleMm,
+  };
+  const ridgeFacts = (work: CraftWork): Fact[] => {
+    const sides = faceDegs(input, middle);
+    if (!sides.ok) return [];
+    const last = work.stages.at(-1)!.section;
+    const touched = (['right', 'left'] as const).map((side) => {
+      const before = ridgeAt(input, side, middle.heightMm);
+      const band = topOf(last, `${side} band`);
+      return fact(
+        `Ridge on the ${side} after`,
+        said(
+          (band ?? before) - work.riseMm,
+          'mm',
+          'Where the worked bevel meets the upper face, above the new edge: thinning raises it, the apex comes up under it.',
+          [
+            { label: 'Before, above the old edge', value: before, unit: 'mm' },
+            { label: 'Apex rise', value: work.riseMm, unit: 'mm' },
+          ],
+        ),
+      );
+    });
+    const rests = restingOnSide(
+      sides.value.right.slice(1).map(({ xMm, yMm }) => [yMm, xMm] as const),
+    );
+    return [
+      ...touched,
+      fact(
+        'Rests at',
+        said(
+          rests.angle,
+          '° per side',
+          'Laid down, it touches where x / y is largest: on its ridge, or at the shoulder, not on the spine.',
+          [{ label: 'Touches at, above the edge', value: rests.contact[0], unit: 'mm' }],
+          'θ0 = max atan(x / y)',
+        ),
+      ),
+    ];
+  };
+  return {
+    ...even,
+    shapeAt,
+    stagesFor: (shape, riseMm, wanted) => {
+      const stages: Stage[] = [joint(riseMm)];
+      if (wanted.thinning) {
+        const bevel = toRadians(perSide(input.presentDeg));
+        const yMm =
+          riseMm + Math.min(wanted.thinning.remnantMm, shape.bevelHeightMm) * Math.cos(bevel);
+        const tops = shape.section.vertices;
+        stages.push({
+          id: 'thinning',
+          cuts: (['right', 'left'] as const).map((side) => {
+            // Flat on the bevel of this side: a line along its primary face, moved in to the remnant.
+            const at = tops.findIndex(({ face }) => face === `${side} primary`);
+            const [a, b] = [tops[at]!, tops[(at + 1) % tops.length]!];
+            const leanDeg = toDegrees(
+              radians(Math.atan(Math.abs(b.x - a.x) / Math.abs(b.y - a.y))),
+            );
+            return {
+              line: faceLine(side, leanDeg, yMm * Math.tan(bevel), yMm),
+              face: `${side} band 1`,
+            };
+          }),
+        });
+      }
+      const sides = even.groundAt(wanted.angleDeg);
+      if (sides.some(({ angleDeg }) => angleDeg <= shape.primaryDeg)) {
+        return fail(
+          'CUT_DOES_NOT_CLOSE',
+          `An angle of ${wanted.angleDeg}° per side does not clear the wide bevel at ${shape.primaryDeg.toFixed(2)}°`,
+          'choices.angleDeg',
+        );
+      }
+      stages.push(edgeStage(sides, riseMm));
+      if (wanted.micro) stages.push(microStage(sides, riseMm, wanted.micro));
+      return ok(stages);
+    },
+    steps: (make) => [
+      ...make.outline(),
+      ...make.thinning({
+        instruction: `Lay the wide bevel flat on the stone. Pressure near the edge first, then mid-bevel, then under the ridge, a third of the strokes each. Stop while a line of the old edge, ${REMNANT_MM} mm, is still seen.`,
+        zone: 'the whole bevel below the ridge',
+        check: 'The ridge stays one crisp line; low spots show on a hard stone, and may be left.',
+      }),
+      ...make.faces(),
+      ...(input.answers['finishWish'] === 'the maker’s finish'
+        ? make.hand('faces', 6, {
+            title: 'Contrast of cladding and core',
+            instruction:
+              'Loose mud of a soft stone on a slip of paper or a finger stone, along the blade: the soft cladding takes a haze, the hard core stays bright.',
+            zone: 'the bevel below the ridge',
+            check: 'Haze even up to the cladding line, no single scratch in it.',
+            before: 'The look is the one agreed on: after the edge it is not touched again.',
+          })
+        : []),
+      ...make.edge(),
+      ...make.micro(),
+      ...make.deburr(),
+      ...make.strop(),
+      ...make.wash(),
+    ],
+    facts: (work) => [
+      ...ridgeFacts(work),
+      ...thicknessFacts(work),
+      ...thinningFacts(work, claddingMm),
+    ],
+  };
+};

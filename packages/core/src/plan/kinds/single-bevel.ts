@@ -1,0 +1,79 @@
+/**
+ * Carving and woodcraft knives with one flat bevel to the edge: the bevel is the guide, there is no secondary
+ * angle; equal counts, then in turn; extra work where it carves most.
+ */
+import type { Craft, CraftInput } from './craft';
+import { said, fact } from './parts';
+import { twoSided } from './two-sided';
+import { topOf } from '../stages';
+
+/** A second angle at the edge, worked out of the bevel: the apex has to come up so far, mm. First guesses. */
+const SECONDARY_RISE_MM: Readonly<Record<string, number>> = {
+  none: 0,
+  'hair-thin': 0.03,
+  wide: 0.12,
+};
+
+const WHERE: Readonly<Record<string, string>> = {
+  'the part at the handle':
+    'A third more strokes over the part at the handle, where it carves most.',
+  'the middle': 'A third more strokes over the middle, where it carves most.',
+  'the tip': 'A third more strokes towards the tip, where it carves most.',
+};
+
+export const singleBevel = (input: CraftInput): Craft => {
+  const flat = twoSided(input);
+  const secondary = String(input.answers['secondary'] ?? 'none');
+  const extra = WHERE[String(input.answers['carvesMost'] ?? 'the part at the handle')] ?? '';
+  return {
+    ...flat,
+    approaches: ['keep', 'by-use', 'lowest-clear'],
+    isThinned: false,
+    shoulderLabel: 'At the shoulder',
+    extraRiseMm: () => SECONDARY_RISE_MM[secondary] ?? 0,
+    steps: (make) => [
+      ...make.outline(),
+      ...make.edge((_body, index) => ({
+        zone: 'the whole bevel, edge to shoulder',
+        instruction:
+          index === 0
+            ? `Press the bevel flat on the stone, two fingers on it; no second angle. Equal counts, then in turn, to the smallest burr. ${extra}`
+            : 'Flat on the bevel, equal counts, until it is even from edge to shoulder.',
+        check:
+          index === 0
+            ? 'Marker on the bevel goes from edge to shoulder at once: if only at one, it is rocked.'
+            : 'No glint at the edge, no rounding at the shoulder.',
+      })),
+      ...make.micro(),
+      ...make.deburr(),
+      ...make.strop({
+        instruction:
+          'Flat on the bevel, on a hard back, trailing only. A soft one rounds the bevel and the guide is lost.',
+      }),
+      ...make.wash(),
+    ],
+    facts: (work) => {
+      const top = topOf(work.stages.at(-1)!.section, 'bevel') ?? work.shape.bevelHeightMm;
+      return [
+        fact(
+          'Height of the bevel after',
+          said(
+            top - work.riseMm,
+            'mm',
+            'From the new edge to where the bevel meets the flat of the blade.',
+            [
+              { label: 'Before', value: work.shape.bevelHeightMm, unit: 'mm' },
+              { label: 'Apex rise', value: work.riseMm, unit: 'mm' },
+            ],
+          ),
+        ),
+      ];
+    },
+    warnings: () =>
+      secondary === 'none'
+        ? []
+        : [
+            `A ${secondary} second angle is worked out of the bevel: more steel this time, and the bevel guides again.`,
+          ],
+  };
+};

@@ -1,0 +1,300 @@
+/**
+ * Two-sided blades ground flat from the spine, flat and then parallel, hollow or convex: both sides bevelled by
+ * their own ratio, thinned in bands. Blades with three layers keep their core bare; wide and curved ones are
+ * lifted station by station; a false back edge is left or sharpened by what it is for.
+ */
+import { numberAnswer } from '../../intake/questions';
+import { faceLine } from '../../section/cuts';
+import { flatGrind } from '../../section/flat-grind';
+import { convexSide, flatSide, hollowSide, type SideMeasures } from '../../section/grinds';
+import { sectionFromSides, type SidePoint } from '../../section/section';
+import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
+import { fail, ok, type Result } from '../../units/result';
+import { thinningBands } from '../bands';
+import type { Stage } from '../stages';
+import type { PlanStep } from '../steps';
+import {
+  withinPlay,
+  type Craft,
+  type CraftInput,
+  type GroundSide,
+  type Place,
+  type Shape,
+  type Wanted,
+} from './craft';
+import { edgeStage, fact, joint, microStage, said, thicknessFacts, thinningFacts } from './parts';
+
+/** Flat, then parallel: how high the flat reaches. First guess. */
+const FLAT_SHARE = 0.6;
+/** How far a hollow or convex face stands off its chord where nobody gave a radius, mm. First guesses. */
+const SAGITTA_MM = { hollow: 0.15, convex: 0.3 } as const;
+const STRAIGHT_OFF_MM = 1e-6;
+
+/** Widths of the two bevels as a share of both: "70:30" is 0.7 on the right. */
+export const rightShare = (ratio: unknown): number => {
+  const parts = typeof ratio === 'string' ? ratio.split(':').map(Number) : [];
+  const [right = 1, left = 1] = parts;
+  return right / (right + left);
+};
+
+/**
+ * The angles of an uneven edge: their sum is the inclusive angle, and the bevels, both from the centre plane
+ * to half the thickness, are as wide as the ratio says: sin θ_r / sin θ_l = w_l / w_r.
+ */
+export const unevenAngles = (
+  angleDeg: number,
+  shareRight: number,
+): [right: number, left: number] => {
+  const both = toRadians(perSide(2 * angleDeg));
+  const k = (1 - shareRight) / shareRight;
+  const right = toDegrees(radians(Math.atan2(k * Math.sin(both), 1 + k * Math.cos(both))));
+  return [right, 2 * angleDeg - right];
+};
+
+const grindOf = (input: CraftInput): string =>
+  input.kind.grind === 'hollow'
+    ? 'hollow'
+    : String(input.answers['grind'] ?? 'flat from the spine');
+
+const sideOf = (input: CraftInput, side: SideMeasures): Result<SidePoint[]> => {
+  const grind = grindOf(input);
+  const { heightMm } = side;
+  const bevelMm = side.shoulderMm / Math.tan(toRadians(side.angle));
+  if (grind === 'flat, then parallel')
+    return flatSide(side, Math.max(FLAT_SHARE * heightMm, 1.2 * bevelMm));
+  if (grind === 'hollow') {
+    const middle = input.input.measures.heightMiddleMm;
+    const top = numberAnswer(input.answers, 'hollowTopMm');
+    const reach = top === null ? heightMm : Math.min(heightMm, (top * heightMm) / middle);
+    const chord = Math.hypot(side.spineOffsetMm - side.shoulderMm, reach - bevelMm);
+    const radius =
+      numberAnswer(input.answers, 'wheelRadiusMm') ?? chord ** 2 / (8 * SAGITTA_MM.hollow);
+    return hollowSide(side, Math.max(reach, 1.2 * bevelMm), Math.max(radius, chord));
+  }
+  if (grind === 'convex') {
+    const chord = Math.hypot(side.spineOffsetMm - side.shoulderMm, heightMm - bevelMm);
+    return convexSide(side, heightMm, chord ** 2 / (8 * SAGITTA_MM.convex));
+  }
+  return flatSide(side, heightMm);
+};
+
+/** Angle of the chord from the shoulder to the spine corner. */
+const chordDeg = (points: readonly SidePoint[]): number => {
+  const shoulder = points[1]!;
+  const top = points.find(({ face }, index) => index > 1 && face === 'parallel') ?? points.at(-1)!;
+  return toDegrees(
+    radians(
+      Math.atan((top.xMm - shoulder.xMm) / Math.max(STRAIGHT_OFF_MM, top.yMm - shoulder.yMm)),
+    ),
+  );
+};
+
+export const twoSidedShape =
+  (input: CraftInput) =>
+  ({ heightMm, thicknessMm, exact }: Place): Result<Shape> => {
+    const { presentDeg } = input;
+    const measured = input.input.measures.thicknessBehindEdgeMm;
+    const share = rightShare(input.answers['ratio']);
+    const tan = Math.tan(toRadians(perSide(presentDeg)));
+    // Towards the tip the blade gets too low for the bevel it has half way: what height and spine allow holds it.
+    const behindEdgeMm = exact
+      ? input.kind.grind === 'two-sided flat'
+        ? measured
+        : withinPlay(measured, thicknessMm)
+      : Math.min(measured, 0.9 * thicknessMm, heightMm * tan);
+    const spineMm = exact ? thicknessMm : Math.min(thicknessMm, 1.9 * heightMm * tan);
+    const plain = share === 0.5 && grindOf(input) === 'flat from the spine';
+    const even = flatGrind({
+      heightMm,
+      spineThicknessMm: spineMm,
+      grindHeightMm: heightMm,
+      thicknessBehindEdgeMm: behindEdgeMm,
+      angleDeg: presentDeg,
+    });
+    if (!even.ok || plain) {
+      return even.ok
+        ? ok({
+            section: even.value.section,
+            primaryDeg: even.value.primaryAngle,
+            bevelHeightMm: even.value.bevelHeightMm,
+          })
+        : even;
+    }
+    const [rightDeg, leftDeg] = unevenAngles(presentDeg, share);
+    const sides = [rightDeg, leftDeg].map((angle) =>
+      sideOf(input, {
+        heightMm,
+        spineOffsetMm: spineMm / 2,
+        shoulderMm: behindEdgeMm / 2,
+        angle: perSide(angle),
+      }),
+    );
+    const [right, left] = sides;
+    if (!right!.ok) return right!;
+    if (!left!.ok) return left!;
+    return ok({
+      section: sectionFromSides(right!.value, left!.value),
+      primaryDeg: Math.max(chordDeg(right!.value), chordDeg(left!.value)),
+      bevelHeightMm: Math.max(right!.value[1]!.yMm, left!.value[1]!.yMm),
+    });
+  };
+
+const groundBoth =
+  (input: CraftInput) =>
+  (angleDeg: number): readonly GroundSide[] => {
+    const share = rightShare(input.answers['ratio']);
+    const [right, left] = share === 0.5 ? [angleDeg, angleDeg] : unevenAngles(angleDeg, share);
+    return [
+      { side: 'right', angleDeg: right, share },
+      { side: 'left', angleDeg: left, share: 1 - share },
+    ];
+  };
+
+/** Outline, bands, bevel, micro bevel. */
+const stagesFor =
+  (input: CraftInput, ground: Craft['groundAt']) =>
+  (shape: Shape, riseMm: number, wanted: Wanted): Result<readonly Stage[]> => {
+    const stages: Stage[] = [joint(riseMm)];
+    if (wanted.thinning) {
+      const bands = thinningBands({
+        section: shape.section,
+        apexMm: riseMm,
+        oldAngleDeg: input.presentDeg,
+        primaryDeg: shape.primaryDeg,
+        ...wanted.thinning,
+      });
+      if (!bands.ok) return bands;
+      stages.push({
+        id: 'thinning',
+        cuts: bands.value.flatMap(({ angleDeg, xMm, yMm }, index) =>
+          (['right', 'left'] as const).map((side) => ({
+            line: faceLine(side, perSide(angleDeg), xMm, yMm),
+            face: `${side} band ${index + 1}`,
+          })),
+        ),
+      });
+    }
+    const sides = ground(wanted.angleDeg);
+    const lowest = sides.find(({ angleDeg }) => angleDeg <= shape.primaryDeg);
+    if (lowest) {
+      return fail(
+        'CUT_DOES_NOT_CLOSE',
+        `${lowest.angleDeg.toFixed(1)}° on the ${lowest.side} does not clear the primary grind at ${shape.primaryDeg.toFixed(2)}°`,
+        'choices.angleDeg',
+      );
+    }
+    stages.push(edgeStage(sides, riseMm));
+    if (wanted.micro) stages.push(microStage(sides, riseMm, wanted.micro));
+    return ok(stages);
+  };
+
+/** Kinds so wide or so curved that one lift is another angle at every height. */
+const WIDE = ['curved-fish', 'cleaver', 'bone-cleaver'];
+
+const falseEdgeStep = (input: CraftInput, hand: (deg: number) => PlanStep[]): PlanStep[] =>
+  input.answers['falseEdge'] === 'meant to cut'
+    ? hand(numberAnswer(input.answers, 'falseEdgeDeg') ?? input.presentDeg + 5)
+    : [];
+
+export const twoSided = (input: CraftInput): Craft => {
+  const groundAt = groundBoth(input);
+  const { measures } = input.input;
+  const hollow = input.kind.grind === 'hollow';
+  const claddingMm = numberAnswer(input.answers, 'claddingMm');
+  const wide = WIDE.includes(input.kind.id);
+  return {
+    approaches: ['by-use', 'keep', 'lowest-clear'],
+    guidedDeg: null,
+    isThinned: !hollow,
+    byStation: wide,
+    shoulderLabel: 'Behind the edge',
+    microUsual: null,
+    shapeAt: twoSidedShape(input),
+    groundAt,
+    spineOffsetMm: (thicknessMm) => thicknessMm / 2,
+    extraRiseMm: () => 0,
+    stagesFor: stagesFor(input, groundAt),
+    steps: (make) => [
+      ...make.outline(),
+      ...make.thinning(),
+      ...make.faces(),
+      ...make.edge((_body, index) =>
+        hollow
+          ? {
+              zone: 'the very edge',
+              instruction:
+                index === 0
+                  ? 'Touch only the very edge: a hollow grind is thin and weak behind it. Light, until the smallest burr runs from heel to tip.'
+                  : 'Light, at the very edge only, until the pattern is even.',
+              forceN: [2, 5],
+            }
+          : wide
+            ? {
+                instruction:
+                  index === 0
+                    ? 'Lift as the ladder says at every station: a fixed lift is another angle at every height. One sweep heel to tip, the handle swinging through the belly, or section by section.'
+                    : 'The same sweep and the same lifts, until the pattern is even from heel to tip.',
+              }
+            : {},
+      ),
+      ...make.micro(),
+      ...make.deburr(),
+      ...make.strop(),
+      ...falseEdgeStep(input, (deg) =>
+        make.hand('edge', 6, {
+          title: `Back edge at ${deg.toFixed(0)}° per side`,
+          instruction: `The clipped back is meant to cut: steeper than the main edge, ${deg.toFixed(0)}° per side, on the first stone and the last, until a small burr, then off with it.`,
+          zone: 'the clipped back',
+          angleDeg: deg,
+          check: 'Burr along the clip only; the point stays where it is.',
+          caution:
+            'Two edges now: hold the blade by its faces, and check local rules on such blades.',
+        }),
+      ),
+      ...make.wash(),
+    ],
+    facts: (work) => {
+      const uneven = rightShare(input.answers['ratio']) !== 0.5;
+      const sides = groundAt(work.angleDeg);
+      return [
+        ...(uneven
+          ? sides.map(({ side, angleDeg, share }) =>
+              fact(
+                `Angle on the ${side}`,
+                said(
+                  angleDeg,
+                  '° per side',
+                  `The edge is ground ${String(input.answers['ratio'])}: the wider bevel is the lower one.`,
+                  [
+                    { label: 'Inclusive', value: 2 * work.angleDeg, unit: '° inclusive' },
+                    { label: 'Share of the width', value: share },
+                  ],
+                  'sin θr / sin θl = wl / wr',
+                ),
+              ),
+            )
+          : []),
+        ...thicknessFacts(work),
+        ...thinningFacts(work, claddingMm),
+      ];
+    },
+    warnings: (work) => {
+      const warnings: string[] = [];
+      const clear = thinningFacts(work, claddingMm).find(({ label }) =>
+        label.startsWith('Bare core'),
+      );
+      if (clear && clear.figure.value < 1) {
+        warnings.push(
+          `Only ${clear.figure.value.toFixed(1)} mm of core is left bare above the bevel: bring the cladding line up when thinning, or the soft steel comes to the edge.`,
+        );
+      }
+      if (input.answers['falseEdge'] === 'for weight only') {
+        warnings.push('The clipped back is for weight only: leave it.');
+      }
+      if (wide && measures.heightMiddleMm > 60) {
+        warnings.push('A rail or a clamp does not serve a blade this high: hold it by lift.');
+      }
+      return warnings;
+    },
+  };
+};

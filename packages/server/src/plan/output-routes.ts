@@ -1,0 +1,113 @@
+/** What is taken from a settled plan: bench card, wedge, lift gauge, outline with lifts, and the plan as a file. */
+import {
+  bladeKind,
+  liftGaugeTemplate,
+  outlineDrawing,
+  outlineTemplate,
+  perSide,
+  templateToSvg,
+  wedgeTemplate,
+  type BladePlan,
+  type PlanInput,
+  type Template,
+} from '@patient-edge/core';
+import { Router, type Request, type Response } from 'express';
+import type { Pool } from 'mysql2/promise';
+import { conflict, notFound } from '../http/errors';
+import { allow, pathId } from '../http/request';
+import { readJob } from '../jobs/job';
+import { findJobRow, type JobRow } from '../jobs/queries';
+import { sendPdf } from '../print/pdf';
+import { drawBenchCard } from './bench-card';
+import { outlineDxf } from './dxf';
+import { noPlan, settledPlan } from './make-plan';
+import { planFileOf } from './plan-file';
+
+const THIS = 'This blade';
+
+interface Settled {
+  readonly row: JobRow;
+  readonly plan: BladePlan;
+  readonly input: PlanInput;
+}
+
+const named = (
+  response: Response,
+  row: Pick<JobRow, 'tagNumber'>,
+  what: string,
+  how: 'inline' | 'attachment',
+) =>
+  response.set(
+    'Content-Disposition',
+    `${how}; filename="${what.replace('.', `-tag-${row.tagNumber}.`)}"`,
+  );
+
+const bladeName = (row: JobRow): string => row.bladeName || bladeKind(row.kindId).label;
+
+const drawingOf = ({ row, plan }: Settled) =>
+  outlineDrawing(
+    `${bladeName(row)}, tag ${row.tagNumber}: lifts for ${plan.angleDeg.toFixed(1)}° per side`,
+    plan.curvesAfter,
+    plan.stations,
+  );
+
+/** The paper gauges of a plan, each at true size. */
+const TEMPLATES: Readonly<Record<string, (of: Settled) => Template>> = {
+  wedge: ({ plan }) => wedgeTemplate(perSide(plan.angleDeg)),
+  'lift-gauge': ({ row, plan }) => {
+    const lifts = plan.steps.find((step) =>
+      step.lifts.some(({ liftMm }) => liftMm !== null),
+    )?.lifts;
+    if (!lifts)
+      throw conflict('This plan holds no angle by lift: there is no gauge to cut', row.version);
+    return liftGaugeTemplate(lifts, perSide(plan.angleDeg));
+  },
+  outline: (of) => outlineTemplate(drawingOf(of)),
+};
+
+export const planOutputRoutes = (pool: Pool): Router => {
+  const router = Router();
+  router.use('/jobs/:id/plan', allow());
+
+  const settled = async (request: Request): Promise<Settled> => {
+    const row = await findJobRow(pool, pathId(request, 'id', THIS));
+    if (!row) throw notFound(THIS);
+    return { row, ...(await settledPlan(pool, row)) };
+  };
+
+  router.get('/jobs/:id/plan/card.pdf', async (request, response) => {
+    const job = await readJob(pool, pathId(request, 'id', THIS));
+    if (!job.plan) throw noPlan(job.version);
+    const pdf = await drawBenchCard(job, job.plan);
+    named(response, job, 'bench-card.pdf', 'inline').type('application/pdf').send(pdf);
+  });
+
+  for (const [what, templateOf] of Object.entries(TEMPLATES)) {
+    router.get(`/jobs/:id/plan/${what}.pdf`, async (request, response) => {
+      const of = await settled(request);
+      const template = templateOf(of);
+      named(response, of.row, `${what}.pdf`, 'inline').type('application/pdf');
+      sendPdf(template, response);
+    });
+    router.get(`/jobs/:id/plan/${what}.svg`, async (request, response) => {
+      const of = await settled(request);
+      named(response, of.row, `${what}.svg`, 'attachment')
+        .type('image/svg+xml')
+        .send(templateToSvg(templateOf(of)));
+    });
+  }
+
+  router.get('/jobs/:id/plan/outline.dxf', async (request, response) => {
+    const of = await settled(request);
+    named(response, of.row, 'outline.dxf', 'attachment')
+      .type('application/dxf')
+      .send(outlineDxf(drawingOf(of)));
+  });
+
+  router.get('/jobs/:id/plan/plan.json', async (request, response) => {
+    const { row, plan, input } = await settled(request);
+    named(response, row, 'plan.json', 'attachment').json(planFileOf(bladeName(row), input, plan));
+  });
+
+  return router;
+};

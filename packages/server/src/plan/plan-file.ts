@@ -1,0 +1,46 @@
+/** A settled plan as a file of its own format: docs/formats.md and docs/plan.schema.json say what stands in it. */
+import { PLAN_FORMAT, PLAN_FORMAT_VERSION, type PlanFile } from '@patient-edge/contract';
+import { bladeKind, type BladePlan, type PlanInput } from '@patient-edge/core';
+
+export const planFileOf = (bladeName: string, input: PlanInput, plan: BladePlan): PlanFile => ({
+  format: PLAN_FORMAT,
+  version: PLAN_FORMAT_VERSION,
+  blade: {
+    kindId: input.measures.kindId,
+    kind: bladeKind(input.measures.kindId).label,
+    name: bladeName,
+    steel: input.steel.designation,
+    edgeLengthMm: input.measures.edgeLengthMm,
+  },
+  choices: input.choices,
+  result: {
+    anglePerSideDeg: plan.angleDeg,
+    steelMm3: plan.figures.steelLost.value,
+    heightLostMm: plan.figures.heightLost.value,
+    workingSeconds: plan.figures.workingTime.value,
+    schools: plan.schools,
+    figures: plan.facts.map(({ label, figure }) => ({
+      label,
+      value: figure.value,
+      unit: figure.unit,
+    })),
+    steps: plan.steps.map((step) => ({
+      key: step.key,
+      operation: step.operation,
+      title: step.title,
+      instruction: step.instruction,
+      stone: input.rack.find(({ id }) => id === step.stoneId)?.name ?? null,
+      zone: step.zone,
+      anglePerSideDeg: step.angleDeg,
+      sides: step.sides.map(({ side, angleDeg, strokes }) => ({ side, angleDeg, strokes })),
+      forceN: step.forceN,
+      direction: step.direction,
+      pattern: step.pattern,
+      steelMm3: step.removeMm3,
+      seconds: step.seconds,
+      check: step.check,
+      before: step.before,
+      caution: step.caution,
+    })),
+  },
+});

@@ -1,0 +1,257 @@
+/** Plans side by side: what each takes, costs and leaves for later; one of them is taken up. */
+import { moneyRange } from '@patient-edge/contract';
+import { VARIANTS, type Compared } from '@patient-edge/core';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { usePrices } from '../api/hooks';
+import { useJobHere } from '../jobs/job-here';
+import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
+import { fixed } from '../theme/format';
+import { QuietButton, QuietLink, Row, Sheet, Soft, Stack, Tick } from '../theme/parts';
+import { useCompared } from '../workers/use-compare';
+import { MapSheet } from './map-sheet';
+
+const Table = styled.table`
+  border-collapse: collapse;
+  table-layout: fixed;
+  width: 100%;
+  & th,
+  & td {
+    text-align: right;
+    padding: 7px 10px;
+    border-top: 1px solid var(--line-soft);
+    font-family: var(--figures);
+    vertical-align: baseline;
+  }
+  & th {
+    font-weight: 650;
+  }
+  & tbody th,
+  & thead th:first-child {
+    text-align: left;
+    font-family: var(--text);
+  }
+  & small {
+    display: block;
+    color: var(--ink-soft);
+    font: 400 14px var(--text);
+  }
+  & td[data-least] {
+    background: var(--accent-soft);
+    font-weight: 700;
+  }
+`;
+const Pick = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 22px;
+`;
+
+const MOST = 5;
+const FIRST = ['as chosen', 'keep', 'by-use', 'edge only'];
+
+interface Row_ {
+  readonly label: string;
+  readonly unit: string;
+  readonly value: (of: Compared) => number | null;
+  readonly show: (of: Compared) => string;
+  /** More is better: visits to come. */
+  readonly isMore?: boolean;
+}
+
+const visits = (value: number | null): string => (value === null ? '–' : `${value}`);
+
+const ROWS: readonly Row_[] = [
+  {
+    label: 'Angle',
+    unit: 'per side',
+    value: () => null,
+    show: (of) => `${fixed(of.angleDeg, 1)}°`,
+  },
+  { label: 'Steel', unit: 'mm³', value: (of) => of.steelMm3, show: (of) => fixed(of.steelMm3, 1) },
+  {
+    label: 'Height lost',
+    unit: 'mm',
+    value: (of) => of.heightMm,
+    show: (of) => fixed(of.heightMm, 2),
+  },
+  {
+    label: 'Minutes',
+    unit: 'eight cases of ten',
+    value: (of) => of.minutes[1],
+    show: (of) =>
+      `${Math.round(of.minutes[1])} (${Math.round(of.minutes[0])}–${Math.round(of.minutes[2])})`,
+  },
+  {
+    label: 'Thickness after',
+    unit: 'mm',
+    value: (of) => of.behindEdgeMm,
+    show: (of) => fixed(of.behindEdgeMm, 2),
+  },
+  {
+    label: 'Visits until thinning',
+    unit: 'like this one',
+    value: (of) => of.visitsToThinning,
+    show: (of) => visits(of.visitsToThinning),
+    isMore: true,
+  },
+  {
+    label: 'Visits until spent',
+    unit: 'like this one',
+    value: (of) => of.visitsToEnd,
+    show: (of) => visits(of.visitsToEnd),
+    isMore: true,
+  },
+  {
+    label: 'Last stone',
+    unit: 'µm',
+    value: () => null,
+    show: (of) => (of.lastUm === null ? '–' : `${of.lastUm}`),
+  },
+  { label: 'Stones', unit: '', value: () => null, show: (of) => of.stones.join(', ') },
+];
+
+const ComparePage = () => {
+  const job = useJobHere();
+  const navigate = useNavigate();
+  const { choices, setChoices, isReady } = usePlanChoices(job);
+  const input = usePlanInput(job, choices);
+  const { data: prices } = usePrices();
+  const [ids, setIds] = useState<readonly string[]>(FIRST);
+  const question = useMemo(
+    () => (input && isReady ? { input, ids, terms: prices ?? null } : null),
+    [input, isReady, ids, prices],
+  );
+  const compared = useCompared(question);
+  const columns = (compared ?? []).filter(({ id }) => ids.includes(id));
+  const take = (of: Compared): void => {
+    setChoices(of.choices);
+    void navigate(`/jobs/${job.id}/plan`);
+  };
+  return (
+    <Stack $gap={16}>
+      <Sheet aria-label="Plans side by side">
+        <Stack>
+          <Row $gap={18} $align="baseline">
+            <h2>Side by side</h2>
+            <QuietLink to={`/jobs/${job.id}/plan`}>Back to the plan</QuietLink>
+          </Row>
+          <Pick role="group" aria-label="Plans to compare">
+            {VARIANTS.map(({ id, label, words }) => (
+              <Tick
+                key={id}
+                value={ids.includes(id)}
+                onChange={(on) =>
+                  setIds(on ? [...ids, id].slice(-MOST) : ids.filter((each) => each !== id))
+                }
+              >
+                {label} <Soft as="small">{words}</Soft>
+              </Tick>
+            ))}
+          </Pick>
+          <Soft>Two to {MOST} at once. The least of a row is set off; with visits, the most.</Soft>
+          {columns.length < 2 ? (
+            <p role="status">{compared ? 'Choose at least two.' : 'Working them out…'}</p>
+          ) : (
+            <ComparedTable columns={columns} currency={prices?.currency ?? null} onTake={take} />
+          )}
+        </Stack>
+      </Sheet>
+      {input && (
+        <MapSheet
+          key={job.version}
+          input={input}
+          onPick={(angleDeg, finishUm) => {
+            setChoices({ ...choices, angleDeg, finishUm: [finishUm, finishUm] });
+            void navigate(`/jobs/${job.id}/plan`);
+          }}
+        />
+      )}
+    </Stack>
+  );
+};
+
+interface ComparedTableProps {
+  readonly columns: readonly Compared[];
+  readonly currency: string | null;
+  readonly onTake: (of: Compared) => void;
+}
+
+const SLACK = 1e-9;
+
+const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
+  const bestOf = ({ value, isMore }: Row_): number | null => {
+    const values = columns.flatMap((of) => (of.problem === null ? (value(of) ?? []) : []));
+    const spread = Math.max(...values) - Math.min(...values);
+    if (values.length < 2 || spread < SLACK) return null;
+    return isMore ? Math.max(...values) : Math.min(...values);
+  };
+  return (
+    <Table aria-label="Plans side by side">
+      <thead>
+        <tr>
+          <td />
+          {columns.map(({ id }) => (
+            <th scope="col" key={id}>
+              {VARIANTS.find((variant) => variant.id === id)!.label}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {ROWS.map((row) => {
+          const best = bestOf(row);
+          return (
+            <tr key={row.label}>
+              <th scope="row">
+                {row.label} <small>{row.unit}</small>
+              </th>
+              {columns.map((of) => (
+                <td
+                  key={of.id}
+                  data-least={
+                    best !== null && of.problem === null && row.value(of) === best ? '' : undefined
+                  }
+                >
+                  {of.problem === null ? row.show(of) : '–'}
+                </td>
+              ))}
+            </tr>
+          );
+        })}
+        {currency !== null && (
+          <tr>
+            <th scope="row">
+              Price <small>by the list</small>
+            </th>
+            {columns.map((of) => (
+              <td key={of.id}>
+                {of.price ? moneyRange(of.price.lowMinor, of.price.highMinor, currency) : '–'}
+              </td>
+            ))}
+          </tr>
+        )}
+        <tr>
+          <th scope="row">Take it up</th>
+          {columns.map((of) => (
+            <td key={of.id}>
+              {of.problem === null ? (
+                <QuietButton
+                  aria-label={`Plan it so: ${VARIANTS.find(({ id }) => id === of.id)!.label}`}
+                  onPress={() => onTake(of)}
+                >
+                  Plan it so
+                </QuietButton>
+              ) : (
+                <small>{of.problem}</small>
+              )}
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </Table>
+  );
+};
+
+export default ComparePage;

@@ -1,0 +1,185 @@
+/** The trade over angle and finish: minutes at every angle and last stone, drawn as they come; a place is picked. */
+import { findUse, type MapCell, type PlanInput } from '@patient-edge/core';
+import styled from 'styled-components';
+import { fixed, roughly } from '../theme/format';
+import { ActionButton, Choice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { useTradeMap } from '../workers/use-compare';
+import { useState } from 'react';
+
+const Grid = styled.table`
+  border-collapse: collapse;
+  font: 400 14px var(--figures);
+  & th {
+    font-weight: 400;
+    color: var(--ink-soft);
+    padding: 2px 6px;
+    text-align: right;
+  }
+  & th[data-in] {
+    color: var(--ink);
+    font-weight: 700;
+  }
+  & td {
+    padding: 0;
+    border: 1px solid var(--line-soft);
+    text-align: center;
+    min-width: 50px;
+  }
+  & td[data-none] {
+    color: var(--ink-soft);
+  }
+  & button {
+    width: 100%;
+    min-height: 32px;
+    font: inherit;
+    color: var(--ink);
+    border: none;
+    padding: 2px 4px;
+    cursor: pointer;
+  }
+  & button[aria-pressed='true'] {
+    outline: 3px solid var(--accent);
+    outline-offset: -3px;
+    font-weight: 700;
+  }
+`;
+
+const SHOWN = [
+  { id: 'minutes', label: 'Minutes', unit: 'min', digits: 0 },
+  { id: 'steelMm3', label: 'Steel', unit: 'mm³', digits: 1 },
+  { id: 'behindEdgeMm', label: 'Thickness after', unit: 'mm', digits: 2 },
+] as const;
+type ShownId = (typeof SHOWN)[number]['id'];
+
+/** How dark the darkest cell is: the figures stay readable on it. */
+const DARKEST_PERCENT = 55;
+
+interface MapSheetProps {
+  readonly input: PlanInput;
+  readonly onPick: (angleDeg: number, finishUm: number) => void;
+}
+
+export const MapSheet = ({ input, onPick }: MapSheetProps) => {
+  const { state, start, stop } = useTradeMap();
+  const [shown, setShown] = useState<ShownId>('minutes');
+  const [picked, setPicked] = useState<MapCell | null>(null);
+  const { columns, all, isRunning } = state;
+  const use = findUse(input.useId);
+  const { unit, digits } = SHOWN.find(({ id }) => id === shown)!;
+  const values = columns.flatMap(({ cells }) => cells.flatMap((cell) => cell[shown] ?? []));
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  const shade = (value: number): number =>
+    high > low ? Math.round((DARKEST_PERCENT * (value - low)) / (high - low)) : 0;
+  const angles = columns[0]?.cells.map(({ angleDeg }) => angleDeg) ?? [];
+  return (
+    <Sheet aria-label="Map over angle and finish">
+      <Stack>
+        <h2>Angle against finish</h2>
+        <Row $gap={16}>
+          {isRunning ? (
+            <QuietButton onPress={stop}>Stop</QuietButton>
+          ) : (
+            <ActionButton onPress={() => start(input)}>
+              {columns.length > 0 ? 'Draw the map again' : 'Draw the map'}
+            </ActionButton>
+          )}
+          {(isRunning || columns.length > 0) && (
+            <span role="status">
+              {columns.length} of {all || '…'} finishes
+            </span>
+          )}
+          {isRunning && (
+            <progress value={columns.length} max={Math.max(1, all)} aria-label="Finishes done" />
+          )}
+        </Row>
+        {columns.length > 0 && (
+          <>
+            <Choice label="Shown" hideLabel options={SHOWN} value={shown} onChange={setShown} />
+            <div style={{ overflowX: 'auto' }}>
+              <Grid
+                aria-label={`${SHOWN.find(({ id }) => id === shown)!.label} in ${unit}, by angle and last stone`}
+              >
+                <thead>
+                  <tr>
+                    <th scope="col">° \ µm</th>
+                    {columns.map(({ finishUm }) => (
+                      <th
+                        scope="col"
+                        key={finishUm}
+                        data-in={
+                          finishUm >= use.finishUm[0] && finishUm <= use.finishUm[1]
+                            ? ''
+                            : undefined
+                        }
+                      >
+                        {finishUm}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {angles.map((angleDeg, row) => (
+                    <tr key={angleDeg}>
+                      <th
+                        scope="row"
+                        data-in={
+                          angleDeg >= use.angleDeg[0] && angleDeg <= use.angleDeg[1]
+                            ? ''
+                            : undefined
+                        }
+                      >
+                        {angleDeg}°
+                      </th>
+                      {columns.map(({ cells, finishUm }) => {
+                        const cell = cells[row]!;
+                        const value = cell[shown];
+                        if (value === null) {
+                          return (
+                            <td key={finishUm} data-none="">
+                              –
+                            </td>
+                          );
+                        }
+                        return (
+                          <td key={finishUm}>
+                            <button
+                              type="button"
+                              aria-pressed={picked === cell}
+                              aria-label={`${angleDeg}° per side, last stone ${finishUm} µm: ${fixed(value, digits)} ${unit}`}
+                              style={{
+                                background: `color-mix(in srgb, var(--accent) ${shade(value)}%, var(--page))`,
+                              }}
+                              onClick={() => setPicked(cell)}
+                            >
+                              {fixed(value, digits)}
+                            </button>
+                          </td>
+                        );
+                      })}
+                    </tr>
+                  ))}
+                </tbody>
+              </Grid>
+            </div>
+            <Soft>
+              Darker takes more. Bold: within the window of {use.label.toLowerCase()}. A dash: it
+              does not clear the primary, or no stones lead there.
+            </Soft>
+            {picked && picked.minutes !== null && (
+              <Row>
+                <span>
+                  {picked.angleDeg}° per side, last stone {picked.finishUm} µm:{' '}
+                  {roughly(60 * picked.minutes)}, {fixed(picked.steelMm3 ?? 0, 1)} mm³,{' '}
+                  {fixed(picked.behindEdgeMm ?? 0, 2)} mm behind the edge.
+                </span>
+                <ActionButton onPress={() => onPick(picked.angleDeg, picked.finishUm)}>
+                  Plan it there
+                </ActionButton>
+              </Row>
+            )}
+          </>
+        )}
+      </Stack>
+    </Sheet>
+  );
+};

@@ -1,0 +1,170 @@
+/** What is particular of this kind of blade: its own figures, and the choices only it has. */
+import {
+  AXE_SERVICES,
+  bladeKind,
+  FRONT_FORMS,
+  MOST_TAPE_LAYERS,
+  SERRATION_WAYS,
+  THIN_DEPTHS,
+  TIP_WAYS,
+  WIDEST_TAPPED_RIM_MM,
+  type BladePlan,
+  type KindChoices,
+  type PlanChoices,
+} from '@patient-edge/core';
+import type { Job } from '@patient-edge/contract';
+import { FigureList, FigureView } from '../instruments/why';
+import { Columns } from '../theme/columns';
+import { fixed } from '../theme/format';
+import { Choice, options, Soft, Stack, Tick } from '../theme/parts';
+import { WithinLimits } from '../theme/within-limits';
+
+interface PartProps {
+  readonly job: Job;
+  readonly plan: BladePlan;
+  readonly choices: PlanChoices;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+/** Where a tip is missing: the way it is brought back. */
+export const TipField = ({ job, choices, onChoices }: Omit<PartProps, 'plan'>) =>
+  job.damage.some(({ kind }) => kind === 'missing tip') ? (
+    <Choice
+      label="The tip"
+      options={options(TIP_WAYS)}
+      value={choices.kind.tipWay}
+      onChange={(tipWay) => onChoices({ kind: { ...choices.kind, tipWay } })}
+    />
+  ) : null;
+
+export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, 'plan'>) => {
+  const { grind } = bladeKind(job.measures.kindId);
+  const set = (part: Partial<KindChoices>): void =>
+    onChoices({ kind: { ...choices.kind, ...part } });
+  const { kind } = choices;
+  switch (grind) {
+    case 'one-sided, hollow back':
+      return (
+        <Columns $columns={2}>
+          <Choice
+            label="Front bevel"
+            options={[{ id: 'usual', label: 'Usual of the kind' }, ...options(FRONT_FORMS)]}
+            value={kind.frontForm ?? 'usual'}
+            onChange={(next) =>
+              set({ frontForm: FRONT_FORMS.find((form) => form === next) ?? null })
+            }
+          />
+          <WithinLimits
+            label="Tap the back out for a rim of, mm"
+            least={0.1}
+            most={WIDEST_TAPPED_RIM_MM}
+            whole={false}
+            value={kind.tapForRimMm}
+            onValue={(tapForRimMm) => set({ tapForRimMm })}
+            onOpen={() => set({ tapForRimMm: null })}
+            hint="Empty: it is not tapped. Risky; only with the owner’s yes in writing"
+          />
+        </Columns>
+      );
+    case 'serrated':
+      return (
+        <Choice
+          label="Way of the scallops"
+          options={options(SERRATION_WAYS)}
+          value={kind.serrationWay}
+          onChange={(serrationWay) => set({ serrationWay })}
+        />
+      );
+    case 'convex':
+      return (
+        <Choice
+          label="Service"
+          options={options(AXE_SERVICES)}
+          value={kind.axeService}
+          onChange={(axeService) => set({ axeService })}
+        />
+      );
+    case 'razor':
+      return (
+        <Columns $columns={3}>
+          <WithinLimits
+            label="Layers of tape on the spine"
+            least={0}
+            most={MOST_TAPE_LAYERS}
+            whole
+            value={kind.tapeLayers}
+            onValue={(tapeLayers) => set({ tapeLayers })}
+          />
+        </Columns>
+      );
+    case 'two-sided flat':
+    case 'two-sided with ridge':
+    case 'hollow':
+    case 'single flat bevel':
+    case 'chisel':
+      return null;
+  }
+};
+
+/** Thinning: whether, how far, to what thickness, in which bands. */
+export const ThinningFields = ({ plan, choices, onChoices }: Omit<PartProps, 'job'>) => {
+  if (!plan.isThinned) return <Soft>{plan.thinning.reason}</Soft>;
+  const { thinning } = plan;
+  return (
+    <Stack $gap={8}>
+      <Tick value={thinning.done} onChange={(thin) => onChoices({ thin })}>
+        Thin it {thinning.advised ? '(advised)' : '(not needed)'}
+      </Tick>
+      <Soft>{thinning.reason}</Soft>
+      {thinning.done && (
+        <>
+          <Columns $columns={3}>
+            <Choice
+              label="How far"
+              options={options(THIN_DEPTHS)}
+              value={thinning.depth}
+              onChange={(thinDepth) => onChoices({ thinDepth })}
+            />
+            <WithinLimits
+              label="Thickness at 5 mm, mm"
+              least={0.05}
+              most={20}
+              whole={false}
+              value={choices.thinTo.at5Mm}
+              onValue={(at5Mm) => onChoices({ thinTo: { ...choices.thinTo, at5Mm } })}
+              onOpen={() => onChoices({ thinTo: { ...choices.thinTo, at5Mm: null } })}
+              hint="Empty: by falling angles"
+            />
+            <WithinLimits
+              label="Thickness at 10 mm, mm"
+              least={0.05}
+              most={20}
+              whole={false}
+              value={choices.thinTo.at10Mm}
+              onValue={(at10Mm) => onChoices({ thinTo: { ...choices.thinTo, at10Mm } })}
+              onOpen={() => onChoices({ thinTo: { ...choices.thinTo, at10Mm: null } })}
+              hint="Empty: by falling angles"
+            />
+          </Columns>
+          <p>
+            Bands{' '}
+            {thinning.bands
+              .map(({ angleDeg, fromMm }) => `${fixed(angleDeg, 2)}° from ${fixed(fromMm, 0)} mm`)
+              .join(', ')}
+            ; {fixed(thinning.remnantMm ?? 0, 2)} mm of the old bevel left to be seen; scratches
+            show up to {fixed(thinning.scratchTopMm, 1)} mm.
+          </p>
+        </>
+      )}
+    </Stack>
+  );
+};
+
+export const KindFacts = ({ plan }: { plan: BladePlan }) =>
+  plan.facts.length === 0 ? null : (
+    <FigureList>
+      {plan.facts.map(({ label, figure }) => (
+        <FigureView key={label} label={label} figure={figure} />
+      ))}
+    </FigureList>
+  );

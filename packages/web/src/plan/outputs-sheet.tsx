@@ -1,0 +1,249 @@
+/** What is taken from a plan: the card for the bench, paper gauges, drawings, the plan as a file and back; versions and templates. */
+import {
+  LARGEST_PLAN_FILE,
+  planFileSchema,
+  validate,
+  type Job,
+  type PlanTemplate,
+} from '@patient-edge/contract';
+import { bladeKind, withDefaults, type PlanChoices } from '@patient-edge/core';
+import { FileDown, FileUp } from 'lucide-react';
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import { mutate } from 'swr';
+import { messageOf, request } from '../api/client';
+import { usePlanVersions, useTemplates } from '../api/hooks';
+import { PdfView } from '../labels/pdf-view';
+import { moment, roughly } from '../theme/format';
+import { QuietButton, Row, Sheet, Soft, Stack, TextEntry } from '../theme/parts';
+import { WithWord, type Told } from '../theme/told';
+
+const Download = styled.a`
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+  padding: 8px 14px;
+  border: 1px solid var(--line);
+  color: var(--accent);
+  font-weight: 600;
+`;
+const List = styled.ol`
+  & li {
+    display: grid;
+    grid-template-columns: 34px 130px minmax(0, 1fr) auto;
+    gap: 12px;
+    align-items: center;
+    padding: 6px 0;
+    border-top: 1px solid var(--line-soft);
+  }
+`;
+
+const FILES = [
+  ['wedge.pdf', 'Wedge, PDF'],
+  ['wedge.svg', 'Wedge, SVG'],
+  ['lift-gauge.pdf', 'Lift gauge, PDF'],
+  ['lift-gauge.svg', 'Lift gauge, SVG'],
+  ['outline.pdf', 'Outline with lifts, PDF'],
+  ['outline.svg', 'Outline with lifts, SVG'],
+  ['outline.dxf', 'Outline with lifts, DXF'],
+  ['plan.json', 'Plan, JSON'],
+] as const;
+
+interface OutputsProps {
+  readonly job: Job;
+  readonly hasLifts: boolean;
+  readonly onChoices: (choices: PlanChoices) => void;
+}
+
+export const OutputsSheet = ({ job, hasLifts, onChoices }: OutputsProps) => {
+  const [card, setCard] = useState(false);
+  const from = `/api/jobs/${job.id}/plan`;
+  const files = FILES.filter(([name]) => hasLifts || !name.startsWith('lift-gauge'));
+  return (
+    <Sheet aria-label="Taken from the plan">
+      <Stack>
+        <h2>Taken from the plan</h2>
+        {job.plan ? (
+          <>
+            <Row>
+              <Download href={`${from}/card.pdf`} target="_blank" rel="noreferrer">
+                <FileDown size={18} aria-hidden /> Bench card, PDF
+              </Download>
+              {files.map(([name, words]) => (
+                <Download key={name} href={`${from}/${name}`} target="_blank" rel="noreferrer">
+                  {words}
+                </Download>
+              ))}
+            </Row>
+            <Row>
+              <QuietButton onPress={() => setCard(!card)}>
+                {card ? 'Put the card away' : 'Look at the card'}
+              </QuietButton>
+            </Row>
+            {card && <PdfView src={`${from}/card.pdf`} label="The bench card, first page" />}
+          </>
+        ) : (
+          <Soft>Cards and gauges come from a settled plan.</Soft>
+        )}
+        <ReadBack job={job} onChoices={onChoices} />
+        <Versions job={job} onChoices={onChoices} />
+        <Templates job={job} onChoices={onChoices} />
+      </Stack>
+    </Sheet>
+  );
+};
+
+/** A plan file read back: its choices become those of this plan, nothing is settled by it. */
+const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
+  const input = useRef<HTMLInputElement>(null);
+  const [said, setSaid] = useState<Told | null>(null);
+  const read = async (file: File): Promise<void> => {
+    try {
+      if (file.size > LARGEST_PLAN_FILE) {
+        throw new Error(
+          `${file.name}: no more than ${LARGEST_PLAN_FILE / 1000} kB; it has ${Math.round(file.size / 1000)} kB`,
+        );
+      }
+      const content: unknown = JSON.parse(await file.text());
+      const checked = validate(planFileSchema, content);
+      if (!checked.ok) {
+        throw new Error(`${file.name}: ${checked.fields.map(({ message }) => message).join('; ')}`);
+      }
+      onChoices(withDefaults(checked.value.choices));
+      const other = checked.value.blade.kindId !== job.measures.kindId;
+      setSaid({
+        words: `Read: ${file.name}.${other ? ' It was made for another kind of blade: look it over.' : ''}`,
+        bad: false,
+      });
+    } catch (error) {
+      setSaid({
+        words: error instanceof SyntaxError ? `${file.name} is not a plan file` : messageOf(error),
+        bad: true,
+      });
+    }
+  };
+  return (
+    <Stack $gap={6}>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        className="unseen"
+        aria-label="Plan file"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void read(file);
+          event.target.value = '';
+        }}
+      />
+      <WithWord told={said}>
+        <QuietButton onPress={() => input.current?.click()}>
+          <FileUp size={18} aria-hidden /> Read a plan file
+        </QuietButton>
+      </WithWord>
+    </Stack>
+  );
+};
+
+const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
+  const { data: versions } = usePlanVersions(job.id, job.version);
+  if (!versions || versions.length === 0) return null;
+  return (
+    <Stack $gap={4}>
+      <h3>Versions of this plan</h3>
+      <List>
+        {versions.map(({ number, at, who, reason, record, choices, steps }) => {
+          const changes = choices.changes.length + choices.added.length;
+          return (
+            <li key={number}>
+              <b>{number}</b>
+              <Soft as="span">{moment(at)}</Soft>
+              <span>
+                {record.angleDeg.toFixed(1)}° per side, {steps.length} steps,{' '}
+                {roughly(record.figures.workingTime.value)}; {who}
+                {changes > 0 && `; ${changes} changed by hand`}
+                {reason !== '' && `: ${reason}`}
+              </span>
+              <QuietButton
+                aria-label={`Take it up: version ${number}`}
+                onPress={() => onChoices(choices)}
+              >
+                Take it up
+              </QuietButton>
+            </li>
+          );
+        })}
+      </List>
+    </Stack>
+  );
+};
+
+const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
+  const { data: all } = useTemplates();
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const templates = (all ?? []).filter(({ kindId }) => kindId === job.measures.kindId);
+  const change = async (asked: Promise<PlanTemplate[]>): Promise<void> => {
+    setProblem(null);
+    try {
+      await mutate('/templates', await asked, { revalidate: false });
+      setName('');
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  return (
+    <Stack $gap={6}>
+      <h3>Templates for a {bladeKind(job.measures.kindId).label.toLowerCase()}</h3>
+      {templates.length === 0 && <Soft>None yet: keep a plan that turned out well.</Soft>}
+      <List>
+        {templates.map((template) => (
+          <li key={template.id}>
+            <span aria-hidden>·</span>
+            <b>{template.name}</b>
+            <span>
+              {template.note} {template.who}, {moment(template.at)}
+            </span>
+            <Row>
+              <QuietButton
+                aria-label={`Plan by it: ${template.name}`}
+                onPress={() => onChoices(template.choices)}
+              >
+                Plan by it
+              </QuietButton>
+              <QuietButton
+                aria-label={`Drop it: ${template.name}`}
+                onPress={() => void change(request('DELETE', `/templates/${template.id}`))}
+              >
+                Drop it
+              </QuietButton>
+            </Row>
+          </li>
+        ))}
+      </List>
+      {job.plan && (
+        <Row $align="end">
+          <div style={{ width: 300 }}>
+            <TextEntry
+              label="Keep the settled plan as a template"
+              value={name}
+              onChange={setName}
+              error={problem ?? undefined}
+              hint="Its name"
+            />
+          </div>
+          <QuietButton
+            isDisabled={name.trim().length < 3}
+            onPress={() =>
+              void change(request('POST', `/jobs/${job.id}/templates`, { name, note: '' }))
+            }
+          >
+            Keep it
+          </QuietButton>
+        </Row>
+      )}
+    </Stack>
+  );
+};

@@ -1,0 +1,180 @@
+/** The section step by step: what each stage takes, drawn, and as a table that can be read by key or ear. */
+import type { Job } from '@patient-edge/contract';
+import { STAGE_LABELS, thicknessAtMm, topOf, apexOf, type BladePlan } from '@patient-edge/core';
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { memo, useState } from 'react';
+import styled from 'styled-components';
+import { SectionView } from '../instruments/section-view';
+import { fixed } from '../theme/format';
+import { Choice, QuietButton, Row, Sheet, Stack } from '../theme/parts';
+
+const Table = styled.table`
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 15px;
+  & th,
+  & td {
+    text-align: right;
+    padding: 3px 8px;
+    border-top: 1px solid var(--line-soft);
+    font-family: var(--figures);
+    font-weight: 400;
+  }
+  & th:first-child {
+    text-align: left;
+    font-family: var(--text);
+  }
+  & thead th {
+    color: var(--ink-soft);
+    border: none;
+    font-family: var(--text);
+    font-size: 14px;
+  }
+  & tr[data-shown] {
+    background: var(--accent-soft);
+    font-weight: 700;
+  }
+`;
+
+const LENSES = ['edge', 'bevel', 'grind'] as const;
+type Lens = (typeof LENSES)[number];
+const LENS_LABELS: Readonly<Record<Lens, string>> = {
+  edge: 'the edge',
+  bevel: 'the bevel',
+  grind: '20 mm',
+};
+const NARROW_MM = 2.5;
+const CALIPERS_MM = [5, 10, 20] as const;
+
+interface SectionSheetProps {
+  readonly job: Job;
+  readonly plan: BladePlan;
+}
+
+interface Shown {
+  readonly label: string;
+  readonly section: BladePlan['sections']['before'];
+  readonly areaMm2: number;
+}
+
+/** As it came, and after every stage that takes steel. */
+const stagesOf = ({ sections }: BladePlan): Shown[] => [
+  { label: 'As it came', section: sections.before, areaMm2: 0 },
+  ...sections.stages
+    .filter(({ areaMm2 }) => areaMm2 > 1e-9)
+    .map(({ id, section, areaMm2 }) => ({ label: STAGE_LABELS[id], section, areaMm2 })),
+];
+
+const lensOf = (lens: Lens, plan: BladePlan, heightMm: number): number => {
+  const rise = plan.sections.riseMm;
+  const top = topOf(plan.sections.after, 'bevel') ?? 1;
+  const bevelMm = Math.max(0.5, 1.3 * top);
+  if (lens === 'bevel') return Math.min(heightMm, bevelMm);
+  if (lens === 'grind') return Math.min(heightMm, Math.max(20, 1.3 * plan.thinning.scratchTopMm));
+  // A narrow bevel is seen whole; of a wide one, what the rise of the apex is about.
+  return Math.min(heightMm, bevelMm <= NARROW_MM ? bevelMm : Math.max(0.7, 8 * rise));
+};
+
+const SectionOf = ({ job, plan }: SectionSheetProps) => {
+  const stages = stagesOf(plan);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const [lens, setLens] = useState<Lens>('edge');
+  // The last stage unless another was asked for; a change of the plan may leave fewer.
+  const at = Math.min(chosen ?? stages.length - 1, stages.length - 1);
+  const shown = stages[at]!;
+  const { heightMiddleMm, spineMiddleMm } = job.measures;
+  const bevelTop = at > 0 ? topOf(shown.section, 'new bevel') : topOf(shown.section, 'bevel');
+  const last = at === stages.length - 1;
+  const { figures } = plan;
+  const words = last
+    ? [
+        `${fixed(plan.angleDeg, 1)}° per side`,
+        `${fixed(figures.angleInclusive.value, 1)}° inclusive`,
+      ]
+    : at === 0
+      ? [`${fixed(figures.presentAngle.value, 1)}° per side, as it came`]
+      : [];
+  return (
+    <Stack $gap={10}>
+      <SectionView
+        original={stages[0]!.section}
+        before={stages[Math.max(0, at - 1)]!.section}
+        after={shown.section}
+        heightMm={heightMiddleMm}
+        spineMm={spineMiddleMm}
+        lensMm={lensOf(lens, plan, heightMiddleMm)}
+        apexMm={apexOf(shown.section).yMm}
+        bevelTopMm={bevelTop}
+        angleWords={words}
+        calipersMm={CALIPERS_MM}
+        label={`Section half way along, ${shown.label}: ${words.join(', ')}, apex up ${fixed(apexOf(shown.section).yMm, 2)} mm`}
+      />
+      <Row $align="end" $gap={12}>
+        <QuietButton
+          aria-label="The stage before"
+          isDisabled={at === 0}
+          onPress={() => setChosen(at - 1)}
+        >
+          <ChevronLeft size={18} />
+        </QuietButton>
+        <span aria-live="polite">
+          {at} of {stages.length - 1}: {shown.label}
+        </span>
+        <QuietButton
+          aria-label="The next stage"
+          isDisabled={last}
+          onPress={() => setChosen(at + 1)}
+        >
+          <ChevronRight size={18} />
+        </QuietButton>
+        <Choice
+          label="Lens on"
+          hideLabel
+          options={LENSES.map((id) => ({ id, label: LENS_LABELS[id] }))}
+          value={lens}
+          onChange={setLens}
+        />
+      </Row>
+      <Table aria-label="The section half way along, stage by stage">
+        <thead>
+          <tr>
+            <th scope="col">After</th>
+            <th scope="col">goes, mm²</th>
+            <th scope="col">apex, mm</th>
+            {CALIPERS_MM.map((mm) => (
+              <th scope="col" key={mm}>
+                at {mm} mm
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {stages.map(({ label, section, areaMm2 }, index) => {
+            const apexMm = apexOf(section).yMm;
+            return (
+              <tr key={label} data-shown={index === at ? '' : undefined}>
+                <th scope="row">{label}</th>
+                <td>{index === 0 ? '–' : fixed(areaMm2, 4)}</td>
+                <td>{fixed(apexMm, 3)}</td>
+                {CALIPERS_MM.map((mm) => {
+                  const thickness = thicknessAtMm(section, apexMm + mm);
+                  return <td key={mm}>{thickness === null ? '–' : fixed(thickness, 2)}</td>;
+                })}
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+    </Stack>
+  );
+};
+
+export const SectionSheet = memo((props: SectionSheetProps) => (
+  <Sheet aria-label="Across the blade">
+    <Stack $gap={8}>
+      <h2>Across</h2>
+      <SectionOf {...props} />
+    </Stack>
+  </Sheet>
+));
+SectionSheet.displayName = 'SectionSheet';

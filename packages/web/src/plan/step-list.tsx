@@ -1,0 +1,511 @@
+/** The operations of a plan in their order, each whole, and changed by hand with a reason that stays. */
+import {
+  CHANGEABLE,
+  changeProblem,
+  DIRECTIONS,
+  figure,
+  MOST_ADDED,
+  MOST_CHANGES,
+  scratchDepthUm,
+  type AddedStep,
+  type BladePlan,
+  type Changeable,
+  type PlanChoices,
+  type PlanInput,
+  type PlanStep,
+  type StepChange,
+} from '@patient-edge/core';
+import { Pencil, Plus, X } from 'lucide-react';
+import { memo, useState } from 'react';
+import styled from 'styled-components';
+import { Asked } from '../instruments/why';
+import { Columns } from '../theme/columns';
+import { bandText, useForceUnit } from '../theme/force';
+import { fixed, parseNumber, roughly } from '../theme/format';
+import {
+  ActionButton,
+  Notice,
+  NumberEntry,
+  options,
+  PickOne,
+  QuietButton,
+  Row,
+  Soft,
+  Stack,
+  TextEntry,
+} from '../theme/parts';
+
+const Steps = styled.ol`
+  counter-reset: step;
+  & > li {
+    counter-increment: step;
+    display: grid;
+    grid-template-columns: 34px minmax(0, 1fr) auto auto auto;
+    gap: 2px 14px;
+    padding: 9px 0;
+    border-top: 1px solid var(--line-soft);
+    align-items: baseline;
+  }
+  & > li::before {
+    content: counter(step);
+    font: 650 20px/1 var(--figures);
+  }
+  & small {
+    color: var(--ink-soft);
+    font-size: 14.5px;
+  }
+  & [data-figure] {
+    font-family: var(--figures);
+    white-space: nowrap;
+  }
+`;
+const Detail = styled.div`
+  grid-column: 2 / -1;
+  font-size: 15px;
+  & dl {
+    display: grid;
+    grid-template-columns: 128px minmax(0, 1fr);
+    gap: 2px 12px;
+    margin: 4px 0;
+  }
+  & dt {
+    color: var(--ink-soft);
+  }
+  & dd {
+    margin: 0;
+  }
+`;
+const More = styled.button`
+  font: inherit;
+  font-size: 15px;
+  min-height: 32px;
+  color: var(--accent);
+  background: none;
+  border: none;
+  padding: 2px 4px;
+  cursor: pointer;
+  text-decoration: underline;
+`;
+
+interface StepListProps {
+  readonly plan: BladePlan;
+  readonly rack: PlanInput['rack'];
+  readonly choices: PlanChoices;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+/** What a step that takes steel leaves behind. */
+const leaves = (step: PlanStep, rack: PlanInput['rack']): string | null => {
+  const stone = step.removeMm3 > 0 ? rack.find(({ id }) => id === step.stoneId) : undefined;
+  return stone ? `leaves ${fixed(scratchDepthUm(stone), 2)} µm` : null;
+};
+
+const anglesOf = (step: PlanStep): string | null =>
+  step.operation === 'outline'
+    ? 'upright'
+    : step.sides.length === 0
+      ? null
+      : step.sides
+          .map(
+            ({ side, angleDeg }) =>
+              `${side} ${angleDeg === null ? 'flat on its face' : `${fixed(angleDeg, 1)}°`}`,
+          )
+          .join(', ');
+
+const countsOf = (step: PlanStep): string => {
+  const [first, second] = step.sides;
+  if (!first) return step.strokesPerSide > 0 ? `${step.strokesPerSide}` : '';
+  if (!second) return `${first.strokes} ${first.side}`;
+  return first.strokes === second.strokes
+    ? `${first.strokes} a side`
+    : `${first.strokes} ${first.side}, ${second.strokes} ${second.side}`;
+};
+
+export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps) => {
+  const [open, setOpen] = useState<string | null>(null);
+  const leftOut = choices.changes.filter(({ what }) => what === 'left out');
+  return (
+    <Stack $gap={8}>
+      <Steps aria-label="Operations">
+        {plan.steps.map((step) => (
+          <Operation
+            key={step.key}
+            step={step}
+            rack={rack}
+            isOpen={open === step.key}
+            onOpen={() => setOpen(open === step.key ? null : step.key)}
+            choices={choices}
+            onChoices={onChoices}
+          />
+        ))}
+      </Steps>
+      {leftOut.map((change) => (
+        <Row key={change.step}>
+          <Soft>
+            Left out:{' '}
+            {plan.computedSteps.find(({ key }) => key === change.step)?.title ?? change.step} (
+            {change.reason})
+          </Soft>
+          <QuietButton
+            onPress={() =>
+              onChoices({ changes: choices.changes.filter((each) => each !== change) })
+            }
+          >
+            Put it back
+          </QuietButton>
+        </Row>
+      ))}
+      <Unplaced plan={plan} choices={choices} onChoices={onChoices} />
+      <OwnStep plan={plan} choices={choices} onChoices={onChoices} />
+    </Stack>
+  );
+});
+StepList.displayName = 'StepList';
+
+interface OperationProps extends Omit<StepListProps, 'plan'> {
+  readonly step: PlanStep;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+}
+
+const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: OperationProps) => {
+  const [unit] = useForceUnit();
+  const [editing, setEditing] = useState(false);
+  const own = choices.changes.filter((change) => change.step === step.key);
+  return (
+    <li aria-label={step.title}>
+      <div>
+        {step.title}
+        {step.changed && <small> · changed: {step.changed.join('; ')}</small>}
+        <br />
+        <small>
+          {[
+            step.zone,
+            anglesOf(step),
+            step.direction,
+            step.forceN && bandText(step.forceN, unit),
+            leaves(step, rack),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </small>
+        {step.setting && (
+          <>
+            <br />
+            <small>{step.setting.words}</small>
+          </>
+        )}
+      </div>
+      <span data-figure="">{countsOf(step)}</span>
+      <span data-figure="">
+        <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
+          {roughly(step.seconds)}
+        </Asked>
+        <Soft as="span">
+          {' '}
+          {roughly(step.rangeS[0])}–{roughly(step.rangeS[1])}
+        </Soft>
+      </span>
+      <More
+        type="button"
+        aria-expanded={isOpen}
+        aria-label={`${isOpen ? 'Less' : 'More'} of ${step.title}`}
+        onClick={onOpen}
+      >
+        {isOpen ? 'less' : 'more'}
+      </More>
+      {isOpen && (
+        <Detail>
+          <p>{step.instruction}</p>
+          <dl>
+            <Said what="Pattern" words={step.pattern} />
+            <Said
+              what="Lift"
+              words={
+                step.stationLifts.length > 0
+                  ? step.stationLifts
+                      .map(({ sMm, liftMm }) => `${fixed(sMm, 0)} mm: ${fixed(liftMm, 1)}`)
+                      .join(' · ')
+                  : step.lifts
+                      .flatMap(({ zone, liftMm }) =>
+                        liftMm === null ? [] : [`${zone} ${fixed(liftMm, 1)} mm`],
+                      )
+                      .join(' · ')
+              }
+            />
+            <Said
+              what="Steel"
+              words={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''}
+            />
+            <Said what="Cooling" words={step.cooling} />
+            <Said what="Look and feel" words={step.check} />
+            <Said what="Before going on" words={step.before} />
+            <Said what="Caution" words={step.caution} />
+          </dl>
+          <Row>
+            <QuietButton
+              onPress={() => setEditing(!editing)}
+              aria-label={`Change it: ${step.title}`}
+            >
+              <Pencil size={16} aria-hidden /> Change it
+            </QuietButton>
+            {own.map((change) => (
+              <QuietButton
+                key={`${change.what} ${change.to}`}
+                onPress={() =>
+                  onChoices({ changes: choices.changes.filter((each) => each !== change) })
+                }
+              >
+                <X size={16} aria-hidden /> Undo the change of {change.what}
+              </QuietButton>
+            ))}
+          </Row>
+          {editing && (
+            <ChangeForm
+              step={step}
+              onChange={(change) => {
+                const others = choices.changes.filter(
+                  (each) => each.step !== change.step || each.what !== change.what,
+                );
+                onChoices({ changes: [...others, change] });
+                setEditing(false);
+              }}
+              isFull={choices.changes.length >= MOST_CHANGES}
+            />
+          )}
+        </Detail>
+      )}
+    </li>
+  );
+};
+
+const Said = ({ what, words }: { what: string; words: string | null }) =>
+  words ? (
+    <>
+      <dt>{what}</dt>
+      <dd>{words}</dd>
+    </>
+  ) : null;
+
+const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
+  angle: 'Angle per side, °',
+  strokes: 'Strokes a side',
+  force: 'Pressure, N',
+  direction: 'Direction',
+  minutes: 'Minutes',
+  words: 'Words',
+  'left out': 'Leave it out',
+};
+
+const LEAST_REASON = 3;
+const reasonProblem = (reason: string): string | undefined =>
+  reason.trim().length < LEAST_REASON
+    ? `A reason of at least ${LEAST_REASON} letters; it goes on record`
+    : undefined;
+
+const ChangeForm = ({
+  step,
+  onChange,
+  isFull,
+}: {
+  step: PlanStep;
+  onChange: (change: StepChange) => void;
+  isFull: boolean;
+}) => {
+  const [what, setWhat] = useState<Changeable>(step.stoneId === null ? 'minutes' : 'strokes');
+  const [typed, setTyped] = useState('');
+  const [reason, setReason] = useState('');
+  const [tried, setTried] = useState(false);
+  const isNumber = what !== 'direction' && what !== 'words' && what !== 'left out';
+  const to = isNumber ? String(parseNumber(typed) ?? typed) : typed;
+  const problem = changeProblem({ what, to }) ?? undefined;
+  const wrong = reasonProblem(reason);
+  const keep = (): void => {
+    setTried(true);
+    if (problem === undefined && wrong === undefined)
+      onChange({ step: step.key, what, to, reason: reason.trim() });
+  };
+  if (isFull) return <Notice>No more than {MOST_CHANGES} changes in one plan.</Notice>;
+  const shown = tried || typed !== '' ? problem : undefined;
+  return (
+    <Stack $gap={8}>
+      <Columns $columns={3}>
+        <PickOne
+          label="What is changed"
+          options={CHANGEABLE.map((id) => ({ id, label: WHAT_LABELS[id] }))}
+          value={what}
+          onChange={(next) => {
+            setWhat(next);
+            setTyped('');
+            setTried(false);
+          }}
+        />
+        {what === 'direction' && (
+          <PickOne
+            label="Changed to"
+            options={options(DIRECTIONS)}
+            value={DIRECTIONS.find((each) => each === typed) ?? null}
+            onChange={setTyped}
+            error={shown}
+          />
+        )}
+        {what === 'words' && (
+          <TextEntry label="Changed to" value={typed} onChange={setTyped} error={shown} lines={3} />
+        )}
+        {isNumber && (
+          <NumberEntry label="Changed to" value={typed} onChange={setTyped} error={shown} />
+        )}
+        <TextEntry
+          label="Because"
+          value={reason}
+          onChange={setReason}
+          error={tried ? wrong : undefined}
+        />
+      </Columns>
+      <Row>
+        <ActionButton onPress={keep}>Keep the change</ActionButton>
+      </Row>
+    </Stack>
+  );
+};
+
+/** Changes whose step a new plan no longer has: kept until they are taken away by hand. */
+const Unplaced = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => (
+  <>
+    {plan.unplaced.map((each) => {
+      const isChange = 'what' in each;
+      return (
+        <Notice key={JSON.stringify(each)} tone="cut">
+          <Row>
+            <span>
+              {isChange
+                ? `A change by hand has no step now: ${each.what} of ${each.step} to ${each.to || 'left out'} (${each.reason}).`
+                : `An own step has nothing to follow now: ${each.title} after ${each.after}.`}{' '}
+              It is kept.
+            </span>
+            <QuietButton
+              onPress={() =>
+                onChoices(
+                  isChange
+                    ? { changes: choices.changes.filter((change) => !same(change, each)) }
+                    : { added: choices.added.filter((own) => !same(own, each)) },
+                )
+              }
+            >
+              Take it away
+            </QuietButton>
+          </Row>
+        </Notice>
+      );
+    })}
+  </>
+);
+
+const same = (a: StepChange | AddedStep, b: StepChange | AddedStep): boolean =>
+  JSON.stringify(a) === JSON.stringify(b);
+
+/** A step of the operator's own, anywhere in the order. */
+const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
+  const [open, setOpen] = useState(false);
+  const [tried, setTried] = useState(false);
+  const [typed, setTyped] = useState({ title: '', instruction: '', minutes: '5', reason: '' });
+  const [after, setAfter] = useState('first');
+  const minutes = parseNumber(typed.minutes);
+  const problems = {
+    title: typed.title.trim().length < 3 ? 'A title of at least 3 letters' : undefined,
+    instruction: typed.instruction.trim().length < 3 ? 'What to do, at least 3 letters' : undefined,
+    minutes:
+      minutes === null || minutes < 0.1 || minutes > 600
+        ? `Minutes must be from 0.1 to 600; "${typed.minutes}" was given`
+        : undefined,
+    reason: reasonProblem(typed.reason),
+  };
+  const set = (part: Partial<typeof typed>): void => setTyped({ ...typed, ...part });
+  const keep = (): void => {
+    setTried(true);
+    if (Object.values(problems).some((problem) => problem !== undefined)) return;
+    onChoices({
+      added: [
+        ...choices.added,
+        {
+          after: after === 'first' ? null : after,
+          title: typed.title.trim(),
+          instruction: typed.instruction.trim(),
+          minutes: minutes!,
+          reason: typed.reason.trim(),
+        },
+      ],
+    });
+    setTyped({ title: '', instruction: '', minutes: '5', reason: '' });
+    setTried(false);
+    setOpen(false);
+  };
+  const shown = (field: keyof typeof problems): string | undefined =>
+    tried ? problems[field] : undefined;
+  return (
+    <Stack $gap={8}>
+      {choices.added.map((each, index) => (
+        <Row key={`${index} ${each.title}`}>
+          <Soft>
+            Own step: {each.title} ({each.reason})
+          </Soft>
+          <QuietButton
+            onPress={() => onChoices({ added: choices.added.filter((_, at) => at !== index) })}
+          >
+            Take it out
+          </QuietButton>
+        </Row>
+      ))}
+      {choices.added.length < MOST_ADDED && (
+        <Row>
+          <QuietButton onPress={() => setOpen(!open)}>
+            <Plus size={18} aria-hidden /> A step of your own
+          </QuietButton>
+        </Row>
+      )}
+      {open && (
+        <Stack $gap={8}>
+          <Columns $columns={3}>
+            <PickOne
+              label="It follows"
+              options={[
+                { id: 'first', label: 'nothing: it comes first' },
+                ...plan.steps.map(({ key, title }) => ({ id: key, label: title })),
+              ]}
+              value={after}
+              onChange={setAfter}
+            />
+            <TextEntry
+              label="Title"
+              value={typed.title}
+              onChange={(title) => set({ title })}
+              error={shown('title')}
+            />
+            <NumberEntry
+              label="Minutes"
+              value={typed.minutes}
+              onChange={(next) => set({ minutes: next })}
+              error={shown('minutes')}
+            />
+            <TextEntry
+              label="What to do"
+              value={typed.instruction}
+              onChange={(instruction) => set({ instruction })}
+              error={shown('instruction')}
+              lines={2}
+            />
+            <TextEntry
+              label="Because"
+              value={typed.reason}
+              onChange={(reason) => set({ reason })}
+              error={shown('reason')}
+            />
+          </Columns>
+          <Row>
+            <ActionButton onPress={keep}>Put it in</ActionButton>
+          </Row>
+        </Stack>
+      )}
+    </Stack>
+  );
+};

@@ -1,0 +1,47 @@
+/** The habits of the shop: the schools a plan begins with, set once. */
+import type { Habits } from '@patient-edge/contract';
+import type { PlanChoices } from '@patient-edge/core';
+import { useState } from 'react';
+import { useHabits } from '../api/hooks';
+import { SchoolFields, useKeepHabits } from '../plan/schools-sheet';
+import { ActionButton, Sheet, Soft, Stack } from '../theme/parts';
+import { WithWord } from '../theme/told';
+import { Waiting } from '../theme/waiting';
+import { ShelfNav } from './shelf-nav';
+
+const HabitsPage = () => {
+  const { data, error } = useHabits();
+  return (
+    <>
+      <ShelfNav />
+      {data ? (
+        <HabitsForm key={data.version} habits={data} />
+      ) : (
+        <Waiting error={error} words="Fetching the habits…" />
+      )}
+    </>
+  );
+};
+
+const HabitsForm = ({ habits }: { habits: Habits }) => {
+  const [choices, setChoices] = useState<PlanChoices>(habits.choices);
+  const { keep, said } = useKeepHabits();
+  return (
+    <Sheet aria-label="Habits of the shop">
+      <Stack>
+        <h1>Habits of the shop</h1>
+        <Soft>
+          Where good practitioners disagree. Every plan begins so and may differ; what was used is
+          recorded with the job.
+        </Soft>
+        <SchoolFields choices={choices} onChoices={(part) => setChoices({ ...choices, ...part })} />
+        <WithWord told={said}>
+          <ActionButton onPress={() => void keep(choices)}>Keep the habits</ActionButton>
+          {!said && habits.version > 0 && <Soft>Changed {habits.version} times so far.</Soft>}
+        </WithWord>
+      </Stack>
+    </Sheet>
+  );
+};
+
+export default HabitsPage;

@@ -258,7 +258,7 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   await fill(page, { 'Strokes a side': '300' });
   await expect(page.getByText('From 1 to 200, whole; "300" was given')).toBeVisible();
   await fill(page, { 'Strokes a side': '8' });
-  const steps = page.getByRole('region', { name: 'Progression' }).getByRole('listitem');
+  const steps = page.getByRole('list', { name: 'Operations' }).getByRole('listitem');
   await expect(steps.filter({ hasText: 'Micro bevel on Barber’s stone' })).toBeVisible();
   await expect(steps.filter({ hasText: 'Strop on Strop, plain leather' })).toBeVisible();
   await expect(page.getByText('Set Clamp and rod to').first()).toBeVisible();
@@ -270,7 +270,7 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   // The plan looked at again is the plan that was settled.
   await page.goto(`${await jobOf(page, 'Wedding knife')}/plan`);
   await expect(page.getByRole('region', { name: 'Micro bevel' })).toBeVisible();
-  await expect(page.getByLabel('Strokes a side')).toHaveValue('8');
+  await expect(page.getByRole('textbox', { name: 'Strokes a side' })).toHaveValue('8');
   expect(errors).toEqual([]);
 });
 

@@ -57,7 +57,7 @@ describe('where good practitioners disagree', () => {
         'Which lasts',
         'Start',
         'Slurry',
-        'Strop',
+        'Stropping',
         'Micro bevel',
         'Rod',
         'Jumps',

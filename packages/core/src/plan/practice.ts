@@ -223,7 +223,7 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
   ]),
   {
     id: 'strop',
-    label: 'Strop',
+    label: 'Stropping',
     schools: [
       school('hard back, few', `${STROP_HARD.strokes} strokes a side on a hard back.`),
       school(

@@ -28,20 +28,21 @@ export const loadShelf = async (on: PoolConnection, staffId: number): Promise<vo
   await addOwnSteel(on, OWN_STEEL);
 };
 
-/** How often each stone was made flat, and how much of its work lies behind the last time. */
-const FLATTENED: readonly (readonly [name: string, times: number, share: number])[] = [
-  ['Grey coarse stone', 6, 0.9],
-  ['Brown stone', 7, 0.72],
-  ['Red stone', 9, 0.88],
-  ['White stone', 4, 0.8],
-  ['Cream stone', 5, 0.95],
+/** How often each stone was made flat, and how many minutes of work it has had since the last time. */
+const FLATTENED: readonly (readonly [name: string, times: number, minutesSince: number])[] = [
+  ['Grey coarse stone', 6, 14],
+  ['Brown stone', 7, 21],
+  ['Red stone', 9, 2],
+  ['White stone', 4, 3.5],
+  ['Cream stone', 5, 0.2],
 ];
 
 /** After the work: the flattenings, spread over the weeks, and the stone that lies in the water. */
 export const loadCare = async (on: PoolConnection, staffId: number, now: Date): Promise<void> => {
   const stones = await listStones(on);
-  for (const [name, times, share] of FLATTENED) {
+  for (const [name, times, minutesSince] of FLATTENED) {
     const stone = stones.find((each) => each.name === name)!;
+    const behindS = Math.max(0, stone.workedSeconds - minutesSince * 60);
     const lostMm = (stone.thicknessNewMm! - stone.thicknessMm!) / times;
     for (let turn = 1; turn <= times; turn += 1) {
       // Soft and hard days: not every flattening takes the same.
@@ -52,7 +53,7 @@ export const loadCare = async (on: PoolConnection, staffId: number, now: Date): 
         plate: 'Coarse plate',
         minutes: Number((3 * uneven).toFixed(1)),
         lostMm: Number((lostMm * uneven).toFixed(2)),
-        workedSeconds: (stone.workedSeconds * share * turn) / times,
+        workedSeconds: (behindS * turn) / times,
         thicknessAfterMm: Number((stone.thicknessNewMm! - lostMm * turn).toFixed(2)),
         at: new Date(now.getTime() - ((times - turn) * 9 + 1) * DAY_MS),
       });

@@ -1,6 +1,6 @@
 /** Quick questions without a record: inputs live in the address, so a link holds them. */
 import { Link2 } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { NavLink, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { FigureList, FigureView } from '../instruments/why';
@@ -77,11 +77,18 @@ const Asked = ({ questionId }: { questionId: string }) => {
   const fields = question?.fields ?? CHIP_FIELDS;
   const [search, setSearch] = useSearchParams();
   const [copied, setCopied] = useState(false);
-  const inputs: Inputs = { ...initialInputs(fields), ...Object.fromEntries(search) };
+  // The address follows what is typed a moment later; two fields typed in quickly must both stay.
+  const [typed, setTyped] = useState<Inputs>({});
+  const inputs: Inputs = { ...initialInputs(fields), ...Object.fromEntries(search), ...typed };
   const set = (name: string, value: string): void => {
     setCopied(false);
-    setSearch({ ...inputs, [name]: value }, { replace: true });
+    setTyped((before) => ({ ...before, [name]: value }));
   };
+  useEffect(() => {
+    if (Object.entries(typed).some(([name, value]) => search.get(name) !== value)) {
+      setSearch({ ...Object.fromEntries(search), ...typed }, { replace: true });
+    }
+  }, [typed, search, setSearch]);
   const outcome = question?.answer(inputs);
   const chip = question ? null : readChip(inputs);
   const error = outcome && !outcome.ok ? outcome.error : chip && !chip.ok ? chip.error : null;

@@ -230,7 +230,10 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack }: RackSheetProps)
   return (
     <Sheet aria-label="Progression">
       <Stack>
-        <h2>From the rack</h2>
+        <Row $gap={18} $align="baseline">
+          <h2>From the rack</h2>
+          <QuietLink to={`/rack/progression?job=${job.id}`}>Its stones</QuietLink>
+        </Row>
         <FinishControl
           plan={plan}
           choices={choices}

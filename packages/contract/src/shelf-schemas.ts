@@ -64,6 +64,20 @@ export interface ChangeSteelBody extends SteelBody {
 }
 export const changeSteelSchema = Joi.object<ChangeSteelBody>({ ...steelKeys, version });
 
+/** How the sizes of a machine are called. */
+export const MACHINE_SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> = {
+  sagRadiusMm: 'Radius of the sag, mm',
+  wheelDiameterMm: 'Diameter of the wheel, mm',
+  pivotReachMm: 'Edge to pivot, mm',
+  rodToFaceMm: 'Rod to face of the stone, mm',
+  stoneForRodMm: 'Thickness of that stone, mm',
+  railOffsetMm: 'Rail to the centre plane, mm',
+  shimMm: 'One shim, mm',
+  rodLengthMm: 'Length that cuts, mm',
+  rodLeanDeg: 'Lean of the rod, ° (0: held upright)',
+  speedMPerS: 'Speed, m/s',
+};
+
 export interface MachineBody extends MachineSizes {
   readonly name: string;
   readonly kind: MachineKind;
@@ -73,26 +87,18 @@ export interface MachineBody extends MachineSizes {
 const machineKeys = {
   name: text('Name', 60).required(),
   kind: oneOf('Kind', MACHINE_KINDS),
-  sagRadiusMm: openNumber('Radius of the sag, mm', 5, 5000),
-  wheelDiameterMm: openNumber('Diameter of the wheel, mm', 20, 2000),
-  pivotReachMm: openNumber('Edge to pivot, mm', 20, 1000),
-  rodToFaceMm: openNumber('Rod to face of the stone, mm', 0, 100),
-  stoneForRodMm: openNumber('Thickness of that stone, mm', 0, 100),
-  railOffsetMm: openNumber('Rail to the centre plane, mm', 0.5, 60),
-  shimMm: openNumber('One shim, mm', 0.05, 10),
-  speedMPerS: openNumber('Speed, m/s', 0.1, 40),
+  sagRadiusMm: openNumber(MACHINE_SIZE_LABELS.sagRadiusMm, 5, 5000),
+  wheelDiameterMm: openNumber(MACHINE_SIZE_LABELS.wheelDiameterMm, 20, 2000),
+  pivotReachMm: openNumber(MACHINE_SIZE_LABELS.pivotReachMm, 20, 1000),
+  rodToFaceMm: openNumber(MACHINE_SIZE_LABELS.rodToFaceMm, 0, 100),
+  stoneForRodMm: openNumber(MACHINE_SIZE_LABELS.stoneForRodMm, 0, 100),
+  railOffsetMm: openNumber(MACHINE_SIZE_LABELS.railOffsetMm, 0.5, 60),
+  shimMm: openNumber(MACHINE_SIZE_LABELS.shimMm, 0.05, 10),
+  rodLengthMm: openNumber(MACHINE_SIZE_LABELS.rodLengthMm, 50, 600),
+  rodLeanDeg: openNumber(MACHINE_SIZE_LABELS.rodLeanDeg, 0, 40),
+  speedMPerS: openNumber(MACHINE_SIZE_LABELS.speedMPerS, 0.1, 40),
   note: optionalText('Note', 300),
   retired: yesOrNo().required().label('Retired'),
-};
-const SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> = {
-  sagRadiusMm: 'Radius of the sag, mm',
-  wheelDiameterMm: 'Diameter of the wheel, mm',
-  pivotReachMm: 'Edge to pivot, mm',
-  rodToFaceMm: 'Rod to face of the stone, mm',
-  stoneForRodMm: 'Thickness of that stone, mm',
-  railOffsetMm: 'Rail to the centre plane, mm',
-  shimMm: 'One shim, mm',
-  speedMPerS: 'Speed, m/s',
 };
 const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {
   const missing = SIZES_OF[value.kind].find((size) => value[size] === null);
@@ -100,7 +106,7 @@ const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {
     ? value
     : helpers.error('machine.size', {
         field: missing,
-        size: SIZE_LABELS[missing],
+        size: MACHINE_SIZE_LABELS[missing],
         machineKind: value.kind,
       });
 };

@@ -1,3 +1,4 @@
+import { NO_SIZES } from '@patient-edge/core';
 import Papa from 'papaparse';
 import {
   careOf,
@@ -182,14 +183,10 @@ describe('machines and steels at the door', () => {
   const rig: MachineBody = {
     name: 'Rod rig',
     kind: 'clamp rig',
-    sagRadiusMm: null,
-    wheelDiameterMm: null,
+    ...NO_SIZES,
     pivotReachMm: 150,
     rodToFaceMm: 12,
     stoneForRodMm: 20,
-    railOffsetMm: null,
-    shimMm: null,
-    speedMPerS: null,
     note: '',
     retired: false,
   };

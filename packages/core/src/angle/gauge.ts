@@ -2,11 +2,16 @@
 import { perSide, type DegreesPerSide } from '../units/quantities';
 
 /**
- * θ = reading − zero + lean: the gauge tells how the face it sits on stands to the stone; a face that
- * leans by ψ from the datum plane (positive when the blade thickens towards the spine) hides that much.
+ * θ = reading − zero − lean. The blade lies on its bevel, its datum plane at θ to the stone; the face that
+ * looks up leans away from the stone by ψ more, and that is what the gauge on it tells. Zeroed on that face
+ * itself and read on the stone that lies along the bevel above it, the lean counts the other way: −ψ.
  */
 export const gaugeAngle = (
   readingDeg: number,
   zeroDeg: number,
   faceLeanDeg: number,
-): DegreesPerSide => perSide(readingDeg - zeroDeg + faceLeanDeg);
+): DegreesPerSide => perSide(readingDeg - zeroDeg - faceLeanDeg);
+
+/** What a gauge zeroed on the stone must show on a face that leans so, for an angle: the same turned round. */
+export const gaugeReading = (angleDeg: number, faceLeanDeg: number): number =>
+  angleDeg + faceLeanDeg;

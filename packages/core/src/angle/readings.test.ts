@@ -19,10 +19,12 @@ test('the same edge by five routes', () => {
   const shoulder = 0.2;
   const faceMm = shoulder / Math.sin((17 * Math.PI) / 180);
   expect(read({ route: 'bevel', faceMm, behindEdgeMm: 0.4 }).perSideDeg).toBeCloseTo(17, 9);
-  const gauge = { route: 'gauge', readingDeg: 14, zeroed: 'the stone', leanDeg: null } as const;
+  const gauge = { route: 'gauge', readingDeg: 20, zeroed: 'the stone', leanDeg: null } as const;
   expect(read({ ...gauge, seat: 'the primary face' }).perSideDeg).toBeCloseTo(17, 9);
-  expect(read({ ...gauge, seat: 'parallel flats' }).perSideDeg).toBeCloseTo(14, 9);
-  expect(read({ ...gauge, seat: 'the primary face', leanDeg: 1 }).perSideDeg).toBeCloseTo(15, 9);
+  expect(read({ ...gauge, seat: 'parallel flats' }).perSideDeg).toBeCloseTo(20, 9);
+  expect(read({ ...gauge, seat: 'the primary face', leanDeg: 1 }).perSideDeg).toBeCloseTo(19, 9);
+  const clamped = { ...gauge, readingDeg: 14, zeroed: 'another face' } as const;
+  expect(read({ ...clamped, seat: 'the primary face' }).perSideDeg).toBeCloseTo(17, 9);
   expect(read({ route: 'maker', valueDeg: 34, as: 'inclusive' }).perSideDeg).toBe(17);
   const distanceMm = 300;
   const spotMm = distanceMm * Math.tan((34 * Math.PI) / 180);

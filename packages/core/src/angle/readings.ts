@@ -196,8 +196,9 @@ const fromMarker = (trials: readonly MarkerTrial[]): Result<ReadAngle> => {
 };
 
 /**
- * One reading as an angle per side. `primaryDeg` is the lean of the primary face from the measures; a gauge
- * on a face that leans reads too little by that much. Errors: IMPOSSIBLE_BEVEL, INVALID_INPUT, OUT_OF_RANGE,
+ * One reading as an angle per side. `primaryDeg` is the lean of the primary face from the measures: a gauge
+ * zeroed on the stone and read on the face that looks up reads too much by that, one zeroed on that face
+ * too little. Errors: IMPOSSIBLE_BEVEL, INVALID_INPUT, OUT_OF_RANGE,
  * with the field at fault.
  */
 export const readAngle = (
@@ -212,7 +213,8 @@ export const readAngle = (
     case 'gauge': {
       const usual = { 'parallel flats': 0, 'the primary face': primaryDeg, 'the bevel itself': 0 };
       const lean = reading.leanDeg ?? usual[reading.seat];
-      const angle = gaugeAngle(reading.readingDeg, 0, lean);
+      const onFace = reading.zeroed === 'another face';
+      const angle = gaugeAngle(reading.readingDeg, 0, onFace ? -lean : lean);
       if (angle <= 0 || angle >= 90)
         return fail(
           'OUT_OF_RANGE',
@@ -227,7 +229,7 @@ export const readAngle = (
         route: 'gauge',
         perSideDeg: angle,
         sigmaDeg: both(GAUGE_SIGMA_DEG, leanSigma, ZERO_SIGMA_DEG[reading.zeroed]),
-        words: `${reading.readingDeg}° read on ${reading.seat}, zeroed on ${reading.zeroed}${lean === 0 ? '' : `, and ${lean.toFixed(1)}° for the lean of that face`}`,
+        words: `${reading.readingDeg}° read on ${reading.seat}, zeroed on ${reading.zeroed}${lean === 0 ? '' : `, ${onFace ? 'and' : 'less'} ${lean.toFixed(1)}° for the lean of that face`}`,
       });
     }
     case 'marker':

@@ -6,6 +6,7 @@ import {
   convexEdge,
   evenestSlide,
   gaugeAngle,
+  gaugeReading,
   matchingSlide,
   mm,
   normalQuantile,
@@ -121,8 +122,23 @@ describe('what a blade rests on', () => {
     expect(angles[2]! - angles[1]!).toBeCloseTo(angles[1]! - angles[0]!, 2);
   });
 
-  test('a gauge zeroed on the stone reads short by the lean of its face', () => {
-    expect(gaugeAngle(14.2, 0.3, 1.1)).toBeCloseTo(15, 12);
+  test('a gauge on the face that looks up reads more than the angle by the lean of that face', () => {
+    // A blade of 46 by 2.4 mm, flat from the spine, turned about its apex until its centre plane stands at 15°.
+    const turn = (x: number, y: number): [number, number] => {
+      const rad = (15 * Math.PI) / 180;
+      return [y * Math.cos(rad) - x * Math.sin(rad), y * Math.sin(rad) + x * Math.cos(rad)];
+    };
+    const degrees = ([along, up]: [number, number]): number =>
+      (Math.atan2(up, along) * 180) / Math.PI;
+    const lean = (Math.atan2(1.2, 46) * 180) / Math.PI;
+    const reading = degrees(turn(1.2, 46));
+    expect(reading).toBeCloseTo(15 + lean, 9);
+    expect(gaugeAngle(reading, 0, lean)).toBeCloseTo(15, 9);
+    expect(gaugeReading(15, lean)).toBeCloseTo(reading, 9);
+    // Clamped, zeroed on that face, and read on the stone that lies along the bevel on the same side.
+    const stone = degrees(turn(46 * Math.tan((15 * Math.PI) / 180), 46));
+    expect(gaugeAngle(stone - reading, 0, -lean)).toBeCloseTo(15, 9);
+    expect(gaugeAngle(16.4, 0.3, 1.1)).toBeCloseTo(15, 12);
   });
 });
 

@@ -10,6 +10,7 @@ export const MACHINE_KINDS = [
   'table',
   'guide rail',
   'shims',
+  'honing rod',
 ] as const;
 export type MachineKind = (typeof MACHINE_KINDS)[number];
 

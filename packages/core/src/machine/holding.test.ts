@@ -146,4 +146,84 @@ describe('a table', () => {
     expect(cut.holding.warnings).toEqual([]);
     expect(held(machine('table', {})).holding.warnings.join()).toContain('not calibrated');
   });
+
+  test('says what a gauge reads on the face that looks up, with the lean of that face', () => {
+    const made = held(machine('table', {}));
+    // The primary grind runs from the shoulder to half the spine.
+    const bevelMm = CHEF.thicknessBehindEdgeMm / 2 / tan(made.figures.presentAngle.value);
+    const slope =
+      (CHEF.spineMiddleMm - CHEF.thicknessBehindEdgeMm) / 2 / (CHEF.heightMiddleMm - bevelMm);
+    const lean = (Math.atan(slope) * 180) / Math.PI;
+    expect(made.holding.lines[1]).toContain(`reads ${(18 + lean).toFixed(1)}°`);
+    expect(made.holding.lines[1]).toContain(`leans ${lean.toFixed(1)}°`);
+  });
+});
+
+describe('what moves its own abrasive', () => {
+  const withOwn = (kind: 'belt' | 'wheel' | 'rod') => ({
+    rack: [...RACK, rackStone({ id: 'own', name: 'Its own', um: 12, kind })],
+    choices: {
+      ...DEFAULT_CHOICES,
+      machineId: '1',
+      chains: [
+        {
+          part: 'edge' as const,
+          stones: ['brown', 'own'],
+          bond: null,
+          finishUm: null,
+          faceMm: null,
+          direction: 'edge-trailing' as const,
+          slurry: 'keep the mud' as const,
+        },
+      ],
+    },
+  });
+
+  test('a belt is set lower for the angle at the apex itself, a wheel higher', () => {
+    const cuts = [{ setDeg: 15, measuredDeg: 16 }];
+    const settingsOf = (made: BladePlan): [number, number] => {
+      const [, set] = /to ([\d.]+)°/.exec(made.holding.lines[0]!)!;
+      const [, apex] = /apex itself set ([\d.]+)°/.exec(made.holding.lines[1]!)!;
+      return [Number(set), Number(apex)];
+    };
+    const belt = held(machine('belt', { sagRadiusMm: 60, speedMPerS: 3 }, cuts), withOwn('belt'));
+    const face = belt.figures.bevelFaceAfter.value;
+    const [set, apex] = settingsOf(belt);
+    expect(set).toBeCloseTo(17, 6);
+    expect(set - apex).toBeCloseTo((face / 2 / 60) * (180 / Math.PI), 1);
+    const wheel = held(
+      machine('wheel', { wheelDiameterMm: 100, speedMPerS: 3 }, cuts),
+      withOwn('wheel'),
+    );
+    const [flat, steeper] = settingsOf(wheel);
+    expect(steeper).toBeGreaterThan(flat);
+  });
+
+  test('only its own abrasive runs on it; the rest stays with the hand', () => {
+    const belt = machine('belt', { sagRadiusMm: 60, speedMPerS: 3 });
+    const mixed = held(belt, withOwn('belt')).holding.lines.join(' ');
+    expect(mixed).toContain('On it: Its own. By hand at the lifts told: ');
+    const none = held(belt, { rack: RACK }).holding.lines.join(' ');
+    expect(none).toContain('None of these stones belongs to it');
+  });
+
+  test('a rod held upright: the spine stands off it by the lift', () => {
+    const upright = machine('honing rod', { rodLengthMm: 230, rodLeanDeg: 0 });
+    const made = held(upright, withOwn('rod'));
+    const step = made.steps.find(({ stoneId }) => stoneId === 'own')!;
+    for (const { zone, liftMm } of step.lifts)
+      expect(made.holding.lines[0]).toContain(`${zone} ${liftMm!.toFixed(1)} mm`);
+    expect(step.setting!.words).toBe('Lean the spine 18.0° away from the rod.');
+    expect(made.steps.find(({ stoneId }) => stoneId === 'brown')!.setting).toBeUndefined();
+  });
+
+  test('a leaning rod takes its lean off the blade, and says so again next time', () => {
+    const leaning = (rodLeanDeg: number) =>
+      held(machine('honing rod', { rodLengthMm: 120, rodLeanDeg }), withOwn('rod')).holding;
+    expect(leaning(15).lines[0]).toContain('Lean the spine 3.0° away from the rod');
+    expect(leaning(20).lines[0]).toContain('Lean the spine 2.0° towards the rod');
+    expect(leaning(18).lines[0]).toContain('Blade upright');
+    expect(leaning(18).setAgain).toBe('Rig at 18.0°: blade upright, the rod sets the angle');
+    expect(leaning(18).lines[1]).toContain('each on their own');
+  });
 });

@@ -1,9 +1,11 @@
 /**
- * How the angle is held, in each way's own terms: lift by hand, shims, rail, clamp and rod, table, belt or
- * wheel. What to set, stone by stone where it matters; the angle it gives along the edge; where it no longer
+ * How the angle is held, in each way's own terms: lift by hand, shims, rail, clamp and rod, table with gauge,
+ * belt, wheel or honing rod. What to set, stone by stone where it matters; the angle it gives along the edge; where it no longer
  * serves; and the words by which it is set again next time.
  */
+import { beltBevel, wheelBevel } from '../angle/belt-and-wheel';
 import { evenestSlide, clampAngles, pivotForAngle } from '../angle/clamp';
+import { gaugeReading } from '../angle/gauge';
 import { railAngle } from '../angle/rail';
 import { shimsFor } from '../angle/shims';
 import type { RackStone } from '../abrasive/rack-stone';
@@ -12,8 +14,8 @@ import { stationOfZone } from '../blade/zone-station';
 import type { BladePoint } from '../outline/polyline';
 import type { Station } from '../outline/stations';
 import { mm, perSide, toRadians } from '../units/quantities';
-import { calibrate } from './calibration';
-import { rodToFace, settingOn, type Machine } from './machine';
+import { calibrate, settingFor } from './calibration';
+import { abrasiveOf, rodToFace, settingOn, tiltOnRod, tiltWords, type Machine } from './machine';
 
 export interface HeldAt {
   readonly sMm: number;
@@ -51,6 +53,8 @@ export interface HoldingInput {
   readonly edge: readonly BladePoint[];
   /** In the order of the chain. */
   readonly stones: readonly RackStone[];
+  /** Lean of the face that looks up while a side is ground: what a gauge sits on. */
+  readonly faceLeanDeg: number;
 }
 
 /** A rail or clamp may be off by this and still serve, degrees. First guess. */
@@ -63,23 +67,123 @@ const RAIL_GRIP_MM = 4;
 const fixed = (value: number, digits = 1): string => value.toFixed(digits);
 const at = (sMm: number): string => `${Math.round(sMm)} mm`;
 
-const byHand = ({ stations, angleDeg }: HoldingInput): Holding => {
-  const lifts = ZONES.flatMap((zone) => {
+/** The same all along, and the same on every stone. */
+const plainly = (
+  way: string,
+  lines: readonly string[],
+  setAgain: string,
+  warnings: readonly string[] = [],
+): Holding => ({ way, lines, along: [], alongElsewhere: [], perStone: [], warnings, setAgain });
+
+const liftWords = ({ stations }: HoldingInput): string =>
+  ZONES.flatMap((zone) => {
     const station = stationOfZone(stations, zone);
     return station ? [`${zone} ${fixed(station.liftMm)} mm`] : [];
-  });
-  return {
-    way: 'by hand',
-    lines: [
-      `Spine lifted: ${lifts.join(', ')}.`,
-      `A paper wedge of ${fixed(angleDeg)}° shows the same: rest the blade on it, then take it away.`,
+  }).join(', ');
+
+const byHand = (input: HoldingInput): Holding => {
+  const angle = fixed(input.angleDeg);
+  const lifts = liftWords(input);
+  return plainly(
+    'by hand',
+    [
+      `Spine lifted: ${lifts}.`,
+      `A paper wedge of ${angle}° shows the same: rest the blade on it, then take it away.`,
     ],
-    along: [],
-    alongElsewhere: [],
-    perStone: [],
-    warnings: [],
-    setAgain: `By hand, ${fixed(angleDeg)}° per side; lift ${lifts.join(', ')}`,
-  };
+    `By hand, ${angle}° per side; lift ${lifts}`,
+  );
+};
+
+/** Which stones of the chain belong to the machine, and which stay with the hand. */
+const ownStones = ({ stones }: HoldingInput, { kind: machineKind }: Machine): string[] => {
+  const own = abrasiveOf(machineKind);
+  if (own === null) return [];
+  const named = (belongs: boolean): string =>
+    stones
+      .filter(({ kind }) => (kind === own) === belongs)
+      .map(({ name }) => name)
+      .join(', ');
+  const [on, off] = [named(true), named(false)];
+  return [
+    on === ''
+      ? `None of these stones belongs to it: by hand at the lifts told, or name a ${own} in the chain of the edge.`
+      : `On it: ${on}.${off === '' ? '' : ` By hand at the lifts told: ${off}.`}`,
+  ];
+};
+
+/** An edge so much longer than the rod is drawn over it in parts. First guess. */
+const EDGE_OVER_ROD = 1.5;
+
+const byRod = (input: HoldingInput, machine: Machine): Holding => {
+  const { angleDeg, edge } = input;
+  const lean = machine.sizes.rodLeanDeg!;
+  const rodMm = machine.sizes.rodLengthMm!;
+  const edgeMm = edge.at(-1)![0];
+  const tilt = tiltWords(tiltOnRod(angleDeg, lean));
+  const stand =
+    lean === 0
+      ? `Rod upright, its tip on a wet cloth. Spine off the rod: ${liftWords(input)}.`
+      : `The rod leans ${fixed(lean)}°. ${tilt}.`;
+  const stroke =
+    edgeMm > EDGE_OVER_ROD * rodMm
+      ? `The edge is ${Math.round(edgeMm)} mm and the rod ${Math.round(rodMm)} mm: heel half and tip half each on their own.`
+      : `One stroke draws the whole edge by, heel to tip, while the hand comes down the rod: ${fixed((10 * edgeMm) / rodMm, 0)} mm of edge to each 10 mm.`;
+  return plainly(
+    machine.name,
+    [
+      stand,
+      stroke,
+      'Lightly, sides in turn, and stop before the tip leaves the rod.',
+      ...ownStones(input, machine),
+    ],
+    lean === 0
+      ? `${machine.name} upright, ${fixed(angleDeg)}° per side; spine off it ${liftWords(input)}`
+      : `${machine.name} at ${fixed(lean)}°: ${tilt.toLowerCase()}`,
+  );
+};
+
+/** The angle a machine gives at the apex itself, where its surface is no plane. */
+const atTheApex = (
+  { angleDeg, bevelFaceMm }: HoldingInput,
+  { kind, sizes }: Machine,
+): number | null => {
+  const face = mm(bevelFaceMm);
+  if (kind === 'belt' && sizes.sagRadiusMm !== null)
+    return beltBevel(face, mm(sizes.sagRadiusMm), perSide(angleDeg)).apexAngle;
+  if (kind === 'wheel' && sizes.wheelDiameterMm !== null) {
+    const hollow = wheelBevel(face, mm(sizes.wheelDiameterMm / 2), perSide(angleDeg));
+    return hollow.ok ? hollow.value.apexAngle : null;
+  }
+  return null;
+};
+
+/** Closer to the wanted angle than this the apex needs no setting of its own, degrees. */
+const SAME_APEX_DEG = 0.05;
+
+/** A table, a belt or a wheel: what to read off its dial, and what its own shape makes of it. */
+const byDial = (input: HoldingInput, machine: Machine): Holding => {
+  const { angleDeg, faceLeanDeg } = input;
+  const setting = settingOn(machine, angleDeg, input.bevelFaceMm);
+  const lines = [setting.words];
+  if (machine.kind === 'table')
+    lines.push(
+      `A gauge zeroed on the stone and set on the face that looks up reads ${fixed(gaugeReading(angleDeg, faceLeanDeg))}°${faceLeanDeg > 0 ? `: that face leans ${fixed(faceLeanDeg)}°` : ''}.`,
+    );
+  const apexDeg = atTheApex(input, machine);
+  if (apexDeg !== null && Math.abs(apexDeg - angleDeg) > SAME_APEX_DEG)
+    lines.push(
+      `For ${fixed(angleDeg)}° at the apex itself set ${fixed(settingFor(calibrate(machine.cuts), 2 * angleDeg - apexDeg))}°.`,
+    );
+  return plainly(
+    machine.name,
+    [...lines, ...ownStones(input, machine)],
+    `${machine.name} set to ${fixed(setting.setDeg)}°`,
+    machine.cuts.length === 0
+      ? [
+          `${machine.name} is not calibrated: its setting is not the effective angle until a test cut says so.`,
+        ]
+      : [],
+  );
 };
 
 const byShims = (input: HoldingInput, machine: Machine): Holding => {
@@ -212,19 +316,5 @@ export const holdingOf = (input: HoldingInput): Holding => {
   if (machine.kind === 'shims') return byShims(input, machine);
   if (machine.kind === 'guide rail') return byRail(input, machine);
   if (machine.kind === 'clamp rig') return byClamp(input, machine);
-  const setting = settingOn(machine, input.angleDeg, input.bevelFaceMm);
-  return {
-    way: machine.name,
-    lines: [setting.words],
-    along: [],
-    alongElsewhere: [],
-    perStone: [],
-    warnings:
-      machine.cuts.length === 0
-        ? [
-            `${machine.name} is not calibrated: its setting is not the effective angle until a test cut says so.`,
-          ]
-        : [],
-    setAgain: `${machine.name} set to ${fixed(setting.setDeg)}°`,
-  };
+  return machine.kind === 'honing rod' ? byRod(input, machine) : byDial(input, machine);
 };

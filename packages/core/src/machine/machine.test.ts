@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   calibrate,
   effectiveDeg,
+  NO_SIZES,
   settingFor,
   settingOn,
   UNCALIBRATED,
@@ -11,16 +12,7 @@ import {
 const rig: Machine = {
   name: 'Rod rig',
   kind: 'clamp rig',
-  sizes: {
-    sagRadiusMm: null,
-    wheelDiameterMm: null,
-    pivotReachMm: 150,
-    rodToFaceMm: 0,
-    stoneForRodMm: 20,
-    railOffsetMm: null,
-    shimMm: null,
-    speedMPerS: null,
-  },
+  sizes: { ...NO_SIZES, pivotReachMm: 150, rodToFaceMm: 0, stoneForRodMm: 20 },
   cuts: [],
 };
 

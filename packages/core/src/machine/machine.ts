@@ -21,6 +21,10 @@ export interface MachineSizes {
   readonly railOffsetMm: number | null;
   /** Shims, coins: thickness of one. */
   readonly shimMm: number | null;
+  /** Honing rods: the part that cuts. */
+  readonly rodLengthMm: number | null;
+  /** Honing rods: how much the holder leans them from upright; 0 where the hand holds them upright. */
+  readonly rodLeanDeg: number | null;
   /** Belts and wheels. */
   readonly speedMPerS: number | null;
 }
@@ -34,6 +38,8 @@ export const NO_SIZES: MachineSizes = {
   stoneForRodMm: null,
   railOffsetMm: null,
   shimMm: null,
+  rodLengthMm: null,
+  rodLeanDeg: null,
   speedMPerS: null,
 };
 
@@ -52,11 +58,17 @@ export const SIZES_OF: Readonly<Record<MachineKind, readonly (keyof MachineSizes
   table: [],
   'guide rail': ['railOffsetMm'],
   shims: ['shimMm'],
+  'honing rod': ['rodLengthMm', 'rodLeanDeg'],
 };
 
-/** The abrasives a machine moves itself; null where the hand moves the bench's own stones. */
-export const abrasiveOf = (kind: MachineKind): AbrasiveKindId | null =>
-  kind === 'belt' ? 'belt' : kind === 'wheel' ? 'wheel' : null;
+const ABRASIVE_OF: Readonly<Partial<Record<MachineKind, AbrasiveKindId>>> = {
+  belt: 'belt',
+  wheel: 'wheel',
+  'honing rod': 'rod',
+};
+
+/** The abrasives that belong to a machine; null where it holds the angle on the bench's own stones. */
+export const abrasiveOf = (kind: MachineKind): AbrasiveKindId | null => ABRASIVE_OF[kind] ?? null;
 
 export interface MachineSetting {
   readonly setDeg: number;
@@ -101,7 +113,18 @@ export const rodToFace = ({ sizes }: Machine, stoneMm: number | null | undefined
     ? 0
     : stoneMm - sizes.stoneForRodMm);
 
-/** Rails and shims have no dial: what is set is a distance. */
+/** How far the blade leans out of upright towards its spine, degrees; below 0 it leans towards the rod. */
+export const tiltOnRod = (angleDeg: number, rodLeanDeg: number): number => angleDeg - rodLeanDeg;
+
+/** A hand does not see less than this, degrees. First guess. */
+const SEEN_DEG = 0.5;
+
+export const tiltWords = (tiltDeg: number): string =>
+  Math.abs(tiltDeg) <= SEEN_DEG
+    ? 'Blade upright, the rod sets the angle'
+    : `Lean the spine ${Math.abs(tiltDeg).toFixed(1)}° ${tiltDeg > 0 ? 'away from' : 'towards'} the rod`;
+
+/** Rails, shims and rods have no dial: what is set is a distance, or how the blade stands to the rod. */
 const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null => {
   const { railOffsetMm } = machine.sizes;
   if (machine.kind === 'guide rail' && railOffsetMm !== null) {
@@ -115,6 +138,22 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
         inputs: [
           { label: 'o, rail to the centre plane', value: railOffsetMm, unit: 'mm' },
           { label: 'θ', value: angleDeg, unit: '° per side' },
+        ],
+        source: 'Geometry of the section',
+      },
+    };
+  }
+  const { rodLeanDeg } = machine.sizes;
+  if (machine.kind === 'honing rod' && rodLeanDeg !== null) {
+    return {
+      setDeg: angleDeg,
+      words: `${tiltWords(tiltOnRod(angleDeg, rodLeanDeg))}.`,
+      why: {
+        rule: 'The angle is between the blade and the rod: what the rod leans, the blade need not.',
+        formula: 'tilt = θ − lean',
+        inputs: [
+          { label: 'θ', value: angleDeg, unit: '° per side' },
+          { label: 'Lean of the rod, °', value: rodLeanDeg },
         ],
         source: 'Geometry of the section',
       },

@@ -531,6 +531,7 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
       bevelFaceMm,
       stations,
       edge: raised.edge,
+      faceLeanDeg: bevelsOf(kind) === 1 ? 0 : shape.primaryDeg,
       stones: (work.chain?.steps ?? []).map(({ id }) => input.rack.find((each) => each.id === id)!),
     }),
     stations,

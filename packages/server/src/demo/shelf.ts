@@ -134,6 +134,16 @@ export const MACHINES: readonly DemoMachine[] = [
     retired: false,
     cuts: [],
   },
+  {
+    ...NO_SIZES,
+    name: 'Leaning rods',
+    kind: 'honing rod',
+    rodLengthMm: 230,
+    rodLeanDeg: 20,
+    note: 'A pair in a block of oak',
+    retired: false,
+    cuts: [],
+  },
 ];
 
 export const OWN_STEEL: SteelBody = {

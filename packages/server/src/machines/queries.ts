@@ -12,6 +12,8 @@ const COLUMNS = columnsOf<MachineBody>({
   stoneForRodMm: 'stone_for_rod_mm',
   railOffsetMm: 'rail_offset_mm',
   shimMm: 'shim_mm',
+  rodLengthMm: 'rod_length_mm',
+  rodLeanDeg: 'rod_lean_deg',
   speedMPerS: 'speed_m_per_s',
   note: 'note',
   retired: 'retired',

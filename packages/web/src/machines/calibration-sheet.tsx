@@ -1,6 +1,10 @@
 /** Set against measured: the test cuts of a machine, the line through them, and what to set. */
-import type { MachineTestCut, ShopMachine } from '@patient-edge/contract';
-import { toMachine } from '@patient-edge/contract';
+import {
+  MACHINE_SIZE_LABELS,
+  toMachine,
+  type MachineTestCut,
+  type ShopMachine,
+} from '@patient-edge/contract';
 import { calibrate, effectiveDeg, SIZES_OF, settingOn } from '@patient-edge/core';
 import { lazy, Suspense, useState } from 'react';
 import { mutate } from 'swr';
@@ -8,7 +12,6 @@ import { ApiFailure, messageOf, request } from '../api/client';
 import { dayAndYear, fixed, parseNumber } from '../theme/format';
 import { Figures, Notice, NumberEntry, QuietButton, Row, Soft, Stack } from '../theme/parts';
 import { useUndo } from '../theme/undo';
-import { SIZE_LABELS } from './machine-sizes';
 
 const FitChart = lazy(() =>
   import('./fit-chart').then(({ FitChart: chart }) => ({ default: chart })),
@@ -48,7 +51,7 @@ export const CalibrationSheet = ({
     <Stack>
       <Soft>
         {SIZES_OF[machine.kind]
-          .map((size) => `${SIZE_LABELS[size]}: ${machine[size] ?? '–'}`)
+          .map((size) => `${MACHINE_SIZE_LABELS[size]}: ${machine[size] ?? '–'}`)
           .concat(machine.note || [])
           .join(' · ')}
       </Soft>

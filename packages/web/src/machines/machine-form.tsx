@@ -1,5 +1,5 @@
 /** Adding or correcting a machine: only the sizes its kind needs are asked for. */
-import type { ShopMachine } from '@patient-edge/contract';
+import { MACHINE_SIZE_LABELS, type ShopMachine } from '@patient-edge/contract';
 import { MACHINE_KINDS, SIZES_OF, type MachineKind, type MachineSizes } from '@patient-edge/core';
 import { useForm, useWatch } from 'react-hook-form';
 import { mutate } from 'swr';
@@ -18,7 +18,8 @@ import {
   Tick,
 } from '../theme/parts';
 import { useSubmission } from '../theme/server-form';
-import { SIZE_LABELS, SIZE_NAMES } from './machine-sizes';
+
+const SIZE_NAMES = Object.keys(MACHINE_SIZE_LABELS) as (keyof MachineSizes)[];
 
 type MachineValues = Record<keyof MachineSizes | 'name' | 'kind' | 'note', string> & {
   retired: boolean;
@@ -71,7 +72,12 @@ export const MachineForm = ({
             <FormText control={control} name="name" label="Name" />
             <FormPick control={control} name="kind" label="Kind" options={options(MACHINE_KINDS)} />
             {SIZES_OF[kind].map((size) => (
-              <FormNumber key={size} control={control} name={size} label={SIZE_LABELS[size]} />
+              <FormNumber
+                key={size}
+                control={control}
+                name={size}
+                label={MACHINE_SIZE_LABELS[size]}
+              />
             ))}
             <FormText control={control} name="note" label="Note" />
             <Tick value={retired} onChange={(next) => setValue('retired', next)}>

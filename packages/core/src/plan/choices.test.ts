@@ -16,11 +16,15 @@ import {
   templateOf,
   VARIANTS,
   findUse,
+  type Bond,
+  type Damage,
   type PlanChoices,
+  type PlanStep,
   type PriceTerms,
+  type RackStone,
   type StepChange,
 } from '../index';
-import { CHEF, chip, planInput, valueOf } from '../../test/blades';
+import { CHEF, chip, planInput, rackStone, valueOf } from '../../test/blades';
 
 const plan = (part: Partial<PlanChoices> = {}) =>
   valueOf(planBlade(planInput({ choices: { ...DEFAULT_CHOICES, ...part } })));
@@ -97,6 +101,91 @@ describe('where good practitioners disagree', () => {
     };
     expect(operations(plan(choices))).toContain('faces');
     expect(operations(plan({ thin: true }))).not.toContain('faces');
+  });
+
+  describe('a hard stone finds the low spots, a soft one evens the look', () => {
+    const bonded = (id: string, um: number, bond: Bond): RackStone =>
+      rackStone({ id, name: id, um, bond });
+    const middling = [bonded('coarse', 40, 'middling'), bonded('fine', 17, 'middling')];
+    const both = [...middling, bonded('hard', 30, 'hard'), bonded('soft', 15, 'soft, muddy')];
+    const named = (stones: readonly string[]): PlanChoices['chains'] => [
+      {
+        part: 'primary',
+        stones,
+        bond: null,
+        finishUm: null,
+        faceMm: null,
+        direction: 'edge-trailing',
+        slurry: 'keep the mud',
+      },
+    ];
+    const thinned = (
+      rack: readonly RackStone[],
+      lowSpots: 'leave' | 'blend',
+      damage: readonly Damage[] = [],
+      stones: readonly string[] = ['coarse', 'fine'],
+    ) =>
+      valueOf(
+        planBlade(
+          planInput({
+            rack: [...rack, rackStone({ id: 'last', um: 4 })],
+            damage,
+            choices: {
+              ...DEFAULT_CHOICES,
+              thin: true,
+              chains: named(stones),
+              practice: { ...DEFAULT_CHOICES.practice, lowSpots },
+            },
+          }),
+        ),
+      ).steps.filter(({ operation }) => operation === 'thinning');
+    const lowSpot: Damage = {
+      id: 'low',
+      kind: 'low spot',
+      side: 'right',
+      fromMm: 60,
+      lengthMm: 20,
+      depthMm: 0.1,
+    };
+    const titles = (steps: readonly PlanStep[]) => steps.map(({ title }) => title);
+
+    test('where they are to be blended, before and after the stones of the thinning', () => {
+      const steps = thinned(both, 'blend');
+      expect(titles(steps)).toEqual([
+        'Find the low spots on hard',
+        'Thin on coarse',
+        'Blend the thinning on fine',
+        'Even the look on soft',
+      ]);
+      const [find, , blend, even] = steps;
+      expect(find!.sides.map(({ side, strokes }) => [side, strokes])).toEqual([
+        ['right', 10],
+        ['left', 10],
+      ]);
+      expect(find!.removeMm3).toBe(0);
+      // Two micrometres over the face of the thinning; the scratches before it gave that face.
+      expect(even!.removeMm3).toBeGreaterThan(0);
+      expect(even!.removeMm3).toBeLessThan(blend!.removeMm3);
+    });
+
+    test('where they are on record and may stay they are found, not evened', () => {
+      const steps = thinned(both, 'leave', [lowSpot]);
+      expect(titles(steps)).toEqual([
+        'Find the low spots on hard',
+        'Thin on coarse',
+        'Blend the thinning on fine',
+      ]);
+      expect(steps.at(-1)!.instruction).toContain('later visits shrink them');
+      expect(titles(thinned(both, 'leave'))).toHaveLength(2);
+    });
+
+    test('a stone of the thinning that does it already is told so, and none is added', () => {
+      const steps = thinned(both, 'blend', [], ['hard', 'soft']);
+      expect(titles(steps)).toEqual(['Thin on hard', 'Blend the thinning on soft']);
+      expect(steps[0]!.instruction).toContain('what stays dull is low');
+      expect(steps[1]!.instruction).toContain('evens the look');
+      expect(titles(thinned(middling, 'blend'))).toHaveLength(2);
+    });
   });
 
   test('what must be true after the first stone follows the school of the fifth question', () => {

@@ -53,10 +53,24 @@ import type {
 } from './kinds/craft';
 import { MICRO_ABOVE_DEG, MICRO_FACE_MM, partChain } from './part-chains';
 import { OLD_EDGE_RISE_MM, schoolsOf } from './practice';
-import { lowestRun, topOf, type StageSum, type StageSums, type WorkedStage } from './stages';
-import { chainForPart, scratchTopMm, secondsOf, stepMaker, withKeys } from './step-maker';
+import {
+  lowestRun,
+  scratchTopMm,
+  topOf,
+  type StageSum,
+  type StageSums,
+  type WorkedStage,
+} from './stages';
+import { chainForPart, stepMaker } from './making';
 import { TIP_WORDS, tipWork } from './tip-work';
-import { forceN, type PlanStep, type StationLift, type ZoneLift } from './steps';
+import {
+  forceN,
+  secondsOf,
+  withKeys,
+  type PlanStep,
+  type StationLift,
+  type ZoneLift,
+} from './steps';
 
 export interface PlanInput {
   readonly measures: BladeMeasures;

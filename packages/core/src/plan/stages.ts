@@ -132,3 +132,15 @@ export const closes = (before: Section, worked: readonly WorkedStage[]): boolean
     (last ? topOf(last.section, 'rounded') : null);
   return top !== null && top < sectionExtent(before).spineMm - 1e-9;
 };
+
+interface Thinned {
+  readonly stages: readonly WorkedStage[];
+  readonly riseMm: number;
+}
+
+/** How far up the face the scratches of thinning will show: the top of the highest thinned face. */
+export const scratchTopMm = ({ stages, riseMm }: Thinned): number => {
+  const thinned = stages.find(({ id }) => id === 'thinning');
+  if (!thinned) return 0;
+  return Math.max(riseMm, topOf(thinned.section, 'band') ?? riseMm) - riseMm;
+};

@@ -1,4 +1,5 @@
 /** The ordered operations of a plan, each as the bench shows it. */
+import type { RackStone } from '../abrasive/rack-stone';
 import { stepRange } from '../abrasive/time-range';
 import type { Zone } from '../blade/outline';
 import type { Side } from '../section/cuts';
@@ -184,3 +185,21 @@ export const burrPolicyText = (policy: BurrPolicy): string =>
     'small and centred': 'until what is left is small and centred',
     'a trace': 'leaving a trace for skins',
   })[policy];
+
+/** Numbers the steps within their operation: the names by which changes find them again. */
+export const withKeys = (steps: readonly PlanStep[]): PlanStep[] => {
+  const seen = new Map<Operation, number>();
+  return steps.map((step) => {
+    const place = (seen.get(step.operation) ?? 0) + 1;
+    seen.set(step.operation, place);
+    return { ...step, key: `${step.operation} ${place}` };
+  });
+};
+
+/** Working seconds of all steps, with the changes between abrasives. */
+export const secondsOf = (steps: readonly PlanStep[], rack: readonly RackStone[]): number =>
+  steps.reduce((sum, step, index) => {
+    const changes = step.stoneId !== null && step.stoneId !== steps[index - 1]?.stoneId;
+    const body = changes ? rack.find(({ id }) => id === step.stoneId) : undefined;
+    return sum + step.seconds + (body?.changeSeconds ?? 0);
+  }, 0);

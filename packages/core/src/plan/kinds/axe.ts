@@ -8,7 +8,7 @@ import { faceLine } from '../../section/cuts';
 import { perSide, toRadians } from '../../units/quantities';
 import { ok } from '../../units/result';
 import type { Stage } from '../stages';
-import type { StepMaker } from '../step-maker';
+import type { StepMaker } from '../making';
 import type { Craft, CraftInput } from './craft';
 import { fact, said, thicknessFacts } from './parts';
 import { twoSided } from './two-sided';

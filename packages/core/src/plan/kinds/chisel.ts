@@ -3,7 +3,7 @@
  * almost flat, so that no back bevel and no coating is lost; full strokes, slow into the tip.
  */
 import type { PlanStep } from '../steps';
-import { FEEL } from '../step-maker';
+import { FEEL } from '../making';
 import { frontSide, otherSide, type Craft, type CraftInput } from './craft';
 import { fact, said } from './parts';
 import { oneFlat } from './one-flat';
@@ -46,7 +46,7 @@ export const chisel = (input: CraftInput): Craft => {
     steps: (make, work) => {
       const stone = work.chain?.steps.at(-1);
       const back = stone
-        ? make.few(make.stone(stone.id), otherSide(front), BACK_STROKES, 0, {
+        ? make.few(make.stone(stone.id), [otherSide(front)], BACK_STROKES, 0, {
             operation: 'back',
             title: 'Burr off the back',
             instruction: `Almost flat, ${BACK_OFF_FLAT_DEG}° off the stone, ${BACK_STROKES} light strokes: only the burr goes${backIs === 'coated' ? ', the coating stays' : ''}.`,

@@ -15,7 +15,7 @@ import type { ThinTargets } from '../bands';
 import type { PlanInput } from '../plan';
 import type { Stage, StageSum, StageSums, WorkedStage } from '../stages';
 import type { PlanStep } from '../steps';
-import type { StepMaker } from '../step-maker';
+import type { StepMaker } from '../making';
 
 export interface CraftInput {
   readonly input: Pick<PlanInput, 'measures' | 'choices' | 'rack'>;

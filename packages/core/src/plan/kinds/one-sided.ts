@@ -18,7 +18,7 @@ import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
 import { fail, ok, type Result } from '../../units/result';
 import { forTask } from '../../abrasive/rack-stone';
 import { topOf, type Stage } from '../stages';
-import type { StepMaker } from '../step-maker';
+import type { StepMaker } from '../making';
 import {
   frontSide,
   otherSide,
@@ -255,7 +255,7 @@ export const oneSided = (input: CraftInput): Craft => {
       const body = backStone(make);
       const isFew = (strokes: number, title: string, instruction: string, removeMm3: number) =>
         body
-          ? make.few(body, rear, strokes, removeMm3, {
+          ? make.few(body, [rear], strokes, removeMm3, {
               title,
               instruction,
               zone: 'the back, on its rims',

@@ -3,8 +3,7 @@ import { faceLine, jointLine } from '../../section/cuts';
 import { thicknessAtMm } from '../../section/section';
 import { figure, type Figure, type FigureUnit, type WhyInput } from '../../units/figure';
 import { mm, perSide, toRadians } from '../../units/quantities';
-import { topOf, type Stage, type StageCut } from '../stages';
-import { scratchTopMm } from '../step-maker';
+import { scratchTopMm, topOf, type Stage, type StageCut } from '../stages';
 import type { CraftWork, Fact, GroundSide, MicroWanted } from './craft';
 
 export const GEOMETRY = 'Geometry of the section';

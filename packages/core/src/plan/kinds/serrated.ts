@@ -10,7 +10,7 @@ import type { RackStone } from '../../abrasive/rack-stone';
 import { mm, perSide, toRadians } from '../../units/quantities';
 import type { PlanStep } from '../steps';
 import { strokesPerSide } from '../steps';
-import { FEEL, type StepMaker } from '../step-maker';
+import { FEEL, type StepMaker } from '../making';
 import { frontSide, otherSide, type Craft, type CraftInput, type CraftWork } from './craft';
 import { fact, said } from './parts';
 import { oneFlat } from './one-flat';
@@ -67,7 +67,7 @@ export const serrated = (input: CraftInput): Craft => {
     );
     const strokes = Math.max(3, strokesPerSide(2 * each, ROD_SPEED_M_PER_S));
     const seconds = count * (each + 6);
-    const [step] = make.few(rod, ground, strokes, mm3, {
+    const [step] = make.few(rod, [ground], strokes, mm3, {
       operation: 'edge',
       title: `Scallops on ${rod.name}`,
       instruction: `${count} scallops, one after another from the heel, at ${work.angleDeg.toFixed(1)}°: about ${strokes} strokes each, turning the rod, edge-trailing out of the scallop, until the flat facet at its edge is gone. Rod no thicker than ${(2 * rodRadiusMm).toFixed(1)} mm; where it is thinner, sweep it across the ${pitchMm} mm. Points wear first: do not cut them down.`,
@@ -112,7 +112,7 @@ export const serrated = (input: CraftInput): Craft => {
     const stones = work.chain?.steps.map(({ id }) => make.stone(id)) ?? [];
     if (way === 'rod only') return [];
     return stones.flatMap((body, index) => [
-      ...make.few(body, flatSide, index === 0 ? 10 : 5, 0, {
+      ...make.few(body, [flatSide], index === 0 ? 10 : 5, 0, {
         operation: index === 0 && way === 'flat side only' ? 'edge' : 'refine',
         title: `Flat side on ${body.name}`,
         instruction:
@@ -125,7 +125,7 @@ export const serrated = (input: CraftInput): Craft => {
         caution: FEEL,
       }),
       ...(rod && index < stones.length - 1 && way !== 'flat side only'
-        ? make.few(rod, ground, scallopOf(input, work.angleDeg).count, 0, {
+        ? make.few(rod, [ground], scallopOf(input, work.angleDeg).count, 0, {
             operation: 'refine',
             title: `Back over the scallops with ${rod.name}`,
             instruction:

@@ -1,0 +1,26 @@
+/** Makes the steps of a plan, operation by operation, for the kinds of blade to put in their order. */
+import { edgeMaker, type EdgeMaker } from './edge';
+import { finishMaker, type FinishMaker } from './finish';
+import { stepKit, type StepKit, type StepsInput } from './kit';
+import { outlineMaker, type OutlineMaker } from './outline';
+import { thinningMaker, type ThinningMaker } from './thinning';
+
+export { byHabit, chainForPart, FEEL } from './kit';
+
+export type StepMaker = Pick<StepKit, 'input' | 'stone' | 'problem' | 'hand' | 'few'> &
+  OutlineMaker &
+  ThinningMaker &
+  EdgeMaker &
+  FinishMaker;
+
+/** A maker for one plan. */
+export const stepMaker = (input: StepsInput): StepMaker => {
+  const kit = stepKit(input);
+  return {
+    ...kit,
+    ...outlineMaker(kit),
+    ...thinningMaker(kit),
+    ...edgeMaker(kit),
+    ...finishMaker(kit),
+  };
+};

@@ -1,0 +1,344 @@
+/**
+ * What every step of a plan is made of: strokes on a stone laid out by the pattern, the chain of a part of the
+ * blade, a job of the hand. The operations stand beside this; a kind changes words, sides or counts of its own.
+ */
+import { chooseProgression, type Chain, type ProgressionInput } from '../../abrasive/progression';
+import { HAND_SPEED_M_PER_S, removalPerNewtonMetre, scratchDepthUm } from '../../abrasive/removal';
+import { forTask, type RackStone } from '../../abrasive/rack-stone';
+import type { BladeKind } from '../../blade/kinds';
+import { abrasiveOf, settingOn, type Machine } from '../../machine/machine';
+import type { Side } from '../../section/cuts';
+import type { Steel } from '../../steel/steels';
+import type { Why } from '../../units/figure';
+import type { CraftError, Result } from '../../units/result';
+import type { PlanChoices } from '../choices';
+import type { CraftWork, GroundSide } from '../kinds/craft';
+import {
+  namedChain,
+  partChain,
+  PART_LABELS,
+  SLURRY_WORDS,
+  type BladePart,
+  type PartChain,
+} from '../part-chains';
+import { CIRCLE_TRAVEL_M, layStrokes, totalsOf, type StrokePattern } from '../patterns';
+import {
+  blankStep,
+  forceBandN,
+  forceN,
+  STROKE_TRAVEL_M,
+  type Operation,
+  type PlanStep,
+  type SideWork,
+  type StationLift,
+  type ZoneLift,
+} from '../steps';
+
+export interface StepsInput {
+  readonly kind: BladeKind;
+  readonly steel: Steel;
+  readonly rack: readonly RackStone[];
+  readonly machine: Machine | null;
+  readonly choices: PlanChoices;
+  readonly angleDeg: number;
+  readonly bevelFaceMm: number;
+  readonly edgeLengthMm: number;
+  /** Chips, recurves and an over-ground heel that are to come out. */
+  readonly hasFaults: boolean;
+  readonly hasChips: boolean;
+  readonly hasLowSpots: boolean;
+  readonly groundAt: (angleDeg: number) => readonly GroundSide[];
+  readonly liftsAt: (angleDeg: number) => readonly ZoneLift[];
+  readonly stationLiftsAt: (angleDeg: number) => readonly StationLift[];
+  readonly work: CraftWork;
+}
+
+/** Where a thinned face may be left before the edge is set, µm. First guess. */
+const THINNING_FINISH_UM = [3, 40] as const;
+/** Very few strokes are light ones, N. */
+const FEW_N = [0.5, 3] as const;
+/** One slow pass along a belt or wheel, s. First guess. */
+const MACHINE_PASS_S = 4;
+
+export const FEEL = 'Feel for the burr away from the edge, never along it.';
+export const WET = 'Keep the stone wet; dry it only wipes and loads.';
+const COOL_EVERY_PASS = 'Bare-hand warm is the limit: into water after every pass.';
+
+/** A working time that is a habit of the bench rather than the outcome of a model. */
+export const byHabit = (rule: string): Why => ({
+  rule,
+  inputs: [],
+  source: 'Habit of the bench; first guess',
+});
+
+export const handStroke = { forceN, speedMPerS: HAND_SPEED_M_PER_S };
+
+/** Says of a part that it has no stones, beside its chain. */
+const forPart = (part: BladePart, error: CraftError): CraftError => ({
+  ...error,
+  message: `${PART_LABELS[part]}: ${error.message}`,
+  field: `choices.chains.${part}`,
+});
+
+/** The stones a part of the blade is worked on: named by hand, or the quickest chain of its bond. */
+export const chainForPart = (
+  input: ProgressionInput,
+  part: PartChain | undefined,
+  rack: readonly RackStone[],
+  choose: (input: ProgressionInput) => Result<Chain> = chooseProgression,
+): Result<Chain> => {
+  const field = part ? `choices.chains.${part.part}` : 'choices.chains';
+  if (part?.stones) return namedChain({ ...input, rack }, part.stones, field);
+  const bonded = part?.bond ? rack.filter(({ bond }) => bond === part.bond) : rack;
+  return choose({ ...input, rack: bonded, finishUm: part?.finishUm ?? input.finishUm });
+};
+
+/** What a kind may say of a step in its own words. */
+export type Words = Partial<
+  Pick<
+    PlanStep,
+    | 'title'
+    | 'instruction'
+    | 'zone'
+    | 'check'
+    | 'before'
+    | 'caution'
+    | 'cooling'
+    | 'gate'
+    | 'burrOn'
+    | 'angleDeg'
+    | 'direction'
+    | 'forceN'
+    | 'operation'
+  >
+>;
+
+/** The same with what no step does without. */
+export type Named = Words & Pick<PlanStep, 'title' | 'instruction'>;
+
+interface OnBody {
+  readonly operation: Operation;
+  readonly body: RackStone;
+  readonly removeMm3: number;
+  readonly seconds: number;
+  readonly rule: string;
+  readonly ground: readonly GroundSide[];
+  readonly part?: PartChain | undefined;
+  readonly pattern?: StrokePattern | undefined;
+  readonly words: Named;
+}
+
+export interface PartWork {
+  readonly part: PartChain | undefined;
+  readonly chain: Chain;
+  readonly ground: readonly GroundSide[];
+  readonly firstRule: string;
+  readonly step: (body: RackStone, index: number) => Named & Pick<PlanStep, 'operation'>;
+}
+
+export interface StepKit {
+  readonly input: StepsInput;
+  readonly stone: (id: string) => RackStone;
+  /** The first part no stones lead to its finish for; null when all have theirs. */
+  readonly problem: () => CraftError | null;
+  /** Keeps the problem of a part, whose steps are left out. */
+  readonly trouble: (part: BladePart, error: CraftError) => PlanStep[];
+  readonly drafted: (operation: Operation, words: Named, seconds: number, why: Why) => PlanStep;
+  readonly onBody: (spec: OnBody) => PlanStep;
+  readonly chainSteps: (work: PartWork) => PlanStep[];
+  readonly partSteps: (
+    name: BladePart,
+    stock: { mm3: number; faceMm2: number },
+    rest: Omit<PartWork, 'part' | 'chain'>,
+  ) => PlanStep[];
+  readonly hand: (operation: Operation, minutes: number, words: Named) => PlanStep[];
+  /** A face given so many strokes rather than so much steel. */
+  readonly few: (
+    body: RackStone,
+    sides: readonly Side[],
+    strokes: number,
+    removeMm3: number,
+    words: Named,
+  ) => PlanStep[];
+}
+
+/** Sides of the whole edge, whatever is ground. */
+export const BOTH: readonly Side[] = ['right', 'left'];
+
+/** A kit for one plan. */
+export const stepKit = (input: StepsInput): StepKit => {
+  const { rack, steel, choices, work } = input;
+  const { practice } = choices;
+  let problem: CraftError | null = null;
+  const trouble = (part: BladePart, error: CraftError): PlanStep[] => {
+    problem ??= forPart(part, error);
+    return [];
+  };
+  const stone = (id: string): RackStone => rack.find((candidate) => candidate.id === id)!;
+  const slurry = (part: PartChain | undefined): string =>
+    ` ${SLURRY_WORDS[part?.slurry ?? practice.slurry]}`;
+
+  const drafted = (operation: Operation, words: Named, seconds: number, why: Why): PlanStep => ({
+    ...blankStep(operation, words, seconds, why),
+    ...words,
+  });
+
+  const usualPattern = (count: number): StrokePattern =>
+    input.kind.grind === 'convex'
+      ? 'circles'
+      : work.bands.length === 0 && input.stationLiftsAt(input.angleDeg).length > 0
+        ? 'one long sweep'
+        : count >= 30
+          ? 'N and swap'
+          : count >= 8
+            ? 'N, N, then alternating'
+            : 'alternating';
+
+  /** What every step on a stone shares: the strokes each side is due, laid out by the pattern. */
+  const onBody = (spec: OnBody): PlanStep => {
+    const { body, seconds, ground, part } = spec;
+    const moved = body.speedMPerS !== undefined;
+    const wanted = spec.pattern ?? choices.pattern;
+    const bothWays = practice.returnStroke === 'pressure both ways' ? 2 : 1;
+    const travelM = wanted === 'circles' ? CIRCLE_TRAVEL_M : STROKE_TRAVEL_M * bothWays;
+    const all = moved ? seconds / MACHINE_PASS_S : (seconds * HAND_SPEED_M_PER_S) / travelM;
+    const shares = ground.reduce((sum, { share }) => sum + share, 0);
+    const counts = ground.map(({ share }) => Math.max(1, Math.ceil((all * share) / shares)));
+    const due = Object.fromEntries(ground.map(({ side }, index) => [side, counts[index]!]));
+    const most = Math.max(0, ...counts);
+    const laid = layStrokes(wanted ?? usualPattern(most), due, seconds);
+    const totals = totalsOf(laid.rounds);
+    const angled = spec.words.angleDeg !== null;
+    const sides = ground.map(({ side, angleDeg }): SideWork => ({
+      side,
+      angleDeg: angled ? angleDeg : null,
+      lifts: moved || !angled ? [] : input.liftsAt(angleDeg),
+      strokes: totals[side],
+    }));
+    const angleDeg = sides[0]?.angleDeg ?? null;
+    return {
+      ...drafted(spec.operation, spec.words, seconds, whyRemoval(body, spec.removeMm3, spec.rule)),
+      stoneId: body.id,
+      sides,
+      angleDeg,
+      lifts: sides[0]?.lifts ?? [],
+      stationLifts: moved || angleDeg === null ? [] : input.stationLiftsAt(angleDeg),
+      forceN: forceBandN(body.um),
+      direction: part?.direction ?? choices.direction,
+      pattern: moved ? 'slow passes, sides in turn, cool to the bare hand' : laid.words,
+      rounds: moved ? [] : laid.rounds,
+      cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
+      removeMm3: spec.removeMm3,
+      strokesPerSide: most,
+      ...settingOf(body, spec.words.angleDeg === null ? null : (spec.words.angleDeg ?? angleDeg)),
+      ...spec.words,
+    };
+  };
+
+  /** Why a stone takes as long as it does: the volume it must take, and how fast it cuts this steel. */
+  const whyRemoval = (body: RackStone, removeMm3: number, rule: string): Why => ({
+    rule,
+    formula: 't = V / (K · F · v)',
+    inputs: [
+      { label: 'V, steel to take', value: removeMm3, unit: 'mm³' },
+      { label: 'K, mm³ per N and m, × 1000', value: 1000 * removalPerNewtonMetre(body, steel) },
+      { label: 'Grain', value: body.um, unit: 'µm' },
+      { label: 'F', value: forceN(body.um), unit: 'N' },
+      { label: 'v, m/s', value: body.speedMPerS ?? HAND_SPEED_M_PER_S },
+      { label: 'It leaves scratches of', value: scratchDepthUm(body), unit: 'µm' },
+    ],
+    source: 'Removal model; first guesses, to be corrected by the bench',
+  });
+
+  /** The machine's setting at a step whose abrasive it moves, or whose angle it holds for the hand. */
+  const settingOf = (body: RackStone, angleDeg: number | null): Pick<PlanStep, 'setting'> => {
+    if (!input.machine || angleDeg === null) return {};
+    const moves = abrasiveOf(input.machine.kind);
+    if (moves !== null && body.kind !== moves) return {};
+    return { setting: settingOn(input.machine, angleDeg, input.bevelFaceMm, body.thicknessMm) };
+  };
+
+  /** The steps of one chain: what they share, and what each part says of its own. */
+  const chainSteps = ({ part, chain, ground, firstRule, step }: PartWork): PlanStep[] =>
+    chain.steps.map(({ id, seconds, removeMm3 }, index) => {
+      const body = stone(id);
+      const own = step(body, index);
+      const rule =
+        index === 0 ? firstRule : 'The scratches of the abrasive before, over the whole face.';
+      return onBody({
+        operation: own.operation,
+        body,
+        removeMm3,
+        seconds,
+        rule,
+        ground,
+        part,
+        words: { ...own, instruction: own.instruction + slurry(part) },
+      });
+    });
+
+  const partSteps = (
+    name: BladePart,
+    stock: { mm3: number; faceMm2: number },
+    rest: Omit<PartWork, 'part' | 'chain'>,
+  ): PlanStep[] => {
+    const part = partChain(choices.chains, name);
+    const chain = chainForPart(
+      {
+        steel,
+        rack,
+        work: { stockMm3: stock.mm3, faceAreaMm2: stock.faceMm2 },
+        stroke: handStroke,
+        finishUm: THINNING_FINISH_UM,
+      },
+      part,
+      forTask(rack, 'edge'),
+    );
+    return chain.ok
+      ? chainSteps({ ...rest, part, chain: chain.value })
+      : trouble(name, chain.error);
+  };
+
+  const hand: StepKit['hand'] = (operation, minutes, words) => [
+    drafted(operation, words, 60 * minutes, byHabit(`About ${minutes} minutes.`)),
+  ];
+
+  const few: StepKit['few'] = (body, sides, strokes, removeMm3, words) => {
+    const travelS = (sides.length * strokes * STROKE_TRAVEL_M) / HAND_SPEED_M_PER_S;
+    const seconds = Math.max(10, travelS + 10);
+    const angleDeg = words.angleDeg ?? null;
+    return [
+      {
+        ...drafted(
+          words.operation ?? 'back',
+          words,
+          seconds,
+          byHabit('So few strokes, slow and flat, and the look after each.'),
+        ),
+        stoneId: body.id,
+        sides: sides.map((side) => ({ side, angleDeg, lifts: [], strokes })),
+        forceN: FEW_N,
+        direction: choices.direction === 'circles' ? 'edge-trailing' : choices.direction,
+        pattern: sides.map((side) => `${strokes} on the ${side}`).join(', then '),
+        rounds: sides.map((side) => ({ side, count: strokes, zone: null, seconds: null })),
+        cooling: body.liquid === 'water' ? WET : null,
+        removeMm3,
+        strokesPerSide: strokes,
+        ...words,
+      },
+    ];
+  };
+
+  return {
+    input,
+    stone,
+    problem: () => problem,
+    trouble,
+    drafted,
+    onBody,
+    chainSteps,
+    partSteps,
+    hand,
+    few,
+  };
+};

@@ -1,0 +1,228 @@
+/** Thinning in bands, the faces after it, and the low spots both leave. */
+import type { Bond } from '../../abrasive/kinds';
+import type { Chain } from '../../abrasive/progression';
+import { forTask, type RackStone } from '../../abrasive/rack-stone';
+import { HAND_SPEED_M_PER_S, secondsToRemove } from '../../abrasive/removal';
+import { AIMED_AT_MM } from '../bands';
+import {
+  BAND_FACE_MM,
+  FACE_STOCK_UM,
+  partChain,
+  PART_LABELS,
+  SAME_GRADE_RATIO,
+} from '../part-chains';
+import { scratchTopMm } from '../stages';
+import { forceN, type PlanStep } from '../steps';
+import type { StepKit, Words } from './kit';
+
+export interface ThinningMaker {
+  readonly thinning: (words?: Words) => PlanStep[];
+  readonly faces: () => PlanStep[];
+}
+
+/** How far a bond gives: a hard stone touches the high spots alone, a soft one reaches into the low ones. */
+const SOFTNESS: Readonly<Record<Bond, number>> = {
+  hard: 0,
+  'plate or film': 0,
+  strop: 0,
+  middling: 1,
+  'soft, muddy': 2,
+};
+/** Strokes a side that show where the low spots lie. First guess. */
+const LOOK_STROKES = 10;
+/** A stone that evens the look may be finer than the one before by this, or its scratches stay. First guess. */
+const EVENS_WITHIN_RATIO = 3;
+/** The even look, over the whole of what was thinned, µm. First guess. */
+const EVEN_STOCK_UM = 2;
+
+const grainApart = (a: RackStone, b: RackStone): number => Math.abs(Math.log(a.um / b.um));
+
+export const thinningMaker = (kit: StepKit): ThinningMaker => {
+  const { input, stone, partSteps, hand, few } = kit;
+  const { choices, work, rack } = input;
+  const { practice } = choices;
+  const wantsFound = input.hasLowSpots || practice.lowSpots === 'blend';
+
+  /** The hard stone nearest in grain to the first of the thinning; null where that one is hard itself. */
+  const finderFor = (first: RackStone): RackStone | null =>
+    SOFTNESS[first.bond] === 0
+      ? null
+      : forTask(rack, 'edge')
+          .filter(({ bond }) => SOFTNESS[bond] === 0)
+          .reduce<RackStone | null>(
+            (best, each) =>
+              best && grainApart(best, first) <= grainApart(each, first) ? best : each,
+            null,
+          );
+
+  /** The softest stone that can follow the last of the thinning; null where none is softer. */
+  const evenerAfter = (last: RackStone): RackStone | null =>
+    forTask(rack, 'edge')
+      .filter(
+        ({ um, bond }) =>
+          SOFTNESS[bond] > SOFTNESS[last.bond] &&
+          um <= last.um * SAME_GRADE_RATIO &&
+          last.um / um <= EVENS_WITHIN_RATIO,
+      )
+      .reduce<RackStone | null>(
+        (best, each) =>
+          best &&
+          (SOFTNESS[best.bond] > SOFTNESS[each.bond] ||
+            (best.bond === each.bond && grainApart(best, last) <= grainApart(each, last)))
+            ? best
+            : each,
+        null,
+      );
+
+  /** What this stone does to the low spots. */
+  const lowSpotWords = ({ bond }: RackStone, isFirst: boolean, isLast: boolean): string => {
+    const said = [];
+    if (isFirst && SOFTNESS[bond] === 0)
+      said.push('A hard stone touches the high spots alone: what stays dull is low.');
+    if (isLast && SOFTNESS[bond] === 2)
+      said.push('Soft as it is, it reaches into the low spots and evens the look.');
+    if (isLast && practice.lowSpots === 'leave')
+      said.push('Low spots may stay: later visits shrink them.');
+    return said.map((words) => ` ${words}`).join('');
+  };
+
+  const thinning = (words: Words = {}): PlanStep[] => {
+    const { thinning: stock } = work.sums;
+    const [first] = work.bands;
+    if (!first || stock.mm3 <= 0) return [];
+    const bands = work.bands
+      .map(
+        ({ angleDeg, fromMm }, index) =>
+          `${index === 0 ? 'from the remnant' : `from ${fromMm.toFixed(1)} mm`} at ${angleDeg.toFixed(1)}°`,
+      )
+      .join(', ');
+    const ground = input
+      .groundAt(first.angleDeg)
+      .map((side) => ({ ...side, angleDeg: first.angleDeg }));
+    const zone = words.zone ?? `from the old bevel up to ${scratchTopMm(work).toFixed(0)} mm`;
+    const chain = partSteps('primary', stock, {
+      ground,
+      firstRule: 'The steel outside the bands.',
+      step: (body, index) => ({
+        operation: 'thinning',
+        title: index === 0 ? `Thin on ${body.name}` : `Blend the thinning on ${body.name}`,
+        instruction:
+          index === 0
+            ? `In bands from near the edge up: ${bands}. ${remnantWords(work.remnantMm)} No burr here: it ruins the outline.`
+            : 'Over all bands, until the look is even.',
+        gate: 'no check',
+        zone,
+        check: `Caliper ${AIMED_AT_MM.join(' and ')} mm above the edge; the remnant runs unbroken heel to tip.`,
+        before: 'A thin line of the old bevel is left along the whole edge.',
+        caution: 'Fingers over the bevel, clear of the edge. Thinning does not come back.',
+        ...words,
+      }),
+    }).map((step, index, all) => ({
+      ...step,
+      instruction:
+        step.instruction +
+        lowSpotWords(stone(step.stoneId!), index === 0, index === all.length - 1),
+    }));
+    const firstStone = chain[0] && stone(chain[0].stoneId!);
+    const lastStone = chain.at(-1) && stone(chain.at(-1)!.stoneId!);
+    if (!firstStone || !lastStone) return chain;
+    const finder = wantsFound ? finderFor(firstStone) : null;
+    const evener = practice.lowSpots === 'blend' ? evenerAfter(lastStone) : null;
+    const sides = ground.map(({ side }) => side);
+    return [
+      ...(finder
+        ? few(finder, sides, LOOK_STROKES, 0, {
+            operation: 'thinning',
+            title: `Find the low spots on ${finder.name}`,
+            instruction:
+              'A few light strokes a side, as for the thinning: a hard stone touches the high spots alone. Mark what stays dull.',
+            angleDeg: first.angleDeg,
+            zone,
+            check: 'Turn it against the light: bright is high, dull is low.',
+            before: 'It is known where the low spots lie and how long they are.',
+          })
+        : []),
+      ...chain,
+      ...(evener
+        ? kit.chainSteps({
+            part: partChain(choices.chains, 'primary'),
+            ground,
+            chain: evenChain(evener),
+            firstRule: `${EVEN_STOCK_UM} µm over all that was thinned, to come to an even look.`,
+            step: (body) => ({
+              operation: 'thinning',
+              title: `Even the look on ${body.name}`,
+              instruction:
+                'Light, over all that was thinned: a soft stone reaches into the low spots and evens the look.',
+              gate: 'no check',
+              zone,
+              check: 'One even haze against the light, the low spots no longer outlined.',
+              before: 'A thin line of the old bevel is left along the whole edge.',
+              caution: 'Fingers over the bevel, clear of the edge.',
+            }),
+          })
+        : []),
+    ];
+  };
+
+  const evenChain = (body: RackStone): Chain => {
+    const removeMm3 = (EVEN_STOCK_UM * work.sums.thinning.faceMm2) / 1000;
+    const seconds = secondsToRemove(
+      removeMm3,
+      body,
+      input.steel,
+      forceN(body.um),
+      HAND_SPEED_M_PER_S,
+    );
+    return { steps: [{ id: body.id, um: body.um, removeMm3, seconds }], totalSeconds: seconds };
+  };
+
+  const faceOf = (name: 'cladding' | 'core'): PlanStep[] => {
+    const part = partChain(choices.chains, name);
+    if (!part) return [];
+    const faceMm2 = 2 * input.edgeLengthMm * (part.faceMm ?? BAND_FACE_MM);
+    return partSteps(
+      name,
+      { mm3: (faceMm2 * FACE_STOCK_UM) / 1000, faceMm2 },
+      {
+        ground: input.groundAt(input.angleDeg),
+        firstRule: `${FACE_STOCK_UM} µm over the whole face, to come to an even look.`,
+        step: (body) => ({
+          operation: 'faces',
+          title: `${PART_LABELS[name]} on ${body.name}`,
+          instruction:
+            name === 'core'
+              ? 'Only the band beside the edge, flat on its bevel: even and bright, clear of the cladding.'
+              : 'Flat on the face, away from the edge, until the look is even. Keep clear of the core.',
+          angleDeg: null,
+          gate: 'no check',
+          zone: name === 'core' ? 'the band beside the edge' : 'the face above the core',
+          check: 'One even look from heel to tip, no scratch running across the other steel.',
+          before: 'The faces are done: after the edge they would spoil it.',
+          caution: 'Before the final edge, so that hands and edge are spared.',
+        }),
+      },
+    );
+  };
+  const faces = (): PlanStep[] => [
+    ...faceOf('cladding'),
+    ...faceOf('core'),
+    ...(practice.lowSpots === 'blend' && (input.hasLowSpots || work.sums.thinning.mm3 > 0)
+      ? hand('faces', 8, {
+          title: 'Blend the low spots',
+          instruction:
+            'Wet abrasive paper round a finger, or a finger stone, along the face over each bright hollow until it no longer stands out. Never dry. It deepens them slightly.',
+          zone: 'the low spots',
+          check: 'Turn it against the light: no spot flashes on its own.',
+          caution: 'Wet work: dry grinding dust harms the lungs. Fingers clear of the edge.',
+        })
+      : []),
+  ];
+  return { thinning, faces };
+};
+
+/** Where thinning stops, as it is seen on the old bevel. */
+const remnantWords = (remnantMm: number): string =>
+  remnantMm <= 0.1
+    ? 'Stop while a hair of the old bevel, 0.1 mm or less, is still seen along the whole edge.'
+    : `A little at each visit: stop when ${remnantMm.toFixed(1)} mm of the old bevel is left.`;

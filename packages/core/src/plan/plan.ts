@@ -3,42 +3,29 @@
  * the edge, steel and height lost, lifts, progression from the rack, and the steps in order with what the
  * operator changed in them. What is particular of a kind stands in `kinds/`.
  */
-import { angleFromBevel } from '../angle/bevel';
-import { razorAngle } from '../angle/resting';
-import { abrasiveKind } from '../abrasive/kinds';
 import type { Chain, ProgressionInput } from '../abrasive/progression';
 import type { RackStone } from '../abrasive/rack-stone';
-import { HAND_SPEED_M_PER_S } from '../abrasive/removal';
-import { progressionBySchool, windowAround } from '../abrasive/schools';
-import {
-  progressionWarnings,
-  whatToBuy,
-  type Missing,
-  type ProgressionWarning,
-} from '../abrasive/warnings';
-import { bevelsOf, bladeKind, isOneSided, type BladeKind } from '../blade/kinds';
-import type { BladeMeasures, Damage, DamageKind, Sharpness } from '../blade/measures';
-import { bladeOutline, ZONES } from '../blade/outline';
+import { whatToBuy, type Missing, type ProgressionWarning } from '../abrasive/warnings';
+import { bevelsOf, bladeKind, type BladeKind } from '../blade/kinds';
+import type { BladeMeasures, Damage, Sharpness } from '../blade/measures';
+import { bladeOutline } from '../blade/outline';
 import { findUse, type Use } from '../blade/uses';
-import { stationOfZone } from '../blade/zone-station';
-import { numberAnswer, type Answers } from '../intake/questions';
-import { interpolate, type BladePoint } from '../outline/polyline';
-import { repairOutline, type OutlineRepair } from '../outline/repair';
-import { stationsAlongEdge, type EdgeCurves, type Station } from '../outline/stations';
+import type { Answers } from '../intake/questions';
 import { holdingOf, type Holding } from '../machine/holding';
-import { abrasiveOf, type Machine } from '../machine/machine';
+import type { Machine } from '../machine/machine';
+import { interpolate } from '../outline/polyline';
+import type { EdgeCurves, Station } from '../outline/stations';
 import { reachAtMm, thicknessAtMm, type Section } from '../section/section';
 import type { Steel } from '../steel/steels';
-import { figure, type Figure } from '../units/figure';
-import { mm, perSide, radians, toDegrees, toRadians } from '../units/quantities';
+import type { Figure } from '../units/figure';
 import { fail, ok, type CraftError, type Result } from '../units/result';
-import { adviseAngles, type AngleAdvice, type Approach } from './advice';
-import { AIMED_AT_MM, REMNANT_MM } from './bands';
-import { shapesAlong, STATIONS, workAlong, workedAt } from './along';
+import type { AngleAdvice, Approach } from './advice';
+import { shapesAlong, workAlong, workedAt } from './along';
+import { chooseAngle, presentAngle } from './angle';
 import { applyChanges, type AddedStep, type StepChange } from './changes';
-import { ANGLE_LIMITS_DEG, type PlanChoices, type ThinDepth } from './choices';
+import type { PlanChoices, ThinDepth } from './choices';
+import { adviceOnStones, edgeChains, finishWantedUm, withSpeed } from './edge-chain';
 import { costOf, planFigures, type PlanFigures } from './figures';
-import { chosenStrop } from './finishing';
 import { craftOf } from './kinds';
 import type {
   Craft,
@@ -48,11 +35,13 @@ import type {
   MicroWanted,
   Place,
   Shape,
-  ThinWanted,
   Wanted,
 } from './kinds/craft';
+import { liftsOver } from './lifts';
+import { stepMaker } from './making';
+import { apexRiseOf, outlineWork, raisedCurves, type OutlineWork } from './outline-work';
 import { MICRO_ABOVE_DEG, MICRO_FACE_MM, partChain } from './part-chains';
-import { OLD_EDGE_RISE_MM, schoolsOf } from './practice';
+import { schoolsOf } from './practice';
 import {
   lowestRun,
   scratchTopMm,
@@ -61,16 +50,9 @@ import {
   type StageSums,
   type WorkedStage,
 } from './stages';
-import { chainForPart, stepMaker } from './making';
+import { secondsOf, withKeys, type PlanStep } from './steps';
+import { bandsOf, decideThinning } from './thinning-wanted';
 import { TIP_WORDS, tipWork } from './tip-work';
-import {
-  forceN,
-  secondsOf,
-  withKeys,
-  type PlanStep,
-  type StationLift,
-  type ZoneLift,
-} from './steps';
 
 export interface PlanInput {
   readonly measures: BladeMeasures;
@@ -108,15 +90,7 @@ export interface BladePlan {
   /** The blade's own spine sets the angle. */
   readonly isGuided: boolean;
   readonly options: readonly AngleOption[];
-  readonly outline: {
-    readonly repair: OutlineRepair;
-    /** Depth along the edge: [z, depth]. */
-    readonly depthAlong: readonly BladePoint[];
-    /** Share of the edge that has to come up for the chips. */
-    readonly raisedShare: number;
-    readonly forcesWholeEdge: boolean;
-    readonly verdict: string;
-  };
+  readonly outline: OutlineWork;
   readonly thinning: {
     readonly advised: boolean;
     readonly done: boolean;
@@ -163,129 +137,6 @@ export interface BladePlan {
   readonly warnings: readonly string[];
 }
 
-/** What is missing from the outline and has to be worked out of it. */
-export const OUTLINE_FAULTS: readonly DamageKind[] = ['chip', 'recurve', 'over-ground heel'];
-/** How far a dull apex has to come up before it is sharp again, mm. First guesses. */
-const APEX_RISE_MM: Readonly<Record<Sharpness, number>> = {
-  keen: 0.005,
-  tired: 0.015,
-  dull: 0.03,
-  blunt: 0.06,
-};
-/** Thinning brings the blade to this share of its limit, so that it lasts several visits. First guess. */
-const THIN_TO_SHARE = 0.75;
-/** Thinned down to the remnant when it has outgrown its limit by this; a little at each visit before. First guess. */
-const OUTGROWN_SHARE = 1.2;
-/** Above this share of the edge raised for a chip the whole edge is said to come up. */
-const WHOLE_EDGE_SHARE = 0.6;
-
-/** A chain, and others where there was a choice. */
-type ChosenChain = Chain & { readonly alternatives?: readonly Chain[] };
-
-/** Belts and wheels move at the speed of the machine they run on. */
-const withSpeed = (rack: readonly RackStone[], machine: Machine | null): readonly RackStone[] => {
-  const speed = machine?.sizes.speedMPerS;
-  const moved = machine ? abrasiveOf(machine.kind) : null;
-  return speed && moved
-    ? rack.map((each) => (each.kind === moved ? { ...each, speedMPerS: speed } : each))
-    : rack;
-};
-
-/** What the edge may be worked on: the stones for the hand, and what the machine moves. */
-const abrasivesFor = (
-  rack: readonly RackStone[],
-  machine: Machine | null,
-): readonly RackStone[] => {
-  const moved = machine ? abrasiveOf(machine.kind) : null;
-  return withSpeed(rack, machine).filter(
-    ({ kind }) => abrasiveKind(kind).task === 'edge' || kind === moved,
-  );
-};
-
-const adviceOnStones = (input: PlanInput, chain: Chain): readonly ProgressionWarning[] => {
-  const stones = chain.steps.map(({ id }) => input.rack.find((each) => each.id === id)!);
-  const last = stones[stones.length - 1]!;
-  return progressionWarnings({
-    steel: input.steel,
-    chain: stones,
-    strop: chosenStrop(input.rack, input.choices.finishing, last.um),
-    maxRatio: input.choices.maxRatio,
-    oneSided: isOneSided(bladeKind(input.measures.kindId)),
-    direction: input.choices.direction,
-  });
-};
-
-/** Present angle: as measured, or from the bevel's width and the thickness above it. */
-const presentAngle = ({ measures }: PlanInput, kind: BladeKind): Result<Figure> => {
-  if (kind.grind === 'razor') {
-    const { heightMiddleMm, spineMiddleMm } = measures;
-    return ok(
-      figure(razorAngle(heightMiddleMm, spineMiddleMm, 0), '° per side', {
-        rule: 'A razor lies on spine and edge: its spine sets the angle.',
-        formula: 'θ = atan((T/2) / H)',
-        inputs: [
-          { label: 'T, spine', value: spineMiddleMm, unit: 'mm' },
-          { label: 'H, width', value: heightMiddleMm, unit: 'mm' },
-        ],
-        source: 'Geometry of the section',
-      }),
-    );
-  }
-  if (measures.presentAnglePerSideDeg !== null) {
-    return ok(
-      figure(measures.presentAnglePerSideDeg, '° per side', {
-        rule: 'The angle measured at the counter.',
-        inputs: [{ label: 'Measured', value: measures.presentAnglePerSideDeg, unit: '° per side' }],
-        source: 'Measured on the blade',
-      }),
-    );
-  }
-  if (measures.bevelFaceMm === null) {
-    return fail(
-      'INVALID_INPUT',
-      'The present angle needs the width of the bevel or a measured angle',
-      'bevelFaceMm',
-    );
-  }
-  const isOne = bevelsOf(kind) === 1;
-  const shoulderMm = measures.thicknessBehindEdgeMm / bevelsOf(kind);
-  const bevel = angleFromBevel(mm(measures.bevelFaceMm), mm(shoulderMm));
-  if (!bevel.ok) return fail(bevel.error.code, bevel.error.message, 'bevelFaceMm');
-  return ok(
-    figure(bevel.value.angle, '° per side', {
-      rule: isOne
-        ? 'One bevel of this width spans the whole thickness at its shoulder.'
-        : 'A bevel of this width spans half the thickness behind the edge.',
-      formula: 'θ = asin(e / w)',
-      inputs: [
-        {
-          label: isOne ? 'e, thickness at the shoulder' : 'e, half the thickness behind the edge',
-          value: shoulderMm,
-          unit: 'mm',
-        },
-        { label: 'w, width of the bevel face', value: measures.bevelFaceMm, unit: 'mm' },
-      ],
-      source: 'Geometry of the section',
-    }),
-  );
-};
-
-const raisedShareOf = (repair: OutlineRepair): number => {
-  if (repair.maxDepthMm === 0) return 0;
-  const raised = repair.depthMm.filter((depth) => depth > 0.25 * repair.maxDepthMm).length;
-  return raised / repair.depthMm.length;
-};
-
-const outlineVerdict = (repair: OutlineRepair, share: number): string => {
-  if (repair.maxDepthMm === 0) return 'No chip to take out: the outline stays as it is.';
-  const depth = repair.maxDepthMm.toFixed(2);
-  const saved = repair.joint.removedAreaMm2 - repair.removedAreaMm2;
-  const percent = Math.round((100 * saved) / repair.joint.removedAreaMm2);
-  return share >= WHOLE_EDGE_SHARE
-    ? `The chip sits on the straight: nearly the whole edge comes up, ${depth} mm at the deepest.`
-    : `The chip can be blended: ${Math.round(share * 100)} % of the edge comes up, ${depth} mm at the deepest; ${percent} % less than jointing the whole edge.`;
-};
-
 /** A plan, or why there can be none. Errors name the field at fault. */
 export const planBlade = (input: PlanInput): Result<BladePlan> => {
   const { measures, choices, steel, answers } = input;
@@ -309,46 +160,14 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
     );
   }
   const shape = middle.value;
-  const advice = adviseAngles({
-    presentAngleDeg: present.value.value,
-    primaryAngleDeg: shape.primaryDeg,
-    use,
-    steel,
-    damage: input.damage,
-    carefulHands: input.carefulHands,
-  }).filter(({ approach }) => craft.approaches.includes(approach));
-  const byApproach = (wanted: Approach | null) =>
-    advice.find(({ approach }) => approach === wanted);
-  const chosen = byApproach(choices.approach) ?? byApproach(craft.approaches[0])!;
-  const angleDeg = craft.guidedDeg ?? choices.angleDeg ?? chosen.angleDeg;
-  const [lowest, highest] = ANGLE_LIMITS_DEG;
-  if (angleDeg < lowest || angleDeg > highest) {
-    return fail(
-      'OUT_OF_RANGE',
-      `An angle of ${angleDeg}° per side is outside ${lowest} to ${highest}°`,
-      'choices.angleDeg',
-    );
-  }
-  if (angleDeg <= shape.primaryDeg) {
-    return fail(
-      'CUT_DOES_NOT_CLOSE',
-      `An angle of ${angleDeg}° per side does not clear the primary grind at ${shape.primaryDeg.toFixed(2)}°`,
-      'choices.angleDeg',
-    );
-  }
+  const angled = chooseAngle(input, craft, use, present.value.value, shape.primaryDeg);
+  if (!angled.ok) return angled;
+  const { advice, chosen, angleDeg } = angled.value;
 
   const curves = bladeOutline(measures);
-  const faults = input.damage.filter(
-    ({ kind: found, depthMm, id }) =>
-      OUTLINE_FAULTS.includes(found) && depthMm > 0 && !choices.chipsLeft.includes(id),
-  );
-  const repaired = repairOutline(
-    curves.edge,
-    faults.map(({ fromMm, lengthMm, depthMm }) => ({ fromMm, toMm: fromMm + lengthMm, depthMm })),
-  );
-  if (!repaired.ok) return repaired;
-  const repair = repaired.value;
-  const depthAlong: BladePoint[] = curves.edge.map(([z], index) => [z, repair.depthMm[index]!]);
+  const outlined = outlineWork(input, curves);
+  if (!outlined.ok) return outlined;
+  const { faults, repair, depthAlong } = outlined.value;
   const tiredMm = apexRiseOf(input);
   const riseAt = (atDeg: number): number => tiredMm + craft.extraRiseMm(atDeg);
   const local = shapesAlong(craft, curves, present.value.value);
@@ -363,25 +182,15 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
   const plainWanted: Wanted = { angleDeg, thinning: null, micro };
   const plainMiddle = workedAt(craft, shape, middleRiseMm, plainWanted);
   if (!plainMiddle.ok) return plainMiddle;
-  const thicknessAfterMm = behindEdge(measures, shape, plainMiddle.value, bevelsOf(kind));
-  const limitMm: number | null = craft.isThinned ? use.limitBehindEdgeMm : null;
-  const advised = limitMm !== null && thicknessAfterMm > limitMm + 1e-9;
-  const wantsThinning = craft.isThinned && (choices.thin ?? advised);
-  const bevelRad = toRadians(perSide(present.value.value));
-  const targetMm = THIN_TO_SHARE * (limitMm ?? thicknessAfterMm);
-  const littleMm = (targetMm / 2 / Math.tan(bevelRad) - middleRiseMm) / Math.cos(bevelRad);
-  const thinDepth =
-    choices.thinDepth ??
-    (limitMm !== null && thicknessAfterMm > OUTGROWN_SHARE * limitMm
-      ? 'to the remnant'
-      : 'a little each visit');
-  const thinning: ThinWanted | null = wantsThinning
-    ? {
-        targets: choices.thinTo,
-        remnantMm:
-          thinDepth === 'a little each visit' ? Math.max(REMNANT_MM, littleMm) : REMNANT_MM,
-      }
-    : null;
+  const decided = decideThinning({
+    choices,
+    use,
+    isThinned: craft.isThinned,
+    presentDeg: present.value.value,
+    thicknessAfterMm: behindEdge(measures, shape, plainMiddle.value, bevelsOf(kind)),
+    riseMm: middleRiseMm,
+  });
+  const { limitMm, wanted: thinning } = decided;
   const wanted: Wanted = { angleDeg, thinning, micro };
   const workedMiddle = thinning ? workedAt(craft, shape, middleRiseMm, wanted) : plainMiddle;
   if (!workedMiddle.ok) return workedMiddle;
@@ -402,31 +211,11 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
   const behindEdgeMm = behindEdge(measures, shape, stagesMiddle, bevelsOf(kind));
   const bevelFaceMm = bevelFace(stagesMiddle, craft.groundAt(angleDeg));
 
-  // A finish wished for by its grain goes before the window of the use.
-  const wishedUm =
-    answers['finishWish'] === 'very fine' ? numberAnswer(answers, 'finishWishUm') : null;
-  const finishUm = choices.finishUm ?? (wishedUm === null ? use.finishUm : windowAround(wishedUm));
-  const rack = abrasivesFor(input.rack, input.machine);
-  const edgeProgression = (stockMm3: number, faceAreaMm2: number): ProgressionInput => ({
-    steel,
-    rack,
-    work: { stockMm3, faceAreaMm2 },
-    stroke: { forceN, speedMPerS: HAND_SPEED_M_PER_S },
-    finishUm,
-    maxRatio: choices.maxRatio ?? undefined,
-    first: choices.first ?? undefined,
-    skip: choices.skip,
-    through: choices.through,
-  });
-  const edgePart = partChain(choices.chains, 'edge');
-  const progressionFor = ({ mm3, faceMm2 }: StageSum): Result<ChosenChain> =>
-    edgePart
-      ? chainForPart(edgeProgression(mm3, faceMm2), edgePart, rack, (asked) =>
-          progressionBySchool(asked, choices.school),
-        )
-      : progressionBySchool(edgeProgression(mm3, faceMm2), choices.school);
+  const finishUm = finishWantedUm(input, use);
+  const chains = edgeChains(input, finishUm);
   const stockOf = craft.stockOf ?? edgeStock;
-  const progression = progressionFor(stockOf(sums));
+  const stock = stockOf(sums);
+  const progression = chains.chainFor(stock);
   const options = advice.map((option): AngleOption => {
     if (option.angleDeg <= shape.primaryDeg) {
       return { ...option, steelLost: null, edgeTime: null, heightLost: null };
@@ -439,26 +228,13 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
     const of = craft.sumsOf
       ? craft.sumsOf(raw, { ...partWork, angleDeg: option.angleDeg, bands: [] })
       : raw;
-    const chain = progressionFor(stockOf(of));
+    const chain = chains.chainFor(stockOf(of));
     return { ...option, ...costOf(of, chain, riseAt(option.angleDeg), repair.maxDepthMm) };
   });
 
   const raised = raisedCurves(curves, depthAlong, apexRiseMm);
-  const offsets: EdgeCurves = {
-    ...raised,
-    thickness: raised.thickness.map(([z, thickness]) => [z, 2 * craft.spineOffsetMm(thickness)]),
-  };
-  const stations = stationsAlongEdge(offsets, perSide(angleDeg), STATIONS);
-  const stationsAt = (atDeg: number): readonly Station[] =>
-    atDeg === angleDeg ? stations : stationsAlongEdge(offsets, perSide(atDeg), STATIONS);
-  const liftsAt = (atDeg: number): readonly ZoneLift[] =>
-    ZONES.map((zone) => liftInZone(stationsAt(atDeg), zone, atDeg));
-  const stationLiftsAt = (atDeg: number): readonly StationLift[] =>
-    craft.byStation
-      ? stationsAt(atDeg).flatMap(({ sMm, liftMm }, index) =>
-          index % 5 === 0 && liftMm !== null ? [{ sMm, liftMm }] : [],
-        )
-      : [];
+  const lifts = liftsOver(raised, craft);
+  const stations = lifts.stationsAt(angleDeg);
   const work: CraftWork = {
     ...partWork,
     sums,
@@ -477,8 +253,8 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
     hasChips: faults.some(({ kind: found }) => found === 'chip'),
     hasLowSpots: input.damage.some(({ kind: found }) => found === 'low spot'),
     groundAt: craft.groundAt,
-    liftsAt,
-    stationLiftsAt,
+    liftsAt: lifts.liftsAt,
+    stationLiftsAt: lifts.stationLiftsAt,
     work,
   });
   const tip = tipWork(input.damage, curves, measures.spineTipMm, choices.kind.tipWay);
@@ -486,7 +262,6 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
   const computed = withKeys([...tipSteps, ...craft.steps(make, work)]);
   const { steps, unplaced } = applyChanges(computed, choices.changes, choices.added);
   const seconds = secondsOf(steps, input.rack);
-  const raisedShare = raisedShareOf(repair);
   const heightLostMm = apexRiseMm + repair.maxDepthMm;
   const figures = planFigures({
     input,
@@ -520,19 +295,13 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
     isThinned: craft.isThinned,
     isGuided,
     options,
-    outline: {
-      repair,
-      depthAlong,
-      raisedShare,
-      forcesWholeEdge: raisedShare >= WHOLE_EDGE_SHARE,
-      verdict: outlineVerdict(repair, raisedShare),
-    },
+    outline: outlined.value,
     thinning: {
-      advised,
+      advised: decided.advised,
       done: thinning !== null,
-      reason: thinningReason(thicknessAfterMm, limitMm, use),
+      reason: decided.reason,
       bands,
-      depth: thinning ? thinDepth : null,
+      depth: decided.depth,
       remnantMm: thinning?.remnantMm ?? null,
       scratchTopMm: scratchTopMm(partWork),
       removedMm3: sums.thinning.mm3,
@@ -561,11 +330,11 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
     steps,
     unplaced,
     schools: schoolsOf(choices),
-    edgeWork: { stockMm3: stockOf(sums).mm3, faceAreaMm2: stockOf(sums).faceMm2 },
+    edgeWork: { stockMm3: stock.mm3, faceAreaMm2: stock.faceMm2 },
     alternatives: progression.ok ? (progression.value.alternatives ?? []) : [],
     progressionError: progression.ok ? make.problem() : progression.error,
     advice: progression.ok ? adviceOnStones(input, progression.value) : [],
-    toBuy: progression.ok ? null : whatToBuy(edgeProgression(0, 0)),
+    toBuy: progression.ok ? null : whatToBuy(chains.asked({ mm3: 0, faceMm2: 0 })),
     warnings: [
       ...craft.warnings(work),
       ...warningsFor(input, kind, use, angleDeg, heightLostMm, sums, totals.notWorked),
@@ -578,11 +347,6 @@ const edgeStock = ({ edge, round }: StageSums): StageSum => ({
   mm3: edge.mm3 + round.mm3,
   faceMm2: edge.faceMm2 + round.faceMm2,
 });
-
-const apexRiseOf = ({ sharpness, choices }: PlanInput): number =>
-  choices.practice.oldEdge === 'take it off first'
-    ? Math.max(OLD_EDGE_RISE_MM, APEX_RISE_MM[sharpness])
-    : APEX_RISE_MM[sharpness];
 
 /** A micro bevel where one was asked for, the school wants one, or kind or steel need it. */
 const microWanted = ({ choices, steel }: PlanInput, craft: Craft): MicroWanted | null => {
@@ -601,15 +365,6 @@ const microWanted = ({ choices, steel }: PlanInput, craft: Craft): MicroWanted |
       return craft.microUsual !== null || steel.edge === 'chippy' ? usual : null;
   }
 };
-
-/** The bands of the thinning as they were cut, from the edge up; none where it is not thinned. */
-const bandsOf = (stages: readonly WorkedStage[]): { angleDeg: number; fromMm: number }[] =>
-  (stages.find(({ id }) => id === 'thinning')?.cuts ?? [])
-    .filter(({ face }) => face.startsWith('right'))
-    .map(({ line }, index) => ({
-      angleDeg: toDegrees(radians(Math.asin(-line.ny))),
-      fromMm: index === 0 ? 0 : (AIMED_AT_MM[index - 1] ?? 0),
-    }));
 
 /** A steeper bevel that ends inside the old one leaves the old shoulder, and its thickness, where it was. */
 const isInsideOldBevel = (stages: readonly WorkedStage[]): boolean => {
@@ -642,52 +397,6 @@ const bevelFace = (
   return Math.max(
     ...ground.map(({ side }) => lowestRun(edge.section, `${side} new bevel`)?.widthMm ?? 0),
   );
-};
-
-/** The edge after the repair and the new apex; the spine stays. */
-const raisedCurves = (
-  curves: EdgeCurves,
-  depthAlong: readonly BladePoint[],
-  apexRiseMm: number,
-): EdgeCurves => ({
-  ...curves,
-  edge: curves.edge.map(([z, y], index) => {
-    const spineY = interpolate(curves.spine, z);
-    return [z, Math.min(spineY, y + apexRiseMm + depthAlong[index]![1])];
-  }),
-});
-
-/** Median lift of a zone's stations: the one to hold there. */
-const liftInZone = (
-  stations: readonly Station[],
-  zone: (typeof ZONES)[number],
-  angleDeg: number,
-): ZoneLift => {
-  const median = stationOfZone(stations, zone);
-  if (!median) return { zone, liftMm: null, why: null };
-  return {
-    zone,
-    liftMm: median.liftMm,
-    why: {
-      rule: 'How far the spine is lifted off the stone to hold the angle at the middle of this zone, after the repair.',
-      formula: 'L = H sin θ − x cos θ',
-      inputs: [
-        { label: 'H, edge to spine', value: median.heightMm, unit: 'mm' },
-        { label: 'x, half the spine', value: median.thicknessMm / 2, unit: 'mm' },
-        { label: 'θ', value: angleDeg, unit: '° per side' },
-        { label: 'It would rest at', value: median.restingAngleDeg, unit: '° per side' },
-      ],
-      source: 'Geometry of the section',
-    },
-  };
-};
-
-const thinningReason = (afterMm: number, limitMm: number | null, use: Use): string => {
-  if (limitMm === null)
-    return `For this blade, and for ${use.label.toLowerCase()}, thickness behind the edge is not judged.`;
-  return afterMm > limitMm
-    ? `${afterMm.toFixed(2)} mm behind the edge would be left, and ${use.label.toLowerCase()} wants at most ${limitMm} mm: it would be sharp and still wedge.`
-    : `${afterMm.toFixed(2)} mm behind the edge is within ${limitMm} mm for ${use.label.toLowerCase()}.`;
 };
 
 const warningsFor = (

@@ -32,8 +32,8 @@ export const withSpeed = (
     : rack;
 };
 
-/** What the edge may be worked on: the stones for the hand, and what the machine moves. */
-const abrasivesFor = (
+/** What the edge may be worked on: the stones for the hand, and what belongs to the machine. */
+export const edgeRack = (
   rack: readonly RackStone[],
   machine: Machine | null,
 ): readonly RackStone[] => {
@@ -80,7 +80,7 @@ export const edgeChains = (
   finishUm: readonly [finest: number, coarsest: number],
 ): EdgeChains => {
   const { choices, steel } = input;
-  const rack = abrasivesFor(input.rack, input.machine);
+  const rack = edgeRack(input.rack, input.machine);
   const part = partChain(choices.chains, 'edge');
   const bySchool = (question: ProgressionInput) => progressionBySchool(question, choices.school);
   const asked = ({ mm3, faceMm2 }: StageSum): ProgressionInput => ({

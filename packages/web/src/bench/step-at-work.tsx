@@ -4,6 +4,7 @@ import {
   BLADE_SIDES,
   BURR_FINDINGS,
   gateOf,
+  roundsAtWork,
   secondsWorked,
   ZONES,
   type BladeSide,
@@ -23,6 +24,7 @@ import { bandText, useForceUnit } from '../theme/force';
 import { duration, fixed } from '../theme/format';
 import { ActionButton, Notice, QuietButton, Row, Stack, TextEntry } from '../theme/parts';
 import { BurrBoard } from './burr-board';
+import { RoundStrip } from './round-strip';
 import { useNowMs, useStepKeeper } from './use-step-keeper';
 
 const Bench = styled.div`
@@ -151,7 +153,13 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
   const { keeper, held } = useStepKeeper(job.id, record);
   const { work } = held;
   const worked = step.sides.map(({ side }) => side);
-  const [turn, setTurn] = useState<BladeSide>(worked[0] ?? 'right');
+  const pattern = roundsAtWork(step.rounds, { right: work.strokesRight, left: work.strokesLeft });
+  // The pattern says whose turn it is, until a hand says otherwise; its word holds for the round.
+  const [byHand, setByHand] = useState<{ side: BladeSide; round: number | null } | null>(null);
+  const roundIndex = pattern.now?.index ?? null;
+  const turn =
+    byHand?.round === roundIndex ? byHand.side : (pattern.now?.side ?? worked[0] ?? 'right');
+  const setTurn = (side: BladeSide): void => setByHand({ side, round: roundIndex });
   const running = work.runningSinceMs !== null;
   const nowMs = useNowMs(running);
   // This step as far as it is still to be worked, and those after it.
@@ -164,8 +172,10 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
     }));
   const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr, step.burrOn);
 
+  const inTurn = step.rounds[roundIndex ?? -1]?.side === null;
   const stroke = (side: BladeSide, count = 1): void => {
-    setTurn(side);
+    // In turn, every stroke hands on to the other side.
+    if (!inTurn) setTurn(side);
     keeper.stroke(side, count);
   };
   const toggleClock = (): void => keeper.toggleClock();
@@ -219,6 +229,10 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
               </dd>
             </>
           )}
+        </Hold>
+        {step.setting && <p>{step.setting.words}</p>}
+        {step.lifts.length > 0 && <LiftLadder lifts={step.lifts} large />}
+        <Hold>
           {step.forceN && (
             <>
               <dt>Pressure</dt>
@@ -252,12 +266,11 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
             </>
           )}
         </Hold>
-        {step.setting && <p>{step.setting.words}</p>}
-        {step.lifts.length > 0 && <LiftLadder lifts={step.lifts} large />}
         {step.caution !== null && <Notice tone="cut">{step.caution}</Notice>}
         <SoakPlan nowOnly steps={ahead} jobId={job.id} />
       </Stack>
       <Stack $gap={14}>
+        {step.rounds.length > 0 && <RoundStrip {...pattern} />}
         {step.stoneId !== null && (
           <Sides>
             {(['left', 'right'] as const)

@@ -76,12 +76,20 @@ const START: Omit<PartChain, 'part'> = {
 interface ChainsControlProps {
   readonly chains: readonly PartChain[];
   readonly rack: readonly RackStone[];
+  /** What the edge may be worked on: with a machine, what belongs to it too. */
+  readonly edgeRack: readonly RackStone[];
   /** The stones planned for the edge now: what a list by hand begins with. */
   readonly edgeStones: readonly string[];
   readonly onChains: (next: readonly PartChain[]) => void;
 }
 
-export const ChainsControl = ({ chains, rack, edgeStones, onChains }: ChainsControlProps) => {
+export const ChainsControl = ({
+  chains,
+  rack,
+  edgeRack,
+  edgeStones,
+  onChains,
+}: ChainsControlProps) => {
   const without = BLADE_PARTS.filter((part) => !chains.some((chain) => chain.part === part));
   const change = (part: BladePart, next: Partial<PartChain>): void =>
     onChains(chains.map((chain) => (chain.part === part ? { ...chain, ...next } : chain)));
@@ -98,7 +106,7 @@ export const ChainsControl = ({ chains, rack, edgeStones, onChains }: ChainsCont
         <PartEditor
           key={chain.part}
           chain={chain}
-          rack={forTask(rack, 'edge')}
+          rack={chain.part === 'edge' ? edgeRack : forTask(rack, 'edge')}
           startStones={chain.part === 'edge' ? edgeStones : edgeStones.slice(-1)}
           onChange={(next) => change(chain.part, next)}
           onRemove={() => onChains(chains.filter(({ part }) => part !== chain.part))}

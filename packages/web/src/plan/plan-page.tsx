@@ -3,6 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import {
   angleAtFixedLift,
   findUse,
+  edgeRack,
   forTask,
   OUTLINE_FAULTS,
   type BladePlan,
@@ -103,6 +104,7 @@ const PlanPage = () => {
       choices={choices}
       onChoices={setChoices}
       rack={input!.rack}
+      machine={input!.machine}
     />
   );
 };
@@ -113,9 +115,10 @@ interface PlannedProps {
   readonly choices: PlanChoices;
   readonly onChoices: (next: PlanChoices) => void;
   readonly rack: PlanInput['rack'];
+  readonly machine: PlanInput['machine'];
 }
 
-const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
+const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps) => {
   const latest = useRef(choices);
   useEffect(() => {
     latest.current = choices;
@@ -147,7 +150,7 @@ const Planned = ({ job, plan, choices, onChoices, rack }: PlannedProps) => {
       </Two>
       <AlongSheet {...shared} />
       <HoldingSheet plan={calm.plan} machineId={calm.choices.machineId} onMachine={setMachine} />
-      <RackSheet {...shared} rack={rack} />
+      <RackSheet {...shared} rack={rack} machine={machine} />
       <SchoolsSheet choices={calm.choices} onChoices={set} />
       <OrderSheet {...shared} rack={rack} choicesNow={choicesNow} />
       <OutputsSheet
@@ -202,18 +205,20 @@ AlongSheet.displayName = 'AlongSheet';
 
 interface RackSheetProps extends SheetProps {
   readonly rack: PlanInput['rack'];
+  readonly machine: PlanInput['machine'];
 }
 
-const RackSheet = memo(({ job, plan, choices, onChoices, rack }: RackSheetProps) => {
+const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSheetProps) => {
+  const ofEdge = useMemo(() => edgeRack(rack, machine), [rack, machine]);
   const marks = useMemo(
     () =>
-      [...forTask(rack, 'edge'), ...forTask(rack, 'finish')].map(({ id, name, um, kind }) => ({
+      [...ofEdge, ...forTask(rack, 'finish')].map(({ id, name, um, kind }) => ({
         id,
         name,
         um,
         strop: kind === 'strop' || kind === 'compound',
       })),
-    [rack],
+    [rack, ofEdge],
   );
   const treads = useMemo(
     () =>
@@ -271,12 +276,14 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack }: RackSheetProps)
           plan={plan}
           choices={choices}
           rack={rack}
+          ofEdge={ofEdge}
           treads={treads}
           onChoices={onChoices}
         />
         <ChainsControl
           chains={choices.chains}
           rack={rack}
+          edgeRack={ofEdge}
           edgeStones={treads.map(({ id }) => id)}
           onChains={(chains) => onChoices({ chains })}
         />
@@ -291,7 +298,8 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack }: RackSheetProps)
 });
 RackSheet.displayName = 'RackSheet';
 
-interface OrderSheetProps extends RackSheetProps {
+interface OrderSheetProps extends SheetProps {
+  readonly rack: PlanInput['rack'];
   /** What is settled is what is chosen now, not what is drawn. */
   readonly choicesNow: () => PlanChoices;
 }
@@ -326,9 +334,14 @@ const Weighed = ({
   plan,
   choices,
   rack,
+  ofEdge,
   treads,
   onChoices,
-}: SheetProps & { rack: PlanInput['rack']; treads: readonly { readonly id: string }[] }) => {
+}: SheetProps & {
+  rack: PlanInput['rack'];
+  ofEdge: PlanInput['rack'];
+  treads: readonly { readonly id: string }[];
+}) => {
   const steels = useSteels();
   const steel = steels?.find(({ designation }) => designation === job.steel);
   const { school, first, skip, through, maxRatio } = choices;
@@ -339,7 +352,7 @@ const Weighed = ({
             school,
             input: {
               steel,
-              rack: forTask(rack, 'edge'),
+              rack: ofEdge,
               work: plan.edgeWork,
               finishUm: plan.finishUm,
               maxRatio: maxRatio ?? undefined,
@@ -349,7 +362,7 @@ const Weighed = ({
             },
           }
         : null,
-    [steel, rack, plan.edgeWork, plan.finishUm, maxRatio, school, first, skip, through],
+    [steel, ofEdge, plan.edgeWork, plan.finishUm, maxRatio, school, first, skip, through],
   );
   const weighed = useProgression(question);
   const named = choices.chains.some(({ part, stones }) => part === 'edge' && stones !== null);

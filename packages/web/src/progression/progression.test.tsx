@@ -75,6 +75,7 @@ describe('chains of their own', () => {
       <ChainsControl
         chains={chains}
         rack={RACK}
+        edgeRack={RACK}
         edgeStones={['brown', 'red']}
         onChains={(next) => {
           seen(next);

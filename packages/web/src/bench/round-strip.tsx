@@ -1,0 +1,104 @@
+/** The pattern of a step as two lanes, right above left: rounds to their length, what is done filled, whose turn it is. */
+import type { BladeSide, RoundAtWork, StrokeRound } from '@patient-edge/core';
+import styled from 'styled-components';
+
+const Svg = styled.svg`
+  display: block;
+  width: 100%;
+  height: 44px;
+  & rect {
+    fill: none;
+    stroke: var(--ink-soft);
+  }
+  & rect[data-done] {
+    fill: var(--steel-deep);
+    stroke: none;
+  }
+  & rect[data-now] {
+    stroke: var(--accent);
+    stroke-width: 3;
+  }
+`;
+const Line = styled.p`
+  margin: 0;
+  & b {
+    font: 680 30px/1.1 var(--figures);
+  }
+`;
+
+const Lanes = styled.div`
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 10px;
+  & div {
+    display: grid;
+    align-content: space-between;
+    color: var(--ink-soft);
+    font-size: 14px;
+    line-height: 20px;
+  }
+`;
+
+const WIDTH = 600;
+const LANE = { right: 2, left: 24 } as const;
+const LANE_HEIGHT = 18;
+const GAP = 3;
+
+const sideWords = (side: BladeSide | null): string =>
+  side === null ? 'a side, in turn' : `on the ${side}`;
+
+const thenWords = ({ count, side, zone }: StrokeRound): string =>
+  `${count} ${sideWords(side)}${zone === null ? '' : `, ${zone}`}`;
+
+export const RoundStrip = ({ rounds, now }: RoundAtWork) => {
+  // Sides in turn share the length, each in its own lane.
+  const total = rounds.reduce((sum, { round }) => sum + round.count, 0);
+  const unit = (WIDTH - GAP * (rounds.length - 1)) / total;
+  let x = 0;
+  const blocks = rounds.flatMap(({ round, done }, index) => {
+    const from = x;
+    x += round.count * unit + GAP;
+    return (['right', 'left'] as const)
+      .filter((side) => round.side === null || round.side === side)
+      .map((side) => ({ key: `${index} ${side}`, index, side, from, round, done: done[side] }));
+  });
+  const at = now && rounds[now.index]!.round;
+  const next = now && rounds[now.index + 1]?.round;
+  return (
+    <div>
+      <Line>
+        {now && at ? (
+          <>
+            <b>{now.left}</b> more {sideWords(at.side === null ? null : now.side)}
+            {at.zone !== null && `, ${at.zone}`}
+            {at.seconds !== null && `, about ${Math.round(at.seconds)} s in all`}
+            {rounds.length > 1 && ` · round ${now.index + 1} of ${rounds.length}`}
+            {next && `, then ${thenWords(next)}`}
+          </>
+        ) : (
+          'The pattern is through: equal work on each side. Feel and look before going on.'
+        )}
+      </Line>
+      <Lanes aria-hidden>
+        <div>
+          <span>right</span>
+          <span>left</span>
+        </div>
+        <Svg viewBox={`0 0 ${WIDTH} 44`} preserveAspectRatio="none">
+          {blocks.map(({ key, index, side, from, round, done }) => (
+            <g key={key}>
+              <rect data-done="" x={from} y={LANE[side]} width={done * unit} height={LANE_HEIGHT} />
+              <rect
+                data-now={now?.index === index && now.side === side ? '' : undefined}
+                x={from}
+                y={LANE[side]}
+                width={round.count * unit}
+                height={LANE_HEIGHT}
+              />
+            </g>
+          ))}
+        </Svg>
+      </Lanes>
+    </div>
+  );
+};

@@ -161,6 +161,30 @@ test.describe('the demo shop', () => {
     await expect(right.locator('b')).toHaveText(String(before + 5));
   });
 
+  test('the pattern is counted round by round, and hands over by itself', async ({ page }) => {
+    await signIn(page, shop.address, ...BENCH);
+    await page.goto(`${shop.address}/jobs/15/bench`);
+    const stands = page.getByText(/^\d+ more on the (right|left)/);
+    const [, left, side] = /^(\d+) more on the (right|left)/.exec(
+      (await stands.textContent()) ?? '',
+    )!;
+    const worked = page.getByRole('button', {
+      name: side === 'right' ? /^Right side/ : /^Left side/,
+    });
+    const before = Number(await worked.locator('b').textContent());
+    for (let stroke = 0; stroke < Number(left); stroke += 1) await page.keyboard.press(' ');
+    await expect(worked.locator('b')).toHaveText(String(before + Number(left)));
+    const other = side === 'right' ? 'left' : 'right';
+    await expect(page.getByText(new RegExp(`^\\d+ more on the ${other}`))).toBeVisible();
+    // A hand that goes on with the same side is not corrected, only counted.
+    await page.keyboard.press(side === 'right' ? 'ArrowRight' : 'ArrowLeft');
+    await page.keyboard.press(' ');
+    await expect(worked.locator('b')).toHaveText(String(before + Number(left) + 2));
+    await page.keyboard.press('u');
+    await page.keyboard.press('u');
+    await expect(worked.locator('b')).toHaveText(String(before + Number(left)));
+  });
+
   test('two at one bench: both counts are kept', async ({ page, browser }) => {
     await signIn(page, shop.address, ...BENCH);
     await page.goto(`${shop.address}/jobs/8/bench`);

@@ -229,9 +229,34 @@ test('the ways of holding the angle, each in its own terms', async ({ page }) =>
   await pick(holding, 'The angle is held', 'Clamp and rod');
   await expect(holding.getByText(/^Clamp \d+ mm from the heel/)).toBeVisible();
   await expect(holding.getByRole('row').first()).toContainText('above the plane of the blade');
+  await pick(holding, 'The angle is held', 'Tilting table');
+  await expect(
+    holding.getByText(/^A gauge zeroed on the stone and set on the face that looks up reads/),
+  ).toBeVisible();
+  await pick(holding, 'The angle is held', 'Slow belt');
+  await expect(holding.getByText(/The sag makes it convex/)).toBeVisible();
+  // A rod of the rack joins a chain that ends coarser than it.
+  const coarse = await jobNamed(page, 'Wedding knife');
+  await page.goto(`${shop.address}/jobs/${coarse.id}/plan`);
+  await pick(holding, 'The angle is held', 'Leaning rods');
+  await expect(holding.getByText('None of these stones belongs to it')).toBeVisible();
+  const stones = page.getByRole('region', { name: 'Progression' });
+  await stones.getByRole('button', { name: 'Edge bevel on its own' }).click();
+  const edge = page.getByRole('region', { name: 'Edge bevel' });
+  await choose(edge, 'Stones', 'Named by hand');
+  await pick(edge, 'Add a stone after these', 'Ceramic rod');
+  await expect(holding.getByText(/^On it: Ceramic rod\. By hand at the lifts told:/)).toBeVisible();
+  await expect(holding.getByText(/^The rod leans 20\.0°\./)).toBeVisible();
+  const onRod = page
+    .getByRole('list', { name: 'Operations' })
+    .getByRole('listitem', { name: 'Refine on Ceramic rod' });
+  await expect(onRod).toBeVisible();
+  await expect(
+    onRod.getByText(/^Lean the spine [\d.]+° (away from|towards) the rod/),
+  ).toBeVisible();
   const machines = await fetched<ShopMachine[]>(page, '/machines');
-  expect(machines.map(({ kind }) => kind)).toEqual(
-    expect.arrayContaining(['belt', 'clamp rig', 'table', 'guide rail', 'shims']),
+  expect(new Set(machines.map(({ kind }) => kind))).toEqual(
+    new Set(['belt', 'clamp rig', 'table', 'guide rail', 'shims', 'honing rod']),
   );
 });
 

@@ -144,9 +144,10 @@ test('the whole of a step can be done by keyboard alone', async ({ page }) => {
   await signIn(page, shop.address, ...OWNER);
   await page.goto(`${shop.address}${await jobAt(page, 'on the bench')}/bench`);
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
-  const right = page.getByRole('button', { name: /^Right side/ });
+  // Whose turn it is the pattern says.
+  const sides = page.getByRole('button', { name: /^(Right|Left) side/ });
   const counted = async (): Promise<number> =>
-    Number((await right.locator('b').textContent()) ?? '0');
+    (await sides.locator('b').allTextContents()).reduce((sum, each) => sum + Number(each), 0);
   const before = await counted();
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');

@@ -61,6 +61,12 @@ const Two = styled.div`
     grid-template-columns: 1fr;
   }
 `;
+/** What moves with the angle is laid out and painted within its own sheet: the page is long. */
+const Sheets = styled(Stack)`
+  & section {
+    contain: layout paint;
+  }
+`;
 const PlanPage = () => {
   const job = useJobHere();
   const { choices, setChoices, isReady } = usePlanChoices(job);
@@ -135,7 +141,7 @@ const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps)
   if (!moving && (calm.plan !== plan || calm.choices !== choices)) setCalm({ plan, choices });
   const shared = { job, ...calm, onChoices: set };
   return (
-    <Stack $gap={16}>
+    <Sheets $gap={16}>
       <AsItCame job={job} words="Plan towards it" />
       <Two>
         <Sheet aria-label="Angle">
@@ -146,7 +152,7 @@ const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps)
             onMoving={setMoving}
           />
         </Sheet>
-        <SectionSheet job={job} plan={plan} />
+        <SectionSheet job={job} plan={plan} resting={calm.plan} />
       </Two>
       <AlongSheet {...shared} />
       <HoldingSheet plan={calm.plan} machineId={calm.choices.machineId} onMachine={setMachine} />
@@ -158,7 +164,7 @@ const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps)
         hasLifts={calm.plan.steps.some(({ lifts }) => lifts.length > 0)}
         onChoices={onChoices}
       />
-    </Stack>
+    </Sheets>
   );
 };
 

@@ -167,7 +167,7 @@ describe('the section step by step', () => {
   test('goes from as it came to the last stage, drawn and as a table', async () => {
     render(
       <Planned from={{ thin: true }}>
-        {(plan) => <SectionSheet job={jobOf()} plan={plan} />}
+        {(plan) => <SectionSheet job={jobOf()} plan={plan} resting={plan} />}
       </Planned>,
     );
     const table = screen.getByRole('table');

@@ -43,12 +43,15 @@ const LENS_LABELS: Readonly<Record<Lens, string>> = {
   bevel: 'the bevel',
   grind: '20 mm',
 };
+const LENS_OPTIONS = LENSES.map((id) => ({ id, label: LENS_LABELS[id] }));
 const NARROW_MM = 2.5;
 const CALIPERS_MM = [5, 10, 20] as const;
 
 interface SectionSheetProps {
   readonly job: Job;
   readonly plan: BladePlan;
+  /** As it was when the angle last rested. */
+  readonly resting: BladePlan;
 }
 
 interface Shown {
@@ -75,7 +78,68 @@ const lensOf = (lens: Lens, plan: BladePlan, heightMm: number): number => {
   return Math.min(heightMm, bevelMm <= NARROW_MM ? bevelMm : Math.max(0.7, 8 * rise));
 };
 
-const SectionOf = ({ job, plan }: SectionSheetProps) => {
+interface StageControlsProps {
+  readonly at: number;
+  readonly last: number;
+  readonly label: string;
+  readonly lens: Lens;
+  readonly onAt: (at: number) => void;
+  readonly onLens: (lens: Lens) => void;
+}
+
+/** Kept out of the drawing: nothing of it changes while the angle is moved. */
+const StageControls = memo(({ at, last, label, lens, onAt, onLens }: StageControlsProps) => (
+  <Row $align="end" $gap={12}>
+    <QuietButton aria-label="The stage before" isDisabled={at === 0} onPress={() => onAt(at - 1)}>
+      <ChevronLeft size={18} />
+    </QuietButton>
+    <span aria-live="polite">
+      {at} of {last}: {label}
+    </span>
+    <QuietButton aria-label="The next stage" isDisabled={at === last} onPress={() => onAt(at + 1)}>
+      <ChevronRight size={18} />
+    </QuietButton>
+    <Choice label="Lens on" hideLabel options={LENS_OPTIONS} value={lens} onChange={onLens} />
+  </Row>
+));
+StageControls.displayName = 'StageControls';
+
+/** Follows when the angle rests: nobody reads figures that run. */
+const StageTable = memo(({ plan, at }: { plan: BladePlan; at: number }) => (
+  <Table aria-label="The section half way along, stage by stage">
+    <thead>
+      <tr>
+        <th scope="col">After</th>
+        <th scope="col">goes, mm²</th>
+        <th scope="col">apex, mm</th>
+        {CALIPERS_MM.map((mm) => (
+          <th scope="col" key={mm}>
+            at {mm} mm
+          </th>
+        ))}
+      </tr>
+    </thead>
+    <tbody>
+      {stagesOf(plan).map(({ label, section, areaMm2 }, index) => {
+        const apexMm = apexOf(section).yMm;
+        return (
+          <tr key={label} data-shown={index === at ? '' : undefined}>
+            <th scope="row">{label}</th>
+            <td>{index === 0 ? '–' : fixed(areaMm2, 4)}</td>
+            <td>{fixed(apexMm, 3)}</td>
+            {CALIPERS_MM.map((mm) => {
+              const thickness = thicknessAtMm(section, apexMm + mm);
+              return <td key={mm}>{thickness === null ? '–' : fixed(thickness, 2)}</td>;
+            })}
+          </tr>
+        );
+      })}
+    </tbody>
+  </Table>
+));
+StageTable.displayName = 'StageTable';
+
+const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
   const stages = stagesOf(plan);
   const [chosen, setChosen] = useState<number | null>(null);
   const [lens, setLens] = useState<Lens>('edge');
@@ -109,62 +173,15 @@ const SectionOf = ({ job, plan }: SectionSheetProps) => {
         calipersMm={CALIPERS_MM}
         label={`Section half way along, ${shown.label}: ${words.join(', ')}, apex up ${fixed(apexOf(shown.section).yMm, 2)} mm`}
       />
-      <Row $align="end" $gap={12}>
-        <QuietButton
-          aria-label="The stage before"
-          isDisabled={at === 0}
-          onPress={() => setChosen(at - 1)}
-        >
-          <ChevronLeft size={18} />
-        </QuietButton>
-        <span aria-live="polite">
-          {at} of {stages.length - 1}: {shown.label}
-        </span>
-        <QuietButton
-          aria-label="The next stage"
-          isDisabled={last}
-          onPress={() => setChosen(at + 1)}
-        >
-          <ChevronRight size={18} />
-        </QuietButton>
-        <Choice
-          label="Lens on"
-          hideLabel
-          options={LENSES.map((id) => ({ id, label: LENS_LABELS[id] }))}
-          value={lens}
-          onChange={setLens}
-        />
-      </Row>
-      <Table aria-label="The section half way along, stage by stage">
-        <thead>
-          <tr>
-            <th scope="col">After</th>
-            <th scope="col">goes, mm²</th>
-            <th scope="col">apex, mm</th>
-            {CALIPERS_MM.map((mm) => (
-              <th scope="col" key={mm}>
-                at {mm} mm
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {stages.map(({ label, section, areaMm2 }, index) => {
-            const apexMm = apexOf(section).yMm;
-            return (
-              <tr key={label} data-shown={index === at ? '' : undefined}>
-                <th scope="row">{label}</th>
-                <td>{index === 0 ? '–' : fixed(areaMm2, 4)}</td>
-                <td>{fixed(apexMm, 3)}</td>
-                {CALIPERS_MM.map((mm) => {
-                  const thickness = thicknessAtMm(section, apexMm + mm);
-                  return <td key={mm}>{thickness === null ? '–' : fixed(thickness, 2)}</td>;
-                })}
-              </tr>
-            );
-          })}
-        </tbody>
-      </Table>
+      <StageControls
+        at={at}
+        last={stages.length - 1}
+        label={shown.label}
+        lens={lens}
+        onAt={setChosen}
+        onLens={setLens}
+      />
+      <StageTable plan={resting} at={at} />
     </Stack>
   );
 };

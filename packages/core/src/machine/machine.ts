@@ -113,6 +113,10 @@ export const rodToFace = ({ sizes }: Machine, stoneMm: number | null | undefined
     ? 0
     : stoneMm - sizes.stoneForRodMm);
 
+/** Whether something is set by degrees, and so can be calibrated by test cuts. */
+export const hasDial = (kind: MachineKind): boolean =>
+  kind === 'belt' || kind === 'wheel' || kind === 'clamp rig' || kind === 'table';
+
 /** How far the blade leans out of upright towards its spine, degrees; below 0 it leans towards the rod. */
 export const tiltOnRod = (angleDeg: number, rodLeanDeg: number): number => angleDeg - rodLeanDeg;
 
@@ -162,7 +166,8 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
   return machine.kind === 'shims'
     ? {
         setDeg: angleDeg,
-        words: `Shims under the spine, zone by zone as told.`,
+        words:
+          'As many under the spine as come nearest to the lift; the plan counts them, zone by zone.',
         why: {
           rule: 'As many as come nearest to the lift.',
           formula: 'n = L / t',

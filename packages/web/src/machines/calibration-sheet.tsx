@@ -5,7 +5,7 @@ import {
   type MachineTestCut,
   type ShopMachine,
 } from '@patient-edge/contract';
-import { calibrate, effectiveDeg, SIZES_OF, settingOn } from '@patient-edge/core';
+import { calibrate, effectiveDeg, hasDial, SIZES_OF, settingOn } from '@patient-edge/core';
 import { lazy, Suspense, useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
@@ -34,6 +34,7 @@ export const CalibrationSheet = ({
   const [wanted, setWanted] = useState('16');
   const offerUndo = useUndo();
   const fit = calibrate(machine.cuts);
+  const dial = hasDial(machine.kind);
   const angle = parseNumber(wanted);
   const inRange = angle !== null && angle >= 1 && angle <= 60;
   const remove = async (cut: MachineTestCut): Promise<void> => {
@@ -60,11 +61,13 @@ export const CalibrationSheet = ({
           <FitChart machine={machine} fit={fit} />
         </Suspense>
       )}
-      <p>
-        {fit.cuts === 0
-          ? 'Not calibrated: its setting is taken at its word.'
-          : `Comes out at ${fixed(fit.offsetDeg, 2)}° + ${fixed(fit.slope, 3)} × the setting, from ${fit.cuts} ${fit.cuts === 1 ? 'cut' : 'cuts'}${fit.sdDeg === null ? '' : `, ± ${fixed(fit.sdDeg, 2)}°`}.`}
-      </p>
+      {dial && (
+        <p>
+          {fit.cuts === 0
+            ? 'Not calibrated: its setting is taken at its word.'
+            : `Comes out at ${fixed(fit.offsetDeg, 2)}° + ${fixed(fit.slope, 3)} × the setting, from ${fit.cuts} ${fit.cuts === 1 ? 'cut' : 'cuts'}${fit.sdDeg === null ? '' : `, ± ${fixed(fit.sdDeg, 2)}°`}.`}
+        </p>
+      )}
       <Row $align="end">
         <div style={{ width: 170 }}>
           <NumberEntry
@@ -123,7 +126,7 @@ export const CalibrationSheet = ({
           </tbody>
         </table>
       )}
-      {mayEdit && <NewCut machine={machine} />}
+      {mayEdit && dial && <NewCut machine={machine} />}
     </Stack>
   );
 };

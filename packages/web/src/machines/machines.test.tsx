@@ -64,6 +64,14 @@ describe('the machines', () => {
     expect(screen.queryByLabelText('Edge to pivot, mm')).toBeNull();
   });
 
+  test('rods have no dial: how the blade stands to them, and no test cut', async () => {
+    const rods = { ...table, kind: 'honing rod' as const, rodLengthMm: 230, rodLeanDeg: 20 };
+    showPage(<MachinesPage />, answers([rods]));
+    expect(await screen.findByText('Lean the spine 4.0° towards the rod.')).toBeTruthy();
+    expect(screen.queryByText(/calibrated/)).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Add the test cut' })).toBeNull();
+  });
+
   test('the counter looks and changes nothing', async () => {
     showPage(<MachinesPage />, answers([{ ...table, cuts: [cut] }], 'counter'));
     expect(await screen.findByText('15.0°')).toBeTruthy();

@@ -1,4 +1,4 @@
-import { day, duration, howSoon, parseNumber, roughly, weekdayOf, withUnit } from './format';
+import { fixed, day, duration, howSoon, parseNumber, roughly, weekdayOf, withUnit } from './format';
 
 describe('numbers as typed', () => {
   test.each([
@@ -16,6 +16,10 @@ describe('numbers as typed', () => {
 });
 
 describe('numbers as shown', () => {
+  test('what rounds to nothing has no sign', () => {
+    expect([fixed(-0.004, 2), fixed(-0.4, 0), fixed(-0.006, 2)]).toEqual(['0.00', '0', '-0.01']);
+  });
+
   test('angles say how they are meant', () => {
     expect(withUnit(17.458, '° per side')).toBe('17.5° per side');
     expect(withUnit(34.9, '° inclusive')).toBe('34.9° inclusive');

@@ -2,7 +2,9 @@
 import { format, parseISO, differenceInCalendarDays } from 'date-fns';
 import type { FigureUnit } from '@patient-edge/core';
 
-export const fixed = (value: number, digits: number): string => value.toFixed(digits);
+/** Rounded to so many digits; what rounds to nothing has no sign. */
+export const fixed = (value: number, digits: number): string =>
+  value.toFixed(digits).replace(/^-(0(?:\.0*)?)$/, '$1');
 
 /** Minutes and seconds, hours when it takes that long. */
 export const duration = (seconds: number): string => {

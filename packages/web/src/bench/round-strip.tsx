@@ -1,5 +1,10 @@
 /** The pattern of a step as two lanes, right above left: rounds to their length, what is done filled, whose turn it is. */
-import type { BladeSide, RoundAtWork, StrokeRound } from '@patient-edge/core';
+import {
+  BLADE_SIDES,
+  type BladeSide,
+  type RoundAtWork,
+  type StrokeRound,
+} from '@patient-edge/core';
 import styled from 'styled-components';
 
 const Svg = styled.svg`
@@ -50,18 +55,28 @@ const sideWords = (side: BladeSide | null): string =>
 const thenWords = ({ count, side, zone }: StrokeRound): string =>
   `${count} ${sideWords(side)}${zone === null ? '' : `, ${zone}`}`;
 
-export const RoundStrip = ({ rounds, now }: RoundAtWork) => {
-  // Sides in turn share the length, each in its own lane.
+/** Rounds laid end to end to their length; sides in turn share it, each in its own lane. */
+const blocksOf = (rounds: RoundAtWork['rounds']) => {
   const total = rounds.reduce((sum, { round }) => sum + round.count, 0);
   const unit = (WIDTH - GAP * (rounds.length - 1)) / total;
-  let x = 0;
+  let next = 0;
   const blocks = rounds.flatMap(({ round, done }, index) => {
-    const from = x;
-    x += round.count * unit + GAP;
-    return (['right', 'left'] as const)
-      .filter((side) => round.side === null || round.side === side)
-      .map((side) => ({ key: `${index} ${side}`, index, side, from, round, done: done[side] }));
+    const from = next;
+    next += round.count * unit + GAP;
+    return BLADE_SIDES.filter((side) => round.side === null || round.side === side).map((side) => ({
+      key: `${index} ${side}`,
+      index,
+      side,
+      from,
+      round,
+      done: done[side],
+    }));
   });
+  return { blocks, unit };
+};
+
+export const RoundStrip = ({ rounds, now }: RoundAtWork) => {
+  const { blocks, unit } = blocksOf(rounds);
   const at = now && rounds[now.index]!.round;
   const next = now && rounds[now.index + 1]?.round;
   return (

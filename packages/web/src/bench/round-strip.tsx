@@ -49,6 +49,10 @@ const LANE = { right: 2, left: 24 } as const;
 const LANE_HEIGHT = 18;
 const GAP = 3;
 
+/** Rounds in sight at once: of a long pattern those about the one at work. */
+const IN_SIGHT = 12;
+const BEFORE_NOW = 3;
+
 const sideWords = (side: BladeSide | null): string =>
   side === null ? 'a side, in turn' : `on the ${side}`;
 
@@ -56,11 +60,15 @@ const thenWords = ({ count, side, zone }: StrokeRound): string =>
   `${count} ${sideWords(side)}${zone === null ? '' : `, ${zone}`}`;
 
 /** Rounds laid end to end to their length; sides in turn share it, each in its own lane. */
-const blocksOf = (rounds: RoundAtWork['rounds']) => {
+const blocksOf = ({ rounds: all, now }: RoundAtWork) => {
+  const at = now?.index ?? all.length;
+  const first = Math.max(0, Math.min(at - BEFORE_NOW, all.length - IN_SIGHT));
+  const rounds = all.slice(first, first + IN_SIGHT);
   const total = rounds.reduce((sum, { round }) => sum + round.count, 0);
   const unit = (WIDTH - GAP * (rounds.length - 1)) / total;
   let next = 0;
-  const blocks = rounds.flatMap(({ round, done }, index) => {
+  const blocks = rounds.flatMap(({ round, done }, place) => {
+    const index = first + place;
     const from = next;
     next += round.count * unit + GAP;
     return BLADE_SIDES.filter((side) => round.side === null || round.side === side).map((side) => ({
@@ -76,7 +84,7 @@ const blocksOf = (rounds: RoundAtWork['rounds']) => {
 };
 
 export const RoundStrip = ({ rounds, now }: RoundAtWork) => {
-  const { blocks, unit } = blocksOf(rounds);
+  const { blocks, unit } = blocksOf({ rounds, now });
   const at = now && rounds[now.index]!.round;
   const next = now && rounds[now.index + 1]?.round;
   return (

@@ -40,7 +40,7 @@ const Steps = styled.ol`
   & > li {
     counter-increment: step;
     display: grid;
-    grid-template-columns: 34px minmax(0, 1fr) auto auto auto;
+    grid-template-columns: 34px minmax(0, 1fr) 190px 200px 52px;
     gap: 2px 14px;
     padding: 9px 0;
     border-top: 1px solid var(--line-soft);
@@ -57,6 +57,27 @@ const Steps = styled.ol`
   & [data-figure] {
     font-family: var(--figures);
     white-space: nowrap;
+    text-align: right;
+  }
+  @media (max-width: 900px) {
+    & > li {
+      grid-template-columns: 34px minmax(0, 1fr) auto;
+    }
+    & > li > [data-figure] {
+      grid-column: 2;
+      text-align: left;
+    }
+  }
+`;
+const Times = styled.span`
+  display: grid;
+  grid-template-columns: 1fr 132px;
+  gap: 10px;
+  align-items: baseline;
+  justify-items: end;
+  @media (max-width: 900px) {
+    grid-template-columns: auto 1fr;
+    justify-items: start;
   }
 `;
 const Detail = styled.div`
@@ -197,15 +218,14 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
         )}
       </div>
       <span data-figure="">{countsOf(step)}</span>
-      <span data-figure="">
+      <Times data-figure="">
         <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
           {roughly(step.seconds)}
         </Asked>
         <Soft as="span">
-          {' '}
           {roughly(step.rangeS[0])}–{roughly(step.rangeS[1])}
         </Soft>
-      </span>
+      </Times>
       <More
         type="button"
         aria-expanded={isOpen}

@@ -38,6 +38,7 @@ describe('numbers as shown', () => {
     expect(duration(3725)).toBe('1:02:05');
     expect(roughly(62)).toBe('60 s');
     expect(roughly(1080)).toBe('18 min');
+    expect([roughly(99 * 60), roughly(134 * 60)]).toEqual(['99 min', '2.2 h']);
   });
 });
 

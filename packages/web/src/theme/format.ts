@@ -18,7 +18,9 @@ export const duration = (seconds: number): string => {
 /** A length of time in words: what a customer is told. */
 export const roughly = (seconds: number): string => {
   if (seconds < 90) return `${Math.max(5, Math.round(seconds / 5) * 5)} s`;
-  return `${Math.round(seconds / 60)} min`;
+  return seconds < 99.5 * 60
+    ? `${Math.round(seconds / 60)} min`
+    : `${(seconds / 3600).toFixed(1)} h`;
 };
 
 export const day = (isoDate: string): string => format(parseISO(isoDate), 'EEE d MMM');

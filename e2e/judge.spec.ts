@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { bladeOutline, usualMeasuresOf } from '../packages/core/src/index';
 import { drawPhotograph, type DrawnPhotograph } from '../packages/server/src/demo/photograph';
-import { BENCH, fill, OWNER, pick, signIn, watchConsole } from './support/hands';
+import { BENCH, fill, OWNER, pick, signIn, watchConsole, jobNumber } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -12,12 +12,8 @@ test.beforeAll(async () => {
 test.afterAll(() => shop.kill());
 
 /** The latest job of the demo's blade of that name. */
-const jobNamed = async (page: Page, name: string): Promise<string> => {
-  const board = (await (await page.request.get(`${shop.address}/api/shop`)).json()) as {
-    jobs: { jobId: number; blade: { name: string } }[];
-  };
-  return `${shop.address}/jobs/${board.jobs.find(({ blade }) => blade.name === name)!.jobId}`;
-};
+const jobNamed = async (page: Page, name: string): Promise<string> =>
+  `${shop.address}/jobs/${await jobNumber(page, shop.address, name)}`;
 
 test('the angle by three routes: one disagrees and is named; the marker test leads to a match', async ({
   page,

@@ -13,7 +13,7 @@ import {
   type PlanChoices,
 } from '../packages/core/src/index';
 import { withUnit } from '../packages/web/src/theme/format';
-import { BENCH, choose, fill, pick, signIn, watchConsole } from './support/hands';
+import { BENCH, choose, fill, jobNumber, pick, signIn, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -25,13 +25,8 @@ test.afterAll(() => shop.kill());
 const fetched = async <T>(page: Page, path: string): Promise<T> =>
   (await (await page.request.get(`${shop.address}/api${path}`)).json()) as T;
 
-const jobNamed = async (page: Page, name: string): Promise<Job> => {
-  const board = await fetched<{ jobs: { jobId: number; blade: { name: string } }[] }>(
-    page,
-    '/shop',
-  );
-  return fetched(page, `/jobs/${board.jobs.find(({ blade }) => blade.name === name)!.jobId}`);
-};
+const jobNamed = async (page: Page, name: string): Promise<Job> =>
+  fetched(page, `/jobs/${await jobNumber(page, shop.address, name)}`);
 
 /** The same plan, computed here from what the shop has on record. */
 const computed = async (

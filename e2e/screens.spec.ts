@@ -1,6 +1,7 @@
 /** Every screen, light and dark: no accessibility fault, no console error, no blank page. */
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import type { Board } from '../packages/contract/src/index';
 import { expect, test, type Page } from '@playwright/test';
 import { OWNER, signIn, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
@@ -34,9 +35,7 @@ test.afterAll(() => shop.kill());
 
 /** Jobs of the demo by the stage they stand at. */
 const jobAt = async (page: Page, stage: string): Promise<string> => {
-  const board = (await (await page.request.get(`${shop.address}/api/shop`)).json()) as {
-    jobs: { jobId: number; stage: string; blade: { measures: { kindId: string } } }[];
-  };
+  const board = (await (await page.request.get(`${shop.address}/api/shop`)).json()) as Board;
   const job = board.jobs.find(
     (each) =>
       each.stage === stage &&

@@ -10,6 +10,7 @@ import {
   pick,
   signIn,
   watchConsole,
+  jobNumber,
 } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
@@ -20,12 +21,8 @@ test.beforeAll(async () => {
 test.afterAll(() => shop.kill());
 
 /** The blade of that name, wherever it stands. */
-const jobOf = async (page: Page, blade: string): Promise<string> => {
-  const board = (await (await page.request.get(`${shop.address}/api/shop`)).json()) as {
-    jobs: { jobId: number; blade: { name: string } }[];
-  };
-  return `${shop.address}/jobs/${board.jobs.find((each) => each.blade.name === blade)!.jobId}`;
-};
+const jobOf = async (page: Page, name: string): Promise<string> =>
+  `${shop.address}/jobs/${await jobNumber(page, shop.address, name)}`;
 
 test('a stone comes on the rack, is corrected, taken back, and found again by typing', async ({
   page,

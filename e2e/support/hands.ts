@@ -1,5 +1,6 @@
 /** What a person's hands do on the screens, named as they would say it. */
 import { expect, type Locator, type Page } from '@playwright/test';
+import type { Board } from '../../packages/contract/src/index';
 
 /** Errors of the page that a person would never see but that must not happen. */
 export const watchConsole = (page: Page): string[] => {
@@ -98,4 +99,10 @@ export const find = async (
 ): Promise<void> => {
   await page.getByRole('combobox', { name: label, exact: true }).fill(typed);
   await page.getByRole('option', { name: new RegExp(`^${found}`) }).click();
+};
+
+/** The number of the job of the demo's blade of that name, wherever it stands. */
+export const jobNumber = async (page: Page, address: string, name: string): Promise<number> => {
+  const board = (await (await page.request.get(`${address}/api/shop`)).json()) as Board;
+  return board.jobs.find(({ blade }) => blade.name === name)!.jobId;
 };

@@ -203,3 +203,28 @@ export const secondsOf = (steps: readonly PlanStep[], rack: readonly RackStone[]
     const body = changes ? rack.find(({ id }) => id === step.stoneId) : undefined;
     return sum + step.seconds + (body?.changeSeconds ?? 0);
   }, 0);
+
+const byZone = (lifts: readonly ZoneLift[]): string =>
+  lifts
+    .flatMap(({ zone, liftMm }) => (liftMm === null ? [] : [`${zone} ${liftMm.toFixed(1)}`]))
+    .join(', ');
+
+/**
+ * The lifts of a step in one line, mm: by station where a zone is too wide, else by zone, and side by side
+ * where the sides are held differently. Empty where nothing is lifted.
+ */
+export const liftWords = ({
+  sides,
+  lifts,
+  stationLifts,
+}: Pick<PlanStep, 'sides' | 'lifts' | 'stationLifts'>): string => {
+  if (stationLifts.length > 0) {
+    return stationLifts
+      .map(({ sMm, liftMm }) => `at ${Math.round(sMm)} mm ${liftMm.toFixed(1)}`)
+      .join(', ');
+  }
+  const differ = new Set(sides.map((side) => byZone(side.lifts))).size > 1;
+  return differ
+    ? sides.map((side) => `${side.side}: ${byZone(side.lifts) || 'none'}`).join('; ')
+    : byZone(lifts);
+};

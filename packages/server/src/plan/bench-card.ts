@@ -1,6 +1,6 @@
 /** The bench card: a settled plan in large type on A5, to stand beside the stone in a splash-proof sleeve. */
 import type { Job, PlanRecord } from '@patient-edge/contract';
-import { bladeKind, type PlanStep } from '@patient-edge/core';
+import { bladeKind, liftWords, type PlanStep } from '@patient-edge/core';
 import { Page } from '../labels/page';
 
 const WIDTH_MM = 148;
@@ -31,16 +31,6 @@ const holdWords = (step: PlanStep): string =>
     .filter(Boolean)
     .join(' · ');
 
-const liftWords = (step: PlanStep): string => {
-  if (step.stationLifts.length > 0) {
-    return `Lift: ${step.stationLifts.map(({ sMm, liftMm }) => `${Math.round(sMm)} mm ${liftMm.toFixed(1)}`).join(', ')}`;
-  }
-  const lifts = step.lifts.filter(({ liftMm }) => liftMm !== null);
-  return lifts.length === 0
-    ? ''
-    : `Lift: ${lifts.map(({ zone, liftMm }) => `${zone} ${liftMm!.toFixed(1)}`).join(', ')} mm`;
-};
-
 /** Letters of this face are about half as wide as high. */
 const linesOf = (text: string, sizeMm: number): number =>
   Math.max(1, Math.ceil((text.length * sizeMm * 0.52) / INNER_MM));
@@ -53,10 +43,11 @@ interface Line {
 
 const blockOf = (step: PlanStep, index: number): Line[] => {
   const plain = (text: string): Line => ({ text, sizeMm: BODY_MM, weight: 'plain' });
+  const lifts = liftWords(step);
   return [
     { text: `${index + 1}  ${step.title}`, sizeMm: 6, weight: 'bold' },
     { text: holdWords(step), sizeMm: 4.8, weight: 'bold' },
-    ...(liftWords(step) ? [plain(liftWords(step))] : []),
+    ...(lifts === '' ? [] : [plain(`Lift, mm: ${lifts}`)]),
     ...(step.setting ? [plain(step.setting.words)] : []),
     ...(step.pattern ? [plain(step.pattern)] : []),
     plain(step.instruction),

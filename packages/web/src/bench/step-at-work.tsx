@@ -20,6 +20,7 @@ import { messageOf, request } from '../api/client';
 import { keepJob } from '../api/hooks';
 import { SoakPlan } from '../soaking/soak-plan';
 import { LiftLadder } from '../instruments/lift-ladder';
+import { StationLadder } from '../instruments/station-ladder';
 import { bandText, useForceUnit } from '../theme/force';
 import { duration, fixed } from '../theme/format';
 import { ActionButton, Notice, QuietButton, Row, Stack, TextEntry } from '../theme/parts';
@@ -134,6 +135,18 @@ const other = (side: BladeSide): BladeSide => (side === 'right' ? 'left' : 'righ
 const begun = ({ strokesRight, strokesLeft, workedSeconds, runningSinceMs }: StepWork): boolean =>
   strokesRight + strokesLeft + workedSeconds > 0 || runningSinceMs !== null;
 
+/** What the angle is to: both sides alike, one of two, or a face. */
+const angleWords = ({ operation, sides }: StepRecord['step'], turn: BladeSide): string => {
+  if (operation === 'outline') return 'upright';
+  const here = sides.find(({ side }) => side === turn) ?? sides[0];
+  const opposite = sides.find(({ side }) => side !== here?.side);
+  if (!here || here.angleDeg === null) return 'on the face';
+  if (!opposite || opposite.angleDeg === null) return `on the ${here.side}`;
+  return opposite.angleDeg === here.angleDeg
+    ? `per side · ${fixed(2 * here.angleDeg, 1)}° inclusive`
+    : `on the ${here.side} · ${fixed(opposite.angleDeg, 1)}° on the ${opposite.side}`;
+};
+
 /** Each press goes on to the next finding, and after the heaviest back to not checked. */
 const nextFinding = (finding: BurrFinding | undefined): BurrFinding | null => {
   if (finding === undefined) return BURR_FINDINGS[0];
@@ -172,6 +185,10 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
     }));
   const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr, step.burrOn);
 
+  // Where the sides are ground differently, what is told is for the one whose turn it is.
+  const onTurn = step.sides.find(({ side }) => side === turn);
+  const angleDeg = onTurn?.angleDeg ?? step.angleDeg;
+  const lifts = onTurn?.lifts ?? step.lifts;
   const inTurn = step.rounds[roundIndex ?? -1]?.side === null;
   const stroke = (side: BladeSide, count = 1): void => {
     // In turn, every stroke hands on to the other side.
@@ -212,26 +229,21 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
         <h1>{step.title}</h1>
         <p>{step.instruction}</p>
         <Hold>
-          {step.angleDeg !== null && (
+          {angleDeg !== null && (
             <>
               <dt>Angle</dt>
               <dd>
-                <b>{fixed(step.angleDeg, 1)}°</b>{' '}
-                {step.operation === 'outline'
-                  ? 'upright'
-                  : step.sides.length > 1
-                    ? step.sides.every((side) => side.angleDeg === step.angleDeg)
-                      ? `per side · ${fixed(2 * step.angleDeg, 1)}° inclusive`
-                      : step.sides
-                          .map(({ side, angleDeg }) => `${side} ${fixed(angleDeg ?? 0, 1)}°`)
-                          .join(' · ')
-                    : `on the ${step.sides[0]?.side ?? 'face'}`}
+                <b>{fixed(angleDeg, 1)}°</b> {angleWords(step, turn)}
               </dd>
             </>
           )}
         </Hold>
         {step.setting && <p>{step.setting.words}</p>}
-        {step.lifts.length > 0 && <LiftLadder lifts={step.lifts} large />}
+        {step.stationLifts.length > 0 ? (
+          <StationLadder lifts={step.stationLifts} />
+        ) : (
+          lifts.length > 0 && <LiftLadder lifts={lifts} large />
+        )}
         <Hold>
           {step.forceN && (
             <>
@@ -251,6 +263,12 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
             <>
               <dt>Pattern</dt>
               <dd>{step.pattern}</dd>
+            </>
+          )}
+          {step.cooling !== null && (
+            <>
+              <dt>Cooling</dt>
+              <dd>{step.cooling}</dd>
             </>
           )}
           {step.check !== '' && (

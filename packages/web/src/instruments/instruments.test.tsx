@@ -6,6 +6,7 @@ import { EdgeStrip } from './edge-strip';
 import { GritStair } from './grit-stair';
 import { LiftLadder } from './lift-ladder';
 import { Silhouette } from './silhouette';
+import { StationLadder } from './station-ladder';
 import { FigureList, FigureView } from './why';
 
 const chef = usualMeasuresOf('chef', 210);
@@ -96,6 +97,30 @@ describe('the edge strip', () => {
     const rise = Math.max(...bladeOutline(usualMeasuresOf('cleaver', 200)).edge.map(([, y]) => y));
     expect(rise).toBeGreaterThan(0);
     expect(container.innerHTML).not.toContain('NaN');
+  });
+});
+
+describe('lifts by station', () => {
+  test('stand at their places along the edge, and can be read by ear', () => {
+    const { container } = render(
+      <StationLadder
+        lifts={[
+          { sMm: 0, liftMm: 31.2 },
+          { sMm: 90, liftMm: 28 },
+          { sMm: 260, liftMm: 9.4 },
+        ]}
+      />,
+    );
+    expect(
+      screen.getByRole('img', {
+        name: 'Lift of the spine by station: 31.2 mm at 0 mm, 28.0 mm at 90 mm, 9.4 mm at 260 mm',
+      }),
+    ).toBeTruthy();
+    const bars = [...container.querySelectorAll('rect')];
+    const [first, middle, last] = bars.map((bar) => Number(bar.getAttribute('x')));
+    expect((middle! - first!) / (last! - first!)).toBeCloseTo(90 / 260, 6);
+    const heights = bars.map((bar) => Number(bar.getAttribute('height')));
+    expect(heights[0]! / heights[2]!).toBeCloseTo(31.2 / 9.4, 6);
   });
 });
 

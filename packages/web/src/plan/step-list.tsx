@@ -4,6 +4,7 @@ import {
   changeProblem,
   DIRECTIONS,
   figure,
+  liftWords,
   MOST_ADDED,
   MOST_CHANGES,
   scratchDepthUm,
@@ -239,20 +240,7 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
           <p>{step.instruction}</p>
           <dl>
             <Said what="Pattern" words={step.pattern} />
-            <Said
-              what="Lift"
-              words={
-                step.stationLifts.length > 0
-                  ? step.stationLifts
-                      .map(({ sMm, liftMm }) => `${fixed(sMm, 0)} mm: ${fixed(liftMm, 1)}`)
-                      .join(' · ')
-                  : step.lifts
-                      .flatMap(({ zone, liftMm }) =>
-                        liftMm === null ? [] : [`${zone} ${fixed(liftMm, 1)} mm`],
-                      )
-                      .join(' · ')
-              }
-            />
+            <Said what="Lift, mm" words={liftWords(step)} />
             <Said
               what="Steel"
               words={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''}

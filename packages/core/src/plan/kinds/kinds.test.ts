@@ -1,4 +1,5 @@
 import {
+  liftWords,
   BACK_TAKES_MM,
   BLADE_KINDS,
   bladeKind,
@@ -116,6 +117,15 @@ describe('an edge of 70:30', () => {
     expect(right!.angleDeg).toBeLessThan(left!.angleDeg!);
   });
 
+  test('has a lift for each side, and they are told apart', () => {
+    const edge = step(plan('chef', { answers }), 'edge');
+    const [right, left] = edge.sides;
+    expect(left!.lifts[0]!.liftMm!).toBeGreaterThan(right!.lifts[0]!.liftMm!);
+    expect(liftWords(edge)).toContain(`right: heel ${right!.lifts[0]!.liftMm!.toFixed(1)}`);
+    expect(liftWords(edge)).toContain(`; left: heel ${left!.lifts[0]!.liftMm!.toFixed(1)}`);
+    expect(liftWords(step(plan('chef'), 'edge'))).not.toContain('right');
+  });
+
   test('alike on both sides is the half of each', () => {
     expect(unevenAngles(15, 0.5)[0]).toBeCloseTo(15, 12);
   });
@@ -127,6 +137,7 @@ describe('a wide, curved blade', () => {
     expect(lifts.length).toBeGreaterThan(5);
     expect(lifts.at(-1)).toBeLessThan(Math.max(...lifts));
     expect(step(plan('curved-fish'), 'edge').pattern).toContain('sweep');
+    expect(liftWords(step(plan('curved-fish'), 'edge'))).toMatch(/^at 0 mm [\d.]+, at \d+ mm/);
     expect(step(plan('chef'), 'edge').stationLifts).toEqual([]);
   });
 });

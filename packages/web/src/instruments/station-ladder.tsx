@@ -23,39 +23,48 @@ const Svg = styled.svg`
 
 const WIDTH = 640;
 const BAR = 20;
-const FLOOR = 128;
 const PX_PER_MM = 2.6;
 const MOST_PX = 92;
 const SIDE = 30;
+/** Room for the number over a bar, and for place and words under the floor. */
+const ABOVE = 30;
+const BELOW = 46;
+
+const barOf = ({ liftMm }: StationLift): number => Math.min(MOST_PX, liftMm * PX_PER_MM);
 
 export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
   const last = lifts.at(-1)?.sMm ?? 1;
   const first = lifts[0]?.sMm ?? 0;
+  const floor = ABOVE + Math.max(...lifts.map(barOf));
   const x = (sMm: number): number =>
     SIDE + ((WIDTH - 2 * SIDE) * (sMm - first)) / Math.max(1, last - first);
   return (
     <Svg
-      viewBox={`0 0 ${WIDTH} ${FLOOR + 28}`}
+      viewBox={`0 0 ${WIDTH} ${floor + BELOW}`}
       role="img"
       aria-label={`Lift of the spine by station: ${lifts
         .map(({ sMm, liftMm }) => `${fixed(liftMm, 1)} mm at ${fixed(sMm, 0)} mm`)
         .join(', ')}`}
     >
-      {lifts.map(({ sMm, liftMm }) => {
-        const height = Math.min(MOST_PX, liftMm * PX_PER_MM);
+      {lifts.map((lift) => {
+        const { sMm, liftMm } = lift;
+        const height = barOf(lift);
         return (
           <g key={sMm}>
-            <rect x={x(sMm) - BAR / 2} y={FLOOR - height} width={BAR} height={height} />
-            <text data-figure="" x={x(sMm)} y={FLOOR - height - 8}>
+            <rect x={x(sMm) - BAR / 2} y={floor - height} width={BAR} height={height} />
+            <text data-figure="" x={x(sMm)} y={floor - height - 8}>
               {fixed(liftMm, 1)}
             </text>
-            <text x={x(sMm)} y={FLOOR + 20}>
+            <text x={x(sMm)} y={floor + 20}>
               {fixed(sMm, 0)}
             </text>
           </g>
         );
       })}
-      <path d={`M0 ${FLOOR}H${WIDTH}`} stroke="var(--ink)" strokeWidth={3} />
+      <path d={`M0 ${floor}H${WIDTH}`} stroke="var(--ink)" strokeWidth={3} />
+      <text x={WIDTH / 2} y={floor + 40}>
+        lift in mm, at mm from the heel
+      </text>
     </Svg>
   );
 };

@@ -54,9 +54,9 @@ test('a stone comes on the rack, is corrected, taken back, and found again by ty
   const correct = page.getByRole('region', { name: 'Correct Pale slate' });
   await fill(correct, { Name: 'Dark slate' });
   await correct.getByRole('button', { name: 'Keep the correction' }).click();
-  await expect(page.getByRole('heading', { name: 'Dark slate' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Dark slate', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('heading', { name: 'Pale slate' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Pale slate', exact: true })).toBeVisible();
   expect(errors).toEqual([]);
 });
 

@@ -53,6 +53,11 @@ const finishWindow = Joi.array()
   )
   .label('Finish window');
 
+/** Which side a gauge is for, where the sides are held differently. */
+export const planOutputSchema = Joi.object<{ readonly side?: 'right' | 'left' }>({
+  side: Joi.string().valid('right', 'left').label('Side'),
+});
+
 const partChainSchema = Joi.object<PartChain>({
   part: oneOf('Part of the blade', BLADE_PARTS),
   stones: Joi.array()

@@ -46,6 +46,7 @@ export * from './plan/choices';
 export * from './plan/steps';
 export * from './plan/plan';
 export { edgeRack } from './plan/edge-chain';
+export { liftsOfZones } from './plan/lifts';
 export { OUTLINE_FAULTS, type OutlineWork } from './plan/outline-work';
 export * from './bench/session';
 export * from './bench/rounds';

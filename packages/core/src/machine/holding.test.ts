@@ -47,6 +47,41 @@ describe('by hand', () => {
   });
 });
 
+describe('an edge of 70:30', () => {
+  const uneven = (rig: Machine | null) => held(rig, { answers: { ratio: '70:30' } });
+
+  test('is held side by side: each at its own angle, with its own lift', () => {
+    const made = uneven(null);
+    expect(made.held.map(({ side }) => side)).toEqual(['right', 'left']);
+    const [right, left] = made.held;
+    expect(right!.angleDeg + left!.angleDeg).toBeCloseTo(made.figures.angleInclusive.value, 9);
+    const [first, second] = made.holding.lines.filter((line) => line.includes('Spine lifted'));
+    const edge = made.steps.find(({ operation }) => operation === 'edge')!;
+    const heelOf = (side: number): string => edge.sides[side]!.lifts[0]!.liftMm!.toFixed(1);
+    expect(first).toContain(`On the right: Spine lifted: heel ${heelOf(0)} mm`);
+    expect(second).toContain(`On the left: Spine lifted: heel ${heelOf(1)} mm`);
+    expect(made.holding.setAgain).toMatch(/^right: By hand, .*; left: By hand, /);
+  });
+
+  test('has a reading of the clamp for each stone and side', () => {
+    const rig = machine('clamp rig', { pivotReachMm: 160, rodToFaceMm: 12, stoneForRodMm: 20 });
+    const made = uneven(rig);
+    const perSide = made.holding.perStone;
+    expect(perSide).toHaveLength(2 * held(rig).holding.perStone.length);
+    const theta = (made.held[1]!.angleDeg * Math.PI) / 180;
+    expect(perSide.find(({ stone }) => stone.endsWith(', left'))!.heightMm).toBeCloseTo(
+      160 * Math.tan(theta) + 12 / Math.cos(theta),
+      9,
+    );
+    expect(made.holding.along).toEqual([]);
+  });
+
+  test('alike on both sides is told once', () => {
+    expect(held(null).held.map(({ side }) => side)).toEqual([null]);
+    expect(held(null).holding.lines.join()).not.toContain('On the right');
+  });
+});
+
 describe('shims', () => {
   test('the count that comes nearest, zone by zone, and how far off the next is', () => {
     const { holding } = held(machine('shims', { shimMm: 1.5 }));

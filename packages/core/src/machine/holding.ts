@@ -13,6 +13,7 @@ import { ZONES } from '../blade/outline';
 import { stationOfZone } from '../blade/zone-station';
 import type { BladePoint } from '../outline/polyline';
 import type { Station } from '../outline/stations';
+import type { Side } from '../section/cuts';
 import { mm, perSide, toRadians } from '../units/quantities';
 import { calibrate, settingFor } from './calibration';
 import { abrasiveOf, rodToFace, settingOn, tiltOnRod, tiltWords, type Machine } from './machine';
@@ -44,17 +45,37 @@ export interface Holding {
   readonly setAgain: string;
 }
 
-export interface HoldingInput {
-  readonly machine: Machine | null;
+/** What is held alike: both sides of an even edge, or one side of an uneven one. */
+export interface HeldSide {
+  /** Null where every side ground is held alike. */
+  readonly side: Side | null;
   readonly angleDeg: number;
-  readonly bevelFaceMm: number;
-  /** Stations of the edge after the work, the lifts for that angle with them; half their thickness is the offset. */
   readonly stations: readonly Station[];
+}
+
+/** What an angle is told of: `16.0° per side`, `11.1° on the right`. */
+export const ofSide = (side: Side | null): string =>
+  side === null ? 'per side' : `on the ${side}`;
+
+interface Rig {
+  readonly machine: Machine | null;
+  readonly bevelFaceMm: number;
   readonly edge: readonly BladePoint[];
   /** In the order of the chain. */
   readonly stones: readonly RackStone[];
   /** Lean of the face that looks up while a side is ground: what a gauge sits on. */
   readonly faceLeanDeg: number;
+}
+
+export interface SidesHeld extends Rig {
+  readonly held: readonly HeldSide[];
+}
+
+/** What is held at one angle. */
+interface HoldingInput extends Rig {
+  readonly angleDeg: number;
+  /** Of the edge after the work, the lifts for that angle with them; half their thickness is the offset. */
+  readonly stations: readonly Station[];
 }
 
 /** A rail or clamp may be off by this and still serve, degrees. First guess. */
@@ -309,12 +330,38 @@ const byClamp = (input: HoldingInput, machine: Machine): Holding => {
   };
 };
 
-/** How this blade is held at that angle with what the shop owns. */
-export const holdingOf = (input: HoldingInput): Holding => {
+const heldAlike = (input: HoldingInput): Holding => {
   const { machine } = input;
   if (!machine) return byHand(input);
   if (machine.kind === 'shims') return byShims(input, machine);
   if (machine.kind === 'guide rail') return byRail(input, machine);
   if (machine.kind === 'clamp rig') return byClamp(input, machine);
   return machine.kind === 'honing rod' ? byRod(input, machine) : byDial(input, machine);
+};
+
+/** How this blade is held with what the shop owns; side by side where its sides are held differently. */
+export const holdingOf = ({ held, ...rest }: SidesHeld): Holding => {
+  const each = held.map(({ side, angleDeg, stations }) => ({
+    side,
+    holding: heldAlike({ ...rest, angleDeg, stations }),
+  }));
+  const [first] = each;
+  if (each.length === 1 && first) return first.holding;
+  const bySide = (words: (holding: Holding) => readonly string[]): string[] =>
+    each.flatMap(({ side, holding }) => words(holding).map((line) => `On the ${side}: ${line}`));
+  return {
+    way: first?.holding.way ?? '',
+    lines: bySide(({ lines }) => lines),
+    // Two curves on one picture would be taken for each other: the words tell how far they run.
+    along: [],
+    alongElsewhere: [],
+    perStone: each.flatMap(({ side, holding }) =>
+      holding.perStone.map((setting) => ({ ...setting, stone: `${setting.stone}, ${side}` })),
+    ),
+    warnings: bySide(({ warnings }) => warnings),
+    setAgain: each
+      .filter(({ holding }) => holding.setAgain !== '')
+      .map(({ side, holding }) => `${side}: ${holding.setAgain}`)
+      .join('; '),
+  };
 };

@@ -4,7 +4,8 @@ import { stationOfZone } from '../blade/zone-station';
 import { stationsAlongEdge, type EdgeCurves, type Station } from '../outline/stations';
 import { perSide } from '../units/quantities';
 import { STATIONS } from './along';
-import type { Craft } from './kinds/craft';
+import type { HeldSide } from '../machine/holding';
+import type { Craft, GroundSide } from './kinds/craft';
 import type { StationLift, ZoneLift } from './steps';
 
 export interface Lifts {
@@ -31,7 +32,7 @@ export const liftsOver = (curves: EdgeCurves, craft: Craft): Lifts => {
   };
   return {
     stationsAt,
-    liftsAt: (angleDeg) => ZONES.map((zone) => liftInZone(stationsAt(angleDeg), zone, angleDeg)),
+    liftsAt: (angleDeg) => liftsOfZones({ angleDeg, stations: stationsAt(angleDeg) }),
     stationLiftsAt: (angleDeg) =>
       craft.byStation
         ? stationsAt(angleDeg).flatMap(({ sMm, liftMm }, index) =>
@@ -39,6 +40,23 @@ export const liftsOver = (curves: EdgeCurves, craft: Craft): Lifts => {
           )
         : [],
   };
+};
+
+/** A lift for each zone, of what is held at one angle. */
+export const liftsOfZones = ({
+  angleDeg,
+  stations,
+}: Pick<HeldSide, 'angleDeg' | 'stations'>): readonly ZoneLift[] =>
+  ZONES.map((zone) => liftInZone(stations, zone, angleDeg));
+
+/** One for each angle the sides are held at. */
+export const heldSides = ({ stationsAt }: Lifts, ground: readonly GroundSide[]): HeldSide[] => {
+  const alike = ground.every(({ angleDeg }) => angleDeg === ground[0]!.angleDeg);
+  return (alike ? ground.slice(0, 1) : ground).map(({ side, angleDeg }) => ({
+    side: alike ? null : side,
+    angleDeg,
+    stations: stationsAt(angleDeg),
+  }));
 };
 
 /** Median lift of a zone's stations: the one to hold there. */

@@ -11,10 +11,10 @@ import type { BladeMeasures, Damage, Sharpness } from '../blade/measures';
 import { bladeOutline } from '../blade/outline';
 import { findUse, type Use } from '../blade/uses';
 import type { Answers } from '../intake/questions';
-import { holdingOf, type Holding } from '../machine/holding';
+import { holdingOf, type HeldSide, type Holding } from '../machine/holding';
 import type { Machine } from '../machine/machine';
 import { interpolate } from '../outline/polyline';
-import type { EdgeCurves, Station } from '../outline/stations';
+import type { EdgeCurves } from '../outline/stations';
 import { reachAtMm, thicknessAtMm, type Section } from '../section/section';
 import type { Steel } from '../steel/steels';
 import type { Figure } from '../units/figure';
@@ -37,7 +37,7 @@ import type {
   Shape,
   Wanted,
 } from './kinds/craft';
-import { liftsOver } from './lifts';
+import { heldSides, liftsOver } from './lifts';
 import { stepMaker } from './making';
 import { apexRiseOf, outlineWork, raisedCurves, type OutlineWork } from './outline-work';
 import { MICRO_ABOVE_DEG, MICRO_FACE_MM, partChain } from './part-chains';
@@ -109,7 +109,8 @@ export interface BladePlan {
   readonly curvesAfter: EdgeCurves;
   /** How the angle is held with what was chosen. */
   readonly holding: Holding;
-  readonly stations: readonly Station[];
+  /** The sides as they are held, each with its stations: one where they are held alike. */
+  readonly held: readonly HeldSide[];
   /** Half way along: as it came, after each stage of the work, and at its end. */
   readonly sections: {
     readonly before: Section;
@@ -234,7 +235,7 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
 
   const raised = raisedCurves(curves, depthAlong, apexRiseMm);
   const lifts = liftsOver(raised, craft);
-  const stations = lifts.stationsAt(angleDeg);
+  const held = heldSides(lifts, craft.groundAt(angleDeg));
   const work: CraftWork = {
     ...partWork,
     sums,
@@ -310,14 +311,13 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
     curvesAfter: raised,
     holding: holdingOf({
       machine: input.machine,
-      angleDeg,
+      held,
       bevelFaceMm,
-      stations,
       edge: raised.edge,
       faceLeanDeg: bevelsOf(kind) === 1 ? 0 : shape.primaryDeg,
       stones: (work.chain?.steps ?? []).map(({ id }) => input.rack.find((each) => each.id === id)!),
     }),
-    stations,
+    held,
     sections: {
       before: shape.section,
       after: stagesMiddle.at(-1)!.section,

@@ -228,3 +228,7 @@ export const liftWords = ({
     ? sides.map((side) => `${side.side}: ${byZone(side.lifts) || 'none'}`).join('; ')
     : byZone(lifts);
 };
+
+/** Whether every side worked is held at one angle. */
+export const sidesAlike = ({ sides }: Pick<PlanStep, 'sides'>): boolean =>
+  new Set(sides.map(({ angleDeg }) => angleDeg)).size <= 1;

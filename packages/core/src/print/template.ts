@@ -1,6 +1,8 @@
 /** Paper templates at true size: a wedge to hold the angle against, and a gauge for the lift. In mm, y down. */
 import { toRadians, type DegreesPerSide } from '../units/quantities';
+import { ofSide } from '../machine/holding';
 import type { ZoneLift } from '../plan/steps';
+import type { Side } from '../section/cuts';
 
 export interface TemplateLine {
   readonly points: readonly (readonly [xMm: number, yMm: number])[];
@@ -25,6 +27,9 @@ const MARGIN_MM = 10;
 export const CHECK_LINE_MM = 50;
 const LONGEST_WEDGE_MM = 120;
 const HIGHEST_WEDGE_MM = 90;
+
+const heldAt = (angle: DegreesPerSide, side: Side | null): string =>
+  `${angle.toFixed(1)}° ${ofSide(side)}${side === null ? `, ${(2 * angle).toFixed(1)}° inclusive` : ''}`;
 
 /** The line to be measured with a ruler before the paper is trusted. */
 const checkLine = (xMm: number, yMm: number): { lines: TemplateLine[]; texts: TemplateText[] } => ({
@@ -65,14 +70,14 @@ const checkLine = (xMm: number, yMm: number): { lines: TemplateLine[]; texts: Te
 });
 
 /** A wedge of the angle itself, 1:1: cut it out and rest the blade on it. */
-export const wedgeTemplate = (angle: DegreesPerSide): Template => {
+export const wedgeTemplate = (angle: DegreesPerSide, side: Side | null = null): Template => {
   const slope = Math.tan(toRadians(angle));
   const baseMm = Math.min(LONGEST_WEDGE_MM, HIGHEST_WEDGE_MM / slope);
   const riseMm = baseMm * slope;
   const bottom = MARGIN_MM + 8 + riseMm;
   const check = checkLine(MARGIN_MM, bottom + 12);
   return {
-    title: `Wedge ${angle.toFixed(1)}° per side`,
+    title: `Wedge ${angle.toFixed(1)}° ${ofSide(side)}`,
     widthMm: 2 * MARGIN_MM + LONGEST_WEDGE_MM,
     heightMm: bottom + 26,
     lines: [
@@ -92,7 +97,7 @@ export const wedgeTemplate = (angle: DegreesPerSide): Template => {
         xMm: MARGIN_MM,
         yMm: MARGIN_MM,
         sizeMm: 4,
-        text: `Wedge: ${angle.toFixed(1)}° per side, ${(2 * angle).toFixed(1)}° inclusive`,
+        text: `Wedge: ${heldAt(angle, side)}`,
       },
       ...check.texts,
     ],
@@ -103,6 +108,7 @@ export const wedgeTemplate = (angle: DegreesPerSide): Template => {
 export const liftGaugeTemplate = (
   lifts: readonly Pick<ZoneLift, 'zone' | 'liftMm'>[],
   angle: DegreesPerSide,
+  side: Side | null = null,
 ): Template => {
   const steps = lifts.flatMap(({ zone, liftMm }) => (liftMm === null ? [] : [{ zone, liftMm }]));
   const highest = Math.max(1, ...steps.map(({ liftMm }) => liftMm));
@@ -110,7 +116,7 @@ export const liftGaugeTemplate = (
   const stepMm = 24;
   const check = checkLine(MARGIN_MM, bottom + 18);
   return {
-    title: `Lift gauge ${angle.toFixed(1)}° per side`,
+    title: `Lift gauge ${angle.toFixed(1)}° ${ofSide(side)}`,
     widthMm: Math.max(2 * MARGIN_MM + LONGEST_WEDGE_MM, 2 * MARGIN_MM + stepMm * steps.length),
     heightMm: bottom + 32,
     lines: [
@@ -134,7 +140,7 @@ export const liftGaugeTemplate = (
         xMm: MARGIN_MM,
         yMm: MARGIN_MM,
         sizeMm: 4,
-        text: `Lift of the spine for ${angle.toFixed(1)}° per side, ${(2 * angle).toFixed(1)}° inclusive`,
+        text: `Lift of the spine for ${heldAt(angle, side)}`,
       },
       ...steps.map(({ zone, liftMm }, index): TemplateText => ({
         xMm: MARGIN_MM + index * stepMm + 1,

@@ -16,6 +16,12 @@ export const bodyOf = <T>(schema: Joi.Schema<T>, request: Request): T => {
   return checked.value;
 };
 
+export const queryOf = <T>(schema: Joi.Schema<T>, request: Request): T => {
+  const checked = validate(schema, request.query);
+  if (!checked.ok) throw invalid(checked.fields);
+  return checked.value;
+};
+
 /** The id in the path; what is not one is simply not found. */
 export const pathId = (request: Request, name: string, what: string): number => {
   const checked = validate<number>(idSchema, request.params[name]);

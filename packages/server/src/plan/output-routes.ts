@@ -1,20 +1,24 @@
 /** What is taken from a settled plan: bench card, wedge, lift gauge, outline with lifts, and the plan as a file. */
+import { planOutputSchema } from '@patient-edge/contract';
 import {
   bladeKind,
   liftGaugeTemplate,
+  liftsOfZones,
+  ofSide,
   outlineDrawing,
   outlineTemplate,
   perSide,
   templateToSvg,
   wedgeTemplate,
   type BladePlan,
+  type HeldSide,
   type PlanInput,
   type Template,
 } from '@patient-edge/core';
 import { Router, type Request, type Response } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { conflict, notFound } from '../http/errors';
-import { allow, pathId } from '../http/request';
+import { allow, pathId, queryOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { findJobRow, type JobRow } from '../jobs/queries';
 import { sendPdf } from '../print/pdf';
@@ -29,6 +33,8 @@ interface Settled {
   readonly row: JobRow;
   readonly plan: BladePlan;
   readonly input: PlanInput;
+  /** The side asked for; where the sides are held alike, whichever. */
+  readonly held: HeldSide;
 }
 
 const named = (
@@ -44,23 +50,23 @@ const named = (
 
 const bladeName = (row: JobRow): string => row.bladeName || bladeKind(row.kindId).label;
 
-const drawingOf = ({ row, plan }: Settled) =>
+/** In the name of a file: two sides are two papers. */
+const sideOf = ({ held }: Settled): string => (held.side === null ? '' : `-${held.side}`);
+
+const drawingOf = ({ row, plan, held }: Settled) =>
   outlineDrawing(
-    `${bladeName(row)}, tag ${row.tagNumber}: lifts for ${plan.angleDeg.toFixed(1)}° per side`,
+    `${bladeName(row)}, tag ${row.tagNumber}: lifts for ${held.angleDeg.toFixed(1)}° ${ofSide(held.side)}`,
     plan.curvesAfter,
-    plan.stations,
+    held.stations,
   );
 
 /** The paper gauges of a plan, each at true size. */
 const TEMPLATES: Readonly<Record<string, (of: Settled) => Template>> = {
-  wedge: ({ plan }) => wedgeTemplate(perSide(plan.angleDeg)),
-  'lift-gauge': ({ row, plan }) => {
-    const lifts = plan.steps.find((step) =>
-      step.lifts.some(({ liftMm }) => liftMm !== null),
-    )?.lifts;
-    if (!lifts)
+  wedge: ({ held }) => wedgeTemplate(perSide(held.angleDeg), held.side),
+  'lift-gauge': ({ row, plan, held }) => {
+    if (!plan.steps.some(({ lifts }) => lifts.some(({ liftMm }) => liftMm !== null)))
       throw conflict('This plan holds no angle by lift: there is no gauge to cut', row.version);
-    return liftGaugeTemplate(lifts, perSide(plan.angleDeg));
+    return liftGaugeTemplate(liftsOfZones(held), perSide(held.angleDeg), held.side);
   },
   outline: (of) => outlineTemplate(drawingOf(of)),
 };
@@ -72,7 +78,10 @@ export const planOutputRoutes = (pool: Pool): Router => {
   const settled = async (request: Request): Promise<Settled> => {
     const row = await findJobRow(pool, pathId(request, 'id', THIS));
     if (!row) throw notFound(THIS);
-    return { row, ...(await settledPlan(pool, row)) };
+    const { plan, input } = await settledPlan(pool, row);
+    const { side } = queryOf(planOutputSchema, request);
+    const held = plan.held.find((each) => each.side === (side ?? null)) ?? plan.held[0]!;
+    return { row, plan, input, held };
   };
 
   router.get('/jobs/:id/plan/card.pdf', async (request, response) => {
@@ -86,12 +95,12 @@ export const planOutputRoutes = (pool: Pool): Router => {
     router.get(`/jobs/:id/plan/${what}.pdf`, async (request, response) => {
       const of = await settled(request);
       const template = templateOf(of);
-      named(response, of.row, `${what}.pdf`, 'inline').type('application/pdf');
+      named(response, of.row, `${what}${sideOf(of)}.pdf`, 'inline').type('application/pdf');
       sendPdf(template, response);
     });
     router.get(`/jobs/:id/plan/${what}.svg`, async (request, response) => {
       const of = await settled(request);
-      named(response, of.row, `${what}.svg`, 'attachment')
+      named(response, of.row, `${what}${sideOf(of)}.svg`, 'attachment')
         .type('image/svg+xml')
         .send(templateToSvg(templateOf(of)));
     });
@@ -99,7 +108,7 @@ export const planOutputRoutes = (pool: Pool): Router => {
 
   router.get('/jobs/:id/plan/outline.dxf', async (request, response) => {
     const of = await settled(request);
-    named(response, of.row, 'outline.dxf', 'attachment')
+    named(response, of.row, `outline${sideOf(of)}.dxf`, 'attachment')
       .type('application/dxf')
       .send(outlineDxf(drawingOf(of)));
   });

@@ -213,6 +213,27 @@ describe('what is taken from a plan', () => {
     expect(Number(widthMm)).toBeCloseTo(234, 3);
   });
 
+  test('an uneven edge has a wedge, a gauge and an outline for each side', async () => {
+    const { id } = await planned(bench, await taken({ answers: { ratio: '70:30' } }));
+    const svgOf = async (name: string): Promise<string> =>
+      ((await bench.get(`/api/jobs/${id}/plan/${name}`).expect(200)).body as Buffer).toString();
+    const [right, left] = await Promise.all(
+      ['right', 'left'].map((side) => svgOf(`wedge.svg?side=${side}`)),
+    );
+    const angleOf = (svg: string): number => Number(/Wedge: ([\d.]+)° on the/.exec(svg)![1]);
+    expect(right).toContain('on the right');
+    expect(angleOf(left!)).toBeGreaterThan(angleOf(right!));
+    expect(angleOf(left!) + angleOf(right!)).toBeCloseTo(36, 0);
+    expect(await svgOf('lift-gauge.svg?side=left')).toContain(
+      `${angleOf(left!).toFixed(1)}° on the left`,
+    );
+    expect(await svgOf('outline.svg?side=left')).toContain('on the left');
+    const refused = await bench.get(`/api/jobs/${id}/plan/wedge.svg?side=front`).expect(422);
+    expect(errorOf(refused).fields![0]!.field).toBe('side');
+    const named = await bench.get(`/api/jobs/${id}/plan/wedge.pdf?side=left`).expect(200);
+    expect(named.headers['content-disposition']).toContain('wedge-left-tag-');
+  });
+
   test('the outline as DXF in millimetres, with a lift at every station drawn', async () => {
     const { id } = await settled();
     const dxf = await bench

@@ -88,8 +88,8 @@ const NAMED: Readonly<Record<string, (plan: BladePlan) => number>> = {
   'First band': ({ thinning }) => thinning.bands[0]!.angleDeg,
   'Second band': ({ thinning }) => thinning.bands[1]!.angleDeg,
   Remnant: ({ thinning }) => thinning.remnantMm!,
-  'Lift at the heel': ({ stations }) => stations[0]!.liftMm!,
-  'Lift half way': ({ stations }) => stations[20]!.liftMm!,
+  'Lift at the heel': ({ held }) => held[0]!.stations[0]!.liftMm!,
+  'Lift half way': ({ held }) => held[0]!.stations[20]!.liftMm!,
   'Back edge': ({ steps }) => steps.find(({ title }) => title.startsWith('Back edge'))!.angleDeg!,
 };
 

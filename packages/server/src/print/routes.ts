@@ -1,5 +1,5 @@
 /** Paper templates as PDF at true size. */
-import { printLiftSchema, printWedgeSchema, validate } from '@patient-edge/contract';
+import { printLiftSchema, printWedgeSchema } from '@patient-edge/contract';
 import {
   liftGaugeTemplate,
   perSide,
@@ -7,16 +7,9 @@ import {
   ZONES,
   type Template,
 } from '@patient-edge/core';
-import { Router, type Request, type Response } from 'express';
-import type Joi from 'joi';
-import { invalid } from '../http/errors';
+import { Router, type Response } from 'express';
+import { queryOf } from '../http/request';
 import { sendPdf } from './pdf';
-
-const queryOf = <T>(schema: Joi.Schema<T>, request: Request): T => {
-  const checked = validate(schema, request.query);
-  if (!checked.ok) throw invalid(checked.fields);
-  return checked.value;
-};
 
 const answer = (response: Response, template: Template): void => {
   response

@@ -1,9 +1,17 @@
 /** What goes home with the blade: angle, lifts, stones, tests before and after, care. Printable on one page. */
 import type { Job } from '@patient-edge/contract';
-import { bladeKind, careAdvice, medianGf, ZONES, type EdgeReadings } from '@patient-edge/core';
+import {
+  bladeKind,
+  careAdvice,
+  medianGf,
+  ofSide,
+  sidesAlike,
+  ZONES,
+  type EdgeReadings,
+} from '@patient-edge/core';
 import styled from 'styled-components';
 import { useSession, useSteels } from '../api/hooks';
-import { LiftLadder } from '../instruments/lift-ladder';
+import { EdgeLifts } from '../instruments/edge-lifts';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed } from '../theme/format';
 import { Sheet, Soft, Stack } from '../theme/parts';
@@ -43,8 +51,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
   const steel = useSteels()?.find(({ designation }) => designation === job.steel);
   const { plan } = job;
   const worked = job.steps.filter(({ status, superseded }) => status === 'done' && !superseded);
-  const lifts =
-    worked.find(({ step }) => step.operation === 'edge' && step.lifts.length > 0)?.step.lifts ?? [];
+  const edge = worked.find(({ step }) => step.operation === 'edge' && step.lifts.length > 0)?.step;
   const before = job.tests.find(({ phase }) => phase === 'before')?.readings;
   const after = job.tests.findLast(({ phase }) => phase === 'after')?.readings;
   return (
@@ -72,7 +79,17 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
             {plan ? (
               <>
                 <Big>
-                  {fixed(plan.angleDeg, 1)}° <small>per side</small>
+                  {edge && !sidesAlike(edge) ? (
+                    edge.sides.map(({ side, angleDeg }) => (
+                      <span key={side}>
+                        {fixed(angleDeg ?? 0, 1)}° <small>{ofSide(side)} </small>
+                      </span>
+                    ))
+                  ) : (
+                    <>
+                      {fixed(plan.angleDeg, 1)}° <small>per side</small>
+                    </>
+                  )}
                 </Big>
                 <p>
                   {fixed(plan.figures.angleInclusive.value, 1)}° inclusive; came with{' '}
@@ -83,12 +100,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
             ) : (
               <p>Touched up only: the angle stays as it came.</p>
             )}
-            {lifts.length > 0 && (
-              <>
-                <h3>Lift of the spine</h3>
-                <LiftLadder lifts={lifts} />
-              </>
-            )}
+            {edge && <EdgeLifts step={edge} />}
           </Stack>
           <Stack $gap={8}>
             <h3>What was done</h3>

@@ -3,7 +3,7 @@ import type { BladePlan, HeldAt } from '@patient-edge/core';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { useMachines } from '../api/hooks';
-import { LiftLadder } from '../instruments/lift-ladder';
+import { EdgeLifts } from '../instruments/edge-lifts';
 import { fixed } from '../theme/format';
 import { Notice, PickOne, Sheet, Soft, Stack } from '../theme/parts';
 
@@ -101,9 +101,9 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
   const { data: machines } = useMachines();
   const inUse = (machines ?? []).filter(({ retired, id }) => !retired || String(id) === machineId);
   const { holding } = plan;
-  const lifts =
-    plan.steps.find(({ operation, lifts: held }) => operation === 'edge' && held.length > 0)
-      ?.lifts ?? [];
+  const edge = plan.steps.find(
+    ({ operation, lifts: held }) => operation === 'edge' && held.length > 0,
+  );
   return (
     <Sheet aria-label="Holding the angle">
       <Stack>
@@ -143,7 +143,7 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
           <Table>
             <tbody>
               {holding.perStone.map(({ stoneId, stone, words }) => (
-                <tr key={stoneId}>
+                <tr key={`${stoneId} ${stone}`}>
                   <th scope="row">{stone}</th>
                   <td>{words}</td>
                 </tr>
@@ -151,12 +151,7 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
             </tbody>
           </Table>
         )}
-        {lifts.length > 0 && (
-          <>
-            <h3>Lift of the spine at {fixed(plan.angleDeg, 1)}° per side</h3>
-            <LiftLadder lifts={lifts} />
-          </>
-        )}
+        {edge && <EdgeLifts step={edge} />}
       </Stack>
     </Sheet>
   );

@@ -6,7 +6,7 @@ import {
   type Job,
   type PlanTemplate,
 } from '@patient-edge/contract';
-import { bladeKind, withDefaults, type PlanChoices } from '@patient-edge/core';
+import { bladeKind, withDefaults, type PlanChoices, type Side } from '@patient-edge/core';
 import { FileDown, FileUp } from 'lucide-react';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
@@ -39,27 +39,35 @@ const List = styled.ol`
   }
 `;
 
-const FILES = [
-  ['wedge.pdf', 'Wedge, PDF'],
-  ['wedge.svg', 'Wedge, SVG'],
-  ['lift-gauge.pdf', 'Lift gauge, PDF'],
-  ['lift-gauge.svg', 'Lift gauge, SVG'],
-  ['outline.pdf', 'Outline with lifts, PDF'],
-  ['outline.svg', 'Outline with lifts, SVG'],
-  ['outline.dxf', 'Outline with lifts, DXF'],
-  ['plan.json', 'Plan, JSON'],
-] as const;
+/** What is taken, and whether it is another for each side held differently. */
+const FILES: readonly (readonly [file: string, words: string, bySide: boolean])[] = [
+  ['wedge.pdf', 'Wedge, PDF', true],
+  ['wedge.svg', 'Wedge, SVG', true],
+  ['lift-gauge.pdf', 'Lift gauge, PDF', true],
+  ['lift-gauge.svg', 'Lift gauge, SVG', true],
+  ['outline.pdf', 'Outline with lifts, PDF', true],
+  ['outline.svg', 'Outline with lifts, SVG', true],
+  ['outline.dxf', 'Outline with lifts, DXF', true],
+  ['plan.json', 'Plan, JSON', false],
+];
 
 interface OutputsProps {
   readonly job: Job;
   readonly hasLifts: boolean;
+  /** Those held differently; empty where they are held alike. */
+  readonly sides: readonly Side[];
   readonly onChoices: (choices: PlanChoices) => void;
 }
 
-export const OutputsSheet = ({ job, hasLifts, onChoices }: OutputsProps) => {
+export const OutputsSheet = ({ job, hasLifts, sides, onChoices }: OutputsProps) => {
   const [card, setCard] = useState(false);
   const from = `/api/jobs/${job.id}/plan`;
-  const files = FILES.filter(([name]) => hasLifts || !name.startsWith('lift-gauge'));
+  const files = FILES.filter(([name]) => hasLifts || !name.startsWith('lift-gauge')).flatMap(
+    ([name, words, bySide]): (readonly [string, string])[] =>
+      bySide && sides.length > 0
+        ? sides.map((side) => [`${name}?side=${side}`, `${words}, ${side}`])
+        : [[name, words]],
+  );
   return (
     <Sheet aria-label="Taken from the plan">
       <Stack>
@@ -95,7 +103,7 @@ export const OutputsSheet = ({ job, hasLifts, onChoices }: OutputsProps) => {
 };
 
 /** A plan file read back: its choices become those of this plan, nothing is settled by it. */
-const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
+const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) => {
   const input = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<Told | null>(null);
   const read = async (file: File): Promise<void> => {
@@ -147,7 +155,7 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
   );
 };
 
-const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
+const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) => {
   const { data: versions } = usePlanVersions(job.id, job.version);
   if (!versions || versions.length === 0) return null;
   return (
@@ -180,7 +188,7 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
   );
 };
 
-const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts'>) => {
+const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) => {
   const { data: all } = useTemplates();
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string | null>(null);

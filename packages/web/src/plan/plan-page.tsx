@@ -6,6 +6,7 @@ import {
   edgeRack,
   forTask,
   OUTLINE_FAULTS,
+  ofSide,
   type BladePlan,
   type PlanChoices,
   totalRange,
@@ -162,6 +163,7 @@ const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps)
       <OutputsSheet
         job={job}
         hasLifts={calm.plan.steps.some(({ lifts }) => lifts.length > 0)}
+        sides={calm.plan.held.flatMap(({ side }) => side ?? [])}
         onChoices={onChoices}
       />
     </Sheets>
@@ -184,7 +186,7 @@ const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
         damage={job.damage}
         leftIn={choices.chipsLeft}
         depthAlong={plan.outline.depthAlong}
-        lifts={plan.stations}
+        lifts={plan.held[0]!.stations}
         label={`Along the edge: ${plan.outline.verdict}`}
       />
       <p>{plan.outline.verdict}</p>
@@ -425,15 +427,16 @@ const WorkingRange = ({ plan }: { plan: BladePlan }) => {
 
 /** What one lift held along the whole edge would do to the angle. */
 const FixedLift = ({ plan }: { plan: BladePlan }) => {
-  const held = plan.stations.filter(({ liftMm }) => liftMm !== null);
+  const { side, stations } = plan.held[0]!;
+  const held = stations.filter(({ liftMm }) => liftMm !== null);
   const middle = held[Math.floor(held.length / 2)];
   if (!middle) return null;
   const angles = held.flatMap((station) => angleAtFixedLift(station, middle.liftMm!) ?? []);
   return (
     <Soft>
       One lift of {fixed(middle.liftMm!, 1)} mm held all along would run from{' '}
-      {fixed(Math.min(...angles), 1)}° to {fixed(Math.max(...angles), 1)}° per side: lower the spine
-      towards the tip.
+      {fixed(Math.min(...angles), 1)}° to {fixed(Math.max(...angles), 1)}° {ofSide(side)}: lower the
+      spine towards the tip.
     </Soft>
   );
 };

@@ -1,7 +1,7 @@
 /**
  * How the angle is held, in each way's own terms: lift by hand, shims, rail, clamp and rod, table with gauge,
- * belt, wheel or honing rod. What to set, stone by stone where it matters; the angle it gives along the edge; where it no longer
- * serves; and the words by which it is set again next time.
+ * belt, wheel or honing rod. What to set, stone by stone where it matters; the angle it gives along the edge;
+ * where it no longer serves; and the words by which it is set again next time.
  */
 import { beltBevel, wheelBevel } from '../angle/belt-and-wheel';
 import { evenestSlide, clampAngles, pivotForAngle } from '../angle/clamp';
@@ -96,7 +96,7 @@ const plainly = (
   warnings: readonly string[] = [],
 ): Holding => ({ way, lines, along: [], alongElsewhere: [], perStone: [], warnings, setAgain });
 
-const liftWords = ({ stations }: HoldingInput): string =>
+const zoneLifts = ({ stations }: HoldingInput): string =>
   ZONES.flatMap((zone) => {
     const station = stationOfZone(stations, zone);
     return station ? [`${zone} ${fixed(station.liftMm)} mm`] : [];
@@ -104,7 +104,7 @@ const liftWords = ({ stations }: HoldingInput): string =>
 
 const byHand = (input: HoldingInput): Holding => {
   const angle = fixed(input.angleDeg);
-  const lifts = liftWords(input);
+  const lifts = zoneLifts(input);
   return plainly(
     'by hand',
     [
@@ -143,7 +143,7 @@ const byRod = (input: HoldingInput, machine: Machine): Holding => {
   const tilt = tiltWords(tiltOnRod(angleDeg, lean));
   const stand =
     lean === 0
-      ? `Rod upright, its tip on a wet cloth. Spine off the rod: ${liftWords(input)}.`
+      ? `Rod upright, its tip on a wet cloth. Spine off the rod: ${zoneLifts(input)}.`
       : `The rod leans ${fixed(lean)}°. ${tilt}.`;
   const stroke =
     edgeMm > EDGE_OVER_ROD * rodMm
@@ -158,7 +158,7 @@ const byRod = (input: HoldingInput, machine: Machine): Holding => {
       ...ownStones(input, machine),
     ],
     lean === 0
-      ? `${machine.name} upright, ${fixed(angleDeg)}° per side; spine off it ${liftWords(input)}`
+      ? `${machine.name} upright, ${fixed(angleDeg)}° per side; spine off it ${zoneLifts(input)}`
       : `${machine.name} at ${fixed(lean)}°: ${tilt.toLowerCase()}`,
   );
 };

@@ -1,90 +1,29 @@
 /** Thinning in bands, the faces after it, and the low spots both leave. */
-import type { Bond } from '../../abrasive/kinds';
 import type { Chain } from '../../abrasive/progression';
-import { forTask, type RackStone } from '../../abrasive/rack-stone';
+import type { RackStone } from '../../abrasive/rack-stone';
 import { HAND_SPEED_M_PER_S, secondsToRemove } from '../../abrasive/removal';
 import { AIMED_AT_MM } from '../bands';
-import {
-  BAND_FACE_MM,
-  FACE_STOCK_UM,
-  partChain,
-  PART_LABELS,
-  SAME_GRADE_RATIO,
-} from '../part-chains';
+import { BAND_FACE_MM, FACE_STOCK_UM, partChain, PART_LABELS } from '../part-chains';
 import { scratchTopMm } from '../stages';
 import { forceN, type PlanStep } from '../steps';
 import type { StepKit, Words } from './kit';
+import { evenerAfter, finderFor, lowSpotWords } from './low-spots';
 
 export interface ThinningMaker {
   readonly thinning: (words?: Words) => PlanStep[];
   readonly faces: () => PlanStep[];
 }
 
-/** How far a bond gives: a hard stone touches the high spots alone, a soft one reaches into the low ones. */
-const SOFTNESS: Readonly<Record<Bond, number>> = {
-  hard: 0,
-  'plate or film': 0,
-  strop: 0,
-  middling: 1,
-  'soft, muddy': 2,
-};
 /** Strokes a side that show where the low spots lie. First guess. */
 const LOOK_STROKES = 10;
-/** A stone that evens the look may be finer than the one before by this, or its scratches stay. First guess. */
-const EVENS_WITHIN_RATIO = 3;
 /** The even look, over the whole of what was thinned, µm. First guess. */
 const EVEN_STOCK_UM = 2;
-
-const grainApart = (a: RackStone, b: RackStone): number => Math.abs(Math.log(a.um / b.um));
 
 export const thinningMaker = (kit: StepKit): ThinningMaker => {
   const { input, stone, partSteps, hand, few } = kit;
   const { choices, work, rack } = input;
   const { practice } = choices;
   const wantsFound = input.hasLowSpots || practice.lowSpots === 'blend';
-
-  /** The hard stone nearest in grain to the first of the thinning; null where that one is hard itself. */
-  const finderFor = (first: RackStone): RackStone | null =>
-    SOFTNESS[first.bond] === 0
-      ? null
-      : forTask(rack, 'edge')
-          .filter(({ bond }) => SOFTNESS[bond] === 0)
-          .reduce<RackStone | null>(
-            (best, each) =>
-              best && grainApart(best, first) <= grainApart(each, first) ? best : each,
-            null,
-          );
-
-  /** The softest stone that can follow the last of the thinning; null where none is softer. */
-  const evenerAfter = (last: RackStone): RackStone | null =>
-    forTask(rack, 'edge')
-      .filter(
-        ({ um, bond }) =>
-          SOFTNESS[bond] > SOFTNESS[last.bond] &&
-          um <= last.um * SAME_GRADE_RATIO &&
-          last.um / um <= EVENS_WITHIN_RATIO,
-      )
-      .reduce<RackStone | null>(
-        (best, each) =>
-          best &&
-          (SOFTNESS[best.bond] > SOFTNESS[each.bond] ||
-            (best.bond === each.bond && grainApart(best, last) <= grainApart(each, last)))
-            ? best
-            : each,
-        null,
-      );
-
-  /** What this stone does to the low spots. */
-  const lowSpotWords = ({ bond }: RackStone, isFirst: boolean, isLast: boolean): string => {
-    const said = [];
-    if (isFirst && SOFTNESS[bond] === 0)
-      said.push('A hard stone touches the high spots alone: what stays dull is low.');
-    if (isLast && SOFTNESS[bond] === 2)
-      said.push('Soft as it is, it reaches into the low spots and evens the look.');
-    if (isLast && practice.lowSpots === 'leave')
-      said.push('Low spots may stay: later visits shrink them.');
-    return said.map((words) => ` ${words}`).join('');
-  };
 
   const thinning = (words: Words = {}): PlanStep[] => {
     const { thinning: stock } = work.sums;
@@ -121,13 +60,16 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
       ...step,
       instruction:
         step.instruction +
-        lowSpotWords(stone(step.stoneId!), index === 0, index === all.length - 1),
+        lowSpotWords(stone(step.stoneId!).bond, practice.lowSpots, {
+          isFirst: index === 0,
+          isLast: index === all.length - 1,
+        }),
     }));
     const firstStone = chain[0] && stone(chain[0].stoneId!);
     const lastStone = chain.at(-1) && stone(chain.at(-1)!.stoneId!);
     if (!firstStone || !lastStone) return chain;
-    const finder = wantsFound ? finderFor(firstStone) : null;
-    const evener = practice.lowSpots === 'blend' ? evenerAfter(lastStone) : null;
+    const finder = wantsFound ? finderFor(firstStone, rack) : null;
+    const evener = practice.lowSpots === 'blend' ? evenerAfter(lastStone, rack) : null;
     const sides = ground.map(({ side }) => side);
     return [
       ...(finder

@@ -43,7 +43,7 @@ import {
   type PlanChoices,
 } from '@patient-edge/core';
 import { number, oneOf, openNumber, text, yesOrNo } from './schema-parts';
-import { MOST_STONES } from './wire';
+import { MOST_STONES } from './shop-rules';
 
 const stoneId = (label: string) => text(label, 20);
 const finishWindow = Joi.array()

@@ -2,7 +2,8 @@
 import Papa from 'papaparse';
 import { stoneSchema, type StoneBody } from './stone-schemas';
 import { validate, type FieldError } from './validate';
-import { MOST_STONES, type Stone } from './wire';
+import { MOST_STONES } from './shop-rules';
+import type { Stone } from './wire';
 
 /** Ids mean nothing in another shop: the other side of a two-grit stone stays at home. */
 export const CSV_COLUMNS = [

@@ -11,7 +11,7 @@ import {
 } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
 import { id, number, optionalText, text, version, yesOrNo } from './schema-parts';
-import { ROLES, type Role } from './wire';
+import { ROLES, type Role } from './shop-rules';
 
 const login = Joi.string()
   .pattern(/^[a-z][a-z0-9.-]{1,39}$/, {

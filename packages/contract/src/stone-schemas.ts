@@ -27,7 +27,7 @@ import {
   version,
   yesOrNo,
 } from './schema-parts';
-import { MOST_STONES } from './wire';
+import { MOST_STONES } from './shop-rules';
 
 export interface StoneBody {
   readonly name: string;

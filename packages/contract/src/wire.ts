@@ -1,4 +1,5 @@
 /** What crosses the wire: the answers of the API. Times are ISO 8601 in UTC, dates YYYY-MM-DD. */
+import type { Role } from './shop-rules';
 import type {
   AngleReading,
   Answers,
@@ -22,9 +23,6 @@ import type { LabelBody, PhotographBody, PriceListBody } from './judge-schemas';
 import type { Phone } from './schemas';
 import type { FlatteningBody, StoneBody } from './stone-schemas';
 import type { FieldError } from './validate';
-
-export const ROLES = ['owner', 'bench', 'counter'] as const;
-export type Role = (typeof ROLES)[number];
 
 export const STAGES = [
   'taken in',
@@ -183,9 +181,6 @@ export interface TouchUp {
   /** Days until the blade wanted something again. */
   readonly lastedDays: number | null;
 }
-
-/** A rack larger than this is a warehouse. */
-export const MOST_STONES = 500;
 
 export interface StepRecord {
   readonly id: number;

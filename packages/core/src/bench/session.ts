@@ -3,7 +3,7 @@
  * whether the step may be left. Pure: the clock is told, never read.
  */
 import { ZONES, type Zone } from '../blade/outline';
-import type { BurrPolicy } from '../plan/choices';
+import type { BurrPolicy } from '../plan/manner';
 import type { BurrGate } from '../plan/steps';
 
 export const BURR_FINDINGS = ['none', 'slight', 'clear', 'heavy'] as const;

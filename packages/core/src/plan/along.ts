@@ -2,7 +2,8 @@
 import { stationsAlongEdge, type EdgeCurves, type Station } from '../outline/stations';
 import { perSide } from '../units/quantities';
 import { fail, ok, type Result } from '../units/result';
-import type { Craft, Shape, Wanted } from './kinds/craft';
+import type { Craft } from './kinds/craft';
+import type { Shape, Wanted } from './work';
 import {
   closes,
   sumAlong,

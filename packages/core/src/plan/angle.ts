@@ -9,7 +9,7 @@ import { fail, ok, type Result } from '../units/result';
 import { adviseAngles, type AngleAdvice, type Approach } from './advice';
 import { ANGLE_LIMITS_DEG } from './choices';
 import type { Craft } from './kinds/craft';
-import type { PlanInput } from './plan';
+import type { PlanInput } from './input';
 
 /** Off the spine, as measured, or from the width of the bevel. Errors: INVALID_INPUT or IMPOSSIBLE_BEVEL, naming the measure at fault. */
 export const presentAngle = ({ measures }: PlanInput, kind: BladeKind): Result<Figure> => {

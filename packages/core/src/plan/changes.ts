@@ -2,7 +2,7 @@
  * The operator's own changes to single steps, each with its reason. They are part of the choices, so every
  * recomputing applies them anew; a change whose step is no longer there is kept and told, never dropped.
  */
-import { DIRECTIONS, type Direction } from './choices';
+import { DIRECTIONS, type Direction } from './manner';
 import { blankStep, type PlanStep } from './steps';
 
 export const CHANGEABLE = [

@@ -5,15 +5,10 @@ import { DEFAULT_FINISHING, type Finishing } from './finishing';
 import type { ThinTargets } from './bands';
 import type { AddedStep, StepChange } from './changes';
 import { DEFAULT_KIND_CHOICES, type KindChoices } from './kind-choices';
+import type { BurrPolicy, Direction } from './manner';
 import type { PartChain } from './part-chains';
 import type { StrokePattern } from './patterns';
 import { DEFAULT_PRACTICE, type Practice } from './practice';
-
-export const DIRECTIONS = ['edge-leading', 'edge-trailing', 'back and forth', 'circles'] as const;
-export type Direction = (typeof DIRECTIONS)[number];
-
-export const BURR_POLICIES = ['none', 'small and centred', 'a trace'] as const;
-export type BurrPolicy = (typeof BURR_POLICIES)[number];
 
 /** How far thinning goes: down to a remnant of the old bevel, or a little at each visit. */
 export const THIN_DEPTHS = ['to the remnant', 'a little each visit'] as const;

@@ -11,7 +11,8 @@ import { setBevels } from '../section/bevels';
 import type { Side } from '../section/cuts';
 import { perSide } from '../units/quantities';
 import type { PlanChoices } from './choices';
-import { planBlade, type BladePlan, type PlanInput } from './plan';
+import { planBlade, type BladePlan } from './plan';
+import type { PlanInput } from './input';
 
 export interface Variant {
   readonly id: string;

@@ -13,7 +13,7 @@ import type { Result } from '../units/result';
 import { chosenStrop } from './finishing';
 import { chainForPart } from './making';
 import { partChain } from './part-chains';
-import type { PlanInput } from './plan';
+import type { PlanInput } from './input';
 import type { StageSum } from './stages';
 import { forceN } from './steps';
 

@@ -4,9 +4,17 @@ import { HAND_SPEED_M_PER_S } from '../abrasive/removal';
 import { figure, type Figure, type WhyInput } from '../units/figure';
 import type { Result } from '../units/result';
 import type { AngleAdvice } from './advice';
-import type { AngleOption, PlanInput } from './plan';
+import type { PlanInput } from './input';
 import { STAGES, type StageId, type StageSums } from './stages';
 import type { PlanStep } from './steps';
+
+/** What a school of the angle costs; null where it cannot be ground or no stones lead there. */
+export interface AngleOption extends AngleAdvice {
+  readonly steelLost: Figure | null;
+  readonly heightLost: Figure | null;
+  /** Setting and refining the edge alone. */
+  readonly edgeTime: Figure | null;
+}
 
 export interface PlanFigures {
   readonly presentAngle: Figure;

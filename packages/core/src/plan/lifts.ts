@@ -5,7 +5,8 @@ import { stationsAlongEdge, type EdgeCurves, type Station } from '../outline/sta
 import { perSide } from '../units/quantities';
 import { STATIONS } from './along';
 import type { HeldSide } from '../machine/holding';
-import type { Craft, GroundSide } from './kinds/craft';
+import type { Craft } from './kinds/craft';
+import type { GroundSide } from './work';
 import type { StationLift, ZoneLift } from './steps';
 
 export interface Lifts {

@@ -5,7 +5,7 @@ import { repairOutline, type OutlineRepair } from '../outline/repair';
 import type { EdgeCurves } from '../outline/stations';
 import type { Result } from '../units/result';
 import { ok } from '../units/result';
-import type { PlanInput } from './plan';
+import type { PlanInput } from './input';
 import { OLD_EDGE_RISE_MM } from './practice';
 
 /** What is missing from the outline and has to be worked out of it. */

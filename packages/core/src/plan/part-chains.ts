@@ -6,7 +6,7 @@
 import type { Bond } from '../abrasive/kinds';
 import { stepCosts, type Chain, type ProgressionInput } from '../abrasive/progression';
 import { fail, ok, type Result } from '../units/result';
-import type { Direction } from './choices';
+import type { Direction } from './manner';
 
 export const BLADE_PARTS = ['edge', 'micro', 'primary', 'cladding', 'core'] as const;
 export type BladePart = (typeof BLADE_PARTS)[number];

@@ -4,44 +4,32 @@
  * operator changed in them. What is particular of a kind stands in `kinds/`.
  */
 import type { Chain, ProgressionInput } from '../abrasive/progression';
-import type { RackStone } from '../abrasive/rack-stone';
 import { whatToBuy, type Missing, type ProgressionWarning } from '../abrasive/warnings';
 import { bevelsOf, bladeKind, type BladeKind } from '../blade/kinds';
-import type { BladeMeasures, Damage, Sharpness } from '../blade/measures';
+import type { BladeMeasures } from '../blade/measures';
 import { bladeOutline } from '../blade/outline';
 import { findUse, type Use } from '../blade/uses';
-import type { Answers } from '../intake/questions';
 import { holdingOf, type HeldSide, type Holding } from '../machine/holding';
-import type { Machine } from '../machine/machine';
 import { interpolate } from '../outline/polyline';
 import type { EdgeCurves } from '../outline/stations';
 import { reachAtMm, thicknessAtMm, type Section } from '../section/section';
-import type { Steel } from '../steel/steels';
-import type { Figure } from '../units/figure';
 import { fail, ok, type CraftError, type Result } from '../units/result';
-import type { AngleAdvice, Approach } from './advice';
+import type { Approach } from './advice';
 import { shapesAlong, workAlong, workedAt } from './along';
 import { chooseAngle, presentAngle } from './angle';
 import { applyChanges, type AddedStep, type StepChange } from './changes';
-import type { PlanChoices, ThinDepth } from './choices';
+import type { ThinDepth } from './choices';
 import { adviceOnStones, edgeChains, finishWantedUm, withSpeed } from './edge-chain';
-import { costOf, planFigures, type PlanFigures } from './figures';
+import { costOf, planFigures, type AngleOption, type PlanFigures } from './figures';
+import type { PlanInput } from './input';
 import { craftOf } from './kinds';
-import type {
-  Craft,
-  CraftWork,
-  Fact,
-  GroundSide,
-  MicroWanted,
-  Place,
-  Shape,
-  Wanted,
-} from './kinds/craft';
+import type { Craft } from './kinds/craft';
+import type { CraftWork, Fact, GroundSide, MicroWanted, Place, Shape, Wanted } from './work';
 import { heldSides, liftsOver } from './lifts';
 import { stepMaker } from './making';
 import { apexRiseOf, outlineWork, raisedCurves, type OutlineWork } from './outline-work';
 import { MICRO_ABOVE_DEG, MICRO_FACE_MM, partChain } from './part-chains';
-import { schoolsOf } from './practice';
+import { schoolsOf } from './schools';
 import {
   lowestRun,
   scratchTopMm,
@@ -53,29 +41,6 @@ import {
 import { secondsOf, withKeys, type PlanStep } from './steps';
 import { bandsOf, decideThinning } from './thinning-wanted';
 import { TIP_WORDS, tipWork } from './tip-work';
-
-export interface PlanInput {
-  readonly measures: BladeMeasures;
-  readonly steel: Steel;
-  readonly useId: string;
-  readonly sharpness: Sharpness;
-  readonly carefulHands: boolean;
-  readonly damage: readonly Damage[];
-  /** To the questions of its kind. */
-  readonly answers: Answers;
-  readonly rack: readonly RackStone[];
-  /** The machine named in the choices; null when the hand holds the angle. */
-  readonly machine: Machine | null;
-  readonly choices: PlanChoices;
-}
-
-/** What a school of the angle costs; null where it cannot be ground or no stones lead there. */
-export interface AngleOption extends AngleAdvice {
-  readonly steelLost: Figure | null;
-  readonly heightLost: Figure | null;
-  /** Setting and refining the edge alone. */
-  readonly edgeTime: Figure | null;
-}
 
 export interface BladePlan {
   /** The school followed; null where the angle was set by hand. */

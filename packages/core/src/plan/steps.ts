@@ -5,7 +5,7 @@ import type { Zone } from '../blade/outline';
 import type { Side } from '../section/cuts';
 import type { Why } from '../units/figure';
 import type { MachineSetting } from '../machine/machine';
-import type { BurrPolicy, Direction } from './choices';
+import type { BurrPolicy, Direction } from './manner';
 import type { StrokeRound } from './patterns';
 
 export const PLAN_OPERATIONS = [

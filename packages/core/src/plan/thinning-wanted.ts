@@ -3,7 +3,7 @@ import type { Use } from '../blade/uses';
 import { perSide, radians, toDegrees, toRadians } from '../units/quantities';
 import { AIMED_AT_MM, REMNANT_MM } from './bands';
 import type { PlanChoices, ThinDepth } from './choices';
-import type { ThinWanted } from './kinds/craft';
+import type { ThinWanted } from './work';
 import type { WorkedStage } from './stages';
 
 /** Thinning brings the blade to this share of its limit, so that it lasts several visits. First guess. */

@@ -2,7 +2,7 @@
 import type { Damage } from '../blade/measures';
 import { restoreTip, TIP_WAYS, type RestoredTip, type TipWay } from '../outline/tip';
 import type { EdgeCurves } from '../outline/stations';
-import type { Fact } from './kinds/craft';
+import type { Fact } from './work';
 import { fact, said } from './kinds/parts';
 
 export interface TipWork {

@@ -2,7 +2,8 @@
 import { totalRange } from '../abrasive/time-range';
 import { bladeKind } from '../blade/kinds';
 import { numberAnswer } from '../intake/questions';
-import type { BladePlan, PlanInput } from '../plan/plan';
+import type { BladePlan } from '../plan/plan';
+import type { PlanInput } from '../plan/input';
 import type { EstimateFacts } from './estimate';
 
 /** Minutes at the bench, 10th to 90th percentile. */

@@ -2,20 +2,19 @@
  * What a kind of blade says of its own planning: its section, the cuts on it, the steps in their order and
  * the figures a colleague would ask for. The planner does the rest, alike for all of them.
  */
-import type { Chain } from '../../abrasive/progression';
 import type { BladeKind } from '../../blade/kinds';
 import type { Use } from '../../blade/uses';
 import type { Answers } from '../../intake/questions';
 import type { Side } from '../../section/cuts';
-import type { Section } from '../../section/section';
-import type { Figure } from '../../units/figure';
 import type { Result } from '../../units/result';
 import type { Approach } from '../advice';
-import type { ThinTargets } from '../bands';
-import type { PlanInput } from '../plan';
-import type { Stage, StageSum, StageSums, WorkedStage } from '../stages';
+import type { PlanInput } from '../input';
+import type { Stage, StageSum, StageSums } from '../stages';
 import type { PlanStep } from '../steps';
 import type { StepMaker } from '../making';
+import type { Place, Shape, MicroWanted, Wanted, GroundSide, CraftWork, Fact } from '../work';
+
+export type * from '../work';
 
 export interface CraftInput {
   readonly input: Pick<PlanInput, 'measures' | 'choices' | 'rack'>;
@@ -25,68 +24,6 @@ export interface CraftInput {
   readonly answers: Answers;
   /** Of the bevel as it came. */
   readonly presentDeg: number;
-}
-
-/** A place along the blade: its height, and the thickness of its spine. */
-export interface Place {
-  readonly heightMm: number;
-  readonly thicknessMm: number;
-  /** Where it was measured: what cannot be is refused there, and held within limits elsewhere. */
-  readonly exact?: boolean;
-}
-
-export interface Shape {
-  readonly section: Section;
-  /** A bevel at or under this angle never meets the face above it. */
-  readonly primaryDeg: number;
-  /** Top of the bevel as it came, above the apex. */
-  readonly bevelHeightMm: number;
-}
-
-export interface ThinWanted {
-  readonly targets: ThinTargets;
-  /** Of the old bevel, measured along it. */
-  readonly remnantMm: number;
-}
-
-export interface MicroWanted {
-  readonly aboveDeg: number;
-  readonly faceMm: number;
-}
-
-export interface Wanted {
-  readonly angleDeg: number;
-  readonly thinning: ThinWanted | null;
-  readonly micro: MicroWanted | null;
-}
-
-/** A side that is ground, the angle it is held at, and its share of the work. */
-export interface GroundSide {
-  readonly side: Side;
-  readonly angleDeg: number;
-  readonly share: number;
-}
-
-/** The work of one plan, for the steps and the figures of the kind. */
-export interface CraftWork {
-  readonly angleDeg: number;
-  readonly sums: StageSums;
-  readonly chain: Chain | null;
-  readonly micro: MicroWanted | null;
-  /** Half way along. */
-  readonly shape: Shape;
-  readonly stages: readonly WorkedStage[];
-  readonly riseMm: number;
-  /** What a tired apex needs, and what the kind adds to it; without the outline. */
-  readonly apexRiseMm: number;
-  readonly bands: readonly { readonly angleDeg: number; readonly fromMm: number }[];
-  /** Of the old bevel, where thinning stops. */
-  readonly remnantMm: number;
-}
-
-export interface Fact {
-  readonly label: string;
-  readonly figure: Figure;
 }
 
 export interface Craft {

@@ -12,7 +12,7 @@ import type { Steel } from '../../steel/steels';
 import type { Why } from '../../units/figure';
 import type { CraftError, Result } from '../../units/result';
 import type { PlanChoices } from '../choices';
-import type { CraftWork, GroundSide } from '../kinds/craft';
+import type { CraftWork, GroundSide } from '../work';
 import {
   namedChain,
   partChain,

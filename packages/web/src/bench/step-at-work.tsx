@@ -4,6 +4,7 @@ import {
   BLADE_SIDES,
   BURR_FINDINGS,
   gateOf,
+  ofSide,
   roundsAtWork,
   secondsWorked,
   ZONES,
@@ -141,10 +142,10 @@ const angleWords = ({ operation, sides }: StepRecord['step'], turn: BladeSide): 
   const here = sides.find(({ side }) => side === turn) ?? sides[0];
   const opposite = sides.find(({ side }) => side !== here?.side);
   if (!here || here.angleDeg === null) return 'on the face';
-  if (!opposite || opposite.angleDeg === null) return `on the ${here.side}`;
+  if (!opposite || opposite.angleDeg === null) return ofSide(here.side);
   return opposite.angleDeg === here.angleDeg
     ? `per side · ${fixed(2 * here.angleDeg, 1)}° inclusive`
-    : `on the ${here.side} · ${fixed(opposite.angleDeg, 1)}° on the ${opposite.side}`;
+    : `${ofSide(here.side)} · ${fixed(opposite.angleDeg, 1)}° ${ofSide(opposite.side)}`;
 };
 
 /** Each press goes on to the next finding, and after the heaviest back to not checked. */

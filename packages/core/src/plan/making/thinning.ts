@@ -1,12 +1,12 @@
 /** Thinning in bands, the faces after it, and the low spots both leave. */
 import type { Chain } from '../../abrasive/progression';
 import type { RackStone } from '../../abrasive/rack-stone';
-import { HAND_SPEED_M_PER_S, secondsToRemove } from '../../abrasive/removal';
+import type { Result } from '../../units/result';
 import { AIMED_AT_MM } from '../bands';
-import { BAND_FACE_MM, FACE_STOCK_UM, partChain, PART_LABELS } from '../part-chains';
+import { BAND_FACE_MM, FACE_STOCK_UM, namedChain, partChain, PART_LABELS } from '../part-chains';
 import { scratchTopMm } from '../stages';
-import { forceN, type PlanStep } from '../steps';
-import type { StepKit, Words } from './kit';
+import type { PlanStep } from '../steps';
+import { handStroke, type StepKit, type Words } from './kit';
 import { evenerAfter, finderFor, lowSpotWords } from './low-spots';
 
 export interface ThinningMaker {
@@ -70,6 +70,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
     if (!firstStone || !lastStone) return chain;
     const finder = wantsFound ? finderFor(firstStone, rack) : null;
     const evener = practice.lowSpots === 'blend' ? evenerAfter(lastStone, rack) : null;
+    const evened = evener && evenChain(evener);
     const sides = ground.map(({ side }) => side);
     return [
       ...(finder
@@ -85,11 +86,11 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
           })
         : []),
       ...chain,
-      ...(evener
+      ...(evened?.ok
         ? kit.chainSteps({
             part: partChain(choices.chains, 'primary'),
             ground,
-            chain: evenChain(evener),
+            chain: evened.value,
             firstRule: `${EVEN_STOCK_UM} µm over all that was thinned, to come to an even look.`,
             step: (body) => ({
               operation: 'thinning',
@@ -107,16 +108,19 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
     ];
   };
 
-  const evenChain = (body: RackStone): Chain => {
-    const removeMm3 = (EVEN_STOCK_UM * work.sums.thinning.faceMm2) / 1000;
-    const seconds = secondsToRemove(
-      removeMm3,
-      body,
-      input.steel,
-      forceN(body.um),
-      HAND_SPEED_M_PER_S,
+  /** The soft stone alone, costed like any chain named by hand. */
+  const evenChain = ({ id }: RackStone): Result<Chain> => {
+    const { faceMm2 } = work.sums.thinning;
+    return namedChain(
+      {
+        steel: input.steel,
+        rack,
+        work: { stockMm3: (EVEN_STOCK_UM * faceMm2) / 1000, faceAreaMm2: faceMm2 },
+        stroke: handStroke,
+      },
+      [id],
+      'choices.chains.primary',
     );
-    return { steps: [{ id: body.id, um: body.um, removeMm3, seconds }], totalSeconds: seconds };
   };
 
   const faceOf = (name: 'cladding' | 'core'): PlanStep[] => {

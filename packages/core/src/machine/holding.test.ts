@@ -76,6 +76,14 @@ describe('an edge of 70:30', () => {
     expect(made.holding.along).toEqual([]);
   });
 
+  test('is set for each side at every step', () => {
+    const made = uneven(machine('table', {}, [{ setDeg: 15, measuredDeg: 15 }]));
+    const { setting } = made.steps.find(({ operation }) => operation === 'edge')!;
+    const [right, left] = made.held.map(({ angleDeg }) => angleDeg.toFixed(1));
+    expect(setting!.words).toContain(`On the right: Set Rig to ${right}°`);
+    expect(setting!.words).toContain(`On the left: Set Rig to ${left}°`);
+  });
+
   test('alike on both sides is told once', () => {
     expect(held(null).held.map(({ side }) => side)).toEqual([null]);
     expect(held(null).holding.lines.join()).not.toContain('On the right');

@@ -26,6 +26,7 @@ import {
   blankStep,
   forceBandN,
   forceN,
+  sidesAlike,
   STROKE_TRAVEL_M,
   type Operation,
   type PlanStep,
@@ -162,6 +163,25 @@ export interface StepKit {
   ) => PlanStep[];
 }
 
+/** An angle a machine is set for; the side where each has its own. */
+interface AngleSet {
+  readonly side: Side | null;
+  readonly angleDeg: number;
+}
+
+/** One angle where it is said or the sides are held alike, one a side where not, none where none is held. */
+const anglesSet = (
+  said: number | null | undefined,
+  sides: readonly SideWork[],
+): readonly AngleSet[] => {
+  if (said === null) return [];
+  if (said !== undefined) return [{ side: null, angleDeg: said }];
+  const held = sides.flatMap(({ side, angleDeg }) =>
+    angleDeg === null ? [] : [{ side, angleDeg }],
+  );
+  return sidesAlike({ sides }) ? held.slice(0, 1) : held;
+};
+
 /** Sides of the whole edge, whatever is ground. */
 export const BOTH: readonly Side[] = ['right', 'left'];
 
@@ -230,7 +250,7 @@ export const stepKit = (input: StepsInput): StepKit => {
       cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
       removeMm3: spec.removeMm3,
       strokesPerSide: most,
-      ...settingOf(body, spec.words.angleDeg === null ? null : (spec.words.angleDeg ?? angleDeg)),
+      ...settingOf(body, anglesSet(spec.words.angleDeg, sides)),
       ...spec.words,
     };
   };
@@ -251,11 +271,20 @@ export const stepKit = (input: StepsInput): StepKit => {
   });
 
   /** The machine's setting at a step whose abrasive it moves, or whose angle it holds for the hand. */
-  const settingOf = (body: RackStone, angleDeg: number | null): Pick<PlanStep, 'setting'> => {
-    if (!input.machine || angleDeg === null) return {};
-    const moves = abrasiveOf(input.machine.kind);
+  const settingOf = (body: RackStone, angles: readonly AngleSet[]): Pick<PlanStep, 'setting'> => {
+    const { machine, bevelFaceMm } = input;
+    if (!machine) return {};
+    const moves = abrasiveOf(machine.kind);
     if (moves !== null && body.kind !== moves) return {};
-    return { setting: settingOn(input.machine, angleDeg, input.bevelFaceMm, body.thicknessMm) };
+    const settings = angles.map(({ side, angleDeg }) => ({
+      side,
+      setting: settingOn(machine, angleDeg, bevelFaceMm, body.thicknessMm),
+    }));
+    const [first] = settings;
+    if (!first) return {};
+    if (settings.length === 1) return { setting: first.setting };
+    const words = settings.map(({ side, setting }) => `On the ${side}: ${setting.words}`).join(' ');
+    return { setting: { ...first.setting, words } };
   };
 
   /** The steps of one chain: what they share, and what each part says of its own. */

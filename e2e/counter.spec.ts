@@ -193,14 +193,18 @@ test.describe('the demo shop', () => {
     await other.goto(`${shop.address}/jobs/8/bench`);
     const side = (at: typeof page, name: string) =>
       at.getByRole('button', { name: new RegExp(`^${name} side`) }).locator('b');
+    await expect(side(other, 'Right')).toBeVisible();
     const [left, right] = [
       Number(await side(page, 'Left').textContent()),
       Number(await side(page, 'Right').textContent()),
     ];
     await page.keyboard.press('ArrowLeft');
-    await page.waitForTimeout(1500);
     await other.keyboard.press('ArrowRight');
-    await other.waitForTimeout(1500);
+    // Each of them sees both before long, and so does whoever comes later.
+    for (const at of [page, other]) {
+      await expect(side(at, 'Left')).toHaveText(String(left + 1));
+      await expect(side(at, 'Right')).toHaveText(String(right + 1));
+    }
     await page.reload();
     await expect(side(page, 'Left')).toHaveText(String(left + 1));
     await expect(side(page, 'Right')).toHaveText(String(right + 1));

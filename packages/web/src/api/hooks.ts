@@ -37,6 +37,9 @@ export const SWR_SETTINGS: SWRConfiguration = {
 export const useSession = () => useSWR<SessionInfo, ApiFailure>('/session', get);
 export const useBoard = () => useSWR<Board, ApiFailure>('/shop', get, { refreshInterval: 20000 });
 export const useJob = (id: string | number) => useSWR<Job, ApiFailure>(`/jobs/${id}`, get);
+/** A job others may be working at too: looked at again every few seconds while it is open. */
+export const useSharedJob = (id: number) =>
+  useSWR<Job, ApiFailure>(`/jobs/${id}`, get, { refreshInterval: 3000 });
 export const useStones = () => useSWR<Stone[], ApiFailure>('/stones', get);
 export const useFlattenings = (stoneId: number) =>
   useSWR<Flattening[], ApiFailure>(`/stones/${stoneId}/flattenings`, get);

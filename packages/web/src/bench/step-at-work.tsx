@@ -14,11 +14,11 @@ import {
   type Zone,
 } from '@patient-edge/core';
 import { Pause, Play, Undo2 } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
-import { keepJob } from '../api/hooks';
+import { keepJob, useSharedJob } from '../api/hooks';
 import { SoakPlan } from '../soaking/soak-plan';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { StationLadder } from '../instruments/station-ladder';
@@ -164,6 +164,7 @@ interface StepAtWorkProps {
 export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) => {
   const { step } = record;
   const [unit] = useForceUnit();
+  useSharedJob(job.id);
   const { keeper, held } = useStepKeeper(job.id, record);
   const { work } = held;
   const worked = step.sides.map(({ side }) => side);
@@ -336,7 +337,6 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           <BurrBoard burr={work.burr} sides={step.burrOn} onPress={burr} />
         )}
         <LeaveStep
-          key={`${job.version}`}
           job={job}
           stepId={record.id}
           missing={gate.missing}
@@ -449,10 +449,11 @@ interface BenchKeys {
 /** Every action by key; a foot pedal is a keyboard. Typing in a field, and buttons, keep their own keys. */
 const useBenchKeys = (keys: BenchKeys): void => {
   const latest = useRef(keys);
-  useEffect(() => {
+  // Before the picture: a key pressed as soon as the step is seen is counted.
+  useLayoutEffect(() => {
     latest.current = keys;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const { target } = event;
       if (!(target instanceof HTMLElement) || event.ctrlKey || event.metaKey || event.altKey)

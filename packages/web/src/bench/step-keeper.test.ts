@@ -165,6 +165,45 @@ describe('the work of a step', () => {
     });
   });
 
+  test('counted at another place is taken over, and undo leaves it standing', async () => {
+    const bench = new Bench();
+    const keeper = bench.keeper();
+    keeper.stroke('left', 2);
+    await bench.settle();
+    bench.server = {
+      ...bench.server,
+      strokesRight: 5,
+      burr: { right: { heel: 'slight' }, left: {} },
+      revision: 2,
+    };
+    keeper.see(bench.server);
+    expect(keeper.snapshot().work).toMatchObject({ strokesLeft: 2, strokesRight: 5 });
+    keeper.undo();
+    await bench.settle();
+    expect(bench.server).toMatchObject({
+      strokesLeft: 0,
+      strokesRight: 5,
+      burr: { right: { heel: 'slight' }, left: {} },
+    });
+  });
+
+  test('seen again as it is, or older, changes nothing that was counted since', async () => {
+    const bench = new Bench();
+    const keeper = bench.keeper();
+    const old = bench.server;
+    keeper.stroke('left', 2);
+    await bench.settle();
+    keeper.see(old);
+    keeper.stroke('left', 1);
+    keeper.see(bench.server);
+    expect(keeper.snapshot().work.strokesLeft).toBe(3);
+    bench.server = { ...bench.server, strokesRight: 4, revision: 2 };
+    keeper.see(bench.server);
+    expect(keeper.snapshot().work).toMatchObject({ strokesLeft: 3, strokesRight: 4 });
+    await bench.settle();
+    expect(bench.server).toMatchObject({ strokesLeft: 3, strokesRight: 4 });
+  });
+
   test('on a step that was left elsewhere is refused and says so', async () => {
     const bench = new Bench();
     const keeper = bench.keeper();

@@ -5,6 +5,7 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
 import {
   workReducer,
+  ZONES,
   type BladeSide,
   type BurrCheck,
   type StepWork,
@@ -65,6 +66,26 @@ export const mergeWork = (theirs: StepWork, ours: StepWork): StepWork => ({
   burr: mergeBurr(theirs.burr, ours.burr),
 });
 
+/** What was found at another place since: its strokes and time on top, its findings over the older ones. */
+const carriedOver = (work: StepWork, before: StepWork, after: StepWork): StepWork => ({
+  ...work,
+  strokesRight: work.strokesRight + after.strokesRight - before.strokesRight,
+  strokesLeft: work.strokesLeft + after.strokesLeft - before.strokesLeft,
+  workedSeconds: work.workedSeconds + after.workedSeconds - before.workedSeconds,
+  burr: mergeBurr(work.burr, {
+    right: changedFindings(before.burr.right, after.burr.right),
+    left: changedFindings(before.burr.left, after.burr.left),
+  }),
+});
+
+const changedFindings = (
+  before: BurrCheck[BladeSide],
+  after: BurrCheck[BladeSide],
+): BurrCheck[BladeSide] =>
+  Object.fromEntries(
+    ZONES.flatMap((zone) => (after[zone] === before[zone] ? [] : [[zone, after[zone]]])),
+  );
+
 export class StepKeeper {
   private kept: Kept;
   private status: KeeperStatus = 'kept';
@@ -96,6 +117,21 @@ export class StepKeeper {
   /** Sends what was left unsent by an earlier page; called once the page stands. */
   start(): void {
     if (this.kept.unsent) this.plan(0);
+  }
+
+  /** What the server has by now: worked at another place, it is taken over here too. */
+  see(record: StepRecord): void {
+    // An answer under way tells the same, and more.
+    if (this.sending !== null || record.revision <= this.kept.revision) return;
+    if (record.status !== 'to do') return;
+    const { unsent } = this.kept;
+    this.takeOver(
+      record,
+      unsent ? mergeWork(workOf(record), this.kept.work) : workOf(record),
+      unsent,
+    );
+    if (unsent) this.plan(0);
+    this.tell();
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -139,6 +175,14 @@ export class StepKeeper {
         );
       }
     }
+  }
+
+  /** The work as two places have it together; undo then takes back what was done here alone. */
+  private takeOver(record: StepRecord, work: StepWork, unsent: boolean): void {
+    const before = this.kept.work;
+    this.past = this.past.map((past) => carriedOver(past, before, work));
+    this.kept = { work, revision: record.revision, unsent };
+    if (unsent) this.ports.write(this.kept);
   }
 
   private change(work: StepWork): void {
@@ -186,16 +230,14 @@ export class StepKeeper {
       try {
         const record = await this.ports.fetch();
         if (record.status === 'to do') {
-          this.kept = {
-            work: mergeWork(workOf(record), this.kept.work),
-            revision: record.revision,
-            unsent: true,
-          };
-          this.ports.write(this.kept);
+          this.takeOver(record, mergeWork(workOf(record), this.kept.work), true);
           this.setStatus('sending');
           this.plan(0);
           return;
         }
+        // Left elsewhere: no later try would be taken.
+        this.setStatus('refused', error.message);
+        return;
       } catch (fetchError) {
         return this.recover(fetchError);
       }

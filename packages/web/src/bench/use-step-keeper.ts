@@ -32,6 +32,7 @@ export const useStepKeeper = (
     window.addEventListener('pagehide', leave);
     return () => window.removeEventListener('pagehide', leave);
   }, [keeper]);
+  useEffect(() => keeper.see(record), [keeper, record]);
   return { keeper, held };
 };
 

@@ -3,6 +3,7 @@ import {
   NO_SIZES,
   planBlade,
   type BladePlan,
+  type HeldCurve,
   type Machine,
   type MachineSizes,
 } from '../index';
@@ -60,7 +61,9 @@ describe('an edge of 70:30', () => {
     const heelOf = (side: number): string => edge.sides[side]!.lifts[0]!.liftMm!.toFixed(1);
     expect(first).toContain(`On the right: Spine lifted: heel ${heelOf(0)} mm`);
     expect(second).toContain(`On the left: Spine lifted: heel ${heelOf(1)} mm`);
-    expect(made.holding.setAgain).toMatch(/^right: By hand, .*; left: By hand, /);
+    expect(made.holding.setAgain).toMatch(
+      /^right: By hand, [\d.]+°; lift .*; left: By hand, [\d.]+°; lift /,
+    );
   });
 
   test('has a reading of the clamp for each stone and side', () => {
@@ -73,7 +76,17 @@ describe('an edge of 70:30', () => {
       160 * Math.tan(theta) + 12 / Math.cos(theta),
       9,
     );
-    expect(made.holding.along).toEqual([]);
+  });
+
+  test('is drawn along the edge side by side, each about its own angle', () => {
+    const rail = uneven(machine('guide rail', { railOffsetMm: 7 }));
+    expect(rail.holding.curves.map(({ side }) => side)).toEqual(['right', 'left']);
+    for (const [index, { along, wantedDeg }] of rail.holding.curves.entries()) {
+      expect(wantedDeg).toBe(rail.held[index]!.angleDeg);
+      expect(along[0]!.angleDeg).toBeCloseTo(wantedDeg, 1);
+    }
+    expect(rail.holding.setAgain).not.toContain('per side');
+    expect(uneven(null).holding.curves).toEqual([]);
   });
 
   test('is set for each side at every step', () => {
@@ -96,7 +109,8 @@ describe('shims', () => {
     expect(holding.lines).toHaveLength(4);
     for (const line of holding.lines)
       expect(line).toMatch(/\d+ shims? of 1.5 mm give [\d.]+°; \d+ would/);
-    for (const { angleDeg } of holding.along) expect(Math.abs(angleDeg! - 18)).toBeLessThan(2.5);
+    for (const { angleDeg } of holding.curves[0]!.along)
+      expect(Math.abs(angleDeg! - 18)).toBeLessThan(2.5);
   });
 
   test('thick ones are warned of', () => {
@@ -109,9 +123,9 @@ describe('a rail', () => {
     const made = held(machine('guide rail', { railOffsetMm: 7 }));
     expect(made.holding.lines[0]).toContain(`${(7 / tan(18)).toFixed(1)} mm above it`);
     expect(made.holding.lines[1]).toContain('It serves from the heel to');
-    const served = made.holding.along.filter(({ angleDeg }) => angleDeg !== null);
+    const served = made.holding.curves[0]!.along.filter(({ angleDeg }) => angleDeg !== null);
     expect(served[0]!.angleDeg).toBeCloseTo(18, 1);
-    expect(served.length).toBeLessThan(made.holding.along.length);
+    expect(served.length).toBeLessThan(made.holding.curves[0]!.along.length);
   });
 
   test('a blade too low for it is done by hand', () => {
@@ -143,11 +157,12 @@ describe('a clamp and rod', () => {
 
   test('is clamped where the angle is evenest: never worse than at the middle', () => {
     const { holding } = held(rig);
-    const spread = (points: typeof holding.along): number => {
+    const spread = (points: HeldCurve['along']): number => {
       const angles = points.map(({ angleDeg }) => angleDeg!);
       return Math.max(...angles) - Math.min(...angles);
     };
-    expect(spread(holding.along)).toBeLessThanOrEqual(spread(holding.alongElsewhere) + 1e-9);
+    const [curve] = holding.curves;
+    expect(spread(curve!.along)).toBeLessThanOrEqual(spread(curve!.elsewhere) + 1e-9);
     expect(holding.setAgain).toMatch(/jaw \d+ mm from the heel/);
   });
 

@@ -32,13 +32,21 @@ export interface StoneSetting {
   readonly heightMm: number;
 }
 
+/** The angle a way of holding gives along the edge. */
+export interface HeldCurve {
+  /** Null where every side ground is held alike. */
+  readonly side: Side | null;
+  readonly wantedDeg: number;
+  readonly along: readonly HeldAt[];
+  /** The same with the clamp at the middle of the edge, to compare; empty for what has no clamp. */
+  readonly elsewhere: readonly HeldAt[];
+}
+
 export interface Holding {
   readonly way: string;
   readonly lines: readonly string[];
-  /** The angle it gives along the edge; empty where it is the same all along. */
-  readonly along: readonly HeldAt[];
-  /** The same with the clamp at the middle of the edge, to compare. */
-  readonly alongElsewhere: readonly HeldAt[];
+  /** One for each angle held; none where it is the same all along. */
+  readonly curves: readonly HeldCurve[];
   readonly perStone: readonly StoneSetting[];
   readonly warnings: readonly string[];
   /** Kept with the job, so that it is set again at the next visit. */
@@ -73,6 +81,7 @@ export interface SidesHeld extends Rig {
 
 /** What is held at one angle. */
 interface HoldingInput extends Rig {
+  readonly side: Side | null;
   readonly angleDeg: number;
   /** Of the edge after the work, the lifts for that angle with them; half their thickness is the offset. */
   readonly stations: readonly Station[];
@@ -85,6 +94,16 @@ const RIG_REPEATS_DEG = 0.2;
 /** A blade must stand so far beyond the rail's underside for it to be clipped, mm. First guess. */
 const RAIL_GRIP_MM = 4;
 
+/** An angle in the words kept for the next visit, which name the side of an uneven edge before it. */
+const keptAngle = ({ side, angleDeg }: HoldingInput): string =>
+  `${fixed(angleDeg)}°${side === null ? ' per side' : ''}`;
+
+const curveOf = (
+  { side, angleDeg }: HoldingInput,
+  along: readonly HeldAt[],
+  elsewhere: readonly HeldAt[] = [],
+): HeldCurve => ({ side, wantedDeg: angleDeg, along, elsewhere });
+
 const fixed = (value: number, digits = 1): string => value.toFixed(digits);
 const at = (sMm: number): string => `${Math.round(sMm)} mm`;
 
@@ -94,7 +113,7 @@ const plainly = (
   lines: readonly string[],
   setAgain: string,
   warnings: readonly string[] = [],
-): Holding => ({ way, lines, along: [], alongElsewhere: [], perStone: [], warnings, setAgain });
+): Holding => ({ way, lines, curves: [], perStone: [], warnings, setAgain });
 
 const zoneLifts = ({ stations }: HoldingInput): string =>
   ZONES.flatMap((zone) => {
@@ -111,7 +130,7 @@ const byHand = (input: HoldingInput): Holding => {
       `Spine lifted: ${lifts}.`,
       `A paper wedge of ${angle}° shows the same: rest the blade on it, then take it away.`,
     ],
-    `By hand, ${angle}° per side; lift ${lifts}`,
+    `By hand, ${keptAngle(input)}; lift ${lifts}`,
   );
 };
 
@@ -158,7 +177,7 @@ const byRod = (input: HoldingInput, machine: Machine): Holding => {
       ...ownStones(input, machine),
     ],
     lean === 0
-      ? `${machine.name} upright, ${fixed(angleDeg)}° per side; spine off it ${zoneLifts(input)}`
+      ? `${machine.name} upright, ${keptAngle(input)}; spine off it ${zoneLifts(input)}`
       : `${machine.name} at ${fixed(lean)}°: ${tilt.toLowerCase()}`,
   );
 };
@@ -229,8 +248,12 @@ const byShims = (input: HoldingInput, machine: Machine): Holding => {
       ({ zone, near, off }) =>
         `${zone}: ${near.count} ${near.count === 1 ? 'shim' : 'shims'} of ${shim} mm give ${fixed(near.angleDeg ?? 0)}°${off.angleDeg === null ? '' : `; ${off.count} would give ${fixed(off.angleDeg)}°`}.`,
     ),
-    along: counts.map(({ sMm, near }) => ({ sMm, angleDeg: near.angleDeg })),
-    alongElsewhere: [],
+    curves: [
+      curveOf(
+        input,
+        counts.map(({ sMm, near }) => ({ sMm, angleDeg: near.angleDeg })),
+      ),
+    ],
     perStone: [],
     warnings: counts.some(
       ({ near }) => Math.abs((near.angleDeg ?? 0) - input.angleDeg) > SERVES_WITHIN_DEG,
@@ -265,8 +288,7 @@ const byRail = (input: HoldingInput, machine: Machine): Holding => {
             ? 'It serves the whole edge.'
             : `It serves from the heel to ${at(to)}; from there the belly and the tip are done by hand, spine lifted as the ladder says.`,
         ],
-    along,
-    alongElsewhere: [],
+    curves: [curveOf(input, along)],
     perStone: [],
     warnings: tooLow
       ? [
@@ -288,10 +310,8 @@ const byClamp = (input: HoldingInput, machine: Machine): Holding => {
   const middle = clampAngles(input.edge, pivot, d, -length / 2);
   const jawMm = -best.slideMm;
   const lengths = input.edge.map(([z]) => z);
-  const along = best.angleDeg.map((angleDeg, index): HeldAt => ({
-    sMm: lengths[index]!,
-    angleDeg,
-  }));
+  const alongOf = (angles: readonly number[]): HeldAt[] =>
+    angles.map((angleDeg, index) => ({ sMm: lengths[index]!, angleDeg }));
   const fit = calibrate(machine.cuts);
   const repeats = fit.sdDeg ?? RIG_REPEATS_DEG;
   const perStone = input.stones.map((stone, index): StoneSetting => {
@@ -314,11 +334,7 @@ const byClamp = (input: HoldingInput, machine: Machine): Holding => {
       `Clamp ${at(jawMm)} from the heel: there the angle runs from ${fixed(Math.min(...best.angleDeg))}° to ${fixed(Math.max(...best.angleDeg))}°, ${fixed(best.spreadDeg)}° apart. At the middle it would be ${fixed(middle.spreadDeg)}°.`,
       'Check the clamp at each change of stone; support the tip so that the stone does not fall off it.',
     ],
-    along,
-    alongElsewhere: middle.angleDeg.map((angleDeg, index): HeldAt => ({
-      sMm: lengths[index]!,
-      angleDeg,
-    })),
+    curves: [curveOf(input, alongOf(best.angleDeg), alongOf(middle.angleDeg))],
     perStone,
     warnings:
       best.spreadDeg > 2 * SERVES_WITHIN_DEG
@@ -343,7 +359,7 @@ const heldAlike = (input: HoldingInput): Holding => {
 export const holdingOf = ({ held, ...rest }: SidesHeld): Holding => {
   const each = held.map(({ side, angleDeg, stations }) => ({
     side,
-    holding: heldAlike({ ...rest, angleDeg, stations }),
+    holding: heldAlike({ ...rest, side, angleDeg, stations }),
   }));
   const [first] = each;
   if (each.length === 1 && first) return first.holding;
@@ -352,9 +368,7 @@ export const holdingOf = ({ held, ...rest }: SidesHeld): Holding => {
   return {
     way: first?.holding.way ?? '',
     lines: bySide(({ lines }) => lines),
-    // Two curves on one picture would be taken for each other: the words tell how far they run.
-    along: [],
-    alongElsewhere: [],
+    curves: each.flatMap(({ holding }) => holding.curves),
     perStone: each.flatMap(({ side, holding }) =>
       holding.perStone.map((setting) => ({ ...setting, stone: `${setting.stone}, ${side}` })),
     ),

@@ -1,5 +1,5 @@
 /** How the angle is held, in the terms of what the shop owns: what to set, and the angle it gives along the edge. */
-import type { BladePlan, HeldAt } from '@patient-edge/core';
+import { ofSide, type BladePlan, type HeldAt, type HeldCurve } from '@patient-edge/core';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { useMachines } from '../api/hooks';
@@ -36,15 +36,7 @@ const PAD = { left: 46, right: 12, top: 14, bottom: 26 };
 const LEAST_SPAN_DEG = 4;
 
 /** The angle along the edge, heel to tip: with the best place full, elsewhere dashed. */
-const AlongChart = ({
-  along,
-  elsewhere,
-  wantedDeg,
-}: {
-  along: readonly HeldAt[];
-  elsewhere: readonly HeldAt[];
-  wantedDeg: number;
-}) => {
+const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
   const angles = [...along, ...elsewhere].flatMap(({ angleDeg }) => angleDeg ?? []);
   const to = Math.max(...along.map(({ sMm }) => sMm));
   const low = Math.min(wantedDeg - LEAST_SPAN_DEG / 2, ...angles);
@@ -69,7 +61,7 @@ const AlongChart = ({
     <Svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`Angle along the edge, from ${fixed(Math.min(...angles), 1)}° to ${fixed(Math.max(...angles), 1)}°; wanted ${fixed(wantedDeg, 1)}°`}
+      aria-label={`Angle along the edge${side === null ? '' : ` ${ofSide(side)}`}, from ${fixed(Math.min(...angles), 1)}° to ${fixed(Math.max(...angles), 1)}°; wanted ${fixed(wantedDeg, 1)}°`}
     >
       <path
         d={`M${PAD.left} ${y(wantedDeg)}H${WIDTH - PAD.right}`}
@@ -129,14 +121,13 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
         ) : (
           holding.lines.map((line) => <p key={line}>{line}</p>)
         )}
-        {holding.along.length > 1 && (
-          <AlongChart
-            along={holding.along}
-            elsewhere={holding.alongElsewhere}
-            wantedDeg={plan.angleDeg}
-          />
-        )}
-        {holding.alongElsewhere.length > 0 && (
+        {holding.curves.map((curve) => (
+          <figure key={curve.side}>
+            {curve.side !== null && <figcaption>Along the edge, {ofSide(curve.side)}</figcaption>}
+            <AlongChart {...curve} />
+          </figure>
+        ))}
+        {holding.curves.some(({ elsewhere }) => elsewhere.length > 0) && (
           <Soft>Full: at the best place of the clamp. Dashed: clamped at the middle.</Soft>
         )}
         {holding.perStone.length > 0 && (

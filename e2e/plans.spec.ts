@@ -8,10 +8,13 @@ import { toRack } from '../packages/contract/src/rack';
 import {
   DEFAULT_CHOICES,
   planBlade,
+  planSpread,
   STEELS,
   type BladePlan,
   type PlanChoices,
+  type PlanInput,
 } from '../packages/core/src/index';
+import { howKnown } from '../packages/web/src/judge/how-known';
 import { withUnit } from '../packages/web/src/theme/format';
 import { BENCH, choose, fill, jobNumber, pick, signIn, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
@@ -28,14 +31,14 @@ const fetched = async <T>(page: Page, path: string): Promise<T> =>
 const jobNamed = async (page: Page, name: string): Promise<Job> =>
   fetched(page, `/jobs/${await jobNumber(page, shop.address, name)}`);
 
-/** The same plan, computed here from what the shop has on record. */
-const computed = async (
+/** What a plan is made of, from what the shop has on record. */
+const inputOf = async (
   page: Page,
   job: Job,
   choices: Partial<PlanChoices> = {},
-): Promise<BladePlan> => {
+): Promise<PlanInput> => {
   const own = await fetched<OwnSteel[]>(page, '/steels');
-  const planned = planBlade({
+  return {
     measures: job.measures,
     steel: [...own, ...STEELS].find(({ designation }) => designation === job.steel)!,
     useId: job.useId,
@@ -46,7 +49,15 @@ const computed = async (
     rack: toRack(await fetched<Stone[]>(page, '/stones')),
     machine: null,
     choices: { ...DEFAULT_CHOICES, ...choices },
-  });
+  };
+};
+/** The same plan, computed here. */
+const computed = async (
+  page: Page,
+  job: Job,
+  choices: Partial<PlanChoices> = {},
+): Promise<BladePlan> => {
+  const planned = planBlade(await inputOf(page, job, choices));
   if (!planned.ok) throw new Error(planned.error.message);
   return planned.value;
 };
@@ -164,6 +175,27 @@ for (const [kind, name, operations] of BLADES) {
     expect(errors).toEqual([]);
   });
 }
+
+test('how sure a plan is by its measures, and which measure its decision hangs on', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...BENCH);
+  const job = await jobNamed(page, 'Old carbon knife');
+  const spread = planSpread(await inputOf(page, job), howKnown(job));
+  if (!spread.ok) throw new Error(spread.error.message);
+  await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+  const sheet = page.getByRole('region', { name: 'Along the edge' });
+  await expect(sheet.getByRole('heading', { name: 'How sure the measures make it' })).toBeVisible();
+  const [low, high] = spread.value.behindEdgeMm.map((mm) => mm.toFixed(2));
+  await expect(sheet).toContainText(`${low} to ${high} mm`);
+  const [first] = spread.value.doubts;
+  await expect(
+    sheet
+      .getByRole('list', { name: /Of the doubt/ })
+      .getByRole('listitem')
+      .first(),
+  ).toContainText(`${(100 * first!.share).toFixed(0)} %`);
+});
 
 test('what only one kind has is chosen there, and the plan follows', async ({ page }) => {
   await signIn(page, shop.address, ...BENCH);

@@ -87,6 +87,7 @@ export * from './plan/habits';
 export * from './plan/tip-work';
 export * from './plan/kinds';
 export * from './plan/compare';
+export * from './plan/spread';
 export * from './price/estimate-facts';
 export * from './print/outline';
 export * from './machine/holding';

@@ -63,7 +63,7 @@ export interface ReadAngle {
 }
 
 /** A caliper on a bevel's face under a lens, and behind the edge. */
-const FACE_SIGMA_MM = 0.06;
+export const BEVEL_FACE_SIGMA_MM = 0.06;
 const BEHIND_SIGMA_MM = 0.02;
 const GAUGE_SIGMA_DEG = 0.2;
 const LEAN_SIGMA_DEG = { known: 0.2, guessed: 0.6 } as const;
@@ -91,7 +91,7 @@ const fromBevel = (faceMm: number, behindEdgeMm: number, bevels: 1 | 2): Result<
       DEG *
       both(
         BEHIND_SIGMA_MM / bevels / (faceMm * cos),
-        (shoulder * FACE_SIGMA_MM) / (faceMm ** 2 * cos),
+        (shoulder * BEVEL_FACE_SIGMA_MM) / (faceMm ** 2 * cos),
       ),
     words: `asin(${shoulder.toFixed(3)} / ${faceMm}) from ${bevels === 2 ? 'half the thickness behind the edge' : 'the thickness at the shoulder'} and the width of the face`,
   });

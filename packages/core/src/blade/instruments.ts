@@ -21,7 +21,8 @@ export const lengthSigmaMm = (how: MeasuredWith, valueMm: number): number => {
     case 'traced':
       return 0.2 + 0.004 * valueMm;
     case 'last visit':
-      return 0.1 + 0.02 * valueMm;
+      // A caliper then, and what use and stones have taken since.
+      return Math.hypot(0.02, 0.02 * valueMm);
     case 'the usual':
       return 0.15 * valueMm;
   }

@@ -72,6 +72,8 @@ describe('an edge of 70:30', () => {
     const perSide = made.holding.perStone;
     expect(perSide).toHaveLength(2 * held(rig).holding.perStone.length);
     const theta = (made.held[1]!.angleDeg * Math.PI) / 180;
+    expect(made.holding.lines.filter((line) => /Check the clamp/.test(line))).toHaveLength(1);
+    expect(made.holding.lines.filter((line) => /^On the \w+: Clamp/.test(line))).toHaveLength(2);
     expect(perSide.find(({ stone }) => stone.endsWith(', left'))!.heightMm).toBeCloseTo(
       160 * Math.tan(theta) + 12 / Math.cos(theta),
       9,

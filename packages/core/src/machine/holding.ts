@@ -363,8 +363,19 @@ export const holdingOf = ({ held, ...rest }: SidesHeld): Holding => {
   }));
   const [first] = each;
   if (each.length === 1 && first) return first.holding;
-  const bySide = (words: (holding: Holding) => readonly string[]): string[] =>
-    each.flatMap(({ side, holding }) => words(holding).map((line) => `On the ${side}: ${line}`));
+  // What holds of both sides alike is told once, after what holds of one.
+  const bySide = (words: (holding: Holding) => readonly string[]): string[] => {
+    const told = each.map(({ side, holding }) => ({ side, lines: words(holding) }));
+    const shared = (told[0]?.lines ?? []).filter((line) =>
+      told.every(({ lines }) => lines.includes(line)),
+    );
+    return [
+      ...told.flatMap(({ side, lines }) =>
+        lines.filter((line) => !shared.includes(line)).map((line) => `On the ${side}: ${line}`),
+      ),
+      ...shared,
+    ];
+  };
   return {
     way: first?.holding.way ?? '',
     lines: bySide(({ lines }) => lines),

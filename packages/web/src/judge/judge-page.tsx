@@ -7,7 +7,6 @@ import {
   findUse,
   MEASURE_FIELDS,
   isMeasured,
-  presentAngleSigmaDeg,
   type Decision,
   type Judgement,
   type PlanChoices,
@@ -37,6 +36,7 @@ import { Columns } from '../theme/columns';
 import { usePlan } from '../workers/use-plan';
 import { ConsentSheet } from './consent-sheet';
 import { EstimateSheet } from './estimate-sheet';
+import { angleSigmaOf } from './how-known';
 import { LabelButtons } from './label-buttons';
 import { ProtectionSheet } from './protection-sheet';
 import { AsItCame } from './as-it-came';
@@ -213,16 +213,7 @@ const Schools = ({
   const use = findUse(job.useId);
   const present = plan.figures.presentAngle.value;
   const sides = bevelsOf(bladeKind(job.measures.kindId));
-  const sigma = presentAngleSigmaDeg(
-    job.angleReadings,
-    {
-      assumed: job.angleAssumed,
-      bevelFaceMm: job.measures.bevelFaceMm,
-      behindEdgeMm: job.measures.thicknessBehindEdgeMm,
-    },
-    0,
-    sides,
-  );
+  const sigma = angleSigmaOf(job);
   return (
     <Sheet aria-label="Angle">
       <Stack>

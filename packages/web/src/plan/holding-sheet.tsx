@@ -17,6 +17,18 @@ const Svg = styled.svg`
     font: 400 14px var(--figures);
   }
 `;
+/** Side by side where the sides are held differently. */
+const Curves = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: 12px 24px;
+  & figure {
+    margin: 0;
+  }
+  & figcaption {
+    color: var(--ink-soft);
+  }
+`;
 const Table = styled.table`
   border-collapse: collapse;
   font-size: 15.5px;
@@ -121,12 +133,18 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
         ) : (
           holding.lines.map((line) => <p key={line}>{line}</p>)
         )}
-        {holding.curves.map((curve) => (
-          <figure key={curve.side}>
-            {curve.side !== null && <figcaption>Along the edge, {ofSide(curve.side)}</figcaption>}
-            <AlongChart {...curve} />
-          </figure>
-        ))}
+        {holding.curves.length > 0 && (
+          <Curves>
+            {holding.curves.map((curve) => (
+              <figure key={curve.side}>
+                {curve.side !== null && (
+                  <figcaption>Along the edge, {ofSide(curve.side)}</figcaption>
+                )}
+                <AlongChart {...curve} />
+              </figure>
+            ))}
+          </Curves>
+        )}
         {holding.curves.some(({ elsewhere }) => elsewhere.length > 0) && (
           <Soft>Full: at the best place of the clamp. Dashed: clamped at the middle.</Soft>
         )}

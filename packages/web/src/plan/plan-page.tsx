@@ -46,6 +46,7 @@ import { AfterStones } from './after-stones';
 import { AngleControl } from './angle-control';
 import { ChainsControl } from './chains-control';
 import { FinishControl } from './finish-control';
+import { HowSure } from './how-sure';
 import { HoldingSheet } from './holding-sheet';
 import { KindChoicesFields, KindFacts, ThinningFields, TipField } from './kind-sheet';
 import { OutputsSheet } from './outputs-sheet';
@@ -110,8 +111,7 @@ const PlanPage = () => {
       plan={result.value}
       choices={choices}
       onChoices={setChoices}
-      rack={input!.rack}
-      machine={input!.machine}
+      input={input!}
     />
   );
 };
@@ -121,11 +121,11 @@ interface PlannedProps {
   readonly plan: BladePlan;
   readonly choices: PlanChoices;
   readonly onChoices: (next: PlanChoices) => void;
-  readonly rack: PlanInput['rack'];
-  readonly machine: PlanInput['machine'];
+  readonly input: PlanInput;
 }
 
-const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps) => {
+const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
+  const { rack, machine } = input;
   const latest = useRef(choices);
   useEffect(() => {
     latest.current = choices;
@@ -138,9 +138,9 @@ const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps)
   const choicesNow = useCallback(() => latest.current, []);
   // While the angle is being moved the two pictures beside it follow; the rest follows when it stops.
   const [moving, setMoving] = useState(false);
-  const [calm, setCalm] = useState({ plan, choices });
-  if (!moving && (calm.plan !== plan || calm.choices !== choices)) setCalm({ plan, choices });
-  const shared = { job, ...calm, onChoices: set };
+  const [calm, setCalm] = useState({ plan, choices, input });
+  if (!moving && (calm.plan !== plan || calm.input !== input)) setCalm({ plan, choices, input });
+  const shared = { job, plan: calm.plan, choices: calm.choices, onChoices: set };
   return (
     <Sheets $gap={16}>
       <AsItCame job={job} words="Plan towards it" />
@@ -155,7 +155,7 @@ const Planned = ({ job, plan, choices, onChoices, rack, machine }: PlannedProps)
         </Sheet>
         <SectionSheet job={job} plan={plan} resting={calm.plan} />
       </Two>
-      <AlongSheet {...shared} />
+      <AlongSheet {...shared} input={calm.input} />
       <HoldingSheet plan={calm.plan} machineId={calm.choices.machineId} onMachine={setMachine} />
       <RackSheet {...shared} rack={rack} machine={machine} />
       <SchoolsSheet choices={calm.choices} onChoices={set} />
@@ -177,7 +177,11 @@ interface SheetProps {
   readonly onChoices: (part: Partial<PlanChoices>) => void;
 }
 
-const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
+interface AlongSheetProps extends SheetProps {
+  readonly input: PlanInput;
+}
+
+const AlongSheet = memo(({ job, plan, choices, onChoices, input }: AlongSheetProps) => (
   <Sheet aria-label="Along the edge">
     <Stack>
       <h2>Along</h2>
@@ -206,6 +210,7 @@ const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
       <TipField job={job} choices={choices} onChoices={onChoices} />
       <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
       {!plan.isGuided && <FixedLift plan={plan} />}
+      <HowSure job={job} input={input} shoulderLabel={plan.shoulderLabel} />
     </Stack>
   </Sheet>
 ));

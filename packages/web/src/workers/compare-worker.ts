@@ -1,15 +1,19 @@
-/** Plans compared, and the map over angle and finish, away from the page: told piece by piece, and stopped at once. */
+/** A plan weighed away from the page: against others, over angle and finish, and by what its measures leave open. */
 import {
   comparePlan,
   findUse,
   mapAngles,
   mapCell,
   mapFinishes,
+  planSpread,
   VARIANTS,
   type Compared,
+  type HowKnown,
   type MapCell,
   type PlanInput,
+  type PlanSpread,
   type PriceTerms,
+  type Result,
 } from '@patient-edge/core';
 import { expose } from 'comlink';
 
@@ -26,6 +30,8 @@ const api = {
       comparePlan(input, id, of(input.choices, use), terms),
     );
   },
+  spread: (input: PlanInput, known: HowKnown): Result<PlanSpread> => planSpread(input, known),
+  /** Told piece by piece, and stopped at once. */
   map: (input: PlanInput, told: (column: MapColumn, done: number, all: number) => void): void => {
     const angles = mapAngles(input);
     const finishes = mapFinishes(input);

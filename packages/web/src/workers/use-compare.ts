@@ -1,5 +1,12 @@
 /** Plans weighed against each other in a worker. */
-import type { Compared, PlanInput, PriceTerms } from '@patient-edge/core';
+import type {
+  Compared,
+  HowKnown,
+  PlanInput,
+  PlanSpread,
+  PriceTerms,
+  Result,
+} from '@patient-edge/core';
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { CompareWorker, MapColumn } from './compare-worker';
@@ -20,6 +27,19 @@ const ask = (
 
 export const useCompared = (question: CompareQuestion | null): Compared[] | null =>
   useAnswer<CompareWorker, CompareQuestion, Compared[]>(create, ask, question);
+
+export interface SpreadQuestion {
+  readonly input: PlanInput;
+  readonly known: HowKnown;
+}
+const askSpread = (
+  remote: Remote<CompareWorker>,
+  { input, known }: SpreadQuestion,
+): Promise<Result<PlanSpread>> => remote.spread(input, known);
+
+/** What the measures leave open of a plan; null until it is known. */
+export const useSpread = (question: SpreadQuestion): Result<PlanSpread> | null =>
+  useAnswer<CompareWorker, SpreadQuestion, Result<PlanSpread>>(create, askSpread, question);
 
 export interface MapState {
   readonly columns: readonly MapColumn[];

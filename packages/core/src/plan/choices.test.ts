@@ -7,24 +7,28 @@ import {
   comparePlan,
   DEFAULT_CHOICES,
   habitsOf,
+  isEqualWork,
   mapAngles,
   mapCell,
   mapFinishes,
+  NO_SIZES,
   planBlade,
   SCHOOL_QUESTIONS,
   schoolsOf,
   templateOf,
+  usualMeasuresOf,
   VARIANTS,
   findUse,
   type Bond,
   type Damage,
+  type Machine,
   type PlanChoices,
   type PlanStep,
   type PriceTerms,
   type RackStone,
   type StepChange,
 } from '../index';
-import { CHEF, chip, planInput, rackStone, valueOf } from '../../test/blades';
+import { CHEF, chip, planInput, RACK, rackStone, valueOf } from '../../test/blades';
 
 const plan = (part: Partial<PlanChoices> = {}) =>
   valueOf(planBlade(planInput({ choices: { ...DEFAULT_CHOICES, ...part } })));
@@ -232,7 +236,87 @@ describe('habits and templates', () => {
   });
 });
 
+const NOTHING_HELD = () => ({ lifts: [], stationLifts: [] });
+
 describe('changes by hand', () => {
+  const tiltingTable: Machine = {
+    name: 'Table',
+    kind: 'table',
+    sizes: NO_SIZES,
+    cuts: [{ setDeg: 15, measuredDeg: 16 }],
+  };
+
+  test('of the angle bring the lifts of that angle with them, and the setting of the machine', () => {
+    const input = planInput({
+      machine: tiltingTable,
+      choices: { ...DEFAULT_CHOICES, changes: [change({ what: 'angle', to: '21' })] },
+    });
+    const [edge] = valueOf(planBlade(input)).steps;
+    const at21 = valueOf(planBlade({ ...input, choices: { ...DEFAULT_CHOICES, angleDeg: 21 } }))
+      .steps[0]!;
+    expect(edge!.angleDeg).toBe(21);
+    expect(edge!.lifts.map(({ liftMm }) => liftMm)).toEqual(
+      at21.lifts.map(({ liftMm }) => expect.closeTo(liftMm!, 1) as number),
+    );
+    for (const side of edge!.sides) expect(side.lifts).toEqual(edge!.lifts);
+    // The dial shows a degree less than it gives.
+    expect(edge!.setting!.words).toContain('Set Table to 20.0°');
+  });
+
+  test('a blade that lies on its spine stays on it, whatever angle is written down', () => {
+    const razor = valueOf(
+      planBlade(
+        planInput({
+          measures: usualMeasuresOf('razor', 76),
+          useId: bladeKind('razor').usual.use,
+          rack: [...RACK, rackStone({ id: 'finest', um: 0.6 })],
+          choices: { ...DEFAULT_CHOICES, changes: [change({ what: 'angle', to: '9' })] },
+        }),
+      ),
+    );
+    const edge = razor.steps.find(({ key }) => key === 'edge 1')!;
+    expect(edge.angleDeg).toBe(9);
+    expect(edge.lifts).toEqual([]);
+  });
+
+  test('of the strokes are laid out by the same pattern, the minutes with them', () => {
+    const before = plan({ pattern: 'falling ladder' }).computedSteps[0]!;
+    const [edge] = plan({
+      pattern: 'falling ladder',
+      changes: [change({ what: 'strokes', to: '40' })],
+    }).steps;
+    expect(isEqualWork(edge!.rounds, { right: 40, left: 40 })).toBe(true);
+    expect(edge!.rounds).toHaveLength(before.rounds.length);
+    expect(edge!.pattern).toContain('a ladder of falling counts');
+    expect(edge!.seconds / before.seconds).toBeCloseTo(40 / before.strokesPerSide, 9);
+    expect(edge!.rangeS[1] / before.rangeS[1]).toBeCloseTo(40 / before.strokesPerSide, 9);
+    expect(edge!.secondsWhy.rule).toContain(
+      `For 40 strokes a side, as changed; ${before.strokesPerSide} were worked out.`,
+    );
+  });
+
+  test('minutes written down have the last word, in whatever order it was said', () => {
+    const minutes = change({ what: 'minutes', to: '3' });
+    const strokes = change({ what: 'strokes', to: '50' });
+    for (const changes of [
+      [minutes, strokes],
+      [strokes, minutes],
+    ]) {
+      const [edge] = plan({ changes }).steps;
+      expect(edge).toMatchObject({ seconds: 180, strokesPerSide: 50 });
+    }
+  });
+
+  test('of direction and words replace what was there', () => {
+    const [edge] = plan({
+      changes: [
+        change({ what: 'direction', to: 'edge-leading' }),
+        change({ what: 'words', to: 'Only the heel half.' }),
+      ],
+    }).steps;
+    expect(edge).toMatchObject({ direction: 'edge-leading', instruction: 'Only the heel half.' });
+  });
+
   test('are applied to the step they name, with their reason, and to no other', () => {
     const made = plan({
       changes: [change({}), change({ step: 'deburr 1', what: 'force', to: '1' })],
@@ -290,7 +374,7 @@ describe('changes by hand', () => {
     };
     const made = plan({ changes: [lost], added: [own] });
     expect(made.unplaced).toEqual([lost, own]);
-    expect(applyChanges(made.computedSteps, [], []).unplaced).toEqual([]);
+    expect(applyChanges(made.computedSteps, [], [], NOTHING_HELD).unplaced).toEqual([]);
   });
 
   test.each([

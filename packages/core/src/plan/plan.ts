@@ -226,7 +226,7 @@ export const planBlade = (input: PlanInput): Result<BladePlan> => {
   const tip = tipWork(input.damage, curves, measures.spineTipMm, choices.kind.tipWay);
   const tipSteps = tip ? make.tip(TIP_WORDS[tip.chosen.way], tip.volumeMm3) : [];
   const computed = withKeys([...tipSteps, ...craft.steps(make, work)]);
-  const { steps, unplaced } = applyChanges(computed, choices.changes, choices.added);
+  const { steps, unplaced } = applyChanges(computed, choices.changes, choices.added, make.heldAt);
   const seconds = secondsOf(steps, input.rack);
   const heightLostMm = apexRiseMm + repair.maxDepthMm;
   const figures = planFigures({

@@ -6,7 +6,7 @@ import type { Side } from '../section/cuts';
 import type { Why } from '../units/figure';
 import type { MachineSetting } from '../machine/machine';
 import type { BurrPolicy, Direction } from './manner';
-import type { StrokeRound } from './patterns';
+import { layStrokes, totalsOf, type StrokePattern, type StrokeRound } from './patterns';
 
 export const PLAN_OPERATIONS = [
   'ready',
@@ -77,6 +77,8 @@ export interface PlanStep {
   readonly forceN: readonly [low: number, high: number] | null;
   readonly direction: Direction | 'edge-trailing only' | null;
   readonly pattern: string | null;
+  /** The pattern its rounds are laid out by; null where a step counts in a way of its own. */
+  readonly laidBy: StrokePattern | null;
   readonly rounds: readonly StrokeRound[];
   readonly cooling: string | null;
   /** What to look and feel for while working. */
@@ -118,6 +120,7 @@ export const withStepDefaults = (
         : (['right', 'left'] as const).map((side) => ({ side, angleDeg, lifts, strokes }))),
     zone: kept.zone ?? 'heel to tip',
     stationLifts: kept.stationLifts ?? [],
+    laidBy: kept.laidBy ?? null,
     rounds: kept.rounds ?? [],
     cooling: kept.cooling ?? null,
     check: kept.check ?? '',
@@ -147,6 +150,7 @@ export const blankStep = (
     forceN: null,
     direction: null,
     pattern: null,
+    laidBy: null,
     rounds: [],
     cooling: null,
     check: '',
@@ -160,6 +164,39 @@ export const blankStep = (
     burrOn: [],
     caution: null,
     ...words,
+  };
+};
+
+/** The words and rounds of a step that is worked one side after the other. */
+export const sideAfterSide = (
+  sides: readonly Pick<SideWork, 'side' | 'strokes'>[],
+): Pick<PlanStep, 'pattern' | 'rounds'> => ({
+  pattern: sides.map(({ side, strokes }) => `${strokes} on the ${side}`).join(', then '),
+  rounds: sides.map(({ side, strokes }) => ({ side, count: strokes, zone: null, seconds: null })),
+});
+
+/**
+ * The step with so many strokes on each of its sides in so many seconds: laid out anew by its pattern, and where
+ * it has none, side after side. What is worked on no side keeps its words.
+ */
+export const withStrokes = (
+  step: PlanStep,
+  strokesOf: (side: SideWork) => number,
+  seconds: number,
+): PlanStep => {
+  const due = Object.fromEntries(step.sides.map((side) => [side.side, strokesOf(side)]));
+  const laid = step.laidBy && layStrokes(step.laidBy, due, seconds);
+  const counts = laid ? totalsOf(laid.rounds) : due;
+  const sides = step.sides.map((side) => ({ ...side, strokes: counts[side.side] ?? 0 }));
+  const share = step.seconds > 0 ? seconds / step.seconds : 1;
+  return {
+    ...step,
+    sides,
+    strokesPerSide: Math.max(0, ...sides.map(({ strokes }) => strokes)),
+    seconds,
+    rangeS: [step.rangeS[0] * share, step.rangeS[1] * share],
+    ...(laid ? { rounds: laid.rounds, pattern: laid.words } : {}),
+    ...(laid === null && step.rounds.length > 0 ? sideAfterSide(sides) : {}),
   };
 };
 

@@ -1,7 +1,7 @@
 /** The blade's outline at true size with the lift at its stations: to be printed, cut out, or read by a drawing program. */
 import type { BladePoint } from '../outline/polyline';
 import type { EdgeCurves, Station } from '../outline/stations';
-import type { Template } from './template';
+import { checkLine, type Template } from './template';
 
 export interface LiftMark {
   readonly at: BladePoint;
@@ -54,10 +54,11 @@ export const outlineTemplate = ({ title, blade, marks }: OutlineDrawing): Templa
     MARGIN_MM + 8 + high - y,
   ];
   const bottom = MARGIN_MM + 8 + high - low;
+  const check = checkLine(MARGIN_MM, bottom + 18);
   return {
     title,
     widthMm: right - left + 2 * MARGIN_MM,
-    heightMm: bottom + 26,
+    heightMm: bottom + 32,
     lines: [
       { points: blade.map(place), closed: true, widthMm: 0.35 },
       ...marks.map(({ at, to }) => ({
@@ -65,14 +66,7 @@ export const outlineTemplate = ({ title, blade, marks }: OutlineDrawing): Templa
         closed: false,
         widthMm: 0.15,
       })),
-      {
-        points: [
-          [MARGIN_MM, bottom + 16],
-          [MARGIN_MM + 50, bottom + 16],
-        ],
-        closed: false,
-        widthMm: 0.2,
-      },
+      ...check.lines,
     ],
     texts: [
       { xMm: MARGIN_MM, yMm: MARGIN_MM, sizeMm: 4, text: title },
@@ -82,12 +76,8 @@ export const outlineTemplate = ({ title, blade, marks }: OutlineDrawing): Templa
         sizeMm: TEXT_MM,
         text: liftMm.toFixed(1),
       })),
-      {
-        xMm: MARGIN_MM,
-        yMm: bottom + 22,
-        sizeMm: TEXT_MM,
-        text: 'Lift of the spine in mm. The line must measure 50 mm: print at 100 %.',
-      },
+      { xMm: MARGIN_MM, yMm: bottom + 11, sizeMm: TEXT_MM, text: 'Lift of the spine in mm.' },
+      ...check.texts,
     ],
   };
 };

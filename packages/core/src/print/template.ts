@@ -32,7 +32,10 @@ const heldAt = (angle: DegreesPerSide, side: Side | null): string =>
   `${angle.toFixed(1)}° ${ofSide(side)}${side === null ? `, ${(2 * angle).toFixed(1)}° inclusive` : ''}`;
 
 /** The line to be measured with a ruler before the paper is trusted. */
-const checkLine = (xMm: number, yMm: number): { lines: TemplateLine[]; texts: TemplateText[] } => ({
+export const checkLine = (
+  xMm: number,
+  yMm: number,
+): { lines: TemplateLine[]; texts: TemplateText[] } => ({
   lines: [
     {
       points: [

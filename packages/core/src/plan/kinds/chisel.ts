@@ -2,7 +2,7 @@
  * Chisel-ground and double-edged blades: each edge one-sided and steep; the back only to take the burr off,
  * almost flat, so that no back bevel and no coating is lost; full strokes, slow into the tip.
  */
-import type { PlanStep } from '../steps';
+import { withStrokes, type PlanStep } from '../steps';
 import { FEEL } from '../making';
 import { frontSide, otherSide, type Craft, type CraftInput } from './craft';
 import { fact, said } from './parts';
@@ -18,15 +18,19 @@ export const chisel = (input: CraftInput): Craft => {
   const isDouble = input.kind.id === 'dagger-double' || input.answers['edges'] === 'two';
   const swaps = input.answers['groundSide'] === 'right on one edge, left on the other';
   const backIs = input.answers['back'] ?? 'plain and flat';
+  /** The same work on the other sides, its strokes laid out there. */
+  const mirrored = (step: PlanStep): PlanStep => ({
+    ...withStrokes(
+      { ...step, sides: step.sides.map((side) => ({ ...side, side: otherSide(side.side) })) },
+      ({ strokes }) => strokes,
+      step.seconds,
+    ),
+    burrOn: step.burrOn.map(otherSide),
+  });
   const onSecond = (step: PlanStep): PlanStep => ({
-    ...step,
+    ...(swaps ? mirrored(step) : step),
     title: `${step.title}, second edge`,
     zone: `second edge: ${step.zone}`,
-    sides: swaps ? step.sides.map((side) => ({ ...side, side: otherSide(side.side) })) : step.sides,
-    rounds: swaps
-      ? step.rounds.map((round) => ({ ...round, side: round.side && otherSide(round.side) }))
-      : step.rounds,
-    burrOn: swaps ? step.burrOn.map(otherSide) : step.burrOn,
   });
   return {
     ...plain,
@@ -70,13 +74,8 @@ export const chisel = (input: CraftInput): Craft => {
       }));
       // The chain has been reckoned on both edges; each of them is due half.
       const half = (step: PlanStep): PlanStep => ({
-        ...step,
+        ...withStrokes(step, ({ strokes }) => Math.ceil(strokes / 2), step.seconds / 2),
         removeMm3: step.removeMm3 / 2,
-        seconds: step.seconds / 2,
-        rangeS: [step.rangeS[0] / 2, step.rangeS[1] / 2],
-        strokesPerSide: Math.ceil(step.strokesPerSide / 2),
-        sides: step.sides.map((side) => ({ ...side, strokes: Math.ceil(side.strokes / 2) })),
-        rounds: step.rounds.map((round) => ({ ...round, count: Math.ceil(round.count / 2) })),
       });
       const worked = isDouble ? edge.flatMap((step) => [half(step), onSecond(half(step))]) : edge;
       return [

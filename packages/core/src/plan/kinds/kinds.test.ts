@@ -389,6 +389,17 @@ describe('a chisel-ground dagger', () => {
     ];
     const edges = two.steps.filter(({ operation }) => operation === 'edge');
     expect(edges.map(({ sides }) => sides[0]!.side)).toEqual(['right', 'left']);
+    // What is said of the strokes is what the bench counts, on the side it is counted on.
+    for (const { sides, rounds, pattern } of two.steps.filter(
+      ({ rounds: laid }) => laid.length > 0,
+    )) {
+      for (const { side, strokes } of sides) {
+        const due = rounds.filter((round) => round.side === side || round.side === null);
+        expect(due.reduce((sum, { count }) => sum + count, 0)).toBe(strokes);
+      }
+      const unworked = ['right', 'left'].find((side) => !sides.some((each) => each.side === side));
+      if (unworked !== undefined) expect(pattern).not.toContain(unworked);
+    }
     expect(edges[0]!.removeMm3).toBeCloseTo(edges[1]!.removeMm3, 12);
     expect(two.figures.steelLost.value).toBeCloseTo(one.figures.steelLost.value, 9);
     expect(two.warnings.join()).toContain('regulated');

@@ -99,6 +99,7 @@ export const serrated = (input: CraftInput): Craft => {
             },
             strokesPerSide: strokes * count,
             sides: step.sides.map((side) => ({ ...side, strokes: strokes * count })),
+            laidBy: null,
             rounds: [{ side: ground, count: strokes * count, zone: null, seconds: null }],
             pattern: `${strokes} in each of ${count} scallops`,
           },

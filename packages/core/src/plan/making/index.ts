@@ -7,7 +7,7 @@ import { thinningMaker, type ThinningMaker } from './thinning';
 
 export { byHabit, chainForPart, FEEL } from './kit';
 
-export type StepMaker = Pick<StepKit, 'input' | 'stone' | 'problem' | 'hand' | 'few'> &
+export type StepMaker = Pick<StepKit, 'input' | 'stone' | 'problem' | 'heldAt' | 'hand' | 'few'> &
   OutlineMaker &
   ThinningMaker &
   EdgeMaker &

@@ -21,11 +21,13 @@ import {
   type BladePart,
   type PartChain,
 } from '../part-chains';
+import type { HeldAgain } from '../changes';
 import { CIRCLE_TRAVEL_M, layStrokes, totalsOf, type StrokePattern } from '../patterns';
 import {
   blankStep,
   forceBandN,
   forceN,
+  sideAfterSide,
   sidesAlike,
   STROKE_TRAVEL_M,
   type Operation,
@@ -144,6 +146,8 @@ export interface StepKit {
   readonly problem: () => CraftError | null;
   /** Keeps the problem of a part, whose steps are left out. */
   readonly trouble: (part: BladePart, error: CraftError) => PlanStep[];
+  /** What a step tells of holding another angle than it was made for. */
+  readonly heldAt: HeldAgain;
   readonly drafted: (operation: Operation, words: Named, seconds: number, why: Why) => PlanStep;
   readonly onBody: (spec: OnBody) => PlanStep;
   readonly chainSteps: (work: PartWork) => PlanStep[];
@@ -246,6 +250,7 @@ export const stepKit = (input: StepsInput): StepKit => {
       forceN: forceBandN(body.um),
       direction: part?.direction ?? choices.direction,
       pattern: moved ? 'slow passes, sides in turn, cool to the bare hand' : laid.words,
+      laidBy: moved ? null : laid.pattern,
       rounds: moved ? [] : laid.rounds,
       cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
       removeMm3: spec.removeMm3,
@@ -285,6 +290,17 @@ export const stepKit = (input: StepsInput): StepKit => {
     if (settings.length === 1) return { setting: first.setting };
     const words = settings.map(({ side, setting }) => `On the ${side}: ${setting.words}`).join(' ');
     return { setting: { ...first.setting, words } };
+  };
+
+  const heldAt: HeldAgain = (step, angleDeg) => {
+    const body = step.stoneId === null ? null : stone(step.stoneId);
+    // A spine that lies on the stone is not lifted, nor a blade that a machine holds.
+    const isLifted = step.lifts.length > 0 || step.angleDeg === null;
+    return {
+      lifts: isLifted ? input.liftsAt(angleDeg) : [],
+      stationLifts: step.stationLifts.length > 0 ? input.stationLiftsAt(angleDeg) : [],
+      ...(step.setting && body ? settingOf(body, [{ side: null, angleDeg }]) : {}),
+    };
   };
 
   /** The steps of one chain: what they share, and what each part says of its own. */
@@ -348,8 +364,7 @@ export const stepKit = (input: StepsInput): StepKit => {
         sides: sides.map((side) => ({ side, angleDeg, lifts: [], strokes })),
         forceN: FEW_N,
         direction: choices.direction === 'circles' ? 'edge-trailing' : choices.direction,
-        pattern: sides.map((side) => `${strokes} on the ${side}`).join(', then '),
-        rounds: sides.map((side) => ({ side, count: strokes, zone: null, seconds: null })),
+        ...sideAfterSide(sides.map((side) => ({ side, strokes }))),
         cooling: body.liquid === 'water' ? WET : null,
         removeMm3,
         strokesPerSide: strokes,
@@ -363,6 +378,7 @@ export const stepKit = (input: StepsInput): StepKit => {
     stone,
     problem: () => problem,
     trouble,
+    heldAt,
     drafted,
     onBody,
     chainSteps,

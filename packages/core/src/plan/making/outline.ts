@@ -39,6 +39,7 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
         sides: [],
         lifts: [],
         stationLifts: [],
+        laidBy: null,
         rounds: [],
         angleDeg: 90,
         pattern,

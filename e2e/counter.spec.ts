@@ -222,6 +222,9 @@ test.describe('the demo shop', () => {
     await expect(other.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
     await page.getByRole('button', { name: /^Settle the/ }).click();
     await expect(page.getByRole('alert')).toContainText('Ansa Quill: planned');
+    // Looked at anew meanwhile: a second press goes through.
+    await page.getByRole('button', { name: 'Settle the changed plan' }).click();
+    await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
     await other.context().close();
   });
 

@@ -1,5 +1,6 @@
 /** Requests to the server; a refusal comes as an ApiFailure with its fields. */
 import type { ApiErrorBody, FieldError } from '@patient-edge/contract';
+import { mutate } from 'swr';
 
 export class ApiFailure extends Error {
   constructor(
@@ -41,6 +42,8 @@ const answerOf = async <T>(asked: Promise<Response>): Promise<T> => {
   }
   if (response.ok) return answer as T;
   const { error } = answer as ApiErrorBody;
+  // Somebody was quicker: what is on the screen is fetched anew, so that a second try can go through.
+  if (response.status === 409) void mutate(() => true);
   throw new ApiFailure(
     response.status,
     error.code,

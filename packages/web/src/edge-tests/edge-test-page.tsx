@@ -157,7 +157,7 @@ const EdgeTestPage = () => {
         <Notice>The blade is on the bench: it is tested when the last step is left.</Notice>
       )}
       <Readings
-        key={`${view.id} ${job.version}`}
+        key={view.id}
         job={job}
         phase={view.phase}
         kept={kept?.readings}
@@ -176,8 +176,9 @@ interface ReadingsProps {
 
 const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   const draft = `readings ${job.id} ${phase} ${job.round}`;
-  const [stored, setTyped] = useStored<TypedReadings>(draft, asTyped(kept));
-  const typed = editable ? stored : asTyped(kept);
+  // What was typed stays until it is kept; else what the server has, whoever read it.
+  const [stored, setTyped] = useStored<TypedReadings | null>(draft, null);
+  const typed = (editable ? stored : null) ?? asTyped(kept);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const use = findUse(job.useId);
@@ -197,6 +198,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
       phase,
       readings,
     });
+    setTyped(null);
     dropStored(draft);
     return answer;
   };

@@ -62,7 +62,7 @@ interface EstimateSheetProps {
 export const EstimateSheet = ({ job, plan }: EstimateSheetProps) => {
   const { data: list } = usePrices();
   if (!list) return null;
-  return <Estimated key={job.version} job={job} plan={plan} list={list} />;
+  return <Estimated job={job} plan={plan} list={list} />;
 };
 
 const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }) => {
@@ -96,7 +96,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
       return;
     }
     setWrong(null);
-    await send('PUT', '/estimate', { lines: whole, agreedBy });
+    if (await send('PUT', '/estimate', { lines: whole, agreedBy })) setChanged(null);
   };
   const closed = job.stage === 'returned' || job.stage === 'declined';
   if (list.prices.length === 0 && lines.length === 0) {

@@ -1,6 +1,7 @@
 /** Adding or correcting a machine: only the sizes its kind needs are asked for. */
 import { MACHINE_SIZE_LABELS, type ShopMachine } from '@patient-edge/contract';
 import { MACHINE_KINDS, SIZES_OF, type MachineKind, type MachineSizes } from '@patient-edge/core';
+import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
@@ -17,7 +18,7 @@ import {
   Stack,
   Tick,
 } from '../theme/parts';
-import { useSubmission } from '../theme/server-form';
+import { useFollowed, useSubmission } from '../theme/server-form';
 
 const SIZE_NAMES = Object.keys(MACHINE_SIZE_LABELS) as (keyof MachineSizes)[];
 
@@ -43,7 +44,9 @@ export const MachineForm = ({
   machine: ShopMachine | null;
   onClose: () => void;
 }) => {
-  const form = useForm<MachineValues>({ defaultValues: valuesOf(machine) });
+  const held = useMemo(() => valuesOf(machine), [machine]);
+  const form = useForm<MachineValues>({ defaultValues: held });
+  useFollowed(form, held);
   const { control, setValue } = form;
   const kind = useWatch({ control, name: 'kind' }) as MachineKind;
   const retired = useWatch({ control, name: 'retired' });
@@ -80,7 +83,10 @@ export const MachineForm = ({
               />
             ))}
             <FormText control={control} name="note" label="Note" />
-            <Tick value={retired} onChange={(next) => setValue('retired', next)}>
+            <Tick
+              value={retired}
+              onChange={(next) => setValue('retired', next, { shouldDirty: true })}
+            >
               Retired: not planned with
             </Tick>
           </Columns>

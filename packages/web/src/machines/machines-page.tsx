@@ -1,5 +1,4 @@
 /** Machines the shop owns, and the test cuts that say what their settings are worth. */
-import type { ShopMachine } from '@patient-edge/contract';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { useMachines, useSession } from '../api/hooks';
@@ -19,7 +18,7 @@ const Each = styled.div`
 const MachinesPage = () => {
   const { data: machines, error } = useMachines();
   const { data: session } = useSession();
-  const [editing, setEditing] = useState<ShopMachine | 'new' | null>(null);
+  const [editing, setEditing] = useState<number | 'new' | null>(null);
   if (!machines) return <Waiting error={error} words="Looking at the machines…" />;
   const mayEdit = session?.staff?.role !== 'counter';
   return (
@@ -36,8 +35,8 @@ const MachinesPage = () => {
         </Soft>
         {editing !== null && (
           <MachineForm
-            key={editing === 'new' ? 'new' : editing.id}
-            machine={editing === 'new' ? null : editing}
+            key={editing}
+            machine={machines.find(({ id }) => id === editing) ?? null}
             onClose={() => setEditing(null)}
           />
         )}
@@ -55,7 +54,7 @@ const MachinesPage = () => {
                   {mayEdit && (
                     <QuietButton
                       aria-label={`Correct ${machine.name}`}
-                      onPress={() => setEditing(machine)}
+                      onPress={() => setEditing(machine.id)}
                     >
                       Correct
                     </QuietButton>

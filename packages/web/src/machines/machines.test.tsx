@@ -1,5 +1,5 @@
 import { NO_SIZES } from '@patient-edge/core';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ShopMachine } from '@patient-edge/contract';
 import { refusal, session, showPage } from '../../test/pages';
@@ -54,6 +54,34 @@ describe('the machines', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Add the test cut' }));
     expect(await screen.findByText('Measured must be at most 60; 90 was given')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Measured, ° per side').value).toBe('90');
+  });
+
+  test('corrected by two at once: what was typed stays, the rest is the other’s, and a second try goes through', async () => {
+    const page = showPage(<MachinesPage />, {
+      ...answers([table]),
+      'PUT /machines/2': refusal(409, {
+        code: 'CONFLICT',
+        message: 'Table was changed by someone else; look again',
+        currentVersion: 2,
+      }),
+    });
+    await userEvent.click(await screen.findByRole('button', { name: 'Correct Table' }));
+    await userEvent.type(screen.getByLabelText('Note'), 'by the window');
+    page.answers['GET /machines'] = [{ ...table, version: 2, name: 'Low table' }];
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
+    expect(await screen.findByText(/was changed by someone else; look again/)).toBeTruthy();
+    await waitFor(() =>
+      expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Low table'),
+    );
+    expect(screen.getByLabelText<HTMLInputElement>('Note').value).toBe('by the window');
+
+    page.answers['PUT /machines/2'] = { ...table, version: 3 };
+    await userEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
+    await waitFor(() => expect(screen.queryByRole('button', { name: /Keep the/ })).toBeNull());
+    expect(page.asked.filter(({ method }) => method === 'PUT').map(({ body }) => body)).toEqual([
+      expect.objectContaining({ version: 1, name: 'Table', note: 'by the window' }),
+      expect.objectContaining({ version: 2, name: 'Low table', note: 'by the window' }),
+    ]);
   });
 
   test('only the sizes of its kind are asked for a new one', async () => {

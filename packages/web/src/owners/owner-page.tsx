@@ -6,7 +6,7 @@ import {
   type Phone,
 } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useFieldArray, useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { mutate } from 'swr';
@@ -28,7 +28,7 @@ import {
   TextEntry,
 } from '../theme/parts';
 import { OwnerPicker } from './owner-picker';
-import { useSubmission } from '../theme/server-form';
+import { useFollowed, useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
 
 const OwnerPage = () => {
@@ -37,12 +37,17 @@ const OwnerPage = () => {
   if (!record) {
     return <Waiting error={error} words="Fetching the owner…" />;
   }
-  return <Owner key={`${record.customer.id} ${record.version}`} record={record} />;
+  return <Owner key={record.customer.id} record={record} />;
 };
 
 interface OwnerValues extends Omit<CustomerBody, 'phones'> {
   phones: Phone[];
 }
+
+const valuesOf = ({ customer, phones }: CustomerRecord): OwnerValues => {
+  const { name, trade, note, edgesLiked } = customer;
+  return { name, trade, note, edgesLiked, phones: [...phones] };
+};
 
 const Owner = ({ record }: { record: CustomerRecord }) => {
   const { customer, blades, erasedAt } = record;
@@ -89,11 +94,11 @@ const keepRecord = async (record: CustomerRecord): Promise<void> => {
 };
 
 const CorrectOwner = ({ record }: { record: CustomerRecord }) => {
-  const { customer, phones, version } = record;
-  const { name, trade, note, edgesLiked } = customer;
-  const held: OwnerValues = { name, trade, note, edgesLiked, phones: [...phones] };
+  const { customer, version } = record;
+  const held = useMemo(() => valuesOf(record), [record]);
   const form = useForm<OwnerValues>({ defaultValues: held });
-  const { control, formState } = form;
+  const isTyped = useFollowed(form, held);
+  const { control } = form;
   const numbers = useFieldArray({ control, name: 'phones' });
   const { busy, problem, submit } = useSubmission(form, Object.keys(held));
   const send = (typed: OwnerValues): Promise<void> =>
@@ -138,7 +143,7 @@ const CorrectOwner = ({ record }: { record: CustomerRecord }) => {
             </Notice>
           )}
           <Row>
-            <ActionButton type="submit" isDisabled={busy || !formState.isDirty}>
+            <ActionButton type="submit" isDisabled={busy || !isTyped}>
               Keep the correction
             </ActionButton>
             {numbers.fields.length < MOST_PHONES && (

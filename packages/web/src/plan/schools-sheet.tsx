@@ -57,8 +57,9 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
 export const useKeepHabits = () => {
   const { data } = useHabits();
   const [said, setSaid] = useState<Told | null>(null);
-  const keep = async (choices: PlanChoices): Promise<void> => {
-    if (!data) return;
+  /** Whether they were kept. */
+  const keep = async (choices: PlanChoices): Promise<boolean> => {
+    if (!data) return false;
     try {
       const kept = await request<Habits>('PUT', '/habits', {
         version: data.version,
@@ -66,8 +67,10 @@ export const useKeepHabits = () => {
       });
       await mutate('/habits', kept, { revalidate: false });
       setSaid({ words: 'Kept: the next plan begins so.', bad: false });
+      return true;
     } catch (error) {
       setSaid({ words: messageOf(error), bad: true });
+      return false;
     }
   };
   return { keep, said };

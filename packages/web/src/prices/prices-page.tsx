@@ -15,6 +15,7 @@ import {
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
 import { Button } from 'react-aria-components';
+import { useMemo } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import styled from 'styled-components';
 import { mutate } from 'swr';
@@ -34,7 +35,7 @@ import {
   Soft,
   Stack,
 } from '../theme/parts';
-import { useSubmission } from '../theme/server-form';
+import { useFollowed, useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
 
 const Lines = styled.ol`
@@ -81,12 +82,14 @@ const ITEM_OPTIONS = PRICE_ITEMS.map((id) => ({ id, label: PRICE_LABELS[id] }));
 const PricesPage = () => {
   const { data: list, error } = usePrices();
   if (!list) return <Waiting error={error} words="Fetching the prices…" />;
-  return <Prices key={list.version} list={list} />;
+  return <Prices list={list} />;
 };
 
 const Prices = ({ list }: { list: PriceList }) => {
   const { data: session } = useSession();
-  const form = useForm<PriceValues>({ defaultValues: valuesOf(list) });
+  const held = useMemo(() => valuesOf(list), [list]);
+  const form = useForm<PriceValues>({ defaultValues: held });
+  useFollowed(form, held);
   const { control } = form;
   const lines = useFieldArray({ control, name: 'prices' });
   const currency = useWatch({ control, name: 'currency' });
@@ -121,9 +124,9 @@ const Prices = ({ list }: { list: PriceList }) => {
           amountMinor: toMinor(amounts[index]!, typed.currency),
         })),
       } as PriceListBody;
-      await mutate('/prices', await request<PriceList>('PUT', '/prices', body), {
-        revalidate: false,
-      });
+      const kept = await request<PriceList>('PUT', '/prices', body);
+      form.reset(typed);
+      await mutate('/prices', kept, { revalidate: false });
       void mutate('/session');
     });
   return (

@@ -14,17 +14,14 @@ const HabitsPage = () => {
   return (
     <>
       <ShelfNav />
-      {data ? (
-        <HabitsForm key={data.version} habits={data} />
-      ) : (
-        <Waiting error={error} words="Fetching the habits…" />
-      )}
+      {data ? <HabitsForm habits={data} /> : <Waiting error={error} words="Fetching the habits…" />}
     </>
   );
 };
 
 const HabitsForm = ({ habits }: { habits: Habits }) => {
-  const [choices, setChoices] = useState<PlanChoices>(habits.choices);
+  const [changed, setChanged] = useState<Partial<PlanChoices>>({});
+  const choices: PlanChoices = { ...habits.choices, ...changed };
   const { keep, said } = useKeepHabits();
   return (
     <Sheet aria-label="Habits of the shop">
@@ -34,9 +31,11 @@ const HabitsForm = ({ habits }: { habits: Habits }) => {
           Where good practitioners disagree. Every plan begins so and may differ; what was used is
           recorded with the job.
         </Soft>
-        <SchoolFields choices={choices} onChoices={(part) => setChoices({ ...choices, ...part })} />
+        <SchoolFields choices={choices} onChoices={(part) => setChanged({ ...changed, ...part })} />
         <WithWord told={said}>
-          <ActionButton onPress={() => void keep(choices)}>Keep the habits</ActionButton>
+          <ActionButton onPress={() => void keep(choices).then((kept) => kept && setChanged({}))}>
+            Keep the habits
+          </ActionButton>
           {!said && habits.version > 0 && <Soft>Changed {habits.version} times so far.</Soft>}
         </WithWord>
       </Stack>

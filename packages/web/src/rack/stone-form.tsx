@@ -11,6 +11,7 @@ import {
   STROKE_LIKINGS,
   type AbrasiveKindId,
 } from '@patient-edge/core';
+import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { request } from '../api/client';
 import { keepStone, useSession } from '../api/hooks';
@@ -28,7 +29,7 @@ import {
   Stack,
   Tick,
 } from '../theme/parts';
-import { useSubmission } from '../theme/server-form';
+import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { mutate } from 'swr';
 import { bodyFrom, printedUm, startOf, valuesOf, type StoneValues } from './stone-values';
@@ -42,8 +43,13 @@ interface StoneFormProps {
 const FIELDS = [...Object.keys(valuesOf(null)), 'priceMinor'];
 
 export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
-  const form = useForm<StoneValues>({ defaultValues: valuesOf(stone) });
-  const { control, setValue, getValues } = form;
+  const held = useMemo(() => valuesOf(stone), [stone]);
+  const form = useForm<StoneValues>({ defaultValues: held });
+  useFollowed(form, held);
+  const { control, getValues } = form;
+  // Chosen here, so that it stays when the server has something newer.
+  const setValue = <F extends keyof StoneValues>(field: F, value: StoneValues[F]): void =>
+    form.setValue<keyof StoneValues>(field, value, { shouldDirty: true });
   const { data: session } = useSession();
   const offerUndo = useUndo();
   const values = useWatch({ control }) as StoneValues;

@@ -1,6 +1,7 @@
 /** A steel of the shop's own. */
 import { BURR_HABITS, EDGE_HABITS, STAINLESS, type OwnSteel } from '@patient-edge/contract';
 import { STEELS } from '@patient-edge/core';
+import { useMemo } from 'react';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
@@ -8,7 +9,7 @@ import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
 import { ActionButton, Notice, options, QuietButton, Row, Sheet, Stack } from '../theme/parts';
-import { useSubmission } from '../theme/server-form';
+import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 
 const TEXTS = [
@@ -61,7 +62,9 @@ export const SteelForm = ({
   steel: OwnSteel | null;
   onClose: (kept: OwnSteel | null) => void;
 }) => {
-  const form = useForm<SteelValues>({ defaultValues: steel ? valuesOf(steel) : START });
+  const held = useMemo(() => (steel ? valuesOf(steel) : START), [steel]);
+  const form = useForm<SteelValues>({ defaultValues: held });
+  useFollowed(form, held);
   const { control } = form;
   const { busy, problem, submit } = useSubmission(form, Object.keys(START));
   const offerUndo = useUndo();

@@ -58,7 +58,7 @@ const SteelsPage = () => {
   const { data: session } = useSession();
   const [params, setParams] = useSearchParams();
   const [text, setText] = useState('');
-  const [editing, setEditing] = useState<OwnSteel | 'new' | null>(null);
+  const [editing, setEditing] = useState<number | 'new' | null>(null);
   const wanted = useDeferredValue(text.trim().toLowerCase());
   if (!own) return <Waiting error={error} words="Opening the steel table…" />;
   const mayEdit = session?.staff?.role !== 'counter';
@@ -107,8 +107,8 @@ const SteelsPage = () => {
           <Stack $gap={16}>
             {editing !== null && (
               <SteelForm
-                key={editing === 'new' ? 'new' : editing.id}
-                steel={editing === 'new' ? null : editing}
+                key={editing}
+                steel={own.find(({ id }) => id === editing) ?? null}
                 onClose={(kept) => {
                   setEditing(null);
                   if (kept) choose(kept.designation);
@@ -118,7 +118,7 @@ const SteelsPage = () => {
             <Sheet aria-label="The steel">
               <SteelCard
                 steel={chosen}
-                onCorrect={mayEdit && isOwn(chosen) ? () => setEditing(chosen) : null}
+                onCorrect={mayEdit && isOwn(chosen) ? () => setEditing(chosen.id) : null}
               />
             </Sheet>
             <Sheet aria-label="Which steel is it">

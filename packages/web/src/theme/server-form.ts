@@ -1,5 +1,5 @@
 /** Submitting a form: the server's refusals go beside their fields, and what was typed stays. */
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { FieldValues, Path, UseFormReturn } from 'react-hook-form';
 import { ApiFailure, messageOf } from '../api/client';
 
@@ -9,6 +9,16 @@ interface Submission {
   readonly problem: string | null;
   readonly submit: (send: () => Promise<void>) => Promise<void>;
 }
+
+/**
+ * Follows what the server has by now: fields nobody touched take it over, what was typed stays. `held` must be the
+ * same object while nothing has changed. Gives whether something is typed that the server has not.
+ */
+export const useFollowed = <T extends FieldValues>(form: UseFormReturn<T>, held: T): boolean => {
+  useEffect(() => form.reset(held, { keepDirtyValues: true, keepErrors: true }), [form, held]);
+  // The form keeps account of what was touched only for who asks.
+  return Object.keys(form.formState.dirtyFields).length > 0;
+};
 
 export const useSubmission = <T extends FieldValues>(
   form: UseFormReturn<T>,

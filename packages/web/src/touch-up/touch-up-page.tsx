@@ -128,11 +128,7 @@ const TouchUpPage = () => {
               </li>
             ))}
           </Ladder>
-          <TryRung
-            key={`${next} ${job.version}`}
-            job={job}
-            rung={ladder.find(({ rung }) => rung === next)!}
-          />
+          <TryRung key={next} job={job} rung={ladder.find(({ rung }) => rung === next)!} />
         </Stack>
       </Sheet>
       <Sheet aria-label="Rods">

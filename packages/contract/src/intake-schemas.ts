@@ -293,7 +293,7 @@ const checkTogether = (value: IntakeBody, helpers: Joi.CustomHelpers) => {
     return helpers.error('intake.traced', {
       field: 'edgeLengthMm',
       traced: tracedMm.toFixed(1),
-      edge: edge ?? 'nothing',
+      given: edge === null ? 'no length' : `${edge} mm`,
     });
   }
   if (value.bellyStartMm !== null && edge !== null && value.bellyStartMm > edge) {
@@ -309,7 +309,7 @@ const checkTogether = (value: IntakeBody, helpers: Joi.CustomHelpers) => {
 const INTAKE_MESSAGES = {
   'intake.beyond': 'The damage ends at {#end} mm, beyond the edge of {#edge} mm',
   'intake.traced':
-    'The traced outline is {#traced} mm long and {#edge} mm was given: measure again, or drop the outline',
+    'The traced outline is {#traced} mm long and {#given} was given: measure again, or drop the outline',
   'intake.belly': 'The belly begins at {#belly} mm, beyond the edge of {#edge} mm',
   'intake.back': '{#label} turns back: its points must go on from heel to tip',
   'intake.question': '"{#key}" is not asked of this kind of blade',

@@ -1,33 +1,7 @@
 import { allQuestions, bladeKind } from '@patient-edge/core';
 import { takeInSchema, validate, type TakeInBody } from './index';
+import { intakeBody } from '../test/intake';
 
-const body = (part: Record<string, unknown> = {}): Record<string, unknown> => ({
-  customerId: 4,
-  newCustomer: null,
-  bladeId: null,
-  tagNumber: 12,
-  kindId: 'chef',
-  bladeName: 'Long knife',
-  steel: 'X50CrMoV15 (1.4116)',
-  useId: 'general-soft',
-  cuts: '',
-  askedFor: '',
-  promisedOn: '2026-12-01',
-  sharpness: 'dull',
-  carefulHands: false,
-  edgeLengthMm: 210,
-  heightHeelMm: 46,
-  heightMiddleMm: 40,
-  heightTipMm: 17,
-  spineHeelMm: 2.4,
-  spineMiddleMm: 2,
-  spineTipMm: 1.1,
-  thicknessBehindEdgeMm: 0.42,
-  bevelFaceMm: null,
-  presentAngle: { valueDeg: 34, as: 'inclusive' },
-  damage: [],
-  ...part,
-});
 const damage = (part: Record<string, unknown> = {}) => ({
   id: 'a',
   kind: 'chip',
@@ -53,13 +27,13 @@ const outline = (part: Record<string, unknown> = {}) => ({
 
 /** What is told of each field, by its name. */
 const told = (part: Record<string, unknown>): Record<string, string> => {
-  const checked = validate(takeInSchema, body(part));
+  const checked = validate(takeInSchema, intakeBody(part));
   return checked.ok
     ? {}
     : Object.fromEntries(checked.fields.map(({ field, message }) => [field, message]));
 };
 const taken = (part: Record<string, unknown> = {}): TakeInBody => {
-  const checked = validate(takeInSchema, body(part));
+  const checked = validate(takeInSchema, intakeBody(part));
   if (!checked.ok) throw new Error(JSON.stringify(checked.fields));
   return checked.value;
 };

@@ -7,6 +7,7 @@ import type { Express } from 'express';
 import mysql, { type Pool } from 'mysql2/promise';
 import { pino } from 'pino';
 import request, { type Agent, type Response } from 'supertest';
+import { intakeBody } from '../../contract/test/intake';
 import { stoneBody } from '../../contract/test/stones';
 import { createApp, type AppOptions } from '../src/app';
 import { migrate } from '../src/database/migrate';
@@ -112,33 +113,13 @@ export const errorOf = (response: Response): ApiErrorBody['error'] =>
 
 export const stone = stoneBody;
 
-export const intake = (part: Record<string, unknown> = {}) => ({
-  customerId: null,
-  newCustomer: { name: 'Hollis Reed', trade: 'Thatcher', phones: [], note: '', edgesLiked: '' },
-  bladeId: null,
-  tagNumber: 12,
-  kindId: 'chef',
-  bladeName: 'Long knife',
-  steel: 'X50CrMoV15 (1.4116)',
-  useId: 'general-soft',
-  cuts: 'reed, string',
-  askedFor: '',
-  promisedOn: '2026-12-01',
-  sharpness: 'dull',
-  carefulHands: false,
-  edgeLengthMm: 210,
-  heightHeelMm: 46,
-  heightMiddleMm: 40,
-  heightTipMm: 17,
-  spineHeelMm: 2.4,
-  spineMiddleMm: 2,
-  spineTipMm: 1.1,
-  thicknessBehindEdgeMm: 0.42,
-  bevelFaceMm: null,
-  presentAngle: { valueDeg: 34, as: 'inclusive' },
-  damage: [],
-  ...part,
-});
+/** Of an owner nobody knows yet. */
+export const intake = (part: Record<string, unknown> = {}) =>
+  intakeBody({
+    customerId: null,
+    newCustomer: { name: 'Hollis Reed', trade: 'Thatcher', phones: [], note: '', edgesLiked: '' },
+    ...part,
+  });
 
 export const jobOf = (response: Response): Job => response.body as Job;
 

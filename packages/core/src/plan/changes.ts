@@ -103,6 +103,7 @@ const changed = (step: PlanStep, { what, to }: StepChange, heldAt: HeldAgain): P
       return {
         ...step,
         ...held,
+        bands: [],
         angleDeg: value,
         sides: step.sides.map((side) => ({ ...side, angleDeg: value, lifts: held.lifts })),
       };

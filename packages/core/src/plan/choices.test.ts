@@ -8,6 +8,7 @@ import {
   DEFAULT_CHOICES,
   habitsOf,
   isEqualWork,
+  liftWords,
   mapAngles,
   mapCell,
   mapFinishes,
@@ -15,6 +16,7 @@ import {
   planBlade,
   SCHOOL_QUESTIONS,
   schoolsOf,
+  stationOfZone,
   templateOf,
   usualMeasuresOf,
   VARIANTS,
@@ -23,6 +25,7 @@ import {
   type Damage,
   type Machine,
   type PlanChoices,
+  type PlanInput,
   type PlanStep,
   type PriceTerms,
   type RackStone,
@@ -195,6 +198,58 @@ describe('where good practitioners disagree', () => {
   test('what must be true after the first stone follows the school of the fifth question', () => {
     const edge = practice({ mustCutAfterFirst: true }).steps.find(({ key }) => key === 'edge 1')!;
     expect(edge.before).toContain('must already cut');
+  });
+});
+
+describe('a thinning in bands', () => {
+  const outgrown = { measures: { ...CHEF, thicknessBehindEdgeMm: 0.65, bevelFaceMm: 1.1 } };
+  const thinned = (part: Partial<PlanInput> = {}) =>
+    valueOf(planBlade(planInput({ ...outgrown, ...part })));
+
+  test('tells the lift of every band: higher on the blade it is held lower', () => {
+    const made = thinned();
+    const step = made.steps.find(({ operation }) => operation === 'thinning')!;
+    expect(step.bands.map(({ angleDeg }) => angleDeg)).toEqual(
+      made.thinning.bands.map(({ angleDeg }) => angleDeg),
+    );
+    expect(step.bands.length).toBeGreaterThan(1);
+    expect(step.bands[0]!.lifts).toEqual(step.lifts);
+    const stations = made.held[0]!.stations;
+    for (const { angleDeg, lifts } of step.bands) {
+      const heel = stationOfZone(stations, 'heel')!;
+      const radians = (angleDeg * Math.PI) / 180;
+      const lift = heel.heightMm * Math.sin(radians) - (heel.thicknessMm / 2) * Math.cos(radians);
+      expect(lifts.find(({ zone }) => zone === 'heel')!.liftMm).toBeCloseTo(lift, 2);
+    }
+    const heelLifts = step.bands.map(({ lifts }) => lifts[0]!.liftMm!);
+    expect(heelLifts).toEqual([...heelLifts].sort((a, b) => b - a));
+    for (const { angleDeg } of step.bands)
+      expect(liftWords(step)).toContain(`${angleDeg.toFixed(1)}° from`);
+  });
+
+  test('changed to one angle by hand has one lift', () => {
+    const choices = {
+      ...DEFAULT_CHOICES,
+      changes: [change({ step: 'thinning 1', what: 'angle', to: '4' })],
+    };
+    const step = thinned({ choices }).steps.find(({ operation }) => operation === 'thinning')!;
+    expect(step.bands).toEqual([]);
+    expect(liftWords(step)).toMatch(/^heel [\d.]+, middle/);
+  });
+
+  test('a wide and curved blade is lifted by station in every band', () => {
+    const made = valueOf(
+      planBlade(
+        planInput({
+          measures: { ...usualMeasuresOf('curved-fish', 260), thicknessBehindEdgeMm: 1.2 },
+          useId: bladeKind('curved-fish').usual.use,
+          choices: { ...DEFAULT_CHOICES, thin: true },
+        }),
+      ),
+    );
+    const step = made.steps.find(({ operation }) => operation === 'thinning')!;
+    for (const { stationLifts } of step.bands) expect(stationLifts.length).toBeGreaterThan(3);
+    expect(liftWords(step)).toContain('from the remnant: at 0 mm ');
   });
 });
 

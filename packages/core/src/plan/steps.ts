@@ -58,6 +58,15 @@ export interface StationLift {
   readonly liftMm: number;
 }
 
+/** A band of a thinning, held at an angle and lifts of its own. */
+export interface StepBand {
+  /** Above the edge, where it begins; 0 for the first, at the remnant of the old bevel. */
+  readonly fromMm: number;
+  readonly angleDeg: number;
+  readonly lifts: readonly ZoneLift[];
+  readonly stationLifts: readonly StationLift[];
+}
+
 export interface PlanStep {
   /** Its operation and its place among those of the operation: `refine 2`. */
   readonly key: string;
@@ -74,6 +83,8 @@ export interface PlanStep {
   readonly angleDeg: number | null;
   readonly lifts: readonly ZoneLift[];
   readonly stationLifts: readonly StationLift[];
+  /** Where it is worked at one angle after another, from the edge up; empty where at one. */
+  readonly bands: readonly StepBand[];
   readonly forceN: readonly [low: number, high: number] | null;
   readonly direction: Direction | 'edge-trailing only' | null;
   readonly pattern: string | null;
@@ -120,6 +131,7 @@ export const withStepDefaults = (
         : (['right', 'left'] as const).map((side) => ({ side, angleDeg, lifts, strokes }))),
     zone: kept.zone ?? 'heel to tip',
     stationLifts: kept.stationLifts ?? [],
+    bands: kept.bands ?? [],
     laidBy: kept.laidBy ?? null,
     rounds: kept.rounds ?? [],
     cooling: kept.cooling ?? null,
@@ -147,6 +159,7 @@ export const blankStep = (
     angleDeg: null,
     lifts: [],
     stationLifts: [],
+    bands: [],
     forceN: null,
     direction: null,
     pattern: null,
@@ -254,17 +267,26 @@ export const liftWords = ({
   sides,
   lifts,
   stationLifts,
-}: Pick<PlanStep, 'sides' | 'lifts' | 'stationLifts'>): string => {
-  if (stationLifts.length > 0) {
-    return stationLifts
-      .map(({ sMm, liftMm }) => `at ${Math.round(sMm)} mm ${liftMm.toFixed(1)}`)
-      .join(', ');
+  bands,
+}: Pick<PlanStep, 'sides' | 'lifts' | 'stationLifts' | 'bands'>): string => {
+  if (bands.length > 0) {
+    return bands
+      .map((band) => `${bandWords(band)}: ${byStation(band.stationLifts) || byZone(band.lifts)}`)
+      .join('; ');
   }
+  if (stationLifts.length > 0) return byStation(stationLifts);
   const differ = new Set(sides.map((side) => byZone(side.lifts))).size > 1;
   return differ
     ? sides.map((side) => `${side.side}: ${byZone(side.lifts) || 'none'}`).join('; ')
     : byZone(lifts);
 };
+
+/** Where a band begins, and its angle. */
+export const bandWords = ({ fromMm, angleDeg }: Pick<StepBand, 'fromMm' | 'angleDeg'>): string =>
+  `${angleDeg.toFixed(1)}° from ${fromMm === 0 ? 'the remnant' : `${fromMm.toFixed(1)} mm`}`;
+
+const byStation = (lifts: readonly StationLift[]): string =>
+  lifts.map(({ sMm, liftMm }) => `at ${Math.round(sMm)} mm ${liftMm.toFixed(1)}`).join(', ');
 
 /** Whether every side worked is held at one angle. */
 export const sidesAlike = ({ sides }: Pick<PlanStep, 'sides'>): boolean =>

@@ -21,6 +21,7 @@ import { messageOf, request } from '../api/client';
 import { keepJob, useSharedJob } from '../api/hooks';
 import { SoakPlan } from '../soaking/soak-plan';
 import { LiftLadder } from '../instruments/lift-ladder';
+import { BandLifts } from '../instruments/band-lifts';
 import { StationLadder } from '../instruments/station-ladder';
 import { bandText, useForceUnit } from '../theme/force';
 import { duration, fixed } from '../theme/format';
@@ -241,7 +242,9 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           )}
         </Hold>
         {step.setting && <p>{step.setting.words}</p>}
-        {step.stationLifts.length > 0 ? (
+        {step.bands.length > 0 ? (
+          <BandLifts bands={step.bands} />
+        ) : step.stationLifts.length > 0 ? (
           <StationLadder lifts={step.stationLifts} />
         ) : (
           lifts.length > 0 && <LiftLadder lifts={lifts} large />

@@ -1,4 +1,4 @@
-import { BLADE_KINDS, bladeOutline, figure, usualMeasuresOf } from '@patient-edge/core';
+import { BLADE_KINDS, bladeOutline, figure, usualMeasuresOf, ZONES } from '@patient-edge/core';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { BurrBoard } from '../bench/burr-board';
@@ -6,6 +6,7 @@ import { EdgeStrip } from './edge-strip';
 import { GritStair } from './grit-stair';
 import { LiftLadder } from './lift-ladder';
 import { Silhouette } from './silhouette';
+import { BandLifts } from './band-lifts';
 import { StationLadder } from './station-ladder';
 import { FigureList, FigureView } from './why';
 
@@ -121,6 +122,45 @@ describe('lifts by station', () => {
     expect((middle! - first!) / (last! - first!)).toBeCloseTo(90 / 260, 6);
     const heights = bars.map((bar) => Number(bar.getAttribute('height')));
     expect(heights[0]! / heights[2]!).toBeCloseTo(31.2 / 9.4, 6);
+  });
+});
+
+describe('lifts band by band', () => {
+  const zoneLifts = (...mm: (number | null)[]) =>
+    ZONES.map((zone, index) => ({ zone, liftMm: mm[index] ?? null, why: null }));
+
+  test('a row a band, each with its own; a dash where the blade lies on its face already', () => {
+    render(
+      <BandLifts
+        bands={[
+          { fromMm: 0, angleDeg: 3.57, lifts: zoneLifts(1.6, 1.5, 1.2, 0.4), stationLifts: [] },
+          { fromMm: 5, angleDeg: 2.27, lifts: zoneLifts(0.6, 0.5, 0.3), stationLifts: [] },
+        ]}
+      />,
+    );
+    expect(screen.getByRole('row', { name: '3.6° from the remnant 1.6 1.5 1.2 0.4' })).toBeTruthy();
+    expect(screen.getByRole('row', { name: '2.3° from 5.0 mm 0.6 0.5 0.3 –' })).toBeTruthy();
+  });
+
+  test('by station on a wide blade, each lift under its own place', () => {
+    render(
+      <BandLifts
+        bands={[
+          {
+            fromMm: 0,
+            angleDeg: 4,
+            lifts: zoneLifts(),
+            stationLifts: [
+              { sMm: 0, liftMm: 3 },
+              { sMm: 30.2, liftMm: 2 },
+            ],
+          },
+          { fromMm: 5, angleDeg: 2, lifts: zoneLifts(), stationLifts: [{ sMm: 30.2, liftMm: 1 }] },
+        ]}
+      />,
+    );
+    expect(screen.getByRole('columnheader', { name: '30' })).toBeTruthy();
+    expect(screen.getByRole('row', { name: '2.0° from 5.0 mm – 1.0' })).toBeTruthy();
   });
 });
 

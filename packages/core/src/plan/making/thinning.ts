@@ -5,7 +5,7 @@ import type { Result } from '../../units/result';
 import { AIMED_AT_MM } from '../bands';
 import { BAND_FACE_MM, FACE_STOCK_UM, namedChain, partChain, PART_LABELS } from '../part-chains';
 import { scratchTopMm } from '../stages';
-import type { PlanStep } from '../steps';
+import { bandWords, type PlanStep } from '../steps';
 import { handStroke, type StepKit, type Words } from './kit';
 import { evenerAfter, finderFor, lowSpotWords } from './low-spots';
 
@@ -29,12 +29,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
     const { thinning: stock } = work.sums;
     const [first] = work.bands;
     if (!first || stock.mm3 <= 0) return [];
-    const bands = work.bands
-      .map(
-        ({ angleDeg, fromMm }, index) =>
-          `${index === 0 ? 'from the remnant' : `from ${fromMm.toFixed(1)} mm`} at ${angleDeg.toFixed(1)}°`,
-      )
-      .join(', ');
+    const bands = work.bands.map(bandWords).join(', ');
     const ground = input
       .groundAt(first.angleDeg)
       .map((side) => ({ ...side, angleDeg: first.angleDeg }));
@@ -57,7 +52,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
         ...words,
       }),
     }).map((step, index, all) => ({
-      ...step,
+      ...inBands(step),
       instruction:
         step.instruction +
         lowSpotWords(stone(step.stoneId!).bond, practice.lowSpots, {
@@ -87,26 +82,42 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
         : []),
       ...chain,
       ...(evened?.ok
-        ? kit.chainSteps({
-            part: partChain(choices.chains, 'primary'),
-            ground,
-            chain: evened.value,
-            firstRule: `${EVEN_STOCK_UM} µm over all that was thinned, to come to an even look.`,
-            step: (body) => ({
-              operation: 'thinning',
-              title: `Even the look on ${body.name}`,
-              instruction:
-                'Light, over all that was thinned: a soft stone reaches into the low spots and evens the look.',
-              gate: 'no check',
-              zone,
-              check: 'One even haze against the light, the low spots no longer outlined.',
-              before: 'A thin line of the old bevel is left along the whole edge.',
-              caution: 'Fingers over the bevel, clear of the edge.',
-            }),
-          })
+        ? kit
+            .chainSteps({
+              part: partChain(choices.chains, 'primary'),
+              ground,
+              chain: evened.value,
+              firstRule: `${EVEN_STOCK_UM} µm over all that was thinned, to come to an even look.`,
+              step: (body) => ({
+                operation: 'thinning',
+                title: `Even the look on ${body.name}`,
+                instruction:
+                  'Light, over all that was thinned: a soft stone reaches into the low spots and evens the look.',
+                gate: 'no check',
+                zone,
+                check: 'One even haze against the light, the low spots no longer outlined.',
+                before: 'A thin line of the old bevel is left along the whole edge.',
+                caution: 'Fingers over the bevel, clear of the edge.',
+              }),
+            })
+            .map(inBands)
         : []),
     ];
   };
+
+  /** A step of the hand over several bands is lifted for each; what moves its own abrasive is not lifted. */
+  const inBands = (step: PlanStep): PlanStep => ({
+    ...step,
+    bands:
+      work.bands.length < 2 || step.lifts.length === 0
+        ? []
+        : work.bands.map(({ fromMm, angleDeg }) => ({
+            fromMm,
+            angleDeg,
+            lifts: input.liftsAt(angleDeg),
+            stationLifts: input.stationLiftsAt(angleDeg),
+          })),
+  });
 
   /** The soft stone alone, costed like any chain named by hand. */
   const evenChain = ({ id }: RackStone): Result<Chain> => {

@@ -1,0 +1,74 @@
+/** Lift of the spine band by band, where a thinning is worked at one angle after another, from the edge up. */
+import { bandWords, type StepBand } from '@patient-edge/core';
+import styled from 'styled-components';
+import { fixed } from '../theme/format';
+
+const Table = styled.table`
+  border-collapse: collapse;
+  width: 100%;
+  & th,
+  & td {
+    text-align: right;
+    padding: 5px 8px;
+    border-top: 1px solid var(--line);
+    vertical-align: baseline;
+  }
+  & th {
+    font: 400 16px/1.2 var(--text);
+    color: var(--ink-soft);
+  }
+  & thead th {
+    border-top: none;
+  }
+  & tr > th:first-child {
+    text-align: left;
+    padding-left: 0;
+  }
+  & tbody th {
+    color: var(--ink);
+    font-weight: 600;
+  }
+  & td {
+    font: 650 23px/1.2 var(--figures);
+  }
+`;
+
+interface Place {
+  readonly at: string;
+  readonly liftMm: number | null;
+}
+const placesOf = ({ lifts, stationLifts }: StepBand): readonly Place[] =>
+  stationLifts.length > 0
+    ? stationLifts.map(({ sMm, liftMm }) => ({ at: fixed(sMm, 0), liftMm }))
+    : lifts.map(({ zone, liftMm }) => ({ at: zone, liftMm }));
+
+/** A low band may not reach everywhere: there the blade lies on its face already. */
+const liftAt = (band: StepBand, place: string): string => {
+  const lift = placesOf(band).find(({ at }) => at === place)?.liftMm ?? null;
+  return lift === null ? '–' : fixed(lift, 1);
+};
+
+export const BandLifts = ({ bands }: { bands: readonly StepBand[] }) => (
+  <Table aria-label="Lift of the spine, mm, band by band">
+    <thead>
+      <tr>
+        <th scope="col">lift, mm</th>
+        {placesOf(bands[0]!).map(({ at }) => (
+          <th scope="col" key={at}>
+            {at}
+          </th>
+        ))}
+      </tr>
+    </thead>
+    <tbody>
+      {bands.map((band) => (
+        <tr key={band.fromMm}>
+          <th scope="row">{bandWords(band)}</th>
+          {placesOf(bands[0]!).map(({ at }) => (
+            <td key={at}>{liftAt(band, at)}</td>
+          ))}
+        </tr>
+      ))}
+    </tbody>
+  </Table>
+);

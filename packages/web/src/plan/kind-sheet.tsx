@@ -149,6 +149,7 @@ export const ThinningFields = ({ plan, choices, onChoices }: Omit<PartProps, 'jo
           <p>
             Bands{' '}
             {thinning.bands
+              .filter(({ fromMm }) => fromMm === 0 || fromMm < thinning.scratchTopMm)
               .map(({ angleDeg, fromMm }) => `${fixed(angleDeg, 2)}° from ${fixed(fromMm, 0)} mm`)
               .join(', ')}
             ; {fixed(thinning.remnantMm ?? 0, 2)} mm of the old bevel left to be seen; scratches

@@ -23,17 +23,20 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
   const { input, stone, partSteps, hand, few } = kit;
   const { choices, work, rack } = input;
   const { practice } = choices;
+  /** A band that begins above where the face is met takes nothing, and is not spoken of. */
+  const topMm = scratchTopMm(work);
+  const reached = work.bands.filter(({ fromMm }) => fromMm === 0 || fromMm < topMm);
   const wantsFound = input.hasLowSpots || practice.lowSpots === 'blend';
 
   const thinning = (words: Words = {}): PlanStep[] => {
     const { thinning: stock } = work.sums;
     const [first] = work.bands;
     if (!first || stock.mm3 <= 0) return [];
-    const bands = work.bands.map(bandWords).join(', ');
+    const bands = reached.map(bandWords).join(', ');
     const ground = input
       .groundAt(first.angleDeg)
       .map((side) => ({ ...side, angleDeg: first.angleDeg }));
-    const zone = words.zone ?? `from the old bevel up to ${scratchTopMm(work).toFixed(0)} mm`;
+    const zone = words.zone ?? `from the old bevel up to ${topMm.toFixed(0)} mm`;
     const chain = partSteps('primary', stock, {
       ground,
       firstRule: 'The steel outside the bands.',
@@ -109,9 +112,9 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
   const inBands = (step: PlanStep): PlanStep => ({
     ...step,
     bands:
-      work.bands.length < 2 || step.lifts.length === 0
+      reached.length < 2 || step.lifts.length === 0
         ? []
-        : work.bands.map(({ fromMm, angleDeg }) => ({
+        : reached.map(({ fromMm, angleDeg }) => ({
             fromMm,
             angleDeg,
             lifts: input.liftsAt(angleDeg),

@@ -49,7 +49,7 @@ const VIEWS: readonly View[] = [
     path: '/take-in',
     prepare: async (page) => {
       await page.getByRole('combobox', { name: 'Who brings it' }).fill('saltgate');
-      await page.getByRole('option').first().click();
+      await page.getByRole('option', { name: /^Saltgate/ }).click();
       await page.getByRole('button', { name: /Promised for$/ }).click();
       await page.getByRole('option').nth(2).click();
       await page.getByRole('button', { name: /^No. 2/ }).click();

@@ -106,6 +106,16 @@ describe('what the measures leave open', () => {
     expect(width(heightMm)).toBeCloseTo(2 * 1.2816 * 0.1, 1);
   });
 
+  test('of a gauge that may be off by as much as a class of dullness is half a degree, not two halves', () => {
+    const shareAt = (angleSigmaDeg: number): number =>
+      spreadOf(measuredAngle, known('micrometer', angleSigmaDeg)).doubts.find(
+        ({ matter }) => matter === 'presentAnglePerSideDeg',
+      )!.share;
+    // Nothing jumps where the two figures happen to be the same.
+    expect(shareAt(0.5)).toBeGreaterThan(shareAt(0.49));
+    expect(shareAt(0.5)).toBeLessThan(shareAt(0.51));
+  });
+
   test('is the same each time it is asked', () => {
     expect(spreadOf(planInput(), known('rule'))).toEqual(spreadOf(planInput(), known('rule')));
   });

@@ -35,7 +35,7 @@ export interface Doubt {
 /** 10th to 90th percentile. */
 export type Spread = readonly [low: number, high: number];
 
-/** The plan would be another one, were a measure off by one standard deviation. */
+/** The plan would be another one, were a measure off by one standard deviation, or the dullness by a class. */
 export interface Turn {
   readonly matter: DoubtfulMatter;
   readonly sigma: number;
@@ -72,6 +72,8 @@ const LEAST_OF_READING = 0.2;
 interface Mover {
   readonly matter: DoubtfulMatter;
   readonly sigma: number;
+  /** The least it can be off, in standard deviations: more than one where it comes in whole steps. */
+  readonly stride: number;
   /** The blade, were this off by so many standard deviations. */
   readonly move: (input: PlanInput, deviations: number) => PlanInput;
 }
@@ -83,6 +85,7 @@ const measureMover = (
 ): Mover => ({
   matter,
   sigma,
+  stride: 1,
   move: (input, deviations) => ({
     ...input,
     measures: {
@@ -96,6 +99,7 @@ const measureMover = (
 const sharpnessMover: Mover = {
   matter: 'sharpness',
   sigma: SHARPNESS_SIGMA,
+  stride: 1 / SHARPNESS_SIGMA,
   move: (input, deviations) => {
     const classes = deviations * SHARPNESS_SIGMA;
     const off = Math.sign(classes) * Math.round(Math.abs(classes));
@@ -117,6 +121,7 @@ const deepestFault = ({ damage, choices }: PlanInput): Damage | null =>
 const depthMover = ({ id, depthMm }: Damage): Mover => ({
   matter: 'damage depth',
   sigma: DAMAGE_DEPTH_SIGMA_MM,
+  stride: 1,
   move: (input, deviations) => {
     const moved = depthMm + deviations * DAMAGE_DEPTH_SIGMA_MM;
     const deep = Math.max(LEAST_OF_READING * depthMm, moved);
@@ -188,9 +193,7 @@ const spreadOf = (plans: readonly BladePlan[], told: Told): Spread => {
 };
 
 /** Variance of the steel with one matter alone in doubt: by three blades, as read and off either way. */
-const varianceAlone = (input: PlanInput, base: BladePlan, { move, sigma }: Mover): number => {
-  // A class comes whole, and that is two standard deviations of it.
-  const stride = sigma === SHARPNESS_SIGMA ? 1 / SHARPNESS_SIGMA : 1;
+const varianceAlone = (input: PlanInput, base: BladePlan, { move, stride }: Mover): number => {
   const away = [stride, -stride].map((deviations) => {
     const plan = planOf(move(input, deviations));
     return plan ? (plan.figures.steelLost.value - base.figures.steelLost.value) / stride : 0;
@@ -203,8 +206,8 @@ const varianceAlone = (input: PlanInput, base: BladePlan, { move, sigma }: Mover
  * no blade are no turn of the plan.
  */
 const turnsOf = (input: PlanInput, movers: readonly Mover[], read: BladePlan): Turn[] =>
-  movers.flatMap(({ matter, sigma, move }) =>
-    ([1, -1] as const).flatMap((deviations): Turn[] => {
+  movers.flatMap(({ matter, sigma, stride, move }) =>
+    [stride, -stride].flatMap((deviations): Turn[] => {
       const plan = planOf(move(input, deviations));
       if (!plan || plan.thinning.depth === read.thinning.depth) return [];
       const becomes = plan.thinning.depth ?? 'not thinned';

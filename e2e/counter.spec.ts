@@ -242,7 +242,10 @@ test.describe('the demo shop', () => {
     await signIn(page, shop.address, ...OWNER);
     await page.goto(`${shop.address}/jobs/17/plan`);
     const figure = (label: string) =>
-      page.locator('dt', { hasText: new RegExp(`^${label}$`) }).locator('+ dd');
+      page
+        .locator('dt', { hasText: new RegExp(`^${label}$`) })
+        .first()
+        .locator('+ dd');
     await expect(figure('Height lost')).toContainText('0.53 mm');
     await page.getByText(/Take out the chip at 170 mm/).click();
     await expect(figure('Height lost')).toContainText('0.28 mm');

@@ -150,7 +150,7 @@ for (const [kind, name, operations] of BLADES) {
 
     // Settled, printed.
     await page.getByRole('button', { name: 'Settle the plan' }).click();
-    await expect(page.getByText('Before the first stroke')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
     const settled = await fetched<Job>(page, `/jobs/${job.id}`);
     const kept = settled.steps.find(({ step }) => step.key === changed.key)!.step;
     expect(kept.strokesPerSide).toBe(33);
@@ -353,7 +353,7 @@ test('versions are kept, a file is read back, a template serves the next of its 
   await page.getByLabel('Per side, °', { exact: true }).fill('17');
   await page.getByLabel('Why it is changed').fill('it chipped last month');
   await page.getByRole('button', { name: 'Settle the changed plan' }).click();
-  await expect(page.getByText('Before the first stroke')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
   await page.goto(plan);
   await expect(page.getByText(/it chipped last month/).first()).toBeVisible();
   await page.getByLabel('Keep the settled plan as a template').fill('Stall, steep');

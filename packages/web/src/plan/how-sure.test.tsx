@@ -27,10 +27,10 @@ const said = (part?: Partial<PlanSpread>): string => {
 describe('how sure a plan is', () => {
   test('is told as ranges, one figure where both ends read alike', () => {
     const words = said();
-    expect(words).toContain('Steel lost0.3 to 5.4 mm³');
-    expect(words).toContain('Height lost0.03 mm');
-    expect(words).toContain('Behind the edge after0.40 to 0.45 mm');
-    expect(words).toContain('Working time4 min to 9 min');
+    expect(words).toContain('Steel0.3 to 5.4 mm³');
+    expect(words).toContain('Height0.03 mm');
+    expect(words).toContain('Behind the edge0.40 to 0.45 mm');
+    expect(words).toContain('Time4 min to 9 min');
   });
 
   test('names what most of it comes from, with what each may be off', () => {

@@ -133,10 +133,10 @@ export const SpreadWords = ({
           <Soft>In eight cases of ten</Soft>
           <Ranges>
             {[
-              ['Steel lost', steelWords(spread.steelMm3)],
-              ['Height lost', fromTo(spread.heightMm, 2, 'mm')],
-              [`${shoulderLabel} after`, fromTo(spread.behindEdgeMm, 2, 'mm')],
-              ['Working time', from === to ? to : `${from} to ${to}`],
+              ['Steel', steelWords(spread.steelMm3)],
+              ['Height', fromTo(spread.heightMm, 2, 'mm')],
+              [shoulderLabel, fromTo(spread.behindEdgeMm, 2, 'mm')],
+              ['Time', from === to ? to : `${from} to ${to}`],
             ].map(([label, range]) => (
               <div key={label}>
                 <dt>{label}</dt>
@@ -170,7 +170,7 @@ export const SpreadWords = ({
       )}
       {spread.turns.length > 0 && (
         <Notice>
-          {spread.turns.map(turnWords).join(' ')} Look at that again before the first stroke.
+          {spread.turns.map(turnWords).join(' ')} Look at that again before any steel goes.
         </Notice>
       )}
     </Stack>

@@ -184,7 +184,7 @@ test('how sure a plan is by its measures, and which measure its decision hangs o
   const spread = planSpread(await inputOf(page, job), howKnown(job));
   if (!spread.ok) throw new Error(spread.error.message);
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
-  const sheet = page.getByRole('region', { name: 'Along the edge' });
+  const sheet = page.getByRole('region', { name: 'How sure' });
   await expect(sheet.getByRole('heading', { name: 'How sure the measures make it' })).toBeVisible();
   const [low, high] = spread.value.behindEdgeMm.map((mm) => mm.toFixed(2));
   await expect(sheet).toContainText(`${low} to ${high} mm`);

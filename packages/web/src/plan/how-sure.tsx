@@ -12,7 +12,7 @@ import { memo, useId, useMemo } from 'react';
 import styled from 'styled-components';
 import { howKnown } from '../judge/how-known';
 import { fixed, roughly } from '../theme/format';
-import { Notice, Soft, Stack } from '../theme/parts';
+import { Notice, Sheet, Soft, Stack } from '../theme/parts';
 import { useSpread } from '../workers/use-compare';
 
 const Two = styled.div`
@@ -127,7 +127,7 @@ export const SpreadWords = ({
   const [from, to] = spread.workingS.map(roughly);
   return (
     <Stack $gap={10}>
-      <h3>How sure the measures make it</h3>
+      <h2>How sure the measures make it</h2>
       <Two>
         <div>
           <Soft>In eight cases of ten</Soft>
@@ -187,7 +187,12 @@ interface HowSureProps {
 export const HowSure = memo(({ job, input, shoulderLabel }: HowSureProps) => {
   const question = useMemo(() => ({ input, known: howKnown(job) }), [input, job]);
   const spread = useSpread(question);
-  // What cannot be planned is told where the plan would stand.
-  return spread?.ok ? <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} /> : null;
+  // What cannot be planned is told where the plan would stand. It comes last, for it comes late: nothing on the
+  // page may move under a finger.
+  return spread?.ok ? (
+    <Sheet aria-label="How sure">
+      <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} />
+    </Sheet>
+  ) : null;
 });
 HowSure.displayName = 'HowSure';

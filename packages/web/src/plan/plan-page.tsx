@@ -155,7 +155,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
         </Sheet>
         <SectionSheet job={job} plan={plan} resting={calm.plan} />
       </Two>
-      <AlongSheet {...shared} input={calm.input} />
+      <AlongSheet {...shared} />
       <HoldingSheet plan={calm.plan} machineId={calm.choices.machineId} onMachine={setMachine} />
       <RackSheet {...shared} rack={rack} machine={machine} />
       <SchoolsSheet choices={calm.choices} onChoices={set} />
@@ -166,6 +166,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
         sides={calm.plan.held.flatMap(({ side }) => side ?? [])}
         onChoices={onChoices}
       />
+      <HowSure job={job} input={calm.input} shoulderLabel={calm.plan.shoulderLabel} />
     </Sheets>
   );
 };
@@ -177,11 +178,7 @@ interface SheetProps {
   readonly onChoices: (part: Partial<PlanChoices>) => void;
 }
 
-interface AlongSheetProps extends SheetProps {
-  readonly input: PlanInput;
-}
-
-const AlongSheet = memo(({ job, plan, choices, onChoices, input }: AlongSheetProps) => (
+const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
   <Sheet aria-label="Along the edge">
     <Stack>
       <h2>Along</h2>
@@ -210,7 +207,6 @@ const AlongSheet = memo(({ job, plan, choices, onChoices, input }: AlongSheetPro
       <TipField job={job} choices={choices} onChoices={onChoices} />
       <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
       {!plan.isGuided && <FixedLift plan={plan} />}
-      <HowSure job={job} input={input} shoulderLabel={plan.shoulderLabel} />
     </Stack>
   </Sheet>
 ));

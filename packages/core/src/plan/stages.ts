@@ -138,6 +138,12 @@ interface Thinned {
   readonly riseMm: number;
 }
 
+/** The bands that take steel: one that begins above where the face is met takes nothing, and is not spoken of. */
+export const bandsReached = <Band extends { readonly fromMm: number }>(
+  bands: readonly Band[],
+  topMm: number,
+): readonly Band[] => bands.filter(({ fromMm }) => fromMm === 0 || fromMm < topMm);
+
 /** How far up the face the scratches of thinning will show: the top of the highest thinned face. */
 export const scratchTopMm = ({ stages, riseMm }: Thinned): number => {
   const thinned = stages.find(({ id }) => id === 'thinning');

@@ -1,6 +1,7 @@
 /** What is particular of this kind of blade: its own figures, and the choices only it has. */
 import {
   AXE_SERVICES,
+  bandsReached,
   bladeKind,
   FRONT_FORMS,
   MOST_TAPE_LAYERS,
@@ -148,8 +149,7 @@ export const ThinningFields = ({ plan, choices, onChoices }: Omit<PartProps, 'jo
           </Columns>
           <p>
             Bands{' '}
-            {thinning.bands
-              .filter(({ fromMm }) => fromMm === 0 || fromMm < thinning.scratchTopMm)
+            {bandsReached(thinning.bands, thinning.scratchTopMm)
               .map(({ angleDeg, fromMm }) => `${fixed(angleDeg, 2)}° from ${fixed(fromMm, 0)} mm`)
               .join(', ')}
             ; {fixed(thinning.remnantMm ?? 0, 2)} mm of the old bevel left to be seen; scratches

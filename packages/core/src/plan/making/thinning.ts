@@ -4,7 +4,7 @@ import type { RackStone } from '../../abrasive/rack-stone';
 import type { Result } from '../../units/result';
 import { AIMED_AT_MM } from '../bands';
 import { BAND_FACE_MM, FACE_STOCK_UM, namedChain, partChain, PART_LABELS } from '../part-chains';
-import { scratchTopMm } from '../stages';
+import { bandsReached, scratchTopMm } from '../stages';
 import { bandWords, type PlanStep } from '../steps';
 import { handStroke, type StepKit, type Words } from './kit';
 import { evenerAfter, finderFor, lowSpotWords } from './low-spots';
@@ -23,9 +23,8 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
   const { input, stone, partSteps, hand, few } = kit;
   const { choices, work, rack } = input;
   const { practice } = choices;
-  /** A band that begins above where the face is met takes nothing, and is not spoken of. */
   const topMm = scratchTopMm(work);
-  const reached = work.bands.filter(({ fromMm }) => fromMm === 0 || fromMm < topMm);
+  const reached = bandsReached(work.bands, topMm);
   const wantsFound = input.hasLowSpots || practice.lowSpots === 'blend';
 
   const thinning = (words: Words = {}): PlanStep[] => {

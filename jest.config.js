@@ -6,7 +6,7 @@ const shared = {
       { jsc: { target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(yalps|comlink)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(yalps|comlink|p-limit|yocto-queue)/)'],
   extensionsToTreatAsEsm: [],
 };
 

@@ -78,7 +78,7 @@ describe('what is let through', () => {
       strokesRight: 1,
       strokesLeft: 0,
       workedSeconds: 0.5,
-      runningSinceMs: null,
+      runningSeconds: null,
     };
     expect(validate(workSchema, { ...work, burr: { right: { heel: 'clear' }, left: {} } }).ok).toBe(
       true,

@@ -1,5 +1,6 @@
 /** What crosses the wire, and what is refused at the door. */
 export * from './validate';
+export * from './readable';
 export * from './shop-rules';
 export * from './wire';
 export * from './schemas';

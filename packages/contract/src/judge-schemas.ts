@@ -123,11 +123,13 @@ export interface PhotoMark {
   readonly note: string;
 }
 export interface PhotographBody {
+  readonly version: number;
   readonly note: string;
   readonly marks: readonly PhotoMark[];
 }
 const share = (label: string) => number().min(0).max(1).required().label(label);
 export const photographSchema = Joi.object<PhotographBody>({
+  version,
   note: optionalText('Note', 300),
   marks: Joi.array()
     .items(

@@ -3,6 +3,8 @@ import Joi from 'joi';
 import {
   BURR_FINDINGS,
   LIGHT_FINDINGS,
+  LONGEST_RUN_S,
+  MOST_STEP_S,
   PAPER_FINDINGS,
   ZONES,
   type BurrCheck,
@@ -57,6 +59,27 @@ export const staffSchema = Joi.object<StaffBody>({
     .valid(...ROLES)
     .required()
     .label('Role'),
+});
+
+export interface ChangeStaffBody {
+  readonly role: Role;
+  readonly active: boolean;
+}
+export const changeStaffSchema = Joi.object<ChangeStaffBody>({
+  role: Joi.string()
+    .valid(...ROLES)
+    .required()
+    .label('Role'),
+  active: yesOrNo().required().label('Active'),
+});
+
+export interface PasswordBody {
+  readonly currentPassword: string;
+  readonly newPassword: string;
+}
+export const passwordSchema = Joi.object<PasswordBody>({
+  currentPassword: Joi.string().max(200).required().label('Present password'),
+  newPassword: newPassword.label('New password'),
 });
 
 export interface Phone {
@@ -140,12 +163,18 @@ export interface VersionBody {
 }
 export const versionSchema = Joi.object<VersionBody>({ version });
 
+/** The version in an address, where a request has no body. */
+export const versionQuerySchema = Joi.object<VersionBody>({
+  version: Joi.number().integer().min(0).required().label('Version'),
+});
+
 export interface WorkBody {
   readonly revision: number;
   readonly strokesRight: number;
   readonly strokesLeft: number;
   readonly workedSeconds: number;
-  readonly runningSinceMs: number | null;
+  /** Elapsed, never a time of day: the clocks of two machines differ. */
+  readonly runningSeconds: number | null;
   readonly burr: BurrCheck;
 }
 const strokes = (label: string) => number().integer().min(0).max(100000).required().label(label);
@@ -163,8 +192,13 @@ export const workSchema = Joi.object<WorkBody>({
   revision: number().integer().min(0).required().label('Revision'),
   strokesRight: strokes('Strokes, right'),
   strokesLeft: strokes('Strokes, left'),
-  workedSeconds: number().min(0).max(360000).required().label('Seconds worked'),
-  runningSinceMs: number().integer().min(0).allow(null).required().label('Timer'),
+  workedSeconds: number().min(0).max(MOST_STEP_S).required().label('Seconds worked'),
+  runningSeconds: number()
+    .min(0)
+    .max(LONGEST_RUN_S)
+    .allow(null)
+    .required()
+    .label('Seconds on the clock'),
   burr: Joi.object({ right: burrSide, left: burrSide }).required().label('Burr'),
 });
 

@@ -1,5 +1,6 @@
 /** Validation at the door: every refusal names the field, the limit and what was given. */
 import type Joi from 'joi';
+import { unreadable } from './readable';
 
 export interface FieldError {
   /** Dotted path of the field. */
@@ -40,6 +41,8 @@ const MESSAGES: Joi.ValidationOptions['messages'] = {
 /** The value with its defaults, or every field that is wrong. Unknown fields are refused; text is
  * trimmed, and nothing else is converted unless the schema says so. */
 export const validate = <T>(schema: Joi.Schema<T>, body: unknown): Validated<T> => {
+  const refused = unreadable(body);
+  if (refused) return { ok: false, fields: [refused] };
   const result = schema.required().validate(body, {
     abortEarly: false,
     allowUnknown: false,

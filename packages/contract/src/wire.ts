@@ -16,6 +16,7 @@ import type {
   PlanChoices,
   PlanStep,
   Rung,
+  Said,
   Sharpness,
 } from '@patient-edge/core';
 import type { MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
@@ -42,6 +43,10 @@ export interface ApiErrorBody {
     readonly fields?: readonly FieldError[];
     /** With a conflict: the version now held. */
     readonly currentVersion?: number;
+    /** Seconds to wait before a further try. */
+    readonly retryAfterS?: number;
+    /** With a key that was used before for something else: what it made then. */
+    readonly made?: unknown;
   };
 }
 
@@ -50,6 +55,11 @@ export interface StaffMember {
   readonly name: string;
   readonly login: string;
   readonly role: Role;
+}
+
+export interface StaffRecord extends StaffMember {
+  /** Whether they may sign in; whoever left stays on record. */
+  readonly active: boolean;
 }
 
 export interface SessionInfo {
@@ -188,9 +198,13 @@ export interface StepRecord {
   readonly status: 'to do' | 'done';
   readonly strokesRight: number;
   readonly strokesLeft: number;
+  /** Without the run the clock is in. */
   readonly workedSeconds: number;
-  readonly runningSinceMs: number | null;
+  /** Elapsed in the run the clock is in, when this was answered; null while it stands. */
+  readonly runningSeconds: number | null;
   readonly burr: BurrCheck;
+  /** What the customer must have said yes to before this step is begun. */
+  readonly asks: readonly Said[];
   readonly overrideReason: string | null;
   readonly revision: number;
   readonly superseded: boolean;
@@ -299,6 +313,12 @@ export interface Job {
   readonly events: readonly JobEvent[];
 }
 
+/** The tag to hang on the next blade, and those that hang on blades now. */
+export interface NextTag {
+  readonly tagNumber: number;
+  readonly inUse: readonly number[];
+}
+
 export interface DropOffAnswer {
   readonly jobs: readonly Job[];
 }
@@ -345,6 +365,8 @@ export interface Visit {
   readonly jobId: number;
   readonly tagNumber: number;
   readonly stage: Stage;
+  /** It went back as it came. */
+  readonly declined: boolean;
   readonly takenInAt: string;
   readonly returnedAt: string | null;
   readonly anglePerSideDeg: number | null;
@@ -365,11 +387,16 @@ export interface BladeRecord {
   readonly lastJob: Job | null;
 }
 
+export interface BladeOfCustomer extends BladeSummary {
+  /** The tag it hangs on in the shop now; null while it is at home. */
+  readonly tagInUse: number | null;
+}
+
 export interface CustomerRecord {
   readonly customer: Customer;
   readonly phones: readonly Phone[];
   readonly version: number;
   /** When everything personal was forgotten; null for all others. */
   readonly erasedAt: string | null;
-  readonly blades: readonly BladeSummary[];
+  readonly blades: readonly BladeOfCustomer[];
 }

@@ -106,4 +106,5 @@ export * from './blade/instruments';
 export * from './outline/trace';
 export * from './angle/readings';
 export * from './judge/judgement';
+export * from './judge/step-questions';
 export * from './price/estimate';

@@ -3,7 +3,7 @@
  * name, whole or not at all.
  */
 import { randomBytes } from 'node:crypto';
-import { mkdir, readdir, readFile, rename, stat, unlink, writeFile } from 'node:fs/promises';
+import { mkdir, readdir, readFile, rename, rm, stat, unlink, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
 export interface SheetInTray {
@@ -16,6 +16,8 @@ export interface LabelPrinter {
   readonly print: (name: string, pdf: Buffer) => Promise<void>;
   /** What lies in the tray, the latest first. */
   readonly tray: () => Promise<SheetInTray[]>;
+  /** Takes every sheet of those jobs out of the tray. */
+  readonly discard: (jobIds: readonly number[]) => Promise<void>;
   /** One sheet; undefined when it is not there. */
   readonly sheet: (name: string) => Promise<Buffer | undefined>;
 }
@@ -43,6 +45,13 @@ export const labelPrinter = (folder: string): LabelPrinter => {
       await rename(unfinished, join(folder, name));
       for (const { name: oldest } of (await tray()).slice(MOST_SHEETS))
         await unlink(join(folder, oldest));
+    },
+    discard: async (jobIds) => {
+      const ids = new Set(jobIds.map(String));
+      for (const { name } of await tray()) {
+        const jobId = /-job-(\d+)\.pdf$/.exec(name)?.[1];
+        if (jobId !== undefined && ids.has(jobId)) await rm(join(folder, name), { force: true });
+      }
     },
     sheet: async (name) => {
       if (!SHEET_NAME.test(name)) return undefined;

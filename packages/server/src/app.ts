@@ -1,28 +1,33 @@
 /** The one Express application: API, health page and the built web application. */
-import { randomBytes } from 'node:crypto';
+import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { ApiErrorBody } from '@patient-edge/contract';
 import type { LabelPrinter } from '@patient-edge/devices';
-import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
 import expressMySqlSession from 'express-mysql-session';
-import helmet from 'helmet';
 import type { Pool } from 'mysql2/promise';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { authRoutes } from './auth/routes';
+import { isStillSignedIn, knowStaff } from './auth/sessions';
 import { benchRoutes } from './bench/routes';
 import { bladeRoutes } from './blades/routes';
 import { calcRoutes } from './calc/routes';
+import type { Compute } from './compute/compute';
 import { customerRoutes } from './customers/routes';
 import { deviceRoutes, type ScaleAddress } from './devices/routes';
 import { edgeTestRoutes } from './edge-tests/routes';
 import { handOverRoutes } from './hand-over/routes';
 import { healthRoutes } from './health/routes';
-import { ApiError, forbidden, notFound } from './http/errors';
+import { isLockError } from './database/pool';
+import { contentPolicy, knownHost, ONLY_HERE, sameOriginWrites, type Reach } from './http/door';
+import { ApiError, busy, notFound } from './http/errors';
+import { createStreams } from './http/streams';
 import { judgeRoutes } from './judge/routes';
 import { labelRoutes } from './labels/routes';
+import { peopleRoutes } from './people/routes';
 import { photographRoutes } from './photographs/routes';
 import { priceRoutes } from './prices/routes';
 import { jobRoutes } from './jobs/routes';
@@ -43,53 +48,22 @@ export interface AppOptions {
   /** Folder of the built web application; null serves the API alone. */
   readonly webFolder: string | null;
   readonly logger: Logger;
+  readonly compute: Compute;
+  /** Names and proxy the shop is reached by; its own machine alone when it is left out. */
+  readonly reach?: Reach;
   /** Null when no scale is connected. */
   readonly scale?: ScaleAddress | null;
   /** Null when no label printer is connected. */
   readonly printer?: LabelPrinter | null;
 }
 
+/** Two shops on one machine share its name, and browsers do not tell ports apart: each has a cookie of its own. */
+const cookieNameOf = (sessionSecret: string): string =>
+  `patient-edge-${createHash('sha256').update(sessionSecret).digest('hex').slice(0, 8)}`;
+
+const CALC_BODY = '64kb';
+const BODY = '1mb';
 const SESSION_MS = 14 * 24 * 60 * 60 * 1000;
-
-/** A fresh nonce a page, and a policy under which nothing foreign runs. */
-const contentPolicy: RequestHandler = (request, response, next) => {
-  response.locals['nonce'] = randomBytes(16).toString('base64');
-  helmet({
-    contentSecurityPolicy: {
-      useDefaults: false,
-      directives: {
-        defaultSrc: ["'none'"],
-        scriptSrc: ["'self'"],
-        styleSrc: ["'self'", `'nonce-${response.locals['nonce'] as string}'`],
-        imgSrc: ["'self'", 'data:', 'blob:'],
-        fontSrc: ["'self'"],
-        connectSrc: ["'self'"],
-        workerSrc: ["'self'"],
-        manifestSrc: ["'self'"],
-        baseUri: ["'none'"],
-        formAction: ["'self'"],
-        frameAncestors: ["'none'"],
-      },
-    },
-    // Served over plain HTTP on loopback.
-    strictTransportSecurity: false,
-  })(request, response, next);
-};
-
-/** Writes come from our own pages only: the cookie is SameSite, and the browser says where a request began. */
-const sameOriginWrites: RequestHandler = (request, _response, next) => {
-  if (request.method === 'GET' || request.method === 'HEAD') return next();
-  const site = request.get('Sec-Fetch-Site');
-  if (site !== undefined && site !== 'same-origin' && site !== 'none') {
-    throw forbidden('Writes are accepted from this application only');
-  }
-  // A photograph is the one thing that comes as a file.
-  const isFile = /\/photographs$/.test(request.path) && request.is('multipart/form-data');
-  if (request.method !== 'DELETE' && !isFile && !request.is('application/json')) {
-    throw new ApiError(415, 'NOT_JSON', 'The body must be JSON');
-  }
-  next();
-};
 
 const statusOf = (error: unknown): number | null =>
   typeof error === 'object' &&
@@ -118,6 +92,8 @@ const answerError: ErrorRequestHandler = (error: unknown, request, response, nex
     response.status(status).json({ error: body } satisfies ApiErrorBody);
   };
   if (error instanceof ApiError) {
+    if (error.extra.retryAfterS !== undefined)
+      response.set('Retry-After', String(error.extra.retryAfterS));
     answer(error.status, { code: error.code, message: error.message, ...error.extra });
     return;
   }
@@ -125,6 +101,18 @@ const answerError: ErrorRequestHandler = (error: unknown, request, response, nex
   if (status !== null && status >= 400 && status < 500) {
     // Raised by the body parser: not JSON, or too large.
     answer(status, { code: 'BAD_REQUEST', message: 'The request cannot be read' });
+    return;
+  }
+  if (isLockError(error)) {
+    // Tried again several times already.
+    request.log.warn({ err: error }, 'locks that would not give way');
+    const {
+      status: code,
+      message,
+      extra,
+    } = busy('Too many changes at once; try again in a moment');
+    response.set('Retry-After', String(extra.retryAfterS));
+    answer(code, { code: 'BUSY', message });
     return;
   }
   if (isDatabaseAway(error)) {
@@ -164,9 +152,13 @@ export interface RunningApp {
 }
 
 export const createApp = (options: AppOptions): RunningApp => {
-  const { pool, mode, logger } = options;
+  const { pool, mode, logger, compute } = options;
+  const reach = options.reach ?? ONLY_HERE;
+  const cookieName = cookieNameOf(options.sessionSecret);
+  const streams = createStreams((request) => isStillSignedIn(pool, request));
   const app = express();
   app.disable('x-powered-by');
+  if (reach.proxy !== null) app.set('trust proxy', reach.proxy);
   app.use(
     pinoHttp({
       logger,
@@ -181,6 +173,7 @@ export const createApp = (options: AppOptions): RunningApp => {
       },
     }),
   );
+  app.use(knownHost(reach));
   app.use(contentPolicy);
   app.use(healthRoutes(pool, Date.now()));
 
@@ -197,19 +190,18 @@ export const createApp = (options: AppOptions): RunningApp => {
     pool as unknown as ConstructorParameters<typeof MySqlStore>[1],
   );
   const api = express.Router();
-  const readJson = express.json({ limit: '1mb' });
   // Needs neither session nor database, and asks for neither.
-  api.use('/calc', sameOriginWrites, readJson);
-  api.use(calcRoutes());
+  api.use('/calc', sameOriginWrites, express.json({ limit: CALC_BODY }));
+  api.use(calcRoutes(compute));
   api.use(printRoutes());
   api.use(
     session({
-      name: 'patient-edge',
+      name: cookieName,
       secret: options.sessionSecret,
       store: store as unknown as session.Store,
       resave: false,
       saveUninitialized: false,
-      cookie: { httpOnly: true, sameSite: 'strict', secure: false, maxAge: SESSION_MS },
+      cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS },
     }),
   );
   api.use((_request, response, next) => {
@@ -217,25 +209,27 @@ export const createApp = (options: AppOptions): RunningApp => {
     next();
   });
   api.use(sameOriginWrites);
-  api.use(readJson);
+  api.use(express.json({ limit: BODY }));
+  api.use(knowStaff(pool));
   for (const routes of [
-    authRoutes(pool, mode),
+    authRoutes(pool, { mode, cookieName, streams }),
+    peopleRoutes(pool),
     shopRoutes(pool),
-    customerRoutes(pool),
+    customerRoutes(pool, options.printer ?? null),
     searchRoutes(pool),
     bladeRoutes(pool),
     stoneRoutes(pool),
     steelRoutes(pool),
     machineRoutes(pool),
     touchUpRoutes(pool),
-    deviceRoutes(options.scale ?? null),
+    deviceRoutes(options.scale ?? null, streams),
     jobRoutes(pool),
     judgeRoutes(pool),
     priceRoutes(pool),
     photographRoutes(pool),
     labelRoutes(pool, options.printer ?? null),
-    planRoutes(pool),
-    planOutputRoutes(pool),
+    planRoutes(pool, compute),
+    planOutputRoutes(pool, compute),
     benchRoutes(pool),
     edgeTestRoutes(pool),
     handOverRoutes(pool),
@@ -248,5 +242,11 @@ export const createApp = (options: AppOptions): RunningApp => {
   app.use('/api', api);
   if (options.webFolder !== null) app.use(webRoutes(options.webFolder));
   app.use(answerError);
-  return { app, close: () => store.close() };
+  return {
+    app,
+    close: async () => {
+      streams.endAll();
+      await store.close();
+    },
+  };
 };

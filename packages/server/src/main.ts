@@ -4,10 +4,13 @@ import { fileURLToPath } from 'node:url';
 import { labelPrinter, startKitchenScale } from '@patient-edge/devices';
 import { pino } from 'pino';
 import { createApp } from './app';
-import { migrate } from './database/migrate';
+import { threadedCompute } from './compute/compute';
+import { applyMissing, whileStartingAlone } from './database/migrate';
 import { openPool } from './database/pool';
 import { loadDemo } from './demo/load-demo';
 import { scaleAddressFrom } from './devices/routes';
+import { startHousekeeping } from './housekeeping';
+import { reachFrom } from './http/door';
 
 const setting = (name: string): string => {
   const value = process.env[name];
@@ -32,9 +35,13 @@ const run = async (): Promise<void> => {
     password: setting('DATABASE_PASSWORD'),
     database: setting('DATABASE_NAME'),
   });
-  const applied = await migrate(pool, join(here, 'migrations'));
-  if (applied.length > 0) logger.info({ applied }, 'migrations applied');
-  if (mode === 'demo' && (await loadDemo(pool, new Date()))) logger.info('demo data loaded');
+  const compute = threadedCompute(join(here, 'worker.js'));
+  await whileStartingAlone(pool, async (connection) => {
+    const applied = await applyMissing(connection, join(here, 'migrations'));
+    if (applied.length > 0) logger.info({ applied }, 'migrations applied');
+    if (mode === 'demo' && (await loadDemo(pool, compute, new Date())))
+      logger.info('demo data loaded');
+  });
   // A shop names its own scale; the demo has the stand-in.
   const named = scaleAddressFrom(process.env['PATIENT_EDGE_SCALE']);
   const standIn = mode === 'demo' && !named ? await startKitchenScale() : null;
@@ -45,9 +52,12 @@ const run = async (): Promise<void> => {
     sessionSecret: setting('SESSION_SECRET'),
     webFolder: join(here, 'web'),
     logger,
+    compute,
+    reach: reachFrom(process.env['PATIENT_EDGE_HOSTS'], process.env['PATIENT_EDGE_PROXY']),
     scale,
     printer: labelPrinter(setting('PATIENT_EDGE_LABELS')),
   });
+  const endHousekeeping = startHousekeeping(pool, logger);
   const server = app.listen(port, '127.0.0.1', (error?: Error) => {
     if (error) {
       logger.fatal({ err: error, port }, 'the port is taken');
@@ -57,9 +67,11 @@ const run = async (): Promise<void> => {
     process.send?.('serving');
   });
   const stop = (): void => {
+    endHousekeeping();
     server.close(() => {
       void close()
         .then(() => standIn?.close())
+        .then(() => compute.close())
         .then(() => pool.end())
         .finally(() => process.exit(0));
     });

@@ -10,6 +10,7 @@ import request, { type Agent, type Response } from 'supertest';
 import { intakeBody } from '../../contract/test/intake';
 import { stoneBody } from '../../contract/test/stones';
 import { createApp, type AppOptions } from '../src/app';
+import { inProcessCompute } from '../src/compute/compute';
 import { migrate } from '../src/database/migrate';
 import { openPool } from '../src/database/pool';
 
@@ -52,7 +53,7 @@ export interface TestShop {
 /** A shop with an owner signed in and three stones and a strop on the rack. */
 export const openShop = async (
   name: string,
-  options: Pick<AppOptions, 'printer'> = {},
+  options: Partial<Pick<AppOptions, 'printer' | 'compute' | 'reach' | 'scale'>> = {},
 ): Promise<TestShop> => {
   const pool = await emptyDatabase(name);
   await migrate(pool, MIGRATIONS);
@@ -62,6 +63,7 @@ export const openShop = async (
     sessionSecret: 'a secret for tests only',
     webFolder: null,
     logger: pino({ level: 'silent' }),
+    compute: inProcessCompute(),
     ...options,
   });
   const owner = request.agent(app);
@@ -141,6 +143,28 @@ export const planned = async (
 export const begun = async (agent: Agent, job: Job): Promise<Job> =>
   jobOf(await agent.post(`/api/jobs/${job.id}/bench`).send({ version: job.version }).expect(200));
 
+/** Handed back undone: its owner has it again, and the tag is free. */
+export const sentHome = async (agent: Agent, job: Job, reason = 'Not ours'): Promise<Job> => {
+  const declined = jobOf(
+    await agent
+      .post(`/api/jobs/${job.id}/decline`)
+      .send({ version: job.version, reason })
+      .expect(200),
+  );
+  return jobOf(
+    await agent
+      .post(`/api/jobs/${job.id}/return`)
+      .send({
+        version: declined.version,
+        tagNumber: job.tagNumber,
+        sheathed: true,
+        remarks: '',
+        holding: '',
+      })
+      .expect(200),
+  );
+};
+
 export const burrEverywhere = (finding: BurrFinding) => ({
   right: byZone(() => finding),
   left: byZone(() => finding),
@@ -151,7 +175,7 @@ export const workBody = (part: Record<string, unknown> = {}) => ({
   strokesRight: 20,
   strokesLeft: 20,
   workedSeconds: 90,
-  runningSinceMs: null,
+  runningSeconds: null,
   burr: { right: {}, left: {} },
   ...part,
 });

@@ -19,10 +19,18 @@ export interface StepWork {
   readonly strokesLeft: number;
   /** Time worked before the timer was last started. */
   readonly workedSeconds: number;
-  /** When the timer was started, ms since the epoch; null while it stands. */
+  /** When the timer was started by the clock of this device, ms; null while it stands. Never sent anywhere. */
   readonly runningSinceMs: number | null;
   readonly burr: BurrCheck;
 }
+
+/**
+ * A run of the clock longer than this was forgotten, s: nobody strokes for so long without stopping. How long they
+ * worked is asked. First guess.
+ */
+export const LONGEST_RUN_S = 3 * 3600;
+/** No step takes longer than this in all, s. */
+export const MOST_STEP_S = 100 * 3600;
 
 export const NO_WORK: StepWork = {
   strokesRight: 0,
@@ -36,6 +44,8 @@ export type WorkAction =
   | { readonly type: 'stroke'; readonly side: BladeSide; readonly count: number }
   | { readonly type: 'start'; readonly atMs: number }
   | { readonly type: 'pause'; readonly atMs: number }
+  /** Somebody says how long they worked in the run that was forgotten; the clock stops. */
+  | { readonly type: 'worked'; readonly seconds: number }
   | {
       readonly type: 'burr';
       readonly side: BladeSide;
@@ -43,10 +53,25 @@ export type WorkAction =
       readonly finding: BurrFinding | null;
     };
 
-/** Seconds worked up to a moment; a clock set back never takes time away. */
+/** Seconds of the run the clock is in, at most the longest that is believed; null while it stands. */
+export const runningSeconds = (
+  { runningSinceMs }: Pick<StepWork, 'runningSinceMs'>,
+  atMs: number,
+): number | null =>
+  runningSinceMs === null
+    ? null
+    : Math.min(LONGEST_RUN_S, Math.max(0, (atMs - runningSinceMs) / 1000));
+
+/** Whether the clock was forgotten: how long was worked is asked before anything else is done with it. */
+export const isForgotten = (runS: number | null): boolean => runS !== null && runS >= LONGEST_RUN_S;
+
+/** All time of a step, s: what was kept and the run the clock is in. */
+export const totalSeconds = (workedS: number, runS: number | null): number =>
+  Math.min(MOST_STEP_S, workedS + (runS ?? 0));
+
+/** Seconds worked up to a moment; a clock set back never takes time away, one set forward never adds a day. */
 export const secondsWorked = (work: StepWork, atMs: number): number =>
-  work.workedSeconds +
-  (work.runningSinceMs === null ? 0 : Math.max(0, (atMs - work.runningSinceMs) / 1000));
+  totalSeconds(work.workedSeconds, runningSeconds(work, atMs));
 
 /** The work after an action. */
 export const workReducer = (work: StepWork, action: WorkAction): StepWork => {
@@ -61,6 +86,12 @@ export const workReducer = (work: StepWork, action: WorkAction): StepWork => {
       return {
         ...work,
         workedSeconds: secondsWorked(work, action.atMs),
+        runningSinceMs: null,
+      };
+    case 'worked':
+      return {
+        ...work,
+        workedSeconds: totalSeconds(work.workedSeconds, Math.max(0, action.seconds)),
         runningSinceMs: null,
       };
     case 'burr': {

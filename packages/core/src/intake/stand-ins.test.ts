@@ -1,10 +1,28 @@
-import { bladeKind, lengthSigmaMm, usualMeasuresOf } from '../index';
+import fc from 'fast-check';
+import {
+  BLADE_KINDS,
+  bladeKind,
+  lengthSigmaMm,
+  MEASURE_FIELDS,
+  usualMeasuresOf,
+  type LastMeasured,
+  type MeasuredWith,
+  type MeasureField,
+} from '../index';
 import { finishAsItCame, wantsItAsItCame } from './questions';
 import { NO_MEASURES, standInAngleDeg, withStandIns } from './stand-ins';
 
+const byField = (how: (field: MeasureField) => MeasuredWith): LastMeasured['measuredWith'] =>
+  Object.fromEntries(
+    MEASURE_FIELDS.map((field) => [field, how(field)]),
+  ) as LastMeasured['measuredWith'];
+
 describe('what stands in for a measure nobody took', () => {
   test('is the last visit’s before the usual of the kind, and says which', () => {
-    const last = { ...usualMeasuresOf('chef', 205), spineTipMm: 0.9 };
+    const last = {
+      measures: { ...usualMeasuresOf('chef', 205), spineTipMm: 0.9 },
+      measuredWith: byField(() => 'caliper'),
+    };
     const back = withStandIns(
       'chef',
       { ...NO_MEASURES, heightHeelMm: 44 },
@@ -19,6 +37,32 @@ describe('what stands in for a measure nobody took', () => {
       edgeLengthMm: 'caliper',
       heightHeelMm: 'the usual',
     });
+  });
+
+  test('however often a blade comes, what was never measured stays the usual of its kind', () => {
+    const visit = fc.subarray([...MEASURE_FIELDS]);
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...BLADE_KINDS.map(({ id }) => id)),
+        fc.array(visit, { minLength: 1, maxLength: 5 }),
+        (kindId, visits) => {
+          const everMeasured = new Set<MeasureField>();
+          let last: LastMeasured | null = null;
+          for (const measured of visits) {
+            const typed = { ...NO_MEASURES };
+            for (const field of measured) {
+              Object.assign(typed, { [field]: 20 });
+              everMeasured.add(field);
+            }
+            last = withStandIns(kindId, typed, {}, last);
+            for (const field of MEASURE_FIELDS) {
+              expect(last.measuredWith[field] === 'the usual').toBe(!everMeasured.has(field));
+            }
+          }
+        },
+      ),
+      { numRuns: 40 },
+    );
   });
 
   test('an angle is the one it went home with, or the usual; a razor’s follows from its spine', () => {

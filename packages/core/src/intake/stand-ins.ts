@@ -4,8 +4,8 @@
  */
 import { restingAngle } from '../angle/lift';
 import { bladeKind } from '../blade/kinds';
-import type { MeasuredWith } from '../blade/instruments';
-import { MEASURE_FIELDS, type BladeMeasures, type MeasureField } from '../blade/measures';
+import { isMeasured, type MeasuredWith } from '../blade/instruments';
+import { MEASURE_FIELDS, type MeasureField } from '../blade/measures';
 import { usualMeasuresOf } from '../plan/chip-cost';
 import { mm } from '../units/quantities';
 
@@ -22,27 +22,42 @@ export interface MeasuresWithStandIns {
   readonly measuredWith: Readonly<Record<MeasureField, MeasuredWith>>;
 }
 
+/** What the visit before had, and how each of it was got. */
+export interface LastMeasured {
+  readonly measures: Readonly<Record<MeasureField, number>>;
+  readonly measuredWith: Readonly<Record<MeasureField, MeasuredWith>>;
+}
+
+/**
+ * Every measure, with how it was got. The last visit stands in only where somebody measured it then, or at a visit
+ * before: what was never measured stays the usual of its kind, however often the blade comes.
+ */
 export const withStandIns = (
   kindId: string,
   typed: TypedMeasures,
   measuredWith: Readonly<Partial<Record<MeasureField, MeasuredWith>>>,
-  last: BladeMeasures | null,
+  last: LastMeasured | null,
 ): MeasuresWithStandIns => {
   const kind = bladeKind(kindId);
   const usual = usualMeasuresOf(
     kindId,
-    typed.edgeLengthMm ?? last?.edgeLengthMm ?? kind.usual.edgeLengthMm,
+    typed.edgeLengthMm ?? last?.measures.edgeLengthMm ?? kind.usual.edgeLengthMm,
   );
-  const standsIn: MeasuredWith = last ? 'last visit' : 'the usual';
+  const lastOf = (field: MeasureField): number | null =>
+    last && isMeasured(last.measuredWith[field]) ? last.measures[field] : null;
   const each = <T>(pick: (field: MeasureField) => T): Record<MeasureField, T> =>
     Object.fromEntries(MEASURE_FIELDS.map((field) => [field, pick(field)])) as Record<
       MeasureField,
       T
     >;
   return {
-    measures: each((field) => typed[field] ?? last?.[field] ?? usual[field]),
+    measures: each((field) => typed[field] ?? lastOf(field) ?? usual[field]),
     measuredWith: each((field) =>
-      typed[field] === null ? standsIn : (measuredWith[field] ?? 'caliper'),
+      typed[field] !== null
+        ? (measuredWith[field] ?? 'caliper')
+        : lastOf(field) === null
+          ? 'the usual'
+          : 'last visit',
     ),
   };
 };

@@ -1,6 +1,8 @@
-import request from 'supertest';
+import type { StaffRecord } from '@patient-edge/contract';
+import request, { type Agent } from 'supertest';
 import {
   emptyDatabase,
+  errorOf,
   MIGRATIONS,
   openShop,
   PASSWORD,
@@ -8,7 +10,10 @@ import {
   type TestShop,
 } from '../../test/test-shop';
 import { migrate } from '../database/migrate';
-import { select } from '../database/pool';
+import { change, select } from '../database/pool';
+import { waitAfter } from './throttle';
+import { inProcessCompute } from '../compute/compute';
+import { reachFrom } from '../http/door';
 import { loadDemo } from '../demo/load-demo';
 
 let shop: TestShop;
@@ -16,6 +21,15 @@ beforeAll(async () => {
   shop = await openShop('auth');
 });
 afterAll(() => shop.close());
+
+test('who is signed in stands in no session: an id and an epoch do', async () => {
+  const [row] = await select<{ data: string }>(shop.pool, 'SELECT data FROM session LIMIT 1');
+  expect(Object.keys(JSON.parse(row!.data) as object).sort()).toEqual([
+    'cookie',
+    'epoch',
+    'staffId',
+  ]);
+});
 
 describe('the first owner', () => {
   test('is made once; the second try is told to sign in', async () => {
@@ -83,14 +97,136 @@ describe('signing in', () => {
     await person.get('/api/shop').expect(401);
   });
 
-  test('is slowed down after many wrong tries', async () => {
+  test('a wrong password makes that name wait from that address, longer each time, and nobody else', async () => {
     const own = await openShop('auth-limit');
-    const tries = Array.from({ length: 21 }, () =>
-      request(own.app).post('/api/session').send({ login: 'nara', password: 'wrong-wrong' }),
-    );
-    const answers = await Promise.all(tries);
-    expect(answers.map(({ status }) => status)).toContain(429);
+    const signIn = (login: string, password: string) =>
+      request(own.app).post('/api/session').send({ login, password });
+    await own.person('mira', 'bench');
+    for (let tried = 0; tried < 4; tried += 1) await signIn('nara', 'wrong-wrong').expect(401);
+    const waits = await signIn('nara', PASSWORD).expect(429);
+    expect(waits.headers['retry-after']).toBe('2');
+    expect(errorOf(waits)).toMatchObject({ code: 'TOO_MANY_TRIES', retryAfterS: 2 });
+    await signIn('mira', PASSWORD).expect(200);
+    // The wait is over: the right password passes, and counts from nothing again.
+    await change(own.pool, 'UPDATE sign_in_failure SET last_at = last_at - INTERVAL 3 SECOND');
+    await signIn('nara', PASSWORD).expect(200);
+    await signIn('nara', 'wrong-wrong').expect(401);
     await own.close();
+  });
+
+  test.each([
+    [3, 0],
+    [4, 2],
+    [5, 4],
+    [7, 16],
+    [9, 60],
+    [1000, 60],
+  ])('after %d wrong tries in a row the wait is %d s', (failures, seconds) => {
+    expect(waitAfter(failures)).toBe(seconds);
+  });
+
+  test('a flood of tries is told to come back, and the shop goes on', async () => {
+    const own = await openShop('auth-flood');
+    const tries = Array.from({ length: 60 }, (_, index) =>
+      request(own.app)
+        .post('/api/session')
+        .send({ login: `nobody-${index}`, password: 'wrong-wrong' }),
+    );
+    const statuses = (await Promise.all(tries)).map(({ status }) => status);
+    expect(statuses.every((status) => status === 401 || status === 503)).toBe(true);
+    expect(statuses).toContain(503);
+    await own.owner.get('/api/shop').expect(200);
+    await own.close();
+  });
+});
+
+describe('one’s own account', () => {
+  const signIn = async (login: string): Promise<Agent> => {
+    const agent = request.agent(shop.app);
+    await agent.post('/api/session').send({ login, password: PASSWORD }).expect(200);
+    return agent;
+  };
+
+  test('a changed password ends every other session of that person', async () => {
+    const here = await shop.person('changer', 'bench');
+    const there = await signIn('changer');
+    const to = 'another-long-one';
+    const wrong = await here
+      .put('/api/account/password')
+      .send({ currentPassword: 'not-this-one', newPassword: to })
+      .expect(422);
+    expect(errorOf(wrong).fields![0]!.field).toBe('currentPassword');
+    await here
+      .put('/api/account/password')
+      .send({ currentPassword: PASSWORD, newPassword: 'short' })
+      .expect(422);
+    await here
+      .put('/api/account/password')
+      .send({ currentPassword: PASSWORD, newPassword: to })
+      .expect(200);
+    await here.get('/api/shop').expect(200);
+    await there.get('/api/shop').expect(401);
+    await request(shop.app)
+      .post('/api/session')
+      .send({ login: 'changer', password: to })
+      .expect(200);
+  });
+
+  test('signing out everywhere else keeps this device signed in', async () => {
+    const here = await shop.person('twofold', 'counter');
+    const there = await signIn('twofold');
+    await here.post('/api/account/end-sessions').send({}).expect(200);
+    await here.get('/api/shop').expect(200);
+    await there.get('/api/shop').expect(401);
+  });
+});
+
+describe('people', () => {
+  const idOf = async (login: string): Promise<number> =>
+    ((await shop.owner.get('/api/staff').expect(200)).body as StaffRecord[]).find(
+      (each) => each.login === login,
+    )!.id;
+
+  test('a role given anew counts with the next request, and a deactivated person is out at once', async () => {
+    const agent = await shop.person('mover', 'counter');
+    const id = await idOf('mover');
+    await agent
+      .post('/api/stones')
+      .send(stone({ name: 'By mover' }))
+      .expect(403);
+    await shop.owner.put(`/api/staff/${id}`).send({ role: 'bench', active: true }).expect(200);
+    await agent
+      .post('/api/stones')
+      .send(stone({ name: 'By mover' }))
+      .expect(201);
+    await shop.owner.put(`/api/staff/${id}`).send({ role: 'bench', active: false }).expect(200);
+    await agent.get('/api/shop').expect(401);
+    await request(shop.app)
+      .post('/api/session')
+      .send({ login: 'mover', password: PASSWORD })
+      .expect(401);
+    // Coming back, they sign in anew: the old session stays ended.
+    await shop.owner.put(`/api/staff/${id}`).send({ role: 'bench', active: true }).expect(200);
+    await agent.get('/api/shop').expect(401);
+  });
+
+  test('their sessions can be ended by the owner', async () => {
+    const agent = await shop.person('lost-tablet', 'counter');
+    const id = await idOf('lost-tablet');
+    await shop.owner.post(`/api/staff/${id}/end-sessions`).send({}).expect(200);
+    await agent.get('/api/shop').expect(401);
+    await shop.owner.post('/api/staff/99999/end-sessions').send({}).expect(404);
+  });
+
+  test('the last owner stays owner', async () => {
+    const id = await idOf('nara');
+    for (const wanted of [
+      { role: 'bench', active: true },
+      { role: 'owner', active: false },
+    ]) {
+      const refused = await shop.owner.put(`/api/staff/${id}`).send(wanted).expect(409);
+      expect(errorOf(refused).message).toContain('needs an owner');
+    }
   });
 });
 
@@ -128,6 +264,51 @@ describe('roles', () => {
 });
 
 describe('what comes from elsewhere', () => {
+  test.each([
+    ['another name', 'evil.example', 421],
+    ['a name that begins like ours', 'localhost.evil.example', 421],
+    ['no name at all', 'a b', 421],
+    ['a long name', `${'x'.repeat(4000)}.example`, 421],
+    ['this machine by name', 'localhost:4870', 200],
+    ['this machine by number', '[::1]:4870', 200],
+  ])('under %s', async (_what, host, status) => {
+    await request(shop.app).get('/api/session').set('Host', host).expect(status);
+  });
+
+  test('a name the shop was given is known, also through its proxy, which makes the cookie secure', async () => {
+    const own = await openShop('auth-proxy', {
+      reach: reachFrom('edge.example', 'loopback'),
+    });
+    const answer = await request(own.app)
+      .post('/api/session')
+      .set('Host', 'edge.example')
+      .set('X-Forwarded-Proto', 'https')
+      .set('Origin', 'https://edge.example')
+      .send({ login: 'nara', password: PASSWORD })
+      .expect(200);
+    expect(answer.headers['set-cookie']![0]).toMatch(/^patient-edge-[0-9a-f]{8}=.*; Secure;/);
+    await request(own.app)
+      .get('/api/session')
+      .set('Host', 'edge.example')
+      .set('X-Forwarded-Host', 'evil.example')
+      .expect(421);
+    expect(() => reachFrom('not a name', undefined)).toThrow('not a name');
+    await own.close();
+  });
+
+  test.each([
+    ['a page of elsewhere', 'https://evil.example', 403],
+    ['a sandboxed page', 'null', 403],
+    ['our own page', 'http://127.0.0.1:4870', 401],
+  ])('a write of %s whose browser says no more than its origin', async (_what, origin, status) => {
+    await request(shop.app)
+      .post('/api/session')
+      .set('Host', '127.0.0.1:4870')
+      .set('Origin', origin)
+      .send({ login: 'nobody', password: 'wrong-wrong' })
+      .expect(status);
+  });
+
   test('a write from another site is refused', async () => {
     await shop.owner
       .post('/api/stones')
@@ -160,7 +341,7 @@ describe('health', () => {
       .get('/health')
       .set('Accept', 'application/json')
       .expect(200);
-    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 10 });
+    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 12 });
     const person = await request(shop.app).get('/health').set('Accept', 'text/html').expect(200);
     expect(person.text).toContain('<h1>ok</h1>');
   });
@@ -170,8 +351,8 @@ describe('the demo', () => {
   test('loads once: blades at every stage, and nothing twice', async () => {
     const pool = await emptyDatabase('demo');
     await migrate(pool, MIGRATIONS);
-    expect(await loadDemo(pool, new Date('2026-11-25T09:00:00Z'))).toBe(true);
-    expect(await loadDemo(pool, new Date('2026-11-26T09:00:00Z'))).toBe(false);
+    expect(await loadDemo(pool, inProcessCompute(), new Date('2026-11-25T09:00:00Z'))).toBe(true);
+    expect(await loadDemo(pool, inProcessCompute(), new Date('2026-11-26T09:00:00Z'))).toBe(false);
     const count = async (sql: string): Promise<number> =>
       (await select<{ n: number }>(pool, sql))[0]!.n;
     expect(await count('SELECT COUNT(*) AS n FROM customer')).toBeGreaterThanOrEqual(12);

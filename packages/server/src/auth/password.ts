@@ -1,7 +1,34 @@
-/** Passwords are kept as argon2id hashes; the library's defaults follow the present recommendation. */
+/**
+ * Passwords are kept as argon2id hashes; the library's defaults follow the present recommendation. A hash takes a core
+ * and 64 MB for a moment: two at a time, and no more waiting than a shop has people.
+ */
 import argon2 from 'argon2';
+import pLimit from 'p-limit';
+import { busy } from '../http/errors';
 
-export const hashPassword = (password: string): Promise<string> => argon2.hash(password);
+const AT_ONCE = 2;
+const MOST_WAITING = 20;
+const limit = pLimit(AT_ONCE);
 
-export const passwordMatches = (hash: string, password: string): Promise<boolean> =>
-  argon2.verify(hash, password);
+const inTurn = <T>(work: () => Promise<T>): Promise<T> => {
+  if (limit.pendingCount >= MOST_WAITING)
+    throw busy('Too many people are signing in at once; try again in a moment', 2);
+  return limit(work);
+};
+
+export const hashPassword = (password: string): Promise<string> =>
+  inTurn(() => argon2.hash(password));
+
+/**
+ * Whether the password is the hash's. `mayTry` runs when its turn has come, and throws when this one is not to be
+ * tried.
+ */
+export const passwordMatches = (
+  hash: string,
+  password: string,
+  mayTry: () => Promise<void>,
+): Promise<boolean> =>
+  inTurn(async () => {
+    await mayTry();
+    return argon2.verify(hash, password);
+  });

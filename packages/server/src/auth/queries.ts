@@ -1,30 +1,58 @@
-import type { Role, StaffMember } from '@patient-edge/contract';
+import type { Role, StaffMember, StaffRecord } from '@patient-edge/contract';
 import { change, select, type Queryable } from '../database/pool';
-
-interface StaffRow extends StaffMember {
-  readonly passwordHash: string;
-}
 
 const COLUMNS = 'id, name, login, role';
 
+interface SigningIn extends StaffMember {
+  readonly passwordHash: string;
+  readonly epoch: number;
+}
+
+/** Somebody who may sign in by that name. */
 export const findStaffByLogin = async (
   on: Queryable,
   login: string,
-): Promise<StaffRow | undefined> =>
+): Promise<SigningIn | undefined> =>
   (
-    await select<StaffRow>(
+    await select<SigningIn>(
       on,
-      `SELECT ${COLUMNS}, password_hash AS passwordHash FROM staff WHERE login = ?`,
+      `SELECT ${COLUMNS}, password_hash AS passwordHash, session_epoch AS epoch FROM staff
+       WHERE login = ? AND active`,
       [login],
     )
   )[0];
 
-export const listStaff = (on: Queryable): Promise<StaffMember[]> =>
-  select<StaffMember>(on, `SELECT ${COLUMNS} FROM staff ORDER BY id`);
+/** The person of a session, unless they were deactivated or their sessions ended since it began. */
+export const findSignedIn = async (
+  on: Queryable,
+  id: number,
+  epoch: number,
+): Promise<StaffMember | undefined> =>
+  (
+    await select<StaffMember>(
+      on,
+      `SELECT ${COLUMNS} FROM staff WHERE id = ? AND session_epoch = ? AND active`,
+      [id, epoch],
+    )
+  )[0];
+
+export const listStaff = async (on: Queryable): Promise<StaffRecord[]> =>
+  (
+    await select<StaffMember & { readonly active: number }>(
+      on,
+      `SELECT ${COLUMNS}, active FROM staff ORDER BY active DESC, id`,
+    )
+  ).map((row) => ({ ...row, active: row.active === 1 }));
 
 /** Counts under a lock, so that two first owners cannot be made at once. */
 export const countStaff = async (on: Queryable): Promise<number> =>
   (await select<{ n: number }>(on, 'SELECT COUNT(*) AS n FROM staff FOR UPDATE'))[0]!.n;
+
+/** All people under a lock, so that two owners cannot deactivate each other at once. */
+export const lockStaff = async (on: Queryable): Promise<StaffRecord[]> => {
+  await select(on, 'SELECT id FROM staff FOR UPDATE');
+  return listStaff(on);
+};
 
 export const addStaff = async (
   on: Queryable,
@@ -38,6 +66,66 @@ export const addStaff = async (
       staff.passwordHash,
     ])
   ).insertId;
+
+export const changeStaff = (
+  on: Queryable,
+  id: number,
+  { role, active }: Pick<StaffRecord, 'role' | 'active'>,
+) => change(on, 'UPDATE staff SET role = ?, active = ? WHERE id = ?', [role, active, id]);
+
+export const setPassword = (on: Queryable, id: number, passwordHash: string) =>
+  change(on, 'UPDATE staff SET password_hash = ? WHERE id = ?', [passwordHash, id]);
+
+/** Ends every session of a person; gives the epoch that a session must carry from now on. */
+export const endSessionsOf = async (on: Queryable, id: number): Promise<number> => {
+  await change(on, 'UPDATE staff SET session_epoch = session_epoch + 1 WHERE id = ?', [id]);
+  return (
+    await select<{ epoch: number }>(on, 'SELECT session_epoch AS epoch FROM staff WHERE id = ?', [
+      id,
+    ])
+  )[0]!.epoch;
+};
+
+/** Wrong tries in a row of that name from that address, and how long ago the last one was. */
+export const failuresOf = async (
+  on: Queryable,
+  login: string,
+  address: string,
+): Promise<{ readonly failures: number; readonly secondsAgo: number }> =>
+  (
+    await select<{ failures: number; secondsAgo: number }>(
+      on,
+      `SELECT failures, TIMESTAMPDIFF(MICROSECOND, last_at, CURRENT_TIMESTAMP(3)) / 1000000 AS secondsAgo
+       FROM sign_in_failure WHERE login = ? AND address = ?`,
+      [login, address],
+    )
+  )[0] ?? { failures: 0, secondsAgo: 0 };
+
+export const noteFailure = async (on: Queryable, login: string, address: string): Promise<void> => {
+  await change(
+    on,
+    `INSERT INTO sign_in_failure (login, address, failures) VALUES (?, ?, 1)
+     ON DUPLICATE KEY UPDATE failures = LEAST(1000, failures + 1), last_at = CURRENT_TIMESTAMP(3)`,
+    [login, address],
+  );
+};
+
+export const clearFailures = async (
+  on: Queryable,
+  login: string,
+  address: string,
+): Promise<void> => {
+  await change(on, 'DELETE FROM sign_in_failure WHERE login = ? AND address = ?', [login, address]);
+};
+
+/** Forgets tries of yesterday; gives how many. */
+export const purgeFailures = async (on: Queryable): Promise<number> =>
+  (
+    await change(
+      on,
+      'DELETE FROM sign_in_failure WHERE last_at < CURRENT_TIMESTAMP(3) - INTERVAL 1 DAY',
+    )
+  ).affectedRows;
 
 export const readSetting = async (on: Queryable, name: string): Promise<string | null> =>
   (await select<{ value: string }>(on, 'SELECT value FROM setting WHERE name = ?', [name]))[0]

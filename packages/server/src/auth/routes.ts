@@ -1,50 +1,43 @@
-/** Signing in and out, the first owner, and the people of the shop. */
-import { readCurrency } from '../prices/queries';
+/** Signing in and out, the first owner, and one's own account. */
 import {
+  passwordSchema,
   setUpSchema,
   signInSchema,
-  staffSchema,
   type SessionInfo,
   type StaffMember,
 } from '@patient-edge/contract';
 import { Router, type Request } from 'express';
-import { rateLimit } from 'express-rate-limit';
 import type { Pool } from 'mysql2/promise';
-import { DUPLICATE_ENTRY, errnoOf, inTransaction } from '../database/pool';
+import { inTransaction } from '../database/pool';
 import { DEMO_SIGN_INS } from '../demo/sign-ins';
 import { ApiError, conflict, invalid } from '../http/errors';
-import { allow, bodyOf } from '../http/request';
+import { allow, bodyOf, findStaffOf, staffOf } from '../http/request';
+import type { Streams } from '../http/streams';
+import { readCurrency } from '../prices/queries';
 import { hashPassword, passwordMatches } from './password';
 import {
   addStaff,
   countStaff,
+  endSessionsOf,
   findStaffByLogin,
-  listStaff,
   readSetting,
+  setPassword,
   writeSetting,
 } from './queries';
+import { carrySession, endSession, startSession } from './sessions';
+import { throttleOf } from './throttle';
 
 const SHOP_NAME = 'shop name';
-/** A new session id at sign-in, so that one planted before is worth nothing. */
-const signIn = (request: Request, staff: StaffMember): Promise<void> =>
-  new Promise((resolve, reject) => {
-    request.session.regenerate((error: unknown) => {
-      if (error) {
-        reject(error instanceof Error ? error : new Error('The session could not be renewed'));
-        return;
-      }
-      request.session.staff = staff;
-      request.session.save((saveError: unknown) => {
-        if (saveError)
-          reject(
-            saveError instanceof Error ? saveError : new Error('The session could not be kept'),
-          );
-        else resolve();
-      });
-    });
-  });
 
-export const authRoutes = (pool: Pool, mode: 'demo' | 'shop'): Router => {
+export interface AuthOptions {
+  readonly mode: 'demo' | 'shop';
+  readonly cookieName: string;
+  readonly streams: Streams;
+}
+
+const addressOf = ({ ip }: Request): string => (ip ?? 'unknown').slice(0, 45);
+
+export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOptions): Router => {
   const router = Router();
   // Spent on unknown names too, so that the time taken does not tell which names exist.
   const nobody = hashPassword('nobody signs in with this');
@@ -58,74 +51,81 @@ export const authRoutes = (pool: Pool, mode: 'demo' | 'shop'): Router => {
   });
 
   router.get('/session', async (request, response) => {
-    response.json(await info(request.session.staff ?? null));
+    response.json(await info(findStaffOf(request)));
   });
 
-  const limit = rateLimit({
-    windowMs: 10 * 60 * 1000,
-    limit: 20,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    handler: () => {
-      throw new ApiError(429, 'TOO_MANY_TRIES', 'Too many tries. Wait ten minutes and try again.');
-    },
-  });
-
-  router.post('/session', limit, async (request, response) => {
+  router.post('/session', async (request, response) => {
     const { login, password } = bodyOf(signInSchema, request);
+    const throttle = throttleOf(pool, login, addressOf(request));
+    await throttle.mayTry();
     const found = await findStaffByLogin(pool, login);
-    const matches = await passwordMatches(found?.passwordHash ?? (await nobody), password);
+    const hash = found?.passwordHash ?? (await nobody);
+    const matches = await passwordMatches(hash, password, throttle.mayTry);
     if (!found || !matches) {
+      await throttle.failed();
       throw new ApiError(401, 'SIGN_IN', 'Name or password is not right', {
         fields: [{ field: 'password', message: 'Name or password is not right' }],
       });
     }
-    const staff: StaffMember = {
-      id: found.id,
-      name: found.name,
-      login: found.login,
-      role: found.role,
-    };
-    await signIn(request, staff);
+    await throttle.passed();
+    const { id, name, role, epoch } = found;
+    const staff: StaffMember = { id, name, login: found.login, role };
+    await startSession(request, staff, epoch);
     response.json(await info(staff));
   });
 
-  router.delete('/session', (request, response, next) => {
-    request.session.destroy((error: unknown) => {
-      if (error) next(error);
-      else response.clearCookie('patient-edge').json({ staff: null });
-    });
+  router.delete('/session', async (request, response) => {
+    streams.endSession(request.sessionID);
+    await endSession(request);
+    response.clearCookie(cookieName).json({ staff: null });
   });
+
+  const isSetUp = () => conflict('This shop has an owner already: sign in');
 
   router.post('/set-up', async (request, response) => {
     const body = bodyOf(setUpSchema, request);
+    // Before the hash: whoever comes later costs nothing.
+    if ((await countStaff(pool)) > 0) throw isSetUp();
     const passwordHash = await hashPassword(body.password);
     const staff = await inTransaction(pool, async (on): Promise<StaffMember> => {
-      if ((await countStaff(on)) > 0) throw conflict('This shop has an owner already: sign in');
+      if ((await countStaff(on)) > 0) throw isSetUp();
       const { name, login } = body;
       const id = await addStaff(on, { name, login, role: 'owner', passwordHash });
       await writeSetting(on, SHOP_NAME, body.shopName);
       return { id, name, login, role: 'owner' };
     });
-    await signIn(request, staff);
+    await startSession(request, staff, 0);
     response.status(201).json(await info(staff));
   });
 
-  router.get('/staff', allow('owner'), async (_request, response) => {
-    response.json(await listStaff(pool));
+  router.put('/account/password', allow(), async (request, response) => {
+    const { id, login } = staffOf(request);
+    const { currentPassword, newPassword } = bodyOf(passwordSchema, request);
+    const throttle = throttleOf(pool, login, addressOf(request));
+    await throttle.mayTry();
+    const found = await findStaffByLogin(pool, login);
+    const matches =
+      found !== undefined &&
+      (await passwordMatches(found.passwordHash, currentPassword, throttle.mayTry));
+    if (!matches) {
+      await throttle.failed();
+      throw invalid([{ field: 'currentPassword', message: 'This is not your present password' }]);
+    }
+    await throttle.passed();
+    const passwordHash = await hashPassword(newPassword);
+    const epoch = await inTransaction(pool, async (on) => {
+      await setPassword(on, id, passwordHash);
+      return endSessionsOf(on, id);
+    });
+    await carrySession(request, epoch);
+    response.json({ changed: true });
   });
 
-  router.post('/staff', allow('owner'), async (request, response) => {
-    const { name, login, role, password } = bodyOf(staffSchema, request);
-    const passwordHash = await hashPassword(password);
-    try {
-      const id = await addStaff(pool, { name, login, role, passwordHash });
-      response.status(201).json({ id, name, login, role } satisfies StaffMember);
-    } catch (error) {
-      if (errnoOf(error) !== DUPLICATE_ENTRY) throw error;
-      throw invalid([{ field: 'login', message: `Sign-in name "${login}" is taken` }]);
-    }
+  /** Every other device of one's own is signed out. */
+  router.post('/account/end-sessions', allow(), async (request, response) => {
+    const { id } = staffOf(request);
+    await carrySession(request, await endSessionsOf(pool, id));
+    response.json({ ended: true });
   });
 
   return router;

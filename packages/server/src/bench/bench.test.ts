@@ -4,14 +4,17 @@ import type { Agent } from 'supertest';
 import {
   begun,
   burrEverywhere,
+  errorOf,
   jobOf,
   openShop,
   planned,
   takeIn,
+  tested,
   workBody,
   workThrough,
   type TestShop,
 } from '../../test/test-shop';
+import { change } from '../database/pool';
 
 let shop: TestShop;
 let bench: Agent;
@@ -127,16 +130,18 @@ describe('work on a step', () => {
       strokesRight: 7,
       strokesLeft: 5,
       workedSeconds: 33.5,
-      runningSinceMs: 1795000000000,
+      runningSeconds: 12.5,
     }).expect(200);
     const now = jobOf(await bench.get(`/api/jobs/${job.id}`));
     expect(now.steps[0]).toMatchObject({
       strokesRight: 7,
       strokesLeft: 5,
       workedSeconds: 33.5,
-      runningSinceMs: 1795000000000,
       revision: 1,
     });
+    // By the server's own clock from then on: what a tablet's says is never compared with it.
+    expect(now.steps[0]!.runningSeconds).toBeGreaterThanOrEqual(12.5);
+    expect(now.steps[0]!.runningSeconds).toBeLessThan(20);
   });
 
   test('counted at two places at once is refused, not overwritten', async () => {
@@ -196,16 +201,87 @@ describe('leaving a step', () => {
   test('stops its clock and keeps the time worked', async () => {
     const job = await onTheBench();
     const [step] = job.steps;
-    const startedMs = Date.now() - 60_000;
     await work(job, step!, {
       workedSeconds: 10,
-      runningSinceMs: startedMs,
+      runningSeconds: 60,
       burr: burrEverywhere('clear'),
     }).expect(200);
     const left = jobOf(await finish(job, step!).expect(200));
-    expect(left.steps[0]!.runningSinceMs).toBeNull();
+    expect(left.steps[0]!.runningSeconds).toBeNull();
     expect(left.steps[0]!.workedSeconds).toBeGreaterThanOrEqual(70);
     expect(left.steps[0]!.workedSeconds).toBeLessThan(80);
+  });
+
+  test.each([
+    ['a time of day', { runningSinceMs: 7_258_118_400_000 }],
+    ['more than three hours on the clock', { runningSeconds: 3 * 3600 + 1 }],
+    ['time that runs backwards', { runningSeconds: -1 }],
+    ['more hours than any step takes', { workedSeconds: 100 * 3600 + 1 }],
+  ])('%s is refused by name', async (_what, part) => {
+    const job = await onTheBench();
+    const refused = await work(job, job.steps[0]!, part).expect(422);
+    expect(errorOf(refused).fields![0]!.field).toBe(Object.keys(part)[0]);
+  });
+
+  test('a clock left running for five days asks how long was worked, and then lets go', async () => {
+    const job = await onTheBench();
+    const [step] = job.steps;
+    const burr = burrEverywhere('clear');
+    await work(job, step!, { workedSeconds: 600, runningSeconds: 60, burr }).expect(200);
+    await change(
+      shop.pool,
+      'UPDATE plan_step SET running_at = running_at - INTERVAL 5 DAY WHERE id = ?',
+      [step!.id],
+    );
+    const asked = errorOf(await finish(job, step!).expect(422));
+    expect(asked).toMatchObject({
+      code: 'HOW_LONG',
+      fields: [{ field: 'runningSeconds', message: 'How long did you work?' }],
+    });
+    const forgotten = jobOf(await bench.get(`/api/jobs/${job.id}`)).steps[0]!;
+    expect(forgotten.runningSeconds).toBe(3 * 3600);
+    await work(job, step!, { revision: 1, workedSeconds: 1800, runningSeconds: null, burr }).expect(
+      200,
+    );
+    const left = jobOf(await finish(job, step!).expect(200));
+    expect(left.steps[0]).toMatchObject({ status: 'done', workedSeconds: 1800 });
+  });
+
+  test('a plan changed while the clock runs keeps its time', async () => {
+    const job = await onTheBench();
+    await work(job, job.steps[0]!, { workedSeconds: 30, runningSeconds: 30 }).expect(200);
+    const changed = await planned(bench, jobOf(await bench.get(`/api/jobs/${job.id}`)), {
+      angleDeg: 20,
+    });
+    const before = changed.steps.find(({ id }) => id === job.steps[0]!.id)!;
+    expect(before).toMatchObject({ superseded: true, runningSeconds: null });
+    expect(before.workedSeconds).toBeGreaterThanOrEqual(60);
+  });
+
+  test('a step left too early is opened again, as the history tells', async () => {
+    const job = await onTheBench();
+    const [first, second] = job.steps;
+    await work(job, first!, { strokesRight: 12, burr: burrEverywhere('slight') }).expect(200);
+    const left = jobOf(await finish(job, first!).expect(200));
+    const undo = (stepId: number, version: number) =>
+      bench.post(`/api/jobs/${job.id}/steps/${stepId}/undo`).send({ version });
+    await undo(second!.id, left.version).expect(409);
+    const again = jobOf(await undo(first!.id, left.version).expect(200));
+    expect(again.steps[0]).toMatchObject({ status: 'to do', strokesRight: 12 });
+    expect(again.events.at(-1)).toMatchObject({ kind: 'reopened' });
+    expect(again.version).toBe(left.version + 1);
+    await undo(first!.id, again.version).expect(409);
+  });
+
+  test('the last step is opened again from the test, until something was read', async () => {
+    const job = await workThrough(bench, await onTheBench());
+    const last = job.steps.at(-1)!;
+    const undo = (version: number) =>
+      bench.post(`/api/jobs/${job.id}/steps/${last.id}/undo`).send({ version });
+    const back = jobOf(await undo(job.version).expect(200));
+    expect(back.stage).toBe('on the bench');
+    const again = await tested(bench, await workThrough(bench, back));
+    await undo(again.version).expect(409);
   });
 
   test('steps are left in their order', async () => {

@@ -1,12 +1,15 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
 import {
   BLADE_SIDES,
+  LONGEST_RUN_S,
+  MOST_STEP_S,
   withStepDefaults,
   ZONES,
   type BladeSide,
   type BurrCheck,
   type BurrFinding,
   type PlanStep,
+  type Said,
   type Zone,
 } from '@patient-edge/core';
 import { change, select, type Queryable } from '../database/pool';
@@ -15,18 +18,26 @@ interface StepRow {
   readonly id: number;
   readonly jobId: number;
   readonly detail: PlanStep;
+  readonly asks: readonly Said[] | null;
   readonly status: StepRecord['status'];
   readonly strokesRight: number;
   readonly strokesLeft: number;
   readonly workedSeconds: number;
-  readonly runningSinceMs: number | null;
+  readonly runningSeconds: number | null;
   readonly overrideReason: string | null;
   readonly revision: number;
   readonly superseded: number;
 }
 
-const STEP_SELECT = `SELECT id, job_id AS jobId, detail, status, strokes_right AS strokesRight,
-  strokes_left AS strokesLeft, worked_seconds AS workedSeconds, running_since_ms AS runningSinceMs,
+/** Elapsed by this database's own clock, and no longer than is believed; null while the clock stands. */
+const RUNNING_SECONDS = `LEAST(${LONGEST_RUN_S}, running_seconds +
+    GREATEST(0, TIMESTAMPDIFF(MICROSECOND, running_at, CURRENT_TIMESTAMP(3)) / 1000000))`;
+/** The time of a step with the run its clock is in. */
+const TOTAL_SECONDS = `LEAST(${MOST_STEP_S}, worked_seconds + COALESCE(${RUNNING_SECONDS}, 0))`;
+
+const STEP_SELECT = `SELECT id, job_id AS jobId, detail, asks, status, strokes_right AS strokesRight,
+  strokes_left AS strokesLeft, worked_seconds AS workedSeconds,
+  ${RUNNING_SECONDS} AS runningSeconds,
   override_reason AS overrideReason, revision, superseded FROM plan_step`;
 
 interface BurrRow {
@@ -49,8 +60,9 @@ const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
   strokesRight: row.strokesRight,
   strokesLeft: row.strokesLeft,
   workedSeconds: row.workedSeconds,
-  runningSinceMs: row.runningSinceMs,
+  runningSeconds: row.runningSeconds,
   burr,
+  asks: row.asks ?? [],
   overrideReason: row.overrideReason,
   revision: row.revision,
   superseded: Boolean(row.superseded),
@@ -80,17 +92,19 @@ export const addSteps = async (
   on: Queryable,
   jobId: number,
   steps: readonly PlanStep[],
+  asks: readonly (readonly Said[])[],
 ): Promise<void> => {
   for (const [index, step] of steps.entries()) {
     await change(
       on,
-      'INSERT INTO plan_step (job_id, position, operation, stone_id, detail) VALUES (?, ?, ?, ?, ?)',
+      'INSERT INTO plan_step (job_id, position, operation, stone_id, detail, asks) VALUES (?, ?, ?, ?, ?, ?)',
       [
         jobId,
         index + 1,
         step.operation,
         step.stoneId === null ? null : Number(step.stoneId),
         JSON.stringify(step),
+        JSON.stringify(asks[index] ?? []),
       ],
     );
   }
@@ -100,14 +114,25 @@ export const deleteUnworkedSteps = (on: Queryable, jobId: number) =>
   change(
     on,
     `DELETE FROM plan_step WHERE job_id = ? AND status = 'to do' AND strokes_right = 0
-       AND strokes_left = 0 AND worked_seconds = 0 AND running_since_ms IS NULL AND superseded = FALSE`,
+       AND strokes_left = 0 AND worked_seconds = 0 AND running_at IS NULL AND superseded = FALSE`,
     [jobId],
   );
 
-export const supersedeSteps = (on: Queryable, jobId: number) =>
+export const supersedeSteps = async (on: Queryable, jobId: number): Promise<void> => {
+  await stopClocks(on, jobId);
+  await change(
+    on,
+    'UPDATE plan_step SET superseded = TRUE WHERE job_id = ? AND superseded = FALSE',
+    [jobId],
+  );
+};
+
+/** Stops whatever clock of a job runs; its time is kept. */
+export const stopClocks = (on: Queryable, jobId: number) =>
   change(
     on,
-    'UPDATE plan_step SET superseded = TRUE, running_since_ms = NULL WHERE job_id = ? AND superseded = FALSE',
+    `UPDATE plan_step SET worked_seconds = ${TOTAL_SECONDS}, running_at = NULL, running_seconds = NULL,
+       revision = revision + 1 WHERE job_id = ? AND running_at IS NOT NULL`,
     [jobId],
   );
 
@@ -116,13 +141,15 @@ export const saveWork = async (on: Queryable, stepId: number, body: WorkBody): P
   (
     await change(
       on,
-      `UPDATE plan_step SET strokes_right = ?, strokes_left = ?, worked_seconds = ?, running_since_ms = ?,
-         revision = revision + 1 WHERE id = ? AND revision = ?`,
+      `UPDATE plan_step SET strokes_right = ?, strokes_left = ?, worked_seconds = ?, running_seconds = ?,
+         running_at = IF(? IS NULL, NULL, CURRENT_TIMESTAMP(3)), revision = revision + 1
+       WHERE id = ? AND revision = ?`,
       [
         body.strokesRight,
         body.strokesLeft,
         body.workedSeconds,
-        body.runningSinceMs,
+        body.runningSeconds,
+        body.runningSeconds,
         stepId,
         body.revision,
       ],
@@ -149,18 +176,22 @@ export const replaceBurr = async (
   }
 };
 
-/** Done: the timer stops at `workedSeconds`. */
-export const finishStep = (
-  on: Queryable,
-  stepId: number,
-  workedSeconds: number,
-  overrideReason: string | null,
-) =>
+/** Done: the clock stops, its time is kept. */
+export const finishStep = (on: Queryable, stepId: number, overrideReason: string | null) =>
   change(
     on,
-    `UPDATE plan_step SET status = 'done', override_reason = ?, running_since_ms = NULL,
-       worked_seconds = ?, revision = revision + 1 WHERE id = ?`,
-    [overrideReason, workedSeconds, stepId],
+    `UPDATE plan_step SET status = 'done', override_reason = ?, worked_seconds = ${TOTAL_SECONDS},
+       running_at = NULL, running_seconds = NULL, revision = revision + 1 WHERE id = ?`,
+    [overrideReason, stepId],
+  );
+
+/** A step that was left is open again, as it was. */
+export const reopenStep = (on: Queryable, stepId: number) =>
+  change(
+    on,
+    `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1
+     WHERE id = ?`,
+    [stepId],
   );
 
 /** The named step and all after it are to be done again; the work so far stays counted. */

@@ -5,16 +5,40 @@ import {
   workSchema,
   type StepRecord,
 } from '@patient-edge/contract';
-import { gateOf, secondsWorked } from '@patient-edge/core';
+import {
+  ABOUT_THE_BLADE,
+  gateOf,
+  isForgotten,
+  LONGEST_RUN_S,
+  withoutYes,
+} from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
-import { inTransaction } from '../database/pool';
+import { inTransaction, type Queryable } from '../database/pool';
+import { testRoundsOfJob } from '../edge-tests/queries';
 import { ApiError, conflict, notFound } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { consentsOfJob, lastAnswers } from '../judge/queries';
 import { changeJob, mustBeAt } from '../jobs/job';
-import { addEvent, lockJobRow, setStage } from '../jobs/queries';
-import { finishStep, replaceBurr, saveWork, stepsOfJob } from './queries';
+import { addEvent, lockJobRow, setStage, type JobRow } from '../jobs/queries';
+import { finishStep, reopenStep, replaceBurr, saveWork, stepsOfJob, stopClocks } from './queries';
+
+const isBegun = ({
+  strokesRight,
+  strokesLeft,
+  workedSeconds,
+  runningSeconds,
+}: StepRecord): boolean =>
+  strokesRight + strokesLeft + workedSeconds > 0 || runningSeconds !== null;
+
+/** A step that asks the customer something stands until the answer is yes. */
+const mustBeAllowed = async (on: Queryable, { asks }: StepRecord, row: JobRow): Promise<void> => {
+  const [open] = withoutYes(asks, await consentsOfJob(on, row.id));
+  if (!open) return;
+  throw new ApiError(409, 'ASK_FIRST', `Ask the customer first: “${open.words}”`, {
+    currentVersion: row.version,
+  });
+};
 
 export const benchRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -30,22 +54,17 @@ export const benchRoutes = (pool: Pool): Router => {
       version,
       async (on, row) => {
         mustBeAt(row, ['planned'], 'Beginning at the bench');
+        const steps = await stepsOfJob(on, row.id, row.round);
+        const matters = new Set([
+          ...ABOUT_THE_BLADE,
+          ...steps.flatMap(({ superseded, asks }) => (superseded ? [] : asks.map(({ id }) => id))),
+        ]);
         const refused = [...lastAnswers(await consentsOfJob(on, row.id)).values()].find(
-          ({ answer }) => answer === 'no',
+          ({ matter, answer }) => answer === 'no' && matters.has(matter),
         );
         if (refused) {
           throw conflict(
-            `The owner said no: "${refused.words}" Change the plan or ask again first`,
-            row.version,
-          );
-        }
-        const taps = (await stepsOfJob(on, row.id, row.round)).some(
-          ({ superseded, step }) => !superseded && step.operation === 'tapping',
-        );
-        const said = lastAnswers(await consentsOfJob(on, row.id)).get('tapping');
-        if (taps && said?.answer !== 'yes') {
-          throw conflict(
-            'Tapping out the back wants the owner’s yes in writing first: ask on the judgement page',
+            `The customer said no: “${refused.words}” Change the plan, or ask again.`,
             row.version,
           );
         }
@@ -76,6 +95,8 @@ export const benchRoutes = (pool: Pool): Router => {
           before.revision,
         );
       }
+      // What was begun with a yes is kept whatever was said later: strokes are not lost.
+      if (!isBegun(before)) await mustBeAllowed(on, before, row);
       if (!(await saveWork(on, stepId, body))) {
         throw conflict('This step is being worked at another place too', before.revision);
       }
@@ -103,6 +124,15 @@ export const benchRoutes = (pool: Pool): Router => {
         if (open?.id !== stepId) {
           throw conflict('Another step is open: the steps are left in their order', row.version);
         }
+        await mustBeAllowed(on, open, row);
+        if (isForgotten(open.runningSeconds)) {
+          throw new ApiError(
+            422,
+            'HOW_LONG',
+            `The clock has run for more than ${LONGEST_RUN_S / 3600} hours: say how long you worked`,
+            { fields: [{ field: 'runningSeconds', message: 'How long did you work?' }] },
+          );
+        }
         const gate = gateOf(
           open.step.gate,
           row.planRecord!.choices.burrPolicy,
@@ -114,12 +144,7 @@ export const benchRoutes = (pool: Pool): Router => {
             fields: [{ field: 'overrideReason', message: gate.missing.join('; ') }],
           });
         }
-        await finishStep(
-          on,
-          stepId,
-          secondsWorked(open, Date.now()),
-          gate.open ? null : overrideReason,
-        );
+        await finishStep(on, stepId, gate.open ? null : overrideReason);
         const last = steps.at(-1)!.id === stepId;
         await setStage(on, row.id, last ? 'testing' : 'on the bench');
         await addEvent(on, {
@@ -129,6 +154,47 @@ export const benchRoutes = (pool: Pool): Router => {
           text: gate.open
             ? `${open.step.title}: done, ${open.strokesRight} right and ${open.strokesLeft} left`
             : `${open.step.title}: left in spite of the check (${overrideReason})`,
+        });
+      },
+    );
+    response.json(job);
+  });
+
+  router.post('/jobs/:id/steps/:stepId/undo', async (request, response) => {
+    const staff = staffOf(request);
+    const stepId = pathId(request, 'stepId', 'This step');
+    const { version } = bodyOf(versionSchema, request);
+    const job = await changeJob(
+      pool,
+      pathId(request, 'id', 'This blade'),
+      version,
+      async (on, row) => {
+        mustBeAt(row, ['on the bench', 'testing'], 'Going back to a step');
+        const steps = (await stepsOfJob(on, row.id, row.round)).filter(
+          ({ superseded }) => !superseded,
+        );
+        const step = steps.find(({ id }) => id === stepId);
+        if (!step) throw notFound('This step');
+        if (steps.findLast(({ status }) => status === 'done')?.id !== stepId) {
+          throw conflict('Only the step done last can be opened again', row.version);
+        }
+        const tested = (await testRoundsOfJob(on, row.id)).some(
+          ({ phase, round }) => phase === 'after' && round === row.round,
+        );
+        if (tested) {
+          throw conflict(
+            'The edge has been tested: send it back to a step from its test',
+            row.version,
+          );
+        }
+        await stopClocks(on, row.id);
+        await reopenStep(on, stepId);
+        await setStage(on, row.id, 'on the bench');
+        await addEvent(on, {
+          jobId: row.id,
+          staffId: staff.id,
+          kind: 'reopened',
+          text: `went back to "${step.step.title}"`,
         });
       },
     );

@@ -1,7 +1,7 @@
-import type { BladeSummary, Visit } from '@patient-edge/contract';
-import type { BladeMeasures } from '@patient-edge/core';
+import type { BladeOfCustomer, BladeSummary, Visit } from '@patient-edge/contract';
+import type { BladeMeasures, LastMeasured } from '@patient-edge/core';
 import { change, select, type Queryable } from '../database/pool';
-import { MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
+import { ALL_BY_CALIPER, MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
 
 interface BladeRow extends BladeMeasures {
   readonly id: number;
@@ -11,7 +11,8 @@ interface BladeRow extends BladeMeasures {
 }
 
 /** A blade with the measurements of its latest visit. */
-const BLADE_SELECT = `SELECT b.id, b.customer_id AS customerId, b.name, b.steel, ${MEASURE_COLUMNS}
+const BLADE_SELECT = `SELECT b.id, b.customer_id AS customerId, b.name, b.steel,
+  j.tag_in_use AS tagInUse, ${MEASURE_COLUMNS}
   FROM blade b JOIN job j ON j.id = (SELECT MAX(id) FROM job WHERE blade_id = b.id)`;
 
 const toSummary = (row: BladeRow): BladeSummary => ({
@@ -24,12 +25,14 @@ const toSummary = (row: BladeRow): BladeSummary => ({
 export const bladesOfCustomer = async (
   on: Queryable,
   customerId: number,
-): Promise<BladeSummary[]> =>
+): Promise<BladeOfCustomer[]> =>
   (
-    await select<BladeRow>(on, `${BLADE_SELECT} WHERE b.customer_id = ? ORDER BY b.id`, [
-      customerId,
-    ])
-  ).map(toSummary);
+    await select<BladeRow & { readonly tagInUse: number | null }>(
+      on,
+      `${BLADE_SELECT} WHERE b.customer_id = ? ORDER BY b.id`,
+      [customerId],
+    )
+  ).map((row) => ({ ...toSummary(row), tagInUse: row.tagInUse }));
 
 export const findBlade = async (
   on: Queryable,
@@ -48,13 +51,37 @@ export const findBladeOwner = async (on: Queryable, id: number): Promise<number 
     )
   )[0]?.customerId;
 
-/** The angle the blade went home with, per side; null when nothing was ever planned on it. */
+interface LastMeasuredRow extends BladeMeasures {
+  readonly measuredWith: LastMeasured['measuredWith'] | null;
+}
+
+/**
+ * The measures of the visit before that job, or of the last one where no job is named, with how each was got; null
+ * when there was none.
+ */
+export const lastMeasuredOf = async (
+  on: Queryable,
+  bladeId: number,
+  beforeJobId: number | null,
+): Promise<LastMeasured | null> => {
+  const [row] = await select<LastMeasuredRow>(
+    on,
+    `SELECT j.measured_with AS measuredWith, ${MEASURE_COLUMNS} FROM job j JOIN blade b ON b.id = j.blade_id
+     WHERE j.blade_id = ? AND j.id < COALESCE(?, ~0) ORDER BY j.id DESC LIMIT 1`,
+    [bladeId, beforeJobId],
+  );
+  return row
+    ? { measures: measuresOf(row), measuredWith: row.measuredWith ?? ALL_BY_CALIPER }
+    : null;
+};
+
+/** The angle the blade went home with, per side; null when nothing was ever worked on it. */
 export const lastAngleOf = async (on: Queryable, bladeId: number): Promise<number | null> =>
   (
     await select<{ angleDeg: number | null }>(
       on,
       `SELECT JSON_VALUE(plan_record, '$.angleDeg') + 0.0 AS angleDeg FROM job
-       WHERE blade_id = ? AND stage = 'returned' ORDER BY id DESC LIMIT 1`,
+       WHERE blade_id = ? AND stage = 'returned' AND decline_reason IS NULL ORDER BY id DESC LIMIT 1`,
       [bladeId],
     )
   )[0]?.angleDeg ?? null;
@@ -88,6 +115,7 @@ export const updateBlade = (on: Queryable, id: number, body: BladeBody) =>
   ]);
 
 interface VisitRow {
+  readonly declined: number;
   readonly jobId: number;
   readonly tagNumber: number;
   readonly stage: Visit['stage'];
@@ -111,6 +139,7 @@ export const visitsOfBlade = async (on: Queryable, bladeId: number): Promise<Vis
     await select<VisitRow>(
       on,
       `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.taken_in_at AS takenInAt,
+         j.decline_reason IS NOT NULL AS declined,
          j.returned_at AS returnedAt, JSON_VALUE(j.plan_record, '$.angleDeg') + 0.0 AS anglePerSideDeg,
          j.height_heel_mm AS heightHeelMm, j.thickness_behind_edge_mm AS thicknessBehindEdgeMm,
          JSON_VALUE(j.plan_record, '$.figures.steelLost.value') + 0.0 AS steelLostMm3,
@@ -124,6 +153,7 @@ export const visitsOfBlade = async (on: Queryable, bladeId: number): Promise<Vis
     )
   ).map((row) => ({
     ...row,
+    declined: row.declined === 1,
     takenInAt: row.takenInAt.toISOString(),
     returnedAt: row.returnedAt?.toISOString() ?? null,
     workedSeconds: row.workedSeconds ?? 0,

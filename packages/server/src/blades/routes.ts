@@ -17,7 +17,7 @@ export const bladeRoutes = (pool: Pool): Router => {
     const customer = blade && (await findCustomer(pool, blade.customerId));
     if (!blade || !customer) throw notFound('This blade');
     const visits = await visitsOfBlade(pool, id);
-    const last = visits.find(({ stage }) => stage === 'returned');
+    const last = visits.find(({ stage, declined }) => stage === 'returned' && !declined);
     const record: BladeRecord = {
       blade: blade.summary,
       customer: toCustomer(customer),

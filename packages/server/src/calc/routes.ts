@@ -1,18 +1,33 @@
 /** The computation by name: the same operations as the command line, open to whoever reaches this address. */
-import { calculateAll, isCalcError, isOperation, unknownOperation } from '@patient-edge/core';
-import { Router } from 'express';
+import { unreadable } from '@patient-edge/contract';
+import { isOperation, unknownOperation, type CraftError } from '@patient-edge/core';
+import { Router, type Response } from 'express';
+import type { Compute } from '../compute/compute';
+import { beyondLimits, LIMIT_MS } from './limits';
 
-export const calcRoutes = (): Router => {
+const refuse = (response: Response, status: number, error: CraftError | object): void => {
+  response.status(status).json({ error });
+};
+
+export const calcRoutes = (compute: Compute): Router => {
   const router = Router();
-  router.post('/calc/:operation', (request, response) => {
+  router.post('/calc/:operation', async (request, response) => {
     const { operation } = request.params;
     if (!isOperation(operation)) {
       response.status(404).json(unknownOperation(operation));
       return;
     }
-    const answer = calculateAll(operation, request.body as unknown);
-    // In a list each input stands for itself; the list as such was answered.
-    response.status(!Array.isArray(answer) && isCalcError(answer) ? 422 : 200).json(answer);
+    const input = request.body as unknown;
+    const refused = unreadable(input) ?? beyondLimits(input);
+    if (refused) {
+      refuse(response, 422, { code: 'TOO_LARGE', ...refused });
+      return;
+    }
+    const { json, isError } = await compute.calc(operation, input, LIMIT_MS);
+    response
+      .status(isError ? 422 : 200)
+      .type('application/json')
+      .send(json);
   });
   return router;
 };

@@ -1,6 +1,6 @@
 import type { CustomerList, CustomerRecord, Found, Job } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
-import { errorOf, intake, openShop, type TestShop } from '../../test/test-shop';
+import { errorOf, intake, openShop, sentHome, type TestShop } from '../../test/test-shop';
 import { startOf, wordsOf } from '../search/find';
 import { mergedCustomer } from './merge';
 
@@ -206,10 +206,7 @@ describe('forgetting a person', () => {
       .send({ version: 0, name: 'Perpetua Vane' })
       .expect(409);
     expect(errorOf(held).message).toContain('in the shop: hand over first');
-    await counter
-      .post(`/api/jobs/${job.id}/decline`)
-      .send({ version: job.version, reason: 'Sent Perpetua Vane on to a wheel' })
-      .expect(200);
+    await sentHome(counter, job, 'Sent Perpetua Vane on to a wheel');
     const wrong = await shop.owner.post(path).send({ version: 0, name: 'Perpetua' }).expect(422);
     expect(errorOf(wrong).fields![0]!.message).toBe(
       'Name: type "Perpetua Vane"; "Perpetua" was given',
@@ -225,24 +222,21 @@ describe('forgetting a person', () => {
     for (const personal of ['Perpetua', 'Vane', '4711', 'Blue door', 'Aunt']) {
       expect(kept).not.toContain(personal);
     }
-    expect((kept.match(/the owner/g) ?? []).length).toBeGreaterThan(0);
+    expect((kept.match(/the customer/g) ?? []).length).toBeGreaterThan(0);
     expect(names(await found('perpetua'))).toEqual([]);
   });
 
   test('nobody brings a blade under an erased record, and nothing is written there again', async () => {
     const list = (await counter.get('/api/customers').expect(200)).body as CustomerList;
-    expect(list.owners.every(({ name }) => name !== 'Erased owner')).toBe(true);
+    expect(list.owners.every(({ name }) => name !== 'Erased customer')).toBe(true);
     const job = await brings(person('Short Stay'));
-    await counter
-      .post(`/api/jobs/${job.id}/decline`)
-      .send({ version: job.version, reason: 'Not ours' })
-      .expect(200);
+    await sentHome(counter, job);
     const { id } = job.customer;
     await shop.owner
       .post(`/api/customers/${id}/erase`)
       .send({ version: 0, name: 'Short Stay' })
       .expect(200);
-    expect((await record(id)).customer.name).toBe('Erased owner');
+    expect((await record(id)).customer.name).toBe('Erased customer');
     tag += 1;
     const again = intake({ tagNumber: tag, newCustomer: null, customerId: id });
     const refused = await counter.post('/api/jobs').send(again).expect(422);

@@ -109,46 +109,91 @@ export const bladesInShop = async (on: Queryable, customerId: number): Promise<n
     )
   )[0]!.n;
 
-export const ERASED_NAME = 'Erased owner';
+export const ERASED_NAME = 'Erased customer';
 
 const THEIR_JOBS = 'job j JOIN blade b ON b.id = j.blade_id';
 
-/**
- * Forgets the person: how they are called, also where somebody wrote it in a remark; what their blades are
- * called; what they said; how they are reached.
- */
-export const eraseCustomer = async (
+/** Texts that somebody typed, or that hold what somebody typed, and how a row of each is found again. */
+export interface TextTable {
+  readonly table: string;
+  readonly keys: readonly string[];
+  readonly plain: readonly string[];
+  readonly json: readonly string[];
+}
+export const TEXT_TABLES: readonly TextTable[] = [
+  { table: 'job_event', keys: ['id'], plain: ['text'], json: [] },
+  { table: 'plan_step', keys: ['id'], plain: ['override_reason'], json: ['detail', 'asks'] },
+  { table: 'plan_version', keys: ['id'], plain: ['reason'], json: ['choices', 'record', 'steps'] },
+  { table: 'plan_template', keys: ['id'], plain: ['name', 'note'], json: ['choices'] },
+  { table: 'touch_up', keys: ['id'], plain: ['note'], json: [] },
+  { table: 'consent', keys: ['id'], plain: ['words'], json: [] },
+  { table: 'estimate_line', keys: ['job_id', 'position'], plain: ['label'], json: [] },
+  {
+    table: 'job',
+    keys: ['id'],
+    plain: ['holding', 'decline_reason'],
+    json: ['plan_choices', 'plan_record', 'answers'],
+  },
+];
+
+export type TextRow = Readonly<Record<string, string | number | null>>;
+
+/** Every row of that table about a blade of theirs; JSON as it is written. */
+export const textsOfCustomer = (
   on: Queryable,
-  { id, name }: Pick<Customer, 'id' | 'name'>,
-): Promise<void> => {
-  for (const [table, column] of [
-    ['job_event e', 'e.text'],
-    ['plan_step e', 'e.override_reason'],
-    ['touch_up e', 'e.note'],
-  ] as const) {
-    await change(
-      on,
-      `UPDATE ${table} JOIN ${THEIR_JOBS} ON j.id = e.job_id
-       SET ${column} = REPLACE(IF(b.name = '', ${column}, REPLACE(${column}, b.name, 'a blade')), ?, 'the owner')
-       WHERE b.customer_id = ?`,
-      [name, id],
-    );
-  }
+  { table, keys, plain, json }: TextTable,
+  customerId: number,
+): Promise<TextRow[]> => {
+  const columns = [
+    ...[...keys, ...plain].map((column) => `e.${column}`),
+    // As text, so that what is not changed is written back to the letter.
+    ...json.map((column) => `CONCAT(e.${column}) AS ${column}`),
+  ];
+  const jobId = table === 'job' ? 'e.id' : 'e.job_id';
+  return select<TextRow>(
+    on,
+    `SELECT ${columns.join(', ')} FROM ${table} e JOIN ${THEIR_JOBS} ON j.id = ${jobId}
+     WHERE b.customer_id = ?`,
+    [customerId],
+  );
+};
+
+export const writeText = (
+  on: Queryable,
+  { table, keys }: TextTable,
+  row: TextRow,
+  column: string,
+  text: string,
+) =>
+  change(
+    on,
+    `UPDATE ${table} SET ${column} = ? WHERE ${keys.map((key) => `${key} = ?`).join(' AND ')}`,
+    [text, ...keys.map((key) => row[key]!)],
+  );
+
+export const jobIdsOfCustomer = async (on: Queryable, customerId: number): Promise<number[]> =>
+  (
+    await select<{ id: number }>(on, `SELECT j.id FROM ${THEIR_JOBS} WHERE b.customer_id = ?`, [
+      customerId,
+    ])
+  ).map(({ id }) => id);
+
+/** Forgets what is theirs as such: how they and their blades are called, what they said, how they are reached. */
+export const forgetCustomer = async (on: Queryable, id: number): Promise<void> => {
   await change(
     on,
-    `UPDATE ${THEIR_JOBS} SET j.asked_for = '', j.cuts = '', j.remarks = '', j.holding = REPLACE(j.holding, ?, 'the owner'),
-       j.decline_reason = REPLACE(j.decline_reason, ?, 'the owner') WHERE b.customer_id = ?`,
-    [name, name, id],
+    `UPDATE ${THEIR_JOBS} SET j.asked_for = '', j.cuts = '', j.remarks = '' WHERE b.customer_id = ?`,
+    [id],
   );
   await change(
     on,
-    `UPDATE ${THEIR_JOBS} SET j.estimate_agreed_by = 'the owner'
+    `UPDATE ${THEIR_JOBS} SET j.estimate_agreed_by = 'the customer'
      WHERE b.customer_id = ? AND j.estimate_agreed_by IS NOT NULL`,
     [id],
   );
   await change(
     on,
-    `UPDATE consent e JOIN ${THEIR_JOBS} ON j.id = e.job_id SET e.given_by = 'the owner'
+    `UPDATE consent e JOIN ${THEIR_JOBS} ON j.id = e.job_id SET e.given_by = 'the customer'
      WHERE b.customer_id = ?`,
     [id],
   );

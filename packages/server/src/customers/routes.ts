@@ -7,21 +7,23 @@ import {
   type CustomerList,
   type CustomerRecord,
 } from '@patient-edge/contract';
+import type { LabelPrinter } from '@patient-edge/devices';
 import { Router } from 'express';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { bladesOfCustomer } from '../blades/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
 import { onceOnly } from '../http/idempotency';
-import { allow, bodyOf, idempotencyKey, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, pathId } from '../http/request';
+import { eraseCustomer } from './erase';
 import { mergedCustomer } from './merge';
 import {
   addCustomer,
   bladesInShop,
   changeCustomer,
   countCustomers,
-  eraseCustomer,
   findCustomer,
+  jobIdsOfCustomer,
   listCustomers,
   lockCustomer,
   moveBlades,
@@ -59,7 +61,7 @@ const lockedAt = async (on: PoolConnection, id: number, version: number): Promis
   return row;
 };
 
-export const customerRoutes = (pool: Pool): Router => {
+export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router => {
   const router = Router();
 
   router.get('/customers', allow(), async (_request, response) => {
@@ -76,12 +78,10 @@ export const customerRoutes = (pool: Pool): Router => {
 
   router.post('/customers', allow(), async (request, response) => {
     const body = bodyOf(customerSchema, request);
-    const { id } = await onceOnly(
-      pool,
-      idempotencyKey(request),
-      staffOf(request).id,
-      async (on) => ({ id: await addCustomer(on, body) }),
-    );
+    const { id } = await onceOnly(pool, request, body, {
+      work: async (on) => ({ id: await addCustomer(on, body) }),
+      madeInWords: () => 'a customer was',
+    });
     response.status(201).json(await recordOf(pool, id));
   });
 
@@ -138,6 +138,8 @@ export const customerRoutes = (pool: Pool): Router => {
         );
       }
       await eraseCustomer(on, row);
+      // Before the end of the transaction: where the tray cannot be emptied nothing is said to be forgotten.
+      await printer?.discard(await jobIdsOfCustomer(on, id));
     });
     response.json(await recordOf(pool, id));
   });

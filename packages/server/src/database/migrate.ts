@@ -17,24 +17,45 @@ const statementsOf = (sql: string): string[] =>
     .map((statement) => statement.trim())
     .filter((statement) => statement !== '');
 
-const LOCK = 'patient-edge migrations';
+const LOCK_WAIT_S = 60;
+
+/**
+ * Runs `work` while no other server starts on this database: migrations, and what must be there once. Throws when
+ * another one has been at it for a minute.
+ */
+export const whileStartingAlone = async <T>(
+  pool: Pool,
+  work: (connection: PoolConnection) => Promise<T>,
+): Promise<T> => {
+  const connection = await pool.getConnection();
+  // Locks of that kind are the whole server's: named after the database.
+  const name = "CONCAT('patient-edge start ', DATABASE())";
+  try {
+    const [lock] = await select<{ got: number | null }>(
+      connection,
+      `SELECT GET_LOCK(${name}, ${LOCK_WAIT_S}) AS got`,
+    );
+    if (lock?.got !== 1) {
+      throw new Error(
+        `Another server has been preparing this database for ${LOCK_WAIT_S} s. Start again when it is done.`,
+      );
+    }
+    return await work(connection);
+  } finally {
+    await connection.query(`SELECT RELEASE_LOCK(${name})`);
+    connection.release();
+  }
+};
 
 /**
  * Applies what is missing and returns its names. Throws when an applied file was changed. Definitions do
  * not roll back, so each is written to be harmless when run again after a power cut.
  */
-export const migrate = async (pool: Pool, folder: string): Promise<string[]> => {
-  const connection = await pool.getConnection();
-  try {
-    await connection.query('SELECT GET_LOCK(?, 60)', [LOCK]);
-    return await applyMissing(connection, folder);
-  } finally {
-    await connection.query('SELECT RELEASE_LOCK(?)', [LOCK]);
-    connection.release();
-  }
-};
+export const migrate = (pool: Pool, folder: string): Promise<string[]> =>
+  whileStartingAlone(pool, (connection) => applyMissing(connection, folder));
 
-const applyMissing = async (pool: PoolConnection, folder: string): Promise<string[]> => {
+/** The same for a caller that is starting alone already. */
+export const applyMissing = async (pool: PoolConnection, folder: string): Promise<string[]> => {
   await pool.query(
     `CREATE TABLE IF NOT EXISTS schema_migration (
        file VARCHAR(100) NOT NULL PRIMARY KEY,

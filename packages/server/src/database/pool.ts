@@ -1,4 +1,5 @@
 /** Connections to MariaDB, and transactions that try again when the database broke a deadlock. */
+import { setTimeout as sleep } from 'node:timers/promises';
 import mysql, {
   type Pool,
   type PoolConnection,
@@ -53,14 +54,27 @@ export const change = async (
 /** The errno of a row that a unique key refuses. */
 export const DUPLICATE_ENTRY = 1062;
 const LOCK_ERRORS = new Set([1205, 1213]);
-const ATTEMPTS = 4;
+const ATTEMPTS = 6;
+const FIRST_WAIT_MS = 15;
+
+export const isLockError = (error: unknown): boolean => LOCK_ERRORS.has(errnoOf(error) ?? 0);
+
+/** Longer each time, and never the same for two that failed together: they would meet again. */
+const waitBefore = (attempt: number): Promise<void> =>
+  sleep(FIRST_WAIT_MS * 2 ** attempt * (0.5 + Math.random()));
 
 export const errnoOf = (error: unknown): number | null =>
   typeof error === 'object' && error !== null && 'errno' in error && typeof error.errno === 'number'
     ? error.errno
     : null;
 
-/** Runs `work` in one transaction; all of it happens or none. Tried again after a deadlock. */
+/** The unique key that refused a row; null for any other failure. */
+export const refusedKeyOf = (error: unknown): string | null => {
+  if (errnoOf(error) !== DUPLICATE_ENTRY || !(error instanceof Error)) return null;
+  return /for key '(?:[^'.]*\.)?([^'.]+)'/.exec(error.message)?.[1] ?? '';
+};
+
+/** Runs `work` in one transaction; all of it happens or none. Tried again after a deadlock, with jitter. */
 export const inTransaction = async <T>(
   pool: Pool,
   work: (on: PoolConnection) => Promise<T>,
@@ -77,10 +91,10 @@ export const inTransaction = async <T>(
         // The connection is gone: the server has rolled back by itself.
         connection.destroy();
       });
-      if (attempt < ATTEMPTS && LOCK_ERRORS.has(errnoOf(error) ?? 0)) continue;
-      throw error;
+      if (attempt >= ATTEMPTS || !isLockError(error)) throw error;
     } finally {
       connection.release();
     }
+    await waitBefore(attempt);
   }
 };

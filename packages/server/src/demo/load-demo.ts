@@ -16,6 +16,7 @@ import type { Pool, PoolConnection } from 'mysql2/promise';
 import { addStaff, readSetting, writeSetting } from '../auth/queries';
 import { hashPassword } from '../auth/password';
 import { finishStep, reopenStepsFrom, replaceBurr, saveWork, stepsOfJob } from '../bench/queries';
+import type { Compute } from '../compute/compute';
 import { addCustomer } from '../customers/queries';
 import { inTransaction } from '../database/pool';
 import { saveReadings } from '../edge-tests/queries';
@@ -30,6 +31,7 @@ import {
   setStage,
 } from '../jobs/queries';
 import { takeIn } from '../jobs/take-in';
+import { addConsent } from '../judge/queries';
 import { makePlan } from '../plan/make-plan';
 import { addMooring } from '../shop/queries';
 import { localDay } from '../shop/routes';
@@ -166,6 +168,7 @@ const burrFor = (gate: BurrGate): BurrCheck => {
 };
 
 interface Visit {
+  readonly compute: Compute;
   readonly blade: DemoBlade;
   readonly seed: number;
   readonly tagNumber: number;
@@ -193,11 +196,11 @@ const workSteps = async (
       strokesRight: strokes,
       strokesLeft: strokes,
       workedSeconds: round(step.seconds * pace, 1),
-      runningSinceMs: null,
+      runningSeconds: null,
       burr: burrFor(step.gate),
     });
     await replaceBurr(on, id, 1, burrFor(step.gate));
-    await finishStep(on, id, round(step.seconds * pace, 1), null);
+    await finishStep(on, id, null);
   }
 };
 
@@ -241,7 +244,7 @@ const returned = async (
     jobId,
     staffId: crew.counterId,
     kind: 'returned',
-    text: `handed over to ${OWNERS[visit.blade.owner].name} by tag ${visit.tagNumber}, edge covered`,
+    text: `handed over by tag ${visit.tagNumber}, edge covered`,
     at: visit.promised,
   });
   return { jobId, bladeId };
@@ -294,13 +297,26 @@ const loadVisit = async (
     ending === 'mid-step' || ending === 'sent back' ? 'on the bench' : ending,
   );
   if (reach < 1) return done;
-  const plan = await makePlan(on, row, DEFAULT_CHOICES, { staffId: crew.benchId, reason: '' });
+  const plan = await makePlan(on, visit.compute, row, DEFAULT_CHOICES, {
+    staffId: crew.benchId,
+    reason: '',
+  });
   await log(
     crew.benchId,
     'planned',
     `planned ${plan.angleDeg.toFixed(1)}° per side (${(2 * plan.angleDeg).toFixed(1)}° inclusive) in ${plan.steps.length} steps`,
   );
   if (reach < 2) return done;
+  const asked = (await stepsOfJob(on, jobId, 1)).flatMap(({ asks }) => asks);
+  for (const { id, words } of asked) {
+    await addConsent(on, jobId, crew.counterId, {
+      matter: id,
+      words,
+      answer: 'yes',
+      name: OWNERS[blade.owner].name,
+    });
+    await log(crew.counterId, 'consent', `asked: "${words}" The answer was yes`);
+  }
   await setStage(on, jobId, 'on the bench');
   await log(crew.benchId, 'bench', 'began at the bench; cautions read');
   const all = plan.steps.length;
@@ -314,7 +330,7 @@ const loadVisit = async (
         strokesRight: strokes,
         strokesLeft: strokes,
         workedSeconds: round(open.step.seconds * 0.4, 1),
-        runningSinceMs: null,
+        runningSeconds: null,
         burr: { right: {}, left: {} },
       });
     }
@@ -362,7 +378,7 @@ const photographOne = async (on: PoolConnection, staffId: number): Promise<void>
 };
 
 /** Fills an empty shop with the demo; does nothing when it is there. True when it was loaded now. */
-export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
+export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise<boolean> => {
   const hashes = await Promise.all(DEMO_SIGN_INS.map(({ password }) => hashPassword(password)));
   return inTransaction(pool, async (on) => {
     if ((await readSetting(on, LOADED)) !== null) return false;
@@ -382,7 +398,7 @@ export const loadDemo = async (pool: Pool, now: Date): Promise<boolean> => {
     let tagNumber = 0;
     for (const [index, blade] of BLADES.entries()) {
       const at = (days: number): Date => new Date(now.getTime() + days * DAY_MS);
-      const shared = { blade, seed: index + 1, customerId: customerIds.get(blade.owner)! };
+      const shared = { compute, blade, seed: index + 1, customerId: customerIds.get(blade.owner)! };
       let bladeId: number | null = null;
       for (let earlier = blade.earlierVisits ?? 0; earlier > 0; earlier -= 1) {
         const promised = mooringDay(at(blade.promisedIn - earlier * 84));

@@ -3,6 +3,7 @@ import { connect } from 'node:net';
 import { Router } from 'express';
 import { notFound } from '../http/errors';
 import { allow } from '../http/request';
+import type { Streams } from '../http/streams';
 import { scaleReader } from './scale-line';
 
 /** Where the scale's network bridge listens. */
@@ -22,7 +23,7 @@ export const scaleAddressFrom = (text: string | undefined): ScaleAddress | null 
   return { host: found[1]!, port };
 };
 
-export const deviceRoutes = (scale: ScaleAddress | null): Router => {
+export const deviceRoutes = (scale: ScaleAddress | null, streams: Streams): Router => {
   const router = Router();
 
   router.get('/devices', allow(), (_request, response) => {
@@ -31,16 +32,16 @@ export const deviceRoutes = (scale: ScaleAddress | null): Router => {
 
   router.get('/devices/scale', allow(), (request, response) => {
     if (!scale) throw notFound('A scale');
-    response.writeHead(200, {
-      'Content-Type': 'text/event-stream',
-      'Cache-Control': 'no-store',
-      Connection: 'keep-alive',
-    });
-    const read = scaleReader();
     const socket = connect(scale);
+    streams.open(request, response, () => socket.destroy());
+    const read = scaleReader();
     socket.setEncoding('utf8');
     socket.on('data', (piece: string) => {
-      for (const grams of read(piece)) response.write(`data: ${JSON.stringify({ grams })}\n\n`);
+      for (const grams of read(piece)) {
+        // A page that does not read gets the newest reading when it does, and no heap of old ones.
+        if (response.writableEnded || response.writableNeedDrain) continue;
+        response.write(`data: ${JSON.stringify({ grams })}\n\n`);
+      }
     });
     // A scale that goes away says so and ends: the page offers to type instead.
     const gone = (): void => {
@@ -53,7 +54,6 @@ export const deviceRoutes = (scale: ScaleAddress | null): Router => {
       gone();
     });
     socket.on('close', gone);
-    request.on('close', () => socket.destroy());
   });
 
   return router;

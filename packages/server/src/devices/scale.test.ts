@@ -2,6 +2,7 @@ import http from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pressedGrams, startKitchenScale } from '@patient-edge/devices';
 import express from 'express';
+import { createStreams } from '../http/streams';
 import { scaleAddressFrom, deviceRoutes } from './routes';
 import { gramsOf, scaleReader } from './scale-line';
 
@@ -67,12 +68,13 @@ describe('the stand-in', () => {
 
   test('is streamed as it reads, and says so when it goes', async () => {
     const scale = await startKitchenScale();
+    const streams = createStreams(() => Promise.resolve(true));
     const app = express();
     app.use((request, _response, next) => {
       request.log = { warn: () => undefined } as unknown as typeof request.log;
       next();
     });
-    app.use(deviceRoutes({ host: '127.0.0.1', port: scale.port }));
+    app.use(deviceRoutes({ host: '127.0.0.1', port: scale.port }, streams));
     const server = app.listen(0);
     const { port } = server.address() as AddressInfo;
     const first = await listen(port, (text) => text.includes('\n\n'));

@@ -1,5 +1,5 @@
 /** Edge tests before and after, and the verdict: on to the owner, or back to a named step. */
-import { readingsSchema, verdictSchema } from '@patient-edge/contract';
+import { readingsSchema, verdictSchema, versionSchema } from '@patient-edge/contract';
 import { findUse, judgeEdge } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -81,6 +81,27 @@ export const edgeTestRoutes = (pool: Pool): Router => {
         await reopenStepsFrom(on, row.id, step.id);
         await setNextRound(on, row.id);
         await log('sent back', `failed the test, back to "${step.step.title}"`);
+      },
+    );
+    response.json(job);
+  });
+
+  router.post('/jobs/:id/verdict/undo', allow('owner', 'bench'), async (request, response) => {
+    const staff = staffOf(request);
+    const { version } = bodyOf(versionSchema, request);
+    const job = await changeJob(
+      pool,
+      pathId(request, 'id', 'This blade'),
+      version,
+      async (on, row) => {
+        mustBeAt(row, ['ready'], 'Testing again');
+        await setStage(on, row.id, 'testing');
+        await addEvent(on, {
+          jobId: row.id,
+          staffId: staff.id,
+          kind: 'reopened',
+          text: 'undid "passed": the edge is under test again',
+        });
       },
     );
     response.json(job);

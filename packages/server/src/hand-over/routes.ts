@@ -1,11 +1,11 @@
 /** Handing the blade back: to its owner, by the tag in the owner's hand. */
-import { returnSchema } from '@patient-edge/contract';
+import { returnSchema, versionSchema } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
-import { invalid } from '../http/errors';
+import { conflict, invalid } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { changeJob, mustBeAt } from '../jobs/job';
-import { addEvent, setReturned } from '../jobs/queries';
+import { addEvent, setReturned, tagHolder, tagOfBladeInShop, undoReturned } from '../jobs/queries';
 
 export const handOverRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -18,7 +18,7 @@ export const handOverRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       async (on, row) => {
-        mustBeAt(row, ['ready'], 'Handing over');
+        mustBeAt(row, ['ready', 'declined'], 'Handing over');
         if (tagNumber !== row.tagNumber) {
           throw invalid([
             {
@@ -40,7 +40,44 @@ export const handOverRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: 'returned',
-          text: `handed over to ${row.customerName} by tag ${tagNumber}, edge covered`,
+          text:
+            row.stage === 'declined'
+              ? `handed back undone by tag ${tagNumber}, edge covered`
+              : `handed over by tag ${tagNumber}, edge covered`,
+        });
+      },
+    );
+    response.json(job);
+  });
+
+  router.post('/jobs/:id/return/undo', allow(), async (request, response) => {
+    const staff = staffOf(request);
+    const { version } = bodyOf(versionSchema, request);
+    const job = await changeJob(
+      pool,
+      pathId(request, 'id', 'This blade'),
+      version,
+      async (on, row) => {
+        mustBeAt(row, ['returned'], 'Undoing the return');
+        const hangsOn = await tagOfBladeInShop(on, row.bladeId);
+        if (hangsOn !== undefined) {
+          throw conflict(
+            `This blade has been taken in again since, on tag ${hangsOn}: undo nothing here`,
+            row.version,
+          );
+        }
+        if ((await tagHolder(on, row.tagNumber)) !== undefined) {
+          throw conflict(
+            `Tag ${row.tagNumber} hangs on another blade by now: take this one in anew`,
+            row.version,
+          );
+        }
+        await undoReturned(on, row.id);
+        await addEvent(on, {
+          jobId: row.id,
+          staffId: staff.id,
+          kind: 'reopened',
+          text: 'undid the return: the blade is in the shop',
         });
       },
     );

@@ -10,6 +10,10 @@ export class ApiError extends Error {
     readonly extra: {
       readonly fields?: readonly FieldError[];
       readonly currentVersion?: number;
+      /** Seconds after which a further try makes sense. */
+      readonly retryAfterS?: number;
+      /** What the same key made before. */
+      readonly made?: object;
     } = {},
   ) {
     super(message);
@@ -27,6 +31,10 @@ export const forbidden = (message: string): ApiError => new ApiError(403, 'FORBI
 /** The record moved on since it was read; says by whom, and nothing of the request is applied. */
 export const conflict = (message: string, currentVersion?: number): ApiError =>
   new ApiError(409, 'CONFLICT', message, currentVersion === undefined ? {} : { currentVersion });
+
+/** Too much at once: nothing was done, and the same again in a moment may go through. */
+export const busy = (message: string, retryAfterS = 1): ApiError =>
+  new ApiError(503, 'BUSY', message, { retryAfterS });
 
 export const fromCraft = (error: CraftError): ApiError =>
   new ApiError(422, error.code, error.message, {

@@ -1,19 +1,56 @@
-/** Runs a write once per key: a repeat gets the first answer and changes nothing. */
+/** Runs a write once per key: a repeat of the same request gets the first answer and changes nothing. */
+import { createHash } from 'node:crypto';
+import type { Request } from 'express';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { inTransaction } from '../database/pool';
-import { findAnswer, keepAnswer } from './queries';
+import { ApiError } from './errors';
+import { claimKey, keepAnswer } from './queries';
+import { idempotencyKey, staffOf } from './request';
 
+/** What a key is bound to: method, path and the validated body, so that it answers for nothing else. */
+export const requestHash = (method: string, path: string, body: unknown): string =>
+  createHash('sha256')
+    .update(JSON.stringify([method, path, body]))
+    .digest('hex');
+
+/** The same key with another request: says what the first one made. */
+const usedBefore = (made: object, inWords: string): ApiError =>
+  new ApiError(
+    409,
+    'KEY_USED',
+    `This was sent before with other contents, and ${inWords} saved then. Nothing was added this time.`,
+    { made },
+  );
+
+/** What is made once, and how it is named to somebody whose key made something else. */
+interface Write<T> {
+  readonly work: (on: PoolConnection) => Promise<T>;
+  /** "1 blade was", "2 blades were". */
+  readonly madeInWords: (answer: T) => string;
+}
+
+/**
+ * The answer of `work`, made once for the key that the request carries; without one it is simply run. The key is
+ * written first: a second request at the same moment waits there for the first one's answer.
+ */
 export const onceOnly = async <T extends object>(
   pool: Pool,
-  key: string | null,
-  staffId: number,
-  work: (on: PoolConnection) => Promise<T>,
-): Promise<T> =>
-  inTransaction(pool, async (on) => {
-    if (key === null) return work(on);
-    const before = await findAnswer<T>(on, key, staffId);
-    if (before) return before;
+  request: Request,
+  body: unknown,
+  { work, madeInWords }: Write<T>,
+): Promise<T> => {
+  const key = idempotencyKey(request);
+  const staffId = staffOf(request).id;
+  if (key === null) return inTransaction(pool, work);
+  const hash = requestHash(request.method, request.baseUrl + request.path, body);
+  return inTransaction(pool, async (on) => {
+    const { answer: before, requestHash: claimed } = await claimKey<T>(on, key, staffId, hash);
+    if (before !== null) {
+      if (claimed !== hash) throw usedBefore(before, madeInWords(before));
+      return before;
+    }
     const answer = await work(on);
     await keepAnswer(on, key, staffId, answer);
     return answer;
   });
+};

@@ -1,23 +1,53 @@
 import type { PoolConnection } from 'mysql2/promise';
-import { change, select } from '../database/pool';
+import { change, select, type Queryable } from '../database/pool';
 
-/** The answer given to a key before; locks the key against a second request at the same moment. */
-export const findAnswer = async <T>(
+export interface ClaimedKey<T> {
+  readonly requestHash: string;
+  /** What was answered to it before; null while nothing was. */
+  readonly answer: T | null;
+}
+
+/**
+ * Writes the key down before anything is made, or finds it there. Whoever comes second waits for the first one's
+ * transaction. An update that changes nothing, not a refused insert: that would leave shared locks which deadlock.
+ */
+export const claimKey = async <T>(
   on: PoolConnection,
   key: string,
   staffId: number,
-): Promise<T | undefined> => {
-  const rows = await select<{ answer: T }>(
+  requestHash: string,
+): Promise<ClaimedKey<T>> => {
+  await change(
     on,
-    'SELECT answer FROM idempotency WHERE idempotency_key = ? AND staff_id = ? FOR UPDATE',
-    [key, staffId],
+    `INSERT INTO idempotency (idempotency_key, staff_id, request_hash) VALUES (?, ?, ?)
+     ON DUPLICATE KEY UPDATE idempotency_key = idempotency_key`,
+    [key, staffId, requestHash],
   );
-  return rows[0]?.answer;
+  return (
+    await select<ClaimedKey<T>>(
+      on,
+      `SELECT request_hash AS requestHash, answer FROM idempotency
+       WHERE idempotency_key = ? AND staff_id = ? FOR UPDATE`,
+      [key, staffId],
+    )
+  )[0]!;
 };
 
-export const keepAnswer = (on: PoolConnection, key: string, staffId: number, answer: object) =>
-  change(on, 'INSERT INTO idempotency (idempotency_key, staff_id, answer) VALUES (?, ?, ?)', [
+export const keepAnswer = (on: Queryable, key: string, staffId: number, answer: object) =>
+  change(on, 'UPDATE idempotency SET answer = ? WHERE idempotency_key = ? AND staff_id = ?', [
+    JSON.stringify(answer),
     key,
     staffId,
-    JSON.stringify(answer),
   ]);
+
+/** A repeat later than this is none. */
+const KEPT_DAYS = 30;
+
+/** Forgets old keys; gives how many. */
+export const purgeKeys = async (on: Queryable): Promise<number> =>
+  (
+    await change(
+      on,
+      `DELETE FROM idempotency WHERE created_at < CURRENT_TIMESTAMP(3) - INTERVAL ${KEPT_DAYS} DAY`,
+    )
+  ).affectedRows;

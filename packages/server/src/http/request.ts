@@ -4,11 +4,15 @@ import type { Request, RequestHandler } from 'express';
 import type Joi from 'joi';
 import { ApiError, forbidden, invalid, notFound } from './errors';
 
-declare module 'express-session' {
-  interface SessionData {
-    staff: StaffMember;
-  }
-}
+/** Who asks, read from the records for each request: what a session was told once may have changed since. */
+const signedIn = new WeakMap<Request, StaffMember>();
+
+export const setStaff = (request: Request, staff: StaffMember): void => {
+  signedIn.set(request, staff);
+};
+
+/** Who is signed in; null when nobody is. */
+export const findStaffOf = (request: Request): StaffMember | null => signedIn.get(request) ?? null;
 
 export const bodyOf = <T>(schema: Joi.Schema<T>, request: Request): T => {
   const checked = validate(schema, request.body as unknown);
@@ -30,7 +34,7 @@ export const pathId = (request: Request, name: string, what: string): number => 
 };
 
 export const staffOf = (request: Request): StaffMember => {
-  const { staff } = request.session;
+  const staff = findStaffOf(request);
   if (!staff) throw new ApiError(401, 'SIGN_IN', 'Sign in first');
   return staff;
 };

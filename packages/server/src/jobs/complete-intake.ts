@@ -6,10 +6,10 @@ import {
   isMeasured,
   standInAngleDeg,
   withStandIns,
-  type BladeMeasures,
+  type LastMeasured,
   type MeasuresWithStandIns,
 } from '@patient-edge/core';
-import { findBlade, lastAngleOf } from '../blades/queries';
+import { lastAngleOf, lastMeasuredOf } from '../blades/queries';
 import type { Queryable } from '../database/pool';
 
 export interface CompleteIntake extends MeasuresWithStandIns {
@@ -20,20 +20,22 @@ export interface CompleteIntake extends MeasuresWithStandIns {
 }
 
 /** What a blade had when it was last here. */
-export interface LastSeen {
-  readonly measures: BladeMeasures;
+export interface LastSeen extends LastMeasured {
   readonly angleDeg: number | null;
 }
 
-export const lastSeen = async (on: Queryable, bladeId: number): Promise<LastSeen | null> => {
-  const blade = await findBlade(on, bladeId);
-  return blade
-    ? { measures: blade.summary.measures, angleDeg: await lastAngleOf(on, bladeId) }
-    : null;
+/** Of the visit before `jobId`, or before a visit that is being written down (null); null at the first. */
+export const lastSeen = async (
+  on: Queryable,
+  bladeId: number,
+  jobId: number | null,
+): Promise<LastSeen | null> => {
+  const last = await lastMeasuredOf(on, bladeId, jobId);
+  return last && { ...last, angleDeg: await lastAngleOf(on, bladeId) };
 };
 
 export const completeIntake = (body: IntakeBody, last: LastSeen | null): CompleteIntake => {
-  const filled = withStandIns(body.kindId, body, body.measuredWith, last?.measures ?? null);
+  const filled = withStandIns(body.kindId, body, body.measuredWith, last);
   const { presentAngle } = body;
   if (presentAngle !== null) {
     const { valueDeg, as } = presentAngle;

@@ -1,6 +1,6 @@
 /** One job whole, and the guard that every change of a job goes through. */
 import type { Job } from '@patient-edge/contract';
-import { findUse, judgeEdge, MEASURE_FIELDS, withDefaults } from '@patient-edge/core';
+import { findUse, judgeEdge, withDefaults } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
@@ -18,12 +18,7 @@ import {
   lockJobRow,
   type JobRow,
 } from './queries';
-import { measuresOf } from './rows';
-
-/** Visits from before it was written down were measured by caliper throughout. */
-const ALL_BY_CALIPER = Object.fromEntries(
-  MEASURE_FIELDS.map((field) => [field, 'caliper']),
-) as Job['measuredWith'];
+import { ALL_BY_CALIPER, measuresOf } from './rows';
 
 export const readJob = async (on: Queryable, id: number): Promise<Job> => {
   const row = await findJobRow(on, id);

@@ -1,6 +1,16 @@
-import type { BladeRecord, Board, Job } from '@patient-edge/contract';
+import type { BladeRecord, Board, Job, NextTag } from '@patient-edge/contract';
 import request from 'supertest';
-import { intake, jobOf, openShop, planned, takeIn, type TestShop } from '../../test/test-shop';
+import {
+  errorOf,
+  intake,
+  jobOf,
+  openShop,
+  planned,
+  sentHome,
+  takeIn,
+  type TestShop,
+} from '../../test/test-shop';
+import { change } from '../database/pool';
 
 let shop: TestShop;
 beforeAll(async () => {
@@ -105,13 +115,49 @@ describe('taking a blade in', () => {
     expect(second.id).toBe(first.id);
   });
 
-  test('offers the next tag', async () => {
-    const answer = await shop.owner.get('/api/next-tag').expect(200);
-    expect((answer.body as { tagNumber: number }).tagNumber).toBe(5);
+  test('the same blade is in the shop once, also for two counters at once', async () => {
+    const home = await takeIn(shop.owner, { tagNumber: 60 });
+    const known = {
+      newCustomer: null,
+      customerId: home.customer.id,
+      bladeId: home.blade.id,
+    };
+    const again = intake({ ...known, tagNumber: 61 });
+    const refused = errorOf(await shop.owner.post('/api/jobs').send(again).expect(422));
+    expect(refused.fields).toEqual([
+      { field: 'bladeId', message: 'This blade is in the shop already, on tag 60' },
+    ]);
+    await sentHome(shop.owner, home);
+    const both = await Promise.all(
+      [62, 63].map((tagNumber) =>
+        shop.owner.post('/api/jobs').send(intake({ ...known, tagNumber })),
+      ),
+    );
+    expect(both.map(({ status }) => status).sort()).toEqual([201, 422]);
+    // Also where no code looks: the database itself holds one.
+    const [stays] = both.filter(({ status }) => status === 201).map(jobOf);
+    await expect(
+      change(shop.pool, 'UPDATE job SET stage = ? WHERE id = ?', ['taken in', home.id]),
+    ).rejects.toThrow('job_blade_in_shop');
+    await sentHome(shop.owner, stays!);
+  });
+
+  test('offers the next tag that hangs on nothing, round the corner too', async () => {
+    const nextTag = async (): Promise<NextTag> =>
+      (await shop.owner.get('/api/next-tag').expect(200)).body as NextTag;
+    const last = await takeIn(shop.owner, { tagNumber: 9999 });
+    const { tagNumber, inUse } = await nextTag();
+    expect(inUse).toEqual(expect.arrayContaining([1, 9999]));
+    let free = 1;
+    while (inUse.includes(free)) free += 1;
+    expect(tagNumber).toBe(free);
+    await sentHome(shop.owner, last);
+    expect((await nextTag()).inUse).not.toContain(9999);
   });
 
   test('a blade that comes again is the same blade, and nobody else’s', async () => {
     const first = await takeIn(shop.owner, { tagNumber: 20 });
+    await sentHome(shop.owner, first);
     const again = await takeIn(shop.owner, {
       tagNumber: 21,
       newCustomer: null,
@@ -162,7 +208,7 @@ describe('correcting an intake', () => {
 });
 
 describe('declining', () => {
-  test('keeps the reason on record and frees the tag', async () => {
+  test('keeps the blade on the board with its reason, until it is handed over by its tag', async () => {
     const job = await takeIn(shop.owner, { tagNumber: 40 });
     const declined = jobOf(
       await shop.owner
@@ -171,6 +217,31 @@ describe('declining', () => {
         .expect(200),
     );
     expect(declined).toMatchObject({ stage: 'declined', declineReason: 'burnt along the belly' });
+    const board = (await shop.owner.get('/api/shop').expect(200)).body as Board;
+    expect(board.jobs.find(({ jobId }) => jobId === job.id)?.stage).toBe('declined');
+    await shop.owner
+      .post('/api/jobs')
+      .send(intake({ tagNumber: 40 }))
+      .expect(422);
+    const home = {
+      version: declined.version,
+      tagNumber: 40,
+      sheathed: true,
+      remarks: '',
+      holding: '',
+    };
+    await shop.owner
+      .post(`/api/jobs/${job.id}/return`)
+      .send({ ...home, tagNumber: 41 })
+      .expect(422);
+    const returned = jobOf(
+      await shop.owner.post(`/api/jobs/${job.id}/return`).send(home).expect(200),
+    );
+    expect(returned).toMatchObject({
+      stage: 'returned',
+      declineReason: 'burnt along the belly',
+    });
+    expect(returned.events.at(-1)!.text).toBe('handed back undone by tag 40, edge covered');
     await takeIn(shop.owner, { tagNumber: 40 });
   });
 });
@@ -184,7 +255,7 @@ describe('the shop at a glance', () => {
       owner: 'Hollis Reed',
       stage: 'taken in',
     });
-    expect(board.jobs.some(({ stage }) => stage === 'declined')).toBe(false);
+    expect(board.jobs.some(({ stage }) => stage === 'returned')).toBe(false);
     const dates = board.jobs.map(({ promisedOn }) => promisedOn);
     expect([...dates].sort()).toEqual(dates);
   });

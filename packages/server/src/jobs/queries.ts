@@ -1,4 +1,4 @@
-import type { Customer, Job, JobEvent, PlanRecord, Stage } from '@patient-edge/contract';
+import type { Customer, Job, JobEvent, NextTag, PlanRecord, Stage } from '@patient-edge/contract';
 import {
   MEASURE_FIELDS,
   type Answers,
@@ -106,14 +106,40 @@ export const addEvent = (
     event.at ?? new Date(),
   ]);
 
-export const nextTagNumber = async (on: Queryable): Promise<number> =>
-  (
-    await select<{ next: number }>(
+const HIGHEST_TAG = 9999;
+
+/** The tags that hang on blades in the shop, and the free one after the tag given out last. */
+export const nextTag = async (on: Queryable): Promise<NextTag> => {
+  const inUse = (
+    await select<{ tagNumber: number }>(
       on,
-      `SELECT COALESCE(MAX(tag_number), 0) % 9999 + 1 AS next FROM job
-       WHERE id = (SELECT MAX(id) FROM job)`,
+      'SELECT tag_in_use AS tagNumber FROM job WHERE tag_in_use IS NOT NULL ORDER BY tag_in_use',
     )
-  )[0]?.next ?? 1;
+  ).map(({ tagNumber }) => tagNumber);
+  const [last] = await select<{ tagNumber: number }>(
+    on,
+    'SELECT tag_number AS tagNumber FROM job ORDER BY id DESC LIMIT 1',
+  );
+  const taken = new Set(inUse);
+  const after = (tag: number): number => (tag % HIGHEST_TAG) + 1;
+  let tagNumber = after(last?.tagNumber ?? 0);
+  for (let tried = 0; taken.has(tagNumber) && tried < HIGHEST_TAG; tried += 1)
+    tagNumber = after(tagNumber);
+  return { tagNumber, inUse };
+};
+
+/** The tag a blade hangs on while it is in the shop; undefined when it is not. */
+export const tagOfBladeInShop = async (
+  on: Queryable,
+  bladeId: number,
+): Promise<number | undefined> =>
+  (
+    await select<{ tagNumber: number }>(
+      on,
+      "SELECT tag_number AS tagNumber FROM job WHERE blade_id = ? AND stage <> 'returned' LIMIT 1",
+      [bladeId],
+    )
+  )[0]?.tagNumber;
 
 /** The owner whose blade hangs on this tag now; undefined when the tag is free. */
 export const tagHolder = async (on: Queryable, tagNumber: number): Promise<string | undefined> =>
@@ -241,11 +267,30 @@ export const replaceDamage = async (
 export const setStage = (on: Queryable, jobId: number, stage: Stage) =>
   change(on, 'UPDATE job SET stage = ?, version = version + 1 WHERE id = ?', [stage, jobId]);
 
+/** It stays on the board until it is handed over; where it stood is kept for an undo. */
 export const setDeclined = (on: Queryable, jobId: number, reason: string) =>
   change(
     on,
-    "UPDATE job SET stage = 'declined', decline_reason = ?, version = version + 1 WHERE id = ?",
+    `UPDATE job SET declined_at_stage = stage, stage = 'declined', decline_reason = ?,
+       version = version + 1 WHERE id = ?`,
     [reason, jobId],
+  );
+
+export const undoDeclined = (on: Queryable, jobId: number) =>
+  change(
+    on,
+    `UPDATE job SET stage = declined_at_stage, declined_at_stage = NULL, decline_reason = NULL,
+       version = version + 1 WHERE id = ?`,
+    [jobId],
+  );
+
+/** Back in the shop, as it stood before it was handed over. */
+export const undoReturned = (on: Queryable, jobId: number) =>
+  change(
+    on,
+    `UPDATE job SET stage = IF(decline_reason IS NULL, 'ready', 'declined'), returned_at = NULL,
+       version = version + 1 WHERE id = ?`,
+    [jobId],
   );
 
 export const setReturned = (

@@ -4,67 +4,85 @@ import {
   declineSchema,
   dropOffSchema,
   takeInSchema,
+  versionSchema,
   type DropOffAnswer,
 } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { updateBlade } from '../blades/queries';
-import { deleteUnworkedSteps } from '../bench/queries';
-import { DUPLICATE_ENTRY, errnoOf } from '../database/pool';
+import { deleteUnworkedSteps, stopClocks } from '../bench/queries';
+import { refusedKeyOf } from '../database/pool';
 import { onceOnly } from '../http/idempotency';
 import { invalid } from '../http/errors';
-import { allow, bodyOf, idempotencyKey, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { completeIntake, lastSeen } from './complete-intake';
 import { changeJob, mustBeAt, readJob } from './job';
 import {
   addEvent,
   clearPlan,
-  nextTagNumber,
+  nextTag,
   replaceDamage,
   setDeclined,
+  undoDeclined,
   updateIntake,
 } from './queries';
 import { checkSteel, dropOff, takeIn } from './take-in';
+
+/** Two counters gave out the same tag, or took in the same blade, at the same moment. */
+const unlessTaken = async <T>(field: string, write: () => Promise<T>): Promise<T> => {
+  try {
+    return await write();
+  } catch (error) {
+    const key = refusedKeyOf(error);
+    if (key === null) throw error;
+    const isTag = key === 'job_tag_in_use';
+    throw invalid([
+      {
+        field: field || (isTag ? 'tagNumber' : 'bladeId'),
+        message: isTag
+          ? 'This tag was just given to another blade'
+          : 'This blade was just taken in by someone else',
+      },
+    ]);
+  }
+};
 
 export const jobRoutes = (pool: Pool): Router => {
   const router = Router();
 
   router.get('/next-tag', allow(), async (_request, response) => {
-    response.json({ tagNumber: await nextTagNumber(pool) });
+    response.json(await nextTag(pool));
   });
 
   router.post('/jobs', allow(), async (request, response) => {
     const staff = staffOf(request);
     const body = bodyOf(takeInSchema, request);
-    try {
-      const { id } = await onceOnly(pool, idempotencyKey(request), staff.id, async (on) => ({
-        id: await takeIn(on, body, staff, new Date()),
-      }));
-      response.status(201).json(await readJob(pool, id));
-    } catch (error) {
-      // Two counters handed out the same tag at the same moment.
-      if (errnoOf(error) !== DUPLICATE_ENTRY) throw error;
-      throw invalid([
-        { field: 'tagNumber', message: `Tag ${body.tagNumber} was just given to another blade` },
-      ]);
-    }
+    const { id } = await unlessTaken('', () =>
+      onceOnly(pool, request, body, {
+        work: async (on) => ({ id: await takeIn(on, body, staff, new Date()) }),
+        madeInWords: () => 'a blade was',
+      }),
+    );
+    response.status(201).json(await readJob(pool, id));
   });
 
   router.post('/drop-offs', allow(), async (request, response) => {
     const staff = staffOf(request);
     const body = bodyOf(dropOffSchema, request);
-    try {
-      const { ids } = await onceOnly(pool, idempotencyKey(request), staff.id, async (on) => ({
-        ids: await dropOff(on, body, staff, new Date()),
-      }));
-      const jobs = await Promise.all(ids.map((id) => readJob(pool, id)));
-      response.status(201).json({ jobs } satisfies DropOffAnswer);
-    } catch (error) {
-      if (errnoOf(error) !== DUPLICATE_ENTRY) throw error;
-      throw invalid([
-        { field: 'blades', message: 'One of these tags was just given to another blade' },
-      ]);
-    }
+    const { ids } = await unlessTaken('blades', () =>
+      onceOnly(pool, request, body, {
+        work: async (on) => ({
+          ids: await dropOff(on, body, staff, new Date()),
+          tagNumbers: body.blades.map(({ tagNumber }) => tagNumber),
+        }),
+        madeInWords: ({ tagNumbers }) =>
+          tagNumbers.length === 1
+            ? `the blade on tag ${tagNumbers[0]} was`
+            : `the blades on tags ${tagNumbers.join(', ')} were`,
+      }),
+    );
+    const jobs = await Promise.all(ids.map((id) => readJob(pool, id)));
+    response.status(201).json({ jobs } satisfies DropOffAnswer);
   });
 
   router.get('/jobs/:id', allow(), async (request, response) => {
@@ -86,7 +104,11 @@ export const jobRoutes = (pool: Pool): Router => {
           kind: body.kindId,
           steel: body.steel,
         });
-        await updateIntake(on, row.id, completeIntake(body, await lastSeen(on, row.bladeId)));
+        await updateIntake(
+          on,
+          row.id,
+          completeIntake(body, await lastSeen(on, row.bladeId, row.id)),
+        );
         await replaceDamage(on, row.id, body.damage);
         await deleteUnworkedSteps(on, row.id);
         // The plan was made for other measurements.
@@ -111,12 +133,34 @@ export const jobRoutes = (pool: Pool): Router => {
       version,
       async (on, row) => {
         mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Declining');
+        await stopClocks(on, row.id);
         await setDeclined(on, row.id, reason);
         await addEvent(on, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'declined',
           text: `declined: ${reason}`,
+        });
+      },
+    );
+    response.json(job);
+  });
+
+  router.post('/jobs/:id/decline/undo', allow(), async (request, response) => {
+    const staff = staffOf(request);
+    const { version } = bodyOf(versionSchema, request);
+    const job = await changeJob(
+      pool,
+      pathId(request, 'id', 'This blade'),
+      version,
+      async (on, row) => {
+        mustBeAt(row, ['declined'], 'Taking it on again');
+        await undoDeclined(on, row.id);
+        await addEvent(on, {
+          jobId: row.id,
+          staffId: staff.id,
+          kind: 'reopened',
+          text: 'took it on again: it is not declined any more',
         });
       },
     );

@@ -1,5 +1,6 @@
 /** Rows of the database turned into what crosses the wire. */
-import type { BladeMeasures } from '@patient-edge/core';
+import type { Job } from '@patient-edge/contract';
+import { MEASURE_FIELDS, type BladeMeasures } from '@patient-edge/core';
 
 /** The measurement columns of a job under the names the craft uses. */
 export const MEASURE_COLUMNS = `b.kind AS kindId, j.edge_length_mm AS edgeLengthMm,
@@ -8,6 +9,11 @@ export const MEASURE_COLUMNS = `b.kind AS kindId, j.edge_length_mm AS edgeLength
   j.thickness_behind_edge_mm AS thicknessBehindEdgeMm, j.bevel_face_mm AS bevelFaceMm,
   j.present_angle_per_side_deg AS presentAnglePerSideDeg, j.belly_start_mm AS bellyStartMm,
   j.tip_rise_mm AS tipRiseMm, j.outline AS traced`;
+
+/** Visits from before it was written down were measured by caliper throughout. */
+export const ALL_BY_CALIPER = Object.fromEntries(
+  MEASURE_FIELDS.map((field) => [field, 'caliper']),
+) as Job['measuredWith'];
 
 /** Picks the measurements out of a wider row. */
 export const measuresOf = (row: BladeMeasures): BladeMeasures => ({

@@ -13,7 +13,7 @@ import type { Queryable } from '../database/pool';
 import { invalid } from '../http/errors';
 import { steelNamed } from '../steels/queries';
 import { completeIntake, lastSeen } from './complete-intake';
-import { addEvent, insertJob, replaceDamage, tagHolder } from './queries';
+import { addEvent, insertJob, replaceDamage, tagHolder, tagOfBladeInShop } from './queries';
 
 /** The steel must be known to the table of the trade or to the shop. */
 export const checkSteel = async (on: Queryable, designation: string, path = ''): Promise<void> => {
@@ -58,9 +58,15 @@ export const takeInBlade = async (
   if (body.bladeId !== null && (await findBladeOwner(on, body.bladeId)) !== customerId) {
     throw invalid([{ field: `${path}bladeId`, message: 'This blade belongs to someone else' }]);
   }
+  const hangsOn = body.bladeId === null ? undefined : await tagOfBladeInShop(on, body.bladeId);
+  if (hangsOn !== undefined) {
+    throw invalid([
+      { field: `${path}bladeId`, message: `This blade is in the shop already, on tag ${hangsOn}` },
+    ]);
+  }
   const intake = completeIntake(
     body,
-    body.bladeId === null ? null : await lastSeen(on, body.bladeId),
+    body.bladeId === null ? null : await lastSeen(on, body.bladeId, null),
   );
   const blade = { name: body.bladeName, kind: body.kindId, steel: body.steel };
   if (body.bladeId !== null) await updateBlade(on, body.bladeId, blade);
@@ -71,7 +77,8 @@ export const takeInBlade = async (
     jobId,
     staffId: staff.id,
     kind: 'taken in',
-    text: `took in ${body.bladeName || bladeKind(body.kindId).label.toLowerCase()} on tag ${body.tagNumber}, promised for ${body.promisedOn}`,
+    // What somebody calls it may be their name: the kind says enough.
+    text: `took in ${bladeKind(body.kindId).label.toLowerCase()} on tag ${body.tagNumber}, promised for ${body.promisedOn}`,
     at: takenInAt,
   });
   return jobId;

@@ -1,6 +1,14 @@
 import type { CustomerRecord, Job, PriceList } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
-import { errorOf, jobOf, openShop, planned, takeIn, type TestShop } from '../../test/test-shop';
+import {
+  errorOf,
+  jobOf,
+  openShop,
+  planned,
+  sentHome,
+  takeIn,
+  type TestShop,
+} from '../../test/test-shop';
 
 let shop: TestShop;
 let counter: Agent;
@@ -41,19 +49,22 @@ describe('the owner’s yes', () => {
   });
 
   test('a no keeps the blade from the bench until it is asked again', async () => {
-    let job = await planned(shop.owner, await takeIn(counter, { tagNumber: 502 }));
+    const chip = { id: 'c', kind: 'chip', side: 'both', fromMm: 90, lengthMm: 3, depthMm: 2 };
+    let job = await planned(shop.owner, await takeIn(counter, { tagNumber: 502, damage: [chip] }));
+    const [asked] = job.steps.flatMap(({ asks }) => asks);
+    expect(asked!.id).toBe('height');
     const ask = async (answer: string): Promise<Job> =>
       jobOf(
         await counter
           .post(`/api/jobs/${job.id}/consents`)
-          .send({ ...MATTER, answer, version: job.version })
+          .send({ ...MATTER, matter: asked!.id, words: asked!.words, answer, version: job.version })
           .expect(201),
       );
     job = await ask('no');
     const begin = () => shop.owner.post(`/api/jobs/${job.id}/bench`).send({ version: job.version });
     const refused = await begin();
     expect(refused.status).toBe(409);
-    expect(errorOf(refused).message).toContain('The owner said no');
+    expect(errorOf(refused).message).toContain('The customer said no');
     job = await ask('yes');
     expect((await begin()).status).toBe(200);
   });
@@ -185,10 +196,7 @@ test('an erased owner leaves no name on consent or estimate', async () => {
       })
       .expect(200),
   );
-  await counter
-    .post(`/api/jobs/${job.id}/decline`)
-    .send({ version: job.version, reason: 'Not ours' })
-    .expect(200);
+  await sentHome(counter, job);
   const owner = (await counter.get(`/api/customers/${job.customer.id}`)).body as CustomerRecord;
   await shop.owner
     .post(`/api/customers/${job.customer.id}/erase`)
@@ -196,5 +204,5 @@ test('an erased owner leaves no name on consent or estimate', async () => {
     .expect(200);
   const kept = (await counter.get(`/api/jobs/${job.id}`).expect(200)).text;
   expect(kept).not.toContain('Quilla');
-  expect(kept).toContain('the owner');
+  expect(kept).toContain('the customer');
 });

@@ -17,7 +17,12 @@ export const consentsOfJob = async (on: Queryable, jobId: number): Promise<Conse
 export const lastAnswers = (consents: readonly Consent[]): ReadonlyMap<string, Consent> =>
   new Map(consents.map((consent) => [consent.matter, consent]));
 
-export const addConsent = (on: Queryable, jobId: number, staffId: number, body: ConsentBody) =>
+export const addConsent = (
+  on: Queryable,
+  jobId: number,
+  staffId: number,
+  body: Omit<ConsentBody, 'version'>,
+) =>
   change(
     on,
     'INSERT INTO consent (job_id, staff_id, matter, words, answer, given_by) VALUES (?, ?, ?, ?, ?, ?)',

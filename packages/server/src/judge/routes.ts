@@ -58,13 +58,14 @@ export const judgeRoutes = (pool: Pool): Router => {
     const job = await changeJob(pool, pathId(request, 'id', THIS), version, async (on, row) => {
       mustBeAt(row, BEFORE_HAND_OVER, 'Changing the estimate');
       await replaceEstimate(on, row.id, lines, agreedBy);
+      const withdrawn = agreedBy === null && row.estimateAgreedBy !== null;
       const { lowMinor, highMinor } = totalOf(lines);
       const currency = await readCurrency(on);
       await addEvent(on, {
         jobId: row.id,
         staffId: staff.id,
         kind: 'estimate',
-        text: `${agreedBy === null ? 'estimated' : 'agreed:'} ${moneyRange(lowMinor, highMinor, currency)}`,
+        text: `${withdrawn ? 'no longer agreed; estimated' : agreedBy === null ? 'estimated' : 'agreed:'} ${moneyRange(lowMinor, highMinor, currency)}`,
       });
     });
     response.json(job);

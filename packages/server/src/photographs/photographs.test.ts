@@ -1,7 +1,7 @@
 import type { Job } from '@patient-edge/contract';
 import sharp from 'sharp';
 import type { Agent } from 'supertest';
-import { errorOf, jobOf, openShop, takeIn, type TestShop } from '../../test/test-shop';
+import { errorOf, jobOf, openShop, sentHome, takeIn, type TestShop } from '../../test/test-shop';
 
 let shop: TestShop;
 let counter: Agent;
@@ -76,15 +76,50 @@ test('a file too large, no file and no blade are told apart', async () => {
 test('marks with notes are kept on it, and it can go again', async () => {
   const made = jobOf(await send(await picture(400, 300).jpeg().toBuffer()).expect(201));
   const { id } = made.photographs.at(-1)!;
-  const body = { note: 'right side', marks: [{ x: 0.25, y: 0.5, note: 'chip' }] };
+  const body = { version: 0, note: 'right side', marks: [{ x: 0.25, y: 0.5, note: 'chip' }] };
   const marked = jobOf(await counter.put(`/api/photographs/${id}`).send(body).expect(200));
-  expect(marked.photographs.at(-1)).toMatchObject(body);
+  expect(marked.photographs.at(-1)).toMatchObject({ ...body, version: 1 });
+  const late = await counter.put(`/api/photographs/${id}`).send(body).expect(409);
+  expect(errorOf(late).currentVersion).toBe(1);
   const off = await counter
     .put(`/api/photographs/${id}`)
-    .send({ note: '', marks: [{ x: 1.5, y: 0, note: '' }] })
+    .send({ version: 1, note: '', marks: [{ x: 1.5, y: 0, note: '' }] })
     .expect(422);
   expect(errorOf(off).fields![0]!.field).toBe('marks.0.x');
-  const without = jobOf(await counter.delete(`/api/photographs/${id}`).expect(200));
+  await counter.delete(`/api/photographs/${id}`).expect(422);
+  await counter.delete(`/api/photographs/${id}?version=0`).expect(409);
+  const without = jobOf(await counter.delete(`/api/photographs/${id}?version=1`).expect(200));
+  expect(without.events.at(-1)!.text).toBe('deleted a photograph');
   expect(without.photographs.some((each) => each.id === id)).toBe(false);
-  await counter.delete(`/api/photographs/${id}`).expect(404);
+  await counter.delete(`/api/photographs/${id}?version=1`).expect(404);
+});
+
+test('what is no picture, or none that fits, is refused and never a failure of ours', async () => {
+  const path = `/api/jobs/${job.id}/photographs`;
+  const empty = await send(Buffer.alloc(0)).expect(422);
+  expect(errorOf(empty).fields![0]!.message).toBe('Photograph: the file is empty');
+  const bomb = await picture(9000, 6000).png({ compressionLevel: 1 }).toBuffer();
+  expect(errorOf(await send(bomb).expect(422)).fields![0]!.field).toBe('photograph');
+  const broken: readonly (readonly [string, string])[] = [
+    ['multipart/form-data', 'nothing'],
+    ['multipart/form-data; boundary=x', '--x\r\nContent-Disposition: form-data; name="photograph"'],
+    ['multipart/form-data; boundary=x', ''],
+  ];
+  for (const [type, body] of broken) {
+    const answer = await counter.post(path).set('Content-Type', type).send(body);
+    expect([400, 422]).toContain(answer.status);
+  }
+});
+
+test('the photographs of a blade that went home stay', async () => {
+  const gone = await takeIn(counter, { tagNumber: 700 });
+  const bytes = await picture(40, 30).jpeg().toBuffer();
+  const { photographs } = jobOf(
+    await counter
+      .post(`/api/jobs/${gone.id}/photographs`)
+      .attach('photograph', bytes, 'blade.jpg')
+      .expect(201),
+  );
+  await sentHome(counter, gone);
+  await counter.delete(`/api/photographs/${photographs[0]!.id}?version=0`).expect(409);
 });

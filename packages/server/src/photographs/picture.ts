@@ -3,8 +3,9 @@
  * and without anything it says beside the picture itself, above all where it was taken.
  */
 import { PHOTOGRAPH_TYPES } from '@patient-edge/contract';
+import pLimit from 'p-limit';
 import sharp from 'sharp';
-import { invalid } from '../http/errors';
+import { busy, invalid } from '../http/errors';
 
 export interface Picture {
   readonly full: Buffer;
@@ -15,36 +16,43 @@ export interface Picture {
 
 const LONGEST_PX = 4096;
 const SMALL_PX = 640;
-/** A picture that unfolds beyond this is no photograph of a blade. */
-const MOST_PIXELS = 80_000_000;
+/** A picture that unfolds beyond this comes from no telephone's usual setting, and takes 200 MB to open. */
+const MOST_PIXELS = 50_000_000;
+const LONGEST_S = 10;
 const FORMATS: readonly string[] = PHOTOGRAPH_TYPES.map((type) => type.slice('image/'.length));
+
+/** Opening a picture takes a core and much memory: two at a time, and few waiting. */
+const AT_ONCE = 2;
+const MOST_WAITING = 20;
+const limit = pLimit(AT_ONCE);
 
 const refuse = (message: string): never => {
   throw invalid([{ field: 'photograph', message: `Photograph: ${message}` }]);
 };
 
-export const toPicture = async (bytes: Buffer): Promise<Picture> => {
-  const open = () => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
-  const format = await open()
+const fitted = (picture: Buffer, px: number, quality: number) =>
+  sharp(picture, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+    .timeout({ seconds: LONGEST_S })
+    // Turned by its own note of how the camera was held; all notes are left behind.
+    .rotate()
+    .resize({ width: px, height: px, fit: 'inside', withoutEnlargement: true })
+    .flatten({ background: '#fff' })
+    .jpeg({ quality })
+    .toBuffer({ resolveWithObject: true });
+
+const opened = async (bytes: Buffer): Promise<Picture> => {
+  const format = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
     .metadata()
     .then((found) => found.format as string)
     .catch(() => refuse('this file holds no picture that can be read'));
   if (!FORMATS.includes(format)) refuse(`must be JPEG, PNG or WebP; ${format} was given`);
-  // Turned by its own note of how the camera was held; all notes are left behind.
-  const fitted = (px: number) =>
-    open()
-      .rotate()
-      .resize({ width: px, height: px, fit: 'inside', withoutEnlargement: true })
-      .flatten({ background: '#fff' })
-      .jpeg({ quality: 84 });
   try {
-    const [full, small] = await Promise.all([
-      fitted(LONGEST_PX).toBuffer({ resolveWithObject: true }),
-      fitted(SMALL_PX).toBuffer(),
-    ]);
+    const full = await fitted(bytes, LONGEST_PX, 84);
+    // From the large one: the original is unfolded once.
+    const small = await fitted(full.data, SMALL_PX, 84);
     return {
       full: full.data,
-      small,
+      small: small.data,
       widthPx: full.info.width,
       heightPx: full.info.height,
     };
@@ -53,4 +61,12 @@ export const toPicture = async (bytes: Buffer): Promise<Picture> => {
       `cannot be opened (${error instanceof Error ? error.message.split('\n')[0] : 'unknown'})`,
     );
   }
+};
+
+/** Throws 422 for what is no picture or too large a one, 503 while too many wait. */
+export const toPicture = (bytes: Buffer): Promise<Picture> => {
+  if (bytes.length === 0) refuse('the file is empty');
+  if (limit.pendingCount >= MOST_WAITING)
+    throw busy('Too many pictures are being opened just now; try again in a moment', 5);
+  return limit(() => opened(bytes));
 };

@@ -6,7 +6,7 @@ export const photographsOfJob = async (on: Queryable, jobId: number): Promise<Ph
   (
     await select<Omit<Photograph, 'at'> & { at: Date }>(
       on,
-      `SELECT id, at, width_px AS widthPx, height_px AS heightPx, note, marks
+      `SELECT id, version, at, width_px AS widthPx, height_px AS heightPx, note, marks
        FROM photograph WHERE job_id = ? ORDER BY id`,
       [jobId],
     )
@@ -54,8 +54,17 @@ export const jobOfPhotograph = async (on: Queryable, id: number): Promise<number
     await select<{ jobId: number }>(on, 'SELECT job_id AS jobId FROM photograph WHERE id = ?', [id])
   )[0]?.jobId;
 
-export const changePhotograph = (on: Queryable, id: number, { note, marks }: PhotographBody) =>
-  change(on, 'UPDATE photograph SET note = ?, marks = ? WHERE id = ?', [
+/** Of a photograph under the lock of its job. */
+export const versionOfPhotograph = async (on: Queryable, id: number): Promise<number | undefined> =>
+  (await select<{ version: number }>(on, 'SELECT version FROM photograph WHERE id = ?', [id]))[0]
+    ?.version;
+
+export const changePhotograph = (
+  on: Queryable,
+  id: number,
+  { note, marks }: Pick<PhotographBody, 'note' | 'marks'>,
+) =>
+  change(on, 'UPDATE photograph SET note = ?, marks = ?, version = version + 1 WHERE id = ?', [
     note,
     JSON.stringify(marks),
     id,

@@ -3,16 +3,17 @@ import {
   MOST_PHOTOGRAPH_BYTES,
   MOST_PHOTOGRAPHS,
   photographSchema,
+  versionQuerySchema,
   type Job,
 } from '@patient-edge/contract';
 import { Router, type RequestHandler } from 'express';
 import multer, { MulterError } from 'multer';
-import type { Pool } from 'mysql2/promise';
+import type { Pool, PoolConnection } from 'mysql2/promise';
 import { inTransaction } from '../database/pool';
-import { invalid, notFound } from '../http/errors';
-import { allow, pathId, bodyOf, staffOf } from '../http/request';
+import { ApiError, conflict, invalid, notFound } from '../http/errors';
+import { allow, bodyOf, pathId, queryOf, staffOf } from '../http/request';
 import { readJob } from '../jobs/job';
-import { addEvent, lockJobRow } from '../jobs/queries';
+import { addEvent, lockJobRow, type JobRow } from '../jobs/queries';
 import { toPicture } from './picture';
 import {
   addPhotograph,
@@ -21,9 +22,11 @@ import {
   jobOfPhotograph,
   pictureOf,
   removePhotograph,
+  versionOfPhotograph,
 } from './queries';
 
 const FIELD = 'photograph';
+const THIS = 'This photograph';
 const upload = multer({
   storage: multer.memoryStorage(),
   limits: { fileSize: MOST_PHOTOGRAPH_BYTES, files: 1, fields: 0 },
@@ -47,7 +50,8 @@ const readUpload: RequestHandler = (request, response, next) => {
       );
       return;
     }
-    next(error);
+    // Cut short, or no form at all: whatever the reader of forms says of it, it is the sender's.
+    next(error && new ApiError(400, 'BAD_REQUEST', 'The photograph did not arrive whole'));
   });
 };
 
@@ -79,8 +83,8 @@ export const photographRoutes = (pool: Pool): Router => {
 
   for (const size of ['full', 'small'] as const) {
     router.get(`/photographs/:id/${size}.jpg`, allow(), async (request, response) => {
-      const picture = await pictureOf(pool, pathId(request, 'id', 'This photograph'), size);
-      if (!picture) throw notFound('This photograph');
+      const picture = await pictureOf(pool, pathId(request, 'id', THIS), size);
+      if (!picture) throw notFound(THIS);
       response
         .type('image/jpeg')
         // A picture never changes under its number; it is for those signed in only.
@@ -89,25 +93,54 @@ export const photographRoutes = (pool: Pool): Router => {
     });
   }
 
-  const ofPhotograph = async (id: number): Promise<number> => {
+  /** Changes a photograph as the caller saw it, under the lock of its job. */
+  const change = async (
+    id: number,
+    version: number,
+    work: (on: PoolConnection, row: JobRow) => Promise<void>,
+  ): Promise<Job> => {
     const jobId = await jobOfPhotograph(pool, id);
-    if (jobId === undefined) throw notFound('This photograph');
-    return jobId;
+    if (jobId === undefined) throw notFound(THIS);
+    await inTransaction(pool, async (on) => {
+      const row = await lockJobRow(on, jobId);
+      const held = await versionOfPhotograph(on, id);
+      if (!row || held === undefined) throw notFound(THIS);
+      if (held !== version) {
+        throw conflict('This photograph was changed by someone else; look again', held);
+      }
+      await work(on, row);
+    });
+    return readJob(pool, jobId);
   };
 
   router.put('/photographs/:id', allow(), async (request, response) => {
-    const id = pathId(request, 'id', 'This photograph');
-    const body = bodyOf(photographSchema, request);
-    const jobId = await ofPhotograph(id);
-    await changePhotograph(pool, id, body);
-    response.json(await readJob(pool, jobId));
+    const id = pathId(request, 'id', THIS);
+    const { version, ...body } = bodyOf(photographSchema, request);
+    response.json(
+      await change(id, version, async (on) => {
+        await changePhotograph(on, id, body);
+      }),
+    );
   });
 
   router.delete('/photographs/:id', allow(), async (request, response) => {
-    const id = pathId(request, 'id', 'This photograph');
-    const jobId = await ofPhotograph(id);
-    await removePhotograph(pool, id);
-    response.json(await readJob(pool, jobId));
+    const staff = staffOf(request);
+    const id = pathId(request, 'id', THIS);
+    const { version } = queryOf(versionQuerySchema, request);
+    response.json(
+      await change(id, version, async (on, row) => {
+        if (row.stage === 'returned') {
+          throw conflict('The blade has gone home: its photographs stay with its record', version);
+        }
+        await removePhotograph(on, id);
+        await addEvent(on, {
+          jobId: row.id,
+          staffId: staff.id,
+          kind: 'photograph',
+          text: 'deleted a photograph',
+        });
+      }),
+    );
   });
 
   return router;

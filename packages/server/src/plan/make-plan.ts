@@ -1,17 +1,23 @@
 /** Computes a job's plan from its record, the rack and the operator's choices, and keeps it with its steps. */
 import { toMachine, toRack, type PlanRecord } from '@patient-edge/contract';
 import {
-  planBlade,
+  bladeKind,
+  findUse,
+  judge,
+  lengthSigmaMm,
+  questionsOfSteps,
   withDefaults,
   type BladePlan,
   type PlanChoices,
   type PlanInput,
+  type Said,
 } from '@patient-edge/core';
 import { addSteps, deleteUnworkedSteps, supersedeSteps } from '../bench/queries';
+import type { Compute } from '../compute/compute';
 import type { Queryable } from '../database/pool';
 import { conflict, fromCraft, invalid } from '../http/errors';
 import { damageOfJob, setPlan, type JobRow } from '../jobs/queries';
-import { measuresOf } from '../jobs/rows';
+import { ALL_BY_CALIPER, measuresOf } from '../jobs/rows';
 import { findMachine } from '../machines/queries';
 import { steelNamed } from '../steels/queries';
 import { listStones } from '../stones/queries';
@@ -59,8 +65,8 @@ export const planInputOf = async (
 };
 
 /** Refuses, with the field at fault, what cannot be planned: a plan without a progression is none. */
-const computed = (input: PlanInput): BladePlan => {
-  const planned = planBlade(input);
+const computed = async (compute: Compute, input: PlanInput): Promise<BladePlan> => {
+  const planned = await compute.plan(input);
   if (!planned.ok) throw fromCraft(planned.error);
   if (planned.value.progressionError) throw fromCraft(planned.value.progressionError);
   return planned.value;
@@ -69,27 +75,48 @@ const computed = (input: PlanInput): BladePlan => {
 export const noPlan = (version: number) =>
   conflict('There is no plan yet: settle one first', version);
 
+/** What the customer is to be asked before each step of that plan. */
+const asksOf = (row: JobRow, input: PlanInput, plan: BladePlan): readonly (readonly Said[])[] => {
+  const { consents } = judge({
+    kind: bladeKind(row.kindId),
+    measures: input.measures,
+    steel: input.steel,
+    use: findUse(row.useId),
+    damage: input.damage,
+    answers: input.answers,
+    plan,
+    thicknessSigmaMm: lengthSigmaMm(
+      (row.measuredWith ?? ALL_BY_CALIPER).thicknessBehindEdgeMm,
+      row.thicknessBehindEdgeMm,
+    ),
+  });
+  return questionsOfSteps(plan.steps, consents);
+};
+
 /** The plan that was settled, computed again for what is printed of it. Refuses a job without one. */
 export const settledPlan = async (
   on: Queryable,
+  compute: Compute,
   row: JobRow,
 ): Promise<{ plan: BladePlan; input: PlanInput }> => {
   if (!row.planRecord) throw noPlan(row.version);
   const input = await planInputOf(on, row, withDefaults(row.planRecord.choices));
-  return { plan: computed(input), input };
+  return { plan: await computed(compute, input), input };
 };
 
 export const makePlan = async (
   on: Queryable,
+  compute: Compute,
   row: JobRow,
   choices: PlanChoices,
   by: { readonly staffId: number; readonly reason: string },
 ): Promise<BladePlan> => {
-  const plan = computed(await planInputOf(on, row, choices));
+  const input = await planInputOf(on, row, choices);
+  const plan = await computed(compute, input);
   // A plan changed at the bench keeps what was worked before it.
   await deleteUnworkedSteps(on, row.id);
   await supersedeSteps(on, row.id);
-  await addSteps(on, row.id, plan.steps);
+  await addSteps(on, row.id, plan.steps, asksOf(row, input, plan));
   const stage = row.stage === 'on the bench' ? 'on the bench' : 'planned';
   const record = recordOf(plan, choices);
   await setPlan(on, row.id, stage, choices, record);

@@ -17,6 +17,7 @@ import {
 } from '@patient-edge/core';
 import { Router, type Request, type Response } from 'express';
 import type { Pool } from 'mysql2/promise';
+import type { Compute } from '../compute/compute';
 import { conflict, notFound } from '../http/errors';
 import { allow, pathId, queryOf } from '../http/request';
 import { readJob } from '../jobs/job';
@@ -71,14 +72,14 @@ const TEMPLATES: Readonly<Record<string, (of: Settled) => Template>> = {
   outline: (of) => outlineTemplate(drawingOf(of)),
 };
 
-export const planOutputRoutes = (pool: Pool): Router => {
+export const planOutputRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
   router.use('/jobs/:id/plan', allow());
 
   const settled = async (request: Request): Promise<Settled> => {
     const row = await findJobRow(pool, pathId(request, 'id', THIS));
     if (!row) throw notFound(THIS);
-    const { plan, input } = await settledPlan(pool, row);
+    const { plan, input } = await settledPlan(pool, compute, row);
     const { side } = queryOf(planOutputSchema, request);
     const held = plan.held.find((each) => each.side === (side ?? null)) ?? plan.held[0]!;
     return { row, plan, input, held };

@@ -5,12 +5,14 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Agent } from 'supertest';
 import {
+  begun,
   errorOf,
   intake,
   jobOf,
   openShop,
   planned,
   takeIn,
+  workBody,
   type TestShop,
 } from '../../test/test-shop';
 
@@ -111,7 +113,7 @@ describe('versions of a plan', () => {
 });
 
 describe('tapping out a hollow back', () => {
-  test('is not begun without the owner’s yes in writing', async () => {
+  test('stops at its step until the customer’s yes is in writing', async () => {
     const job = await planned(
       bench,
       await taken({
@@ -136,13 +138,22 @@ describe('tapping out a hollow back', () => {
       { kind: { ...DEFAULT_CHOICES.kind, tapForRimMm: 1 } },
     );
     expect(job.steps[0]!.step.operation).toBe('tapping');
-    const begin = (version: number) => bench.post(`/api/jobs/${job.id}/bench`).send({ version });
-    expect(errorOf(await begin(job.version).expect(409)).message).toContain('yes in writing');
+    expect(job.steps[0]!.asks.map(({ id }) => id)).toEqual(['tapping']);
+    const at = await begun(bench, job);
+    const [tapping] = at.steps;
+    const work = () => bench.put(`/api/jobs/${job.id}/steps/${tapping!.id}/work`).send(workBody());
+    const refused = errorOf(await work().expect(409));
+    expect(refused).toMatchObject({ code: 'ASK_FIRST' });
+    expect(refused.message).toContain('Tapping out the back may crack the blade');
+    await bench
+      .post(`/api/jobs/${job.id}/steps/${tapping!.id}/finish`)
+      .send({ version: at.version, overrideReason: 'in a hurry' })
+      .expect(409);
     const asked = jobOf(
       await bench
         .post(`/api/jobs/${job.id}/consents`)
         .send({
-          version: job.version,
+          version: at.version,
           matter: 'tapping',
           words: 'Tapping out the back may crack the blade: rare, risky, and never undone.',
           answer: 'yes',
@@ -150,7 +161,8 @@ describe('tapping out a hollow back', () => {
         })
         .expect(201),
     );
-    await begin(asked.version).expect(200);
+    expect(asked.stage).toBe('on the bench');
+    await work().expect(200);
   });
 });
 

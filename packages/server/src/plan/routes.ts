@@ -8,6 +8,7 @@ import {
 import { habitsOf, templateOf, withDefaults } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
+import type { Compute } from '../compute/compute';
 import { inTransaction } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
@@ -26,7 +27,7 @@ import {
 const THIS = 'This blade';
 const TEMPLATE = 'This template';
 
-export const planRoutes = (pool: Pool): Router => {
+export const planRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
   const mayPlan = allow('owner', 'bench');
 
@@ -35,7 +36,7 @@ export const planRoutes = (pool: Pool): Router => {
     const { version, choices, reason } = bodyOf(planSchema, request);
     const job = await changeJob(pool, pathId(request, 'id', THIS), version, async (on, row) => {
       mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Planning');
-      const plan = await makePlan(on, row, choices, { staffId: staff.id, reason });
+      const plan = await makePlan(on, compute, row, choices, { staffId: staff.id, reason });
       const changes = choices.changes.length + choices.added.length;
       await addEvent(on, {
         jobId: row.id,

@@ -27,7 +27,7 @@ export const openJobs = async (on: Queryable): Promise<BoardJob[]> =>
          (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded) AS stepsTotal,
          (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded AND p.status = 'done') AS stepsDone
        FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
-       WHERE j.stage NOT IN ('returned', 'declined') ORDER BY j.promised_on, j.tag_number`,
+       WHERE j.tag_in_use IS NOT NULL ORDER BY j.promised_on, j.tag_number`,
     )
   ).map((row) => ({
     jobId: row.jobId,

@@ -220,6 +220,21 @@ export const putInWater = async (
     ])
   ).affectedRows === 1;
 
+/** Back into the water as if it had never been out; false when it lay in it, or never did. */
+export const putBackInWater = async (
+  on: Queryable,
+  stoneId: number,
+  otherSideId: number | null,
+): Promise<boolean> =>
+  (
+    await change(
+      on,
+      `UPDATE soak SET taken_out_at = NULL WHERE taken_out_at IS NOT NULL
+         AND id = (SELECT last FROM (SELECT MAX(id) AS last FROM soak WHERE stone_id IN (?, ?)) AS latest)`,
+      [stoneId, otherSideId ?? 0],
+    )
+  ).affectedRows === 1;
+
 /** Out of the water, from whichever of its sides it went in. */
 export const takeOutOfWater = (on: Queryable, stoneId: number, otherSideId: number | null) =>
   change(

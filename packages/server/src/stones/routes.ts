@@ -27,6 +27,7 @@ import {
   listStones,
   lockStone,
   pairSides,
+  putBackInWater,
   putInWater,
   removeFlattening,
   removeStone,
@@ -226,6 +227,21 @@ export const stoneRoutes = (pool: Pool): Router => {
     const stone = await findStone(pool, id);
     if (!stone) throw notFound(THIS);
     await takeOutOfWater(pool, id, stone.otherSideId);
+    response.json(await findStone(pool, id));
+  });
+
+  /** It was not taken out after all: its time in the water goes on. */
+  router.post('/stones/:id/soak/undo', mayChange, async (request, response) => {
+    const id = pathId(request, 'id', THIS);
+    await inTransaction(pool, async (on) => {
+      const stone = await lockedStone(on, id);
+      if (stone.soak !== null || !(await putBackInWater(on, id, stone.otherSideId))) {
+        throw conflict(
+          `${stone.name} cannot be put back: it was not just taken out`,
+          stone.version,
+        );
+      }
+    });
     response.json(await findStone(pool, id));
   });
 

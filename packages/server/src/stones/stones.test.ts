@@ -41,7 +41,7 @@ const workOn = async (tagNumber: number, seconds: number): Promise<Job> => {
       strokesRight: 10,
       strokesLeft: 10,
       workedSeconds: seconds,
-      runningSinceMs: null,
+      runningSeconds: null,
       burr: { right: {}, left: {} },
     })
     .expect(200);

@@ -40,12 +40,12 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
   const { control, setValue } = form;
   const kind = bladeKind(values.kindId);
   const last = standInsOf(job, values.kindId);
-  const standIn = withStandIns(
+  const { measures: standIn, measuredWith: standInWith } = withStandIns(
     values.kindId,
     { ...NO_MEASURES, edgeLengthMm: parseNumber(values.edgeLengthMm) },
     {},
     last,
-  ).measures;
+  );
   const asked = measuresAskedOf(kind);
   const hintOf = (field: (typeof asked)[number]['field']): string => {
     const typed = values[field];
@@ -58,9 +58,14 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
     return plusMinus(held?.text === typed ? held.with : values.instrument, value);
   };
   const fillUsual = (): void => {
-    for (const { field } of asked)
-      if (values[field].trim() === '')
-        setValue(field, String(standIn[field]), { shouldDirty: true });
+    const open = asked.filter(({ field }) => values[field].trim() === '');
+    for (const { field } of open) setValue(field, String(standIn[field]), { shouldDirty: true });
+    // Filling in is not measuring: what stands in keeps saying so until a tool is held to the blade.
+    const filled = open.map(({ field }) => [
+      field,
+      { text: String(standIn[field]), with: standInWith[field] },
+    ]);
+    setValue('held', { ...values.held, ...(Object.fromEntries(filled) as IntakeValues['held']) });
   };
   return (
     <Sheet aria-label="Measures" id="measures">

@@ -16,6 +16,7 @@ import {
   type BladeMeasures,
   type DamageKind,
   type DamageSide,
+  type LastMeasured,
   type MarkerFinding,
   type MeasuredWith,
   type MeasureField,
@@ -165,8 +166,8 @@ export const fromJob = (job: Job): IntakeValues => {
 };
 
 /** What the job holds for measures nobody took; another kind has another usual. */
-export const standInsOf = (job: Job, kindId: string): BladeMeasures | null =>
-  job.measures.kindId === kindId ? job.measures : null;
+export const standInsOf = (job: Job, kindId: string): LastMeasured | null =>
+  job.measures.kindId === kindId ? job : null;
 
 /** A measure as typed, if it can be one. */
 const plausible = (typed: string): number | null => {
@@ -175,7 +176,7 @@ const plausible = (typed: string): number | null => {
 };
 
 /** The blade as far as it is measured, something else standing in for the rest: for drawing only. */
-export const drawnMeasures = (values: IntakeValues, last: BladeMeasures | null): BladeMeasures => {
+export const drawnMeasures = (values: IntakeValues, last: LastMeasured | null): BladeMeasures => {
   const typed = Object.fromEntries(
     MEASURE_FIELDS.map((field) => [field, plausible(values[field])]),
   ) as Record<MeasureField, number | null>;

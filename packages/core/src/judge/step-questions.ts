@@ -1,0 +1,59 @@
+/**
+ * Which step of a plan a question to the customer concerns: the first that does what was asked about. It is not begun
+ * before there is a yes. A question about work that the plan does not hold stops nothing.
+ */
+import type { PlanStep } from '../plan/steps';
+import type { Said } from './judgement';
+
+type Concerns = (step: Pick<PlanStep, 'operation'>) => boolean;
+
+const doing =
+  (...operations: readonly PlanStep['operation'][]): Concerns =>
+  ({ operation }) =>
+    operations.includes(operation);
+
+/** By the question's id; the first list that finds a step decides. */
+const CONCERNED: Readonly<Record<string, readonly Concerns[]>> = {
+  height: [doing('outline'), doing('edge')],
+  tip: [doing('outline')],
+  'bent-tip': [doing('outline')],
+  outline: [doing('outline')],
+  brittle: [doing('outline', 'edge')],
+  thinning: [doing('thinning')],
+  surface: [doing('thinning', 'faces', 'back', 'tapping')],
+  mark: [doing('thinning', 'faces', 'back', 'tapping')],
+  patina: [doing('thinning', 'faces', 'back', 'tapping')],
+  tapping: [doing('tapping')],
+};
+
+/** Told to the customer about the blade as a whole: only a no stops the work, before its first step. */
+export const ABOUT_THE_BLADE: readonly string[] = ['as-found', 'burnt'];
+
+/** The questions of each step, in the order of the steps; a question stands at one step at most. */
+export const questionsOfSteps = (
+  steps: readonly Pick<PlanStep, 'operation'>[],
+  asked: readonly Said[],
+): readonly (readonly Said[])[] => {
+  const stepOf = ({ id }: Said): number => {
+    for (const concerns of CONCERNED[id] ?? []) {
+      const index = steps.findIndex(concerns);
+      if (index >= 0) return index;
+    }
+    return -1;
+  };
+  return steps.map((_, index) => asked.filter((question) => stepOf(question) === index));
+};
+
+export interface Answered {
+  readonly matter: string;
+  readonly answer: 'yes' | 'no';
+}
+
+/** The questions whose last answer is not a yes. */
+export const withoutYes = (
+  asked: readonly Said[],
+  answers: readonly Answered[],
+): readonly Said[] => {
+  const last = new Map(answers.map(({ matter, answer }) => [matter, answer]));
+  return asked.filter(({ id }) => last.get(id) !== 'yes');
+};

@@ -1,0 +1,79 @@
+/**
+ * Computation in threads of its own, so that nobody's request waits for another's sums: one pool for the open
+ * calculator, one for the shop's own plans, so that the first cannot starve the second. What takes too long is ended.
+ */
+import type { BladePlan, OperationName, PlanInput, Result } from '@patient-edge/core';
+import { Piscina } from 'piscina';
+import { ApiError, busy } from '../http/errors';
+import { TASKS, type CalcText, type Task, type TaskName } from './tasks';
+
+export interface Compute {
+  /** An operation of the calculator. Throws TOO_LONG after `limitMs`, BUSY when too many wait. */
+  readonly calc: (operation: OperationName, input: unknown, limitMs: number) => Promise<CalcText>;
+  readonly plan: (input: PlanInput) => Promise<Result<BladePlan>>;
+  readonly close: () => Promise<void>;
+}
+
+/** More than so many waiting is a flood, not a busy day. */
+const MOST_WAITING = 32;
+const PLAN_LIMIT_MS = 10_000;
+const IDLE_MS = 60_000;
+const THREAD_MEMORY_MB = 256;
+
+const isAborted = (error: unknown): boolean =>
+  error instanceof Error && (error.name === 'AbortError' || error.name === 'TimeoutError');
+
+const tooLong = (limitMs: number): ApiError =>
+  new ApiError(
+    422,
+    'TOO_LONG',
+    `This takes longer than ${limitMs / 1000} s and was ended. Ask for less at once, or use the command line.`,
+  );
+
+const openPool = (workerFile: string): Piscina =>
+  new Piscina({
+    filename: workerFile,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: THREAD_MEMORY_MB },
+  });
+
+type Answer<Name extends TaskName> = ReturnType<(typeof TASKS)[Name]>;
+
+const runIn = async <Name extends TaskName>(
+  pool: Piscina,
+  task: Task<Name>,
+  limitMs: number,
+): Promise<Answer<Name>> => {
+  const waiting = pool.queueSize;
+  if (waiting >= MOST_WAITING) throw busy('Too much is being computed just now; try again');
+  try {
+    return (await pool.run(task, { signal: AbortSignal.timeout(limitMs) })) as Answer<Name>;
+  } catch (error) {
+    if (!isAborted(error)) throw error;
+    // Behind others it may never have begun.
+    throw waiting > 0 ? busy('Too much is being computed just now; try again') : tooLong(limitMs);
+  }
+};
+
+/** Threads that run the built worker. */
+export const threadedCompute = (workerFile: string): Compute => {
+  const open = openPool(workerFile);
+  const own = openPool(workerFile);
+  return {
+    calc: (operation, input, limitMs) =>
+      runIn(open, { name: 'calc', input: { operation, input } }, limitMs),
+    plan: (input) => runIn(own, { name: 'plan', input }, PLAN_LIMIT_MS),
+    close: async () => {
+      await Promise.all([open.destroy(), own.destroy()]);
+    },
+  };
+};
+
+/** The same on the calling thread, for tests that are not about threads. */
+export const inProcessCompute = (): Compute => ({
+  calc: (operation, input) => Promise.resolve(TASKS.calc({ operation, input })),
+  plan: (input) => Promise.resolve(TASKS.plan(input)),
+  close: () => Promise.resolve(),
+});

@@ -1,0 +1,44 @@
+/** What is computed away from the thread that answers requests. Plain data in, plain data out. */
+import {
+  calculateAll,
+  isCalcError,
+  planBlade,
+  type BladePlan,
+  type OperationName,
+  type PlanInput,
+  type Result,
+} from '@patient-edge/core';
+
+/** The answer of a computation as text, written where it was computed: writing 59 MB blocks too. */
+export interface CalcText {
+  readonly json: string;
+  readonly isError: boolean;
+}
+
+/** An answer longer than this is for the command line, letters. */
+export const LONGEST_ANSWER = 4_000_000;
+
+const calc = ({ operation, input }: { operation: OperationName; input: unknown }): CalcText => {
+  const answer = calculateAll(operation, input);
+  const json = JSON.stringify(answer);
+  if (json.length > LONGEST_ANSWER) {
+    const message = `The answer has ${json.length} letters; at most ${LONGEST_ANSWER} are sent here. Ask for less at once, or use the command line.`;
+    return {
+      json: JSON.stringify({ error: { code: 'TOO_LARGE', message, field: 'input' } }),
+      isError: true,
+    };
+  }
+  // In a list each input stands for itself; the list as such was answered.
+  return { json, isError: !Array.isArray(answer) && isCalcError(answer) };
+};
+
+export const TASKS = {
+  calc,
+  plan: (input: PlanInput): Result<BladePlan> => planBlade(input),
+};
+
+export type TaskName = keyof typeof TASKS;
+export interface Task<Name extends TaskName = TaskName> {
+  readonly name: Name;
+  readonly input: Parameters<(typeof TASKS)[Name]>[0];
+}

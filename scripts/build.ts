@@ -1,10 +1,11 @@
 /** Builds the server and the web application into dist/, unless nothing changed since the last build. */
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { cp, readdir, readFile, writeFile } from 'node:fs/promises';
-import { join } from 'node:path';
+import { cp, mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
 import { build as bundle } from 'esbuild';
 import { build as buildWeb } from 'vite';
+import { withFolder } from './folder-lock';
 import { DIST, ROOT, SERVER_ENTRY } from './paths';
 import { say } from './say';
 
@@ -42,7 +43,13 @@ const outsideBundle = async (): Promise<string[]> => {
   return [...names].filter((name) => !name.startsWith('@patient-edge/'));
 };
 
+/** Two starts at once build one after the other, and the second finds it built. */
 export const build = async (): Promise<void> => {
+  await mkdir(DIST, { recursive: true });
+  await withFolder(DIST, buildAlone);
+};
+
+const buildAlone = async (): Promise<void> => {
   const digest = await sourceDigest();
   if (existsSync(STAMP) && (await readFile(STAMP, 'utf8')) === digest) {
     say('  built already');
@@ -51,8 +58,12 @@ export const build = async (): Promise<void> => {
   say('  building the server');
   const server = join(ROOT, 'packages', 'server', 'src');
   await bundle({
-    entryPoints: [join(server, 'main.ts')],
-    outfile: SERVER_ENTRY,
+    entryPoints: {
+      main: join(server, 'main.ts'),
+      // Threads that compute begin with a file of their own.
+      worker: join(server, 'compute', 'worker.ts'),
+    },
+    outdir: dirname(SERVER_ENTRY),
     bundle: true,
     platform: 'node',
     target: 'node20',

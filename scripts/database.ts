@@ -1,13 +1,14 @@
 /** A MariaDB of our own: in a folder of the checkout, on loopback, with its own port and socket. */
 import { execFile, spawn } from 'node:child_process';
-import { randomBytes } from 'node:crypto';
+import { createHash, randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { chmod, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { chmod, lstat, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { connect } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { promisify } from 'node:util';
 import mysql, { type Connection } from 'mysql2/promise';
+import { lockFolder } from './folder-lock';
 import { say, Trouble } from './say';
 
 const run = promisify(execFile);
@@ -23,6 +24,7 @@ export interface Database {
   readonly secrets: Secrets;
   /** A connection with all rights, over the socket. */
   readonly asRoot: () => Promise<Connection>;
+  /** Stops it in order and lets go of the folder. */
   readonly stop: () => Promise<void>;
   /** Kills the database as a power cut would; for tests. */
   readonly pullThePlug: () => Promise<void>;
@@ -34,6 +36,10 @@ export const APP_DATABASE = 'patient_edge';
 const APP_RIGHTS = 'SELECT, INSERT, UPDATE, DELETE, CREATE, ALTER, INDEX, REFERENCES, DROP';
 const START_TRIES = 300;
 const STOP_TRIES = 300;
+/** How often it is looked after, and how many restarts in a row are still bad luck. */
+const LOOK_EVERY_MS = 500;
+const MOST_RESTARTS = 5;
+const RESTARTS_WITHIN_MS = 60_000;
 
 const readSecrets = async (folder: string): Promise<Secrets> => {
   const file = join(folder, 'secrets.json');
@@ -85,120 +91,250 @@ const tail = async (file: string): Promise<string> => {
   return (await readFile(file, 'utf8')).trim().split('\n').slice(-6).join('\n');
 };
 
-/** Socket paths are limited to about 100 bytes; a deep checkout gets a socket in the temporary folder. */
-const socketFor = (folder: string, port: number): string => {
+const ONLY_OURS = 0o700;
+
+/** A folder that nobody else can look into. Throws Trouble where somebody else's stands in its place. */
+const privateFolder = async (folder: string): Promise<string> => {
+  await mkdir(folder, { recursive: true, mode: ONLY_OURS });
+  const found = await lstat(folder);
+  if (!found.isDirectory() || found.uid !== (process.getuid?.() ?? found.uid)) {
+    throw new Trouble(`${folder} belongs to somebody else.`, 'Remove it, then start again.');
+  }
+  await chmod(folder, ONLY_OURS);
+  return folder;
+};
+
+/** Socket paths are limited to about 100 bytes; a deep checkout gets a folder for it in the temporary one. */
+const socketFor = async (folder: string): Promise<string> => {
   const own = join(folder, 'run', 'm.sock');
-  return own.length < 100 ? own : `/tmp/patient-edge-${process.getuid?.() ?? 0}-${port}.sock`;
+  if (own.length < 100) return own;
+  const digest = createHash('sha256').update(folder).digest('hex').slice(0, 16);
+  const short = await privateFolder(`/tmp/patient-edge-${process.getuid?.() ?? 0}-${digest}`);
+  return join(short, 'm.sock');
+};
+
+interface Place {
+  readonly folder: string;
+  readonly data: string;
+  readonly socketPath: string;
+  readonly pidFile: string;
+  readonly errorLog: string;
+}
+
+const NO_NETWORK = ['--skip-networking'];
+const networkOn = (port: number): string[] => [`--port=${port}`, '--bind-address=127.0.0.1'];
+
+const answers = async ({ socketPath }: Place, password: string): Promise<boolean> => {
+  try {
+    const connection = await mysql.createConnection({ socketPath, user: 'root', password });
+    await connection.end();
+    return true;
+  } catch (error) {
+    // Refused by a server is an answer too.
+    return (error as NodeJS.ErrnoException).code === 'ER_ACCESS_DENIED_ERROR';
+  }
+};
+
+/** Runs the database server of a folder and waits until it answers on its socket. */
+const launch = async (place: Place, password: string, network: string[]): Promise<void> => {
+  // In a process group of its own, so that Ctrl-C reaches it only through us, after the server.
+  const child = spawn(
+    existsSync('/usr/sbin/mariadbd') ? '/usr/sbin/mariadbd' : 'mariadbd',
+    [
+      '--no-defaults',
+      ...asRootArgs(),
+      `--datadir=${place.data}`,
+      `--socket=${place.socketPath}`,
+      ...network,
+      `--pid-file=${place.pidFile}`,
+      `--log-error=${place.errorLog}`,
+      '--skip-name-resolve',
+      '--character-set-server=utf8mb4',
+      '--collation-server=utf8mb4_unicode_ci',
+      '--default-time-zone=+00:00',
+    ],
+    { detached: true, stdio: 'ignore' },
+  );
+  child.unref();
+  let exited = false;
+  child.once('exit', () => {
+    exited = true;
+  });
+  for (let attempt = 0; !(await answers(place, password)); attempt += 1) {
+    if (exited || attempt > START_TRIES) {
+      throw new Trouble(
+        `MariaDB did not start. Its log ends:\n${await tail(place.errorLog)}`,
+        `Look at ${place.errorLog}.`,
+      );
+    }
+    await sleep(100);
+  }
+};
+
+const end = async (
+  { pidFile }: Place,
+  signal: 'SIGTERM' | 'SIGKILL',
+  everyMs: number,
+): Promise<void> => {
+  const pid = await runningPid(pidFile);
+  if (pid === null) return;
+  process.kill(pid, signal);
+  for (let attempt = 0; isAlive(pid) && attempt < STOP_TRIES; attempt += 1) await sleep(everyMs);
 };
 
 /**
- * Starts the database of a data folder, making it first where it is missing. A server left over from an
- * earlier start of the same folder is used again; any other program on the port is Trouble.
+ * Makes the database of a folder. Until root has a password it listens on no port, and on a socket in a folder of ours
+ * alone. One that was cut short is made anew.
  */
-export const startDatabase = async (folder: string, port: number): Promise<Database> => {
-  const data = join(folder, 'data');
-  const runFolder = join(folder, 'run');
-  await mkdir(runFolder, { recursive: true });
-  const secrets = await readSecrets(folder);
-  const socketPath = socketFor(folder, port);
-  const pidFile = join(runFolder, 'm.pid');
-  const errorLog = join(runFolder, 'err.log');
+const makeDatabase = async (place: Place, secrets: Secrets): Promise<void> => {
+  say('  making the database folder');
+  await rm(place.data, { recursive: true, force: true });
+  await run('mariadb-install-db', [
+    '--no-defaults',
+    ...asRootArgs(),
+    `--datadir=${place.data}`,
+    '--auth-root-authentication-method=normal',
+    '--skip-test-db',
+  ]);
+  await launch(place, '', NO_NETWORK);
+  const root = await mysql.createConnection({ socketPath: place.socketPath, user: 'root' });
+  await root.query(`ALTER USER root@localhost IDENTIFIED BY ${root.escape(secrets.rootPassword)}`);
+  await root.end();
+  await end(place, 'SIGTERM', 100);
+  await writeFile(join(place.folder, 'data-ready'), '');
+};
 
-  const pid = await runningPid(pidFile);
-  if (pid !== null && !(await portIsTaken(port))) {
+/** The application's user and database, made where they are missing; its password set anew where it is another. */
+const ensureUser = async (root: Connection, port: number, secrets: Secrets): Promise<void> => {
+  const password = root.escape(secrets.appPassword);
+  const user = `${APP_USER}@'127.0.0.1'`;
+  await root.query(`CREATE DATABASE IF NOT EXISTS ${APP_DATABASE}`);
+  await root.query(`CREATE USER IF NOT EXISTS ${user} IDENTIFIED BY ${password}`);
+  await root.query(`GRANT ${APP_RIGHTS} ON \`${APP_DATABASE}%\`.* TO ${user}`);
+  try {
+    const asApp = await mysql.createConnection({
+      host: '127.0.0.1',
+      port,
+      user: APP_USER,
+      password: secrets.appPassword,
+    });
+    await asApp.end();
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'ER_ACCESS_DENIED_ERROR') throw error;
+    await root.query(`ALTER USER ${user} IDENTIFIED BY ${password}`);
+  }
+};
+
+/** Looks after the server and starts it again when it ended by itself; gives what ends the looking. */
+const supervise = (place: Place, secrets: Secrets, port: number): (() => Promise<void>) => {
+  let watching = true;
+  let restarts: number[] = [];
+  let looking: Promise<void> = Promise.resolve();
+  const look = async (): Promise<void> => {
+    if (!watching || (await runningPid(place.pidFile)) !== null) return;
+    const now = Date.now();
+    restarts = [...restarts.filter((at) => now - at < RESTARTS_WITHIN_MS), now];
+    if (restarts.length > MOST_RESTARTS) {
+      watching = false;
+      say(`  MariaDB keeps ending; it is not started again. Look at ${place.errorLog}.`);
+      return;
+    }
+    say('  MariaDB ended by itself; starting it again');
+    await launch(place, secrets.rootPassword, networkOn(port));
+  };
+  const timer = setInterval(() => {
+    looking = looking.then(look).catch((error: unknown) => {
+      say(
+        `  MariaDB could not be started again: ${error instanceof Error ? error.message : String(error)}`,
+      );
+    });
+  }, LOOK_EVERY_MS);
+  timer.unref();
+  return async () => {
+    watching = false;
+    clearInterval(timer);
+    await looking;
+  };
+};
+
+/**
+ * Starts the database of a data folder, making it first where it is missing, and looks after it until it is stopped.
+ * The folder is locked meanwhile: a second start of it is Trouble that says who has it, and touches nothing. A server
+ * left over from an earlier start of the same folder is used again; any other program on the port is Trouble.
+ */
+export const startDatabase = async (
+  folder: string,
+  port: number,
+  /** Where the shop is open, for whoever is told that the folder is taken. */
+  address: string | null = null,
+): Promise<Database> => {
+  await privateFolder(folder);
+  const unlock = await lockFolder(folder, address);
+  try {
+    return await startLocked(folder, port, unlock);
+  } catch (error) {
+    await unlock();
+    throw error;
+  }
+};
+
+const startLocked = async (
+  folder: string,
+  port: number,
+  unlock: () => Promise<void>,
+): Promise<Database> => {
+  const runFolder = await privateFolder(join(folder, 'run'));
+  const secrets = await readSecrets(folder);
+  const place: Place = {
+    folder,
+    data: join(folder, 'data'),
+    socketPath: await socketFor(folder),
+    pidFile: join(runFolder, 'm.pid'),
+    errorLog: join(runFolder, 'err.log'),
+  };
+  const pid = await runningPid(place.pidFile);
+  const taken = await portIsTaken(port);
+  if (pid !== null && !taken) {
     throw new Trouble(
       `The database of ${folder} is already running on another port (process ${pid}).`,
       `Stop it with "kill ${pid}", or start with the port it had.`,
     );
   }
+  if (pid === null && taken) {
+    throw new Trouble(
+      `Port ${port} on 127.0.0.1 is taken by another program.`,
+      `Stop that program, or choose another port: PATIENT_EDGE_DATABASE_PORT=${port + 10} ./patient-edge …`,
+    );
+  }
   if (pid !== null) {
     say(`  MariaDB of this folder was still running (process ${pid}); using it`);
   } else {
-    if (await portIsTaken(port)) {
-      throw new Trouble(
-        `Port ${port} on 127.0.0.1 is taken by another program.`,
-        `Stop that program, or choose another port: PATIENT_EDGE_DATABASE_PORT=${port + 10} ./patient-edge …`,
-      );
-    }
-    // A first start that was cut short leaves a folder that is no database.
-    if (!existsSync(join(folder, 'data-ready'))) {
-      say('  making the database folder');
-      await rm(data, { recursive: true, force: true });
-      await run('mariadb-install-db', [
-        '--no-defaults',
-        ...asRootArgs(),
-        `--datadir=${data}`,
-        '--auth-root-authentication-method=normal',
-        '--skip-test-db',
-      ]);
-      await writeFile(join(folder, 'data-ready'), '');
-    }
-    // In a process group of its own, so that Ctrl-C reaches it only through us, after the server.
-    const child = spawn(
-      existsSync('/usr/sbin/mariadbd') ? '/usr/sbin/mariadbd' : 'mariadbd',
-      [
-        '--no-defaults',
-        ...asRootArgs(),
-        `--datadir=${data}`,
-        `--socket=${socketPath}`,
-        `--port=${port}`,
-        '--bind-address=127.0.0.1',
-        `--pid-file=${pidFile}`,
-        `--log-error=${errorLog}`,
-        '--skip-name-resolve',
-        '--character-set-server=utf8mb4',
-        '--collation-server=utf8mb4_unicode_ci',
-        '--default-time-zone=+00:00',
-      ],
-      { detached: true, stdio: 'ignore' },
-    );
-    child.unref();
-    let exited = false;
-    child.once('exit', () => {
-      exited = true;
-    });
-    for (let attempt = 0; !(await portIsTaken(port)); attempt += 1) {
-      if (exited || attempt > START_TRIES) {
-        throw new Trouble(
-          `MariaDB did not start. Its log ends:\n${await tail(errorLog)}`,
-          `Look at ${errorLog}.`,
-        );
-      }
-      await sleep(100);
-    }
+    if (!existsSync(join(folder, 'data-ready'))) await makeDatabase(place, secrets);
+    await launch(place, secrets.rootPassword, networkOn(port));
   }
-
-  const asRoot = async (): Promise<Connection> => {
-    const open = (password: string): Promise<Connection> =>
-      mysql.createConnection({ socketPath, user: 'root', password });
-    // Until its first start is through, root has no password.
-    return open(secrets.rootPassword).catch(() => open(''));
-  };
+  const asRoot = (): Promise<Connection> =>
+    mysql.createConnection({
+      socketPath: place.socketPath,
+      user: 'root',
+      password: secrets.rootPassword,
+    });
   const root = await asRoot();
-  const quoted = (text: string): string => root.escape(text);
-  await root.query(`ALTER USER root@localhost IDENTIFIED BY ${quoted(secrets.rootPassword)}`);
-  await root.query(
-    `CREATE OR REPLACE USER ${APP_USER}@'127.0.0.1' IDENTIFIED BY ${quoted(secrets.appPassword)}`,
-  );
-  await root.query(`CREATE DATABASE IF NOT EXISTS ${APP_DATABASE}`);
-  await root.query(`GRANT ${APP_RIGHTS} ON \`${APP_DATABASE}%\`.* TO ${APP_USER}@'127.0.0.1'`);
+  await ensureUser(root, port, secrets);
   await root.end();
-
+  const endWatch = supervise(place, secrets, port);
   return {
     port,
     secrets,
     asRoot,
     stop: async () => {
-      const now = await runningPid(pidFile);
-      if (now === null) return;
-      process.kill(now, 'SIGTERM');
-      for (let attempt = 0; isAlive(now) && attempt < STOP_TRIES; attempt += 1) await sleep(100);
+      await endWatch();
+      await end(place, 'SIGTERM', 100);
+      await unlock();
     },
     pullThePlug: async () => {
-      const now = await runningPid(pidFile);
-      if (now === null) return;
-      process.kill(now, 'SIGKILL');
-      for (let attempt = 0; isAlive(now) && attempt < STOP_TRIES; attempt += 1) await sleep(20);
+      await endWatch();
+      await end(place, 'SIGKILL', 20);
+      await unlock();
     },
   };
 };

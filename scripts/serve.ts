@@ -1,14 +1,22 @@
 /** `demo` and `start`: database, build and server in one, until Ctrl-C. */
 import { fork } from 'node:child_process';
-import { createWriteStream } from 'node:fs';
-import { mkdir } from 'node:fs/promises';
-import { join } from 'node:path';
+import { existsSync } from 'node:fs';
+import { chmod, mkdir } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
+import { createStream, type RotatingFileStream } from 'rotating-file-stream';
 import { build } from './build';
-import { APP_DATABASE, databaseEnvironment, portIsTaken, startDatabase } from './database';
+import {
+  APP_DATABASE,
+  databaseEnvironment,
+  portIsTaken,
+  startDatabase,
+  type Database,
+} from './database';
 import { dataFolder, SERVER_ENTRY } from './paths';
 import { runOrExplain, say, Trouble } from './say';
 
+const LOG = 'server.log';
 const DEFAULT_PORTS = { demo: { web: 4870, database: 3317 }, shop: { web: 4880, database: 3318 } };
 
 const portFrom = (text: string | undefined, fallback: number, name: string): number => {
@@ -38,43 +46,31 @@ const readArguments = () => {
   }
 };
 
-const serve = async (): Promise<number> => {
-  const { values, positionals } = readArguments();
-  const mode = positionals[0] === 'demo' ? 'demo' : 'shop';
-  if (values.fresh && mode === 'shop') {
-    throw new Trouble('--fresh would empty a real shop.', 'It works with the demo only.');
-  }
-  const ports = DEFAULT_PORTS[mode];
-  const port = portFrom(values.port ?? process.env['PORT'], ports.web, 'The port');
-  const databasePort = portFrom(
-    process.env['PATIENT_EDGE_DATABASE_PORT'],
-    ports.database,
-    'PATIENT_EDGE_DATABASE_PORT',
-  );
-  if (await portIsTaken(port)) {
-    throw new Trouble(
-      `Port ${port} on 127.0.0.1 is taken: perhaps the shop is already open there.`,
-      `Look at http://127.0.0.1:${port}, stop it with Ctrl-C where it was started, or choose another: --port ${port + 1}`,
-    );
-  }
-  const folder = dataFolder(mode);
-  await mkdir(folder, { recursive: true });
+/** What the server says, in a file of ours alone that never grows without end. */
+const openLog = async (folder: string): Promise<RotatingFileStream> => {
+  const file = join(folder, LOG);
+  if (existsSync(file)) await chmod(file, 0o600);
+  const log = createStream(LOG, { path: folder, size: '5M', maxFiles: 5, mode: 0o600 });
+  log.on('error', (error: Error) => say(`  ${LOG} cannot be written: ${error.message}`));
+  return log;
+};
 
-  say('Build');
-  await build();
-  say('Database');
-  const database = await startDatabase(folder, databasePort);
-  say(`  MariaDB on 127.0.0.1:${databasePort}`);
-  if (values.fresh) {
-    const root = await database.asRoot();
-    await root.query(`DROP DATABASE IF EXISTS ${APP_DATABASE}`);
-    await root.query(`CREATE DATABASE ${APP_DATABASE}`);
-    await root.end();
-    say('  emptied; the demo is loaded afresh');
-  }
+const emptyDatabase = async (database: Database): Promise<void> => {
+  const root = await database.asRoot();
+  await root.query(`DROP DATABASE IF EXISTS ${APP_DATABASE}`);
+  await root.query(`CREATE DATABASE ${APP_DATABASE}`);
+  await root.end();
+  say('  emptied; the demo is loaded afresh');
+};
 
-  say('Server');
-  const log = createWriteStream(join(folder, 'server.log'), { flags: 'a' });
+/** The server until it ends or is asked to; gives its exit code. */
+const runServer = async (
+  mode: 'demo' | 'shop',
+  port: number,
+  folder: string,
+  database: Database,
+): Promise<number> => {
+  const log = await openLog(folder);
   const server = fork(SERVER_ENTRY, {
     // Out of the terminal's group: Ctrl-C comes through us, so that both stop in order.
     detached: true,
@@ -98,13 +94,49 @@ const serve = async (): Promise<number> => {
   process.on('SIGINT', ask);
   process.on('SIGTERM', ask);
   process.on('SIGHUP', ask);
-  const code = await new Promise<number>((resolve) => {
+  return new Promise<number>((resolve) => {
     server.once('exit', (exitCode) => resolve(exitCode ?? 1));
   });
-  say('Closing');
-  await database.stop();
-  if (code !== 0) {
-    throw new Trouble('The server stopped by itself.', `Look at ${join(folder, 'server.log')}.`);
+};
+
+const serve = async (): Promise<number> => {
+  const { values, positionals } = readArguments();
+  const mode = positionals[0] === 'demo' ? 'demo' : 'shop';
+  if (values.fresh && mode === 'shop') {
+    throw new Trouble('--fresh would empty a real shop.', 'It works with the demo only.');
+  }
+  const ports = DEFAULT_PORTS[mode];
+  const port = portFrom(values.port ?? process.env['PORT'], ports.web, 'The port');
+  const databasePort = portFrom(
+    process.env['PATIENT_EDGE_DATABASE_PORT'],
+    ports.database,
+    'PATIENT_EDGE_DATABASE_PORT',
+  );
+  if (await portIsTaken(port)) {
+    throw new Trouble(
+      `Port ${port} on 127.0.0.1 is taken: perhaps the shop is already open there.`,
+      `Look at http://127.0.0.1:${port}, stop it with Ctrl-C where it was started, or choose another: --port ${port + 1}`,
+    );
+  }
+  const folder = dataFolder(mode);
+  await mkdir(folder, { recursive: true, mode: 0o700 });
+  await chmod(dirname(folder), 0o700);
+
+  say('Database');
+  const database = await startDatabase(folder, databasePort, `http://127.0.0.1:${port}`);
+  try {
+    say(`  MariaDB on 127.0.0.1:${databasePort}`);
+    if (values.fresh) await emptyDatabase(database);
+    say('Build');
+    await build();
+    say('Server');
+    const code = await runServer(mode, port, folder, database);
+    if (code !== 0) {
+      throw new Trouble('The server stopped by itself.', `Look at ${join(folder, LOG)}.`);
+    }
+  } finally {
+    say('Closing');
+    await database.stop();
   }
   return 0;
 };

@@ -1,9 +1,10 @@
 /** Routes, and the doors: set-up first, then signing in, then the shop. */
 import { lazy, Suspense } from 'react';
-import { Route, Routes } from 'react-router';
+import { Navigate, Route, Routes } from 'react-router';
 import { SWRConfig } from 'swr';
 import { SWR_SETTINGS, useSession } from './api/hooks';
 import { Frame } from './theme/frame';
+import { PageBoundary } from './theme/page-boundary';
 import { NothingHere, Waiting } from './theme/waiting';
 import { useAppearance } from './theme/appearance';
 import { SetUpPage, SignInPage } from './sign-in/sign-in-page';
@@ -33,7 +34,7 @@ const ComparePage = lazy(() => import('./compare/compare-page'));
 const PressurePage = lazy(() => import('./pressure/pressure-page'));
 const TouchUpPage = lazy(() => import('./touch-up/touch-up-page'));
 const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
-const PeoplePage = lazy(() => import('./people/people-page'));
+const SettingsPage = lazy(() => import('./settings/settings-page'));
 
 export const App = () => (
   <SWRConfig value={SWR_SETTINGS}>
@@ -55,39 +56,42 @@ const Doors = () => {
   if (!session.staff) return <SignInPage session={session} />;
   return (
     <Frame session={session} appearance={appearance} onAppearance={setAppearance}>
-      <Suspense fallback={<p role="status">Opening…</p>}>
-        <Routes>
-          <Route index element={<ShopPage />} />
-          <Route path="take-in" element={<DropOffPage />} />
-          <Route path="jobs/:jobId" element={<JobPage />}>
-            <Route path="intake" element={<IntakePage />} />
-            <Route path="photographs/:photographId" element={<PhotographPage />} />
-            <Route path="judge" element={<JudgePage />} />
-            <Route path="touch-up" element={<TouchUpPage />} />
-            <Route path="plan" element={<PlanPage />} />
-            <Route path="compare" element={<ComparePage />} />
-            <Route path="bench" element={<BenchPage />} />
-            <Route path="test" element={<EdgeTestPage />} />
-            <Route path="return" element={<HandOverPage />} />
-          </Route>
-          <Route path="blades/:bladeId" element={<BladePage />} />
-          <Route path="owners" element={<OwnersPage />} />
-          <Route path="owners/:ownerId" element={<OwnerPage />} />
-          <Route path="rack" element={<RackPage />} />
-          <Route path="rack/stones/:stoneId" element={<StonePage />} />
-          <Route path="rack/progression" element={<ProgressionPage />} />
-          <Route path="rack/steels" element={<SteelsPage />} />
-          <Route path="rack/machines" element={<MachinesPage />} />
-          <Route path="rack/habits" element={<HabitsPage />} />
-          <Route path="rack/pressure" element={<PressurePage />} />
-          <Route path="calculator" element={<CalculatorPage />} />
-          <Route path="calculator/:questionId" element={<CalculatorPage />} />
-          <Route path="prices" element={<PricesPage />} />
-          <Route path="labels" element={<LabelsPage />} />
-          <Route path="people" element={<PeoplePage />} />
-          <Route path="*" element={<NothingHere />} />
-        </Routes>
-      </Suspense>
+      <PageBoundary>
+        <Suspense fallback={<p role="status">Opening…</p>}>
+          <Routes>
+            <Route index element={<ShopPage />} />
+            <Route path="take-in" element={<DropOffPage />} />
+            <Route path="jobs/:jobId" element={<JobPage />}>
+              <Route path="intake" element={<IntakePage />} />
+              <Route path="photographs/:photographId" element={<PhotographPage />} />
+              <Route path="judge" element={<JudgePage />} />
+              <Route path="touch-up" element={<TouchUpPage />} />
+              <Route path="plan" element={<PlanPage />} />
+              <Route path="compare" element={<ComparePage />} />
+              <Route path="bench" element={<BenchPage />} />
+              <Route path="test" element={<EdgeTestPage />} />
+              <Route path="return" element={<HandOverPage />} />
+            </Route>
+            <Route path="blades/:bladeId" element={<BladePage />} />
+            <Route path="owners" element={<OwnersPage />} />
+            <Route path="owners/:ownerId" element={<OwnerPage />} />
+            <Route path="rack" element={<RackPage />} />
+            <Route path="rack/stones/:stoneId" element={<StonePage />} />
+            <Route path="rack/progression" element={<ProgressionPage />} />
+            <Route path="rack/steels" element={<SteelsPage />} />
+            <Route path="rack/machines" element={<MachinesPage />} />
+            <Route path="rack/habits" element={<HabitsPage />} />
+            <Route path="rack/pressure" element={<PressurePage />} />
+            <Route path="calculator" element={<CalculatorPage />} />
+            <Route path="calculator/:questionId" element={<CalculatorPage />} />
+            <Route path="prices" element={<PricesPage />} />
+            <Route path="labels" element={<LabelsPage />} />
+            <Route path="settings" element={<SettingsPage />} />
+            <Route path="people" element={<Navigate to="/settings" replace />} />
+            <Route path="*" element={<NothingHere />} />
+          </Routes>
+        </Suspense>
+      </PageBoundary>
     </Frame>
   );
 };

@@ -9,6 +9,8 @@ export class ApiFailure extends Error {
     message: string,
     readonly fields: readonly FieldError[] = [],
     readonly currentVersion: number | null = null,
+    /** Seconds to wait before a further try. */
+    readonly retryAfterS: number | null = null,
   ) {
     super(message);
   }
@@ -21,7 +23,7 @@ export const isOffline = (error: unknown): boolean =>
 /** Browsers refuse to keep a request alive whose body passes 64 KiB; a letter may take three bytes. */
 const MOST_KEPT_ALIVE = 20_000;
 
-type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+export type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
 const offline = () =>
   new ApiFailure(
@@ -50,8 +52,12 @@ const answerOf = async <T>(asked: Promise<Response>): Promise<T> => {
     error.message,
     error.fields,
     error.currentVersion ?? null,
+    error.retryAfterS ?? null,
   );
 };
+
+/** A part of an address, whatever it holds: what came out of an address bar goes into one as a single part. */
+export const asPart = (part: string | number): string => encodeURIComponent(String(part));
 
 export const request = async <T>(
   method: Method,

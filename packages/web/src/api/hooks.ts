@@ -8,6 +8,7 @@ import type {
   Flattening,
   Habits,
   Job,
+  NextTag,
   OwnSteel,
   PlanTemplate,
   PlanVersion,
@@ -15,14 +16,14 @@ import type {
   PrintedLabel,
   SessionInfo,
   ShopMachine,
-  StaffMember,
+  StaffRecord,
   Stone,
   TouchUp,
 } from '@patient-edge/contract';
 import { STEELS, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
 import useSWR, { mutate, type SWRConfiguration } from 'swr';
-import { ApiFailure, request } from './client';
+import { ApiFailure, asPart, request } from './client';
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
 
@@ -36,7 +37,7 @@ export const SWR_SETTINGS: SWRConfiguration = {
 
 export const useSession = () => useSWR<SessionInfo, ApiFailure>('/session', get);
 export const useBoard = () => useSWR<Board, ApiFailure>('/shop', get, { refreshInterval: 20000 });
-export const useJob = (id: string | number) => useSWR<Job, ApiFailure>(`/jobs/${id}`, get);
+export const useJob = (id: string | number) => useSWR<Job, ApiFailure>(`/jobs/${asPart(id)}`, get);
 /** A job others may be working at too: looked at again every few seconds while it is open. */
 export const useSharedJob = (id: number) =>
   useSWR<Job, ApiFailure>(`/jobs/${id}`, get, { refreshInterval: 3000 });
@@ -73,15 +74,15 @@ export const useSearch = (typed: string) =>
     { keepPreviousData: true, revalidateOnFocus: false },
   );
 export const useCustomer = (id: string | number | null) =>
-  useSWR<CustomerRecord, ApiFailure>(id === null ? null : `/customers/${id}`, get);
+  useSWR<CustomerRecord, ApiFailure>(id === null ? null : `/customers/${asPart(id)}`, get);
 export const useBlade = (id: string | number | null) =>
-  useSWR<BladeRecord, ApiFailure>(id === null ? null : `/blades/${id}`, get);
+  useSWR<BladeRecord, ApiFailure>(id === null ? null : `/blades/${asPart(id)}`, get);
 export const usePrices = () => useSWR<PriceList, ApiFailure>('/prices', get);
 export const useLabels = () =>
   useSWR<PrintedLabel[], ApiFailure>('/labels', get, { refreshInterval: 5000 });
-export const useStaff = () => useSWR<StaffMember[], ApiFailure>('/staff', get);
+export const useStaff = () => useSWR<StaffRecord[], ApiFailure>('/staff', get);
 export const useNextTag = () =>
-  useSWR<{ tagNumber: number }, ApiFailure>('/next-tag', get, { revalidateOnFocus: false });
+  useSWR<NextTag, ApiFailure>('/next-tag', get, { revalidateOnFocus: false });
 
 /** Puts a stone just answered by the server where every screen reads it. */
 export const keepStone = async (stone: Stone): Promise<void> => {

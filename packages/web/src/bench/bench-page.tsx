@@ -1,11 +1,14 @@
 /** At the bench: the steps of the plan one at a time, to be read at a metre. */
 import type { Job } from '@patient-edge/contract';
+import { withoutYes } from '@patient-edge/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { messageOf, request } from '../api/client';
+import { messageOf } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
+import { UndoButton } from '../jobs/undo-button';
 import { duration, roughly } from '../theme/format';
 import {
   ActionButton,
@@ -20,6 +23,7 @@ import {
 } from '../theme/parts';
 import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
+import { AskFirst } from './ask-first';
 import { StepAtWork } from './step-at-work';
 
 const CAUTIONS = [
@@ -59,6 +63,8 @@ const BenchPage = () => {
   }
   if (job.stage === 'planned') return <Begin job={job} />;
   if (job.stage === 'on the bench' && open >= 0) {
+    const asks = withoutYes(steps[open]!.asks, job.consents);
+    if (asks.length > 0) return <AskFirst job={job} record={steps[open]!} asks={asks} />;
     return (
       <StepAtWork
         key={`${steps[open]!.id} ${job.round}`}
@@ -82,7 +88,10 @@ const Begin = ({ job }: { job: Job }) => {
       return;
     }
     try {
-      await keepJob(await request<Job>('POST', `/jobs/${job.id}/bench`, { version: job.version }));
+      // After the ticks that are still on their way.
+      await keepJob(
+        await writeJob({ jobId: job.id, method: 'POST', path: '/bench', version: job.version }),
+      );
       await navigate(`/jobs/${job.id}/bench`);
     } catch (error) {
       setProblem(messageOf(error));
@@ -123,14 +132,13 @@ const Begin = ({ job }: { job: Job }) => {
 const BeforeWork = ({ job }: { job: Job }) => {
   const judgement = useJudgement(job, null);
   if (!judgement) return null;
-  const yes = job.consents.filter(({ answer }) => answer === 'yes').map(({ matter }) => matter);
-  const open = judgement.consents.filter(({ id }) => !yes.includes(id));
+  const open = withoutYes(judgement.consents, job.consents);
   return (
     <>
       {open.length > 0 && (
         <Notice tone="cut">
           Not asked yet: {open.map(({ words }) => words).join(' ')}{' '}
-          <QuietLink to={`/jobs/${job.id}/judge`}>Ask the owner</QuietLink>
+          <QuietLink to={`/jobs/${job.id}/judge`}>Ask the customer</QuietLink>
         </Notice>
       )}
       <ProtectionTicks job={job} list={judgement.protection} />
@@ -161,6 +169,7 @@ const WorkDone = ({ job }: { job: Job }) => (
       {job.stage === 'testing' && (
         <Row>
           <ActionLink to={`/jobs/${job.id}/test`}>Test the edge</ActionLink>
+          {!job.verdict && <UndoButton job={job} action="step" />}
         </Row>
       )}
     </Stack>

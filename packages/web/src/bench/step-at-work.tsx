@@ -4,8 +4,10 @@ import {
   BLADE_SIDES,
   BURR_FINDINGS,
   gateOf,
+  isForgotten,
   ofSide,
   roundsAtWork,
+  runningSeconds,
   secondsWorked,
   ZONES,
   type BladeSide,
@@ -14,11 +16,15 @@ import {
   type Zone,
 } from '@patient-edge/core';
 import { Pause, Play, Undo2 } from 'lucide-react';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { messageOf, request } from '../api/client';
+import { messageOf } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob, useSharedJob } from '../api/hooks';
+import { lastDoneStep, undoOnJob } from '../jobs/undo';
+import { UndoButton } from '../jobs/undo-button';
+import { useUndo } from '../theme/undo';
 import { SoakPlan } from '../soaking/soak-plan';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { BandLifts } from '../instruments/band-lifts';
@@ -28,6 +34,8 @@ import { duration, fixed } from '../theme/format';
 import { ActionButton, Notice, QuietButton, Row, Stack, TextEntry } from '../theme/parts';
 import { BurrBoard } from './burr-board';
 import { RoundStrip } from './round-strip';
+import { HowLong } from './how-long';
+import { useBenchKeys } from './use-bench-keys';
 import { useNowMs, useStepKeeper } from './use-step-keeper';
 
 const Bench = styled.div`
@@ -310,6 +318,9 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
               ))}
           </Sides>
         )}
+        {isForgotten(runningSeconds(work, nowMs)) && (
+          <HowLong onAnswer={(seconds) => keeper.worked(seconds)} />
+        )}
         <Clock>
           <QuietButton
             aria-label={running ? 'Stop the clock' : 'Start the clock'}
@@ -345,6 +356,11 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           missing={gate.missing}
           beforeLeaving={() => keeper.flush()}
         />
+        {lastDoneStep(job) !== null && (
+          <Row>
+            <UndoButton job={job} action="step" />
+          </Row>
+        )}
         {held.status !== 'kept' && (
           <p role="status">
             {held.status === 'sending'
@@ -377,6 +393,7 @@ const LeaveStep = ({
   missing: readonly string[];
   beforeLeaving: () => Promise<void>;
 }) => {
+  const offerUndo = useUndo();
   const [asked, setAsked] = useState(false);
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
@@ -386,12 +403,15 @@ const LeaveStep = ({
     setProblem(null);
     try {
       await beforeLeaving();
-      await keepJob(
-        await request<Job>('POST', `/jobs/${job.id}/steps/${stepId}/finish`, {
-          version: job.version,
-          overrideReason,
-        }),
-      );
+      const left = await writeJob({
+        jobId: job.id,
+        method: 'POST',
+        path: `/steps/${stepId}/finish`,
+        version: job.version,
+        body: { overrideReason },
+      });
+      await keepJob(left);
+      offerUndo('Step done.', () => undoOnJob(left, 'step'));
     } catch (error) {
       setProblem(messageOf(error));
     } finally {
@@ -422,7 +442,7 @@ const LeaveStep = ({
             {missing.length > 4 && `; and ${missing.length - 4} more`}
           </Notice>
           <TextEntry
-            label="Leave it all the same, because"
+            label="Skip this check: reason"
             value={reason}
             onChange={setReason}
             hint="The reason goes on record"
@@ -437,50 +457,4 @@ const LeaveStep = ({
       )}
     </Stack>
   );
-};
-
-interface BenchKeys {
-  readonly stroke: () => void;
-  readonly right: () => void;
-  readonly left: () => void;
-  readonly swap: () => void;
-  readonly clock: () => void;
-  readonly undo: () => void;
-  readonly burr: (index: number) => void;
-}
-
-/** Every action by key; a foot pedal is a keyboard. Typing in a field, and buttons, keep their own keys. */
-const useBenchKeys = (keys: BenchKeys): void => {
-  const latest = useRef(keys);
-  // Before the picture: a key pressed as soon as the step is seen is counted.
-  useLayoutEffect(() => {
-    latest.current = keys;
-  });
-  useLayoutEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      const { target } = event;
-      if (!(target instanceof HTMLElement) || event.ctrlKey || event.metaKey || event.altKey)
-        return;
-      if (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) return;
-      if (event.key === ' ' && target.tagName === 'BUTTON') return;
-      const { current } = latest;
-      const digit = /^[1-8]$/.test(event.key) ? Number(event.key) - 1 : null;
-      const action =
-        digit !== null
-          ? () => current.burr(digit)
-          : {
-              ' ': current.stroke,
-              ArrowRight: current.right,
-              ArrowLeft: current.left,
-              s: current.swap,
-              t: current.clock,
-              u: current.undo,
-            }[event.key];
-      if (!action) return;
-      event.preventDefault();
-      action();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
 };

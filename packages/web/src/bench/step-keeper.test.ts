@@ -1,5 +1,5 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
-import { withStepDefaults } from '@patient-edge/core';
+import { NO_WORK, withStepDefaults } from '@patient-edge/core';
 import { ApiFailure } from '../api/client';
 import { mergeWork, StepKeeper, type Kept, type KeeperPorts } from './step-keeper';
 
@@ -26,8 +26,9 @@ const record = (part: Partial<StepRecord> = {}): StepRecord => ({
   strokesRight: 0,
   strokesLeft: 0,
   workedSeconds: 0,
-  runningSinceMs: null,
+  runningSeconds: null,
   burr: { right: {}, left: {} },
+  asks: [],
   overrideReason: null,
   revision: 0,
   superseded: false,
@@ -39,13 +40,19 @@ class Bench {
   stored: Kept | null = null;
   server = record();
   away = false;
+  /** The device has no room. */
+  full = false;
+  now = 50_000;
   sent: WorkBody[] = [];
   waiting: (() => void)[] = [];
+  laterMs: number[] = [];
 
   readonly ports: KeeperPorts = {
     read: () => this.stored,
     write: (kept) => {
+      if (this.full) return false;
       this.stored = kept;
+      return true;
     },
     drop: () => {
       this.stored = null;
@@ -60,8 +67,11 @@ class Bench {
       return Promise.resolve(this.server);
     },
     fetch: () => Promise.resolve(this.server),
-    later: (work) => this.waiting.push(work),
-    nowMs: () => 50_000,
+    later: (work, ms) => {
+      this.waiting.push(work);
+      this.laterMs.push(ms);
+    },
+    nowMs: () => this.now,
   };
 
   keeper(): StepKeeper {
@@ -88,7 +98,7 @@ describe('the work of a step', () => {
     keeper.stroke('right', 1);
     expect(bench.stored?.work.strokesRight).toBe(1);
     await bench.settle();
-    expect(bench.server).toMatchObject({ strokesRight: 1, runningSinceMs: 50_000, revision: 1 });
+    expect(bench.server).toMatchObject({ strokesRight: 1, runningSeconds: 0, revision: 1 });
     expect(bench.stored).toBeNull();
     expect(keeper.snapshot().status).toBe('kept');
   });
@@ -135,7 +145,7 @@ describe('the work of a step', () => {
   test('that was sent but not acknowledged is not counted twice', async () => {
     const bench = new Bench();
     bench.stored = {
-      work: { ...bench.server, strokesRight: 9 },
+      work: { ...NO_WORK, strokesRight: 9 },
       revision: 0,
       unsent: true,
     };
@@ -271,4 +281,46 @@ test('merging never loses a count, whichever side is ahead', () => {
     workedSeconds: 80,
     runningSinceMs: 5,
   });
+});
+
+describe('the clock', () => {
+  test('goes out as elapsed time, and comes back by the clock of whoever asks', async () => {
+    const bench = new Bench();
+    const keeper = bench.keeper();
+    keeper.toggleClock();
+    bench.now += 90_000;
+    keeper.stroke('right', 1);
+    await bench.settle();
+    expect(bench.sent.at(-1)).toMatchObject({ workedSeconds: 0, runningSeconds: 90 });
+    expect(JSON.stringify(bench.sent)).not.toContain('Ms');
+    // Another tablet, whose clock is an hour ahead.
+    const other = new Bench();
+    other.now = bench.now + 3_600_000;
+    other.server = bench.server;
+    expect(other.keeper().snapshot().work.runningSinceMs).toBe(other.now - 90_000);
+  });
+
+  test('forgotten for days is not stopped but asked about, and the answer alone counts', async () => {
+    const bench = new Bench();
+    const keeper = bench.keeper();
+    keeper.toggleClock();
+    bench.now += 5 * 24 * 3_600_000;
+    expect(keeper.isForgotten()).toBe(true);
+    keeper.toggleClock();
+    expect(keeper.snapshot().work.runningSinceMs).not.toBeNull();
+    keeper.worked(1800);
+    await bench.settle();
+    expect(bench.server).toMatchObject({ workedSeconds: 1800, runningSeconds: null });
+  });
+});
+
+test('a device without room swallows no stroke: it goes to the server at once', async () => {
+  const bench = new Bench();
+  bench.full = true;
+  const keeper = bench.keeper();
+  keeper.stroke('left', 3);
+  expect(keeper.snapshot().work.strokesLeft).toBe(3);
+  expect(bench.laterMs[0]).toBe(0);
+  await bench.settle();
+  expect(bench.server.strokesLeft).toBe(3);
 });

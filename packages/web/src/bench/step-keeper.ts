@@ -4,6 +4,8 @@
  */
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
 import {
+  isForgotten,
+  runningSeconds,
   workReducer,
   ZONES,
   type BladeSide,
@@ -22,7 +24,8 @@ export interface Kept {
 
 export interface KeeperPorts {
   readonly read: () => Kept | null;
-  readonly write: (kept: Kept) => void;
+  /** False when the device has no room: then only the server keeps it. */
+  readonly write: (kept: Kept) => boolean;
   readonly drop: () => void;
   readonly send: (body: WorkBody) => Promise<StepRecord>;
   /** The step as the server has it now. */
@@ -44,12 +47,22 @@ const SEND_AFTER_MS = 700;
 const RETRY_AFTER_MS = 2000;
 const UNDO_DEPTH = 60;
 
-const workOf = (record: StepRecord): StepWork => ({
+/** The work of a record by the clock of this device: what crosses the wire is elapsed time. */
+const workOf = (record: StepRecord, nowMs: number): StepWork => ({
   strokesRight: record.strokesRight,
   strokesLeft: record.strokesLeft,
   workedSeconds: record.workedSeconds,
-  runningSinceMs: record.runningSinceMs,
+  runningSinceMs: record.runningSeconds === null ? null : nowMs - record.runningSeconds * 1000,
   burr: record.burr,
+});
+
+const bodyOf = (work: StepWork, revision: number, nowMs: number): WorkBody => ({
+  revision,
+  strokesRight: work.strokesRight,
+  strokesLeft: work.strokesLeft,
+  workedSeconds: work.workedSeconds,
+  runningSeconds: runningSeconds(work, nowMs),
+  burr: work.burr,
 });
 
 const mergeBurr = (theirs: BurrCheck, ours: BurrCheck): BurrCheck => ({
@@ -106,11 +119,11 @@ export class StepKeeper {
           work:
             stored.revision === record.revision
               ? stored.work
-              : mergeWork(workOf(record), stored.work),
+              : mergeWork(this.workOf(record), stored.work),
           revision: record.revision,
           unsent: true,
         }
-      : { work: workOf(record), revision: record.revision, unsent: false };
+      : { work: this.workOf(record), revision: record.revision, unsent: false };
     this.latest = this.snapshotNow();
   }
 
@@ -127,7 +140,7 @@ export class StepKeeper {
     const { unsent } = this.kept;
     this.takeOver(
       record,
-      unsent ? mergeWork(workOf(record), this.kept.work) : workOf(record),
+      unsent ? mergeWork(this.workOf(record), this.kept.work) : this.workOf(record),
       unsent,
     );
     if (unsent) this.plan(0);
@@ -154,9 +167,21 @@ export class StepKeeper {
     this.dispatch({ type: 'stroke', side, count });
   }
 
+  /** Whether the clock has run longer than anybody works without stopping. */
+  isForgotten(): boolean {
+    return isForgotten(runningSeconds(this.kept.work, this.ports.nowMs()));
+  }
+
   toggleClock(): void {
+    // How long it was is asked first.
+    if (this.isForgotten()) return;
     const running = this.kept.work.runningSinceMs !== null;
     this.dispatch({ type: running ? 'pause' : 'start', atMs: this.ports.nowMs() });
+  }
+
+  /** How long was worked while the clock was forgotten; it stands then. */
+  worked(seconds: number): void {
+    this.dispatch({ type: 'worked', seconds });
   }
 
   /** Takes the last action back; a timer that ran meanwhile keeps its time. */
@@ -187,9 +212,14 @@ export class StepKeeper {
 
   private change(work: StepWork): void {
     this.kept = { ...this.kept, work, unsent: true };
-    this.ports.write(this.kept);
+    const isKeptHere = this.ports.write(this.kept);
     this.tell();
-    this.plan(SEND_AFTER_MS);
+    // Where the device keeps nothing, the server does at once.
+    this.plan(isKeptHere ? SEND_AFTER_MS : 0);
+  }
+
+  private workOf(record: StepRecord): StepWork {
+    return workOf(record, this.ports.nowMs());
   }
 
   private plan(ms: number): void {
@@ -212,7 +242,7 @@ export class StepKeeper {
     const sent = this.kept.work;
     this.setStatus('sending');
     try {
-      const record = await this.ports.send({ ...sent, revision: this.kept.revision });
+      const record = await this.ports.send(bodyOf(sent, this.kept.revision, this.ports.nowMs()));
       const unsent = this.kept.work !== sent;
       this.kept = { ...this.kept, revision: record.revision, unsent };
       if (unsent) {
@@ -230,7 +260,7 @@ export class StepKeeper {
       try {
         const record = await this.ports.fetch();
         if (record.status === 'to do') {
-          this.takeOver(record, mergeWork(workOf(record), this.kept.work), true);
+          this.takeOver(record, mergeWork(this.workOf(record), this.kept.work), true);
           this.setStatus('sending');
           this.plan(0);
           return;

@@ -17,7 +17,7 @@ const BladePage = () => {
   const { blade, customer, visits, lastJob } = record;
   const kind = bladeKind(blade.measures.kindId);
   const lifts = lastJob?.steps.find(({ step }) => step.lifts.length > 0)?.step.lifts;
-  const here = visits.find(({ stage }) => stage !== 'returned' && stage !== 'declined');
+  const here = visits.find(({ stage }) => stage !== 'returned');
   const number = (value: number | null, digits: number): string =>
     value === null ? '–' : fixed(value, digits);
   return (

@@ -7,71 +7,61 @@ import {
   type ChipCost,
   type Result,
 } from '@patient-edge/core';
-import { proxy, releaseProxy, wrap } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { proxy } from 'comlink';
+import { useState } from 'react';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { FigureList, FigureView } from '../instruments/why';
+import { Failed } from '../theme/failed';
 import { ActionButton, Notice, QuietButton, Row, Stack } from '../theme/parts';
 import type { ChipWorker } from '../workers/chip-worker';
+import { useWorkerRun } from '../workers/use-worker-run';
 import { readChip } from './chip-fields';
 import type { Inputs } from './questions';
 
 interface Progress {
   readonly answer: Result<ChipCost> | null;
   readonly step: number;
-  readonly running: boolean;
 }
 
+const create = (): Worker =>
+  new Worker(new URL('../workers/chip-worker.ts', import.meta.url), { type: 'module' });
+
 export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
-  const [progress, setProgress] = useState<Progress>({ answer: null, step: 0, running: false });
-  const stop = useRef<(() => void) | null>(null);
+  const [progress, setProgress] = useState<Progress>({ answer: null, step: 0 });
+  const { isRunning: running, error, start, stop } = useWorkerRun<ChipWorker>(create);
   const read = readChip(inputs);
   const steel = findSteel(inputs['steel'] ?? '');
-  useEffect(() => () => stop.current?.(), []);
   if (!read.ok || !steel) return null;
   const { values } = read;
   const kindId = inputs['kindId'] ?? 'chef';
 
   const begin = (): void => {
-    stop.current?.();
-    const thread = new Worker(new URL('../workers/chip-worker.ts', import.meta.url), {
-      type: 'module',
-    });
-    const remote = wrap<ChipWorker>(thread);
-    const end = (): void => {
-      remote[releaseProxy]();
-      thread.terminate();
-      stop.current = null;
-      setProgress((before) => ({ ...before, running: false }));
-    };
-    stop.current = end;
-    setProgress({ answer: null, step: 0, running: true });
-    void remote.cost(
-      {
-        kindId,
-        edgeLengthMm: values['edgeLengthMm']!,
-        chip: {
-          fromMm: values['fromMm']!,
-          toMm: values['fromMm']! + values['lengthMm']!,
-          depthMm: values['depthMm']!,
+    setProgress({ answer: null, step: 0 });
+    start((remote) =>
+      remote.cost(
+        {
+          kindId,
+          edgeLengthMm: values['edgeLengthMm']!,
+          chip: {
+            fromMm: values['fromMm']!,
+            toMm: values['fromMm']! + values['lengthMm']!,
+            depthMm: values['depthMm']!,
+          },
+          steel,
+          stoneUm: values['stoneUm']!,
         },
-        steel,
-        stoneUm: values['stoneUm']!,
-      },
-      proxy((answer: Result<ChipCost>, step: number, steps: number) => {
-        setProgress({ answer, step, running: step < steps });
-        if (step === steps) end();
-      }),
+        proxy((told: Result<ChipCost>, at: number) => setProgress({ answer: told, step: at })),
+      ),
     );
   };
 
-  const { answer, step, running } = progress;
+  const { answer, step } = progress;
   const cost = answer?.ok ? answer.value : null;
   return (
     <Stack>
       <Row>
         <ActionButton onPress={begin}>Work it out</ActionButton>
-        {running && <QuietButton onPress={() => stop.current?.()}>Stop</QuietButton>}
+        {running && <QuietButton onPress={stop}>Stop</QuietButton>}
         {(running || step > 0) && (
           <progress aria-label="Stations worked out" max={CHIP_STATIONS.length} value={step}>
             {step} of {CHIP_STATIONS.length}
@@ -83,6 +73,7 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
           </span>
         )}
       </Row>
+      <Failed error={error} retry={begin} />
       {answer && !answer.ok && (
         <Notice tone="cut" alert>
           {answer.error.message}

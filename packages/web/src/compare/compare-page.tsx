@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import { usePrices } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
+import { Failed } from '../theme/failed';
 import { fixed } from '../theme/format';
 import { QuietButton, QuietLink, Row, Sheet, Soft, Stack, Tick } from '../theme/parts';
 import { useCompared } from '../workers/use-compare';
@@ -123,7 +124,7 @@ const ComparePage = () => {
     () => (input && isReady ? { input, ids, terms: prices ?? null } : null),
     [input, isReady, ids, prices],
   );
-  const compared = useCompared(question);
+  const { answer: compared, error: failure, retry } = useCompared(question);
   const columns = (compared ?? []).filter(({ id }) => ids.includes(id));
   const take = (of: Compared): void => {
     setChoices(of.choices);
@@ -151,6 +152,7 @@ const ComparePage = () => {
             ))}
           </Pick>
           <Soft>Two to {MOST} at once. The least of a row is set off; with visits, the most.</Soft>
+          <Failed error={failure} retry={retry} />
           {columns.length < 2 ? (
             <p role="status">{compared ? 'Choose at least two.' : 'Working them out…'}</p>
           ) : (

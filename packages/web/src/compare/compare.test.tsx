@@ -38,12 +38,13 @@ const cell = (angleDeg: number, part: Partial<MapCell> = {}): MapCell => ({
   behindEdgeMm: 0.4,
   ...part,
 });
-const NO_MAP: MapState = { columns: [], all: 0, isRunning: false };
+const NO_MAP: MapState = { columns: [], all: 0, isRunning: false, error: null };
+const retry = jest.fn();
 const start = jest.fn();
 const stop = jest.fn();
 
 const show = (map: MapState = NO_MAP) => {
-  jest.mocked(useCompared).mockReturnValue(columns);
+  jest.mocked(useCompared).mockReturnValue({ answer: columns, of: null, error: null, retry });
   jest.mocked(useTradeMap).mockReturnValue({ state: map, start, stop });
   return showPage(
     <ComparePage />,
@@ -141,6 +142,7 @@ describe('the map over angle and finish', () => {
     ],
     all: 4,
     isRunning: true,
+    error: null,
   };
 
   test('is drawn from the plan as it is chosen', async () => {

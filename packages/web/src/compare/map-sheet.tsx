@@ -1,6 +1,7 @@
 /** The trade over angle and finish: minutes at every angle and last stone, drawn as they come; a place is picked. */
 import { findUse, type MapCell, type PlanInput } from '@patient-edge/core';
 import styled from 'styled-components';
+import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
 import { ActionButton, Choice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
 import { useTradeMap } from '../workers/use-compare';
@@ -63,7 +64,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
   const { state, start, stop } = useTradeMap();
   const [shown, setShown] = useState<ShownId>('minutes');
   const [picked, setPicked] = useState<MapCell | null>(null);
-  const { columns, all, isRunning } = state;
+  const { columns, all, isRunning, error } = state;
   const use = findUse(input.useId);
   const { unit, digits } = SHOWN.find(({ id }) => id === shown)!;
   const values = columns.flatMap(({ cells }) => cells.flatMap((cell) => cell[shown] ?? []));
@@ -92,6 +93,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
             <progress value={columns.length} max={Math.max(1, all)} aria-label="Finishes done" />
           )}
         </Row>
+        <Failed error={error} retry={() => start(input)} />
         {columns.length > 0 && (
           <>
             <Choice label="Shown" hideLabel options={SHOWN} value={shown} onChange={setShown} />

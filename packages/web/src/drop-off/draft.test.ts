@@ -54,6 +54,10 @@ test('the next blade is of the kind and for the day of the one before, under the
   expect(next).toMatchObject({ kindId: 'fillet', promisedOn: '2026-12-01', tagNumber: '13' });
   expect([next.bladeName, next.askedFor, next.bladeId]).toEqual(['', '', '']);
   expect(freeTag(12, [blade(), blade({ tagNumber: '13' })])).toBe('14');
+  // Neither one of the list nor one that hangs in the shop, round the corner too.
+  expect(freeTag(12, [blade()], [13, 14])).toBe('15');
+  expect(freeTag(9999, [], [9999, 1])).toBe('2');
+  expect(freeTag(10_000, [], [])).toBe('1');
 });
 
 test.each([
@@ -75,6 +79,7 @@ test('a blade known from before fills the line with what is known of it', () => 
     jobId: 3,
     tagNumber: 4,
     stage: 'returned' as const,
+    declined: false,
     takenInAt: '2026-09-02T08:00:00Z',
     returnedAt: '2026-09-05T08:00:00Z',
     anglePerSideDeg: 16.5,

@@ -40,6 +40,8 @@ export interface DropOffDraft {
   readonly owner: OwnerValues;
   readonly next: BladeValues;
   readonly blades: readonly BladeValues[];
+  /** What went out under the key and was not answered yet: nothing of it may change until it is. */
+  readonly sent: DropOffBody | null;
 }
 
 export const DRAFT = 'drop-off draft';
@@ -87,6 +89,7 @@ export const newDraft = (): DropOffDraft => ({
   owner: emptyOwner(),
   next: emptyBlade(),
   blades: [],
+  sent: null,
 });
 
 /** What the record of a blade says of it, into the line. */
@@ -122,16 +125,28 @@ export const openDraft = (inHand: BladeRecord | null): DropOffDraft => {
     },
     next: { ...fresh.next, ...kept?.next, ...(inHand ? fromRecord(inHand) : {}) },
     blades: (kept?.blades ?? []).map((blade) => ({ ...emptyBlade(), ...blade })),
+    sent: kept?.sent ?? null,
   };
 };
 
-/** The smallest tag from there on that no blade of the list has. */
-export const freeTag = (from: number, blades: readonly BladeValues[]): string => {
-  const taken = new Set(blades.map(({ tagNumber }) => Number(tagNumber)));
-  let tag = from;
-  while (taken.has(tag)) tag += 1;
+const HIGHEST_TAG = 9999;
+
+/** The first tag from there on, and round the corner, that hangs on nothing and no blade of the list has. */
+export const freeTag = (
+  from: number,
+  blades: readonly BladeValues[],
+  inUse: readonly number[] = [],
+): string => {
+  const taken = new Set([...inUse, ...blades.map(({ tagNumber }) => Number(tagNumber))]);
+  let tag = from > HIGHEST_TAG ? 1 : from;
+  for (let tried = 0; taken.has(tag) && tried < HIGHEST_TAG; tried += 1)
+    tag = (tag % HIGHEST_TAG) + 1;
   return String(tag);
 };
+
+/** The tag a blade hangs on now, by its record; null while it is at home. */
+export const hangsOn = ({ visits }: BladeRecord): number | null =>
+  visits.find(({ stage }) => stage !== 'returned')?.tagNumber ?? null;
 
 /** What is wrong with a blade before it joins the list. */
 export const problemsOf = (

@@ -3,14 +3,16 @@ import {
   LABEL_KINDS,
   type BladeRecord,
   type DropOffAnswer,
+  type DropOffBody,
   type FoundBlade,
   type Job,
 } from '@patient-edge/contract';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
+import styled from 'styled-components';
 import { mutate } from 'swr';
-import { ApiFailure, messageOf, request } from '../api/client';
+import { ApiFailure, isOffline, messageOf, request } from '../api/client';
 import { keepJob, useBlade, useCustomer, useNextTag } from '../api/hooks';
 import { dropStored, readStored, useStored, writeStored } from '../api/stored';
 import { parseNumber } from '../theme/format';
@@ -22,6 +24,7 @@ import {
   DRAFT,
   emptyBlade,
   freeTag,
+  hangsOn,
   fromRecord,
   newDraft,
   openDraft,
@@ -36,6 +39,19 @@ import { OwnerSheet } from './owner-sheet';
 import { FindBlade, SeenBefore } from './seen-before';
 import { TakenIn } from './taken-in';
 
+/** As it was sent, until it is answered. */
+const Held = styled.div`
+  display: grid;
+  gap: 14px;
+  &[inert] {
+    opacity: 0.55;
+  }
+`;
+
+/** Whether the server decided: without that, what was sent may have been made all the same. */
+const isAnswer = (error: unknown): boolean =>
+  error instanceof ApiFailure && !isOffline(error) && ![401, 429].includes(error.status);
+
 interface Done {
   readonly jobs: readonly Job[];
   /** Null when nothing was to be printed. */
@@ -48,16 +64,30 @@ const DropOffPage = () => {
   const bladeId = search.get('blade');
   const { data: record, error } = useBlade(bladeId);
   if (bladeId !== null && !record) return <Waiting error={error} words="Fetching the blade…" />;
-  return <DropOff key={bladeId} inHand={record ?? null} />;
+  const tag = record ? hangsOn(record) : null;
+  return (
+    <DropOff
+      key={bladeId}
+      inHand={tag === null ? (record ?? null) : null}
+      hint={tag === null ? null : `That blade is in the shop already, on tag ${tag}.`}
+    />
+  );
 };
 
-const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
+interface DropOffProps {
+  readonly inHand: BladeRecord | null;
+  /** What speaks against the blade one came here with. */
+  readonly hint: string | null;
+}
+
+const DropOff = ({ inHand, hint }: DropOffProps) => {
   const [opened] = useState(() => openDraft(inHand));
   const [key, setKey] = useState(opened.key);
   const [wasKept, setWasKept] = useState(() => readStored(DRAFT) !== null);
   const [blades, setBlades] = useState<readonly BladeValues[]>(opened.blades);
   const [rowProblems, setRowProblems] = useState<Readonly<Record<number, string>>>({});
-  const [problem, setProblem] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(hint);
+  const [sent, setSent] = useState<DropOffBody | null>(opened.sent);
   const [busy, setBusy] = useState(false);
   const [done, setDone] = useState<Done | null>(null);
   const [prints, setPrints] = useStored('prints labels', true);
@@ -74,13 +104,15 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
   const { setValue, getValues } = next;
 
   useEffect(() => {
-    if (tag && getValues('tagNumber') === '') setValue('tagNumber', freeTag(tag.tagNumber, blades));
+    if (tag && getValues('tagNumber') === '')
+      setValue('tagNumber', freeTag(tag.tagNumber, blades, tag.inUse));
   }, [tag, blades, getValues, setValue]);
 
   const touched = wasKept || blades.length > 0 || owner.formState.isDirty || next.formState.isDirty;
   useEffect(() => {
-    if (touched && !done) writeStored(DRAFT, { key, owner: ownerValues, next: nextValues, blades });
-  }, [touched, done, key, ownerValues, nextValues, blades]);
+    if (touched && !done)
+      writeStored(DRAFT, { key, owner: ownerValues, next: nextValues, blades, sent });
+  }, [touched, done, key, ownerValues, nextValues, blades, sent]);
 
   /** A blade known from before is in hand: its record fills the line. */
   const bring = (record: BladeRecord): void => {
@@ -124,7 +156,7 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
     const list = [...blades, blade];
     setBlades(list);
     setRowProblems({});
-    reset(bladeAfter(blade, freeTag(Number(blade.tagNumber) + 1, list)));
+    reset(bladeAfter(blade, freeTag(Number(blade.tagNumber) + 1, list, tag?.inUse)));
     return list;
   };
   const edit = (index: number): void => {
@@ -138,6 +170,7 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
     dropStored(DRAFT);
     setWasKept(false);
     setKey(fresh.key);
+    setSent(null);
     setBlades([]);
     setRowProblems({});
     setProblem(null);
@@ -146,6 +179,13 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
   };
 
   const refuse = (error: unknown): void => {
+    if (!isAnswer(error)) {
+      setProblem(`${messageOf(error)} Press again to repeat exactly what was sent.`);
+      return;
+    }
+    // Answered: nothing was made of it, and it may be changed. A key that made something else is used up.
+    setSent(null);
+    if (error instanceof ApiFailure && error.code === 'KEY_USED') setKey(crypto.randomUUID());
     const fields = error instanceof ApiFailure ? error.fields : [];
     const rows: Record<number, string> = {};
     for (const { field, message } of fields) {
@@ -159,18 +199,17 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
 
   const takeIn = async (): Promise<void> => {
     // A single blade need not be added to a list first.
-    const list = blades.length === 0 ? add() : blades;
+    const list = sent || blades.length > 0 ? blades : add();
     if (!list) return;
+    const body = sent ?? toDropOffBody(owner.getValues(), list);
+    setSent(body);
     setBusy(true);
     setProblem(null);
     owner.clearErrors();
     try {
-      const { jobs } = await request<DropOffAnswer>(
-        'POST',
-        '/drop-offs',
-        toDropOffBody(owner.getValues(), list),
-        { 'Idempotency-Key': key },
-      );
+      const { jobs } = await request<DropOffAnswer>('POST', '/drop-offs', body, {
+        'Idempotency-Key': key,
+      });
       dropStored(DRAFT);
       void mutate('/next-tag');
       for (const job of jobs) await keepJob(job);
@@ -203,46 +242,53 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
           </Row>
         )}
       </Row>
-      <OwnerSheet
-        form={owner}
-        values={ownerValues}
-        known={customer ?? null}
-        finder={<FindBlade onChoose={chooseFound} />}
-      />
-      <Sheet aria-label="Blade in hand">
-        <Stack $gap={10}>
-          <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
-          {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
-            <SeenBefore
-              known={customer.blades.filter(
-                ({ id }) => !blades.some(({ bladeId }) => bladeId === String(id)),
-              )}
-              seen={{
-                kindId: nextValues.kindId,
-                edgeLengthMm: parseNumber(nextValues.edgeLengthMm),
-                heightHeelMm: parseNumber(nextValues.heightHeelMm),
-              }}
-              onChoose={(id) => void choose(id)}
-            />
-          )}
-          <NextBlade
-            form={next}
-            kindId={nextValues.kindId}
-            brought={brought}
-            onAdd={() => void add()}
-          />
-        </Stack>
-      </Sheet>
-      {count > 0 && (
-        <Sheet aria-label="To take in">
-          <BladeList
-            blades={blades}
-            problems={rowProblems}
-            onEdit={edit}
-            onRemove={(index) => setBlades(blades.filter((_, each) => each !== index))}
-          />
-        </Sheet>
+      {sent !== null && !busy && (
+        <Notice tone="cut">
+          These blades were sent, and no answer has come yet. They can be changed once it is here.
+        </Notice>
       )}
+      <Held inert={sent !== null}>
+        <OwnerSheet
+          form={owner}
+          values={ownerValues}
+          known={customer ?? null}
+          finder={<FindBlade onChoose={chooseFound} />}
+        />
+        <Sheet aria-label="Blade in hand">
+          <Stack $gap={10}>
+            <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
+            {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
+              <SeenBefore
+                known={customer.blades.filter(
+                  ({ id }) => !blades.some(({ bladeId }) => bladeId === String(id)),
+                )}
+                seen={{
+                  kindId: nextValues.kindId,
+                  edgeLengthMm: parseNumber(nextValues.edgeLengthMm),
+                  heightHeelMm: parseNumber(nextValues.heightHeelMm),
+                }}
+                onChoose={(id) => void choose(id)}
+              />
+            )}
+            <NextBlade
+              form={next}
+              kindId={nextValues.kindId}
+              brought={brought}
+              onAdd={() => void add()}
+            />
+          </Stack>
+        </Sheet>
+        {count > 0 && (
+          <Sheet aria-label="To take in">
+            <BladeList
+              blades={blades}
+              problems={rowProblems}
+              onEdit={edit}
+              onRemove={(index) => setBlades(blades.filter((_, each) => each !== index))}
+            />
+          </Sheet>
+        )}
+      </Held>
       {problem !== null && (
         <Notice tone="cut" alert>
           {problem}
@@ -250,9 +296,11 @@ const DropOff = ({ inHand }: { inHand: BladeRecord | null }) => {
       )}
       <Row $gap={20}>
         <ActionButton onPress={() => void takeIn()} isDisabled={busy}>
-          {count === 0
-            ? `Take it in on tag ${nextValues.tagNumber || '…'}`
-            : `Take in ${count === 1 ? 'this blade' : `these ${count} blades`}`}
+          {sent !== null && !busy
+            ? 'Send again'
+            : count === 0
+              ? `Take it in on tag ${nextValues.tagNumber || '…'}`
+              : `Take in ${count === 1 ? 'this blade' : `these ${count} blades`}`}
         </ActionButton>
         <Tick value={prints} onChange={setPrints}>
           Print tags and tickets

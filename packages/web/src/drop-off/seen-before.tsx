@@ -1,5 +1,5 @@
 /** Blades that were here before, as silhouettes: the likest to what is typed come first. */
-import type { BladeSummary, FoundBlade } from '@patient-edge/contract';
+import type { BladeOfCustomer, BladeSummary, FoundBlade } from '@patient-edge/contract';
 import { bladeKind, likest, LIKELY, type Sighting } from '@patient-edge/core';
 import { useDeferredValue, useState } from 'react';
 import { Button } from 'react-aria-components';
@@ -37,7 +37,7 @@ const Hung = styled.ul`
 `;
 
 interface SeenBeforeProps {
-  readonly known: readonly BladeSummary[];
+  readonly known: readonly BladeOfCustomer[];
   readonly seen: Sighting;
   readonly onChoose: (bladeId: number) => void;
 }
@@ -48,7 +48,9 @@ const nameOf = ({ name, measures }: Pick<BladeSummary, 'name' | 'measures'>): st
 /** Blades of the owner at the counter. */
 export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
   const measured = seen.edgeLengthMm !== null || seen.heightHeelMm !== null;
-  const ranked = likest(measured ? seen : { ...seen, kindId: null }, known);
+  const atHome = known.filter(({ tagInUse }) => tagInUse === null);
+  const here = known.filter(({ tagInUse }) => tagInUse !== null);
+  const ranked = likest(measured ? seen : { ...seen, kindId: null }, atHome);
   return (
     <Hung aria-label="Blades of theirs that were here before">
       {ranked.map(({ blade, unlike }) => (
@@ -65,6 +67,14 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
                 : `${Math.round(blade.measures.edgeLengthMm)} mm`}
             </small>
           </Button>
+        </li>
+      ))}
+      {here.map((blade) => (
+        <li key={blade.id}>
+          <Silhouette measures={blade.measures} scale={0.5} />
+          <span>{nameOf(blade)}</span>
+          <br />
+          <small>in the shop, tag {blade.tagInUse}</small>
         </li>
       ))}
     </Hung>

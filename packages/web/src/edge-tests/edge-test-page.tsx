@@ -19,9 +19,13 @@ import {
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { messageOf, request } from '../api/client';
+import { messageOf } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
 import { dropStored, useStored } from '../api/stored';
+import { lastDoneStep, undoOnJob } from '../jobs/undo';
+import { UndoButton } from '../jobs/undo-button';
+import { useUndo } from '../theme/undo';
 import { AsItCame } from '../judge/as-it-came';
 import { EdgeStrip, type ZoneMark } from '../instruments/edge-strip';
 import { useJobHere } from '../jobs/job-here';
@@ -156,6 +160,16 @@ const EdgeTestPage = () => {
       {view.phase === 'after' && job.stage === 'on the bench' && (
         <Notice>The blade is on the bench: it is tested when the last step is left.</Notice>
       )}
+      {job.stage === 'ready' && (
+        <Row>
+          <UndoButton job={job} action="verdict" />
+        </Row>
+      )}
+      {job.stage === 'testing' && lastDoneStep(job) !== null && !job.verdict && (
+        <Row>
+          <UndoButton job={job} action="step" />
+        </Row>
+      )}
       <Readings
         key={view.id}
         job={job}
@@ -175,6 +189,7 @@ interface ReadingsProps {
 }
 
 const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
+  const offerUndo = useUndo();
   const draft = `readings ${job.id} ${phase} ${job.round}`;
   // What was typed stays until it is kept; else what the server has, whoever read it.
   const [stored, setTyped] = useStored<TypedReadings | null>(draft, null);
@@ -193,10 +208,12 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
 
   /** Keeps what was read; gives the job with its new version. */
   const keep = async (): Promise<Job> => {
-    const answer = await request<Job>('PUT', `/jobs/${job.id}/readings`, {
+    const answer = await writeJob({
+      jobId: job.id,
+      method: 'PUT',
+      path: '/readings',
       version: job.version,
-      phase,
-      readings,
+      body: { phase, readings },
     });
     setTyped(null);
     dropStored(draft);
@@ -296,13 +313,15 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
               run(async () => {
                 const current = unsent ? await keep() : job;
                 await keepJob(current);
-                await keepJob(
-                  await request<Job>('POST', `/jobs/${job.id}/verdict`, {
-                    version: current.version,
-                    backToStepId,
-                    note,
-                  }),
-                );
+                const judged = await writeJob({
+                  jobId: job.id,
+                  method: 'POST',
+                  path: '/verdict',
+                  version: current.version,
+                  body: { backToStepId, note },
+                });
+                await keepJob(judged);
+                if (backToStepId === null) offerUndo('Passed.', () => undoOnJob(judged, 'verdict'));
               })
             }
           />

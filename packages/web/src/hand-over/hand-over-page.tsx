@@ -2,7 +2,7 @@
 import type { Job, ReturnBody } from '@patient-edge/contract';
 import { Printer } from 'lucide-react';
 import { useForm, useWatch } from 'react-hook-form';
-import { request } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { FormNumber, FormText } from '../theme/form-fields';
@@ -19,6 +19,9 @@ import {
   Tick,
 } from '../theme/parts';
 import { useSubmission } from '../theme/server-form';
+import { useUndo } from '../theme/undo';
+import { undoOnJob } from '../jobs/undo';
+import { UndoButton } from '../jobs/undo-button';
 import { ReturnSheet } from './return-sheet';
 
 const HandOverPage = () => {
@@ -27,9 +30,15 @@ const HandOverPage = () => {
     <Stack $gap={16}>
       {job.stage === 'returned' ? (
         <Notice tone="good">
-          Handed over to {job.customer.name}. Its record will be here at the next visit.
+          <Row>
+            <span>
+              {job.declineReason === null ? 'Handed over' : 'Handed back, not sharpened,'} to{' '}
+              {job.customer.name}. Its record will be here at the next visit.
+            </span>
+            <UndoButton job={job} action="return" />
+          </Row>
         </Notice>
-      ) : job.stage === 'ready' ? (
+      ) : job.stage === 'ready' || job.stage === 'declined' ? (
         <HandOver job={job} />
       ) : (
         <Notice>The blade is {job.stage}: it is handed over once its test is passed.</Notice>
@@ -53,6 +62,7 @@ interface ReturnValues {
 }
 
 const HandOver = ({ job }: { job: Job }) => {
+  const offerUndo = useUndo();
   const form = useForm<ReturnValues>({
     defaultValues: {
       tagNumber: '',
@@ -71,19 +81,28 @@ const HandOver = ({ job }: { job: Job }) => {
   const send = (typed: ReturnValues): Promise<void> =>
     submit(async () => {
       const body: Partial<ReturnBody> & { tagNumber?: unknown } = {
-        version: job.version,
         tagNumber: parseNumber(typed.tagNumber) ?? (typed.tagNumber || undefined),
         sheathed: typed.sheathed,
         remarks: typed.remarks,
         holding: typed.holding,
       } as Partial<ReturnBody>;
-      await keepJob(await request<Job>('POST', `/jobs/${job.id}/return`, body));
+      const home = await writeJob({
+        jobId: job.id,
+        method: 'POST',
+        path: '/return',
+        version: job.version,
+        body,
+      });
+      await keepJob(home);
+      offerUndo('Handed over.', () => undoOnJob(home, 'return'));
     });
   return (
     <Sheet className="no-print" aria-label="Hand over">
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
-          <h2>Hand over to {job.customer.name}</h2>
+          <h2>
+            {job.stage === 'declined' ? 'Hand it back to' : 'Hand over to'} {job.customer.name}
+          </h2>
           {job.customer.note !== '' && <Soft>{job.customer.note}</Soft>}
           <Row $align="start" $gap={18}>
             <div style={{ width: 210 }}>

@@ -50,6 +50,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
   const kind = bladeKind(job.measures.kindId);
   const steel = useSteels()?.find(({ designation }) => designation === job.steel);
   const { plan } = job;
+  const declined = job.declineReason !== null;
   const worked = job.steps.filter(({ status, superseded }) => status === 'done' && !superseded);
   const edge = worked.find(({ step }) => step.operation === 'edge' && step.lifts.length > 0)?.step;
   const before = job.tests.find(({ phase }) => phase === 'before')?.readings;
@@ -68,6 +69,11 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
             {session?.shopName} · {dayAndYear(job.returnedAt ?? new Date().toISOString())}
           </Soft>
         </Title>
+        {declined && (
+          <p>
+            <b>Returned without sharpening:</b> {job.declineReason}
+          </p>
+        )}
         <Silhouette
           measures={job.measures}
           scale={1.1}
@@ -76,7 +82,9 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
         <Two>
           <Stack $gap={8}>
             <h3>Angle</h3>
-            {plan ? (
+            {declined && worked.length === 0 ? (
+              <p>Not sharpened: the edge is as it came.</p>
+            ) : plan ? (
               <>
                 <Big>
                   {edge && !sidesAlike(edge) ? (
@@ -121,7 +129,9 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
                 ))}
               </tbody>
             </table>
-            {worked.length === 0 && <p>Nothing yet.</p>}
+            {worked.length === 0 && (
+              <p>{declined ? 'Nothing: the blade goes back as it came.' : 'Nothing yet.'}</p>
+            )}
           </Stack>
         </Two>
         <Stack $gap={6}>
@@ -155,7 +165,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
             <b>Seen and left alone:</b> {job.remarks}
           </p>
         )}
-        {steel && (
+        {steel && !declined && (
           <Stack $gap={6}>
             <h3>To keep it so</h3>
             <ul>

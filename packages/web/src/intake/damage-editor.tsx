@@ -4,7 +4,7 @@ import {
   DAMAGE_SIDES,
   DAMAGE_WORDS,
   hasDepth,
-  type BladeMeasures,
+  type LastMeasured,
   type BladeSide,
   type Damage,
   type DamageKind,
@@ -19,6 +19,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick } from '../theme/form-fields';
 import { options, PickOne, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { useUndo } from '../theme/undo';
 import { drawnMeasures, type DamageValues, type IntakeValues } from './values';
 
 const Line = styled.li`
@@ -58,15 +59,26 @@ interface DamageEditorProps {
   readonly control: Control<IntakeValues>;
   readonly before: readonly Damage[];
   /** For measures not taken yet. */
-  readonly standIns: BladeMeasures | null;
+  readonly standIns: LastMeasured | null;
 }
 
 export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) => {
   const values = useWatch({ control }) as IntakeValues;
   const [kind, setKind] = useState<DamageKind>('chip');
-  const { fields, append, remove } = useFieldArray({ control, name: 'damage', keyName: 'key' });
+  const offerUndo = useUndo();
+  const { fields, append, insert, remove } = useFieldArray({
+    control,
+    name: 'damage',
+    keyName: 'key',
+  });
   const add = (found: DamageKind, side: DamageSide, atMm: string): void => {
     append({ id: newId(), kind: found, side, fromMm: atMm, ...firstSize(found) });
+  };
+  const removeWithUndo = (index: number): void => {
+    const removed = values.damage[index];
+    remove(index);
+    if (!removed) return;
+    offerUndo(`Removed the ${removed.kind}.`, () => Promise.resolve(insert(index, removed)));
   };
   return (
     <Stack $gap={10}>
@@ -119,7 +131,10 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
               ) : (
                 <span />
               )}
-              <Button aria-label={`Remove damage ${index + 1}`} onPress={() => remove(index)}>
+              <Button
+                aria-label={`Remove damage ${index + 1}`}
+                onPress={() => removeWithUndo(index)}
+              >
                 <Trash2 size={20} />
               </Button>
             </Line>

@@ -11,7 +11,11 @@ export const keptDraft = (job: Job): IntakeValues | null => {
   return kept && { ...fromJob(job), ...kept };
 };
 
-export const keepDraft = (jobId: number, values: IntakeValues): void =>
+export const keepDraft = (jobId: number, values: IntakeValues): void => {
   writeStored(nameOf(jobId), values);
+};
+
+/** Whether an intake was typed here that the server has not. */
+export const hasDraft = (jobId: number): boolean => readStored(nameOf(jobId)) !== null;
 
 export const dropDraft = (jobId: number): void => dropStored(nameOf(jobId));

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { request } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { PhotographsSheet } from '../photographs/photographs-sheet';
@@ -88,9 +88,12 @@ const Intake = ({ job }: { job: Job }) => {
           form.setError(field as keyof IntakeValues, { message });
         throw new Error(`Not sent: ${problems[0]!.message}`);
       }
-      const saved = await request<Job>('PUT', `/jobs/${job.id}/intake`, {
-        ...body,
+      const saved = await writeJob({
+        jobId: job.id,
+        method: 'PUT',
+        path: '/intake',
         version: job.version,
+        body,
       });
       dropDraft(job.id);
       await keepJob(saved);

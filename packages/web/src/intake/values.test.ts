@@ -1,5 +1,5 @@
 import { correctIntakeSchema, validate } from '@patient-edge/contract';
-import { usualMeasuresOf } from '@patient-edge/core';
+import { MEASURE_FIELDS, usualMeasuresOf, type LastMeasured } from '@patient-edge/core';
 import { jobOf, measuredBy } from '../../test/jobs';
 import {
   drawnMeasures,
@@ -130,7 +130,12 @@ test('the drawing takes what is measured and something else for the rest', () =>
     heightTipMm: 17,
     edgeLengthMm: 210,
   });
-  const last = { ...usualMeasuresOf('chef', 205), heightTipMm: 15 };
+  const last = {
+    measures: { ...usualMeasuresOf('chef', 205), heightTipMm: 15 },
+    measuredWith: Object.fromEntries(
+      MEASURE_FIELDS.map((field) => [field, 'caliper']),
+    ) as LastMeasured['measuredWith'],
+  };
   expect(drawnMeasures(values, last)).toMatchObject({ heightTipMm: 15, edgeLengthMm: 205 });
 });
 

@@ -1,9 +1,12 @@
 /** Declining a blade, or sending it on: with the reason, which goes on record. */
 import type { Job } from '@patient-edge/contract';
 import { useState } from 'react';
-import { ApiFailure, messageOf, request } from '../api/client';
+import { messageOf } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
 import { QuietButton, Row, TextEntry } from '../theme/parts';
+import { useUndo } from '../theme/undo';
+import { undoOnJob } from './undo';
 
 interface DeclineFormProps {
   readonly job: Job;
@@ -12,17 +15,24 @@ interface DeclineFormProps {
 }
 
 export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
+  const offerUndo = useUndo();
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState(suggested.slice(0, 300));
   const [problem, setProblem] = useState<string | undefined>(undefined);
   if (!['taken in', 'planned', 'on the bench'].includes(job.stage)) return null;
   const send = async (): Promise<void> => {
     try {
-      await keepJob(
-        await request<Job>('POST', `/jobs/${job.id}/decline`, { version: job.version, reason }),
-      );
+      const declined = await writeJob({
+        jobId: job.id,
+        method: 'POST',
+        path: '/decline',
+        version: job.version,
+        body: { reason },
+      });
+      await keepJob(declined);
+      offerUndo('Declined.', () => undoOnJob(declined, 'decline'));
     } catch (error) {
-      setProblem(error instanceof ApiFailure ? error.message : messageOf(error));
+      setProblem(messageOf(error));
     }
   };
   if (!open) {
@@ -44,7 +54,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
         />
       </div>
       <QuietButton onPress={() => void send()}>Decline</QuietButton>
-      <QuietButton onPress={() => setOpen(false)}>Keep it</QuietButton>
+      <QuietButton onPress={() => setOpen(false)}>Cancel</QuietButton>
     </Row>
   );
 };

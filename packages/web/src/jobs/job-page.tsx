@@ -6,9 +6,11 @@ import styled from 'styled-components';
 import { useJob } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { day, moment } from '../theme/format';
-import { Notice, Sheet, Soft, Stack } from '../theme/parts';
+import { Notice, Row, Sheet, Soft, Stack } from '../theme/parts';
 import { DeclineForm } from './decline-form';
 import { NEXT } from './stage';
+import { PageBoundary } from '../theme/page-boundary';
+import { UndoButton } from './undo-button';
 import { Waiting } from '../theme/waiting';
 
 const Head = styled.header`
@@ -83,8 +85,18 @@ const JobPage = () => {
     <>
       <JobHead job={job} />
       <Stack $gap={20}>
-        {job.declineReason !== null && <Notice tone="cut">Declined: {job.declineReason}</Notice>}
-        <Outlet context={job} />
+        {job.declineReason !== null && (
+          <Notice tone="cut">
+            <Row>
+              <span>Declined: {job.declineReason}</span>
+              {job.stage === 'declined' && <UndoButton job={job} action="decline" />}
+            </Row>
+          </Notice>
+        )}
+        {/* What is typed about one blade belongs to it alone: another blade is another page. */}
+        <PageBoundary key={job.id}>
+          <Outlet key={job.id} context={job} />
+        </PageBoundary>
         <Sheet className="no-print" aria-label="What happened">
           <Stack $gap={10}>
             <h2>What happened</h2>

@@ -15,5 +15,5 @@ export const NEXT: Readonly<Record<Stage, NextThing | null>> = {
   testing: { page: 'test', words: 'Test the edge' },
   ready: { page: 'return', words: 'Hand it back' },
   returned: null,
-  declined: null,
+  declined: { page: 'return', words: 'Hand it back' },
 };

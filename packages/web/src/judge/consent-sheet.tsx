@@ -1,6 +1,6 @@
 /** What the owner must say yes to, and what they said, with name and time. */
 import type { Job } from '@patient-edge/contract';
-import type { Said } from '@patient-edge/core';
+import { withoutYes, type Said } from '@patient-edge/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { moment } from '../theme/format';
@@ -28,63 +28,79 @@ interface ConsentSheetProps {
 
 const CAN_ASK: readonly Job['stage'][] = ['taken in', 'planned', 'on the bench'];
 
-export const ConsentSheet = ({ job, asked }: ConsentSheetProps) => {
+/** The questions with what was answered, and the buttons to answer them. */
+export const ConsentMatters = ({
+  job,
+  matters,
+}: {
+  readonly job: Job;
+  readonly matters: readonly Said[];
+}) => {
   const { busy, problem, send } = useSend(job);
   const [name, setName] = useState(job.customer.name);
   const answered = new Map(job.consents.map((consent) => [consent.matter, consent]));
-  const earlier = job.consents
-    .filter(({ matter }) => !asked.some(({ id }) => id === matter))
-    .map(({ matter, words }) => ({ id: matter, words }));
-  const matters = [...asked, ...earlier];
-  const open = asked.filter(({ id }) => answered.get(id)?.answer !== 'yes').length;
   const say = (matter: Said, answer: 'yes' | 'no') =>
     send('POST', '/consents', { matter: matter.id, words: matter.words, answer, name });
   return (
+    <>
+      {matters.length > 0 && CAN_ASK.includes(job.stage) && (
+        <TextEntry label="Who answers" value={name} onChange={setName} />
+      )}
+      <Matters>
+        {matters.map((matter) => {
+          const held = answered.get(matter.id);
+          return (
+            <li key={matter.id} {...(held?.answer === 'no' ? { 'data-no': '' } : {})}>
+              <span>{matter.words}</span>
+              {held && (
+                <b>
+                  {held.name} said {held.answer}, {moment(held.at)}
+                </b>
+              )}
+              {CAN_ASK.includes(job.stage) && held?.answer !== 'yes' && (
+                <Row $gap={8}>
+                  <QuietButton
+                    isDisabled={busy}
+                    aria-label={`Yes: ${matter.words}`}
+                    onPress={() => void say(matter, 'yes')}
+                  >
+                    Yes
+                  </QuietButton>
+                  <QuietButton
+                    isDisabled={busy}
+                    aria-label={`No: ${matter.words}`}
+                    onPress={() => void say(matter, 'no')}
+                  >
+                    No
+                  </QuietButton>
+                </Row>
+              )}
+            </li>
+          );
+        })}
+      </Matters>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+    </>
+  );
+};
+
+export const ConsentSheet = ({ job, asked }: ConsentSheetProps) => {
+  const earlier = job.consents
+    .filter(({ matter }) => !asked.some(({ id }) => id === matter))
+    .map(({ matter, words }) => ({ id: matter, words }));
+  // Asked twice, a question stands here once.
+  const matters = [...new Map([...asked, ...earlier].map((each) => [each.id, each])).values()];
+  const open = withoutYes(asked, job.consents).length;
+  return (
     <Sheet aria-label="Consent">
       <Stack $gap={10}>
-        <h2>Ask the owner{open > 0 && ` (${open} open)`}</h2>
+        <h2>Ask the customer{open > 0 && ` (${open} open)`}</h2>
         {matters.length === 0 && <Soft>Nothing here needs asking.</Soft>}
-        {matters.length > 0 && CAN_ASK.includes(job.stage) && (
-          <TextEntry label="Who answers" value={name} onChange={setName} />
-        )}
-        <Matters>
-          {matters.map((matter) => {
-            const held = answered.get(matter.id);
-            return (
-              <li key={matter.id} {...(held?.answer === 'no' ? { 'data-no': '' } : {})}>
-                <span>{matter.words}</span>
-                {held && (
-                  <b>
-                    {held.name} said {held.answer}, {moment(held.at)}
-                  </b>
-                )}
-                {CAN_ASK.includes(job.stage) && held?.answer !== 'yes' && (
-                  <Row $gap={8}>
-                    <QuietButton
-                      isDisabled={busy}
-                      aria-label={`Yes: ${matter.words}`}
-                      onPress={() => void say(matter, 'yes')}
-                    >
-                      Yes
-                    </QuietButton>
-                    <QuietButton
-                      isDisabled={busy}
-                      aria-label={`No: ${matter.words}`}
-                      onPress={() => void say(matter, 'no')}
-                    >
-                      No
-                    </QuietButton>
-                  </Row>
-                )}
-              </li>
-            );
-          })}
-        </Matters>
-        {problem !== null && (
-          <Notice tone="cut" alert>
-            {problem}
-          </Notice>
-        )}
+        <ConsentMatters job={job} matters={matters} />
       </Stack>
     </Sheet>
   );

@@ -11,7 +11,9 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { usePrices } from '../api/hooks';
+import { keepJob, usePrices } from '../api/hooks';
+import { writeJob } from '../api/job-writes';
+import { useUndo } from '../theme/undo';
 import { moment, parseNumber } from '../theme/format';
 import {
   ActionButton,
@@ -75,6 +77,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
       low: typedMoney(lowMinor, currency),
       high: typedMoney(highMinor, currency),
     }));
+  const offerUndo = useUndo();
   const [changed, setChanged] = useState<readonly TypedLine[] | null>(null);
   const [name, setName] = useState(job.customer.name);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -96,7 +99,20 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
       return;
     }
     setWrong(null);
-    if (await send('PUT', '/estimate', { lines: whole, agreedBy })) setChanged(null);
+    if (!(await send('PUT', '/estimate', { lines: whole, agreedBy }))) return;
+    setChanged(null);
+    if (agreedBy === null) return;
+    const before = job.estimate;
+    offerUndo('The price is agreed.', async () => {
+      const held = await writeJob({
+        jobId: job.id,
+        method: 'PUT',
+        path: '/estimate',
+        version: job.version,
+        body: { lines: before?.lines ?? whole, agreedBy: before?.agreedBy ?? null },
+      });
+      await keepJob(held);
+    });
   };
   const closed = job.stage === 'returned' || job.stage === 'declined';
   if (list.prices.length === 0 && lines.length === 0) {

@@ -18,9 +18,11 @@ import styled from 'styled-components';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { Asked } from '../instruments/why';
 import { DeclineForm } from '../jobs/decline-form';
+import { UnsavedNotice } from '../intake/unsaved-notice';
 import { useJobHere } from '../jobs/job-here';
 import { SCHOOLS } from '../plan/angle-control';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
+import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
 import {
   ActionLink,
@@ -78,7 +80,8 @@ const JudgePage = () => {
   const job = useJobHere();
   const steel = useSteelOf(job);
   const { choices, setChoices } = usePlanChoices(job);
-  const result = usePlan(usePlanInput(job, choices));
+  const { answer: result, error, retry } = usePlan(usePlanInput(job, choices));
+  if (error !== null) return <Failed error={error} retry={retry} />;
   if (!steel || !result) return <p role="status">Looking at it…</p>;
   return (
     <Judged
@@ -104,6 +107,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
   if (!judgement) return null;
   return (
     <Stack $gap={16}>
+      <UnsavedNotice job={job} />
       <Unmeasured job={job} />
       {problem !== null && (
         <Notice tone="cut" alert>

@@ -1,7 +1,8 @@
 /** Sends a change of a job and keeps the answer; a refusal is told where it was asked. */
 import type { Job } from '@patient-edge/contract';
 import { useState } from 'react';
-import { ApiFailure, messageOf, request } from '../api/client';
+import { ApiFailure, messageOf } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
 
 interface Sender {
@@ -18,9 +19,7 @@ export const useSend = (job: Job): Sender => {
     setBusy(true);
     setProblem(null);
     try {
-      await keepJob(
-        await request<Job>(method, `/jobs/${job.id}${path}`, { version: job.version, ...body }),
-      );
+      await keepJob(await writeJob({ jobId: job.id, method, path, version: job.version, body }));
       return true;
     } catch (error) {
       const field = error instanceof ApiFailure ? error.fields[0] : undefined;

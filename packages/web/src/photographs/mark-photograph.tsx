@@ -69,11 +69,13 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
     }
   };
   const keep = () => {
-    const body: PhotographBody = { note, marks };
+    const body: PhotographBody = { version: photograph.version, note, marks };
     return send(() => request<Job>('PUT', `/photographs/${id}`, body));
   };
   const remove = async (): Promise<void> => {
-    if (await send(() => request<Job>('DELETE', `/photographs/${id}`)))
+    if (
+      await send(() => request<Job>('DELETE', `/photographs/${id}?version=${photograph.version}`))
+    )
       await navigate(`/jobs/${job.id}/intake#photographs`);
   };
   return (

@@ -11,6 +11,7 @@ import type {
 import { memo, useId, useMemo } from 'react';
 import styled from 'styled-components';
 import { howKnown } from '../judge/how-known';
+import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
 import { Notice, Sheet, Soft, Stack } from '../theme/parts';
 import { useSpread } from '../workers/use-compare';
@@ -186,9 +187,10 @@ interface HowSureProps {
 
 export const HowSure = memo(({ job, input, shoulderLabel }: HowSureProps) => {
   const question = useMemo(() => ({ input, known: howKnown(job) }), [input, job]);
-  const spread = useSpread(question);
+  const { answer: spread, error, retry } = useSpread(question);
   // What cannot be planned is told where the plan would stand. It comes last, for it comes late: nothing on the
   // page may move under a finger.
+  if (error !== null) return <Failed error={error} retry={retry} />;
   return spread?.ok ? (
     <Sheet aria-label="How sure">
       <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} />

@@ -9,25 +9,31 @@ import {
   ofSide,
   type BladePlan,
   type PlanChoices,
+  questionsOfSteps,
   totalRange,
+  withoutYes,
   type PlanInput,
 } from '@patient-edge/core';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { messageOf, request } from '../api/client';
+import { messageOf } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob, useSteels } from '../api/hooks';
 import { dropStored } from '../api/stored';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { GritStair } from '../instruments/grit-stair';
 import { FigureList, FigureView } from '../instruments/why';
+import { UnsavedNotice } from '../intake/unsaved-notice';
 import { useJobHere } from '../jobs/job-here';
 import { AsItCame } from '../judge/as-it-came';
+import { useJudgement } from '../judge/use-judgement';
 import { NamedFinish } from '../progression/named-finish';
 import { OtherChains } from '../progression/progression-board';
 import { SchoolChoice } from '../progression/school-choice';
 import { WishList } from '../progression/wishes';
 import { SoakPlan } from '../soaking/soak-plan';
+import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
 import {
   ActionButton,
@@ -73,7 +79,8 @@ const PlanPage = () => {
   const job = useJobHere();
   const { choices, setChoices, isReady } = usePlanChoices(job);
   const input = usePlanInput(job, choices);
-  const result = usePlan(isReady ? input : null);
+  const { answer: result, error, retry } = usePlan(isReady ? input : null);
+  if (error !== null) return <Failed error={error} retry={retry} />;
   if (!result) return <p role="status">Working it out…</p>;
   if (!result.ok) {
     return (
@@ -143,6 +150,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
   const shared = { job, plan: calm.plan, choices: calm.choices, onChoices: set };
   return (
     <Sheets $gap={16}>
+      <UnsavedNotice job={job} />
       <AsItCame job={job} words="Plan towards it" />
       <Two>
         <Sheet aria-label="Angle">
@@ -331,7 +339,12 @@ const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Or
           {warning}
         </Notice>
       ))}
-      <Settle job={job} choicesNow={choicesNow} disabled={plan.progressionError !== null} />
+      <Settle
+        job={job}
+        plan={plan}
+        choicesNow={choicesNow}
+        disabled={plan.progressionError !== null}
+      />
     </Stack>
   </Sheet>
 ));
@@ -373,8 +386,9 @@ const Weighed = ({
         : null,
     [steel, ofEdge, plan.edgeWork, plan.finishUm, maxRatio, school, first, skip, through],
   );
-  const weighed = useProgression(question);
+  const { answer: weighed, error, retry } = useProgression(question);
   const named = choices.chains.some(({ part, stones }) => part === 'edge' && stones !== null);
+  if (error !== null) return <Failed error={error} retry={retry} />;
   if (!weighed || named) return null;
   const bestSeconds = weighed.chosen.ok ? weighed.chosen.value.totalSeconds : 0;
   return (
@@ -472,12 +486,28 @@ const ChipChoices = ({
   </Row>
 );
 
+/** What stops the work later is said while the plan can still be changed. */
+const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
+  const judgement = useJudgement(job, plan);
+  if (!judgement) return null;
+  const open = withoutYes(questionsOfSteps(plan.steps, judgement.consents).flat(), job.consents);
+  if (open.length === 0) return null;
+  return (
+    <Notice tone="cut">
+      Ask the customer before the work reaches it: {open.map(({ words }) => words).join(' ')}{' '}
+      <QuietLink to={`/jobs/${job.id}/judge`}>Ask the customer</QuietLink>
+    </Notice>
+  );
+};
+
 const Settle = ({
   job,
+  plan,
   choicesNow,
   disabled,
 }: {
   job: Job;
+  plan: BladePlan;
   choicesNow: () => PlanChoices;
   disabled: boolean;
 }) => {
@@ -491,10 +521,12 @@ const Settle = ({
     setProblem(null);
     try {
       await keepJob(
-        await request<Job>('PUT', `/jobs/${job.id}/plan`, {
+        await writeJob({
+          jobId: job.id,
+          method: 'PUT',
+          path: '/plan',
           version: job.version,
-          choices: choicesNow(),
-          reason,
+          body: { choices: choicesNow(), reason },
         }),
       );
       dropStored(`plan choices ${job.id}`);
@@ -513,6 +545,7 @@ const Settle = ({
           {problem}
         </Notice>
       )}
+      <OpenQuestions job={job} plan={plan} />
       {job.stage === 'on the bench' && (
         <Soft>
           Changing the plan now keeps the work done so far on record and lays the steps anew.

@@ -15,6 +15,7 @@ import { useSearchParams } from 'react-router';
 import { useJob, useSteels, useStones } from '../api/hooks';
 import { Columns } from '../theme/columns';
 import { ShelfNav } from '../rack/shelf-nav';
+import { Failed } from '../theme/failed';
 import { parseNumber } from '../theme/format';
 import {
   Choice,
@@ -147,7 +148,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
       },
     };
   }, [rack, steel, typed, school, wishes, wrong]);
-  const weighed = useProgression(question);
+  const { answer: weighed, error: failure, retry } = useProgression(question);
   if (!rack || !steels) return <Waiting error={error} words="Looking at the rack…" />;
   const finishUm: readonly [number, number] = question?.input.finishUm ?? [8, 25];
   const entry = (field: LimitedField) => (
@@ -217,6 +218,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
         </Stack>
       </Sheet>
       {rack.length === 0 && <Notice>The rack is empty: put a stone on it first.</Notice>}
+      <Failed error={failure} retry={retry} />
       {weighed && steel && rack.length > 0 && (
         <Sheet aria-label="The progression">
           <h2>By this school</h2>

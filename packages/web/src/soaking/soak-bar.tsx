@@ -5,7 +5,7 @@
 import type { Stone } from '@patient-edge/contract';
 import { soakClock } from '@patient-edge/core';
 import { Bell, BellOff, Droplets } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -13,7 +13,8 @@ import { useSession, useStones } from '../api/hooks';
 import { useStored } from '../api/stored';
 import { chime, wakeSound } from './chime';
 import { useSecond } from './clock';
-import { soakWords, takeOut } from './soak-button';
+import { messageOf } from '../api/client';
+import { soakWords, useTakeOut } from './soak-button';
 
 const Bar = styled.section`
   display: flex;
@@ -60,6 +61,8 @@ const isReady = ({ soak }: Stone, nowMs: number): boolean =>
 
 const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut: boolean }) => {
   const nowMs = useSecond(true);
+  const takeOut = useTakeOut();
+  const [problem, setProblem] = useState<string | null>(null);
   const [sound, setSound] = useStored('soak sound', true);
   const ready = soaking.filter((stone) => isReady(stone, nowMs)).map(({ id }) => id);
   // What was ready when the page opened has sounded before.
@@ -81,7 +84,9 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
           {mayTakeOut && (
             <Button
               aria-label={`Take ${stone.name} out of the water`}
-              onPress={() => void takeOut(stone)}
+              onPress={() =>
+                void takeOut(stone).catch((error: unknown) => setProblem(messageOf(error)))
+              }
             >
               Out
             </Button>
@@ -97,6 +102,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
       >
         {sound ? <Bell size={16} aria-hidden /> : <BellOff size={16} aria-hidden />}
       </Button>
+      {problem !== null && <span role="alert">{problem}</span>}
       <span className="unseen" role="status">
         {ready.length > 0
           ? `Ready: ${soaking

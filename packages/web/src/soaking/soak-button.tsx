@@ -6,6 +6,7 @@ import { messageOf, request } from '../api/client';
 import { keepStone } from '../api/hooks';
 import { duration } from '../theme/format';
 import { Notice, QuietButton, Row } from '../theme/parts';
+import { useUndo } from '../theme/undo';
 import { useSecond } from './clock';
 
 export const putIn = async (stone: Stone, jobId: number | null): Promise<void> =>
@@ -16,8 +17,20 @@ export const putIn = async (stone: Stone, jobId: number | null): Promise<void> =
     }),
   );
 
-export const takeOut = async (stone: Stone): Promise<void> =>
+const takeOut = async (stone: Stone): Promise<void> =>
   keepStone(await request<Stone>('DELETE', `/stones/${stone.id}/soak`));
+
+export const putBack = async (stone: Stone): Promise<void> =>
+  keepStone(await request<Stone>('POST', `/stones/${stone.id}/soak/undo`, {}));
+
+/** Out of the water, with a way back. */
+export const useTakeOut = (): ((stone: Stone) => Promise<void>) => {
+  const offerUndo = useUndo();
+  return async (stone) => {
+    await takeOut(stone);
+    offerUndo(`${stone.name} is out of the water.`, () => putBack(stone));
+  };
+};
 
 /** "6:12 to go", or "ready". */
 export const soakWords = (stone: Stone, nowMs: number): string => {
@@ -29,6 +42,7 @@ export const soakWords = (stone: Stone, nowMs: number): string => {
 export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | null }) => {
   const [problem, setProblem] = useState<string | null>(null);
   const nowMs = useSecond(stone.soak !== null);
+  const takeOutWithUndo = useTakeOut();
   const act = async (work: () => Promise<void>): Promise<void> => {
     setProblem(null);
     try {
@@ -42,7 +56,7 @@ export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | nul
       {stone.soak ? (
         <>
           <b role="timer">In the water, {soakWords(stone, nowMs)}</b>
-          <QuietButton onPress={() => void act(() => takeOut(stone))}>
+          <QuietButton onPress={() => void act(() => takeOutWithUndo(stone))}>
             <span>
               Take it out<span className="unseen">, {stone.name}</span>
             </span>

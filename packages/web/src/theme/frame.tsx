@@ -114,7 +114,7 @@ export const Frame = ({
           <NavLink to="/calculator">Calculator</NavLink>
           <NavLink to="/prices">Prices</NavLink>
           <NavLink to="/labels">Labels</NavLink>
-          {session.staff?.role === 'owner' && <NavLink to="/people">People</NavLink>}
+          <NavLink to="/settings">Settings</NavLink>
         </nav>
         <Who>
           <span>
@@ -131,8 +131,8 @@ export const Frame = ({
           </Button>
         </Who>
       </Bar>
-      <SoakBar />
       <UndoProvider>
+        <SoakBar />
         <Main>{children}</Main>
       </UndoProvider>
     </>

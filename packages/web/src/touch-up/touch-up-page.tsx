@@ -14,7 +14,8 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { mutate } from 'swr';
-import { messageOf, request } from '../api/client';
+import { messageOf } from '../api/client';
+import { writeJob } from '../api/job-writes';
 import { keepJob, useSession, useSteels, useStones, useTouchUps } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { dayAndYear } from '../theme/format';
@@ -188,12 +189,17 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
     setProblem(null);
     try {
       await keepJob(
-        await request<Job>('POST', `/jobs/${job.id}/touch-ups`, {
+        await writeJob({
+          jobId: job.id,
+          method: 'POST',
+          path: '/touch-ups',
           version: job.version,
-          rung: rung.rung,
-          stoneId: rung.stoneId === null ? null : Number(rung.stoneId),
-          enough,
-          note,
+          body: {
+            rung: rung.rung,
+            stoneId: rung.stoneId === null ? null : Number(rung.stoneId),
+            enough,
+            note,
+          },
         }),
       );
       await mutate(`/jobs/${job.id}/touch-ups`);

@@ -7,10 +7,11 @@ import type {
   PriceTerms,
   Result,
 } from '@patient-edge/core';
-import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { proxy, type Remote } from 'comlink';
+import { useCallback, useState } from 'react';
 import type { CompareWorker, MapColumn } from './compare-worker';
-import { useAnswer } from './use-answer';
+import { useWorkerQuery, type WorkerQuery } from './use-worker-query';
+import { useWorkerRun } from './use-worker-run';
 
 const create = (): Worker =>
   new Worker(new URL('./compare-worker.ts', import.meta.url), { type: 'module' });
@@ -25,8 +26,10 @@ const ask = (
   { input, ids, terms }: CompareQuestion,
 ): Promise<Compared[]> => remote.compare(input, ids, terms);
 
-export const useCompared = (question: CompareQuestion | null): Compared[] | null =>
-  useAnswer<CompareWorker, CompareQuestion, Compared[]>(create, ask, question);
+export const useCompared = (
+  question: CompareQuestion | null,
+): WorkerQuery<CompareQuestion, Compared[]> =>
+  useWorkerQuery<CompareWorker, CompareQuestion, Compared[]>(create, ask, question);
 
 export interface SpreadQuestion {
   readonly input: PlanInput;
@@ -38,45 +41,36 @@ const askSpread = (
 ): Promise<Result<PlanSpread>> => remote.spread(input, known);
 
 /** What the measures leave open of a plan; null until it is known. */
-export const useSpread = (question: SpreadQuestion): Result<PlanSpread> | null =>
-  useAnswer<CompareWorker, SpreadQuestion, Result<PlanSpread>>(create, askSpread, question);
+export const useSpread = (
+  question: SpreadQuestion,
+): WorkerQuery<SpreadQuestion, Result<PlanSpread>> =>
+  useWorkerQuery<CompareWorker, SpreadQuestion, Result<PlanSpread>>(create, askSpread, question);
 
 export interface MapState {
   readonly columns: readonly MapColumn[];
   readonly all: number;
   readonly isRunning: boolean;
+  readonly error: string | null;
 }
-const NOTHING: MapState = { columns: [], all: 0, isRunning: false };
 
 /** The map, column by column; a new one stops the one before, and so does leaving the page. */
 export const useTradeMap = () => {
-  const [state, setState] = useState<MapState>(NOTHING);
-  const running = useRef<(() => void) | null>(null);
-  const stop = useCallback(() => {
-    running.current?.();
-    running.current = null;
-    setState((held) => ({ ...held, isRunning: false }));
-  }, []);
-  useEffect(() => () => running.current?.(), []);
-  const start = useCallback((input: PlanInput) => {
-    running.current?.();
-    const thread = create();
-    const remote = wrap<CompareWorker>(thread);
-    running.current = () => {
-      remote[releaseProxy]();
-      thread.terminate();
-    };
-    setState({ ...NOTHING, isRunning: true });
-    void remote.map(
-      input,
-      proxy((column: MapColumn, done: number, all: number) =>
-        setState((held) => ({
-          columns: [...held.columns, column],
-          all,
-          isRunning: done < all,
-        })),
-      ),
-    );
-  }, []);
+  const [told, setTold] = useState<Pick<MapState, 'columns' | 'all'>>({ columns: [], all: 0 });
+  const { isRunning, error, start: run, stop } = useWorkerRun<CompareWorker>(create);
+  const start = useCallback(
+    (input: PlanInput) => {
+      setTold({ columns: [], all: 0 });
+      run((remote) =>
+        remote.map(
+          input,
+          proxy((column: MapColumn, _done: number, all: number) =>
+            setTold((held) => ({ columns: [...held.columns, column], all })),
+          ),
+        ),
+      );
+    },
+    [run],
+  );
+  const state: MapState = { ...told, isRunning, error };
   return { state, start, stop };
 };

@@ -5,7 +5,7 @@ import type {
   ProgressionWorker,
   WeighedProgression,
 } from './progression-worker';
-import { useAnswer } from './use-answer';
+import { useWorkerQuery, type WorkerQuery } from './use-worker-query';
 
 const create = (): Worker =>
   new Worker(new URL('./progression-worker.ts', import.meta.url), { type: 'module' });
@@ -14,5 +14,7 @@ const ask = (
   question: ProgressionQuestion,
 ): Promise<WeighedProgression> => remote.weigh(question);
 
-export const useProgression = (question: ProgressionQuestion | null): WeighedProgression | null =>
-  useAnswer<ProgressionWorker, ProgressionQuestion, WeighedProgression>(create, ask, question);
+export const useProgression = (
+  question: ProgressionQuestion | null,
+): WorkerQuery<ProgressionQuestion, WeighedProgression> =>
+  useWorkerQuery<ProgressionWorker, ProgressionQuestion, WeighedProgression>(create, ask, question);

@@ -1,0 +1,50 @@
+/**
+ * Changes of one job go out one after another, each on the version that the one before it made. Somebody else's change
+ * in between is still refused: only what this page wrote itself carries a version on.
+ */
+import type { Job } from '@patient-edge/contract';
+import { request, type Method } from './client';
+
+/** Of each job the last change under way, and what versions of this page's own became. */
+const underWay = new Map<number, Promise<unknown>>();
+const followedBy = new Map<number, Map<number, number>>();
+
+/** The version that one seen on this page has become by changes of this page alone. */
+const carriedOn = (jobId: number, version: number): number => {
+  const own = followedBy.get(jobId);
+  let now = version;
+  for (let next = own?.get(now); next !== undefined && next > now; next = own?.get(now)) now = next;
+  return now;
+};
+
+const remember = (jobId: number, from: number, to: number): void => {
+  const own = followedBy.get(jobId) ?? new Map<number, number>();
+  own.set(from, to);
+  followedBy.set(jobId, own);
+};
+
+export interface JobWrite {
+  readonly jobId: number;
+  readonly method: Method;
+  /** Below `/jobs/:id`. */
+  readonly path: string;
+  /** As the page shows it. */
+  readonly version: number;
+  readonly body?: object;
+}
+
+/** Sends a change after those before it; gives the job as it is then. Throws what `request` throws. */
+export const writeJob = ({ jobId, method, path, version, body }: JobWrite): Promise<Job> => {
+  const before = underWay.get(jobId) ?? Promise.resolve();
+  const work = before
+    // What became of an earlier one was told where it was asked.
+    .catch(() => undefined)
+    .then(async () => {
+      const now = carriedOn(jobId, version);
+      const job = await request<Job>(method, `/jobs/${jobId}${path}`, { ...body, version: now });
+      remember(jobId, now, job.version);
+      return job;
+    });
+  underWay.set(jobId, work);
+  return work;
+};

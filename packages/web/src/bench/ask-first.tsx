@@ -1,0 +1,36 @@
+/** A step that asks the customer something: it stands here until the answer is yes. */
+import type { Job, StepRecord } from '@patient-edge/contract';
+import type { Said } from '@patient-edge/core';
+import { ConsentMatters } from '../judge/consent-sheet';
+import { UndoButton } from '../jobs/undo-button';
+import { lastDoneStep } from '../jobs/undo';
+import { Notice, QuietLink, Row, Sheet, Stack } from '../theme/parts';
+
+interface AskFirstProps {
+  readonly job: Job;
+  readonly record: StepRecord;
+  readonly asks: readonly Said[];
+}
+
+export const AskFirst = ({ job, record, asks }: AskFirstProps) => {
+  const refused = asks.some(({ id }) =>
+    job.consents.some(({ matter, answer }) => matter === id && answer === 'no'),
+  );
+  return (
+    <Sheet aria-label="Ask the customer first">
+      <Stack>
+        <h2>Ask the customer before “{record.step.title}”</h2>
+        <ConsentMatters job={job} matters={asks} />
+        {refused && (
+          <Notice tone="cut">
+            The customer said no. Change the plan so that it does without, or send the blade back.
+          </Notice>
+        )}
+        <Row>
+          <QuietLink to={`/jobs/${job.id}/plan`}>Change the plan</QuietLink>
+          {lastDoneStep(job) !== null && <UndoButton job={job} action="step" />}
+        </Row>
+      </Stack>
+    </Sheet>
+  );
+};

@@ -1,0 +1,40 @@
+/** The clock ran on while nobody worked: how long it was is asked, and nothing is made up. */
+import { LONGEST_RUN_S, MOST_STEP_S } from '@patient-edge/core';
+import { useState } from 'react';
+import { parseNumber } from '../theme/format';
+import { Notice, NumberEntry, QuietButton, Row, Stack } from '../theme/parts';
+
+const MOST_MINUTES = MOST_STEP_S / 60;
+
+export const HowLong = ({ onAnswer }: { onAnswer: (seconds: number) => void }) => {
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const save = (): void => {
+    const minutes = parseNumber(typed);
+    if (minutes === null || minutes < 0 || minutes > MOST_MINUTES) {
+      setProblem(
+        `Minutes worked must be from 0 to ${MOST_MINUTES}; ${typed.trim() === '' ? 'nothing' : `"${typed}"`} was given`,
+      );
+      return;
+    }
+    onAnswer(minutes * 60);
+  };
+  return (
+    <Notice tone="cut" alert>
+      <Stack $gap={8}>
+        <b>The clock has run for more than {LONGEST_RUN_S / 3600} hours. How long did you work?</b>
+        <Row $align="end">
+          <div style={{ width: 170 }}>
+            <NumberEntry
+              label="Minutes worked"
+              value={typed}
+              onChange={setTyped}
+              {...(problem === undefined ? {} : { error: problem })}
+            />
+          </div>
+          <QuietButton onPress={save}>Save time</QuietButton>
+        </Row>
+      </Stack>
+    </Notice>
+  );
+};

@@ -1,0 +1,20 @@
+/** Said where an intake that was typed and not saved would be looked for in vain. */
+import type { Job } from '@patient-edge/contract';
+import { ActionLink, Notice, Row } from '../theme/parts';
+import { hasDraft } from './draft';
+
+export const UnsavedNotice = ({ job }: { job: Job }) => {
+  const editable = job.stage === 'taken in' || job.stage === 'planned';
+  if (!editable || !hasDraft(job.id)) return null;
+  return (
+    <Notice tone="cut" alert>
+      <Row>
+        <span>
+          The intake has changes that are not saved. What follows rests on the saved measures, and
+          on typical values where there are none.
+        </span>
+        <ActionLink to={`/jobs/${job.id}/intake`}>Go back and save</ActionLink>
+      </Row>
+    </Notice>
+  );
+};

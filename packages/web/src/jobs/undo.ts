@@ -1,0 +1,26 @@
+/** What can be undone of a blade's way through the shop; each undo is a line of its history. */
+import type { Job } from '@patient-edge/contract';
+import { writeJob } from '../api/job-writes';
+import { keepJob } from '../api/hooks';
+
+export const UNDO_ACTIONS = ['decline', 'return', 'verdict', 'step'] as const;
+export type UndoAction = (typeof UNDO_ACTIONS)[number];
+
+/** What the button says. */
+export const UNDO_LABELS: Readonly<Record<UndoAction, string>> = {
+  decline: 'Undo decline',
+  return: 'Undo return',
+  verdict: 'Undo passed',
+  step: 'Undo last step',
+};
+
+/** The step done last of the plan that is worked; null when none is. */
+export const lastDoneStep = (job: Job) =>
+  job.steps.findLast(({ status, superseded }) => status === 'done' && !superseded) ?? null;
+
+/** Undoes it and keeps the answer. Throws what the server says against it. */
+export const undoOnJob = async (job: Job, action: UndoAction): Promise<void> => {
+  const step = lastDoneStep(job);
+  const path = action === 'step' ? `/steps/${step?.id ?? 0}/undo` : `/${action}/undo`;
+  await keepJob(await writeJob({ jobId: job.id, method: 'POST', path, version: job.version }));
+};

@@ -1,0 +1,87 @@
+/** One's own account: a new password, and signing out everywhere else. */
+import type { PasswordBody, StaffMember } from '@patient-edge/contract';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { messageOf, request } from '../api/client';
+import { Columns } from '../theme/columns';
+import { FormText } from '../theme/form-fields';
+import { ActionButton, Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { useSubmission } from '../theme/server-form';
+import { WithWord, type Told } from '../theme/told';
+
+const EMPTY: PasswordBody = { currentPassword: '', newPassword: '' };
+
+export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
+  const form = useForm<PasswordBody>({ defaultValues: EMPTY });
+  const { busy, problem, submit } = useSubmission(form, ['currentPassword', 'newPassword']);
+  const [changed, setChanged] = useState(false);
+  const send = (body: PasswordBody): Promise<void> =>
+    submit(async () => {
+      setChanged(false);
+      await request('PUT', '/account/password', body);
+      form.reset(EMPTY);
+      setChanged(true);
+    });
+  return (
+    <Sheet aria-label="Your account">
+      <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+        <Stack>
+          <Row $gap={18} $align="baseline">
+            <h2>Your account</h2>
+            <Soft>
+              {staff.name}, signs in as {staff.login}, {staff.role}
+            </Soft>
+          </Row>
+          <Columns $columns={3}>
+            <FormText
+              control={form.control}
+              name="currentPassword"
+              label="Present password"
+              kind="password"
+              autoComplete="current-password"
+            />
+            <FormText
+              control={form.control}
+              name="newPassword"
+              label="New password"
+              kind="password"
+              autoComplete="new-password"
+              hint="At least 10 characters"
+            />
+          </Columns>
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+          <Row>
+            <ActionButton type="submit" isDisabled={busy}>
+              Change password
+            </ActionButton>
+            {changed && (
+              <Soft role="status">Changed. Every other device of yours is signed out.</Soft>
+            )}
+          </Row>
+          <EndSessions />
+        </Stack>
+      </form>
+    </Sheet>
+  );
+};
+
+const EndSessions = () => {
+  const [told, setTold] = useState<Told | null>(null);
+  const end = async (): Promise<void> => {
+    try {
+      await request('POST', '/account/end-sessions', {});
+      setTold({ words: 'Signed out everywhere else.', bad: false });
+    } catch (error) {
+      setTold({ words: messageOf(error), bad: true });
+    }
+  };
+  return (
+    <WithWord told={told}>
+      <QuietButton onPress={() => void end()}>Sign out on all other devices</QuietButton>
+    </WithWord>
+  );
+};

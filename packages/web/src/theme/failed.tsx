@@ -1,0 +1,18 @@
+/** A calculation that did not come to its end: said where its answer would stand, with another try. */
+import { Notice, QuietButton, Row } from './parts';
+
+interface FailedProps {
+  /** Why; null while nothing failed. */
+  readonly error: string | null;
+  readonly retry: () => void;
+}
+
+export const Failed = ({ error, retry }: FailedProps) =>
+  error === null ? null : (
+    <Notice tone="cut" alert>
+      <Row>
+        <span>{error}.</span>
+        <QuietButton onPress={retry}>Try again</QuietButton>
+      </Row>
+    </Notice>
+  );

@@ -38,14 +38,14 @@ test.describe('a new shop', () => {
     await page.getByRole('button', { name: 'Put it on the rack' }).click();
     await expect(page.getByRole('link', { name: 'First stone' })).toBeVisible();
 
-    await page.getByRole('link', { name: 'People' }).click();
+    await page.getByRole('link', { name: 'Settings' }).click();
     await fill(page, {
       Name: 'Sorrel Bank',
       'Sign-in name': 'sorrel',
       'First password': 'first-password',
     });
     await page.getByRole('button', { name: 'Add', exact: true }).click();
-    await expect(page.getByRole('cell', { name: 'Sorrel Bank' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'People' })).toContainText('Sorrel Bank');
 
     await page.getByRole('link', { name: 'Take in' }).click();
     await page.getByText('New', { exact: true }).click();

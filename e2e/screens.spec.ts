@@ -75,7 +75,7 @@ const SCREENS: readonly {
   { name: 'a quick question', path: () => '/calculator/lift', sign: 'Lift of the spine' },
   { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },
   { name: 'what a chip costs', path: () => '/calculator/chip', sign: 'Work it out' },
-  { name: 'people', path: () => '/people', sign: 'Teodor Lock' },
+  { name: 'settings', path: () => '/settings', sign: 'Teodor Lock' },
   { name: 'a blade’s record', path: () => '/blades/4', sign: 'Visits' },
   {
     name: 'an intake',

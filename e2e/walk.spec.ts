@@ -181,7 +181,7 @@ const walk = (shop: RunningShop): readonly Step[] => [
       await expect(page.getByRole('button', { name: 'Burr, right heel: none' })).toBeVisible();
       await done(page).click();
       await expect(page.getByRole('alert')).toContainText('right heel: no burr yet');
-      await page.getByLabel('Leave it all the same, because').fill('owner waits at the counter');
+      await page.getByLabel('Skip this check: reason').fill('owner waits at the counter');
       await expect(page.getByRole('button', { name: 'Leave with this reason' })).toBeEnabled();
     },
   },

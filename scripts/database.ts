@@ -199,9 +199,19 @@ const makeDatabase = async (place: Place, secrets: Secrets): Promise<void> => {
   await launch(place, '', NO_NETWORK);
   const root = await mysql.createConnection({ socketPath: place.socketPath, user: 'root' });
   await root.query(`ALTER USER root@localhost IDENTIFIED BY ${root.escape(secrets.rootPassword)}`);
+  await dropOtherRoots(root);
   await root.end();
   await end(place, 'SIGTERM', 100);
   await writeFile(join(place.folder, 'data-ready'), '');
+};
+
+/** Installing makes root under several names of this machine, none with a password: one stays, and nobody unnamed. */
+const dropOtherRoots = async (root: Connection): Promise<void> => {
+  const [rows] = await root.query(
+    "SELECT User AS user, Host AS host FROM mysql.user WHERE (User = 'root' AND Host <> 'localhost') OR User = ''",
+  );
+  for (const { user, host } of rows as { user: string; host: string }[])
+    await root.query(`DROP USER IF EXISTS ${root.escape(user)}@${root.escape(host)}`);
 };
 
 /** The application's user and database, made where they are missing; its password set anew where it is another. */
@@ -319,6 +329,7 @@ const startLocked = async (
       password: secrets.rootPassword,
     });
   const root = await asRoot();
+  await dropOtherRoots(root);
   await ensureUser(root, port, secrets);
   await root.end();
   const endWatch = supervise(place, secrets, port);

@@ -109,19 +109,21 @@ export const PeopleSheet = ({ me }: { me: number }) => {
                 }
               />
               <Row $gap={8}>
-                <QuietButton
-                  isDisabled={person.id === me}
-                  onPress={() =>
-                    void change(
-                      person,
-                      { role: person.role, active: !person.active },
-                      `${person.name} is ${person.active ? 'deactivated' : 'active again'}.`,
-                    )
-                  }
-                >
-                  {person.active ? 'Deactivate' : 'Activate'}
-                  <span className="unseen"> {person.name}</span>
-                </QuietButton>
+                {person.id === me && <Soft>This is you.</Soft>}
+                {person.id !== me && (
+                  <QuietButton
+                    onPress={() =>
+                      void change(
+                        person,
+                        { role: person.role, active: !person.active },
+                        `${person.name} is ${person.active ? 'deactivated' : 'active again'}.`,
+                      )
+                    }
+                  >
+                    {person.active ? 'Deactivate' : 'Activate'}
+                    <span className="unseen"> {person.name}</span>
+                  </QuietButton>
+                )}
                 {person.active && person.id !== me && (
                   <QuietButton
                     onPress={() =>
@@ -131,7 +133,6 @@ export const PeopleSheet = ({ me }: { me: number }) => {
                     Sign out everywhere<span className="unseen">: {person.name}</span>
                   </QuietButton>
                 )}
-                {person.id === me && <Soft>you</Soft>}
               </Row>
             </li>
           ))}

@@ -1,0 +1,107 @@
+/** What starts the shop: one at a time on a data folder, and a database that is looked after. */
+import { expect, test } from '@playwright/test';
+import { fork, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { readFile, rm, stat } from 'node:fs/promises';
+import { join } from 'node:path';
+import mysql from 'mysql2/promise';
+import { databaseEnvironment, startDatabase, type Database } from '../scripts/database';
+import { dataFolder, SERVER_ENTRY } from '../scripts/paths';
+
+const FOLDER = dataFolder('launcher');
+const PORT = 3339;
+let database: Database;
+
+test.beforeAll(async () => {
+  await rm(FOLDER, { recursive: true, force: true });
+  database = await startDatabase(FOLDER, PORT, 'http://127.0.0.1:4999');
+});
+test.afterAll(() => database.stop());
+
+const pidOfDatabase = async (): Promise<number> =>
+  Number((await readFile(join(FOLDER, 'run', 'm.pid'), 'utf8')).trim());
+
+test('a second start on the same folder says who has it, and touches nothing', async () => {
+  const pid = await pidOfDatabase();
+  await expect(startDatabase(FOLDER, PORT + 1)).rejects.toMatchObject({
+    message: expect.stringContaining(`process ${process.pid}`) as string,
+    remedy: expect.stringContaining('http://127.0.0.1:4999') as string,
+  });
+  expect(await pidOfDatabase()).toBe(pid);
+});
+
+test('what it holds is for its own user alone', async () => {
+  for (const [path, mode] of [
+    ['', 0o700],
+    ['run', 0o700],
+    ['secrets.json', 0o600],
+  ] as const) {
+    expect((await stat(join(FOLDER, path))).mode & 0o777).toBe(mode);
+  }
+  for (const user of ['root', 'patient_edge']) {
+    await expect(
+      mysql.createConnection({ host: '127.0.0.1', port: PORT, user, password: '' }),
+    ).rejects.toThrow();
+  }
+});
+
+test('a database that was killed is started again, and its user is the one it had', async () => {
+  const madeAt = async (): Promise<unknown> => {
+    const root = await database.asRoot();
+    const [rows] = await root.query(
+      "SELECT authentication_string AS held FROM mysql.user WHERE User = 'patient_edge'",
+    );
+    await root.end();
+    return rows;
+  };
+  const before = await madeAt();
+  const pid = await pidOfDatabase();
+  process.kill(pid, 'SIGKILL');
+  await expect
+    .poll(
+      async () => {
+        try {
+          return (await pidOfDatabase()) !== pid && JSON.stringify(await madeAt());
+        } catch {
+          return false;
+        }
+      },
+      { timeout: 60_000 },
+    )
+    .toBe(JSON.stringify(before));
+});
+
+test('three servers at once on an empty database all open, and the demo is loaded once', async () => {
+  const name = 'patient_edge_three';
+  const root = await database.asRoot();
+  await root.query(`DROP DATABASE IF EXISTS ${name}`);
+  await root.query(`CREATE DATABASE ${name}`);
+  const servers = [4941, 4942, 4943].map((port): ChildProcess =>
+    fork(SERVER_ENTRY, {
+      stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+      env: {
+        ...process.env,
+        ...databaseEnvironment(database, name),
+        PATIENT_EDGE_MODE: 'demo',
+        PATIENT_EDGE_LABELS: join(FOLDER, 'labels'),
+        PORT: String(port),
+      },
+    }),
+  );
+  try {
+    const opened = await Promise.all(
+      servers.map((server) =>
+        Promise.race([
+          once(server, 'message').then(() => 'open'),
+          once(server, 'exit').then(() => 'ended'),
+        ]),
+      ),
+    );
+    expect(opened).toEqual(['open', 'open', 'open']);
+    const [people] = await root.query(`SELECT COUNT(*) AS n FROM ${name}.staff`);
+    expect(people).toEqual([{ n: 3 }]);
+  } finally {
+    for (const server of servers) server.kill('SIGKILL');
+    await root.end();
+  }
+});

@@ -1,0 +1,275 @@
+/** Nothing mixed up and nothing lost: what two blades, a lost answer, a full device or a dead worker must not do. */
+import { expect, test, type Page } from '@playwright/test';
+import type { Board, Job } from '../packages/contract/src/index';
+import { BENCH, fill, jobNumber, OWNER, pick, signIn, watchConsole } from './support/hands';
+import { RunningShop } from './support/running-shop';
+
+let shop: RunningShop;
+test.beforeAll(async () => {
+  shop = await RunningShop.open('demo', 4931);
+});
+test.afterAll(() => shop.close());
+
+const jobOf = async (page: Page, id: number): Promise<Job> =>
+  (await (await page.request.get(`${shop.address}/api/jobs/${id}`)).json()) as Job;
+
+/** Goes to another page of the application without loading it anew, as a link does. */
+const follow = (page: Page, path: string): Promise<void> =>
+  page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, path);
+
+test('what is chosen for one blade is neither seen nor settled on another', async ({ page }) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...OWNER);
+  const first = await jobNumber(page, shop.address, 'Old carbon knife');
+  const second = await jobNumber(page, shop.address, 'Bread knife');
+  await page.goto(`${shop.address}/jobs/${first}/plan`);
+  const settle = page.getByRole('button', { name: 'Settle the plan' });
+  await expect(settle).toBeVisible();
+  const kept = (): Promise<string[]> =>
+    page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes('plan choices')));
+  await pick(page.getByRole('region', { name: 'Holding the angle' }), 'The angle is held', 'Brass shims');
+  await expect.poll(kept).toEqual([`patient-edge plan choices ${first}`]);
+  await follow(page, `/jobs/${second}/plan`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Bread knife');
+  await expect(settle).toBeVisible();
+  await settle.click();
+  await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
+  const [mine, other] = [await jobOf(page, first), await jobOf(page, second)];
+  expect(mine.plan).toBeNull();
+  // As the shop's habits have it: nothing of the first blade's choices.
+  const habits = (await (await page.request.get(`${shop.address}/api/habits`)).json()) as {
+    choices: object;
+  };
+  expect(other.plan!.choices).toEqual(habits.choices);
+  expect(await kept()).toEqual([`patient-edge plan choices ${first}`]);
+  expect(errors).toEqual([]);
+});
+
+test('an intake that was typed and not saved is said where it would be missed', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, 'Thin slicer');
+  await page.goto(`${shop.address}/jobs/${id}/intake`);
+  await page.getByLabel('Height at heel, mm').fill('39.5');
+  await page.getByRole('navigation', { name: 'This blade' }).getByText('Judge').click();
+  const said = page.getByRole('alert').filter({ hasText: 'changes that are not saved' });
+  await expect(said).toBeVisible();
+  await page.getByRole('navigation', { name: 'This blade' }).getByText('Plan').click();
+  await expect(said).toBeVisible();
+  await said.getByRole('link', { name: 'Go back and save' }).click();
+  await expect(page.getByLabel('Height at heel, mm')).toHaveValue('39.5');
+});
+
+test('save right after a damage was added, and a start right after a tick, go through', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...OWNER);
+  const id = await jobNumber(page, shop.address, 'Willow knife');
+  await page.goto(`${shop.address}/jobs/${id}/intake`);
+  await page.getByRole('button', { name: 'Add it by number' }).click();
+  await fill(page, { 'From heel, mm': '40', 'Length, mm': '2', 'Depth, mm': '0.4' });
+  await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+  await expect(page).toHaveURL(/\/judge$/);
+  expect((await jobOf(page, id)).damage).toMatchObject([{ fromMm: 40, depthMm: 0.4 }]);
+  // A tick whose answer takes its time must not make the start a conflict.
+  const planned = await jobNumber(page, shop.address, 'Rope knife');
+  await page.route('**/protection', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue();
+  });
+  await page.goto(`${shop.address}/jobs/${planned}/bench`);
+  await page.getByText('Read. The stone stands firm').click();
+  await page.getByText('Wrap the handle against slurry.').click();
+  await page.getByRole('button', { name: 'Begin at the bench' }).click();
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
+  expect((await jobOf(page, planned)).protectionDone).toContain('handle');
+});
+
+test('space is a stroke whatever was touched last, and a step done is undone', async ({ page }) => {
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, 'Big knife with the red band');
+  await page.goto(`${shop.address}/jobs/${id}/bench`);
+  const right = page.getByRole('button', { name: /^Right side/ }).locator('b');
+  const left = page.getByRole('button', { name: /^Left side/ }).locator('b');
+  const total = async (): Promise<number> =>
+    Number(await right.innerText()) + Number(await left.innerText());
+  const before = await total();
+  await page.getByRole('button', { name: /^\+10/ }).click();
+  await expect.poll(total).toBe(before + 10);
+  for (let stroke = 0; stroke < 3; stroke += 1) await page.keyboard.press('Space');
+  await expect.poll(total).toBe(before + 13);
+  const done = (await jobOf(page, id)).steps.filter(({ status }) => status === 'done').length;
+  await page.getByRole('button', { name: 'Undo last step' }).click();
+  await expect
+    .poll(
+      async () => (await jobOf(page, id)).steps.filter(({ status }) => status === 'done').length,
+    )
+    .toBe(done - 1);
+  expect((await jobOf(page, id)).events.at(-1)!.kind).toBe('reopened');
+});
+
+test('a device without room counts on: the server keeps every stroke', async ({ page }) => {
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, 'Paper knife');
+  await page.goto(`${shop.address}/jobs/${id}/bench`);
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
+  await page.evaluate(() => {
+    let size = 1 << 22;
+    while (size > 8) {
+      try {
+        localStorage.setItem(`fill ${size} ${Math.random()}`, 'x'.repeat(size));
+      } catch {
+        size = Math.floor(size / 2);
+      }
+    }
+  });
+  const strokes = async (): Promise<number> => {
+    const open = (await jobOf(page, id)).steps.find(({ status }) => status === 'to do')!;
+    return open.strokesRight + open.strokesLeft;
+  };
+  const before = await strokes();
+  for (let stroke = 0; stroke < 5; stroke += 1) await page.keyboard.press('Space');
+  await expect.poll(strokes).toBe(before + 5);
+  await page.evaluate(() => localStorage.clear());
+});
+
+test('a question to the customer stands before the step it concerns', async ({ page }) => {
+  await signIn(page, shop.address, ...OWNER);
+  const id = await jobNumber(page, shop.address, 'Thin long knife');
+  await page.goto(`${shop.address}/jobs/${id}/plan`);
+  await expect(page.getByText('Ask the customer before the work reaches it')).toBeVisible();
+  await page.goto(`${shop.address}/jobs/${id}/bench`);
+  await page.getByText('Read. The stone stands firm').click();
+  await page.getByRole('button', { name: 'Begin at the bench' }).click();
+  const asked = page.getByRole('region', { name: 'Ask the customer first' });
+  await expect(asked).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toHaveCount(0);
+  await asked.getByRole('button', { name: /^No: / }).click();
+  await expect(asked.getByText('The customer said no')).toBeVisible();
+  await asked.getByRole('button', { name: /^Yes: / }).click();
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
+});
+
+test('a declined blade stays on the board until it is handed back, and each is undone', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...OWNER);
+  const id = await jobNumber(page, shop.address, 'Ground at a market');
+  const { tagNumber } = await jobOf(page, id);
+  await page.goto(`${shop.address}/jobs/${id}/judge`);
+  await page.getByRole('button', { name: 'Decline it or send it on' }).first().click();
+  await page.getByLabel('Why it is declined').fill('Ground hollow at the heel');
+  await page.getByRole('button', { name: 'Decline', exact: true }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect.poll(async () => (await jobOf(page, id)).stage).toBe('taken in');
+  await page.getByRole('button', { name: 'Decline', exact: true }).click();
+  await expect.poll(async () => (await jobOf(page, id)).stage).toBe('declined');
+  await page.goto(shop.address);
+  await page.getByRole('link', { name: /Ground at a market/ }).click();
+  const sheet = page.getByRole('region', { name: 'Sheet for the owner' });
+  await expect(sheet).toContainText('Returned without sharpening: Ground hollow at the heel');
+  await expect(sheet).toContainText('Not sharpened: the edge is as it came.');
+  await expect(sheet).not.toContainText('To keep it so');
+  await page.getByLabel('Tag number').fill(String(tagNumber));
+  await page.getByText('The edge is sheathed').click();
+  await page.getByRole('button', { name: 'Hand it over' }).click();
+  await expect(page.getByText('Handed back, not sharpened')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo return' }).click();
+  await expect.poll(async () => (await jobOf(page, id)).stage).toBe('declined');
+});
+
+test('a drop-off whose answer is lost is frozen, sent again as it was, and made once', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...OWNER);
+  await page.goto(`${shop.address}/take-in`);
+  await page.getByText('New', { exact: true }).click();
+  await fill(page, { 'Owner’s name': 'Tilde Marsh' });
+  await page.getByRole('button', { name: /Promised for$/ }).click();
+  await page.getByRole('option').nth(2).click();
+  const count = async (): Promise<number> =>
+    ((await (await page.request.get(`${shop.address}/api/shop`)).json()) as Board).jobs.length;
+  const before = await count();
+  // The server takes it in; the answer never comes.
+  await page.route('**/api/drop-offs', async (route) => {
+    await route.fetch();
+    await route.abort();
+  });
+  await page.getByRole('button', { name: /^Take it in on tag/ }).click();
+  const again = page.getByRole('button', { name: 'Send again' });
+  await expect(again).toBeVisible();
+  await expect(page.getByText('no answer has come yet')).toBeVisible();
+  expect(await count()).toBe(before + 1);
+  // Nothing can be added to what was sent, also after the page was opened anew.
+  await page.reload();
+  await expect(again).toBeVisible();
+  await expect(page.locator('[inert]').getByLabel('Owner’s name')).toHaveValue('Tilde Marsh');
+  await page.unroute('**/api/drop-offs');
+  await again.click();
+  await expect(page).toHaveURL(/\/jobs\/\d+\/intake$/);
+  expect(await count()).toBe(before + 1);
+});
+
+test('a blade that is in the shop is not offered again, nor under a strange address', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...OWNER);
+  const job = await jobOf(page, await jobNumber(page, shop.address, 'Stall knife'));
+  await page.goto(`${shop.address}/take-in?blade=${job.blade.id}`);
+  await expect(
+    page.getByText(`That blade is in the shop already, on tag ${job.tagNumber}.`),
+  ).toBeVisible();
+  await page.goto(`${shop.address}/take-in?blade=${encodeURIComponent('../session?x=')}`);
+  await expect(page.getByRole('alert')).toContainText('is not here');
+  expect(errors).toEqual([]);
+});
+
+test('a calculation whose worker does not come says so, and answers at the next try', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...OWNER);
+  const id = await jobNumber(page, shop.address, 'Cod splitter');
+  await page.route(/plan-worker-[^/]*\.js$/, (route) => route.abort());
+  await page.goto(`${shop.address}/jobs/${id}/plan`);
+  await expect(page.getByText('The calculation stopped unexpectedly')).toBeVisible();
+  await page.unroute(/plan-worker-[^/]*\.js$/);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('button', { name: 'Settle the plan' })).toBeVisible();
+});
+
+test('a stone taken out of the water goes back in', async ({ page }) => {
+  await signIn(page, shop.address, ...BENCH);
+  const bar = page.getByRole('region', { name: 'Stones in the water' });
+  await bar.getByRole('button', { name: /^Take .* out of the water$/ }).click();
+  await expect(bar).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(bar).toBeVisible();
+});
+
+test('one’s own password is changed, and a person who leaves is deactivated', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, shop.address, ...OWNER);
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await fill(page, { 'Present password': 'not-this-one', 'New password': 'a-longer-password' });
+  await page.getByRole('button', { name: 'Change password' }).click();
+  await expect(page.getByText('This is not your present password')).toBeVisible();
+  await fill(page, { 'Present password': OWNER[1] });
+  await page.getByRole('button', { name: 'Change password' }).click();
+  await expect(page.getByText('Every other device of yours is signed out')).toBeVisible();
+  const other = await browser.newPage();
+  await signIn(other, shop.address, ...BENCH);
+  await page.getByRole('button', { name: 'Deactivate Teodor Lock' }).click();
+  await expect(page.getByText('deactivated', { exact: false }).first()).toBeVisible();
+  await other.reload();
+  await expect(other.getByLabel('Sign-in name')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Deactivate Teodor Lock' })).toBeVisible();
+  await other.close();
+});

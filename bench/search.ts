@@ -7,6 +7,7 @@ import { mkdir } from 'node:fs/promises';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { pino } from 'pino';
+import { inProcessCompute } from '../packages/server/src/compute/compute';
 import { createApp } from '../packages/server/src/app';
 import { migrate } from '../packages/server/src/database/migrate';
 import { openPool } from '../packages/server/src/database/pool';
@@ -114,6 +115,7 @@ const { app, close } = createApp({
   sessionSecret: 'for the benchmark',
   webFolder: null,
   logger: pino({ level: 'silent' }),
+  compute: inProcessCompute(),
 });
 const server = app.listen(0, '127.0.0.1');
 await once(server, 'listening');

@@ -24,8 +24,8 @@ const pidOfDatabase = async (): Promise<number> =>
 test('a second start on the same folder says who has it, and touches nothing', async () => {
   const pid = await pidOfDatabase();
   await expect(startDatabase(FOLDER, PORT + 1)).rejects.toMatchObject({
-    message: expect.stringContaining(`process ${process.pid}`) as string,
-    remedy: expect.stringContaining('http://127.0.0.1:4999') as string,
+    message: expect.stringContaining(`process ${process.pid}`) as unknown as string,
+    remedy: expect.stringContaining('http://127.0.0.1:4999') as unknown as string,
   });
   expect(await pidOfDatabase()).toBe(pid);
 });

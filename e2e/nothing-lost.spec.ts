@@ -30,7 +30,11 @@ test('what is chosen for one blade is neither seen nor settled on another', asyn
   await expect(settle).toBeVisible();
   const kept = (): Promise<string[]> =>
     page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes('plan choices')));
-  await pick(page.getByRole('region', { name: 'Holding the angle' }), 'The angle is held', 'Brass shims');
+  await pick(
+    page.getByRole('region', { name: 'Holding the angle' }),
+    'The angle is held',
+    'Brass shims',
+  );
   await expect.poll(kept).toEqual([`patient-edge plan choices ${first}`]);
   await follow(page, `/jobs/${second}/plan`);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Bread knife');

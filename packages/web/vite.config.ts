@@ -14,5 +14,7 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'es2022',
     chunkSizeWarningLimit: 900,
+    // What is shipped in the bundles, with the licence of each.
+    license: { fileName: 'licences.txt' },
   },
 });

@@ -65,8 +65,11 @@ const TEXTS = new Set<string>([
 ]);
 const YES_OR_NO = new Set<string>(['needsDressing', 'retired']);
 
-/** A spreadsheet must not take a name for a formula: such a cell is led by an apostrophe. */
-const FORMULA = /^[=+\-@\t\r]/;
+/**
+ * A spreadsheet must not take a name for a formula: such a cell is led by an apostrophe. Some take the full-width signs
+ * of an East Asian keyboard for the same.
+ */
+const FORMULA = /^[=+\-@\t\r＝＋－＠]/;
 
 export const rackToCsv = (stones: readonly Stone[]): string =>
   `${Papa.unparse(

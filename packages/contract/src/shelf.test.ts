@@ -95,6 +95,7 @@ describe('the rack as a file', () => {
         thicknessNewMm: 25,
         place: '-2',
       }),
+      stoneOnRack({ name: '＝SUM(A1)', place: '＠ shelf' }),
       stoneOnRack({
         name: 'Strop',
         kind: 'strop',
@@ -107,8 +108,9 @@ describe('the rack as a file', () => {
     ];
     const text = rackToCsv(stones);
     expect(text).toContain("'=1+1");
+    expect(text).toContain("'＝SUM(A1)");
     const back = linesOf(rackFromCsv(`\uFEFF${text}`));
-    expect(back.map(({ problems }) => problems)).toEqual([[], [], []]);
+    expect(back.map(({ problems }) => problems)).toEqual([[], [], [], []]);
     for (const [index, { stone }] of back.entries()) {
       for (const column of CSV_COLUMNS) expect(stone![column]).toEqual(stones[index]![column]);
     }

@@ -227,7 +227,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     judgeRoutes(pool),
     priceRoutes(pool),
     photographRoutes(pool),
-    labelRoutes(pool, options.printer ?? null),
+    labelRoutes(pool, compute, options.printer ?? null),
     planRoutes(pool, compute),
     planOutputRoutes(pool, compute),
     benchRoutes(pool),

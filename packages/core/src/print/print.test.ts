@@ -132,3 +132,14 @@ describe('the outline', () => {
     expect(svg).not.toContain('<fowl>');
   });
 });
+
+test('an outline named with signs that no document may hold is drawn without them', () => {
+  const named = outlineDrawing(
+    'Long\u0000 \u001bknife \ud800& \uffff<co>',
+    plan.curvesAfter,
+    stations,
+  );
+  const svg = templateToSvg(outlineTemplate(named));
+  expect(svg).toContain('<title>Long knife &amp; &lt;co&gt;</title>');
+  expect(svg).not.toMatch(/[\u0000-\u0008\u000b-\u001f\uffff]/);
+});

@@ -156,8 +156,15 @@ export const liftGaugeTemplate = (
   };
 };
 
+/** What no XML document may hold, whatever a name was typed with. */
+const NOT_IN_XML = /[\p{Cc}\p{Surrogate}\p{Noncharacter_Code_Point}]/gu;
+
 const escaped = (text: string): string =>
-  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');
+  text
+    .replaceAll(NOT_IN_XML, '')
+    .replaceAll('&', '&amp;')
+    .replaceAll('<', '&lt;')
+    .replaceAll('>', '&gt;');
 
 /** The template as SVG at true size: width and height in mm. */
 export const templateToSvg = ({ title, widthMm, heightMm, lines, texts }: Template): string => {

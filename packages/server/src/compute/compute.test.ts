@@ -9,7 +9,7 @@ import {
   usualMeasuresOf,
 } from '@patient-edge/core';
 import request from 'supertest';
-import { errorOf, openShop, type TestShop } from '../../test/test-shop';
+import { errorOf, openShop, planned, takeIn, type TestShop } from '../../test/test-shop';
 import { threadedCompute, type Compute } from './compute';
 
 const ROOT = join(__dirname, '..', '..', '..', '..');
@@ -26,7 +26,9 @@ beforeAll(async () => {
     '--platform=node',
     '--format=esm',
     '--target=node20',
-    '--packages=bundle',
+    '--external:pdfkit',
+    '--external:qrcode',
+    '--external:number-to-words',
     `--outfile=${file}`,
     '--log-level=warning',
   ]);
@@ -98,6 +100,20 @@ describe('the calculator in threads of its own', () => {
       choices: DEFAULT_CHOICES,
     });
     expect(planned.ok).toBe(true);
+  });
+});
+
+describe('the shop’s own work in threads', () => {
+  test('tags, tickets and cards are drawn there and come whole', async () => {
+    const job = await planned(shop.owner, await takeIn(shop.owner));
+    for (const sheet of ['tag', 'ticket', 'plan/card']) {
+      const answer = await shop.owner
+        .get(`/api/jobs/${job.id}/${sheet}.pdf`)
+        .buffer(true)
+        .expect(200);
+      expect((answer.body as Buffer).subarray(0, 5).toString('latin1')).toBe('%PDF-');
+      expect((answer.body as Buffer).subarray(-6).toString('latin1')).toContain('%%EOF');
+    }
   });
 });
 

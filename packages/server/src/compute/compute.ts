@@ -5,18 +5,23 @@
 import type { BladePlan, OperationName, PlanInput, Result } from '@patient-edge/core';
 import { Piscina } from 'piscina';
 import { ApiError, busy } from '../http/errors';
-import { TASKS, type CalcText, type Task, type TaskName } from './tasks';
+import { TASKS, type CalcText, type DrawingName, type Task, type TaskName } from './tasks';
 
 export interface Compute {
   /** An operation of the calculator. Throws TOO_LONG after `limitMs`, BUSY when too many wait. */
   readonly calc: (operation: OperationName, input: unknown, limitMs: number) => Promise<CalcText>;
   readonly plan: (input: PlanInput) => Promise<Result<BladePlan>>;
+  /** A sheet as PDF. */
+  readonly drawing: <Name extends DrawingName>(
+    name: Name,
+    input: Task<Name>['input'],
+  ) => Promise<Buffer>;
   readonly close: () => Promise<void>;
 }
 
 /** More than so many waiting is a flood, not a busy day. */
 const MOST_WAITING = 32;
-const PLAN_LIMIT_MS = 10_000;
+const OWN_LIMIT_MS = 10_000;
 const IDLE_MS = 60_000;
 const THREAD_MEMORY_MB = 256;
 
@@ -39,7 +44,7 @@ const openPool = (workerFile: string): Piscina =>
     resourceLimits: { maxOldGenerationSizeMb: THREAD_MEMORY_MB },
   });
 
-type Answer<Name extends TaskName> = ReturnType<(typeof TASKS)[Name]>;
+type Answer<Name extends TaskName> = Awaited<ReturnType<(typeof TASKS)[Name]>>;
 
 const runIn = async <Name extends TaskName>(
   pool: Piscina,
@@ -64,7 +69,10 @@ export const threadedCompute = (workerFile: string): Compute => {
   return {
     calc: (operation, input, limitMs) =>
       runIn(open, { name: 'calc', input: { operation, input } }, limitMs),
-    plan: (input) => runIn(own, { name: 'plan', input }, PLAN_LIMIT_MS),
+    plan: (input) => runIn(own, { name: 'plan', input }, OWN_LIMIT_MS),
+    // What crosses from a thread comes as bare bytes.
+    drawing: async (name, input) =>
+      Buffer.from((await runIn(own, { name, input }, OWN_LIMIT_MS)) as Uint8Array),
     close: async () => {
       await Promise.all([open.destroy(), own.destroy()]);
     },
@@ -75,5 +83,6 @@ export const threadedCompute = (workerFile: string): Compute => {
 export const inProcessCompute = (): Compute => ({
   calc: (operation, input) => Promise.resolve(TASKS.calc({ operation, input })),
   plan: (input) => Promise.resolve(TASKS.plan(input)),
+  drawing: (name, input) => (TASKS[name] as (given: typeof input) => Promise<Buffer>)(input),
   close: () => Promise.resolve(),
 });

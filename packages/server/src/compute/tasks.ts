@@ -1,4 +1,5 @@
 /** What is computed away from the thread that answers requests. Plain data in, plain data out. */
+import type { Job, PlanRecord } from '@patient-edge/contract';
 import {
   calculateAll,
   isCalcError,
@@ -8,6 +9,8 @@ import {
   type PlanInput,
   type Result,
 } from '@patient-edge/core';
+import { drawTag, drawTicket, type LabelFacts } from '../labels/draw';
+import { drawBenchCard } from '../plan/bench-card';
 
 /** The answer of a computation as text, written where it was computed: writing 59 MB blocks too. */
 export interface CalcText {
@@ -35,8 +38,14 @@ const calc = ({ operation, input }: { operation: OperationName; input: unknown }
 export const TASKS = {
   calc,
   plan: (input: PlanInput): Result<BladePlan> => planBlade(input),
+  // Drawing letters takes longer than any sum.
+  tag: (facts: LabelFacts): Promise<Buffer> => drawTag(facts),
+  ticket: (facts: LabelFacts): Promise<Buffer> => drawTicket(facts),
+  card: ({ job, plan }: { job: Job; plan: PlanRecord }): Promise<Buffer> =>
+    drawBenchCard(job, plan),
 };
 
+export type DrawingName = 'tag' | 'ticket' | 'card';
 export type TaskName = keyof typeof TASKS;
 export interface Task<Name extends TaskName = TaskName> {
   readonly name: Name;

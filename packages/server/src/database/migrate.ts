@@ -26,6 +26,7 @@ const LOCK_WAIT_S = 60;
 export const whileStartingAlone = async <T>(
   pool: Pool,
   work: (connection: PoolConnection) => Promise<T>,
+  waitS = LOCK_WAIT_S,
 ): Promise<T> => {
   const connection = await pool.getConnection();
   // Locks of that kind are the whole server's: named after the database.
@@ -33,11 +34,11 @@ export const whileStartingAlone = async <T>(
   try {
     const [lock] = await select<{ got: number | null }>(
       connection,
-      `SELECT GET_LOCK(${name}, ${LOCK_WAIT_S}) AS got`,
+      `SELECT GET_LOCK(${name}, ${waitS}) AS got`,
     );
     if (lock?.got !== 1) {
       throw new Error(
-        `Another server has been preparing this database for ${LOCK_WAIT_S} s. Start again when it is done.`,
+        `Another server has been preparing this database for ${waitS} s. Start again when it is done.`,
       );
     }
     return await work(connection);

@@ -9,13 +9,13 @@ import type { LabelPrinter } from '@patient-edge/devices';
 import { Router, type Request } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { readSetting } from '../auth/queries';
+import type { Compute } from '../compute/compute';
 import { notFound } from '../http/errors';
 import { allow, bodyOf, pathId } from '../http/request';
 import { readJob } from '../jobs/job';
 import { readCurrency } from '../prices/queries';
-import { drawTag, drawTicket, type LabelFacts } from './draw';
+import type { LabelFacts } from './draw';
 
-const DRAWN = { tag: drawTag, ticket: drawTicket } as const;
 /** `tag-47-job-12.pdf`: what a sheet is can be read off its name. */
 const SHEET = /^(tag|ticket)-(\d+)-job-(\d+)\.pdf$/;
 
@@ -34,7 +34,7 @@ const asPrinted = (name: string, at: Date): PrintedLabel[] => {
     : [];
 };
 
-export const labelRoutes = (pool: Pool, printer: LabelPrinter | null): Router => {
+export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter | null): Router => {
   const router = Router();
 
   const draw = async (what: LabelBody['what'], request: Request) => {
@@ -45,7 +45,10 @@ export const labelRoutes = (pool: Pool, printer: LabelPrinter | null): Router =>
       currency: await readCurrency(pool),
       address: `${request.protocol}://${request.get('host')}/jobs/${job.id}`,
     };
-    return { name: `${what}-${job.tagNumber}-job-${job.id}.pdf`, pdf: await DRAWN[what](facts) };
+    return {
+      name: `${what}-${job.tagNumber}-job-${job.id}.pdf`,
+      pdf: await compute.drawing(what, facts),
+    };
   };
 
   for (const what of LABEL_KINDS) {

@@ -23,7 +23,6 @@ import { allow, pathId, queryOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { findJobRow, type JobRow } from '../jobs/queries';
 import { sendPdf } from '../print/pdf';
-import { drawBenchCard } from './bench-card';
 import { outlineDxf } from './dxf';
 import { noPlan, settledPlan } from './make-plan';
 import { planFileOf } from './plan-file';
@@ -88,7 +87,7 @@ export const planOutputRoutes = (pool: Pool, compute: Compute): Router => {
   router.get('/jobs/:id/plan/card.pdf', async (request, response) => {
     const job = await readJob(pool, pathId(request, 'id', THIS));
     if (!job.plan) throw noPlan(job.version);
-    const pdf = await drawBenchCard(job, job.plan);
+    const pdf = await compute.drawing('card', { job, plan: job.plan });
     named(response, job, 'bench-card.pdf', 'inline').type('application/pdf').send(pdf);
   });
 

@@ -1,10 +1,18 @@
 /** State kept on this device, so that a closed tab or a lost connection loses nothing. */
-import { useCallback, useState } from 'react';
+import { useCallback, useState, useSyncExternalStore } from 'react';
 
 const PREFIX = 'patient-edge ';
 
 /** What the device had no room for: kept as long as the page is open, and read before what is stored. */
 const inMemory = new Map<string, string>();
+const listeners = new Set<() => void>();
+
+const holdInMemory = (name: string, text: string | null): void => {
+  const wasFull = inMemory.size > 0;
+  if (text === null) inMemory.delete(name);
+  else inMemory.set(name, text);
+  if (wasFull !== inMemory.size > 0) for (const listener of listeners) listener();
+};
 
 /** Whether something could only be kept in the page, because the device is full or keeps nothing. */
 export const isStorageFull = (): boolean => inMemory.size > 0;
@@ -19,6 +27,13 @@ const storedText = (name: string): string | null => {
     return null;
   }
 };
+
+/** The same, told to a page whenever it changes. */
+export const useStorageFull = (): boolean =>
+  useSyncExternalStore((listener) => {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  }, isStorageFull);
 
 /** What is kept under a name; what cannot be read back is as if it were not there. */
 export const readStored = <T>(name: string): T | null => {
@@ -36,16 +51,16 @@ export const writeStored = (name: string, value: unknown): boolean => {
   const text = JSON.stringify(value);
   try {
     localStorage.setItem(PREFIX + name, text);
-    inMemory.delete(name);
+    holdInMemory(name, null);
     return true;
   } catch {
-    inMemory.set(name, text);
+    holdInMemory(name, text);
     return false;
   }
 };
 
 export const dropStored = (name: string): void => {
-  inMemory.delete(name);
+  holdInMemory(name, null);
   try {
     localStorage.removeItem(PREFIX + name);
   } catch {

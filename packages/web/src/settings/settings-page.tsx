@@ -1,6 +1,6 @@
 /** Settings: one's own account, and for the owner the people of the shop. */
 import { useSession } from '../api/hooks';
-import { Stack } from '../theme/parts';
+import { Soft, Stack } from '../theme/parts';
 import { AccountSheet } from './account-sheet';
 import { AddPersonSheet, PeopleSheet } from './people-sheet';
 
@@ -18,6 +18,10 @@ const SettingsPage = () => {
           <AddPersonSheet />
         </>
       )}
+      <Soft>
+        Patient Edge is free software under the MIT licence. <a href="/licences.txt">Licences</a> of
+        what ships with it.
+      </Soft>
     </Stack>
   );
 };

@@ -7,8 +7,10 @@ import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { mutate } from 'swr';
 import { request } from '../api/client';
+import { useStorageFull } from '../api/stored';
 import { SoakBar } from '../soaking/soak-bar';
 import type { Appearance } from './appearance';
+import { Notice } from './parts';
 import { UndoProvider } from './undo';
 
 const Bar = styled.header`
@@ -81,6 +83,15 @@ export const Mark = () => (
   </svg>
 );
 
+/** What is typed is kept in the page alone then: said before the tab is closed. */
+const StorageNotice = () =>
+  useStorageFull() ? (
+    <Notice tone="cut" alert>
+      This device has no room to keep drafts. Save before you close or reload the page; strokes go
+      to the server at once.
+    </Notice>
+  ) : null;
+
 export const Frame = ({
   session,
   appearance,
@@ -133,7 +144,10 @@ export const Frame = ({
       </Bar>
       <UndoProvider>
         <SoakBar />
-        <Main>{children}</Main>
+        <Main>
+          <StorageNotice />
+          {children}
+        </Main>
       </UndoProvider>
     </>
   );

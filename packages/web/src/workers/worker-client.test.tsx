@@ -1,5 +1,5 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
-import { expose, type Endpoint, type Remote } from 'comlink';
+import { expose, type Remote } from 'comlink';
 import { useWorkerQuery } from './use-worker-query';
 import { WorkerClient, WorkerFailure } from './worker-client';
 
@@ -27,7 +27,7 @@ class FakeWorker extends End {
     const inside = new End();
     this.other = inside;
     inside.other = this;
-    expose(api, inside as unknown as Endpoint);
+    expose(api, inside);
   }
 
   terminate(): void {

@@ -2,6 +2,7 @@ import type { BladeRecord, Job } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
   begun,
+  errorOf,
   jobOf,
   openShop,
   planned,
@@ -123,5 +124,77 @@ describe('handing over', () => {
       stones: ['Brown', 'Strop'],
     });
     expect(record.lastJob?.steps[0]!.step.lifts).toHaveLength(4);
+  });
+});
+
+describe('a way back', () => {
+  const undo = (job: Job, what: string) =>
+    bench.post(`/api/jobs/${job.id}/${what}/undo`).send({ version: job.version });
+
+  test('from passed: the edge is under test again, and its readings are still there', async () => {
+    const passed = await ready();
+    const again = jobOf(await undo(passed, 'verdict').expect(200));
+    expect(again).toMatchObject({ stage: 'testing', version: passed.version + 1 });
+    expect(again.tests).toEqual(passed.tests);
+    expect(again.events.at(-1)).toMatchObject({ kind: 'reopened', who: 'bench' });
+    await undo(again, 'verdict').expect(409);
+    expect(jobOf(await decide(again, null).expect(200)).stage).toBe('ready');
+  });
+
+  test('from handed over: the blade is in the shop, on its tag, ready as it was', async () => {
+    const home = jobOf(await giveBack(await ready()).expect(200));
+    const back = jobOf(await undo(home, 'return').expect(200));
+    expect(back).toMatchObject({ stage: 'ready', returnedAt: null, tagNumber: home.tagNumber });
+    await undo(home, 'return').expect(409);
+    expect(jobOf(await giveBack(back).expect(200)).stage).toBe('returned');
+  });
+
+  test('is closed once its tag hangs on another blade, or the blade came again', async () => {
+    const tagGone = jobOf(await giveBack(await ready()).expect(200));
+    await takeIn(shop.owner, { tagNumber: tagGone.tagNumber });
+    const refused = await undo(tagGone, 'return').expect(409);
+    expect(errorOf(refused).message).toContain(`Tag ${tagGone.tagNumber} hangs on another blade`);
+    const cameAgain = jobOf(await giveBack(await ready()).expect(200));
+    tag += 1;
+    await takeIn(shop.owner, {
+      tagNumber: tag,
+      newCustomer: null,
+      customerId: cameAgain.customer.id,
+      bladeId: cameAgain.blade.id,
+    });
+    const held = await undo(cameAgain, 'return').expect(409);
+    expect(errorOf(held).message).toContain(`taken in again since, on tag ${tag}`);
+  });
+
+  test.each(['taken in', 'planned', 'on the bench'] as const)(
+    'from declined: a blade that was %s is so again',
+    async (stage) => {
+      tag += 1;
+      let job = await takeIn(shop.owner, { tagNumber: tag });
+      if (stage !== 'taken in') job = await planned(bench, job);
+      if (stage === 'on the bench') job = await begun(bench, job);
+      const declined = jobOf(
+        await bench
+          .post(`/api/jobs/${job.id}/decline`)
+          .send({ version: job.version, reason: 'burnt along the belly' })
+          .expect(200),
+      );
+      const again = jobOf(await undo(declined, 'decline').expect(200));
+      expect(again).toMatchObject({ stage, declineReason: null });
+      expect(again.steps).toEqual(job.steps);
+      await undo(again, 'decline').expect(409);
+    },
+  );
+
+  test('from an agreed price: the lines stay, the word is withdrawn, and the history says so', async () => {
+    tag += 1;
+    const job = await takeIn(shop.owner, { tagNumber: tag });
+    const lines = [{ label: 'Edge', lowMinor: 1000, highMinor: 1200 }];
+    const put = (version: number, agreedBy: string | null) =>
+      shop.owner.put(`/api/jobs/${job.id}/estimate`).send({ version, lines, agreedBy });
+    const agreed = jobOf(await put(job.version, 'Hollis Reed').expect(200));
+    const open = jobOf(await put(agreed.version, null).expect(200));
+    expect(open.estimate).toMatchObject({ lines, agreedBy: null, agreedAt: null });
+    expect(open.events.at(-1)!.text).toMatch(/^no longer agreed/);
   });
 });

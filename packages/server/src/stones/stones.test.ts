@@ -112,6 +112,13 @@ describe('soaking', () => {
     await bench.post(`/api/stones/${id}/soak`).send({ minutes: 10, jobId: null }).expect(409);
     const out = (await bench.delete(`/api/stones/${id}/soak`).expect(200)).body as Stone;
     expect(out.soak).toBeNull();
+    // Taken out too early: its time in the water goes on as if it had never been out.
+    const back = (await bench.post(`/api/stones/${id}/soak/undo`).send({}).expect(200))
+      .body as Stone;
+    expect(back.soak).toEqual(soaking.soak);
+    expect(back.takenOutAt).toBeNull();
+    await bench.post(`/api/stones/${id}/soak/undo`).send({}).expect(409);
+    await bench.delete(`/api/stones/${id}/soak`).expect(200);
     expect(out.takenOutAt).not.toBeNull();
   });
 

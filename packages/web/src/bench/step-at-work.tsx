@@ -50,7 +50,7 @@ const Bench = styled.div`
     grid-template-columns: 1fr;
   }
 `;
-const Where = styled.p`
+const Where = styled.div`
   color: var(--ink-soft);
   display: flex;
   gap: 4px;
@@ -67,8 +67,8 @@ const Where = styled.p`
     background: var(--accent);
     border-color: var(--accent);
   }
-  & span {
-    margin-left: 10px;
+  & > span {
+    margin: 0 14px 0 10px;
   }
 `;
 const Hold = styled.dl`
@@ -236,6 +236,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
             Step {position} of {total}
             {job.round > 1 && ` · round ${job.round}, sent back after a test`}
           </span>
+          {lastDoneStep(job) !== null && <UndoButton job={job} action="step" />}
         </Where>
         <h1>{step.title}</h1>
         <p>{step.instruction}</p>
@@ -356,11 +357,6 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           missing={gate.missing}
           beforeLeaving={() => keeper.flush()}
         />
-        {lastDoneStep(job) !== null && (
-          <Row>
-            <UndoButton job={job} action="step" />
-          </Row>
-        )}
         {held.status !== 'kept' && (
           <p role="status">
             {held.status === 'sending'

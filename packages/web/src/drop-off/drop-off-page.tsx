@@ -231,6 +231,8 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
     return <TakenIn {...done} onNext={onNext} />;
   }
   const count = blades.length;
+  /** Sent, and nobody knows yet what became of it. */
+  const isWaiting = sent !== null && !busy;
   return (
     <Stack $gap={14}>
       <Row>
@@ -242,7 +244,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
           </Row>
         )}
       </Row>
-      {sent !== null && !busy && (
+      {isWaiting && (
         <Notice tone="cut">
           These blades were sent, and no answer has come yet. They can be changed once it is here.
         </Notice>
@@ -254,30 +256,32 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
           known={customer ?? null}
           finder={<FindBlade onChoose={chooseFound} />}
         />
-        <Sheet aria-label="Blade in hand">
-          <Stack $gap={10}>
-            <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
-            {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
-              <SeenBefore
-                known={customer.blades.filter(
-                  ({ id }) => !blades.some(({ bladeId }) => bladeId === String(id)),
-                )}
-                seen={{
-                  kindId: nextValues.kindId,
-                  edgeLengthMm: parseNumber(nextValues.edgeLengthMm),
-                  heightHeelMm: parseNumber(nextValues.heightHeelMm),
-                }}
-                onChoose={(id) => void choose(id)}
+        {!isWaiting && (
+          <Sheet aria-label="Blade in hand">
+            <Stack $gap={10}>
+              <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
+              {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
+                <SeenBefore
+                  known={customer.blades.filter(
+                    ({ id }) => !blades.some(({ bladeId }) => bladeId === String(id)),
+                  )}
+                  seen={{
+                    kindId: nextValues.kindId,
+                    edgeLengthMm: parseNumber(nextValues.edgeLengthMm),
+                    heightHeelMm: parseNumber(nextValues.heightHeelMm),
+                  }}
+                  onChoose={(id) => void choose(id)}
+                />
+              )}
+              <NextBlade
+                form={next}
+                kindId={nextValues.kindId}
+                brought={brought}
+                onAdd={() => void add()}
               />
-            )}
-            <NextBlade
-              form={next}
-              kindId={nextValues.kindId}
-              brought={brought}
-              onAdd={() => void add()}
-            />
-          </Stack>
-        </Sheet>
+            </Stack>
+          </Sheet>
+        )}
         {count > 0 && (
           <Sheet aria-label="To take in">
             <BladeList
@@ -296,7 +300,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
       )}
       <Row $gap={20}>
         <ActionButton onPress={() => void takeIn()} isDisabled={busy}>
-          {sent !== null && !busy
+          {isWaiting
             ? 'Send again'
             : count === 0
               ? `Take it in on tag ${nextValues.tagNumber || '…'}`

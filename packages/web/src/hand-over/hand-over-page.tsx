@@ -116,14 +116,16 @@ const HandOver = ({ job }: { job: Job }) => {
             <div style={{ flex: 1, minWidth: 240 }}>
               <FormText control={form.control} name="remarks" label="Seen and left alone" />
             </div>
-            <div style={{ flex: 1, minWidth: 240 }}>
-              <FormText
-                control={form.control}
-                name="holding"
-                label="How the angle was held"
-                hint="clamp jaw and place, rod height, shims: for the next visit"
-              />
-            </div>
+            {job.stage === 'ready' && (
+              <div style={{ flex: 1, minWidth: 240 }}>
+                <FormText
+                  control={form.control}
+                  name="holding"
+                  label="How the angle was held"
+                  hint="clamp jaw and place, rod height, shims: for the next visit"
+                />
+              </div>
+            )}
           </Row>
           <Tick
             value={sheathed}

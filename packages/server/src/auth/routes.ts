@@ -56,9 +56,10 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
 
   router.post('/session', async (request, response) => {
     const { login, password } = bodyOf(signInSchema, request);
-    const throttle = throttleOf(pool, login, addressOf(request));
-    await throttle.mayTry();
     const found = await findStaffByLogin(pool, login);
+    // The database takes "Nara" and "nara" for one: so does the count of wrong tries.
+    const throttle = throttleOf(pool, found?.login ?? login.toLowerCase(), addressOf(request));
+    await throttle.mayTry();
     const hash = found?.passwordHash ?? (await nobody);
     const matches = await passwordMatches(hash, password, throttle.mayTry);
     if (!found || !matches) {

@@ -146,6 +146,13 @@ describe('a name taken out of what was typed', () => {
     expect(withoutPerson('Stonework', terms)).toBe('Stonework');
   });
 
+  test('also one with signs that mean something in a pattern', () => {
+    const odd = termsOf({ name: 'J. (Jo) O’Neil+Sons', bladeNames: [], phones: ['+49 (0)30 1'] });
+    expect(withoutPerson('J. (Jo) O’Neil+Sons, +49 (0)30 1. Jx (Jo)', odd)).toBe(
+      'the customer, the customer. Jx (Jo)',
+    );
+  });
+
   test('out of a plan only where it can be nothing else', () => {
     const json = '{"operation":"deburr","stone":"Stone","reason":"Rose Stone asked, Bread knife"}';
     expect(JSON.parse(jsonWithoutPerson(json, terms))).toEqual({

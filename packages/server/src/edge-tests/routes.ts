@@ -1,5 +1,5 @@
 /** Edge tests before and after, and the verdict: on to the owner, or back to a named step. */
-import { readingsSchema, verdictSchema, versionSchema } from '@patient-edge/contract';
+import { readingsSchema, verdictSchema } from '@patient-edge/contract';
 import { findUse, judgeEdge } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -8,6 +8,7 @@ import { conflict, invalid } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { changeJob, mustBeAt } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
+import { wayBack } from '../jobs/reopen';
 import { saveReadings, testRoundsOfJob } from './queries';
 
 /** Readings before the work belong to no round of it. */
@@ -86,26 +87,16 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     response.json(job);
   });
 
-  router.post('/jobs/:id/verdict/undo', allow('owner', 'bench'), async (request, response) => {
-    const staff = staffOf(request);
-    const { version } = bodyOf(versionSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      async (on, row) => {
-        mustBeAt(row, ['ready'], 'Testing again');
-        await setStage(on, row.id, 'testing');
-        await addEvent(on, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'reopened',
-          text: 'undid "passed": the edge is under test again',
-        });
-      },
-    );
-    response.json(job);
-  });
+  router.post(
+    '/jobs/:id/verdict/undo',
+    allow('owner', 'bench'),
+    wayBack(pool, {
+      from: 'ready',
+      what: 'Testing again',
+      undo: (on, row) => setStage(on, row.id, 'testing'),
+      text: 'undid "passed": the edge is under test again',
+    }),
+  );
 
   return router;
 };

@@ -1,11 +1,38 @@
 /** Handing the blade back: to its owner, by the tag in the owner's hand. */
-import { returnSchema, versionSchema } from '@patient-edge/contract';
+import { returnSchema } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
+import type { Queryable } from '../database/pool';
 import { conflict, invalid } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { changeJob, mustBeAt } from '../jobs/job';
-import { addEvent, setReturned, tagHolder, tagOfBladeInShop, undoReturned } from '../jobs/queries';
+import {
+  addEvent,
+  setReturned,
+  tagHolder,
+  tagOfBladeInShop,
+  undoReturned,
+  type JobRow,
+} from '../jobs/queries';
+import { wayBack } from '../jobs/reopen';
+
+/** Back on its tag; refused once the tag hangs on another blade, or the blade came again. */
+const takeBackIn = async (on: Queryable, row: JobRow): Promise<void> => {
+  const hangsOn = await tagOfBladeInShop(on, row.bladeId);
+  if (hangsOn !== undefined) {
+    throw conflict(
+      `This blade has been taken in again since, on tag ${hangsOn}: undo nothing here`,
+      row.version,
+    );
+  }
+  if ((await tagHolder(on, row.tagNumber)) !== undefined) {
+    throw conflict(
+      `Tag ${row.tagNumber} hangs on another blade by now: take this one in anew`,
+      row.version,
+    );
+  }
+  await undoReturned(on, row.id);
+};
 
 export const handOverRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -50,39 +77,16 @@ export const handOverRoutes = (pool: Pool): Router => {
     response.json(job);
   });
 
-  router.post('/jobs/:id/return/undo', allow(), async (request, response) => {
-    const staff = staffOf(request);
-    const { version } = bodyOf(versionSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      async (on, row) => {
-        mustBeAt(row, ['returned'], 'Undoing the return');
-        const hangsOn = await tagOfBladeInShop(on, row.bladeId);
-        if (hangsOn !== undefined) {
-          throw conflict(
-            `This blade has been taken in again since, on tag ${hangsOn}: undo nothing here`,
-            row.version,
-          );
-        }
-        if ((await tagHolder(on, row.tagNumber)) !== undefined) {
-          throw conflict(
-            `Tag ${row.tagNumber} hangs on another blade by now: take this one in anew`,
-            row.version,
-          );
-        }
-        await undoReturned(on, row.id);
-        await addEvent(on, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'reopened',
-          text: 'undid the return: the blade is in the shop',
-        });
-      },
-    );
-    response.json(job);
-  });
+  router.post(
+    '/jobs/:id/return/undo',
+    allow(),
+    wayBack(pool, {
+      from: 'returned',
+      what: 'Undoing the return',
+      undo: takeBackIn,
+      text: 'undid the return: the blade is in the shop',
+    }),
+  );
 
   return router;
 };

@@ -4,7 +4,6 @@ import {
   declineSchema,
   dropOffSchema,
   takeInSchema,
-  versionSchema,
   type DropOffAnswer,
 } from '@patient-edge/contract';
 import { Router } from 'express';
@@ -26,6 +25,7 @@ import {
   undoDeclined,
   updateIntake,
 } from './queries';
+import { wayBack } from './reopen';
 import { checkSteel, dropOff, takeIn } from './take-in';
 
 /** Two counters gave out the same tag, or took in the same blade, at the same moment. */
@@ -146,26 +146,16 @@ export const jobRoutes = (pool: Pool): Router => {
     response.json(job);
   });
 
-  router.post('/jobs/:id/decline/undo', allow(), async (request, response) => {
-    const staff = staffOf(request);
-    const { version } = bodyOf(versionSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      async (on, row) => {
-        mustBeAt(row, ['declined'], 'Taking it on again');
-        await undoDeclined(on, row.id);
-        await addEvent(on, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'reopened',
-          text: 'took it on again: it is not declined any more',
-        });
-      },
-    );
-    response.json(job);
-  });
+  router.post(
+    '/jobs/:id/decline/undo',
+    allow(),
+    wayBack(pool, {
+      from: 'declined',
+      what: 'Taking it on again',
+      undo: (on, row) => undoDeclined(on, row.id),
+      text: 'took it on again: it is not declined any more',
+    }),
+  );
 
   return router;
 };

@@ -226,7 +226,7 @@ test('the owner is asked, a no stops the work, the price is agreed, and tag and 
   await page.getByRole('button', { name: 'Settle the plan' }).click();
   await page.getByText(/^Read\. The stone stands firm/).click();
   await page.getByRole('button', { name: 'Begin at the bench' }).click();
-  await expect(page.getByRole('alert')).toContainText('The owner said no');
+  await expect(page.getByRole('alert')).toContainText('The customer said no');
   await page.getByRole('link', { name: 'Judge', exact: true }).click();
   await expect(page.getByRole('checkbox', { name: /Wrap the handle/ })).toBeChecked();
   await page.getByRole('button', { name: /^Yes: The damage was on the blade/ }).click();

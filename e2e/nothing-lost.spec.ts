@@ -277,3 +277,32 @@ test('one’s own password is changed, and a person who leaves is deactivated', 
   await expect(page.getByRole('button', { name: 'Deactivate Teodor Lock' })).toBeVisible();
   await other.close();
 });
+
+test('a clock that was forgotten asks how long was worked, and the answer alone counts', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, 'Square knife');
+  await page.goto(`${shop.address}/jobs/${id}/bench`);
+  await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
+  const open = async () => (await jobOf(page, id)).steps.find(({ status }) => status === 'to do')!;
+  const { workedSeconds } = await open();
+  await page.getByRole('button', { name: 'Start the clock' }).click();
+  await page.clock.fastForward('04:00:00');
+  const asked = page.getByRole('alert').filter({ hasText: 'How long did you work?' });
+  await expect(asked).toBeVisible();
+  await asked.getByLabel('Minutes worked').fill('much');
+  await asked.getByRole('button', { name: 'Save time' }).click();
+  await expect(asked).toContainText('must be from 0 to 6000; "much" was given');
+  await asked.getByLabel('Minutes worked').fill('25');
+  await asked.getByRole('button', { name: 'Save time' }).click();
+  await expect(asked).toHaveCount(0);
+  await page.clock.fastForward('00:05');
+  await expect
+    .poll(async () => {
+      const step = await open();
+      return [Math.round(step.workedSeconds - workedSeconds), step.runningSeconds];
+    })
+    .toEqual([1500, null]);
+});

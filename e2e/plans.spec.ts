@@ -165,6 +165,8 @@ for (const [kind, name, operations] of BLADES) {
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
     await page.getByText(/^Read\. The stone stands firm/).click();
     await page.getByRole('button', { name: 'Begin at the bench' }).click();
+    for (const { words } of settled.steps[0]!.asks)
+      await page.getByRole('button', { name: `Yes: ${words}` }).click();
     await expect(page.getByRole('heading', { level: 1, name: core.steps[0]!.title })).toBeVisible();
     if (core.steps[0] === changed)
       await expect(page.getByText('of about 33').first()).toBeVisible();

@@ -30,6 +30,7 @@ const Head = styled.header`
   }
   & nav {
     display: flex;
+    flex-wrap: wrap;
   }
   & nav a {
     padding: 10px 14px;

@@ -46,6 +46,18 @@ const Bar = styled.header`
     border-bottom-color: var(--accent);
     font-weight: 650;
   }
+  /* On a telephone the places stand in one line below, to be pushed along. */
+  @media (max-width: 700px) {
+    padding: 4px 14px;
+    justify-content: space-between;
+    & nav {
+      order: 3;
+      flex: 1 0 100%;
+      flex-wrap: nowrap;
+      overflow-x: auto;
+      white-space: nowrap;
+    }
+  }
 `;
 const Who = styled.div`
   display: flex;
@@ -53,6 +65,11 @@ const Who = styled.div`
   gap: 6px;
   color: var(--ink-soft);
   font-size: 15px;
+  @media (max-width: 700px) {
+    & > span {
+      display: none;
+    }
+  }
   & button {
     background: none;
     border: none;
@@ -68,6 +85,9 @@ const Main = styled.main`
   padding: 20px 28px 48px;
   max-width: 1440px;
   margin: 0 auto;
+  @media (max-width: 700px) {
+    padding: 14px 14px 40px;
+  }
 `;
 
 export const Mark = () => (

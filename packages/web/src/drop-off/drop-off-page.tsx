@@ -180,7 +180,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
 
   const refuse = (error: unknown): void => {
     if (!isAnswer(error)) {
-      setProblem(`${messageOf(error)} Press again to repeat exactly what was sent.`);
+      setProblem(`${messageOf(error)} “Send again” repeats exactly what was sent.`);
       return;
     }
     // Answered: nothing was made of it, and it may be changed. A key that made something else is used up.

@@ -26,6 +26,9 @@ const Hung = styled.ul`
     text-align: left;
     min-height: 44px;
   }
+  & li[data-here] {
+    padding: 7px 9px;
+  }
   & button[data-hovered],
   & button[data-likely] {
     border-color: var(--accent);
@@ -70,7 +73,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
         </li>
       ))}
       {here.map((blade) => (
-        <li key={blade.id}>
+        <li key={blade.id} data-here="">
           <Silhouette measures={blade.measures} scale={0.5} />
           <span>{nameOf(blade)}</span>
           <br />

@@ -69,6 +69,15 @@ const Events = styled.ol`
   & span {
     color: var(--ink-soft);
   }
+  @media (max-width: 700px) {
+    & li {
+      grid-template-columns: auto 1fr;
+      gap: 0 12px;
+    }
+    & li > div {
+      grid-column: 1 / -1;
+    }
+  }
 `;
 
 const JobPage = () => {

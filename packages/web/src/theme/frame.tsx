@@ -46,8 +46,8 @@ const Bar = styled.header`
     border-bottom-color: var(--accent);
     font-weight: 650;
   }
-  /* On a telephone the places stand in one line below, to be pushed along. */
-  @media (max-width: 700px) {
+  /* On a tablet held upright and on a telephone the places stand in one line below, to be pushed along. */
+  @media (max-width: 1000px) {
     padding: 4px 14px;
     justify-content: space-between;
     & nav {

@@ -2,11 +2,13 @@
 import { expect, test } from '@playwright/test';
 import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { readFile, rm, stat } from 'node:fs/promises';
+import { chmod, mkdtemp, readdir, readFile, rm, stat, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import { databaseEnvironment, startDatabase, type Database } from '../scripts/database';
 import { dataFolder, SERVER_ENTRY } from '../scripts/paths';
+import { openServerLog } from '../scripts/server-log';
 
 const FOLDER = dataFolder('launcher');
 const PORT = 3339;
@@ -104,4 +106,20 @@ test('three servers at once on an empty database all open, and the demo is loade
     for (const server of servers) server.kill('SIGKILL');
     await root.end();
   }
+});
+
+test('what the server says is kept in a few files, for their owner alone', async () => {
+  const folder = await mkdtemp(join(tmpdir(), 'server-log-'));
+  // One from before, open to everybody.
+  await writeFile(join(folder, 'server.log'), 'an older line\n');
+  await chmod(join(folder, 'server.log'), 0o644);
+  const log = await openServerLog(folder, '8K');
+  for (let line = 0; line < 60; line += 1)
+    await new Promise((resolve) => log.write(`${line} ${'x'.repeat(1000)}\n`, resolve));
+  await new Promise<void>((resolve) => log.end(() => resolve()));
+  const kept = (await readdir(folder)).filter((name) => /server\.log$/.test(name));
+  expect(kept.length).toBeGreaterThan(2);
+  expect(kept.length).toBeLessThanOrEqual(6);
+  for (const name of kept) expect((await stat(join(folder, name))).mode & 0o777, name).toBe(0o600);
+  await rm(folder, { recursive: true });
 });

@@ -306,3 +306,27 @@ test('a clock that was forgotten asks how long was worked, and the answer alone 
     })
     .toEqual([1500, null]);
 });
+
+test('a removed damage comes back, and an agreed price is withdrawn', async ({ page }) => {
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, 'Hook-backed carver');
+  const undo = page.getByRole('button', { name: 'Undo', exact: true });
+  await page.goto(`${shop.address}/jobs/${id}/intake`);
+  const remove = page.getByRole('button', { name: /^Remove damage/ });
+  const before = await remove.count();
+  await page.getByRole('button', { name: 'Add it by number' }).click();
+  await page.getByLabel('From heel, mm').last().fill('61');
+  await remove.last().click();
+  await expect(remove).toHaveCount(before);
+  await undo.click();
+  await expect(remove).toHaveCount(before + 1);
+  await expect(page.getByLabel('From heel, mm').last()).toHaveValue('61');
+
+  await page.goto(`${shop.address}/jobs/${id}/judge`);
+  const price = page.getByRole('region', { name: 'Price' });
+  await price.getByRole('button', { name: 'It is agreed' }).click();
+  await expect(price.getByText(/^agreed with/)).toBeVisible();
+  await undo.click();
+  await expect(price.getByText('kept, not agreed yet')).toBeVisible();
+  expect((await jobOf(page, id)).events.at(-1)!.text).toContain('no longer agreed');
+});

@@ -1,10 +1,8 @@
 /** `demo` and `start`: database, build and server in one, until Ctrl-C. */
 import { fork } from 'node:child_process';
-import { existsSync } from 'node:fs';
 import { chmod, mkdir } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { createStream, type RotatingFileStream } from 'rotating-file-stream';
 import { build } from './build';
 import {
   APP_DATABASE,
@@ -15,8 +13,8 @@ import {
 } from './database';
 import { dataFolder, SERVER_ENTRY } from './paths';
 import { runOrExplain, say, Trouble } from './say';
+import { openServerLog, SERVER_LOG } from './server-log';
 
-const LOG = 'server.log';
 const DEFAULT_PORTS = { demo: { web: 4870, database: 3317 }, shop: { web: 4880, database: 3318 } };
 
 const portFrom = (text: string | undefined, fallback: number, name: string): number => {
@@ -46,15 +44,6 @@ const readArguments = () => {
   }
 };
 
-/** What the server says, in a file of ours alone that never grows without end. */
-const openLog = async (folder: string): Promise<RotatingFileStream> => {
-  const file = join(folder, LOG);
-  if (existsSync(file)) await chmod(file, 0o600);
-  const log = createStream(LOG, { path: folder, size: '5M', maxFiles: 5, mode: 0o600 });
-  log.on('error', (error: Error) => say(`  ${LOG} cannot be written: ${error.message}`));
-  return log;
-};
-
 const emptyDatabase = async (database: Database): Promise<void> => {
   const root = await database.asRoot();
   await root.query(`DROP DATABASE IF EXISTS ${APP_DATABASE}`);
@@ -70,7 +59,7 @@ const runServer = async (
   folder: string,
   database: Database,
 ): Promise<number> => {
-  const log = await openLog(folder);
+  const log = await openServerLog(folder);
   const server = fork(SERVER_ENTRY, {
     // Out of the terminal's group: Ctrl-C comes through us, so that both stop in order.
     detached: true,
@@ -132,7 +121,7 @@ const serve = async (): Promise<number> => {
     say('Server');
     const code = await runServer(mode, port, folder, database);
     if (code !== 0) {
-      throw new Trouble('The server stopped by itself.', `Look at ${join(folder, LOG)}.`);
+      throw new Trouble('The server stopped by itself.', `Look at ${join(folder, SERVER_LOG)}.`);
     }
   } finally {
     say('Closing');

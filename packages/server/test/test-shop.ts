@@ -53,7 +53,9 @@ export interface TestShop {
 /** A shop with an owner signed in and three stones and a strop on the rack. */
 export const openShop = async (
   name: string,
-  options: Partial<Pick<AppOptions, 'printer' | 'compute' | 'reach' | 'scale'>> = {},
+  options: Partial<
+    Pick<AppOptions, 'printer' | 'compute' | 'reach' | 'scale' | 'sessionSecret'>
+  > = {},
 ): Promise<TestShop> => {
   const pool = await emptyDatabase(name);
   await migrate(pool, MIGRATIONS);

@@ -1,4 +1,5 @@
 import type { StaffRecord } from '@patient-edge/contract';
+import type { Express } from 'express';
 import request, { type Agent } from 'supertest';
 import {
   emptyDatabase,
@@ -181,6 +182,19 @@ describe('one’s own account', () => {
     await here.get('/api/shop').expect(200);
     await there.get('/api/shop').expect(401);
   });
+});
+
+test('two shops on one machine have cookies of different names, for browsers tell no ports apart', async () => {
+  const other = await openShop('auth-second', { sessionSecret: 'of another shop' });
+  const nameOf = async (app: Express): Promise<string> => {
+    const answer = await request(app)
+      .post('/api/session')
+      .send({ login: 'nara', password: PASSWORD })
+      .expect(200);
+    return (answer.headers['set-cookie'] as unknown as string[])[0]!.split('=')[0]!;
+  };
+  expect(await nameOf(other.app)).not.toBe(await nameOf(shop.app));
+  await other.close();
 });
 
 describe('people', () => {

@@ -47,12 +47,13 @@ const Bench = styled.div`
     font-size: 36px;
   }
   @media (max-width: 900px) {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Where = styled.div`
   color: var(--ink-soft);
   display: flex;
+  flex-wrap: wrap;
   gap: 4px;
   align-items: center;
   & i {
@@ -121,8 +122,9 @@ const SideButton = styled(Button)`
 `;
 const Clock = styled.div`
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 16px;
+  gap: 8px 16px;
   & b {
     font: 680 48px/1 var(--figures);
   }

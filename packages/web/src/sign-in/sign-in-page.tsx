@@ -107,9 +107,7 @@ export const SetUpPage = () => {
               <h1>
                 <Mark /> A new shop
               </h1>
-              <Soft>
-                Name it, and make yourself its owner. Others are added later under People.
-              </Soft>
+              <Soft>Name it, and make yourself its owner. Add other people later in Settings.</Soft>
             </div>
             <FormText control={form.control} name="shopName" label="Name of the shop" />
             <FormText control={form.control} name="name" label="Your name" />

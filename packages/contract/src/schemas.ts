@@ -12,7 +12,7 @@ import {
   type PlanChoices,
 } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
-import { id, number, optionalText, text, version, yesOrNo } from './schema-parts';
+import { id, number, oneOf, optionalText, text, version, yesOrNo } from './schema-parts';
 import { ROLES, type Role } from './shop-rules';
 
 const login = Joi.string()
@@ -55,10 +55,7 @@ export const staffSchema = Joi.object<StaffBody>({
   name: text('Name', 80).required(),
   login,
   password: newPassword,
-  role: Joi.string()
-    .valid(...ROLES)
-    .required()
-    .label('Role'),
+  role: oneOf('Role', ROLES),
 });
 
 export interface ChangeStaffBody {
@@ -66,10 +63,7 @@ export interface ChangeStaffBody {
   readonly active: boolean;
 }
 export const changeStaffSchema = Joi.object<ChangeStaffBody>({
-  role: Joi.string()
-    .valid(...ROLES)
-    .required()
-    .label('Role'),
+  role: oneOf('Role', ROLES),
   active: yesOrNo().required().label('Active'),
 });
 

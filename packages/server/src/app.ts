@@ -86,33 +86,29 @@ const isDatabaseAway = (error: unknown): boolean =>
   typeof error.code === 'string' &&
   DATABASE_AWAY.has(error.code);
 
+/** What is a refusal by itself, or by what it means: locks that gave no way after several tries are too much at once. */
+const refusalOf = (error: unknown): ApiError | null => {
+  if (error instanceof ApiError) return error;
+  return isLockError(error) ? busy('Too many changes at once; try again in a moment') : null;
+};
+
 const answerError: ErrorRequestHandler = (error: unknown, request, response, next) => {
   if (response.headersSent) return next(error);
   const answer = (status: number, body: ApiErrorBody['error']): void => {
     response.status(status).json({ error: body } satisfies ApiErrorBody);
   };
-  if (error instanceof ApiError) {
-    if (error.extra.retryAfterS !== undefined)
-      response.set('Retry-After', String(error.extra.retryAfterS));
-    answer(error.status, { code: error.code, message: error.message, ...error.extra });
+  const refusal = refusalOf(error);
+  if (refusal) {
+    if (refusal !== error) request.log.warn({ err: error }, 'locks that would not give way');
+    if (refusal.extra.retryAfterS !== undefined)
+      response.set('Retry-After', String(refusal.extra.retryAfterS));
+    answer(refusal.status, { code: refusal.code, message: refusal.message, ...refusal.extra });
     return;
   }
   const status = statusOf(error);
   if (status !== null && status >= 400 && status < 500) {
     // Raised by the body parser: not JSON, or too large.
     answer(status, { code: 'BAD_REQUEST', message: 'The request cannot be read' });
-    return;
-  }
-  if (isLockError(error)) {
-    // Tried again several times already.
-    request.log.warn({ err: error }, 'locks that would not give way');
-    const {
-      status: code,
-      message,
-      extra,
-    } = busy('Too many changes at once; try again in a moment');
-    response.set('Retry-After', String(extra.retryAfterS));
-    answer(code, { code: 'BUSY', message });
     return;
   }
   if (isDatabaseAway(error)) {

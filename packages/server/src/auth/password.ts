@@ -3,18 +3,14 @@
  * and 64 MB for a moment: two at a time, and no more waiting than a shop has people.
  */
 import argon2 from 'argon2';
-import pLimit from 'p-limit';
-import { busy } from '../http/errors';
+import { inTurnOf } from '../http/in-turn';
 
-const AT_ONCE = 2;
-const MOST_WAITING = 20;
-const limit = pLimit(AT_ONCE);
-
-const inTurn = <T>(work: () => Promise<T>): Promise<T> => {
-  if (limit.pendingCount >= MOST_WAITING)
-    throw busy('Too many people are signing in at once; try again in a moment', 2);
-  return limit(work);
-};
+const inTurn = inTurnOf({
+  atOnce: 2,
+  mostWaiting: 20,
+  whenBusy: 'Too many people are signing in at once; try again in a moment',
+  retryAfterS: 2,
+});
 
 export const hashPassword = (password: string): Promise<string> =>
   inTurn(() => argon2.hash(password));

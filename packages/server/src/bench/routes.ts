@@ -33,6 +33,8 @@ const isBegun = ({
 
 /** A step that asks the customer something stands until the answer is yes. */
 const mustBeAllowed = async (on: Queryable, { asks }: StepRecord, row: JobRow): Promise<void> => {
+  // Most steps ask nothing: their strokes wait for no further question to the records.
+  if (asks.length === 0) return;
   const [open] = withoutYes(asks, await consentsOfJob(on, row.id));
   if (!open) return;
   throw new ApiError(409, 'ASK_FIRST', `Ask the customer first: “${open.words}”`, {

@@ -15,7 +15,13 @@ export interface Reach {
 export const ONLY_HERE: Reach = { hosts: [], proxy: null };
 
 const OF_THIS_MACHINE = ['localhost', '127.0.0.1', '[::1]'];
-const HOST_NAME = /^(\[[0-9a-f:.]+\]|[a-z0-9.-]{1,253})(?::\d{1,5})?$/i;
+const NAME = String.raw`(\[[0-9a-f:.]+\]|[a-z0-9.-]{1,253})`;
+const NAME_ALONE = new RegExp(`^${NAME}$`, 'i');
+const NAME_AND_PORT = new RegExp(String.raw`^${NAME}(?::\d{1,5})?$`, 'i');
+
+/** The name of a Host header, without its port; undefined when it is none. */
+const nameOf = (host: string | undefined): string | undefined =>
+  NAME_AND_PORT.exec(host ?? '')?.[1]?.toLowerCase();
 
 /**
  * The reach from the environment: names separated by commas, and the proxy. Throws when a name is none.
@@ -23,7 +29,7 @@ const HOST_NAME = /^(\[[0-9a-f:.]+\]|[a-z0-9.-]{1,253})(?::\d{1,5})?$/i;
 export const reachFrom = (hosts: string | undefined, proxy: string | undefined): Reach => {
   const names = (hosts ?? '').split(',').map((name) => name.trim().toLowerCase());
   for (const name of names) {
-    if (name !== '' && !/^(\[[0-9a-f:.]+\]|[a-z0-9.-]{1,253})$/.test(name))
+    if (name !== '' && !NAME_ALONE.test(name))
       throw new Error(
         `PATIENT_EDGE_HOSTS must be host names separated by commas; "${name}" was given`,
       );
@@ -37,9 +43,9 @@ export const reachFrom = (hosts: string | undefined, proxy: string | undefined):
 export const knownHost = ({ hosts }: Reach): RequestHandler => {
   const known = new Set([...OF_THIS_MACHINE, ...hosts]);
   return (request, _response, next) => {
-    const name = HOST_NAME.exec(request.get('Host') ?? '')?.[1]?.toLowerCase();
-    const forwarded = HOST_NAME.exec(request.host ?? '')?.[1]?.toLowerCase();
-    if (name === undefined || forwarded === undefined || !known.has(name) || !known.has(forwarded))
+    // What the proxy says it was, too, where there is one.
+    const names = [nameOf(request.get('Host')), nameOf(request.host)];
+    if (!names.every((name) => name !== undefined && known.has(name)))
       throw new ApiError(421, 'UNKNOWN_HOST', 'The shop is not known by this name');
     next();
   };

@@ -3,9 +3,9 @@
  * and without anything it says beside the picture itself, above all where it was taken.
  */
 import { PHOTOGRAPH_TYPES } from '@patient-edge/contract';
-import pLimit from 'p-limit';
 import sharp from 'sharp';
-import { busy, invalid } from '../http/errors';
+import { invalid } from '../http/errors';
+import { inTurnOf } from '../http/in-turn';
 
 export interface Picture {
   readonly full: Buffer;
@@ -22,9 +22,12 @@ const LONGEST_S = 10;
 const FORMATS: readonly string[] = PHOTOGRAPH_TYPES.map((type) => type.slice('image/'.length));
 
 /** Opening a picture takes a core and much memory: two at a time, and few waiting. */
-const AT_ONCE = 2;
-const MOST_WAITING = 20;
-const limit = pLimit(AT_ONCE);
+const inTurn = inTurnOf({
+  atOnce: 2,
+  mostWaiting: 20,
+  whenBusy: 'Too many pictures are being opened just now; try again in a moment',
+  retryAfterS: 5,
+});
 
 const refuse = (message: string): never => {
   throw invalid([{ field: 'photograph', message: `Photograph: ${message}` }]);
@@ -66,7 +69,5 @@ const opened = async (bytes: Buffer): Promise<Picture> => {
 /** Throws 422 for what is no picture or too large a one, 503 while too many wait. */
 export const toPicture = (bytes: Buffer): Promise<Picture> => {
   if (bytes.length === 0) refuse('the file is empty');
-  if (limit.pendingCount >= MOST_WAITING)
-    throw busy('Too many pictures are being opened just now; try again in a moment', 5);
-  return limit(() => opened(bytes));
+  return inTurn(() => opened(bytes));
 };

@@ -1,9 +1,11 @@
 /** Said where an intake that was typed and not saved would be looked for in vain. */
 import type { Job } from '@patient-edge/contract';
+import { memo } from 'react';
 import { ActionLink, Notice, Row } from '../theme/parts';
 import { hasDraft } from './draft';
 
-export const UnsavedNotice = ({ job }: { job: Job }) => {
+/** Asked of the device once a job, not with every picture of a plan that is being moved. */
+export const UnsavedNotice = memo(({ job }: { job: Job }) => {
   const editable = job.stage === 'taken in' || job.stage === 'planned';
   if (!editable || !hasDraft(job.id)) return null;
   return (
@@ -17,4 +19,5 @@ export const UnsavedNotice = ({ job }: { job: Job }) => {
       </Row>
     </Notice>
   );
-};
+});
+UnsavedNotice.displayName = 'UnsavedNotice';

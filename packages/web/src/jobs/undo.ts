@@ -18,9 +18,12 @@ export const UNDO_LABELS: Readonly<Record<UndoAction, string>> = {
 export const lastDoneStep = (job: Job) =>
   job.steps.findLast(({ status, superseded }) => status === 'done' && !superseded) ?? null;
 
+/** Where it is undone, below the job. */
+export const undoPathOf = (job: Job, action: UndoAction): string =>
+  action === 'step' ? `/steps/${lastDoneStep(job)?.id ?? 0}/undo` : `/${action}/undo`;
+
 /** Undoes it and keeps the answer. Throws what the server says against it. */
 export const undoOnJob = async (job: Job, action: UndoAction): Promise<void> => {
-  const step = lastDoneStep(job);
-  const path = action === 'step' ? `/steps/${step?.id ?? 0}/undo` : `/${action}/undo`;
+  const path = undoPathOf(job, action);
   await keepJob(await writeJob({ jobId: job.id, method: 'POST', path, version: job.version }));
 };

@@ -1,6 +1,7 @@
 /** An answer computed in a worker, away from the page, so that typing and sliding never wait. */
 import type { Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { messageOf } from '../api/client';
 import { WorkerClient } from './worker-client';
 
 export interface WorkerQuery<Input, Answer> {
@@ -18,9 +19,6 @@ interface Held<Input, Answer> {
   readonly of: Input | null;
   readonly error: string | null;
 }
-
-const messageOf = (error: unknown): string =>
-  error instanceof Error ? error.message : 'The calculation failed';
 
 /** Asks one question at a time; while it is answered only the newest of those that came meanwhile is kept. */
 class Asker<Api extends object, Input, Answer> {

@@ -1,6 +1,7 @@
 /** Long work in a worker that tells how far it is, and can be stopped. */
 import type { Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { messageOf } from '../api/client';
 import { WorkerClient } from './worker-client';
 
 export interface WorkerRun<Api extends object> {
@@ -38,19 +39,19 @@ export const useWorkerRun = <Api extends object>(create: () => Worker): WorkerRu
       const opened = new WorkerClient<Api>(create);
       client.current = opened;
       setState({ isRunning: true, error: null });
-      opened
-        .run(ask)
-        .then(() => null)
-        .catch((error: unknown) =>
-          error instanceof Error ? error.message : 'The calculation failed',
-        )
-        .then((error) => {
-          // One that was stopped or followed by another says nothing more.
-          if (client.current !== opened) return;
-          end();
-          setState({ isRunning: false, error });
-        })
-        .catch(() => undefined);
+      const run = async (): Promise<void> => {
+        let error: string | null = null;
+        try {
+          await opened.run(ask);
+        } catch (failure) {
+          error = messageOf(failure);
+        }
+        // One that was stopped or followed by another says nothing more.
+        if (client.current !== opened) return;
+        end();
+        setState({ isRunning: false, error });
+      };
+      void run();
     },
     [create, end],
   );

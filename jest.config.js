@@ -15,6 +15,7 @@ export default {
   // Hashing passwords and making databases takes its time on a busy machine.
   testTimeout: 60_000,
   projects: [
+    { ...shared, displayName: 'scripts', rootDir: 'scripts', testMatch: ['<rootDir>/*.test.ts'] },
     { ...shared, displayName: 'core', rootDir: 'packages/core' },
     { ...shared, displayName: 'contract', rootDir: 'packages/contract' },
     { ...shared, displayName: 'server', rootDir: 'packages/server' },

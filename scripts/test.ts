@@ -127,7 +127,8 @@ const test = async (): Promise<number> => {
     if (parts.includes('types')) await count('Types', types);
     if (parts.includes('lint')) await count('Lint', lint);
     if (parts.includes('format')) await count('Format', format);
-    if (parts.includes('core')) await count('Core', () => jest(['core', 'contract'], {}));
+    if (parts.includes('core'))
+      await count('Core', () => jest(['scripts', 'core', 'contract'], {}));
     if (parts.includes('unit') || parts.includes('browser')) {
       say('\nDatabase for the tests');
       const folder = dataFolder('test');
@@ -135,7 +136,9 @@ const test = async (): Promise<number> => {
       database = await startDatabase(folder, TEST_DATABASE_PORT);
       const environment = databaseEnvironment(database);
       if (parts.includes('unit')) {
-        await count('Unit tests', () => jest(['core', 'contract', 'server', 'web'], environment));
+        await count('Unit tests', () =>
+          jest(['scripts', 'core', 'contract', 'server', 'web'], environment),
+        );
       }
       if (parts.includes('browser')) {
         say('\nBuild');

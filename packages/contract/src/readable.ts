@@ -2,7 +2,11 @@
  * What no schema needs to see: a body nested without end, text that is no Unicode, and keys that would stand in for
  * what every object can do, so that reading the body would run it.
  */
-import type { FieldError } from './validate';
+export interface FieldError {
+  /** Dotted path of the field. */
+  readonly field: string;
+  readonly message: string;
+}
 
 const DEEPEST = 32;
 const RESERVED = new Set([

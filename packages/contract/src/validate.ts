@@ -1,12 +1,8 @@
 /** Validation at the door: every refusal names the field, the limit and what was given. */
 import type Joi from 'joi';
-import { unreadable } from './readable';
+import { unreadable, type FieldError } from './readable';
 
-export interface FieldError {
-  /** Dotted path of the field. */
-  readonly field: string;
-  readonly message: string;
-}
+export type { FieldError } from './readable';
 
 export type Validated<T> =
   | { readonly ok: true; readonly value: T }

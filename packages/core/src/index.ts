@@ -1,110 +1,382 @@
-/** The craft: geometry, abrasion, planning and judgement. No interface, no clock, no randomness. */
-export * from './units/quantities';
-export * from './units/result';
-export * from './units/force';
-export * from './units/figure';
-export * from './section/section';
-export * from './section/cuts';
-export * from './section/flat-grind';
-export * from './section/rebevel';
-export * from './section/thin';
-export * from './angle/lift';
-export * from './angle/bevel';
-export * from './outline/polyline';
-export * from './outline/stations';
-export * from './outline/repair';
-export * from './abrasive/grit-tables';
-export * from './abrasive/grit';
-export * from './abrasive/removal';
-export * from './abrasive/progression';
-export * from './abrasive/kinds';
-export * from './abrasive/rack-stone';
-export * from './abrasive/care';
-export * from './abrasive/soak';
-export * from './abrasive/time-range';
-export * from './abrasive/insist';
-export * from './abrasive/schools';
-export * from './abrasive/warnings';
-export * from './steel/steels';
-export * from './steel/angle-shift';
-export * from './steel/explain';
-export * from './steel/recognise';
-export * from './machine/calibration';
-export * from './machine/machine';
-export * from './touch-up/ladder';
-export * from './bench/pressure';
-export * from './plan/finishing';
-export * from './plan/part-chains';
-export * from './blade/kinds';
-export * from './blade/uses';
-export * from './blade/measures';
-export * from './blade/outline';
-export * from './blade/care';
-export * from './blade/zone-station';
-export * from './plan/advice';
-export * from './plan/choices';
-export * from './plan/manner';
-export * from './plan/steps';
-export * from './plan/plan';
-export type { PlanInput } from './plan/input';
-export { edgeRack } from './plan/edge-chain';
-export { liftsOfZones } from './plan/lifts';
-export { OUTLINE_FAULTS, type OutlineWork } from './plan/outline-work';
-export * from './bench/session';
-export * from './bench/rounds';
-export * from './edgetest/tests';
-export * from './edgetest/verdict';
-export * from './edgetest/faults';
-export * from './statistics/normal';
-export * from './angle/resting';
-export * from './angle/shims';
-export * from './angle/rail';
-export * from './angle/clamp';
-export * from './angle/gauge';
-export * from './angle/belt-and-wheel';
-export * from './angle/convex';
-export * from './angle/wobble';
-export * from './one-sided/shinogi';
-export * from './one-sided/hollow-back';
-export * from './serration/serration';
-export * from './wear/wear';
-export * from './calc/operations';
-export * from './calc/calculate';
-export * from './section/grinds';
-export * from './section/bevels';
-export * from './outline/tip';
-export * from './wear/years';
-export * from './angle/recording';
-export * from './plan/along';
-export * from './plan/stages';
-export * from './plan/bands';
-export * from './plan/patterns';
-export * from './plan/practice';
-export * from './plan/schools';
-export * from './plan/kind-choices';
-export * from './plan/changes';
-export * from './plan/habits';
-export * from './plan/tip-work';
-export * from './plan/kinds';
-export * from './plan/compare';
-export * from './plan/spread';
-export * from './price/estimate-facts';
-export * from './print/outline';
-export * from './machine/holding';
-export * from './plan/kinds/craft';
-export { BACK_TAKES_MM } from './plan/kinds/one-sided';
-export * from './plan/figures';
-export * from './print/template';
-export * from './plan/chip-cost';
-export * from './serration/scallop';
-export * from './intake/questions';
-export * from './intake/hollow-check';
-export * from './intake/stand-ins';
-export * from './blade/condition';
-export * from './blade/recognise';
-export * from './blade/instruments';
-export * from './outline/trace';
-export * from './angle/readings';
-export * from './judge/judgement';
-export * from './judge/step-questions';
-export * from './price/estimate';
+/**
+ * The craft: geometry, abrasion, planning and judgement. No interface, no clock, no randomness.
+ * What stands here is what the other packages use; rooms in the order in which they may import one another.
+ */
+export {
+  fail,
+  figure,
+  FORCE_UNITS,
+  forceIn,
+  micrometres,
+  mm,
+  newtonsOf,
+  ok,
+  perSide,
+  type DomainError,
+  type Figure,
+  type FigureUnit,
+  type ForceUnit,
+  type Result,
+  type Why,
+} from './units';
+export { byZone, interpolate, ZONES, zoneSpan, type BladePoint, type Zone } from './geometry';
+export {
+  convexSide,
+  cutSection,
+  faceLine,
+  flatGrind,
+  sectionFromSides,
+  setBevels,
+  spanAtMm,
+  thicknessAtMm,
+  type Section,
+  type Side,
+} from './section';
+export {
+  ANGLE_ROUTES,
+  angleFromBevel,
+  clampAngles,
+  combineAngles,
+  GAUGE_SEATS,
+  GAUGE_ZEROS,
+  MARKER_FINDINGS,
+  markerAdvice,
+  matchingSlide,
+  pivotForAngle,
+  presentAngleSigmaDeg,
+  readAngle,
+  restingAngle,
+  ROUTE_LABELS,
+  type AngleReading,
+  type AngleRoute,
+  type MarkerFinding,
+  type MarkerTrial,
+  type ReadAngle,
+} from './angle';
+export {
+  angleAtFixedLift,
+  curveThrough,
+  layOut,
+  readOutline,
+  repairOutline,
+  splitOutline,
+  thinned,
+  TIP_WAYS,
+  traceOutline,
+  type DrawnWay,
+  type PicturePoint,
+  type Scaling,
+  type Station,
+  type TracedCurves,
+} from './outline';
+export {
+  explainSteel,
+  findSteel,
+  recogniseSteel,
+  RECOGNITION,
+  steelAngleShift,
+  STEELS,
+  UNKNOWN_STEEL_DESIGNATION,
+  wantsDiamond,
+  type BurrHabit,
+  type RecognitionAnswers,
+  type RecognitionTest,
+  type Steel,
+} from './steel';
+export {
+  bevelsOf,
+  BLADE_KIND_IDS,
+  BLADE_KINDS,
+  bladeKind,
+  bladeOutline,
+  compareCondition,
+  DAMAGE_KINDS,
+  DAMAGE_SIDES,
+  DAMAGE_WORDS,
+  findUse,
+  hasDepth,
+  isMeasured,
+  isOneSided,
+  lengthSigmaMm,
+  LIKELY,
+  likest,
+  MEASURE_FIELDS,
+  MEASURED_WITH,
+  SHARPNESS,
+  TRACE_SOURCES,
+  USE_IDS,
+  USES,
+  usualMeasuresOf,
+  type BladeMeasures,
+  type Damage,
+  type DamageKind,
+  type DamageSide,
+  type MeasuredWith,
+  type MeasureField,
+  type Sharpness,
+  type Sighting,
+  type TracedOutline,
+  type TraceSource,
+} from './blade';
+export {
+  ABRASIVE_KIND_IDS,
+  abrasiveKind,
+  BENCH_ABRASIVES,
+  BONDS,
+  chooseProgression,
+  flatteningsLeft,
+  forTask,
+  GRIT_SCALES,
+  GRIT_TABLES,
+  HAND_SPEED_M_PER_S,
+  judgeCare,
+  LIQUIDS,
+  micrometresOf,
+  nearestGrits,
+  PROGRESSION_SCHOOLS,
+  progressionBySchool,
+  progressionWarnings,
+  SCHOOL_REASONS,
+  scratchDepthUm,
+  secondsToRemove,
+  soakCalls,
+  soakClock,
+  SOAKINGS,
+  stepRange,
+  STROKE_LIKINGS,
+  totalRange,
+  usualMinutesFlat,
+  whatToBuy,
+  windowAround,
+  wishCosts,
+  type AbrasiveKindId,
+  type BenchAbrasive,
+  type Bond,
+  type Care,
+  type Chain,
+  type GritScale,
+  type Liquid,
+  type Missing,
+  type Progression,
+  type ProgressionInput,
+  type ProgressionSchool,
+  type RackEntry,
+  type RackStone,
+  type Soaking,
+  type StrokeLiking,
+  type WishCost,
+} from './abrasive';
+export {
+  calibrate,
+  effectiveDeg,
+  hasDial,
+  MACHINE_KINDS,
+  NO_SIZES,
+  ofSide,
+  settingOn,
+  SIZES_OF,
+  type Calibration,
+  type HeldAt,
+  type HeldCurve,
+  type HeldSide,
+  type Machine,
+  type MachineKind,
+  type MachineSizes,
+} from './machine';
+export {
+  nextRung,
+  rodsFor,
+  RUNGS,
+  TOUCH_UP_TEST,
+  touchUpLadder,
+  type Rung,
+  type RungAdvice,
+} from './touch-up';
+export {
+  allQuestions,
+  asksForAngle,
+  checkBack,
+  finishAsItCame,
+  measuresAskedOf,
+  NO_MEASURES,
+  questionsFor,
+  standInAngleDeg,
+  wantsItAsItCame,
+  withStandIns,
+  type Answers,
+  type LastMeasured,
+  type MeasuresWithStandIns,
+  type TypedMeasures,
+} from './intake';
+export {
+  ANGLE_LIMITS_DEG,
+  APPROACHES,
+  AXE_SERVICES,
+  BLADE_PARTS,
+  BURR_POLICIES,
+  CHANGEABLE,
+  changeProblem,
+  DEFAULT_CHOICES,
+  DEFAULT_PRACTICE,
+  DIRECTIONS,
+  FINISHING_SURFACES,
+  FRONT_FORMS,
+  habitsOf,
+  LASTING_CLAIMS,
+  LOW_SPOT_HABITS,
+  MICRO_HABITS,
+  MOST_ADDED,
+  MOST_CHANGES,
+  MOST_IN_CHAIN,
+  MOST_STROP_STROKES,
+  MOST_TAPE_LAYERS,
+  MOST_UNDER_DEG,
+  OLD_EDGES,
+  PART_LABELS,
+  RETURN_STROKES,
+  ROD_HABITS,
+  SCHOOL_QUESTIONS,
+  SERRATION_WAYS,
+  SLURRIES,
+  STROKE_PATTERNS,
+  STROP_BACKS,
+  stropAfter,
+  SURFACE_REASONS,
+  templateOf,
+  THIN_DEPTHS,
+  WIDEST_TAPPED_RIM_MM,
+  withDefaults,
+  type AddedStep,
+  type Approach,
+  type BladePart,
+  type Changeable,
+  type Finishing,
+  type KindChoices,
+  type PartChain,
+  type PlanChoices,
+  type PlanInput,
+  type Practice,
+  type StepChange,
+  type ThinTargets,
+} from './plan/choices';
+export {
+  apexOf,
+  bandsReached,
+  liftsOfZones,
+  OUTLINE_FAULTS,
+  topOf,
+  type StationLift,
+  type ZoneLift,
+} from './plan/cuts';
+export {
+  bandWords,
+  edgeRack,
+  forceBandN,
+  forceN,
+  liftWords,
+  sidesAlike,
+  withStepDefaults,
+  type BurrGate,
+  type PlanStep,
+  type StepBand,
+  type StrokeRound,
+} from './plan/steps';
+export { planBlade, STAGE_LABELS, type BladePlan, type PlanFigures } from './plan/planner';
+export {
+  estimate,
+  estimateFactsOf,
+  PRICE_GROUPS,
+  PRICE_ITEMS,
+  PRICE_LABELS,
+  totalOf,
+  type EstimateLine,
+  type Price,
+  type PriceGroup,
+  type PriceItem,
+  type PriceTerms,
+} from './price';
+export {
+  CHIP_STATIONS,
+  chipCost,
+  comparePlan,
+  mapAngles,
+  mapCell,
+  mapFinishes,
+  planSpread,
+  VARIANTS,
+  type ChipCost,
+  type ChipCostInput,
+  type Compared,
+  type Doubt,
+  type DoubtfulMatter,
+  type HowKnown,
+  type MapCell,
+  type PlanSpread,
+  type Spread,
+  type Turn,
+} from './plan/compare';
+export {
+  ABOUT_THE_BLADE,
+  expectationOf,
+  judge,
+  questionsOfSteps,
+  withoutYes,
+  type Decision,
+  type Judgement,
+  type Said,
+} from './judge';
+export {
+  BLADE_SIDES,
+  BURR_FINDINGS,
+  gateOf,
+  isForgotten,
+  judgePressure,
+  LONGEST_RUN_S,
+  MOST_STEP_S,
+  NO_WORK,
+  roundsAtWork,
+  runningSeconds,
+  secondsWorked,
+  workReducer,
+  type BladeSide,
+  type BurrCheck,
+  type BurrFinding,
+  type PressureReading,
+  type RoundAtWork,
+  type StepWork,
+  type WorkAction,
+} from './bench';
+export {
+  findFaults,
+  forceBand,
+  judgeEdge,
+  LIGHT_FINDINGS,
+  medianGf,
+  mustRepeat,
+  NO_READINGS,
+  PAPER_FINDINGS,
+  type BladeVerdict,
+  type EdgeReadings,
+  type LightFinding,
+  type PaperFinding,
+  type ZoneReadings,
+} from './edgetest';
+export { careAdvice } from './handover';
+export {
+  liftGaugeTemplate,
+  outlineDrawing,
+  outlineTemplate,
+  templateToSvg,
+  wedgeTemplate,
+  type OutlineDrawing,
+  type Template,
+} from './print';
+export {
+  calculate,
+  calculateAll,
+  isCalcError,
+  isOperation,
+  unknownOperation,
+  type CalcAnswer,
+  type OperationName,
+} from './calc';

@@ -3,11 +3,11 @@ import {
   DEFAULT_CHOICES,
   findSteel,
   type BladeMeasures,
-  type FlatSectionMeasures,
   type PlanInput,
   type RackStone,
   type Result,
 } from '../src/index';
+import type { FlatSectionMeasures } from '../src/section/flat-grind';
 
 export const KITCHEN_SECTION: FlatSectionMeasures = {
   heightMm: 48,

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { codeOf, RACK, valueOf } from '../../test/blades';
 import {
   chooseProgression,
   micrometres,
@@ -9,7 +10,6 @@ import {
   type ProgressionInput,
   type RackEntry,
 } from '../index';
-import { codeOf, RACK, valueOf } from '../../test/blades';
 
 describe('grit', () => {
   test('JIS 1000 is 11.5 µm, and FEPA-P 1500 is nearest to it', () => {

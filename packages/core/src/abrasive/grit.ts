@@ -1,6 +1,5 @@
 /** One scale for all abrasives: the median grain size in micrometres. */
-import { micrometres, type Micrometres } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+import { fail, micrometres, ok, type Micrometres, type Result } from '../units';
 import { GRIT_SCALES, GRIT_TABLES, type GritScale } from './grit-tables';
 
 /**

@@ -1,5 +1,4 @@
 /** Kinds of abrasive a bench owns, and what follows from the kind alone: data with reasons. */
-
 export const ABRASIVE_KIND_IDS = [
   'water stone',
   'oil stone',

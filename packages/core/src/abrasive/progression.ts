@@ -3,7 +3,7 @@
  * depends only on the abrasive before it, so the chains are paths in an acyclic graph ordered by grain,
  * and the k shortest of them are found exactly by keeping the k best ways into each abrasive.
  */
-import { fail, ok, type Result } from '../units/result';
+import { fail, ok, type Result } from '../units';
 import { scratchDepthUm, secondsToRemove, type AbrasiveBody, type SteelWear } from './removal';
 
 export interface RackEntry extends AbrasiveBody {

@@ -1,14 +1,10 @@
 import fc from 'fast-check';
+import { codeOf, RACK, rackStone, valueOf } from '../../test/blades';
 import {
-  ABRASIVE_KINDS,
   chooseProgression,
   findSteel,
   flatteningsLeft,
   judgeCare,
-  leastFrom,
-  leastThrough,
-  normalQuantile,
-  PRIOR_SD,
   progressionBySchool,
   progressionWarnings,
   scratchDepthUm,
@@ -20,12 +16,15 @@ import {
   whatToBuy,
   windowAround,
   wishCosts,
-  type CareInput,
   type ProgressionInput,
   type RackEntry,
-  type WarningInput,
 } from '../index';
-import { codeOf, RACK, rackStone, valueOf } from '../../test/blades';
+import { normalQuantile } from '../statistics/normal';
+import type { CareInput } from './care';
+import { leastFrom, leastThrough } from './insist';
+import { ABRASIVE_KINDS } from './kinds';
+import { PRIOR_SD } from './time-range';
+import type { WarningInput } from './warnings';
 
 const work: ProgressionInput = {
   steel: { wearFactor: 1, wearFactorDiamond: 1 },

@@ -1,5 +1,5 @@
 /** Schools of the progression: the same rack and the same work, and another idea of what is best. */
-import { fail, ok, type Result } from '../units/result';
+import { fail, ok, type Result } from '../units';
 import { leastFrom } from './insist';
 import {
   chooseProgression,

@@ -1,5 +1,5 @@
 /** The range of a foreseen time: what the model cannot know until the bench's own log has taught it. */
-import { normalQuantile } from '../statistics/normal';
+import { normalQuantile } from '../statistics';
 
 export interface TimeRange {
   /** 10th percentile, s. */

@@ -1,6 +1,6 @@
 /** What a colleague would say of a progression before the first stroke. Each rule is data with its words. */
-import type { Steel } from '../steel/steels';
-import { micrometres } from '../units/quantities';
+import { micrometres } from '../units';
+import type { Steel } from '../steel';
 import { isHollow } from './care';
 import { nearestGrits } from './grit';
 import { GRIT_SCALES } from './grit-tables';

@@ -1,12 +1,14 @@
 /** Belts and wheels: the set angle is that of the chord (G7). */
-import { fail, ok, type Result } from '../units/result';
 import {
+  fail,
+  ok,
   perSide,
   radians,
   toDegrees,
   type DegreesPerSide,
   type Millimetres,
-} from '../units/quantities';
+  type Result,
+} from '../units';
 
 export interface WheelBevel {
   readonly apexAngle: DegreesPerSide;

@@ -1,13 +1,15 @@
 /** The angle of a bevel from its width and the thickness above it (G2). */
 import {
+  fail,
+  mm,
+  ok,
   radians,
   toDegrees,
   toRadians,
-  mm,
   type DegreesPerSide,
   type Millimetres,
-} from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+  type Result,
+} from '../units';
 
 export interface MeasuredBevel {
   readonly angle: DegreesPerSide;

@@ -1,6 +1,6 @@
 /** Clamp and guide rod: the angle along the edge, and where to clamp (G6). */
-import { perSide, radians, toDegrees, type DegreesPerSide } from '../units/quantities';
-import type { BladePoint } from '../outline/polyline';
+import { perSide, radians, toDegrees, type DegreesPerSide } from '../units';
+import type { BladePoint } from '../geometry';
 
 export interface Pivot {
   readonly xMm: number;

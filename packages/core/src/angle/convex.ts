@@ -1,6 +1,13 @@
 /** A convex edge, and the facets that make it on a flat stone (G8). */
-import { fail, ok, type Result } from '../units/result';
-import { perSide, toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
+import {
+  fail,
+  ok,
+  perSide,
+  toRadians,
+  type DegreesPerSide,
+  type Millimetres,
+  type Result,
+} from '../units';
 
 export interface ConvexFacet {
   readonly angle: DegreesPerSide;

@@ -1,5 +1,5 @@
 /** Reading a digital angle gauge: zeroed on the stone, read on a face that may lean from the datum plane. */
-import { perSide, type DegreesPerSide } from '../units/quantities';
+import { perSide, type DegreesPerSide } from '../units';
 
 /**
  * θ = reading − zero − lean. The blade lies on its bevel, its datum plane at θ to the stone; the face that

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { angleFromLift, angleFromBevel, liftFor, mm, perSide, restingAngle } from '../index';
 import { codeOf, valueOf } from '../../test/blades';
+import { angleFromBevel, mm, perSide, restingAngle } from '../index';
+import { angleFromLift, liftFor } from './lift';
 
 describe('lift', () => {
   test('a kitchen knife 48 mm high is lifted 11.36 mm for 15° per side', () => {

@@ -1,14 +1,16 @@
 /** Lift of the spine, and the angle a blade rests at (G1). */
 import {
+  fail,
   mm,
+  ok,
   perSide,
   radians,
   toDegrees,
   toRadians,
   type DegreesPerSide,
   type Millimetres,
-} from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+  type Result,
+} from '../units';
 
 const ANGLE_SLACK_DEG = 1e-9;
 

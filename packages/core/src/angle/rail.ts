@@ -1,5 +1,5 @@
 /** A guide rail clipped to the spine (G5). */
-import { radians, toDegrees, type DegreesPerSide } from '../units/quantities';
+import { radians, toDegrees, type DegreesPerSide } from '../units';
 
 /** θ = atan(o / D): D from the edge to the rail along the normal, o from the datum plane to its underside. */
 export const railAngle = (distanceMm: number, offsetMm: number): DegreesPerSide =>

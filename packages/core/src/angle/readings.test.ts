@@ -7,7 +7,7 @@ import {
   type AngleReading,
   type MarkerTrial,
   type ReadAngle,
-} from './readings';
+} from '../index';
 
 const read = (reading: AngleReading, primaryDeg = 3): ReadAngle => {
   const result = readAngle(reading, primaryDeg);

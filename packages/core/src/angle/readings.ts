@@ -3,8 +3,7 @@
  * them say together. Uncertainties of the instruments are first guesses of the trade; they are carried
  * through the formulas to first order.
  */
-import { mm, perSide } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+import { fail, mm, ok, perSide, type Result } from '../units';
 import { angleFromBevel } from './bevel';
 import { gaugeAngle } from './gauge';
 

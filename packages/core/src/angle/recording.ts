@@ -1,6 +1,4 @@
-/** A recording of the angle gauge: how steady the hand was, whether it drifted, and where (G14). */
-import type { Zone } from '../blade/outline';
-import { ZONES } from '../blade/outline';
+import { ZONES, type Zone } from '../geometry';
 import { wobbleOf, type Wobble } from './wobble';
 
 export interface RecordedStroke {

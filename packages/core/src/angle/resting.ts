@@ -1,5 +1,5 @@
 /** The angle a blade of any side rests at, and where it touches (G1). */
-import { perSide, radians, toDegrees, toRadians, type DegreesPerSide } from '../units/quantities';
+import { perSide, radians, toDegrees, toRadians, type DegreesPerSide } from '../units';
 
 /** A point of a side: height above the apex and distance from the datum plane, mm. */
 export type SideContact = readonly [yMm: number, xMm: number];

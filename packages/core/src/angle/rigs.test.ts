@@ -1,26 +1,16 @@
 /** Ways of holding the angle, and what comes of them. */
 import fc from 'fast-check';
-import {
-  beltBevel,
-  clampAngles,
-  convexEdge,
-  evenestSlide,
-  gaugeAngle,
-  gaugeReading,
-  matchingSlide,
-  mm,
-  normalQuantile,
-  perSide,
-  pivotForAngle,
-  razorAngle,
-  restingOnSide,
-  shimsFor,
-  steadinessOf,
-  wheelBevel,
-  wobbleOf,
-  type BladePoint,
-} from '../index';
 import { valueOf } from '../../test/blades';
+import { clampAngles, matchingSlide, mm, perSide, pivotForAngle, type BladePoint } from '../index';
+import { normalQuantile } from '../statistics/normal';
+import { beltBevel, wheelBevel } from './belt-and-wheel';
+import { evenestSlide } from './clamp';
+import { convexEdge } from './convex';
+import { gaugeAngle, gaugeReading } from './gauge';
+import { steadinessOf } from './recording';
+import { razorAngle, restingOnSide } from './resting';
+import { shimsFor } from './shims';
+import { wobbleOf } from './wobble';
 
 const BELLY: BladePoint[] = [
   [-90, 0],

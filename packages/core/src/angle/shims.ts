@@ -1,6 +1,5 @@
 /** Shims and coins under the spine: how many, and the angle each count gives (G3). */
-import { mm, type DegreesPerSide, type Millimetres } from '../units/quantities';
-import { ok, type Result } from '../units/result';
+import { mm, ok, type DegreesPerSide, type Millimetres, type Result } from '../units';
 import { angleFromLift, liftFor } from './lift';
 
 export interface ShimCount {

@@ -1,6 +1,6 @@
 /** Unsteady hands: strokes that wander leave the envelope of their angles (G14). */
-import { normalQuantile } from '../statistics/normal';
-import { perSide, type DegreesPerSide } from '../units/quantities';
+import { perSide, type DegreesPerSide } from '../units';
+import { normalQuantile } from '../statistics';
 
 export interface Wobble {
   readonly mean: DegreesPerSide;

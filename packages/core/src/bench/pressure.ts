@@ -1,5 +1,5 @@
 /** Pressure practised against a kitchen scale: how steady the hand is, and how often inside the band. */
-import type { Newtons } from '../units/force';
+import type { Newtons } from '../units';
 
 export interface PressureReading {
   /** Seconds since the practice began. */

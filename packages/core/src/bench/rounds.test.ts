@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { layStrokes, roundsAtWork, STROKE_PATTERNS, totalsOf, type StrokeRound } from '../index';
+import { roundsAtWork, STROKE_PATTERNS, type StrokeRound } from '../index';
+import { layStrokes, totalsOf } from '../plan/steps/patterns';
 
 const round = (side: StrokeRound['side'], count: number): StrokeRound => ({
   side,

@@ -1,5 +1,5 @@
 /** Where the hand stands in the pattern of a step: which round, whose turn, how many are left in it. */
-import type { StrokeRound } from '../plan/patterns';
+import type { StrokeRound } from '../plan/steps';
 import { BLADE_SIDES, type BladeSide } from './session';
 
 export type Counted = Readonly<Record<BladeSide, number>>;

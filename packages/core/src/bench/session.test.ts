@@ -1,13 +1,13 @@
 import {
+  BLADE_SIDES,
   gateOf,
   NO_WORK,
   secondsWorked,
   workReducer,
   ZONES,
-  BLADE_SIDES,
+  type BurrFinding,
   type StepWork,
   type WorkAction,
-  type BurrFinding,
 } from '../index';
 
 const run = (...actions: WorkAction[]): StepWork => actions.reduce(workReducer, NO_WORK);

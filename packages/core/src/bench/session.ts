@@ -1,9 +1,5 @@
-/**
- * Work at the bench as a state machine: strokes and time as they happen, what the burr check found, and
- * whether the step may be left. Pure: the clock is told, never read.
- */
-import { ZONES, type Zone } from '../blade/outline';
-import type { BurrPolicy } from '../plan/manner';
+import { ZONES, type Zone } from '../geometry';
+import type { BurrPolicy } from '../plan/choices';
 import type { BurrGate } from '../plan/steps';
 
 export const BURR_FINDINGS = ['none', 'slight', 'clear', 'heavy'] as const;

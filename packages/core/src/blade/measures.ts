@@ -1,4 +1,4 @@
-import type { BladePoint } from '../outline/polyline';
+import type { BladePoint } from '../geometry';
 
 /** What the caliper and the eye say about a blade at the counter. */
 export const SHARPNESS = ['keen', 'tired', 'dull', 'blunt'] as const;

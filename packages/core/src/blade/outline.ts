@@ -1,6 +1,6 @@
 /** The blade seen from the side, drawn from its kind and its measurements. */
-import { interpolate, type BladePoint } from '../outline/polyline';
-import type { EdgeCurves } from '../outline/stations';
+import { interpolate, type BladePoint } from '../geometry';
+import type { EdgeCurves } from '../outline';
 import { bladeKind } from './kinds';
 import { MEASURED_AT, type BladeMeasures } from './measures';
 
@@ -94,36 +94,5 @@ export const bladeOutline = (measures: BladeMeasures): EdgeCurves => {
     thickness: spineThickness,
   };
 };
-
-export const ZONES = ['heel', 'middle', 'belly', 'tip'] as const;
-export type Zone = (typeof ZONES)[number];
-
-/** A record with an entry for every zone. */
-export const byZone = <T>(entry: (zone: Zone, index: number) => T): Record<Zone, T> => ({
-  heel: entry('heel', 0),
-  middle: entry('middle', 1),
-  belly: entry('belly', 2),
-  tip: entry('tip', 3),
-});
-
-/** Where each zone ends, as a share of the edge. */
-const ZONE_ENDS: readonly (readonly [Zone, number])[] = [
-  ['heel', 0.25],
-  ['middle', 0.55],
-  ['belly', 0.85],
-  ['tip', 1],
-];
-
-export const zoneAt = (share: number): Zone =>
-  (ZONE_ENDS.find(([, end]) => share <= end) ?? ZONE_ENDS[ZONE_ENDS.length - 1]!)[0];
-
-/** Start, centre and end of a zone as shares of the edge. */
-export const zoneSpan = (zone: Zone): { from: number; centre: number; to: number } => {
-  const index = ZONES.indexOf(zone);
-  const from = index === 0 ? 0 : ZONE_ENDS[index - 1]![1];
-  const to = ZONE_ENDS[index]![1];
-  return { from, centre: (from + to) / 2, to };
-};
-
 /** Height of the edge curve at z. */
 export const edgeHeightAt = (curves: EdgeCurves, z: number): number => interpolate(curves.edge, z);

@@ -1,6 +1,6 @@
 /** The station that stands for a zone: the one whose lift is the median of those that can be held there. */
-import type { Station } from '../outline/stations';
-import { zoneAt, type Zone } from './outline';
+import { zoneAt, type Zone } from '../geometry';
+import type { Station } from '../outline';
 
 /** A station whose angle can be held by lift. */
 export type HeldStation = Station & { readonly liftMm: number };

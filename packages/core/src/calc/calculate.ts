@@ -1,17 +1,17 @@
 /** One door for every caller: an operation's name and its input in, an answer or an error out. */
-import type { CraftError } from '../units/result';
+import type { DomainError } from '../units';
 import { OPERATION_NAMES, OPERATIONS, type OperationName } from './operations';
 import { Reader, Refusal } from './reader';
 
-export type CalcAnswer = Readonly<Record<string, unknown>> | { readonly error: CraftError };
+export type CalcAnswer = Readonly<Record<string, unknown>> | { readonly error: DomainError };
 
 export const isOperation = (name: string): name is OperationName => Object.hasOwn(OPERATIONS, name);
 
-export const isCalcError = (answer: CalcAnswer): answer is { readonly error: CraftError } =>
+export const isCalcError = (answer: CalcAnswer): answer is { readonly error: DomainError } =>
   'error' in answer;
 
 /** What is asked for is not among the operations. */
-export const unknownOperation = (name: string): { readonly error: CraftError } => ({
+export const unknownOperation = (name: string): { readonly error: DomainError } => ({
   error: {
     code: 'INVALID_INPUT',
     message: `There is no operation "${name}". There are: ${OPERATION_NAMES.join(', ')}`,

@@ -5,10 +5,10 @@ import {
   calculateAll,
   isCalcError,
   isOperation,
-  OPERATION_NAMES,
   unknownOperation,
   type OperationName,
 } from '../index';
+import { OPERATION_NAMES } from './operations';
 
 interface Case {
   readonly operation: OperationName;

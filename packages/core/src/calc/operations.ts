@@ -2,30 +2,37 @@
  * The computation by name, as it is called from outside: each operation reads its fields and calls the
  * function of the craft that does it. Angles in degrees per side, lengths in mm, unless the name says otherwise.
  */
-import { beltBevel, wheelBevel } from '../angle/belt-and-wheel';
-import { angleFromBevel } from '../angle/bevel';
-import { clampAngles, evenestSlide } from '../angle/clamp';
-import { convexEdge } from '../angle/convex';
-import { angleFromLift, liftFor, restingAngle } from '../angle/lift';
-import { railAngle } from '../angle/rail';
-import { razorAngle, restingOnSide, type SideContact } from '../angle/resting';
-import { shimsFor } from '../angle/shims';
-import { wobbleOf } from '../angle/wobble';
-import { micrometresOf, nearestGrits } from '../abrasive/grit';
-import { GRIT_SCALES } from '../abrasive/grit-tables';
-import { chooseProgression, type RackEntry } from '../abrasive/progression';
-import { ABRASIVES } from '../abrasive/removal';
-import { hollowAfter, tapMm, visitsWithRim } from '../one-sided/hollow-back';
-import { moveShinogi } from '../one-sided/shinogi';
-import { repairOutline } from '../outline/repair';
-import { stationsAlongEdge } from '../outline/stations';
-import { flatGrind, type FlatGrind } from '../section/flat-grind';
-import { rebevel } from '../section/rebevel';
-import { thin } from '../section/thin';
-import { fitScallop } from '../serration/serration';
-import { inclusiveOf, micrometres, mm, perSide } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
-import { wearOverVisits } from '../wear/wear';
+import { fail, inclusiveOf, micrometres, mm, ok, perSide, type Result } from '../units';
+import { flatGrind, rebevel, thin, type FlatGrind } from '../section';
+import {
+  angleFromBevel,
+  angleFromLift,
+  beltBevel,
+  clampAngles,
+  convexEdge,
+  evenestSlide,
+  liftFor,
+  railAngle,
+  razorAngle,
+  restingAngle,
+  restingOnSide,
+  shimsFor,
+  wheelBevel,
+  wobbleOf,
+  type SideContact,
+} from '../angle';
+import { repairOutline, stationsAlongEdge } from '../outline';
+import {
+  ABRASIVES,
+  chooseProgression,
+  GRIT_SCALES,
+  micrometresOf,
+  nearestGrits,
+  type RackEntry,
+} from '../abrasive';
+import { hollowAfter, moveShinogi, tapMm, visitsWithRim } from '../one-sided';
+import { fitScallop } from '../serration';
+import { wearOverVisits } from '../wear';
 import { HELD_ANGLE, NOT_NEGATIVE, POSITIVE, refuse, type Reader } from './reader';
 
 type Answer = Result<Readonly<Record<string, unknown>>>;

@@ -3,12 +3,12 @@
  * wrong type, not finite or out of its limits is refused by its path. Small on purpose: the computation must
  * answer without any library of forms.
  */
-import type { BladePoint } from '../outline/polyline';
-import type { CraftError } from '../units/result';
+import type { DomainError } from '../units';
+import type { BladePoint } from '../geometry';
 
 /** Carries the first refusal out of the reading; it never leaves this folder. */
 export class Refusal extends Error {
-  constructor(readonly error: CraftError) {
+  constructor(readonly error: DomainError) {
     super(error.message);
   }
 }

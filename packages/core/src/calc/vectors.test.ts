@@ -1,14 +1,14 @@
 /** Worked cases of the outside contract. */
-import {
-  repairOutline,
-  clampAngles,
-  calculate,
-  isCalcError,
-  isOperation,
-  type BladePoint,
-} from '../index';
 import vectors from '../../test/calc-vectors.json';
 import { valueOf } from '../../test/blades';
+import {
+  calculate,
+  clampAngles,
+  isCalcError,
+  isOperation,
+  repairOutline,
+  type BladePoint,
+} from '../index';
 
 interface Case {
   readonly operation: string;

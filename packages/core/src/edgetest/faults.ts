@@ -1,6 +1,5 @@
-/** Fault rules, as data: what was seen, why, and which step to go back to. */
-import { ZONES, type Zone } from '../blade/outline';
-import type { Use } from '../blade/uses';
+import { ZONES, type Zone } from '../geometry';
+import type { Use } from '../blade';
 import type { Operation } from '../plan/steps';
 import { medianGf, type EdgeReadings } from './tests';
 

@@ -1,5 +1,4 @@
-/** Edge tests, each recorded by zone, before and after. */
-import type { Zone } from '../blade/outline';
+import type { Zone } from '../geometry';
 
 export const LIGHT_FINDINGS = ['dark', 'glint'] as const;
 export const PAPER_FINDINGS = ['cuts clean', 'catches', 'tears'] as const;

@@ -1,6 +1,5 @@
-/** The verdict: per zone, then for the blade, against the target of its use. A test not done is not passed. */
-import { ZONES, type Zone } from '../blade/outline';
-import type { Use } from '../blade/uses';
+import { ZONES, type Zone } from '../geometry';
+import type { Use } from '../blade';
 import { FORCE_READINGS_WANTED, medianGf, mustRepeat, type EdgeReadings } from './tests';
 
 export const VERDICTS = ['meets', 'meets with remarks', 'not tested', 'back to the bench'] as const;

@@ -1,6 +1,5 @@
 /** Is the back of a one-sided blade truly hollow? From the straightedge, the depth and the rims. */
-import type { BACK_TESTS } from './questions';
-import { numberAnswer, type Answers } from './questions';
+import { numberAnswer, type Answers, type BACK_TESTS } from './questions';
 
 export type BackState = 'hollow' | 'rim worn' | 'not hollow' | 'doubtful' | 'not looked at';
 

@@ -2,8 +2,7 @@
  * What else is asked of a blade, kind by kind, beside the measures every blade has: only what changes the
  * work on that kind. The form on screen and the check on the server are made from this one list.
  */
-import type { BladeKind, Grind } from '../blade/kinds';
-import type { MeasureField } from '../blade/measures';
+import type { BladeKind, Grind, MeasureField } from '../blade';
 
 interface QuestionBase {
   readonly id: string;

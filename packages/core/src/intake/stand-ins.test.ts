@@ -2,15 +2,18 @@ import fc from 'fast-check';
 import {
   BLADE_KINDS,
   bladeKind,
+  finishAsItCame,
   lengthSigmaMm,
   MEASURE_FIELDS,
+  NO_MEASURES,
+  standInAngleDeg,
   usualMeasuresOf,
+  wantsItAsItCame,
+  withStandIns,
   type LastMeasured,
   type MeasuredWith,
   type MeasureField,
 } from '../index';
-import { finishAsItCame, wantsItAsItCame } from './questions';
-import { NO_MEASURES, standInAngleDeg, withStandIns } from './stand-ins';
 
 const byField = (how: (field: MeasureField) => MeasuredWith): LastMeasured['measuredWith'] =>
   Object.fromEntries(

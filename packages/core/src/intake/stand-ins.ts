@@ -2,12 +2,16 @@
  * A blade taken in in a minute has measures that nobody took yet. What it had at its last visit stands in for
  * them, or the usual of its kind, and each is told apart from what a tool said.
  */
-import { restingAngle } from '../angle/lift';
-import { bladeKind } from '../blade/kinds';
-import { isMeasured, type MeasuredWith } from '../blade/instruments';
-import { MEASURE_FIELDS, type MeasureField } from '../blade/measures';
-import { usualMeasuresOf } from '../plan/chip-cost';
-import { mm } from '../units/quantities';
+import { mm } from '../units';
+import { restingAngle } from '../angle';
+import {
+  bladeKind,
+  isMeasured,
+  MEASURE_FIELDS,
+  usualMeasuresOf,
+  type MeasuredWith,
+  type MeasureField,
+} from '../blade';
 
 /** As the caliper said; null where it was not held to the blade. */
 export type TypedMeasures = Readonly<Record<MeasureField, number | null>>;

@@ -1,3 +1,4 @@
+import { rackStone } from '../../test/blades';
 import {
   allQuestions,
   BLADE_KINDS,
@@ -9,21 +10,21 @@ import {
   expectationOf,
   findSteel,
   findUse,
-  likest,
+  judge,
   LIKELY,
+  likest,
   measuresAskedOf,
   planBlade,
   standInAngleDeg,
-  priceOf,
   totalOf,
-  unlikeness,
   usualMeasuresOf,
   type Damage,
   type PlanInput,
   type PriceTerms,
 } from '../index';
-import { rackStone } from '../../test/blades';
-import { judge, type JudgeInput } from './judgement';
+import { unlikeness } from '../blade/recognise';
+import { priceOf } from '../price/estimate';
+import type { JudgeInput } from './judgement';
 
 const damage = (part: Partial<Damage>): Damage => ({
   id: 'd',

@@ -2,13 +2,10 @@
  * Do it, decline it, or send it on; what is thick, what finish, what is at risk and needs the owner's yes,
  * and what is protected before a stone touches it. Every answer has its reason.
  */
-import { isOneSided, type BladeKind } from '../blade/kinds';
-import type { BladeMeasures, Damage } from '../blade/measures';
-import type { Use } from '../blade/uses';
-import { checkBack } from '../intake/hollow-check';
-import { numberAnswer, type Answers } from '../intake/questions';
-import type { Steel } from '../steel/steels';
-import type { BladePlan } from '../plan/plan';
+import type { Steel } from '../steel';
+import { isOneSided, type BladeKind, type BladeMeasures, type Damage, type Use } from '../blade';
+import { checkBack, numberAnswer, type Answers } from '../intake';
+import type { BladePlan } from '../plan/planner';
 
 export interface JudgeInput {
   readonly kind: BladeKind;

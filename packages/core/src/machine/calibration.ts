@@ -2,7 +2,6 @@
  * A machine's setting is not the effective angle: measured test cuts say what it is. A straight line
  * through the cuts by least squares; one cut, or cuts at one setting only, give an offset.
  */
-
 export const MACHINE_KINDS = [
   'belt',
   'wheel',

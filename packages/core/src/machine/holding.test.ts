@@ -1,3 +1,4 @@
+import { CHEF, planInput, RACK, rackStone, valueOf } from '../../test/blades';
 import {
   DEFAULT_CHOICES,
   NO_SIZES,
@@ -7,7 +8,6 @@ import {
   type Machine,
   type MachineSizes,
 } from '../index';
-import { CHEF, planInput, RACK, rackStone, valueOf } from '../../test/blades';
 
 const machine = (
   kind: Machine['kind'],

@@ -3,18 +3,22 @@
  * belt, wheel or honing rod. What to set, stone by stone where it matters; the angle it gives along the edge;
  * where it no longer serves; and the words by which it is set again next time.
  */
-import { beltBevel, wheelBevel } from '../angle/belt-and-wheel';
-import { evenestSlide, clampAngles, pivotForAngle } from '../angle/clamp';
-import { gaugeReading } from '../angle/gauge';
-import { railAngle } from '../angle/rail';
-import { shimsFor } from '../angle/shims';
-import type { RackStone } from '../abrasive/rack-stone';
-import { ZONES } from '../blade/outline';
-import { stationOfZone } from '../blade/zone-station';
-import type { BladePoint } from '../outline/polyline';
-import type { Station } from '../outline/stations';
-import type { Side } from '../section/cuts';
-import { mm, perSide, toRadians } from '../units/quantities';
+import { mm, perSide, toRadians } from '../units';
+import { ZONES, type BladePoint } from '../geometry';
+import type { Side } from '../section';
+import {
+  beltBevel,
+  clampAngles,
+  evenestSlide,
+  gaugeReading,
+  pivotForAngle,
+  railAngle,
+  shimsFor,
+  wheelBevel,
+} from '../angle';
+import type { Station } from '../outline';
+import { stationOfZone } from '../blade';
+import type { RackStone } from '../abrasive';
 import { calibrate, settingFor } from './calibration';
 import { abrasiveOf, rodToFace, settingOn, tiltOnRod, tiltWords, type Machine } from './machine';
 

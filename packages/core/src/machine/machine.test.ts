@@ -1,13 +1,6 @@
 import fc from 'fast-check';
-import {
-  calibrate,
-  effectiveDeg,
-  NO_SIZES,
-  settingFor,
-  settingOn,
-  UNCALIBRATED,
-  type Machine,
-} from '../index';
+import { calibrate, effectiveDeg, NO_SIZES, settingOn, type Machine } from '../index';
+import { settingFor, UNCALIBRATED } from './calibration';
 
 const rig: Machine = {
   name: 'Rod rig',

@@ -1,9 +1,7 @@
 /** A machine the shop owns: its dimensions, and how its setting is told to the hand. */
-import { beltBevel, wheelBevel } from '../angle/belt-and-wheel';
-import { pivotForAngle } from '../angle/clamp';
-import type { AbrasiveKindId } from '../abrasive/kinds';
-import type { Why } from '../units/figure';
-import { mm, perSide, toRadians } from '../units/quantities';
+import { mm, perSide, toRadians, type Why } from '../units';
+import { beltBevel, pivotForAngle, wheelBevel } from '../angle';
+import type { AbrasiveKindId } from '../abrasive';
 import { calibrate, settingFor, type MachineKind, type TestCut } from './calibration';
 
 export interface MachineSizes {

@@ -1,5 +1,4 @@
 /** The hollow back of a one-sided blade: its rim over the visits, and how far to tap it out (G11). */
-
 export interface HollowBack {
   readonly radiusMm: number;
   readonly depthMm: number;

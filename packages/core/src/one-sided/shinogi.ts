@@ -1,8 +1,14 @@
 /** The front of a one-sided blade: where the ridge goes when the apex comes up (G11). */
-import { faceLine } from '../section/cuts';
-import { cutSection, measureFace, type Section } from '../section/section';
-import { perSide, toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+import {
+  fail,
+  ok,
+  perSide,
+  toRadians,
+  type DegreesPerSide,
+  type Millimetres,
+  type Result,
+} from '../units';
+import { cutSection, faceLine, measureFace, type Section } from '../section';
 
 export interface ShinogiMove {
   readonly shinogiRiseMm: number;

@@ -1,12 +1,7 @@
 import fc from 'fast-check';
-import {
-  angleAtFixedLift,
-  perSide,
-  repairOutline,
-  stationsAlongEdge,
-  type BladePoint,
-} from '../index';
 import { valueOf } from '../../test/blades';
+import { angleAtFixedLift, perSide, repairOutline, type BladePoint } from '../index';
+import { stationsAlongEdge } from './stations';
 
 const BELLIED: BladePoint[] = [
   [0, 0],

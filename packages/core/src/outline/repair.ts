@@ -3,8 +3,8 @@
  * recurve is left where there was none, and least steel is wasted. A linear programme.
  */
 import { solve, type Model } from 'yalps';
-import { fail, ok, type Result } from '../units/result';
-import type { BladePoint } from './polyline';
+import { fail, ok, type Result } from '../units';
+import type { BladePoint } from '../geometry';
 
 export interface EdgeDamage {
   readonly fromMm: number;

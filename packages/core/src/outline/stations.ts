@@ -1,7 +1,7 @@
 /** Stations along the edge: local height, thickness, resting angle and lift (G4). */
-import { liftFor, restingAngle } from '../angle/lift';
-import { mm, perSide, type DegreesPerSide } from '../units/quantities';
-import { arcLengths, interpolate, type BladePoint } from './polyline';
+import { mm, perSide, type DegreesPerSide } from '../units';
+import { arcLengths, interpolate, type BladePoint } from '../geometry';
+import { liftFor, restingAngle } from '../angle';
 
 export interface EdgeCurves {
   readonly edge: readonly BladePoint[];

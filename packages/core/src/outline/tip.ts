@@ -1,6 +1,6 @@
 /** Restoring a broken tip (G10): the edge goes up to the spine line, the spine down to the edge line, or they meet. */
-import { fail, ok, type Result } from '../units/result';
-import { arcLengths, interpolate, type BladePoint } from './polyline';
+import { fail, ok, type Result } from '../units';
+import { arcLengths, interpolate, type BladePoint } from '../geometry';
 
 export const TIP_WAYS = ['edge to spine', 'spine to edge', 'meet between'] as const;
 export type TipWay = (typeof TIP_WAYS)[number];

@@ -1,17 +1,18 @@
 import fc from 'fast-check';
-import { bladeOutline, usualMeasuresOf } from '../index';
-import type { BladePoint } from './polyline';
 import {
+  bladeOutline,
   curveThrough,
   layOut,
-  pictureToMm,
   readOutline,
   splitOutline,
   thinned,
   traceOutline,
+  usualMeasuresOf,
+  type BladePoint,
   type PicturePoint,
   type Scaling,
-} from './trace';
+} from '../index';
+import { pictureToMm } from './trace';
 
 const chef = bladeOutline(usualMeasuresOf('chef', 210));
 const every = (points: readonly BladePoint[], n: number): BladePoint[] =>

@@ -4,8 +4,8 @@
  * apart; curves through the clicks; the whole turned so that the straight of the edge lies along the blade.
  */
 import { LuDecomposition, Matrix } from 'ml-matrix';
-import { fail, ok, type Result } from '../units/result';
-import { arcLengths, interpolate, type BladePoint } from './polyline';
+import { fail, ok, type Result } from '../units';
+import { arcLengths, interpolate, type BladePoint } from '../geometry';
 
 /** A place on the picture: x to the right, y down, in its own pixels. */
 export interface PicturePoint {

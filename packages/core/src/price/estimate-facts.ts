@@ -1,9 +1,9 @@
 /** What an estimate is made from: the blade as it is, and the plan where there is one. */
-import { totalRange } from '../abrasive/time-range';
-import { bladeKind } from '../blade/kinds';
-import { numberAnswer } from '../intake/questions';
-import type { BladePlan } from '../plan/plan';
-import type { PlanInput } from '../plan/input';
+import { bladeKind } from '../blade';
+import { totalRange } from '../abrasive';
+import { numberAnswer } from '../intake';
+import type { PlanInput } from '../plan/choices';
+import type { BladePlan } from '../plan/planner';
 import type { EstimateFacts } from './estimate';
 
 /** Minutes at the bench, 10th to 90th percentile. */

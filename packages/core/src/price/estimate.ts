@@ -1,6 +1,5 @@
 /** An estimate from the shop's price list: its lines, each with a low and a high, in minor units of money. */
-import { isOneSided, type BladeKind } from '../blade/kinds';
-import type { Damage } from '../blade/measures';
+import { isOneSided, type BladeKind, type Damage } from '../blade';
 
 export const PRICE_ITEMS = [
   'blade',

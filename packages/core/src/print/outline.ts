@@ -1,6 +1,6 @@
 /** The blade's outline at true size with the lift at its stations: to be printed, cut out, or read by a drawing program. */
-import type { BladePoint } from '../outline/polyline';
-import type { EdgeCurves, Station } from '../outline/stations';
+import type { BladePoint } from '../geometry';
+import type { EdgeCurves, Station } from '../outline';
 import { checkLine, type Template } from './template';
 
 export interface LiftMark {

@@ -1,5 +1,5 @@
+import { planInput, valueOf } from '../../test/blades';
 import {
-  CHECK_LINE_MM,
   liftGaugeTemplate,
   outlineDrawing,
   outlineTemplate,
@@ -8,9 +8,8 @@ import {
   templateToSvg,
   wedgeTemplate,
   type Template,
-  type TemplateLine,
 } from '../index';
-import { planInput, valueOf } from '../../test/blades';
+import { CHECK_LINE_MM, type TemplateLine } from './template';
 
 const lengthOf = ({ points: [from, to] }: TemplateLine): number =>
   Math.hypot(to![0] - from![0], to![1] - from![1]);

@@ -1,8 +1,8 @@
 /** Paper templates at true size: a wedge to hold the angle against, and a gauge for the lift. In mm, y down. */
-import { toRadians, type DegreesPerSide } from '../units/quantities';
-import { ofSide } from '../machine/holding';
-import type { ZoneLift } from '../plan/steps';
-import type { Side } from '../section/cuts';
+import { toRadians, type DegreesPerSide } from '../units';
+import type { Side } from '../section';
+import { ofSide } from '../machine';
+import type { ZoneLift } from '../plan/cuts';
 
 export interface TemplateLine {
   readonly points: readonly (readonly [xMm: number, yMm: number])[];

@@ -1,8 +1,7 @@
 /** Setting bevels on any section: each side at its own angle, or on one side alone (G9). */
+import { fail, mm, ok, type DegreesPerSide, type Result } from '../units';
 import { faceLine, jointLine } from './cuts';
 import { cutSection, measureFace, thicknessAtMm, type FaceMeasure, type Section } from './section';
-import { mm, type DegreesPerSide } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
 
 export interface BevelAngles {
   /** Null leaves that side alone. */

@@ -1,5 +1,5 @@
 /** The cuts a sharpener makes, as lines of a section. Right and left are mirror images. */
-import { toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
+import { toRadians, type DegreesPerSide, type Millimetres } from '../units';
 import { cutSection, type Cut, type CutLine, type Section } from './section';
 
 export type Side = 'right' | 'left';

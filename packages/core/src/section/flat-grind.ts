@@ -1,6 +1,14 @@
 /** A two-sided blade, both sides alike, ground flat to a height and parallel above it (G9). */
-import { toDegrees, toRadians, perSide, radians, type DegreesPerSide } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+import {
+  fail,
+  ok,
+  perSide,
+  radians,
+  toDegrees,
+  toRadians,
+  type DegreesPerSide,
+  type Result,
+} from '../units';
 import { sectionFromSides, type Section, type SidePoint } from './section';
 
 export interface FlatSectionMeasures {

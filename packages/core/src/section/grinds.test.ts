@@ -1,20 +1,16 @@
+import { codeOf, valueOf } from '../../test/blades';
 import {
   convexSide,
   cutSection,
   faceLine,
-  flatSide,
-  hollowBackSide,
-  hollowChordMm,
-  hollowSide,
-  parallelSide,
   perSide,
-  sectionAreaMm2,
   sectionFromSides,
   setBevels,
   thicknessAtMm,
-  type SideMeasures,
 } from '../index';
-import { codeOf, valueOf } from '../../test/blades';
+import { hollowChordMm } from '../one-sided/hollow-back';
+import { flatSide, hollowBackSide, hollowSide, parallelSide, type SideMeasures } from './grinds';
+import { sectionAreaMm2 } from './section';
 
 const side: SideMeasures = {
   heightMm: 40,

@@ -2,9 +2,8 @@
  * Sides of a blade by how they are ground (G9), each as points from the apex to the spine. Any two make a
  * section: alike, uneven, or one-sided with a hollow back. Curved grinds are held to a micrometre.
  */
+import { fail, ok, toRadians, type DegreesPerSide, type Result } from '../units';
 import type { SidePoint } from './section';
-import { toRadians, type DegreesPerSide } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
 
 /** How far a chord may stand off its arc. */
 export const CURVE_TOLERANCE_MM = 0.001;

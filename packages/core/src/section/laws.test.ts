@@ -1,33 +1,30 @@
 /** The laws of cuts and volumes, on blades of every measure. */
 import fc from 'fast-check';
+import { KITCHEN_SECTION, valueOf } from '../../test/blades';
 import {
+  BLADE_KINDS,
   bladeKind,
   bladeOutline,
-  BLADE_KINDS,
   chipCost,
-  cutBothSides,
   cutSection,
-  flatGrind,
-  jointLine,
-  mm,
-  perSide,
-  perSideOf,
-  inclusiveOf,
-  rebevel,
-  sectionAreaMm2,
-  shapesAlong,
-  craftOf,
   DEFAULT_CHOICES,
   findUse,
+  flatGrind,
   interpolate,
-  wearOverVisits,
-  workAlong,
+  mm,
+  perSide,
   type BladePoint,
-  type StageSums,
-  type ThinWanted,
-  type FlatGrind,
 } from '../index';
-import { KITCHEN_SECTION, valueOf } from '../../test/blades';
+import { inclusiveOf, perSideOf } from '../units/quantities';
+import { wearOverVisits } from '../wear/wear';
+import { shapesAlong, workAlong } from '../plan/cuts/along';
+import type { ThinWanted } from '../plan/cuts/blade-work';
+import type { StageSums } from '../plan/cuts/stages';
+import { strategyOf } from '../plan/kinds/strategy-of';
+import { cutBothSides, jointLine } from './cuts';
+import type { FlatGrind } from './flat-grind';
+import { rebevel } from './rebevel';
+import { sectionAreaMm2 } from './section';
 
 const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -163,7 +160,7 @@ const usualWork = (kindId: string, k = 1, count?: number, thinning: ThinWanted |
     presentAnglePerSideDeg: usual.anglePerSideDeg,
   };
   const presentDeg = usual.anglePerSideDeg;
-  const craft = craftOf({
+  const strategy = strategyOf({
     input: { measures, choices: DEFAULT_CHOICES, rack: [] },
     kind,
     use: findUse(usual.use),
@@ -177,8 +174,8 @@ const usualWork = (kindId: string, k = 1, count?: number, thinning: ThinWanted |
   ];
   const rise = (zMm: number): number => k * 0.03 + interpolate(deep, zMm);
   const angleDeg = presentDeg + 1;
-  const local = shapesAlong(craft, bladeOutline(measures), presentDeg, count);
-  return workAlong(craft, local, rise, { angleDeg, thinning, micro: null }).sums;
+  const local = shapesAlong(strategy, bladeOutline(measures), presentDeg, count);
+  return workAlong(strategy, local, rise, { angleDeg, thinning, micro: null }).sums;
 };
 const volumeOf = ({ outline, edge }: StageSums): number => outline.mm3 + edge.mm3;
 

@@ -1,6 +1,5 @@
 /** Moves the apex up and sets a new edge bevel on both sides of a flat-ground blade (G9). */
-import { mm, type DegreesPerSide, type Millimetres } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+import { fail, mm, ok, type DegreesPerSide, type Millimetres, type Result } from '../units';
 import { cutBothSides, jointLine } from './cuts';
 import type { FlatGrind } from './flat-grind';
 import { cutSection, measureFace, sectionExtent, type Section } from './section';

@@ -1,17 +1,9 @@
 import fc from 'fast-check';
-import {
-  cutSection,
-  faceLine,
-  flatGrind,
-  mm,
-  perSide,
-  rebevel,
-  sectionAreaMm2,
-  thicknessAtMm,
-  thin,
-  type CutLine,
-} from '../index';
 import { codeOf, KITCHEN_SECTION, valueOf } from '../../test/blades';
+import { cutSection, faceLine, flatGrind, mm, perSide, thicknessAtMm } from '../index';
+import { rebevel } from './rebevel';
+import { sectionAreaMm2, type CutLine } from './section';
+import { thin } from './thin';
 
 const kitchen = valueOf(flatGrind(KITCHEN_SECTION));
 const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);

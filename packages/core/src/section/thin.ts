@@ -1,6 +1,13 @@
 /** Thinning: one straight cut a side at a low angle, from a kept height of the bevel upwards (G9). */
-import { perSide, toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
-import { fail, ok, type Result } from '../units/result';
+import {
+  fail,
+  ok,
+  perSide,
+  toRadians,
+  type DegreesPerSide,
+  type Millimetres,
+  type Result,
+} from '../units';
 import { cutBothSides } from './cuts';
 import type { FlatGrind } from './flat-grind';
 import { measureFace, thicknessAtMm, type Section } from './section';

@@ -2,9 +2,8 @@
  * A scallop as cuts: at each place along it a one-sided bevel at the rod's angle, its apex as high as the
  * rod's round leaves it. The rod at angle θ to the flat face cuts an ellipse there (G13).
  */
-import { faceLine } from '../section/cuts';
-import { cutSection, type Cut, type Section } from '../section/section';
-import { toRadians, type DegreesPerSide } from '../units/quantities';
+import { toRadians, type DegreesPerSide } from '../units';
+import { cutSection, faceLine, type Cut, type Section } from '../section';
 
 export interface Scallop {
   readonly pitchMm: number;

@@ -1,5 +1,5 @@
 /** Serrations: the rod that fits a scallop (G13). */
-import { toRadians, type DegreesPerSide, type Millimetres } from '../units/quantities';
+import { toRadians, type DegreesPerSide, type Millimetres } from '../units';
 
 export interface ScallopFit {
   /** Largest rod radius that reaches the whole scallop, mm. */

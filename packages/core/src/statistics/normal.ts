@@ -1,5 +1,4 @@
 /** Quantile of the standard normal distribution. */
-
 const poly = (coefficients: readonly number[], x: number): number =>
   coefficients.reduceRight((sum, coefficient) => sum * x + coefficient, 0);
 

@@ -2,7 +2,6 @@
  * Which class an unknown steel is likely of, from what can be seen and heard at the counter. Nothing here
  * proves a steel; it leads to a plan that does no harm.
  */
-
 export const RECOGNITION = {
   file: {
     label: 'A file drawn lightly over the spine',

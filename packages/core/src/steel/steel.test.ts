@@ -1,5 +1,4 @@
 import {
-  adviseAngles,
   explainSteel,
   findSteel,
   findUse,
@@ -9,9 +8,10 @@ import {
   recogniseSteel,
   steelAngleShift,
   STEELS,
-  UNKNOWN_CLASSES,
   wantsDiamond,
 } from '../index';
+import { adviseAngles } from '../plan/choices/advice';
+import { UNKNOWN_CLASSES } from './recognise';
 
 const vanadium = findSteel('powder tool steel high vanadium (V 8-10)')!;
 const soft = findSteel('X50CrMoV15 (1.4116)')!;

@@ -1,14 +1,6 @@
-import {
-  findSteel,
-  nextRung,
-  rodsFor,
-  RUNGS,
-  STEELS,
-  touchUpLadder,
-  type LadderInput,
-  type Steel,
-} from '../index';
 import { RACK, rackStone } from '../../test/blades';
+import { findSteel, nextRung, rodsFor, RUNGS, STEELS, touchUpLadder, type Steel } from '../index';
+import type { LadderInput } from './ladder';
 
 const soft = findSteel('X50CrMoV15 (1.4116)')!;
 const hard = findSteel('powder stainless high carbide (about 3 C 20 Cr)')!;

@@ -2,8 +2,8 @@
  * Least intervention first: for a blade that is only tired, rod, then strop, then the finest stone, then the
  * full round; try, test, and go up a step only when it fails.
  */
-import { finestOf, forTask, type RackStone } from '../abrasive/rack-stone';
-import type { Steel } from '../steel/steels';
+import type { Steel } from '../steel';
+import { finestOf, forTask, type RackStone } from '../abrasive';
 
 export const RUNGS = ['rod', 'strop', 'finest stone', 'full round'] as const;
 export type Rung = (typeof RUNGS)[number];

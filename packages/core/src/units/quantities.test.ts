@@ -1,17 +1,7 @@
 /** Units that must not mix: each line marked below is refused by the type check, or this file does not compile. */
-import {
-  inclusiveOf,
-  liftFor,
-  mm,
-  micrometres,
-  nearestGrits,
-  perSide,
-  perSideOf,
-  radians,
-  restingAngle,
-  toDegrees,
-  toRadians,
-} from '../index';
+import { micrometres, mm, nearestGrits, perSide, restingAngle } from '../index';
+import { liftFor } from '../angle/lift';
+import { inclusiveOf, perSideOf, radians, toDegrees, toRadians } from './quantities';
 
 describe('units', () => {
   test('convert there and back', () => {

@@ -7,7 +7,7 @@ export type CraftErrorCode =
   | 'OUT_OF_RANGE'
   | 'NO_PROGRESSION';
 
-export interface CraftError {
+export interface DomainError {
   readonly code: CraftErrorCode;
   readonly message: string;
   /** Dotted path of the input at fault, where there is one. */
@@ -15,7 +15,7 @@ export interface CraftError {
 }
 
 export type Result<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: CraftError };
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: DomainError };
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 

@@ -1,22 +1,12 @@
-import {
-  compareYears,
-  cutScallop,
-  scallopHeightMm,
-  scallopVolumeMm3,
-  flatGrind,
-  fitScallop,
-  hollowAfter,
-  hollowChordMm,
-  mm,
-  moveShinogi,
-  perSide,
-  restoreTip,
-  tapMm,
-  visitsWithRim,
-  wearOverVisits,
-  type BladePoint,
-} from '../index';
 import { codeOf, KITCHEN_SECTION, valueOf } from '../../test/blades';
+import { flatGrind, mm, perSide, type BladePoint } from '../index';
+import { restoreTip } from '../outline/tip';
+import { hollowAfter, hollowChordMm, tapMm, visitsWithRim } from '../one-sided/hollow-back';
+import { moveShinogi } from '../one-sided/shinogi';
+import { cutScallop, scallopHeightMm, scallopVolumeMm3 } from '../serration/scallop';
+import { fitScallop } from '../serration/serration';
+import { wearOverVisits } from './wear';
+import { compareYears } from './years';
 
 const kitchen = valueOf(flatGrind(KITCHEN_SECTION));
 

@@ -1,7 +1,6 @@
 /** The years: how thickness and height go when only the edge is cut at each visit (G12). */
-import type { FlatGrind } from '../section/flat-grind';
-import { rebevel } from '../section/rebevel';
-import { mm, perSide } from '../units/quantities';
+import { mm, perSide } from '../units';
+import { rebevel, type FlatGrind } from '../section';
 
 export interface Wear {
   /** First visit whose thickness behind the edge is at or above the limit; 0 when already so, null when never. */

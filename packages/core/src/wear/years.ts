@@ -1,8 +1,13 @@
 /** Two ways through the years (G12): cutting the edge alone, or thinning a little at each visit. */
-import { cutBothSides, jointLine } from '../section/cuts';
-import type { FlatGrind } from '../section/flat-grind';
-import { cutSection, measureFace, thicknessAtMm } from '../section/section';
-import { mm, perSide, toRadians } from '../units/quantities';
+import { mm, perSide, toRadians } from '../units';
+import {
+  cutBothSides,
+  cutSection,
+  jointLine,
+  measureFace,
+  thicknessAtMm,
+  type FlatGrind,
+} from '../section';
 
 export interface YearsVisit {
   readonly thicknessBehindEdgeMm: number;

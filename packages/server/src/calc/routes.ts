@@ -1,11 +1,11 @@
 /** The computation by name: the same operations as the command line, open to whoever reaches this address. */
 import { unreadable } from '@patient-edge/contract';
-import { isOperation, unknownOperation, type CraftError } from '@patient-edge/core';
+import { isOperation, unknownOperation, type DomainError } from '@patient-edge/core';
 import { Router, type Response } from 'express';
 import type { Compute } from '../compute/compute';
 import { beyondLimits, LIMIT_MS } from './limits';
 
-const refuse = (response: Response, status: number, error: CraftError | object): void => {
+const refuse = (response: Response, status: number, error: DomainError | object): void => {
   response.status(status).json({ error });
 };
 

@@ -1,6 +1,6 @@
 /** Refusals of the API: each has a status, a code and words a colleague would use. */
 import type { FieldError } from '@patient-edge/contract';
-import type { CraftError } from '@patient-edge/core';
+import type { DomainError } from '@patient-edge/core';
 
 export class ApiError extends Error {
   constructor(
@@ -36,7 +36,7 @@ export const conflict = (message: string, currentVersion?: number): ApiError =>
 export const busy = (message: string, retryAfterS = 1): ApiError =>
   new ApiError(503, 'BUSY', message, { retryAfterS });
 
-export const fromCraft = (error: CraftError): ApiError =>
+export const fromCraft = (error: DomainError): ApiError =>
   new ApiError(422, error.code, error.message, {
     fields: error.field === undefined ? [] : [{ field: error.field, message: error.message }],
   });

@@ -1,5 +1,5 @@
 /** What the question about a chip asks for, and its limits. */
-import { STEELS, UNKNOWN_STEEL_DESIGNATION, type CraftError } from '@patient-edge/core';
+import { STEELS, UNKNOWN_STEEL_DESIGNATION, type DomainError } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
 import { CHIP_KINDS, type Field, type Inputs } from './questions';
 
@@ -28,7 +28,7 @@ const LIMITS: Readonly<Record<string, readonly [number, number]>> = {
 
 type ReadChip =
   | { readonly ok: true; readonly values: Readonly<Record<string, number>> }
-  | { readonly ok: false; readonly error: CraftError };
+  | { readonly ok: false; readonly error: DomainError };
 
 const wrong = (field: string, message: string): ReadChip => ({
   ok: false,

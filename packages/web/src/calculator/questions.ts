@@ -16,7 +16,7 @@ import {
   pivotForAngle,
   usualMeasuresOf,
   type BladePoint,
-  type CraftError,
+  type DomainError,
   type Figure,
   type FigureUnit,
   type OperationName,
@@ -49,7 +49,7 @@ export type Outcome =
       readonly raw: Readonly<Record<string, unknown>>;
       readonly note?: string;
     }
-  | { readonly ok: false; readonly error: CraftError };
+  | { readonly ok: false; readonly error: DomainError };
 
 export interface Question {
   readonly id: string;
@@ -62,7 +62,7 @@ const number = (name: string, label: string, initial: string, hint?: string): Fi
   hint === undefined ? { name, label, initial } : { name, label, initial, hint };
 
 /** A typed number, or the refusal that it is none; what is empty is missing. */
-const typed = (inputs: Inputs, names: readonly string[]): Record<string, unknown> | CraftError => {
+const typed = (inputs: Inputs, names: readonly string[]): Record<string, unknown> | DomainError => {
   const values: Record<string, unknown> = {};
   for (const name of names) {
     const text = (inputs[name] ?? '').trim();
@@ -80,7 +80,7 @@ const typed = (inputs: Inputs, names: readonly string[]): Record<string, unknown
   return values;
 };
 
-const isError = (value: object): value is CraftError => 'code' in value && 'message' in value;
+const isError = (value: object): value is DomainError => 'code' in value && 'message' in value;
 
 type Raw = Readonly<Record<string, unknown>>;
 

@@ -3,14 +3,12 @@
  * then small circles flush and slightly raised in turn to make it convex. File and deburr alone is a complete
  * service.
  */
-import { measureFace, sectionFromSides, type SidePoint } from '../../section/section';
-import { faceLine } from '../../section/cuts';
-import { perSide, toRadians } from '../../units/quantities';
-import { ok } from '../../units/result';
-import type { Stage } from '../stages';
-import type { StepMaker } from '../making';
-import type { Craft, CraftInput } from './craft';
-import { fact, said, thicknessFacts } from './parts';
+import { fact, ok, perSide, said, toRadians } from '../../units';
+import { faceLine, measureFace, sectionFromSides, type SidePoint } from '../../section';
+import type { Stage, StrategyInput } from '../cuts';
+import type { StepMaker } from '../steps';
+import { thicknessFacts } from './parts';
+import type { BladeStrategy } from './strategy';
 import { twoSided } from './two-sided';
 
 /** Slightly raised: so much steeper than flush, from the bevel down to the apex. First guesses. */
@@ -50,7 +48,7 @@ export const roundingOf = (angleDeg: number, scale = 1): Rounding => {
   };
 };
 
-export const axe = (input: CraftInput): Craft => {
+export const axe = (input: StrategyInput): BladeStrategy => {
   const flat = twoSided(input);
   const { axeService } = input.input.choices.kind;
   const rounds = axeService !== 'file and deburr';
@@ -64,7 +62,7 @@ export const axe = (input: CraftInput): Craft => {
   const cameRound = (input.answers['bevelShape'] ?? 'convex') === 'convex';
 
   /** As it came: its bevel rounded at the edge already, unless it was seen to be flat. */
-  const shapeAt: Craft['shapeAt'] = (place) => {
+  const shapeAt: BladeStrategy['shapeAt'] = (place) => {
     const plain = flat.shapeAt(place);
     if (!plain.ok || !cameRound) return plain;
     const { points } = roundingOf(input.presentDeg, scale);
@@ -83,7 +81,7 @@ export const axe = (input: CraftInput): Craft => {
   };
 
   /** The file lays the bevel flat; where it came rounded the flat stays as far below the apex as it was. */
-  const stagesFor: Craft['stagesFor'] = (shape, riseMm, wanted) => {
+  const stagesFor: BladeStrategy['stagesFor'] = (shape, riseMm, wanted) => {
     const stages = flat.stagesFor(shape, riseMm, { ...wanted, thinning: null, micro: null });
     if (!stages.ok) return stages;
     const { points, belowMm } = roundingOf(wanted.angleDeg, scale);
@@ -110,7 +108,7 @@ export const axe = (input: CraftInput): Craft => {
     return ok(rounds ? [outline!, edge, round] : [outline!, edge]);
   };
 
-  const filing = (make: StepMaker, work: Parameters<Craft['steps']>[1]) =>
+  const filing = (make: StepMaker, work: Parameters<BladeStrategy['steps']>[1]) =>
     skates || !make.file()
       ? []
       : make.filed(work.sums.edge.mm3, {

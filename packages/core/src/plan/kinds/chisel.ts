@@ -2,17 +2,17 @@
  * Chisel-ground and double-edged blades: each edge one-sided and steep; the back only to take the burr off,
  * almost flat, so that no back bevel and no coating is lost; full strokes, slow into the tip.
  */
-import { withStrokes, type PlanStep } from '../steps';
-import { FEEL } from '../making';
-import { frontSide, otherSide, type Craft, type CraftInput } from './craft';
-import { fact, said } from './parts';
+import { fact, said } from '../../units';
+import { frontSide, otherSide, type StrategyInput } from '../cuts';
+import { FEEL, withStrokes, type PlanStep } from '../steps';
 import { oneFlat } from './one-flat';
+import type { BladeStrategy } from './strategy';
 
 /** The back is held so far off flat to take the burr and nothing else. First guess. */
 export const BACK_OFF_FLAT_DEG = 1;
 const BACK_STROKES = 4;
 
-export const chisel = (input: CraftInput): Craft => {
+export const chisel = (input: StrategyInput): BladeStrategy => {
   const plain = oneFlat(input);
   const front = frontSide(input.answers);
   const isDouble = input.kind.id === 'dagger-double' || input.answers['edges'] === 'two';

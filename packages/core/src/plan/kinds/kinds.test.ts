@@ -1,22 +1,22 @@
+import { chip, planInput, RACK, rackStone, valueOf } from '../../../test/blades';
 import {
-  liftWords,
-  BACK_TAKES_MM,
   BLADE_KINDS,
   bladeKind,
   DEFAULT_CHOICES,
-  DEFAULT_KIND_CHOICES,
-  lowestRun,
+  liftWords,
   planBlade,
-  sectionAreaMm2,
+  usualMeasuresOf,
   type Answers,
   type BladePlan,
   type KindChoices,
   type PlanChoices,
   type PlanInput,
   type PlanStep,
-  usualMeasuresOf,
 } from '../../index';
-import { chip, planInput, RACK, rackStone, valueOf } from '../../../test/blades';
+import { sectionAreaMm2 } from '../../section/section';
+import { DEFAULT_KIND_CHOICES } from '../choices/kind-choices';
+import { lowestRun } from '../cuts/stages';
+import { BACK_TAKES_MM } from './one-sided';
 import { unevenAngles } from './two-sided';
 
 const BENCH = [

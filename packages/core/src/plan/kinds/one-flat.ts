@@ -1,22 +1,20 @@
 /** Ground on one side against a plain flat back: what chisel-ground and serrated blades share. */
-import { faceLine } from '../../section/cuts';
-import { sectionFromSides, type SidePoint } from '../../section/section';
-import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
-import { fail, ok, type Result } from '../../units/result';
-import type { Stage } from '../stages';
+import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../units';
+import { faceLine, sectionFromSides, type SidePoint } from '../../section';
 import {
   frontSide,
   withinPlay,
-  type Craft,
-  type CraftInput,
   type Place,
   type Shape,
-} from './craft';
+  type Stage,
+  type StrategyInput,
+} from '../cuts';
 import { joint, microStage } from './parts';
+import type { BladeStrategy } from './strategy';
 
-type Base = Omit<Craft, 'steps' | 'facts' | 'warnings'>;
+type Base = Omit<BladeStrategy, 'steps' | 'facts' | 'warnings'>;
 
-export const oneFlat = (input: CraftInput): Base => {
+export const oneFlat = (input: StrategyInput): Base => {
   const front = frontSide(input.answers);
   const shapeAt = ({ heightMm, thicknessMm, exact }: Place): Result<Shape> => {
     const { presentDeg } = input;

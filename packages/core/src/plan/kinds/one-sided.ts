@@ -3,33 +3,35 @@
  * its ridge, in three finger positions for a clam-shell and one for a flat bevel; back and front in turn at
  * every stone. A left-handed blade is the mirror image. Without a hollow it is another kind, and said to be.
  */
-import { numberAnswer } from '../../intake/questions';
 import {
-  hollowAfter,
-  hollowChordMm,
-  tapMm,
-  visitsWithRim,
-  type HollowBack,
-} from '../../one-sided/hollow-back';
-import { faceLine } from '../../section/cuts';
-import { hollowBackSide } from '../../section/grinds';
-import { sectionFromSides, type SidePoint } from '../../section/section';
-import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
-import { fail, ok, type Result } from '../../units/result';
-import { forTask } from '../../abrasive/rack-stone';
-import { topOf, type Stage } from '../stages';
-import type { StepMaker } from '../making';
+  fact,
+  fail,
+  ok,
+  perSide,
+  radians,
+  said,
+  toDegrees,
+  toRadians,
+  type Result,
+} from '../../units';
+import { faceLine, hollowBackSide, sectionFromSides, type SidePoint } from '../../section';
+import { forTask } from '../../abrasive';
+import { hollowAfter, hollowChordMm, tapMm, visitsWithRim, type HollowBack } from '../../one-sided';
+import { numberAnswer } from '../../intake';
 import {
   frontSide,
   otherSide,
+  topOf,
   withinPlay,
-  type Craft,
-  type CraftInput,
   type MicroWanted,
   type Place,
   type Shape,
-} from './craft';
-import { fact, joint, microStage, said } from './parts';
+  type Stage,
+  type StrategyInput,
+} from '../cuts';
+import type { StepMaker } from '../steps';
+import { joint, microStage } from './parts';
+import type { BladeStrategy } from './strategy';
 
 /** What the very few strokes on the back take, mm. First guess. */
 export const BACK_TAKES_MM = 0.003;
@@ -53,7 +55,7 @@ const MICRO_OF: Readonly<Record<string, MicroWanted | null>> = {
   leather: null,
 };
 
-export interface BackState {
+export interface BackAsFound {
   readonly isHollow: boolean;
   readonly back: HollowBack;
   /** Rim at the spine, mm. */
@@ -63,7 +65,7 @@ export interface BackState {
 }
 
 /** The back as it was measured, or the usual of such blades. */
-export const backOf = (input: CraftInput): BackState => {
+export const backOf = (input: StrategyInput): BackAsFound => {
   const { answers } = input;
   const heightMm = input.input.measures.heightMiddleMm;
   const widthMm = numberAnswer(answers, 'hollowWidthMm');
@@ -86,7 +88,7 @@ export const backOf = (input: CraftInput): BackState => {
   };
 };
 
-const formOf = (input: CraftInput): 'clam-shell' | 'flat' =>
+const formOf = (input: StrategyInput): 'clam-shell' | 'flat' =>
   input.input.choices.kind.frontForm ??
   (input.kind.id === 'fish-one-sided' ? 'clam-shell' : 'flat');
 
@@ -129,7 +131,7 @@ const bevelHeightOf = (form: 'clam-shell' | 'flat', angleDeg: number, ridgeX: nu
   return ridgeX / mean;
 };
 
-export const oneSided = (input: CraftInput): Craft => {
+export const oneSided = (input: StrategyInput): BladeStrategy => {
   const front = frontSide(input.answers);
   const rear = otherSide(front);
   const { measures, choices } = input.input;

@@ -1,12 +1,15 @@
 /** Cuts and figures that several kinds of blade share. */
-import { faceLine, jointLine } from '../../section/cuts';
-import { thicknessAtMm } from '../../section/section';
-import { figure, type Figure, type FigureUnit, type WhyInput } from '../../units/figure';
-import { mm, perSide, toRadians } from '../../units/quantities';
-import { scratchTopMm, topOf, type Stage, type StageCut } from '../stages';
-import type { CraftWork, Fact, GroundSide, MicroWanted } from './craft';
-
-export const GEOMETRY = 'Geometry of the section';
+import { fact, mm, perSide, said, toRadians, type Fact } from '../../units';
+import { faceLine, jointLine, thicknessAtMm } from '../../section';
+import {
+  scratchTopMm,
+  topOf,
+  type BladeWork,
+  type GroundSide,
+  type MicroWanted,
+  type Stage,
+  type StageCut,
+} from '../cuts';
 
 export const joint = (yMm: number): Stage => ({
   id: 'outline',
@@ -43,21 +46,9 @@ export const microStage = (
     };
   }),
 });
-
-export const said = (
-  value: number,
-  unit: FigureUnit,
-  rule: string,
-  inputs: readonly WhyInput[] = [],
-  formula?: string,
-  source = GEOMETRY,
-): Figure => figure(value, unit, { rule, inputs, source, ...(formula ? { formula } : {}) });
-
-export const fact = (label: string, figureOf: Figure): Fact => ({ label, figure: figureOf });
-
 /** Full thickness above the new edge at the end of the work, at the heights a caliper is set to. */
 export const thicknessFacts = (
-  work: CraftWork,
+  work: BladeWork,
   heights: readonly number[] = [5, 10, 20],
 ): Fact[] => {
   const last = work.stages.at(-1)?.section ?? work.shape.section;
@@ -83,7 +74,7 @@ export const thicknessFacts = (
 };
 
 /** What thinning leaves to be seen. */
-export const thinningFacts = (work: CraftWork, claddingMm: number | null): Fact[] => {
+export const thinningFacts = (work: BladeWork, claddingMm: number | null): Fact[] => {
   const facts: Fact[] = [];
   if (work.bands.length > 0) {
     facts.push(

@@ -2,16 +2,13 @@
  * Straight razors: the spine is the guide, so the angle comes from spine and width and both wear together;
  * no lift; tape on the spine makes it steeper; the heel is the trouble spot; a hard-backed leather, few strokes.
  */
-import { razorAngle } from '../../angle/resting';
-import { faceLine } from '../../section/cuts';
-import { hollowSide } from '../../section/grinds';
-import { sectionFromSides, thicknessAtMm } from '../../section/section';
-import { perSide, toRadians } from '../../units/quantities';
-import { ok, type Result } from '../../units/result';
-import { TAPE_MM } from '../kind-choices';
-import type { Stage } from '../stages';
-import type { Craft, CraftInput, Place, Shape } from './craft';
-import { fact, joint, said } from './parts';
+import { fact, ok, perSide, said, toRadians, type Result } from '../../units';
+import { faceLine, hollowSide, sectionFromSides, thicknessAtMm } from '../../section';
+import { razorAngle } from '../../angle';
+import { TAPE_MM } from '../choices';
+import type { Place, Shape, Stage, StrategyInput } from '../cuts';
+import { joint } from './parts';
+import type { BladeStrategy } from './strategy';
 
 /** Full thickness where the hollow begins above the edge, mm. First guess. */
 const BEHIND_EDGE_MM = 0.12;
@@ -20,9 +17,9 @@ const HOLLOW_RADIUS_MM = 60;
 /** Below the chord from edge to spine the hollow lies clear: the share of the angle that a face may lean. */
 const CLEAR_SHARE = 0.8;
 
-const tapeMm = (input: CraftInput): number => TAPE_MM * input.input.choices.kind.tapeLayers;
+const tapeMm = (input: StrategyInput): number => TAPE_MM * input.input.choices.kind.tapeLayers;
 
-export const razor = (input: CraftInput): Craft => {
+export const razor = (input: StrategyInput): BladeStrategy => {
   const shapeAt = ({ heightMm, thicknessMm }: Place): Result<Shape> => {
     const angle = razorAngle(heightMm, thicknessMm, 0);
     const shoulderMm = BEHIND_EDGE_MM / 2;
@@ -39,7 +36,7 @@ export const razor = (input: CraftInput): Craft => {
         })
       : { ...side, error: { ...side.error, field: 'heightMiddleMm' } };
   };
-  const groundAt: Craft['groundAt'] = (angleDeg) => [
+  const groundAt: BladeStrategy['groundAt'] = (angleDeg) => [
     { side: 'right', angleDeg, share: 0.5 },
     { side: 'left', angleDeg, share: 0.5 },
   ];

@@ -2,16 +2,32 @@
  * Two-sided blades with a wide primary bevel and a visible ridge: thinned flat on that bevel, so that the ridge
  * goes up; pressure near the edge first, then mid-bevel, then under the ridge; the cladding hazy, the core bright.
  */
-import { numberAnswer } from '../../intake/questions';
-import { restingOnSide } from '../../angle/resting';
-import { faceLine, type Side } from '../../section/cuts';
-import { sectionFromSides, type SidePoint } from '../../section/section';
-import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
-import { fail, ok, type Result } from '../../units/result';
-import { REMNANT_MM } from '../bands';
-import { topOf, type Stage } from '../stages';
-import type { Craft, CraftInput, CraftWork, Fact, Place, Shape } from './craft';
-import { edgeStage, fact, joint, microStage, said, thicknessFacts, thinningFacts } from './parts';
+import {
+  fact,
+  fail,
+  ok,
+  perSide,
+  radians,
+  said,
+  toDegrees,
+  toRadians,
+  type Fact,
+  type Result,
+} from '../../units';
+import { faceLine, sectionFromSides, type Side, type SidePoint } from '../../section';
+import { restingOnSide } from '../../angle';
+import { numberAnswer } from '../../intake';
+import {
+  REMNANT_MM,
+  topOf,
+  type BladeWork,
+  type Place,
+  type Shape,
+  type Stage,
+  type StrategyInput,
+} from '../cuts';
+import { edgeStage, joint, microStage, thicknessFacts, thinningFacts } from './parts';
+import type { BladeStrategy } from './strategy';
 import { twoSided } from './two-sided';
 
 /** Where the ridge stands when nobody measured it, as a share of the height. First guess. */
@@ -19,17 +35,17 @@ const RIDGE_SHARE = 0.3;
 /** The ridge is nearly as thick as the spine: the upper face leans by the rest. First guess. */
 const RIDGE_THICKNESS_SHARE = 0.97;
 
-const ridgeMm = (input: CraftInput, side: Side): number => {
+const ridgeMm = (input: StrategyInput, side: Side): number => {
   const measured = numberAnswer(input.answers, side === 'right' ? 'ridgeRightMm' : 'ridgeLeftMm');
   return measured ?? RIDGE_SHARE * input.input.measures.heightMiddleMm;
 };
 
 /** Heights of the ridge scale with the height of the blade. */
-const ridgeAt = (input: CraftInput, side: Side, heightMm: number): number =>
+const ridgeAt = (input: StrategyInput, side: Side, heightMm: number): number =>
   (ridgeMm(input, side) * heightMm) / input.input.measures.heightMiddleMm;
 
 const sideAt = (
-  input: CraftInput,
+  input: StrategyInput,
   side: Side,
   { heightMm, thicknessMm, exact }: Place,
 ): Result<SidePoint[]> => {
@@ -66,7 +82,7 @@ const primaryDegOf = (points: readonly SidePoint[]): number => {
   return toDegrees(radians(Math.atan((ridge!.xMm - shoulder!.xMm) / (ridge!.yMm - shoulder!.yMm))));
 };
 
-const faceDegs = (input: CraftInput, place: Place): Result<Record<Side, SidePoint[]>> => {
+const faceDegs = (input: StrategyInput, place: Place): Result<Record<Side, SidePoint[]>> => {
   const right = sideAt(input, 'right', place);
   const left = sideAt(input, 'left', place);
   if (!right.ok) return right;
@@ -74,7 +90,7 @@ const faceDegs = (input: CraftInput, place: Place): Result<Record<Side, SidePoin
   return ok({ right: right.value, left: left.value });
 };
 
-export const ridge = (input: CraftInput): Craft => {
+export const ridge = (input: StrategyInput): BladeStrategy => {
   const even = twoSided(input);
   const claddingMm = numberAnswer(input.answers, 'claddingMm');
   const shapeAt = (place: Place): Result<Shape> => {
@@ -91,7 +107,7 @@ export const ridge = (input: CraftInput): Craft => {
     heightMm: input.input.measures.heightMiddleMm,
     thicknessMm: input.input.measures.spineMiddleMm,
   };
-  const ridgeFacts = (work: CraftWork): Fact[] => {
+  const ridgeFacts = (work: BladeWork): Fact[] => {
     const sides = faceDegs(input, middle);
     if (!sides.ok) return [];
     const last = work.stages.at(-1)!.section;

@@ -2,18 +2,14 @@
  * Serrated edges: ground on one side only, each scallop with a rod or cone at its own angle until the flat
  * facet at its edge is gone; the burr comes up on the flat side and is pushed to and fro by ever finer grain.
  */
-import { numberAnswer } from '../../intake/questions';
-import { scallopVolumeMm3, type Scallop } from '../../serration/scallop';
-import { fitScallop } from '../../serration/serration';
-import { secondsToRemove } from '../../abrasive/removal';
-import type { RackStone } from '../../abrasive/rack-stone';
-import { mm, perSide, toRadians } from '../../units/quantities';
-import type { PlanStep } from '../steps';
-import { strokesPerSide } from '../steps';
-import { FEEL, type StepMaker } from '../making';
-import { frontSide, otherSide, type Craft, type CraftInput, type CraftWork } from './craft';
-import { fact, said } from './parts';
+import { fact, mm, perSide, said, toRadians } from '../../units';
+import { secondsToRemove, type RackStone } from '../../abrasive';
+import { fitScallop, scallopVolumeMm3, type Scallop } from '../../serration';
+import { numberAnswer } from '../../intake';
+import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../cuts';
+import { FEEL, strokesPerSide, type PlanStep, type StepMaker } from '../steps';
 import { oneFlat } from './one-flat';
+import type { BladeStrategy } from './strategy';
 
 /** A scallop nobody measured, mm. First guesses. */
 const USUAL = { pitchMm: 6, depthMm: 1.2 };
@@ -22,7 +18,7 @@ const ROD_FORCE_N = 4;
 const ROD_SPEED_M_PER_S = 0.1;
 
 export const scallopOf = (
-  input: CraftInput,
+  input: StrategyInput,
   angleDeg: number,
 ): Scallop & { readonly count: number } => {
   const pitchMm = numberAnswer(input.answers, 'pitchMm') ?? USUAL.pitchMm;
@@ -43,7 +39,7 @@ export const scallopOf = (
   };
 };
 
-export const serrated = (input: CraftInput): Craft => {
+export const serrated = (input: StrategyInput): BladeStrategy => {
   const plain = oneFlat(input);
   const ground = frontSide(input.answers);
   const flatSide = otherSide(ground);
@@ -53,7 +49,7 @@ export const serrated = (input: CraftInput): Craft => {
     make.input.rack.find(({ kind }) => kind === 'cone') ??
     make.input.rack.find(({ kind }) => kind === 'rod');
 
-  const scallopSteps = (make: StepMaker, work: CraftWork): PlanStep[] => {
+  const scallopSteps = (make: StepMaker, work: BladeWork): PlanStep[] => {
     const rod = rodFor(make);
     const { count, rodRadiusMm, pitchMm } = scallopOf(input, work.angleDeg);
     if (!rod || way === 'flat side only') return [];
@@ -108,7 +104,7 @@ export const serrated = (input: CraftInput): Craft => {
   };
 
   /** The flat side, nearly flat, on the stones of the chain: the burr is pushed to and fro and shrinks. */
-  const toAndFro = (make: StepMaker, work: CraftWork): PlanStep[] => {
+  const toAndFro = (make: StepMaker, work: BladeWork): PlanStep[] => {
     const rod = rodFor(make);
     const stones = work.chain?.steps.map(({ id }) => make.stone(id)) ?? [];
     if (way === 'rod only') return [];
@@ -224,7 +220,7 @@ export const serrated = (input: CraftInput): Craft => {
   };
 };
 
-const mirror = (section: CraftWork['shape']['section']): CraftWork['shape']['section'] => ({
+const mirror = (section: BladeWork['shape']['section']): BladeWork['shape']['section'] => ({
   vertices: [...section.vertices].reverse().map(({ x, y }, index, all) => ({
     x: -x,
     y,

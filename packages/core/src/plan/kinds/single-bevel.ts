@@ -2,10 +2,10 @@
  * Carving and woodcraft knives with one flat bevel to the edge: the bevel is the guide, there is no secondary
  * angle; equal counts, then in turn; extra work where it carves most.
  */
-import type { Craft, CraftInput } from './craft';
-import { said, fact } from './parts';
+import { fact, said } from '../../units';
+import { topOf, type StrategyInput } from '../cuts';
+import type { BladeStrategy } from './strategy';
 import { twoSided } from './two-sided';
-import { topOf } from '../stages';
 
 /** A second angle at the edge, worked out of the bevel: the apex has to come up so far, mm. First guesses. */
 const SECONDARY_RISE_MM: Readonly<Record<string, number>> = {
@@ -21,7 +21,7 @@ const WHERE: Readonly<Record<string, string>> = {
   'the tip': 'A third more strokes towards the tip, where it carves most.',
 };
 
-export const singleBevel = (input: CraftInput): Craft => {
+export const singleBevel = (input: StrategyInput): BladeStrategy => {
   const flat = twoSided(input);
   const secondary = String(input.answers['secondary'] ?? 'none');
   const extra = WHERE[String(input.answers['carvesMost'] ?? 'the part at the handle')] ?? '';

@@ -3,26 +3,41 @@
  * their own ratio, thinned in bands. Blades with three layers keep their core bare; wide and curved ones are
  * lifted station by station; a false back edge is left or sharpened by what it is for.
  */
-import { numberAnswer } from '../../intake/questions';
-import { faceLine } from '../../section/cuts';
-import { flatGrind } from '../../section/flat-grind';
-import { convexSide, flatSide, hollowSide, type SideMeasures } from '../../section/grinds';
-import { sectionFromSides, type SidePoint } from '../../section/section';
-import { perSide, radians, toDegrees, toRadians } from '../../units/quantities';
-import { fail, ok, type Result } from '../../units/result';
-import { thinningBands } from '../bands';
-import type { Stage } from '../stages';
-import type { PlanStep } from '../steps';
 import {
+  fact,
+  fail,
+  ok,
+  perSide,
+  radians,
+  said,
+  toDegrees,
+  toRadians,
+  type Result,
+} from '../../units';
+import {
+  convexSide,
+  faceLine,
+  flatGrind,
+  flatSide,
+  hollowSide,
+  sectionFromSides,
+  type SideMeasures,
+  type SidePoint,
+} from '../../section';
+import { numberAnswer } from '../../intake';
+import {
+  thinningBands,
   withinPlay,
-  type Craft,
-  type CraftInput,
   type GroundSide,
   type Place,
   type Shape,
+  type Stage,
+  type StrategyInput,
   type Wanted,
-} from './craft';
-import { edgeStage, fact, joint, microStage, said, thicknessFacts, thinningFacts } from './parts';
+} from '../cuts';
+import type { PlanStep } from '../steps';
+import { edgeStage, joint, microStage, thicknessFacts, thinningFacts } from './parts';
+import type { BladeStrategy } from './strategy';
 
 /** Flat, then parallel: how high the flat reaches. First guess. */
 const FLAT_SHARE = 0.6;
@@ -51,12 +66,12 @@ export const unevenAngles = (
   return [right, 2 * angleDeg - right];
 };
 
-const grindOf = (input: CraftInput): string =>
+const grindOf = (input: StrategyInput): string =>
   input.kind.grind === 'hollow'
     ? 'hollow'
     : String(input.answers['grind'] ?? 'flat from the spine');
 
-const sideOf = (input: CraftInput, side: SideMeasures): Result<SidePoint[]> => {
+const sideOf = (input: StrategyInput, side: SideMeasures): Result<SidePoint[]> => {
   const grind = grindOf(input);
   const { heightMm } = side;
   const bevelMm = side.shoulderMm / Math.tan(toRadians(side.angle));
@@ -90,7 +105,7 @@ const chordDeg = (points: readonly SidePoint[]): number => {
 };
 
 export const twoSidedShape =
-  (input: CraftInput) =>
+  (input: StrategyInput) =>
   ({ heightMm, thicknessMm, exact }: Place): Result<Shape> => {
     const { presentDeg } = input;
     const measured = input.input.measures.thicknessBehindEdgeMm;
@@ -140,7 +155,7 @@ export const twoSidedShape =
   };
 
 const groundBoth =
-  (input: CraftInput) =>
+  (input: StrategyInput) =>
   (angleDeg: number): readonly GroundSide[] => {
     const share = rightShare(input.answers['ratio']);
     const [right, left] = share === 0.5 ? [angleDeg, angleDeg] : unevenAngles(angleDeg, share);
@@ -152,7 +167,7 @@ const groundBoth =
 
 /** Outline, bands, bevel, micro bevel. */
 const stagesFor =
-  (input: CraftInput, ground: Craft['groundAt']) =>
+  (input: StrategyInput, ground: BladeStrategy['groundAt']) =>
   (shape: Shape, riseMm: number, wanted: Wanted): Result<readonly Stage[]> => {
     const stages: Stage[] = [joint(riseMm)];
     if (wanted.thinning) {
@@ -191,12 +206,12 @@ const stagesFor =
 /** Kinds so wide or so curved that one lift is another angle at every height. */
 const WIDE = ['curved-fish', 'cleaver', 'bone-cleaver'];
 
-const falseEdgeStep = (input: CraftInput, hand: (deg: number) => PlanStep[]): PlanStep[] =>
+const falseEdgeStep = (input: StrategyInput, hand: (deg: number) => PlanStep[]): PlanStep[] =>
   input.answers['falseEdge'] === 'meant to cut'
     ? hand(numberAnswer(input.answers, 'falseEdgeDeg') ?? input.presentDeg + 5)
     : [];
 
-export const twoSided = (input: CraftInput): Craft => {
+export const twoSided = (input: StrategyInput): BladeStrategy => {
   const groundAt = groundBoth(input);
   const { measures } = input.input;
   const hollow = input.kind.grind === 'hollow';

@@ -1,0 +1,28 @@
+/** Lift, bevel and every way of holding an angle. */
+export { beltBevel, wheelBevel } from './belt-and-wheel';
+export { angleFromBevel } from './bevel';
+export { clampAngles, evenestSlide, matchingSlide, pivotForAngle } from './clamp';
+export { convexEdge } from './convex';
+export { gaugeReading } from './gauge';
+export { angleFromLift, liftFor, restingAngle } from './lift';
+export { railAngle } from './rail';
+export {
+  ANGLE_ROUTES,
+  BEVEL_FACE_SIGMA_MM,
+  combineAngles,
+  GAUGE_SEATS,
+  GAUGE_ZEROS,
+  MARKER_FINDINGS,
+  markerAdvice,
+  presentAngleSigmaDeg,
+  readAngle,
+  ROUTE_LABELS,
+  type AngleReading,
+  type AngleRoute,
+  type MarkerFinding,
+  type MarkerTrial,
+  type ReadAngle,
+} from './readings';
+export { razorAngle, restingOnSide, type SideContact } from './resting';
+export { shimsFor } from './shims';
+export { wobbleOf } from './wobble';

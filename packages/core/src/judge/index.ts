@@ -1,0 +1,3 @@
+/** Do it or not and why; questions before a step. */
+export { expectationOf, judge, type Decision, type Judgement, type Said } from './judgement';
+export { ABOUT_THE_BLADE, questionsOfSteps, withoutYes } from './step-questions';

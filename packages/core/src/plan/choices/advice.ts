@@ -1,0 +1,139 @@
+/**
+ * Which angle: the three schools side by side, each with its reasons. Keep what came, set by use, or the
+ * lowest that leaves the primary grind clear. Windows and moves are data; every move is shown.
+ */
+import { brittleShift, toughShift, type Steel } from '../../steel';
+import type { Damage, Use } from '../../blade';
+
+export const APPROACHES = ['keep', 'by-use', 'lowest-clear'] as const;
+export type Approach = (typeof APPROACHES)[number];
+
+export interface AngleMove {
+  readonly deltaDeg: number;
+  readonly reason: string;
+}
+
+export interface AngleAdvice {
+  readonly approach: Approach;
+  /** Per side. */
+  readonly angleDeg: number;
+  readonly startDeg: number;
+  readonly startReason: string;
+  readonly moves: readonly AngleMove[];
+}
+
+export interface AdviceInput {
+  readonly presentAngleDeg: number;
+  readonly primaryAngleDeg: number;
+  readonly use: Use;
+  readonly steel: Steel;
+  readonly damage: readonly Damage[];
+  readonly carefulHands: boolean;
+}
+
+/** What a hand wanders at the bench; the primary must stay clear of it. First guess. */
+export const HAND_ALLOWANCE_DEG = 3;
+/** How far below the window of its use an edge may go before it will not stand. First guess. */
+const BELOW_WINDOW_DEG = 2;
+
+interface MoveRule {
+  readonly applies: (input: AdviceInput) => boolean;
+  readonly deltaDeg: (input: AdviceInput) => number;
+  readonly reason: (input: AdviceInput) => string;
+}
+
+const chipsOf = (input: AdviceInput): readonly Damage[] =>
+  input.damage.filter(({ kind }) => kind === 'chip');
+const deepestChipMm = (input: AdviceInput): number =>
+  Math.max(0, ...chipsOf(input).map(({ depthMm }) => depthMm));
+
+const MOVE_RULES: readonly MoveRule[] = [
+  {
+    applies: (input) => chipsOf(input).length > 0,
+    deltaDeg: (input) =>
+      deepestChipMm(input) > 0.6 || chipsOf(input).length > 4
+        ? 3
+        : deepestChipMm(input) > 0.3 || chipsOf(input).length > 2
+          ? 2
+          : 1,
+    reason: (input) =>
+      `came with ${chipsOf(input).length} ${chipsOf(input).length === 1 ? 'chip' : 'chips'}, the deepest ${deepestChipMm(input)} mm`,
+  },
+  {
+    applies: (input) => input.damage.some(({ kind }) => kind === 'rolled edge'),
+    deltaDeg: () => 1,
+    reason: () => 'the edge rolled: it was too low for the steel or the work',
+  },
+  {
+    applies: ({ steel }) => brittleShift(steel) !== null,
+    deltaDeg: ({ steel }) => brittleShift(steel)!.deltaDeg,
+    reason: ({ steel }) => brittleShift(steel)!.reason,
+  },
+  {
+    applies: ({ use }) => use.hard && use.id !== 'bone',
+    deltaDeg: () => 4,
+    reason: () => 'meets bone or frozen food',
+  },
+  {
+    applies: ({ steel }) => toughShift(steel) !== null,
+    deltaDeg: ({ steel }) => toughShift(steel)!.deltaDeg,
+    reason: ({ steel }) => toughShift(steel)!.reason,
+  },
+  {
+    applies: ({ carefulHands }) => carefulHands,
+    deltaDeg: () => -1,
+    reason: () => 'careful hands',
+  },
+];
+
+const keep = (input: AdviceInput): AngleAdvice => ({
+  approach: 'keep',
+  angleDeg: input.presentAngleDeg,
+  startDeg: input.presentAngleDeg,
+  startReason: 'the angle the blade came with: match it and be consistent',
+  moves: [],
+});
+
+const byUse = (input: AdviceInput): AngleAdvice => {
+  const [low, high] = input.use.angleDeg;
+  const startDeg = (low + high) / 2;
+  const moves = MOVE_RULES.filter(({ applies }) => applies(input)).map((rule) => ({
+    deltaDeg: rule.deltaDeg(input),
+    reason: rule.reason(input),
+  }));
+  return {
+    approach: 'by-use',
+    angleDeg: moves.reduce((angle, { deltaDeg }) => angle + deltaDeg, startDeg),
+    startDeg,
+    startReason: `middle of the window for ${input.use.label.toLowerCase()}, ${low}–${high}° per side`,
+    moves,
+  };
+};
+
+const lowestClear = (input: AdviceInput): AngleAdvice => {
+  const clearDeg = input.primaryAngleDeg + HAND_ALLOWANCE_DEG;
+  const floorDeg = input.use.angleDeg[0] - BELOW_WINDOW_DEG;
+  const moves: AngleMove[] =
+    floorDeg > clearDeg
+      ? [
+          {
+            deltaDeg: floorDeg - clearDeg,
+            reason: `an edge below ${floorDeg}° would not stand up to ${input.use.label.toLowerCase()}`,
+          },
+        ]
+      : [];
+  return {
+    approach: 'lowest-clear',
+    angleDeg: Math.max(clearDeg, floorDeg),
+    startDeg: clearDeg,
+    startReason: `primary grind at ${input.primaryAngleDeg.toFixed(1)}° and ${HAND_ALLOWANCE_DEG}° for the hand`,
+    moves,
+  };
+};
+
+/** The three advised angles, per side, in the order keep, by use, lowest that clears. */
+export const adviseAngles = (input: AdviceInput): readonly AngleAdvice[] => [
+  keep(input),
+  byUse(input),
+  lowestClear(input),
+];

@@ -1,0 +1,66 @@
+/**
+ * The operator's own changes to single steps, each with its reason. They are part of the choices, so every
+ * recomputing applies them anew; a change whose step is no longer there is kept and told, never dropped.
+ */
+import { DIRECTIONS } from './manner';
+
+export const CHANGEABLE = [
+  'angle',
+  'strokes',
+  'force',
+  'direction',
+  'minutes',
+  'words',
+  'left out',
+] as const;
+export type Changeable = (typeof CHANGEABLE)[number];
+
+export interface StepChange {
+  /** The step by its operation and its place among those: `refine 2`. */
+  readonly step: string;
+  readonly what: Changeable;
+  /** As typed: degrees per side, strokes a side, newtons, a direction, minutes, words; empty for left out. */
+  readonly to: string;
+  readonly reason: string;
+}
+
+export interface AddedStep {
+  /** The step it follows; null puts it first. */
+  readonly after: string | null;
+  readonly title: string;
+  readonly instruction: string;
+  readonly minutes: number;
+  readonly reason: string;
+}
+
+export const MOST_CHANGES = 60;
+export const MOST_ADDED = 20;
+
+/** What a change may say, and the words of a refusal; null when it is sound. */
+export const changeProblem = ({ what, to }: Pick<StepChange, 'what' | 'to'>): string | null => {
+  const value = Number(to);
+  const within = (label: string, low: number, high: number, unit: string): string | null =>
+    to.trim() !== '' && Number.isFinite(value) && value >= low && value <= high
+      ? null
+      : `${label} must be from ${low} to ${high}${unit}; "${to}" was given`;
+  switch (what) {
+    case 'angle':
+      return within('Angle per side', 0, 60, '°');
+    case 'strokes':
+      return within('Strokes a side', 0, 5000, '');
+    case 'force':
+      return within('Pressure', 0.2, 60, ' N');
+    case 'minutes':
+      return within('Minutes', 0.1, 600, '');
+    case 'direction':
+      return DIRECTIONS.some((each) => each === to)
+        ? null
+        : `Direction must be one of ${DIRECTIONS.join(', ')}; "${to}" was given`;
+    case 'words':
+      return to.trim().length >= 3 && to.length <= 600
+        ? null
+        : `Words must be from 3 to 600 letters; ${to.length} were given`;
+    case 'left out':
+      return null;
+  }
+};

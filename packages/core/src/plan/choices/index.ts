@@ -1,0 +1,78 @@
+/** What is chosen: schools, habits, patterns, and the changes of single steps. */
+export { adviseAngles, APPROACHES, type AngleAdvice, type Approach } from './advice';
+export {
+  CHANGEABLE,
+  changeProblem,
+  MOST_ADDED,
+  MOST_CHANGES,
+  type AddedStep,
+  type Changeable,
+  type StepChange,
+} from './changes';
+export {
+  ANGLE_LIMITS_DEG,
+  DEFAULT_CHOICES,
+  THIN_DEPTHS,
+  withDefaults,
+  type PlanChoices,
+  type ThinDepth,
+} from './choices';
+export {
+  chosenStrop,
+  FINISHING_SURFACES,
+  finishingWords,
+  MOST_STROP_STROKES,
+  MOST_UNDER_DEG,
+  STROP_BACKS,
+  stropAfter,
+  SURFACE_REASONS,
+  type Finishing,
+} from './finishing';
+export { habitsOf, templateOf } from './habits';
+export type { PlanInput } from './input';
+export {
+  AXE_SERVICES,
+  FRONT_FORMS,
+  MOST_TAPE_LAYERS,
+  SERRATION_WAYS,
+  TAPE_MM,
+  WIDEST_TAPPED_RIM_MM,
+  type KindChoices,
+} from './kind-choices';
+export {
+  BURR_POLICIES,
+  DIRECTIONS,
+  STROKE_PATTERNS,
+  type BurrPolicy,
+  type Direction,
+  type StrokePattern,
+  type ThinTargets,
+} from './manner';
+export {
+  BAND_FACE_MM,
+  BLADE_PARTS,
+  FACE_STOCK_UM,
+  MICRO_ABOVE_DEG,
+  MICRO_FACE_MM,
+  MOST_IN_CHAIN,
+  namedChain,
+  PART_LABELS,
+  partChain,
+  SAME_GRADE_RATIO,
+  SLURRIES,
+  SLURRY_WORDS,
+  type BladePart,
+  type PartChain,
+} from './part-chains';
+export {
+  DEFAULT_PRACTICE,
+  LASTING_CLAIMS,
+  LOW_SPOT_HABITS,
+  MICRO_HABITS,
+  OLD_EDGE_RISE_MM,
+  OLD_EDGES,
+  RETURN_STROKES,
+  ROD_HABITS,
+  type Practice,
+} from './practice';
+export { SCHOOL_QUESTIONS, schoolsOf } from './schools';

@@ -1,0 +1,263 @@
+/**
+ * What the measures leave open: the plan made again for many blades that the tools could not have told from this
+ * one. The measures are off independently of each other. What a bench's log will teach of times is not in it
+ * (`abrasive/time-range.ts`), nor what was answered to the questions of a kind.
+ */
+import { ok, type Result } from '../../units';
+import { normalQuantile } from '../../statistics';
+import { BEVEL_FACE_SIGMA_MM } from '../../angle';
+import {
+  lengthSigmaMm,
+  MEASURE_FIELDS,
+  SHARPNESS,
+  type Damage,
+  type MeasuredWith,
+  type MeasureField,
+} from '../../blade';
+import type { PlanInput, ThinDepth } from '../choices';
+import { OUTLINE_FAULTS } from '../cuts';
+import { planBlade, type BladePlan } from '../planner';
+
+/** How the measures of a blade came about. */
+export interface HowKnown {
+  readonly measuredWith: Readonly<Record<MeasureField, MeasuredWith>>;
+  /** One standard deviation of the present angle per side. */
+  readonly angleSigmaDeg: number;
+}
+
+export type DoubtfulMatter =
+  MeasureField | 'bevelFaceMm' | 'presentAnglePerSideDeg' | 'sharpness' | 'damage depth';
+
+/** What may be off, and how far. */
+export interface Doubt {
+  readonly matter: DoubtfulMatter;
+  /** One standard deviation: mm, degrees per side, or classes of sharpness. */
+  readonly sigma: number;
+  /** How much of the variance of the steel goes with it alone, 0 to 1. */
+  readonly share: number;
+}
+
+/** 10th to 90th percentile. */
+export type Spread = readonly [low: number, high: number];
+
+/** The plan would be another one, were a measure off by one standard deviation, or the dullness by a class. */
+export interface Turn {
+  readonly matter: DoubtfulMatter;
+  readonly sigma: number;
+  readonly off: 'more' | 'less';
+  readonly becomes: ThinDepth | 'not thinned';
+}
+
+export interface PlanSpread {
+  readonly steelMm3: Spread;
+  readonly heightMm: Spread;
+  readonly behindEdgeMm: Spread;
+  /** By the measures alone. */
+  readonly workingS: Spread;
+  /** The steel, were the first of the doubts none. */
+  readonly steelWithoutFirstMm3: Spread;
+  /** Those that matter, the heaviest first. */
+  readonly doubts: readonly Doubt[];
+  readonly turns: readonly Turn[];
+}
+
+/** A class of sharpness is told by eye and thumb: half a class. First guess. */
+const SHARPNESS_SIGMA = 0.5;
+/** The depth of a chip under a lens, mm. First guess. */
+const DAMAGE_DEPTH_SIGMA_MM = 0.1;
+/** A doubt with less of the variance than this is not worth a word. */
+const LEAST_SHARE = 0.02;
+/** Of the lattice: a prime, enough for the 10th percentile, and what keeps its columns apart. */
+const BLADES = 31;
+const GENERATOR = 10;
+const SHIFT = 9;
+/** A length is never taken for less than this share of what was read. */
+const LEAST_OF_READING = 0.2;
+
+interface Mover {
+  readonly matter: DoubtfulMatter;
+  readonly sigma: number;
+  /** The least it can be off, in standard deviations: more than one where it comes in whole steps. */
+  readonly stride: number;
+  /** The blade, were this off by so many standard deviations. */
+  readonly move: (input: PlanInput, deviations: number) => PlanInput;
+}
+
+const measureMover = (
+  matter: MeasureField | 'bevelFaceMm' | 'presentAnglePerSideDeg',
+  read: number,
+  sigma: number,
+): Mover => ({
+  matter,
+  sigma,
+  stride: 1,
+  move: (input, deviations) => ({
+    ...input,
+    measures: {
+      ...input.measures,
+      [matter]: Math.max(LEAST_OF_READING * read, read + deviations * sigma),
+    },
+  }),
+});
+
+/** Half way to the next class and beyond, it is the next. */
+const sharpnessMover: Mover = {
+  matter: 'sharpness',
+  sigma: SHARPNESS_SIGMA,
+  stride: 1 / SHARPNESS_SIGMA,
+  move: (input, deviations) => {
+    const classes = deviations * SHARPNESS_SIGMA;
+    const off = Math.sign(classes) * Math.round(Math.abs(classes));
+    const index = SHARPNESS.indexOf(input.sharpness) + off;
+    const last = SHARPNESS.length - 1;
+    return { ...input, sharpness: SHARPNESS[Math.min(last, Math.max(0, index))]! };
+  },
+};
+
+/** The deepest fault that is to come out; it decides how far the edge comes up. */
+const deepestFault = ({ damage, choices }: PlanInput): Damage | null =>
+  damage
+    .filter(({ kind, id }) => OUTLINE_FAULTS.includes(kind) && !choices.chipsLeft.includes(id))
+    .reduce<Damage | null>(
+      (deepest, each) => (each.depthMm > (deepest?.depthMm ?? 0) ? each : deepest),
+      null,
+    );
+
+const depthMover = ({ id, depthMm }: Damage): Mover => ({
+  matter: 'damage depth',
+  sigma: DAMAGE_DEPTH_SIGMA_MM,
+  stride: 1,
+  move: (input, deviations) => {
+    const moved = depthMm + deviations * DAMAGE_DEPTH_SIGMA_MM;
+    const deep = Math.max(LEAST_OF_READING * depthMm, moved);
+    return {
+      ...input,
+      damage: input.damage.map((each) => (each.id === id ? { ...each, depthMm: deep } : each)),
+    };
+  },
+});
+
+const moversOf = (input: PlanInput, known: HowKnown): Mover[] => {
+  const { measures } = input;
+  const deepest = deepestFault(input);
+  const angle = measures.presentAnglePerSideDeg;
+  return [
+    ...MEASURE_FIELDS.map((field) => {
+      const read = measures[field];
+      return measureMover(field, read, lengthSigmaMm(known.measuredWith[field], read));
+    }),
+    angle === null
+      ? measureMover('bevelFaceMm', measures.bevelFaceMm ?? 0, BEVEL_FACE_SIGMA_MM)
+      : measureMover('presentAnglePerSideDeg', angle, known.angleSigmaDeg),
+    sharpnessMover,
+    ...(deepest ? [depthMover(deepest)] : []),
+  ];
+};
+
+type Told = 'steelLost' | 'heightLost' | 'behindEdgeAfter' | 'workingTime';
+
+/**
+ * A lattice of rank one (Korobov 1959): every 31st of the normal distribution of each matter once, no two matters
+ * going together (r < 0.3). Always the same blades for the same plan: a figure does not flicker.
+ */
+const deviationOf = (blade: number, matter: number): number => {
+  let step = 1;
+  for (let power = 0; power < matter; power += 1) step = (step * GENERATOR) % BLADES;
+  const place = (blade * step + SHIFT * matter) % BLADES;
+  return normalQuantile((place + 0.5) / BLADES);
+};
+
+const planOf = (input: PlanInput): BladePlan | null => {
+  const planned = planBlade(input);
+  return planned.ok ? planned.value : null;
+};
+
+/** The plans of the blades it may be; one that cannot be ground counts as it was read. */
+const plansOfAll = (
+  input: PlanInput,
+  read: BladePlan,
+  movers: readonly Mover[],
+  certain?: Mover,
+): BladePlan[] =>
+  Array.from(
+    { length: BLADES },
+    (_, blade) =>
+      planOf(
+        movers.reduce(
+          (moved, mover, matter) =>
+            mover === certain ? moved : mover.move(moved, deviationOf(blade, matter)),
+          input,
+        ),
+      ) ?? read,
+  );
+
+const spreadOf = (plans: readonly BladePlan[], told: Told): Spread => {
+  const values = plans.map(({ figures }) => figures[told].value).sort((a, b) => a - b);
+  const percentile = (part: number): number => values[Math.round(part * (values.length - 1))]!;
+  return [percentile(0.1), percentile(0.9)];
+};
+
+/** Variance of the steel with one matter alone in doubt: by three blades, as read and off either way. */
+const varianceAlone = (input: PlanInput, base: BladePlan, { move, stride }: Mover): number => {
+  const away = [stride, -stride].map((deviations) => {
+    const plan = planOf(move(input, deviations));
+    return plan ? (plan.figures.steelLost.value - base.figures.steelLost.value) / stride : 0;
+  });
+  return away.reduce((sum, each) => sum + each ** 2 / 2, 0);
+};
+
+/**
+ * What another measure would make of the plan, its choices left as open as they are. Measures that together make
+ * no blade are no turn of the plan.
+ */
+const turnsOf = (input: PlanInput, movers: readonly Mover[], read: BladePlan): Turn[] =>
+  movers.flatMap(({ matter, sigma, stride, move }) =>
+    [stride, -stride].flatMap((deviations): Turn[] => {
+      const plan = planOf(move(input, deviations));
+      if (!plan || plan.thinning.depth === read.thinning.depth) return [];
+      const becomes = plan.thinning.depth ?? 'not thinned';
+      return [{ matter, sigma, off: deviations > 0 ? 'more' : 'less', becomes }];
+    }),
+  );
+
+/**
+ * How far steel, height, thickness and minutes of the plan may lie from what it says, by the measures alone; what
+ * most of it comes from; and whether the plan would be another one. Errors: those of the plan itself.
+ */
+export const planSpread = (input: PlanInput, known: HowKnown): Result<PlanSpread> => {
+  const planned = planBlade(input);
+  if (!planned.ok) return planned;
+  const plan = planned.value;
+  // What was decided is decided; an angle that is kept is matched on the blade itself, whatever it is.
+  const follows = plan.isGuided || plan.approach === 'keep';
+  const settled: PlanInput = {
+    ...input,
+    choices: {
+      ...input.choices,
+      angleDeg: follows ? input.choices.angleDeg : plan.angleDeg,
+      thin: plan.thinning.depth !== null,
+      thinDepth: plan.thinning.depth ?? input.choices.thinDepth,
+    },
+  };
+  const movers = moversOf(settled, known);
+  const weighed = movers
+    .map((mover) => ({ mover, weight: varianceAlone(settled, plan, mover) }))
+    .sort((a, b) => b.weight - a.weight);
+  const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
+  const plans = plansOfAll(settled, plan, movers);
+  return ok({
+    steelMm3: spreadOf(plans, 'steelLost'),
+    heightMm: spreadOf(plans, 'heightLost'),
+    behindEdgeMm: spreadOf(plans, 'behindEdgeAfter'),
+    workingS: spreadOf(plans, 'workingTime'),
+    steelWithoutFirstMm3: spreadOf(
+      plansOfAll(settled, plan, movers, weighed[0]?.mover),
+      'steelLost',
+    ),
+    doubts: weighed.flatMap(({ mover: { matter, sigma }, weight }): Doubt[] => {
+      const share = total > 0 ? weight / total : 0;
+      return share >= LEAST_SHARE ? [{ matter, sigma, share }] : [];
+    }),
+    turns: turnsOf(input, movers, plan),
+  });
+};

@@ -1,0 +1,106 @@
+/**
+ * Thinning in bands: from a visible remnant of the old bevel up towards the spine, each band lower than the
+ * last, until the thickness wanted 5 and 10 mm above the edge is reached and the last band runs out into the
+ * primary grind.
+ */
+import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../units';
+import { thicknessAtMm, type Section } from '../../section';
+import type { ThinTargets } from '../choices';
+
+/** What is left of the old bevel so that the edge is never reached: seen, and no wider than 0.1 mm. */
+export const REMNANT_MM = 0.08;
+/** Degrees above the primary half angle: the first band, the second, and the last that runs out. First guesses. */
+export const BANDS_ABOVE_PRIMARY_DEG = [2.5, 1.2, 0.5] as const;
+/** With only the thickness at 10 mm given: how far the first band stands above the mean lean. First guess. */
+const ONE_GIVEN_SHARE = 0.5;
+/** Heights above the new edge at which thickness is aimed at. */
+export const AIMED_AT_MM = [5, 10] as const;
+
+export interface Band {
+  readonly angleDeg: number;
+  /** Where it begins: distance from the datum plane, and height in the section's frame. */
+  readonly xMm: number;
+  readonly yMm: number;
+}
+
+export interface BandInput {
+  readonly section: Section;
+  /** After the outline is up. */
+  readonly apexMm: number;
+  /** Of the bevel that is there. */
+  readonly oldAngleDeg: number;
+  readonly primaryDeg: number;
+  /** From here up on the old bevel nothing is left of it, measured along it. */
+  readonly remnantMm: number;
+  readonly targets: ThinTargets;
+}
+
+const tanOf = (deg: number): number => Math.tan(toRadians(perSide(deg)));
+const degOf = (slope: number): number => toDegrees(radians(Math.atan(slope)));
+
+/**
+ * Three bands. Errors: OUT_OF_RANGE when a target is thicker than the blade is there, when it is thinner than
+ * the remnant below it, or when the bands would not fall in angle.
+ */
+export const thinningBands = (input: BandInput): Result<readonly Band[]> => {
+  const { section, apexMm, oldAngleDeg, primaryDeg, remnantMm, targets } = input;
+  const bevel = toRadians(perSide(oldAngleDeg));
+  const startY = apexMm + remnantMm * Math.cos(bevel);
+  const startX = startY * Math.tan(bevel);
+  const now = AIMED_AT_MM.map((at) => thicknessAtMm(section, apexMm + at));
+  const given = [targets.at5Mm, targets.at10Mm];
+  for (const [index, at] of AIMED_AT_MM.entries()) {
+    const target = given[index] ?? null;
+    const present = now[index] ?? null;
+    if (target === null || present === null) continue;
+    if (target > present + 1e-9) {
+      return fail(
+        'OUT_OF_RANGE',
+        `${at} mm above the edge the blade is ${present.toFixed(2)} mm thick; ${target} mm was asked for`,
+        `choices.thinTo.at${at}Mm`,
+      );
+    }
+  }
+  const [first, second, last] = BANDS_ABOVE_PRIMARY_DEG;
+  const y5 = apexMm + AIMED_AT_MM[0];
+  const y10 = apexMm + AIMED_AT_MM[1];
+  /** The usual angle of the first band, or one as far above the mean lean to 10 mm as leaves a second below it. */
+  const firstDeg = (at10Mm: number | null): number => {
+    if (at10Mm === null) return primaryDeg + first;
+    const meanDeg = degOf((at10Mm / 2 - startX) / (y10 - startY));
+    return Math.min(primaryDeg + first, meanDeg + ONE_GIVEN_SHARE * (meanDeg - primaryDeg));
+  };
+  // Half thicknesses aimed at: given, or where a line at the usual angle comes to. With one of the two given, the
+  // other leaves the bands falling.
+  const x5 =
+    targets.at5Mm === null
+      ? startX + (y5 - startY) * tanOf(firstDeg(targets.at10Mm))
+      : targets.at5Mm / 2;
+  const firstIs = degOf((x5 - startX) / (y5 - startY));
+  const secondDeg = Math.min(primaryDeg + second, (firstIs + primaryDeg) / 2);
+  const x10 = targets.at10Mm === null ? x5 + (y10 - y5) * tanOf(secondDeg) : targets.at10Mm / 2;
+  const angles = [
+    degOf((x5 - startX) / (y5 - startY)),
+    degOf((x10 - x5) / (y10 - y5)),
+    primaryDeg + last,
+  ] as const;
+  if (angles[0] <= primaryDeg || angles[1] <= primaryDeg) {
+    return fail(
+      'OUT_OF_RANGE',
+      `Bands of ${angles[0].toFixed(2)}° and ${angles[1].toFixed(2)}° never run out into a primary of ${primaryDeg.toFixed(2)}°: ask for more thickness`,
+      angles[0] <= primaryDeg ? 'choices.thinTo.at5Mm' : 'choices.thinTo.at10Mm',
+    );
+  }
+  if (angles[1] > angles[0] + 1e-9) {
+    return fail(
+      'OUT_OF_RANGE',
+      `The second band would be steeper (${angles[1].toFixed(2)}°) than the first (${angles[0].toFixed(2)}°): thickness at 10 mm is too much for that at 5 mm`,
+      'choices.thinTo.at10Mm',
+    );
+  }
+  return ok([
+    { angleDeg: angles[0], xMm: startX, yMm: startY },
+    { angleDeg: angles[1], xMm: x5, yMm: y5 },
+    { angleDeg: Math.min(angles[2], angles[1]), xMm: x10, yMm: y10 },
+  ]);
+};

@@ -1,0 +1,54 @@
+/** What a kind of blade says of its section, its sides and the cuts on it; the planner does the rest alike for all. */
+import type { Result } from '../../units';
+import type { Side } from '../../section';
+import type { BladeKind, Use } from '../../blade';
+import type { Answers } from '../../intake';
+import type { Approach, PlanInput } from '../choices';
+import type { BladeWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';
+import type { Stage, StageSum, StageSums } from './stages';
+
+export interface StrategyInput {
+  readonly input: Pick<PlanInput, 'measures' | 'choices' | 'rack'>;
+  readonly kind: BladeKind;
+  readonly use: Use;
+  /** To the questions of the kind; empty where nobody asked. */
+  readonly answers: Answers;
+  /** Of the bevel as it came. */
+  readonly presentDeg: number;
+}
+
+/** The front of a one-sided blade faces the hand it is made for; right when nobody asked. */
+export const frontSide = (answers: Answers): Side =>
+  answers['hand'] === 'left' || answers['groundSide'] === 'left' ? 'left' : 'right';
+
+export const otherSide = (side: Side): Side => (side === 'right' ? 'left' : 'right');
+
+/** Parallel faces and a caliper's play: a shoulder a hair thicker than the spine is as thick as the spine. */
+const PLAY = 1.05;
+
+export const withinPlay = (shoulderMm: number, spineMm: number): number =>
+  shoulderMm > spineMm && shoulderMm <= PLAY * spineMm ? spineMm : shoulderMm;
+
+/** The geometry of a kind of blade. */
+export interface CutStrategy {
+  /** Schools of the angle that mean something for it, the first of them usual. */
+  readonly approaches: readonly [Approach, ...Approach[]];
+  /** The angle the blade's own spine sets; null where the hand or a machine holds it. */
+  readonly guidedDeg: number | null;
+  /** Whether thickness behind the edge is judged and thinned. */
+  readonly isThinned: boolean;
+  /** Lift is told station by station: one for a zone would be a different angle at every height. */
+  readonly byStation: boolean;
+  readonly microUsual: MicroWanted | null;
+  readonly shapeAt: (place: Place) => Result<Shape>;
+  readonly groundAt: (angleDeg: number) => readonly GroundSide[];
+  /** Distance of the spine corner from the datum plane on the ground side. */
+  readonly spineOffsetMm: (thicknessMm: number) => number;
+  /** How much further the apex comes up than its sharpness asks. */
+  readonly extraRiseMm: (angleDeg: number) => number;
+  readonly stagesFor: (shape: Shape, riseMm: number, wanted: Wanted) => Result<readonly Stage[]>;
+  /** Where the volume is not that of the section carried along the edge. */
+  readonly sumsOf?: (sums: StageSums, work: Omit<BladeWork, 'sums' | 'chain'>) => StageSums;
+  /** What the stones of the edge take, where another tool takes its share first. */
+  readonly stockOf?: (sums: StageSums) => StageSum;
+}

@@ -1,0 +1,36 @@
+/** What is cut: angle, outline, stages of cuts, bands, lifts. */
+export { shapesAlong, workAlong, workedAt } from './along';
+export { chooseAngle, presentAngle } from './angle';
+export { AIMED_AT_MM, REMNANT_MM, thinningBands } from './bands';
+export type { BladeWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';
+export {
+  frontSide,
+  otherSide,
+  withinPlay,
+  type CutStrategy,
+  type StrategyInput,
+} from './cut-strategy';
+export { heldSides, liftsOfZones, liftsOver, type StationLift, type ZoneLift } from './lifts';
+export {
+  apexRiseOf,
+  OUTLINE_FAULTS,
+  outlineWork,
+  raisedCurves,
+  type OutlineWork,
+} from './outline-work';
+export {
+  apexOf,
+  bandsReached,
+  lowestRun,
+  scratchTopMm,
+  STAGES,
+  topOf,
+  type Stage,
+  type StageCut,
+  type StageId,
+  type StageSum,
+  type StageSums,
+  type WorkedStage,
+} from './stages';
+export { bandsOf, decideThinning } from './thinning';
+export { TIP_WORDS, tipWork } from './tip-work';

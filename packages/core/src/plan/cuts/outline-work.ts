@@ -1,0 +1,91 @@
+/** The outline brought up: what is to come out of it, how deep along the edge, and the curves it leaves. */
+import { ok, type Result } from '../../units';
+import { interpolate, type BladePoint } from '../../geometry';
+import { repairOutline, type EdgeCurves, type OutlineRepair } from '../../outline';
+import type { Damage, DamageKind, Sharpness } from '../../blade';
+import { OLD_EDGE_RISE_MM, type PlanInput } from '../choices';
+
+/** What is missing from the outline and has to be worked out of it. */
+export const OUTLINE_FAULTS: readonly DamageKind[] = ['chip', 'recurve', 'over-ground heel'];
+/** How far a dull apex has to come up before it is sharp again, mm. First guesses. */
+const APEX_RISE_MM: Readonly<Record<Sharpness, number>> = {
+  keen: 0.005,
+  tired: 0.015,
+  dull: 0.03,
+  blunt: 0.06,
+};
+/** Above this share of the edge raised for a chip the whole edge is said to come up. */
+const WHOLE_EDGE_SHARE = 0.6;
+
+export interface OutlineWork {
+  /** What is worked out of the outline, without what is left. */
+  readonly faults: readonly Damage[];
+  readonly repair: OutlineRepair;
+  /** Depth along the edge: [z, depth]. */
+  readonly depthAlong: readonly BladePoint[];
+  /** Share of the edge that has to come up for the faults. */
+  readonly raisedShare: number;
+  readonly forcesWholeEdge: boolean;
+  readonly verdict: string;
+}
+
+/** Errors: those of the repair, naming the damage at fault. */
+export const outlineWork = (
+  { damage, choices }: Pick<PlanInput, 'damage' | 'choices'>,
+  { edge }: EdgeCurves,
+): Result<OutlineWork> => {
+  const faults = damage.filter(
+    ({ kind, depthMm, id }) =>
+      OUTLINE_FAULTS.includes(kind) && depthMm > 0 && !choices.chipsLeft.includes(id),
+  );
+  const repaired = repairOutline(
+    edge,
+    faults.map(({ fromMm, lengthMm, depthMm }) => ({ fromMm, toMm: fromMm + lengthMm, depthMm })),
+  );
+  if (!repaired.ok) return repaired;
+  const repair = repaired.value;
+  const raisedShare = raisedShareOf(repair);
+  return ok({
+    faults,
+    repair,
+    depthAlong: edge.map(([z], index) => [z, repair.depthMm[index]!]),
+    raisedShare,
+    forcesWholeEdge: raisedShare >= WHOLE_EDGE_SHARE,
+    verdict: outlineVerdict(repair, raisedShare),
+  });
+};
+
+const raisedShareOf = (repair: OutlineRepair): number => {
+  if (repair.maxDepthMm === 0) return 0;
+  const raised = repair.depthMm.filter((depth) => depth > 0.25 * repair.maxDepthMm).length;
+  return raised / repair.depthMm.length;
+};
+
+const outlineVerdict = (repair: OutlineRepair, share: number): string => {
+  if (repair.maxDepthMm === 0) return 'No chip to take out: the outline stays as it is.';
+  const depth = repair.maxDepthMm.toFixed(2);
+  const saved = repair.joint.removedAreaMm2 - repair.removedAreaMm2;
+  const percent = Math.round((100 * saved) / repair.joint.removedAreaMm2);
+  return share >= WHOLE_EDGE_SHARE
+    ? `The chip sits on the straight: nearly the whole edge comes up, ${depth} mm at the deepest.`
+    : `The chip can be blended: ${Math.round(share * 100)} % of the edge comes up, ${depth} mm at the deepest; ${percent} % less than jointing the whole edge.`;
+};
+
+/** How far the apex comes up before it is sharp again, the outline apart, mm. */
+export const apexRiseOf = ({ sharpness, choices }: PlanInput): number =>
+  choices.practice.oldEdge === 'take it off first'
+    ? Math.max(OLD_EDGE_RISE_MM, APEX_RISE_MM[sharpness])
+    : APEX_RISE_MM[sharpness];
+
+/** The edge after the repair and the new apex; the spine stays. */
+export const raisedCurves = (
+  curves: EdgeCurves,
+  depthAlong: readonly BladePoint[],
+  apexRiseMm: number,
+): EdgeCurves => ({
+  ...curves,
+  edge: curves.edge.map(([z, y], index) => {
+    const spineY = interpolate(curves.spine, z);
+    return [z, Math.min(spineY, y + apexRiseMm + depthAlong[index]![1])];
+  }),
+});

@@ -1,0 +1,146 @@
+/**
+ * Work on a section as named stages, each a sequence of cuts, and the same stages summed along the edge by
+ * volume. Every kind of blade is planned by these: a kind only says which cuts, in which order.
+ */
+import { cutSection, measureFace, sectionExtent, type CutLine, type Section } from '../../section';
+
+export const STAGES = ['outline', 'thinning', 'back', 'edge', 'round', 'micro'] as const;
+export type StageId = (typeof STAGES)[number];
+
+export interface StageCut {
+  readonly line: CutLine;
+  /** The name of the face it leaves; alike on several cuts, their widths add up. */
+  readonly face: string;
+}
+export interface Stage {
+  readonly id: StageId;
+  readonly cuts: readonly StageCut[];
+}
+
+export interface WorkedStage extends Stage {
+  /** After this stage. */
+  readonly section: Section;
+  readonly areaMm2: number;
+  /** Widths of all faces it left, mm. */
+  readonly faceMm: number;
+}
+
+/** The stages one after another; each takes what the one before has left. */
+export const workStages = (section: Section, stages: readonly Stage[]): WorkedStage[] => {
+  let worked = section;
+  return stages.map(({ id, cuts }) => {
+    let areaMm2 = 0;
+    for (const { line, face } of cuts) {
+      const cut = cutSection(worked, line, face);
+      worked = cut.section;
+      areaMm2 += cut.removedAreaMm2;
+    }
+    const faces = [...new Set(cuts.map(({ face }) => face))];
+    const faceMm = faces.reduce((sum, face) => sum + (measureFace(worked, face)?.widthMm ?? 0), 0);
+    return { id, cuts, section: worked, areaMm2, faceMm };
+  });
+};
+
+export interface StageSum {
+  readonly mm3: number;
+  readonly faceMm2: number;
+}
+export type StageSums = Readonly<Record<StageId, StageSum>>;
+
+export interface WorkedStation {
+  readonly sMm: number;
+  /** Null where the new edge would come out above the spine. */
+  readonly stages: readonly WorkedStage[] | null;
+}
+
+/** Integrates every stage over arc length by trapezoids. */
+export const sumAlong = (stations: readonly WorkedStation[]): StageSums => {
+  const valueAt = (station: WorkedStation, id: StageId, of: 'areaMm2' | 'faceMm'): number =>
+    station.stages?.find((stage) => stage.id === id)?.[of] ?? 0;
+  const integral = (id: StageId, of: 'areaMm2' | 'faceMm'): number => {
+    let sum = 0;
+    for (let index = 1; index < stations.length; index += 1) {
+      const [a, b] = [stations[index - 1]!, stations[index]!];
+      sum += ((b.sMm - a.sMm) * (valueAt(a, id, of) + valueAt(b, id, of))) / 2;
+    }
+    return sum;
+  };
+  const sums: Partial<Record<StageId, StageSum>> = {};
+  for (const id of STAGES) {
+    const done = stations.some(({ stages }) => stages?.some((stage) => stage.id === id));
+    sums[id] = done
+      ? { mm3: integral(id, 'areaMm2'), faceMm2: integral(id, 'faceMm') }
+      : { mm3: 0, faceMm2: 0 };
+  }
+  return sums as StageSums;
+};
+
+/** Height and position of the apex of a section: its lowest point, the middle of it where that is a flat. */
+export const apexOf = (section: Section): { xMm: number; yMm: number } => {
+  const { apexMm } = sectionExtent(section);
+  const lowest = section.vertices.filter(({ y }) => y - apexMm < 1e-9).map(({ x }) => x);
+  return { xMm: (Math.min(...lowest) + Math.max(...lowest)) / 2, yMm: apexMm };
+};
+
+export interface FaceRun {
+  readonly widthMm: number;
+  readonly topYMm: number;
+}
+
+/**
+ * The lowest unbroken run of faces whose name holds that word: a line that cuts the edge may touch the spine
+ * too, as on a razor, and that is no part of the bevel. Null when none is left.
+ */
+export const lowestRun = ({ vertices }: Section, word: string): FaceRun | null => {
+  const count = vertices.length;
+  const isNamed = (index: number): boolean =>
+    vertices[(index + count) % count]!.face.includes(word);
+  let best: (FaceRun & { readonly lowestMm: number }) | null = null;
+  for (let start = 0; start < count; start += 1) {
+    if (!isNamed(start) || isNamed(start - 1)) continue;
+    let [widthMm, topYMm, lowestMm] = [0, -Infinity, Infinity];
+    for (let index = start; index < start + count && isNamed(index); index += 1) {
+      const [a, b] = [vertices[index % count]!, vertices[(index + 1) % count]!];
+      widthMm += Math.hypot(b.x - a.x, b.y - a.y);
+      topYMm = Math.max(topYMm, a.y, b.y);
+      lowestMm = Math.min(lowestMm, a.y, b.y);
+    }
+    if (!best || lowestMm < best.lowestMm) best = { widthMm, topYMm, lowestMm };
+  }
+  return best && { widthMm: best.widthMm, topYMm: best.topYMm };
+};
+
+/** Highest point of that run; null when none is left. */
+export const topOf = (section: Section, word: string): number | null =>
+  lowestRun(section, word)?.topYMm ?? null;
+
+/**
+ * Whether the new bevel comes out below the spine. Steeper than a rounded edge that is there, it meets no steel,
+ * and the rounding alone is the work.
+ */
+export const closes = (before: Section, worked: readonly WorkedStage[]): boolean => {
+  const edge = worked.find(({ id }) => id === 'edge');
+  const last = worked.at(-1);
+  const top =
+    (edge ? topOf(edge.section, 'new bevel') : null) ??
+    (last ? topOf(last.section, 'rounded') : null);
+  return top !== null && top < sectionExtent(before).spineMm - 1e-9;
+};
+
+interface Thinned {
+  readonly stages: readonly WorkedStage[];
+  readonly riseMm: number;
+}
+
+/** The bands that take steel: one that begins above where the face is met takes nothing, and is not spoken of. */
+export const bandsReached = <Band extends { readonly fromMm: number }>(
+  bands: readonly Band[],
+  topMm: number,
+): readonly Band[] => bands.filter(({ fromMm }) => fromMm === 0 || fromMm < topMm);
+
+/** How far up the face the scratches of thinning will show: the top of the highest thinned face. */
+export const scratchTopMm = ({ stages, riseMm }: Thinned): number => {
+  const thinned = stages.find(({ id }) => id === 'thinning');
+  if (!thinned) return 0;
+  return Math.max(riseMm, topOf(thinned.section, 'band') ?? riseMm) - riseMm;
+};

@@ -1,0 +1,67 @@
+/** A broken tip in a plan: the three ways to bring it back with what each loses, and the step of the one chosen. */
+import { fact, said, type Fact } from '../../units';
+import {
+  restoreTip,
+  TIP_WAYS,
+  type EdgeCurves,
+  type RestoredTip,
+  type TipWay,
+} from '../../outline';
+import type { Damage } from '../../blade';
+
+export interface TipWork {
+  readonly chosen: RestoredTip;
+  readonly facts: readonly Fact[];
+  /** Of the way chosen, through the thickness near the tip. */
+  readonly volumeMm3: number;
+}
+
+/** The new line is blended in over so many times what is missing, and never less than this, mm. First guesses. */
+const BLEND_TIMES = 3;
+const LEAST_BLEND_MM = 8;
+
+/** Null where no tip is missing, or so much that it is no tip any more. */
+export const tipWork = (
+  damage: readonly Damage[],
+  curves: EdgeCurves,
+  thicknessMm: number,
+  way: TipWay,
+): TipWork | null => {
+  const missing = damage.find(({ kind }) => kind === 'missing tip');
+  if (!missing || missing.depthMm <= 0) return null;
+  const length = curves.edge.at(-1)![0];
+  const breakMm = length - missing.depthMm;
+  const blendMm = Math.max(LEAST_BLEND_MM, BLEND_TIMES * missing.depthMm);
+  const restored = restoreTip(curves.edge, curves.spine, breakMm, blendMm);
+  if (!restored.ok) return null;
+  const chosen = restored.value[TIP_WAYS.indexOf(way)]!;
+  return {
+    chosen,
+    volumeMm3: chosen.removedAreaMm2 * thicknessMm,
+    facts: restored.value.map((each) =>
+      fact(
+        `Tip, ${each.way}`,
+        said(
+          each.removedAreaMm2,
+          'mm²',
+          'What is taken in the plane of the blade to bring a point back this way.',
+          [
+            { label: 'Blade shorter by', value: each.lengthLostMm, unit: 'mm' },
+            { label: 'Edge shorter by', value: each.edgeLostMm, unit: 'mm' },
+            { label: 'Blended in over', value: blendMm, unit: 'mm' },
+          ],
+          undefined,
+          'Geometry of the outline',
+        ),
+      ),
+    ),
+  };
+};
+
+export const TIP_WORDS: Readonly<Record<TipWay, string>> = {
+  'edge to spine':
+    'Bring the edge up to the spine line in one even curve: the belly gets steeper, the spine stays.',
+  'spine to edge':
+    'Take the spine down to the edge line in one even curve: the edge keeps its length, and its bevel is touched last.',
+  'meet between': 'Edge up and spine down by about as much each, until they meet.',
+};

@@ -1,0 +1,124 @@
+/**
+ * The operator's changes laid over the computed steps. What follows from a change follows: lifts and settings from
+ * an angle, rounds and minutes from strokes.
+ */
+import {
+  CHANGEABLE,
+  DIRECTIONS,
+  type AddedStep,
+  type Direction,
+  type StepChange,
+} from '../choices';
+import { blankStep, withStrokes, type PlanStep } from './step';
+
+/** How a step is held at another angle: the lifts, and the setting of the machine it is held by. */
+export type HeldAgain = (
+  step: PlanStep,
+  angleDeg: number,
+) => Pick<PlanStep, 'lifts' | 'stationLifts' | 'setting'>;
+
+const BY_OPERATOR: PlanStep['secondsWhy'] = {
+  rule: 'As written by the operator.',
+  inputs: [],
+  source: 'The operator',
+};
+
+/** So many strokes on every side that has any; the minutes go with them. */
+const restroked = (step: PlanStep, count: number): PlanStep => {
+  const before = step.strokesPerSide;
+  const seconds = before > 0 ? (step.seconds * count) / before : step.seconds;
+  const laid = withStrokes(step, ({ strokes }) => (strokes > 0 ? count : 0), seconds);
+  return {
+    ...laid,
+    strokesPerSide: count,
+    secondsWhy: {
+      ...step.secondsWhy,
+      rule: `${step.secondsWhy.rule} For ${count} strokes a side, as changed; ${before} were worked out.`,
+    },
+    ...(laid.rounds.length === 0 ? { pattern: `${count} a side, as changed` } : {}),
+  };
+};
+
+const changed = (step: PlanStep, { what, to }: StepChange, heldAt: HeldAgain): PlanStep => {
+  const value = Number(to);
+  switch (what) {
+    case 'angle': {
+      const held = heldAt(step, value);
+      return {
+        ...step,
+        ...held,
+        bands: [],
+        angleDeg: value,
+        sides: step.sides.map((side) => ({ ...side, angleDeg: value, lifts: held.lifts })),
+      };
+    }
+    case 'strokes':
+      return restroked(step, value);
+    case 'force':
+      return { ...step, forceN: [value, value] };
+    case 'minutes': {
+      const seconds = 60 * value;
+      return { ...step, seconds, rangeS: [seconds, seconds], secondsWhy: BY_OPERATOR };
+    }
+    case 'direction': {
+      const direction = DIRECTIONS.find((each): each is Direction => each === to);
+      return direction ? { ...step, direction } : step;
+    }
+    case 'words':
+      return { ...step, instruction: to };
+    case 'left out':
+      return step;
+  }
+};
+
+export interface ChangedSteps {
+  readonly steps: readonly PlanStep[];
+  /** Changes and added steps that have no step to stand on now. */
+  readonly unplaced: readonly (StepChange | AddedStep)[];
+}
+
+const addedStep = (added: AddedStep, key: string): PlanStep => {
+  const seconds = 60 * added.minutes;
+  return {
+    ...blankStep(
+      'own',
+      { title: added.title, instruction: added.instruction },
+      seconds,
+      BY_OPERATOR,
+    ),
+    key,
+    zone: 'as written',
+    rangeS: [seconds, seconds],
+    changed: [added.reason],
+  };
+};
+
+/** The steps with all that was changed in them. */
+export const applyChanges = (
+  computed: readonly PlanStep[],
+  changes: readonly StepChange[],
+  added: readonly AddedStep[],
+  heldAt: HeldAgain,
+): ChangedSteps => {
+  const keys = new Set(computed.map(({ key }) => key));
+  const unplaced: (StepChange | AddedStep)[] = changes.filter(({ step }) => !keys.has(step));
+  const steps = computed.flatMap((step) => {
+    const named = changes.filter((change) => change.step === step.key);
+    if (named.some(({ what }) => what === 'left out')) return [];
+    if (named.length === 0) return [step];
+    // Strokes move the minutes; minutes that were written down themselves have the last word.
+    const inOrder = [...named].sort(
+      (a, b) => CHANGEABLE.indexOf(a.what) - CHANGEABLE.indexOf(b.what),
+    );
+    const worked = inOrder.reduce((so, each) => changed(so, each, heldAt), step);
+    return [{ ...worked, changed: named.map(({ reason }) => reason) }];
+  });
+  const withOwn: PlanStep[] = [...steps];
+  added.forEach((each, index) => {
+    const placed = addedStep(each, `own ${index + 1}`);
+    const at = each.after === null ? -1 : withOwn.findIndex(({ key }) => key === each.after);
+    if (each.after !== null && at < 0) unplaced.push(each);
+    else withOwn.splice(at + 1, 0, placed);
+  });
+  return { steps: withOwn, unplaced };
+};

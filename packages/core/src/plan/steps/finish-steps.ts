@@ -1,0 +1,134 @@
+/** The burr off, the strop, and the blade clean and dry. */
+import { chosenStrop, finishingWords } from '../choices';
+import { BOTH, byHabit, FEEL, WET, type StepKit, type Words } from './kit';
+import { layStrokes } from './patterns';
+import { burrPolicyText, type PlanStep, type SideWork } from './step';
+
+const DEBURR_SECONDS = 60;
+const STROP_SECONDS = 45;
+const WASH_SECONDS = 60;
+
+export interface FinishMaker {
+  readonly deburr: (words?: Words) => PlanStep[];
+  readonly strop: (words?: Words) => PlanStep[];
+  readonly wash: (words?: Words) => PlanStep[];
+}
+
+export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => {
+  const { rack, steel, choices, work } = input;
+
+  const deburr = (words: Words = {}): PlanStep[] => {
+    const last = work.chain?.steps.at(-1);
+    if (!last) return [];
+    const body = stone(last.id);
+    const clinging = steel.burr === 'clinging';
+    const count = clinging ? 20 : 10;
+    const ground = input.groundAt(input.angleDeg);
+    const sides = BOTH.map((side): SideWork => {
+      const angleDeg = ground.find((each) => each.side === side)?.angleDeg ?? 0;
+      return { side, angleDeg, lifts: angleDeg > 0 ? input.liftsAt(angleDeg) : [], strokes: count };
+    });
+    const laid = layStrokes('alternating', { right: count, left: count }, DEBURR_SECONDS);
+    return [
+      {
+        ...drafted(
+          'deburr',
+          {
+            title: `Take the burr off on ${body.name}`,
+            instruction: `Rinse the stone first. Weight of the hand only, alternate sides, ${burrPolicyText(choices.burrPolicy)}.${
+              clinging ? ' This steel’s burr clings: light passes, both sides, several times.' : ''
+            }`,
+          },
+          DEBURR_SECONDS,
+          byHabit('Alternating light strokes until the burr is gone.'),
+        ),
+        stoneId: body.id,
+        sides,
+        angleDeg: input.angleDeg,
+        lifts: input.liftsAt(input.angleDeg),
+        forceN: [0.5, 2],
+        direction: 'edge-leading',
+        pattern: laid.words,
+        laidBy: laid.pattern,
+        rounds: laid.rounds,
+        cooling: body.liquid === 'water' ? WET : null,
+        check: 'Thumb away from the edge, each side, each zone.',
+        before: 'What the burr policy allows is all that is left.',
+        strokesPerSide: count,
+        gate: 'gone',
+        burrOn: BOTH,
+        caution: FEEL,
+        ...words,
+      },
+    ];
+  };
+
+  const strop = (words: Words = {}): PlanStep[] => {
+    const last = work.chain?.steps.at(-1);
+    const { finishing } = choices;
+    if (!last || finishing.on === 'none') return [];
+    const body = chosenStrop(rack, finishing, stone(last.id).um);
+    if (!body && finishing.on === 'strop') return [];
+    const angleDeg = input.angleDeg - finishing.underDeg;
+    const due = { right: finishing.strokes, left: finishing.strokes };
+    const laid = layStrokes('alternating', due, STROP_SECONDS);
+    const ground = input.groundAt(angleDeg);
+    return [
+      {
+        ...drafted(
+          'strop',
+          {
+            title: body ? `Strop on ${body.name}` : `Finish on ${finishing.on}`,
+            instruction: finishingWords(finishing, body),
+          },
+          STROP_SECONDS,
+          byHabit('A dozen light strokes a side.'),
+        ),
+        stoneId: body?.id ?? null,
+        sides: BOTH.map((side): SideWork => {
+          const own = ground.find((each) => each.side === side)?.angleDeg ?? 0;
+          return {
+            side,
+            angleDeg: own,
+            lifts: own > 0 ? input.liftsAt(own) : [],
+            strokes: finishing.strokes,
+          };
+        }),
+        angleDeg,
+        lifts: input.liftsAt(angleDeg),
+        forceN: [0.5, 2],
+        direction: 'edge-trailing only',
+        pattern: laid.words,
+        laidBy: laid.pattern,
+        rounds: laid.rounds,
+        check: 'It must cut before and after: if only before, the strop rounded it.',
+        strokesPerSide: finishing.strokes,
+        gate: 'gone',
+        burrOn: BOTH,
+        ...words,
+      },
+    ];
+  };
+
+  const wash = (words: Words = {}): PlanStep[] => {
+    if (!work.chain) return [];
+    const oil = steel.stainless !== 'yes';
+    return [
+      drafted(
+        'wash',
+        {
+          title: oil ? 'Wash, dry and oil' : 'Wash and dry',
+          instruction: oil
+            ? 'Wash off stone and compound, dry at once, wipe on food-safe oil. This steel rusts.'
+            : 'Wash off stone and compound and dry.',
+          zone: 'whole blade',
+          caution: 'The blade is at its sharpest now. Wipe from the spine towards the edge.',
+          ...words,
+        },
+        WASH_SECONDS,
+        byHabit('Washing and drying.'),
+      ),
+    ];
+  };
+  return { deburr, strop, wash };
+};

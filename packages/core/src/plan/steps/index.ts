@@ -1,0 +1,22 @@
+/** What is done: steps on stones, their patterns, and the chains they run over. */
+export { applyChanges } from './apply-changes';
+export { adviceOnStones, edgeChains, edgeRack, finishWantedUm, withSpeed } from './edge-chain';
+export { FEEL } from './kit';
+export { stepMaker, type StepMaker } from './maker';
+export type { StrokeRound } from './patterns';
+export {
+  bandWords,
+  forceBandN,
+  forceN,
+  liftWords,
+  secondsOf,
+  sidesAlike,
+  strokesPerSide,
+  withKeys,
+  withStepDefaults,
+  withStrokes,
+  type BurrGate,
+  type Operation,
+  type PlanStep,
+  type StepBand,
+} from './step';

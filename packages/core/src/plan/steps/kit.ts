@@ -1,0 +1,394 @@
+/**
+ * What every step of a plan is made of: strokes on a stone laid out by the pattern, the chain of a part of the
+ * blade, a job of the hand. The operations stand beside this; a kind changes words, sides or counts of its own.
+ */
+import type { DomainError, Result, Why } from '../../units';
+import type { Side } from '../../section';
+import type { Steel } from '../../steel';
+import type { BladeKind } from '../../blade';
+import {
+  chooseProgression,
+  forTask,
+  HAND_SPEED_M_PER_S,
+  removalPerNewtonMetre,
+  scratchDepthUm,
+  type Chain,
+  type ProgressionInput,
+  type RackStone,
+} from '../../abrasive';
+import { abrasiveOf, settingOn, type Machine } from '../../machine';
+import {
+  namedChain,
+  PART_LABELS,
+  partChain,
+  SLURRY_WORDS,
+  type BladePart,
+  type PartChain,
+  type PlanChoices,
+  type StrokePattern,
+} from '../choices';
+import type { BladeWork, GroundSide, StationLift, ZoneLift } from '../cuts';
+import type { HeldAgain } from './apply-changes';
+import { CIRCLE_TRAVEL_M, layStrokes, totalsOf } from './patterns';
+import {
+  blankStep,
+  forceBandN,
+  forceN,
+  sideAfterSide,
+  sidesAlike,
+  STROKE_TRAVEL_M,
+  type Operation,
+  type PlanStep,
+  type SideWork,
+} from './step';
+
+export interface StepsInput {
+  readonly kind: BladeKind;
+  readonly steel: Steel;
+  readonly rack: readonly RackStone[];
+  readonly machine: Machine | null;
+  readonly choices: PlanChoices;
+  readonly angleDeg: number;
+  readonly bevelFaceMm: number;
+  readonly edgeLengthMm: number;
+  /** Chips, recurves and an over-ground heel that are to come out. */
+  readonly hasFaults: boolean;
+  readonly hasChips: boolean;
+  readonly hasLowSpots: boolean;
+  readonly groundAt: (angleDeg: number) => readonly GroundSide[];
+  readonly liftsAt: (angleDeg: number) => readonly ZoneLift[];
+  readonly stationLiftsAt: (angleDeg: number) => readonly StationLift[];
+  readonly work: BladeWork;
+}
+
+/** Where a thinned face may be left before the edge is set, µm. First guess. */
+const THINNING_FINISH_UM = [3, 40] as const;
+/** Very few strokes are light ones, N. */
+const FEW_N = [0.5, 3] as const;
+/** One slow pass along a belt or wheel, s. First guess. */
+const MACHINE_PASS_S = 4;
+
+export const FEEL = 'Feel for the burr away from the edge, never along it.';
+export const WET = 'Keep the stone wet; dry it only wipes and loads.';
+const COOL_EVERY_PASS = 'Bare-hand warm is the limit: into water after every pass.';
+
+/** A working time that is a habit of the bench rather than the outcome of a model. */
+export const byHabit = (rule: string): Why => ({
+  rule,
+  inputs: [],
+  source: 'Habit of the bench; first guess',
+});
+
+export const handStroke = { forceN, speedMPerS: HAND_SPEED_M_PER_S };
+
+/** Says of a part that it has no stones, beside its chain. */
+const forPart = (part: BladePart, error: DomainError): DomainError => ({
+  ...error,
+  message: `${PART_LABELS[part]}: ${error.message}`,
+  field: `choices.chains.${part}`,
+});
+
+/** The stones a part of the blade is worked on: named by hand, or the quickest chain of its bond. */
+export const chainForPart = (
+  input: ProgressionInput,
+  part: PartChain | undefined,
+  rack: readonly RackStone[],
+  choose: (input: ProgressionInput) => Result<Chain> = chooseProgression,
+): Result<Chain> => {
+  const field = part ? `choices.chains.${part.part}` : 'choices.chains';
+  if (part?.stones) return namedChain({ ...input, rack }, part.stones, field);
+  const bonded = part?.bond ? rack.filter(({ bond }) => bond === part.bond) : rack;
+  return choose({ ...input, rack: bonded, finishUm: part?.finishUm ?? input.finishUm });
+};
+
+/** What a kind may say of a step in its own words. */
+export type Words = Partial<
+  Pick<
+    PlanStep,
+    | 'title'
+    | 'instruction'
+    | 'zone'
+    | 'check'
+    | 'before'
+    | 'caution'
+    | 'cooling'
+    | 'gate'
+    | 'burrOn'
+    | 'angleDeg'
+    | 'direction'
+    | 'forceN'
+    | 'operation'
+  >
+>;
+
+/** The same with what no step does without. */
+export type Named = Words & Pick<PlanStep, 'title' | 'instruction'>;
+
+interface OnBody {
+  readonly operation: Operation;
+  readonly body: RackStone;
+  readonly removeMm3: number;
+  readonly seconds: number;
+  readonly rule: string;
+  readonly ground: readonly GroundSide[];
+  readonly part?: PartChain | undefined;
+  readonly pattern?: StrokePattern | undefined;
+  readonly words: Named;
+}
+
+export interface PartWork {
+  readonly part: PartChain | undefined;
+  readonly chain: Chain;
+  readonly ground: readonly GroundSide[];
+  readonly firstRule: string;
+  readonly step: (body: RackStone, index: number) => Named & Pick<PlanStep, 'operation'>;
+}
+
+export interface StepKit {
+  readonly input: StepsInput;
+  readonly stone: (id: string) => RackStone;
+  /** The first part no stones lead to its finish for; null when all have theirs. */
+  readonly problem: () => DomainError | null;
+  /** Keeps the problem of a part, whose steps are left out. */
+  readonly trouble: (part: BladePart, error: DomainError) => PlanStep[];
+  /** What a step tells of holding another angle than it was made for. */
+  readonly heldAt: HeldAgain;
+  readonly drafted: (operation: Operation, words: Named, seconds: number, why: Why) => PlanStep;
+  readonly onBody: (spec: OnBody) => PlanStep;
+  readonly chainSteps: (work: PartWork) => PlanStep[];
+  readonly partSteps: (
+    name: BladePart,
+    stock: { mm3: number; faceMm2: number },
+    rest: Omit<PartWork, 'part' | 'chain'>,
+  ) => PlanStep[];
+  readonly hand: (operation: Operation, minutes: number, words: Named) => PlanStep[];
+  /** A face given so many strokes rather than so much steel. */
+  readonly few: (
+    body: RackStone,
+    sides: readonly Side[],
+    strokes: number,
+    removeMm3: number,
+    words: Named,
+  ) => PlanStep[];
+}
+
+/** An angle a machine is set for; the side where each has its own. */
+interface AngleSet {
+  readonly side: Side | null;
+  readonly angleDeg: number;
+}
+
+/** One angle where it is said or the sides are held alike, one a side where not, none where none is held. */
+const anglesSet = (
+  said: number | null | undefined,
+  sides: readonly SideWork[],
+): readonly AngleSet[] => {
+  if (said === null) return [];
+  if (said !== undefined) return [{ side: null, angleDeg: said }];
+  const held = sides.flatMap(({ side, angleDeg }) =>
+    angleDeg === null ? [] : [{ side, angleDeg }],
+  );
+  return sidesAlike({ sides }) ? held.slice(0, 1) : held;
+};
+
+/** Sides of the whole edge, whatever is ground. */
+export const BOTH: readonly Side[] = ['right', 'left'];
+
+/** A kit for one plan. */
+export const stepKit = (input: StepsInput): StepKit => {
+  const { rack, steel, choices, work } = input;
+  const { practice } = choices;
+  let problem: DomainError | null = null;
+  const trouble = (part: BladePart, error: DomainError): PlanStep[] => {
+    problem ??= forPart(part, error);
+    return [];
+  };
+  const stone = (id: string): RackStone => rack.find((candidate) => candidate.id === id)!;
+  const slurry = (part: PartChain | undefined): string =>
+    ` ${SLURRY_WORDS[part?.slurry ?? practice.slurry]}`;
+
+  const drafted = (operation: Operation, words: Named, seconds: number, why: Why): PlanStep => ({
+    ...blankStep(operation, words, seconds, why),
+    ...words,
+  });
+
+  const usualPattern = (count: number): StrokePattern =>
+    input.kind.grind === 'convex'
+      ? 'circles'
+      : work.bands.length === 0 && input.stationLiftsAt(input.angleDeg).length > 0
+        ? 'one long sweep'
+        : count >= 30
+          ? 'N and swap'
+          : count >= 8
+            ? 'N, N, then alternating'
+            : 'alternating';
+
+  /** What every step on a stone shares: the strokes each side is due, laid out by the pattern. */
+  const onBody = (spec: OnBody): PlanStep => {
+    const { body, seconds, ground, part } = spec;
+    const moved = body.speedMPerS !== undefined;
+    const wanted = spec.pattern ?? choices.pattern;
+    const bothWays = practice.returnStroke === 'pressure both ways' ? 2 : 1;
+    const travelM = wanted === 'circles' ? CIRCLE_TRAVEL_M : STROKE_TRAVEL_M * bothWays;
+    const all = moved ? seconds / MACHINE_PASS_S : (seconds * HAND_SPEED_M_PER_S) / travelM;
+    const shares = ground.reduce((sum, { share }) => sum + share, 0);
+    const counts = ground.map(({ share }) => Math.max(1, Math.ceil((all * share) / shares)));
+    const due = Object.fromEntries(ground.map(({ side }, index) => [side, counts[index]!]));
+    const most = Math.max(0, ...counts);
+    const laid = layStrokes(wanted ?? usualPattern(most), due, seconds);
+    const totals = totalsOf(laid.rounds);
+    const angled = spec.words.angleDeg !== null;
+    const sides = ground.map(({ side, angleDeg }): SideWork => ({
+      side,
+      angleDeg: angled ? angleDeg : null,
+      lifts: moved || !angled ? [] : input.liftsAt(angleDeg),
+      strokes: totals[side],
+    }));
+    const angleDeg = sides[0]?.angleDeg ?? null;
+    return {
+      ...drafted(spec.operation, spec.words, seconds, whyRemoval(body, spec.removeMm3, spec.rule)),
+      stoneId: body.id,
+      sides,
+      angleDeg,
+      lifts: sides[0]?.lifts ?? [],
+      stationLifts: moved || angleDeg === null ? [] : input.stationLiftsAt(angleDeg),
+      forceN: forceBandN(body.um),
+      direction: part?.direction ?? choices.direction,
+      pattern: moved ? 'slow passes, sides in turn, cool to the bare hand' : laid.words,
+      laidBy: moved ? null : laid.pattern,
+      rounds: moved ? [] : laid.rounds,
+      cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
+      removeMm3: spec.removeMm3,
+      strokesPerSide: most,
+      ...settingOf(body, anglesSet(spec.words.angleDeg, sides)),
+      ...spec.words,
+    };
+  };
+
+  /** Why a stone takes as long as it does: the volume it must take, and how fast it cuts this steel. */
+  const whyRemoval = (body: RackStone, removeMm3: number, rule: string): Why => ({
+    rule,
+    formula: 't = V / (K · F · v)',
+    inputs: [
+      { label: 'V, steel to take', value: removeMm3, unit: 'mm³' },
+      { label: 'K, mm³ per N and m, × 1000', value: 1000 * removalPerNewtonMetre(body, steel) },
+      { label: 'Grain', value: body.um, unit: 'µm' },
+      { label: 'F', value: forceN(body.um), unit: 'N' },
+      { label: 'v, m/s', value: body.speedMPerS ?? HAND_SPEED_M_PER_S },
+      { label: 'It leaves scratches of', value: scratchDepthUm(body), unit: 'µm' },
+    ],
+    source: 'Removal model; first guesses, to be corrected by the bench',
+  });
+
+  /** The machine's setting at a step whose abrasive it moves, or whose angle it holds for the hand. */
+  const settingOf = (body: RackStone, angles: readonly AngleSet[]): Pick<PlanStep, 'setting'> => {
+    const { machine, bevelFaceMm } = input;
+    if (!machine) return {};
+    const moves = abrasiveOf(machine.kind);
+    if (moves !== null && body.kind !== moves) return {};
+    const settings = angles.map(({ side, angleDeg }) => ({
+      side,
+      setting: settingOn(machine, angleDeg, bevelFaceMm, body.thicknessMm),
+    }));
+    const [first] = settings;
+    if (!first) return {};
+    if (settings.length === 1) return { setting: first.setting };
+    const words = settings.map(({ side, setting }) => `On the ${side}: ${setting.words}`).join(' ');
+    return { setting: { ...first.setting, words } };
+  };
+
+  const heldAt: HeldAgain = (step, angleDeg) => {
+    const body = step.stoneId === null ? null : stone(step.stoneId);
+    // A spine that lies on the stone is not lifted, nor a blade that a machine holds.
+    const isLifted = step.lifts.length > 0 || step.angleDeg === null;
+    return {
+      lifts: isLifted ? input.liftsAt(angleDeg) : [],
+      stationLifts: step.stationLifts.length > 0 ? input.stationLiftsAt(angleDeg) : [],
+      ...(step.setting && body ? settingOf(body, [{ side: null, angleDeg }]) : {}),
+    };
+  };
+
+  /** The steps of one chain: what they share, and what each part says of its own. */
+  const chainSteps = ({ part, chain, ground, firstRule, step }: PartWork): PlanStep[] =>
+    chain.steps.map(({ id, seconds, removeMm3 }, index) => {
+      const body = stone(id);
+      const own = step(body, index);
+      const rule =
+        index === 0 ? firstRule : 'The scratches of the abrasive before, over the whole face.';
+      return onBody({
+        operation: own.operation,
+        body,
+        removeMm3,
+        seconds,
+        rule,
+        ground,
+        part,
+        words: { ...own, instruction: own.instruction + slurry(part) },
+      });
+    });
+
+  const partSteps = (
+    name: BladePart,
+    stock: { mm3: number; faceMm2: number },
+    rest: Omit<PartWork, 'part' | 'chain'>,
+  ): PlanStep[] => {
+    const part = partChain(choices.chains, name);
+    const chain = chainForPart(
+      {
+        steel,
+        rack,
+        work: { stockMm3: stock.mm3, faceAreaMm2: stock.faceMm2 },
+        stroke: handStroke,
+        finishUm: THINNING_FINISH_UM,
+      },
+      part,
+      forTask(rack, 'edge'),
+    );
+    return chain.ok
+      ? chainSteps({ ...rest, part, chain: chain.value })
+      : trouble(name, chain.error);
+  };
+
+  const hand: StepKit['hand'] = (operation, minutes, words) => [
+    drafted(operation, words, 60 * minutes, byHabit(`About ${minutes} minutes.`)),
+  ];
+
+  const few: StepKit['few'] = (body, sides, strokes, removeMm3, words) => {
+    const travelS = (sides.length * strokes * STROKE_TRAVEL_M) / HAND_SPEED_M_PER_S;
+    const seconds = Math.max(10, travelS + 10);
+    const angleDeg = words.angleDeg ?? null;
+    return [
+      {
+        ...drafted(
+          words.operation ?? 'back',
+          words,
+          seconds,
+          byHabit('So few strokes, slow and flat, and the look after each.'),
+        ),
+        stoneId: body.id,
+        sides: sides.map((side) => ({ side, angleDeg, lifts: [], strokes })),
+        forceN: FEW_N,
+        direction: choices.direction === 'circles' ? 'edge-trailing' : choices.direction,
+        ...sideAfterSide(sides.map((side) => ({ side, strokes }))),
+        cooling: body.liquid === 'water' ? WET : null,
+        removeMm3,
+        strokesPerSide: strokes,
+        ...words,
+      },
+    ];
+  };
+
+  return {
+    input,
+    stone,
+    problem: () => problem,
+    trouble,
+    heldAt,
+    drafted,
+    onBody,
+    chainSteps,
+    partSteps,
+    hand,
+    few,
+  };
+};

@@ -1,0 +1,278 @@
+/** The ordered operations of a plan, each as the bench shows it. */
+import type { Why } from '../../units';
+import type { Side } from '../../section';
+import { stepRange, type RackStone } from '../../abrasive';
+import type { MachineSetting } from '../../machine';
+import type { BurrPolicy, Direction, StrokePattern } from '../choices';
+import type { StationLift, ZoneLift } from '../cuts';
+import { layStrokes, totalsOf, type StrokeRound } from './patterns';
+
+export const PLAN_OPERATIONS = [
+  'ready',
+  'outline',
+  'tapping',
+  'thinning',
+  'faces',
+  'back',
+  'edge',
+  'refine',
+  'micro',
+  'deburr',
+  'strop',
+  'wash',
+  'own',
+] as const;
+export type Operation = (typeof PLAN_OPERATIONS)[number];
+
+/** What must be found at a step before it can be left. */
+export type BurrGate =
+  /** A burr along the whole length, both sides. */
+  | 'everywhere'
+  /** Its burr is to be looked for; the finding is free. */
+  | 'looked for'
+  /** None left, or what the burr policy allows. */
+  | 'gone'
+  | 'no check';
+
+/** The work of a step on one side of the blade. */
+export interface SideWork {
+  readonly side: Side;
+  /** To the datum plane; null where no angle is held. */
+  readonly angleDeg: number | null;
+  readonly lifts: readonly ZoneLift[];
+  readonly strokes: number;
+}
+
+/** A band of a thinning, held at an angle and lifts of its own. */
+export interface StepBand {
+  /** Above the edge, where it begins; 0 for the first, at the remnant of the old bevel. */
+  readonly fromMm: number;
+  readonly angleDeg: number;
+  readonly lifts: readonly ZoneLift[];
+  readonly stationLifts: readonly StationLift[];
+}
+
+export interface PlanStep {
+  /** Its operation and its place among those of the operation: `refine 2`. */
+  readonly key: string;
+  readonly operation: Operation;
+  readonly stoneId: string | null;
+  readonly title: string;
+  /** What to do, in one or two sentences. */
+  readonly instruction: string;
+  /** The sides worked, in the order they are taken; empty where sides mean nothing. */
+  readonly sides: readonly SideWork[];
+  /** Where along or across the blade. */
+  readonly zone: string;
+  /** Per side, of the first side worked; null where no angle is held. */
+  readonly angleDeg: number | null;
+  readonly lifts: readonly ZoneLift[];
+  readonly stationLifts: readonly StationLift[];
+  /** Where it is worked at one angle after another, from the edge up; empty where at one. */
+  readonly bands: readonly StepBand[];
+  readonly forceN: readonly [low: number, high: number] | null;
+  readonly direction: Direction | 'edge-trailing only' | null;
+  readonly pattern: string | null;
+  /** The pattern its rounds are laid out by; null where a step counts in a way of its own. */
+  readonly laidBy: StrokePattern | null;
+  readonly rounds: readonly StrokeRound[];
+  readonly cooling: string | null;
+  /** What to look and feel for while working. */
+  readonly check: string;
+  /** What must be true before the next step. */
+  readonly before: string | null;
+  readonly removeMm3: number;
+  readonly seconds: number;
+  /** How the working time comes about. */
+  readonly secondsWhy: Why;
+  /** 10th to 90th percentile of the working time. */
+  readonly rangeS: readonly [low: number, high: number];
+  /** On each side; the most of them where they differ. */
+  readonly strokesPerSide: number;
+  readonly gate: BurrGate;
+  /** The sides a burr is felt for on. */
+  readonly burrOn: readonly Side[];
+  readonly caution: string | null;
+  /** What to set on the machine that holds the angle; absent by hand. */
+  readonly setting?: MachineSetting;
+  /** Reasons of the operator's changes; absent where nothing was changed. */
+  readonly changed?: readonly string[];
+}
+
+/** A step kept before a field existed gets what was meant then: two sides alike. */
+export const withStepDefaults = (
+  kept: Partial<PlanStep> & Pick<PlanStep, 'operation' | 'seconds' | 'stoneId' | 'strokesPerSide'>,
+): PlanStep => {
+  const { lowS, highS } = stepRange(kept.seconds);
+  const { angleDeg = null, lifts = [], strokesPerSide: strokes } = kept;
+  const whole = kept as PlanStep;
+  return {
+    ...whole,
+    key: kept.key ?? `${kept.operation} 1`,
+    sides:
+      kept.sides ??
+      (kept.stoneId === null
+        ? []
+        : (['right', 'left'] as const).map((side) => ({ side, angleDeg, lifts, strokes }))),
+    zone: kept.zone ?? 'heel to tip',
+    stationLifts: kept.stationLifts ?? [],
+    bands: kept.bands ?? [],
+    laidBy: kept.laidBy ?? null,
+    rounds: kept.rounds ?? [],
+    cooling: kept.cooling ?? null,
+    check: kept.check ?? '',
+    before: kept.before ?? null,
+    rangeS: kept.rangeS ?? [lowS, highS],
+    burrOn: kept.burrOn ?? ['right', 'left'],
+  };
+};
+
+/** A step with nothing in it but its name, its words and its time: others fill in what they know. */
+export const blankStep = (
+  operation: Operation,
+  words: Pick<PlanStep, 'title' | 'instruction'>,
+  seconds: number,
+  secondsWhy: Why,
+): PlanStep => {
+  const { lowS, highS } = stepRange(seconds);
+  return {
+    key: '',
+    operation,
+    stoneId: null,
+    sides: [],
+    zone: 'heel to tip',
+    angleDeg: null,
+    lifts: [],
+    stationLifts: [],
+    bands: [],
+    forceN: null,
+    direction: null,
+    pattern: null,
+    laidBy: null,
+    rounds: [],
+    cooling: null,
+    check: '',
+    before: null,
+    removeMm3: 0,
+    seconds,
+    secondsWhy,
+    rangeS: [lowS, highS],
+    strokesPerSide: 0,
+    gate: 'no check',
+    burrOn: [],
+    caution: null,
+    ...words,
+  };
+};
+
+/** The words and rounds of a step that is worked one side after the other. */
+export const sideAfterSide = (
+  sides: readonly Pick<SideWork, 'side' | 'strokes'>[],
+): Pick<PlanStep, 'pattern' | 'rounds'> => ({
+  pattern: sides.map(({ side, strokes }) => `${strokes} on the ${side}`).join(', then '),
+  rounds: sides.map(({ side, strokes }) => ({ side, count: strokes, zone: null, seconds: null })),
+});
+
+/**
+ * The step with so many strokes on each of its sides in so many seconds: laid out anew by its pattern, and where
+ * it has none, side after side. What is worked on no side keeps its words.
+ */
+export const withStrokes = (
+  step: PlanStep,
+  strokesOf: (side: SideWork) => number,
+  seconds: number,
+): PlanStep => {
+  const due = Object.fromEntries(step.sides.map((side) => [side.side, strokesOf(side)]));
+  const laid = step.laidBy && layStrokes(step.laidBy, due, seconds);
+  const counts = laid ? totalsOf(laid.rounds) : due;
+  const sides = step.sides.map((side) => ({ ...side, strokes: counts[side.side] ?? 0 }));
+  const share = step.seconds > 0 ? seconds / step.seconds : 1;
+  return {
+    ...step,
+    sides,
+    strokesPerSide: Math.max(0, ...sides.map(({ strokes }) => strokes)),
+    seconds,
+    rangeS: [step.rangeS[0] * share, step.rangeS[1] * share],
+    ...(laid ? { rounds: laid.rounds, pattern: laid.words } : {}),
+    ...(laid === null && step.rounds.length > 0 ? sideAfterSide(sides) : {}),
+  };
+};
+
+/** Travel of one stroke by hand over a bench stone, m. First guess. */
+export const STROKE_TRAVEL_M = 0.15;
+
+/** Strokes on each side from the working seconds: equal work on both sides. */
+export const strokesPerSide = (seconds: number, speedMPerS: number): number =>
+  Math.max(1, Math.ceil((seconds * speedMPerS) / STROKE_TRAVEL_M / 2));
+
+/** Pressure falls as the grain gets finer: firm, medium, light. */
+export const forceBandN = (um: number): readonly [number, number] =>
+  um >= 30 ? [10, 14] : um >= 8 ? [6, 10] : um >= 3 ? [4, 6] : [2, 4];
+
+export const forceN = (um: number): number => {
+  const [low, high] = forceBandN(um);
+  return (low + high) / 2;
+};
+
+export const burrPolicyText = (policy: BurrPolicy): string =>
+  ({
+    none: 'until no burr is felt on either side',
+    'small and centred': 'until what is left is small and centred',
+    'a trace': 'leaving a trace for skins',
+  })[policy];
+
+/** Numbers the steps within their operation: the names by which changes find them again. */
+export const withKeys = (steps: readonly PlanStep[]): PlanStep[] => {
+  const seen = new Map<Operation, number>();
+  return steps.map((step) => {
+    const place = (seen.get(step.operation) ?? 0) + 1;
+    seen.set(step.operation, place);
+    return { ...step, key: `${step.operation} ${place}` };
+  });
+};
+
+/** Working seconds of all steps, with the changes between abrasives. */
+export const secondsOf = (steps: readonly PlanStep[], rack: readonly RackStone[]): number =>
+  steps.reduce((sum, step, index) => {
+    const changes = step.stoneId !== null && step.stoneId !== steps[index - 1]?.stoneId;
+    const body = changes ? rack.find(({ id }) => id === step.stoneId) : undefined;
+    return sum + step.seconds + (body?.changeSeconds ?? 0);
+  }, 0);
+
+const byZone = (lifts: readonly ZoneLift[]): string =>
+  lifts
+    .flatMap(({ zone, liftMm }) => (liftMm === null ? [] : [`${zone} ${liftMm.toFixed(1)}`]))
+    .join(', ');
+
+/**
+ * The lifts of a step in one line, mm: by station where a zone is too wide, else by zone, and side by side
+ * where the sides are held differently. Empty where nothing is lifted.
+ */
+export const liftWords = ({
+  sides,
+  lifts,
+  stationLifts,
+  bands,
+}: Pick<PlanStep, 'sides' | 'lifts' | 'stationLifts' | 'bands'>): string => {
+  if (bands.length > 0) {
+    return bands
+      .map((band) => `${bandWords(band)}: ${byStation(band.stationLifts) || byZone(band.lifts)}`)
+      .join('; ');
+  }
+  if (stationLifts.length > 0) return byStation(stationLifts);
+  const differ = new Set(sides.map((side) => byZone(side.lifts))).size > 1;
+  return differ
+    ? sides.map((side) => `${side.side}: ${byZone(side.lifts) || 'none'}`).join('; ')
+    : byZone(lifts);
+};
+
+/** Where a band begins, and its angle. */
+export const bandWords = ({ fromMm, angleDeg }: Pick<StepBand, 'fromMm' | 'angleDeg'>): string =>
+  `${angleDeg.toFixed(1)}° from ${fromMm === 0 ? 'the remnant' : `${fromMm.toFixed(1)} mm`}`;
+
+const byStation = (lifts: readonly StationLift[]): string =>
+  lifts.map(({ sMm, liftMm }) => `at ${Math.round(sMm)} mm ${liftMm.toFixed(1)}`).join(', ');
+
+/** Whether every side worked is held at one angle. */
+export const sidesAlike = ({ sides }: Pick<PlanStep, 'sides'>): boolean =>
+  new Set(sides.map(({ angleDeg }) => angleDeg)).size <= 1;

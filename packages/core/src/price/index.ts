@@ -1,0 +1,14 @@
+/** An estimate from the price list. */
+export {
+  estimate,
+  PRICE_GROUPS,
+  PRICE_ITEMS,
+  PRICE_LABELS,
+  totalOf,
+  type EstimateLine,
+  type Price,
+  type PriceGroup,
+  type PriceItem,
+  type PriceTerms,
+} from './estimate';
+export { estimateFactsOf } from './estimate-facts';

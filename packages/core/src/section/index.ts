@@ -1,0 +1,20 @@
+/** The cross-section and the cut: every grind and every repair is a sequence of cuts. */
+export { setBevels } from './bevels';
+export { cutBothSides, faceLine, jointLine, type Side } from './cuts';
+export { flatGrind, type FlatGrind } from './flat-grind';
+export { convexSide, flatSide, hollowBackSide, hollowSide, type SideMeasures } from './grinds';
+export { rebevel } from './rebevel';
+export {
+  cutSection,
+  measureFace,
+  reachAtMm,
+  sectionExtent,
+  sectionFromSides,
+  spanAtMm,
+  thicknessAtMm,
+  type Cut,
+  type CutLine,
+  type Section,
+  type SidePoint,
+} from './section';
+export { thin } from './thin';

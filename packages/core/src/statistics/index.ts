@@ -1,0 +1,2 @@
+/** The normal and the log-normal distribution. */
+export { normalQuantile } from './normal';

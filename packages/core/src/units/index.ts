@@ -1,0 +1,17 @@
+/** Numbers with their unit, results that are values, figures that can say why. */
+export { fact, said, type Fact } from './fact';
+export { figure, type Figure, type FigureUnit, type Why, type WhyInput } from './figure';
+export { FORCE_UNITS, forceIn, newtonsOf, type ForceUnit, type Newtons } from './force';
+export {
+  inclusiveOf,
+  micrometres,
+  mm,
+  perSide,
+  radians,
+  toDegrees,
+  toRadians,
+  type DegreesPerSide,
+  type Micrometres,
+  type Millimetres,
+} from './quantities';
+export { fail, ok, type DomainError, type Result } from './result';

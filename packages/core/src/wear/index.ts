@@ -1,0 +1,2 @@
+/** What a blade loses over the years. */
+export { wearOverVisits } from './wear';

@@ -103,7 +103,7 @@ for (const [name, section] of [
   const tool = beyond();
   compare(
     `cut of a ${name}`,
-    () => void cutSection(section, line, 'face'),
+    () => void cutSection(section, line, { side: 'right', role: 'new bevel' }),
     20000,
     () => void polygonClipping.difference(polygon, tool),
     300,

@@ -21,6 +21,7 @@ export {
 } from './units';
 export { byZone, interpolate, ZONES, zoneSpan, type BladePoint, type Zone } from './geometry';
 export {
+  BEVEL_ROLES,
   convexSide,
   cutSection,
   faceLine,

@@ -1,4 +1,6 @@
 /** Care of a stone: is it still flat enough, thick enough, dry enough. Judged from minutes, not by memory. */
+import { SLACK } from '../units';
+import { HOLLOW_SHARE, SOON_SHARE } from './first-guesses';
 import { abrasiveKind, type AbrasiveKindId } from './kinds';
 
 export interface CareInput {
@@ -25,11 +27,6 @@ export interface Care {
   /** What to do, in the words of a colleague; empty when there is nothing. */
   readonly todo: readonly string[];
 }
-
-/** From this share of its minutes on a stone is due soon. First guess. */
-const SOON_SHARE = 0.75;
-/** From this share on it is hollow beyond doubt. First guess. */
-const HOLLOW_SHARE = 1.5;
 
 const flatnessOf = (input: CareInput): Flatness => {
   if (!abrasiveKind(input.kind).dishes || input.minutesFlat === null) return 'stays flat';
@@ -77,9 +74,6 @@ export const judgeCare = (input: CareInput): Care => {
   };
 };
 
-/** A whole number of flattenings must not fall short by the last bit of a division. */
-const ROUNDING = 1e-9;
-
 /**
  * Flattenings a stone has left before it is too thin, from what each has taken so far.
  * Null when nothing is known of it.
@@ -92,5 +86,5 @@ export const flatteningsLeft = (
   const taken = lostMm.filter((lost) => lost > 0);
   if (thicknessMm === null || minThicknessMm === null || taken.length === 0) return null;
   const each = taken.reduce((sum, lost) => sum + lost, 0) / taken.length;
-  return Math.max(0, Math.floor((thicknessMm - minThicknessMm) / each + ROUNDING));
+  return Math.max(0, Math.floor((thicknessMm - minThicknessMm) / each + SLACK));
 };

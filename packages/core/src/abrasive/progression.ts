@@ -3,7 +3,7 @@
  * depends only on the abrasive before it, so the chains are paths in an acyclic graph ordered by grain,
  * and the k shortest of them are found exactly by keeping the k best ways into each abrasive.
  */
-import { fail, ok, type Result } from '../units';
+import { fail, ok, SLACK, type Result } from '../units';
 import { scratchDepthUm, secondsToRemove, type AbrasiveBody, type SteelWear } from './removal';
 
 export interface RackEntry extends AbrasiveBody {
@@ -49,7 +49,6 @@ export interface Progression extends Chain {
   readonly alternatives: readonly Chain[];
 }
 
-const RATIO_SLACK = 1e-9;
 const CHAINS_KEPT = 4;
 
 interface Way {
@@ -100,7 +99,7 @@ export const usableRack = (
 
 /** Whether the finer of two may follow the coarser. */
 export const mayFollow = (coarser: RackEntry, finer: RackEntry, maxRatio = Infinity): boolean =>
-  coarser.um > finer.um && coarser.um / finer.um <= maxRatio + RATIO_SLACK;
+  coarser.um > finer.um && coarser.um / finer.um <= maxRatio + SLACK;
 
 /** Errors: NO_PROGRESSION, naming the condition that fails and the nearest abrasive. */
 export const chooseProgression = (input: ProgressionInput): Result<Progression> => {

@@ -1,5 +1,6 @@
 /** Schools of the progression: the same rack and the same work, and another idea of what is best. */
 import { fail, ok, type Result } from '../units';
+import { NAMED_FINISH_RATIO, START_FINE_SHARE } from './first-guesses';
 import { leastFrom } from './insist';
 import {
   chooseProgression,
@@ -31,8 +32,6 @@ export const SCHOOL_REASONS: Readonly<Record<ProgressionSchool, string>> = {
 export const COARSE_FINISH_UM = [12, 35] as const;
 /** More than any rack takes: the number of abrasives is weighed before the seconds. */
 const FEWEST_WEIGHT_S = 1e9;
-/** How much longer than the quickest a finer start may take. First guess. */
-const START_FINE_SHARE = 1.5;
 const CHAINS_SHOWN = 4;
 
 const fromChains = (chains: readonly Chain[]): Result<Progression> => {
@@ -100,8 +99,6 @@ export const progressionBySchool = (
   }
 };
 
-/** A finish the customer names by grain: what counts as meeting it. First guess. */
-export const NAMED_FINISH_RATIO = 1.25;
 export const windowAround = (um: number): readonly [number, number] => [
   um / NAMED_FINISH_RATIO,
   um * NAMED_FINISH_RATIO,

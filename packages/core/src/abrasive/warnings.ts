@@ -1,7 +1,8 @@
 /** What a colleague would say of a progression before the first stroke. Each rule is data with its words. */
-import { micrometres } from '../units';
+import { exceeds, micrometres } from '../units';
 import type { Steel } from '../steel';
 import { isHollow } from './care';
+import { HARD_CARBIDES_WEAR, LARGE_RATIO, STROP_FINER_THAN } from './first-guesses';
 import { nearestGrits } from './grit';
 import { GRIT_SCALES } from './grit-tables';
 import { abrasiveKind } from './kinds';
@@ -41,13 +42,6 @@ export interface WarningInput {
   readonly oneSided: boolean;
   readonly direction: string | null;
 }
-
-/** Carbides this hard wear out a conventional abrasive. First guess. */
-const HARD_CARBIDES_WEAR = 1.8;
-/** Past this ratio a jump is said to be large even where no limit was asked for. First guess. */
-const LARGE_RATIO = 4;
-/** A strop this much finer than the stone only polishes the tops of its scratches. First guess. */
-const STROP_FINER_THAN = 10;
 
 const aboutStone = (stone: RackStone, input: WarningInput): ProgressionWarning[] => {
   const found: ProgressionWarning[] = [];
@@ -107,7 +101,7 @@ const aboutJumps = ({ chain, maxRatio }: WarningInput): ProgressionWarning[] =>
   chain.slice(1).flatMap((stone, index): ProgressionWarning[] => {
     const before = chain[index]!;
     const ratio = before.um / stone.um;
-    if (ratio <= (maxRatio ?? LARGE_RATIO) + 1e-9) return [];
+    if (!exceeds(ratio, maxRatio ?? LARGE_RATIO)) return [];
     return [
       {
         code: 'RATIO_TOO_LARGE',

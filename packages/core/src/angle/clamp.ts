@@ -1,5 +1,5 @@
 /** Clamp and guide rod: the angle along the edge, and where to clamp (G6). */
-import { perSide, radians, toDegrees, type DegreesPerSide } from '../units';
+import { perSide, radians, SOLVER_PRECISION, toDegrees, type DegreesPerSide } from '../units';
 import type { BladePoint } from '../geometry';
 
 export interface Pivot {
@@ -59,7 +59,7 @@ const leastOn = (value: (at: number) => number, [low, high]: readonly [number, n
   for (const { index } of starts) {
     let a = Math.max(low, at(index - 1));
     let b = Math.min(high, at(index + 1));
-    for (let turn = 0; turn < 60 && b - a > 1e-10; turn += 1) {
+    for (let turn = 0; turn < 60 && b - a > SOLVER_PRECISION; turn += 1) {
       const c = b - golden * (b - a);
       const d = a + golden * (b - a);
       if (value(c) < value(d)) b = d;
@@ -109,9 +109,9 @@ export const matchingSlide = (
  */
 export const pivotForAngle = (
   angle: DegreesPerSide,
-  pivotHeightMm: number,
+  alongMm: number,
   faceOffsetMm: number,
 ): number => {
   const theta = (perSide(angle) * Math.PI) / 180;
-  return pivotHeightMm * Math.tan(theta) + faceOffsetMm / Math.cos(theta);
+  return alongMm * Math.tan(theta) + faceOffsetMm / Math.cos(theta);
 };

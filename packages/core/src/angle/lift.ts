@@ -5,14 +5,13 @@ import {
   ok,
   perSide,
   radians,
+  SLACK,
   toDegrees,
   toRadians,
   type DegreesPerSide,
   type Millimetres,
   type Result,
 } from '../units';
-
-const ANGLE_SLACK_DEG = 1e-9;
 
 /** θ0 = atan(x_s / H): the angle held when the spine touches the stone. */
 export const restingAngle = (height: Millimetres, spineOffset: Millimetres): DegreesPerSide =>
@@ -28,7 +27,7 @@ export const liftFor = (
   angle: DegreesPerSide,
 ): Result<Millimetres> => {
   const resting = restingAngle(height, spineOffset);
-  if (angle < resting - ANGLE_SLACK_DEG) {
+  if (angle < resting - SLACK) {
     return fail(
       'ANGLE_BELOW_RESTING',
       `The blade rests at ${resting.toFixed(2)}° per side; ${angle}° cannot be held`,

@@ -1,4 +1,5 @@
 /** The work on a step as a state machine, and its rounds. */
+export { LONGEST_RUN_S } from './first-guesses';
 export { judgePressure, type PressureReading } from './pressure';
 export { roundsAtWork, type RoundAtWork } from './rounds';
 export {
@@ -6,7 +7,6 @@ export {
   BURR_FINDINGS,
   gateOf,
   isForgotten,
-  LONGEST_RUN_S,
   MOST_STEP_S,
   NO_WORK,
   runningSeconds,

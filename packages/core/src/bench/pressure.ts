@@ -1,5 +1,6 @@
 /** Pressure practised against a kitchen scale: how steady the hand is, and how often inside the band. */
 import type { Newtons } from '../units';
+import { STEADY_SHARE } from './first-guesses';
 
 export interface PressureReading {
   /** Seconds since the practice began. */
@@ -18,8 +19,6 @@ export interface PressureJudgement {
 
 /** Below this the hand is off the scale between strokes. */
 const OFF_N = 0.2;
-/** Inside the band this often is steady. First guess. */
-const STEADY_SHARE = 0.8;
 
 /** Null while nothing has been pressed yet. Readings with the hand off the scale do not count. */
 export const judgePressure = (

@@ -1,6 +1,7 @@
 import { ZONES, type Zone } from '../geometry';
 import type { BurrPolicy } from '../plan/choices';
 import type { BurrGate } from '../plan/steps';
+import { LONGEST_RUN_S } from './first-guesses';
 
 export const BURR_FINDINGS = ['none', 'slight', 'clear', 'heavy'] as const;
 export type BurrFinding = (typeof BURR_FINDINGS)[number];
@@ -20,11 +21,6 @@ export interface StepWork {
   readonly burr: BurrCheck;
 }
 
-/**
- * A run of the clock longer than this was forgotten, s: nobody strokes for so long without stopping. How long they
- * worked is asked. First guess.
- */
-export const LONGEST_RUN_S = 3 * 3600;
 /** No step takes longer than this in all, s. */
 export const MOST_STEP_S = 100 * 3600;
 

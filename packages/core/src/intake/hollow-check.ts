@@ -1,4 +1,5 @@
 /** Is the back of a one-sided blade truly hollow? From the straightedge, the depth and the rims. */
+import { LEAST_RIM_MM } from './first-guesses';
 import { numberAnswer, type Answers, type BACK_TESTS } from './questions';
 
 export type BackState = 'hollow' | 'rim worn' | 'not hollow' | 'doubtful' | 'not looked at';
@@ -9,9 +10,6 @@ export interface BackFinding {
   /** Radius of the hollow from its width and depth, mm: R = (W²/4 + d²) / (2 d). */
   readonly radiusMm: number | null;
 }
-
-/** Below this the rim at the edge is as good as gone, mm. First guess of the trade. */
-const LEAST_RIM_MM = 0.3;
 
 export const hollowRadiusMm = (widthMm: number, depthMm: number): number =>
   (widthMm ** 2 / 4 + depthMm ** 2) / (2 * depthMm);

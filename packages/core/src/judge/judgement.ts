@@ -6,6 +6,7 @@ import type { Steel } from '../steel';
 import { isOneSided, type BladeKind, type BladeMeasures, type Damage, type Use } from '../blade';
 import { checkBack, numberAnswer, type Answers } from '../intake';
 import type { BladePlan } from '../plan/planner';
+import { ASK_ABOVE_MM, SHALLOW_BURN_MM, SPENT_HOLLOW_MM } from './first-guesses';
 
 export interface JudgeInput {
   readonly kind: BladeKind;
@@ -44,13 +45,6 @@ export interface Judgement {
   /** What is wrapped, taped or disinfected first, in order. */
   readonly protection: readonly Said[];
 }
-
-/** A burnt edge this shallow may be ground away behind the colour; deeper it goes back. First guess, mm. */
-const SHALLOW_BURN_MM = 1;
-/** From here on a loss of height is worth asking for, mm. First guess. */
-const ASK_ABOVE_MM = 1.5;
-/** A hollow this shallow gives the back no more than a visit or two. First guess, mm. */
-const SPENT_HOLLOW_MM = 0.05;
 
 type Verdict = { readonly decision: Decision; readonly reason: string };
 

@@ -1,3 +1,5 @@
+import { LEAST_SLOPE } from './first-guesses';
+
 /**
  * A machine's setting is not the effective angle: measured test cuts say what it is. A straight line
  * through the cuts by least squares; one cut, or cuts at one setting only, give an offset.
@@ -32,8 +34,6 @@ export const UNCALIBRATED: Calibration = { cuts: 0, offsetDeg: 0, slope: 1, sdDe
 
 /** Settings closer together than this say nothing of the slope, degrees. */
 const LEAST_SPREAD_DEG = 1;
-/** A line flatter than this is a mistake in the cuts, not a machine. First guess. */
-const LEAST_SLOPE = 0.2;
 
 /** The line through the cuts. A line no machine can have falls back on the mean offset. */
 export const calibrate = (cuts: readonly TestCut[]): Calibration => {

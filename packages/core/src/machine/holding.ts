@@ -20,6 +20,7 @@ import type { Station } from '../outline';
 import { stationOfZone } from '../blade';
 import type { RackStone } from '../abrasive';
 import { calibrate, settingFor } from './calibration';
+import { EDGE_OVER_ROD, RAIL_GRIP_MM, RIG_REPEATS_DEG, SERVES_WITHIN_DEG } from './first-guesses';
 import { abrasiveOf, rodToFace, settingOn, tiltOnRod, tiltWords, type Machine } from './machine';
 
 export interface HeldAt {
@@ -91,13 +92,6 @@ interface HoldingInput extends Rig {
   readonly stations: readonly Station[];
 }
 
-/** A rail or clamp may be off by this and still serve, degrees. First guess. */
-const SERVES_WITHIN_DEG = 1;
-/** How well a rig comes back to its setting where its test cuts do not say, degrees. First guess. */
-const RIG_REPEATS_DEG = 0.2;
-/** A blade must stand so far beyond the rail's underside for it to be clipped, mm. First guess. */
-const RAIL_GRIP_MM = 4;
-
 /** An angle in the words kept for the next visit, which name the side of an uneven edge before it. */
 const keptAngle = ({ side, angleDeg }: HoldingInput): string =>
   `${fixed(angleDeg)}°${side === null ? ' per side' : ''}`;
@@ -154,9 +148,6 @@ const ownStones = ({ stones }: HoldingInput, { kind: machineKind }: Machine): st
       : `On it: ${on}.${off === '' ? '' : ` By hand at the lifts told: ${off}.`}`,
   ];
 };
-
-/** An edge so much longer than the rod is drawn over it in parts. First guess. */
-const EDGE_OVER_ROD = 1.5;
 
 const byRod = (input: HoldingInput, machine: Machine): Holding => {
   const { angleDeg, edge } = input;

@@ -3,6 +3,7 @@ import { mm, perSide, toRadians, type Why } from '../units';
 import { beltBevel, pivotForAngle, wheelBevel } from '../angle';
 import type { AbrasiveKindId } from '../abrasive';
 import { calibrate, settingFor, type MachineKind, type TestCut } from './calibration';
+import { SEEN_DEG } from './first-guesses';
 
 export interface MachineSizes {
   /** Belts: radius of the sag under the blade. */
@@ -117,9 +118,6 @@ export const hasDial = (kind: MachineKind): boolean =>
 
 /** How far the blade leans out of upright towards its spine, degrees; below 0 it leans towards the rod. */
 export const tiltOnRod = (angleDeg: number, rodLeanDeg: number): number => angleDeg - rodLeanDeg;
-
-/** A hand does not see less than this, degrees. First guess. */
-const SEEN_DEG = 0.5;
 
 export const tiltWords = (tiltDeg: number): string =>
   Math.abs(tiltDeg) <= SEEN_DEG

@@ -1,3 +1,5 @@
+import { SLACK } from '../units';
+
 /** The hollow back of a one-sided blade: its rim over the visits, and how far to tap it out (G11). */
 export interface HollowBack {
   readonly radiusMm: number;
@@ -43,7 +45,7 @@ export const visitsWithRim = (back: HollowBack, visit: HollowBackVisit): number 
     if (visit.apexRiseMm === 0) return null;
     return Math.min(
       MOST_COUNTED,
-      Math.max(0, Math.ceil(back.edgeRimMm / visit.apexRiseMm - 1e-12) - 1),
+      Math.max(0, Math.ceil(back.edgeRimMm / visit.apexRiseMm - SLACK) - 1),
     );
   }
   const groundAway = Math.min(MOST_COUNTED, Math.ceil(back.depthMm / visit.backRemovedMm));

@@ -8,7 +8,7 @@ import {
   type Millimetres,
   type Result,
 } from '../units';
-import { cutSection, faceLine, measureFace, type Section } from '../section';
+import { cutSection, faceLine, measureFace, SPINE, type Section } from '../section';
 
 export interface ShinogiMove {
   readonly shinogiRiseMm: number;
@@ -29,10 +29,10 @@ export const oneSidedSection = (
   const topX = shinogiX + (topMm - shinogiHeightMm) * Math.tan(toRadians(faceLean));
   return {
     vertices: [
-      { x: 0, y: 0, face: 'bevel' },
-      { x: shinogiX, y: shinogiHeightMm, face: 'upper face' },
-      { x: topX, y: topMm, face: 'spine' },
-      { x: 0, y: topMm, face: 'back' },
+      { x: 0, y: 0, face: { side: 'right', role: 'bevel' } },
+      { x: shinogiX, y: shinogiHeightMm, face: { side: 'right', role: 'upper' } },
+      { x: topX, y: topMm, face: SPINE },
+      { x: 0, y: topMm, face: { side: 'left', role: 'back' } },
     ],
   };
 };
@@ -62,8 +62,11 @@ export const moveShinogi = (
   // High enough for the new face to come out below the top of what is drawn.
   const topMm = shinogiHeight + (2 * apexRise * bevel) / (bevel - lean) + shinogiHeight;
   const before = oneSidedSection(angle, faceLean, shinogiHeight, topMm);
-  const cut = cutSection(before, faceLine('right', perSide(angle), 0, apexRise), 'new bevel');
-  const face = measureFace(cut.section, 'new bevel');
+  const cut = cutSection(before, faceLine('right', perSide(angle), 0, apexRise), {
+    side: 'right',
+    role: 'new bevel',
+  });
+  const face = measureFace(cut.section, { roles: ['new bevel'] });
   if (!face) {
     return fail(
       'CUT_DOES_NOT_CLOSE',

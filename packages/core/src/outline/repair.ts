@@ -3,7 +3,7 @@
  * recurve is left where there was none, and least steel is wasted. A linear programme.
  */
 import { solve, type Model } from 'yalps';
-import { fail, ok, type Result } from '../units';
+import { fail, ok, SOLVER_PRECISION, type Result } from '../units';
 import type { BladePoint } from '../geometry';
 
 export interface EdgeDamage {
@@ -99,7 +99,7 @@ export const repairOutline = (
     variables.get(`depth ${index + 1}`)!.set(name, after);
   }
   const model: Model = { direction: 'minimize', objective: 'area', constraints, variables };
-  const solution = solve(model, { precision: 1e-10, maxPivots: 1e5 });
+  const solution = solve(model, { precision: SOLVER_PRECISION, maxPivots: 1e5 });
   if (solution.status !== 'optimal') {
     return fail(
       'OUT_OF_RANGE',

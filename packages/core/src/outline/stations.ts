@@ -1,5 +1,5 @@
 /** Stations along the edge: local height, thickness, resting angle and lift (G4). */
-import { mm, perSide, type DegreesPerSide } from '../units';
+import { mm, perSide, SHARE_SLACK, SLACK, type DegreesPerSide } from '../units';
 import { arcLengths, interpolate, type BladePoint } from '../geometry';
 import { liftFor, restingAngle } from '../angle';
 
@@ -23,8 +23,6 @@ export interface Station {
   readonly liftMm: number | null;
 }
 
-const ON_VERTEX_MM = 1e-9;
-
 interface Meeting {
   readonly distanceMm: number;
   readonly zMm: number;
@@ -46,7 +44,7 @@ const meetAlongNormal = (
     if (cross === 0) continue;
     const distanceMm = ((az - from[0]) * dy - (ay - from[1]) * dz) / cross;
     const along = ((az - from[0]) * direction[1] - (ay - from[1]) * direction[0]) / cross;
-    if (along < -1e-12 || along > 1 + 1e-12 || distanceMm < -ON_VERTEX_MM) continue;
+    if (along < -SHARE_SLACK || along > 1 + SHARE_SLACK || distanceMm < -SLACK) continue;
     if (!best || distanceMm < best.distanceMm) {
       best = { distanceMm: Math.max(0, distanceMm), zMm: az + dz * along };
     }
@@ -92,10 +90,10 @@ export const stationsAlongEdge = (
   let segment = 0;
   for (let index = 0; index < count; index += 1) {
     const sMm = (total * index) / (count - 1);
-    while (segment < directions.length - 1 && lengths[segment + 1]! < sMm - ON_VERTEX_MM) {
+    while (segment < directions.length - 1 && lengths[segment + 1]! < sMm - SLACK) {
       segment += 1;
     }
-    const atEnd = Math.abs(lengths[segment + 1]! - sMm) <= ON_VERTEX_MM;
+    const atEnd = Math.abs(lengths[segment + 1]! - sMm) <= SLACK;
     const onVertex = atEnd && segment < directions.length - 1;
     const direction = onVertex
       ? meanDirection(directions[segment]!, directions[segment + 1]!)
@@ -106,7 +104,7 @@ export const stationsAlongEdge = (
     const point: BladePoint = atEnd ? [z1, y1] : [z0 + (z1 - z0) * t, y0 + (y1 - y0) * t];
     const normal: BladePoint = [-Math.sin(direction), Math.cos(direction)];
     const meeting = meetAlongNormal(point, normal, spine) ?? nearestOnSpine(point, spine);
-    const heightMm = meeting.distanceMm <= ON_VERTEX_MM ? 0 : meeting.distanceMm;
+    const heightMm = meeting.distanceMm <= SLACK ? 0 : meeting.distanceMm;
     const thicknessMm = interpolate(curves.thickness, meeting.zMm);
     const lift = liftFor(mm(heightMm), mm(thicknessMm / 2), angle);
     stations.push({

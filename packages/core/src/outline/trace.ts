@@ -4,7 +4,7 @@
  * apart; curves through the clicks; the whole turned so that the straight of the edge lies along the blade.
  */
 import { LuDecomposition, Matrix } from 'ml-matrix';
-import { fail, ok, type Result } from '../units';
+import { CLEAR_OF_CORNER_MM, fail, ok, SLACK, type Result } from '../units';
 import { arcLengths, interpolate, type BladePoint } from '../geometry';
 
 /** A place on the picture: x to the right, y down, in its own pixels. */
@@ -114,7 +114,7 @@ export const curveThrough = (points: readonly BladePoint[]): BladePoint[] => {
     return points[index]!;
   };
   const knot = (a: BladePoint, b: BladePoint): number =>
-    Math.max(1e-9, Math.sqrt(Math.hypot(b[0] - a[0], b[1] - a[1])));
+    Math.max(SLACK, Math.sqrt(Math.hypot(b[0] - a[0], b[1] - a[1])));
   const mix = (a: BladePoint, b: BladePoint, ta: number, tb: number, t: number): BladePoint => [
     (a[0] * (tb - t) + b[0] * (t - ta)) / (tb - ta),
     (a[1] * (tb - t) + b[1] * (t - ta)) / (tb - ta),
@@ -265,9 +265,6 @@ export const readOutline = ({ edge, spine }: TracedCurves): OutlineReadings => {
   };
 };
 
-/** Points this near along the blade stand over each other, mm. */
-const SAME_Z_MM = 1e-6;
-
 /** How a drawing lies: nothing in it says which line is ground. */
 export interface DrawnWay {
   readonly edge: 'lower' | 'upper';
@@ -306,9 +303,10 @@ export const splitOutline = (
     along: readonly BladePoint[],
     begins: (of: readonly BladePoint[]) => BladePoint,
   ) => {
-    const atHeel = along.filter(([z]) => z - along[0]![0] < SAME_Z_MM);
+    const atHeel = along.filter(([z]) => z - along[0]![0] < CLEAR_OF_CORNER_MM);
     return along.reduce<BladePoint[]>(
-      (kept, point) => (point[0] - kept[kept.length - 1]![0] < SAME_Z_MM ? kept : [...kept, point]),
+      (kept, point) =>
+        point[0] - kept[kept.length - 1]![0] < CLEAR_OF_CORNER_MM ? kept : [...kept, point],
       [begins(atHeel)],
     );
   };

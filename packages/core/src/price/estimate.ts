@@ -1,5 +1,7 @@
 /** An estimate from the shop's price list: its lines, each with a low and a high, in minor units of money. */
+import { SLACK } from '../units';
 import { isOneSided, type BladeKind, type Damage } from '../blade';
+import { DEEP_CHIP_MM } from './first-guesses';
 
 export const PRICE_ITEMS = [
   'blade',
@@ -86,9 +88,6 @@ export const priceOf = (terms: PriceTerms, item: PriceItem, kind: BladeKind): nu
   return null;
 };
 
-/** Chips beyond this depth count twice: they take the whole edge up. First guess, mm. */
-const DEEP_CHIP_MM = 1;
-
 export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[] => {
   const { kind, damage } = facts;
   const lines: EstimateLine[] = [];
@@ -100,7 +99,7 @@ export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[
   const times = (count: number): string => (count === 1 ? '' : `, ${count} times`);
   add('blade', kind.label, 1);
   const steps = Math.ceil(
-    (facts.edgeLengthMm - terms.lengthIncludedMm) / terms.lengthStepMm - 1e-9,
+    (facts.edgeLengthMm - terms.lengthIncludedMm) / terms.lengthStepMm - SLACK,
   );
   if (steps > 0)
     add(

@@ -1,6 +1,7 @@
 /** Setting bevels on any section: each side at its own angle, or on one side alone (G9). */
 import { fail, mm, ok, type DegreesPerSide, type Result } from '../units';
 import { faceLine, jointLine } from './cuts';
+import { JOINT } from './face';
 import { cutSection, measureFace, thicknessAtMm, type FaceMeasure, type Section } from './section';
 
 export interface BevelAngles {
@@ -29,16 +30,16 @@ export const setBevels = (
   angles: BevelAngles,
 ): Result<SetBevels> => {
   const spineMm = Math.max(...section.vertices.map(({ y }) => y));
-  let cut = cutSection(section, jointLine(mm(apexMm)), 'joint');
+  let cut = cutSection(section, jointLine(mm(apexMm)), JOINT);
   let removedAreaMm2 = cut.removedAreaMm2;
   for (const side of ['right', 'left'] as const) {
     const angle = angles[side];
     if (angle === null) continue;
-    cut = cutSection(cut.section, faceLine(side, angle, 0, apexMm), `${side} new bevel`);
+    cut = cutSection(cut.section, faceLine(side, angle, 0, apexMm), { side, role: 'new bevel' });
     removedAreaMm2 += cut.removedAreaMm2;
   }
-  const right = measureFace(cut.section, 'right new bevel');
-  const left = measureFace(cut.section, 'left new bevel');
+  const right = measureFace(cut.section, { side: 'right', roles: ['new bevel'] });
+  const left = measureFace(cut.section, { side: 'left', roles: ['new bevel'] });
   const tops = [right, left].flatMap((face) => (face ? [face.topYMm] : []));
   const highest = Math.max(...tops);
   if (tops.length === 0 || highest >= spineMm) {

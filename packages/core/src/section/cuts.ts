@@ -1,8 +1,7 @@
 /** The cuts a sharpener makes, as lines of a section. Right and left are mirror images. */
 import { toRadians, type DegreesPerSide, type Millimetres } from '../units';
+import type { FaceRole, Side } from './face';
 import { cutSection, type Cut, type CutLine, type Section } from './section';
-
-export type Side = 'right' | 'left';
 
 /** A face at `angle` to the datum plane through the point (x, y); steel outside it goes. */
 export const faceLine = (side: Side, angle: DegreesPerSide, xMm: number, yMm: number): CutLine => {
@@ -21,10 +20,10 @@ export const cutBothSides = (
   angle: DegreesPerSide,
   xMm: number,
   yMm: number,
-  face: string,
+  role: FaceRole,
 ): Cut => {
-  const right = cutSection(section, faceLine('right', angle, xMm, yMm), `right ${face}`);
-  const left = cutSection(right.section, faceLine('left', angle, xMm, yMm), `left ${face}`);
+  const right = cutSection(section, faceLine('right', angle, xMm, yMm), { side: 'right', role });
+  const left = cutSection(right.section, faceLine('left', angle, xMm, yMm), { side: 'left', role });
   return {
     section: left.section,
     removedAreaMm2: right.removedAreaMm2 + left.removedAreaMm2,

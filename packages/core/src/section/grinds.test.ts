@@ -76,7 +76,7 @@ describe('grinds', () => {
     const flattened = cutSection(
       sectionFromSides(front, back),
       { nx: -1, ny: 0, offset: -0.35 },
-      'back',
+      { side: 'left', role: 'back' },
     );
     const solid = cutSection(
       sectionFromSides(
@@ -84,7 +84,7 @@ describe('grinds', () => {
         valueOf(parallelSide({ heightMm: 40, shoulderMm: 1e-9, angle: perSide(13) })),
       ),
       { nx: -1, ny: 0, offset: -0.35 },
-      'back',
+      { side: 'left', role: 'back' },
     );
     expect(sectionAreaMm2(flattened.section)).toBeCloseTo(sectionAreaMm2(solid.section), 3);
   });
@@ -134,7 +134,7 @@ describe('bevels of their own on each side', () => {
     const convex = valueOf(convexSide(side, 30, 300));
     const before = sectionFromSides(convex, convex);
     const line = faceLine('right', perSide(22), 0, 0.05);
-    const cut = cutSection(before, line, 'micro');
+    const cut = cutSection(before, line, { side: 'right', role: 'micro bevel' });
     expect(cut.removedAreaMm2).toBeGreaterThan(0);
     expect(cut.removedAreaMm2).toBeLessThan(0.01);
   });

@@ -55,13 +55,15 @@ const assemble = (
   const bevel = checked(side, grindHeightMm);
   if (!bevel.ok) return bevel;
   const { shoulderMm, spineOffsetMm, heightMm } = side;
-  return ok([
+  const points: SidePoint[] = [
     { xMm: 0, yMm: 0, face: 'bevel' },
     { xMm: shoulderMm, yMm: bevel.value, face: 'primary' },
-    ...primary(bevel.value).map((point) => ({ ...point, face: 'primary' })),
+    ...primary(bevel.value).map((point): SidePoint => ({ ...point, face: 'primary' })),
     { xMm: spineOffsetMm, yMm: grindHeightMm, face: 'parallel' },
-    ...(grindHeightMm < heightMm ? [{ xMm: spineOffsetMm, yMm: heightMm, face: 'parallel' }] : []),
-  ]);
+  ];
+  if (grindHeightMm < heightMm)
+    points.push({ xMm: spineOffsetMm, yMm: heightMm, face: 'parallel' });
+  return ok(points);
 };
 
 /** Flat from the shoulder to the grind height, parallel above it; full flat when that is the height. */
@@ -170,7 +172,7 @@ export const hollowBackSide = (
     { xMm: 0, yMm: 0, face: 'rim' },
     { xMm: 0, yMm: edgeRimMm, face: 'hollow' },
     ...arcBetween({ xMm: 0, yMm: edgeRimMm }, { xMm: 0, yMm: upperRim }, hollowRadiusMm, -1).map(
-      (point) => ({ ...point, face: 'hollow' }),
+      (point) => ({ ...point, face: 'hollow' as const }),
     ),
     { xMm: 0, yMm: upperRim, face: 'upper rim' },
     { xMm: 0, yMm: heightMm, face: 'upper rim' },

@@ -1,6 +1,17 @@
 /** The cross-section and the cut: every grind and every repair is a sequence of cuts. */
 export { setBevels } from './bevels';
-export { cutBothSides, faceLine, jointLine, type Side } from './cuts';
+export { cutBothSides, faceLine, jointLine } from './cuts';
+export {
+  BEVEL_ROLES,
+  isFace,
+  JOINT,
+  sameFace,
+  SPINE,
+  type Face,
+  type FaceQuery,
+  type FaceRole,
+  type Side,
+} from './face';
 export { flatGrind, type FlatGrind } from './flat-grind';
 export { convexSide, flatSide, hollowBackSide, hollowSide, type SideMeasures } from './grinds';
 export { rebevel } from './rebevel';

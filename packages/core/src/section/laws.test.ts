@@ -22,6 +22,7 @@ import type { ThinWanted } from '../plan/cuts/blade-work';
 import type { StageSums } from '../plan/cuts/stages';
 import { strategyOf } from '../plan/kinds/strategy-of';
 import { cutBothSides, jointLine } from './cuts';
+import { JOINT, SPINE } from './face';
 import type { FlatGrind } from './flat-grind';
 import { rebevel } from './rebevel';
 import { sectionAreaMm2 } from './section';
@@ -97,14 +98,14 @@ describe('cuts', () => {
         const high = blade.measures.heightMm * share;
         const spineCut = { nx: 0, ny: 1, offset: Math.max(high, 5) };
         const a = cutSection(
-          cutSection(blade.section, jointLine(mm(c)), 'joint').section,
+          cutSection(blade.section, jointLine(mm(c)), JOINT).section,
           spineCut,
-          'top',
+          SPINE,
         );
         const b = cutSection(
-          cutSection(blade.section, spineCut, 'top').section,
+          cutSection(blade.section, spineCut, SPINE).section,
           jointLine(mm(c)),
-          'joint',
+          JOINT,
         );
         expect(sectionAreaMm2(a.section)).toBeCloseTo(sectionAreaMm2(b.section), 9);
       }),

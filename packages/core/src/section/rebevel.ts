@@ -1,6 +1,7 @@
 /** Moves the apex up and sets a new edge bevel on both sides of a flat-ground blade (G9). */
 import { fail, mm, ok, type DegreesPerSide, type Millimetres, type Result } from '../units';
 import { cutBothSides, jointLine } from './cuts';
+import { JOINT } from './face';
 import type { FlatGrind } from './flat-grind';
 import { cutSection, measureFace, sectionExtent, type Section } from './section';
 
@@ -51,9 +52,9 @@ export const rebevel = (
     'apexRiseMm',
   );
   if (apexRise >= heightMm) return doesNotClose;
-  const jointed = cutSection(blade.section, jointLine(mm(apexRise)), 'joint');
+  const jointed = cutSection(blade.section, jointLine(mm(apexRise)), JOINT);
   const bevelled = cutBothSides(jointed.section, angle, 0, apexRise, 'new bevel');
-  const face = measureFace(bevelled.section, 'right new bevel');
+  const face = measureFace(bevelled.section, { side: 'right', roles: ['new bevel'] });
   if (!face || sectionExtent(bevelled.section).spineMm < heightMm || face.topYMm >= heightMm) {
     return doesNotClose;
   }

@@ -37,12 +37,16 @@ const anyLine = fc
   })
   .map(({ angle, offset }): CutLine => ({ nx: Math.cos(angle), ny: Math.sin(angle), offset }));
 
+const CUT_FACE = { side: 'right', role: 'new bevel' } as const;
+
+const LEFT_FACE = { side: 'left', role: 'new bevel' } as const;
+
 describe('a cut', () => {
   test('never adds steel, and what is left and what is gone make up the whole', () => {
     fc.assert(
       fc.property(anyLine, (line) => {
         const before = sectionAreaMm2(kitchen.section);
-        const cut = cutSection(kitchen.section, line, 'cut');
+        const cut = cutSection(kitchen.section, line, CUT_FACE);
         expect(cut.removedAreaMm2).toBeGreaterThanOrEqual(0);
         expect(sectionAreaMm2(cut.section) + cut.removedAreaMm2).toBeCloseTo(before, 9);
       }),
@@ -51,15 +55,15 @@ describe('a cut', () => {
 
   test('made twice takes nothing the second time', () => {
     const line = faceLine('right', perSide(12), 0.1, 0);
-    const once = cutSection(kitchen.section, line, 'face');
-    expect(cutSection(once.section, line, 'face').removedAreaMm2).toBeLessThan(1e-12);
+    const once = cutSection(kitchen.section, line, CUT_FACE);
+    expect(cutSection(once.section, line, CUT_FACE).removedAreaMm2).toBeLessThan(1e-12);
   });
 
   test('on one side and on the other come to the same in either order', () => {
     const right = faceLine('right', perSide(4), 0.15, 0.6);
     const left = faceLine('left', perSide(3), 0.15, 0.6);
-    const a = cutSection(cutSection(kitchen.section, right, 'r').section, left, 'l');
-    const b = cutSection(cutSection(kitchen.section, left, 'l').section, right, 'r');
+    const a = cutSection(cutSection(kitchen.section, right, CUT_FACE).section, left, LEFT_FACE);
+    const b = cutSection(cutSection(kitchen.section, left, LEFT_FACE).section, right, CUT_FACE);
     expect(sectionAreaMm2(a.section)).toBeCloseTo(sectionAreaMm2(b.section), 12);
   });
 });

@@ -1,13 +1,15 @@
 /**
  * A cross-section of the blade at right angles to the edge: a closed outline of steel in (x, y), x from
  * the datum plane (right is positive), y from the edge towards the spine, in mm. Every edge of the
- * outline carries the name of the face it lies on, so that a width can be asked for by name.
+ * outline carries the face it lies on, so that a width can be asked for.
  */
+import { isFace, SPINE, type Face, type FaceQuery, type FaceRole } from './face';
+
 export interface SectionVertex {
   readonly x: number;
   readonly y: number;
   /** The face that runs from this vertex to the next one. */
-  readonly face: string;
+  readonly face: Face;
 }
 
 export interface Section {
@@ -19,7 +21,7 @@ export interface Section {
 export interface SidePoint {
   readonly xMm: number;
   readonly yMm: number;
-  readonly face: string;
+  readonly face: FaceRole;
 }
 
 /** Joins two sides that share their apex at (0, 0) and end at the same height into a section. */
@@ -30,11 +32,19 @@ export const sectionFromSides = (
   const vertices: SectionVertex[] = [];
   right.forEach((point, index) => {
     const last = index === right.length - 1;
-    vertices.push({ x: point.xMm, y: point.yMm, face: last ? 'spine' : `right ${point.face}` });
+    vertices.push({
+      x: point.xMm,
+      y: point.yMm,
+      face: last ? SPINE : { side: 'right', role: point.face },
+    });
   });
   for (let index = left.length - 1; index > 0; index -= 1) {
     const point = left[index]!;
-    vertices.push({ x: -point.xMm, y: point.yMm, face: `left ${left[index - 1]!.face}` });
+    vertices.push({
+      x: -point.xMm,
+      y: point.yMm,
+      face: { side: 'left', role: left[index - 1]!.face },
+    });
   }
   return { vertices };
 };
@@ -104,14 +114,14 @@ export interface FaceMeasure {
   readonly topYMm: number;
 }
 
-/** Width of a named face, and its top end; null when nothing of that face is left. */
-export const measureFace = (section: Section, face: string): FaceMeasure | null => {
+/** Width of the faces asked for, and their top end; null when nothing of them is left. */
+export const measureFace = (section: Section, query: FaceQuery): FaceMeasure | null => {
   const { vertices } = section;
   let widthMm = 0;
   let top: { x: number; y: number } | null = null;
   for (let index = 0; index < vertices.length; index += 1) {
     const a = vertices[index]!;
-    if (a.face !== face) continue;
+    if (!isFace(a.face, query)) continue;
     const b = vertices[(index + 1) % vertices.length]!;
     widthMm += Math.hypot(b.x - a.x, b.y - a.y);
     for (const point of [a, b]) if (!top || point.y > top.y) top = point;
@@ -137,7 +147,7 @@ export interface CutLine {
  * The new edge carries `face`. Clipping a polygon by one half-plane (Sutherland and Hodgman 1974); the
  * removed piece is summed on its own, so that a cut of a few µm² is not lost in the area of the blade.
  */
-export const cutSection = (section: Section, line: CutLine, face: string): Cut => {
+export const cutSection = (section: Section, line: CutLine, face: Face): Cut => {
   const { vertices } = section;
   const { nx, ny, offset } = line;
   const count = vertices.length;

@@ -50,7 +50,7 @@ export const thin = (
   }
   const xMm = kept * Math.tan(toRadians(perSide(angleDeg)));
   const cut = cutBothSides(blade.section, angle, xMm, kept, 'thinned');
-  const face = measureFace(cut.section, 'right thinned');
+  const face = measureFace(cut.section, { side: 'right', roles: ['thinned'] });
   if (!face || face.topYMm >= heightMm) {
     return fail(
       'CUT_DOES_NOT_CLOSE',

@@ -23,11 +23,10 @@ export const scallopHeightMm = (scallop: Scallop, uMm: number): number => {
 
 /** The section at u, ground from the right; the flat side is left alone. */
 export const cutScallop = (section: Section, scallop: Scallop, uMm: number): Cut =>
-  cutSection(
-    section,
-    faceLine('right', scallop.angle, 0, scallopHeightMm(scallop, uMm)),
-    'scallop',
-  );
+  cutSection(section, faceLine('right', scallop.angle, 0, scallopHeightMm(scallop, uMm)), {
+    side: 'right',
+    role: 'scallop',
+  });
 
 /** Steel of one scallop, mm³: the areas of its cuts summed over the pitch by trapezoids. */
 export const scallopVolumeMm3 = (section: Section, scallop: Scallop, slices = 200): number => {

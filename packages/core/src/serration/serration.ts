@@ -1,5 +1,5 @@
 /** Serrations: the rod that fits a scallop (G13). */
-import { toRadians, type DegreesPerSide, type Millimetres } from '../units';
+import { exceeds, SLACK, toRadians, type DegreesPerSide, type Millimetres } from '../units';
 
 export interface ScallopFit {
   /** Largest rod radius that reaches the whole scallop, mm. */
@@ -19,10 +19,10 @@ export const fitScallop = (
 ): ScallopFit => {
   const across = depth * Math.sin(toRadians(angle));
   const radiusMm = (pitch ** 2 / 4 + across ** 2) / (2 * across);
-  const fitting = rodDiametersMm.filter((diameter) => diameter / 2 <= radiusMm + 1e-12);
+  const fitting = rodDiametersMm.filter((diameter) => !exceeds(diameter / 2, radiusMm));
   return {
     radiusMm,
-    scallops: Math.floor(edgeLength / pitch + 1e-9),
+    scallops: Math.floor(edgeLength / pitch + SLACK),
     rodDiameterMm: fitting.length > 0 ? Math.max(...fitting) : null,
   };
 };

@@ -1,9 +1,7 @@
 /** A steel explains itself in the words of a colleague at the next bench. */
 import { steelAngleShift } from './angle-shift';
+import { DIAMOND_WORTH } from './first-guesses';
 import type { BurrHabit, Steel } from './steels';
-
-/** From this ratio on diamond is worth reaching for. First guess. */
-const DIAMOND_WORTH = 1.3;
 
 /** How many times quicker diamond takes this steel than a conventional abrasive of the same grain. */
 export const diamondGain = (steel: Steel): number => steel.wearFactor / steel.wearFactorDiamond;

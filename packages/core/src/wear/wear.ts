@@ -1,5 +1,5 @@
 /** The years: how thickness and height go when only the edge is cut at each visit (G12). */
-import { mm, perSide } from '../units';
+import { mm, perSide, SLACK } from '../units';
 import { rebevel, type FlatGrind } from '../section';
 
 export interface Wear {
@@ -11,7 +11,6 @@ export interface Wear {
   readonly thicknessBehindEdgeMm: readonly number[];
 }
 
-const SLACK_MM = 1e-9;
 /** A visit that takes next to nothing would make the list endless. */
 export const MOST_VISITS = 10_000;
 /** Past this many visits whole numbers are no longer exact. */
@@ -32,9 +31,9 @@ export const wearOverVisits = (
       : spineThicknessMm;
   };
   const thick = (visits: number): boolean =>
-    (visits === 0 ? thicknessBehindEdgeMm : thicknessAfter(visits)) >= limitBehindEdgeMm - SLACK_MM;
+    (visits === 0 ? thicknessBehindEdgeMm : thicknessAfter(visits)) >= limitBehindEdgeMm - SLACK;
   const spent = (visits: number): boolean =>
-    heightMm - visits * apexRisePerVisitMm <= minHeightMm + SLACK_MM;
+    heightMm - visits * apexRisePerVisitMm <= minHeightMm + SLACK;
   // No more visits than there is blade.
   const most =
     apexRisePerVisitMm > 0 ? Math.min(MOST_COUNTED, Math.ceil(heightMm / apexRisePerVisitMm)) : 0;

@@ -3,6 +3,7 @@ import { mm, perSide, toRadians } from '../units';
 import {
   cutBothSides,
   cutSection,
+  JOINT,
   jointLine,
   measureFace,
   thicknessAtMm,
@@ -46,7 +47,7 @@ const through = (input: YearsInput, thinning: boolean): Years => {
   for (let visit = 1; visit <= input.visits; visit += 1) {
     const apexMm = visit * rise;
     if (apexMm >= heightMm) break;
-    const joint = cutSection(section, jointLine(mm(apexMm)), 'joint');
+    const joint = cutSection(section, jointLine(mm(apexMm)), JOINT);
     const bevelled = cutBothSides(joint.section, angle, 0, apexMm, 'bevel');
     let worked = bevelled.section;
     let removedAreaMm2 = joint.removedAreaMm2 + bevelled.removedAreaMm2;
@@ -61,7 +62,7 @@ const through = (input: YearsInput, thinning: boolean): Years => {
       worked = thinned.section;
       removedAreaMm2 += thinned.removedAreaMm2;
     }
-    const shoulder = measureFace(worked, 'right bevel');
+    const shoulder = measureFace(worked, { side: 'right', roles: ['bevel'] });
     if (!shoulder || shoulder.topYMm >= heightMm) break;
     section = worked;
     visits.push({

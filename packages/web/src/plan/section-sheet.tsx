@@ -1,6 +1,13 @@
 /** The section step by step: what each stage takes, drawn, and as a table that can be read by key or ear. */
 import type { Job } from '@patient-edge/contract';
-import { STAGE_LABELS, thicknessAtMm, topOf, apexOf, type BladePlan } from '@patient-edge/core';
+import {
+  BEVEL_ROLES,
+  STAGE_LABELS,
+  thicknessAtMm,
+  topOf,
+  apexOf,
+  type BladePlan,
+} from '@patient-edge/core';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { memo, useState } from 'react';
 import styled from 'styled-components';
@@ -70,7 +77,7 @@ const stagesOf = ({ sections }: BladePlan): Shown[] => [
 
 const lensOf = (lens: Lens, plan: BladePlan, heightMm: number): number => {
   const rise = plan.sections.riseMm;
-  const top = topOf(plan.sections.after, 'bevel') ?? 1;
+  const top = topOf(plan.sections.after, { roles: BEVEL_ROLES }) ?? 1;
   const bevelMm = Math.max(0.5, 1.3 * top);
   if (lens === 'bevel') return Math.min(heightMm, bevelMm);
   if (lens === 'grind') return Math.min(heightMm, Math.max(20, 1.3 * plan.thinning.scratchTopMm));
@@ -147,7 +154,7 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
   const at = Math.min(chosen ?? stages.length - 1, stages.length - 1);
   const shown = stages[at]!;
   const { heightMiddleMm, spineMiddleMm } = job.measures;
-  const bevelTop = at > 0 ? topOf(shown.section, 'new bevel') : topOf(shown.section, 'bevel');
+  const bevelTop = topOf(shown.section, { roles: at > 0 ? ['new bevel'] : ['bevel'] });
   const last = at === stages.length - 1;
   const { figures } = plan;
   const words = last

@@ -4,6 +4,7 @@
  */
 import { brittleShift, toughShift, type Steel } from '../../steel';
 import type { Damage, Use } from '../../blade';
+import { BELOW_WINDOW_DEG, HAND_ALLOWANCE_DEG } from './first-guesses';
 
 export const APPROACHES = ['keep', 'by-use', 'lowest-clear'] as const;
 export type Approach = (typeof APPROACHES)[number];
@@ -30,11 +31,6 @@ export interface AdviceInput {
   readonly damage: readonly Damage[];
   readonly carefulHands: boolean;
 }
-
-/** What a hand wanders at the bench; the primary must stay clear of it. First guess. */
-export const HAND_ALLOWANCE_DEG = 3;
-/** How far below the window of its use an edge may go before it will not stand. First guess. */
-const BELOW_WINDOW_DEG = 2;
 
 interface MoveRule {
   readonly applies: (input: AdviceInput) => boolean;

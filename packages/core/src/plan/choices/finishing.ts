@@ -1,5 +1,6 @@
 /** What follows the stones: strop, newspaper, wood or felt, chosen by the operator; data with reasons. */
 import { forTask, scratchDepthUm, type RackStone } from '../../abrasive';
+import { SOFT_BACK_ROUNDS_DEG } from './first-guesses';
 
 export const FINISHING_SURFACES = ['strop', 'newspaper', 'wood', 'felt', 'none'] as const;
 export type FinishingSurface = (typeof FINISHING_SURFACES)[number];
@@ -27,9 +28,6 @@ export const DEFAULT_FINISHING: Finishing = {
 };
 export const MOST_UNDER_DEG = 5;
 export const MOST_STROP_STROKES = 200;
-
-/** A soft back gives under the edge and rounds it: by as many degrees at the apex. First guess. */
-export const SOFT_BACK_ROUNDS_DEG = 3;
 
 export const SURFACE_REASONS: Readonly<Record<FinishingSurface, string>> = {
   strop: 'Trailing only, no pressure. Stop as soon as the burr is gone: more rounds the edge.',

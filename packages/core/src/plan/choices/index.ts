@@ -28,6 +28,15 @@ export {
   SURFACE_REASONS,
   type Finishing,
 } from './finishing';
+export {
+  BAND_FACE_MM,
+  FACE_STOCK_UM,
+  MICRO_ABOVE_DEG,
+  MICRO_FACE_MM,
+  OLD_EDGE_RISE_MM,
+  SAME_GRADE_RATIO,
+  TAPE_MM,
+} from './first-guesses';
 export { habitsOf, templateOf } from './habits';
 export type { PlanInput } from './input';
 export {
@@ -35,7 +44,6 @@ export {
   FRONT_FORMS,
   MOST_TAPE_LAYERS,
   SERRATION_WAYS,
-  TAPE_MM,
   WIDEST_TAPPED_RIM_MM,
   type KindChoices,
 } from './kind-choices';
@@ -49,16 +57,11 @@ export {
   type ThinTargets,
 } from './manner';
 export {
-  BAND_FACE_MM,
   BLADE_PARTS,
-  FACE_STOCK_UM,
-  MICRO_ABOVE_DEG,
-  MICRO_FACE_MM,
   MOST_IN_CHAIN,
   namedChain,
   PART_LABELS,
   partChain,
-  SAME_GRADE_RATIO,
   SLURRIES,
   SLURRY_WORDS,
   type BladePart,
@@ -69,7 +72,6 @@ export {
   LASTING_CLAIMS,
   LOW_SPOT_HABITS,
   MICRO_HABITS,
-  OLD_EDGE_RISE_MM,
   OLD_EDGES,
   RETURN_STROKES,
   ROD_HABITS,

@@ -23,8 +23,6 @@ export interface KindChoices {
   readonly tapeLayers: number;
 }
 
-/** One layer of the tape that is put on a razor's spine, mm. First guess. */
-export const TAPE_MM = 0.1;
 export const MOST_TAPE_LAYERS = 4;
 export const WIDEST_TAPPED_RIM_MM = 4;
 

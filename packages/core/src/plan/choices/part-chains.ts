@@ -5,6 +5,7 @@
  */
 import { fail, ok, type Result } from '../../units';
 import { stepCosts, type Bond, type Chain, type ProgressionInput } from '../../abrasive';
+import { SAME_GRADE_RATIO } from './first-guesses';
 import type { Direction } from './manner';
 
 export const BLADE_PARTS = ['edge', 'micro', 'primary', 'cladding', 'core'] as const;
@@ -41,18 +42,6 @@ export interface PartChain {
 
 /** The most stones one part may name. */
 export const MOST_IN_CHAIN = 12;
-
-/** Two abrasives nearer than this in grain are of one grade. First guess. */
-export const SAME_GRADE_RATIO = 1.15;
-
-/** A micro bevel stands steeper than the bevel it protects, degrees per side. */
-export const MICRO_ABOVE_DEG = 4;
-/** Its width where none is said, mm. First guess. */
-export const MICRO_FACE_MM = 0.1;
-/** Width of a band of core or cladding where none is said, mm. First guess. */
-export const BAND_FACE_MM = 8;
-/** What the first stone of a face takes beyond scratches, to come to an even look, µm. First guess. */
-export const FACE_STOCK_UM = 3;
 
 export const partChain = (chains: readonly PartChain[], part: BladePart): PartChain | undefined =>
   chains.find((each) => each.part === part);

@@ -32,6 +32,3 @@ export const DEFAULT_PRACTICE: Practice = {
   lasts: 'fine edge',
   mustCutAfterFirst: false,
 };
-
-/** Taking the old edge off first: the apex comes up by at least this, mm. First guess. */
-export const OLD_EDGE_RISE_MM = 0.05;

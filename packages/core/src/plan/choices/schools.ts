@@ -4,7 +4,8 @@
  */
 import type { PlanChoices } from './choices';
 import { DEFAULT_FINISHING } from './finishing';
-import { OLD_EDGE_RISE_MM, type Practice } from './practice';
+import { OLD_EDGE_RISE_MM } from './first-guesses';
+import type { Practice } from './practice';
 
 export interface School {
   readonly id: string;

@@ -17,6 +17,7 @@ import {
 import type { PlanInput, ThinDepth } from '../choices';
 import { OUTLINE_FAULTS } from '../cuts';
 import { planBlade, type BladePlan } from '../planner';
+import { DAMAGE_DEPTH_SIGMA_MM, LEAST_SHARE, SHARPNESS_SIGMA } from './first-guesses';
 
 /** How the measures of a blade came about. */
 export interface HowKnown {
@@ -61,12 +62,6 @@ export interface PlanSpread {
   readonly turns: readonly Turn[];
 }
 
-/** A class of sharpness is told by eye and thumb: half a class. First guess. */
-const SHARPNESS_SIGMA = 0.5;
-/** The depth of a chip under a lens, mm. First guess. */
-const DAMAGE_DEPTH_SIGMA_MM = 0.1;
-/** A doubt with less of the variance than this is not worth a word. */
-const LEAST_SHARE = 0.02;
 /** Of the lattice: a prime, enough for the 10th percentile, and what keeps its columns apart. */
 const BLADES = 31;
 const GENERATOR = 10;

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { codeOf, KITCHEN_SECTION, valueOf } from '../../../test/blades';
-import { faceLine, flatGrind, perSide, thicknessAtMm, topOf } from '../../index';
-import { BANDS_ABOVE_PRIMARY_DEG, REMNANT_MM, thinningBands, type BandInput } from './bands';
-import { workStages } from './stages';
+import { flatGrind, thicknessAtMm, topOf } from '../../index';
+import { thinningBands, type BandInput } from './bands';
+import { BANDS_ABOVE_PRIMARY_DEG, REMNANT_MM } from './first-guesses';
+import { faceCut, workStages } from './stages';
 
 const thick = valueOf(flatGrind({ ...KITCHEN_SECTION, thicknessBehindEdgeMm: 0.7, angleDeg: 18 }));
 const input = (part: Partial<BandInput> = {}): BandInput => ({
@@ -17,10 +18,9 @@ const input = (part: Partial<BandInput> = {}): BandInput => ({
 const thinned = (part: Partial<BandInput> = {}) => {
   const bands = valueOf(thinningBands(input(part)));
   const cuts = bands.flatMap(({ angleDeg, xMm, yMm }, index) =>
-    (['right', 'left'] as const).map((side) => ({
-      line: faceLine(side, perSide(angleDeg), xMm, yMm),
-      face: `${side} band ${index + 1}`,
-    })),
+    (['right', 'left'] as const).map((side) =>
+      faceCut(side, angleDeg, xMm, yMm, 'band', index + 1),
+    ),
   );
   return workStages(thick.section, [{ id: 'thinning', cuts }])[0]!.section;
 };
@@ -34,7 +34,7 @@ describe('thinning in bands', () => {
 
   test('leaves a remnant of the old bevel of a tenth of a millimetre or less', () => {
     const section = thinned();
-    const remnantTop = topOf(section, ' bevel')!;
+    const remnantTop = topOf(section, { roles: ['bevel'] })!;
     const along = remnantTop / Math.cos((18 * Math.PI) / 180);
     expect(along - 0.03 / Math.cos((18 * Math.PI) / 180)).toBeCloseTo(REMNANT_MM, 9);
     expect(REMNANT_MM).toBeLessThanOrEqual(0.1);
@@ -66,7 +66,7 @@ describe('thinning in bands', () => {
         expect(after).toBeLessThanOrEqual(before + 1e-9);
       }),
     );
-    expect(topOf(thinned(), 'band')!).toBeLessThan(KITCHEN_SECTION.heightMm);
+    expect(topOf(thinned(), { roles: ['band'] })!).toBeLessThan(KITCHEN_SECTION.heightMm);
   });
 
   test.each([

@@ -3,16 +3,20 @@
  * last, until the thickness wanted 5 and 10 mm above the edge is reached and the last band runs out into the
  * primary grind.
  */
-import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../units';
+import {
+  exceeds,
+  fail,
+  ok,
+  perSide,
+  radians,
+  toDegrees,
+  toRadians,
+  type Result,
+} from '../../units';
 import { thicknessAtMm, type Section } from '../../section';
 import type { ThinTargets } from '../choices';
+import { BANDS_ABOVE_PRIMARY_DEG, ONE_GIVEN_SHARE } from './first-guesses';
 
-/** What is left of the old bevel so that the edge is never reached: seen, and no wider than 0.1 mm. */
-export const REMNANT_MM = 0.08;
-/** Degrees above the primary half angle: the first band, the second, and the last that runs out. First guesses. */
-export const BANDS_ABOVE_PRIMARY_DEG = [2.5, 1.2, 0.5] as const;
-/** With only the thickness at 10 mm given: how far the first band stands above the mean lean. First guess. */
-const ONE_GIVEN_SHARE = 0.5;
 /** Heights above the new edge at which thickness is aimed at. */
 export const AIMED_AT_MM = [5, 10] as const;
 
@@ -53,7 +57,7 @@ export const thinningBands = (input: BandInput): Result<readonly Band[]> => {
     const target = given[index] ?? null;
     const present = now[index] ?? null;
     if (target === null || present === null) continue;
-    if (target > present + 1e-9) {
+    if (exceeds(target, present)) {
       return fail(
         'OUT_OF_RANGE',
         `${at} mm above the edge the blade is ${present.toFixed(2)} mm thick; ${target} mm was asked for`,
@@ -91,7 +95,7 @@ export const thinningBands = (input: BandInput): Result<readonly Band[]> => {
       angles[0] <= primaryDeg ? 'choices.thinTo.at5Mm' : 'choices.thinTo.at10Mm',
     );
   }
-  if (angles[1] > angles[0] + 1e-9) {
+  if (exceeds(angles[1], angles[0])) {
     return fail(
       'OUT_OF_RANGE',
       `The second band would be steeper (${angles[1].toFixed(2)}°) than the first (${angles[0].toFixed(2)}°): thickness at 10 mm is too much for that at 5 mm`,

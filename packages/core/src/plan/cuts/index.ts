@@ -1,7 +1,7 @@
 /** What is cut: angle, outline, stages of cuts, bands, lifts. */
 export { shapesAlong, workAlong, workedAt } from './along';
 export { chooseAngle, presentAngle } from './angle';
-export { AIMED_AT_MM, REMNANT_MM, thinningBands } from './bands';
+export { AIMED_AT_MM, thinningBands } from './bands';
 export type { BladeWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';
 export {
   frontSide,
@@ -10,6 +10,7 @@ export {
   type CutStrategy,
   type StrategyInput,
 } from './cut-strategy';
+export { REMNANT_MM } from './first-guesses';
 export { heldSides, liftsOfZones, liftsOver, type StationLift, type ZoneLift } from './lifts';
 export {
   apexRiseOf,
@@ -21,6 +22,8 @@ export {
 export {
   apexOf,
   bandsReached,
+  faceCut,
+  flatCut,
   lowestRun,
   scratchTopMm,
   STAGES,

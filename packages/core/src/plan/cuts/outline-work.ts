@@ -2,18 +2,12 @@
 import { ok, type Result } from '../../units';
 import { interpolate, type BladePoint } from '../../geometry';
 import { repairOutline, type EdgeCurves, type OutlineRepair } from '../../outline';
-import type { Damage, DamageKind, Sharpness } from '../../blade';
+import type { Damage, DamageKind } from '../../blade';
 import { OLD_EDGE_RISE_MM, type PlanInput } from '../choices';
+import { APEX_RISE_MM } from './first-guesses';
 
 /** What is missing from the outline and has to be worked out of it. */
 export const OUTLINE_FAULTS: readonly DamageKind[] = ['chip', 'recurve', 'over-ground heel'];
-/** How far a dull apex has to come up before it is sharp again, mm. First guesses. */
-const APEX_RISE_MM: Readonly<Record<Sharpness, number>> = {
-  keen: 0.005,
-  tired: 0.015,
-  dull: 0.03,
-  blunt: 0.06,
-};
 /** Above this share of the edge raised for a chip the whole edge is said to come up. */
 const WHOLE_EDGE_SHARE = 0.6;
 

@@ -1,20 +1,18 @@
 import { KITCHEN_SECTION, valueOf } from '../../../test/blades';
-import { apexOf, faceLine, flatGrind, mm, perSide } from '../../index';
+import { apexOf, flatGrind, mm } from '../../index';
 import { jointLine } from '../../section/cuts';
+import { JOINT } from '../../section/face';
 import { reachAtMm } from '../../section/section';
-import { closes, lowestRun, sumAlong, workStages, type Stage } from './stages';
+import { closes, faceCut, lowestRun, sumAlong, workStages, type Stage } from './stages';
 
 const blade = valueOf(flatGrind(KITCHEN_SECTION));
 const edge = (yMm: number, angleDeg: number): Stage => ({
   id: 'edge',
-  cuts: (['right', 'left'] as const).map((side) => ({
-    line: faceLine(side, perSide(angleDeg), 0, yMm),
-    face: `${side} new bevel`,
-  })),
+  cuts: (['right', 'left'] as const).map((side) => faceCut(side, angleDeg, 0, yMm, 'new bevel')),
 });
 const joint = (yMm: number): Stage => ({
   id: 'outline',
-  cuts: [{ line: jointLine(mm(yMm)), face: 'joint' }],
+  cuts: [{ line: jointLine(mm(yMm)), face: JOINT, angleDeg: null }],
 });
 
 describe('stages of cuts', () => {
@@ -34,11 +32,11 @@ describe('stages of cuts', () => {
   test('the lowest run of a face is told from one of the same name further up', () => {
     const bevels = blade.section.vertices.map((vertex) => ({
       ...vertex,
-      face: vertex.face === 'spine' ? 'a bevel up there' : vertex.face,
+      face: vertex.face.role === 'spine' ? { side: null, role: 'bevel' as const } : vertex.face,
     }));
-    const run = lowestRun({ vertices: bevels }, 'bevel')!;
+    const run = lowestRun({ vertices: bevels }, { roles: ['bevel'] })!;
     expect(run.topYMm).toBeCloseTo(blade.bevelHeightMm, 12);
-    expect(lowestRun(blade.section, 'band')).toBeNull();
+    expect(lowestRun(blade.section, { roles: ['band'] })).toBeNull();
   });
 
   test('reach is measured from the datum plane, not across', () => {

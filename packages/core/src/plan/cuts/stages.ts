@@ -2,16 +2,53 @@
  * Work on a section as named stages, each a sequence of cuts, and the same stages summed along the edge by
  * volume. Every kind of blade is planned by these: a kind only says which cuts, in which order.
  */
-import { cutSection, measureFace, sectionExtent, type CutLine, type Section } from '../../section';
+import { perSide, SLACK } from '../../units';
+import {
+  cutSection,
+  faceLine,
+  isFace,
+  sameFace,
+  sectionExtent,
+  type CutLine,
+  type Face,
+  type FaceQuery,
+  type FaceRole,
+  type Section,
+  type Side,
+} from '../../section';
 
 export const STAGES = ['outline', 'thinning', 'back', 'edge', 'round', 'micro'] as const;
 export type StageId = (typeof STAGES)[number];
 
 export interface StageCut {
   readonly line: CutLine;
-  /** The name of the face it leaves; alike on several cuts, their widths add up. */
-  readonly face: string;
+  /** The face it leaves; alike on several cuts, their widths add up. */
+  readonly face: Face;
+  /** To the datum plane; null for a joint. */
+  readonly angleDeg: number | null;
 }
+
+/** A cut at an angle to the datum plane through (x, y), and the face it leaves. */
+export const faceCut = (
+  side: Side,
+  angleDeg: number,
+  xMm: number,
+  yMm: number,
+  role: FaceRole,
+  order?: number,
+): StageCut => ({
+  line: faceLine(side, perSide(angleDeg), xMm, yMm),
+  face: { side, role, ...(order === undefined ? {} : { order }) },
+  angleDeg,
+});
+
+/** A cut parallel to the datum plane, that far from it. */
+export const flatCut = (side: Side, xMm: number, role: FaceRole): StageCut => ({
+  line: { nx: side === 'left' ? -1 : 1, ny: 0, offset: xMm },
+  face: { side, role },
+  angleDeg: 0,
+});
+
 export interface Stage {
   readonly id: StageId;
   readonly cuts: readonly StageCut[];
@@ -25,6 +62,13 @@ export interface WorkedStage extends Stage {
   readonly faceMm: number;
 }
 
+const widthOfFaces = ({ vertices }: Section, faces: readonly Face[]): number =>
+  vertices.reduce((sum, a, index) => {
+    if (!faces.some((face) => sameFace(face, a.face))) return sum;
+    const b = vertices[(index + 1) % vertices.length]!;
+    return sum + Math.hypot(b.x - a.x, b.y - a.y);
+  }, 0);
+
 /** The stages one after another; each takes what the one before has left. */
 export const workStages = (section: Section, stages: readonly Stage[]): WorkedStage[] => {
   let worked = section;
@@ -35,8 +79,10 @@ export const workStages = (section: Section, stages: readonly Stage[]): WorkedSt
       worked = cut.section;
       areaMm2 += cut.removedAreaMm2;
     }
-    const faces = [...new Set(cuts.map(({ face }) => face))];
-    const faceMm = faces.reduce((sum, face) => sum + (measureFace(worked, face)?.widthMm ?? 0), 0);
+    const faceMm = widthOfFaces(
+      worked,
+      cuts.map(({ face }) => face),
+    );
     return { id, cuts, section: worked, areaMm2, faceMm };
   });
 };
@@ -78,7 +124,7 @@ export const sumAlong = (stations: readonly WorkedStation[]): StageSums => {
 /** Height and position of the apex of a section: its lowest point, the middle of it where that is a flat. */
 export const apexOf = (section: Section): { xMm: number; yMm: number } => {
   const { apexMm } = sectionExtent(section);
-  const lowest = section.vertices.filter(({ y }) => y - apexMm < 1e-9).map(({ x }) => x);
+  const lowest = section.vertices.filter(({ y }) => y - apexMm < SLACK).map(({ x }) => x);
   return { xMm: (Math.min(...lowest) + Math.max(...lowest)) / 2, yMm: apexMm };
 };
 
@@ -88,13 +134,13 @@ export interface FaceRun {
 }
 
 /**
- * The lowest unbroken run of faces whose name holds that word: a line that cuts the edge may touch the spine
+ * The lowest unbroken run of such faces: a line that cuts the edge may touch the spine
  * too, as on a razor, and that is no part of the bevel. Null when none is left.
  */
-export const lowestRun = ({ vertices }: Section, word: string): FaceRun | null => {
+export const lowestRun = ({ vertices }: Section, query: FaceQuery): FaceRun | null => {
   const count = vertices.length;
   const isNamed = (index: number): boolean =>
-    vertices[(index + count) % count]!.face.includes(word);
+    isFace(vertices[(index + count) % count]!.face, query);
   let best: (FaceRun & { readonly lowestMm: number }) | null = null;
   for (let start = 0; start < count; start += 1) {
     if (!isNamed(start) || isNamed(start - 1)) continue;
@@ -111,8 +157,8 @@ export const lowestRun = ({ vertices }: Section, word: string): FaceRun | null =
 };
 
 /** Highest point of that run; null when none is left. */
-export const topOf = (section: Section, word: string): number | null =>
-  lowestRun(section, word)?.topYMm ?? null;
+export const topOf = (section: Section, query: FaceQuery): number | null =>
+  lowestRun(section, query)?.topYMm ?? null;
 
 /**
  * Whether the new bevel comes out below the spine. Steeper than a rounded edge that is there, it meets no steel,
@@ -122,9 +168,9 @@ export const closes = (before: Section, worked: readonly WorkedStage[]): boolean
   const edge = worked.find(({ id }) => id === 'edge');
   const last = worked.at(-1);
   const top =
-    (edge ? topOf(edge.section, 'new bevel') : null) ??
-    (last ? topOf(last.section, 'rounded') : null);
-  return top !== null && top < sectionExtent(before).spineMm - 1e-9;
+    (edge ? topOf(edge.section, { roles: ['new bevel'] }) : null) ??
+    (last ? topOf(last.section, { roles: ['rounded'] }) : null);
+  return top !== null && top < sectionExtent(before).spineMm - SLACK;
 };
 
 interface Thinned {
@@ -142,5 +188,5 @@ export const bandsReached = <Band extends { readonly fromMm: number }>(
 export const scratchTopMm = ({ stages, riseMm }: Thinned): number => {
   const thinned = stages.find(({ id }) => id === 'thinning');
   if (!thinned) return 0;
-  return Math.max(riseMm, topOf(thinned.section, 'band') ?? riseMm) - riseMm;
+  return Math.max(riseMm, topOf(thinned.section, { roles: ['band'] }) ?? riseMm) - riseMm;
 };

@@ -1,15 +1,12 @@
 /** Whether a blade is thinned, how far, and why. */
-import { perSide, radians, toDegrees, toRadians } from '../../units';
+import { exceeds, perSide, toRadians } from '../../units';
 import type { Use } from '../../blade';
 import type { PlanChoices, ThinDepth } from '../choices';
-import { AIMED_AT_MM, REMNANT_MM } from './bands';
+import { AIMED_AT_MM } from './bands';
 import type { ThinWanted } from './blade-work';
+import { OUTGROWN_SHARE, REMNANT_MM, THIN_TO_SHARE } from './first-guesses';
 import type { WorkedStage } from './stages';
 
-/** Thinning brings the blade to this share of its limit, so that it lasts several visits. First guess. */
-const THIN_TO_SHARE = 0.75;
-/** Thinned down to the remnant when it has outgrown its limit by this; a little at each visit before. First guess. */
-const OUTGROWN_SHARE = 1.2;
 interface Outgrown {
   readonly choices: PlanChoices;
   readonly use: Use;
@@ -36,7 +33,7 @@ export interface ThinningDecision {
 export const decideThinning = (blade: Outgrown): ThinningDecision => {
   const { choices, use, thicknessAfterMm } = blade;
   const limitMm: number | null = blade.isThinned ? use.limitBehindEdgeMm : null;
-  const advised = limitMm !== null && thicknessAfterMm > limitMm + 1e-9;
+  const advised = limitMm !== null && exceeds(thicknessAfterMm, limitMm);
   const isWanted = blade.isThinned && (choices.thin ?? advised);
   const depth =
     choices.thinDepth ??
@@ -63,9 +60,9 @@ export const decideThinning = (blade: Outgrown): ThinningDecision => {
 /** The bands of the thinning as they were cut, from the edge up; none where it is not thinned. */
 export const bandsOf = (stages: readonly WorkedStage[]): { angleDeg: number; fromMm: number }[] =>
   (stages.find(({ id }) => id === 'thinning')?.cuts ?? [])
-    .filter(({ face }) => face.startsWith('right'))
-    .map(({ line }, index) => ({
-      angleDeg: toDegrees(radians(Math.asin(-line.ny))),
+    .filter(({ face }) => face.side === 'right')
+    .map(({ angleDeg }, index) => ({
+      angleDeg: angleDeg ?? 0,
       fromMm: index === 0 ? 0 : (AIMED_AT_MM[index - 1] ?? 0),
     }));
 

@@ -8,6 +8,7 @@ import {
   type TipWay,
 } from '../../outline';
 import type { Damage } from '../../blade';
+import { BLEND_TIMES, LEAST_BLEND_MM } from './first-guesses';
 
 export interface TipWork {
   readonly chosen: RestoredTip;
@@ -15,10 +16,6 @@ export interface TipWork {
   /** Of the way chosen, through the thickness near the tip. */
   readonly volumeMm3: number;
 }
-
-/** The new line is blended in over so many times what is missing, and never less than this, mm. First guesses. */
-const BLEND_TIMES = 3;
-const LEAST_BLEND_MM = 8;
 
 /** Null where no tip is missing, or so much that it is no tip any more. */
 export const tipWork = (

@@ -4,20 +4,13 @@
  * service.
  */
 import { fact, ok, perSide, said, toRadians } from '../../units';
-import { faceLine, measureFace, sectionFromSides, type SidePoint } from '../../section';
-import type { Stage, StrategyInput } from '../cuts';
+import { measureFace, sectionFromSides, type SidePoint } from '../../section';
+import { faceCut, type Stage, type StrategyInput } from '../cuts';
 import type { StepMaker } from '../steps';
+import { RAISED_DEG, ROUND_AT_MM, ROUND_SHARE } from './first-guesses';
 import { thicknessFacts } from './parts';
 import type { BladeStrategy } from './strategy';
 import { twoSided } from './two-sided';
-
-/** Slightly raised: so much steeper than flush, from the bevel down to the apex. First guesses. */
-export const RAISED_DEG = [2.5, 5] as const;
-/** Where the raised tangents meet, above the apex, mm: the steepest ends, the rounding ends. First guesses. */
-const ROUND_AT_MM = [0.8, 2.5] as const;
-
-/** Share of a narrow bevel that is rounded. First guess. */
-const ROUND_SHARE = 0.6;
 
 const tanOf = (deg: number): number => Math.tan(toRadians(perSide(deg)));
 
@@ -67,7 +60,8 @@ export const axe = (input: StrategyInput): BladeStrategy => {
     if (!plain.ok || !cameRound) return plain;
     const { points } = roundingOf(input.presentDeg, scale);
     const end = points.at(-1)!;
-    const shoulderMm = measureFace(plain.value.section, 'right bevel')?.topXMm ?? 0;
+    const shoulderMm =
+      measureFace(plain.value.section, { side: 'right', roles: ['bevel'] })?.topXMm ?? 0;
     if (shoulderMm <= end.xMm) return plain;
     const bevelTopMm = end.yMm + (shoulderMm - end.xMm) / tanOf(input.presentDeg);
     const side: SidePoint[] = [
@@ -89,20 +83,18 @@ export const axe = (input: StrategyInput): BladeStrategy => {
     const ground = flat.groundAt(wanted.angleDeg);
     const edge: Stage = {
       id: 'edge',
-      cuts: ground.map(({ side, angleDeg }) => ({
-        line: faceLine(side, perSide(angleDeg), 0, isRound ? riseMm - belowMm : riseMm),
-        face: `${side} new bevel`,
-      })),
+      cuts: ground.map(({ side, angleDeg }) =>
+        faceCut(side, angleDeg, 0, isRound ? riseMm - belowMm : riseMm, 'new bevel'),
+      ),
     };
     const apexMm = isRound ? riseMm : riseMm + belowMm;
     const round: Stage = {
       id: 'round',
-      cuts: points.slice(0, -1).flatMap(({ xMm, yMm, angleDeg }) =>
-        ground.map(({ side }) => ({
-          line: faceLine(side, perSide(angleDeg), xMm, apexMm + yMm),
-          face: `${side} rounded`,
-        })),
-      ),
+      cuts: points
+        .slice(0, -1)
+        .flatMap(({ xMm, yMm, angleDeg }) =>
+          ground.map(({ side }) => faceCut(side, angleDeg, xMm, apexMm + yMm, 'rounded')),
+        ),
     };
     const [outline] = stages.value;
     return ok(rounds ? [outline!, edge, round] : [outline!, edge]);
@@ -173,7 +165,10 @@ export const axe = (input: StrategyInput): BladeStrategy => {
       ];
     },
     facts: (work) => {
-      const bevel = measureFace(work.stages.at(-1)!.section, 'right new bevel');
+      const bevel = measureFace(work.stages.at(-1)!.section, {
+        side: 'right',
+        roles: ['new bevel'],
+      });
       const apexDeg = rounds ? work.angleDeg + RAISED_DEG[1] : work.angleDeg;
       return [
         fact(

@@ -5,12 +5,9 @@
 import { fact, said } from '../../units';
 import { frontSide, otherSide, type StrategyInput } from '../cuts';
 import { FEEL, withStrokes, type PlanStep } from '../steps';
+import { BACK_OFF_FLAT_DEG, CHISEL_BACK_STROKES } from './first-guesses';
 import { oneFlat } from './one-flat';
 import type { BladeStrategy } from './strategy';
-
-/** The back is held so far off flat to take the burr and nothing else. First guess. */
-export const BACK_OFF_FLAT_DEG = 1;
-const BACK_STROKES = 4;
 
 export const chisel = (input: StrategyInput): BladeStrategy => {
   const plain = oneFlat(input);
@@ -50,10 +47,10 @@ export const chisel = (input: StrategyInput): BladeStrategy => {
     steps: (make, work) => {
       const stone = work.chain?.steps.at(-1);
       const back = stone
-        ? make.few(make.stone(stone.id), [otherSide(front)], BACK_STROKES, 0, {
+        ? make.few(make.stone(stone.id), [otherSide(front)], CHISEL_BACK_STROKES, 0, {
             operation: 'back',
             title: 'Burr off the back',
-            instruction: `Almost flat, ${BACK_OFF_FLAT_DEG}° off the stone, ${BACK_STROKES} light strokes: only the burr goes${backIs === 'coated' ? ', the coating stays' : ''}.`,
+            instruction: `Almost flat, ${BACK_OFF_FLAT_DEG}° off the stone, ${CHISEL_BACK_STROKES} light strokes: only the burr goes${backIs === 'coated' ? ', the coating stays' : ''}.`,
             zone: 'the back, at the very edge',
             angleDeg: BACK_OFF_FLAT_DEG,
             check: 'No bevel is to be seen on the back under a slant light.',

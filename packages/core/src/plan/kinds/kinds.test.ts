@@ -12,11 +12,13 @@ import {
   type PlanChoices,
   type PlanInput,
   type PlanStep,
+  type Side,
 } from '../../index';
+import { isFace } from '../../section/face';
 import { sectionAreaMm2 } from '../../section/section';
 import { DEFAULT_KIND_CHOICES } from '../choices/kind-choices';
 import { lowestRun } from '../cuts/stages';
-import { BACK_TAKES_MM } from './one-sided';
+import { BACK_TAKES_MM } from './first-guesses';
 import { unevenAngles } from './two-sided';
 
 const BENCH = [
@@ -106,8 +108,8 @@ describe('an edge of 70:30', () => {
       3 / 7,
       9,
     );
-    const width = (side: string): number =>
-      lowestRun(made.sections.before, `${side} bevel`)!.widthMm;
+    const width = (side: Side): number =>
+      lowestRun(made.sections.before, { side, roles: ['bevel'] })!.widthMm;
     expect(width('right') / width('left')).toBeCloseTo(7 / 3, 9);
   });
 
@@ -145,7 +147,7 @@ describe('a wide, curved blade', () => {
 describe('a blade of three layers', () => {
   test('says how much of its core stays bare above the bevel, and warns when it is little', () => {
     const wide = plan('layered', { answers: { claddingMm: 6 } });
-    const bevelTop = lowestRun(wide.sections.after, 'new bevel')!.topYMm;
+    const bevelTop = lowestRun(wide.sections.after, { roles: ['new bevel'] })!.topYMm;
     expect(factOf(wide, 'Bare core above the bevel')).toBeCloseTo(6 - bevelTop, 9);
     expect(wide.warnings.join()).not.toContain('of core');
     const narrow = plan('layered', { answers: { claddingMm: 1 } });
@@ -225,7 +227,9 @@ describe('a one-sided blade with a hollow back', () => {
   test('a clam-shell has three finger positions and three facets, a flat bevel one', () => {
     const clam = plan('fish-one-sided', { answers });
     expect(step(clam, 'edge').instruction).toContain('Three finger positions');
-    const facets = clam.sections.before.vertices.filter(({ face }) => face === 'right bevel');
+    const facets = clam.sections.before.vertices.filter(({ face }) =>
+      isFace(face, { side: 'right', roles: ['bevel'] }),
+    );
     expect(facets).toHaveLength(3);
     const flat = plan('fish-one-sided', { answers, own: { frontForm: 'flat' } });
     expect(step(flat, 'edge').instruction).toContain('middle position only');

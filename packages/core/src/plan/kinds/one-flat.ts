@@ -1,7 +1,8 @@
 /** Ground on one side against a plain flat back: what chisel-ground and serrated blades share. */
 import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../units';
-import { faceLine, sectionFromSides, type SidePoint } from '../../section';
+import { sectionFromSides, type SidePoint } from '../../section';
 import {
+  faceCut,
   frontSide,
   withinPlay,
   type Place,
@@ -67,10 +68,9 @@ export const oneFlat = (input: StrategyInput): Base => {
           'choices.angleDeg',
         );
       }
-      const line = faceLine(front, perSide(wanted.angleDeg), 0, riseMm);
       const stages: Stage[] = [
         joint(riseMm),
-        { id: 'edge', cuts: [{ line, face: `${front} new bevel` }] },
+        { id: 'edge', cuts: [faceCut(front, wanted.angleDeg, 0, riseMm, 'new bevel')] },
       ];
       if (wanted.micro) {
         stages.push(

@@ -14,11 +14,13 @@ import {
   toRadians,
   type Result,
 } from '../../units';
-import { faceLine, hollowBackSide, sectionFromSides, type SidePoint } from '../../section';
+import { BEVEL_ROLES, hollowBackSide, sectionFromSides, type SidePoint } from '../../section';
 import { forTask } from '../../abrasive';
 import { hollowAfter, hollowChordMm, tapMm, visitsWithRim, type HollowBack } from '../../one-sided';
 import { numberAnswer } from '../../intake';
 import {
+  faceCut,
+  flatCut,
   frontSide,
   otherSide,
   topOf,
@@ -30,22 +32,17 @@ import {
   type StrategyInput,
 } from '../cuts';
 import type { StepMaker } from '../steps';
+import {
+  BACK_BURR_STROKES,
+  BACK_STROKES,
+  BACK_TAKES_MM,
+  BACK_UM,
+  CLAM_AT,
+  CLAM_DEG,
+  USUAL_HOLLOW,
+} from './first-guesses';
 import { joint, microStage } from './parts';
 import type { BladeStrategy } from './strategy';
-
-/** What the very few strokes on the back take, mm. First guess. */
-export const BACK_TAKES_MM = 0.003;
-const BACK_STROKES = 6;
-/** After each finer stone the burr alone is taken off the back. */
-const BACK_BURR_STROKES = 3;
-/** The back wants a flat stone of about this grain, µm. */
-const BACK_UM = [8, 15] as const;
-/** A clam-shell is so much steeper at the edge than in the middle, and lower under the ridge. First guess. */
-export const CLAM_DEG = 2;
-/** Where its facets meet, as shares of the height of the bevel. First guesses. */
-const CLAM_AT = [0.1, 0.66] as const;
-/** A hollow nobody measured: width as a share of the height, depth and rims, mm. First guesses. */
-const USUAL_HOLLOW = { widthShare: 0.6, depthMm: 0.3, rimMm: 0.8 };
 
 /** A micro bevel by kind: large on a heavy fish knife, hair-thin or none on the others. */
 const MICRO_OF: Readonly<Record<string, MicroWanted | null>> = {
@@ -230,20 +227,16 @@ export const oneSided = (input: StrategyInput): BladeStrategy => {
           'choices.angleDeg',
         );
       }
-      const nx = rear === 'left' ? -1 : 1;
       const stages: Stage[] = [
         joint(riseMm),
         {
           id: 'back',
-          cuts: [{ line: { nx, ny: 0, offset: -BACK_TAKES_MM }, face: `${rear} rim, flattened` }],
+          cuts: [flatCut(rear, -BACK_TAKES_MM, 'flattened rim')],
         },
         {
           id: 'edge',
           cuts: facetsOf(form, wanted.angleDeg, riseMm, shape.bevelHeightMm, BACK_TAKES_MM).map(
-            ({ angleDeg, xMm, yMm }) => ({
-              line: faceLine(front, perSide(angleDeg), xMm, yMm),
-              face: `${front} new bevel`,
-            }),
+            ({ angleDeg, xMm, yMm }) => faceCut(front, angleDeg, xMm, yMm, 'new bevel'),
           ),
         },
       ];
@@ -340,7 +333,7 @@ export const oneSided = (input: StrategyInput): BladeStrategy => {
     },
     facts: (work) => {
       const before = work.shape.bevelHeightMm;
-      const after = topOf(work.stages.at(-1)!.section, 'bevel') ?? before;
+      const after = topOf(work.stages.at(-1)!.section, { roles: BEVEL_ROLES }) ?? before;
       const lean = work.shape.primaryDeg;
       const visit = {
         backRemovedMm: BACK_TAKES_MM,

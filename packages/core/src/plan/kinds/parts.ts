@@ -1,7 +1,8 @@
 /** Cuts and figures that several kinds of blade share. */
 import { fact, mm, perSide, said, toRadians, type Fact } from '../../units';
-import { faceLine, jointLine, thicknessAtMm } from '../../section';
+import { JOINT, jointLine, thicknessAtMm } from '../../section';
 import {
+  faceCut,
   scratchTopMm,
   topOf,
   type BladeWork,
@@ -13,16 +14,13 @@ import {
 
 export const joint = (yMm: number): Stage => ({
   id: 'outline',
-  cuts: [{ line: jointLine(mm(yMm)), face: 'joint' }],
+  cuts: [{ line: jointLine(mm(yMm)), face: JOINT, angleDeg: null }],
 });
 
 /** The edge bevel: on each ground side a line through the new apex. */
 export const edgeStage = (ground: readonly GroundSide[], yMm: number, xMm = 0): Stage => ({
   id: 'edge',
-  cuts: ground.map(({ side, angleDeg }) => ({
-    line: faceLine(side, perSide(angleDeg), xMm, yMm),
-    face: `${side} new bevel`,
-  })),
+  cuts: ground.map(({ side, angleDeg }) => faceCut(side, angleDeg, xMm, yMm, 'new bevel')),
 });
 
 /**
@@ -38,12 +36,15 @@ export const microStage = (
   id: 'micro',
   cuts: ground.map(({ side, angleDeg }): StageCut => {
     const theta = toRadians(perSide(angleDeg));
-    const raised = perSide(angleDeg + aboveDeg);
-    const usedMm = (faceMm * Math.sin(toRadians(raised))) / Math.sin(theta);
-    return {
-      line: faceLine(side, raised, xMm + usedMm * Math.sin(theta), yMm + usedMm * Math.cos(theta)),
-      face: `${side} micro bevel`,
-    };
+    const raisedDeg = angleDeg + aboveDeg;
+    const usedMm = (faceMm * Math.sin(toRadians(perSide(raisedDeg)))) / Math.sin(theta);
+    return faceCut(
+      side,
+      raisedDeg,
+      xMm + usedMm * Math.sin(theta),
+      yMm + usedMm * Math.cos(theta),
+      'micro bevel',
+    );
   }),
 });
 /** Full thickness above the new edge at the end of the work, at the heights a caliper is set to. */
@@ -95,7 +96,9 @@ export const thinningFacts = (work: BladeWork, claddingMm: number | null): Fact[
   }
   if (claddingMm !== null) {
     const edge = work.stages.find(({ id }) => id === 'edge');
-    const bevelTop = edge ? (topOf(edge.section, 'new bevel') ?? work.riseMm) : work.riseMm;
+    const bevelTop = edge
+      ? (topOf(edge.section, { roles: ['new bevel'] }) ?? work.riseMm)
+      : work.riseMm;
     facts.push(
       fact(
         'Bare core above the bevel',

@@ -2,20 +2,14 @@
  * Straight razors: the spine is the guide, so the angle comes from spine and width and both wear together;
  * no lift; tape on the spine makes it steeper; the heel is the trouble spot; a hard-backed leather, few strokes.
  */
-import { fact, ok, perSide, said, toRadians, type Result } from '../../units';
-import { faceLine, hollowSide, sectionFromSides, thicknessAtMm } from '../../section';
+import { CLEAR_OF_CORNER_MM, fact, ok, said, toRadians, type Result } from '../../units';
+import { hollowSide, sectionFromSides, thicknessAtMm } from '../../section';
 import { razorAngle } from '../../angle';
 import { TAPE_MM } from '../choices';
-import type { Place, Shape, Stage, StrategyInput } from '../cuts';
+import { faceCut, type Place, type Shape, type Stage, type StrategyInput } from '../cuts';
+import { BEHIND_EDGE_MM, CLEAR_SHARE, HOLLOW_RADIUS_MM } from './first-guesses';
 import { joint } from './parts';
 import type { BladeStrategy } from './strategy';
-
-/** Full thickness where the hollow begins above the edge, mm. First guess. */
-const BEHIND_EDGE_MM = 0.12;
-/** Radius of the wheel a razor is ground hollow on, mm. First guess. */
-const HOLLOW_RADIUS_MM = 60;
-/** Below the chord from edge to spine the hollow lies clear: the share of the angle that a face may lean. */
-const CLEAR_SHARE = 0.8;
 
 const tapeMm = (input: StrategyInput): number => TAPE_MM * input.input.choices.kind.tapeLayers;
 
@@ -60,10 +54,9 @@ export const razor = (input: StrategyInput): BladeStrategy => {
         joint(riseMm),
         {
           id: 'edge',
-          cuts: groundAt(wanted.angleDeg).map(({ side, angleDeg }) => ({
-            line: faceLine(side, perSide(angleDeg), 0, riseMm),
-            face: `${side} new bevel`,
-          })),
+          cuts: groundAt(wanted.angleDeg).map(({ side, angleDeg }) =>
+            faceCut(side, angleDeg, 0, riseMm, 'new bevel'),
+          ),
         },
       ];
       return ok(stages);
@@ -115,7 +108,7 @@ export const razor = (input: StrategyInput): BladeStrategy => {
     facts: (work) => {
       const { heightMiddleMm: width, spineMiddleMm: spine } = input.input.measures;
       const last = work.stages.at(-1)!.section;
-      const worn = spine - (thicknessAtMm(last, width - 1e-6) ?? spine);
+      const worn = spine - (thicknessAtMm(last, width - CLEAR_OF_CORNER_MM) ?? spine);
       return [
         fact(
           'The spine holds it at',

@@ -14,10 +14,11 @@ import {
   type Fact,
   type Result,
 } from '../../units';
-import { faceLine, sectionFromSides, type Side, type SidePoint } from '../../section';
+import { isFace, sectionFromSides, type Side, type SidePoint } from '../../section';
 import { restingOnSide } from '../../angle';
 import { numberAnswer } from '../../intake';
 import {
+  faceCut,
   REMNANT_MM,
   topOf,
   type BladeWork,
@@ -26,14 +27,10 @@ import {
   type Stage,
   type StrategyInput,
 } from '../cuts';
+import { RIDGE_SHARE, RIDGE_THICKNESS_SHARE } from './first-guesses';
 import { edgeStage, joint, microStage, thicknessFacts, thinningFacts } from './parts';
 import type { BladeStrategy } from './strategy';
 import { twoSided } from './two-sided';
-
-/** Where the ridge stands when nobody measured it, as a share of the height. First guess. */
-const RIDGE_SHARE = 0.3;
-/** The ridge is nearly as thick as the spine: the upper face leans by the rest. First guess. */
-const RIDGE_THICKNESS_SHARE = 0.97;
 
 const ridgeMm = (input: StrategyInput, side: Side): number => {
   const measured = numberAnswer(input.answers, side === 'right' ? 'ridgeRightMm' : 'ridgeLeftMm');
@@ -113,7 +110,7 @@ export const ridge = (input: StrategyInput): BladeStrategy => {
     const last = work.stages.at(-1)!.section;
     const touched = (['right', 'left'] as const).map((side) => {
       const before = ridgeAt(input, side, middle.heightMm);
-      const band = topOf(last, `${side} band`);
+      const band = topOf(last, { side, roles: ['band'] });
       return fact(
         `Ridge on the ${side} after`,
         said(
@@ -158,15 +155,12 @@ export const ridge = (input: StrategyInput): BladeStrategy => {
           id: 'thinning',
           cuts: (['right', 'left'] as const).map((side) => {
             // Flat on the bevel of this side: a line along its primary face, moved in to the remnant.
-            const at = tops.findIndex(({ face }) => face === `${side} primary`);
+            const at = tops.findIndex(({ face }) => isFace(face, { side, roles: ['primary'] }));
             const [a, b] = [tops[at]!, tops[(at + 1) % tops.length]!];
             const leanDeg = toDegrees(
               radians(Math.atan(Math.abs(b.x - a.x) / Math.abs(b.y - a.y))),
             );
-            return {
-              line: faceLine(side, leanDeg, yMm * Math.tan(bevel), yMm),
-              face: `${side} band 1`,
-            };
+            return faceCut(side, leanDeg, yMm * Math.tan(bevel), yMm, 'band', 1);
           }),
         });
       }

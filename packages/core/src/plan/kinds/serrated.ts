@@ -8,21 +8,16 @@ import { fitScallop, scallopVolumeMm3, type Scallop } from '../../serration';
 import { numberAnswer } from '../../intake';
 import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../cuts';
 import { FEEL, strokesPerSide, type PlanStep, type StepMaker } from '../steps';
+import { ROD_FORCE_N, ROD_SPEED_M_PER_S, USUAL_SCALLOP_MM } from './first-guesses';
 import { oneFlat } from './one-flat';
 import type { BladeStrategy } from './strategy';
-
-/** A scallop nobody measured, mm. First guesses. */
-const USUAL = { pitchMm: 6, depthMm: 1.2 };
-/** Weight of the hand on a rod in a scallop, N, and its travel, m/s. First guesses. */
-const ROD_FORCE_N = 4;
-const ROD_SPEED_M_PER_S = 0.1;
 
 export const scallopOf = (
   input: StrategyInput,
   angleDeg: number,
 ): Scallop & { readonly count: number } => {
-  const pitchMm = numberAnswer(input.answers, 'pitchMm') ?? USUAL.pitchMm;
-  const depthMm = numberAnswer(input.answers, 'scallopDepthMm') ?? USUAL.depthMm;
+  const pitchMm = numberAnswer(input.answers, 'pitchMm') ?? USUAL_SCALLOP_MM.pitchMm;
+  const depthMm = numberAnswer(input.answers, 'scallopDepthMm') ?? USUAL_SCALLOP_MM.depthMm;
   const fit = fitScallop(
     mm(pitchMm),
     mm(depthMm),

@@ -3,16 +3,11 @@
  * angle; equal counts, then in turn; extra work where it carves most.
  */
 import { fact, said } from '../../units';
+import { BEVEL_ROLES } from '../../section';
 import { topOf, type StrategyInput } from '../cuts';
+import { SECONDARY_RISE_MM } from './first-guesses';
 import type { BladeStrategy } from './strategy';
 import { twoSided } from './two-sided';
-
-/** A second angle at the edge, worked out of the bevel: the apex has to come up so far, mm. First guesses. */
-const SECONDARY_RISE_MM: Readonly<Record<string, number>> = {
-  none: 0,
-  'hair-thin': 0.03,
-  wide: 0.12,
-};
 
 const WHERE: Readonly<Record<string, string>> = {
   'the part at the handle':
@@ -30,7 +25,8 @@ export const singleBevel = (input: StrategyInput): BladeStrategy => {
     approaches: ['keep', 'by-use', 'lowest-clear'],
     isThinned: false,
     shoulderLabel: 'At the shoulder',
-    extraRiseMm: () => SECONDARY_RISE_MM[secondary] ?? 0,
+    extraRiseMm: () =>
+      Object.entries(SECONDARY_RISE_MM).find(([width]) => width === secondary)?.[1] ?? 0,
     steps: (make) => [
       ...make.outline(),
       ...make.edge((_body, index) => ({
@@ -53,7 +49,8 @@ export const singleBevel = (input: StrategyInput): BladeStrategy => {
       ...make.wash(),
     ],
     facts: (work) => {
-      const top = topOf(work.stages.at(-1)!.section, 'bevel') ?? work.shape.bevelHeightMm;
+      const top =
+        topOf(work.stages.at(-1)!.section, { roles: BEVEL_ROLES }) ?? work.shape.bevelHeightMm;
       return [
         fact(
           'Height of the bevel after',

@@ -4,6 +4,7 @@
  * lifted station by station; a false back edge is left or sharpened by what it is for.
  */
 import {
+  CLEAR_OF_CORNER_MM,
   fact,
   fail,
   ok,
@@ -16,7 +17,6 @@ import {
 } from '../../units';
 import {
   convexSide,
-  faceLine,
   flatGrind,
   flatSide,
   hollowSide,
@@ -26,6 +26,7 @@ import {
 } from '../../section';
 import { numberAnswer } from '../../intake';
 import {
+  faceCut,
   thinningBands,
   withinPlay,
   type GroundSide,
@@ -36,14 +37,9 @@ import {
   type Wanted,
 } from '../cuts';
 import type { PlanStep } from '../steps';
+import { FLAT_SHARE, SAGITTA_MM } from './first-guesses';
 import { edgeStage, joint, microStage, thicknessFacts, thinningFacts } from './parts';
 import type { BladeStrategy } from './strategy';
-
-/** Flat, then parallel: how high the flat reaches. First guess. */
-const FLAT_SHARE = 0.6;
-/** How far a hollow or convex face stands off its chord where nobody gave a radius, mm. First guesses. */
-const SAGITTA_MM = { hollow: 0.15, convex: 0.3 } as const;
-const STRAIGHT_OFF_MM = 1e-6;
 
 /** Widths of the two bevels as a share of both: "70:30" is 0.7 on the right. */
 export const rightShare = (ratio: unknown): number => {
@@ -99,7 +95,7 @@ const chordDeg = (points: readonly SidePoint[]): number => {
   const top = points.find(({ face }, index) => index > 1 && face === 'parallel') ?? points.at(-1)!;
   return toDegrees(
     radians(
-      Math.atan((top.xMm - shoulder.xMm) / Math.max(STRAIGHT_OFF_MM, top.yMm - shoulder.yMm)),
+      Math.atan((top.xMm - shoulder.xMm) / Math.max(CLEAR_OF_CORNER_MM, top.yMm - shoulder.yMm)),
     ),
   );
 };
@@ -182,10 +178,9 @@ const stagesFor =
       stages.push({
         id: 'thinning',
         cuts: bands.value.flatMap(({ angleDeg, xMm, yMm }, index) =>
-          (['right', 'left'] as const).map((side) => ({
-            line: faceLine(side, perSide(angleDeg), xMm, yMm),
-            face: `${side} band ${index + 1}`,
-          })),
+          (['right', 'left'] as const).map((side) =>
+            faceCut(side, angleDeg, xMm, yMm, 'band', index + 1),
+          ),
         ),
       });
     }

@@ -3,9 +3,9 @@
  * the edge, steel and height lost, lifts, progression from the rack, and the steps in order with what the
  * operator changed in them. What is particular of a kind stands in `kinds/`.
  */
-import { fail, ok, type DomainError, type Fact, type Result } from '../../units';
+import { exceeds, fail, ok, type DomainError, type Fact, type Result } from '../../units';
 import { interpolate } from '../../geometry';
-import { reachAtMm, thicknessAtMm, type Section } from '../../section';
+import { BEVEL_ROLES, reachAtMm, thicknessAtMm, type Section } from '../../section';
 import type { EdgeCurves } from '../../outline';
 import {
   bevelsOf,
@@ -373,9 +373,9 @@ const microWanted = (
 /** A steeper bevel that ends inside the old one leaves the old shoulder, and its thickness, where it was. */
 const isInsideOldBevel = (stages: readonly WorkedStage[]): boolean => {
   const edge = stages.find(({ id }) => id === 'edge');
-  const old = edge ? topOf(edge.section, ' bevel') : null;
-  const fresh = edge ? topOf(edge.section, 'new bevel') : null;
-  return old !== null && old > (fresh ?? -Infinity) + 1e-9;
+  const old = edge ? topOf(edge.section, { roles: BEVEL_ROLES }) : null;
+  const fresh = edge ? topOf(edge.section, { roles: ['new bevel'] }) : null;
+  return old !== null && exceeds(old, fresh ?? -Infinity);
 };
 
 /** At the top of the new bevel; on a blade ground on one side from its plane, whatever is hollow in the back. */
@@ -387,7 +387,7 @@ const behindEdge = (
 ): number => {
   if (isInsideOldBevel(stages)) return measures.thicknessBehindEdgeMm;
   const edge = stages.find(({ id }) => id === 'edge')!;
-  const top = topOf(edge.section, 'new bevel') ?? shape.bevelHeightMm;
+  const top = topOf(edge.section, { roles: ['new bevel'] }) ?? shape.bevelHeightMm;
   const across = bevels === 1 ? reachAtMm : thicknessAtMm;
   return across(edge.section, top) ?? 0;
 };
@@ -399,7 +399,9 @@ const bevelFace = (
 ): number => {
   const edge = stages.find(({ id }) => id === 'edge')!;
   return Math.max(
-    ...ground.map(({ side }) => lowestRun(edge.section, `${side} new bevel`)?.widthMm ?? 0),
+    ...ground.map(
+      ({ side }) => lowestRun(edge.section, { side, roles: ['new bevel'] })?.widthMm ?? 0,
+    ),
   );
 };
 

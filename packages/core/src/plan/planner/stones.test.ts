@@ -9,7 +9,7 @@ import {
   type PlanChoices,
 } from '../../index';
 import { DEFAULT_FINISHING } from '../choices/finishing';
-import { MICRO_ABOVE_DEG } from '../choices/part-chains';
+import { MICRO_ABOVE_DEG } from '../choices/first-guesses';
 
 const plan = (choices: Partial<PlanChoices>, part: Parameters<typeof planInput>[0] = {}) =>
   valueOf(planBlade(planInput({ ...part, choices: { ...DEFAULT_CHOICES, ...choices } })));

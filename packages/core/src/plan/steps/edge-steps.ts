@@ -8,12 +8,9 @@ import {
   type RackStone,
 } from '../../abrasive';
 import { namedChain, partChain } from '../choices';
+import { FILE_FORCE_N, FILE_SPEED_M_PER_S } from './first-guesses';
 import { BOTH, FEEL, handStroke, type Named, type StepKit, type Words } from './kit';
 import type { PlanStep } from './step';
-
-/** A file is pushed so hard and so fast. First guesses. */
-const FILE_FORCE_N = 25;
-const FILE_SPEED_M_PER_S = 0.35;
 
 const HEAT =
   'Slow, light, and cool to the bare hand: a thin edge is burnt in a second. Eye protection, no gloves near the machine.';

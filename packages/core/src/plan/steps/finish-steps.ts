@@ -1,12 +1,9 @@
 /** The burr off, the strop, and the blade clean and dry. */
 import { chosenStrop, finishingWords } from '../choices';
+import { DEBURR_SECONDS, STROP_SECONDS, WASH_SECONDS } from './first-guesses';
 import { BOTH, byHabit, FEEL, WET, type StepKit, type Words } from './kit';
 import { layStrokes } from './patterns';
 import { burrPolicyText, type PlanStep, type SideWork } from './step';
-
-const DEBURR_SECONDS = 60;
-const STROP_SECONDS = 45;
-const WASH_SECONDS = 60;
 
 export interface FinishMaker {
   readonly deburr: (words?: Words) => PlanStep[];

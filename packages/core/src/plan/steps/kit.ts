@@ -29,14 +29,20 @@ import {
 } from '../choices';
 import type { BladeWork, GroundSide, StationLift, ZoneLift } from '../cuts';
 import type { HeldAgain } from './apply-changes';
-import { CIRCLE_TRAVEL_M, layStrokes, totalsOf } from './patterns';
+import {
+  CIRCLE_TRAVEL_M,
+  FEW_N,
+  MACHINE_PASS_S,
+  STROKE_TRAVEL_M,
+  THINNING_FINISH_UM,
+} from './first-guesses';
+import { layStrokes, totalsOf } from './patterns';
 import {
   blankStep,
   forceBandN,
   forceN,
   sideAfterSide,
   sidesAlike,
-  STROKE_TRAVEL_M,
   type Operation,
   type PlanStep,
   type SideWork,
@@ -60,13 +66,6 @@ export interface StepsInput {
   readonly stationLiftsAt: (angleDeg: number) => readonly StationLift[];
   readonly work: BladeWork;
 }
-
-/** Where a thinned face may be left before the edge is set, µm. First guess. */
-const THINNING_FINISH_UM = [3, 40] as const;
-/** Very few strokes are light ones, N. */
-const FEW_N = [0.5, 3] as const;
-/** One slow pass along a belt or wheel, s. First guess. */
-const MACHINE_PASS_S = 4;
 
 export const FEEL = 'Feel for the burr away from the edge, never along it.';
 export const WET = 'Keep the stone wet; dry it only wipes and loads.';

@@ -1,6 +1,7 @@
 /** Which stone shows the low spots of a thinned face, which evens them, and what is said of each. */
 import { forTask, type Bond, type RackStone } from '../../abrasive';
 import { SAME_GRADE_RATIO, type Practice } from '../choices';
+import { EVENS_WITHIN_RATIO } from './first-guesses';
 
 /** How far a bond gives: a hard stone touches the high spots alone, a soft one reaches into the low ones. */
 const SOFTNESS: Readonly<Record<Bond, number>> = {
@@ -10,8 +11,6 @@ const SOFTNESS: Readonly<Record<Bond, number>> = {
   middling: 1,
   'soft, muddy': 2,
 };
-/** A stone that evens the look may be finer than the one before by this, or its scratches stay. First guess. */
-const EVENS_WITHIN_RATIO = 3;
 
 const grainApart = (a: RackStone, b: RackStone): number => Math.abs(Math.log(a.um / b.um));
 

@@ -5,6 +5,7 @@
 import { ZONES, zoneSpan, type Zone } from '../../geometry';
 import type { Side } from '../../section';
 import type { StrokePattern } from '../choices';
+import { MOST_BEFORE_SWAP } from './first-guesses';
 
 export interface StrokeRound {
   /** Null: both sides in turn, that many on each. */
@@ -24,9 +25,6 @@ export interface LaidOut {
 
 /** Strokes due on each side. */
 export type SideCounts = Readonly<Partial<Record<Side, number>>>;
-
-/** Travel of one small circle, m: 40 mm across. First guess. */
-export const CIRCLE_TRAVEL_M = 0.04 * Math.PI;
 
 const sidesOf = (due: SideCounts): Side[] =>
   (['right', 'left'] as const).filter((side) => (due[side] ?? 0) > 0);
@@ -85,8 +83,6 @@ const less = (due: SideCounts, share: number): [SideCounts, SideCounts] => {
   return [first, rest];
 };
 
-/** No more strokes than this before the swap: beyond, hands forget what they began with. First guess. */
-const MOST_BEFORE_SWAP = 50;
 const roundsFor = (most: number): number =>
   Math.max(most >= 30 ? 3 : 1, Math.ceil(most / MOST_BEFORE_SWAP));
 

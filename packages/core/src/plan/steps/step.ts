@@ -5,6 +5,7 @@ import { stepRange, type RackStone } from '../../abrasive';
 import type { MachineSetting } from '../../machine';
 import type { BurrPolicy, Direction, StrokePattern } from '../choices';
 import type { StationLift, ZoneLift } from '../cuts';
+import { STROKE_TRAVEL_M } from './first-guesses';
 import { layStrokes, totalsOf, type StrokeRound } from './patterns';
 
 export const PLAN_OPERATIONS = [
@@ -197,9 +198,6 @@ export const withStrokes = (
     ...(laid === null && step.rounds.length > 0 ? sideAfterSide(sides) : {}),
   };
 };
-
-/** Travel of one stroke by hand over a bench stone, m. First guess. */
-export const STROKE_TRAVEL_M = 0.15;
 
 /** Strokes on each side from the working seconds: equal work on both sides. */
 export const strokesPerSide = (seconds: number, speedMPerS: number): number =>

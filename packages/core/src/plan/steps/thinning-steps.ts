@@ -3,6 +3,7 @@ import type { Result } from '../../units';
 import type { Chain, RackStone } from '../../abrasive';
 import { BAND_FACE_MM, FACE_STOCK_UM, namedChain, PART_LABELS, partChain } from '../choices';
 import { AIMED_AT_MM, bandsReached, scratchTopMm } from '../cuts';
+import { EVEN_STOCK_UM, LOOK_STROKES } from './first-guesses';
 import { handStroke, type StepKit, type Words } from './kit';
 import { evenerAfter, finderFor, lowSpotWords } from './low-spots';
 import { bandWords, type PlanStep } from './step';
@@ -11,11 +12,6 @@ export interface ThinningMaker {
   readonly thinning: (words?: Words) => PlanStep[];
   readonly faces: () => PlanStep[];
 }
-
-/** Strokes a side that show where the low spots lie. First guess. */
-const LOOK_STROKES = 10;
-/** The even look, over the whole of what was thinned, µm. First guess. */
-const EVEN_STOCK_UM = 2;
 
 export const thinningMaker = (kit: StepKit): ThinningMaker => {
   const { input, stone, partSteps, hand, few } = kit;

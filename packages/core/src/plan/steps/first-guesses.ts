@@ -1,0 +1,121 @@
+/** First guesses of this room, to be corrected by the bench's own log. */
+import { TRADE_HABIT, valuesOf, type FirstGuesses } from '../../units';
+
+export const PLAN_STEPS_GUESSES = {
+  EVENS_WITHIN_RATIO: {
+    what: 'A stone that evens the look may be finer than the one before by this, or its scratches stay',
+    value: 3,
+    unit: 'ratio',
+    source: TRADE_HABIT,
+    range: [2, 5],
+  },
+  CIRCLE_TRAVEL_M: {
+    what: 'Travel of one small circle: 40 mm across',
+    value: 0.04 * Math.PI,
+    unit: 'm',
+    source: TRADE_HABIT,
+    range: [0.06, 0.25],
+  },
+  MOST_BEFORE_SWAP: {
+    what: 'No more strokes than this before the swap: beyond, hands forget what they began with',
+    value: 50,
+    unit: 'strokes',
+    source: TRADE_HABIT,
+    range: [20, 100],
+  },
+  STROKE_TRAVEL_M: {
+    what: 'Travel of one stroke by hand over a bench stone',
+    value: 0.15,
+    unit: 'm',
+    source: TRADE_HABIT,
+    range: [0.08, 0.3],
+  },
+  LOOK_STROKES: {
+    what: 'Strokes a side that show where the low spots lie',
+    value: 10,
+    unit: 'strokes',
+    source: TRADE_HABIT,
+    range: [5, 20],
+  },
+  EVEN_STOCK_UM: {
+    what: 'The even look, over the whole of what was thinned',
+    value: 2,
+    unit: 'µm',
+    source: TRADE_HABIT,
+    range: [1, 6],
+  },
+  FILE_FORCE_N: {
+    what: 'A file is pushed so hard',
+    value: 25,
+    unit: 'N',
+    source: TRADE_HABIT,
+    range: [10, 50],
+  },
+  FILE_SPEED_M_PER_S: {
+    what: 'A file is pushed so fast',
+    value: 0.35,
+    unit: 'm/s',
+    source: TRADE_HABIT,
+    range: [0.2, 0.6],
+  },
+  THINNING_FINISH_UM: {
+    what: 'Where a thinned face may be left before the edge is set',
+    value: [3, 40],
+    unit: 'µm',
+    source: TRADE_HABIT,
+    range: [1, 60],
+  },
+  FEW_N: {
+    what: 'Very few strokes are light ones',
+    value: [0.5, 3],
+    unit: 'N',
+    source: TRADE_HABIT,
+    range: [0.2, 5],
+  },
+  MACHINE_PASS_S: {
+    what: 'One slow pass along a belt or wheel',
+    value: 4,
+    unit: 's',
+    source: TRADE_HABIT,
+    range: [2, 8],
+  },
+  DEBURR_SECONDS: {
+    what: 'Taking the burr off',
+    value: 60,
+    unit: 's',
+    source: TRADE_HABIT,
+    range: [20, 180],
+  },
+  STROP_SECONDS: {
+    what: 'A dozen light strokes a side',
+    value: 45,
+    unit: 's',
+    source: TRADE_HABIT,
+    range: [15, 120],
+  },
+  WASH_SECONDS: {
+    what: 'Washing and drying',
+    value: 60,
+    unit: 's',
+    source: TRADE_HABIT,
+    range: [20, 180],
+  },
+} as const satisfies FirstGuesses;
+
+/** The values, by name. */
+export const {
+  EVENS_WITHIN_RATIO,
+  CIRCLE_TRAVEL_M,
+  MOST_BEFORE_SWAP,
+  STROKE_TRAVEL_M,
+  LOOK_STROKES,
+  EVEN_STOCK_UM,
+  FILE_FORCE_N,
+  FILE_SPEED_M_PER_S,
+  THINNING_FINISH_UM,
+  FEW_N,
+  MACHINE_PASS_S,
+  DEBURR_SECONDS,
+  STROP_SECONDS,
+  WASH_SECONDS,
+} = valuesOf(PLAN_STEPS_GUESSES);

@@ -111,31 +111,31 @@ for (const [kind, name, operations] of BLADES) {
     // The figures on the screen are the core's.
     await expect(page.locator('dt', { hasText: /^To be set$/ })).toBeVisible();
     expect(squeezed(await figureOf(page, 'To be set'))).toContain(
-      squeezed(withUnit(core.angleDeg, '° per side')),
+      squeezed(withUnit(core.angle.angleDeg, '° per side')),
     );
     for (const [label, figure] of [
-      ['Height lost', core.figures.heightLost],
-      ['Steel lost', core.figures.steelLost],
-      ...core.facts.map((fact) => [fact.label, fact.figure] as const),
+      ['Height lost', core.report.figures.heightLost],
+      ['Steel lost', core.report.figures.steelLost],
+      ...core.report.facts.map((fact) => [fact.label, fact.figure] as const),
     ] as const) {
       expect(squeezed(await figureOf(page, label)), label).toContain(
         squeezed(withUnit(figure.value, figure.unit)),
       );
     }
     const list = page.getByRole('list', { name: 'Operations' }).getByRole('listitem');
-    await expect(list).toHaveCount(core.steps.length);
-    const order = core.steps.map(({ operation }) => operation);
+    await expect(list).toHaveCount(core.work.steps.length);
+    const order = core.work.steps.map(({ operation }) => operation);
     for (const operation of operations) expect(order).toContain(operation);
-    for (const [index, step] of core.steps.entries()) {
+    for (const [index, step] of core.work.steps.entries()) {
       await expect(list.nth(index)).toHaveAttribute('aria-label', step.title);
     }
     // The drawing can be read as a table, stage by stage.
     const stages = page.getByRole('table', { name: /^The section half way along/ });
-    const apex = Math.min(...core.sections.after.vertices.map(({ y }) => y)).toFixed(3);
+    const apex = Math.min(...core.section.after.vertices.map(({ y }) => y)).toFixed(3);
     await expect(stages.getByRole('row').last().getByRole('cell').nth(1)).toHaveText(apex);
 
     // Changed by hand, with a reason; refused without one.
-    const changed = core.steps.find(({ sides }) => sides.length > 0)!;
+    const changed = core.work.steps.find(({ sides }) => sides.length > 0)!;
     await page
       .getByRole('button', { name: `More of ${changed.title}`, exact: true })
       .first()
@@ -167,10 +167,12 @@ for (const [kind, name, operations] of BLADES) {
     await page.getByRole('button', { name: 'Begin at the bench' }).click();
     for (const { words } of settled.steps[0]!.asks)
       await page.getByRole('button', { name: `Yes: ${words}` }).click();
-    await expect(page.getByRole('heading', { level: 1, name: core.steps[0]!.title })).toBeVisible();
-    if (core.steps[0] === changed)
+    await expect(
+      page.getByRole('heading', { level: 1, name: core.work.steps[0]!.title }),
+    ).toBeVisible();
+    if (core.work.steps[0] === changed)
       await expect(page.getByText('of about 33').first()).toBeVisible();
-    if (changed.sides.length === 1 && core.steps[0] === changed) {
+    if (changed.sides.length === 1 && core.work.steps[0] === changed) {
       const other = changed.sides[0]!.side === 'right' ? 'Left side' : 'Right side';
       await expect(page.getByText(other)).toHaveCount(0);
     }
@@ -208,8 +210,8 @@ test('what only one kind has is chosen there, and the plan follows', async ({ pa
   const plain = await computed(page, iron, {
     kind: { ...DEFAULT_CHOICES.kind, axeService: 'file and deburr' },
   });
-  await expect(list).toHaveCount(plain.steps.length);
-  expect(plain.steps.map(({ operation }) => operation)).not.toContain('strop');
+  await expect(list).toHaveCount(plain.work.steps.length);
+  expect(plain.work.steps.map(({ operation }) => operation)).not.toContain('strop');
 });
 
 test('schools, habits of the shop, and a plan that begins with them', async ({ page }) => {
@@ -301,7 +303,7 @@ test('plans side by side, the map, and the place picked on it', async ({ page })
   await expect(table.getByRole('columnheader', { name: 'Thin now' })).toBeVisible();
   const thin = await computed(page, job, { thin: true });
   await expect(table.getByRole('row', { name: /^Steel/ })).toContainText(
-    thin.figures.steelLost.value.toFixed(1),
+    thin.report.figures.steelLost.value.toFixed(1),
   );
   await page.getByRole('button', { name: 'Draw the map' }).click();
   await expect(page.getByRole('button', { name: 'Draw the map again' })).toBeVisible();
@@ -312,7 +314,7 @@ test('plans side by side, the map, and the place picked on it', async ({ page })
   await expect(page.getByLabel('Per side, °', { exact: true })).toHaveValue('18.0');
   const there = await computed(page, job, { angleDeg: 18, finishUm: [17, 17] });
   expect(squeezed(await figureOf(page, 'Steel lost'))).toContain(
-    squeezed(withUnit(there.figures.steelLost.value, 'mm³')),
+    squeezed(withUnit(there.report.figures.steelLost.value, 'mm³')),
   );
   expect(errors).toEqual([]);
 });
@@ -334,7 +336,7 @@ test('thickness asked for at 5 and 10 mm, refused where it cannot be, nothing ty
     thinTo: { at5Mm: 0.45, at10Mm: null },
   });
   await expect(
-    page.getByText(`Bands ${bands.thinning.bands[0]!.angleDeg.toFixed(2)}° from 0 mm`, {
+    page.getByText(`Bands ${bands.section.thinning.bands[0]!.angleDeg.toFixed(2)}° from 0 mm`, {
       exact: false,
     }),
   ).toBeVisible();

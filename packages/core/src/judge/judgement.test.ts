@@ -296,7 +296,10 @@ describe('what a blade of any kind would take', () => {
   };
 
   test.each(BLADE_KINDS.map(({ id }) => id))('%s: schools with steel and height', (id) => {
-    const { options, figures } = reckoned(inputFor(id));
+    const {
+      report: { options },
+      report: { figures },
+    } = reckoned(inputFor(id));
     const keep = options.find(({ approach }) => approach === 'keep')!;
     expect(keep.steelLost!.value).toBeGreaterThan(0);
     expect(figures.heightLost.value).toBeGreaterThan(0);
@@ -307,14 +310,15 @@ describe('what a blade of any kind would take', () => {
     const { measures } = inputFor('slicing-one-sided');
     const parallel = { ...measures, spineMiddleMm: 3.2, thicknessBehindEdgeMm: 3.25 };
     expect(
-      reckoned(inputFor('slicing-one-sided', { measures: parallel })).options[0]!.steelLost!.value,
+      reckoned(inputFor('slicing-one-sided', { measures: parallel })).report.options[0]!.steelLost!
+        .value,
     ).toBeGreaterThan(0);
   });
 
   test('more chip never takes less', () => {
     const steel = (depthMm: number): number =>
-      reckoned(inputFor('bushcraft', { damage: [damage({ fromMm: 30, depthMm })] })).options[0]!
-        .steelLost!.value;
+      reckoned(inputFor('bushcraft', { damage: [damage({ fromMm: 30, depthMm })] })).report
+        .options[0]!.steelLost!.value;
     expect(steel(0.6)).toBeGreaterThan(steel(0.2));
   });
 });

@@ -54,7 +54,7 @@ const deepestOf = (damage: readonly Damage[], kind: Damage['kind']): number | nu
 };
 
 const heightLostMm = ({ plan, damage }: JudgeInput): number =>
-  plan?.figures.heightLost.value ?? deepestOf(damage, 'chip') ?? 0;
+  plan?.report.figures.heightLost.value ?? deepestOf(damage, 'chip') ?? 0;
 
 /** Every ground for not doing it; the gravest one decides. */
 const verdictsOf = (input: JudgeInput): Verdict[] => {
@@ -204,10 +204,10 @@ const consentsOf = (input: JudgeInput): Said[] => {
   if (answers['surface'] === 'printed mark')
     ask('mark', 'The printed mark may suffer, even under paper and tape.');
   if (answers['patina'] === 'may go') ask('patina', 'The patina goes where the stones reach.');
-  const isTapped = input.plan?.steps.some(({ operation }) => operation === 'tapping') ?? false;
+  const isTapped = input.plan?.work.steps.some(({ operation }) => operation === 'tapping') ?? false;
   if (isOneSided(kind) && (isTapped || checkBack(answers).state === 'rim worn'))
     ask('tapping', 'Tapping out the back may crack the blade: rare, risky, and never undone.');
-  if (input.plan?.thinning.advised)
+  if (input.plan?.section.thinning.advised)
     ask('thinning', 'Thinning scratches the faces above the edge, and they are then blended.');
   if (steel.hrcHigh >= 64 && damage.some((each) => each.kind === 'chip'))
     ask('brittle', 'Steel this hard may chip further while it is ground.');
@@ -253,7 +253,8 @@ const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
   if (answers['patina'] === 'to be kept') add('patina', 'Oil and tape the patina above the bevel.');
   if (kind.grind === 'razor' && answers['honedWith'] === 'tape on the spine')
     add('spine', 'One layer of tape on the spine, as it was honed before.');
-  if (plan?.thinning.done) add('spine-edge', 'Tape the spine: thinning brings the hand up to it.');
+  if (plan?.section.thinning.done)
+    add('spine-edge', 'Tape the spine: thinning brings the hand up to it.');
   return list;
 };
 

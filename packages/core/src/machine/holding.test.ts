@@ -36,12 +36,12 @@ const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);
 
 describe('by hand', () => {
   test('the lift of every zone, and the words to set it again', () => {
-    const { holding } = held(null);
+    const { holding } = held(null).report;
     expect(holding.lines[0]).toMatch(
       /heel [\d.]+ mm, middle [\d.]+ mm, belly [\d.]+ mm, tip [\d.]+ mm/,
     );
     expect(holding.setAgain).toContain('By hand, 18.0° per side');
-    const { steps } = held(null);
+    const { steps } = held(null).work;
     const [heel] = steps.find(({ operation }) => operation === 'edge')!.lifts;
     // The same lift as on the step: a zone has one.
     expect(holding.lines[0]).toContain(`heel ${heel!.liftMm!.toFixed(1)} mm`);
@@ -53,15 +53,20 @@ describe('an edge of 70:30', () => {
 
   test('is held side by side: each at its own angle, with its own lift', () => {
     const made = uneven(null);
-    expect(made.held.map(({ side }) => side)).toEqual(['right', 'left']);
-    const [right, left] = made.held;
-    expect(right!.angleDeg + left!.angleDeg).toBeCloseTo(made.figures.angleInclusive.value, 9);
-    const [first, second] = made.holding.lines.filter((line) => line.includes('Spine lifted'));
-    const edge = made.steps.find(({ operation }) => operation === 'edge')!;
+    expect(made.work.held.map(({ side }) => side)).toEqual(['right', 'left']);
+    const [right, left] = made.work.held;
+    expect(right!.angleDeg + left!.angleDeg).toBeCloseTo(
+      made.report.figures.angleInclusive.value,
+      9,
+    );
+    const [first, second] = made.report.holding.lines.filter((line) =>
+      line.includes('Spine lifted'),
+    );
+    const edge = made.work.steps.find(({ operation }) => operation === 'edge')!;
     const heelOf = (side: number): string => edge.sides[side]!.lifts[0]!.liftMm!.toFixed(1);
     expect(first).toContain(`On the right: Spine lifted: heel ${heelOf(0)} mm`);
     expect(second).toContain(`On the left: Spine lifted: heel ${heelOf(1)} mm`);
-    expect(made.holding.setAgain).toMatch(
+    expect(made.report.holding.setAgain).toMatch(
       /^right: By hand, [\d.]+°; lift .*; left: By hand, [\d.]+°; lift /,
     );
   });
@@ -69,11 +74,15 @@ describe('an edge of 70:30', () => {
   test('has a reading of the clamp for each stone and side', () => {
     const rig = machine('clamp rig', { pivotReachMm: 160, rodToFaceMm: 12, stoneForRodMm: 20 });
     const made = uneven(rig);
-    const perSide = made.holding.perStone;
-    expect(perSide).toHaveLength(2 * held(rig).holding.perStone.length);
-    const theta = (made.held[1]!.angleDeg * Math.PI) / 180;
-    expect(made.holding.lines.filter((line) => /Check the clamp/.test(line))).toHaveLength(1);
-    expect(made.holding.lines.filter((line) => /^On the \w+: Clamp/.test(line))).toHaveLength(2);
+    const perSide = made.report.holding.perStone;
+    expect(perSide).toHaveLength(2 * held(rig).report.holding.perStone.length);
+    const theta = (made.work.held[1]!.angleDeg * Math.PI) / 180;
+    expect(made.report.holding.lines.filter((line) => /Check the clamp/.test(line))).toHaveLength(
+      1,
+    );
+    expect(
+      made.report.holding.lines.filter((line) => /^On the \w+: Clamp/.test(line)),
+    ).toHaveLength(2);
     expect(perSide.find(({ stone }) => stone.endsWith(', left'))!.heightMm).toBeCloseTo(
       160 * Math.tan(theta) + 12 / Math.cos(theta),
       9,
@@ -82,32 +91,34 @@ describe('an edge of 70:30', () => {
 
   test('is drawn along the edge side by side, each about its own angle', () => {
     const rail = uneven(machine('guide rail', { railOffsetMm: 7 }));
-    expect(rail.holding.curves.map(({ side }) => side)).toEqual(['right', 'left']);
-    for (const [index, { along, wantedDeg }] of rail.holding.curves.entries()) {
-      expect(wantedDeg).toBe(rail.held[index]!.angleDeg);
+    expect(rail.report.holding.curves.map(({ side }) => side)).toEqual(['right', 'left']);
+    for (const [index, { along, wantedDeg }] of rail.report.holding.curves.entries()) {
+      expect(wantedDeg).toBe(rail.work.held[index]!.angleDeg);
       expect(along[0]!.angleDeg).toBeCloseTo(wantedDeg, 1);
     }
-    expect(rail.holding.setAgain).not.toContain('per side');
-    expect(uneven(null).holding.curves).toEqual([]);
+    expect(rail.report.holding.setAgain).not.toContain('per side');
+    expect(uneven(null).report.holding.curves).toEqual([]);
   });
 
   test('is set for each side at every step', () => {
     const made = uneven(machine('table', {}, [{ setDeg: 15, measuredDeg: 15 }]));
-    const { setting } = made.steps.find(({ operation }) => operation === 'edge')!;
-    const [right, left] = made.held.map(({ angleDeg }) => angleDeg.toFixed(1));
+    const { setting } = made.work.steps.find(({ operation }) => operation === 'edge')!;
+    const [right, left] = made.work.held.map(({ angleDeg }) => angleDeg.toFixed(1));
     expect(setting!.words).toContain(`On the right: Set Rig to ${right}°`);
     expect(setting!.words).toContain(`On the left: Set Rig to ${left}°`);
   });
 
   test('alike on both sides is told once', () => {
-    expect(held(null).held.map(({ side }) => side)).toEqual([null]);
-    expect(held(null).holding.lines.join()).not.toContain('On the right');
+    expect(held(null).work.held.map(({ side }) => side)).toEqual([null]);
+    expect(held(null).report.holding.lines.join()).not.toContain('On the right');
   });
 });
 
 describe('shims', () => {
   test('the count that comes nearest, zone by zone, and how far off the next is', () => {
-    const { holding } = held(machine('shims', { shimMm: 1.5 }));
+    const {
+      report: { holding },
+    } = held(machine('shims', { shimMm: 1.5 }));
     expect(holding.lines).toHaveLength(4);
     for (const line of holding.lines)
       expect(line).toMatch(/\d+ shims? of 1.5 mm give [\d.]+°; \d+ would/);
@@ -116,18 +127,20 @@ describe('shims', () => {
   });
 
   test('thick ones are warned of', () => {
-    expect(held(machine('shims', { shimMm: 9 })).holding.warnings.join()).toContain('thinner ones');
+    expect(held(machine('shims', { shimMm: 9 })).report.holding.warnings.join()).toContain(
+      'thinner ones',
+    );
   });
 });
 
 describe('a rail', () => {
   test('sits o / tan θ above the edge, parallel to it, and says where it no longer serves', () => {
     const made = held(machine('guide rail', { railOffsetMm: 7 }));
-    expect(made.holding.lines[0]).toContain(`${(7 / tan(18)).toFixed(1)} mm above it`);
-    expect(made.holding.lines[1]).toContain('It serves from the heel to');
-    const served = made.holding.curves[0]!.along.filter(({ angleDeg }) => angleDeg !== null);
+    expect(made.report.holding.lines[0]).toContain(`${(7 / tan(18)).toFixed(1)} mm above it`);
+    expect(made.report.holding.lines[1]).toContain('It serves from the heel to');
+    const served = made.report.holding.curves[0]!.along.filter(({ angleDeg }) => angleDeg !== null);
     expect(served[0]!.angleDeg).toBeCloseTo(18, 1);
-    expect(served.length).toBeLessThan(made.holding.curves[0]!.along.length);
+    expect(served.length).toBeLessThan(made.report.holding.curves[0]!.along.length);
   });
 
   test('a blade too low for it is done by hand', () => {
@@ -144,7 +157,9 @@ describe('a rail', () => {
       bevelFaceMm: null,
       presentAnglePerSideDeg: 16,
     };
-    const { holding } = held(machine('guide rail', { railOffsetMm: 7 }), { measures: low });
+    const {
+      report: { holding },
+    } = held(machine('guide rail', { railOffsetMm: 7 }), { measures: low });
     expect(holding.warnings.join()).toContain('too low for this rail');
     expect(holding.setAgain).toBe('');
   });
@@ -158,7 +173,7 @@ describe('a clamp and rod', () => {
   ];
 
   test('is clamped where the angle is evenest: never worse than at the middle', () => {
-    const { holding } = held(rig);
+    const { holding } = held(rig).report;
     const spread = (points: HeldCurve['along']): number => {
       const angles = points.map(({ angleDeg }) => angleDeg!);
       return Math.max(...angles) - Math.min(...angles);
@@ -169,7 +184,10 @@ describe('a clamp and rod', () => {
   });
 
   test('is read off for every stone’s own thickness, the finer ones raised by how well it repeats', () => {
-    const { holding, steps } = held(rig, {
+    const {
+      report: { holding },
+      work: { steps },
+    } = held(rig, {
       rack,
       choices: {
         ...DEFAULT_CHOICES,
@@ -202,20 +220,20 @@ describe('a clamp and rod', () => {
 describe('a table', () => {
   test('is set by its test cuts, and warned of without them', () => {
     const cut = held(machine('table', {}, [{ setDeg: 15, measuredDeg: 16 }]));
-    expect(cut.holding.lines[0]).toContain('Set Rig to 17.0°');
-    expect(cut.holding.warnings).toEqual([]);
-    expect(held(machine('table', {})).holding.warnings.join()).toContain('not calibrated');
+    expect(cut.report.holding.lines[0]).toContain('Set Rig to 17.0°');
+    expect(cut.report.holding.warnings).toEqual([]);
+    expect(held(machine('table', {})).report.holding.warnings.join()).toContain('not calibrated');
   });
 
   test('says what a gauge reads on the face that looks up, with the lean of that face', () => {
     const made = held(machine('table', {}));
     // The primary grind runs from the shoulder to half the spine.
-    const bevelMm = CHEF.thicknessBehindEdgeMm / 2 / tan(made.figures.presentAngle.value);
+    const bevelMm = CHEF.thicknessBehindEdgeMm / 2 / tan(made.report.figures.presentAngle.value);
     const slope =
       (CHEF.spineMiddleMm - CHEF.thicknessBehindEdgeMm) / 2 / (CHEF.heightMiddleMm - bevelMm);
     const lean = (Math.atan(slope) * 180) / Math.PI;
-    expect(made.holding.lines[1]).toContain(`reads ${(18 + lean).toFixed(1)}°`);
-    expect(made.holding.lines[1]).toContain(`leans ${lean.toFixed(1)}°`);
+    expect(made.report.holding.lines[1]).toContain(`reads ${(18 + lean).toFixed(1)}°`);
+    expect(made.report.holding.lines[1]).toContain(`leans ${lean.toFixed(1)}°`);
   });
 });
 
@@ -242,12 +260,12 @@ describe('what moves its own abrasive', () => {
   test('a belt is set lower for the angle at the apex itself, a wheel higher', () => {
     const cuts = [{ setDeg: 15, measuredDeg: 16 }];
     const settingsOf = (made: BladePlan): [number, number] => {
-      const [, set] = /to ([\d.]+)°/.exec(made.holding.lines[0]!)!;
-      const [, apex] = /apex itself set ([\d.]+)°/.exec(made.holding.lines[1]!)!;
+      const [, set] = /to ([\d.]+)°/.exec(made.report.holding.lines[0]!)!;
+      const [, apex] = /apex itself set ([\d.]+)°/.exec(made.report.holding.lines[1]!)!;
       return [Number(set), Number(apex)];
     };
     const belt = held(machine('belt', { sagRadiusMm: 60, speedMPerS: 3 }, cuts), withOwn('belt'));
-    const face = belt.figures.bevelFaceAfter.value;
+    const face = belt.report.figures.bevelFaceAfter.value;
     const [set, apex] = settingsOf(belt);
     expect(set).toBeCloseTo(17, 6);
     expect(set - apex).toBeCloseTo((face / 2 / 60) * (180 / Math.PI), 1);
@@ -261,25 +279,25 @@ describe('what moves its own abrasive', () => {
 
   test('only its own abrasive runs on it; the rest stays with the hand', () => {
     const belt = machine('belt', { sagRadiusMm: 60, speedMPerS: 3 });
-    const mixed = held(belt, withOwn('belt')).holding.lines.join(' ');
+    const mixed = held(belt, withOwn('belt')).report.holding.lines.join(' ');
     expect(mixed).toContain('On it: Its own. By hand at the lifts told: ');
-    const none = held(belt, { rack: RACK }).holding.lines.join(' ');
+    const none = held(belt, { rack: RACK }).report.holding.lines.join(' ');
     expect(none).toContain('None of these stones belongs to it');
   });
 
   test('a rod held upright: the spine stands off it by the lift', () => {
     const upright = machine('honing rod', { rodLengthMm: 230, rodLeanDeg: 0 });
     const made = held(upright, withOwn('rod'));
-    const step = made.steps.find(({ stoneId }) => stoneId === 'own')!;
+    const step = made.work.steps.find(({ stoneId }) => stoneId === 'own')!;
     for (const { zone, liftMm } of step.lifts)
-      expect(made.holding.lines[0]).toContain(`${zone} ${liftMm!.toFixed(1)} mm`);
+      expect(made.report.holding.lines[0]).toContain(`${zone} ${liftMm!.toFixed(1)} mm`);
     expect(step.setting!.words).toBe('Lean the spine 18.0° away from the rod.');
-    expect(made.steps.find(({ stoneId }) => stoneId === 'brown')!.setting).toBeUndefined();
+    expect(made.work.steps.find(({ stoneId }) => stoneId === 'brown')!.setting).toBeUndefined();
   });
 
   test('a leaning rod takes its lean off the blade, and says so again next time', () => {
     const leaning = (rodLeanDeg: number) =>
-      held(machine('honing rod', { rodLengthMm: 120, rodLeanDeg }), withOwn('rod')).holding;
+      held(machine('honing rod', { rodLengthMm: 120, rodLeanDeg }), withOwn('rod')).report.holding;
     expect(leaning(15).lines[0]).toContain('Lean the spine 3.0° away from the rod');
     expect(leaning(20).lines[0]).toContain('Lean the spine 2.0° towards the rod');
     expect(leaning(18).lines[0]).toContain('Blade upright');

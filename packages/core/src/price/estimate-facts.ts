@@ -8,7 +8,7 @@ import type { EstimateFacts } from './estimate';
 
 /** Minutes at the bench, 10th to 90th percentile. */
 const minutesOf = (plan: BladePlan): readonly [number, number] => {
-  const { lowS, highS } = totalRange(plan.steps.map(({ seconds }) => seconds));
+  const { lowS, highS } = totalRange(plan.work.steps.map(({ seconds }) => seconds));
   return [lowS / 60, highS / 60];
 };
 
@@ -22,7 +22,7 @@ export const estimateFactsOf = (
     kind,
     edgeLengthMm: Math.round(measures.edgeLengthMm),
     damage,
-    thin: plan?.thinning.done ?? false,
+    thin: plan?.section.thinning.done ?? false,
     scallops:
       kind.grind === 'serrated' && pitch !== null
         ? Math.floor(measures.edgeLengthMm / pitch)

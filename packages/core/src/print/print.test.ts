@@ -19,9 +19,9 @@ const spoken = ({ texts }: Template): string => texts.map(({ text }) => text).jo
 const everyPoint = ({ lines }: Template) => lines.flatMap(({ points }) => points);
 
 const plan = valueOf(planBlade(planInput()));
-const edge = plan.steps.find(({ operation }) => operation === 'edge')!;
-const stations = plan.held[0]!.stations;
-const drawing = outlineDrawing('Long knife', plan.curvesAfter, stations);
+const edge = plan.work.steps.find(({ operation }) => operation === 'edge')!;
+const stations = plan.work.held[0]!.stations;
+const drawing = outlineDrawing('Long knife', plan.outline.curvesAfter, stations);
 
 const TEMPLATES: readonly (readonly [string, Template])[] = [
   ['a wedge', wedgeTemplate(perSide(18))],
@@ -135,7 +135,7 @@ describe('the outline', () => {
 test('an outline named with signs that no document may hold is drawn without them', () => {
   const named = outlineDrawing(
     'Long\u0000 \u001bknife \ud800& \uffff<co>',
-    plan.curvesAfter,
+    plan.outline.curvesAfter,
     stations,
   );
   const svg = templateToSvg(outlineTemplate(named));

@@ -304,7 +304,7 @@ const loadVisit = async (
   await log(
     crew.benchId,
     'planned',
-    `planned ${plan.angleDeg.toFixed(1)}° per side (${(2 * plan.angleDeg).toFixed(1)}° inclusive) in ${plan.steps.length} steps`,
+    `planned ${plan.angle.angleDeg.toFixed(1)}° per side (${(2 * plan.angle.angleDeg).toFixed(1)}° inclusive) in ${plan.work.steps.length} steps`,
   );
   if (reach < 2) return done;
   const asked = (await stepsOfJob(on, jobId, 1)).flatMap(({ asks }) => asks);
@@ -319,7 +319,7 @@ const loadVisit = async (
   }
   await setStage(on, jobId, 'on the bench');
   await log(crew.benchId, 'bench', 'began at the bench; cautions read');
-  const all = plan.steps.length;
+  const all = plan.work.steps.length;
   if (ending === 'on the bench' || ending === 'mid-step') {
     await workSteps(on, jobId, seed, Math.min(1, all - 1));
     const open = (await stepsOfJob(on, jobId, 1)).find(({ status }) => status === 'to do');

@@ -25,15 +25,15 @@ import { addVersion } from './queries';
 
 const recordOf = (plan: BladePlan, choices: PlanChoices): PlanRecord => ({
   choices,
-  angleDeg: plan.angleDeg,
-  figures: plan.figures,
-  facts: plan.facts,
-  schools: plan.schools,
-  setAgain: plan.holding.setAgain,
-  finishUm: plan.finishUm,
+  angleDeg: plan.angle.angleDeg,
+  figures: plan.report.figures,
+  facts: plan.report.facts,
+  schools: plan.report.schools,
+  setAgain: plan.report.holding.setAgain,
+  finishUm: plan.progression.finishUm,
   outlineVerdict: plan.outline.verdict,
-  thinningReason: plan.thinning.reason,
-  warnings: [...plan.warnings, ...plan.advice.map(({ text }) => text)],
+  thinningReason: plan.section.thinning.reason,
+  warnings: [...plan.report.warnings, ...plan.progression.advice.map(({ text }) => text)],
 });
 
 /** What a plan of that job is made from. Refuses a machine that is not in use. */
@@ -68,7 +68,7 @@ export const planInputOf = async (
 const computed = async (compute: Compute, input: PlanInput): Promise<BladePlan> => {
   const planned = await compute.plan(input);
   if (!planned.ok) throw fromCraft(planned.error);
-  if (planned.value.progressionError) throw fromCraft(planned.value.progressionError);
+  if (planned.value.work.problem) throw fromCraft(planned.value.work.problem);
   return planned.value;
 };
 
@@ -90,7 +90,7 @@ const asksOf = (row: JobRow, input: PlanInput, plan: BladePlan): readonly (reado
       row.thicknessBehindEdgeMm,
     ),
   });
-  return questionsOfSteps(plan.steps, consents);
+  return questionsOfSteps(plan.work.steps, consents);
 };
 
 /** The plan that was settled, computed again for what is printed of it. Refuses a job without one. */
@@ -116,10 +116,10 @@ export const makePlan = async (
   // A plan changed at the bench keeps what was worked before it.
   await deleteUnworkedSteps(on, row.id);
   await supersedeSteps(on, row.id);
-  await addSteps(on, row.id, plan.steps, asksOf(row, input, plan));
+  await addSteps(on, row.id, plan.work.steps, asksOf(row, input, plan));
   const stage = row.stage === 'on the bench' ? 'on the bench' : 'planned';
   const record = recordOf(plan, choices);
   await setPlan(on, row.id, stage, choices, record);
-  await addVersion(on, row.id, by, choices, record, plan.steps);
+  await addVersion(on, row.id, by, choices, record, plan.work.steps);
   return plan;
 };

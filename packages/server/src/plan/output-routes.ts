@@ -56,7 +56,7 @@ const sideOf = ({ held }: Settled): string => (held.side === null ? '' : `-${hel
 const drawingOf = ({ row, plan, held }: Settled) =>
   outlineDrawing(
     `${bladeName(row)}, tag ${row.tagNumber}: lifts for ${held.angleDeg.toFixed(1)}° ${ofSide(held.side)}`,
-    plan.curvesAfter,
+    plan.outline.curvesAfter,
     held.stations,
   );
 
@@ -64,7 +64,7 @@ const drawingOf = ({ row, plan, held }: Settled) =>
 const TEMPLATES: Readonly<Record<string, (of: Settled) => Template>> = {
   wedge: ({ held }) => wedgeTemplate(perSide(held.angleDeg), held.side),
   'lift-gauge': ({ row, plan, held }) => {
-    if (!plan.steps.some(({ lifts }) => lifts.some(({ liftMm }) => liftMm !== null)))
+    if (!plan.work.steps.some(({ lifts }) => lifts.some(({ liftMm }) => liftMm !== null)))
       throw conflict('This plan holds no angle by lift: there is no gauge to cut', row.version);
     return liftGaugeTemplate(liftsOfZones(held), perSide(held.angleDeg), held.side);
   },
@@ -80,7 +80,7 @@ export const planOutputRoutes = (pool: Pool, compute: Compute): Router => {
     if (!row) throw notFound(THIS);
     const { plan, input } = await settledPlan(pool, compute, row);
     const { side } = queryOf(planOutputSchema, request);
-    const held = plan.held.find((each) => each.side === (side ?? null)) ?? plan.held[0]!;
+    const held = plan.work.held.find((each) => each.side === (side ?? null)) ?? plan.work.held[0]!;
     return { row, plan, input, held };
   };
 

@@ -14,17 +14,17 @@ export const planFileOf = (bladeName: string, input: PlanInput, plan: BladePlan)
   },
   choices: input.choices,
   result: {
-    anglePerSideDeg: plan.angleDeg,
-    steelMm3: plan.figures.steelLost.value,
-    heightLostMm: plan.figures.heightLost.value,
-    workingSeconds: plan.figures.workingTime.value,
-    schools: plan.schools,
-    figures: plan.facts.map(({ label, figure }) => ({
+    anglePerSideDeg: plan.angle.angleDeg,
+    steelMm3: plan.report.figures.steelLost.value,
+    heightLostMm: plan.report.figures.heightLost.value,
+    workingSeconds: plan.report.figures.workingTime.value,
+    schools: plan.report.schools,
+    figures: plan.report.facts.map(({ label, figure }) => ({
       label,
       value: figure.value,
       unit: figure.unit,
     })),
-    steps: plan.steps.map((step) => ({
+    steps: plan.work.steps.map((step) => ({
       key: step.key,
       operation: step.operation,
       title: step.title,

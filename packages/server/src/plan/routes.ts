@@ -42,7 +42,7 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
         jobId: row.id,
         staffId: staff.id,
         kind: 'planned',
-        text: `planned ${plan.angleDeg.toFixed(1)}° per side (${plan.figures.angleInclusive.value.toFixed(1)}° inclusive) in ${plan.steps.length} steps${changes > 0 ? `, ${changes} of them changed by hand` : ''}${reason ? `: ${reason}` : ''}`,
+        text: `planned ${plan.angle.angleDeg.toFixed(1)}° per side (${plan.report.figures.angleInclusive.value.toFixed(1)}° inclusive) in ${plan.work.steps.length} steps${changes > 0 ? `, ${changes} of them changed by hand` : ''}${reason ? `: ${reason}` : ''}`,
       });
     });
     response.json(job);

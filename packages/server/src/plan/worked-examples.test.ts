@@ -80,17 +80,18 @@ const planOf = ({ kindId, answers = {}, measures, choices }: Example): BladePlan
 
 /** Figures the page names that are no fact of a kind. */
 const NAMED: Readonly<Record<string, (plan: BladePlan) => number>> = {
-  'Apex rise': ({ figures }) => figures.apexRise.value,
-  'Primary angle': ({ figures }) => figures.primaryAngle.value,
-  'Behind the edge after': ({ figures }) => figures.behindEdgeAfter.value,
-  'Bevel face after': ({ figures }) => figures.bevelFaceAfter.value,
-  Inclusive: ({ figures }) => figures.angleInclusive.value,
-  'First band': ({ thinning }) => thinning.bands[0]!.angleDeg,
-  'Second band': ({ thinning }) => thinning.bands[1]!.angleDeg,
-  Remnant: ({ thinning }) => thinning.remnantMm!,
-  'Lift at the heel': ({ held }) => held[0]!.stations[0]!.liftMm!,
-  'Lift half way': ({ held }) => held[0]!.stations[20]!.liftMm!,
-  'Back edge': ({ steps }) => steps.find(({ title }) => title.startsWith('Back edge'))!.angleDeg!,
+  'Apex rise': ({ report: { figures } }) => figures.apexRise.value,
+  'Primary angle': ({ report: { figures } }) => figures.primaryAngle.value,
+  'Behind the edge after': ({ report: { figures } }) => figures.behindEdgeAfter.value,
+  'Bevel face after': ({ report: { figures } }) => figures.bevelFaceAfter.value,
+  Inclusive: ({ report: { figures } }) => figures.angleInclusive.value,
+  'First band': ({ section: { thinning } }) => thinning.bands[0]!.angleDeg,
+  'Second band': ({ section: { thinning } }) => thinning.bands[1]!.angleDeg,
+  Remnant: ({ section: { thinning } }) => thinning.remnantMm!,
+  'Lift at the heel': ({ work: { held } }) => held[0]!.stations[0]!.liftMm!,
+  'Lift half way': ({ work: { held } }) => held[0]!.stations[20]!.liftMm!,
+  'Back edge': ({ work: { steps } }) =>
+    steps.find(({ title }) => title.startsWith('Back edge'))!.angleDeg!,
 };
 
 const page = readFileSync(join(__dirname, '../../../../docs/kinds.md'), 'utf8');
@@ -108,7 +109,7 @@ describe.each(Object.entries(EXAMPLES))('%s', (heading, example) => {
   test.each(rows.map(([, label, value]) => [label!, Number(value)] as const))(
     '%s is %d, as on the page',
     (label, value) => {
-      const fact = plan.facts.find((each) => each.label === label);
+      const fact = plan.report.facts.find((each) => each.label === label);
       const computed = fact ? fact.figure.value : NAMED[label]!(plan);
       expect(computed).toBeCloseTo(value, 2.9);
     },

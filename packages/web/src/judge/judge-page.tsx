@@ -145,7 +145,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
           <Stack $gap={8}>
             <h2>Is it thick?</h2>
             <p>{judgement.thickness.words}</p>
-            {plan && <Soft>{plan.thinning.reason}</Soft>}
+            {plan && <Soft>{plan.section.thinning.reason}</Soft>}
           </Stack>
         </Sheet>
         <Sheet aria-label="Finish">
@@ -215,7 +215,7 @@ const Schools = ({
 }) => {
   const navigate = useNavigate();
   const use = findUse(job.useId);
-  const present = plan.figures.presentAngle.value;
+  const present = plan.report.figures.presentAngle.value;
   const sides = bevelsOf(bladeKind(job.measures.kindId));
   const sigma = angleSigmaOf(job);
   return (
@@ -235,7 +235,7 @@ const Schools = ({
             </tr>
           </thead>
           <tbody>
-            {plan.options.map((option) => (
+            {plan.report.options.map((option) => (
               <tr key={option.approach}>
                 <th scope="row">
                   {SCHOOLS[option.approach]}

@@ -197,7 +197,7 @@ const AngleDial = ({
 };
 
 interface SchoolTableProps {
-  readonly options: BladePlan['options'];
+  readonly options: BladePlan['report']['options'];
   readonly chosen: Approach | null;
   readonly onChoose: (approach: Approach) => void;
 }
@@ -334,18 +334,18 @@ export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleCon
       <dl style={{ margin: 0, display: 'grid', gap: 10 }}>
         <FigureView
           label="As it came"
-          figure={plan.figures.presentAngle}
-          beside={plan.figures.presentInclusive}
+          figure={plan.report.figures.presentAngle}
+          beside={plan.report.figures.presentInclusive}
         />
         <FigureView
           label="To be set"
-          figure={plan.figures.angle}
-          beside={plan.figures.angleInclusive}
+          figure={plan.report.figures.angle}
+          beside={plan.report.figures.angleInclusive}
           large
         />
       </dl>
-      <SchoolTable options={plan.options} chosen={plan.approach} onChoose={choose} />
-      {plan.isGuided ? (
+      <SchoolTable options={plan.report.options} chosen={plan.angle.approach} onChoose={choose} />
+      {plan.angle.isGuided ? (
         <Soft>The spine sets it: only tape on the spine makes it steeper.</Soft>
       ) : (
         <ByHand key={chosenTimes} angleDeg={restingDeg} onAngle={setAngle} onMoving={onMoving} />

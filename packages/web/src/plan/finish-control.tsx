@@ -13,14 +13,16 @@ interface FinishControlProps {
 }
 
 export const FinishControl = ({ plan, choices, advisedUm, onChoices }: FinishControlProps) => {
-  const [finest, setFinest] = useState(String(plan.finishUm[0]));
-  const [coarsest, setCoarsest] = useState(String(plan.finishUm[1]));
+  const [finest, setFinest] = useState(String(plan.progression.finishUm[0]));
+  const [coarsest, setCoarsest] = useState(String(plan.progression.finishUm[1]));
   // A finish named or stopped at elsewhere on the page comes back here; what is being typed stands.
-  const [seen, setSeen] = useState(plan.finishUm);
-  if (seen[0] !== plan.finishUm[0] || seen[1] !== plan.finishUm[1]) {
-    setSeen(plan.finishUm);
-    if (parseNumber(finest) !== plan.finishUm[0]) setFinest(String(plan.finishUm[0]));
-    if (parseNumber(coarsest) !== plan.finishUm[1]) setCoarsest(String(plan.finishUm[1]));
+  const [seen, setSeen] = useState(plan.progression.finishUm);
+  if (seen[0] !== plan.progression.finishUm[0] || seen[1] !== plan.progression.finishUm[1]) {
+    setSeen(plan.progression.finishUm);
+    if (parseNumber(finest) !== plan.progression.finishUm[0])
+      setFinest(String(plan.progression.finishUm[0]));
+    if (parseNumber(coarsest) !== plan.progression.finishUm[1])
+      setCoarsest(String(plan.progression.finishUm[1]));
   }
   const low = parseNumber(finest);
   const high = parseNumber(coarsest);

@@ -104,8 +104,8 @@ interface HoldingSheetProps {
 export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetProps) => {
   const { data: machines } = useMachines();
   const inUse = (machines ?? []).filter(({ retired, id }) => !retired || String(id) === machineId);
-  const { holding } = plan;
-  const edge = plan.steps.find(
+  const { holding } = plan.report;
+  const edge = plan.work.steps.find(
     ({ operation, lifts: held }) => operation === 'edge' && held.length > 0,
   );
   return (
@@ -128,7 +128,7 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
             {warning}
           </Notice>
         ))}
-        {plan.isGuided ? (
+        {plan.angle.isGuided ? (
           <p>Spine and edge lie on the stone at once: nothing is lifted.</p>
         ) : (
           holding.lines.map((line) => <p key={line}>{line}</p>)

@@ -109,8 +109,8 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
 
 /** Thinning: whether, how far, to what thickness, in which bands. */
 export const ThinningFields = ({ plan, choices, onChoices }: Omit<PartProps, 'job'>) => {
-  if (!plan.isThinned) return <Soft>{plan.thinning.reason}</Soft>;
-  const { thinning } = plan;
+  if (!plan.section.isThinned) return <Soft>{plan.section.thinning.reason}</Soft>;
+  const { thinning } = plan.section;
   return (
     <Stack $gap={8}>
       <Tick value={thinning.done} onChange={(thin) => onChoices({ thin })}>
@@ -162,9 +162,9 @@ export const ThinningFields = ({ plan, choices, onChoices }: Omit<PartProps, 'jo
 };
 
 export const KindFacts = ({ plan }: { plan: BladePlan }) =>
-  plan.facts.length === 0 ? null : (
+  plan.report.facts.length === 0 ? null : (
     <FigureList>
-      {plan.facts.map(({ label, figure }) => (
+      {plan.report.facts.map(({ label, figure }) => (
         <FigureView key={label} label={label} figure={figure} />
       ))}
     </FigureList>

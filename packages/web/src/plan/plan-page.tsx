@@ -156,7 +156,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
         <Sheet aria-label="Angle">
           <AngleControl
             plan={plan}
-            restingDeg={calm.plan.angleDeg}
+            restingDeg={calm.plan.angle.angleDeg}
             onChoices={set}
             onMoving={setMoving}
           />
@@ -170,11 +170,11 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
       <OrderSheet {...shared} rack={rack} choicesNow={choicesNow} />
       <OutputsSheet
         job={job}
-        hasLifts={calm.plan.steps.some(({ lifts }) => lifts.length > 0)}
-        sides={calm.plan.held.flatMap(({ side }) => side ?? [])}
+        hasLifts={calm.plan.work.steps.some(({ lifts }) => lifts.length > 0)}
+        sides={calm.plan.work.held.flatMap(({ side }) => side ?? [])}
         onChoices={onChoices}
       />
-      <HowSure job={job} input={calm.input} shoulderLabel={calm.plan.shoulderLabel} />
+      <HowSure job={job} input={calm.input} shoulderLabel={calm.plan.section.shoulderLabel} />
     </Sheets>
   );
 };
@@ -195,26 +195,32 @@ const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
         damage={job.damage}
         leftIn={choices.chipsLeft}
         depthAlong={plan.outline.depthAlong}
-        lifts={plan.held[0]!.stations}
+        lifts={plan.work.held[0]!.stations}
         label={`Along the edge: ${plan.outline.verdict}`}
       />
       <p>{plan.outline.verdict}</p>
       <ChipChoices job={job} choices={choices} onChoices={onChoices} />
       <FigureList>
-        <FigureView label="Height lost" figure={plan.figures.heightLost} />
+        <FigureView label="Height lost" figure={plan.report.figures.heightLost} />
         <FigureView
           label="Steel lost"
-          figure={plan.figures.steelLost}
-          beside={plan.figures.massLost}
+          figure={plan.report.figures.steelLost}
+          beside={plan.report.figures.massLost}
         />
-        <FigureView label={`${plan.shoulderLabel} before`} figure={plan.figures.behindEdgeBefore} />
-        <FigureView label={`${plan.shoulderLabel} after`} figure={plan.figures.behindEdgeAfter} />
+        <FigureView
+          label={`${plan.section.shoulderLabel} before`}
+          figure={plan.report.figures.behindEdgeBefore}
+        />
+        <FigureView
+          label={`${plan.section.shoulderLabel} after`}
+          figure={plan.report.figures.behindEdgeAfter}
+        />
       </FigureList>
       <KindFacts plan={plan} />
       <ThinningFields plan={plan} choices={choices} onChoices={onChoices} />
       <TipField job={job} choices={choices} onChoices={onChoices} />
       <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
-      {!plan.isGuided && <FixedLift plan={plan} />}
+      {!plan.angle.isGuided && <FixedLift plan={plan} />}
     </Stack>
   </Sheet>
 ));
@@ -239,7 +245,7 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSh
   );
   const treads = useMemo(
     () =>
-      plan.steps
+      plan.work.steps
         .filter(({ operation }) => operation === 'edge' || operation === 'refine')
         .flatMap((step) => {
           const stone = rack.find(({ id }) => id === step.stoneId);
@@ -268,22 +274,22 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSh
           </div>
           <NamedFinish onFinish={(finishUm) => onChoices({ finishUm })} />
         </Row>
-        {plan.progressionError ? (
+        {plan.work.problem ? (
           <Stack>
             <Notice tone="cut" alert>
-              {plan.progressionError.message}.
+              {plan.work.problem.message}.
             </Notice>
-            {plan.toBuy && <p>{plan.toBuy.reason}</p>}
+            {plan.progression.toBuy && <p>{plan.progression.toBuy.reason}</p>}
           </Stack>
         ) : (
           <GritStair
             rack={marks}
             treads={treads}
-            finishUm={plan.finishUm}
+            finishUm={plan.progression.finishUm}
             label="The stones of the progression on the scale of the rack"
           />
         )}
-        {plan.advice.map(({ code, stoneId, text }) => (
+        {plan.progression.advice.map(({ code, stoneId, text }) => (
           <Notice key={`${code} ${stoneId}`} tone="cut">
             {text}
           </Notice>
@@ -329,22 +335,17 @@ const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Or
         <QuietLink to={`/jobs/${job.id}/compare`}>Weigh it against others</QuietLink>
       </Row>
       <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
-      <SoakPlan steps={plan.steps} jobId={job.id} />
+      <SoakPlan steps={plan.work.steps} jobId={job.id} />
       <FigureList>
-        <FigureView label="Working time" figure={plan.figures.workingTime} large />
+        <FigureView label="Working time" figure={plan.report.figures.workingTime} large />
       </FigureList>
       <WorkingRange plan={plan} />
-      {plan.warnings.map((warning) => (
+      {plan.report.warnings.map((warning) => (
         <Notice key={warning} tone="cut">
           {warning}
         </Notice>
       ))}
-      <Settle
-        job={job}
-        plan={plan}
-        choicesNow={choicesNow}
-        disabled={plan.progressionError !== null}
-      />
+      <Settle job={job} plan={plan} choicesNow={choicesNow} disabled={plan.work.problem !== null} />
     </Stack>
   </Sheet>
 ));
@@ -375,8 +376,8 @@ const Weighed = ({
             input: {
               steel,
               rack: ofEdge,
-              work: plan.edgeWork,
-              finishUm: plan.finishUm,
+              work: plan.stock.edge,
+              finishUm: plan.progression.finishUm,
               maxRatio: maxRatio ?? undefined,
               first: first ?? undefined,
               skip,
@@ -384,7 +385,17 @@ const Weighed = ({
             },
           }
         : null,
-    [steel, ofEdge, plan.edgeWork, plan.finishUm, maxRatio, school, first, skip, through],
+    [
+      steel,
+      ofEdge,
+      plan.stock.edge,
+      plan.progression.finishUm,
+      maxRatio,
+      school,
+      first,
+      skip,
+      through,
+    ],
   );
   const { answer: weighed, error, retry } = useProgression(question);
   const named = choices.chains.some(({ part, stones }) => part === 'edge' && stones !== null);
@@ -394,7 +405,7 @@ const Weighed = ({
   return (
     <Stack>
       <OtherChains
-        others={plan.alternatives}
+        others={plan.progression.alternatives}
         bestSeconds={bestSeconds}
         rack={rack}
         onTake={(stones) =>
@@ -428,9 +439,9 @@ const Weighed = ({
 };
 
 const WorkingRange = ({ plan }: { plan: BladePlan }) => {
-  const working = plan.steps.map(({ seconds }) => seconds);
+  const working = plan.work.steps.map(({ seconds }) => seconds);
   const changesS =
-    plan.figures.workingTime.value - working.reduce((sum, seconds) => sum + seconds, 0);
+    plan.report.figures.workingTime.value - working.reduce((sum, seconds) => sum + seconds, 0);
   const { lowS, highS } = totalRange(working, changesS);
   return (
     <Soft>
@@ -442,7 +453,7 @@ const WorkingRange = ({ plan }: { plan: BladePlan }) => {
 
 /** What one lift held along the whole edge would do to the angle. */
 const FixedLift = ({ plan }: { plan: BladePlan }) => {
-  const { side, stations } = plan.held[0]!;
+  const { side, stations } = plan.work.held[0]!;
   const held = stations.filter(({ liftMm }) => liftMm !== null);
   const middle = held[Math.floor(held.length / 2)];
   if (!middle) return null;
@@ -490,7 +501,10 @@ const ChipChoices = ({
 const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   const judgement = useJudgement(job, plan);
   if (!judgement) return null;
-  const open = withoutYes(questionsOfSteps(plan.steps, judgement.consents).flat(), job.consents);
+  const open = withoutYes(
+    questionsOfSteps(plan.work.steps, judgement.consents).flat(),
+    job.consents,
+  );
   if (open.length === 0) return null;
   return (
     <Notice tone="cut">

@@ -196,7 +196,7 @@ describe('what only one kind has', () => {
               choices={choices}
               onChoices={onChoices}
             />
-            <p>{plan.steps.map(({ title }) => title).join('; ')}</p>
+            <p>{plan.work.steps.map(({ title }) => title).join('; ')}</p>
           </>
         )}
       </Planned>,
@@ -273,7 +273,7 @@ describe('where good practitioners disagree', () => {
         {(plan, choices, onChoices) => (
           <>
             <SchoolsSheet choices={choices} onChoices={onChoices} />
-            <p>{plan.steps.map(({ title }) => title).join('; ')}</p>
+            <p>{plan.work.steps.map(({ title }) => title).join('; ')}</p>
           </>
         )}
       </Planned>,

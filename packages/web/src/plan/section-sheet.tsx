@@ -63,12 +63,12 @@ interface SectionSheetProps {
 
 interface Shown {
   readonly label: string;
-  readonly section: BladePlan['sections']['before'];
+  readonly section: BladePlan['section']['before'];
   readonly areaMm2: number;
 }
 
 /** As it came, and after every stage that takes steel. */
-const stagesOf = ({ sections }: BladePlan): Shown[] => [
+const stagesOf = ({ section: sections }: BladePlan): Shown[] => [
   { label: 'As it came', section: sections.before, areaMm2: 0 },
   ...sections.stages
     .filter(({ areaMm2 }) => areaMm2 > 1e-9)
@@ -76,11 +76,12 @@ const stagesOf = ({ sections }: BladePlan): Shown[] => [
 ];
 
 const lensOf = (lens: Lens, plan: BladePlan, heightMm: number): number => {
-  const rise = plan.sections.riseMm;
-  const top = topOf(plan.sections.after, { roles: BEVEL_ROLES }) ?? 1;
+  const rise = plan.section.riseMm;
+  const top = topOf(plan.section.after, { roles: BEVEL_ROLES }) ?? 1;
   const bevelMm = Math.max(0.5, 1.3 * top);
   if (lens === 'bevel') return Math.min(heightMm, bevelMm);
-  if (lens === 'grind') return Math.min(heightMm, Math.max(20, 1.3 * plan.thinning.scratchTopMm));
+  if (lens === 'grind')
+    return Math.min(heightMm, Math.max(20, 1.3 * plan.section.thinning.scratchTopMm));
   // A narrow bevel is seen whole; of a wide one, what the rise of the apex is about.
   return Math.min(heightMm, bevelMm <= NARROW_MM ? bevelMm : Math.max(0.7, 8 * rise));
 };
@@ -156,10 +157,10 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
   const { heightMiddleMm, spineMiddleMm } = job.measures;
   const bevelTop = topOf(shown.section, { roles: at > 0 ? ['new bevel'] : ['bevel'] });
   const last = at === stages.length - 1;
-  const { figures } = plan;
+  const { figures } = plan.report;
   const words = last
     ? [
-        `${fixed(plan.angleDeg, 1)}° per side`,
+        `${fixed(plan.angle.angleDeg, 1)}° per side`,
         `${fixed(figures.angleInclusive.value, 1)}° inclusive`,
       ]
     : at === 0

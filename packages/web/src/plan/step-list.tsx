@@ -149,7 +149,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps)
   return (
     <Stack $gap={8}>
       <Steps aria-label="Operations">
-        {plan.steps.map((step) => (
+        {plan.work.steps.map((step) => (
           <Operation
             key={step.key}
             step={step}
@@ -165,7 +165,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps)
         <Row key={change.step}>
           <Soft>
             Left out:{' '}
-            {plan.computedSteps.find(({ key }) => key === change.step)?.title ?? change.step} (
+            {plan.work.computed.find(({ key }) => key === change.step)?.title ?? change.step} (
             {change.reason})
           </Soft>
           <QuietButton
@@ -380,7 +380,7 @@ const ChangeForm = ({
 /** Changes whose step a new plan no longer has: kept until they are taken away by hand. */
 const Unplaced = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => (
   <>
-    {plan.unplaced.map((each) => {
+    {plan.work.unplaced.map((each) => {
       const isChange = 'what' in each;
       return (
         <Notice key={JSON.stringify(each)} tone="cut">
@@ -478,7 +478,7 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
               label="It follows"
               options={[
                 { id: 'first', label: 'nothing: it comes first' },
-                ...plan.steps.map(({ key, title }) => ({ id: key, label: title })),
+                ...plan.work.steps.map(({ key, title }) => ({ id: key, label: title })),
               ]}
               value={after}
               onChange={setAfter}

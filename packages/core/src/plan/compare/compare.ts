@@ -7,7 +7,7 @@ import { setBevels, type Side } from '../../section';
 import { bladeKind, findUse } from '../../blade';
 import { totalRange } from '../../abrasive';
 import type { PlanChoices, PlanInput } from '../choices';
-import { planBlade, type BladePlan } from '../planner';
+import { planBlade, planToWork, type BladePlan } from '../planner';
 import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
 
 export interface Variant {
@@ -109,12 +109,12 @@ export const forecast = (
 ): Pick<Compared, 'visitsToThinning' | 'visitsToEnd'> => {
   const { measures } = input;
   const kind = bladeKind(measures.kindId);
-  const riseMm = plan.figures.apexRise.value;
-  const left = measures.heightHeelMm - plan.figures.heightLost.value - kind.minHeightMm;
+  const riseMm = plan.report.figures.apexRise.value;
+  const left = measures.heightHeelMm - plan.report.figures.heightLost.value - kind.minHeightMm;
   const visitsToEnd = riseMm > 0 ? Math.max(0, Math.floor(left / riseMm)) : null;
   const limitMm = findUse(input.useId).limitBehindEdgeMm;
-  if (!plan.isThinned || limitMm === null) return { visitsToThinning: null, visitsToEnd };
-  const { after, riseMm: apexMm, ground } = plan.sections;
+  if (!plan.section.isThinned || limitMm === null) return { visitsToThinning: null, visitsToEnd };
+  const { after, riseMm: apexMm, ground } = plan.section;
   const angleOf = (side: Side) => {
     const angleDeg = ground.find((each) => each.side === side)?.angleDeg;
     return angleDeg === undefined ? null : perSide(angleDeg);
@@ -157,7 +157,7 @@ export const comparePlan = (
   const none: Compared = {
     id,
     choices,
-    problem: planned.ok ? (planned.value.progressionError?.message ?? null) : planned.error.message,
+    problem: planned.ok ? (planned.value.work.problem?.message ?? null) : planned.error.message,
     angleDeg: 0,
     steelMm3: 0,
     heightMm: 0,
@@ -169,12 +169,12 @@ export const comparePlan = (
     lastUm: null,
     stones: [],
   };
-  if (!planned.ok || planned.value.progressionError) return none;
+  if (!planned.ok || planned.value.work.problem) return none;
   const plan = planned.value;
-  const working = plan.steps.map(({ seconds }) => seconds);
-  const total = plan.figures.workingTime.value;
+  const working = plan.work.steps.map(({ seconds }) => seconds);
+  const total = plan.report.figures.workingTime.value;
   const { lowS, highS } = totalRange(working, total - working.reduce((sum, each) => sum + each, 0));
-  const chain = plan.steps.filter(
+  const chain = plan.work.steps.filter(
     ({ operation, removeMm3 }) => (operation === 'edge' || operation === 'refine') && removeMm3 > 0,
   );
   const names = chain.flatMap(
@@ -183,12 +183,12 @@ export const comparePlan = (
   const lines = terms ? estimate(terms, estimateFactsOf(input, plan)) : null;
   return {
     ...none,
-    angleDeg: plan.angleDeg,
-    steelMm3: plan.figures.steelLost.value,
-    heightMm: plan.figures.heightLost.value,
+    angleDeg: plan.angle.angleDeg,
+    steelMm3: plan.report.figures.steelLost.value,
+    heightMm: plan.report.figures.heightLost.value,
     minutes: [lowS / 60, total / 60, highS / 60],
     price: lines && lines.length > 0 ? totalOf(lines) : null,
-    behindEdgeMm: plan.figures.behindEdgeAfter.value,
+    behindEdgeMm: plan.report.figures.behindEdgeAfter.value,
     ...forecast(input, plan),
     lastUm: names.at(-1)?.um ?? null,
     stones: names.map(({ name }) => name),
@@ -234,13 +234,13 @@ export const mapCell = (input: PlanInput, angleDeg: number, finishUm: number): M
     changes: [],
     added: [],
   };
-  const planned = planBlade({ ...input, choices });
-  const plan = planned.ok && !planned.value.progressionError ? planned.value : null;
+  const planned = planToWork({ ...input, choices });
+  const reached = planned.ok && planned.value.work.problem === null ? planned.value : null;
   return {
     angleDeg,
     finishUm,
-    minutes: plan ? plan.figures.workingTime.value / 60 : null,
-    steelMm3: plan?.figures.steelLost.value ?? null,
-    behindEdgeMm: plan?.figures.behindEdgeAfter.value ?? null,
+    minutes: reached ? reached.work.seconds / 60 : null,
+    steelMm3: reached?.stock.steelMm3 ?? null,
+    behindEdgeMm: reached?.section.behindEdgeMm ?? null,
   };
 };

@@ -26,7 +26,7 @@ const measuredAngle = planInput({
 describe('what the measures leave open', () => {
   test('lies about what the plan says', () => {
     const input = planInput();
-    const { figures } = valueOf(planBlade(input));
+    const { figures } = valueOf(planBlade(input)).report;
     const spread = spreadOf(input, known('caliper'));
     for (const [[low, high], { value }] of [
       [spread.steelMm3, figures.steelLost],
@@ -62,9 +62,12 @@ describe('what the measures leave open', () => {
         planBlade({
           ...measuredAngle,
           measures: { ...measuredAngle.measures, presentAnglePerSideDeg },
-          choices: { ...DEFAULT_CHOICES, angleDeg: valueOf(planBlade(measuredAngle)).angleDeg },
+          choices: {
+            ...DEFAULT_CHOICES,
+            angleDeg: valueOf(planBlade(measuredAngle)).angle.angleDeg,
+          },
         }),
-      ).figures.steelLost.value;
+      ).report.figures.steelLost.value;
     const z90 = 1.2816;
     const high = Math.max(at(17 - 4 * z90), at(17 + 4 * z90));
     expect(steelMm3[1] / high).toBeGreaterThan(0.7);
@@ -128,7 +131,7 @@ describe('a plan that hangs on a measure', () => {
     const thinned = (thicknessBehindEdgeMm: number): boolean =>
       valueOf(
         planBlade(planInput({ measures: { ...CHEF, thicknessBehindEdgeMm, bevelFaceMm: 1.3 } })),
-      ).thinning.done;
+      ).section.thinning.done;
     for (let round = 0; round < 30; round += 1) {
       const middle = (low + high) / 2;
       if (thinned(middle)) high = middle;

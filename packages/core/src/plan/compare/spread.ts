@@ -3,7 +3,7 @@
  * one. The measures are off independently of each other. What a bench's log will teach of times is not in it
  * (`abrasive/time-range.ts`), nor what was answered to the questions of a kind.
  */
-import { ok, type Result } from '../../units';
+import { fail, ok, type Result } from '../../units';
 import { normalQuantile } from '../../statistics';
 import { BEVEL_FACE_SIGMA_MM } from '../../angle';
 import {
@@ -16,7 +16,7 @@ import {
 } from '../../blade';
 import type { PlanInput, ThinDepth } from '../choices';
 import { OUTLINE_FAULTS } from '../cuts';
-import { planBlade, type BladePlan } from '../planner';
+import { planToSection, planToStock, planToWork } from '../planner';
 import { DAMAGE_DEPTH_SIGMA_MM, LEAST_SHARE, SHARPNESS_SIGMA } from './first-guesses';
 
 /** How the measures of a blade came about. */
@@ -149,7 +149,13 @@ const moversOf = (input: PlanInput, known: HowKnown): Mover[] => {
   ];
 };
 
-type Told = 'steelLost' | 'heightLost' | 'behindEdgeAfter' | 'workingTime';
+/** What is foreseen of a blade, without the report that says why. */
+interface Outcome {
+  readonly steelMm3: number;
+  readonly heightMm: number;
+  readonly behindEdgeMm: number;
+  readonly workingS: number;
+}
 
 /**
  * A lattice of rank one (Korobov 1959): every 31st of the normal distribution of each matter once, no two matters
@@ -162,22 +168,29 @@ const deviationOf = (blade: number, matter: number): number => {
   return normalQuantile((place + 0.5) / BLADES);
 };
 
-const planOf = (input: PlanInput): BladePlan | null => {
-  const planned = planBlade(input);
-  return planned.ok ? planned.value : null;
+const outcomeOf = (input: PlanInput): Outcome | null => {
+  const planned = planToWork(input);
+  if (!planned.ok) return null;
+  const { outline, section, stock, work } = planned.value;
+  return {
+    steelMm3: stock.steelMm3,
+    heightMm: outline.heightLostMm,
+    behindEdgeMm: section.behindEdgeMm,
+    workingS: work.seconds,
+  };
 };
 
-/** The plans of the blades it may be; one that cannot be ground counts as it was read. */
-const plansOfAll = (
+/** The outcomes of the blades it may be; one that cannot be ground counts as it was read. */
+const outcomesOfAll = (
   input: PlanInput,
-  read: BladePlan,
+  read: Outcome,
   movers: readonly Mover[],
   certain?: Mover,
-): BladePlan[] =>
+): Outcome[] =>
   Array.from(
     { length: BLADES },
     (_, blade) =>
-      planOf(
+      outcomeOf(
         movers.reduce(
           (moved, mover, matter) =>
             mover === certain ? moved : mover.move(moved, deviationOf(blade, matter)),
@@ -186,17 +199,22 @@ const plansOfAll = (
       ) ?? read,
   );
 
-const spreadOf = (plans: readonly BladePlan[], told: Told): Spread => {
-  const values = plans.map(({ figures }) => figures[told].value).sort((a, b) => a - b);
+const spreadOf = (outcomes: readonly Outcome[], of: keyof Outcome): Spread => {
+  const values = outcomes.map((outcome) => outcome[of]).sort((a, b) => a - b);
   const percentile = (part: number): number => values[Math.round(part * (values.length - 1))]!;
   return [percentile(0.1), percentile(0.9)];
 };
 
+const steelOf = (input: PlanInput): number | null => {
+  const planned = planToStock(input);
+  return planned.ok ? planned.value.stock.steelMm3 : null;
+};
+
 /** Variance of the steel with one matter alone in doubt: by three blades, as read and off either way. */
-const varianceAlone = (input: PlanInput, base: BladePlan, { move, stride }: Mover): number => {
+const varianceAlone = (input: PlanInput, steelMm3: number, { move, stride }: Mover): number => {
   const away = [stride, -stride].map((deviations) => {
-    const plan = planOf(move(input, deviations));
-    return plan ? (plan.figures.steelLost.value - base.figures.steelLost.value) / stride : 0;
+    const moved = steelOf(move(input, deviations));
+    return moved === null ? 0 : (moved - steelMm3) / stride;
   });
   return away.reduce((sum, each) => sum + each ** 2 / 2, 0);
 };
@@ -205,13 +223,16 @@ const varianceAlone = (input: PlanInput, base: BladePlan, { move, stride }: Move
  * What another measure would make of the plan, its choices left as open as they are. Measures that together make
  * no blade are no turn of the plan.
  */
-const turnsOf = (input: PlanInput, movers: readonly Mover[], read: BladePlan): Turn[] =>
+const turnsOf = (input: PlanInput, movers: readonly Mover[], read: ThinDepth | null): Turn[] =>
   movers.flatMap(({ matter, sigma, stride, move }) =>
     [stride, -stride].flatMap((deviations): Turn[] => {
-      const plan = planOf(move(input, deviations));
-      if (!plan || plan.thinning.depth === read.thinning.depth) return [];
-      const becomes = plan.thinning.depth ?? 'not thinned';
-      return [{ matter, sigma, off: deviations > 0 ? 'more' : 'less', becomes }];
+      const planned = planToSection(move(input, deviations));
+      if (!planned.ok) return [];
+      const { depth } = planned.value.section.thinning;
+      if (depth === read) return [];
+      return [
+        { matter, sigma, off: deviations > 0 ? 'more' : 'less', becomes: depth ?? 'not thinned' },
+      ];
     }),
   );
 
@@ -220,39 +241,42 @@ const turnsOf = (input: PlanInput, movers: readonly Mover[], read: BladePlan): T
  * most of it comes from; and whether the plan would be another one. Errors: those of the plan itself.
  */
 export const planSpread = (input: PlanInput, known: HowKnown): Result<PlanSpread> => {
-  const planned = planBlade(input);
+  const planned = planToSection(input);
   if (!planned.ok) return planned;
-  const plan = planned.value;
+  const { angle, section } = planned.value;
+  const { depth } = section.thinning;
   // What was decided is decided; an angle that is kept is matched on the blade itself, whatever it is.
-  const follows = plan.isGuided || plan.approach === 'keep';
+  const follows = angle.isGuided || angle.approach === 'keep';
   const settled: PlanInput = {
     ...input,
     choices: {
       ...input.choices,
-      angleDeg: follows ? input.choices.angleDeg : plan.angleDeg,
-      thin: plan.thinning.depth !== null,
-      thinDepth: plan.thinning.depth ?? input.choices.thinDepth,
+      angleDeg: follows ? input.choices.angleDeg : angle.angleDeg,
+      thin: depth !== null,
+      thinDepth: depth ?? input.choices.thinDepth,
     },
   };
+  const read = outcomeOf(settled);
+  if (!read) return fail('INVALID_INPUT', 'The plan as it was settled cannot be worked', 'choices');
   const movers = moversOf(settled, known);
   const weighed = movers
-    .map((mover) => ({ mover, weight: varianceAlone(settled, plan, mover) }))
+    .map((mover) => ({ mover, weight: varianceAlone(settled, read.steelMm3, mover) }))
     .sort((a, b) => b.weight - a.weight);
   const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
-  const plans = plansOfAll(settled, plan, movers);
+  const outcomes = outcomesOfAll(settled, read, movers);
   return ok({
-    steelMm3: spreadOf(plans, 'steelLost'),
-    heightMm: spreadOf(plans, 'heightLost'),
-    behindEdgeMm: spreadOf(plans, 'behindEdgeAfter'),
-    workingS: spreadOf(plans, 'workingTime'),
+    steelMm3: spreadOf(outcomes, 'steelMm3'),
+    heightMm: spreadOf(outcomes, 'heightMm'),
+    behindEdgeMm: spreadOf(outcomes, 'behindEdgeMm'),
+    workingS: spreadOf(outcomes, 'workingS'),
     steelWithoutFirstMm3: spreadOf(
-      plansOfAll(settled, plan, movers, weighed[0]?.mover),
-      'steelLost',
+      outcomesOfAll(settled, read, movers, weighed[0]?.mover),
+      'steelMm3',
     ),
     doubts: weighed.flatMap(({ mover: { matter, sigma }, weight }): Doubt[] => {
       const share = total > 0 ? weight / total : 0;
       return share >= LEAST_SHARE ? [{ matter, sigma, share }] : [];
     }),
-    turns: turnsOf(input, movers, plan),
+    turns: turnsOf(input, movers, depth),
   });
 };

@@ -1,5 +1,5 @@
 /** What is cut: angle, outline, stages of cuts, bands, lifts. */
-export { shapesAlong, workAlong, workedAt } from './along';
+export { shapesAlong, workAlong, workedAt, type LocalShape } from './along';
 export { chooseAngle, presentAngle } from './angle';
 export { AIMED_AT_MM, thinningBands } from './bands';
 export type { BladeWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';

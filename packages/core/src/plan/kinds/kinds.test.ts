@@ -46,18 +46,18 @@ const inputFor = (kindId: string, { wishes, own, ...part }: Given = {}): PlanInp
 const plan = (kindId: string, given: Given = {}): BladePlan =>
   valueOf(planBlade(inputFor(kindId, given)));
 const factOf = (made: BladePlan, label: string): number =>
-  made.facts.find((each) => each.label === label)!.figure.value;
-const operations = (made: BladePlan): string[] => made.steps.map(({ operation }) => operation);
+  made.report.facts.find((each) => each.label === label)!.figure.value;
+const operations = (made: BladePlan): string[] => made.work.steps.map(({ operation }) => operation);
 const step = (made: BladePlan, operation: string): PlanStep =>
-  made.steps.find((each) => each.operation === operation)!;
+  made.work.steps.find((each) => each.operation === operation)!;
 const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);
 const deg = (rad: number): number => (rad * 180) / Math.PI;
 
 describe('every kind', () => {
   test.each(BLADE_KINDS.map(({ id }) => id))('%s: ordered operations, each whole', (id) => {
     const made = plan(id, { damage: [chip(20, 0.2)] });
-    expect(made.progressionError).toBeNull();
-    expect(new Set(made.steps.map(({ key }) => key)).size).toBe(made.steps.length);
+    expect(made.work.problem).toBeNull();
+    expect(new Set(made.work.steps.map(({ key }) => key)).size).toBe(made.work.steps.length);
     const order = operations(made);
     for (const [before, after] of [
       ['outline', 'edge'],
@@ -72,7 +72,7 @@ describe('every kind', () => {
         expect(order.indexOf(before)).toBeLessThan(order.lastIndexOf(after));
       }
     }
-    for (const each of made.steps) {
+    for (const each of made.work.steps) {
       expect(each.title.length).toBeGreaterThan(3);
       expect(each.zone).not.toBe('');
       expect(each.rangeS[0]).toBeLessThanOrEqual(each.seconds);
@@ -83,7 +83,7 @@ describe('every kind', () => {
   });
 
   test.each(BLADE_KINDS.map(({ id }) => id))('%s: what is cut is what the section lost', (id) => {
-    const { before, stages, after } = plan(id).sections;
+    const { before, stages, after } = plan(id).section;
     const taken = stages.reduce((sum, { areaMm2 }) => sum + areaMm2, 0);
     expect(sectionAreaMm2(before) - sectionAreaMm2(after)).toBeCloseTo(taken, 9);
     expect(taken).toBeGreaterThan(0);
@@ -91,7 +91,8 @@ describe('every kind', () => {
 
   test.each(BLADE_KINDS.map(({ id }) => id))('%s: a deeper chip never takes less', (id) => {
     const steel = (depth: number): number =>
-      plan(id, { damage: [chip(20, depth)], wishes: { approach: 'keep' } }).figures.steelLost.value;
+      plan(id, { damage: [chip(20, depth)], wishes: { approach: 'keep' } }).report.figures.steelLost
+        .value;
     // Scallops are ground one by one: a chip between them changes nothing.
     expect(steel(0.5)).toBeGreaterThanOrEqual(steel(0.2) - 1e-9);
   });
@@ -103,13 +104,13 @@ describe('an edge of 70:30', () => {
   test('keeps its inclusive angle, and its bevels are as wide as the ratio says', () => {
     const made = plan('chef', { answers, wishes: { approach: 'keep' } });
     const [right, left] = [factOf(made, 'Angle on the right'), factOf(made, 'Angle on the left')];
-    expect(right + left).toBeCloseTo(made.figures.angleInclusive.value, 9);
+    expect(right + left).toBeCloseTo(made.report.figures.angleInclusive.value, 9);
     expect(Math.sin((right * Math.PI) / 180) / Math.sin((left * Math.PI) / 180)).toBeCloseTo(
       3 / 7,
       9,
     );
     const width = (side: Side): number =>
-      lowestRun(made.sections.before, { side, roles: ['bevel'] })!.widthMm;
+      lowestRun(made.section.before, { side, roles: ['bevel'] })!.widthMm;
     expect(width('right') / width('left')).toBeCloseTo(7 / 3, 9);
   });
 
@@ -147,11 +148,11 @@ describe('a wide, curved blade', () => {
 describe('a blade of three layers', () => {
   test('says how much of its core stays bare above the bevel, and warns when it is little', () => {
     const wide = plan('layered', { answers: { claddingMm: 6 } });
-    const bevelTop = lowestRun(wide.sections.after, { roles: ['new bevel'] })!.topYMm;
+    const bevelTop = lowestRun(wide.section.after, { roles: ['new bevel'] })!.topYMm;
     expect(factOf(wide, 'Bare core above the bevel')).toBeCloseTo(6 - bevelTop, 9);
-    expect(wide.warnings.join()).not.toContain('of core');
+    expect(wide.report.warnings.join()).not.toContain('of core');
     const narrow = plan('layered', { answers: { claddingMm: 1 } });
-    expect(narrow.warnings.join()).toContain('of core is left bare');
+    expect(narrow.report.warnings.join()).toContain('of core is left bare');
   });
 });
 
@@ -161,20 +162,20 @@ describe('a blade with a ridge', () => {
   test('thinned flat on its bevel raises the ridge on both sides', () => {
     const left = plan('ridge-kitchen', { answers, wishes: { thin: false } });
     const thin = plan('ridge-kitchen', { answers, wishes: { thin: true } });
-    expect(factOf(left, 'Ridge on the right after')).toBeCloseTo(14 - left.sections.riseMm, 9);
+    expect(factOf(left, 'Ridge on the right after')).toBeCloseTo(14 - left.section.riseMm, 9);
     for (const side of ['right', 'left'])
       expect(factOf(thin, `Ridge on the ${side} after`)).toBeGreaterThan(
         factOf(left, `Ridge on the ${side} after`),
       );
     expect(step(thin, 'thinning').instruction).toContain('near the edge first, then mid-bevel');
-    expect(thin.thinning.bands).toHaveLength(1);
+    expect(thin.section.thinning.bands).toHaveLength(1);
   });
 
   test('the haze of its cladding is a step where the owner wants it as it came', () => {
     const made = plan('ridge-kitchen', {
       answers: { ...answers, finishWish: 'the maker’s finish' },
     });
-    expect(made.steps.some(({ title }) => title.startsWith('Contrast'))).toBe(true);
+    expect(made.work.steps.some(({ title }) => title.startsWith('Contrast'))).toBe(true);
   });
 });
 
@@ -194,23 +195,23 @@ describe('a one-sided blade with a hollow back', () => {
     const lean =
       (measures.spineMiddleMm - measures.thicknessBehindEdgeMm) /
       (measures.heightMiddleMm - bevelMm);
-    const c = made.sections.riseMm - BACK_TAKES_MM / tan(12);
+    const c = made.section.riseMm - BACK_TAKES_MM / tan(12);
     expect(factOf(made, 'Ridge goes up by')).toBeCloseTo((c * tan(12)) / (tan(12) - lean), 9);
   });
 
   test('is as thick at its ridge as from its plane, whatever the hollow', () => {
     const made = plan('slicing-one-sided', { answers });
-    const ridge = factOf(made, 'Ridge above the new edge') + made.sections.riseMm;
-    const onBevel = (ridge - made.sections.riseMm + BACK_TAKES_MM / tan(12)) * tan(12);
-    expect(made.figures.behindEdgeAfter.value).toBeCloseTo(onBevel, 9);
+    const ridge = factOf(made, 'Ridge above the new edge') + made.section.riseMm;
+    const onBevel = (ridge - made.section.riseMm + BACK_TAKES_MM / tan(12)) * tan(12);
+    expect(made.report.figures.behindEdgeAfter.value).toBeCloseTo(onBevel, 9);
   });
 
   test('begins with very few strokes on the back, and takes the burr off it after every stone', () => {
     const made = plan('slicing-one-sided', { answers });
-    expect(made.steps[0]).toMatchObject({ operation: 'back', strokesPerSide: 6 });
-    expect(made.steps[0]!.sides).toMatchObject([{ side: 'left', angleDeg: 0 }]);
-    const backs = made.steps.filter(({ operation }) => operation === 'back').length;
-    const refined = made.steps.filter(({ operation }) => operation === 'refine').length;
+    expect(made.work.steps[0]).toMatchObject({ operation: 'back', strokesPerSide: 6 });
+    expect(made.work.steps[0]!.sides).toMatchObject([{ side: 'left', angleDeg: 0 }]);
+    const backs = made.work.steps.filter(({ operation }) => operation === 'back').length;
+    const refined = made.work.steps.filter(({ operation }) => operation === 'refine').length;
     expect(backs).toBe(1 + refined);
     expect(step(made, 'edge').burrOn).toEqual(['left']);
   });
@@ -220,14 +221,17 @@ describe('a one-sided blade with a hollow back', () => {
     const left = plan('slicing-one-sided', { answers: { ...answers, hand: 'left' } });
     expect(step(left, 'edge').sides[0]!.side).toBe('left');
     expect(step(left, 'edge').burrOn).toEqual(['right']);
-    expect(left.figures.steelLost.value).toBeCloseTo(right.figures.steelLost.value, 9);
+    expect(left.report.figures.steelLost.value).toBeCloseTo(
+      right.report.figures.steelLost.value,
+      9,
+    );
     expect(factOf(left, 'Ridge goes up by')).toBeCloseTo(factOf(right, 'Ridge goes up by'), 9);
   });
 
   test('a clam-shell has three finger positions and three facets, a flat bevel one', () => {
     const clam = plan('fish-one-sided', { answers });
     expect(step(clam, 'edge').instruction).toContain('Three finger positions');
-    const facets = clam.sections.before.vertices.filter(({ face }) =>
+    const facets = clam.section.before.vertices.filter(({ face }) =>
       isFace(face, { side: 'right', roles: ['bevel'] }),
     );
     expect(facets).toHaveLength(3);
@@ -239,7 +243,7 @@ describe('a one-sided blade with a hollow back', () => {
     const made = plan('slicing-one-sided', { answers });
     expect(factOf(made, 'Rim after this visit')).toBeLessThan(0.9);
     const gone = plan('slicing-one-sided', { answers: { ...answers, rimEdgeMm: 0 } });
-    expect(gone.warnings.join()).toContain('hollow has reached the edge');
+    expect(gone.report.warnings.join()).toContain('hollow has reached the edge');
   });
 
   test('is tapped out only when asked, by the depth of its hollow at the rim wanted, with a caution', () => {
@@ -249,22 +253,22 @@ describe('a one-sided blade with a hollow back', () => {
       answers: { ...answers, rimEdgeMm: 0 },
       own: { tapForRimMm: 1 },
     });
-    expect(made.steps[0]!.operation).toBe('tapping');
+    expect(made.work.steps[0]!.operation).toBe('tapping');
     // Depth of an arc 1 mm inside its margin: R and d give the sagitta.
     const r = (13 ** 2 + 0.35 ** 2) / (2 * 0.35);
     const wanted = 0.35 - (r - Math.sqrt(r * r - 12 ** 2));
     expect(factOf(made, 'Steel to be moved')).toBeCloseTo(wanted, 6);
-    expect(made.steps[0]!.caution).toContain('yes in writing');
-    expect(made.warnings.join()).toContain('yes in writing');
+    expect(made.work.steps[0]!.caution).toContain('yes in writing');
+    expect(made.report.warnings.join()).toContain('yes in writing');
   });
 
   test('without a hollow is another kind, and a wide back bevel is kept', () => {
     const made = plan('vegetable-one-sided', {
       answers: { backTest: 'no light anywhere', backBevel: 'wide' },
     });
-    expect(made.warnings.join()).toContain('plain flat back');
-    expect(made.warnings.join()).toContain('keep it as it is');
-    expect(made.facts.some(({ label }) => label.startsWith('Rim'))).toBe(false);
+    expect(made.report.warnings.join()).toContain('plain flat back');
+    expect(made.report.warnings.join()).toContain('keep it as it is');
+    expect(made.report.facts.some(({ label }) => label.startsWith('Rim'))).toBe(false);
   });
 });
 
@@ -282,16 +286,16 @@ describe('a serrated edge', () => {
     const made = plan('bread', { answers });
     expect(step(made, 'edge')).toMatchObject({ stoneId: 'cone', burrOn: ['left'] });
     expect(step(made, 'edge').strokesPerSide % 37).toBe(0);
-    const flat = made.steps.find(({ title }) => title.startsWith('Flat side'))!;
+    const flat = made.work.steps.find(({ title }) => title.startsWith('Flat side'))!;
     expect(flat.sides).toMatchObject([{ side: 'left', angleDeg: 1 }]);
   });
 
   test('the ways differ: the flat side alone takes no steel, the rod alone no stone', () => {
     const flat = plan('bread', { answers, own: { serrationWay: 'flat side only' } });
-    expect(flat.steps.some(({ stoneId }) => stoneId === 'cone')).toBe(false);
+    expect(flat.work.steps.some(({ stoneId }) => stoneId === 'cone')).toBe(false);
     const rod = plan('bread', { answers, own: { serrationWay: 'rod only' } });
-    expect(rod.steps.some(({ title }) => title.startsWith('Flat side'))).toBe(false);
-    expect(rod.figures.steelLost.value).toBeGreaterThan(flat.figures.steelLost.value);
+    expect(rod.work.steps.some(({ title }) => title.startsWith('Flat side'))).toBe(false);
+    expect(rod.report.figures.steelLost.value).toBeGreaterThan(flat.report.figures.steelLost.value);
   });
 
   test('ground on the left it is the mirror image', () => {
@@ -299,7 +303,10 @@ describe('a serrated edge', () => {
       plan('bread', { answers: each }),
     );
     expect(step(left!, 'edge').sides[0]!.side).toBe('left');
-    expect(left!.figures.steelLost.value).toBeCloseTo(right!.figures.steelLost.value, 9);
+    expect(left!.report.figures.steelLost.value).toBeCloseTo(
+      right!.report.figures.steelLost.value,
+      9,
+    );
   });
 });
 
@@ -310,18 +317,18 @@ describe('an axe', () => {
     expect(step(made, 'edge')).toMatchObject({ stoneId: 'file' });
     expect(step(made, 'edge').instruction).toContain('behind the face');
     expect(step(made, 'refine').pattern).toContain('circles');
-    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angleDeg + 5, 9);
+    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angle.angleDeg + 5, 9);
   });
 
   test('file and deburr is a complete service', () => {
     const made = plan('axe-felling', { own: { axeService: 'file and deburr' } });
     expect(operations(made)).toEqual(['edge', 'deburr', 'wash']);
-    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angleDeg, 9);
+    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angle.angleDeg, 9);
   });
 
   test('a flat bevel rounded for the first time loses more height than one that came convex', () => {
     const rise = (bevelShape: string): number => {
-      const { after } = plan('axe-felling', { answers: { bevelShape } }).sections;
+      const { after } = plan('axe-felling', { answers: { bevelShape } }).section;
       return Math.min(...after.vertices.map(({ y }) => y));
     };
     expect(rise('convex')).toBeCloseTo(0.03, 6);
@@ -330,19 +337,19 @@ describe('an axe', () => {
 
   test('where a file skates the stones take all of it', () => {
     const made = plan('axe-felling', { answers: { fileTest: 'skates' } });
-    expect(made.steps.some(({ stoneId }) => stoneId === 'file')).toBe(false);
-    expect(made.warnings.join()).toContain('too hard for a file');
+    expect(made.work.steps.some(({ stoneId }) => stoneId === 'file')).toBe(false);
+    expect(made.report.warnings.join()).toContain('too hard for a file');
   });
 });
 
 describe('a razor', () => {
   test('lies on its spine: the angle is the spine’s, tape makes it steeper, nothing is lifted', () => {
     const bare = plan('razor');
-    expect(bare.angleDeg).toBeCloseTo(deg(Math.atan(2.5 / 18)), 9);
+    expect(bare.angle.angleDeg).toBeCloseTo(deg(Math.atan(2.5 / 18)), 9);
     const taped = plan('razor', { own: { tapeLayers: 2 } });
-    expect(taped.angleDeg).toBeCloseTo(deg(Math.atan(2.7 / 18)), 9);
-    expect(bare.steps.every(({ lifts }) => lifts.length === 0)).toBe(true);
-    expect(bare.options.map(({ approach }) => approach)).toEqual(['keep']);
+    expect(taped.angle.angleDeg).toBeCloseTo(deg(Math.atan(2.7 / 18)), 9);
+    expect(bare.work.steps.every(({ lifts }) => lifts.length === 0)).toBe(true);
+    expect(bare.report.options.map(({ approach }) => approach)).toEqual(['keep']);
   });
 
   test('bare, its spine wears with the edge; under tape it does not', () => {
@@ -352,16 +359,16 @@ describe('a razor', () => {
 
   test('is disinfected before and after, and no angle can be set by hand', () => {
     const made = plan('razor', { wishes: { angleDeg: 20 } });
-    expect(made.angleDeg).toBeLessThan(9);
-    expect(made.steps[0]!.instruction).toContain('Disinfect');
-    expect(made.steps.at(-1)!.title).toContain('Disinfect');
+    expect(made.angle.angleDeg).toBeLessThan(9);
+    expect(made.work.steps[0]!.instruction).toContain('Disinfect');
+    expect(made.work.steps.at(-1)!.title).toContain('Disinfect');
   });
 });
 
 describe('a single flat bevel', () => {
   test('has no second angle, keeps its own, and works where it carves most', () => {
     const made = plan('bushcraft', { answers: { carvesMost: 'the tip' } });
-    expect(made.approach).toBe('keep');
+    expect(made.angle.approach).toBe('keep');
     expect(operations(made)).not.toContain('micro');
     expect(step(made, 'edge').instruction).toContain('towards the tip');
   });
@@ -370,8 +377,12 @@ describe('a single flat bevel', () => {
     const [none, wide] = ['none', 'wide'].map((secondary) =>
       plan('bushcraft', { answers: { secondary } }),
     );
-    expect(wide!.figures.heightLost.value - none!.figures.heightLost.value).toBeCloseTo(0.12, 9);
-    expect(wide!.figures.steelLost.value).toBeGreaterThan(none!.figures.steelLost.value);
+    expect(
+      wide!.report.figures.heightLost.value - none!.report.figures.heightLost.value,
+    ).toBeCloseTo(0.12, 9);
+    expect(wide!.report.figures.steelLost.value).toBeGreaterThan(
+      none!.report.figures.steelLost.value,
+    );
   });
 });
 
@@ -382,7 +393,7 @@ describe('a chisel-ground dagger', () => {
     const back = step(made, 'back');
     expect(back.sides).toMatchObject([{ side: 'left', angleDeg: 1, strokes: 4 }]);
     expect(back.instruction).toContain('coating stays');
-    expect(made.figures.angleInclusive.value).toBe(made.angleDeg);
+    expect(made.report.figures.angleInclusive.value).toBe(made.angle.angleDeg);
   });
 
   test('double-edged it is worked edge by edge, each the mirror of the other where they are', () => {
@@ -391,10 +402,10 @@ describe('a chisel-ground dagger', () => {
       plan('dagger-double', { answers: { edges: 'one' } }),
       plan('dagger-double', { answers }),
     ];
-    const edges = two.steps.filter(({ operation }) => operation === 'edge');
+    const edges = two.work.steps.filter(({ operation }) => operation === 'edge');
     expect(edges.map(({ sides }) => sides[0]!.side)).toEqual(['right', 'left']);
     // What is said of the strokes is what the bench counts, on the side it is counted on.
-    for (const { sides, rounds, pattern } of two.steps.filter(
+    for (const { sides, rounds, pattern } of two.work.steps.filter(
       ({ rounds: laid }) => laid.length > 0,
     )) {
       for (const { side, strokes } of sides) {
@@ -405,8 +416,8 @@ describe('a chisel-ground dagger', () => {
       if (unworked !== undefined) expect(pattern).not.toContain(unworked);
     }
     expect(edges[0]!.removeMm3).toBeCloseTo(edges[1]!.removeMm3, 12);
-    expect(two.figures.steelLost.value).toBeCloseTo(one.figures.steelLost.value, 9);
-    expect(two.warnings.join()).toContain('regulated');
+    expect(two.report.figures.steelLost.value).toBeCloseTo(one.report.figures.steelLost.value, 9);
+    expect(two.report.warnings.join()).toContain('regulated');
   });
 });
 
@@ -422,16 +433,16 @@ describe('the outline', () => {
 
   test('a recurve is worked out as a chip of its depth would be, unless it is left', () => {
     const made = plan('chef', { damage: [fault('recurve', 0.5)] });
-    expect(made.steps[0]!.title).toContain('Straighten the outline');
-    expect(made.figures.heightLost.value).toBeCloseTo(0.53, 9);
+    expect(made.work.steps[0]!.title).toContain('Straighten the outline');
+    expect(made.report.figures.heightLost.value).toBeCloseTo(0.53, 9);
     const left = plan('chef', { damage: [fault('recurve', 0.5)], wishes: { chipsLeft: ['f'] } });
-    expect(left.figures.heightLost.value).toBeCloseTo(0.03, 9);
+    expect(left.report.figures.heightLost.value).toBeCloseTo(0.03, 9);
   });
 
   test('a broken tip is brought back first, three ways with what each takes', () => {
     const made = plan('chef', { damage: [fault('missing tip', 4)] });
-    expect(made.steps[0]!.title).toContain('Bring the tip back');
-    expect(made.steps[0]!.instruction).toContain('spine down to the edge line');
+    expect(made.work.steps[0]!.title).toContain('Bring the tip back');
+    expect(made.work.steps[0]!.instruction).toContain('spine down to the edge line');
     const areas = ['edge to spine', 'spine to edge', 'meet between'].map((way) =>
       factOf(made, `Tip, ${way}`),
     );
@@ -440,23 +451,23 @@ describe('the outline', () => {
       damage: [fault('missing tip', 4)],
       own: { tipWay: 'edge to spine' },
     });
-    expect(up.steps[0]!.instruction).toContain('up to the spine line');
-    expect(up.steps[0]!.removeMm3).toBeCloseTo(areas[0]! * 1.1, 9);
+    expect(up.work.steps[0]!.instruction).toContain('up to the spine line');
+    expect(up.work.steps[0]!.removeMm3).toBeCloseTo(areas[0]! * 1.1, 9);
   });
 });
 
 describe('a finish wished for by its grain', () => {
   test('goes before the window of the use', () => {
     const made = plan('chef', { answers: { finishWish: 'very fine', finishWishUm: 3 } });
-    expect(made.finishUm[0]).toBeCloseTo(2.4, 9);
-    expect(made.steps.find(({ stoneId }) => stoneId === 'fine')).toBeDefined();
+    expect(made.progression.finishUm[0]).toBeCloseTo(2.4, 9);
+    expect(made.work.steps.find(({ stoneId }) => stoneId === 'fine')).toBeDefined();
   });
 });
 
 describe('a hollow grind', () => {
   test('is touched at the very edge only, and not thinned', () => {
     const made = plan('hollow-outdoor', { wishes: { thin: true } });
-    expect(made.thinning.done).toBe(false);
+    expect(made.section.thinning.done).toBe(false);
     expect(step(made, 'edge')).toMatchObject({ zone: 'the very edge', forceN: [2, 5] });
   });
 });
@@ -464,9 +475,9 @@ describe('a hollow grind', () => {
 describe('a false back edge', () => {
   test('is left when it is for weight, sharpened steeper when it is meant to cut', () => {
     const weight = plan('clip-outdoor', { answers: { falseEdge: 'for weight only' } });
-    expect(weight.warnings.join()).toContain('leave it');
+    expect(weight.report.warnings.join()).toContain('leave it');
     const cuts = plan('clip-outdoor', { answers: { falseEdge: 'meant to cut', falseEdgeDeg: 27 } });
-    const back = cuts.steps.find(({ title }) => title.startsWith('Back edge'))!;
+    const back = cuts.work.steps.find(({ title }) => title.startsWith('Back edge'))!;
     expect(back.angleDeg).toBe(27);
   });
 });

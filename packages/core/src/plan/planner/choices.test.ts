@@ -80,18 +80,19 @@ describe('where good practitioners disagree', () => {
   const practice = (part: Partial<PlanChoices['practice']>) =>
     plan({ practice: { ...DEFAULT_CHOICES.practice, ...part } });
   const operations = (made: ReturnType<typeof plan>) =>
-    made.steps.map(({ operation }) => operation);
+    made.work.steps.map(({ operation }) => operation);
 
   test('taking the old edge off first raises the apex further, and has a step of its own', () => {
     const off = practice({ oldEdge: 'take it off first' });
-    expect(off.figures.apexRise.value).toBe(0.05);
+    expect(off.report.figures.apexRise.value).toBe(0.05);
     expect(operations(off)[0]).toBe('outline');
     expect(operations(practice({ oldEdge: 'push it back first' }))[0]).toBe('ready');
   });
 
   test('pressure both ways halves the strokes, not the steel nor the time', () => {
     const [one, both] = [plan(), practice({ returnStroke: 'pressure both ways' })];
-    const edge = (made: typeof one) => made.steps.find(({ operation }) => operation === 'edge')!;
+    const edge = (made: typeof one) =>
+      made.work.steps.find(({ operation }) => operation === 'edge')!;
     expect(Math.abs(edge(both).strokesPerSide - edge(one).strokesPerSide / 2)).toBeLessThan(1);
     expect(edge(both).seconds).toBe(edge(one).seconds);
   });
@@ -145,7 +146,7 @@ describe('where good practitioners disagree', () => {
             },
           }),
         ),
-      ).steps.filter(({ operation }) => operation === 'thinning');
+      ).work.steps.filter(({ operation }) => operation === 'thinning');
     const lowSpot: Damage = {
       id: 'low',
       kind: 'low spot',
@@ -196,7 +197,9 @@ describe('where good practitioners disagree', () => {
   });
 
   test('what must be true after the first stone follows the school of the fifth question', () => {
-    const edge = practice({ mustCutAfterFirst: true }).steps.find(({ key }) => key === 'edge 1')!;
+    const edge = practice({ mustCutAfterFirst: true }).work.steps.find(
+      ({ key }) => key === 'edge 1',
+    )!;
     expect(edge.before).toContain('must already cut');
   });
 });
@@ -208,9 +211,9 @@ describe('a thinning in bands', () => {
 
   test('tells the lift of every band: higher on the blade it is held lower', () => {
     const made = thinned();
-    const step = made.steps.find(({ operation }) => operation === 'thinning')!;
+    const step = made.work.steps.find(({ operation }) => operation === 'thinning')!;
     // What would begin above where the face is met takes nothing, and is not told.
-    const { bands, scratchTopMm } = made.thinning;
+    const { bands, scratchTopMm } = made.section.thinning;
     const reached = bands.filter(({ fromMm }) => fromMm < scratchTopMm);
     expect(reached.length).toBeLessThan(bands.length);
     expect(step.bands.map(({ angleDeg }) => angleDeg)).toEqual(
@@ -218,7 +221,7 @@ describe('a thinning in bands', () => {
     );
     expect(step.bands.length).toBeGreaterThan(1);
     expect(step.bands[0]!.lifts).toEqual(step.lifts);
-    const stations = made.held[0]!.stations;
+    const stations = made.work.held[0]!.stations;
     for (const { angleDeg, lifts } of step.bands) {
       const heel = stationOfZone(stations, 'heel')!;
       const radians = (angleDeg * Math.PI) / 180;
@@ -236,7 +239,7 @@ describe('a thinning in bands', () => {
       ...DEFAULT_CHOICES,
       changes: [change({ step: 'thinning 1', what: 'angle', to: '4' })],
     };
-    const step = thinned({ choices }).steps.find(({ operation }) => operation === 'thinning')!;
+    const step = thinned({ choices }).work.steps.find(({ operation }) => operation === 'thinning')!;
     expect(step.bands).toEqual([]);
     expect(liftWords(step)).toMatch(/^heel [\d.]+, middle/);
   });
@@ -251,7 +254,7 @@ describe('a thinning in bands', () => {
         }),
       ),
     );
-    const step = made.steps.find(({ operation }) => operation === 'thinning')!;
+    const step = made.work.steps.find(({ operation }) => operation === 'thinning')!;
     for (const { stationLifts } of step.bands) expect(stationLifts.length).toBeGreaterThan(3);
     expect(liftWords(step)).toContain('from the remnant: at 0 mm ');
   });
@@ -310,9 +313,9 @@ describe('changes by hand', () => {
       machine: tiltingTable,
       choices: { ...DEFAULT_CHOICES, changes: [change({ what: 'angle', to: '21' })] },
     });
-    const [edge] = valueOf(planBlade(input)).steps;
+    const [edge] = valueOf(planBlade(input)).work.steps;
     const at21 = valueOf(planBlade({ ...input, choices: { ...DEFAULT_CHOICES, angleDeg: 21 } }))
-      .steps[0]!;
+      .work.steps[0]!;
     expect(edge!.angleDeg).toBe(21);
     expect(edge!.lifts.map(({ liftMm }) => liftMm)).toEqual(
       at21.lifts.map(({ liftMm }) => expect.closeTo(liftMm!, 1) as number),
@@ -333,17 +336,17 @@ describe('changes by hand', () => {
         }),
       ),
     );
-    const edge = razor.steps.find(({ key }) => key === 'edge 1')!;
+    const edge = razor.work.steps.find(({ key }) => key === 'edge 1')!;
     expect(edge.angleDeg).toBe(9);
     expect(edge.lifts).toEqual([]);
   });
 
   test('of the strokes are laid out by the same pattern, the minutes with them', () => {
-    const before = plan({ pattern: 'falling ladder' }).computedSteps[0]!;
+    const before = plan({ pattern: 'falling ladder' }).work.computed[0]!;
     const [edge] = plan({
       pattern: 'falling ladder',
       changes: [change({ what: 'strokes', to: '40' })],
-    }).steps;
+    }).work.steps;
     expect(isEqualWork(edge!.rounds, { right: 40, left: 40 })).toBe(true);
     expect(edge!.rounds).toHaveLength(before.rounds.length);
     expect(edge!.pattern).toContain('a ladder of falling counts');
@@ -361,7 +364,7 @@ describe('changes by hand', () => {
       [minutes, strokes],
       [strokes, minutes],
     ]) {
-      const [edge] = plan({ changes }).steps;
+      const [edge] = plan({ changes }).work.steps;
       expect(edge).toMatchObject({ seconds: 180, strokesPerSide: 50 });
     }
   });
@@ -372,7 +375,7 @@ describe('changes by hand', () => {
         change({ what: 'direction', to: 'edge-leading' }),
         change({ what: 'words', to: 'Only the heel half.' }),
       ],
-    }).steps;
+    }).work.steps;
     expect(edge).toMatchObject({ direction: 'edge-leading', instruction: 'Only the heel half.' });
   });
 
@@ -380,17 +383,17 @@ describe('changes by hand', () => {
     const made = plan({
       changes: [change({}), change({ step: 'deburr 1', what: 'force', to: '1' })],
     });
-    const [edge] = made.steps;
+    const [edge] = made.work.steps;
     expect(edge).toMatchObject({ strokesPerSide: 40, changed: ['it is narrow there'] });
     expect(edge!.sides.map(({ strokes }) => strokes)).toEqual([40, 40]);
-    expect(made.steps.find(({ key }) => key === 'deburr 1')!.forceN).toEqual([1, 1]);
-    expect(made.computedSteps[0]!.strokesPerSide).not.toBe(40);
+    expect(made.work.steps.find(({ key }) => key === 'deburr 1')!.forceN).toEqual([1, 1]);
+    expect(made.work.computed[0]!.strokesPerSide).not.toBe(40);
   });
 
   test('minutes change the working time of the whole plan', () => {
     const [before, after] = [plan(), plan({ changes: [change({ what: 'minutes', to: '30' })] })];
-    const gained = after.figures.workingTime.value - before.figures.workingTime.value;
-    expect(gained).toBeCloseTo(1800 - before.steps[0]!.seconds, 9);
+    const gained = after.report.figures.workingTime.value - before.report.figures.workingTime.value;
+    expect(gained).toBeCloseTo(1800 - before.work.steps[0]!.seconds, 9);
   });
 
   test('a step left out is gone, an own step stands where it was put', () => {
@@ -413,7 +416,7 @@ describe('changes by hand', () => {
         },
       ],
     });
-    expect(made.steps.map(({ key }) => key)).toEqual([
+    expect(made.work.steps.map(({ key }) => key)).toEqual([
       'own 2',
       'edge 1',
       'own 1',
@@ -432,8 +435,8 @@ describe('changes by hand', () => {
       reason: 'habit',
     };
     const made = plan({ changes: [lost], added: [own] });
-    expect(made.unplaced).toEqual([lost, own]);
-    expect(applyChanges(made.computedSteps, [], [], NOTHING_HELD).unplaced).toEqual([]);
+    expect(made.work.unplaced).toEqual([lost, own]);
+    expect(applyChanges(made.work.computed, [], [], NOTHING_HELD).unplaced).toEqual([]);
   });
 
   test.each([
@@ -506,8 +509,8 @@ describe('the map over angle and finish', () => {
   test('a cell is the plan there; where none leads it is empty', () => {
     const cell = mapCell(input, 18, 8);
     const there = plan({ angleDeg: 18, finishUm: [8, 8] });
-    expect(cell.minutes).toBeCloseTo(there.figures.workingTime.value / 60, 9);
-    expect(cell.steelMm3).toBeCloseTo(there.figures.steelLost.value, 9);
+    expect(cell.minutes).toBeCloseTo(there.report.figures.workingTime.value / 60, 9);
+    expect(cell.steelMm3).toBeCloseTo(there.report.figures.steelLost.value, 9);
     expect(mapCell(input, 18, 5).minutes).toBeNull();
     expect(
       mapCell(

@@ -1,3 +1,4 @@
 /** From a judged blade to a plan, phase by phase. */
 export { STAGE_LABELS, type PlanFigures } from './figures';
-export { planBlade, type BladePlan } from './plan';
+export type { BladePlan } from './parts';
+export { planBlade, planToSection, planToStock, planToWork } from './plan';

@@ -52,7 +52,7 @@ describe('the advised angle', () => {
 
 describe('a plan', () => {
   test('reads the present angle off the bevel and says how', () => {
-    const { presentAngle, presentInclusive } = plan().figures;
+    const { presentAngle, presentInclusive } = plan().report.figures;
     expect(presentAngle.value).toBeCloseTo((Math.asin(0.21 / 0.7) * 180) / Math.PI, 10);
     expect(presentInclusive.value).toBeCloseTo(2 * presentAngle.value, 12);
     expect(presentAngle.why.formula).toBe('θ = asin(e / w)');
@@ -61,8 +61,8 @@ describe('a plan', () => {
   test('for a tired blade leaves the outline alone and loses hardly any height', () => {
     const tired = plan({ sharpness: 'tired' });
     expect(tired.outline.raisedShare).toBe(0);
-    expect(tired.figures.heightLost.value).toBeCloseTo(0.015, 12);
-    expect(tired.steps.map(({ operation }) => operation)).toEqual([
+    expect(tired.report.figures.heightLost.value).toBeCloseTo(0.015, 12);
+    expect(tired.work.steps.map(({ operation }) => operation)).toEqual([
       'edge',
       'deburr',
       'strop',
@@ -72,12 +72,12 @@ describe('a plan', () => {
 
   test('with a chip takes it out first, on the coarsest stone', () => {
     const chipped = plan({ damage: [chip(60, 0.6)] });
-    expect(chipped.steps[0]).toMatchObject({
+    expect(chipped.work.steps[0]).toMatchObject({
       operation: 'outline',
       stoneId: 'plate',
       gate: 'no check',
     });
-    expect(chipped.figures.heightLost.value).toBeCloseTo(0.63, 9);
+    expect(chipped.report.figures.heightLost.value).toBeCloseTo(0.63, 9);
   });
 
   test('a chip on the straight of a square knife forces the whole edge up; one on a belly does not', () => {
@@ -99,44 +99,45 @@ describe('a plan', () => {
 
   test('a chip left in on purpose costs nothing', () => {
     const left = plan({ damage: [chip(60, 0.6)], choices: { ...choices, chipsLeft: ['chip'] } });
-    expect(left.figures.heightLost.value).toBeCloseTo(0.03, 12);
+    expect(left.report.figures.heightLost.value).toBeCloseTo(0.03, 12);
   });
 
   test('a deeper chip never needs less steel', () => {
     const steel = [0.2, 0.4, 0.8, 1.6].map(
       (depth) =>
-        plan({ damage: [chip(60, depth)], choices: { ...choices, approach: 'keep' } }).figures
-          .steelLost.value,
+        plan({ damage: [chip(60, depth)], choices: { ...choices, approach: 'keep' } }).report
+          .figures.steelLost.value,
     );
     expect([...steel].sort((a, b) => a - b)).toEqual(steel);
   });
 
   test('thinning is advised when the shoulder has outgrown its use, and brings it back below', () => {
     const thick = plan({ measures: { ...CHEF, thicknessBehindEdgeMm: 0.65, bevelFaceMm: 1.1 } });
-    expect(thick.thinning).toMatchObject({ advised: true, done: true });
-    expect(thick.figures.behindEdgeAfter.value).toBeLessThan(0.5);
-    expect(thick.thinning.remnantMm).toBeLessThanOrEqual(0.1);
-    expect(thick.steps.some(({ operation }) => operation === 'thinning')).toBe(true);
+    expect(thick.section.thinning).toMatchObject({ advised: true, done: true });
+    expect(thick.report.figures.behindEdgeAfter.value).toBeLessThan(0.5);
+    expect(thick.section.thinning.remnantMm).toBeLessThanOrEqual(0.1);
+    expect(thick.work.steps.some(({ operation }) => operation === 'thinning')).toBe(true);
     const refused = plan({
       measures: { ...CHEF, thicknessBehindEdgeMm: 0.65, bevelFaceMm: 1.1 },
       choices: { ...choices, thin: false },
     });
-    expect(refused.thinning).toMatchObject({ advised: true, done: false, removedMm3: 0 });
+    expect(refused.section.thinning).toMatchObject({ advised: true, done: false });
+    expect(refused.stock.sums.thinning.mm3).toBe(0);
   });
 
   test('lifts fall from heel to tip', () => {
-    const lifts = plan().steps[0]!.lifts.map(({ liftMm }) => liftMm!);
+    const lifts = plan().work.steps[0]!.lifts.map(({ liftMm }) => liftMm!);
     expect(lifts).toHaveLength(4);
     expect([...lifts].sort((a, b) => b - a)).toEqual(lifts);
   });
 
   test('the section after has less steel than before, by what the bevel took', () => {
-    const { before, after } = plan({ damage: [chip(100, 0.5)] }).sections;
+    const { before, after } = plan({ damage: [chip(100, 0.5)] }).section;
     expect(sectionAreaMm2(after)).toBeLessThan(sectionAreaMm2(before));
   });
 
   test('pressure falls as the grain gets finer', () => {
-    const steps = plan({ useId: 'general-hard', damage: [chip(60, 0.8)] }).steps.filter(
+    const steps = plan({ useId: 'general-hard', damage: [chip(60, 0.8)] }).work.steps.filter(
       ({ operation }) => operation === 'edge' || operation === 'refine',
     );
     const forces = steps.map(({ forceN }) => forceN![0]);
@@ -146,15 +147,15 @@ describe('a plan', () => {
 
   test('an empty rack still judges the blade and says why there is no progression', () => {
     const bare = plan({ rack: [] });
-    expect(bare.progressionError?.code).toBe('NO_PROGRESSION');
-    expect(bare.figures.angle.value).toBe(18);
-    expect(bare.steps).toEqual([]);
+    expect(bare.work.problem?.code).toBe('NO_PROGRESSION');
+    expect(bare.report.figures.angle.value).toBe(18);
+    expect(bare.work.steps).toEqual([]);
   });
 
   test('a fine finish on soft steel is a warning, not a refusal', () => {
     const fine = plan({ choices: { ...choices, finishUm: [2, 3.5] } });
-    expect(fine.advice.map(({ code }) => code)).toEqual(['SOFT_STEEL_FINE_FINISH']);
-    expect(fine.advice[0]!.text).toContain('gains little below about 4 µm');
+    expect(fine.progression.advice.map(({ code }) => code)).toEqual(['SOFT_STEEL_FINE_FINISH']);
+    expect(fine.progression.advice[0]!.text).toContain('gains little below about 4 µm');
   });
 
   test('an angle that does not clear the primary is refused beside its field', () => {
@@ -192,14 +193,14 @@ describe('a plan', () => {
             presentAnglePerSideDeg: usual.anglePerSideDeg,
           },
         });
-        for (const [name, { value }] of Object.entries(made.figures)) {
+        for (const [name, { value }] of Object.entries(made.report.figures)) {
           expect({ kind: kind.id, name, finite: Number.isFinite(value) && value >= 0 }).toEqual({
             kind: kind.id,
             name,
             finite: true,
           });
         }
-        expect(made.progressionError).toBeNull();
+        expect(made.work.problem).toBeNull();
       }
     }
   });

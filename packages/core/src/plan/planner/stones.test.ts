@@ -23,7 +23,7 @@ const chain = (part: Partial<PartChain> & Pick<PartChain, 'part'>): PartChain =>
   ...part,
 });
 const edgeStones = (made: ReturnType<typeof plan>): (string | null)[] =>
-  made.steps
+  made.work.steps
     .filter(({ operation }) => operation === 'edge' || operation === 'refine')
     .map(({ stoneId }) => stoneId);
 
@@ -41,13 +41,13 @@ describe('the operator’s wishes about the stones', () => {
   test('the school of one coarse stone leaves one stone and the strop', () => {
     const coarse = plan({ school: 'one coarse stone' });
     expect(edgeStones(coarse)).toEqual(['brown']);
-    expect(coarse.steps.some(({ operation }) => operation === 'strop')).toBe(true);
+    expect(coarse.work.steps.some(({ operation }) => operation === 'strop')).toBe(true);
   });
 
   test('a finish no chain reaches says what to buy', () => {
     const none = plan({ finishUm: [0.4, 0.8] });
-    expect(none.progressionError?.code).toBe('NO_PROGRESSION');
-    expect(none.toBuy!.um).toBeCloseTo(Math.sqrt(0.32), 9);
+    expect(none.work.problem?.code).toBe('NO_PROGRESSION');
+    expect(none.progression.toBuy!.um).toBeCloseTo(Math.sqrt(0.32), 9);
   });
 
   test('abrasives that are not for the edge never stand in its chain', () => {
@@ -86,7 +86,7 @@ describe('one blade, several chains', () => {
       { rack },
     );
     expect(edgeStones(named)).toEqual(['brown', 'red', 'soft-red']);
-    const refining = named.steps.find(({ stoneId }) => stoneId === 'soft-red')!;
+    const refining = named.work.steps.find(({ stoneId }) => stoneId === 'soft-red')!;
     // The soft one still takes the scratches of the hard one before it.
     expect(refining.removeMm3).toBeGreaterThan(0);
     expect(refining.instruction).toContain('Keep the mud');
@@ -94,20 +94,20 @@ describe('one blade, several chains', () => {
 
   test('a coarser stone after a finer is refused beside its chain', () => {
     const undone = plan({ chains: [chain({ part: 'edge', stones: ['red', 'brown'] })] });
-    expect(undone.progressionError).toMatchObject({ field: 'choices.chains.edge' });
-    expect(undone.progressionError!.message).toContain('Brown at 16 µm would follow 8 µm');
+    expect(undone.work.problem).toMatchObject({ field: 'choices.chains.edge' });
+    expect(undone.work.problem!.message).toContain('Brown at 16 µm would follow 8 µm');
     const gone = plan({ chains: [chain({ part: 'edge', stones: ['red', 'sold'] })] });
-    expect(gone.progressionError!.message).toContain('Stone 2');
+    expect(gone.work.problem!.message).toContain('Stone 2');
   });
 
   test('a part whose stones are gone is told beside its chain, and never just left out', () => {
     for (const part of ['micro', 'cladding', 'core', 'primary'] as const) {
       const made = plan({ thin: true, chains: [chain({ part, stones: ['sold'] })] });
-      expect(made.progressionError).toMatchObject({
+      expect(made.work.problem).toMatchObject({
         code: 'NO_PROGRESSION',
         field: `choices.chains.${part}`,
       });
-      expect(made.progressionError!.message).toContain('not in the rack any more');
+      expect(made.work.problem!.message).toContain('not in the rack any more');
     }
   });
 
@@ -121,13 +121,14 @@ describe('one blade, several chains', () => {
     const micro = plan({
       chains: [chain({ part: 'micro', stones: ['brown'], direction: 'edge-leading', faceMm: 0.1 })],
     });
-    const order = micro.steps.map(({ operation }) => operation);
+    const order = micro.work.steps.map(({ operation }) => operation);
     expect(order.indexOf('micro')).toBe(order.indexOf('deburr') - 1);
     expect(order.indexOf('micro')).toBeGreaterThan(order.indexOf('edge'));
-    const step = micro.steps.find(({ operation }) => operation === 'micro')!;
-    expect(step.angleDeg).toBeCloseTo(micro.angleDeg + MICRO_ABOVE_DEG, 12);
+    const step = micro.work.steps.find(({ operation }) => operation === 'micro')!;
+    expect(step.angleDeg).toBeCloseTo(micro.angle.angleDeg + MICRO_ABOVE_DEG, 12);
     expect(step).toMatchObject({ stoneId: 'brown', direction: 'edge-leading' });
-    const edgeLift = micro.steps.find(({ operation }) => operation === 'edge')!.lifts[1]!.liftMm!;
+    const edgeLift = micro.work.steps.find(({ operation }) => operation === 'edge')!.lifts[1]!
+      .liftMm!;
     expect(step.lifts[1]!.liftMm).toBeGreaterThan(edgeLift);
     // Two slivers along 210 mm: the angles are small, so nearly w² sin 4°.
     expect(step.removeMm3 / (210 * 0.1 ** 2 * Math.sin((4 * Math.PI) / 180))).toBeCloseTo(1.2, 1);
@@ -140,10 +141,10 @@ describe('one blade, several chains', () => {
         chain({ part: 'cladding', stones: ['red'], slurry: 'float it off' }),
       ],
     });
-    const faces = faced.steps.filter(({ operation }) => operation === 'faces');
+    const faces = faced.work.steps.filter(({ operation }) => operation === 'faces');
     expect(faces.map(({ title }) => title)).toEqual(['Cladding on Red', 'Core steel on Fine']);
     expect(faces[0]!.instruction).toContain('Float the mud off');
-    const order = faced.steps.map(({ operation }) => operation);
+    const order = faced.work.steps.map(({ operation }) => operation);
     expect(order.lastIndexOf('faces')).toBeLessThan(order.indexOf('edge'));
   });
 
@@ -153,7 +154,7 @@ describe('one blade, several chains', () => {
       chains: [chain({ part: 'primary', stones: ['plate', 'red'] })],
     });
     expect(
-      thinned.steps
+      thinned.work.steps
         .filter(({ operation }) => operation === 'thinning')
         .map(({ stoneId }) => stoneId),
     ).toEqual(['plate', 'red']);
@@ -162,14 +163,14 @@ describe('one blade, several chains', () => {
 
 describe('what follows the stones', () => {
   const last = (finishing: Partial<typeof DEFAULT_FINISHING>) =>
-    plan({ finishing: { ...DEFAULT_FINISHING, ...finishing } }).steps.find(
+    plan({ finishing: { ...DEFAULT_FINISHING, ...finishing } }).work.steps.find(
       ({ operation }) => operation === 'strop',
     );
 
   test('the strop at the bevel or just under it, with the strokes chosen', () => {
     const under = last({ underDeg: 1, strokes: 8, back: 'soft' })!;
     expect(under).toMatchObject({ stoneId: 'strop', strokesPerSide: 8 });
-    expect(under.angleDeg).toBeCloseTo(plan({}).angleDeg - 1, 12);
+    expect(under.angleDeg).toBeCloseTo(plan({}).angle.angleDeg - 1, 12);
     expect(under.instruction).toContain('1° under the bevel');
     expect(under.instruction).toContain('soft back gives');
   });
@@ -197,12 +198,12 @@ describe('a machine that holds the angle', () => {
 
   test('is set lower where its bevels come out steeper, on every step that holds an angle', () => {
     const made = plan({ machineId: '1' }, { machine: table });
-    for (const step of made.steps.filter(
+    for (const step of made.work.steps.filter(
       ({ operation }) => operation === 'edge' || operation === 'refine',
     )) {
-      expect(step.setting!.setDeg).toBeCloseTo(made.angleDeg - 1, 9);
+      expect(step.setting!.setDeg).toBeCloseTo(made.angle.angleDeg - 1, 9);
     }
-    expect(made.steps.at(-1)!.setting).toBeUndefined();
+    expect(made.work.steps.at(-1)!.setting).toBeUndefined();
   });
 
   test('a belt is quick on stock, and the hand still finishes on stones', () => {
@@ -218,10 +219,12 @@ describe('a machine that holds the angle', () => {
       rack,
     });
     expect(edgeStones(made)[0]).toBe('belt');
-    const first = made.steps.find(({ stoneId }) => stoneId === 'belt')!;
+    const first = made.work.steps.find(({ stoneId }) => stoneId === 'belt')!;
     expect(first.seconds).toBeLessThan(60);
     expect(first.setting!.words).toContain('Set Belt to');
     expect(first.caution).toContain('burnt');
-    expect(made.steps.find(({ operation }) => operation === 'refine')!.setting).toBeUndefined();
+    expect(
+      made.work.steps.find(({ operation }) => operation === 'refine')!.setting,
+    ).toBeUndefined();
   });
 });

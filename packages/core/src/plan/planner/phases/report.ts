@@ -1,0 +1,128 @@
+/** The report: figures that can say why, facts, warnings, what each school of the angle costs. */
+import { ok } from '../../../units';
+import { bevelsOf } from '../../../blade';
+import { holdingOf } from '../../../machine';
+import { schoolsOf } from '../../choices';
+import { workAlong } from '../../cuts';
+import { edgeChains } from '../../steps';
+import { apexRiseAt, repairDepthAt, type Phase, type PlanContext } from '../context';
+import { costOf, planFigures, type AngleOption } from '../figures';
+import type {
+  AnglePart,
+  OutlinePart,
+  ProgressionPart,
+  ReportPart,
+  SectionPart,
+  StockPart,
+  WorkPart,
+} from '../parts';
+import { edgeStockOf } from './stock';
+import { bladeWorkOf } from './work';
+
+interface Reported extends PlanContext {
+  readonly angle: AnglePart;
+  readonly outline: OutlinePart;
+  readonly section: SectionPart;
+  readonly stock: StockPart;
+  readonly progression: ProgressionPart;
+  readonly work: WorkPart;
+}
+
+/** Never fails: what cannot be ground or bought is said in its figures. */
+export const reportPhase: Phase<Reported, ReportPart> = (context) => {
+  const { input, kind, strategy, shape, angle, outline, section, stock, progression, work } =
+    context;
+  const bladeWork = bladeWorkOf(context);
+  const bevels = bevelsOf(kind);
+  const { chain } = progression;
+  return ok({
+    figures: planFigures({
+      input,
+      chosen: angle.chosen,
+      present: angle.present,
+      primaryDeg: shape.primaryDeg,
+      bevelHeightMm: shape.bevelHeightMm,
+      bevels,
+      angleDeg: angle.angleDeg,
+      apexRiseMm: outline.apexRiseMm,
+      deepestRepairMm: outline.repair.maxDepthMm,
+      middleRiseMm: section.riseMm,
+      bevelFaceMm: section.bevelFaceMm,
+      behindEdgeMm: section.behindEdgeMm,
+      insideOldBevel: section.insideOldBevel,
+      thinned: section.thinning.done,
+      limitMm: section.thinning.limitMm,
+      sums: stock.sums,
+      stations: stock.stations,
+      steps: work.steps,
+      seconds: work.seconds,
+    }),
+    facts: [...strategy.facts(bladeWork), ...work.tipFacts],
+    warnings: [...strategy.warnings(bladeWork), ...warningsOf(context)],
+    options: optionsOf(context),
+    holding: holdingOf({
+      machine: input.machine,
+      held: work.held,
+      bevelFaceMm: section.bevelFaceMm,
+      edge: outline.curvesAfter.edge,
+      faceLeanDeg: bevels === 1 ? 0 : shape.primaryDeg,
+      stones: (chain?.steps ?? []).map(({ id }) => input.rack.find((each) => each.id === id)!),
+    }),
+    schools: schoolsOf(input.choices),
+  });
+};
+
+/** What each school of the angle costs: without thinning, whatever is chosen. */
+const optionsOf = (context: Reported): AngleOption[] => {
+  const { input, strategy, shape, angle, outline, section, stock, progression } = context;
+  const chains = edgeChains(input, progression.finishUm);
+  const local = context.stations();
+  return angle.advice.map((option): AngleOption => {
+    const { angleDeg } = option;
+    if (angleDeg <= shape.primaryDeg) {
+      return { ...option, steelLost: null, edgeTime: null, heightLost: null };
+    }
+    const riseMm = apexRiseAt(context, angleDeg);
+    // The chosen angle has been worked already, unless it is thinned too.
+    const isWorked = angleDeg === angle.angleDeg && !section.thinning.done;
+    const wanted = { angleDeg, thinning: null, micro: section.micro };
+    const along = () =>
+      workAlong(strategy, local, (zMm) => riseMm + repairDepthAt(outline, zMm), wanted).sums;
+    const partWork = { ...bladeWorkOf(context), angleDeg, bands: [] };
+    const sums = isWorked ? stock.sums : (strategy.sumsOf?.(along(), partWork) ?? along());
+    const chain = chains.chainFor(edgeStockOf(strategy, sums));
+    return { ...option, ...costOf(sums, chain, riseMm, outline.repair.maxDepthMm) };
+  });
+};
+
+const warningsOf = ({ input, kind, use, angle, outline, stock }: Reported): string[] => {
+  const warnings: string[] = [];
+  const { measures } = input;
+  const { angleDeg } = angle;
+  const { heightLostMm } = outline;
+  const { sums, notWorked } = stock;
+  if (angleDeg < use.angleDeg[0] - 2) {
+    warnings.push(
+      `${angleDeg.toFixed(1)}° per side is low for ${use.label.toLowerCase()}: it may chip or roll.`,
+    );
+  }
+  if (angleDeg > use.angleDeg[1] + 4) {
+    warnings.push(
+      `${angleDeg.toFixed(1)}° per side is steep for ${use.label.toLowerCase()}: it will not cut easily.`,
+    );
+  }
+  if (measures.heightHeelMm - heightLostMm < kind.minHeightMm) {
+    warnings.push(
+      `The heel will be ${(measures.heightHeelMm - heightLostMm).toFixed(1)} mm high; below ${kind.minHeightMm} mm a ${kind.label.toLowerCase()} is spent. Tell the owner.`,
+    );
+  }
+  if (notWorked > 0) {
+    warnings.push('At the tip the new bevel would reach the spine; work the tip by eye.');
+  }
+  if (sums.thinning.mm3 > 0) {
+    warnings.push(
+      'Thinning changes the look of the blade and takes steel that does not come back: get a yes first.',
+    );
+  }
+  return warnings;
+};

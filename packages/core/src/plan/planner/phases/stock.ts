@@ -1,0 +1,63 @@
+/** The stock: steel of every stage, summed along the edge. */
+import { ok } from '../../../units';
+import {
+  workAlong,
+  type BladeWork,
+  type CutStrategy,
+  type StageSum,
+  type StageSums,
+} from '../../cuts';
+import { repairDepthAt, type Phase, type PlanContext } from '../context';
+import { steelOf } from '../figures';
+import type { AnglePart, OutlinePart, SectionPart, StockPart } from '../parts';
+import { wantedOf } from './section';
+
+export interface SectionedContext extends PlanContext {
+  readonly angle: AnglePart;
+  readonly outline: OutlinePart;
+  readonly section: SectionPart;
+}
+
+/** Never fails: a station the new edge does not reach is counted. */
+export const stockPhase: Phase<SectionedContext, StockPart> = (context) => {
+  const { input, strategy, angle, outline, section } = context;
+  const local = context.stations();
+  const { sums: along, notWorked } = workAlong(
+    strategy,
+    local,
+    (zMm) => outline.apexRiseMm + repairDepthAt(outline, zMm),
+    wantedOf(angle, input, section),
+  );
+  const sums = strategy.sumsOf?.(along, sectionWorkOf(context)) ?? along;
+  const edge = edgeStockOf(strategy, sums);
+  return ok({
+    sums,
+    steelMm3: steelOf(sums),
+    stations: local.length,
+    notWorked,
+    edge: { stockMm3: edge.mm3, faceAreaMm2: edge.faceMm2 },
+  });
+};
+
+/** The work as a kind sees it, as far as the section tells. */
+export const sectionWorkOf = ({
+  angle,
+  outline,
+  section,
+}: SectionedContext): Omit<BladeWork, 'sums' | 'chain'> => ({
+  angleDeg: angle.angleDeg,
+  micro: section.micro,
+  shape: section.shape,
+  stages: section.stages,
+  riseMm: section.riseMm,
+  apexRiseMm: outline.apexRiseMm,
+  bands: section.thinning.bands,
+  remnantMm: section.thinning.remnantMm ?? 0,
+});
+
+/** The steel the stones of the edge take: the bevel, and on an axe its rounding with it. */
+export const edgeStockOf = ({ stockOf }: CutStrategy, sums: StageSums): StageSum =>
+  stockOf?.(sums) ?? {
+    mm3: sums.edge.mm3 + sums.round.mm3,
+    faceMm2: sums.edge.faceMm2 + sums.round.faceMm2,
+  };

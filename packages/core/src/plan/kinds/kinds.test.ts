@@ -19,7 +19,7 @@ import { sectionAreaMm2 } from '../../section/section';
 import { DEFAULT_KIND_CHOICES } from '../choices/kind-choices';
 import { lowestRun } from '../cuts/stages';
 import { BACK_TAKES_MM } from './first-guesses';
-import { unevenAngles } from './two-sided';
+import { unevenAngles } from './two-sided/geometry';
 
 const BENCH = [
   ...RACK,

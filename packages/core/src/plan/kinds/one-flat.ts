@@ -1,21 +1,19 @@
-/** Ground on one side against a plain flat back: what chisel-ground and serrated blades share. */
 import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../units';
 import { sectionFromSides, type SidePoint } from '../../section';
 import {
   faceCut,
   frontSide,
   withinPlay,
+  type CutStrategy,
   type Place,
   type Shape,
   type Stage,
   type StrategyInput,
 } from '../cuts';
 import { joint, microStage } from './parts';
-import type { BladeStrategy } from './strategy';
 
-type Base = Omit<BladeStrategy, 'steps' | 'facts' | 'warnings'>;
-
-export const oneFlat = (input: StrategyInput): Base => {
+/** Ground on one side against a plain flat back: what chisel-ground and serrated blades share. */
+export const oneFlatGeometry = (input: StrategyInput): CutStrategy => {
   const front = frontSide(input.answers);
   const shapeAt = ({ heightMm, thicknessMm, exact }: Place): Result<Shape> => {
     const { presentDeg } = input;
@@ -54,7 +52,6 @@ export const oneFlat = (input: StrategyInput): Base => {
     guidedDeg: null,
     isThinned: false,
     byStation: false,
-    shoulderLabel: 'At the shoulder',
     microUsual: null,
     shapeAt,
     groundAt: (angleDeg) => [{ side: front, angleDeg, share: 1 }],

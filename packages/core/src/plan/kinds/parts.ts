@@ -74,6 +74,15 @@ export const thicknessFacts = (
   });
 };
 
+const bevelTopMm = (work: BladeWork): number => {
+  const edge = work.stages.find(({ id }) => id === 'edge');
+  return edge ? (topOf(edge.section, { roles: ['new bevel'] }) ?? work.riseMm) : work.riseMm;
+};
+
+/** Core left bare above the new bevel, mm; null where there is no cladding. */
+export const bareCoreMm = (work: BladeWork, claddingMm: number | null): number | null =>
+  claddingMm === null ? null : claddingMm - bevelTopMm(work);
+
 /** What thinning leaves to be seen. */
 export const thinningFacts = (work: BladeWork, claddingMm: number | null): Fact[] => {
   const facts: Fact[] = [];
@@ -95,10 +104,7 @@ export const thinningFacts = (work: BladeWork, claddingMm: number | null): Fact[
     );
   }
   if (claddingMm !== null) {
-    const edge = work.stages.find(({ id }) => id === 'edge');
-    const bevelTop = edge
-      ? (topOf(edge.section, { roles: ['new bevel'] }) ?? work.riseMm)
-      : work.riseMm;
+    const bevelTop = bevelTopMm(work);
     facts.push(
       fact(
         'Bare core above the bevel',

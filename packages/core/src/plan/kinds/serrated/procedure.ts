@@ -1,41 +1,15 @@
+import { secondsToRemove, type RackStone } from '../../../abrasive';
+import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../../cuts';
+import { FEEL, strokesPerSide, type PlanStep, type StepMaker } from '../../steps';
+import { ROD_FORCE_N, ROD_SPEED_M_PER_S } from '../first-guesses';
+import { scallopOf } from './geometry';
+import type { Procedure } from '../strategy';
+
 /**
  * Serrated edges: ground on one side only, each scallop with a rod or cone at its own angle until the flat
  * facet at its edge is gone; the burr comes up on the flat side and is pushed to and fro by ever finer grain.
  */
-import { fact, mm, perSide, said, toRadians } from '../../units';
-import { secondsToRemove, type RackStone } from '../../abrasive';
-import { fitScallop, scallopVolumeMm3, type Scallop } from '../../serration';
-import { numberAnswer } from '../../intake';
-import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../cuts';
-import { FEEL, strokesPerSide, type PlanStep, type StepMaker } from '../steps';
-import { ROD_FORCE_N, ROD_SPEED_M_PER_S, USUAL_SCALLOP_MM } from './first-guesses';
-import { oneFlat } from './one-flat';
-import type { BladeStrategy } from './strategy';
-
-export const scallopOf = (
-  input: StrategyInput,
-  angleDeg: number,
-): Scallop & { readonly count: number } => {
-  const pitchMm = numberAnswer(input.answers, 'pitchMm') ?? USUAL_SCALLOP_MM.pitchMm;
-  const depthMm = numberAnswer(input.answers, 'scallopDepthMm') ?? USUAL_SCALLOP_MM.depthMm;
-  const fit = fitScallop(
-    mm(pitchMm),
-    mm(depthMm),
-    perSide(angleDeg),
-    mm(input.input.measures.edgeLengthMm),
-    [],
-  );
-  return {
-    pitchMm,
-    depthMm,
-    angle: perSide(angleDeg),
-    rodRadiusMm: fit.radiusMm,
-    count: fit.scallops,
-  };
-};
-
-export const serrated = (input: StrategyInput): BladeStrategy => {
-  const plain = oneFlat(input);
+export const serratedProcedure = (input: StrategyInput): Procedure => {
   const ground = frontSide(input.answers);
   const flatSide = otherSide(ground);
   const way = input.input.choices.kind.serrationWay;
@@ -133,25 +107,6 @@ export const serrated = (input: StrategyInput): BladeStrategy => {
   };
 
   return {
-    ...plain,
-    shoulderLabel: 'Behind the edge',
-    sumsOf: (sums, work) => {
-      const scallop = scallopOf(input, work.angleDeg);
-      const section = work.shape.section;
-      const deeper = { ...scallop, depthMm: scallop.depthMm + work.riseMm };
-      const mirrored = ground === 'right' ? section : mirror(section);
-      const mm3 =
-        way === 'flat side only'
-          ? 0
-          : scallop.count *
-            (scallopVolumeMm3(mirrored, deeper) - scallopVolumeMm3(mirrored, scallop));
-      const faceMm = work.shape.bevelHeightMm / Math.cos(toRadians(perSide(work.angleDeg)));
-      return {
-        ...sums,
-        outline: { mm3: 0, faceMm2: 0 },
-        edge: { mm3, faceMm2: faceMm * input.input.measures.edgeLengthMm },
-      };
-    },
     steps: (make, work) => [
       ...scallopSteps(make, work),
       ...toAndFro(make, work),
@@ -163,62 +118,5 @@ export const serrated = (input: StrategyInput): BladeStrategy => {
       ...make.strop(),
       ...make.wash(),
     ],
-    facts: (work) => {
-      const { count, rodRadiusMm, pitchMm, depthMm } = scallopOf(input, work.angleDeg);
-      const inputs = [
-        { label: 'p, point to point', value: pitchMm, unit: 'mm' as const },
-        { label: 'q, depth in the flat face', value: depthMm, unit: 'mm' as const },
-        { label: 'θ', value: work.angleDeg, unit: '° per side' as const },
-      ];
-      return [
-        fact(
-          'Scallops',
-          said(
-            count,
-            '',
-            'Whole scallops along the edge.',
-            [{ label: 'Edge', value: input.input.measures.edgeLengthMm, unit: 'mm' }, inputs[0]!],
-            'edge / p',
-          ),
-        ),
-        fact(
-          'Rod no thicker than',
-          said(
-            2 * rodRadiusMm,
-            'mm',
-            'At the angle of the scallop a rod cuts an ellipse in the flat face; a thicker one never reaches its bottom.',
-            inputs,
-            'r = (p²/4 + h²) / 2h, h = q sin θ',
-          ),
-        ),
-        fact(
-          'Steel of one scallop',
-          said(
-            work.sums.edge.mm3 / count,
-            'mm³',
-            'The same scallop cut deeper by the apex rise, less what is gone already.',
-            [{ label: 'Apex rise', value: work.riseMm, unit: 'mm' }],
-          ),
-        ),
-      ];
-    },
-    warnings: () => [
-      ...(input.answers['points'] === 'broken off'
-        ? [
-            'Points are broken off: they come back only as the scallops are cut deeper over the visits.',
-          ]
-        : []),
-      ...(input.answers['pitchMm'] === undefined
-        ? ['The scallops were not measured: the usual stands in.']
-        : []),
-    ],
   };
 };
-
-const mirror = (section: BladeWork['shape']['section']): BladeWork['shape']['section'] => ({
-  vertices: [...section.vertices].reverse().map(({ x, y }, index, all) => ({
-    x: -x,
-    y,
-    face: all[(index + 1) % all.length]!.face,
-  })),
-});

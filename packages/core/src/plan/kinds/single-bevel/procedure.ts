@@ -1,14 +1,10 @@
+import type { StrategyInput } from '../../cuts';
+import type { Procedure } from '../strategy';
+
 /**
  * Carving and woodcraft knives with one flat bevel to the edge: the bevel is the guide, there is no secondary
  * angle; equal counts, then in turn; extra work where it carves most.
  */
-import { fact, said } from '../../units';
-import { BEVEL_ROLES } from '../../section';
-import { topOf, type StrategyInput } from '../cuts';
-import { SECONDARY_RISE_MM } from './first-guesses';
-import type { BladeStrategy } from './strategy';
-import { twoSided } from './two-sided';
-
 const WHERE: Readonly<Record<string, string>> = {
   'the part at the handle':
     'A third more strokes over the part at the handle, where it carves most.',
@@ -16,17 +12,9 @@ const WHERE: Readonly<Record<string, string>> = {
   'the tip': 'A third more strokes towards the tip, where it carves most.',
 };
 
-export const singleBevel = (input: StrategyInput): BladeStrategy => {
-  const flat = twoSided(input);
-  const secondary = String(input.answers['secondary'] ?? 'none');
+export const singleBevelProcedure = (input: StrategyInput): Procedure => {
   const extra = WHERE[String(input.answers['carvesMost'] ?? 'the part at the handle')] ?? '';
   return {
-    ...flat,
-    approaches: ['keep', 'by-use', 'lowest-clear'],
-    isThinned: false,
-    shoulderLabel: 'At the shoulder',
-    extraRiseMm: () =>
-      Object.entries(SECONDARY_RISE_MM).find(([width]) => width === secondary)?.[1] ?? 0,
     steps: (make) => [
       ...make.outline(),
       ...make.edge((_body, index) => ({
@@ -48,29 +36,5 @@ export const singleBevel = (input: StrategyInput): BladeStrategy => {
       }),
       ...make.wash(),
     ],
-    facts: (work) => {
-      const top =
-        topOf(work.stages.at(-1)!.section, { roles: BEVEL_ROLES }) ?? work.shape.bevelHeightMm;
-      return [
-        fact(
-          'Height of the bevel after',
-          said(
-            top - work.riseMm,
-            'mm',
-            'From the new edge to where the bevel meets the flat of the blade.',
-            [
-              { label: 'Before', value: work.shape.bevelHeightMm, unit: 'mm' },
-              { label: 'Apex rise', value: work.riseMm, unit: 'mm' },
-            ],
-          ),
-        ),
-      ];
-    },
-    warnings: () =>
-      secondary === 'none'
-        ? []
-        : [
-            `A ${secondary} second angle is worked out of the bevel: more steel this time, and the bevel guides again.`,
-          ],
   };
 };

@@ -1,20 +1,13 @@
-/**
- * Two-sided blades ground flat from the spine, flat and then parallel, hollow or convex: both sides bevelled by
- * their own ratio, thinned in bands. Blades with three layers keep their core bare; wide and curved ones are
- * lifted station by station; a false back edge is left or sharpened by what it is for.
- */
 import {
   CLEAR_OF_CORNER_MM,
-  fact,
   fail,
   ok,
   perSide,
   radians,
-  said,
   toDegrees,
   toRadians,
   type Result,
-} from '../../units';
+} from '../../../units';
 import {
   convexSide,
   flatGrind,
@@ -23,24 +16,24 @@ import {
   sectionFromSides,
   type SideMeasures,
   type SidePoint,
-} from '../../section';
-import { numberAnswer } from '../../intake';
+} from '../../../section';
+import { numberAnswer } from '../../../intake';
 import {
   faceCut,
   thinningBands,
   withinPlay,
+  type CutStrategy,
   type GroundSide,
   type Place,
   type Shape,
   type Stage,
   type StrategyInput,
   type Wanted,
-} from '../cuts';
-import type { PlanStep } from '../steps';
-import { FLAT_SHARE, SAGITTA_MM } from './first-guesses';
-import { edgeStage, joint, microStage, thicknessFacts, thinningFacts } from './parts';
-import type { BladeStrategy } from './strategy';
+} from '../../cuts';
+import { FLAT_SHARE, SAGITTA_MM } from '../first-guesses';
+import { edgeStage, joint, microStage } from '../parts';
 
+/** Two-sided blades: even or uneven, flat, hollow or convex, thinned in bands. */
 /** Widths of the two bevels as a share of both: "70:30" is 0.7 on the right. */
 export const rightShare = (ratio: unknown): number => {
   const parts = typeof ratio === 'string' ? ratio.split(':').map(Number) : [];
@@ -163,7 +156,7 @@ const groundBoth =
 
 /** Outline, bands, bevel, micro bevel. */
 const stagesFor =
-  (input: StrategyInput, ground: BladeStrategy['groundAt']) =>
+  (input: StrategyInput, ground: CutStrategy['groundAt']) =>
   (shape: Shape, riseMm: number, wanted: Wanted): Result<readonly Stage[]> => {
     const stages: Stage[] = [joint(riseMm)];
     if (wanted.thinning) {
@@ -201,110 +194,20 @@ const stagesFor =
 /** Kinds so wide or so curved that one lift is another angle at every height. */
 const WIDE = ['curved-fish', 'cleaver', 'bone-cleaver'];
 
-const falseEdgeStep = (input: StrategyInput, hand: (deg: number) => PlanStep[]): PlanStep[] =>
-  input.answers['falseEdge'] === 'meant to cut'
-    ? hand(numberAnswer(input.answers, 'falseEdgeDeg') ?? input.presentDeg + 5)
-    : [];
+export const isWide = (input: StrategyInput): boolean => WIDE.includes(input.kind.id);
 
-export const twoSided = (input: StrategyInput): BladeStrategy => {
+export const twoSidedGeometry = (input: StrategyInput): CutStrategy => {
   const groundAt = groundBoth(input);
-  const { measures } = input.input;
-  const hollow = input.kind.grind === 'hollow';
-  const claddingMm = numberAnswer(input.answers, 'claddingMm');
-  const wide = WIDE.includes(input.kind.id);
   return {
     approaches: ['by-use', 'keep', 'lowest-clear'],
     guidedDeg: null,
-    isThinned: !hollow,
-    byStation: wide,
-    shoulderLabel: 'Behind the edge',
+    isThinned: input.kind.grind !== 'hollow',
+    byStation: isWide(input),
     microUsual: null,
     shapeAt: twoSidedShape(input),
     groundAt,
     spineOffsetMm: (thicknessMm) => thicknessMm / 2,
     extraRiseMm: () => 0,
     stagesFor: stagesFor(input, groundAt),
-    steps: (make) => [
-      ...make.outline(),
-      ...make.thinning(),
-      ...make.faces(),
-      ...make.edge((_body, index) =>
-        hollow
-          ? {
-              zone: 'the very edge',
-              instruction:
-                index === 0
-                  ? 'Touch only the very edge: a hollow grind is thin and weak behind it. Light, until the smallest burr runs from heel to tip.'
-                  : 'Light, at the very edge only, until the pattern is even.',
-              forceN: [2, 5],
-            }
-          : wide
-            ? {
-                instruction:
-                  index === 0
-                    ? 'Lift as the ladder says at every station: a fixed lift is another angle at every height. One sweep heel to tip, the handle swinging through the belly, or section by section.'
-                    : 'The same sweep and the same lifts, until the pattern is even from heel to tip.',
-              }
-            : {},
-      ),
-      ...make.micro(),
-      ...make.deburr(),
-      ...make.strop(),
-      ...falseEdgeStep(input, (deg) =>
-        make.hand('edge', 6, {
-          title: `Back edge at ${deg.toFixed(0)}° per side`,
-          instruction: `The clipped back is meant to cut: steeper than the main edge, ${deg.toFixed(0)}° per side, on the first stone and the last, until a small burr, then off with it.`,
-          zone: 'the clipped back',
-          angleDeg: deg,
-          check: 'Burr along the clip only; the point stays where it is.',
-          caution:
-            'Two edges now: hold the blade by its faces, and check local rules on such blades.',
-        }),
-      ),
-      ...make.wash(),
-    ],
-    facts: (work) => {
-      const uneven = rightShare(input.answers['ratio']) !== 0.5;
-      const sides = groundAt(work.angleDeg);
-      return [
-        ...(uneven
-          ? sides.map(({ side, angleDeg, share }) =>
-              fact(
-                `Angle on the ${side}`,
-                said(
-                  angleDeg,
-                  '° per side',
-                  `The edge is ground ${String(input.answers['ratio'])}: the wider bevel is the lower one.`,
-                  [
-                    { label: 'Inclusive', value: 2 * work.angleDeg, unit: '° inclusive' },
-                    { label: 'Share of the width', value: share },
-                  ],
-                  'sin θr / sin θl = wl / wr',
-                ),
-              ),
-            )
-          : []),
-        ...thicknessFacts(work),
-        ...thinningFacts(work, claddingMm),
-      ];
-    },
-    warnings: (work) => {
-      const warnings: string[] = [];
-      const clear = thinningFacts(work, claddingMm).find(({ label }) =>
-        label.startsWith('Bare core'),
-      );
-      if (clear && clear.figure.value < 1) {
-        warnings.push(
-          `Only ${clear.figure.value.toFixed(1)} mm of core is left bare above the bevel: bring the cladding line up when thinning, or the soft steel comes to the edge.`,
-        );
-      }
-      if (input.answers['falseEdge'] === 'for weight only') {
-        warnings.push('The clipped back is for weight only: leave it.');
-      }
-      if (wide && measures.heightMiddleMm > 60) {
-        warnings.push('A rail or a clamp does not serve a blade this high: hold it by lift.');
-      }
-      return warnings;
-    },
   };
 };

@@ -1,18 +1,16 @@
+import { frontSide, otherSide, type StrategyInput } from '../../cuts';
+import { FEEL, withStrokes, type PlanStep } from '../../steps';
+import { isDoubleEdged } from './geometry';
+import { BACK_OFF_FLAT_DEG, CHISEL_BACK_STROKES } from '../first-guesses';
+import type { Procedure } from '../strategy';
+
 /**
  * Chisel-ground and double-edged blades: each edge one-sided and steep; the back only to take the burr off,
  * almost flat, so that no back bevel and no coating is lost; full strokes, slow into the tip.
  */
-import { fact, said } from '../../units';
-import { frontSide, otherSide, type StrategyInput } from '../cuts';
-import { FEEL, withStrokes, type PlanStep } from '../steps';
-import { BACK_OFF_FLAT_DEG, CHISEL_BACK_STROKES } from './first-guesses';
-import { oneFlat } from './one-flat';
-import type { BladeStrategy } from './strategy';
-
-export const chisel = (input: StrategyInput): BladeStrategy => {
-  const plain = oneFlat(input);
+export const chiselProcedure = (input: StrategyInput): Procedure => {
   const front = frontSide(input.answers);
-  const isDouble = input.kind.id === 'dagger-double' || input.answers['edges'] === 'two';
+  const isDouble = isDoubleEdged(input);
   const swaps = input.answers['groundSide'] === 'right on one edge, left on the other';
   const backIs = input.answers['back'] ?? 'plain and flat';
   /** The same work on the other sides, its strokes laid out there. */
@@ -30,20 +28,6 @@ export const chisel = (input: StrategyInput): BladeStrategy => {
     zone: `second edge: ${step.zone}`,
   });
   return {
-    ...plain,
-    sumsOf: (sums) => {
-      const both = isDouble ? 2 : 1;
-      const doubled = ({ mm3, faceMm2 }: (typeof sums)['edge']) => ({
-        mm3: both * mm3,
-        faceMm2: both * faceMm2,
-      });
-      return {
-        ...sums,
-        outline: doubled(sums.outline),
-        edge: doubled(sums.edge),
-        micro: doubled(sums.micro),
-      };
-    },
     steps: (make, work) => {
       const stone = work.chain?.steps.at(-1);
       const back = stone
@@ -91,37 +75,5 @@ export const chisel = (input: StrategyInput): BladeStrategy => {
         }),
       ];
     },
-    facts: (work) => [
-      fact(
-        'Back held at',
-        said(
-          BACK_OFF_FLAT_DEG,
-          '° per side',
-          'Almost flat, so that the burr goes and no back bevel is made.',
-          [],
-          undefined,
-          'First guess of the trade',
-        ),
-      ),
-      fact(
-        'Inclusive at the edge',
-        said(
-          work.angleDeg,
-          '° inclusive',
-          'One side is ground, the back is the plane: the bevel is the whole angle.',
-          [{ label: 'Bevel', value: work.angleDeg, unit: '° per side' }],
-        ),
-      ),
-    ],
-    warnings: () => [
-      ...(isDouble
-        ? [
-            'Double-edged: its sale, carrying and handing over are regulated differently everywhere.',
-          ]
-        : []),
-      ...(backIs === 'has a bevel of its own'
-        ? ['The back has a bevel of its own: keep to it for the burr, and tell the owner.']
-        : []),
-    ],
   };
 };

@@ -1,0 +1,59 @@
+import { fact, said } from '../../../units';
+import { measureFace } from '../../../section';
+import type { StrategyInput } from '../../cuts';
+import { RAISED_DEG } from '../first-guesses';
+import { thicknessFacts } from '../parts';
+import type { Findings } from '../strategy';
+
+/** What a colleague would ask of an axe: its apex, the flat left of its bevel, the haft. */
+export const axeFindings = (input: StrategyInput): Findings => {
+  const rounds = input.input.choices.kind.axeService !== 'file and deburr';
+  const skates = input.answers['fileTest'] === 'skates';
+  return {
+    shoulderLabel: '10 mm behind the edge',
+    facts: (work) => {
+      const bevel = measureFace(work.stages.at(-1)!.section, {
+        side: 'right',
+        roles: ['new bevel'],
+      });
+      const apexDeg = rounds ? work.angleDeg + RAISED_DEG[1] : work.angleDeg;
+      return [
+        fact(
+          'At the apex',
+          said(
+            apexDeg,
+            '° per side',
+            rounds
+              ? 'Flush on the bevel, and raised twice: the last tangent stands at the apex.'
+              : 'Left flat, as filed.',
+            [{ label: 'Bevel', value: work.angleDeg, unit: '° per side' }],
+          ),
+        ),
+        ...(bevel
+          ? [
+              fact(
+                'Flat of the bevel left',
+                said(
+                  bevel.widthMm,
+                  'mm',
+                  'Width of the filed bevel above the rounding, half way along.',
+                ),
+              ),
+            ]
+          : []),
+        ...thicknessFacts(work, [10, 20]),
+      ];
+    },
+    warnings: () => [
+      ...(skates ? ['A file skates on it: too hard for a file, so stones take all of it.'] : []),
+      ...(input.answers['haft'] === 'loose head' || input.answers['haft'] === 'cracked'
+        ? [
+            `The haft: ${String(input.answers['haft'])}. Tell the owner; it is not handed back as sound.`,
+          ]
+        : []),
+      ...(input.answers['fileTest'] === 'sinks in'
+        ? ['A file sinks in: soft steel, perhaps burnt. A fine edge will not stand.']
+        : []),
+    ],
+  };
+};

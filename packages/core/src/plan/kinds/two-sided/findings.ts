@@ -1,0 +1,58 @@
+import { fact, said } from '../../../units';
+import { numberAnswer } from '../../../intake';
+import type { StrategyInput } from '../../cuts';
+import { bareCoreMm, thicknessFacts, thinningFacts } from '../parts';
+import type { Findings } from '../strategy';
+import { isWide, rightShare, twoSidedGeometry } from './geometry';
+
+/** What a colleague would ask of a two-sided blade: its sides, its thickness, the cladding line. */
+export const twoSidedFindings = (input: StrategyInput): Findings => {
+  const { groundAt } = twoSidedGeometry(input);
+  const { measures } = input.input;
+  const claddingMm = numberAnswer(input.answers, 'claddingMm');
+  const wide = isWide(input);
+  return {
+    shoulderLabel: 'Behind the edge',
+    facts: (work) => {
+      const uneven = rightShare(input.answers['ratio']) !== 0.5;
+      const sides = groundAt(work.angleDeg);
+      return [
+        ...(uneven
+          ? sides.map(({ side, angleDeg, share }) =>
+              fact(
+                `Angle on the ${side}`,
+                said(
+                  angleDeg,
+                  '° per side',
+                  `The edge is ground ${String(input.answers['ratio'])}: the wider bevel is the lower one.`,
+                  [
+                    { label: 'Inclusive', value: 2 * work.angleDeg, unit: '° inclusive' },
+                    { label: 'Share of the width', value: share },
+                  ],
+                  'sin θr / sin θl = wl / wr',
+                ),
+              ),
+            )
+          : []),
+        ...thicknessFacts(work),
+        ...thinningFacts(work, claddingMm),
+      ];
+    },
+    warnings: (work) => {
+      const warnings: string[] = [];
+      const bareMm = bareCoreMm(work, claddingMm);
+      if (bareMm !== null && bareMm < 1) {
+        warnings.push(
+          `Only ${bareMm.toFixed(1)} mm of core is left bare above the bevel: bring the cladding line up when thinning, or the soft steel comes to the edge.`,
+        );
+      }
+      if (input.answers['falseEdge'] === 'for weight only') {
+        warnings.push('The clipped back is for weight only: leave it.');
+      }
+      if (wide && measures.heightMiddleMm > 60) {
+        warnings.push('A rail or a clamp does not serve a blade this high: hold it by lift.');
+      }
+      return warnings;
+    },
+  };
+};

@@ -2,6 +2,7 @@
  * A plan for every kind of blade: opened, its figures held against the core's, changed by hand, printed and sent
  * to the bench. And what a plan is weighed against, written to and read from.
  */
+import { textOf } from '@patient-edge/core';
 import { expect, test, type Page } from '@playwright/test';
 import type { Job, OwnSteel, ShopMachine, Stone } from '../packages/contract/src/index';
 import { toRack } from '../packages/contract/src/rack';
@@ -127,7 +128,7 @@ for (const [kind, name, operations] of BLADES) {
     const order = core.work.steps.map(({ operation }) => operation);
     for (const operation of operations) expect(order).toContain(operation);
     for (const [index, step] of core.work.steps.entries()) {
-      await expect(list.nth(index)).toHaveAttribute('aria-label', step.title);
+      await expect(list.nth(index)).toHaveAttribute('aria-label', textOf(step.title));
     }
     // The drawing can be read as a table, stage by stage.
     const stages = page.getByRole('table', { name: /^The section half way along/ });
@@ -168,7 +169,7 @@ for (const [kind, name, operations] of BLADES) {
     for (const { words } of settled.steps[0]!.asks)
       await page.getByRole('button', { name: `Yes: ${words}` }).click();
     await expect(
-      page.getByRole('heading', { level: 1, name: core.work.steps[0]!.title }),
+      page.getByRole('heading', { level: 1, name: textOf(core.work.steps[0]!.title) }),
     ).toBeVisible();
     if (core.work.steps[0] === changed)
       await expect(page.getByText('of about 33').first()).toBeVisible();

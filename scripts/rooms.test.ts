@@ -5,6 +5,7 @@ import { dirname, join, normalize, relative } from 'node:path';
 /** Each may import from those before it. A room is a folder; those of `plan` stand in it. */
 const ROOMS = [
   'units',
+  'text',
   'statistics',
   'geometry',
   'section',

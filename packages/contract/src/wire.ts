@@ -14,6 +14,7 @@ import type {
   MeasureField,
   PlanFigures,
   PlanChoices,
+  Message,
   PlanStep,
   Rung,
   Said,
@@ -222,7 +223,7 @@ export interface PlanRecord {
   readonly setAgain?: string;
   readonly outlineVerdict: string;
   readonly thinningReason: string;
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Message[];
 }
 
 /** A plan as it was settled once; the last is the job's own. */
@@ -235,7 +236,7 @@ export interface PlanVersion {
   readonly record: PlanRecord;
   readonly steps: readonly {
     readonly key: string;
-    readonly title: string;
+    readonly title: Message;
     readonly seconds: number;
   }[];
 }

@@ -19,6 +19,7 @@ export {
   type Result,
   type Why,
 } from './units';
+export { asMessage, asText, bandText, textOf, type Message, type Text } from './text';
 export { byZone, interpolate, ZONES, zoneSpan, type BladePoint, type Zone } from './geometry';
 export {
   BEVEL_ROLES,
@@ -242,7 +243,7 @@ export {
   STROKE_PATTERNS,
   STROP_BACKS,
   stropAfter,
-  SURFACE_REASONS,
+  SURFACE_TEXT,
   templateOf,
   THIN_DEPTHS,
   WIDEST_TAPPED_RIM_MM,
@@ -270,7 +271,6 @@ export {
   type ZoneLift,
 } from './plan/cuts';
 export {
-  bandWords,
   edgeRack,
   forceBandN,
   forceN,

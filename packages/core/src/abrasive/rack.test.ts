@@ -11,6 +11,7 @@ import {
   soakCalls,
   soakClock,
   stepRange,
+  textOf,
   totalRange,
   usualMinutesFlat,
   whatToBuy,
@@ -294,7 +295,7 @@ describe('warnings about a progression', () => {
       oneSided: true,
       direction: null,
     });
-    expect(told[0]!.text).toContain('one-sided blade takes its hollow');
+    expect(textOf(told[0]!.message)).toContain('one-sided blade takes its hollow');
   });
 
   test('hard carbides on a soft abrasive, but not on diamond', () => {
@@ -334,7 +335,7 @@ describe('what to buy', () => {
   test('the middle of a window nothing ends in, on every scale', () => {
     const missing = whatToBuy({ rack: RACK, finishUm: [0.5, 2] })!;
     expect(missing.um).toBeCloseTo(1, 12);
-    expect(missing.reason).toContain('JIS 10000');
+    expect(textOf(missing.reason)).toContain('JIS 10000');
   });
 
   test('or the middle of the widest gap, and with it the chain is there', () => {

@@ -1,5 +1,6 @@
 /** What a colleague would say of a progression before the first stroke. Each rule is data with its words. */
 import { exceeds, micrometres } from '../units';
+import { say, type Message } from '../text';
 import type { Steel } from '../steel';
 import { isHollow } from './care';
 import { HARD_CARBIDES_WEAR, LARGE_RATIO, STROP_FINER_THAN } from './first-guesses';
@@ -29,7 +30,7 @@ export interface ProgressionWarning {
   readonly code: WarningCode;
   /** The abrasive it is about; null when it is about the work as a whole. */
   readonly stoneId: string | null;
-  readonly text: string;
+  readonly message: Message;
 }
 
 export interface WarningInput {
@@ -45,37 +46,41 @@ export interface WarningInput {
 
 const aboutStone = (stone: RackStone, input: WarningInput): ProgressionWarning[] => {
   const found: ProgressionWarning[] = [];
-  const say = (code: WarningCode, text: string): void => {
-    found.push({ code, stoneId: stone.id, text });
+  const warn = (code: WarningCode, message: Message): void => {
+    found.push({ code, stoneId: stone.id, message });
   };
   const { steel, oneSided, direction } = input;
   if (stone.soaking === 'splash' && stone.inWater) {
-    say(
-      'SPLASH_SOAKED',
-      `${stone.name} is a splash stone and lies in the water: take it out, its binder softens or cracks.`,
-    );
+    warn('SPLASH_SOAKED', say('warn.stone.splash', { stone: stone.name }));
   }
   if (stone.liquid === 'oil' && stone.kind === 'water stone') {
-    say('OIL_ON_WATER_STONE', `${stone.name} is a water stone: oil clogs it for good.`);
+    warn('OIL_ON_WATER_STONE', say('warn.stone.oil', { stone: stone.name }));
   } else if (!abrasiveKind(stone.kind).liquids.includes(stone.liquid)) {
-    say('LIQUID_NOT_FOR_KIND', `${stone.name}: ${stone.liquid} is not for a ${stone.kind}.`);
+    warn(
+      'LIQUID_NOT_FOR_KIND',
+      say('warn.stone.liquid', { stone: stone.name, liquid: stone.liquid, kind: stone.kind }),
+    );
   }
   if (
     steel.wearFactor >= HARD_CARBIDES_WEAR &&
     stone.abrasive !== 'diamond' &&
     stone.abrasive !== 'cbn'
   ) {
-    say(
+    warn(
       'HARD_CARBIDES_SOFT_ABRASIVE',
-      `${stone.name} is softer than the carbides of this steel (it wears ${steel.wearFactor} times as slowly): diamond is ${(steel.wearFactor / steel.wearFactorDiamond).toFixed(1)} times quicker.`,
+      say('warn.stone.carbides', {
+        stone: stone.name,
+        wearFactor: steel.wearFactor,
+        timesQuicker: steel.wearFactor / steel.wearFactorDiamond,
+      }),
     );
   }
   if (isHollow(stone.flatness)) {
-    say(
+    warn(
       'NOT_FLAT',
       oneSided
-        ? `${stone.name} is not flat: a one-sided blade takes its hollow at once. Make it flat before it touches the back.`
-        : `${stone.name} is due for flattening: a hollow stone cannot make a straight edge.`,
+        ? say('warn.stone.hollow-one-sided', { stone: stone.name })
+        : say('warn.stone.hollow', { stone: stone.name }),
     );
   }
   if (
@@ -83,16 +88,13 @@ const aboutStone = (stone: RackStone, input: WarningInput): ProgressionWarning[]
     ((stone.strokes === 'trailing' && direction === 'edge-leading') ||
       (stone.strokes === 'leading' && direction === 'edge-trailing'))
   ) {
-    say(
+    warn(
       'AGAINST_ITS_STROKES',
-      `${stone.name} likes ${stone.strokes} strokes; ${direction} was chosen.`,
+      say('warn.stone.strokes', { stone: stone.name, strokes: stone.strokes, direction }),
     );
   }
   if (stone.needsDressing) {
-    say(
-      'NEEDS_DRESSING',
-      `${stone.name} wants its dressing stone first: raise a slurry before the blade.`,
-    );
+    warn('NEEDS_DRESSING', say('warn.stone.dressing', { stone: stone.name }));
   }
   return found;
 };
@@ -106,7 +108,12 @@ const aboutJumps = ({ chain, maxRatio }: WarningInput): ProgressionWarning[] =>
       {
         code: 'RATIO_TOO_LARGE',
         stoneId: stone.id,
-        text: `From ${before.name} to ${stone.name} is ${ratio.toFixed(1)} times finer: its scratches are ${scratchDepthUm(before).toFixed(1)} µm deep and take long.`,
+        message: say('warn.stone.jump', {
+          before: before.name,
+          stone: stone.name,
+          ratio,
+          scratchUm: scratchDepthUm(before),
+        }),
       },
     ];
   });
@@ -119,7 +126,13 @@ const aboutStrop = ({ chain, strop }: WarningInput): ProgressionWarning[] => {
       {
         code: 'STROP_COARSER',
         stoneId: strop.id,
-        text: `${strop.name} at ${strop.um} µm is coarser than the ${last.um} µm it follows: it cuts, shallowly (${scratchDepthUm(strop).toFixed(2)} µm), and rounds what ${last.name} left.`,
+        message: say('warn.strop.coarser', {
+          strop: strop.name,
+          stropUm: strop.um,
+          last: last.name,
+          lastUm: last.um,
+          scratchUm: scratchDepthUm(strop),
+        }),
       },
     ];
   }
@@ -128,7 +141,12 @@ const aboutStrop = ({ chain, strop }: WarningInput): ProgressionWarning[] => {
       {
         code: 'STROP_TOO_FINE',
         stoneId: strop.id,
-        text: `${strop.name} at ${strop.um} µm only polishes the tops: ${last.name} leaves scratches of ${scratchDepthUm(last).toFixed(1)} µm.`,
+        message: say('warn.strop.too-fine', {
+          strop: strop.name,
+          stropUm: strop.um,
+          last: last.name,
+          scratchUm: scratchDepthUm(last),
+        }),
       },
     ];
   }
@@ -142,7 +160,11 @@ const aboutFinish = ({ chain, steel }: WarningInput): ProgressionWarning[] => {
     {
       code: 'SOFT_STEEL_FINE_FINISH',
       stoneId: last.id,
-      text: `This steel gains little below about ${steel.finestUsefulUm} µm; ${last.name} is ${last.um} µm.`,
+      message: say('warn.steel-soft', {
+        finestUm: steel.finestUsefulUm,
+        stone: last.name,
+        um: last.um,
+      }),
     },
   ];
 };
@@ -157,7 +179,7 @@ export const progressionWarnings = (input: WarningInput): readonly ProgressionWa
 /** An abrasive that is not there and would close a gap. */
 export interface Missing {
   readonly um: number;
-  readonly reason: string;
+  readonly reason: Message;
 }
 
 const gritsText = (um: number): string => {
@@ -178,7 +200,12 @@ export const whatToBuy = (
   if (!usable.some(({ um }) => um >= finestUm && um <= coarsestUm)) {
     return {
       um: middleUm,
-      reason: `Nothing in the rack ends between ${finestUm} and ${coarsestUm} µm. An abrasive of about ${middleUm.toPrecision(2)} µm would: ${gritsText(middleUm)}.`,
+      reason: say('warn.buy.finish', {
+        finestUm,
+        coarsestUm,
+        buyUm: middleUm,
+        grits: gritsText(middleUm),
+      }),
     };
   }
   const gaps = usable.slice(1).flatMap((finer, index) => {
@@ -193,7 +220,13 @@ export const whatToBuy = (
   return widest
     ? {
         um: widest.um,
-        reason: `From ${widest.coarser.um} to ${widest.finer.um} µm is more than ${input.maxRatio} times. An abrasive of about ${widest.um.toPrecision(2)} µm would bridge it: ${gritsText(widest.um)}.`,
+        reason: say('warn.buy.gap', {
+          coarserUm: widest.coarser.um,
+          finerUm: widest.finer.um,
+          ratio: input.maxRatio ?? 0,
+          buyUm: widest.um,
+          grits: gritsText(widest.um),
+        }),
       }
     : null;
 };

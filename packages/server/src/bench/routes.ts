@@ -11,6 +11,7 @@ import {
   isForgotten,
   LONGEST_RUN_S,
   withoutYes,
+  textOf,
 } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -154,8 +155,8 @@ export const benchRoutes = (pool: Pool): Router => {
           staffId: staff.id,
           kind: gate.open ? 'step' : 'override',
           text: gate.open
-            ? `${open.step.title}: done, ${open.strokesRight} right and ${open.strokesLeft} left`
-            : `${open.step.title}: left in spite of the check (${overrideReason})`,
+            ? `${textOf(open.step.title)}: done, ${open.strokesRight} right and ${open.strokesLeft} left`
+            : `${textOf(open.step.title)}: left in spite of the check (${overrideReason})`,
         });
       },
     );
@@ -196,7 +197,7 @@ export const benchRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: 'reopened',
-          text: `went back to "${step.step.title}"`,
+          text: `went back to "${textOf(step.step.title)}"`,
         });
       },
     );

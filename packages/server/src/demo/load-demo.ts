@@ -11,6 +11,7 @@ import {
   type BurrGate,
   type EdgeReadings,
   type Rung,
+  textOf,
 } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { addStaff, readSetting, writeSetting } from '../auth/queries';
@@ -348,7 +349,7 @@ const loadVisit = async (
     await log(
       crew.benchId,
       'sent back',
-      `failed the test, back to "${edge.step.title}": a glint at the tip`,
+      `failed the test, back to "${textOf(edge.step.title)}": a glint at the tip`,
     );
     return done;
   }

@@ -1,6 +1,6 @@
 /** Edge tests before and after, and the verdict: on to the owner, or back to a named step. */
 import { readingsSchema, verdictSchema } from '@patient-edge/contract';
-import { findUse, judgeEdge } from '@patient-edge/core';
+import { findUse, judgeEdge, textOf } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
@@ -81,7 +81,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
         }
         await reopenStepsFrom(on, row.id, step.id);
         await setNextRound(on, row.id);
-        await log('sent back', `failed the test, back to "${step.step.title}"`);
+        await log('sent back', `failed the test, back to "${textOf(step.step.title)}"`);
       },
     );
     response.json(job);

@@ -1,13 +1,13 @@
 /** One job whole, and the guard that every change of a job goes through. */
 import type { Job } from '@patient-edge/contract';
-import { findUse, judgeEdge, withDefaults } from '@patient-edge/core';
+import { findUse, judgeEdge } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { testRoundsOfJob } from '../edge-tests/queries';
 import { conflict, notFound } from '../http/errors';
 import { consentsOfJob, estimateOfJob } from '../judge/queries';
-import { lastChoicesOf } from '../plan/queries';
+import { lastChoicesOf, planRecordOf } from '../plan/queries';
 import { photographsOfJob } from '../photographs/queries';
 import {
   customerOf,
@@ -59,10 +59,7 @@ export const readJob = async (on: Queryable, id: number): Promise<Job> => {
     protectionDone: row.protectionDone ?? [],
     estimate: await estimateOfJob(on, row),
     photographs: await photographsOfJob(on, id),
-    plan: row.planRecord && {
-      ...row.planRecord,
-      choices: withDefaults(row.planRecord.choices),
-    },
+    plan: row.planRecord && planRecordOf(row.planRecord),
     lastChoices: await lastChoicesOf(on, id),
     steps,
     tests,

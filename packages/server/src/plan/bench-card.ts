@@ -1,6 +1,6 @@
 /** The bench card: a settled plan in large type on A5, to stand beside the stone in a splash-proof sleeve. */
 import type { Job, PlanRecord } from '@patient-edge/contract';
-import { bladeKind, liftWords, type PlanStep } from '@patient-edge/core';
+import { bladeKind, liftWords, type PlanStep, textOf, type Text } from '@patient-edge/core';
 import { Page } from '../labels/page';
 
 const WIDTH_MM = 148;
@@ -43,17 +43,23 @@ interface Line {
 
 const blockOf = (step: PlanStep, index: number): Line[] => {
   const plain = (text: string): Line => ({ text, sizeMm: BODY_MM, weight: 'plain' });
+  const optional = (what: string, text: Text | null): Line[] => {
+    const said = text === null ? '' : textOf(text);
+    return said === '' ? [] : [plain(`${what}: ${said}`)];
+  };
   const lifts = liftWords(step);
   return [
-    { text: `${index + 1}  ${step.title}`, sizeMm: 6, weight: 'bold' },
+    { text: `${index + 1}  ${textOf(step.title)}`, sizeMm: 6, weight: 'bold' },
     { text: holdWords(step), sizeMm: 4.8, weight: 'bold' },
     ...(lifts === '' ? [] : [plain(`Lift, mm: ${lifts}`)]),
     ...(step.setting ? [plain(step.setting.words)] : []),
-    ...(step.pattern ? [plain(step.pattern)] : []),
-    plain(step.instruction),
-    ...(step.check ? [plain(`Look: ${step.check}`)] : []),
-    ...(step.before ? [plain(`Before going on: ${step.before}`)] : []),
-    ...(step.caution ? [{ text: step.caution, sizeMm: BODY_MM, weight: 'bold' as const }] : []),
+    ...(step.pattern ? [plain(textOf(step.pattern))] : []),
+    plain(textOf(step.instruction)),
+    ...optional('Look', step.check),
+    ...optional('Before going on', step.before),
+    ...(step.caution
+      ? [{ text: textOf(step.caution), sizeMm: BODY_MM, weight: 'bold' as const }]
+      : []),
     ...(step.changed ? [plain(`Changed by hand: ${step.changed.join('; ')}`)] : []),
   ];
 };
@@ -86,7 +92,11 @@ export const drawBenchCard = (job: Job, plan: PlanRecord): Promise<Buffer> => {
       weight: 'bold',
     },
     ...(plan.setAgain ? [{ text: plan.setAgain, sizeMm: BODY_MM, weight: 'plain' as const }] : []),
-    ...plan.warnings.map((text): Line => ({ text, sizeMm: BODY_MM, weight: 'bold' })),
+    ...plan.warnings.map((warning): Line => ({
+      text: textOf(warning),
+      sizeMm: BODY_MM,
+      weight: 'bold',
+    })),
   ];
   for (const line of head) y = write(line, y) + 1;
   steps.forEach((step, index) => {

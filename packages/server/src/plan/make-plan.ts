@@ -33,7 +33,7 @@ const recordOf = (plan: BladePlan, choices: PlanChoices): PlanRecord => ({
   finishUm: plan.progression.finishUm,
   outlineVerdict: plan.outline.verdict,
   thinningReason: plan.section.thinning.reason,
-  warnings: [...plan.report.warnings, ...plan.progression.advice.map(({ text }) => text)],
+  warnings: [...plan.report.warnings, ...plan.progression.advice.map(({ message }) => message)],
 });
 
 /** What a plan of that job is made from. Refuses a machine that is not in use. */

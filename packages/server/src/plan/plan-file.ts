@@ -1,6 +1,6 @@
 /** A settled plan as a file of its own format: docs/formats.md and docs/plan.schema.json say what stands in it. */
 import { PLAN_FORMAT, PLAN_FORMAT_VERSION, type PlanFile } from '@patient-edge/contract';
-import { bladeKind, type BladePlan, type PlanInput } from '@patient-edge/core';
+import { bladeKind, type BladePlan, type PlanInput, textOf } from '@patient-edge/core';
 
 export const planFileOf = (bladeName: string, input: PlanInput, plan: BladePlan): PlanFile => ({
   format: PLAN_FORMAT,
@@ -27,20 +27,20 @@ export const planFileOf = (bladeName: string, input: PlanInput, plan: BladePlan)
     steps: plan.work.steps.map((step) => ({
       key: step.key,
       operation: step.operation,
-      title: step.title,
-      instruction: step.instruction,
+      title: textOf(step.title),
+      instruction: textOf(step.instruction),
       stone: input.rack.find(({ id }) => id === step.stoneId)?.name ?? null,
-      zone: step.zone,
+      zone: textOf(step.zone),
       anglePerSideDeg: step.angleDeg,
       sides: step.sides.map(({ side, angleDeg, strokes }) => ({ side, angleDeg, strokes })),
       forceN: step.forceN,
       direction: step.direction,
-      pattern: step.pattern,
+      pattern: step.pattern && textOf(step.pattern),
       steelMm3: step.removeMm3,
       seconds: step.seconds,
-      check: step.check,
-      before: step.before,
-      caution: step.caution,
+      check: textOf(step.check),
+      before: step.before && textOf(step.before),
+      caution: step.caution && textOf(step.caution),
     })),
   },
 });

@@ -5,7 +5,13 @@ import type {
   PlanVersion,
   TemplateBody,
 } from '@patient-edge/contract';
-import { DEFAULT_CHOICES, withDefaults, type PlanChoices, type PlanStep } from '@patient-edge/core';
+import {
+  DEFAULT_CHOICES,
+  withDefaults,
+  type PlanChoices,
+  type PlanStep,
+  asMessage,
+} from '@patient-edge/core';
 import { change, select, type Queryable } from '../database/pool';
 
 export const addVersion = async (
@@ -42,7 +48,20 @@ export const versionsOfJob = async (on: Queryable, jobId: number): Promise<PlanV
        JOIN staff s ON s.id = v.staff_id WHERE v.job_id = ? ORDER BY v.number`,
       [jobId],
     )
-  ).map((row) => ({ ...row, at: row.at.toISOString(), choices: withDefaults(row.choices) }));
+  ).map((row) => ({
+    ...row,
+    at: row.at.toISOString(),
+    choices: withDefaults(row.choices),
+    record: planRecordOf(row.record),
+    steps: row.steps.map((step) => ({ ...step, title: asMessage(step.title) })),
+  }));
+
+/** As it was kept: choices that came since at their default, warnings that were prose as they were said. */
+export const planRecordOf = (kept: PlanRecord): PlanRecord => ({
+  ...kept,
+  choices: withDefaults(kept.choices),
+  warnings: kept.warnings.map(asMessage),
+});
 
 /** Of the last plan settled for it; null before the first. */
 export const lastChoicesOf = async (on: Queryable, jobId: number): Promise<PlanChoices | null> => {

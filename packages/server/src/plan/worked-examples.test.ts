@@ -10,6 +10,7 @@ import {
   type BladeMeasures,
   type BladePlan,
   type PlanChoices,
+  textOf,
 } from '@patient-edge/core';
 import { planInput, RACK, rackStone, valueOf } from '../../../core/test/blades';
 
@@ -91,7 +92,7 @@ const NAMED: Readonly<Record<string, (plan: BladePlan) => number>> = {
   'Lift at the heel': ({ work: { held } }) => held[0]!.stations[0]!.liftMm!,
   'Lift half way': ({ work: { held } }) => held[0]!.stations[20]!.liftMm!,
   'Back edge': ({ work: { steps } }) =>
-    steps.find(({ title }) => title.startsWith('Back edge'))!.angleDeg!,
+    steps.find(({ title }) => textOf(title).startsWith('Back edge'))!.angleDeg!,
 };
 
 const page = readFileSync(join(__dirname, '../../../../docs/kinds.md'), 'utf8');

@@ -1,5 +1,6 @@
 /** A step that asks the customer something: it stands here until the answer is yes. */
 import type { Job, StepRecord } from '@patient-edge/contract';
+import { textOf } from '@patient-edge/core';
 import type { Said } from '@patient-edge/core';
 import { ConsentMatters } from '../judge/consent-sheet';
 import { UndoButton } from '../jobs/undo-button';
@@ -19,7 +20,7 @@ export const AskFirst = ({ job, record, asks }: AskFirstProps) => {
   return (
     <Sheet aria-label="Ask the customer first">
       <Stack>
-        <h2>Ask the customer before “{record.step.title}”</h2>
+        <h2>Ask the customer before “{textOf(record.step.title)}”</h2>
         <ConsentMatters job={job} matters={asks} />
         {refused && (
           <Notice tone="cut">

@@ -1,6 +1,6 @@
 /** At the bench: the steps of the plan one at a time, to be read at a metre. */
 import type { Job } from '@patient-edge/contract';
-import { withoutYes } from '@patient-edge/core';
+import { withoutYes, textOf } from '@patient-edge/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -154,7 +154,7 @@ const WorkDone = ({ job }: { job: Job }) => (
         {job.steps.map((record) => (
           <li key={record.id}>
             <div>
-              {record.step.title}
+              {textOf(record.step.title)}
               {record.superseded && ' (earlier plan)'}
               {record.overrideReason !== null &&
                 ` · left in spite of the check: ${record.overrideReason}`}

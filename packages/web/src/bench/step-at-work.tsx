@@ -14,6 +14,7 @@ import {
   type BurrFinding,
   type StepWork,
   type Zone,
+  textOf,
 } from '@patient-edge/core';
 import { Pause, Play, Undo2 } from 'lucide-react';
 import { useState } from 'react';
@@ -240,8 +241,8 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           </span>
           {lastDoneStep(job) !== null && <UndoButton job={job} action="step" />}
         </Where>
-        <h1>{step.title}</h1>
-        <p>{step.instruction}</p>
+        <h1>{textOf(step.title)}</h1>
+        <p>{textOf(step.instruction)}</p>
         <Hold>
           {angleDeg !== null && (
             <>
@@ -278,29 +279,29 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           {step.pattern !== null && (
             <>
               <dt>Pattern</dt>
-              <dd>{step.pattern}</dd>
+              <dd>{textOf(step.pattern)}</dd>
             </>
           )}
           {step.cooling !== null && (
             <>
               <dt>Cooling</dt>
-              <dd>{step.cooling}</dd>
+              <dd>{textOf(step.cooling)}</dd>
             </>
           )}
-          {step.check !== '' && (
+          {textOf(step.check) !== '' && (
             <>
               <dt>Look for</dt>
-              <dd>{step.check}</dd>
+              <dd>{textOf(step.check)}</dd>
             </>
           )}
           {step.before !== null && (
             <>
               <dt>Before going on</dt>
-              <dd>{step.before}</dd>
+              <dd>{textOf(step.before)}</dd>
             </>
           )}
         </Hold>
-        {step.caution !== null && <Notice tone="cut">{step.caution}</Notice>}
+        {step.caution !== null && <Notice tone="cut">{textOf(step.caution)}</Notice>}
         <SoakPlan nowOnly steps={ahead} jobId={job.id} />
       </Stack>
       <Stack $gap={14}>

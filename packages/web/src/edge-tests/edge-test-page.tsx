@@ -15,6 +15,7 @@ import {
   type BladeVerdict,
   type EdgeReadings,
   type Zone,
+  textOf,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -431,7 +432,7 @@ const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPan
           <div style={{ width: 320 }}>
             <PickOne
               label="Back to which step"
-              options={steps.map(({ id, step }) => ({ id: String(id), label: step.title }))}
+              options={steps.map(({ id, step }) => ({ id: String(id), label: textOf(step.title) }))}
               value={backTo}
               onChange={setChosen}
             />

@@ -8,6 +8,7 @@ import {
   sidesAlike,
   ZONES,
   type EdgeReadings,
+  textOf,
 } from '@patient-edge/core';
 import styled from 'styled-components';
 import { useSession, useSteels } from '../api/hooks';
@@ -117,7 +118,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
                 {worked.map((record) => (
                   <tr key={record.id}>
                     <td>
-                      {record.step.title}
+                      {textOf(record.step.title)}
                       {record.overrideReason !== null && ` (left early: ${record.overrideReason})`}
                     </td>
                     <td>

@@ -1,5 +1,5 @@
 /** Lift of the spine band by band, where a thinning is worked at one angle after another, from the edge up. */
-import { bandWords, type StepBand } from '@patient-edge/core';
+import { bandText, type StepBand } from '@patient-edge/core';
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
 
@@ -63,7 +63,7 @@ export const BandLifts = ({ bands }: { bands: readonly StepBand[] }) => (
     <tbody>
       {bands.map((band) => (
         <tr key={band.fromMm}>
-          <th scope="row">{bandWords(band)}</th>
+          <th scope="row">{bandText(band)}</th>
           {placesOf(bands[0]!).map(({ at }) => (
             <td key={at}>{liftAt(band, at)}</td>
           ))}

@@ -5,7 +5,8 @@ import {
   MOST_STROP_STROKES,
   MOST_UNDER_DEG,
   STROP_BACKS,
-  SURFACE_REASONS,
+  SURFACE_TEXT,
+  textOf,
   type Finishing,
   type RackStone,
 } from '@patient-edge/core';
@@ -31,7 +32,7 @@ export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) 
           options={options(FINISHING_SURFACES)}
           value={finishing.on}
           onChange={(on) => set({ on })}
-          hint={SURFACE_REASONS[finishing.on]}
+          hint={textOf(SURFACE_TEXT[finishing.on])}
         />
         {stropping && (
           <>

@@ -13,6 +13,7 @@ import {
   totalRange,
   withoutYes,
   type PlanInput,
+  textOf,
 } from '@patient-edge/core';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -279,7 +280,7 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSh
             <Notice tone="cut" alert>
               {plan.work.problem.message}.
             </Notice>
-            {plan.progression.toBuy && <p>{plan.progression.toBuy.reason}</p>}
+            {plan.progression.toBuy && <p>{textOf(plan.progression.toBuy.reason)}</p>}
           </Stack>
         ) : (
           <GritStair
@@ -289,9 +290,9 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSh
             label="The stones of the progression on the scale of the rack"
           />
         )}
-        {plan.progression.advice.map(({ code, stoneId, text }) => (
+        {plan.progression.advice.map(({ code, stoneId, message }) => (
           <Notice key={`${code} ${stoneId}`} tone="cut">
-            {text}
+            {textOf(message)}
           </Notice>
         ))}
         <Weighed
@@ -341,8 +342,8 @@ const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Or
       </FigureList>
       <WorkingRange plan={plan} />
       {plan.report.warnings.map((warning) => (
-        <Notice key={warning} tone="cut">
-          {warning}
+        <Notice key={warning.code} tone="cut">
+          {textOf(warning)}
         </Notice>
       ))}
       <Settle job={job} plan={plan} choicesNow={choicesNow} disabled={plan.work.problem !== null} />

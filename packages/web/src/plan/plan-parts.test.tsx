@@ -10,6 +10,7 @@ import {
   type Machine,
   type PlanChoices,
   type PlanInput,
+  textOf,
 } from '@patient-edge/core';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -196,7 +197,7 @@ describe('what only one kind has', () => {
               choices={choices}
               onChoices={onChoices}
             />
-            <p>{plan.work.steps.map(({ title }) => title).join('; ')}</p>
+            <p>{plan.work.steps.map(({ title }) => textOf(title)).join('; ')}</p>
           </>
         )}
       </Planned>,
@@ -273,7 +274,7 @@ describe('where good practitioners disagree', () => {
         {(plan, choices, onChoices) => (
           <>
             <SchoolsSheet choices={choices} onChoices={onChoices} />
-            <p>{plan.work.steps.map(({ title }) => title).join('; ')}</p>
+            <p>{plan.work.steps.map(({ title }) => textOf(title)).join('; ')}</p>
           </>
         )}
       </Planned>,

@@ -15,6 +15,9 @@ import {
   type PlanInput,
   type PlanStep,
   type StepChange,
+  textOf,
+  type Text,
+  asText,
 } from '@patient-edge/core';
 import { Pencil, Plus, X } from 'lucide-react';
 import { memo, useState } from 'react';
@@ -164,9 +167,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps)
       {leftOut.map((change) => (
         <Row key={change.step}>
           <Soft>
-            Left out:{' '}
-            {plan.work.computed.find(({ key }) => key === change.step)?.title ?? change.step} (
-            {change.reason})
+            Left out: {titleOf(plan, change.step)} ({change.reason})
           </Soft>
           <QuietButton
             onPress={() =>
@@ -195,14 +196,14 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
   const [editing, setEditing] = useState(false);
   const own = choices.changes.filter((change) => change.step === step.key);
   return (
-    <li aria-label={step.title}>
+    <li aria-label={textOf(step.title)}>
       <div>
-        {step.title}
+        {textOf(step.title)}
         {step.changed && <small> · changed: {step.changed.join('; ')}</small>}
         <br />
         <small>
           {[
-            step.zone,
+            textOf(step.zone),
             anglesOf(step),
             step.direction,
             step.forceN && bandText(step.forceN, unit),
@@ -220,7 +221,7 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
       </div>
       <span data-figure="">{countsOf(step)}</span>
       <Times data-figure="">
-        <Asked label={step.title} figure={figure(step.seconds, 's', step.secondsWhy)}>
+        <Asked label={textOf(step.title)} figure={figure(step.seconds, 's', step.secondsWhy)}>
           {roughly(step.seconds)}
         </Asked>
         <Soft as="span">
@@ -230,30 +231,27 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
       <More
         type="button"
         aria-expanded={isOpen}
-        aria-label={`${isOpen ? 'Less' : 'More'} of ${step.title}`}
+        aria-label={`${isOpen ? 'Less' : 'More'} of ${textOf(step.title)}`}
         onClick={onOpen}
       >
         {isOpen ? 'less' : 'more'}
       </More>
       {isOpen && (
         <Detail>
-          <p>{step.instruction}</p>
+          <p>{textOf(step.instruction)}</p>
           <dl>
-            <Said what="Pattern" words={step.pattern} />
-            <Said what="Lift, mm" words={liftWords(step)} />
-            <Said
-              what="Steel"
-              words={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''}
-            />
-            <Said what="Cooling" words={step.cooling} />
-            <Said what="Look and feel" words={step.check} />
-            <Said what="Before going on" words={step.before} />
-            <Said what="Caution" words={step.caution} />
+            <Said what="Pattern" text={step.pattern} />
+            <Said what="Lift, mm" text={liftWords(step)} />
+            <Said what="Steel" text={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''} />
+            <Said what="Cooling" text={step.cooling} />
+            <Said what="Look and feel" text={step.check} />
+            <Said what="Before going on" text={step.before} />
+            <Said what="Caution" text={step.caution} />
           </dl>
           <Row>
             <QuietButton
               onPress={() => setEditing(!editing)}
-              aria-label={`Change it: ${step.title}`}
+              aria-label={`Change it: ${textOf(step.title)}`}
             >
               <Pencil size={16} aria-hidden /> Change it
             </QuietButton>
@@ -287,13 +285,19 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
   );
 };
 
-const Said = ({ what, words }: { what: string; words: string | null }) =>
-  words ? (
+const Said = ({ what, text }: { what: string; text: Text | string | null }) =>
+  text && textOf(asText(text)) !== '' ? (
     <>
       <dt>{what}</dt>
-      <dd>{words}</dd>
+      <dd>{textOf(asText(text))}</dd>
     </>
   ) : null;
+
+/** Of the step a change was made for, or its key where there is no such step now. */
+const titleOf = (plan: BladePlan, stepKey: string): string => {
+  const step = plan.work.computed.find(({ key }) => key === stepKey);
+  return step ? textOf(step.title) : stepKey;
+};
 
 const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
   angle: 'Angle per side, °',
@@ -478,7 +482,7 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
               label="It follows"
               options={[
                 { id: 'first', label: 'nothing: it comes first' },
-                ...plan.work.steps.map(({ key, title }) => ({ id: key, label: title })),
+                ...plan.work.steps.map(({ key, title }) => ({ id: key, label: textOf(title) })),
               ]}
               value={after}
               onChange={setAfter}

@@ -8,6 +8,7 @@ import {
   type Chain,
   type RackStone,
   type Steel,
+  textOf,
 } from '@patient-edge/core';
 import { useMemo } from 'react';
 import styled from 'styled-components';
@@ -60,7 +61,7 @@ export const ProgressionBoard = (props: ProgressionBoardProps) => {
           <Notice tone="cut" alert>
             {chosen.error.message}.
           </Notice>
-          {weighed.toBuy && <p>{weighed.toBuy.reason}</p>}
+          {weighed.toBuy && <p>{textOf(weighed.toBuy.reason)}</p>}
         </Stack>
       )}
       <WishList
@@ -155,9 +156,9 @@ const Best = ({
         finishUm={finishUm}
         label="The progression on the scale of the rack"
       />
-      {warnings.map(({ text, code, stoneId }) => (
+      {warnings.map(({ message, code, stoneId }) => (
         <Notice key={`${code} ${stoneId}`} tone="cut">
-          {text}
+          {textOf(message)}
         </Notice>
       ))}
       <table>

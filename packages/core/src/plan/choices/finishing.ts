@@ -1,4 +1,5 @@
 /** What follows the stones: strop, newspaper, wood or felt, chosen by the operator; data with reasons. */
+import { say, type Message, type Text } from '../../text';
 import { forTask, scratchDepthUm, type RackStone } from '../../abrasive';
 import { SOFT_BACK_ROUNDS_DEG } from './first-guesses';
 
@@ -29,13 +30,12 @@ export const DEFAULT_FINISHING: Finishing = {
 export const MOST_UNDER_DEG = 5;
 export const MOST_STROP_STROKES = 200;
 
-export const SURFACE_REASONS: Readonly<Record<FinishingSurface, string>> = {
-  strop: 'Trailing only, no pressure. Stop as soon as the burr is gone: more rounds the edge.',
-  newspaper:
-    'A sheet flat over a stone: ink and clay polish, and the hard back keeps the edge flat.',
-  wood: 'Draw the edge once or twice through soft clean wood: it tears off what still hangs.',
-  felt: 'Draw the edge lightly through felt: it takes the last burr and little else.',
-  none: 'Off the last stone as it is: some want the bite.',
+export const SURFACE_TEXT: Readonly<Record<FinishingSurface, Message>> = {
+  strop: say('finish.strop'),
+  newspaper: say('finish.newspaper'),
+  wood: say('finish.wood'),
+  felt: say('finish.felt'),
+  none: say('finish.none'),
 };
 
 /** The strop whose grain comes nearest to half of the last stone's; null when the rack has none. */
@@ -57,14 +57,14 @@ export const chosenStrop = (
       stropAfter(rack, lastUm));
 
 /** How the surface is used, in one or two sentences. */
-export const finishingWords = (finishing: Finishing, strop: RackStone | null): string => {
-  const at =
-    finishing.underDeg > 0 ? `${finishing.underDeg}° under the bevel` : 'At the angle of the bevel';
-  if (finishing.on !== 'strop') return SURFACE_REASONS[finishing.on];
-  const soft =
-    finishing.back === 'soft'
-      ? ` The soft back gives: count on an apex about ${SOFT_BACK_ROUNDS_DEG}° steeper.`
-      : '';
-  const cut = strop ? ` It leaves scratches of ${scratchDepthUm(strop).toFixed(2)} µm.` : '';
-  return `${at}. ${SURFACE_REASONS.strop}${cut}${soft}`;
-};
+export const finishingText = (finishing: Finishing, strop: RackStone | null): Text =>
+  finishing.on !== 'strop'
+    ? SURFACE_TEXT[finishing.on]
+    : [
+        say('finish.under', { underDeg: finishing.underDeg }),
+        SURFACE_TEXT.strop,
+        ...(strop ? [say('finish.scratches', { scratchUm: scratchDepthUm(strop) })] : []),
+        ...(finishing.back === 'soft'
+          ? [say('finish.soft-back', { roundsDeg: SOFT_BACK_ROUNDS_DEG })]
+          : []),
+      ];

@@ -20,12 +20,12 @@ export {
 export {
   chosenStrop,
   FINISHING_SURFACES,
-  finishingWords,
+  finishingText,
   MOST_STROP_STROKES,
   MOST_UNDER_DEG,
   STROP_BACKS,
   stropAfter,
-  SURFACE_REASONS,
+  SURFACE_TEXT,
   type Finishing,
 } from './finishing';
 export {
@@ -63,7 +63,6 @@ export {
   PART_LABELS,
   partChain,
   SLURRIES,
-  SLURRY_WORDS,
   type BladePart,
   type PartChain,
 } from './part-chains';

@@ -22,11 +22,6 @@ export const PART_LABELS: Readonly<Record<BladePart, string>> = {
 export const SLURRIES = ['keep the mud', 'float it off'] as const;
 export type Slurry = (typeof SLURRIES)[number];
 
-export const SLURRY_WORDS: Readonly<Record<Slurry, string>> = {
-  'keep the mud': 'Keep the mud and add water by the drop: the loose grit does the work.',
-  'float it off': 'Float the mud off with plenty of water, so that the stone does not load.',
-};
-
 export interface PartChain {
   readonly part: BladePart;
   /** In the order they are used; null lets the planner choose. */

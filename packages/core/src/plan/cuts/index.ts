@@ -36,4 +36,4 @@ export {
   type WorkedStage,
 } from './stages';
 export { bandsOf, decideThinning } from './thinning';
-export { TIP_WORDS, tipWork } from './tip-work';
+export { TIP_TEXT, tipWork } from './tip-work';

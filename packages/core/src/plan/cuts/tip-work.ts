@@ -1,5 +1,6 @@
 /** A broken tip in a plan: the three ways to bring it back with what each loses, and the step of the one chosen. */
 import { fact, said, type Fact } from '../../units';
+import { say, type Message } from '../../text';
 import {
   restoreTip,
   TIP_WAYS,
@@ -55,10 +56,9 @@ export const tipWork = (
   };
 };
 
-export const TIP_WORDS: Readonly<Record<TipWay, string>> = {
-  'edge to spine':
-    'Bring the edge up to the spine line in one even curve: the belly gets steeper, the spine stays.',
-  'spine to edge':
-    'Take the spine down to the edge line in one even curve: the edge keeps its length, and its bevel is touched last.',
-  'meet between': 'Edge up and spine down by about as much each, until they meet.',
+/** How each way is worked. */
+export const TIP_TEXT: Readonly<Record<TipWay, Message>> = {
+  'edge to spine': say('tip.edge-to-spine'),
+  'spine to edge': say('tip.spine-to-edge'),
+  'meet between': say('tip.meet-between'),
 };

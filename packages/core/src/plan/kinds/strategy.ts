@@ -1,5 +1,6 @@
 /** A kind of blade as the planner takes it: its geometry, its procedure and its findings. */
 import type { Fact } from '../../units';
+import type { Message } from '../../text';
 import type { BladeWork, CutStrategy } from '../cuts';
 import type { PlanStep, StepMaker } from '../steps';
 
@@ -13,7 +14,7 @@ export interface Findings {
   /** What its first measure of thickness is called. */
   readonly shoulderLabel: string;
   readonly facts: (work: BladeWork) => readonly Fact[];
-  readonly warnings: (work: BladeWork) => readonly string[];
+  readonly warnings: (work: BladeWork) => readonly Message[];
 }
 
 export interface BladeStrategy extends CutStrategy, Procedure, Findings {}

@@ -16,6 +16,7 @@ import {
   planBlade,
   SCHOOL_QUESTIONS,
   templateOf,
+  textOf,
   usualMeasuresOf,
   VARIANTS,
   type Bond,
@@ -28,6 +29,7 @@ import {
   type RackStone,
   type StepChange,
 } from '../../index';
+import { ownText } from '../../text/say';
 import { stationOfZone } from '../../blade/zone-station';
 import { schoolsOf } from '../choices/schools';
 import { applyChanges } from '../steps/apply-changes';
@@ -155,7 +157,7 @@ describe('where good practitioners disagree', () => {
       lengthMm: 20,
       depthMm: 0.1,
     };
-    const titles = (steps: readonly PlanStep[]) => steps.map(({ title }) => title);
+    const titles = (steps: readonly PlanStep[]) => steps.map(({ title }) => textOf(title));
 
     test('where they are to be blended, before and after the stones of the thinning', () => {
       const steps = thinned(both, 'blend');
@@ -183,15 +185,15 @@ describe('where good practitioners disagree', () => {
         'Thin on coarse',
         'Blend the thinning on fine',
       ]);
-      expect(steps.at(-1)!.instruction).toContain('later visits shrink them');
+      expect(textOf(steps.at(-1)!.instruction)).toContain('later visits shrink them');
       expect(titles(thinned(both, 'leave'))).toHaveLength(2);
     });
 
     test('a stone of the thinning that does it already is told so, and none is added', () => {
       const steps = thinned(both, 'blend', [], ['hard', 'soft']);
       expect(titles(steps)).toEqual(['Thin on hard', 'Blend the thinning on soft']);
-      expect(steps[0]!.instruction).toContain('what stays dull is low');
-      expect(steps[1]!.instruction).toContain('evens the look');
+      expect(textOf(steps[0]!.instruction)).toContain('what stays dull is low');
+      expect(textOf(steps[1]!.instruction)).toContain('evens the look');
       expect(titles(thinned(middling, 'blend'))).toHaveLength(2);
     });
   });
@@ -200,7 +202,7 @@ describe('where good practitioners disagree', () => {
     const edge = practice({ mustCutAfterFirst: true }).work.steps.find(
       ({ key }) => key === 'edge 1',
     )!;
-    expect(edge.before).toContain('must already cut');
+    expect(textOf(edge.before!)).toContain('must already cut');
   });
 });
 
@@ -349,7 +351,7 @@ describe('changes by hand', () => {
     }).work.steps;
     expect(isEqualWork(edge!.rounds, { right: 40, left: 40 })).toBe(true);
     expect(edge!.rounds).toHaveLength(before.rounds.length);
-    expect(edge!.pattern).toContain('a ladder of falling counts');
+    expect(textOf(edge!.pattern!)).toContain('a ladder of falling counts');
     expect(edge!.seconds / before.seconds).toBeCloseTo(40 / before.strokesPerSide, 9);
     expect(edge!.rangeS[1] / before.rangeS[1]).toBeCloseTo(40 / before.strokesPerSide, 9);
     expect(edge!.secondsWhy.rule).toContain(
@@ -376,7 +378,10 @@ describe('changes by hand', () => {
         change({ what: 'words', to: 'Only the heel half.' }),
       ],
     }).work.steps;
-    expect(edge).toMatchObject({ direction: 'edge-leading', instruction: 'Only the heel half.' });
+    expect(edge).toMatchObject({
+      direction: 'edge-leading',
+      instruction: ownText('Only the heel half.'),
+    });
   });
 
   test('are applied to the step they name, with their reason, and to no other', () => {

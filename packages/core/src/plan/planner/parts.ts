@@ -1,5 +1,6 @@
 /** What a plan consists of: seven parts, each made by one phase from the parts before it. */
 import type { DomainError, Fact, Figure } from '../../units';
+import type { Message } from '../../text';
 import type { Section } from '../../section';
 import type { EdgeCurves } from '../../outline';
 import type { Chain, Missing, ProgressionInput, ProgressionWarning } from '../../abrasive';
@@ -110,7 +111,7 @@ export interface ReportPart {
   readonly figures: PlanFigures;
   /** What a colleague would ask of this kind of blade. */
   readonly facts: readonly Fact[];
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Message[];
   /** What each school of the angle costs. */
   readonly options: readonly AngleOption[];
   /** How the angle is held with what was chosen. */

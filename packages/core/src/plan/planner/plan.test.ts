@@ -7,6 +7,7 @@ import {
   findUse,
   planBlade,
   STEELS,
+  textOf,
 } from '../../index';
 import { sectionAreaMm2 } from '../../section/section';
 import { adviseAngles } from '../choices/advice';
@@ -155,7 +156,7 @@ describe('a plan', () => {
   test('a fine finish on soft steel is a warning, not a refusal', () => {
     const fine = plan({ choices: { ...choices, finishUm: [2, 3.5] } });
     expect(fine.progression.advice.map(({ code }) => code)).toEqual(['SOFT_STEEL_FINE_FINISH']);
-    expect(fine.progression.advice[0]!.text).toContain('gains little below about 4 µm');
+    expect(textOf(fine.progression.advice[0]!.message)).toContain('gains little below about 4 µm');
   });
 
   test('an angle that does not clear the primary is refused beside its field', () => {

@@ -3,11 +3,13 @@ import {
   DEFAULT_CHOICES,
   NO_SIZES,
   planBlade,
+  textOf,
   withDefaults,
   type Machine,
   type PartChain,
   type PlanChoices,
 } from '../../index';
+import { say } from '../../text/say';
 import { DEFAULT_FINISHING } from '../choices/finishing';
 import { MICRO_ABOVE_DEG } from '../choices/first-guesses';
 
@@ -89,7 +91,7 @@ describe('one blade, several chains', () => {
     const refining = named.work.steps.find(({ stoneId }) => stoneId === 'soft-red')!;
     // The soft one still takes the scratches of the hard one before it.
     expect(refining.removeMm3).toBeGreaterThan(0);
-    expect(refining.instruction).toContain('Keep the mud');
+    expect(textOf(refining.instruction)).toContain('Keep the mud');
   });
 
   test('a coarser stone after a finer is refused beside its chain', () => {
@@ -142,8 +144,11 @@ describe('one blade, several chains', () => {
       ],
     });
     const faces = faced.work.steps.filter(({ operation }) => operation === 'faces');
-    expect(faces.map(({ title }) => title)).toEqual(['Cladding on Red', 'Core steel on Fine']);
-    expect(faces[0]!.instruction).toContain('Float the mud off');
+    expect(faces.map(({ title }) => textOf(title))).toEqual([
+      'Cladding on Red',
+      'Core steel on Fine',
+    ]);
+    expect(textOf(faces[0]!.instruction)).toContain('Float the mud off');
     const order = faced.work.steps.map(({ operation }) => operation);
     expect(order.lastIndexOf('faces')).toBeLessThan(order.indexOf('edge'));
   });
@@ -171,14 +176,14 @@ describe('what follows the stones', () => {
     const under = last({ underDeg: 1, strokes: 8, back: 'soft' })!;
     expect(under).toMatchObject({ stoneId: 'strop', strokesPerSide: 8 });
     expect(under.angleDeg).toBeCloseTo(plan({}).angle.angleDeg - 1, 12);
-    expect(under.instruction).toContain('1° under the bevel');
-    expect(under.instruction).toContain('soft back gives');
+    expect(textOf(under.instruction)).toContain('1° under the bevel');
+    expect(textOf(under.instruction)).toContain('soft back gives');
   });
 
   test('newspaper, wood and felt need no strop, and nothing means nothing', () => {
     expect(last({ on: 'newspaper' })).toMatchObject({
       stoneId: null,
-      title: 'Finish on newspaper',
+      title: say('strop.title.surface', { on: 'newspaper' }),
     });
     expect(last({ on: 'none' })).toBeUndefined();
   });
@@ -222,7 +227,7 @@ describe('a machine that holds the angle', () => {
     const first = made.work.steps.find(({ stoneId }) => stoneId === 'belt')!;
     expect(first.seconds).toBeLessThan(60);
     expect(first.setting!.words).toContain('Set Belt to');
-    expect(first.caution).toContain('burnt');
+    expect(textOf(first.caution!)).toContain('burnt');
     expect(
       made.work.steps.find(({ operation }) => operation === 'refine')!.setting,
     ).toBeUndefined();

@@ -2,6 +2,7 @@
  * The operator's changes laid over the computed steps. What follows from a change follows: lifts and settings from
  * an angle, rounds and minutes from strokes.
  */
+import { ownText, say } from '../../text';
 import {
   CHANGEABLE,
   DIRECTIONS,
@@ -35,7 +36,7 @@ const restroked = (step: PlanStep, count: number): PlanStep => {
       ...step.secondsWhy,
       rule: `${step.secondsWhy.rule} For ${count} strokes a side, as changed; ${before} were worked out.`,
     },
-    ...(laid.rounds.length === 0 ? { pattern: `${count} a side, as changed` } : {}),
+    ...(laid.rounds.length === 0 ? { pattern: say('pattern.changed', { count }) } : {}),
   };
 };
 
@@ -65,7 +66,7 @@ const changed = (step: PlanStep, { what, to }: StepChange, heldAt: HeldAgain): P
       return direction ? { ...step, direction } : step;
     }
     case 'words':
-      return { ...step, instruction: to };
+      return { ...step, instruction: ownText(to) };
     case 'left out':
       return step;
   }
@@ -82,12 +83,12 @@ const addedStep = (added: AddedStep, key: string): PlanStep => {
   return {
     ...blankStep(
       'own',
-      { title: added.title, instruction: added.instruction },
+      { title: ownText(added.title), instruction: ownText(added.instruction) },
       seconds,
       BY_OPERATOR,
     ),
     key,
-    zone: 'as written',
+    zone: say('own.zone'),
     rangeS: [seconds, seconds],
     changed: [added.reason],
   };

@@ -1,5 +1,6 @@
 /** The edge bevel stone by stone, its micro bevel, and the bevel that is filed. */
 import { ok, type Result } from '../../units';
+import { say } from '../../text';
 import {
   forTask,
   HAND_SPEED_M_PER_S,
@@ -12,8 +13,7 @@ import { FILE_FORCE_N, FILE_SPEED_M_PER_S } from './first-guesses';
 import { BOTH, FEEL, handStroke, type Named, type StepKit, type Words } from './kit';
 import type { PlanStep } from './step';
 
-const HEAT =
-  'Slow, light, and cool to the bare hand: a thin edge is burnt in a second. Eye protection, no gloves near the machine.';
+const HEAT = say('caution.heat');
 
 export interface EdgeMaker {
   /** The chain of the edge; `after` adds steps behind each of its stones. */
@@ -43,10 +43,9 @@ export const edgeMaker = ({
     const pushed =
       practice.oldEdge === 'push it back first'
         ? hand('ready', 1, {
-            title: 'Push the rolled steel back',
-            instruction:
-              'A smooth rod or the finest stone, edge-trailing, a little above the bevel, weight of the hand, until light no longer catches on the leaning side.',
-            check: 'Bright light straight at the edge: no glint from one side only.',
+            title: say('push-back.title'),
+            instruction: say('push-back.instruction'),
+            check: say('push-back.check'),
           })
         : [];
     const steps = chainSteps({
@@ -59,18 +58,16 @@ export const edgeMaker = ({
         const moved = body.speedMPerS !== undefined;
         return {
           operation: first ? 'edge' : 'refine',
-          title: first ? `Set the edge on ${body.name}` : `Refine on ${body.name}`,
-          instruction: first
-            ? 'Work each side until the smallest burr runs from heel to tip without a gap. This decides the result: do not leave early.'
-            : 'Take out the scratches of the stone before, until the pattern is even from heel to tip and nothing glints.',
+          title: first
+            ? say('edge.title.first', { stone: body.name })
+            : say('edge.title.next', { stone: body.name }),
+          instruction: first ? say('edge.instruction.first') : say('edge.instruction.next'),
           gate: first ? 'everywhere' : 'looked for',
           burrOn: BOTH,
-          check: first
-            ? 'Burr along the whole length on the side away from the stone; not there at the tip: more there, not everywhere.'
-            : 'Scratch pattern under a slant light, heel to tip.',
+          check: first ? say('edge.check.first') : say('edge.check.next'),
           before: first
-            ? `Burr everywhere, tip back, chips out, bevel even and as high as meant${practice.mustCutAfterFirst ? '; cleaned and stropped it must already cut' : ''}.`
-            : 'No deeper scratch of the stone before is left.',
+            ? say('edge.before.first', { mustCutAfterFirst: practice.mustCutAfterFirst })
+            : say('edge.before.next'),
           caution: moved ? HEAT : first ? FEEL : null,
           ...words?.(body, index),
         };
@@ -114,11 +111,11 @@ export const edgeMaker = ({
       firstRule: 'The sliver between the bevel and the micro bevel, at the weight of the hand.',
       step: (body) => ({
         operation: 'micro',
-        title: `Micro bevel on ${body.name}`,
-        instruction: `Raise the spine to ${angleDeg.toFixed(1)}° per side. A few strokes a side, weight of the hand: a line that just catches the light, ${wanted.faceMm} mm wide.`,
+        title: say('micro.title', { stone: body.name }),
+        instruction: say('micro.instruction', { angleDeg, faceMm: wanted.faceMm }),
         gate: 'looked for',
         burrOn: BOTH,
-        check: 'An even hair of light along the whole edge.',
+        check: say('micro.check'),
         caution: null,
         ...words,
       }),

@@ -1,9 +1,10 @@
 /** The burr off, the strop, and the blade clean and dry. */
-import { chosenStrop, finishingWords } from '../choices';
+import { say } from '../../text';
+import { chosenStrop, finishingText } from '../choices';
 import { DEBURR_SECONDS, STROP_SECONDS, WASH_SECONDS } from './first-guesses';
 import { BOTH, byHabit, FEEL, WET, type StepKit, type Words } from './kit';
 import { layStrokes } from './patterns';
-import { burrPolicyText, type PlanStep, type SideWork } from './step';
+import type { PlanStep, SideWork } from './step';
 
 export interface FinishMaker {
   readonly deburr: (words?: Words) => PlanStep[];
@@ -31,10 +32,11 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
         ...drafted(
           'deburr',
           {
-            title: `Take the burr off on ${body.name}`,
-            instruction: `Rinse the stone first. Weight of the hand only, alternate sides, ${burrPolicyText(choices.burrPolicy)}.${
-              clinging ? ' This steel’s burr clings: light passes, both sides, several times.' : ''
-            }`,
+            title: say('deburr.title', { stone: body.name }),
+            instruction: say('deburr.instruction', {
+              policy: choices.burrPolicy,
+              isClinging: clinging,
+            }),
           },
           DEBURR_SECONDS,
           byHabit('Alternating light strokes until the burr is gone.'),
@@ -45,12 +47,12 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
         lifts: input.liftsAt(input.angleDeg),
         forceN: [0.5, 2],
         direction: 'edge-leading',
-        pattern: laid.words,
+        pattern: laid.text,
         laidBy: laid.pattern,
         rounds: laid.rounds,
         cooling: body.liquid === 'water' ? WET : null,
-        check: 'Thumb away from the edge, each side, each zone.',
-        before: 'What the burr policy allows is all that is left.',
+        check: say('deburr.check'),
+        before: say('deburr.before'),
         strokesPerSide: count,
         gate: 'gone',
         burrOn: BOTH,
@@ -75,8 +77,10 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
         ...drafted(
           'strop',
           {
-            title: body ? `Strop on ${body.name}` : `Finish on ${finishing.on}`,
-            instruction: finishingWords(finishing, body),
+            title: body
+              ? say('strop.title.strop', { stone: body.name })
+              : say('strop.title.surface', { on: finishing.on }),
+            instruction: finishingText(finishing, body),
           },
           STROP_SECONDS,
           byHabit('A dozen light strokes a side.'),
@@ -95,10 +99,10 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
         lifts: input.liftsAt(angleDeg),
         forceN: [0.5, 2],
         direction: 'edge-trailing only',
-        pattern: laid.words,
+        pattern: laid.text,
         laidBy: laid.pattern,
         rounds: laid.rounds,
-        check: 'It must cut before and after: if only before, the strop rounded it.',
+        check: say('strop.check'),
         strokesPerSide: finishing.strokes,
         gate: 'gone',
         burrOn: BOTH,
@@ -114,12 +118,10 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
       drafted(
         'wash',
         {
-          title: oil ? 'Wash, dry and oil' : 'Wash and dry',
-          instruction: oil
-            ? 'Wash off stone and compound, dry at once, wipe on food-safe oil. This steel rusts.'
-            : 'Wash off stone and compound and dry.',
-          zone: 'whole blade',
-          caution: 'The blade is at its sharpest now. Wipe from the spine towards the edge.',
+          title: oil ? say('wash.title.oiled') : say('wash.title.plain'),
+          instruction: oil ? say('wash.instruction.oiled') : say('wash.instruction.plain'),
+          zone: say('wash.zone'),
+          caution: say('wash.caution'),
           ...words,
         },
         WASH_SECONDS,

@@ -1,11 +1,10 @@
 /** What is done: steps on stones, their patterns, and the chains they run over. */
 export { applyChanges } from './apply-changes';
 export { adviceOnStones, edgeChains, edgeRack, finishWantedUm, withSpeed } from './edge-chain';
-export { FEEL } from './kit';
+export { FEEL, type Named } from './kit';
 export { stepMaker, type StepMaker } from './maker';
 export type { StrokeRound } from './patterns';
 export {
-  bandWords,
   forceBandN,
   forceN,
   liftWords,

@@ -3,6 +3,7 @@
  * blade, a job of the hand. The operations stand beside this; a kind changes words, sides or counts of its own.
  */
 import type { DomainError, Result, Why } from '../../units';
+import { joined, say, type Message } from '../../text';
 import type { Side } from '../../section';
 import type { Steel } from '../../steel';
 import type { BladeKind } from '../../blade';
@@ -21,7 +22,6 @@ import {
   namedChain,
   PART_LABELS,
   partChain,
-  SLURRY_WORDS,
   type BladePart,
   type PartChain,
   type PlanChoices,
@@ -67,9 +67,9 @@ export interface StepsInput {
   readonly work: BladeWork;
 }
 
-export const FEEL = 'Feel for the burr away from the edge, never along it.';
-export const WET = 'Keep the stone wet; dry it only wipes and loads.';
-const COOL_EVERY_PASS = 'Bare-hand warm is the limit: into water after every pass.';
+export const FEEL = say('caution.feel');
+export const WET = say('cooling.wet');
+const COOL_EVERY_PASS = say('cooling.every-pass');
 
 /** A working time that is a habit of the bench rather than the outcome of a model. */
 export const byHabit = (rule: string): Why => ({
@@ -203,8 +203,8 @@ export const stepKit = (input: StepsInput): StepKit => {
     return [];
   };
   const stone = (id: string): RackStone => rack.find((candidate) => candidate.id === id)!;
-  const slurry = (part: PartChain | undefined): string =>
-    ` ${SLURRY_WORDS[part?.slurry ?? practice.slurry]}`;
+  const slurry = (part: PartChain | undefined): Message =>
+    (part?.slurry ?? practice.slurry) === 'keep the mud' ? say('slurry.keep') : say('slurry.float');
 
   const drafted = (operation: Operation, words: Named, seconds: number, why: Why): PlanStep => ({
     ...blankStep(operation, words, seconds, why),
@@ -253,7 +253,7 @@ export const stepKit = (input: StepsInput): StepKit => {
       stationLifts: moved || angleDeg === null ? [] : input.stationLiftsAt(angleDeg),
       forceN: forceBandN(body.um),
       direction: part?.direction ?? choices.direction,
-      pattern: moved ? 'slow passes, sides in turn, cool to the bare hand' : laid.words,
+      pattern: moved ? say('pattern.machine') : laid.text,
       laidBy: moved ? null : laid.pattern,
       rounds: moved ? [] : laid.rounds,
       cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
@@ -322,7 +322,7 @@ export const stepKit = (input: StepsInput): StepKit => {
         rule,
         ground,
         part,
-        words: { ...own, instruction: own.instruction + slurry(part) },
+        words: { ...own, instruction: joined(own.instruction, slurry(part)) },
       });
     });
 

@@ -1,4 +1,5 @@
 /** Which stone shows the low spots of a thinned face, which evens them, and what is said of each. */
+import { say, type Message } from '../../text';
 import { forTask, type Bond, type RackStone } from '../../abrasive';
 import { SAME_GRADE_RATIO, type Practice } from '../choices';
 import { EVENS_WITHIN_RATIO } from './first-guesses';
@@ -39,16 +40,12 @@ export const evenerAfter = (last: RackStone, rack: readonly RackStone[]): RackSt
 };
 
 /** What a stone does to the low spots, as its place in the thinning and the school have it. */
-export const lowSpotWords = (
+export const lowSpotText = (
   bond: Bond,
   school: Practice['lowSpots'],
   { isFirst, isLast }: { readonly isFirst: boolean; readonly isLast: boolean },
-): string => {
-  const said = [];
-  if (isFirst && SOFTNESS[bond] === 0)
-    said.push('A hard stone touches the high spots alone: what stays dull is low.');
-  if (isLast && SOFTNESS[bond] === 2)
-    said.push('Soft as it is, it reaches into the low spots and evens the look.');
-  if (isLast && school === 'leave') said.push('Low spots may stay: later visits shrink them.');
-  return said.map((words) => ` ${words}`).join('');
-};
+): readonly Message[] => [
+  ...(isFirst && SOFTNESS[bond] === 0 ? [say('low-spots.hard-stone')] : []),
+  ...(isLast && SOFTNESS[bond] === 2 ? [say('low-spots.soft-stone')] : []),
+  ...(isLast && school === 'leave' ? [say('low-spots.leave')] : []),
+];

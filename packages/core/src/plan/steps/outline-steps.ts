@@ -1,4 +1,5 @@
 /** The outline first: a broken tip brought back, chips and hollows out, the old edge drawn off. */
+import { say, type Message } from '../../text';
 import {
   coarsestOf,
   forTask,
@@ -12,7 +13,7 @@ import { forceN, type PlanStep } from './step';
 export interface OutlineMaker {
   readonly outline: (words?: Words) => PlanStep[];
   /** A broken tip brought back, first of all. */
-  readonly tip: (words: string, stockMm3: number) => PlanStep[];
+  readonly tip: (instruction: Message, stockMm3: number) => PlanStep[];
 }
 
 export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
@@ -23,7 +24,7 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
   const onEdgewise = (
     stockMm3: number,
     rule: string,
-    pattern: string,
+    pattern: Message,
     words: (body: RackStone) => Named,
   ): PlanStep[] => {
     const body = coarsestOf(forTask(rack, 'edge'));
@@ -58,41 +59,32 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
       ? onEdgewise(
           stockMm3,
           'What stands beyond the new line of the tip, through the thickness near it.',
-          'short strokes at the tip',
+          say('pattern.tip'),
           (body) => ({
-            title: `Bring the tip back on ${body.name}`,
+            title: say('tip.title', { stone: body.name }),
             instruction,
-            zone: 'the tip',
-            check:
-              'The point set lightly on a soft board stays put; the line runs into the rest without a corner.',
-            before:
-              'The tip is where it is meant to be: after thinning it would be too weak to move.',
-            caution: 'Keep it wet and slow: a thin tip burns first of all.',
+            zone: say('tip.zone'),
+            check: say('tip.check'),
+            before: say('tip.before'),
+            caution: say('tip.caution'),
           }),
         )
       : [];
 
   const outline = (words: Words = {}): PlanStep[] => {
     if (!input.hasFaults && practice.oldEdge !== 'take it off first') return [];
-    const what = input.hasChips
-      ? 'Take the chips out'
-      : input.hasFaults
-        ? 'Straighten the outline'
-        : 'Draw the old edge off';
     return onEdgewise(
       work.sums.outline.mm3,
       'The steel below the restored outline.',
-      'whole length, heel to tip',
+      say('pattern.edgewise'),
       (body) => ({
-        title: `${what} on ${body.name}`,
+        title: titleOf(input)(body.name),
         instruction: input.hasFaults
-          ? 'Hold the blade upright, edge on the stone, and bring the outline up until the chips are gone and no light shows on a flat board.'
-          : 'Hold the blade upright and draw the edge lightly over the stone until one even line of light shows: the tired steel is gone.',
-        caution:
-          'Cut-resistant glove on the holding hand. Keep the stone wet: a thin edge burns in a second.',
-        check: 'Stand it on a flat board against the light: no gap, no rocking.',
-        before:
-          'No chip shows, and the outline is the one wanted: it is hard to mend after thinning.',
+          ? say('outline.instruction.faults')
+          : say('outline.instruction.old-edge'),
+        caution: say('outline.caution'),
+        check: say('outline.check'),
+        before: say('outline.before'),
         ...words,
       }),
     );
@@ -100,3 +92,12 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
 
   return { tip, outline };
 };
+
+const titleOf =
+  ({ hasChips, hasFaults }: StepKit['input']) =>
+  (stone: string): Message =>
+    hasChips
+      ? say('outline.title.chips', { stone })
+      : hasFaults
+        ? say('outline.title.faults', { stone })
+        : say('outline.title.old-edge', { stone });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { STROKE_PATTERNS } from '../../index';
+import { STROKE_PATTERNS, textOf } from '../../index';
 import { isEqualWork, layStrokes, shared, totalsOf, type SideCounts } from './patterns';
 
 const counts = fc.integer({ min: 0, max: 400 });
@@ -44,9 +44,9 @@ describe('stroke patterns', () => {
   });
 
   test('many strokes are swapped every fifty at the most, and told in a few words', () => {
-    const { rounds, words } = layStrokes('N and swap', { right: 400, left: 400 }, 900);
+    const { rounds, text } = layStrokes('N and swap', { right: 400, left: 400 }, 900);
     expect(Math.max(...rounds.map(({ count }) => count))).toBeLessThanOrEqual(50);
-    expect(words.length).toBeLessThan(110);
+    expect(textOf(text).length).toBeLessThan(110);
   });
 
   test('unequal work is seen', () => {

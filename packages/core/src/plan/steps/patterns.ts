@@ -2,6 +2,7 @@
  * Stroke patterns: how the strokes a step needs are laid out. The count follows from the steel to be taken;
  * a pattern only orders it, and both sides always come to what they are due.
  */
+import { say, type Message } from '../../text';
 import { ZONES, zoneSpan, type Zone } from '../../geometry';
 import type { Side } from '../../section';
 import type { StrokePattern } from '../choices';
@@ -20,7 +21,7 @@ export interface StrokeRound {
 export interface LaidOut {
   readonly pattern: StrokePattern;
   readonly rounds: readonly StrokeRound[];
-  readonly words: string;
+  readonly text: Message;
 }
 
 /** Strokes due on each side. */
@@ -127,38 +128,14 @@ const roundsOf = (pattern: StrokePattern, due: SideCounts, seconds: number): Str
   }
 };
 
-const WORDS: Readonly<Record<StrokePattern, string>> = {
-  'N and swap': 'on one side, then as many on the other',
-  alternating: 'one stroke a side in turn',
-  'N, N, then alternating': 'most of one side, as many on the other, then in turn',
-  'falling ladder': 'a ladder of falling counts, side after side',
-  'timed, falling': 'by the clock, the times falling, side after side',
-  'by section': 'heel, middle, belly, tip, each on its own',
-  'one long sweep': 'one long sweep heel to tip, the handle rising through the belly',
-  circles: 'small overlapping circles, flush and slightly raised in turn',
-};
-
-const roundWords = ({ side, count, zone, seconds }: StrokeRound): string =>
-  [
-    seconds === null ? `${count}` : `${count} (${Math.round(seconds)} s)`,
-    side ?? 'a side in turn',
-    zone,
-  ]
-    .filter(Boolean)
-    .join(' ');
-
-/** Rounds shown in full; of longer lists the first are told, and how many there are. */
-const ROUNDS_TOLD = 6;
-
 /** The rounds of a pattern for what each side is due. */
 export const layStrokes = (pattern: StrokePattern, due: SideCounts, seconds: number): LaidOut => {
   const rounds = roundsOf(pattern, due, seconds);
-  const told = rounds
-    .slice(0, rounds.length > ROUNDS_TOLD ? 2 : ROUNDS_TOLD)
-    .map(roundWords)
-    .join(', ');
-  const more = rounds.length > ROUNDS_TOLD ? `, … ${rounds.length} rounds` : '';
-  return { pattern, rounds, words: `${WORDS[pattern]}: ${told}${more}` };
+  return {
+    pattern,
+    rounds,
+    text: say('pattern.laid', { pattern, rounds: rounds.map((each) => ({ ...each })) }),
+  };
 };
 
 /** What the rounds come to on each side. */

@@ -1,9 +1,10 @@
 /** The ordered operations of a plan, each as the bench shows it. */
 import type { Why } from '../../units';
+import { asMessage, asText, bandText, say, type Message, type Text } from '../../text';
 import type { Side } from '../../section';
 import { stepRange, type RackStone } from '../../abrasive';
 import type { MachineSetting } from '../../machine';
-import type { BurrPolicy, Direction, StrokePattern } from '../choices';
+import type { Direction, StrokePattern } from '../choices';
 import type { StationLift, ZoneLift } from '../cuts';
 import { STROKE_TRAVEL_M } from './first-guesses';
 import { layStrokes, totalsOf, type StrokeRound } from './patterns';
@@ -58,13 +59,13 @@ export interface PlanStep {
   readonly key: string;
   readonly operation: Operation;
   readonly stoneId: string | null;
-  readonly title: string;
+  readonly title: Message;
   /** What to do, in one or two sentences. */
-  readonly instruction: string;
+  readonly instruction: Text;
   /** The sides worked, in the order they are taken; empty where sides mean nothing. */
   readonly sides: readonly SideWork[];
   /** Where along or across the blade. */
-  readonly zone: string;
+  readonly zone: Message;
   /** Per side, of the first side worked; null where no angle is held. */
   readonly angleDeg: number | null;
   readonly lifts: readonly ZoneLift[];
@@ -73,15 +74,15 @@ export interface PlanStep {
   readonly bands: readonly StepBand[];
   readonly forceN: readonly [low: number, high: number] | null;
   readonly direction: Direction | 'edge-trailing only' | null;
-  readonly pattern: string | null;
+  readonly pattern: Message | null;
   /** The pattern its rounds are laid out by; null where a step counts in a way of its own. */
   readonly laidBy: StrokePattern | null;
   readonly rounds: readonly StrokeRound[];
-  readonly cooling: string | null;
+  readonly cooling: Text | null;
   /** What to look and feel for while working. */
-  readonly check: string;
+  readonly check: Text;
   /** What must be true before the next step. */
-  readonly before: string | null;
+  readonly before: Text | null;
   readonly removeMm3: number;
   readonly seconds: number;
   /** How the working time comes about. */
@@ -93,36 +94,49 @@ export interface PlanStep {
   readonly gate: BurrGate;
   /** The sides a burr is felt for on. */
   readonly burrOn: readonly Side[];
-  readonly caution: string | null;
+  readonly caution: Text | null;
   /** What to set on the machine that holds the angle; absent by hand. */
   readonly setting?: MachineSetting;
   /** Reasons of the operator's changes; absent where nothing was changed. */
   readonly changed?: readonly string[];
 }
 
-/** A step kept before a field existed gets what was meant then: two sides alike. */
-export const withStepDefaults = (
-  kept: Partial<PlanStep> & Pick<PlanStep, 'operation' | 'seconds' | 'stoneId' | 'strokesPerSide'>,
-): PlanStep => {
+/** What a step may have been kept as: fields missing, and its wording as prose. */
+export type KeptStep = Partial<
+  Omit<PlanStep, WordedField> & { readonly [Field in WordedField]: PlanStep[Field] | string }
+> &
+  Pick<PlanStep, 'operation' | 'seconds' | 'stoneId' | 'strokesPerSide'>;
+
+type WordedField =
+  'title' | 'instruction' | 'zone' | 'check' | 'before' | 'caution' | 'cooling' | 'pattern';
+
+/** A step kept before a field existed gets what was meant then: two sides alike, and the words it was kept with. */
+export const withStepDefaults = (kept: KeptStep): PlanStep => {
   const { lowS, highS } = stepRange(kept.seconds);
   const { angleDeg = null, lifts = [], strokesPerSide: strokes } = kept;
-  const whole = kept as PlanStep;
+  const base = blankStep(
+    kept.operation,
+    { title: asMessage(kept.title ?? ''), instruction: asText(kept.instruction ?? []) },
+    kept.seconds,
+    kept.secondsWhy ?? { rule: '', inputs: [], source: '' },
+  );
   return {
-    ...whole,
+    ...base,
+    ...kept,
+    title: base.title,
+    instruction: base.instruction,
     key: kept.key ?? `${kept.operation} 1`,
     sides:
       kept.sides ??
       (kept.stoneId === null
         ? []
         : (['right', 'left'] as const).map((side) => ({ side, angleDeg, lifts, strokes }))),
-    zone: kept.zone ?? 'heel to tip',
-    stationLifts: kept.stationLifts ?? [],
-    bands: kept.bands ?? [],
-    laidBy: kept.laidBy ?? null,
-    rounds: kept.rounds ?? [],
-    cooling: kept.cooling ?? null,
-    check: kept.check ?? '',
-    before: kept.before ?? null,
+    zone: asMessage(kept.zone ?? base.zone),
+    check: asText(kept.check ?? []),
+    before: kept.before == null ? null : asText(kept.before),
+    caution: kept.caution == null ? null : asText(kept.caution),
+    cooling: kept.cooling == null ? null : asText(kept.cooling),
+    pattern: kept.pattern == null ? null : asMessage(kept.pattern),
     rangeS: kept.rangeS ?? [lowS, highS],
     burrOn: kept.burrOn ?? ['right', 'left'],
   };
@@ -141,7 +155,7 @@ export const blankStep = (
     operation,
     stoneId: null,
     sides: [],
-    zone: 'heel to tip',
+    zone: say('zone.whole-edge'),
     angleDeg: null,
     lifts: [],
     stationLifts: [],
@@ -152,7 +166,7 @@ export const blankStep = (
     laidBy: null,
     rounds: [],
     cooling: null,
-    check: '',
+    check: [],
     before: null,
     removeMm3: 0,
     seconds,
@@ -169,10 +183,15 @@ export const blankStep = (
 /** The words and rounds of a step that is worked one side after the other. */
 export const sideAfterSide = (
   sides: readonly Pick<SideWork, 'side' | 'strokes'>[],
-): Pick<PlanStep, 'pattern' | 'rounds'> => ({
-  pattern: sides.map(({ side, strokes }) => `${strokes} on the ${side}`).join(', then '),
-  rounds: sides.map(({ side, strokes }) => ({ side, count: strokes, zone: null, seconds: null })),
-});
+): Pick<PlanStep, 'pattern' | 'rounds'> => {
+  const rounds = sides.map(({ side, strokes }) => ({
+    side,
+    count: strokes,
+    zone: null,
+    seconds: null,
+  }));
+  return { pattern: say('pattern.side-after-side', { rounds }), rounds };
+};
 
 /**
  * The step with so many strokes on each of its sides in so many seconds: laid out anew by its pattern, and where
@@ -194,7 +213,7 @@ export const withStrokes = (
     strokesPerSide: Math.max(0, ...sides.map(({ strokes }) => strokes)),
     seconds,
     rangeS: [step.rangeS[0] * share, step.rangeS[1] * share],
-    ...(laid ? { rounds: laid.rounds, pattern: laid.words } : {}),
+    ...(laid ? { rounds: laid.rounds, pattern: laid.text } : {}),
     ...(laid === null && step.rounds.length > 0 ? sideAfterSide(sides) : {}),
   };
 };
@@ -211,13 +230,6 @@ export const forceN = (um: number): number => {
   const [low, high] = forceBandN(um);
   return (low + high) / 2;
 };
-
-export const burrPolicyText = (policy: BurrPolicy): string =>
-  ({
-    none: 'until no burr is felt on either side',
-    'small and centred': 'until what is left is small and centred',
-    'a trace': 'leaving a trace for skins',
-  })[policy];
 
 /** Numbers the steps within their operation: the names by which changes find them again. */
 export const withKeys = (steps: readonly PlanStep[]): PlanStep[] => {
@@ -254,7 +266,7 @@ export const liftWords = ({
 }: Pick<PlanStep, 'sides' | 'lifts' | 'stationLifts' | 'bands'>): string => {
   if (bands.length > 0) {
     return bands
-      .map((band) => `${bandWords(band)}: ${byStation(band.stationLifts) || byZone(band.lifts)}`)
+      .map((band) => `${bandText(band)}: ${byStation(band.stationLifts) || byZone(band.lifts)}`)
       .join('; ');
   }
   if (stationLifts.length > 0) return byStation(stationLifts);
@@ -263,10 +275,6 @@ export const liftWords = ({
     ? sides.map((side) => `${side.side}: ${byZone(side.lifts) || 'none'}`).join('; ')
     : byZone(lifts);
 };
-
-/** Where a band begins, and its angle. */
-export const bandWords = ({ fromMm, angleDeg }: Pick<StepBand, 'fromMm' | 'angleDeg'>): string =>
-  `${angleDeg.toFixed(1)}° from ${fromMm === 0 ? 'the remnant' : `${fromMm.toFixed(1)} mm`}`;
 
 const byStation = (lifts: readonly StationLift[]): string =>
   lifts.map(({ sMm, liftMm }) => `at ${Math.round(sMm)} mm ${liftMm.toFixed(1)}`).join(', ');

@@ -1,12 +1,13 @@
 /** Thinning in bands, the faces after it, and the low spots both leave. */
 import type { Result } from '../../units';
+import { joined, say, type Message } from '../../text';
 import type { Chain, RackStone } from '../../abrasive';
-import { BAND_FACE_MM, FACE_STOCK_UM, namedChain, PART_LABELS, partChain } from '../choices';
+import { BAND_FACE_MM, FACE_STOCK_UM, namedChain, partChain } from '../choices';
 import { AIMED_AT_MM, bandsReached, scratchTopMm } from '../cuts';
 import { EVEN_STOCK_UM, LOOK_STROKES } from './first-guesses';
 import { handStroke, type StepKit, type Words } from './kit';
-import { evenerAfter, finderFor, lowSpotWords } from './low-spots';
-import { bandWords, type PlanStep } from './step';
+import { evenerAfter, finderFor, lowSpotText } from './low-spots';
+import type { PlanStep } from './step';
 
 export interface ThinningMaker {
   readonly thinning: (words?: Words) => PlanStep[];
@@ -25,36 +26,44 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
     const { thinning: stock } = work.sums;
     const [first] = work.bands;
     if (!first || stock.mm3 <= 0) return [];
-    const bands = reached.map(bandWords).join(', ');
+    const bands = reached.map(({ fromMm, angleDeg }) => ({ fromMm, angleDeg }));
     const ground = input
       .groundAt(first.angleDeg)
       .map((side) => ({ ...side, angleDeg: first.angleDeg }));
-    const zone = words.zone ?? `from the old bevel up to ${topMm.toFixed(0)} mm`;
+    const zone = words.zone ?? say('thinning.zone', { topMm });
     const chain = partSteps('primary', stock, {
       ground,
       firstRule: 'The steel outside the bands.',
       step: (body, index) => ({
         operation: 'thinning',
-        title: index === 0 ? `Thin on ${body.name}` : `Blend the thinning on ${body.name}`,
+        title:
+          index === 0
+            ? say('thinning.title.first', { stone: body.name })
+            : say('thinning.title.next', { stone: body.name }),
         instruction:
           index === 0
-            ? `In bands from near the edge up: ${bands}. ${remnantWords(work.remnantMm)} No burr here: it ruins the outline.`
-            : 'Over all bands, until the look is even.',
+            ? [
+                say('thinning.instruction.first', { bands }),
+                remnantText(work.remnantMm),
+                say('thinning.no-burr'),
+              ]
+            : say('thinning.instruction.next'),
         gate: 'no check',
         zone,
-        check: `Caliper ${AIMED_AT_MM.join(' and ')} mm above the edge; the remnant runs unbroken heel to tip.`,
-        before: 'A thin line of the old bevel is left along the whole edge.',
-        caution: 'Fingers over the bevel, clear of the edge. Thinning does not come back.',
+        check: say('thinning.check', { atMm: AIMED_AT_MM }),
+        before: say('thinning.before'),
+        caution: say('thinning.caution'),
         ...words,
       }),
     }).map((step, index, all) => ({
       ...inBands(step),
-      instruction:
-        step.instruction +
-        lowSpotWords(stone(step.stoneId!).bond, practice.lowSpots, {
+      instruction: joined(
+        step.instruction,
+        lowSpotText(stone(step.stoneId!).bond, practice.lowSpots, {
           isFirst: index === 0,
           isLast: index === all.length - 1,
         }),
+      ),
     }));
     const firstStone = chain[0] && stone(chain[0].stoneId!);
     const lastStone = chain.at(-1) && stone(chain.at(-1)!.stoneId!);
@@ -67,13 +76,12 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
       ...(finder
         ? few(finder, sides, LOOK_STROKES, 0, {
             operation: 'thinning',
-            title: `Find the low spots on ${finder.name}`,
-            instruction:
-              'A few light strokes a side, as for the thinning: a hard stone touches the high spots alone. Mark what stays dull.',
+            title: say('low-spots.find.title', { stone: finder.name }),
+            instruction: say('low-spots.find.instruction'),
             angleDeg: first.angleDeg,
             zone,
-            check: 'Turn it against the light: bright is high, dull is low.',
-            before: 'It is known where the low spots lie and how long they are.',
+            check: say('low-spots.find.check'),
+            before: say('low-spots.find.before'),
           })
         : []),
       ...chain,
@@ -86,14 +94,13 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
               firstRule: `${EVEN_STOCK_UM} µm over all that was thinned, to come to an even look.`,
               step: (body) => ({
                 operation: 'thinning',
-                title: `Even the look on ${body.name}`,
-                instruction:
-                  'Light, over all that was thinned: a soft stone reaches into the low spots and evens the look.',
+                title: say('low-spots.even.title', { stone: body.name }),
+                instruction: say('low-spots.even.instruction'),
                 gate: 'no check',
                 zone,
-                check: 'One even haze against the light, the low spots no longer outlined.',
-                before: 'A thin line of the old bevel is left along the whole edge.',
-                caution: 'Fingers over the bevel, clear of the edge.',
+                check: say('low-spots.even.check'),
+                before: say('thinning.before'),
+                caution: say('low-spots.even.caution'),
               }),
             })
             .map(inBands)
@@ -142,17 +149,15 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
         firstRule: `${FACE_STOCK_UM} µm over the whole face, to come to an even look.`,
         step: (body) => ({
           operation: 'faces',
-          title: `${PART_LABELS[name]} on ${body.name}`,
+          title: say('faces.title', { part: name, stone: body.name }),
           instruction:
-            name === 'core'
-              ? 'Only the band beside the edge, flat on its bevel: even and bright, clear of the cladding.'
-              : 'Flat on the face, away from the edge, until the look is even. Keep clear of the core.',
+            name === 'core' ? say('faces.instruction.core') : say('faces.instruction.cladding'),
           angleDeg: null,
           gate: 'no check',
-          zone: name === 'core' ? 'the band beside the edge' : 'the face above the core',
-          check: 'One even look from heel to tip, no scratch running across the other steel.',
-          before: 'The faces are done: after the edge they would spoil it.',
-          caution: 'Before the final edge, so that hands and edge are spared.',
+          zone: name === 'core' ? say('faces.zone.core') : say('faces.zone.cladding'),
+          check: say('faces.check'),
+          before: say('faces.before'),
+          caution: say('faces.caution'),
         }),
       },
     );
@@ -162,12 +167,11 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
     ...faceOf('core'),
     ...(practice.lowSpots === 'blend' && (input.hasLowSpots || work.sums.thinning.mm3 > 0)
       ? hand('faces', 8, {
-          title: 'Blend the low spots',
-          instruction:
-            'Wet abrasive paper round a finger, or a finger stone, along the face over each bright hollow until it no longer stands out. Never dry. It deepens them slightly.',
-          zone: 'the low spots',
-          check: 'Turn it against the light: no spot flashes on its own.',
-          caution: 'Wet work: dry grinding dust harms the lungs. Fingers clear of the edge.',
+          title: say('low-spots.blend.title'),
+          instruction: say('low-spots.blend.instruction'),
+          zone: say('low-spots.blend.zone'),
+          check: say('low-spots.blend.check'),
+          caution: say('low-spots.blend.caution'),
         })
       : []),
   ];
@@ -175,7 +179,5 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
 };
 
 /** Where thinning stops, as it is seen on the old bevel. */
-const remnantWords = (remnantMm: number): string =>
-  remnantMm <= 0.1
-    ? 'Stop while a hair of the old bevel, 0.1 mm or less, is still seen along the whole edge.'
-    : `A little at each visit: stop when ${remnantMm.toFixed(1)} mm of the old bevel is left.`;
+const remnantText = (remnantMm: number): Message =>
+  remnantMm <= 0.1 ? say('thinning.remnant.hair') : say('thinning.remnant.part', { remnantMm });

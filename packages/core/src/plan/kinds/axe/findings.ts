@@ -1,4 +1,5 @@
 import { fact, said } from '../../../units';
+import { say } from '../../../text';
 import { measureFace } from '../../../section';
 import type { StrategyInput } from '../../cuts';
 import { RAISED_DEG } from '../first-guesses';
@@ -45,15 +46,11 @@ export const axeFindings = (input: StrategyInput): Findings => {
       ];
     },
     warnings: () => [
-      ...(skates ? ['A file skates on it: too hard for a file, so stones take all of it.'] : []),
+      ...(skates ? [say('warn.axe.too-hard-for-file')] : []),
       ...(input.answers['haft'] === 'loose head' || input.answers['haft'] === 'cracked'
-        ? [
-            `The haft: ${String(input.answers['haft'])}. Tell the owner; it is not handed back as sound.`,
-          ]
+        ? [say('warn.axe.haft', { haft: String(input.answers['haft']) })]
         : []),
-      ...(input.answers['fileTest'] === 'sinks in'
-        ? ['A file sinks in: soft steel, perhaps burnt. A fine edge will not stand.']
-        : []),
+      ...(input.answers['fileTest'] === 'sinks in' ? [say('warn.axe.soft')] : []),
     ],
   };
 };

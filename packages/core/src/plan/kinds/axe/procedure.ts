@@ -1,3 +1,4 @@
+import { say } from '../../../text';
 import type { BladeWork, StrategyInput } from '../../cuts';
 import type { StepMaker } from '../../steps';
 import { RAISED_DEG } from '../first-guesses';
@@ -16,52 +17,48 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
     skates || !make.file()
       ? []
       : make.filed(work.sums.edge.mm3, {
-          title: `File the bevels with ${make.file()!.name}`,
-          instruction:
-            'Head held fast, edge up. Push the file from edge to cheek at the bevel, fingers behind the face of the file, never over the edge; as many on one side as on the other, until a burr runs along.',
-          zone: 'the bevel, edge to cheek',
-          check: 'Bevels as wide on both sides; the edge line even from toe to heel.',
-          before: 'A burr along the whole edge, and no flat of the jointing left.',
+          title: say('axe.filed.title', { stone: make.file()!.name }),
+          instruction: say('axe.filed.instruction'),
+          zone: say('axe.filed.zone'),
+          check: say('axe.filed.check'),
+          before: say('axe.filed.before'),
           gate: 'everywhere',
           burrOn: ['right', 'left'],
-          caution: 'Cut-resistant glove on the holding hand; goggles for filings.',
+          caution: say('axe.filed.caution'),
           cooling: null,
         });
   return {
     steps: (make, work) => {
       const filed = filing(make, work);
-      const bench =
-        axeService === 'field kit'
-          ? 'one small stone, a finger’s width from the edge'
-          : 'the stone in the hand';
       return [
         ...make.outline({
-          instruction:
-            'Draw the file or the coarse stone straight along the edge until nicks are gone and one even line of light runs toe to heel.',
-          zone: 'toe to heel',
+          instruction: say('axe.outline.instruction'),
+          zone: say('axe.outline.zone'),
         }),
         ...filed,
         ...(rounds || filed.length === 0
           ? make.edge((_body, index) => ({
               operation: index === 0 && filed.length === 0 ? 'edge' : 'refine',
-              zone: 'the last few millimetres, toe to heel',
-              instruction: `Small circles, ${bench}: flush on the bevel, then slightly raised by ${RAISED_DEG[0]} and ${RAISED_DEG[1]}°, in turn, so that the edge comes out convex. Both sides alike.`,
-              check: 'Rolled under a light the bevel shows one moving line, no facet.',
+              zone: say('axe.edge.zone'),
+              instruction: say('axe.edge.instruction', {
+                isFieldKit: axeService === 'field kit',
+                firstDeg: RAISED_DEG[0],
+                secondDeg: RAISED_DEG[1],
+              }),
+              check: say('axe.edge.check'),
               gate: index === 0 ? 'everywhere' : 'looked for',
-              caution:
-                'Fingers behind the face of the stone. The axe held fast, never the stone over the thumb.',
+              caution: say('axe.edge.caution'),
             }))
           : []),
         ...make.deburr({
           instruction: rounds
-            ? 'Light circles in turn, slightly raised, until no burr is felt.'
-            : 'The fine side of a stone, a few light strokes a side, until no burr is felt: a complete service for work on logs.',
+            ? say('axe.deburr.instruction.rounded')
+            : say('axe.deburr.instruction.filed'),
         }),
         ...(axeService === 'rounded and refined' ? make.strop() : []),
         ...make.wash({
-          title: 'Wipe and oil',
-          instruction:
-            'Wipe off stone and filings, oil the head, look at the wedge of the haft, cover the edge.',
+          title: say('axe.wash.title'),
+          instruction: say('axe.wash.instruction'),
         }),
       ];
     },

@@ -1,4 +1,5 @@
 import { fact, said } from '../../../units';
+import { say } from '../../../text';
 import type { StrategyInput } from '../../cuts';
 import { isDoubleEdged } from './geometry';
 import { BACK_OFF_FLAT_DEG } from '../first-guesses';
@@ -33,14 +34,8 @@ export const chiselFindings = (input: StrategyInput): Findings => {
       ),
     ],
     warnings: () => [
-      ...(isDouble
-        ? [
-            'Double-edged: its sale, carrying and handing over are regulated differently everywhere.',
-          ]
-        : []),
-      ...(backIs === 'has a bevel of its own'
-        ? ['The back has a bevel of its own: keep to it for the burr, and tell the owner.']
-        : []),
+      ...(isDouble ? [say('warn.double-edged')] : []),
+      ...(backIs === 'has a bevel of its own' ? [say('warn.chisel.back-bevel')] : []),
     ],
   };
 };

@@ -1,3 +1,4 @@
+import { say } from '../../../text';
 import { frontSide, otherSide, type StrategyInput } from '../../cuts';
 import { FEEL, withStrokes, type PlanStep } from '../../steps';
 import { isDoubleEdged } from './geometry';
@@ -24,8 +25,8 @@ export const chiselProcedure = (input: StrategyInput): Procedure => {
   });
   const onSecond = (step: PlanStep): PlanStep => ({
     ...(swaps ? mirrored(step) : step),
-    title: `${step.title}, second edge`,
-    zone: `second edge: ${step.zone}`,
+    title: say('chisel.second-edge.title', { of: step.title }),
+    zone: say('chisel.second-edge.zone', { of: step.zone }),
   });
   return {
     steps: (make, work) => {
@@ -33,25 +34,26 @@ export const chiselProcedure = (input: StrategyInput): Procedure => {
       const back = stone
         ? make.few(make.stone(stone.id), [otherSide(front)], CHISEL_BACK_STROKES, 0, {
             operation: 'back',
-            title: 'Burr off the back',
-            instruction: `Almost flat, ${BACK_OFF_FLAT_DEG}° off the stone, ${CHISEL_BACK_STROKES} light strokes: only the burr goes${backIs === 'coated' ? ', the coating stays' : ''}.`,
-            zone: 'the back, at the very edge',
+            title: say('chisel.back.title'),
+            instruction: say('chisel.back.instruction', {
+              offFlatDeg: BACK_OFF_FLAT_DEG,
+              strokes: CHISEL_BACK_STROKES,
+              isCoated: backIs === 'coated',
+            }),
+            zone: say('chisel.back.zone'),
             angleDeg: BACK_OFF_FLAT_DEG,
-            check: 'No bevel is to be seen on the back under a slant light.',
+            check: say('chisel.back.check'),
             gate: 'looked for',
             burrOn: [front],
             caution: FEEL,
           })
         : [];
       const edge = make.edge((_body, index) => ({
-        zone: 'heel to tip, full strokes',
+        zone: say('chisel.edge.zone'),
         instruction:
-          index === 0
-            ? 'Full strokes only, heel to tip: local work facets it. Slow into the tip and stop on the stone. Until a burr runs along the back.'
-            : 'The same full strokes, until the pattern is even.',
+          index === 0 ? say('chisel.edge.instruction.first') : say('chisel.edge.instruction.next'),
         burrOn: [otherSide(front)],
-        caution:
-          'Hold it by its handle and a wrapped back: the other edge cuts too. Check local rules on such blades.',
+        caution: say('chisel.edge.caution'),
       }));
       // The chain has been reckoned on both edges; each of them is due half.
       const half = (step: PlanStep): PlanStep => ({
@@ -66,12 +68,14 @@ export const chiselProcedure = (input: StrategyInput): Procedure => {
         ...back,
         ...(isDouble ? back.map(onSecond) : []),
         ...make.deburr({
-          instruction: `Bevel at its angle, back ${BACK_OFF_FLAT_DEG}° off flat, in turn, weight of the hand only${isDouble ? ', one edge after the other' : ''}.`,
+          instruction: say('chisel.deburr.instruction', {
+            offFlatDeg: BACK_OFF_FLAT_DEG,
+            isDouble,
+          }),
         }),
         ...make.strop(),
         ...make.wash({
-          caution:
-            'Sheath on before it leaves the bench. Owner and law: hand it over only where it may be held.',
+          caution: say('chisel.wash.caution'),
         }),
       ];
     },

@@ -1,4 +1,5 @@
 import { fact, said } from '../../../units';
+import { say, type Message } from '../../../text';
 import { BEVEL_ROLES } from '../../../section';
 import { hollowAfter, visitsWithRim } from '../../../one-sided';
 import { numberAnswer } from '../../../intake';
@@ -108,35 +109,28 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
       ];
     },
     warnings: () => {
-      const warnings: string[] = [];
+      const warnings: Message[] = [];
       const measured = numberAnswer(input.answers, 'ridgeRightMm');
       const reckoned = bevelHeightOf(form, input.presentDeg, measures.thicknessBehindEdgeMm);
       if (measured !== null && Math.abs(measured / reckoned - 1) > 0.1) {
-        warnings.push(
-          `The ridge was measured at ${measured} mm; thickness and angle put it at ${reckoned.toFixed(1)} mm. One of the three is off: measure again.`,
-        );
+        warnings.push(say('warn.one-sided.ridge', { measuredMm: measured, computedMm: reckoned }));
       }
       if (!state.isHollow) {
-        warnings.push(
-          'The back showed no hollow: it is treated as a plain flat back, another kind of blade.',
-        );
+        warnings.push(say('warn.one-sided.no-hollow'));
       } else if (state.isAssumed) {
-        warnings.push('The hollow was not measured: the usual of such a blade stands in.');
+        warnings.push(say('warn.one-sided.hollow-typical'));
       }
       if (state.isHollow && state.back.edgeRimMm <= 0) {
-        warnings.push(
-          'The hollow has reached the edge: tap the back out with the owner’s yes, or send it on.',
-        );
+        warnings.push(say('warn.one-sided.rim-gone'));
       }
       if (input.answers['backBevel'] === 'wide') {
         warnings.push(
           state.isHollow
-            ? 'A wide bevel on a truly hollow back is past neglect: it goes little by little, a few strokes a visit.'
-            : 'The back carries a wide bevel of its own: keep it as it is, and hold the blade to it for the burr.',
+            ? say('warn.one-sided.back-bevel-hollow')
+            : say('warn.one-sided.back-bevel'),
         );
       }
-      if (tapsMm !== null)
-        warnings.push('Tapping out may crack the blade: get the owner’s yes in writing first.');
+      if (tapsMm !== null) warnings.push(say('warn.one-sided.tapping'));
       return warnings;
     },
   };

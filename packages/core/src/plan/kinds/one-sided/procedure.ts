@@ -1,6 +1,7 @@
+import { say } from '../../../text';
 import { forTask } from '../../../abrasive';
 import { frontSide, otherSide, type StrategyInput } from '../../cuts';
-import type { StepMaker } from '../../steps';
+import type { Named, StepMaker } from '../../steps';
 import { BACK_BURR_STROKES, BACK_STROKES, BACK_UM } from '../first-guesses';
 import { backOf, formOf, tapDepthMm } from './back';
 import type { Procedure } from '../strategy';
@@ -25,95 +26,91 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
   const isLeather = input.kind.id === 'leather';
   const tapping = input.input.choices.kind.tapForRimMm;
   const tapsMm = tapDepthMm(input);
-  const frontWords =
+  const fingers =
     form === 'clam-shell'
-      ? 'Three finger positions, a third of the strokes each: at the edge, at the lamination line, under the ridge. The bevel rolls from one to the next without a facet.'
+      ? say('one-sided.fingers.clam-shell')
       : isLeather
-        ? 'The wide bevel lies flat on the stone; fingers in the middle of it, no rocking: a rounded bevel does not skive.'
-        : 'The bevel lies flat on the stone; fingers in the middle position only, over the lamination line.';
-
+        ? say('one-sided.fingers.leather')
+        : say('one-sided.fingers.flat');
   return {
     steps: (make, work) => {
       const body = backStone(make);
-      const isFew = (strokes: number, title: string, instruction: string, removeMm3: number) =>
+      const onBack = (strokes: number, removeMm3: number, words: (stone: string) => Named) =>
         body
           ? make.few(body, [rear], strokes, removeMm3, {
-              title,
-              instruction,
-              zone: 'the back, on its rims',
+              ...words(body.name),
+              zone: say('one-sided.back.zone'),
               angleDeg: 0,
-              check:
-                'The rim stays narrow and even: pressure moves away from the side that widens.',
-              caution: 'Flatten the stone first: a hollow stone rounds the back for good.',
+              check: say('one-sided.back.check'),
+              caution: say('one-sided.back.caution'),
             })
           : [];
       return [
         ...(tapsMm === null
           ? []
           : make.hand('tapping', 40, {
-              title: `Tap the back out by ${tapsMm.toFixed(2)} mm`,
-              instruction: `Light taps on the soft layer of the front, clear of the lamination line and never on the hard steel, over a rounded anvil: the steel must move ${tapsMm.toFixed(2)} mm at ${tapping} mm from the edge. Check against a straightedge every few taps; in the cold warm the blade in the hand, never near tempering heat. Then flatten the back on a coarse flat stone.${isLeather ? ' The neck bends if it is pressed: hold the blade, not the neck.' : ''}`,
-              zone: 'the soft layer of the front, heel to tip',
-              check:
-                'Straightedge across the back: the rim at the edge touches along its whole length.',
-              before: `A flat rim of ${tapping} mm runs heel to tip, and no crack is seen under a glass.`,
-              caution:
-                'Rare and risky: the hard layer can crack. Only with the owner’s yes in writing. Goggles on.',
+              title: say('one-sided.tapping.title', { tapMm: tapsMm }),
+              instruction: say('one-sided.tapping.instruction', {
+                tapMm: tapsMm,
+                rimMm: tapping!,
+                isLeather,
+              }),
+              zone: say('one-sided.tapping.zone'),
+              check: say('one-sided.tapping.check'),
+              before: say('one-sided.tapping.before', { rimMm: tapping! }),
+              caution: say('one-sided.tapping.caution'),
             })),
         ...make.outline(),
-        ...isFew(
-          BACK_STROKES,
-          body ? `The back first, on ${body.name}` : '',
-          `Dead flat, ${BACK_STROKES} light strokes: where the edge leans to the back it is pushed to the front. ${state.isHollow ? 'No more: every stroke eats the rim’s future.' : 'There is no hollow here: the whole back drags, so keep it to these.'}`,
-          work.sums.back.mm3,
-        ),
+        ...onBack(BACK_STROKES, work.sums.back.mm3, (stone) => ({
+          title: say('one-sided.back.title', { stone }),
+          instruction: say('one-sided.back.instruction', {
+            strokes: BACK_STROKES,
+            isHollow: state.isHollow,
+          }),
+        })),
         ...make.edge(
           (stone, index) => ({
-            zone: 'the front bevel, edge to ridge',
-            instruction:
-              index === 0
-                ? `${frontWords} Until a burr runs along the back from heel to tip.`
-                : `${frontWords} Until the scratches of the stone before are gone.`,
+            zone: say('one-sided.edge.zone'),
+            instruction: [
+              fingers,
+              index === 0 ? say('one-sided.edge.until.first') : say('one-sided.edge.until.next'),
+            ],
             burrOn: [rear],
             check:
-              index === 0
-                ? 'Burr on the back, heel to tip; the ridge one even line.'
-                : 'Even haze or shine from edge to ridge.',
+              index === 0 ? say('one-sided.edge.check.first') : say('one-sided.edge.check.next'),
             caution:
               stone.speedMPerS !== undefined
-                ? 'Never the back on a belt.'
-                : 'Feel for the burr on the back, away from the edge.',
+                ? say('one-sided.edge.caution.belt')
+                : say('one-sided.edge.caution.hand'),
           }),
           (_stone, index) =>
             index === 0
               ? []
-              : isFew(
-                  BACK_BURR_STROKES,
-                  `Back again, ${BACK_BURR_STROKES} strokes`,
-                  'Flat, weight of the hand: only the burr of this stone goes. Back and front in turn at every grain.',
-                  0,
-                ),
+              : onBack(BACK_BURR_STROKES, 0, () => ({
+                  title: say('one-sided.back-again.title', { strokes: BACK_BURR_STROKES }),
+                  instruction: say('one-sided.back-again.instruction'),
+                })),
         ),
         ...make.micro({
-          instruction: `Flex the edge sideways on a nail first: if it gives and springs back, a few strokes at ${(work.angleDeg + (work.micro?.aboveDeg ?? 0)).toFixed(1)}° on the front only; if it stands, leave it out.`,
-          zone: 'the very edge of the front',
+          instruction: say('one-sided.micro.instruction', {
+            angleDeg: work.angleDeg + (work.micro?.aboveDeg ?? 0),
+          }),
+          zone: say('one-sided.micro.zone'),
           burrOn: [rear],
         }),
         ...(input.answers['finishWish'] === 'the maker’s finish'
           ? make.hand('faces', 6, {
-              title: 'Contrast of cladding and core',
-              instruction:
-                'Loose mud of a soft stone on paper or a finger stone along the front: the soft cladding hazy, the hard steel bright.',
-              zone: 'the front bevel',
-              check: 'Haze even up to the lamination line.',
+              title: say('one-sided.faces.title'),
+              instruction: say('one-sided.faces.instruction'),
+              zone: say('one-sided.faces.zone'),
+              check: say('one-sided.faces.check'),
             })
           : []),
         ...make.deburr({
-          instruction:
-            'Front at the bevel, back dead flat, in turn, weight of the hand only, until no burr is felt on either.',
+          instruction: say('one-sided.deburr.instruction'),
         }),
         ...make.strop({
-          instruction: 'Front at the bevel, back flat, on a hard back: a soft one rounds the back.',
+          instruction: say('one-sided.strop.instruction'),
         }),
         ...make.wash(),
       ];

@@ -1,4 +1,5 @@
 import { CLEAR_OF_CORNER_MM, fact, said } from '../../../units';
+import { say } from '../../../text';
 import { thicknessAtMm } from '../../../section';
 import { razorAngle } from '../../../angle';
 import type { StrategyInput } from '../../cuts';
@@ -39,18 +40,10 @@ export const razorFindings = (input: StrategyInput): Findings => ({
     ];
   },
   warnings: (work) => [
-    ...(input.answers['edgeLine'] === 'frowning'
-      ? ['The edge frowns: it does not meet a flat stone. Bring the line up first, or send it on.']
-      : []),
+    ...(input.answers['edgeLine'] === 'frowning' ? [say('warn.razor.frown')] : []),
     ...(input.answers['spineWear'] !== undefined && input.answers['spineWear'] !== 'even'
-      ? [
-          `Flats on the spine are ${String(input.answers['spineWear'])}: the angle differs along it. Tape evens it.`,
-        ]
+      ? [say('warn.razor.spine-wear', { wear: String(input.answers['spineWear']) })]
       : []),
-    ...(work.angleDeg > 9.5
-      ? [
-          `${work.angleDeg.toFixed(1)}° is steep for a razor: fewer layers of tape, or the spine is thick.`,
-        ]
-      : []),
+    ...(work.angleDeg > 9.5 ? [say('warn.razor.steep', { angleDeg: work.angleDeg })] : []),
   ],
 });

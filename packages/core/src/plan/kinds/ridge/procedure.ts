@@ -1,3 +1,4 @@
+import { say } from '../../../text';
 import { REMNANT_MM, type StrategyInput } from '../../cuts';
 import type { Procedure } from '../strategy';
 
@@ -9,19 +10,18 @@ export const ridgeProcedure = (input: StrategyInput): Procedure => ({
   steps: (make) => [
     ...make.outline(),
     ...make.thinning({
-      instruction: `Lay the wide bevel flat on the stone. Pressure near the edge first, then mid-bevel, then under the ridge, a third of the strokes each. Stop while a line of the old edge, ${REMNANT_MM} mm, is still seen.`,
-      zone: 'the whole bevel below the ridge',
-      check: 'The ridge stays one crisp line; low spots show on a hard stone, and may be left.',
+      instruction: say('ridge.thinning.instruction', { remnantMm: REMNANT_MM }),
+      zone: say('ridge.thinning.zone'),
+      check: say('ridge.thinning.check'),
     }),
     ...make.faces(),
     ...(input.answers['finishWish'] === 'the maker’s finish'
       ? make.hand('faces', 6, {
-          title: 'Contrast of cladding and core',
-          instruction:
-            'Loose mud of a soft stone on a slip of paper or a finger stone, along the blade: the soft cladding takes a haze, the hard core stays bright.',
-          zone: 'the bevel below the ridge',
-          check: 'Haze even up to the cladding line, no single scratch in it.',
-          before: 'The look is the one agreed on: after the edge it is not touched again.',
+          title: say('ridge.faces.title'),
+          instruction: say('ridge.faces.instruction'),
+          zone: say('ridge.faces.zone'),
+          check: say('ridge.faces.check'),
+          before: say('ridge.faces.before'),
         })
       : []),
     ...make.edge(),

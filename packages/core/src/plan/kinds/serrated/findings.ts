@@ -1,4 +1,5 @@
 import { fact, said } from '../../../units';
+import { say } from '../../../text';
 import type { StrategyInput } from '../../cuts';
 import { scallopOf } from './geometry';
 import type { Findings } from '../strategy';
@@ -46,13 +47,7 @@ export const serratedFindings = (input: StrategyInput): Findings => ({
     ];
   },
   warnings: () => [
-    ...(input.answers['points'] === 'broken off'
-      ? [
-          'Points are broken off: they come back only as the scallops are cut deeper over the visits.',
-        ]
-      : []),
-    ...(input.answers['pitchMm'] === undefined
-      ? ['The scallops were not measured: the usual stands in.']
-      : []),
+    ...(input.answers['points'] === 'broken off' ? [say('warn.serrated.points')] : []),
+    ...(input.answers['pitchMm'] === undefined ? [say('warn.serrated.typical')] : []),
   ],
 });

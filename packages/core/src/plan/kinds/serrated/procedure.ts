@@ -1,3 +1,4 @@
+import { say } from '../../../text';
 import { secondsToRemove, type RackStone } from '../../../abrasive';
 import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../../cuts';
 import { FEEL, strokesPerSide, type PlanStep, type StepMaker } from '../../steps';
@@ -34,16 +35,21 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
     const seconds = count * (each + 6);
     const [step] = make.few(rod, [ground], strokes, mm3, {
       operation: 'edge',
-      title: `Scallops on ${rod.name}`,
-      instruction: `${count} scallops, one after another from the heel, at ${work.angleDeg.toFixed(1)}°: about ${strokes} strokes each, turning the rod, edge-trailing out of the scallop, until the flat facet at its edge is gone. Rod no thicker than ${(2 * rodRadiusMm).toFixed(1)} mm; where it is thinner, sweep it across the ${pitchMm} mm. Points wear first: do not cut them down.`,
-      zone: 'each scallop, heel to tip',
+      title: say('serrated.edge.title', { stone: rod.name }),
+      instruction: say('serrated.edge.instruction', {
+        count,
+        angleDeg: work.angleDeg,
+        strokes,
+        rodMm: 2 * rodRadiusMm,
+        pitchMm,
+      }),
+      zone: say('serrated.edge.zone'),
       angleDeg: work.angleDeg,
-      check: 'No bright facet left in the scallop; the burr is felt on the flat side.',
-      before: 'Every scallop has raised its burr on the flat side.',
+      check: say('serrated.edge.check'),
+      before: say('serrated.edge.before'),
       gate: 'everywhere',
       burrOn: [flatSide],
-      caution:
-        'Cut-resistant glove on the holding hand: the points catch. Feel for the burr away from the edge.',
+      caution: say('serrated.edge.caution'),
     });
     return step
       ? [
@@ -66,7 +72,7 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
             sides: step.sides.map((side) => ({ ...side, strokes: strokes * count })),
             laidBy: null,
             rounds: [{ side: ground, count: strokes * count, zone: null, seconds: null }],
-            pattern: `${strokes} in each of ${count} scallops`,
+            pattern: say('serrated.edge.pattern', { strokes, count }),
           },
         ]
       : [];
@@ -80,12 +86,11 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
     return stones.flatMap((body, index) => [
       ...make.few(body, [flatSide], index === 0 ? 10 : 5, 0, {
         operation: index === 0 && way === 'flat side only' ? 'edge' : 'refine',
-        title: `Flat side on ${body.name}`,
-        instruction:
-          'Nearly flat, weight of the hand, the whole length: the burr goes over into the scallops.',
-        zone: 'the flat side',
+        title: say('serrated.flat-side.title', { stone: body.name }),
+        instruction: say('serrated.flat-side.instruction'),
+        zone: say('serrated.flat-side.zone'),
         angleDeg: 1,
-        check: 'The burr is felt in the scallops now, and less of it.',
+        check: say('serrated.flat-side.check'),
         gate: 'looked for',
         burrOn: [ground],
         caution: FEEL,
@@ -93,12 +98,11 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
       ...(rod && index < stones.length - 1 && way !== 'flat side only'
         ? make.few(rod, [ground], scallopOf(input, work.angleDeg).count, 0, {
             operation: 'refine',
-            title: `Back over the scallops with ${rod.name}`,
-            instruction:
-              'One light turn in each scallop: the burr goes back to the flat side, smaller than before.',
-            zone: 'each scallop',
+            title: say('serrated.scallops-again.title', { stone: rod.name }),
+            instruction: say('serrated.scallops-again.instruction'),
+            zone: say('serrated.scallops-again.zone'),
             angleDeg: work.angleDeg,
-            check: 'Less burr than the time before.',
+            check: say('serrated.scallops-again.check'),
             gate: 'looked for',
             burrOn: [flatSide],
           })
@@ -111,8 +115,7 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
       ...scallopSteps(make, work),
       ...toAndFro(make, work),
       ...make.deburr({
-        instruction:
-          'Strop, soft brush or the finest stone: flat side nearly flat, scallop side drawn over an edge of leather, in turn, until no burr is felt. A powered brush wheel throws and catches: goggles, edge away from its turn.',
+        instruction: say('serrated.deburr.instruction'),
         direction: 'edge-trailing',
       }),
       ...make.strop(),

@@ -1,4 +1,5 @@
 import { fact, said } from '../../../units';
+import { say } from '../../../text';
 import { BEVEL_ROLES } from '../../../section';
 import { topOf, type StrategyInput } from '../../cuts';
 import { secondaryOf } from './geometry';
@@ -28,10 +29,6 @@ export const singleBevelFindings = (input: StrategyInput): Findings => {
       ];
     },
     warnings: () =>
-      secondary === 'none'
-        ? []
-        : [
-            `A ${secondary} second angle is worked out of the bevel: more steel this time, and the bevel guides again.`,
-          ],
+      secondary === 'none' ? [] : [say('warn.single-bevel.secondary', { width: secondary })],
   };
 };

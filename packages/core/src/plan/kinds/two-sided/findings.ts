@@ -1,4 +1,5 @@
 import { fact, said } from '../../../units';
+import { say, type Message } from '../../../text';
 import { numberAnswer } from '../../../intake';
 import type { StrategyInput } from '../../cuts';
 import { bareCoreMm, thicknessFacts, thinningFacts } from '../parts';
@@ -39,18 +40,16 @@ export const twoSidedFindings = (input: StrategyInput): Findings => {
       ];
     },
     warnings: (work) => {
-      const warnings: string[] = [];
+      const warnings: Message[] = [];
       const bareMm = bareCoreMm(work, claddingMm);
       if (bareMm !== null && bareMm < 1) {
-        warnings.push(
-          `Only ${bareMm.toFixed(1)} mm of core is left bare above the bevel: bring the cladding line up when thinning, or the soft steel comes to the edge.`,
-        );
+        warnings.push(say('warn.cladding-near', { bareMm }));
       }
       if (input.answers['falseEdge'] === 'for weight only') {
-        warnings.push('The clipped back is for weight only: leave it.');
+        warnings.push(say('warn.false-edge'));
       }
       if (wide && measures.heightMiddleMm > 60) {
-        warnings.push('A rail or a clamp does not serve a blade this high: hold it by lift.');
+        warnings.push(say('warn.too-high-for-rig'));
       }
       return warnings;
     },

@@ -1,3 +1,4 @@
+import { say } from '../../../text';
 import { numberAnswer } from '../../../intake';
 import type { StrategyInput } from '../../cuts';
 import type { PlanStep } from '../../steps';
@@ -25,19 +26,19 @@ export const twoSidedProcedure = (input: StrategyInput): Procedure => {
       ...make.edge((_body, index) =>
         hollow
           ? {
-              zone: 'the very edge',
+              zone: say('two-sided.hollow.zone'),
               instruction:
                 index === 0
-                  ? 'Touch only the very edge: a hollow grind is thin and weak behind it. Light, until the smallest burr runs from heel to tip.'
-                  : 'Light, at the very edge only, until the pattern is even.',
+                  ? say('two-sided.hollow.instruction.first')
+                  : say('two-sided.hollow.instruction.next'),
               forceN: [2, 5],
             }
           : wide
             ? {
                 instruction:
                   index === 0
-                    ? 'Lift as the ladder says at every station: a fixed lift is another angle at every height. One sweep heel to tip, the handle swinging through the belly, or section by section.'
-                    : 'The same sweep and the same lifts, until the pattern is even from heel to tip.',
+                    ? say('two-sided.wide.instruction.first')
+                    : say('two-sided.wide.instruction.next'),
               }
             : {},
       ),
@@ -46,13 +47,12 @@ export const twoSidedProcedure = (input: StrategyInput): Procedure => {
       ...make.strop(),
       ...falseEdgeStep(input, (deg) =>
         make.hand('edge', 6, {
-          title: `Back edge at ${deg.toFixed(0)}° per side`,
-          instruction: `The clipped back is meant to cut: steeper than the main edge, ${deg.toFixed(0)}° per side, on the first stone and the last, until a small burr, then off with it.`,
-          zone: 'the clipped back',
+          title: say('two-sided.back-edge.title', { deg }),
+          instruction: say('two-sided.back-edge.instruction', { deg }),
+          zone: say('two-sided.back-edge.zone'),
           angleDeg: deg,
-          check: 'Burr along the clip only; the point stays where it is.',
-          caution:
-            'Two edges now: hold the blade by its faces, and check local rules on such blades.',
+          check: say('two-sided.back-edge.check'),
+          caution: say('two-sided.back-edge.caution'),
         }),
       ),
       ...make.wash(),

@@ -1,5 +1,6 @@
 /** The report: figures that can say why, facts, warnings, what each school of the angle costs. */
 import { ok } from '../../../units';
+import { say, type Message } from '../../../text';
 import { bevelsOf } from '../../../blade';
 import { holdingOf } from '../../../machine';
 import { schoolsOf } from '../../choices';
@@ -95,34 +96,32 @@ const optionsOf = (context: Reported): AngleOption[] => {
   });
 };
 
-const warningsOf = ({ input, kind, use, angle, outline, stock }: Reported): string[] => {
-  const warnings: string[] = [];
+const warningsOf = ({ input, kind, use, angle, outline, stock }: Reported): Message[] => {
+  const warnings: Message[] = [];
   const { measures } = input;
   const { angleDeg } = angle;
   const { heightLostMm } = outline;
   const { sums, notWorked } = stock;
   if (angleDeg < use.angleDeg[0] - 2) {
-    warnings.push(
-      `${angleDeg.toFixed(1)}° per side is low for ${use.label.toLowerCase()}: it may chip or roll.`,
-    );
+    warnings.push(say('warn.angle-low', { angleDeg, use: use.label.toLowerCase() }));
   }
   if (angleDeg > use.angleDeg[1] + 4) {
-    warnings.push(
-      `${angleDeg.toFixed(1)}° per side is steep for ${use.label.toLowerCase()}: it will not cut easily.`,
-    );
+    warnings.push(say('warn.angle-steep', { angleDeg, use: use.label.toLowerCase() }));
   }
   if (measures.heightHeelMm - heightLostMm < kind.minHeightMm) {
     warnings.push(
-      `The heel will be ${(measures.heightHeelMm - heightLostMm).toFixed(1)} mm high; below ${kind.minHeightMm} mm a ${kind.label.toLowerCase()} is spent. Tell the owner.`,
+      say('warn.spent', {
+        heightMm: measures.heightHeelMm - heightLostMm,
+        leastMm: kind.minHeightMm,
+        kind: kind.label.toLowerCase(),
+      }),
     );
   }
   if (notWorked > 0) {
-    warnings.push('At the tip the new bevel would reach the spine; work the tip by eye.');
+    warnings.push(say('warn.tip-by-eye'));
   }
   if (sums.thinning.mm3 > 0) {
-    warnings.push(
-      'Thinning changes the look of the blade and takes steel that does not come back: get a yes first.',
-    );
+    warnings.push(say('warn.thinning'));
   }
   return warnings;
 };

@@ -1,6 +1,6 @@
 /** The work: the steps in their order, with what the operator changed in them. */
 import { ok } from '../../../units';
-import { heldSides, liftsOver, TIP_WORDS, tipWork, type BladeWork } from '../../cuts';
+import { heldSides, liftsOver, TIP_TEXT, tipWork, type BladeWork } from '../../cuts';
 import { applyChanges, secondsOf, stepMaker, withKeys, withSpeed } from '../../steps';
 import type { Phase } from '../context';
 import type { ProgressionPart, StockPart, WorkPart } from '../parts';
@@ -35,7 +35,7 @@ export const workPhase: Phase<Progressed, WorkPart> = (context) => {
     work,
   });
   const tip = tipWork(damage, curves, measures.spineTipMm, choices.kind.tipWay);
-  const tipSteps = tip ? make.tip(TIP_WORDS[tip.chosen.way], tip.volumeMm3) : [];
+  const tipSteps = tip ? make.tip(TIP_TEXT[tip.chosen.way], tip.volumeMm3) : [];
   const computed = withKeys([...tipSteps, ...strategy.steps(make, work)]);
   const { steps, unplaced } = applyChanges(computed, choices.changes, choices.added, make.heldAt);
   return ok({

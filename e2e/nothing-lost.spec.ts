@@ -1,6 +1,7 @@
 /** Nothing mixed up and nothing lost: what two blades, a lost answer, a full device or a dead worker must not do. */
 import { expect, test, type Page } from '@playwright/test';
 import type { Board, Job } from '../packages/contract/src/index';
+import { textOf } from '../packages/core/src/index';
 import { BENCH, fill, jobNumber, OWNER, pick, signIn, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
@@ -328,5 +329,5 @@ test('a removed damage comes back, and an agreed price is withdrawn', async ({ p
   await expect(price.getByText(/^agreed with/)).toBeVisible();
   await undo.click();
   await expect(price.getByText('kept, not agreed yet')).toBeVisible();
-  expect((await jobOf(page, id)).events.at(-1)!.text).toContain('no longer agreed');
+  expect(textOf((await jobOf(page, id)).events.at(-1)!.message)).toContain('no longer agreed');
 });

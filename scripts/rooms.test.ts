@@ -6,6 +6,7 @@ import { dirname, join, normalize, relative } from 'node:path';
 const ROOMS = [
   'units',
   'text',
+  'lifecycle',
   'statistics',
   'geometry',
   'section',

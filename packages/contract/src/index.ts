@@ -13,3 +13,4 @@ export * from './rack';
 export * from './rack-csv';
 export * from './money';
 export * from './plan-bodies';
+export * from './job-state';

@@ -15,6 +15,7 @@ import type {
   PlanFigures,
   PlanChoices,
   Message,
+  Stage,
   PlanStep,
   Rung,
   Said,
@@ -26,16 +27,7 @@ import type { Phone } from './schemas';
 import type { FlatteningBody, StoneBody } from './stone-schemas';
 import type { FieldError } from './validate';
 
-export const STAGES = [
-  'taken in',
-  'planned',
-  'on the bench',
-  'testing',
-  'ready',
-  'returned',
-  'declined',
-] as const;
-export type Stage = (typeof STAGES)[number];
+export { STAGES, type Stage } from '@patient-edge/core';
 
 export interface ApiErrorBody {
   readonly error: {
@@ -269,7 +261,7 @@ export interface JobEvent {
   readonly at: string;
   readonly who: string;
   readonly kind: string;
-  readonly text: string;
+  readonly message: Message;
 }
 
 export interface Job {

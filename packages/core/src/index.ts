@@ -19,7 +19,18 @@ export {
   type Result,
   type Why,
 } from './units';
-export { asMessage, asText, bandText, textOf, type Message, type Text } from './text';
+export { asMessage, asText, bandText, ownText, say, textOf, type Message, type Text } from './text';
+export {
+  can,
+  refusalOf,
+  ROLES,
+  rolesFor,
+  STAGES,
+  type JobAction,
+  type JobState,
+  type Role,
+  type Stage,
+} from './lifecycle';
 export { byZone, interpolate, ZONES, zoneSpan, type BladePoint, type Zone } from './geometry';
 export {
   BEVEL_ROLES,

@@ -1,5 +1,5 @@
-import { asText, textOf, type Message } from '../index';
-import { joined, ownText, say } from './say';
+import { asText, ownText, say, textOf, type Message } from '../index';
+import { joined } from './say';
 import { STEP_ENGLISH } from './steps';
 
 test('a message says its parameters, and several follow each other', () => {

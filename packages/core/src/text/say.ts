@@ -2,10 +2,11 @@
  * Words as codes: what is kept of a step, a warning or an event is a code and its parameters; the English stands in one
  * place, so that wording can be mended for old jobs too.
  */
+import { EVENT_ENGLISH } from './events';
 import { STEP_ENGLISH } from './steps';
 import { WARNING_ENGLISH } from './warnings';
 
-const ENGLISH = { ...STEP_ENGLISH, ...WARNING_ENGLISH } as const;
+const ENGLISH = { ...STEP_ENGLISH, ...WARNING_ENGLISH, ...EVENT_ENGLISH } as const;
 
 type English = typeof ENGLISH;
 export type MessageCode = keyof English;

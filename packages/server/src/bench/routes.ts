@@ -11,16 +11,16 @@ import {
   isForgotten,
   LONGEST_RUN_S,
   withoutYes,
-  textOf,
+  can,
+  say,
 } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { inTransaction, type Queryable } from '../database/pool';
-import { testRoundsOfJob } from '../edge-tests/queries';
 import { ApiError, conflict, notFound } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { consentsOfJob, lastAnswers } from '../judge/queries';
-import { changeJob, mustBeAt } from '../jobs/job';
+import { changeJob, stateOf } from '../jobs/job';
 import { addEvent, lockJobRow, setStage, type JobRow } from '../jobs/queries';
 import { finishStep, reopenStep, replaceBurr, saveWork, stepsOfJob, stopClocks } from './queries';
 
@@ -45,18 +45,16 @@ const mustBeAllowed = async (on: Queryable, { asks }: StepRecord, row: JobRow): 
 
 export const benchRoutes = (pool: Pool): Router => {
   const router = Router();
-  router.use('/jobs/:id/bench', allow('owner', 'bench'));
-  router.use('/jobs/:id/steps', allow('owner', 'bench'));
 
-  router.post('/jobs/:id/bench', async (request, response) => {
+  router.post('/jobs/:id/bench', mayDo('start work'), async (request, response) => {
     const staff = staffOf(request);
     const { version } = bodyOf(versionSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
       version,
+      'start work',
       async (on, row) => {
-        mustBeAt(row, ['planned'], 'Beginning at the bench');
         const steps = await stepsOfJob(on, row.id, row.round);
         const matters = new Set([
           ...ABOUT_THE_BLADE,
@@ -76,14 +74,14 @@ export const benchRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: 'bench',
-          text: 'began at the bench; cautions read',
+          message: say('event.started'),
         });
       },
     );
     response.json(job);
   });
 
-  router.put('/jobs/:id/steps/:stepId/work', async (request, response) => {
+  router.put('/jobs/:id/steps/:stepId/work', mayDo('work step'), async (request, response) => {
     const jobId = pathId(request, 'id', 'This blade');
     const stepId = pathId(request, 'stepId', 'This step');
     const body = bodyOf(workSchema, request);
@@ -92,7 +90,7 @@ export const benchRoutes = (pool: Pool): Router => {
       if (!row) throw notFound('This blade');
       const before = (await stepsOfJob(on, jobId, row.round)).find(({ id }) => id === stepId);
       if (!before) throw notFound('This step');
-      if (before.status === 'done' || row.stage !== 'on the bench') {
+      if (before.status === 'done' || !can(await stateOf(on, row), 'work step')) {
         throw conflict(
           'This step has been left; the work on it is kept as it was',
           before.revision,
@@ -109,7 +107,7 @@ export const benchRoutes = (pool: Pool): Router => {
     response.json(step);
   });
 
-  router.post('/jobs/:id/steps/:stepId/finish', async (request, response) => {
+  router.post('/jobs/:id/steps/:stepId/finish', mayDo('finish step'), async (request, response) => {
     const staff = staffOf(request);
     const stepId = pathId(request, 'stepId', 'This step');
     const { version, overrideReason } = bodyOf(finishStepSchema, request);
@@ -117,8 +115,8 @@ export const benchRoutes = (pool: Pool): Router => {
       pool,
       pathId(request, 'id', 'This blade'),
       version,
+      'finish step',
       async (on, row) => {
-        mustBeAt(row, ['on the bench'], 'Leaving a step');
         const steps = (await stepsOfJob(on, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
@@ -154,16 +152,20 @@ export const benchRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: gate.open ? 'step' : 'override',
-          text: gate.open
-            ? `${textOf(open.step.title)}: done, ${open.strokesRight} right and ${open.strokesLeft} left`
-            : `${textOf(open.step.title)}: left in spite of the check (${overrideReason})`,
+          message: gate.open
+            ? say('event.step-done', {
+                step: open.step.title,
+                right: open.strokesRight,
+                left: open.strokesLeft,
+              })
+            : say('event.check-skipped', { step: open.step.title, reason: overrideReason ?? '' }),
         });
       },
     );
     response.json(job);
   });
 
-  router.post('/jobs/:id/steps/:stepId/undo', async (request, response) => {
+  router.post('/jobs/:id/steps/:stepId/undo', mayDo('reopen step'), async (request, response) => {
     const staff = staffOf(request);
     const stepId = pathId(request, 'stepId', 'This step');
     const { version } = bodyOf(versionSchema, request);
@@ -171,8 +173,8 @@ export const benchRoutes = (pool: Pool): Router => {
       pool,
       pathId(request, 'id', 'This blade'),
       version,
+      'reopen step',
       async (on, row) => {
-        mustBeAt(row, ['on the bench', 'testing'], 'Going back to a step');
         const steps = (await stepsOfJob(on, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
@@ -181,15 +183,6 @@ export const benchRoutes = (pool: Pool): Router => {
         if (steps.findLast(({ status }) => status === 'done')?.id !== stepId) {
           throw conflict('Only the step done last can be opened again', row.version);
         }
-        const tested = (await testRoundsOfJob(on, row.id)).some(
-          ({ phase, round }) => phase === 'after' && round === row.round,
-        );
-        if (tested) {
-          throw conflict(
-            'The edge has been tested: send it back to a step from its test',
-            row.version,
-          );
-        }
         await stopClocks(on, row.id);
         await reopenStep(on, stepId);
         await setStage(on, row.id, 'on the bench');
@@ -197,7 +190,7 @@ export const benchRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: 'reopened',
-          text: `went back to "${textOf(step.step.title)}"`,
+          message: say('event.step-reopened', { step: step.step.title }),
         });
       },
     );

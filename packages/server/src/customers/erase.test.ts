@@ -1,4 +1,5 @@
 /** Nothing of a person is left in the records or in the printer's tray: a full dump is searched for them. */
+import { textOf } from '@patient-edge/core';
 import { mkdtemp, readdir, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -131,7 +132,7 @@ test('an erased person stands nowhere in a full dump, nor in the tray', async ()
 test('no text the shop writes by itself holds a name', async () => {
   const job = await takeIn(shop.owner, { tagNumber: 32, bladeName: 'Knife of Ottilie' });
   const home = await sentHome(shop.owner, job, 'Not ours');
-  const texts = home.events.map(({ text }) => text).join('\n');
+  const texts = home.events.map(({ message }) => textOf(message)).join('\n');
   expect(texts).not.toContain('Hollis');
   expect(texts).not.toContain('Ottilie');
 });

@@ -121,7 +121,7 @@ export interface TextTable {
   readonly json: readonly string[];
 }
 export const TEXT_TABLES: readonly TextTable[] = [
-  { table: 'job_event', keys: ['id'], plain: ['text'], json: [] },
+  { table: 'job_event', keys: ['id'], plain: ['text'], json: ['message'] },
   { table: 'plan_step', keys: ['id'], plain: ['override_reason'], json: ['detail', 'asks'] },
   { table: 'plan_version', keys: ['id'], plain: ['reason'], json: ['choices', 'record', 'steps'] },
   { table: 'plan_template', keys: ['id'], plain: ['name', 'note'], json: ['choices'] },

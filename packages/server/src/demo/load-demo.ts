@@ -11,7 +11,8 @@ import {
   type BurrGate,
   type EdgeReadings,
   type Rung,
-  textOf,
+  type Message,
+  say,
 } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { addStaff, readSetting, writeSetting } from '../auth/queries';
@@ -214,7 +215,7 @@ const ORDER: readonly Stage[] = [
   'returned',
 ];
 
-type Log = (staffId: number, kind: string, text: string) => Promise<unknown>;
+type Log = (staffId: number, kind: string, message: Message) => Promise<unknown>;
 
 const passed = async (
   on: PoolConnection,
@@ -227,7 +228,7 @@ const passed = async (
   const target = findUse(row.useId).targetForceGf;
   await saveReadings(on, jobId, 'after', 1, readingsAt(target * 0.85, visit.seed));
   await setStage(on, jobId, 'ready');
-  await log(benchId, 'passed', 'tested: meets');
+  await log(benchId, 'passed', say('event.passed', { verdict: 'meets', note: '' }));
 };
 
 /** Tested, passed and handed over on the day it was promised for. */
@@ -245,7 +246,7 @@ const returned = async (
     jobId,
     staffId: crew.counterId,
     kind: 'returned',
-    text: `handed over by tag ${visit.tagNumber}, edge covered`,
+    message: say('event.handed-over', { tag: visit.tagNumber }),
     at: visit.promised,
   });
   return { jobId, bladeId };
@@ -265,13 +266,13 @@ const loadVisit = async (
   };
   const jobId = await takeIn(on, body, { id: crew.counterId }, visit.takenInAt);
   let minutes = 10;
-  const log = (staffId: number, kind: string, text: string) => {
+  const log = (staffId: number, kind: string, message: Message) => {
     minutes += 25;
     return addEvent(on, {
       jobId,
       staffId,
       kind,
-      text,
+      message,
       at: new Date(visit.takenInAt.getTime() + minutes * 60_000),
     });
   };
@@ -280,7 +281,11 @@ const loadVisit = async (
   await saveReadings(on, jobId, 'before', 0, readingsAt(AS_IT_CAME_GF[row.sharpness], seed));
   if (ending === 'declined') {
     await setDeclined(on, jobId, blade.reason ?? 'Sent on');
-    await log(crew.benchId, 'declined', `declined: ${blade.reason ?? 'sent on'}`);
+    await log(
+      crew.benchId,
+      'declined',
+      say('event.declined', { reason: blade.reason ?? 'sent on' }),
+    );
     return done;
   }
   if (visit.touchUp) {
@@ -291,7 +296,11 @@ const loadVisit = async (
       { rung: visit.touchUp, stoneId: null, enough: true, note: '' },
       new Date(visit.takenInAt.getTime() + DAY_MS),
     );
-    await log(crew.benchId, 'touch-up', `touched up: ${visit.touchUp}, enough`);
+    await log(
+      crew.benchId,
+      'touch-up',
+      say('event.touched-up', { rung: visit.touchUp, stone: '', isEnough: true, note: '' }),
+    );
     return returned(on, visit, crew, jobId, row.bladeId, log);
   }
   const reach = ORDER.indexOf(
@@ -305,7 +314,13 @@ const loadVisit = async (
   await log(
     crew.benchId,
     'planned',
-    `planned ${plan.angle.angleDeg.toFixed(1)}° per side (${(2 * plan.angle.angleDeg).toFixed(1)}° inclusive) in ${plan.work.steps.length} steps`,
+    say('event.planned', {
+      angleDeg: plan.angle.angleDeg,
+      inclusiveDeg: plan.report.figures.angleInclusive.value,
+      steps: plan.work.steps.length,
+      changes: 0,
+      reason: '',
+    }),
   );
   if (reach < 2) return done;
   const asked = (await stepsOfJob(on, jobId, 1)).flatMap(({ asks }) => asks);
@@ -316,10 +331,10 @@ const loadVisit = async (
       answer: 'yes',
       name: OWNERS[blade.owner].name,
     });
-    await log(crew.counterId, 'consent', `asked: "${words}" The answer was yes`);
+    await log(crew.counterId, 'consent', say('event.asked', { question: words, answer: 'yes' }));
   }
   await setStage(on, jobId, 'on the bench');
-  await log(crew.benchId, 'bench', 'began at the bench; cautions read');
+  await log(crew.benchId, 'bench', say('event.started'));
   const all = plan.work.steps.length;
   if (ending === 'on the bench' || ending === 'mid-step') {
     await workSteps(on, jobId, seed, Math.min(1, all - 1));
@@ -349,7 +364,7 @@ const loadVisit = async (
     await log(
       crew.benchId,
       'sent back',
-      `failed the test, back to "${textOf(edge.step.title)}": a glint at the tip`,
+      say('event.sent-back', { step: edge.step.title, note: 'a glint at the tip' }),
     );
     return done;
   }

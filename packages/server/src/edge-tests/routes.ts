@@ -1,12 +1,12 @@
 /** Edge tests before and after, and the verdict: on to the owner, or back to a named step. */
 import { readingsSchema, verdictSchema } from '@patient-edge/contract';
-import { findUse, judgeEdge, textOf } from '@patient-edge/core';
+import { findUse, judgeEdge, say, type Message } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
-import { conflict, invalid } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
-import { changeJob, mustBeAt } from '../jobs/job';
+import { invalid } from '../http/errors';
+import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { changeJob } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
 import { saveReadings, testRoundsOfJob } from './queries';
@@ -17,15 +17,14 @@ const BEFORE_ROUND = 0;
 export const edgeTestRoutes = (pool: Pool): Router => {
   const router = Router();
 
-  router.put('/jobs/:id/readings', allow(), async (request, response) => {
+  router.put('/jobs/:id/readings', mayDo('test after'), async (request, response) => {
     const { version, phase, readings } = bodyOf(readingsSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
       version,
+      phase === 'before' ? 'test before' : 'test after',
       async (on, row) => {
-        if (phase === 'before') mustBeAt(row, ['taken in', 'planned'], 'Testing as it came');
-        else mustBeAt(row, ['testing'], 'Testing the edge');
         await saveReadings(
           on,
           row.id,
@@ -33,33 +32,26 @@ export const edgeTestRoutes = (pool: Pool): Router => {
           phase === 'before' ? BEFORE_ROUND : row.round,
           readings,
         );
-        await setStage(on, row.id, row.stage);
       },
     );
     response.json(job);
   });
 
-  router.post('/jobs/:id/verdict', allow('owner', 'bench'), async (request, response) => {
+  router.post('/jobs/:id/verdict', mayDo('pass'), async (request, response) => {
     const staff = staffOf(request);
     const { version, backToStepId, note } = bodyOf(verdictSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
       version,
+      backToStepId === null ? 'pass' : 'send back',
       async (on, row) => {
-        mustBeAt(row, ['testing'], 'The verdict');
         const after = (await testRoundsOfJob(on, row.id)).find(
           ({ phase, round }) => phase === 'after' && round === row.round,
         );
-        if (!after) throw conflict('Nothing has been tested yet', row.version);
-        const { verdict, zones } = judgeEdge(after.readings, findUse(row.useId));
-        const log = (kind: string, text: string) =>
-          addEvent(on, {
-            jobId: row.id,
-            staffId: staff.id,
-            kind,
-            text: note ? `${text}: ${note}` : text,
-          });
+        const { verdict, zones } = judgeEdge(after!.readings, findUse(row.useId));
+        const log = (kind: string, message: Message) =>
+          addEvent(on, { jobId: row.id, staffId: staff.id, kind, message });
         if (backToStepId === null) {
           if (verdict !== 'meets' && verdict !== 'meets with remarks') {
             const reasons = zones.flatMap(({ zone, reasons: found }) =>
@@ -70,7 +62,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
             ]);
           }
           await setStage(on, row.id, 'ready');
-          await log('passed', `tested: ${verdict}`);
+          await log('passed', say('event.passed', { verdict, note: note ?? '' }));
           return;
         }
         const step = (await stepsOfJob(on, row.id, row.round)).find(
@@ -81,7 +73,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
         }
         await reopenStepsFrom(on, row.id, step.id);
         await setNextRound(on, row.id);
-        await log('sent back', `failed the test, back to "${textOf(step.step.title)}"`);
+        await log('sent back', say('event.sent-back', { step: step.step.title, note: note ?? '' }));
       },
     );
     response.json(job);
@@ -89,12 +81,11 @@ export const edgeTestRoutes = (pool: Pool): Router => {
 
   router.post(
     '/jobs/:id/verdict/undo',
-    allow('owner', 'bench'),
+    mayDo('undo pass'),
     wayBack(pool, {
-      from: 'ready',
-      what: 'Testing again',
+      action: 'undo pass',
       undo: (on, row) => setStage(on, row.id, 'testing'),
-      text: 'undid "passed": the edge is under test again',
+      event: say('event.pass-undone'),
     }),
   );
 

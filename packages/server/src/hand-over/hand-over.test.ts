@@ -1,3 +1,4 @@
+import { textOf } from '@patient-edge/core';
 import type { BladeRecord, Job } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
@@ -77,7 +78,7 @@ describe('edge tests', () => {
     expect(back).toMatchObject({ stage: 'on the bench', round: 2 });
     expect(back.steps.map(({ status }) => status)).toEqual(['done', 'to do', 'to do', 'to do']);
     expect(back.steps[1]).toMatchObject({ strokesRight: 20, burr: { right: {}, left: {} } });
-    expect(back.events.at(-1)!.text).toContain('glint all along');
+    expect(textOf(back.events.at(-1)!.message)).toContain('glint all along');
     const again = await workThrough(bench, back);
     const passed = jobOf(await decide(await tested(bench, again), null).expect(200));
     expect(passed.stage).toBe('ready');
@@ -195,6 +196,6 @@ describe('a way back', () => {
     const agreed = jobOf(await put(job.version, 'Hollis Reed').expect(200));
     const open = jobOf(await put(agreed.version, null).expect(200));
     expect(open.estimate).toMatchObject({ lines, agreedBy: null, agreedAt: null });
-    expect(open.events.at(-1)!.text).toMatch(/^no longer agreed/);
+    expect(textOf(open.events.at(-1)!.message)).toMatch(/^no longer agreed/);
   });
 });

@@ -1,11 +1,12 @@
 /** Handing the blade back: to its owner, by the tag in the owner's hand. */
 import { returnSchema } from '@patient-edge/contract';
+import { say } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Queryable } from '../database/pool';
 import { conflict, invalid } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
-import { changeJob, mustBeAt } from '../jobs/job';
+import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { changeJob } from '../jobs/job';
 import {
   addEvent,
   setReturned,
@@ -37,15 +38,15 @@ const takeBackIn = async (on: Queryable, row: JobRow): Promise<void> => {
 export const handOverRoutes = (pool: Pool): Router => {
   const router = Router();
 
-  router.post('/jobs/:id/return', allow(), async (request, response) => {
+  router.post('/jobs/:id/return', mayDo('hand over'), async (request, response) => {
     const staff = staffOf(request);
     const { version, tagNumber, sheathed, remarks, holding } = bodyOf(returnSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
       version,
+      'hand over',
       async (on, row) => {
-        mustBeAt(row, ['ready', 'declined'], 'Handing over');
         if (tagNumber !== row.tagNumber) {
           throw invalid([
             {
@@ -67,10 +68,10 @@ export const handOverRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: 'returned',
-          text:
+          message:
             row.stage === 'declined'
-              ? `handed back undone by tag ${tagNumber}, edge covered`
-              : `handed over by tag ${tagNumber}, edge covered`,
+              ? say('event.handed-back', { tag: tagNumber })
+              : say('event.handed-over', { tag: tagNumber }),
         });
       },
     );
@@ -79,12 +80,11 @@ export const handOverRoutes = (pool: Pool): Router => {
 
   router.post(
     '/jobs/:id/return/undo',
-    allow(),
+    mayDo('undo hand over'),
     wayBack(pool, {
-      from: 'returned',
-      what: 'Undoing the return',
+      action: 'undo hand over',
       undo: takeBackIn,
-      text: 'undid the return: the blade is in the shop',
+      event: say('event.hand-over-undone'),
     }),
   );
 

@@ -1,4 +1,5 @@
 /** What every route does first: validate the body and the path, and know who asks. */
+import { rolesFor, type JobAction } from '@patient-edge/core';
 import { idSchema, validate, type Role, type StaffMember } from '@patient-edge/contract';
 import type { Request, RequestHandler } from 'express';
 import type Joi from 'joi';
@@ -64,3 +65,6 @@ export const idempotencyKey = (request: Request): string | null => {
   }
   return key;
 };
+
+/** Only those who may do this with a job. */
+export const mayDo = (action: JobAction): RequestHandler => allow(...rolesFor(action));

@@ -1,6 +1,13 @@
 /** One job whole, and the guard that every change of a job goes through. */
 import type { Job } from '@patient-edge/contract';
-import { findUse, judgeEdge } from '@patient-edge/core';
+import {
+  findUse,
+  judgeEdge,
+  refusalOf,
+  textOf,
+  type JobAction,
+  type JobState,
+} from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
@@ -16,6 +23,7 @@ import {
   eventsOfJob,
   findJobRow,
   lockJobRow,
+  raiseVersion,
   type JobRow,
 } from './queries';
 import { ALL_BY_CALIPER, measuresOf } from './rows';
@@ -72,13 +80,14 @@ export const readJob = async (on: Queryable, id: number): Promise<Job> => {
 };
 
 /**
- * Changes a job in one transaction, on the version the caller saw. A conflict says who changed what since
- * then; nothing of the request is applied.
+ * Does one action with a job in one transaction, on the version the caller saw, and raises the version. A conflict
+ * says who changed what since then, or what the lifecycle has against it; nothing of the request is applied.
  */
 export const changeJob = async (
   pool: Pool,
   id: number,
   version: number,
+  action: JobAction,
   work: (on: PoolConnection, row: JobRow) => Promise<void>,
 ): Promise<Job> => {
   await inTransaction(pool, async (on) => {
@@ -87,18 +96,23 @@ export const changeJob = async (
     if (row.version !== version) {
       const last = (await eventsOfJob(on, id)).at(-1);
       throw conflict(
-        `This blade was changed since you looked${last ? ` (${last.who}: ${last.text})` : ''}. What you entered is still here; look again and repeat it.`,
+        `This blade was changed since you looked${last ? ` (${last.who}: ${textOf(last.message)})` : ''}. What you entered is still here; look again and repeat it.`,
         row.version,
       );
     }
+    const refusal = refusalOf(await stateOf(on, row), action);
+    if (refusal !== null) throw conflict(refusal, row.version);
     await work(on, row);
+    await raiseVersion(on, id);
   });
   return readJob(pool, id);
 };
 
-/** Refuses a change that does not fit where the blade stands now. */
-export const mustBeAt = (row: JobRow, stages: readonly Job['stage'][], what: string): void => {
-  if (!stages.includes(row.stage)) {
-    throw conflict(`${what} is not possible now: the blade is ${row.stage}`, row.version);
-  }
-};
+/** What the lifecycle needs to know of a job. */
+export const stateOf = async (on: Queryable, row: JobRow): Promise<JobState> => ({
+  stage: row.stage,
+  hasPlan: row.planRecord !== null,
+  isTested: (await testRoundsOfJob(on, row.id)).some(
+    ({ phase, round }) => phase === 'after' && round === row.round,
+  ),
+});

@@ -1,3 +1,4 @@
+import { textOf } from '@patient-edge/core';
 import type { BladeRecord, Board, Job, NextTag } from '@patient-edge/contract';
 import request from 'supertest';
 import {
@@ -200,7 +201,7 @@ describe('correcting an intake', () => {
       .expect(409);
     expect(late.body).toMatchObject({ error: { code: 'CONFLICT', currentVersion: 1 } });
     expect((late.body as { error: { message: string } }).error.message).toContain(
-      'Nara Weir: planned',
+      'Nara Weir: approved a plan',
     );
     const now = (await shop.owner.get(`/api/jobs/${job.id}`)).body as Job;
     expect(now.stage).toBe('planned');
@@ -241,7 +242,9 @@ describe('declining', () => {
       stage: 'returned',
       declineReason: 'burnt along the belly',
     });
-    expect(returned.events.at(-1)!.text).toBe('handed back undone by tag 40, edge covered');
+    expect(textOf(returned.events.at(-1)!.message)).toBe(
+      'handed back without work by tag 40, edge covered',
+    );
     await takeIn(shop.owner, { tagNumber: 40 });
   });
 });

@@ -1,3 +1,4 @@
+import { ownText, type Message } from '@patient-edge/core';
 import type { Customer, Job, JobEvent, NextTag, PlanRecord, Stage } from '@patient-edge/contract';
 import {
   MEASURE_FIELDS,
@@ -86,25 +87,29 @@ export const damageOfJob = (on: Queryable, jobId: number): Promise<Damage[]> =>
 
 export const eventsOfJob = async (on: Queryable, jobId: number): Promise<JobEvent[]> =>
   (
-    await select<{ at: Date; who: string; kind: string; text: string }>(
+    await select<{ at: Date; who: string; kind: string; text: string; message: Message | null }>(
       on,
-      `SELECT e.at, s.name AS who, e.kind, e.text FROM job_event e JOIN staff s ON s.id = e.staff_id
+      `SELECT e.at, s.name AS who, e.kind, e.text, e.message FROM job_event e JOIN staff s ON s.id = e.staff_id
        WHERE e.job_id = ? ORDER BY e.id`,
       [jobId],
     )
-  ).map((row) => ({ ...row, at: row.at.toISOString() }));
+  ).map(({ at, who, kind, text, message }) => ({
+    at: at.toISOString(),
+    who,
+    kind,
+    // What was written before events had codes was prose.
+    message: message ?? ownText(text),
+  }));
 
 export const addEvent = (
   on: Queryable,
-  event: { jobId: number; staffId: number; kind: string; text: string; at?: Date },
+  event: { jobId: number; staffId: number; kind: string; message: Message; at?: Date },
 ) =>
-  change(on, 'INSERT INTO job_event (job_id, staff_id, kind, text, at) VALUES (?, ?, ?, ?, ?)', [
-    event.jobId,
-    event.staffId,
-    event.kind,
-    event.text.slice(0, 600),
-    event.at ?? new Date(),
-  ]);
+  change(
+    on,
+    "INSERT INTO job_event (job_id, staff_id, kind, text, message, at) VALUES (?, ?, ?, '', ?, ?)",
+    [event.jobId, event.staffId, event.kind, JSON.stringify(event.message), event.at ?? new Date()],
+  );
 
 const HIGHEST_TAG = 9999;
 
@@ -244,8 +249,8 @@ export const jobOfBladeNamed = async (on: Queryable, name: string): Promise<numb
     )
   )[0]!.id;
 
-/** A change that leaves the stage as it is. */
-export const markChanged = (on: Queryable, jobId: number) =>
+/** Every change of a job ends with this, in `changeJob`. */
+export const raiseVersion = (on: Queryable, jobId: number) =>
   change(on, 'UPDATE job SET version = version + 1 WHERE id = ?', [jobId]);
 
 export const replaceDamage = async (
@@ -263,24 +268,22 @@ export const replaceDamage = async (
   }
 };
 
-/** Moves a job on; every change of a job goes through here, so that its version grows each time. */
 export const setStage = (on: Queryable, jobId: number, stage: Stage) =>
-  change(on, 'UPDATE job SET stage = ?, version = version + 1 WHERE id = ?', [stage, jobId]);
+  change(on, 'UPDATE job SET stage = ? WHERE id = ?', [stage, jobId]);
 
 /** It stays on the board until it is handed over; where it stood is kept for an undo. */
 export const setDeclined = (on: Queryable, jobId: number, reason: string) =>
   change(
     on,
-    `UPDATE job SET declined_at_stage = stage, stage = 'declined', decline_reason = ?,
-       version = version + 1 WHERE id = ?`,
+    `UPDATE job SET declined_at_stage = stage, stage = 'declined', decline_reason = ? WHERE id = ?`,
     [reason, jobId],
   );
 
 export const undoDeclined = (on: Queryable, jobId: number) =>
   change(
     on,
-    `UPDATE job SET stage = declined_at_stage, declined_at_stage = NULL, decline_reason = NULL,
-       version = version + 1 WHERE id = ?`,
+    `UPDATE job SET stage = declined_at_stage, declined_at_stage = NULL, decline_reason = NULL
+     WHERE id = ?`,
     [jobId],
   );
 
@@ -288,8 +291,8 @@ export const undoDeclined = (on: Queryable, jobId: number) =>
 export const undoReturned = (on: Queryable, jobId: number) =>
   change(
     on,
-    `UPDATE job SET stage = IF(decline_reason IS NULL, 'ready', 'declined'), returned_at = NULL,
-       version = version + 1 WHERE id = ?`,
+    `UPDATE job SET stage = IF(decline_reason IS NULL, 'ready', 'declined'), returned_at = NULL
+     WHERE id = ?`,
     [jobId],
   );
 
@@ -301,17 +304,13 @@ export const setReturned = (
 ) =>
   change(
     on,
-    "UPDATE job SET stage = 'returned', remarks = ?, holding = ?, returned_at = ?, version = version + 1 WHERE id = ?",
+    "UPDATE job SET stage = 'returned', remarks = ?, holding = ?, returned_at = ? WHERE id = ?",
     [remarks, holding, at, jobId],
   );
 
 /** Back to the bench after a failed test: a new round of burr checks and readings. */
 export const setNextRound = (on: Queryable, jobId: number) =>
-  change(
-    on,
-    "UPDATE job SET stage = 'on the bench', round = round + 1, version = version + 1 WHERE id = ?",
-    [jobId],
-  );
+  change(on, "UPDATE job SET stage = 'on the bench', round = round + 1 WHERE id = ?", [jobId]);
 
 export const setPlan = (
   on: Queryable,
@@ -320,15 +319,16 @@ export const setPlan = (
   choices: object,
   record: object,
 ) =>
-  change(
-    on,
-    'UPDATE job SET stage = ?, plan_choices = ?, plan_record = ?, version = version + 1 WHERE id = ?',
-    [stage, JSON.stringify(choices), JSON.stringify(record), jobId],
-  );
+  change(on, 'UPDATE job SET stage = ?, plan_choices = ?, plan_record = ? WHERE id = ?', [
+    stage,
+    JSON.stringify(choices),
+    JSON.stringify(record),
+    jobId,
+  ]);
 
 export const clearPlan = (on: Queryable, jobId: number) =>
   change(
     on,
-    "UPDATE job SET stage = 'taken in', plan_choices = NULL, plan_record = NULL, version = version + 1 WHERE id = ?",
+    "UPDATE job SET stage = 'taken in', plan_choices = NULL, plan_record = NULL WHERE id = ?",
     [jobId],
   );

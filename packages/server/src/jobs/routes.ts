@@ -1,4 +1,5 @@
 /** A visit of a blade: take in, correct, look at, decline. */
+import { say } from '@patient-edge/core';
 import {
   correctIntakeSchema,
   declineSchema,
@@ -13,9 +14,9 @@ import { deleteUnworkedSteps, stopClocks } from '../bench/queries';
 import { refusedKeyOf } from '../database/pool';
 import { onceOnly } from '../http/idempotency';
 import { invalid } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { completeIntake, lastSeen } from './complete-intake';
-import { changeJob, mustBeAt, readJob } from './job';
+import { changeJob, readJob } from './job';
 import {
   addEvent,
   clearPlan,
@@ -89,15 +90,15 @@ export const jobRoutes = (pool: Pool): Router => {
     response.json(await readJob(pool, pathId(request, 'id', 'This blade')));
   });
 
-  router.put('/jobs/:id/intake', allow(), async (request, response) => {
+  router.put('/jobs/:id/intake', mayDo('correct intake'), async (request, response) => {
     const staff = staffOf(request);
     const body = bodyOf(correctIntakeSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
       body.version,
+      'correct intake',
       async (on, row) => {
-        mustBeAt(row, ['taken in', 'planned'], 'Correcting the intake');
         await checkSteel(on, body.steel);
         await updateBlade(on, row.bladeId, {
           name: body.bladeName,
@@ -117,29 +118,29 @@ export const jobRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: 'corrected',
-          text: 'corrected the intake; the plan is to be made again',
+          message: say('event.corrected'),
         });
       },
     );
     response.json(job);
   });
 
-  router.post('/jobs/:id/decline', allow(), async (request, response) => {
+  router.post('/jobs/:id/decline', mayDo('decline'), async (request, response) => {
     const staff = staffOf(request);
     const { version, reason } = bodyOf(declineSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
       version,
+      'decline',
       async (on, row) => {
-        mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Declining');
         await stopClocks(on, row.id);
         await setDeclined(on, row.id, reason);
         await addEvent(on, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'declined',
-          text: `declined: ${reason}`,
+          message: say('event.declined', { reason }),
         });
       },
     );
@@ -148,12 +149,11 @@ export const jobRoutes = (pool: Pool): Router => {
 
   router.post(
     '/jobs/:id/decline/undo',
-    allow(),
+    mayDo('undo decline'),
     wayBack(pool, {
-      from: 'declined',
-      what: 'Taking it on again',
+      action: 'undo decline',
       undo: (on, row) => undoDeclined(on, row.id),
-      text: 'took it on again: it is not declined any more',
+      event: say('event.decline-undone'),
     }),
   );
 

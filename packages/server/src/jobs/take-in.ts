@@ -6,7 +6,7 @@ import type {
   StaffMember,
   TakeInBody,
 } from '@patient-edge/contract';
-import { bladeKind, NO_MEASURES } from '@patient-edge/core';
+import { bladeKind, NO_MEASURES, say } from '@patient-edge/core';
 import { addBlade, findBladeOwner, updateBlade } from '../blades/queries';
 import { addCustomer, findCustomer } from '../customers/queries';
 import type { Queryable } from '../database/pool';
@@ -78,7 +78,11 @@ export const takeInBlade = async (
     staffId: staff.id,
     kind: 'taken in',
     // What somebody calls it may be their name: the kind says enough.
-    text: `took in ${bladeKind(body.kindId).label.toLowerCase()} on tag ${body.tagNumber}, promised for ${body.promisedOn}`,
+    message: say('event.taken-in', {
+      kind: bladeKind(body.kindId).label.toLowerCase(),
+      tag: body.tagNumber,
+      promisedOn: body.promisedOn,
+    }),
     at: takenInAt,
   });
   return jobId;

@@ -1,3 +1,4 @@
+import { textOf } from '@patient-edge/core';
 import type { CustomerRecord, Job, PriceList } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
@@ -102,7 +103,7 @@ describe('the estimate', () => {
     );
     expect(agreed.estimate).toMatchObject({ lines: lines.slice(0, 1), agreedBy: 'Berit' });
     expect(agreed.estimate!.agreedAt).not.toBeNull();
-    expect(agreed.events.at(-1)!.text).toBe('agreed: EUR\u00a010.00');
+    expect(textOf(agreed.events.at(-1)!.message)).toBe('customer agreed to EUR\u00a010.00');
     const wrong = await counter.put(path).send({
       version: agreed.version,
       lines: [{ label: 'x', lowMinor: 5, highMinor: 2 }],

@@ -30,10 +30,7 @@ export const addConsent = (
   );
 
 export const setProtection = (on: Queryable, jobId: number, done: readonly string[]) =>
-  change(on, 'UPDATE job SET protection_done = ?, version = version + 1 WHERE id = ?', [
-    JSON.stringify(done),
-    jobId,
-  ]);
+  change(on, 'UPDATE job SET protection_done = ? WHERE id = ?', [JSON.stringify(done), jobId]);
 
 export const estimateOfJob = async (on: Queryable, row: JobRow): Promise<Estimate | null> => {
   const lines = await select<EstimateLine>(
@@ -67,7 +64,7 @@ export const replaceEstimate = async (
   }
   await change(
     on,
-    `UPDATE job SET estimate_agreed_by = ?, version = version + 1,
+    `UPDATE job SET estimate_agreed_by = ?,
        estimate_agreed_at = IF(? IS NULL, NULL, CURRENT_TIMESTAMP(3)) WHERE id = ?`,
     [agreedBy, agreedBy, jobId],
   );

@@ -5,69 +5,81 @@ import {
   moneyRange,
   protectionSchema,
 } from '@patient-edge/contract';
-import { totalOf } from '@patient-edge/core';
+import { totalOf, say } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
-import { changeJob, mustBeAt } from '../jobs/job';
-import { addEvent, markChanged } from '../jobs/queries';
+import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { changeJob } from '../jobs/job';
+import { addEvent } from '../jobs/queries';
 import { readCurrency } from '../prices/queries';
 import { addConsent, replaceEstimate, setProtection } from './queries';
 
-const BEFORE_HAND_OVER = ['taken in', 'planned', 'on the bench', 'testing', 'ready'] as const;
 const THIS = 'This blade';
 
 export const judgeRoutes = (pool: Pool): Router => {
   const router = Router();
 
-  router.post('/jobs/:id/consents', allow(), async (request, response) => {
+  router.post('/jobs/:id/consents', mayDo('ask customer'), async (request, response) => {
     const staff = staffOf(request);
     const body = bodyOf(consentSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', THIS),
       body.version,
+      'ask customer',
       async (on, row) => {
-        mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Asking the owner');
         await addConsent(on, row.id, staff.id, body);
-        await markChanged(on, row.id);
         await addEvent(on, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'consent',
           // Whose name it was is kept with the answer alone.
-          text: `asked: "${body.words}" The answer was ${body.answer}`,
+          message: say('event.asked', { question: body.words, answer: body.answer }),
         });
       },
     );
     response.status(201).json(job);
   });
 
-  router.put('/jobs/:id/protection', allow(), async (request, response) => {
+  router.put('/jobs/:id/protection', mayDo('protect blade'), async (request, response) => {
     const { version, done } = bodyOf(protectionSchema, request);
-    const job = await changeJob(pool, pathId(request, 'id', THIS), version, async (on, row) => {
-      mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Protecting the blade');
-      await setProtection(on, row.id, done);
-    });
+    const job = await changeJob(
+      pool,
+      pathId(request, 'id', THIS),
+      version,
+      'protect blade',
+      async (on, row) => {
+        await setProtection(on, row.id, done);
+      },
+    );
     response.json(job);
   });
 
-  router.put('/jobs/:id/estimate', allow(), async (request, response) => {
+  router.put('/jobs/:id/estimate', mayDo('estimate'), async (request, response) => {
     const staff = staffOf(request);
     const { version, lines, agreedBy } = bodyOf(estimateSchema, request);
-    const job = await changeJob(pool, pathId(request, 'id', THIS), version, async (on, row) => {
-      mustBeAt(row, BEFORE_HAND_OVER, 'Changing the estimate');
-      await replaceEstimate(on, row.id, lines, agreedBy);
-      const withdrawn = agreedBy === null && row.estimateAgreedBy !== null;
-      const { lowMinor, highMinor } = totalOf(lines);
-      const currency = await readCurrency(on);
-      await addEvent(on, {
-        jobId: row.id,
-        staffId: staff.id,
-        kind: 'estimate',
-        text: `${withdrawn ? 'no longer agreed; estimated' : agreedBy === null ? 'estimated' : 'agreed:'} ${moneyRange(lowMinor, highMinor, currency)}`,
-      });
-    });
+    const job = await changeJob(
+      pool,
+      pathId(request, 'id', THIS),
+      version,
+      'estimate',
+      async (on, row) => {
+        await replaceEstimate(on, row.id, lines, agreedBy);
+        const withdrawn = agreedBy === null && row.estimateAgreedBy !== null;
+        const { lowMinor, highMinor } = totalOf(lines);
+        const range = moneyRange(lowMinor, highMinor, await readCurrency(on));
+        await addEvent(on, {
+          jobId: row.id,
+          staffId: staff.id,
+          kind: 'estimate',
+          message: withdrawn
+            ? say('event.agreement-withdrawn', { range })
+            : agreedBy === null
+              ? say('event.estimated', { range })
+              : say('event.agreed', { range }),
+        });
+      },
+    );
     response.json(job);
   });
 

@@ -1,3 +1,4 @@
+import { textOf } from '@patient-edge/core';
 import type { Job } from '@patient-edge/contract';
 import sharp from 'sharp';
 import type { Agent } from 'supertest';
@@ -89,7 +90,7 @@ test('marks with notes are kept on it, and it can go again', async () => {
   await counter.delete(`/api/photographs/${id}`).expect(422);
   await counter.delete(`/api/photographs/${id}?version=0`).expect(409);
   const without = jobOf(await counter.delete(`/api/photographs/${id}?version=1`).expect(200));
-  expect(without.events.at(-1)!.text).toBe('deleted a photograph');
+  expect(textOf(without.events.at(-1)!.message)).toBe('deleted a photograph');
   expect(without.photographs.some((each) => each.id === id)).toBe(false);
   await counter.delete(`/api/photographs/${id}?version=1`).expect(404);
 });

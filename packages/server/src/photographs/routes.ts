@@ -1,4 +1,5 @@
 /** Photographs of a blade, with marks and notes on them. */
+import { say } from '@patient-edge/core';
 import {
   MOST_PHOTOGRAPH_BYTES,
   MOST_PHOTOGRAPHS,
@@ -76,7 +77,12 @@ export const photographRoutes = (pool: Pool): Router => {
         ]);
       }
       await addPhotograph(on, jobId, staff.id, picture);
-      await addEvent(on, { jobId, staffId: staff.id, kind: 'photograph', text: 'photographed it' });
+      await addEvent(on, {
+        jobId,
+        staffId: staff.id,
+        kind: 'photograph',
+        message: say('event.photographed'),
+      });
     });
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
@@ -137,7 +143,7 @@ export const photographRoutes = (pool: Pool): Router => {
           jobId: row.id,
           staffId: staff.id,
           kind: 'photograph',
-          text: 'deleted a photograph',
+          message: say('event.photograph-deleted'),
         });
       }),
     );

@@ -1,5 +1,5 @@
 import { planFileSchema, validate, type PlanFile, type PlanVersion } from '@patient-edge/contract';
-import { DEFAULT_CHOICES, DEFAULT_PRACTICE, type StepChange } from '@patient-edge/core';
+import { DEFAULT_CHOICES, DEFAULT_PRACTICE, type StepChange, textOf } from '@patient-edge/core';
 import Ajv from 'ajv';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -73,7 +73,7 @@ describe('versions of a plan', () => {
     const edge = job.steps[0]!.step;
     expect(edge.strokesPerSide).toBe(44);
     expect(edge.changed).toEqual(['the heel is narrow']);
-    expect(job.events.at(-1)!.text).toContain('1 of them changed by hand');
+    expect(textOf(job.events.at(-1)!.message)).toContain('1 changed by hand');
     const again = await planned(bench, job, { changes: [change()], angleDeg: 19 });
     expect(again.steps[0]!.step).toMatchObject({ strokesPerSide: 44, angleDeg: 19 });
   });

@@ -5,14 +5,14 @@ import {
   templateSchema,
   type TemplateBody,
 } from '@patient-edge/contract';
-import { habitsOf, templateOf, withDefaults } from '@patient-edge/core';
+import { habitsOf, templateOf, withDefaults, say } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Compute } from '../compute/compute';
 import { inTransaction } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
-import { changeJob, mustBeAt } from '../jobs/job';
+import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { changeJob } from '../jobs/job';
 import { addEvent, findJobRow } from '../jobs/queries';
 import { makePlan } from './make-plan';
 import {
@@ -31,20 +31,31 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
   const mayPlan = allow('owner', 'bench');
 
-  router.put('/jobs/:id/plan', mayPlan, async (request, response) => {
+  router.put('/jobs/:id/plan', mayDo('approve plan'), async (request, response) => {
     const staff = staffOf(request);
     const { version, choices, reason } = bodyOf(planSchema, request);
-    const job = await changeJob(pool, pathId(request, 'id', THIS), version, async (on, row) => {
-      mustBeAt(row, ['taken in', 'planned', 'on the bench'], 'Planning');
-      const plan = await makePlan(on, compute, row, choices, { staffId: staff.id, reason });
-      const changes = choices.changes.length + choices.added.length;
-      await addEvent(on, {
-        jobId: row.id,
-        staffId: staff.id,
-        kind: 'planned',
-        text: `planned ${plan.angle.angleDeg.toFixed(1)}° per side (${plan.report.figures.angleInclusive.value.toFixed(1)}° inclusive) in ${plan.work.steps.length} steps${changes > 0 ? `, ${changes} of them changed by hand` : ''}${reason ? `: ${reason}` : ''}`,
-      });
-    });
+    const job = await changeJob(
+      pool,
+      pathId(request, 'id', THIS),
+      version,
+      'approve plan',
+      async (on, row) => {
+        const plan = await makePlan(on, compute, row, choices, { staffId: staff.id, reason });
+        const changes = choices.changes.length + choices.added.length;
+        await addEvent(on, {
+          jobId: row.id,
+          staffId: staff.id,
+          kind: 'planned',
+          message: say('event.planned', {
+            angleDeg: plan.angle.angleDeg,
+            inclusiveDeg: plan.report.figures.angleInclusive.value,
+            steps: plan.work.steps.length,
+            changes,
+            reason: reason ?? '',
+          }),
+        });
+      },
+    );
     response.json(job);
   });
 

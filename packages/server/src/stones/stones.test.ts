@@ -1,6 +1,6 @@
 import type { Job, OwnSteel, ShopMachine, Stone, TouchUp } from '@patient-edge/contract';
 import { rackFromCsv } from '@patient-edge/contract';
-import { DEFAULT_CHOICES, NO_SIZES } from '@patient-edge/core';
+import { DEFAULT_CHOICES, NO_SIZES, textOf } from '@patient-edge/core';
 import type { Agent } from 'supertest';
 import { errorOf, intake, openShop, stone, type TestShop } from '../../test/test-shop';
 
@@ -364,7 +364,9 @@ describe('touching up', () => {
       ['strop', true],
       ['rod', false],
     ]);
-    expect(job.events.some(({ text }) => text === 'touched up: strop, enough')).toBe(true);
+    expect(job.events.some(({ message }) => textOf(message) === 'touched up: strop, enough')).toBe(
+      true,
+    );
   });
 
   test('knows no full round, no stone that is not there, and no counter', async () => {

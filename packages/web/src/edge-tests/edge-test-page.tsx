@@ -1,5 +1,5 @@
 /** Edge tests by zone, before and after, with the verdict as they are read. */
-import type { Job } from '@patient-edge/contract';
+import { canDo, type Job } from '@patient-edge/contract';
 import {
   byZone,
   findFaults,
@@ -140,7 +140,7 @@ const EdgeTestPage = () => {
   const job = useJobHere();
   const [chosen, setChosen] = useState<string | null>(null);
   const views = viewsOf(job);
-  const beforeOnly = job.stage === 'taken in' || job.stage === 'planned';
+  const beforeOnly = canDo(job, 'test before');
   // Back at the bench, what matters is where the last round failed.
   const usual = beforeOnly
     ? views[0]!
@@ -148,7 +148,7 @@ const EdgeTestPage = () => {
   const view = views.find(({ id }) => id === chosen) ?? usual;
   const kept = job.tests.find(({ phase, round }) => phase === view.phase && round === view.round);
   const editable =
-    view.phase === 'before' ? beforeOnly : job.stage === 'testing' && view.round === job.round;
+    view.phase === 'before' ? beforeOnly : canDo(job, 'test after') && view.round === job.round;
   return (
     <Stack $gap={16}>
       <Choice
@@ -161,12 +161,12 @@ const EdgeTestPage = () => {
       {view.phase === 'after' && job.stage === 'on the bench' && (
         <Notice>The blade is on the bench: it is tested when the last step is left.</Notice>
       )}
-      {job.stage === 'ready' && (
+      {canDo(job, 'undo pass') && (
         <Row>
           <UndoButton job={job} action="verdict" />
         </Row>
       )}
-      {job.stage === 'testing' && lastDoneStep(job) !== null && !job.verdict && (
+      {job.stage === 'testing' && canDo(job, 'reopen step') && lastDoneStep(job) !== null && (
         <Row>
           <UndoButton job={job} action="step" />
         </Row>
@@ -386,7 +386,7 @@ const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPan
   const [note, setNote] = useState('');
   const passes = verdict.verdict === 'meets' || verdict.verdict === 'meets with remarks';
   const backTo = chosen ?? (suggested ? String(suggested.id) : null);
-  if (job.stage !== 'testing') return null;
+  if (!canDo(job, 'test after')) return null;
   return (
     <Stack>
       <h2>

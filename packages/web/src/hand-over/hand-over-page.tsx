@@ -1,5 +1,5 @@
 /** The return: the sheet that goes with the blade, and handing it over by tag. */
-import type { Job, ReturnBody } from '@patient-edge/contract';
+import { canDo, type Job, type ReturnBody } from '@patient-edge/contract';
 import { Printer } from 'lucide-react';
 import { useForm, useWatch } from 'react-hook-form';
 import { writeJob } from '../api/job-writes';
@@ -38,7 +38,7 @@ const HandOverPage = () => {
             <UndoButton job={job} action="return" />
           </Row>
         </Notice>
-      ) : job.stage === 'ready' || job.stage === 'declined' ? (
+      ) : canDo(job, 'hand over') ? (
         <HandOver job={job} />
       ) : (
         <Notice>The blade is {job.stage}: it is handed over once its test is passed.</Notice>

@@ -1,5 +1,5 @@
 /** The intake of a blade at the bench: what the counter left open is measured, looked at and written down. */
-import type { Job } from '@patient-edge/contract';
+import { canDo, type Job } from '@patient-edge/contract';
 import { questionsFor, bladeKind, MEASURE_FIELDS } from '@patient-edge/core';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -68,7 +68,7 @@ const Intake = ({ job }: { job: Job }) => {
   const form = useForm<IntakeValues>({ defaultValues: kept ?? fromJob(job) });
   const values = useWatch({ control: form.control }) as IntakeValues;
   const { busy, problem, submit } = useSubmission(form, INTAKE_FIELDS);
-  const editable = job.stage === 'taken in' || job.stage === 'planned';
+  const editable = canDo(job, 'correct intake');
   const touched = isDraft || form.formState.isDirty;
 
   useEffect(() => {

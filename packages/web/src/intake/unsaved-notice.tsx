@@ -1,12 +1,12 @@
 /** Said where an intake that was typed and not saved would be looked for in vain. */
-import type { Job } from '@patient-edge/contract';
+import { canDo, type Job } from '@patient-edge/contract';
 import { memo } from 'react';
 import { ActionLink, Notice, Row } from '../theme/parts';
 import { hasDraft } from './draft';
 
 /** Asked of the device once a job, not with every picture of a plan that is being moved. */
 export const UnsavedNotice = memo(({ job }: { job: Job }) => {
-  const editable = job.stage === 'taken in' || job.stage === 'planned';
+  const editable = canDo(job, 'correct intake');
   if (!editable || !hasDraft(job.id)) return null;
   return (
     <Notice tone="cut" alert>

@@ -1,5 +1,5 @@
 /** Declining a blade, or sending it on: with the reason, which goes on record. */
-import type { Job } from '@patient-edge/contract';
+import { canDo, type Job } from '@patient-edge/contract';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
@@ -19,7 +19,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState(suggested.slice(0, 300));
   const [problem, setProblem] = useState<string | undefined>(undefined);
-  if (!['taken in', 'planned', 'on the bench'].includes(job.stage)) return null;
+  if (!canDo(job, 'decline')) return null;
   const send = async (): Promise<void> => {
     try {
       const declined = await writeJob({

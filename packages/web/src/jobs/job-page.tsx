@@ -1,6 +1,6 @@
 /** The frame of every page about one blade in the shop: who it is, where it stands, where to go. */
-import type { Job } from '@patient-edge/contract';
-import { bladeKind } from '@patient-edge/core';
+import { canDo, type Job } from '@patient-edge/contract';
+import { bladeKind, textOf } from '@patient-edge/core';
 import { Link, Navigate, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useJob } from '../api/hooks';
@@ -99,7 +99,7 @@ const JobPage = () => {
           <Notice tone="cut">
             <Row>
               <span>Declined: {job.declineReason}</span>
-              {job.stage === 'declined' && <UndoButton job={job} action="decline" />}
+              {canDo(job, 'undo decline') && <UndoButton job={job} action="decline" />}
             </Row>
           </Notice>
         )}
@@ -115,7 +115,7 @@ const JobPage = () => {
                 <li key={index}>
                   <time dateTime={event.at}>{moment(event.at)}</time>
                   <span>{event.who}</span>
-                  <div>{event.text}</div>
+                  <div>{textOf(event.message)}</div>
                 </li>
               ))}
             </Events>

@@ -1,5 +1,5 @@
 /** What the owner must say yes to, and what they said, with name and time. */
-import type { Job } from '@patient-edge/contract';
+import { canDo, type Job } from '@patient-edge/contract';
 import { withoutYes, type Said } from '@patient-edge/core';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -26,8 +26,6 @@ interface ConsentSheetProps {
   readonly asked: readonly Said[];
 }
 
-const CAN_ASK: readonly Job['stage'][] = ['taken in', 'planned', 'on the bench'];
-
 /** The questions with what was answered, and the buttons to answer them. */
 export const ConsentMatters = ({
   job,
@@ -43,7 +41,7 @@ export const ConsentMatters = ({
     send('POST', '/consents', { matter: matter.id, words: matter.words, answer, name });
   return (
     <>
-      {matters.length > 0 && CAN_ASK.includes(job.stage) && (
+      {matters.length > 0 && canDo(job, 'ask customer') && (
         <TextEntry label="Who answers" value={name} onChange={setName} />
       )}
       <Matters>
@@ -57,7 +55,7 @@ export const ConsentMatters = ({
                   {held.name} said {held.answer}, {moment(held.at)}
                 </b>
               )}
-              {CAN_ASK.includes(job.stage) && held?.answer !== 'yes' && (
+              {canDo(job, 'ask customer') && held?.answer !== 'yes' && (
                 <Row $gap={8}>
                   <QuietButton
                     isDisabled={busy}

@@ -1,5 +1,12 @@
 /** What it will cost: reckoned from the price list, changed by hand, agreed with the owner by name. */
-import { moneyRange, toMinor, typedMoney, type Job, type PriceList } from '@patient-edge/contract';
+import {
+  moneyRange,
+  toMinor,
+  typedMoney,
+  type Job,
+  type PriceList,
+  canDo,
+} from '@patient-edge/contract';
 import {
   estimate,
   estimateFactsOf,
@@ -114,7 +121,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
       await keepJob(held);
     });
   };
-  const closed = job.stage === 'returned' || job.stage === 'declined';
+  const closed = !canDo(job, 'estimate');
   if (list.prices.length === 0 && lines.length === 0) {
     return (
       <Sheet aria-label="Price">

@@ -1,5 +1,5 @@
 /** Judging a blade: do it or not and why, which angle, how thin, what finish; what is asked, protected and agreed. */
-import type { Job } from '@patient-edge/contract';
+import { canDo, type Job } from '@patient-edge/contract';
 import {
   expectationOf,
   bevelsOf,
@@ -272,7 +272,7 @@ const Schools = ({
                 <td>{option.edgeTime ? roughly(option.edgeTime.value) : '–'}</td>
                 <td>{expectationOf(option.angleDeg, use, steel, present)}</td>
                 <td>
-                  {(job.stage === 'taken in' || job.stage === 'planned') && (
+                  {canDo(job, 'correct intake') && (
                     <QuietButton
                       aria-label={`Plan with it: ${SCHOOLS[option.approach]}`}
                       onPress={() => {

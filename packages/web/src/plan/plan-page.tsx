@@ -1,5 +1,5 @@
 /** Judge and plan: along and across, with everything following the operator's choices at once. */
-import type { Job } from '@patient-edge/contract';
+import { canDo, type Job } from '@patient-edge/contract';
 import {
   angleAtFixedLift,
   findUse,
@@ -530,7 +530,7 @@ const Settle = ({
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [reason, setReason] = useState('');
-  const open = ['taken in', 'planned', 'on the bench'].includes(job.stage);
+  const open = canDo(job, 'approve plan');
   const settle = async (): Promise<void> => {
     setBusy(true);
     setProblem(null);

@@ -1,5 +1,5 @@
 /** Least intervention first: the ladder, the rung to try now, a test, and up only when it fails. */
-import { toRack, type Job, type TouchUp } from '@patient-edge/contract';
+import { toRack, type Job, type TouchUp, canDo } from '@patient-edge/contract';
 import {
   bladeKind,
   findUse,
@@ -173,8 +173,7 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const open =
-    ['taken in', 'planned'].includes(job.stage) || (job.stage === 'testing' && !job.plan);
+  const open = canDo(job, 'touch up');
   if (!open) return <Soft>The blade is {job.stage}: no rung is tried now.</Soft>;
   if (session?.staff?.role === 'counter') return <Soft>This is for the bench.</Soft>;
   if (rung.rung === 'full round') {

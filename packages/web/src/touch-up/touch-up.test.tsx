@@ -16,6 +16,8 @@ const job = {
   measures: { ...CHEF, presentAnglePerSideDeg: 17 },
   damage: [],
   plan: null,
+  tests: [],
+  round: 1,
 } as unknown as Job;
 const tried = (part: Partial<TouchUp>): TouchUp => ({
   id: 1,

@@ -5,7 +5,7 @@ import type { BladeKind, Use } from '../../blade';
 import type { Answers } from '../../intake';
 import type { Approach, PlanInput } from '../choices';
 import type { BladeWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';
-import type { Stage, StageSum, StageSums } from './stages';
+import type { CutStage, StageSum, StageSums } from './stages';
 
 export interface StrategyInput {
   readonly input: Pick<PlanInput, 'measures' | 'choices' | 'rack'>;
@@ -46,7 +46,7 @@ export interface CutStrategy {
   readonly spineOffsetMm: (thicknessMm: number) => number;
   /** How much further the apex comes up than its sharpness asks. */
   readonly extraRiseMm: (angleDeg: number) => number;
-  readonly stagesFor: (shape: Shape, riseMm: number, wanted: Wanted) => Result<readonly Stage[]>;
+  readonly stagesFor: (shape: Shape, riseMm: number, wanted: Wanted) => Result<readonly CutStage[]>;
   /** Where the volume is not that of the section carried along the edge. */
   readonly sumsOf?: (sums: StageSums, work: Omit<BladeWork, 'sums' | 'chain'>) => StageSums;
   /** What the stones of the edge take, where another tool takes its share first. */

@@ -3,14 +3,14 @@ import { apexOf, flatGrind, mm } from '../../index';
 import { jointLine } from '../../section/cuts';
 import { JOINT } from '../../section/face';
 import { reachAtMm } from '../../section/section';
-import { closes, faceCut, lowestRun, sumAlong, workStages, type Stage } from './stages';
+import { closes, faceCut, lowestRun, sumAlong, workStages, type CutStage } from './stages';
 
 const blade = valueOf(flatGrind(KITCHEN_SECTION));
-const edge = (yMm: number, angleDeg: number): Stage => ({
+const edge = (yMm: number, angleDeg: number): CutStage => ({
   id: 'edge',
   cuts: (['right', 'left'] as const).map((side) => faceCut(side, angleDeg, 0, yMm, 'new bevel')),
 });
-const joint = (yMm: number): Stage => ({
+const joint = (yMm: number): CutStage => ({
   id: 'outline',
   cuts: [{ line: jointLine(mm(yMm)), face: JOINT, angleDeg: null }],
 });

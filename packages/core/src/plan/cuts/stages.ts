@@ -17,8 +17,8 @@ import {
   type Side,
 } from '../../section';
 
-export const STAGES = ['outline', 'thinning', 'back', 'edge', 'round', 'micro'] as const;
-export type StageId = (typeof STAGES)[number];
+export const CUT_STAGES = ['outline', 'thinning', 'back', 'edge', 'round', 'micro'] as const;
+export type StageId = (typeof CUT_STAGES)[number];
 
 export interface StageCut {
   readonly line: CutLine;
@@ -49,12 +49,12 @@ export const flatCut = (side: Side, xMm: number, role: FaceRole): StageCut => ({
   angleDeg: 0,
 });
 
-export interface Stage {
+export interface CutStage {
   readonly id: StageId;
   readonly cuts: readonly StageCut[];
 }
 
-export interface WorkedStage extends Stage {
+export interface WorkedStage extends CutStage {
   /** After this stage. */
   readonly section: Section;
   readonly areaMm2: number;
@@ -70,7 +70,7 @@ const widthOfFaces = ({ vertices }: Section, faces: readonly Face[]): number =>
   }, 0);
 
 /** The stages one after another; each takes what the one before has left. */
-export const workStages = (section: Section, stages: readonly Stage[]): WorkedStage[] => {
+export const workStages = (section: Section, stages: readonly CutStage[]): WorkedStage[] => {
   let worked = section;
   return stages.map(({ id, cuts }) => {
     let areaMm2 = 0;
@@ -112,7 +112,7 @@ export const sumAlong = (stations: readonly WorkedStation[]): StageSums => {
     return sum;
   };
   const sums: Partial<Record<StageId, StageSum>> = {};
-  for (const id of STAGES) {
+  for (const id of CUT_STAGES) {
     const done = stations.some(({ stages }) => stages?.some((stage) => stage.id === id));
     sums[id] = done
       ? { mm3: integral(id, 'areaMm2'), faceMm2: integral(id, 'faceMm') }

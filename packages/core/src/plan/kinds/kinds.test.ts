@@ -5,6 +5,7 @@ import {
   DEFAULT_CHOICES,
   liftWords,
   planBlade,
+  say,
   textOf,
   usualMeasuresOf,
   type Answers,
@@ -15,7 +16,6 @@ import {
   type PlanStep,
   type Side,
 } from '../../index';
-import { say } from '../../text/say';
 import { isFace } from '../../section/face';
 import { sectionAreaMm2 } from '../../section/section';
 import { DEFAULT_KIND_CHOICES } from '../choices/kind-choices';

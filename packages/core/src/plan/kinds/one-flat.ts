@@ -4,10 +4,10 @@ import {
   faceCut,
   frontSide,
   withinPlay,
+  type CutStage,
   type CutStrategy,
   type Place,
   type Shape,
-  type Stage,
   type StrategyInput,
 } from '../cuts';
 import { joint, microStage } from './parts';
@@ -65,7 +65,7 @@ export const oneFlatGeometry = (input: StrategyInput): CutStrategy => {
           'choices.angleDeg',
         );
       }
-      const stages: Stage[] = [
+      const stages: CutStage[] = [
         joint(riseMm),
         { id: 'edge', cuts: [faceCut(front, wanted.angleDeg, 0, riseMm, 'new bevel')] },
       ];

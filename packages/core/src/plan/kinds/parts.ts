@@ -6,19 +6,19 @@ import {
   scratchTopMm,
   topOf,
   type BladeWork,
+  type CutStage,
   type GroundSide,
   type MicroWanted,
-  type Stage,
   type StageCut,
 } from '../cuts';
 
-export const joint = (yMm: number): Stage => ({
+export const joint = (yMm: number): CutStage => ({
   id: 'outline',
   cuts: [{ line: jointLine(mm(yMm)), face: JOINT, angleDeg: null }],
 });
 
 /** The edge bevel: on each ground side a line through the new apex. */
-export const edgeStage = (ground: readonly GroundSide[], yMm: number, xMm = 0): Stage => ({
+export const edgeStage = (ground: readonly GroundSide[], yMm: number, xMm = 0): CutStage => ({
   id: 'edge',
   cuts: ground.map(({ side, angleDeg }) => faceCut(side, angleDeg, xMm, yMm, 'new bevel')),
 });
@@ -32,7 +32,7 @@ export const microStage = (
   yMm: number,
   { aboveDeg, faceMm }: MicroWanted,
   xMm = 0,
-): Stage => ({
+): CutStage => ({
   id: 'micro',
   cuts: ground.map(({ side, angleDeg }): StageCut => {
     const theta = toRadians(perSide(angleDeg));

@@ -13,6 +13,7 @@ import {
   mapCell,
   mapFinishes,
   NO_SIZES,
+  ownText,
   planBlade,
   SCHOOL_QUESTIONS,
   templateOf,
@@ -29,7 +30,6 @@ import {
   type RackStone,
   type StepChange,
 } from '../../index';
-import { ownText } from '../../text/say';
 import { stationOfZone } from '../../blade/zone-station';
 import { schoolsOf } from '../choices/schools';
 import { applyChanges } from '../steps/apply-changes';

@@ -3,7 +3,7 @@ import { figure, type Figure, type Result, type WhyInput } from '../../units';
 import { textOf } from '../../text';
 import { HAND_SPEED_M_PER_S, type Chain } from '../../abrasive';
 import type { AngleAdvice, PlanInput } from '../choices';
-import { STAGES, type StageId, type StageSums } from '../cuts';
+import { CUT_STAGES, type StageId, type StageSums } from '../cuts';
 import type { PlanStep } from '../steps';
 
 /** What a school of the angle costs; null where it cannot be ground or no stones lead there. */
@@ -66,10 +66,10 @@ export const STAGE_LABELS: Readonly<Record<StageId, string>> = {
 
 /** Steel of all stages. The joint is taken by the first stone where no step takes it on its own. */
 export const steelOf = (sums: StageSums): number =>
-  STAGES.reduce((total, id) => total + sums[id].mm3, 0);
+  CUT_STAGES.reduce((total, id) => total + sums[id].mm3, 0);
 
 const steelInputs = (sums: StageSums): WhyInput[] =>
-  STAGES.filter((id) => sums[id].mm3 > 0).map((id) => ({
+  CUT_STAGES.filter((id) => sums[id].mm3 > 0).map((id) => ({
     label: STAGE_LABELS[id],
     value: sums[id].mm3,
     unit: 'mm³',

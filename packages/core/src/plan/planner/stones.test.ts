@@ -3,13 +3,13 @@ import {
   DEFAULT_CHOICES,
   NO_SIZES,
   planBlade,
+  say,
   textOf,
   withDefaults,
   type Machine,
   type PartChain,
   type PlanChoices,
 } from '../../index';
-import { say } from '../../text/say';
 import { DEFAULT_FINISHING } from '../choices/finishing';
 import { MICRO_ABOVE_DEG } from '../choices/first-guesses';
 

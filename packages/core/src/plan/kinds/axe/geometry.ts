@@ -1,6 +1,6 @@
 import { ok, perSide, toRadians } from '../../../units';
 import { measureFace, sectionFromSides, type SidePoint } from '../../../section';
-import { faceCut, type CutStrategy, type Stage, type StrategyInput } from '../../cuts';
+import { faceCut, type CutStage, type CutStrategy, type StrategyInput } from '../../cuts';
 import { RAISED_DEG, ROUND_AT_MM, ROUND_SHARE } from '../first-guesses';
 import { twoSidedGeometry } from '../two-sided/geometry';
 
@@ -74,14 +74,14 @@ export const axeGeometry = (input: StrategyInput): CutStrategy => {
     const { points, belowMm } = roundingOf(wanted.angleDeg, scale);
     const isRound = rounds && cameRound;
     const ground = flat.groundAt(wanted.angleDeg);
-    const edge: Stage = {
+    const edge: CutStage = {
       id: 'edge',
       cuts: ground.map(({ side, angleDeg }) =>
         faceCut(side, angleDeg, 0, isRound ? riseMm - belowMm : riseMm, 'new bevel'),
       ),
     };
     const apexMm = isRound ? riseMm : riseMm + belowMm;
-    const round: Stage = {
+    const round: CutStage = {
       id: 'round',
       cuts: points
         .slice(0, -1)

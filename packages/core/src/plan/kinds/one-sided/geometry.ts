@@ -7,11 +7,11 @@ import {
   frontSide,
   otherSide,
   withinPlay,
+  type CutStage,
   type CutStrategy,
   type MicroWanted,
   type Place,
   type Shape,
-  type Stage,
   type StrategyInput,
 } from '../../cuts';
 import { BACK_TAKES_MM, CLAM_AT, CLAM_DEG } from '../first-guesses';
@@ -149,7 +149,7 @@ export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
           'choices.angleDeg',
         );
       }
-      const stages: Stage[] = [
+      const stages: CutStage[] = [
         joint(riseMm),
         {
           id: 'back',

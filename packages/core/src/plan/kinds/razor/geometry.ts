@@ -4,10 +4,10 @@ import { razorAngle } from '../../../angle';
 import { TAPE_MM } from '../../choices';
 import {
   faceCut,
+  type CutStage,
   type CutStrategy,
   type Place,
   type Shape,
-  type Stage,
   type StrategyInput,
 } from '../../cuts';
 import { BEHIND_EDGE_MM, CLEAR_SHARE, HOLLOW_RADIUS_MM } from '../first-guesses';
@@ -54,7 +54,7 @@ export const razorGeometry = (input: StrategyInput): CutStrategy => {
     spineOffsetMm: (thicknessMm) => thicknessMm / 2 + tapeMm(input),
     extraRiseMm: () => 0,
     stagesFor: (_shape, riseMm, wanted) => {
-      const stages: Stage[] = [
+      const stages: CutStage[] = [
         joint(riseMm),
         {
           id: 'edge',

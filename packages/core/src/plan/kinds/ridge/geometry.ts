@@ -3,10 +3,10 @@ import { isFace, sectionFromSides, type Side, type SidePoint } from '../../../se
 import { numberAnswer } from '../../../intake';
 import {
   faceCut,
+  type CutStage,
   type CutStrategy,
   type Place,
   type Shape,
-  type Stage,
   type StrategyInput,
 } from '../../cuts';
 import { RIDGE_SHARE, RIDGE_THICKNESS_SHARE } from '../first-guesses';
@@ -88,7 +88,7 @@ export const ridgeGeometry = (input: StrategyInput): CutStrategy => {
     ...even,
     shapeAt,
     stagesFor: (shape, riseMm, wanted) => {
-      const stages: Stage[] = [joint(riseMm)];
+      const stages: CutStage[] = [joint(riseMm)];
       if (wanted.thinning) {
         const bevel = toRadians(perSide(input.presentDeg));
         const yMm =

@@ -22,11 +22,11 @@ import {
   faceCut,
   thinningBands,
   withinPlay,
+  type CutStage,
   type CutStrategy,
   type GroundSide,
   type Place,
   type Shape,
-  type Stage,
   type StrategyInput,
   type Wanted,
 } from '../../cuts';
@@ -157,8 +157,8 @@ const groundBoth =
 /** Outline, bands, bevel, micro bevel. */
 const stagesFor =
   (input: StrategyInput, ground: CutStrategy['groundAt']) =>
-  (shape: Shape, riseMm: number, wanted: Wanted): Result<readonly Stage[]> => {
-    const stages: Stage[] = [joint(riseMm)];
+  (shape: Shape, riseMm: number, wanted: Wanted): Result<readonly CutStage[]> => {
+    const stages: CutStage[] = [joint(riseMm)];
     if (wanted.thinning) {
       const bands = thinningBands({
         section: shape.section,

@@ -1,0 +1,12 @@
+/** Where a job stands, and what may be done with it there. */
+export {
+  can,
+  refusalOf,
+  ROLES,
+  rolesFor,
+  STAGES,
+  type JobAction,
+  type JobState,
+  type Role,
+  type Stage,
+} from './lifecycle';

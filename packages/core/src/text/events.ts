@@ -1,0 +1,71 @@
+/** The English of the history of a job, one entry a code; see `steps.ts`. */
+export const EVENT_ENGLISH = {
+  'event.taken-in': ({
+    kind,
+    tag,
+    promisedOn,
+  }: {
+    kind: string;
+    tag: number;
+    promisedOn: string;
+  }) => `took in ${kind} on tag ${tag}, promised for ${promisedOn}`,
+  'event.corrected': 'corrected the intake; the plan has to be made again',
+  'event.photographed': 'added a photograph',
+  'event.photograph-deleted': 'deleted a photograph',
+  'event.asked': ({ question, answer }: { question: string; answer: string }) =>
+    `asked: “${question}” The answer was ${answer}`,
+  'event.estimated': ({ range }: { range: string }) => `estimated ${range}`,
+  'event.agreed': ({ range }: { range: string }) => `customer agreed to ${range}`,
+  'event.agreement-withdrawn': ({ range }: { range: string }) =>
+    `no longer agreed; estimated ${range}`,
+  'event.planned': ({
+    angleDeg,
+    inclusiveDeg,
+    steps,
+    changes,
+    reason,
+  }: {
+    angleDeg: number;
+    inclusiveDeg: number;
+    steps: number;
+    changes: number;
+    reason: string;
+  }) =>
+    [
+      `approved a plan: ${angleDeg.toFixed(1)}° per side (${inclusiveDeg.toFixed(1)}° inclusive), ${steps} ${steps === 1 ? 'step' : 'steps'}`,
+      changes > 0 ? `, ${changes} changed by hand` : '',
+      reason === '' ? '' : `: ${reason}`,
+    ].join(''),
+  'event.started': 'started work; cautions read',
+  'event.step-done': ({ step, right, left }: { step: string; right: number; left: number }) =>
+    `${step}: done, ${right} right and ${left} left`,
+  'event.check-skipped': ({ step, reason }: { step: string; reason: string }) =>
+    `${step}: check skipped (${reason})`,
+  'event.step-reopened': ({ step }: { step: string }) => `went back to “${step}”`,
+  'event.touched-up': ({
+    rung,
+    stone,
+    isEnough,
+    note,
+  }: {
+    rung: string;
+    stone: string;
+    isEnough: boolean;
+    note: string;
+  }) =>
+    [
+      `touched up: ${rung}${stone === '' ? '' : ` (${stone})`}, ${isEnough ? 'enough' : 'not enough'}`,
+      note === '' ? '' : `: ${note}`,
+    ].join(''),
+  'event.passed': ({ verdict, note }: { verdict: string; note: string }) =>
+    `tested: ${verdict}${note === '' ? '' : `: ${note}`}`,
+  'event.sent-back': ({ step, note }: { step: string; note: string }) =>
+    `failed the test, back to “${step}”${note === '' ? '' : `: ${note}`}`,
+  'event.pass-undone': 'undid the pass: the edge is under test again',
+  'event.declined': ({ reason }: { reason: string }) => `declined: ${reason}`,
+  'event.decline-undone': 'took it on again: it is not declined any more',
+  'event.handed-over': ({ tag }: { tag: number }) => `handed over by tag ${tag}, edge covered`,
+  'event.handed-back': ({ tag }: { tag: number }) =>
+    `handed back without work by tag ${tag}, edge covered`,
+  'event.hand-over-undone': 'undid the hand-over: the blade is in the shop',
+} as const;

@@ -138,10 +138,10 @@ for (const [kind, name, operations] of BLADES) {
     // Changed by hand, with a reason; refused without one.
     const changed = core.work.steps.find(({ sides }) => sides.length > 0)!;
     await page
-      .getByRole('button', { name: `More of ${changed.title}`, exact: true })
+      .getByRole('button', { name: `More of ${textOf(changed.title)}`, exact: true })
       .first()
       .click();
-    await page.getByRole('button', { name: `Change it: ${changed.title}`, exact: true }).click();
+    await page.getByRole('button', { name: `Change it: ${textOf(changed.title)}`, exact: true }).click();
     await page.getByLabel('Changed to', { exact: true }).fill('33');
     await page.getByRole('button', { name: 'Keep the change' }).click();
     await expect(page.getByText(/A reason of at least 3 letters/)).toBeVisible();

@@ -1,13 +1,14 @@
 /** Builds the server and the web application into dist/, unless nothing changed since the last build. */
+import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import { once } from 'node:events';
 import { existsSync } from 'node:fs';
 import { cp, mkdir, readdir, readFile, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
-import { build as bundle } from 'esbuild';
-import { build as buildWeb } from 'vite';
+import { fileURLToPath } from 'node:url';
 import { withFolder } from './folder-lock';
 import { DIST, ROOT, SERVER_ENTRY } from './paths';
-import { say } from './say';
+import { say, Trouble } from './say';
 
 const STAMP = join(DIST, 'built-from');
 
@@ -55,6 +56,11 @@ const buildAlone = async (): Promise<void> => {
     say('  built already');
     return;
   }
+  // Loaded only where something is to be built.
+  const [{ build: bundle }, { build: buildWeb }] = await Promise.all([
+    import('esbuild'),
+    import('vite'),
+  ]);
   say('  building the server');
   const server = join(ROOT, 'packages', 'server', 'src');
   await bundle({
@@ -82,3 +88,17 @@ const buildAlone = async (): Promise<void> => {
   });
   await writeFile(STAMP, digest);
 };
+
+/** The same in a process of its own: what building takes in memory is given back before the shop opens. */
+export const buildApart = async (): Promise<void> => {
+  const child = spawn(process.execPath, ['--import', 'tsx', fileURLToPath(import.meta.url)], {
+    cwd: ROOT,
+    stdio: 'inherit',
+  });
+  const [code] = (await once(child, 'exit')) as [number | null];
+  if (code !== 0) {
+    throw new Trouble('Building failed.', 'What went wrong is written above.');
+  }
+};
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) await build();

@@ -3,7 +3,7 @@ import { fork } from 'node:child_process';
 import { chmod, mkdir } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
-import { build } from './build';
+import { buildApart } from './build';
 import {
   APP_DATABASE,
   databaseEnvironment,
@@ -117,7 +117,7 @@ const serve = async (): Promise<number> => {
     say(`  MariaDB on 127.0.0.1:${databasePort}`);
     if (values.fresh) await emptyDatabase(database);
     say('Build');
-    await build();
+    await buildApart();
     say('Server');
     const code = await runServer(mode, port, folder, database);
     if (code !== 0) {

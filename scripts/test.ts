@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { mkdir, readFile, rm } from 'node:fs/promises';
 import { join } from 'node:path';
-import { build } from './build';
+import { buildApart } from './build';
 import { databaseEnvironment, startDatabase, type Database } from './database';
 import { dataFolder, ROOT } from './paths';
 import { runOrExplain, say, Trouble } from './say';
@@ -16,41 +16,62 @@ interface Count {
 const REPORTS = join(ROOT, 'dist', 'reports');
 const TEST_DATABASE_PORT = Number(process.env['PATIENT_EDGE_TEST_DATABASE_PORT'] ?? 3319);
 
+interface Ran {
+  readonly code: number;
+  /** What it wrote, where it was not written as it came. */
+  readonly output: string;
+}
+
+/** Runs a tool; what is written as it comes goes to the screen at once, else it is kept for the end. */
 const run = (
   command: string,
   args: readonly string[],
-  environment: Record<string, string> = {},
-): Promise<number> =>
+  { environment = {}, asItComes = true }: RunOptions = {},
+): Promise<Ran> =>
   new Promise((resolve, reject) => {
     const child = spawn(command, args, {
       cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
+      stdio: ['ignore', asItComes ? 'inherit' : 'pipe', asItComes ? 'inherit' : 'pipe'],
       env: { ...process.env, ...environment },
     });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr]) {
+      stream?.on('data', (chunk: Buffer) => {
+        output += chunk.toString();
+      });
+    }
     child.once('error', reject);
-    child.once('exit', (code) => resolve(code ?? 1));
+    child.once('close', (code) => resolve({ code: code ?? 1, output }));
   });
 
-const tool = (name: string): string => join(ROOT, 'node_modules', '.bin', name);
-const asOne = (code: number): Count => ({ passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 });
+interface RunOptions {
+  readonly environment?: Readonly<Record<string, string>>;
+  readonly asItComes?: boolean;
+}
 
-const types = async (): Promise<Count> => {
-  const projects = [
+const tool = (name: string): string => join(ROOT, 'node_modules', '.bin', name);
+
+/** A check that passes or fails as one; its complaints are written when it has ended. */
+const check = async (command: string, args: readonly string[]): Promise<Count> => {
+  const { code, output } = await run(command, args, { asItComes: false });
+  if (code !== 0) process.stderr.write(output);
+  return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
+};
+
+/** Each package is checked once and its types are handed on to those that use it. */
+const types = (): Promise<Count> =>
+  check(tool('tsc'), [
+    '-b',
     'packages/core',
     'packages/contract',
     'packages/devices',
     'packages/server',
     'packages/web',
     'tsconfig.tools.json',
-  ];
-  const codes = await Promise.all(projects.map((project) => run(tool('tsc'), ['-p', project])));
-  const failed = codes.filter((code) => code !== 0).length;
-  return { passed: codes.length - failed, failed };
-};
-const lint = async (): Promise<Count> =>
-  asOne(await run(tool('eslint'), ['.', '--max-warnings', '0']));
-const format = async (): Promise<Count> =>
-  asOne(await run(tool('prettier'), ['--check', '--log-level', 'warn', '.']));
+  ]);
+const lint = (): Promise<Count> => check(tool('eslint'), ['.', '--max-warnings', '0']);
+const format = (): Promise<Count> =>
+  check(tool('prettier'), ['--check', '--log-level', 'warn', '.']);
 
 interface JestReport {
   readonly numPassedTests: number;
@@ -64,10 +85,10 @@ const jest = async (
 ): Promise<Count> => {
   const file = join(REPORTS, 'jest.json');
   await rm(file, { force: true });
-  const code = await run(
+  const { code } = await run(
     tool('jest'),
     ['--selectProjects', ...projects, '--json', `--outputFile=${file}`, '--silent'],
-    environment,
+    { environment },
   );
   if (!existsSync(file)) return { passed: 0, failed: 1 };
   const report = JSON.parse(await readFile(file, 'utf8')) as JestReport;
@@ -87,9 +108,8 @@ interface BrowserReport {
 const browser = async (environment: Record<string, string>): Promise<Count> => {
   const file = join(REPORTS, 'browser.json');
   await rm(file, { force: true });
-  const code = await run(tool('playwright'), ['test'], {
-    ...environment,
-    PLAYWRIGHT_JSON_OUTPUT_NAME: file,
+  const { code } = await run(tool('playwright'), ['test'], {
+    environment: { ...environment, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
   });
   if (!existsSync(file)) return { passed: 0, failed: 1 };
   const { stats } = JSON.parse(await readFile(file, 'utf8')) as BrowserReport;
@@ -113,44 +133,57 @@ const partsAsked = (): readonly Part[] => {
 const test = async (): Promise<number> => {
   const parts = partsAsked();
   await mkdir(REPORTS, { recursive: true });
-  let database: Database | null = null;
-  const total = { passed: 0, failed: 0 };
+  const counts: Count[] = [];
+  const times: string[] = [];
   const count = async (name: string, work: () => Promise<Count>): Promise<void> => {
-    say(`\n${name}`);
     const startedMs = Date.now();
     const { passed, failed } = await work();
-    total.passed += passed;
-    total.failed += failed;
-    say(`  ${passed} passed, ${failed} failed, ${Math.round((Date.now() - startedMs) / 1000)} s`);
+    counts.push({ passed, failed });
+    const line = `${name}: ${passed} passed, ${failed} failed, ${secondsSince(startedMs)} s`;
+    times.push(line);
+    say(line);
   };
+  const begunMs = Date.now();
+  let database: Database | null = null;
   try {
-    if (parts.includes('types')) await count('Types', types);
-    if (parts.includes('lint')) await count('Lint', lint);
-    if (parts.includes('format')) await count('Format', format);
-    if (parts.includes('core'))
-      await count('Core', () => jest(['scripts', 'core', 'contract'], {}));
     if (parts.includes('unit') || parts.includes('browser')) {
-      say('\nDatabase for the tests');
+      say('Database for the tests');
       const folder = dataFolder('test');
       await mkdir(folder, { recursive: true });
       database = await startDatabase(folder, TEST_DATABASE_PORT);
-      const environment = databaseEnvironment(database);
+    }
+    const environment = database ? databaseEnvironment(database) : {};
+    // The checks of the code need one processor, and the unit tests the other.
+    const checks = async (): Promise<void> => {
+      if (parts.includes('types')) await count('Types', types);
+      if (parts.includes('lint')) await count('Lint', lint);
+      if (parts.includes('format')) await count('Format', format);
+    };
+    const units = async (): Promise<void> => {
+      if (parts.includes('core')) {
+        await count('Core', () => jest(['scripts', 'core', 'contract'], environment));
+      }
       if (parts.includes('unit')) {
-        await count('Unit tests', () =>
-          jest(['scripts', 'core', 'contract', 'server', 'web'], environment),
-        );
+        const projects = ['scripts', 'core', 'contract', 'server', 'web'];
+        await count('Unit tests', () => jest(projects, environment));
       }
-      if (parts.includes('browser')) {
-        say('\nBuild');
-        await build();
-        await count('Browser tests on the built application', () => browser(environment));
-      }
+    };
+    await Promise.all([checks(), units()]);
+    if (parts.includes('browser')) {
+      const buildMs = Date.now();
+      await buildApart();
+      times.push(`Build: ${secondsSince(buildMs)} s`);
+      await count('Browser tests on the built application', () => browser(environment));
     }
   } finally {
     await database?.stop();
   }
-  say(`\n${total.passed} passed, ${total.failed} failed`);
-  return total.failed === 0 && total.passed > 0 ? 0 : 1;
+  const total = (of: keyof Count): number => counts.reduce((sum, each) => sum + each[of], 0);
+  say(`\n${times.join('\n')}\nAll of it: ${secondsSince(begunMs)} s`);
+  say(`\n${total('passed')} passed, ${total('failed')} failed`);
+  return total('failed') === 0 && total('passed') > 0 ? 0 : 1;
 };
+
+const secondsSince = (startedMs: number): number => Math.round((Date.now() - startedMs) / 1000);
 
 runOrExplain(test);

@@ -1,12 +1,17 @@
 import { fileURLToPath } from 'node:url';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
 
 export default defineConfig({
   root: here('.'),
-  plugins: [react()],
+  plugins: [
+    react(),
+    // Served as they lie there: nothing is compressed while somebody waits.
+    compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|json|txt)$/ }),
+  ],
   html: { cspNonce: '__NONCE__' },
   worker: { format: 'es' },
   build: {

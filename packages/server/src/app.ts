@@ -4,6 +4,7 @@ import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { ApiErrorBody } from '@patient-edge/contract';
 import type { LabelPrinter } from '@patient-edge/devices';
+import expressStaticGzip from 'express-static-gzip';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
 import expressMySqlSession from 'express-mysql-session';
@@ -128,7 +129,15 @@ const answerError: ErrorRequestHandler = (error: unknown, request, response, nex
 
 const webRoutes = (folder: string): express.Router => {
   const router = express.Router();
-  router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y' }));
+  // Scripts and styles lie beside their compressed copies, made once, when they were built.
+  router.use(
+    '/assets',
+    expressStaticGzip(join(folder, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { immutable: true, maxAge: '1y' },
+    }),
+  );
   router.use(express.static(folder, { index: false }));
   router.get('/{*path}', async (request, response) => {
     if (/\.[a-z0-9]+$/i.test(request.path)) throw notFound('This file');

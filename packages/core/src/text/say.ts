@@ -44,7 +44,7 @@ export const say = <C extends MessageCode>(
   ...params: ParamsOf<C> extends undefined ? [] : [ParamsOf<C>]
 ): Message => {
   const [given] = params;
-  return given === undefined ? { code } : { code, params: given as Message['params'] & object };
+  return given === undefined ? { code } : { code, params: given };
 };
 
 const isMessage = (param: Param): param is Message =>

@@ -1,6 +1,6 @@
 /** What is refused before anything is read: foreign hosts, foreign origins, bodies that are no JSON. */
 import { randomBytes } from 'node:crypto';
-import type { RequestHandler } from 'express';
+import type { RequestHandler, Response } from 'express';
 import helmet from 'helmet';
 import { ApiError, forbidden } from './errors';
 
@@ -80,27 +80,35 @@ export const sameOriginWrites: RequestHandler = (request, _response, next) => {
   next();
 };
 
+const nonceOf = (response: object): string => {
+  const { locals } = response as Response;
+  return locals['nonce'] as string;
+};
+
+/** Everything but the nonce is the same for every answer, and is put together once. */
+const policy = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'none'"],
+      scriptSrc: ["'self'"],
+      styleSrc: ["'self'", (_request, response) => `'nonce-${nonceOf(response)}'`],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      workerSrc: ["'self'"],
+      manifestSrc: ["'self'"],
+      baseUri: ["'none'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  // Served over plain HTTP on loopback; a proxy in front sets its own.
+  strictTransportSecurity: false,
+});
+
 /** A fresh nonce a page, and a policy under which nothing foreign runs. */
 export const contentPolicy: RequestHandler = (request, response, next) => {
   response.locals['nonce'] = randomBytes(16).toString('base64');
-  helmet({
-    contentSecurityPolicy: {
-      useDefaults: false,
-      directives: {
-        defaultSrc: ["'none'"],
-        scriptSrc: ["'self'"],
-        styleSrc: ["'self'", `'nonce-${response.locals['nonce'] as string}'`],
-        imgSrc: ["'self'", 'data:', 'blob:'],
-        fontSrc: ["'self'"],
-        connectSrc: ["'self'"],
-        workerSrc: ["'self'"],
-        manifestSrc: ["'self'"],
-        baseUri: ["'none'"],
-        formAction: ["'self'"],
-        frameAncestors: ["'none'"],
-      },
-    },
-    // Served over plain HTTP on loopback; a proxy in front sets its own.
-    strictTransportSecurity: false,
-  })(request, response, next);
+  policy(request, response, next);
 };

@@ -162,6 +162,16 @@ export const versionQuerySchema = Joi.object<VersionBody>({
   version: Joi.number().integer().min(0).required().label('Version'),
 });
 
+export interface CustomerPageQuery {
+  readonly afterName: string | null;
+  readonly afterId: number | null;
+}
+/** Behind which customer a page of the list begins; the first page where nothing is said. */
+export const customerPageSchema = Joi.object<CustomerPageQuery, true>({
+  afterName: Joi.string().max(80).default(null).label('After name'),
+  afterId: Joi.number().integer().min(1).default(null).label('After number'),
+});
+
 export interface WorkBody {
   readonly revision: number;
   readonly strokesRight: number;

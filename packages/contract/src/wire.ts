@@ -101,10 +101,11 @@ export interface Found {
   readonly owners: readonly Customer[];
   readonly blades: readonly FoundBlade[];
 }
+/** A page of the customers by name. */
 export interface CustomerList {
-  readonly total: number;
-  /** The first of them by name. */
-  readonly owners: readonly Customer[];
+  readonly customers: readonly Customer[];
+  /** Where the next page begins, behind the last of this one; null where there is none. */
+  readonly next: { readonly name: string; readonly id: number } | null;
 }
 
 export interface BladeSummary {

@@ -74,17 +74,17 @@ export const stepsOfJob = async (
   jobId: number,
   round: number,
 ): Promise<StepRecord[]> => {
-  const rows = await select<StepRow>(
-    on,
-    `${STEP_SELECT} WHERE job_id = ? ORDER BY superseded DESC, position, id`,
-    [jobId],
-  );
-  const burr = await select<BurrRow>(
-    on,
-    `SELECT b.plan_step_id AS stepId, b.side, b.zone, b.finding FROM burr_check b
-     JOIN plan_step p ON p.id = b.plan_step_id WHERE p.job_id = ? AND b.round = ?`,
-    [jobId, round],
-  );
+  const [rows, burr] = await Promise.all([
+    select<StepRow>(on, `${STEP_SELECT} WHERE job_id = ? ORDER BY superseded DESC, position, id`, [
+      jobId,
+    ]),
+    select<BurrRow>(
+      on,
+      `SELECT b.plan_step_id AS stepId, b.side, b.zone, b.finding FROM burr_check b
+       JOIN plan_step p ON p.id = b.plan_step_id WHERE p.job_id = ? AND b.round = ?`,
+      [jobId, round],
+    ),
+  ]);
   return rows.map((row) => toRecord(row, burrOf(burr, row.id)));
 };
 

@@ -226,9 +226,33 @@ describe('forgetting a person', () => {
     expect(names(await found('perpetua'))).toEqual([]);
   });
 
+  test('are listed page by page, each once and in their order', async () => {
+    await shop.pool.query(
+      `INSERT INTO customer (name, trade) SELECT CONCAT('Page ', LPAD(MOD(seq, 7), 2, '0')), 'pages'
+       FROM seq_1_to_250`,
+    );
+    const listed: { readonly name: string; readonly id: number }[] = [];
+    let path: string | null = '/api/customers';
+    while (path !== null) {
+      const { customers, next }: CustomerList = (await counter.get(path).expect(200))
+        .body as CustomerList;
+      listed.push(...customers);
+      path = next
+        ? `/api/customers?${new URLSearchParams({ afterName: next.name, afterId: String(next.id) }).toString()}`
+        : null;
+    }
+    expect(listed.filter(({ name }) => name.startsWith('Page '))).toHaveLength(250);
+    expect(new Set(listed.map(({ id }) => id)).size).toBe(listed.length);
+    const pages = listed.filter(({ name }) => name.startsWith('Page '));
+    for (const [index, { name, id }] of pages.entries()) {
+      const before = pages[index - 1];
+      if (before) expect(before.name < name || (before.name === name && before.id < id)).toBe(true);
+    }
+  });
+
   test('nobody brings a blade under an erased record, and nothing is written there again', async () => {
     const list = (await counter.get('/api/customers').expect(200)).body as CustomerList;
-    expect(list.owners.every(({ name }) => name !== 'Erased customer')).toBe(true);
+    expect(list.customers.every(({ name }) => name !== 'Erased customer')).toBe(true);
     const job = await brings(person('Short Stay'));
     await sentHome(counter, job);
     const { id } = job.customer;

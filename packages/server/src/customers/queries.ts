@@ -8,18 +8,25 @@ export const FIRST_PHONE = `COALESCE((SELECT p.number FROM customer_phone p
 export const CUSTOMER_COLUMNS = `c.id, c.name, c.trade, ${FIRST_PHONE} AS phone, c.note,
   c.edges_liked AS edgesLiked`;
 
-/** The first so many by name, and how many there are; those who were forgotten are not listed. */
-export const listCustomers = (on: Queryable, most: number): Promise<Customer[]> =>
+/** Where a page of the list ends: the next begins behind it. */
+export interface CustomerKey {
+  readonly name: string;
+  readonly id: number;
+}
+
+/** So many by name, from behind a key; those who were erased are not listed. */
+export const listCustomers = (
+  on: Queryable,
+  most: number,
+  after: CustomerKey | null,
+): Promise<Customer[]> =>
   select<Customer>(
     on,
     `SELECT ${CUSTOMER_COLUMNS} FROM customer c WHERE c.erased_at IS NULL
+     ${after ? 'AND (c.name > ? OR (c.name = ? AND c.id > ?))' : ''}
      ORDER BY c.name, c.id LIMIT ${most}`,
+    after ? [after.name, after.name, after.id] : [],
   );
-
-export const countCustomers = async (on: Queryable): Promise<number> =>
-  (
-    await select<{ n: number }>(on, 'SELECT COUNT(*) AS n FROM customer WHERE erased_at IS NULL')
-  )[0]!.n;
 
 export interface CustomerRow extends Customer {
   readonly version: number;

@@ -1,6 +1,7 @@
 /** Those who bring blades: listed, corrected, merged when they are one, forgotten when they ask for it. */
 import {
   changeCustomerSchema,
+  customerPageSchema,
   customerSchema,
   eraseCustomerSchema,
   mergeCustomerSchema,
@@ -14,14 +15,13 @@ import { bladesOfCustomer } from '../blades/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
 import { onceOnly } from '../http/idempotency';
-import { allow, bodyOf, pathId } from '../http/request';
+import { allow, bodyOf, pathId, queryOf } from '../http/request';
 import { eraseCustomer } from './erase';
 import { mergedCustomer } from './merge';
 import {
   addCustomer,
   bladesInShop,
   changeCustomer,
-  countCustomers,
   findCustomer,
   jobIdsOfCustomer,
   listCustomers,
@@ -34,7 +34,7 @@ import {
 } from './queries';
 
 const THIS = 'This owner';
-/** Beyond these one searches. */
+/** To a page of the list. */
 const MOST_LISTED = 100;
 
 const recordOf = async (on: Queryable, id: number): Promise<CustomerRecord> => {
@@ -64,10 +64,16 @@ const lockedAt = async (on: PoolConnection, id: number, version: number): Promis
 export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router => {
   const router = Router();
 
-  router.get('/customers', allow(), async (_request, response) => {
+  router.get('/customers', allow(), async (request, response) => {
+    const { afterName, afterId } = queryOf(customerPageSchema, request);
+    const after = afterName === null || afterId === null ? null : { name: afterName, id: afterId };
+    // One more than are shown tells whether there are more.
+    const found = await listCustomers(pool, MOST_LISTED + 1, after);
+    const customers = found.slice(0, MOST_LISTED);
+    const last = customers.at(-1);
     const list: CustomerList = {
-      total: await countCustomers(pool),
-      owners: await listCustomers(pool, MOST_LISTED),
+      customers,
+      next: found.length > MOST_LISTED && last ? { name: last.name, id: last.id } : null,
     };
     response.json(list);
   });

@@ -28,15 +28,23 @@ import {
 } from './queries';
 import { ALL_BY_CALIPER, measuresOf } from './rows';
 
+/** One job with all that hangs on it, in two round trips. */
 export const readJob = async (on: Queryable, id: number): Promise<Job> => {
   const row = await findJobRow(on, id);
   if (!row) throw notFound('This blade');
-  const [damage, steps, tests, events] = [
-    await damageOfJob(on, id),
-    await stepsOfJob(on, id, row.round),
-    await testRoundsOfJob(on, id),
-    await eventsOfJob(on, id),
-  ];
+  // What hangs on the job is asked for at once, not one after the other.
+  const [damage, before, steps, tests, events, consents, estimate, photographs, lastChoices] =
+    await Promise.all([
+      damageOfJob(on, id),
+      damageBefore(on, row),
+      stepsOfJob(on, id, row.round),
+      testRoundsOfJob(on, id),
+      eventsOfJob(on, id),
+      consentsOfJob(on, id),
+      estimateOfJob(on, row),
+      photographsOfJob(on, id),
+      lastChoicesOf(on, id),
+    ]);
   const measures = measuresOf(row);
   const after = tests.find(({ phase, round }) => phase === 'after' && round === row.round);
   return {
@@ -62,13 +70,13 @@ export const readJob = async (on: Queryable, id: number): Promise<Job> => {
     angleReadings: row.angleReadings ?? [],
     answers: row.answers ?? {},
     damage,
-    damageBefore: await damageBefore(on, row),
-    consents: await consentsOfJob(on, id),
+    damageBefore: before,
+    consents,
     protectionDone: row.protectionDone ?? [],
-    estimate: await estimateOfJob(on, row),
-    photographs: await photographsOfJob(on, id),
+    estimate,
+    photographs,
     plan: row.planRecord && planRecordOf(row.planRecord),
-    lastChoices: await lastChoicesOf(on, id),
+    lastChoices,
     steps,
     tests,
     verdict: after ? judgeEdge(after.readings, findUse(row.useId)) : null,

@@ -1,12 +1,13 @@
 import { ownText, type Message } from '@patient-edge/core';
 import type { Customer, Job, JobEvent, NextTag, PlanRecord, Stage } from '@patient-edge/contract';
 import {
-  MEASURE_FIELDS,
+  type MeasureField,
   type Answers,
   type BladeMeasures,
   type Damage,
   type Sharpness,
 } from '@patient-edge/core';
+import { columnsOf } from '../database/columns';
 import { change, select, type Queryable } from '../database/pool';
 import { FIRST_PHONE } from '../customers/queries';
 import type { CompleteIntake } from './complete-intake';
@@ -157,52 +158,82 @@ export const tagHolder = async (on: Queryable, tagNumber: number): Promise<strin
     )
   )[0]?.name;
 
-const intakeValues = (intake: CompleteIntake) => {
-  const { body, measures } = intake;
-  return [
-    body.useId,
-    body.cuts,
-    body.askedFor,
-    body.promisedOn,
-    body.sharpness,
-    body.carefulHands,
-    ...MEASURE_FIELDS.map((field) => measures[field]),
-    body.bevelFaceMm,
-    intake.presentAnglePerSideDeg,
-    intake.angleAssumed,
-    JSON.stringify(intake.measuredWith),
-    JSON.stringify(body.angleReadings),
-    body.bellyStartMm,
-    body.tipRiseMm,
-    body.traced && JSON.stringify(body.traced),
-    JSON.stringify(body.answers),
-  ];
-};
-const INTAKE_COLUMNS = [
-  'use_id',
-  'cuts',
-  'asked_for',
-  'promised_on',
-  'sharpness',
-  'careful_hands',
-  'edge_length_mm',
-  'height_heel_mm',
-  'height_middle_mm',
-  'height_tip_mm',
-  'spine_heel_mm',
-  'spine_middle_mm',
-  'spine_tip_mm',
-  'thickness_behind_edge_mm',
-  'bevel_face_mm',
-  'present_angle_per_side_deg',
-  'angle_assumed',
-  'measured_with',
-  'angle_readings',
-  'belly_start_mm',
-  'tip_rise_mm',
-  'outline',
-  'answers',
-];
+/** What the intake says of a job, as its columns take it: lists as JSON. */
+interface IntakeRow extends Readonly<Record<MeasureField, number>> {
+  readonly useId: string;
+  readonly cuts: string;
+  readonly askedFor: string;
+  readonly promisedOn: string;
+  readonly sharpness: string;
+  readonly carefulHands: boolean;
+  readonly bevelFaceMm: number | null;
+  readonly presentAnglePerSideDeg: number | null;
+  readonly angleAssumed: boolean;
+  readonly measuredWith: string;
+  readonly angleReadings: string;
+  readonly bellyStartMm: number | null;
+  readonly tipRiseMm: number | null;
+  readonly outline: string | null;
+  readonly answers: string;
+}
+
+const INTAKE_COLUMNS = columnsOf<IntakeRow>({
+  useId: 'use_id',
+  cuts: 'cuts',
+  askedFor: 'asked_for',
+  promisedOn: 'promised_on',
+  sharpness: 'sharpness',
+  carefulHands: 'careful_hands',
+  edgeLengthMm: 'edge_length_mm',
+  heightHeelMm: 'height_heel_mm',
+  heightMiddleMm: 'height_middle_mm',
+  heightTipMm: 'height_tip_mm',
+  spineHeelMm: 'spine_heel_mm',
+  spineMiddleMm: 'spine_middle_mm',
+  spineTipMm: 'spine_tip_mm',
+  thicknessBehindEdgeMm: 'thickness_behind_edge_mm',
+  bevelFaceMm: 'bevel_face_mm',
+  presentAnglePerSideDeg: 'present_angle_per_side_deg',
+  angleAssumed: 'angle_assumed',
+  measuredWith: 'measured_with',
+  angleReadings: 'angle_readings',
+  bellyStartMm: 'belly_start_mm',
+  tipRiseMm: 'tip_rise_mm',
+  outline: 'outline',
+  answers: 'answers',
+});
+
+const intakeRowOf = ({ body, measures, ...rest }: CompleteIntake): IntakeRow => ({
+  ...measures,
+  useId: body.useId,
+  cuts: body.cuts,
+  askedFor: body.askedFor,
+  promisedOn: body.promisedOn,
+  sharpness: body.sharpness,
+  carefulHands: body.carefulHands,
+  bevelFaceMm: body.bevelFaceMm,
+  presentAnglePerSideDeg: rest.presentAnglePerSideDeg,
+  angleAssumed: rest.angleAssumed,
+  measuredWith: JSON.stringify(rest.measuredWith),
+  angleReadings: JSON.stringify(body.angleReadings),
+  bellyStartMm: body.bellyStartMm,
+  tipRiseMm: body.tipRiseMm,
+  outline: body.traced && JSON.stringify(body.traced),
+  answers: JSON.stringify(body.answers),
+});
+
+/** A visit as it begins: the blade, its tag, and what the intake says. */
+interface NewJobRow extends IntakeRow {
+  readonly bladeId: number;
+  readonly tagNumber: number;
+  readonly takenInAt: Date;
+}
+const NEW_JOB_COLUMNS = columnsOf<NewJobRow>({
+  bladeId: 'blade_id',
+  tagNumber: 'tag_number',
+  takenInAt: 'taken_in_at',
+  ...INTAKE_COLUMNS.names,
+});
 
 export const insertJob = async (
   on: Queryable,
@@ -214,29 +245,29 @@ export const insertJob = async (
   (
     await change(
       on,
-      `INSERT INTO job (blade_id, tag_number, taken_in_at, ${INTAKE_COLUMNS.join(', ')})
-       VALUES (?, ?, ?, ${INTAKE_COLUMNS.map(() => '?').join(', ')})`,
-      [bladeId, tagNumber, takenInAt, ...intakeValues(intake)],
+      `INSERT INTO job ${NEW_JOB_COLUMNS.inserted}`,
+      NEW_JOB_COLUMNS.valuesOf({ bladeId, tagNumber, takenInAt, ...intakeRowOf(intake) }),
     )
   ).insertId;
 
 export const updateIntake = (on: Queryable, jobId: number, intake: CompleteIntake) =>
-  change(
-    on,
-    `UPDATE job SET ${INTAKE_COLUMNS.map((column) => `${column} = ?`).join(', ')} WHERE id = ?`,
-    [...intakeValues(intake), jobId],
-  );
+  change(on, `UPDATE job SET ${INTAKE_COLUMNS.updated} WHERE id = ?`, [
+    ...INTAKE_COLUMNS.valuesOf(intakeRowOf(intake)),
+    jobId,
+  ]);
 
 /** What was found on the blade at the visit before this one; null at the first. */
 export const damageBefore = async (on: Queryable, row: JobRow): Promise<Damage[] | null> => {
-  const before = (
-    await select<{ id: number | null }>(
-      on,
-      'SELECT MAX(id) AS id FROM job WHERE blade_id = ? AND id < ?',
-      [row.bladeId, row.id],
-    )
-  )[0]!.id;
-  return before === null ? null : damageOfJob(on, before);
+  const found = await select<Damage | { readonly id: null }>(
+    on,
+    `SELECT d.damage_key AS id, d.kind, d.side, d.from_mm AS fromMm, d.length_mm AS lengthMm,
+       d.depth_mm AS depthMm
+     FROM (SELECT MAX(id) AS id FROM job WHERE blade_id = ? AND id < ?) v
+       LEFT JOIN damage d ON d.job_id = v.id
+     WHERE v.id IS NOT NULL ORDER BY d.from_mm, d.damage_key`,
+    [row.bladeId, row.id],
+  );
+  return found.length === 0 ? null : found.filter((each): each is Damage => each.id !== null);
 };
 
 /** The latest visit of the blade called so. */

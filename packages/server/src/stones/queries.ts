@@ -35,7 +35,7 @@ const COLUMNS = columnsOf<StoneBody>({
 interface StoneRow extends StoneBody {
   readonly id: number;
   readonly version: number;
-  readonly workedSeconds: number | null;
+  readonly workedSeconds: number;
   readonly workedUntilFlat: number | null;
   readonly flattenedAt: Date | null;
   readonly putInAt: Date | null;
@@ -43,20 +43,18 @@ interface StoneRow extends StoneBody {
   readonly takenOutAt: Date | null;
 }
 
-/** Work is what the steps of all plans hold; a two-grit block is in the water with both its sides. */
+/** Work is the sum of all steps, kept by the database; a two-grit block is in the water with both its sides. */
 const STONE_SELECT = `SELECT s.id, s.version, ${COLUMNS.selected('s')},
-  w.seconds AS workedSeconds, f.worked_seconds_until AS workedUntilFlat, f.at AS flattenedAt,
+  s.worked_seconds AS workedSeconds, f.worked_seconds_until AS workedUntilFlat, f.at AS flattenedAt,
   k.put_in_at AS putInAt, k.minutes AS soakingMinutes,
   (SELECT MAX(o.taken_out_at) FROM soak o WHERE o.stone_id IN (s.id, s.other_side_id)) AS takenOutAt
   FROM stone s
-  LEFT JOIN (SELECT stone_id, SUM(worked_seconds) AS seconds FROM plan_step
-    WHERE stone_id IS NOT NULL GROUP BY stone_id) w ON w.stone_id = s.id
   LEFT JOIN flattening f ON f.id = (SELECT MAX(l.id) FROM flattening l WHERE l.stone_id = s.id)
   LEFT JOIN soak k ON k.id = (SELECT MAX(i.id) FROM soak i WHERE i.stone_in_water IN (s.id, s.other_side_id))`;
 
 const toStone = (row: StoneRow): Stone => {
   const { workedUntilFlat, putInAt, soakingMinutes, ...rest } = row;
-  const workedSeconds = row.workedSeconds ?? 0;
+  const { workedSeconds } = row;
   return {
     ...rest,
     retired: Boolean(row.retired),

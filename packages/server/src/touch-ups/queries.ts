@@ -5,33 +5,37 @@ interface TouchUpRow extends Omit<TouchUp, 'at' | 'lastedDays' | 'enough'> {
   readonly at: Date;
   readonly enough: number;
   /** The blade's next touch-up or visit; null while there was none. */
-  readonly endedAt: Date | null;
+  readonly touchedAgainAt: Date | null;
+  readonly cameAgainAt: Date | null;
 }
 
 const DAY_MS = 24 * 60 * 60 * 1000;
+
+/** Until the first of what followed; null where nothing has. */
+const daysUntil = (from: Date, followed: readonly (Date | null)[]): number | null => {
+  const times = followed.flatMap((each) => (each ? [each.getTime()] : []));
+  return times.length === 0 ? null : Math.round((Math.min(...times) - from.getTime()) / DAY_MS);
+};
 
 /** All touch-ups of a blade over its visits, the latest first. */
 export const touchUpsOfBlade = async (on: Queryable, bladeId: number): Promise<TouchUp[]> => {
   const rows = await select<TouchUpRow>(
     on,
     `SELECT t.id, t.job_id AS jobId, t.at, p.name AS who, t.rung, s.name AS stone, t.enough, t.note,
-       (SELECT MIN(e.at) FROM (
-          SELECT u.at, v.blade_id FROM touch_up u JOIN job v ON v.id = u.job_id
-          UNION ALL SELECT n.taken_in_at, n.blade_id FROM job n
-        ) e WHERE e.blade_id = j.blade_id AND e.at > t.at) AS endedAt
+       (SELECT MIN(u.at) FROM touch_up u JOIN job v ON v.id = u.job_id
+        WHERE v.blade_id = j.blade_id AND u.at > t.at) AS touchedAgainAt,
+       (SELECT MIN(n.taken_in_at) FROM job n
+        WHERE n.blade_id = j.blade_id AND n.taken_in_at > t.at) AS cameAgainAt
      FROM touch_up t JOIN job j ON j.id = t.job_id JOIN staff p ON p.id = t.staff_id
        LEFT JOIN stone s ON s.id = t.stone_id
      WHERE j.blade_id = ? ORDER BY t.at DESC, t.id DESC`,
     [bladeId],
   );
-  return rows.map(({ endedAt, at, enough, ...row }) => ({
+  return rows.map(({ touchedAgainAt, cameAgainAt, at, enough, ...row }) => ({
     ...row,
     at: at.toISOString(),
     enough: enough === 1,
-    lastedDays:
-      enough === 1 && endedAt !== null
-        ? Math.round((endedAt.getTime() - at.getTime()) / DAY_MS)
-        : null,
+    lastedDays: enough === 1 ? daysUntil(at, [touchedAgainAt, cameAgainAt]) : null,
   }));
 };
 

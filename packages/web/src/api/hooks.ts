@@ -23,6 +23,7 @@ import type {
 import { STEELS, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
 import useSWR, { mutate, type SWRConfiguration } from 'swr';
+import useSWRInfinite from 'swr/infinite';
 import { ApiFailure, asPart, request } from './client';
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
@@ -65,7 +66,15 @@ export const useSteels = (): readonly Steel[] | null => {
   return useMemo(() => (data ? [...STEELS, ...data] : null), [data]);
 };
 
-export const useCustomers = () => useSWR<CustomerList, ApiFailure>('/customers', get);
+/** The customers by name, page by page. */
+export const useCustomers = () =>
+  useSWRInfinite<CustomerList, ApiFailure>((index, previous: CustomerList | null) => {
+    if (index === 0) return '/customers';
+    const next = previous?.next;
+    return next
+      ? `/customers?${new URLSearchParams({ afterName: next.name, afterId: String(next.id) })}`
+      : null;
+  }, get);
 /** What the letters typed so far find; the last answer stands until the next is there. */
 export const useSearch = (typed: string) =>
   useSWR<Found, ApiFailure>(

@@ -6,17 +6,18 @@ import { Link } from 'react-router';
 import { useCustomers, useSearch } from '../api/hooks';
 import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
-import { Sheet, Soft, Stack, TextEntry } from '../theme/parts';
+import { QuietButton, Sheet, Soft, Stack, TextEntry } from '../theme/parts';
 import { Waiting } from '../theme/waiting';
 
 const OwnersPage = () => {
-  const { data: list, error } = useCustomers();
+  const { data: pages, error, size, setSize, isValidating } = useCustomers();
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed);
   const { data: found } = useSearch(wanted);
-  if (!list) return <Waiting error={error} words="Fetching the owners…" />;
+  if (!pages) return <Waiting error={error} words="Fetching the owners…" />;
   const searching = typed.trim() !== '';
-  const owners = searching ? (found?.owners ?? []) : list.owners;
+  const owners = searching ? (found?.owners ?? []) : pages.flatMap(({ customers }) => customers);
+  const hasMore = !searching && pages.at(-1)?.next !== null;
   return (
     <Stack $gap={16}>
       <h1>Owners</h1>
@@ -33,12 +34,12 @@ const OwnersPage = () => {
         {searching && found && owners.length === 0 && (
           <p>Nobody like that. New owners are written down when they bring a blade.</p>
         )}
-        {!searching && list.total > owners.length && (
-          <Soft>
-            The first {owners.length} of {list.total}: type to find the others.
-          </Soft>
+        {hasMore && (
+          <QuietButton isDisabled={isValidating} onPress={() => void setSize(size + 1)}>
+            Show more
+          </QuietButton>
         )}
-        {!searching && list.total === 0 && (
+        {!searching && owners.length === 0 && (
           <p>Nobody yet. Owners are written down when they bring a blade.</p>
         )}
       </Sheet>

@@ -3,8 +3,9 @@ import { defineConfig } from '@playwright/test';
 /** Debian's Chromium, nothing downloaded; the background chatter of a browser is switched off. */
 export default defineConfig({
   testDir: 'e2e',
-  // One after another: beside each other on two cores they wait for one another longer than they save.
-  workers: 1,
+  globalSetup: './e2e/support/demo-once.ts',
+  // Files side by side, each with a shop of its own: while one waits for its server the other draws.
+  workers: 2,
   // Wide, for a machine that is shared: what is asserted is what happens, not how soon.
   timeout: 400_000,
   expect: { timeout: 45_000 },

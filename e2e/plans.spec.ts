@@ -141,7 +141,9 @@ for (const [kind, name, operations] of BLADES) {
       .getByRole('button', { name: `More of ${textOf(changed.title)}`, exact: true })
       .first()
       .click();
-    await page.getByRole('button', { name: `Change it: ${textOf(changed.title)}`, exact: true }).click();
+    await page
+      .getByRole('button', { name: `Change it: ${textOf(changed.title)}`, exact: true })
+      .click();
     await page.getByLabel('Changed to', { exact: true }).fill('33');
     await page.getByRole('button', { name: 'Keep the change' }).click();
     await expect(page.getByText(/A reason of at least 3 letters/)).toBeVisible();

@@ -1,7 +1,8 @@
 /** A shop of its own for a test: the built server on a fresh database, to be killed and started again. */
-import { fork, type ChildProcess } from 'node:child_process';
+import { fork, spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { rm } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import { open, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import { databaseEnvironment, startDatabase, type Database } from '../../scripts/database';
@@ -17,6 +18,59 @@ const wanted = (name: string): string => {
 const POWER_CUT_PORT = 3329;
 const startOwnDatabase = (): Promise<Database> =>
   startDatabase(dataFolder('power-cut'), POWER_CUT_PORT);
+
+/** The demo as it is when it was just loaded. */
+export const DEMO_DUMP = join(dataFolder('test'), 'demo.sql');
+
+type Address = Readonly<Record<string, string>>;
+
+const emptyDatabase = async (address: Address, name: string): Promise<void> => {
+  const connection = await mysql.createConnection({
+    host: '127.0.0.1',
+    port: Number(address['DATABASE_PORT']),
+    user: address['DATABASE_USER']!,
+    password: address['DATABASE_PASSWORD']!,
+  });
+  await connection.query(`DROP DATABASE IF EXISTS ${name}`);
+  await connection.query(`CREATE DATABASE ${name}`);
+  await connection.end();
+};
+
+const client = (address: Address, ...rest: readonly string[]): string[] => [
+  '--no-defaults',
+  '--host=127.0.0.1',
+  `--port=${address['DATABASE_PORT']!}`,
+  `--user=${address['DATABASE_USER']!}`,
+  `--password=${address['DATABASE_PASSWORD']!}`,
+  ...rest,
+];
+
+const ended = async (child: ChildProcess, what: string): Promise<void> => {
+  const [code] = (await once(child, 'close')) as [number | null];
+  if (code !== 0) throw new Error(`${what} ended with ${code}`);
+};
+
+/** Fills an empty database with the demo. */
+const readDump = async (address: Address, name: string): Promise<void> => {
+  const dump = await open(DEMO_DUMP);
+  const child = spawn('mariadb', client(address, name), { stdio: [dump.fd, 'ignore', 'inherit'] });
+  await ended(child, 'Reading the demo');
+  await dump.close();
+};
+
+/** Keeps what is in a database for `readDump`. */
+const writeDump = async (address: Address, name: string): Promise<void> => {
+  const dump = await open(DEMO_DUMP, 'w');
+  const child = spawn(
+    'mariadb-dump',
+    client(address, '--skip-lock-tables', '--skip-add-locks', name),
+    {
+      stdio: ['ignore', dump.fd, 'inherit'],
+    },
+  );
+  await ended(child, 'Writing the demo');
+  await dump.close();
+};
 
 export class RunningShop {
   private server: ChildProcess | null = null;
@@ -39,15 +93,9 @@ export class RunningShop {
     const own = mayLosePower ? await startOwnDatabase() : null;
     const shop = new RunningShop(mode, name, port, own);
     const address = shop.databaseSettings();
-    const connection = await mysql.createConnection({
-      host: '127.0.0.1',
-      port: Number(address['DATABASE_PORT']),
-      user: address['DATABASE_USER']!,
-      password: address['DATABASE_PASSWORD']!,
-    });
-    await connection.query(`DROP DATABASE IF EXISTS ${name}`);
-    await connection.query(`CREATE DATABASE ${name}`);
-    await connection.end();
+    await emptyDatabase(address, name);
+    // The demo is loaded once, in `demo-once.ts`; everybody else begins with a copy of it.
+    if (mode === 'demo' && existsSync(DEMO_DUMP)) await readDump(address, name);
     await rm(shop.tray, { recursive: true, force: true });
     await shop.start();
     return shop;
@@ -99,6 +147,11 @@ export class RunningShop {
         throw new Error(`The server ended at its start:\n${this.log.slice(-2000)}`);
       }),
     ]);
+  }
+
+  /** Keeps this shop as it is now as the one that others begin with. */
+  keepAsDemo(): Promise<void> {
+    return writeDump(this.databaseSettings(), this.databaseName);
   }
 
   /** As a power cut would: nothing is asked, nothing is finished. */

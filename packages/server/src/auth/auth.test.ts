@@ -11,7 +11,7 @@ import {
   type TestShop,
 } from '../../test/test-shop';
 import { migrate } from '../database/migrate';
-import { change, select } from '../database/pool';
+import { execute, select } from '../database/pool';
 import { waitAfter } from './throttle';
 import { inProcessCompute } from '../compute/compute';
 import { reachFrom } from '../http/door';
@@ -111,7 +111,7 @@ describe('signing in', () => {
     expect(errorOf(waits)).toMatchObject({ code: 'TOO_MANY_TRIES', retryAfterS: 2 });
     await signIn('mira', PASSWORD).expect(200);
     // The wait is over: the right password passes, and counts from nothing again.
-    await change(own.pool, 'UPDATE sign_in_failure SET last_at = last_at - INTERVAL 3 SECOND');
+    await execute(own.pool, 'UPDATE sign_in_failure SET last_at = last_at - INTERVAL 3 SECOND');
     await signIn('nara', PASSWORD).expect(200);
     await signIn('nara', 'wrong-wrong').expect(401);
     await own.close();

@@ -88,11 +88,11 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
     // Before the hash: whoever comes later costs nothing.
     if ((await countStaff(pool)) > 0) throw isSetUp();
     const passwordHash = await hashPassword(body.password);
-    const staff = await inTransaction(pool, async (on): Promise<StaffMember> => {
-      if ((await countStaff(on)) > 0) throw isSetUp();
+    const staff = await inTransaction(pool, async (db): Promise<StaffMember> => {
+      if ((await countStaff(db)) > 0) throw isSetUp();
       const { name, login } = body;
-      const id = await addStaff(on, { name, login, role: 'owner', passwordHash });
-      await writeSetting(on, SHOP_NAME, body.shopName);
+      const id = await addStaff(db, { name, login, role: 'owner', passwordHash });
+      await writeSetting(db, SHOP_NAME, body.shopName);
       return { id, name, login, role: 'owner' };
     });
     await startSession(request, staff, 0);
@@ -114,9 +114,9 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
     }
     await throttle.passed();
     const passwordHash = await hashPassword(newPassword);
-    const epoch = await inTransaction(pool, async (on) => {
-      await setPassword(on, id, passwordHash);
-      return endSessionsOf(on, id);
+    const epoch = await inTransaction(pool, async (db) => {
+      await setPassword(db, id, passwordHash);
+      return endSessionsOf(db, id);
     });
     await carrySession(request, epoch);
     response.json({ changed: true });

@@ -14,7 +14,7 @@ import {
   workThrough,
   type TestShop,
 } from '../../test/test-shop';
-import { change } from '../database/pool';
+import { execute } from '../database/pool';
 
 let shop: TestShop;
 let bench: Agent;
@@ -228,7 +228,7 @@ describe('leaving a step', () => {
     const [step] = job.steps;
     const burr = burrEverywhere('clear');
     await work(job, step!, { workedSeconds: 600, runningSeconds: 60, burr }).expect(200);
-    await change(
+    await execute(
       shop.pool,
       'UPDATE plan_step SET running_at = running_at - INTERVAL 5 DAY WHERE id = ?',
       [step!.id],

@@ -12,7 +12,7 @@ import {
   type Said,
   type Zone,
 } from '@patient-edge/core';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 interface StepRow {
   readonly id: number;
@@ -70,16 +70,16 @@ const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
 
 /** All steps of a job in order, superseded ones first; burr as found in this round. */
 export const stepsOfJob = async (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   round: number,
 ): Promise<StepRecord[]> => {
   const [rows, burr] = await Promise.all([
-    select<StepRow>(on, `${STEP_SELECT} WHERE job_id = ? ORDER BY superseded DESC, position, id`, [
+    select<StepRow>(db, `${STEP_SELECT} WHERE job_id = ? ORDER BY superseded DESC, position, id`, [
       jobId,
     ]),
     select<BurrRow>(
-      on,
+      db,
       `SELECT b.plan_step_id AS stepId, b.side, b.zone, b.finding FROM burr_check b
        JOIN plan_step p ON p.id = b.plan_step_id WHERE p.job_id = ? AND b.round = ?`,
       [jobId, round],
@@ -89,14 +89,14 @@ export const stepsOfJob = async (
 };
 
 export const addSteps = async (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   steps: readonly PlanStep[],
   asks: readonly (readonly Said[])[],
 ): Promise<void> => {
   for (const [index, step] of steps.entries()) {
-    await change(
-      on,
+    await execute(
+      db,
       'INSERT INTO plan_step (job_id, position, operation, stone_id, detail, asks) VALUES (?, ?, ?, ?, ?, ?)',
       [
         jobId,
@@ -110,37 +110,37 @@ export const addSteps = async (
   }
 };
 
-export const deleteUnworkedSteps = (on: Queryable, jobId: number) =>
-  change(
-    on,
+export const deleteUnworkedSteps = (db: Queryable, jobId: number) =>
+  execute(
+    db,
     `DELETE FROM plan_step WHERE job_id = ? AND status = 'to do' AND strokes_right = 0
        AND strokes_left = 0 AND worked_seconds = 0 AND running_at IS NULL AND superseded = FALSE`,
     [jobId],
   );
 
-export const supersedeSteps = async (on: Queryable, jobId: number): Promise<void> => {
-  await stopClocks(on, jobId);
-  await change(
-    on,
+export const supersedeSteps = async (db: Queryable, jobId: number): Promise<void> => {
+  await stopClocks(db, jobId);
+  await execute(
+    db,
     'UPDATE plan_step SET superseded = TRUE WHERE job_id = ? AND superseded = FALSE',
     [jobId],
   );
 };
 
 /** Stops whatever clock of a job runs; its time is kept. */
-export const stopClocks = (on: Queryable, jobId: number) =>
-  change(
-    on,
+export const stopClocks = (db: Queryable, jobId: number) =>
+  execute(
+    db,
     `UPDATE plan_step SET worked_seconds = ${TOTAL_SECONDS}, running_at = NULL, running_seconds = NULL,
        revision = revision + 1 WHERE job_id = ? AND running_at IS NOT NULL`,
     [jobId],
   );
 
 /** Keeps the work of a step if nobody kept other work since; false otherwise. */
-export const saveWork = async (on: Queryable, stepId: number, body: WorkBody): Promise<boolean> =>
+export const saveWork = async (db: Queryable, stepId: number, body: WorkBody): Promise<boolean> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `UPDATE plan_step SET strokes_right = ?, strokes_left = ?, worked_seconds = ?, running_seconds = ?,
          running_at = IF(? IS NULL, NULL, CURRENT_TIMESTAMP(3)), revision = revision + 1
        WHERE id = ? AND revision = ?`,
@@ -157,18 +157,18 @@ export const saveWork = async (on: Queryable, stepId: number, body: WorkBody): P
   ).affectedRows === 1;
 
 export const replaceBurr = async (
-  on: Queryable,
+  db: Queryable,
   stepId: number,
   round: number,
   burr: BurrCheck,
 ): Promise<void> => {
-  await change(on, 'DELETE FROM burr_check WHERE plan_step_id = ? AND round = ?', [stepId, round]);
+  await execute(db, 'DELETE FROM burr_check WHERE plan_step_id = ? AND round = ?', [stepId, round]);
   for (const side of BLADE_SIDES) {
     for (const zone of ZONES) {
       const finding = burr[side][zone];
       if (finding === undefined) continue;
-      await change(
-        on,
+      await execute(
+        db,
         'INSERT INTO burr_check (plan_step_id, round, side, zone, finding) VALUES (?, ?, ?, ?, ?)',
         [stepId, round, side, zone, finding],
       );
@@ -177,27 +177,27 @@ export const replaceBurr = async (
 };
 
 /** Done: the clock stops, its time is kept. */
-export const finishStep = (on: Queryable, stepId: number, overrideReason: string | null) =>
-  change(
-    on,
+export const finishStep = (db: Queryable, stepId: number, overrideReason: string | null) =>
+  execute(
+    db,
     `UPDATE plan_step SET status = 'done', override_reason = ?, worked_seconds = ${TOTAL_SECONDS},
        running_at = NULL, running_seconds = NULL, revision = revision + 1 WHERE id = ?`,
     [overrideReason, stepId],
   );
 
 /** A step that was left is open again, as it was. */
-export const reopenStep = (on: Queryable, stepId: number) =>
-  change(
-    on,
+export const reopenStep = (db: Queryable, stepId: number) =>
+  execute(
+    db,
     `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1
      WHERE id = ?`,
     [stepId],
   );
 
 /** The named step and all after it are to be done again; the work so far stays counted. */
-export const reopenStepsFrom = (on: Queryable, jobId: number, stepId: number) =>
-  change(
-    on,
+export const reopenStepsFrom = (db: Queryable, jobId: number, stepId: number) =>
+  execute(
+    db,
     `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1
      WHERE job_id = ? AND superseded = FALSE
        AND position >= (SELECT position FROM (SELECT position FROM plan_step WHERE id = ?) AS named)`,

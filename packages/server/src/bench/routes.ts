@@ -33,10 +33,10 @@ const isBegun = ({
   strokesRight + strokesLeft + workedSeconds > 0 || runningSeconds !== null;
 
 /** A step that asks the customer something stands until the answer is yes. */
-const mustBeAllowed = async (on: Queryable, { asks }: StepRecord, row: JobRow): Promise<void> => {
+const mustBeAllowed = async (db: Queryable, { asks }: StepRecord, row: JobRow): Promise<void> => {
   // Most steps ask nothing: their strokes wait for no further question to the records.
   if (asks.length === 0) return;
-  const [open] = withoutYes(asks, await consentsOfJob(on, row.id));
+  const [open] = withoutYes(asks, await consentsOfJob(db, row.id));
   if (!open) return;
   throw new ApiError(409, 'ASK_FIRST', `Ask the customer first: “${open.words}”`, {
     currentVersion: row.version,
@@ -54,13 +54,13 @@ export const benchRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       'start work',
-      async (on, row) => {
-        const steps = await stepsOfJob(on, row.id, row.round);
+      async (db, row) => {
+        const steps = await stepsOfJob(db, row.id, row.round);
         const matters = new Set([
           ...ABOUT_THE_BLADE,
           ...steps.flatMap(({ superseded, asks }) => (superseded ? [] : asks.map(({ id }) => id))),
         ]);
-        const refused = [...lastAnswers(await consentsOfJob(on, row.id)).values()].find(
+        const refused = [...lastAnswers(await consentsOfJob(db, row.id)).values()].find(
           ({ matter, answer }) => answer === 'no' && matters.has(matter),
         );
         if (refused) {
@@ -69,8 +69,8 @@ export const benchRoutes = (pool: Pool): Router => {
             row.version,
           );
         }
-        await setStage(on, row.id, 'on the bench');
-        await addEvent(on, {
+        await setStage(db, row.id, 'on the bench');
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'bench',
@@ -85,23 +85,23 @@ export const benchRoutes = (pool: Pool): Router => {
     const jobId = pathId(request, 'id', 'This blade');
     const stepId = pathId(request, 'stepId', 'This step');
     const body = bodyOf(workSchema, request);
-    const step = await inTransaction(pool, async (on) => {
-      const row = await lockJobRow(on, jobId);
+    const step = await inTransaction(pool, async (db) => {
+      const row = await lockJobRow(db, jobId);
       if (!row) throw notFound('This blade');
-      const before = (await stepsOfJob(on, jobId, row.round)).find(({ id }) => id === stepId);
+      const before = (await stepsOfJob(db, jobId, row.round)).find(({ id }) => id === stepId);
       if (!before) throw notFound('This step');
-      if (before.status === 'done' || !can(await stateOf(on, row), 'work step')) {
+      if (before.status === 'done' || !can(await stateOf(db, row), 'work step')) {
         throw conflict(
           'This step has been left; the work on it is kept as it was',
           before.revision,
         );
       }
       // What was begun with a yes is kept whatever was said later: strokes are not lost.
-      if (!isBegun(before)) await mustBeAllowed(on, before, row);
-      if (!(await saveWork(on, stepId, body))) {
+      if (!isBegun(before)) await mustBeAllowed(db, before, row);
+      if (!(await saveWork(db, stepId, body))) {
         throw conflict('This step is being worked at another place too', before.revision);
       }
-      await replaceBurr(on, stepId, row.round, body.burr);
+      await replaceBurr(db, stepId, row.round, body.burr);
       return { ...before, ...body, revision: body.revision + 1 } satisfies StepRecord;
     });
     response.json(step);
@@ -116,8 +116,8 @@ export const benchRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       'finish step',
-      async (on, row) => {
-        const steps = (await stepsOfJob(on, row.id, row.round)).filter(
+      async (db, row) => {
+        const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
         const open = steps.find(({ status }) => status === 'to do');
@@ -125,7 +125,7 @@ export const benchRoutes = (pool: Pool): Router => {
         if (open?.id !== stepId) {
           throw conflict('Another step is open: the steps are left in their order', row.version);
         }
-        await mustBeAllowed(on, open, row);
+        await mustBeAllowed(db, open, row);
         if (isForgotten(open.runningSeconds)) {
           throw new ApiError(
             422,
@@ -145,10 +145,10 @@ export const benchRoutes = (pool: Pool): Router => {
             fields: [{ field: 'overrideReason', message: gate.missing.join('; ') }],
           });
         }
-        await finishStep(on, stepId, gate.open ? null : overrideReason);
+        await finishStep(db, stepId, gate.open ? null : overrideReason);
         const last = steps.at(-1)!.id === stepId;
-        await setStage(on, row.id, last ? 'testing' : 'on the bench');
-        await addEvent(on, {
+        await setStage(db, row.id, last ? 'testing' : 'on the bench');
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: gate.open ? 'step' : 'override',
@@ -174,8 +174,8 @@ export const benchRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       'reopen step',
-      async (on, row) => {
-        const steps = (await stepsOfJob(on, row.id, row.round)).filter(
+      async (db, row) => {
+        const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
         const step = steps.find(({ id }) => id === stepId);
@@ -183,10 +183,10 @@ export const benchRoutes = (pool: Pool): Router => {
         if (steps.findLast(({ status }) => status === 'done')?.id !== stepId) {
           throw conflict('Only the step done last can be opened again', row.version);
         }
-        await stopClocks(on, row.id);
-        await reopenStep(on, stepId);
-        await setStage(on, row.id, 'on the bench');
-        await addEvent(on, {
+        await stopClocks(db, row.id);
+        await reopenStep(db, stepId);
+        await setStage(db, row.id, 'on the bench');
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'reopened',

@@ -1,6 +1,6 @@
 import type { BladeOfCustomer, BladeSummary, Visit } from '@patient-edge/contract';
 import type { BladeMeasures, LastMeasured } from '@patient-edge/core';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 import { ALL_BY_CALIPER, MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
 
 interface BladeRow extends BladeMeasures {
@@ -23,29 +23,29 @@ const toSummary = (row: BladeRow): BladeSummary => ({
 });
 
 export const bladesOfCustomer = async (
-  on: Queryable,
+  db: Queryable,
   customerId: number,
 ): Promise<BladeOfCustomer[]> =>
   (
     await select<BladeRow & { readonly tagInUse: number | null }>(
-      on,
+      db,
       `${BLADE_SELECT} WHERE b.customer_id = ? ORDER BY b.id`,
       [customerId],
     )
   ).map((row) => ({ ...toSummary(row), tagInUse: row.tagInUse }));
 
 export const findBlade = async (
-  on: Queryable,
+  db: Queryable,
   id: number,
 ): Promise<{ summary: BladeSummary; customerId: number } | undefined> => {
-  const row = (await select<BladeRow>(on, `${BLADE_SELECT} WHERE b.id = ?`, [id]))[0];
+  const row = (await select<BladeRow>(db, `${BLADE_SELECT} WHERE b.id = ?`, [id]))[0];
   return row && { summary: toSummary(row), customerId: row.customerId };
 };
 
-export const findBladeOwner = async (on: Queryable, id: number): Promise<number | undefined> =>
+export const findBladeOwner = async (db: Queryable, id: number): Promise<number | undefined> =>
   (
     await select<{ customerId: number }>(
-      on,
+      db,
       'SELECT customer_id AS customerId FROM blade WHERE id = ?',
       [id],
     )
@@ -60,12 +60,12 @@ interface LastMeasuredRow extends BladeMeasures {
  * when there was none.
  */
 export const lastMeasuredOf = async (
-  on: Queryable,
+  db: Queryable,
   bladeId: number,
   beforeJobId: number | null,
 ): Promise<LastMeasured | null> => {
   const [row] = await select<LastMeasuredRow>(
-    on,
+    db,
     `SELECT j.measured_with AS measuredWith, ${MEASURE_COLUMNS} FROM job j JOIN blade b ON b.id = j.blade_id
      WHERE j.blade_id = ? AND j.id < COALESCE(?, ~0) ORDER BY j.id DESC LIMIT 1`,
     [bladeId, beforeJobId],
@@ -76,10 +76,10 @@ export const lastMeasuredOf = async (
 };
 
 /** The angle the blade went home with, per side; null when nothing was ever worked on it. */
-export const lastAngleOf = async (on: Queryable, bladeId: number): Promise<number | null> =>
+export const lastAngleOf = async (db: Queryable, bladeId: number): Promise<number | null> =>
   (
     await select<{ angleDeg: number | null }>(
-      on,
+      db,
       `SELECT JSON_VALUE(plan_record, '$.angleDeg') + 0.0 AS angleDeg FROM job
        WHERE blade_id = ? AND stage = 'returned' AND decline_reason IS NULL ORDER BY id DESC LIMIT 1`,
       [bladeId],
@@ -93,12 +93,12 @@ export interface BladeBody {
 }
 
 export const addBlade = async (
-  on: Queryable,
+  db: Queryable,
   customerId: number,
   body: BladeBody,
 ): Promise<number> =>
   (
-    await change(on, 'INSERT INTO blade (customer_id, name, kind, steel) VALUES (?, ?, ?, ?)', [
+    await execute(db, 'INSERT INTO blade (customer_id, name, kind, steel) VALUES (?, ?, ?, ?)', [
       customerId,
       body.name,
       body.kind,
@@ -106,8 +106,8 @@ export const addBlade = async (
     ])
   ).insertId;
 
-export const updateBlade = (on: Queryable, id: number, body: BladeBody) =>
-  change(on, 'UPDATE blade SET name = ?, kind = ?, steel = ? WHERE id = ?', [
+export const updateBlade = (db: Queryable, id: number, body: BladeBody) =>
+  execute(db, 'UPDATE blade SET name = ?, kind = ?, steel = ? WHERE id = ?', [
     body.name,
     body.kind,
     body.steel,
@@ -134,10 +134,10 @@ interface VisitRow {
 const MEAN_FORCE = `(SELECT AVG((r.force_1_gf + r.force_2_gf + r.force_3_gf) / 3) FROM edge_reading r
   WHERE r.job_id = j.id AND r.phase =`;
 
-export const visitsOfBlade = async (on: Queryable, bladeId: number): Promise<Visit[]> =>
+export const visitsOfBlade = async (db: Queryable, bladeId: number): Promise<Visit[]> =>
   (
     await select<VisitRow>(
-      on,
+      db,
       `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.taken_in_at AS takenInAt,
          j.decline_reason IS NOT NULL AS declined,
          j.returned_at AS returnedAt, JSON_VALUE(j.plan_record, '$.angleDeg') + 0.0 AS anglePerSideDeg,

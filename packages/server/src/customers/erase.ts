@@ -82,23 +82,23 @@ export const jsonWithoutPerson = (json: string, { whole, blades }: Terms): strin
 };
 
 /** Erases within the transaction of the caller; the sheets in the printer's tray are the caller's too. */
-export const eraseCustomer = async (on: PoolConnection, row: CustomerRow): Promise<void> => {
+export const eraseCustomer = async (db: PoolConnection, row: CustomerRow): Promise<void> => {
   const terms = termsOf({
     name: row.name,
-    bladeNames: (await bladesOfCustomer(on, row.id)).map(({ name }) => name),
-    phones: (await phonesOf(on, row.id)).map(({ number }) => number),
+    bladeNames: (await bladesOfCustomer(db, row.id)).map(({ name }) => name),
+    phones: (await phonesOf(db, row.id)).map(({ number }) => number),
   });
   for (const table of TEXT_TABLES) {
-    for (const found of await textsOfCustomer(on, table, row.id)) {
+    for (const found of await textsOfCustomer(db, table, row.id)) {
       for (const column of [...table.plain, ...table.json]) {
         const text = found[column];
         if (typeof text !== 'string') continue;
         const without = table.json.includes(column)
           ? jsonWithoutPerson(text, terms)
           : withoutPerson(text, terms);
-        if (without !== text) await writeText(on, table, found, column, without);
+        if (without !== text) await writeText(db, table, found, column, without);
       }
     }
   }
-  await forgetCustomer(on, row.id);
+  await forgetCustomer(db, row.id);
 };

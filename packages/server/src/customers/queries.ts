@@ -1,5 +1,5 @@
 import type { Customer, CustomerBody, Phone } from '@patient-edge/contract';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 /** The first telephone of the customer that stands as `c`. */
 export const FIRST_PHONE = `COALESCE((SELECT p.number FROM customer_phone p
@@ -16,12 +16,12 @@ export interface CustomerKey {
 
 /** So many by name, from behind a key; those who were erased are not listed. */
 export const listCustomers = (
-  on: Queryable,
+  db: Queryable,
   most: number,
   after: CustomerKey | null,
 ): Promise<Customer[]> =>
   select<Customer>(
-    on,
+    db,
     `SELECT ${CUSTOMER_COLUMNS} FROM customer c WHERE c.erased_at IS NULL
      ${after ? 'AND (c.name > ? OR (c.name = ? AND c.id > ?))' : ''}
      ORDER BY c.name, c.id LIMIT ${most}`,
@@ -35,8 +35,8 @@ export interface CustomerRow extends Customer {
 const ROW_SELECT = `SELECT ${CUSTOMER_COLUMNS}, c.version, c.erased_at AS erasedAt FROM customer c
   WHERE c.id = ?`;
 
-export const findCustomer = async (on: Queryable, id: number): Promise<CustomerRow | undefined> =>
-  (await select<CustomerRow>(on, ROW_SELECT, [id]))[0];
+export const findCustomer = async (db: Queryable, id: number): Promise<CustomerRow | undefined> =>
+  (await select<CustomerRow>(db, ROW_SELECT, [id]))[0];
 
 /** What others read of an owner. */
 export const toCustomer = ({
@@ -49,67 +49,67 @@ export const toCustomer = ({
 }: CustomerRow): Customer => ({ id, name, trade, phone, note, edgesLiked });
 
 /** The same under a lock. */
-export const lockCustomer = async (on: Queryable, id: number): Promise<CustomerRow | undefined> => {
-  await select(on, 'SELECT id FROM customer WHERE id = ? FOR UPDATE', [id]);
-  return findCustomer(on, id);
+export const lockCustomer = async (db: Queryable, id: number): Promise<CustomerRow | undefined> => {
+  await select(db, 'SELECT id FROM customer WHERE id = ? FOR UPDATE', [id]);
+  return findCustomer(db, id);
 };
 
-export const phonesOf = (on: Queryable, customerId: number): Promise<Phone[]> =>
+export const phonesOf = (db: Queryable, customerId: number): Promise<Phone[]> =>
   select<Phone>(
-    on,
+    db,
     'SELECT label, number FROM customer_phone WHERE customer_id = ? ORDER BY position',
     [customerId],
   );
 
 const replacePhones = async (
-  on: Queryable,
+  db: Queryable,
   customerId: number,
   phones: readonly Phone[],
 ): Promise<void> => {
-  await change(on, 'DELETE FROM customer_phone WHERE customer_id = ?', [customerId]);
+  await execute(db, 'DELETE FROM customer_phone WHERE customer_id = ?', [customerId]);
   for (const [position, { label, number }] of phones.entries()) {
-    await change(
-      on,
+    await execute(
+      db,
       'INSERT INTO customer_phone (customer_id, position, label, number) VALUES (?, ?, ?, ?)',
       [customerId, position, label, number],
     );
   }
 };
 
-export const addCustomer = async (on: Queryable, body: CustomerBody): Promise<number> => {
-  const { insertId } = await change(
-    on,
+export const addCustomer = async (db: Queryable, body: CustomerBody): Promise<number> => {
+  const { insertId } = await execute(
+    db,
     'INSERT INTO customer (name, trade, note, edges_liked) VALUES (?, ?, ?, ?)',
     [body.name, body.trade, body.note, body.edgesLiked],
   );
-  await replacePhones(on, insertId, body.phones);
+  await replacePhones(db, insertId, body.phones);
   return insertId;
 };
 
 export const changeCustomer = async (
-  on: Queryable,
+  db: Queryable,
   id: number,
   body: CustomerBody,
 ): Promise<void> => {
-  await change(
-    on,
+  await execute(
+    db,
     `UPDATE customer SET name = ?, trade = ?, note = ?, edges_liked = ?, version = version + 1
      WHERE id = ?`,
     [body.name, body.trade, body.note, body.edgesLiked, id],
   );
-  await replacePhones(on, id, body.phones);
+  await replacePhones(db, id, body.phones);
 };
 
-export const moveBlades = (on: Queryable, fromId: number, intoId: number) =>
-  change(on, 'UPDATE blade SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
+export const moveBlades = (db: Queryable, fromId: number, intoId: number) =>
+  execute(db, 'UPDATE blade SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
 
-export const removeCustomer = (on: Queryable, id: number) =>
-  change(on, 'DELETE FROM customer WHERE id = ?', [id]);
+export const removeCustomer = (db: Queryable, id: number) =>
+  execute(db, 'DELETE FROM customer WHERE id = ?', [id]);
 
-export const bladesInShop = async (on: Queryable, customerId: number): Promise<number> =>
+export const bladesInShop = async (db: Queryable, customerId: number): Promise<number> =>
   (
     await select<{ n: number }>(
-      on,
+      db,
       `SELECT COUNT(*) AS n FROM job j JOIN blade b ON b.id = j.blade_id
        WHERE b.customer_id = ? AND j.tag_in_use IS NOT NULL`,
       [customerId],
@@ -147,7 +147,7 @@ export type TextRow = Readonly<Record<string, string | number | null>>;
 
 /** Every row of that table about a blade of theirs; JSON as it is written. */
 export const textsOfCustomer = (
-  on: Queryable,
+  db: Queryable,
   { table, keys, plain, json }: TextTable,
   customerId: number,
 ): Promise<TextRow[]> => {
@@ -158,7 +158,7 @@ export const textsOfCustomer = (
   ];
   const jobId = table === 'job' ? 'e.id' : 'e.job_id';
   return select<TextRow>(
-    on,
+    db,
     `SELECT ${columns.join(', ')} FROM ${table} e JOIN ${THEIR_JOBS} ON j.id = ${jobId}
      WHERE b.customer_id = ?`,
     [customerId],
@@ -166,54 +166,54 @@ export const textsOfCustomer = (
 };
 
 export const writeText = (
-  on: Queryable,
+  db: Queryable,
   { table, keys }: TextTable,
   row: TextRow,
   column: string,
   text: string,
 ) =>
-  change(
-    on,
+  execute(
+    db,
     `UPDATE ${table} SET ${column} = ? WHERE ${keys.map((key) => `${key} = ?`).join(' AND ')}`,
     [text, ...keys.map((key) => row[key]!)],
   );
 
-export const jobIdsOfCustomer = async (on: Queryable, customerId: number): Promise<number[]> =>
+export const jobIdsOfCustomer = async (db: Queryable, customerId: number): Promise<number[]> =>
   (
-    await select<{ id: number }>(on, `SELECT j.id FROM ${THEIR_JOBS} WHERE b.customer_id = ?`, [
+    await select<{ id: number }>(db, `SELECT j.id FROM ${THEIR_JOBS} WHERE b.customer_id = ?`, [
       customerId,
     ])
   ).map(({ id }) => id);
 
 /** Forgets what is theirs as such: how they and their blades are called, what they said, how they are reached. */
-export const forgetCustomer = async (on: Queryable, id: number): Promise<void> => {
-  await change(
-    on,
+export const forgetCustomer = async (db: Queryable, id: number): Promise<void> => {
+  await execute(
+    db,
     `UPDATE ${THEIR_JOBS} SET j.asked_for = '', j.cuts = '', j.remarks = '' WHERE b.customer_id = ?`,
     [id],
   );
-  await change(
-    on,
+  await execute(
+    db,
     `UPDATE ${THEIR_JOBS} SET j.estimate_agreed_by = 'the customer'
      WHERE b.customer_id = ? AND j.estimate_agreed_by IS NOT NULL`,
     [id],
   );
-  await change(
-    on,
+  await execute(
+    db,
     `UPDATE consent e JOIN ${THEIR_JOBS} ON j.id = e.job_id SET e.given_by = 'the customer'
      WHERE b.customer_id = ?`,
     [id],
   );
   // A picture may show more than the blade.
-  await change(
-    on,
+  await execute(
+    db,
     `DELETE e FROM photograph e JOIN ${THEIR_JOBS} ON j.id = e.job_id WHERE b.customer_id = ?`,
     [id],
   );
-  await change(on, "UPDATE blade SET name = '' WHERE customer_id = ?", [id]);
-  await change(on, 'DELETE FROM customer_phone WHERE customer_id = ?', [id]);
-  await change(
-    on,
+  await execute(db, "UPDATE blade SET name = '' WHERE customer_id = ?", [id]);
+  await execute(db, 'DELETE FROM customer_phone WHERE customer_id = ?', [id]);
+  await execute(
+    db,
     `UPDATE customer SET name = ?, trade = '', note = '', edges_liked = '', version = version + 1,
        erased_at = CURRENT_TIMESTAMP(3) WHERE id = ?`,
     [ERASED_NAME, id],

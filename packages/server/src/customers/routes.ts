@@ -14,7 +14,7 @@ import type { Pool, PoolConnection } from 'mysql2/promise';
 import { bladesOfCustomer } from '../blades/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
-import { onceOnly } from '../http/idempotency';
+import { withIdempotency } from '../http/idempotency';
 import { allow, bodyOf, pathId, queryOf } from '../http/request';
 import { eraseCustomer } from './erase';
 import { mergedCustomer } from './merge';
@@ -37,21 +37,21 @@ const THIS = 'This owner';
 /** To a page of the list. */
 const MOST_LISTED = 100;
 
-const recordOf = async (on: Queryable, id: number): Promise<CustomerRecord> => {
-  const row = await findCustomer(on, id);
+const recordOf = async (db: Queryable, id: number): Promise<CustomerRecord> => {
+  const row = await findCustomer(db, id);
   if (!row) throw notFound(THIS);
   return {
     customer: toCustomer(row),
-    phones: await phonesOf(on, id),
+    phones: await phonesOf(db, id),
     version: row.version,
     erasedAt: row.erasedAt?.toISOString() ?? null,
-    blades: await bladesOfCustomer(on, id),
+    blades: await bladesOfCustomer(db, id),
   };
 };
 
 /** The owner under a lock, as the caller saw them, and not forgotten since. */
-const lockedAt = async (on: PoolConnection, id: number, version: number): Promise<CustomerRow> => {
-  const row = await lockCustomer(on, id);
+const lockedAt = async (db: PoolConnection, id: number, version: number): Promise<CustomerRow> => {
+  const row = await lockCustomer(db, id);
   if (!row) throw notFound(THIS);
   if (row.erasedAt)
     throw conflict('This owner was erased: nothing is written down again', row.version);
@@ -84,8 +84,8 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
 
   router.post('/customers', allow(), async (request, response) => {
     const body = bodyOf(customerSchema, request);
-    const { id } = await onceOnly(pool, request, body, {
-      work: async (on) => ({ id: await addCustomer(on, body) }),
+    const { id } = await withIdempotency(pool, request, body, {
+      work: async (db) => ({ id: await addCustomer(db, body) }),
       madeInWords: () => 'a customer was',
     });
     response.status(201).json(await recordOf(pool, id));
@@ -94,9 +94,9 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
   router.put('/customers/:id', allow(), async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const { version, ...body } = bodyOf(changeCustomerSchema, request);
-    await inTransaction(pool, async (on) => {
-      await lockedAt(on, id, version);
-      await changeCustomer(on, id, body);
+    await inTransaction(pool, async (db) => {
+      await lockedAt(db, id, version);
+      await changeCustomer(db, id, body);
     });
     response.json(await recordOf(pool, id));
   });
@@ -104,24 +104,24 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
   router.post('/customers/:id/merge', allow('owner', 'counter'), async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const { version, intoId } = bodyOf(mergeCustomerSchema, request);
-    await inTransaction(pool, async (on) => {
+    await inTransaction(pool, async (db) => {
       if (intoId === id) {
         throw invalid([{ field: 'intoId', message: 'Owner who stays: choose another one' }]);
       }
       // Locked in the order of their ids, so that two merges cannot wait for each other.
-      for (const each of [id, intoId].sort((a, b) => a - b)) await lockCustomer(on, each);
-      const gone = await lockedAt(on, id, version);
-      const stays = await findCustomer(on, intoId);
+      for (const each of [id, intoId].sort((a, b) => a - b)) await lockCustomer(db, each);
+      const gone = await lockedAt(db, id, version);
+      const stays = await findCustomer(db, intoId);
       if (!stays || stays.erasedAt) {
         throw invalid([{ field: 'intoId', message: 'Owner who stays: not known here' }]);
       }
       const merged = mergedCustomer(
-        { ...stays, phones: await phonesOf(on, intoId) },
-        { ...gone, phones: await phonesOf(on, id) },
+        { ...stays, phones: await phonesOf(db, intoId) },
+        { ...gone, phones: await phonesOf(db, id) },
       );
-      await moveBlades(on, id, intoId);
-      await changeCustomer(on, intoId, merged);
-      await removeCustomer(on, id);
+      await moveBlades(db, id, intoId);
+      await changeCustomer(db, intoId, merged);
+      await removeCustomer(db, id);
     });
     response.json(await recordOf(pool, intoId));
   });
@@ -129,23 +129,23 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
   router.post('/customers/:id/erase', allow('owner'), async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const { version, name } = bodyOf(eraseCustomerSchema, request);
-    await inTransaction(pool, async (on) => {
-      const row = await lockedAt(on, id, version);
+    await inTransaction(pool, async (db) => {
+      const row = await lockedAt(db, id, version);
       if (row.name !== name) {
         throw invalid([
           { field: 'name', message: `Name: type "${row.name}"; "${name}" was given` },
         ]);
       }
-      const held = await bladesInShop(on, id);
+      const held = await bladesInShop(db, id);
       if (held > 0) {
         throw conflict(
           `${held === 1 ? 'A blade of theirs is' : `${held} blades of theirs are`} in the shop: hand over first`,
           row.version,
         );
       }
-      await eraseCustomer(on, row);
+      await eraseCustomer(db, row);
       // Before the end of the transaction: where the tray cannot be emptied nothing is said to be forgotten.
-      await printer?.discard(await jobIdsOfCustomer(on, id));
+      await printer?.discard(await jobIdsOfCustomer(db, id));
     });
     response.json(await recordOf(pool, id));
   });

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Pool } from 'mysql2/promise';
 import { emptyDatabase, MIGRATIONS } from '../../test/test-shop';
 import { migrate, whileStartingAlone } from './migrate';
-import { change, inTransaction, select } from './pool';
+import { execute, inTransaction, select } from './pool';
 
 let pool: Pool;
 let folder: string;
@@ -57,8 +57,8 @@ describe('migrations', () => {
 describe('a transaction', () => {
   test('that fails leaves nothing behind', async () => {
     await migrate(pool, folder);
-    const failing = inTransaction(pool, async (on) => {
-      await change(on, 'INSERT INTO first VALUES (7)');
+    const failing = inTransaction(pool, async (db) => {
+      await execute(db, 'INSERT INTO first VALUES (7)');
       throw new Error('dropped');
     });
     await expect(failing).rejects.toThrow('dropped');
@@ -67,13 +67,13 @@ describe('a transaction', () => {
 
   test('broken by a deadlock is tried again until both are through', async () => {
     await migrate(pool, folder);
-    await change(pool, 'INSERT INTO first VALUES (10), (11)');
+    await execute(pool, 'INSERT INTO first VALUES (10), (11)');
     const lockBoth = (first: number, second: number) =>
-      inTransaction(pool, async (on) => {
-        await change(on, 'UPDATE first SET id = id WHERE id = ?', [first]);
-        await select(on, 'SELECT id FROM first WHERE id = ? FOR UPDATE', [first]);
+      inTransaction(pool, async (db) => {
+        await execute(db, 'UPDATE first SET id = id WHERE id = ?', [first]);
+        await select(db, 'SELECT id FROM first WHERE id = ? FOR UPDATE', [first]);
         await new Promise((resolve) => setTimeout(resolve, 60));
-        await select(on, 'SELECT id FROM first WHERE id = ? FOR UPDATE', [second]);
+        await select(db, 'SELECT id FROM first WHERE id = ? FOR UPDATE', [second]);
         return first;
       });
     expect(await Promise.all([lockBoth(10, 11), lockBoth(11, 10)])).toEqual([10, 11]);
@@ -92,19 +92,19 @@ describe('the records of a shop from before nothing was mixed up', () => {
   test('are mended: vanished blades, forgotten clocks, a blade taken in twice, a first visit’s guesses', async () => {
     const before = await upTo('010_honing_rods.sql');
     await migrate(pool, before);
-    await change(pool, "INSERT INTO customer (id, name) VALUES (1, 'Hollis Reed')");
-    await change(
+    await execute(pool, "INSERT INTO customer (id, name) VALUES (1, 'Hollis Reed')");
+    await execute(
       pool,
       "INSERT INTO staff (id, name, login, password_hash, role) VALUES (1, 'Nara', 'nara', 'x', 'owner')",
     );
     for (const id of [1, 2, 3])
-      await change(
+      await execute(
         pool,
         "INSERT INTO blade (id, customer_id, kind, steel) VALUES (?, 1, 'chef', 'x')",
         [id],
       );
     const job = (id: number, bladeId: number, tag: number, stage: string, measuredWith: string) =>
-      change(
+      execute(
         pool,
         `INSERT INTO job (id, blade_id, tag_number, stage, promised_on, use_id, sharpness, edge_length_mm,
            height_heel_mm, height_middle_mm, height_tip_mm, spine_heel_mm, spine_middle_mm, spine_tip_mm,
@@ -118,7 +118,7 @@ describe('the records of a shop from before nothing was mixed up', () => {
     await job(3, 1, 8, 'declined', 'last visit');
     await job(4, 3, 9, 'taken in', 'last visit');
     await job(5, 3, 10, 'planned', 'last visit');
-    await change(
+    await execute(
       pool,
       `INSERT INTO plan_step (id, job_id, position, operation, detail, worked_seconds, running_since_ms)
        VALUES (1, 5, 1, 'edge', '{}', 30, (UNIX_TIMESTAMP() - 5 * 86400) * 1000),

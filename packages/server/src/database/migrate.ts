@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Pool, PoolConnection } from 'mysql2/promise';
-import { change, select } from './pool';
+import { execute, select } from './pool';
 
 interface Applied {
   readonly file: string;
@@ -82,7 +82,7 @@ export const applyMissing = async (pool: PoolConnection, folder: string): Promis
       );
     }
     for (const statement of statementsOf(sql)) await pool.query(statement);
-    await change(pool, 'INSERT INTO schema_migration (file, sha256) VALUES (?, ?)', [file, sha256]);
+    await execute(pool, 'INSERT INTO schema_migration (file, sha256) VALUES (?, ?)', [file, sha256]);
     done.push(file);
   }
   return done;

@@ -33,21 +33,21 @@ type Param = string | number | boolean | Date | Buffer | null;
 
 /** Rows of a SELECT. Placeholders only. */
 export const select = async <Row>(
-  on: Queryable,
+  db: Queryable,
   sql: string,
   params: readonly Param[] = [],
 ): Promise<Row[]> => {
-  const [rows] = await on.execute<RowDataPacket[]>(sql, [...params]);
+  const [rows] = await db.execute<RowDataPacket[]>(sql, [...params]);
   return rows as Row[];
 };
 
 /** Runs an INSERT, UPDATE or DELETE; gives the new id and the number of rows it reached. */
-export const change = async (
-  on: Queryable,
+export const execute = async (
+  db: Queryable,
   sql: string,
   params: readonly Param[] = [],
 ): Promise<{ insertId: number; affectedRows: number }> => {
-  const [header] = await on.execute<ResultSetHeader>(sql, [...params]);
+  const [header] = await db.execute<ResultSetHeader>(sql, [...params]);
   return { insertId: header.insertId, affectedRows: header.affectedRows };
 };
 
@@ -77,7 +77,7 @@ export const refusedKeyOf = (error: unknown): string | null => {
 /** Runs `work` in one transaction; all of it happens or none. Tried again after a deadlock, with jitter. */
 export const inTransaction = async <T>(
   pool: Pool,
-  work: (on: PoolConnection) => Promise<T>,
+  work: (db: PoolConnection) => Promise<T>,
 ): Promise<T> => {
   for (let attempt = 1; ; attempt += 1) {
     const connection = await pool.getConnection();

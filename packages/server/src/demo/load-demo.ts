@@ -184,16 +184,16 @@ interface Visit {
 
 /** Works the first `count` steps of a job as the bench would. */
 const workSteps = async (
-  on: PoolConnection,
+  db: PoolConnection,
   jobId: number,
   seed: number,
   count: number,
 ): Promise<void> => {
-  const steps = (await stepsOfJob(on, jobId, 1)).filter(({ superseded }) => !superseded);
+  const steps = (await stepsOfJob(db, jobId, 1)).filter(({ superseded }) => !superseded);
   for (const [index, { id, step }] of steps.slice(0, count).entries()) {
     const pace = vary(seed + index, 0.18);
     const strokes = Math.round(step.strokesPerSide * pace);
-    await saveWork(on, id, {
+    await saveWork(db, id, {
       revision: 0,
       strokesRight: strokes,
       strokesLeft: strokes,
@@ -201,8 +201,8 @@ const workSteps = async (
       runningSeconds: null,
       burr: burrFor(step.gate),
     });
-    await replaceBurr(on, id, 1, burrFor(step.gate));
-    await finishStep(on, id, null);
+    await replaceBurr(db, id, 1, burrFor(step.gate));
+    await finishStep(db, id, null);
   }
 };
 
@@ -218,31 +218,31 @@ const ORDER: readonly Stage[] = [
 type Log = (staffId: number, kind: string, message: Message) => Promise<unknown>;
 
 const passed = async (
-  on: PoolConnection,
+  db: PoolConnection,
   visit: Visit,
   jobId: number,
   log: Log,
   benchId: number,
 ): Promise<void> => {
-  const row = (await findJobRow(on, jobId))!;
+  const row = (await findJobRow(db, jobId))!;
   const target = findUse(row.useId).targetForceGf;
-  await saveReadings(on, jobId, 'after', 1, readingsAt(target * 0.85, visit.seed));
-  await setStage(on, jobId, 'ready');
+  await saveReadings(db, jobId, 'after', 1, readingsAt(target * 0.85, visit.seed));
+  await setStage(db, jobId, 'ready');
   await log(benchId, 'passed', say('event.passed', { verdict: 'meets', note: '' }));
 };
 
 /** Tested, passed and handed over on the day it was promised for. */
 const returned = async (
-  on: PoolConnection,
+  db: PoolConnection,
   visit: Visit,
   crew: Crew,
   jobId: number,
   bladeId: number,
   log: Log,
 ): Promise<{ jobId: number; bladeId: number }> => {
-  await passed(on, visit, jobId, log, crew.benchId);
-  await setReturned(on, jobId, { remarks: '', holding: visit.blade.holding ?? '' }, visit.promised);
-  await addEvent(on, {
+  await passed(db, visit, jobId, log, crew.benchId);
+  await setReturned(db, jobId, { remarks: '', holding: visit.blade.holding ?? '' }, visit.promised);
+  await addEvent(db, {
     jobId,
     staffId: crew.counterId,
     kind: 'returned',
@@ -254,7 +254,7 @@ const returned = async (
 
 /** Brings one visit in and takes it as far as its ending; gives the job and blade. */
 const loadVisit = async (
-  on: PoolConnection,
+  db: PoolConnection,
   visit: Visit,
   crew: Crew,
 ): Promise<{ jobId: number; bladeId: number }> => {
@@ -264,11 +264,11 @@ const loadVisit = async (
     customerId: visit.customerId,
     bladeId: visit.bladeId,
   };
-  const jobId = await takeIn(on, body, { id: crew.counterId }, visit.takenInAt);
+  const jobId = await takeIn(db, body, { id: crew.counterId }, visit.takenInAt);
   let minutes = 10;
   const log = (staffId: number, kind: string, message: Message) => {
     minutes += 25;
-    return addEvent(on, {
+    return addEvent(db, {
       jobId,
       staffId,
       kind,
@@ -276,11 +276,11 @@ const loadVisit = async (
       at: new Date(visit.takenInAt.getTime() + minutes * 60_000),
     });
   };
-  const row = (await findJobRow(on, jobId))!;
+  const row = (await findJobRow(db, jobId))!;
   const done = { jobId, bladeId: row.bladeId };
-  await saveReadings(on, jobId, 'before', 0, readingsAt(AS_IT_CAME_GF[row.sharpness], seed));
+  await saveReadings(db, jobId, 'before', 0, readingsAt(AS_IT_CAME_GF[row.sharpness], seed));
   if (ending === 'declined') {
-    await setDeclined(on, jobId, blade.reason ?? 'Sent on');
+    await setDeclined(db, jobId, blade.reason ?? 'Sent on');
     await log(
       crew.benchId,
       'declined',
@@ -290,7 +290,7 @@ const loadVisit = async (
   }
   if (visit.touchUp) {
     await addTouchUp(
-      on,
+      db,
       jobId,
       crew.benchId,
       { rung: visit.touchUp, stoneId: null, enough: true, note: '' },
@@ -301,13 +301,13 @@ const loadVisit = async (
       'touch-up',
       say('event.touched-up', { rung: visit.touchUp, stone: '', isEnough: true, note: '' }),
     );
-    return returned(on, visit, crew, jobId, row.bladeId, log);
+    return returned(db, visit, crew, jobId, row.bladeId, log);
   }
   const reach = ORDER.indexOf(
     ending === 'mid-step' || ending === 'sent back' ? 'on the bench' : ending,
   );
   if (reach < 1) return done;
-  const plan = await makePlan(on, visit.compute, row, DEFAULT_CHOICES, {
+  const plan = await makePlan(db, visit.compute, row, DEFAULT_CHOICES, {
     staffId: crew.benchId,
     reason: '',
   });
@@ -323,9 +323,9 @@ const loadVisit = async (
     }),
   );
   if (reach < 2) return done;
-  const asked = (await stepsOfJob(on, jobId, 1)).flatMap(({ asks }) => asks);
+  const asked = (await stepsOfJob(db, jobId, 1)).flatMap(({ asks }) => asks);
   for (const { id, words } of asked) {
-    await addConsent(on, jobId, crew.counterId, {
+    await addConsent(db, jobId, crew.counterId, {
       matter: id,
       words,
       answer: 'yes',
@@ -333,15 +333,15 @@ const loadVisit = async (
     });
     await log(crew.counterId, 'consent', say('event.asked', { question: words, answer: 'yes' }));
   }
-  await setStage(on, jobId, 'on the bench');
+  await setStage(db, jobId, 'on the bench');
   await log(crew.benchId, 'bench', say('event.started'));
   const all = plan.work.steps.length;
   if (ending === 'on the bench' || ending === 'mid-step') {
-    await workSteps(on, jobId, seed, Math.min(1, all - 1));
-    const open = (await stepsOfJob(on, jobId, 1)).find(({ status }) => status === 'to do');
+    await workSteps(db, jobId, seed, Math.min(1, all - 1));
+    const open = (await stepsOfJob(db, jobId, 1)).find(({ status }) => status === 'to do');
     if (open && ending === 'mid-step') {
       const strokes = Math.round(open.step.strokesPerSide * 0.4);
-      await saveWork(on, open.id, {
+      await saveWork(db, open.id, {
         revision: 0,
         strokesRight: strokes,
         strokesLeft: strokes,
@@ -352,15 +352,15 @@ const loadVisit = async (
     }
     return done;
   }
-  await workSteps(on, jobId, seed, all);
-  await setStage(on, jobId, 'testing');
+  await workSteps(db, jobId, seed, all);
+  await setStage(db, jobId, 'testing');
   const target = findUse(body.useId).targetForceGf;
   if (ending === 'sent back') {
-    await saveReadings(on, jobId, 'after', 1, readingsAt(target * 0.9, seed, true));
-    const steps = await stepsOfJob(on, jobId, 1);
+    await saveReadings(db, jobId, 'after', 1, readingsAt(target * 0.9, seed, true));
+    const steps = await stepsOfJob(db, jobId, 1);
     const edge = steps.find(({ step }) => step.operation === 'edge') ?? steps[0]!;
-    await reopenStepsFrom(on, jobId, edge.id);
-    await setNextRound(on, jobId);
+    await reopenStepsFrom(db, jobId, edge.id);
+    await setNextRound(db, jobId);
     await log(
       crew.benchId,
       'sent back',
@@ -369,23 +369,23 @@ const loadVisit = async (
     return done;
   }
   if (reach < ORDER.indexOf('ready')) return done;
-  if (ending === 'returned') return returned(on, visit, crew, jobId, row.bladeId, log);
-  await passed(on, visit, jobId, log, crew.benchId);
+  if (ending === 'returned') return returned(db, visit, crew, jobId, row.bladeId, log);
+  await passed(db, visit, jobId, log, crew.benchId);
   return done;
 };
 
 const PHOTOGRAPHED = 'Wedding knife';
 
 /** The disputed chip: photographed and marked as it came over the counter. */
-const photographOne = async (on: PoolConnection, staffId: number): Promise<void> => {
-  const jobId = await jobOfBladeNamed(on, PHOTOGRAPHED);
-  const row = (await findJobRow(on, jobId))!;
+const photographOne = async (db: PoolConnection, staffId: number): Promise<void> => {
+  const jobId = await jobOfBladeNamed(db, PHOTOGRAPHED);
+  const row = (await findJobRow(db, jobId))!;
   const { jpeg, toPicture } = await drawPhotograph(measuresOf(row), 2400, 1800);
   const picture = await toKept(jpeg);
-  const id = await addPhotograph(on, jobId, staffId, picture);
-  const chip = (await damageOfJob(on, jobId))[0]!;
+  const id = await addPhotograph(db, jobId, staffId, picture);
+  const chip = (await damageOfJob(db, jobId))[0]!;
   const [x, y] = toPicture([chip.fromMm + chip.lengthMm / 2, 0]);
-  await changePhotograph(on, id, {
+  await changePhotograph(db, id, {
     note: 'As it came over the counter, right side',
     marks: [
       { x: x / picture.widthPx, y: y / picture.heightPx, note: 'The chip, shown to the owner' },
@@ -396,20 +396,20 @@ const photographOne = async (on: PoolConnection, staffId: number): Promise<void>
 /** Fills an empty shop with the demo; does nothing when it is there. True when it was loaded now. */
 export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise<boolean> => {
   const hashes = await Promise.all(DEMO_SIGN_INS.map(({ password }) => hashPassword(password)));
-  return inTransaction(pool, async (on) => {
-    if ((await readSetting(on, LOADED)) !== null) return false;
+  return inTransaction(pool, async (db) => {
+    if ((await readSetting(db, LOADED)) !== null) return false;
     const ids: number[] = [];
     for (const [index, { name, login, role }] of DEMO_SIGN_INS.entries()) {
-      ids.push(await addStaff(on, { name, login, role, passwordHash: hashes[index]! }));
+      ids.push(await addStaff(db, { name, login, role, passwordHash: hashes[index]! }));
     }
     const crew: Crew = { benchId: ids[1]!, counterId: ids[2]! };
-    await writeSetting(on, 'shop name', SHOP);
-    for (const mooring of MOORINGS) await addMooring(on, mooring);
-    await writePriceList(on, PRICE_LIST, 1);
-    await loadShelf(on, crew.benchId);
+    await writeSetting(db, 'shop name', SHOP);
+    for (const mooring of MOORINGS) await addMooring(db, mooring);
+    await writePriceList(db, PRICE_LIST, 1);
+    await loadShelf(db, crew.benchId);
     const customerIds = new Map<OwnerKey, number>();
     for (const [key, body] of Object.entries(OWNERS) as [OwnerKey, (typeof OWNERS)[OwnerKey]][]) {
-      customerIds.set(key, await addCustomer(on, body));
+      customerIds.set(key, await addCustomer(db, body));
     }
     let tagNumber = 0;
     for (const [index, blade] of BLADES.entries()) {
@@ -420,7 +420,7 @@ export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise
         const promised = mooringDay(at(blade.promisedIn - earlier * 84));
         tagNumber += 1;
         const visit = await loadVisit(
-          on,
+          db,
           {
             ...shared,
             blade: { ...blade, chips: [], dull: [] },
@@ -438,7 +438,7 @@ export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise
       tagNumber += 1;
       const promised = mooringDay(at(blade.promisedIn));
       await loadVisit(
-        on,
+        db,
         {
           ...shared,
           tagNumber,
@@ -450,9 +450,9 @@ export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise
         crew,
       );
     }
-    await photographOne(on, crew.counterId);
-    await loadCare(on, crew.benchId, now);
-    await writeSetting(on, LOADED, now.toISOString());
+    await photographOne(db, crew.counterId);
+    await loadCare(db, crew.benchId, now);
+    await writeSetting(db, LOADED, now.toISOString());
     return true;
   });
 };

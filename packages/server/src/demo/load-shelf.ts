@@ -15,17 +15,17 @@ import { IN_WATER, MACHINES, OWN_STEEL, RACK, TWO_SIDED } from './shelf';
 const DAY_MS = 24 * 60 * 60 * 1000;
 
 /** Before any work: what is owned. */
-export const loadShelf = async (on: PoolConnection, staffId: number): Promise<void> => {
-  for (const stone of RACK) await addStone(on, stone);
-  const ids = await stoneIdsByName(on);
+export const loadShelf = async (db: PoolConnection, staffId: number): Promise<void> => {
+  for (const stone of RACK) await addStone(db, stone);
+  const ids = await stoneIdsByName(db);
   const [coarse, fine] = TWO_SIDED.map((name) => ids.get(name.toLowerCase())!);
-  await pairSides(on, coarse!, fine!);
-  await pairSides(on, fine!, coarse!);
+  await pairSides(db, coarse!, fine!);
+  await pairSides(db, fine!, coarse!);
   for (const { cuts, ...machine } of MACHINES) {
-    const id = await addMachine(on, machine);
-    for (const cut of cuts) await addTestCut(on, id, cut, staffId);
+    const id = await addMachine(db, machine);
+    for (const cut of cuts) await addTestCut(db, id, cut, staffId);
   }
-  await addOwnSteel(on, OWN_STEEL);
+  await addOwnSteel(db, OWN_STEEL);
 };
 
 /** How often each stone was made flat, and how many minutes of work it has had since the last time. */
@@ -38,8 +38,8 @@ const FLATTENED: readonly (readonly [name: string, times: number, minutesSince: 
 ];
 
 /** After the work: the flattenings, spread over the weeks, and the stone that lies in the water. */
-export const loadCare = async (on: PoolConnection, staffId: number, now: Date): Promise<void> => {
-  const stones = await listStones(on);
+export const loadCare = async (db: PoolConnection, staffId: number, now: Date): Promise<void> => {
+  const stones = await listStones(db);
   for (const [name, times, minutesSince] of FLATTENED) {
     const stone = stones.find((each) => each.name === name)!;
     const behindS = Math.max(0, stone.workedSeconds - minutesSince * 60);
@@ -47,7 +47,7 @@ export const loadCare = async (on: PoolConnection, staffId: number, now: Date): 
     for (let turn = 1; turn <= times; turn += 1) {
       // Soft and hard days: not every flattening takes the same.
       const uneven = 1 + 0.3 * Math.sin(turn * 2.4);
-      await addFlattening(on, {
+      await addFlattening(db, {
         stoneId: stone.id,
         staffId,
         plate: 'Coarse plate',
@@ -60,5 +60,5 @@ export const loadCare = async (on: PoolConnection, staffId: number, now: Date): 
     }
   }
   const inWater = stones.find(({ name }) => name === IN_WATER)!;
-  await putInWater(on, inWater.id, inWater.soakMinutes, null);
+  await putInWater(db, inWater.id, inWater.soakMinutes, null);
 };

@@ -9,7 +9,7 @@ import {
   type Zone,
   type ZoneReadings,
 } from '@patient-edge/core';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 interface ReadingRow {
   readonly phase: TestRound['phase'];
@@ -23,9 +23,9 @@ interface ReadingRow {
 }
 
 /** Every round of tests, those before the work first. */
-export const testRoundsOfJob = async (on: Queryable, jobId: number): Promise<TestRound[]> => {
+export const testRoundsOfJob = async (db: Queryable, jobId: number): Promise<TestRound[]> => {
   const rows = await select<ReadingRow>(
-    on,
+    db,
     `SELECT phase, round, zone, light, paper, force_1_gf AS first, force_2_gf AS second,
        force_3_gf AS third FROM edge_reading WHERE job_id = ? ORDER BY phase, round`,
     [jobId],
@@ -52,7 +52,7 @@ export const testRoundsOfJob = async (on: Queryable, jobId: number): Promise<Tes
 };
 
 export const saveReadings = async (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   phase: TestRound['phase'],
   round: number,
@@ -60,8 +60,8 @@ export const saveReadings = async (
 ): Promise<void> => {
   for (const zone of ZONES) {
     const { light, paper, forceGf } = readings[zone];
-    await change(
-      on,
+    await execute(
+      db,
       `REPLACE INTO edge_reading (job_id, phase, round, zone, light, paper, force_1_gf, force_2_gf,
          force_3_gf) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
       [

@@ -24,9 +24,9 @@ export const edgeTestRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       phase === 'before' ? 'test before' : 'test after',
-      async (on, row) => {
+      async (db, row) => {
         await saveReadings(
-          on,
+          db,
           row.id,
           phase,
           phase === 'before' ? BEFORE_ROUND : row.round,
@@ -45,13 +45,13 @@ export const edgeTestRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       backToStepId === null ? 'pass' : 'send back',
-      async (on, row) => {
-        const after = (await testRoundsOfJob(on, row.id)).find(
+      async (db, row) => {
+        const after = (await testRoundsOfJob(db, row.id)).find(
           ({ phase, round }) => phase === 'after' && round === row.round,
         );
         const { verdict, zones } = judgeEdge(after!.readings, findUse(row.useId));
         const log = (kind: string, message: Message) =>
-          addEvent(on, { jobId: row.id, staffId: staff.id, kind, message });
+          addEvent(db, { jobId: row.id, staffId: staff.id, kind, message });
         if (backToStepId === null) {
           if (verdict !== 'meets' && verdict !== 'meets with remarks') {
             const reasons = zones.flatMap(({ zone, reasons: found }) =>
@@ -61,18 +61,18 @@ export const edgeTestRoutes = (pool: Pool): Router => {
               { field: 'verdict', message: `The edge is ${verdict}: ${reasons.join('; ')}` },
             ]);
           }
-          await setStage(on, row.id, 'ready');
+          await setStage(db, row.id, 'ready');
           await log('passed', say('event.passed', { verdict, note: note ?? '' }));
           return;
         }
-        const step = (await stepsOfJob(on, row.id, row.round)).find(
+        const step = (await stepsOfJob(db, row.id, row.round)).find(
           ({ id, superseded }) => id === backToStepId && !superseded,
         );
         if (!step) {
           throw invalid([{ field: 'backToStepId', message: 'This step is not part of the plan' }]);
         }
-        await reopenStepsFrom(on, row.id, step.id);
-        await setNextRound(on, row.id);
+        await reopenStepsFrom(db, row.id, step.id);
+        await setNextRound(db, row.id);
         await log('sent back', say('event.sent-back', { step: step.step.title, note: note ?? '' }));
       },
     );
@@ -84,7 +84,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     mayDo('undo pass'),
     wayBack(pool, {
       action: 'undo pass',
-      undo: (on, row) => setStage(on, row.id, 'testing'),
+      undo: (db, row) => setStage(db, row.id, 'testing'),
       event: say('event.pass-undone'),
     }),
   );

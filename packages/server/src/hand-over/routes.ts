@@ -18,21 +18,21 @@ import {
 import { wayBack } from '../jobs/reopen';
 
 /** Back on its tag; refused once the tag hangs on another blade, or the blade came again. */
-const takeBackIn = async (on: Queryable, row: JobRow): Promise<void> => {
-  const hangsOn = await tagOfBladeInShop(on, row.bladeId);
+const takeBackIn = async (db: Queryable, row: JobRow): Promise<void> => {
+  const hangsOn = await tagOfBladeInShop(db, row.bladeId);
   if (hangsOn !== undefined) {
     throw conflict(
       `This blade has been taken in again since, on tag ${hangsOn}: undo nothing here`,
       row.version,
     );
   }
-  if ((await tagHolder(on, row.tagNumber)) !== undefined) {
+  if ((await tagHolder(db, row.tagNumber)) !== undefined) {
     throw conflict(
       `Tag ${row.tagNumber} hangs on another blade by now: take this one in anew`,
       row.version,
     );
   }
-  await undoReturned(on, row.id);
+  await undoReturned(db, row.id);
 };
 
 export const handOverRoutes = (pool: Pool): Router => {
@@ -46,7 +46,7 @@ export const handOverRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       'hand over',
-      async (on, row) => {
+      async (db, row) => {
         if (tagNumber !== row.tagNumber) {
           throw invalid([
             {
@@ -63,8 +63,8 @@ export const handOverRoutes = (pool: Pool): Router => {
             },
           ]);
         }
-        await setReturned(on, row.id, { remarks, holding }, new Date());
-        await addEvent(on, {
+        await setReturned(db, row.id, { remarks, holding }, new Date());
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'returned',

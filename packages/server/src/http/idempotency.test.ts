@@ -2,7 +2,7 @@ import type { DropOffAnswer, NextTag } from '@patient-edge/contract';
 import { UNKNOWN_STEEL_DESIGNATION } from '@patient-edge/core';
 import type { Response } from 'supertest';
 import { errorOf, intake, jobOf, openShop, type TestShop } from '../../test/test-shop';
-import { change, select } from '../database/pool';
+import { execute, select } from '../database/pool';
 import { tidy } from '../housekeeping';
 
 let shop: TestShop;
@@ -112,7 +112,7 @@ test('twenty equal posts at once make one blade, and every one is told of it', a
 test('keys nobody repeats any more are thrown out', async () => {
   await bring('an-old-key-1', 201).expect(201);
   await bring('a-young-key-1', 202).expect(201);
-  await change(
+  await execute(
     shop.pool,
     "UPDATE idempotency SET created_at = created_at - INTERVAL 31 DAY WHERE idempotency_key = 'an-old-key-1'",
   );

@@ -24,7 +24,7 @@ const usedBefore = (made: object, inWords: string): ApiError =>
 
 /** What is made once, and how it is named to somebody whose key made something else. */
 interface Write<T> {
-  readonly work: (on: PoolConnection) => Promise<T>;
+  readonly work: (db: PoolConnection) => Promise<T>;
   /** "1 blade was", "2 blades were". */
   readonly madeInWords: (answer: T) => string;
 }
@@ -33,7 +33,7 @@ interface Write<T> {
  * The answer of `work`, made once for the key that the request carries; without one it is simply run. The key is
  * written first: a second request at the same moment waits there for the first one's answer.
  */
-export const onceOnly = async <T extends object>(
+export const withIdempotency = async <T extends object>(
   pool: Pool,
   request: Request,
   body: unknown,
@@ -43,14 +43,14 @@ export const onceOnly = async <T extends object>(
   const staffId = staffOf(request).id;
   if (key === null) return inTransaction(pool, work);
   const hash = requestHash(request.method, request.baseUrl + request.path, body);
-  return inTransaction(pool, async (on) => {
-    const { answer: before, requestHash: claimed } = await claimKey<T>(on, key, staffId, hash);
+  return inTransaction(pool, async (db) => {
+    const { answer: before, requestHash: claimed } = await claimKey<T>(db, key, staffId, hash);
     if (before !== null) {
       if (claimed !== hash) throw usedBefore(before, madeInWords(before));
       return before;
     }
-    const answer = await work(on);
-    await keepAnswer(on, key, staffId, answer);
+    const answer = await work(db);
+    await keepAnswer(db, key, staffId, answer);
     return answer;
   });
 };

@@ -1,5 +1,5 @@
 import type { PoolConnection } from 'mysql2/promise';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 export interface ClaimedKey<T> {
   readonly requestHash: string;
@@ -12,20 +12,20 @@ export interface ClaimedKey<T> {
  * transaction. An update that changes nothing, not a refused insert: that would leave shared locks which deadlock.
  */
 export const claimKey = async <T>(
-  on: PoolConnection,
+  db: PoolConnection,
   key: string,
   staffId: number,
   requestHash: string,
 ): Promise<ClaimedKey<T>> => {
-  await change(
-    on,
+  await execute(
+    db,
     `INSERT INTO idempotency (idempotency_key, staff_id, request_hash) VALUES (?, ?, ?)
      ON DUPLICATE KEY UPDATE idempotency_key = idempotency_key`,
     [key, staffId, requestHash],
   );
   return (
     await select<ClaimedKey<T>>(
-      on,
+      db,
       `SELECT request_hash AS requestHash, answer FROM idempotency
        WHERE idempotency_key = ? AND staff_id = ? FOR UPDATE`,
       [key, staffId],
@@ -33,8 +33,8 @@ export const claimKey = async <T>(
   )[0]!;
 };
 
-export const keepAnswer = (on: Queryable, key: string, staffId: number, answer: object) =>
-  change(on, 'UPDATE idempotency SET answer = ? WHERE idempotency_key = ? AND staff_id = ?', [
+export const keepAnswer = (db: Queryable, key: string, staffId: number, answer: object) =>
+  execute(db, 'UPDATE idempotency SET answer = ? WHERE idempotency_key = ? AND staff_id = ?', [
     JSON.stringify(answer),
     key,
     staffId,
@@ -44,10 +44,10 @@ export const keepAnswer = (on: Queryable, key: string, staffId: number, answer: 
 const KEPT_DAYS = 30;
 
 /** Forgets old keys; gives how many. */
-export const purgeKeys = async (on: Queryable): Promise<number> =>
+export const purgeKeys = async (db: Queryable): Promise<number> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `DELETE FROM idempotency WHERE created_at < CURRENT_TIMESTAMP(3) - INTERVAL ${KEPT_DAYS} DAY`,
     )
   ).affectedRows;

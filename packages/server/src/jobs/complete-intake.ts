@@ -26,12 +26,12 @@ export interface LastSeen extends LastMeasured {
 
 /** Of the visit before `jobId`, or before a visit that is being written down (null); null at the first. */
 export const lastSeen = async (
-  on: Queryable,
+  db: Queryable,
   bladeId: number,
   jobId: number | null,
 ): Promise<LastSeen | null> => {
-  const last = await lastMeasuredOf(on, bladeId, jobId);
-  return last && { ...last, angleDeg: await lastAngleOf(on, bladeId) };
+  const last = await lastMeasuredOf(db, bladeId, jobId);
+  return last && { ...last, angleDeg: await lastAngleOf(db, bladeId) };
 };
 
 export const completeIntake = (body: IntakeBody, last: LastSeen | null): CompleteIntake => {

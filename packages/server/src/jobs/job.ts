@@ -29,21 +29,21 @@ import {
 import { ALL_BY_CALIPER, measuresOf } from './rows';
 
 /** One job with all that hangs on it, in two round trips. */
-export const readJob = async (on: Queryable, id: number): Promise<Job> => {
-  const row = await findJobRow(on, id);
+export const readJob = async (db: Queryable, id: number): Promise<Job> => {
+  const row = await findJobRow(db, id);
   if (!row) throw notFound('This blade');
   // What hangs on the job is asked for at once, not one after the other.
   const [damage, before, steps, tests, events, consents, estimate, photographs, lastChoices] =
     await Promise.all([
-      damageOfJob(on, id),
-      damageBefore(on, row),
-      stepsOfJob(on, id, row.round),
-      testRoundsOfJob(on, id),
-      eventsOfJob(on, id),
-      consentsOfJob(on, id),
-      estimateOfJob(on, row),
-      photographsOfJob(on, id),
-      lastChoicesOf(on, id),
+      damageOfJob(db, id),
+      damageBefore(db, row),
+      stepsOfJob(db, id, row.round),
+      testRoundsOfJob(db, id),
+      eventsOfJob(db, id),
+      consentsOfJob(db, id),
+      estimateOfJob(db, row),
+      photographsOfJob(db, id),
+      lastChoicesOf(db, id),
     ]);
   const measures = measuresOf(row);
   const after = tests.find(({ phase, round }) => phase === 'after' && round === row.round);
@@ -96,31 +96,31 @@ export const changeJob = async (
   id: number,
   version: number,
   action: JobAction,
-  work: (on: PoolConnection, row: JobRow) => Promise<void>,
+  work: (db: PoolConnection, row: JobRow) => Promise<void>,
 ): Promise<Job> => {
-  await inTransaction(pool, async (on) => {
-    const row = await lockJobRow(on, id);
+  await inTransaction(pool, async (db) => {
+    const row = await lockJobRow(db, id);
     if (!row) throw notFound('This blade');
     if (row.version !== version) {
-      const last = (await eventsOfJob(on, id)).at(-1);
+      const last = (await eventsOfJob(db, id)).at(-1);
       throw conflict(
         `This blade was changed since you looked${last ? ` (${last.who}: ${textOf(last.message)})` : ''}. What you entered is still here; look again and repeat it.`,
         row.version,
       );
     }
-    const refusal = refusalOf(await stateOf(on, row), action);
+    const refusal = refusalOf(await stateOf(db, row), action);
     if (refusal !== null) throw conflict(refusal, row.version);
-    await work(on, row);
-    await raiseVersion(on, id);
+    await work(db, row);
+    await raiseVersion(db, id);
   });
   return readJob(pool, id);
 };
 
 /** What the lifecycle needs to know of a job. */
-export const stateOf = async (on: Queryable, row: JobRow): Promise<JobState> => ({
+export const stateOf = async (db: Queryable, row: JobRow): Promise<JobState> => ({
   stage: row.stage,
   hasPlan: row.planRecord !== null,
-  isTested: (await testRoundsOfJob(on, row.id)).some(
+  isTested: (await testRoundsOfJob(db, row.id)).some(
     ({ phase, round }) => phase === 'after' && round === row.round,
   ),
 });

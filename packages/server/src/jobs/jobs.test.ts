@@ -11,7 +11,7 @@ import {
   takeIn,
   type TestShop,
 } from '../../test/test-shop';
-import { change } from '../database/pool';
+import { execute } from '../database/pool';
 
 let shop: TestShop;
 beforeAll(async () => {
@@ -138,7 +138,7 @@ describe('taking a blade in', () => {
     // Also where no code looks: the database itself holds one.
     const [stays] = both.filter(({ status }) => status === 201).map(jobOf);
     await expect(
-      change(shop.pool, 'UPDATE job SET stage = ? WHERE id = ?', ['taken in', home.id]),
+      execute(shop.pool, 'UPDATE job SET stage = ? WHERE id = ?', ['taken in', home.id]),
     ).rejects.toThrow('job_blade_in_shop');
     await sentHome(shop.owner, stays!);
   });

@@ -8,7 +8,7 @@ import {
   type Sharpness,
 } from '@patient-edge/core';
 import { columnsOf } from '../database/columns';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 import { FIRST_PHONE } from '../customers/queries';
 import type { CompleteIntake } from './complete-intake';
 import { MEASURE_COLUMNS } from './rows';
@@ -60,13 +60,13 @@ export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS t
   ${FIRST_PHONE} AS customerPhone, c.note AS customerNote, c.edges_liked AS customerEdgesLiked, ${MEASURE_COLUMNS}
   FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
 
-export const findJobRow = async (on: Queryable, id: number): Promise<JobRow | undefined> =>
-  (await select<JobRow>(on, `${JOB_SELECT} WHERE j.id = ?`, [id]))[0];
+export const findJobRow = async (db: Queryable, id: number): Promise<JobRow | undefined> =>
+  (await select<JobRow>(db, `${JOB_SELECT} WHERE j.id = ?`, [id]))[0];
 
 /** The same under a lock: whoever comes second waits and then sees the new version. */
-export const lockJobRow = async (on: Queryable, id: number): Promise<JobRow | undefined> => {
-  await select(on, 'SELECT id FROM job WHERE id = ? FOR UPDATE', [id]);
-  return findJobRow(on, id);
+export const lockJobRow = async (db: Queryable, id: number): Promise<JobRow | undefined> => {
+  await select(db, 'SELECT id FROM job WHERE id = ? FOR UPDATE', [id]);
+  return findJobRow(db, id);
 };
 
 export const customerOf = (row: JobRow): Customer => ({
@@ -78,18 +78,18 @@ export const customerOf = (row: JobRow): Customer => ({
   edgesLiked: row.customerEdgesLiked,
 });
 
-export const damageOfJob = (on: Queryable, jobId: number): Promise<Damage[]> =>
+export const damageOfJob = (db: Queryable, jobId: number): Promise<Damage[]> =>
   select<Damage>(
-    on,
+    db,
     `SELECT damage_key AS id, kind, side, from_mm AS fromMm, length_mm AS lengthMm, depth_mm AS depthMm
      FROM damage WHERE job_id = ? ORDER BY from_mm, damage_key`,
     [jobId],
   );
 
-export const eventsOfJob = async (on: Queryable, jobId: number): Promise<JobEvent[]> =>
+export const eventsOfJob = async (db: Queryable, jobId: number): Promise<JobEvent[]> =>
   (
     await select<{ at: Date; who: string; kind: string; text: string; message: Message | null }>(
-      on,
+      db,
       `SELECT e.at, s.name AS who, e.kind, e.text, e.message FROM job_event e JOIN staff s ON s.id = e.staff_id
        WHERE e.job_id = ? ORDER BY e.id`,
       [jobId],
@@ -103,11 +103,11 @@ export const eventsOfJob = async (on: Queryable, jobId: number): Promise<JobEven
   }));
 
 export const addEvent = (
-  on: Queryable,
+  db: Queryable,
   event: { jobId: number; staffId: number; kind: string; message: Message; at?: Date },
 ) =>
-  change(
-    on,
+  execute(
+    db,
     "INSERT INTO job_event (job_id, staff_id, kind, text, message, at) VALUES (?, ?, ?, '', ?, ?)",
     [event.jobId, event.staffId, event.kind, JSON.stringify(event.message), event.at ?? new Date()],
   );
@@ -115,15 +115,15 @@ export const addEvent = (
 const HIGHEST_TAG = 9999;
 
 /** The tags that hang on blades in the shop, and the free one after the tag given out last. */
-export const nextTag = async (on: Queryable): Promise<NextTag> => {
+export const nextTag = async (db: Queryable): Promise<NextTag> => {
   const inUse = (
     await select<{ tagNumber: number }>(
-      on,
+      db,
       'SELECT tag_in_use AS tagNumber FROM job WHERE tag_in_use IS NOT NULL ORDER BY tag_in_use',
     )
   ).map(({ tagNumber }) => tagNumber);
   const [last] = await select<{ tagNumber: number }>(
-    on,
+    db,
     'SELECT tag_number AS tagNumber FROM job ORDER BY id DESC LIMIT 1',
   );
   const taken = new Set(inUse);
@@ -136,22 +136,22 @@ export const nextTag = async (on: Queryable): Promise<NextTag> => {
 
 /** The tag a blade hangs on while it is in the shop; undefined when it is not. */
 export const tagOfBladeInShop = async (
-  on: Queryable,
+  db: Queryable,
   bladeId: number,
 ): Promise<number | undefined> =>
   (
     await select<{ tagNumber: number }>(
-      on,
+      db,
       "SELECT tag_number AS tagNumber FROM job WHERE blade_id = ? AND stage <> 'returned' LIMIT 1",
       [bladeId],
     )
   )[0]?.tagNumber;
 
 /** The owner whose blade hangs on this tag now; undefined when the tag is free. */
-export const tagHolder = async (on: Queryable, tagNumber: number): Promise<string | undefined> =>
+export const tagHolder = async (db: Queryable, tagNumber: number): Promise<string | undefined> =>
   (
     await select<{ name: string }>(
-      on,
+      db,
       `SELECT c.name FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
        WHERE j.tag_in_use = ?`,
       [tagNumber],
@@ -236,30 +236,30 @@ const NEW_JOB_COLUMNS = columnsOf<NewJobRow>({
 });
 
 export const insertJob = async (
-  on: Queryable,
+  db: Queryable,
   bladeId: number,
   tagNumber: number,
   intake: CompleteIntake,
   takenInAt: Date,
 ): Promise<number> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `INSERT INTO job ${NEW_JOB_COLUMNS.inserted}`,
       NEW_JOB_COLUMNS.valuesOf({ bladeId, tagNumber, takenInAt, ...intakeRowOf(intake) }),
     )
   ).insertId;
 
-export const updateIntake = (on: Queryable, jobId: number, intake: CompleteIntake) =>
-  change(on, `UPDATE job SET ${INTAKE_COLUMNS.updated} WHERE id = ?`, [
+export const updateIntake = (db: Queryable, jobId: number, intake: CompleteIntake) =>
+  execute(db, `UPDATE job SET ${INTAKE_COLUMNS.updated} WHERE id = ?`, [
     ...INTAKE_COLUMNS.valuesOf(intakeRowOf(intake)),
     jobId,
   ]);
 
 /** What was found on the blade at the visit before this one; null at the first. */
-export const damageBefore = async (on: Queryable, row: JobRow): Promise<Damage[] | null> => {
+export const damageBefore = async (db: Queryable, row: JobRow): Promise<Damage[] | null> => {
   const found = await select<Damage | { readonly id: null }>(
-    on,
+    db,
     `SELECT d.damage_key AS id, d.kind, d.side, d.from_mm AS fromMm, d.length_mm AS lengthMm,
        d.depth_mm AS depthMm
      FROM (SELECT MAX(id) AS id FROM job WHERE blade_id = ? AND id < ?) v
@@ -271,95 +271,95 @@ export const damageBefore = async (on: Queryable, row: JobRow): Promise<Damage[]
 };
 
 /** The latest visit of the blade called so. */
-export const jobOfBladeNamed = async (on: Queryable, name: string): Promise<number> =>
+export const jobOfBladeNamed = async (db: Queryable, name: string): Promise<number> =>
   (
     await select<{ id: number }>(
-      on,
+      db,
       'SELECT MAX(j.id) AS id FROM job j JOIN blade b ON b.id = j.blade_id WHERE b.name = ?',
       [name],
     )
   )[0]!.id;
 
 /** Every change of a job ends with this, in `changeJob`. */
-export const raiseVersion = (on: Queryable, jobId: number) =>
-  change(on, 'UPDATE job SET version = version + 1 WHERE id = ?', [jobId]);
+export const raiseVersion = (db: Queryable, jobId: number) =>
+  execute(db, 'UPDATE job SET version = version + 1 WHERE id = ?', [jobId]);
 
 export const replaceDamage = async (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   damage: readonly Damage[],
 ): Promise<void> => {
-  await change(on, 'DELETE FROM damage WHERE job_id = ?', [jobId]);
+  await execute(db, 'DELETE FROM damage WHERE job_id = ?', [jobId]);
   for (const { id, kind, side, fromMm, lengthMm, depthMm } of damage) {
-    await change(
-      on,
+    await execute(
+      db,
       'INSERT INTO damage (job_id, damage_key, kind, side, from_mm, length_mm, depth_mm) VALUES (?, ?, ?, ?, ?, ?, ?)',
       [jobId, id, kind, side, fromMm, lengthMm, depthMm],
     );
   }
 };
 
-export const setStage = (on: Queryable, jobId: number, stage: Stage) =>
-  change(on, 'UPDATE job SET stage = ? WHERE id = ?', [stage, jobId]);
+export const setStage = (db: Queryable, jobId: number, stage: Stage) =>
+  execute(db, 'UPDATE job SET stage = ? WHERE id = ?', [stage, jobId]);
 
 /** It stays on the board until it is handed over; where it stood is kept for an undo. */
-export const setDeclined = (on: Queryable, jobId: number, reason: string) =>
-  change(
-    on,
+export const setDeclined = (db: Queryable, jobId: number, reason: string) =>
+  execute(
+    db,
     `UPDATE job SET declined_at_stage = stage, stage = 'declined', decline_reason = ? WHERE id = ?`,
     [reason, jobId],
   );
 
-export const undoDeclined = (on: Queryable, jobId: number) =>
-  change(
-    on,
+export const undoDeclined = (db: Queryable, jobId: number) =>
+  execute(
+    db,
     `UPDATE job SET stage = declined_at_stage, declined_at_stage = NULL, decline_reason = NULL
      WHERE id = ?`,
     [jobId],
   );
 
 /** Back in the shop, as it stood before it was handed over. */
-export const undoReturned = (on: Queryable, jobId: number) =>
-  change(
-    on,
+export const undoReturned = (db: Queryable, jobId: number) =>
+  execute(
+    db,
     `UPDATE job SET stage = IF(decline_reason IS NULL, 'ready', 'declined'), returned_at = NULL
      WHERE id = ?`,
     [jobId],
   );
 
 export const setReturned = (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   { remarks, holding }: Pick<Job, 'remarks' | 'holding'>,
   at: Date,
 ) =>
-  change(
-    on,
+  execute(
+    db,
     "UPDATE job SET stage = 'returned', remarks = ?, holding = ?, returned_at = ? WHERE id = ?",
     [remarks, holding, at, jobId],
   );
 
 /** Back to the bench after a failed test: a new round of burr checks and readings. */
-export const setNextRound = (on: Queryable, jobId: number) =>
-  change(on, "UPDATE job SET stage = 'on the bench', round = round + 1 WHERE id = ?", [jobId]);
+export const setNextRound = (db: Queryable, jobId: number) =>
+  execute(db, "UPDATE job SET stage = 'on the bench', round = round + 1 WHERE id = ?", [jobId]);
 
 export const setPlan = (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   stage: Stage,
   choices: object,
   record: object,
 ) =>
-  change(on, 'UPDATE job SET stage = ?, plan_choices = ?, plan_record = ? WHERE id = ?', [
+  execute(db, 'UPDATE job SET stage = ?, plan_choices = ?, plan_record = ? WHERE id = ?', [
     stage,
     JSON.stringify(choices),
     JSON.stringify(record),
     jobId,
   ]);
 
-export const clearPlan = (on: Queryable, jobId: number) =>
-  change(
-    on,
+export const clearPlan = (db: Queryable, jobId: number) =>
+  execute(
+    db,
     "UPDATE job SET stage = 'taken in', plan_choices = NULL, plan_record = NULL WHERE id = ?",
     [jobId],
   );

@@ -10,7 +10,7 @@ import { addEvent, type JobRow } from './queries';
 interface WayBack {
   readonly action: JobAction;
   /** Throws what speaks against it. */
-  readonly undo: (on: PoolConnection, row: JobRow) => Promise<unknown>;
+  readonly undo: (db: PoolConnection, row: JobRow) => Promise<unknown>;
   /** The line of the history. */
   readonly event: Message;
 }
@@ -22,9 +22,9 @@ export const wayBack =
     const staffId = staffOf(request).id;
     const { version } = bodyOf(versionSchema, request);
     const id = pathId(request, 'id', 'This blade');
-    const job = await changeJob(pool, id, version, action, async (on, row) => {
-      await undo(on, row);
-      await addEvent(on, { jobId: row.id, staffId, kind: 'reopened', message: event });
+    const job = await changeJob(pool, id, version, action, async (db, row) => {
+      await undo(db, row);
+      await addEvent(db, { jobId: row.id, staffId, kind: 'reopened', message: event });
     });
     response.json(job);
   };

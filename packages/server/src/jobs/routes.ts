@@ -12,7 +12,7 @@ import type { Pool } from 'mysql2/promise';
 import { updateBlade } from '../blades/queries';
 import { deleteUnworkedSteps, stopClocks } from '../bench/queries';
 import { refusedKeyOf } from '../database/pool';
-import { onceOnly } from '../http/idempotency';
+import { withIdempotency } from '../http/idempotency';
 import { invalid } from '../http/errors';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { completeIntake, lastSeen } from './complete-intake';
@@ -59,8 +59,8 @@ export const jobRoutes = (pool: Pool): Router => {
     const staff = staffOf(request);
     const body = bodyOf(takeInSchema, request);
     const { id } = await unlessTaken('', () =>
-      onceOnly(pool, request, body, {
-        work: async (on) => ({ id: await takeIn(on, body, staff, new Date()) }),
+      withIdempotency(pool, request, body, {
+        work: async (db) => ({ id: await takeIn(db, body, staff, new Date()) }),
         madeInWords: () => 'a blade was',
       }),
     );
@@ -71,9 +71,9 @@ export const jobRoutes = (pool: Pool): Router => {
     const staff = staffOf(request);
     const body = bodyOf(dropOffSchema, request);
     const { ids } = await unlessTaken('blades', () =>
-      onceOnly(pool, request, body, {
-        work: async (on) => ({
-          ids: await dropOff(on, body, staff, new Date()),
+      withIdempotency(pool, request, body, {
+        work: async (db) => ({
+          ids: await dropOff(db, body, staff, new Date()),
           tagNumbers: body.blades.map(({ tagNumber }) => tagNumber),
         }),
         madeInWords: ({ tagNumbers }) =>
@@ -98,23 +98,23 @@ export const jobRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       body.version,
       'correct intake',
-      async (on, row) => {
-        await checkSteel(on, body.steel);
-        await updateBlade(on, row.bladeId, {
+      async (db, row) => {
+        await checkSteel(db, body.steel);
+        await updateBlade(db, row.bladeId, {
           name: body.bladeName,
           kind: body.kindId,
           steel: body.steel,
         });
         await updateIntake(
-          on,
+          db,
           row.id,
-          completeIntake(body, await lastSeen(on, row.bladeId, row.id)),
+          completeIntake(body, await lastSeen(db, row.bladeId, row.id)),
         );
-        await replaceDamage(on, row.id, body.damage);
-        await deleteUnworkedSteps(on, row.id);
+        await replaceDamage(db, row.id, body.damage);
+        await deleteUnworkedSteps(db, row.id);
         // The plan was made for other measurements.
-        await clearPlan(on, row.id);
-        await addEvent(on, {
+        await clearPlan(db, row.id);
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'corrected',
@@ -133,10 +133,10 @@ export const jobRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       'decline',
-      async (on, row) => {
-        await stopClocks(on, row.id);
-        await setDeclined(on, row.id, reason);
-        await addEvent(on, {
+      async (db, row) => {
+        await stopClocks(db, row.id);
+        await setDeclined(db, row.id, reason);
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'declined',
@@ -152,7 +152,7 @@ export const jobRoutes = (pool: Pool): Router => {
     mayDo('undo decline'),
     wayBack(pool, {
       action: 'undo decline',
-      undo: (on, row) => undoDeclined(on, row.id),
+      undo: (db, row) => undoDeclined(db, row.id),
       event: say('event.decline-undone'),
     }),
   );

@@ -16,18 +16,18 @@ import { completeIntake, lastSeen } from './complete-intake';
 import { addEvent, insertJob, replaceDamage, tagHolder, tagOfBladeInShop } from './queries';
 
 /** The steel must be known to the table of the trade or to the shop. */
-export const checkSteel = async (on: Queryable, designation: string, path = ''): Promise<void> => {
-  if (await steelNamed(on, designation)) return;
+export const checkSteel = async (db: Queryable, designation: string, path = ''): Promise<void> => {
+  if (await steelNamed(db, designation)) return;
   throw invalid([{ field: `${path}steel`, message: `Steel: "${designation}" is not known here` }]);
 };
 
 /** The owner named, or the new one written down. */
 export const ownerOf = async (
-  on: Queryable,
+  db: Queryable,
   { customerId, newCustomer }: OwnerBody,
 ): Promise<number> => {
-  if (newCustomer) return addCustomer(on, newCustomer);
-  const known = await findCustomer(on, customerId!);
+  if (newCustomer) return addCustomer(db, newCustomer);
+  const known = await findCustomer(db, customerId!);
   if (!known || known.erasedAt) {
     throw invalid([{ field: 'customerId', message: 'This owner is not known here' }]);
   }
@@ -38,14 +38,14 @@ export type BladeTakenIn = IntakeBody & Pick<TakeInBody, 'bladeId' | 'tagNumber'
 
 /** One blade of that owner. Fields at fault are named below `path`. */
 export const takeInBlade = async (
-  on: Queryable,
+  db: Queryable,
   customerId: number,
   body: BladeTakenIn,
   staff: Pick<StaffMember, 'id'>,
   takenInAt: Date,
   path = '',
 ): Promise<number> => {
-  const holder = await tagHolder(on, body.tagNumber);
+  const holder = await tagHolder(db, body.tagNumber);
   if (holder !== undefined) {
     throw invalid([
       {
@@ -54,11 +54,11 @@ export const takeInBlade = async (
       },
     ]);
   }
-  await checkSteel(on, body.steel, path);
-  if (body.bladeId !== null && (await findBladeOwner(on, body.bladeId)) !== customerId) {
+  await checkSteel(db, body.steel, path);
+  if (body.bladeId !== null && (await findBladeOwner(db, body.bladeId)) !== customerId) {
     throw invalid([{ field: `${path}bladeId`, message: 'This blade belongs to someone else' }]);
   }
-  const hangsOn = body.bladeId === null ? undefined : await tagOfBladeInShop(on, body.bladeId);
+  const hangsOn = body.bladeId === null ? undefined : await tagOfBladeInShop(db, body.bladeId);
   if (hangsOn !== undefined) {
     throw invalid([
       { field: `${path}bladeId`, message: `This blade is in the shop already, on tag ${hangsOn}` },
@@ -66,14 +66,14 @@ export const takeInBlade = async (
   }
   const intake = completeIntake(
     body,
-    body.bladeId === null ? null : await lastSeen(on, body.bladeId, null),
+    body.bladeId === null ? null : await lastSeen(db, body.bladeId, null),
   );
   const blade = { name: body.bladeName, kind: body.kindId, steel: body.steel };
-  if (body.bladeId !== null) await updateBlade(on, body.bladeId, blade);
-  const bladeId = body.bladeId ?? (await addBlade(on, customerId, blade));
-  const jobId = await insertJob(on, bladeId, body.tagNumber, intake, takenInAt);
-  await replaceDamage(on, jobId, body.damage);
-  await addEvent(on, {
+  if (body.bladeId !== null) await updateBlade(db, body.bladeId, blade);
+  const bladeId = body.bladeId ?? (await addBlade(db, customerId, blade));
+  const jobId = await insertJob(db, bladeId, body.tagNumber, intake, takenInAt);
+  await replaceDamage(db, jobId, body.damage);
+  await addEvent(db, {
     jobId,
     staffId: staff.id,
     kind: 'taken in',
@@ -89,11 +89,11 @@ export const takeInBlade = async (
 };
 
 export const takeIn = async (
-  on: Queryable,
+  db: Queryable,
   body: TakeInBody,
   staff: Pick<StaffMember, 'id'>,
   takenInAt: Date,
-): Promise<number> => takeInBlade(on, await ownerOf(on, body), body, staff, takenInAt);
+): Promise<number> => takeInBlade(db, await ownerOf(db, body), body, staff, takenInAt);
 
 /** What the counter leaves open; the bench measures and looks. */
 const LEFT_OPEN = {
@@ -112,16 +112,16 @@ const LEFT_OPEN = {
 
 /** Several blades of one owner: all of them, or none. */
 export const dropOff = async (
-  on: Queryable,
+  db: Queryable,
   body: DropOffBody,
   staff: Pick<StaffMember, 'id'>,
   takenInAt: Date,
 ): Promise<number[]> => {
-  const customerId = await ownerOf(on, body);
+  const customerId = await ownerOf(db, body);
   const jobIds: number[] = [];
   for (const [index, blade] of body.blades.entries()) {
     const whole = { ...LEFT_OPEN, ...blade };
-    jobIds.push(await takeInBlade(on, customerId, whole, staff, takenInAt, `blades.${index}.`));
+    jobIds.push(await takeInBlade(db, customerId, whole, staff, takenInAt, `blades.${index}.`));
   }
   return jobIds;
 };

@@ -27,9 +27,9 @@ export const judgeRoutes = (pool: Pool): Router => {
       pathId(request, 'id', THIS),
       body.version,
       'ask customer',
-      async (on, row) => {
-        await addConsent(on, row.id, staff.id, body);
-        await addEvent(on, {
+      async (db, row) => {
+        await addConsent(db, row.id, staff.id, body);
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'consent',
@@ -48,8 +48,8 @@ export const judgeRoutes = (pool: Pool): Router => {
       pathId(request, 'id', THIS),
       version,
       'protect blade',
-      async (on, row) => {
-        await setProtection(on, row.id, done);
+      async (db, row) => {
+        await setProtection(db, row.id, done);
       },
     );
     response.json(job);
@@ -63,12 +63,12 @@ export const judgeRoutes = (pool: Pool): Router => {
       pathId(request, 'id', THIS),
       version,
       'estimate',
-      async (on, row) => {
-        await replaceEstimate(on, row.id, lines, agreedBy);
+      async (db, row) => {
+        await replaceEstimate(db, row.id, lines, agreedBy);
         const withdrawn = agreedBy === null && row.estimateAgreedBy !== null;
         const { lowMinor, highMinor } = totalOf(lines);
-        const range = moneyRange(lowMinor, highMinor, await readCurrency(on));
-        await addEvent(on, {
+        const range = moneyRange(lowMinor, highMinor, await readCurrency(db));
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'estimate',

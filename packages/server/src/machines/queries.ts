@@ -1,6 +1,6 @@
 import type { MachineBody, MachineTestCut, ShopMachine, TestCutBody } from '@patient-edge/contract';
 import { columnsOf } from '../database/columns';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 const COLUMNS = columnsOf<MachineBody>({
   name: 'name',
@@ -24,13 +24,13 @@ interface CutRow extends Omit<MachineTestCut, 'at'> {
   readonly at: Date;
 }
 
-export const listMachines = async (on: Queryable): Promise<ShopMachine[]> => {
+export const listMachines = async (db: Queryable): Promise<ShopMachine[]> => {
   const machines = await select<Omit<ShopMachine, 'cuts'>>(
-    on,
+    db,
     `SELECT m.id, m.version, ${COLUMNS.selected('m')} FROM machine m ORDER BY m.name, m.id`,
   );
   const cuts = await select<CutRow>(
-    on,
+    db,
     `SELECT id, machine_id AS machineId, set_deg AS setDeg, measured_deg AS measuredDeg, at
      FROM test_cut ORDER BY id`,
   );
@@ -48,36 +48,36 @@ export const listMachines = async (on: Queryable): Promise<ShopMachine[]> => {
   }));
 };
 
-export const findMachine = async (on: Queryable, id: number): Promise<ShopMachine | undefined> =>
-  (await listMachines(on)).find((machine) => machine.id === id);
+export const findMachine = async (db: Queryable, id: number): Promise<ShopMachine | undefined> =>
+  (await listMachines(db)).find((machine) => machine.id === id);
 
-export const addMachine = async (on: Queryable, body: MachineBody): Promise<number> =>
-  (await change(on, `INSERT INTO machine ${COLUMNS.inserted}`, COLUMNS.valuesOf(body))).insertId;
+export const addMachine = async (db: Queryable, body: MachineBody): Promise<number> =>
+  (await execute(db, `INSERT INTO machine ${COLUMNS.inserted}`, COLUMNS.valuesOf(body))).insertId;
 
 /** False when it was changed by someone else since `version`. */
 export const changeMachine = async (
-  on: Queryable,
+  db: Queryable,
   id: number,
   version: number,
   body: MachineBody,
 ): Promise<boolean> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `UPDATE machine SET ${COLUMNS.updated}, version = version + 1 WHERE id = ? AND version = ?`,
       [...COLUMNS.valuesOf(body), id, version],
     )
   ).affectedRows === 1;
 
 export const addTestCut = async (
-  on: Queryable,
+  db: Queryable,
   machineId: number,
   { setDeg, measuredDeg }: TestCutBody,
   staffId: number,
 ): Promise<number> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       'INSERT INTO test_cut (machine_id, set_deg, measured_deg, staff_id) VALUES (?, ?, ?, ?)',
       [machineId, setDeg, measuredDeg, staffId],
     )
@@ -85,9 +85,9 @@ export const addTestCut = async (
 
 /** False when the machine has no such cut. */
 export const removeTestCut = async (
-  on: Queryable,
+  db: Queryable,
   machineId: number,
   cutId: number,
 ): Promise<boolean> =>
-  (await change(on, 'DELETE FROM test_cut WHERE machine_id = ? AND id = ?', [machineId, cutId]))
+  (await execute(db, 'DELETE FROM test_cut WHERE machine_id = ? AND id = ?', [machineId, cutId]))
     .affectedRows === 1;

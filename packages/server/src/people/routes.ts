@@ -41,29 +41,29 @@ export const peopleRoutes = (pool: Pool): Router => {
   router.put('/staff/:id', async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const wanted = bodyOf(changeStaffSchema, request);
-    const people = await inTransaction(pool, async (on) => {
-      const before = await lockStaff(on);
+    const people = await inTransaction(pool, async (db) => {
+      const before = await lockStaff(db);
       const person = before.find((each) => each.id === id);
       if (!person) throw notFound(THIS);
       const others = before.filter((each) => each.id !== id);
       if (!isActiveOwner(wanted) && !others.some(isActiveOwner)) {
         throw conflict('A shop needs an owner: make somebody else owner first');
       }
-      await changeStaff(on, id, wanted);
+      await changeStaff(db, id, wanted);
       // Whoever is deactivated is out at once, everywhere.
-      if (person.active && !wanted.active) await endSessionsOf(on, id);
-      return listStaff(on);
+      if (person.active && !wanted.active) await endSessionsOf(db, id);
+      return listStaff(db);
     });
     response.json(people);
   });
 
   router.post('/staff/:id/end-sessions', async (request, response) => {
     const id = pathId(request, 'id', THIS);
-    const people = await inTransaction(pool, async (on) => {
-      const found = (await lockStaff(on)).some((each) => each.id === id);
+    const people = await inTransaction(pool, async (db) => {
+      const found = (await lockStaff(db)).some((each) => each.id === id);
       if (!found) throw notFound(THIS);
-      await endSessionsOf(on, id);
-      return listStaff(on);
+      await endSessionsOf(db, id);
+      return listStaff(db);
     });
     response.json(people);
   });

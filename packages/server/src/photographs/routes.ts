@@ -65,10 +65,10 @@ export const photographRoutes = (pool: Pool): Router => {
     const { file } = request;
     if (!file) throw invalid([{ field: FIELD, message: 'Photograph is missing' }]);
     const picture = await toPicture(file.buffer);
-    await inTransaction(pool, async (on) => {
-      const row = await lockJobRow(on, jobId);
+    await inTransaction(pool, async (db) => {
+      const row = await lockJobRow(db, jobId);
       if (!row) throw notFound('This blade');
-      if ((await countPhotographs(on, jobId)) >= MOST_PHOTOGRAPHS) {
+      if ((await countPhotographs(db, jobId)) >= MOST_PHOTOGRAPHS) {
         throw invalid([
           {
             field: FIELD,
@@ -76,8 +76,8 @@ export const photographRoutes = (pool: Pool): Router => {
           },
         ]);
       }
-      await addPhotograph(on, jobId, staff.id, picture);
-      await addEvent(on, {
+      await addPhotograph(db, jobId, staff.id, picture);
+      await addEvent(db, {
         jobId,
         staffId: staff.id,
         kind: 'photograph',
@@ -103,18 +103,18 @@ export const photographRoutes = (pool: Pool): Router => {
   const change = async (
     id: number,
     version: number,
-    work: (on: PoolConnection, row: JobRow) => Promise<void>,
+    work: (db: PoolConnection, row: JobRow) => Promise<void>,
   ): Promise<Job> => {
     const jobId = await jobOfPhotograph(pool, id);
     if (jobId === undefined) throw notFound(THIS);
-    await inTransaction(pool, async (on) => {
-      const row = await lockJobRow(on, jobId);
-      const held = await versionOfPhotograph(on, id);
+    await inTransaction(pool, async (db) => {
+      const row = await lockJobRow(db, jobId);
+      const held = await versionOfPhotograph(db, id);
       if (!row || held === undefined) throw notFound(THIS);
       if (held !== version) {
         throw conflict('This photograph was changed by someone else; look again', held);
       }
-      await work(on, row);
+      await work(db, row);
     });
     return readJob(pool, jobId);
   };
@@ -123,8 +123,8 @@ export const photographRoutes = (pool: Pool): Router => {
     const id = pathId(request, 'id', THIS);
     const { version, ...body } = bodyOf(photographSchema, request);
     response.json(
-      await change(id, version, async (on) => {
-        await changePhotograph(on, id, body);
+      await change(id, version, async (db) => {
+        await changePhotograph(db, id, body);
       }),
     );
   });
@@ -134,12 +134,12 @@ export const photographRoutes = (pool: Pool): Router => {
     const id = pathId(request, 'id', THIS);
     const { version } = queryOf(versionQuerySchema, request);
     response.json(
-      await change(id, version, async (on, row) => {
+      await change(id, version, async (db, row) => {
         if (row.stage === 'returned') {
           throw conflict('The blade has gone home: its photographs stay with its record', version);
         }
-        await removePhotograph(on, id);
-        await addEvent(on, {
+        await removePhotograph(db, id);
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'photograph',

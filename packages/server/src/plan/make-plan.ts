@@ -38,15 +38,15 @@ const recordOf = (plan: BladePlan, choices: PlanChoices): PlanRecord => ({
 
 /** What a plan of that job is made from. Refuses a machine that is not in use. */
 export const planInputOf = async (
-  on: Queryable,
+  db: Queryable,
   row: JobRow,
   choices: PlanChoices,
 ): Promise<PlanInput> => {
-  const steel = await steelNamed(on, row.steel);
+  const steel = await steelNamed(db, row.steel);
   if (!steel)
     throw new Error(`Job ${row.id} names a steel that is not in the tables: ${row.steel}`);
   const machine =
-    choices.machineId === null ? null : await findMachine(on, Number(choices.machineId));
+    choices.machineId === null ? null : await findMachine(db, Number(choices.machineId));
   if (machine === undefined || machine?.retired) {
     throw invalid([{ field: 'choices.machineId', message: 'Machine: it is not in use here' }]);
   }
@@ -56,9 +56,9 @@ export const planInputOf = async (
     useId: row.useId,
     sharpness: row.sharpness,
     carefulHands: Boolean(row.carefulHands),
-    damage: await damageOfJob(on, row.id),
+    damage: await damageOfJob(db, row.id),
     answers: row.answers ?? {},
-    rack: toRack(await listStones(on)),
+    rack: toRack(await listStones(db)),
     machine: machine ? toMachine(machine) : null,
     choices,
   };
@@ -95,31 +95,31 @@ const asksOf = (row: JobRow, input: PlanInput, plan: BladePlan): readonly (reado
 
 /** The plan that was settled, computed again for what is printed of it. Refuses a job without one. */
 export const settledPlan = async (
-  on: Queryable,
+  db: Queryable,
   compute: Compute,
   row: JobRow,
 ): Promise<{ plan: BladePlan; input: PlanInput }> => {
   if (!row.planRecord) throw noPlan(row.version);
-  const input = await planInputOf(on, row, withDefaults(row.planRecord.choices));
+  const input = await planInputOf(db, row, withDefaults(row.planRecord.choices));
   return { plan: await computed(compute, input), input };
 };
 
 export const makePlan = async (
-  on: Queryable,
+  db: Queryable,
   compute: Compute,
   row: JobRow,
   choices: PlanChoices,
   by: { readonly staffId: number; readonly reason: string },
 ): Promise<BladePlan> => {
-  const input = await planInputOf(on, row, choices);
+  const input = await planInputOf(db, row, choices);
   const plan = await computed(compute, input);
   // A plan changed at the bench keeps what was worked before it.
-  await deleteUnworkedSteps(on, row.id);
-  await supersedeSteps(on, row.id);
-  await addSteps(on, row.id, plan.work.steps, asksOf(row, input, plan));
+  await deleteUnworkedSteps(db, row.id);
+  await supersedeSteps(db, row.id);
+  await addSteps(db, row.id, plan.work.steps, asksOf(row, input, plan));
   const stage = row.stage === 'on the bench' ? 'on the bench' : 'planned';
   const record = recordOf(plan, choices);
-  await setPlan(on, row.id, stage, choices, record);
-  await addVersion(on, row.id, by, choices, record, plan.work.steps);
+  await setPlan(db, row.id, stage, choices, record);
+  await addVersion(db, row.id, by, choices, record, plan.work.steps);
   return plan;
 };

@@ -12,10 +12,10 @@ import {
   type PlanStep,
   asMessage,
 } from '@patient-edge/core';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 export const addVersion = async (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   { staffId, reason }: { readonly staffId: number; readonly reason: string },
   choices: PlanChoices,
@@ -23,8 +23,8 @@ export const addVersion = async (
   steps: readonly PlanStep[],
 ): Promise<void> => {
   const kept = steps.map(({ key, title, seconds }) => ({ key, title, seconds }));
-  await change(
-    on,
+  await execute(
+    db,
     `INSERT INTO plan_version (job_id, number, staff_id, reason, choices, record, steps)
      SELECT ?, COALESCE(MAX(number), 0) + 1, ?, ?, ?, ?, ? FROM plan_version WHERE job_id = ?`,
     [
@@ -40,10 +40,10 @@ export const addVersion = async (
 };
 
 /** Every plan settled for a job, the first one first. */
-export const versionsOfJob = async (on: Queryable, jobId: number): Promise<PlanVersion[]> =>
+export const versionsOfJob = async (db: Queryable, jobId: number): Promise<PlanVersion[]> =>
   (
     await select<Omit<PlanVersion, 'at'> & { readonly at: Date }>(
-      on,
+      db,
       `SELECT v.number, v.at, s.name AS who, v.reason, v.choices, v.record, v.steps FROM plan_version v
        JOIN staff s ON s.id = v.staff_id WHERE v.job_id = ? ORDER BY v.number`,
       [jobId],
@@ -64,9 +64,9 @@ export const planRecordOf = (kept: PlanRecord): PlanRecord => ({
 });
 
 /** Of the last plan settled for it; null before the first. */
-export const lastChoicesOf = async (on: Queryable, jobId: number): Promise<PlanChoices | null> => {
+export const lastChoicesOf = async (db: Queryable, jobId: number): Promise<PlanChoices | null> => {
   const [last] = await select<{ readonly choices: Partial<PlanChoices> }>(
-    on,
+    db,
     'SELECT choices FROM plan_version WHERE job_id = ? ORDER BY number DESC LIMIT 1',
     [jobId],
   );
@@ -75,9 +75,9 @@ export const lastChoicesOf = async (on: Queryable, jobId: number): Promise<PlanC
 
 const THE_SHOP = 1;
 
-export const readHabits = async (on: Queryable): Promise<Habits> => {
+export const readHabits = async (db: Queryable): Promise<Habits> => {
   const [kept] = await select<{ readonly choices: Partial<PlanChoices>; readonly version: number }>(
-    on,
+    db,
     'SELECT choices, version FROM shop_habit WHERE id = ?',
     [THE_SHOP],
   );
@@ -88,15 +88,15 @@ export const readHabits = async (on: Queryable): Promise<Habits> => {
 
 /** False when someone else changed them since that version. */
 export const writeHabits = async (
-  on: Queryable,
+  db: Queryable,
   { choices, version }: Habits,
 ): Promise<boolean> => {
-  await change(on, `INSERT IGNORE INTO shop_habit (id, choices, version) VALUES (?, ?, 0)`, [
+  await execute(db, `INSERT IGNORE INTO shop_habit (id, choices, version) VALUES (?, ?, 0)`, [
     THE_SHOP,
     JSON.stringify(DEFAULT_CHOICES),
   ]);
-  const changed = await change(
-    on,
+  const changed = await execute(
+    db,
     'UPDATE shop_habit SET choices = ?, version = version + 1 WHERE id = ? AND version = ?',
     [JSON.stringify(choices), THE_SHOP, version],
   );
@@ -106,17 +106,17 @@ export const writeHabits = async (
 const TEMPLATE_SELECT = `SELECT t.id, t.kind_id AS kindId, t.name, t.note, t.choices, t.job_id AS jobId, t.at, s.name AS who
   FROM plan_template t JOIN staff s ON s.id = t.staff_id`;
 
-export const listTemplates = async (on: Queryable): Promise<PlanTemplate[]> =>
+export const listTemplates = async (db: Queryable): Promise<PlanTemplate[]> =>
   (
     await select<Omit<PlanTemplate, 'at'> & { readonly at: Date }>(
-      on,
+      db,
       `${TEMPLATE_SELECT} ORDER BY t.kind_id, t.name`,
     )
   ).map((row) => ({ ...row, at: row.at.toISOString(), choices: withDefaults(row.choices) }));
 
 /** False when the kind has one of that name. */
 export const addTemplate = async (
-  on: Queryable,
+  db: Queryable,
   kindId: string,
   { name, note }: TemplateBody,
   choices: PlanChoices,
@@ -124,8 +124,8 @@ export const addTemplate = async (
   staffId: number,
 ): Promise<boolean> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `INSERT IGNORE INTO plan_template (kind_id, name, note, choices, job_id, staff_id)
        VALUES (?, ?, ?, ?, ?, ?)`,
       [kindId, name, note, JSON.stringify(choices), jobId, staffId],
@@ -133,5 +133,5 @@ export const addTemplate = async (
   ).affectedRows === 1;
 
 /** False when there is none. */
-export const removeTemplate = async (on: Queryable, id: number): Promise<boolean> =>
-  (await change(on, 'DELETE FROM plan_template WHERE id = ?', [id])).affectedRows === 1;
+export const removeTemplate = async (db: Queryable, id: number): Promise<boolean> =>
+  (await execute(db, 'DELETE FROM plan_template WHERE id = ?', [id])).affectedRows === 1;

@@ -39,10 +39,10 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
       pathId(request, 'id', THIS),
       version,
       'approve plan',
-      async (on, row) => {
-        const plan = await makePlan(on, compute, row, choices, { staffId: staff.id, reason });
+      async (db, row) => {
+        const plan = await makePlan(db, compute, row, choices, { staffId: staff.id, reason });
         const changes = choices.changes.length + choices.added.length;
-        await addEvent(on, {
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'planned',
@@ -69,12 +69,12 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
 
   router.put('/habits', mayPlan, async (request, response) => {
     const { choices, version } = bodyOf(habitsSchema, request);
-    const habits = await inTransaction(pool, async (on) => {
-      const before = await readHabits(on);
-      if (!(await writeHabits(on, { choices: habitsOf(choices), version }))) {
+    const habits = await inTransaction(pool, async (db) => {
+      const before = await readHabits(db);
+      if (!(await writeHabits(db, { choices: habitsOf(choices), version }))) {
         throw conflict('The habits were changed by someone else; look again', before.version);
       }
-      return readHabits(on);
+      return readHabits(db);
     });
     response.json(habits);
   });

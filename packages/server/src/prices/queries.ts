@@ -1,33 +1,33 @@
 import type { PriceList, PriceListBody } from '@patient-edge/contract';
 import type { Price } from '@patient-edge/core';
 import { readSetting, writeSetting } from '../auth/queries';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 export const DEFAULT_CURRENCY = 'EUR';
 const TERMS = { lengthIncludedMm: 200, lengthStepMm: 50, minutesIncluded: 20 };
 const TERMS_SETTING = 'price terms';
 const VERSION_SETTING = 'price list version';
 
-export const readCurrency = async (on: Queryable): Promise<string> =>
-  (await readSetting(on, 'currency')) ?? DEFAULT_CURRENCY;
+export const readCurrency = async (db: Queryable): Promise<string> =>
+  (await readSetting(db, 'currency')) ?? DEFAULT_CURRENCY;
 
 /** Held until the end of the transaction; the row is there in every shop. */
-export const lockPriceList = (on: Queryable) =>
-  select(on, "SELECT value FROM setting WHERE name = 'shop name' FOR UPDATE");
+export const lockPriceList = (db: Queryable) =>
+  select(db, "SELECT value FROM setting WHERE name = 'shop name' FOR UPDATE");
 
 /** Once money was written down, it was in that currency. */
-const isCurrencySettled = async (on: Queryable): Promise<boolean> =>
-  (await select(on, 'SELECT 1 FROM estimate_line LIMIT 1')).length > 0 ||
-  (await select(on, 'SELECT 1 FROM stone WHERE price_minor IS NOT NULL LIMIT 1')).length > 0;
+const isCurrencySettled = async (db: Queryable): Promise<boolean> =>
+  (await select(db, 'SELECT 1 FROM estimate_line LIMIT 1')).length > 0 ||
+  (await select(db, 'SELECT 1 FROM stone WHERE price_minor IS NOT NULL LIMIT 1')).length > 0;
 
-export const readPriceList = async (on: Queryable): Promise<PriceList> => {
-  const kept = await readSetting(on, TERMS_SETTING);
+export const readPriceList = async (db: Queryable): Promise<PriceList> => {
+  const kept = await readSetting(db, TERMS_SETTING);
   return {
-    version: Number((await readSetting(on, VERSION_SETTING)) ?? 0),
-    currency: await readCurrency(on),
-    currencySettled: await isCurrencySettled(on),
+    version: Number((await readSetting(db, VERSION_SETTING)) ?? 0),
+    currency: await readCurrency(db),
+    currencySettled: await isCurrencySettled(db),
     prices: await select<Price>(
-      on,
+      db,
       'SELECT item, price_group AS `group`, amount_minor AS amountMinor FROM price ORDER BY item, price_group',
     ),
     ...(kept === null ? TERMS : (JSON.parse(kept) as typeof TERMS)),
@@ -35,13 +35,13 @@ export const readPriceList = async (on: Queryable): Promise<PriceList> => {
 };
 
 export const writePriceList = async (
-  on: Queryable,
+  db: Queryable,
   body: Omit<PriceListBody, 'version'>,
   version: number,
 ): Promise<void> => {
-  await change(on, 'DELETE FROM price');
+  await execute(db, 'DELETE FROM price');
   for (const { item, group, amountMinor } of body.prices) {
-    await change(on, 'INSERT INTO price (item, price_group, amount_minor) VALUES (?, ?, ?)', [
+    await execute(db, 'INSERT INTO price (item, price_group, amount_minor) VALUES (?, ?, ?)', [
       item,
       group,
       amountMinor,
@@ -49,10 +49,10 @@ export const writePriceList = async (
   }
   const { lengthIncludedMm, lengthStepMm, minutesIncluded } = body;
   await writeSetting(
-    on,
+    db,
     TERMS_SETTING,
     JSON.stringify({ lengthIncludedMm, lengthStepMm, minutesIncluded }),
   );
-  await writeSetting(on, 'currency', body.currency);
-  await writeSetting(on, VERSION_SETTING, String(version));
+  await writeSetting(db, 'currency', body.currency);
+  await writeSetting(db, VERSION_SETTING, String(version));
 };

@@ -16,10 +16,10 @@ export const priceRoutes = (pool: Pool): Router => {
 
   router.put('/prices', allow('owner'), async (request, response) => {
     const { version, ...body } = bodyOf(priceListSchema, request);
-    await inTransaction(pool, async (on) => {
+    await inTransaction(pool, async (db) => {
       // One list: whoever comes second waits here.
-      await lockPriceList(on);
-      const held = await readPriceList(on);
+      await lockPriceList(db);
+      const held = await readPriceList(db);
       if (held.version !== version)
         throw conflict('The price list was changed by someone else; look again', held.version);
       if (held.currencySettled && body.currency !== held.currency) {
@@ -30,7 +30,7 @@ export const priceRoutes = (pool: Pool): Router => {
           },
         ]);
       }
-      await writePriceList(on, body, version + 1);
+      await writePriceList(db, body, version + 1);
     });
     response.json(await readPriceList(pool));
   });

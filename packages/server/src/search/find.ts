@@ -22,21 +22,21 @@ export const startOf = (typed: string): string => `${typed.replace(/[\\%_]/g, '\
 
 const NOTHING: Found = { owners: [], blades: [] };
 
-export const find = async (on: Queryable, typed: string): Promise<Found> => {
+export const find = async (db: Queryable, typed: string): Promise<Found> => {
   if (typed === '') return NOTHING;
   const digits = typed.replace(/[\s()/+-]/g, '');
   if (/^\d+$/.test(digits)) {
     const tag = Number(digits);
     const [blades, owners] = await Promise.all([
-      tag >= 1 && tag <= HIGHEST_TAG ? bladeByTag(on, tag) : [],
+      tag >= 1 && tag <= HIGHEST_TAG ? bladeByTag(db, tag) : [],
       digits.length >= LEAST_DIGITS
-        ? ownersByPhone(on, `${digits}%`, `${[...digits].reverse().join('')}%`)
+        ? ownersByPhone(db, `${digits}%`, `${[...digits].reverse().join('')}%`)
         : [],
     ]);
     return { owners, blades };
   }
   const words = wordsOf(typed);
-  if (words === null) return { owners: await ownersByStart(on, startOf(typed)), blades: [] };
-  const [owners, blades] = await Promise.all([ownersByWords(on, words), bladesByWords(on, words)]);
+  if (words === null) return { owners: await ownersByStart(db, startOf(typed)), blades: [] };
+  const [owners, blades] = await Promise.all([ownersByWords(db, words), bladesByWords(db, words)]);
   return { owners, blades };
 };

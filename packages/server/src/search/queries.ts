@@ -34,18 +34,18 @@ const toFound = (row: FoundRow): FoundBlade => ({
 });
 
 /** Owners whose name or trade has words that begin so (`+words*` of a full-text search). */
-export const ownersByWords = (on: Queryable, words: string): Promise<Customer[]> =>
+export const ownersByWords = (db: Queryable, words: string): Promise<Customer[]> =>
   select<Customer>(
-    on,
+    db,
     ownersAmong(`SELECT id FROM customer
       WHERE MATCH (name, trade) AGAINST (? IN BOOLEAN MODE) AND erased_at IS NULL`),
     [words],
   );
 
 /** Owners whose name begins so: for the first letters, which no full-text index holds. */
-export const ownersByStart = (on: Queryable, start: string): Promise<Customer[]> =>
+export const ownersByStart = (db: Queryable, start: string): Promise<Customer[]> =>
   select<Customer>(
-    on,
+    db,
     `${ownersAmong('SELECT id FROM customer WHERE name LIKE ? AND erased_at IS NULL ORDER BY name')}
      ORDER BY c.name`,
     [start],
@@ -53,31 +53,31 @@ export const ownersByStart = (on: Queryable, start: string): Promise<Customer[]>
 
 /** Owners with a telephone whose digits begin or end so. */
 export const ownersByPhone = (
-  on: Queryable,
+  db: Queryable,
   digits: string,
   backwards: string,
 ): Promise<Customer[]> =>
   select<Customer>(
-    on,
+    db,
     ownersAmong(`(SELECT customer_id AS id FROM customer_phone WHERE digits LIKE ? LIMIT ${MOST_FOUND})
       UNION (SELECT customer_id FROM customer_phone WHERE digits_backwards LIKE ? LIMIT ${MOST_FOUND})`),
     [digits, backwards],
   );
 
-export const bladesByWords = async (on: Queryable, words: string): Promise<FoundBlade[]> =>
+export const bladesByWords = async (db: Queryable, words: string): Promise<FoundBlade[]> =>
   (
     await select<FoundRow>(
-      on,
+      db,
       bladesAmong('SELECT id FROM blade WHERE MATCH (name) AGAINST (? IN BOOLEAN MODE)'),
       [words],
     )
   ).map(toFound);
 
 /** The blades that had this tag, the one it hangs on now or hung on last before the others. */
-export const bladeByTag = async (on: Queryable, tagNumber: number): Promise<FoundBlade[]> =>
+export const bladeByTag = async (db: Queryable, tagNumber: number): Promise<FoundBlade[]> =>
   (
     await select<FoundRow>(
-      on,
+      db,
       bladesAmong(
         'SELECT blade_id AS id, MAX(id) AS last_id FROM job WHERE tag_number = ? GROUP BY blade_id ORDER BY last_id DESC',
       ),

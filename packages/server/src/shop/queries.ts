@@ -1,6 +1,6 @@
 import type { BoardJob, Mooring } from '@patient-edge/contract';
 import type { BladeMeasures } from '@patient-edge/core';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 import { MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
 
 interface BoardRow extends BladeMeasures {
@@ -18,10 +18,10 @@ interface BoardRow extends BladeMeasures {
 }
 
 /** Every blade now in the shop, by promised date. */
-export const openJobs = async (on: Queryable): Promise<BoardJob[]> =>
+export const openJobs = async (db: Queryable): Promise<BoardJob[]> =>
   (
     await select<BoardRow>(
-      on,
+      db,
       `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.promised_on AS promisedOn, j.round,
          c.name AS owner, b.id AS bladeId, b.name AS bladeName, b.steel, ${MEASURE_COLUMNS},
          (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded) AS stepsTotal,
@@ -41,8 +41,8 @@ export const openJobs = async (on: Queryable): Promise<BoardJob[]> =>
     sentBack: row.round > 1,
   }));
 
-export const listMoorings = (on: Queryable): Promise<Mooring[]> =>
-  select<Mooring>(on, 'SELECT weekday, wharf FROM mooring ORDER BY weekday');
+export const listMoorings = (db: Queryable): Promise<Mooring[]> =>
+  select<Mooring>(db, 'SELECT weekday, wharf FROM mooring ORDER BY weekday');
 
-export const addMooring = (on: Queryable, { weekday, wharf }: Mooring) =>
-  change(on, 'INSERT INTO mooring (weekday, wharf) VALUES (?, ?)', [weekday, wharf]);
+export const addMooring = (db: Queryable, { weekday, wharf }: Mooring) =>
+  execute(db, 'INSERT INTO mooring (weekday, wharf) VALUES (?, ?)', [weekday, wharf]);

@@ -1,6 +1,6 @@
 import type { Flattening, FlatteningBody, Stone, StoneBody } from '@patient-edge/contract';
 import { columnsOf } from '../database/columns';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 const COLUMNS = columnsOf<StoneBody>({
   name: 'name',
@@ -70,85 +70,85 @@ const toStone = (row: StoneRow): Stone => {
   };
 };
 
-export const listStones = async (on: Queryable): Promise<Stone[]> =>
-  (await select<StoneRow>(on, `${STONE_SELECT} ORDER BY s.median_grain_um DESC, s.id`)).map(
+export const listStones = async (db: Queryable): Promise<Stone[]> =>
+  (await select<StoneRow>(db, `${STONE_SELECT} ORDER BY s.median_grain_um DESC, s.id`)).map(
     toStone,
   );
 
-export const findStone = async (on: Queryable, id: number): Promise<Stone | undefined> =>
-  (await select<StoneRow>(on, `${STONE_SELECT} WHERE s.id = ?`, [id])).map(toStone)[0];
+export const findStone = async (db: Queryable, id: number): Promise<Stone | undefined> =>
+  (await select<StoneRow>(db, `${STONE_SELECT} WHERE s.id = ?`, [id])).map(toStone)[0];
 
 /** Locks the stone, so that two who care for it at once come one after the other. */
-export const lockStone = async (on: Queryable, id: number): Promise<Stone | undefined> => {
-  await select(on, 'SELECT id FROM stone WHERE id = ? FOR UPDATE', [id]);
-  return findStone(on, id);
+export const lockStone = async (db: Queryable, id: number): Promise<Stone | undefined> => {
+  await select(db, 'SELECT id FROM stone WHERE id = ? FOR UPDATE', [id]);
+  return findStone(db, id);
 };
 
-export const countStones = async (on: Queryable): Promise<number> =>
-  (await select<{ n: number }>(on, 'SELECT COUNT(*) AS n FROM stone'))[0]!.n;
+export const countStones = async (db: Queryable): Promise<number> =>
+  (await select<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM stone'))[0]!.n;
 
-export const stoneIdsByName = async (on: Queryable): Promise<ReadonlyMap<string, number>> =>
+export const stoneIdsByName = async (db: Queryable): Promise<ReadonlyMap<string, number>> =>
   new Map(
     (
       await select<{ id: number; name: string }>(
-        on,
+        db,
         'SELECT id, name FROM stone ORDER BY id FOR UPDATE',
       )
     ).map(({ id, name }) => [name.toLowerCase(), id]),
   );
 
-export const addStone = async (on: Queryable, body: StoneBody): Promise<number> =>
-  (await change(on, `INSERT INTO stone ${COLUMNS.inserted}`, COLUMNS.valuesOf(body))).insertId;
+export const addStone = async (db: Queryable, body: StoneBody): Promise<number> =>
+  (await execute(db, `INSERT INTO stone ${COLUMNS.inserted}`, COLUMNS.valuesOf(body))).insertId;
 
 /** False when the stone was changed by someone else since `version`; null changes whatever is there. */
 export const changeStone = async (
-  on: Queryable,
+  db: Queryable,
   id: number,
   version: number | null,
   body: StoneBody,
 ): Promise<boolean> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `UPDATE stone SET ${COLUMNS.updated}, version = version + 1 WHERE id = ? AND version = COALESCE(?, version)`,
       [...COLUMNS.valuesOf(body), id, version],
     )
   ).affectedRows === 1;
 
 /** Makes the other side name this one, and lets go of whatever named it before. */
-export const pairSides = async (on: Queryable, id: number, otherId: number | null) => {
-  await change(on, 'UPDATE stone SET other_side_id = NULL WHERE other_side_id = ? AND id <> ?', [
+export const pairSides = async (db: Queryable, id: number, otherId: number | null) => {
+  await execute(db, 'UPDATE stone SET other_side_id = NULL WHERE other_side_id = ? AND id <> ?', [
     id,
     otherId ?? 0,
   ]);
   if (otherId === null) return;
-  await change(on, 'UPDATE stone SET other_side_id = NULL WHERE other_side_id = ? AND id <> ?', [
+  await execute(db, 'UPDATE stone SET other_side_id = NULL WHERE other_side_id = ? AND id <> ?', [
     otherId,
     id,
   ]);
-  await change(on, 'UPDATE stone SET other_side_id = ? WHERE id = ?', [id, otherId]);
+  await execute(db, 'UPDATE stone SET other_side_id = ? WHERE id = ?', [id, otherId]);
 };
 
-export const setThickness = (on: Queryable, id: number, thicknessMm: number | null) =>
-  change(on, 'UPDATE stone SET thickness_mm = ?, version = version + 1 WHERE id = ?', [
+export const setThickness = (db: Queryable, id: number, thicknessMm: number | null) =>
+  execute(db, 'UPDATE stone SET thickness_mm = ?, version = version + 1 WHERE id = ?', [
     thicknessMm,
     id,
   ]);
 
 /** Whether any work is on record for it: then it can be retired, but not removed. */
-export const isStoneUsed = async (on: Queryable, id: number): Promise<boolean> =>
+export const isStoneUsed = async (db: Queryable, id: number): Promise<boolean> =>
   (
     await select<{ used: number }>(
-      on,
+      db,
       `SELECT EXISTS (SELECT 1 FROM plan_step WHERE stone_id = ?)
          OR EXISTS (SELECT 1 FROM touch_up WHERE stone_id = ?) AS used`,
       [id, id],
     )
   )[0]!.used === 1;
 
-export const removeStone = async (on: Queryable, id: number): Promise<void> => {
-  await pairSides(on, id, null);
-  await change(on, 'DELETE FROM stone WHERE id = ?', [id]);
+export const removeStone = async (db: Queryable, id: number): Promise<void> => {
+  await pairSides(db, id, null);
+  await execute(db, 'DELETE FROM stone WHERE id = ?', [id]);
 };
 
 interface FlatteningRow extends Omit<Flattening, 'at' | 'workedSeconds'> {
@@ -157,9 +157,9 @@ interface FlatteningRow extends Omit<Flattening, 'at' | 'workedSeconds'> {
 }
 
 /** The flattenings of a stone, the first one first. */
-export const flatteningsOf = async (on: Queryable, stoneId: number): Promise<Flattening[]> => {
+export const flatteningsOf = async (db: Queryable, stoneId: number): Promise<Flattening[]> => {
   const rows = await select<FlatteningRow>(
-    on,
+    db,
     `SELECT f.id, f.at, p.name AS who, f.plate, f.minutes, f.lost_mm AS lostMm,
        f.worked_seconds_until AS workedUntil, f.thickness_after_mm AS thicknessAfterMm
      FROM flattening f JOIN staff p ON p.id = f.staff_id WHERE f.stone_id = ? ORDER BY f.id`,
@@ -173,7 +173,7 @@ export const flatteningsOf = async (on: Queryable, stoneId: number): Promise<Fla
 };
 
 export const addFlattening = async (
-  on: Queryable,
+  db: Queryable,
   flattening: Omit<FlatteningBody, 'gridGone'> & {
     readonly stoneId: number;
     readonly staffId: number;
@@ -183,8 +183,8 @@ export const addFlattening = async (
   },
 ): Promise<number> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `INSERT INTO flattening (stone_id, staff_id, plate, minutes, lost_mm, worked_seconds_until,
          thickness_after_mm, at) VALUES (?, ?, ?, ?, ?, ?, ?, COALESCE(?, CURRENT_TIMESTAMP(3)))`,
       [
@@ -200,18 +200,18 @@ export const addFlattening = async (
     )
   ).insertId;
 
-export const removeFlattening = (on: Queryable, id: number) =>
-  change(on, 'DELETE FROM flattening WHERE id = ?', [id]);
+export const removeFlattening = (db: Queryable, id: number) =>
+  execute(db, 'DELETE FROM flattening WHERE id = ?', [id]);
 
 /** False when it lies in the water already. */
 export const putInWater = async (
-  on: Queryable,
+  db: Queryable,
   stoneId: number,
   minutes: number,
   jobId: number | null,
 ): Promise<boolean> =>
   (
-    await change(on, `INSERT IGNORE INTO soak (stone_id, minutes, job_id) VALUES (?, ?, ?)`, [
+    await execute(db, `INSERT IGNORE INTO soak (stone_id, minutes, job_id) VALUES (?, ?, ?)`, [
       stoneId,
       minutes,
       jobId,
@@ -220,13 +220,13 @@ export const putInWater = async (
 
 /** Back into the water as if it had never been out; false when it lay in it, or never did. */
 export const putBackInWater = async (
-  on: Queryable,
+  db: Queryable,
   stoneId: number,
   otherSideId: number | null,
 ): Promise<boolean> =>
   (
-    await change(
-      on,
+    await execute(
+      db,
       `UPDATE soak SET taken_out_at = NULL WHERE taken_out_at IS NOT NULL
          AND id = (SELECT last FROM (SELECT MAX(id) AS last FROM soak WHERE stone_id IN (?, ?)) AS latest)`,
       [stoneId, otherSideId ?? 0],
@@ -234,9 +234,9 @@ export const putBackInWater = async (
   ).affectedRows === 1;
 
 /** Out of the water, from whichever of its sides it went in. */
-export const takeOutOfWater = (on: Queryable, stoneId: number, otherSideId: number | null) =>
-  change(
-    on,
+export const takeOutOfWater = (db: Queryable, stoneId: number, otherSideId: number | null) =>
+  execute(
+    db,
     'UPDATE soak SET taken_out_at = CURRENT_TIMESTAMP(3) WHERE taken_out_at IS NULL AND stone_id IN (?, ?)',
     [stoneId, otherSideId ?? 0],
   );

@@ -39,18 +39,18 @@ import {
 const THIS = 'This stone';
 
 /** The other side must be there, and no stone is its own other side. */
-const checkOtherSide = async (on: Queryable, id: number | null, body: StoneBody): Promise<void> => {
+const checkOtherSide = async (db: Queryable, id: number | null, body: StoneBody): Promise<void> => {
   const { otherSideId } = body;
   if (otherSideId === null) return;
-  if (otherSideId === id || !(await findStone(on, otherSideId))) {
+  if (otherSideId === id || !(await findStone(db, otherSideId))) {
     throw invalid([
       { field: 'otherSideId', message: 'Other side of: choose another stone of the rack' },
     ]);
   }
 };
 
-const mustHaveRoom = async (on: Queryable, more: number): Promise<void> => {
-  const held = await countStones(on);
+const mustHaveRoom = async (db: Queryable, more: number): Promise<void> => {
+  const held = await countStones(db);
   if (held + more > MOST_STONES) {
     throw invalid([
       { field: 'stones', message: `The rack must hold at most ${MOST_STONES}; it holds ${held}` },
@@ -58,8 +58,8 @@ const mustHaveRoom = async (on: Queryable, more: number): Promise<void> => {
   }
 };
 
-const lockedStone = async (on: PoolConnection, id: number): Promise<Stone> => {
-  const stone = await lockStone(on, id);
+const lockedStone = async (db: PoolConnection, id: number): Promise<Stone> => {
+  const stone = await lockStone(db, id);
   if (!stone) throw notFound(THIS);
   return stone;
 };
@@ -81,11 +81,11 @@ export const stoneRoutes = (pool: Pool): Router => {
 
   router.post('/stones', mayChange, async (request, response) => {
     const body = bodyOf(stoneSchema, request);
-    const id = await inTransaction(pool, async (on) => {
-      await mustHaveRoom(on, 1);
-      await checkOtherSide(on, null, body);
-      const added = await addStone(on, body);
-      await pairSides(on, added, body.otherSideId);
+    const id = await inTransaction(pool, async (db) => {
+      await mustHaveRoom(db, 1);
+      await checkOtherSide(db, null, body);
+      const added = await addStone(db, body);
+      await pairSides(db, added, body.otherSideId);
       return added;
     });
     response.status(201).json(await findStone(pool, id));
@@ -94,19 +94,19 @@ export const stoneRoutes = (pool: Pool): Router => {
   /** Adds what is new and corrects what is there, by name; all of it or nothing. */
   router.post('/stones/import', mayChange, async (request, response) => {
     const { stones } = bodyOf(importStonesSchema, request);
-    const outcome = await inTransaction(pool, async (on) => {
-      const known = await stoneIdsByName(on);
+    const outcome = await inTransaction(pool, async (db) => {
+      const known = await stoneIdsByName(db);
       const fresh = stones.filter(({ name }) => !known.has(name.toLowerCase()));
-      await mustHaveRoom(on, fresh.length);
+      await mustHaveRoom(db, fresh.length);
       const added: number[] = [];
       for (const body of stones) {
         const id = known.get(body.name.toLowerCase());
         if (id === undefined) {
-          added.push(await addStone(on, body));
+          added.push(await addStone(db, body));
           continue;
         }
-        const { otherSideId } = (await findStone(on, id))!;
-        await changeStone(on, id, null, { ...body, otherSideId });
+        const { otherSideId } = (await findStone(db, id))!;
+        await changeStone(db, id, null, { ...body, otherSideId });
       }
       return { added, changed: stones.length - added.length };
     });
@@ -116,16 +116,16 @@ export const stoneRoutes = (pool: Pool): Router => {
   router.put('/stones/:id', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const { version, ...body } = bodyOf(changeStoneSchema, request);
-    await inTransaction(pool, async (on) => {
-      const before = await lockedStone(on, id);
-      await checkOtherSide(on, id, body);
-      if (!(await changeStone(on, id, version, body))) {
+    await inTransaction(pool, async (db) => {
+      const before = await lockedStone(db, id);
+      await checkOtherSide(db, id, body);
+      if (!(await changeStone(db, id, version, body))) {
         throw conflict(
           `${before.name} was changed by someone else; look at it again`,
           before.version,
         );
       }
-      await pairSides(on, id, body.otherSideId);
+      await pairSides(db, id, body.otherSideId);
     });
     response.json(await findStone(pool, id));
   });
@@ -133,12 +133,12 @@ export const stoneRoutes = (pool: Pool): Router => {
   /** Takes back an addition. What has been worked on stays on record, and can only be retired. */
   router.delete('/stones/:id', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
-    await inTransaction(pool, async (on) => {
-      const stone = await lockedStone(on, id);
-      if (await isStoneUsed(on, id)) {
+    await inTransaction(pool, async (db) => {
+      const stone = await lockedStone(db, id);
+      if (await isStoneUsed(db, id)) {
         throw conflict(`Work is on record for ${stone.name}: retire it instead`, stone.version);
       }
-      await removeStone(on, id);
+      await removeStone(db, id);
     });
     response.json({ removed: id });
   });
@@ -153,8 +153,8 @@ export const stoneRoutes = (pool: Pool): Router => {
     const staff = staffOf(request);
     const id = pathId(request, 'id', THIS);
     const { plate, minutes, lostMm } = bodyOf(flatteningSchema, request);
-    await inTransaction(pool, async (on) => {
-      const { workedSeconds, thicknessMm } = await lockedStone(on, id);
+    await inTransaction(pool, async (db) => {
+      const { workedSeconds, thicknessMm } = await lockedStone(db, id);
       if (thicknessMm !== null && lostMm >= thicknessMm) {
         throw invalid([
           {
@@ -165,7 +165,7 @@ export const stoneRoutes = (pool: Pool): Router => {
       }
       // What a caliper reads, and not what two binary fractions leave.
       const left = thicknessMm === null ? null : Math.round((thicknessMm - lostMm) * 1000) / 1000;
-      await addFlattening(on, {
+      await addFlattening(db, {
         stoneId: id,
         staffId: staff.id,
         plate,
@@ -174,7 +174,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         workedSeconds,
         thicknessAfterMm: left,
       });
-      await setThickness(on, id, left);
+      await setThickness(db, id, left);
     });
     response.status(201).json(await findStone(pool, id));
   });
@@ -183,16 +183,16 @@ export const stoneRoutes = (pool: Pool): Router => {
   router.delete('/stones/:id/flattenings/:flatteningId', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const flatteningId = pathId(request, 'flatteningId', 'This flattening');
-    await inTransaction(pool, async (on) => {
-      const stone = await lockedStone(on, id);
-      const last = (await flatteningsOf(on, id)).at(-1);
+    await inTransaction(pool, async (db) => {
+      const stone = await lockedStone(db, id);
+      const last = (await flatteningsOf(db, id)).at(-1);
       if (last?.id !== flatteningId) {
         throw conflict('Only the last flattening can be taken back', stone.version);
       }
-      await removeFlattening(on, flatteningId);
+      await removeFlattening(db, flatteningId);
       if (last.thicknessAfterMm !== null && stone.thicknessMm !== null) {
         const before = Math.round((stone.thicknessMm + last.lostMm) * 1000) / 1000;
-        await setThickness(on, id, before);
+        await setThickness(db, id, before);
       }
     });
     response.json(await findStone(pool, id));
@@ -201,8 +201,8 @@ export const stoneRoutes = (pool: Pool): Router => {
   router.post('/stones/:id/soak', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const { minutes, jobId } = bodyOf(soakSchema, request);
-    await inTransaction(pool, async (on) => {
-      const stone = await lockedStone(on, id);
+    await inTransaction(pool, async (db) => {
+      const stone = await lockedStone(db, id);
       if (stone.soaking !== 'soak') {
         throw invalid([
           {
@@ -214,8 +214,8 @@ export const stoneRoutes = (pool: Pool): Router => {
           },
         ]);
       }
-      if (jobId !== null && !(await findJobRow(on, jobId))) throw notFound('This blade');
-      if (stone.soak !== null || !(await putInWater(on, id, minutes, jobId))) {
+      if (jobId !== null && !(await findJobRow(db, jobId))) throw notFound('This blade');
+      if (stone.soak !== null || !(await putInWater(db, id, minutes, jobId))) {
         throw conflict(`${stone.name} lies in the water already`, stone.version);
       }
     });
@@ -233,9 +233,9 @@ export const stoneRoutes = (pool: Pool): Router => {
   /** It was not taken out after all: its time in the water goes on. */
   router.post('/stones/:id/soak/undo', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
-    await inTransaction(pool, async (on) => {
-      const stone = await lockedStone(on, id);
-      if (stone.soak !== null || !(await putBackInWater(on, id, stone.otherSideId))) {
+    await inTransaction(pool, async (db) => {
+      const stone = await lockedStone(db, id);
+      if (stone.soak !== null || !(await putBackInWater(db, id, stone.otherSideId))) {
         throw conflict(
           `${stone.name} cannot be put back: it was not just taken out`,
           stone.version,

@@ -1,5 +1,5 @@
 import type { TouchUp, TouchUpBody } from '@patient-edge/contract';
-import { change, select, type Queryable } from '../database/pool';
+import { execute, select, type Queryable } from '../database/pool';
 
 interface TouchUpRow extends Omit<TouchUp, 'at' | 'lastedDays' | 'enough'> {
   readonly at: Date;
@@ -18,9 +18,9 @@ const daysUntil = (from: Date, followed: readonly (Date | null)[]): number | nul
 };
 
 /** All touch-ups of a blade over its visits, the latest first. */
-export const touchUpsOfBlade = async (on: Queryable, bladeId: number): Promise<TouchUp[]> => {
+export const touchUpsOfBlade = async (db: Queryable, bladeId: number): Promise<TouchUp[]> => {
   const rows = await select<TouchUpRow>(
-    on,
+    db,
     `SELECT t.id, t.job_id AS jobId, t.at, p.name AS who, t.rung, s.name AS stone, t.enough, t.note,
        (SELECT MIN(u.at) FROM touch_up u JOIN job v ON v.id = u.job_id
         WHERE v.blade_id = j.blade_id AND u.at > t.at) AS touchedAgainAt,
@@ -40,14 +40,14 @@ export const touchUpsOfBlade = async (on: Queryable, bladeId: number): Promise<T
 };
 
 export const addTouchUp = (
-  on: Queryable,
+  db: Queryable,
   jobId: number,
   staffId: number,
   { rung, stoneId, enough, note }: Omit<TouchUpBody, 'version'>,
   at: Date = new Date(),
 ) =>
-  change(
-    on,
+  execute(
+    db,
     'INSERT INTO touch_up (job_id, rung, stone_id, enough, note, at, staff_id) VALUES (?, ?, ?, ?, ?, ?, ?)',
     [jobId, rung, stoneId, enough, note, at, staffId],
   );

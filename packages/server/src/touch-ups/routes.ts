@@ -27,15 +27,15 @@ export const touchUpRoutes = (pool: Pool): Router => {
       pathId(request, 'id', 'This blade'),
       version,
       'touch up',
-      async (on, row) => {
-        const stone = touchUp.stoneId === null ? null : await findStone(on, touchUp.stoneId);
+      async (db, row) => {
+        const stone = touchUp.stoneId === null ? null : await findStone(db, touchUp.stoneId);
         if (stone === undefined) {
           throw invalid([{ field: 'stoneId', message: 'Stone: it is not on the rack' }]);
         }
-        await addTouchUp(on, row.id, staff.id, touchUp);
+        await addTouchUp(db, row.id, staff.id, touchUp);
         const back = row.stage === 'testing' ? 'taken in' : row.stage;
-        await setStage(on, row.id, touchUp.enough ? 'testing' : back);
-        await addEvent(on, {
+        await setStage(db, row.id, touchUp.enough ? 'testing' : back);
+        await addEvent(db, {
           jobId: row.id,
           staffId: staff.id,
           kind: 'touch-up',

@@ -221,7 +221,7 @@ test.describe('the demo shop', () => {
     await other.getByRole('button', { name: 'Settle the plan' }).click();
     await expect(other.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
     await page.getByRole('button', { name: /^Settle the/ }).click();
-    await expect(page.getByRole('alert')).toContainText('Ansa Quill: planned');
+    await expect(page.getByRole('alert')).toContainText('Ansa Quill: approved a plan');
     // Looked at anew meanwhile: a second press goes through.
     await page.getByRole('button', { name: 'Settle the changed plan' }).click();
     await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();

@@ -3,12 +3,19 @@ import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { SWRConfig } from 'swr';
 import { SWR_SETTINGS, useSession } from './api/hooks';
-import { Frame } from './theme/frame';
 import { PageBoundary } from './theme/page-boundary';
 import { NothingHere, Waiting } from './theme/waiting';
 import { useAppearance } from './theme/appearance';
-import { SetUpPage, SignInPage } from './sign-in/sign-in-page';
-import { ShopPage } from './shop/shop-page';
+
+/** The door loads little: what is behind it comes once somebody is in. */
+const SignInPage = lazy(async () => ({
+  default: (await import('./sign-in/sign-in-page')).SignInPage,
+}));
+const SetUpPage = lazy(async () => ({
+  default: (await import('./sign-in/sign-in-page')).SetUpPage,
+}));
+const Frame = lazy(async () => ({ default: (await import('./theme/frame')).Frame }));
+const ShopPage = lazy(async () => ({ default: (await import('./shop/shop-page')).ShopPage }));
 
 const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
 const IntakePage = lazy(() => import('./intake/intake-page'));
@@ -38,7 +45,9 @@ const SettingsPage = lazy(() => import('./settings/settings-page'));
 
 export const App = () => (
   <SWRConfig value={SWR_SETTINGS}>
-    <Doors />
+    <Suspense fallback={<p role="status">Opening the shop…</p>}>
+      <Doors />
+    </Suspense>
   </SWRConfig>
 );
 

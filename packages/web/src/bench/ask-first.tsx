@@ -5,7 +5,9 @@ import type { Said } from '@patient-edge/core';
 import { ConsentMatters } from '../judge/consent-sheet';
 import { UndoButton } from '../jobs/undo-button';
 import { lastDoneStep } from '../jobs/undo';
-import { Notice, QuietLink, Row, Sheet, Stack } from '../theme/parts';
+import { QuietLink } from '../theme/buttons';
+import { Row, Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 
 interface AskFirstProps {
   readonly job: Job;
@@ -18,7 +20,7 @@ export const AskFirst = ({ job, record, asks }: AskFirstProps) => {
     job.consents.some(({ matter, answer }) => matter === id && answer === 'no'),
   );
   return (
-    <Sheet aria-label="Ask the customer first">
+    <Panel aria-label="Ask the customer first">
       <Stack>
         <h2>Ask the customer before “{textOf(record.step.title)}”</h2>
         <ConsentMatters job={job} matters={asks} />
@@ -32,6 +34,6 @@ export const AskFirst = ({ job, record, asks }: AskFirstProps) => {
           {lastDoneStep(job) !== null && <UndoButton job={job} action="step" />}
         </Row>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

@@ -10,17 +10,10 @@ import { keepJob } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { UndoButton } from '../jobs/undo-button';
 import { duration, roughly } from '../theme/format';
-import {
-  ActionButton,
-  ActionLink,
-  Notice,
-  QuietLink,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  Tick,
-} from '../theme/parts';
+import { ActionButton, ActionLink, QuietLink } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
@@ -98,7 +91,7 @@ const Begin = ({ job }: { job: Job }) => {
     }
   };
   return (
-    <Sheet>
+    <Panel>
       <Stack>
         <h2>Before the first stroke</h2>
         <BeforeWork job={job} />
@@ -107,10 +100,12 @@ const Begin = ({ job }: { job: Job }) => {
             <li key={caution}>· {caution}</li>
           ))}
         </ul>
-        <Soft>Local rules, the shop’s own and the maker’s instructions come before these.</Soft>
-        <Tick value={read} onChange={setRead}>
+        <MutedText>
+          Local rules, the shop’s own and the maker’s instructions come before these.
+        </MutedText>
+        <Checkbox value={read} onChange={setRead}>
           Read. The stone stands firm, the blade is wiped, the faces are taped where they must be.
-        </Tick>
+        </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -118,13 +113,13 @@ const Begin = ({ job }: { job: Job }) => {
         )}
         <Row>
           <ActionButton onPress={() => void begin()}>Begin at the bench</ActionButton>
-          <Soft>
+          <MutedText>
             {job.steps.filter(({ superseded }) => !superseded).length} steps,{' '}
             {roughly(job.plan?.figures.workingTime.value ?? 0)}
-          </Soft>
+          </MutedText>
         </Row>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 
@@ -147,7 +142,7 @@ const BeforeWork = ({ job }: { job: Job }) => {
 };
 
 const WorkDone = ({ job }: { job: Job }) => (
-  <Sheet>
+  <Panel>
     <Stack>
       <h2>The work on this blade</h2>
       <List>
@@ -173,7 +168,7 @@ const WorkDone = ({ job }: { job: Job }) => (
         </Row>
       )}
     </Stack>
-  </Sheet>
+  </Panel>
 );
 
 export default BenchPage;

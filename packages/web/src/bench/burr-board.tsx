@@ -1,6 +1,6 @@
 /** What the thumb found, by side and zone; each press goes on to the next finding. */
 import { BLADE_SIDES, ZONES, type BladeSide, type BurrCheck, type Zone } from '@patient-edge/core';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 
 const Board = styled.div`

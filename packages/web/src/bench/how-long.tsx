@@ -2,7 +2,10 @@
 import { LONGEST_RUN_S, MOST_STEP_S } from '@patient-edge/core';
 import { useState } from 'react';
 import { parseNumber } from '../theme/format';
-import { Notice, NumberEntry, QuietButton, Row, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { NumberEntry } from '../theme/text-fields';
 
 const MOST_MINUTES = MOST_STEP_S / 60;
 

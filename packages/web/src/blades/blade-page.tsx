@@ -5,8 +5,10 @@ import { useBlade } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed } from '../theme/format';
-import { ActionLink, Figures, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionLink } from '../theme/buttons';
+import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
+import { PageHeading } from '../theme/page-heading';
 
 const BladePage = () => {
   const { bladeId = '' } = useParams();
@@ -24,11 +26,11 @@ const BladePage = () => {
     <Stack $gap={18}>
       <Row $gap={22} $align="end">
         <div style={{ flex: 1, minWidth: 260 }}>
-          <h1>{blade.name || kind.label}</h1>
-          <Soft>
+          <PageHeading title={blade.name || kind.label} />
+          <MutedText>
             <Link to={`/owners/${customer.id}`}>{customer.name}</Link> · {kind.label} ·{' '}
             {blade.steel}
-          </Soft>
+          </MutedText>
         </div>
         {here ? (
           <ActionLink to={`/jobs/${here.jobId}`}>It is here on tag {here.tagNumber}</ActionLink>
@@ -36,15 +38,15 @@ const BladePage = () => {
           <ActionLink to={`/take-in?blade=${blade.id}`}>Take it in again</ActionLink>
         )}
       </Row>
-      <Sheet>
+      <Panel>
         <Silhouette
           measures={blade.measures}
           scale={1.6}
           title={`${kind.label}, edge ${blade.measures.edgeLengthMm} mm`}
         />
-      </Sheet>
+      </Panel>
       {lastJob?.plan && lifts && (
-        <Sheet>
+        <Panel>
           <Stack>
             <h2>
               Last set at {fixed(lastJob.plan.angleDeg, 1)}° per side ·{' '}
@@ -53,9 +55,9 @@ const BladePage = () => {
             {lastJob.holding !== '' && <p>Held by: {lastJob.holding}</p>}
             <LiftLadder lifts={lifts} />
           </Stack>
-        </Sheet>
+        </Panel>
       )}
-      <Sheet>
+      <Panel>
         <Stack>
           <h2>Visits</h2>
           <table>
@@ -109,7 +111,7 @@ const BladePage = () => {
             </tbody>
           </table>
         </Stack>
-      </Sheet>
+      </Panel>
     </Stack>
   );
 };

@@ -4,7 +4,11 @@ import { useEffect, useState } from 'react';
 import { NavLink, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { FigureList, FigureView } from '../instruments/why';
-import { Notice, NumberEntry, PickOne, QuietButton, Row, Sheet, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { Select } from '../theme/select';
+import { NumberEntry } from '../theme/text-fields';
 import { NothingHere } from '../theme/waiting';
 import { CHIP_FIELDS, readChip } from './chip-fields';
 import { ChipAnswer } from './chip-question';
@@ -12,6 +16,7 @@ import { PICTURES } from './pictures';
 import { PrintRow } from './print-row';
 import { initialInputs, QUESTIONS, type Field, type Inputs, type Outcome } from './questions';
 import { TrueSize } from './true-size';
+import { PageHeading } from '../theme/page-heading';
 
 const CHIP = { id: 'chip', title: 'What will this chip cost?' };
 const ALL = [...QUESTIONS.map(({ id, title }) => ({ id, title })), CHIP];
@@ -101,12 +106,12 @@ const Asked = ({ questionId }: { questionId: string }) => {
   return (
     <Stack $gap={16}>
       <Row>
-        <h1>{question?.title ?? CHIP.title}</h1>
+        <PageHeading title={question?.title ?? CHIP.title} />
         <QuietButton onPress={() => void copy()}>
           <Link2 size={18} aria-hidden /> {copied ? 'Link copied' : 'Copy the link'}
         </QuietButton>
       </Row>
-      <Sheet aria-label="Inputs">
+      <Panel aria-label="Inputs">
         <Fields>
           {fields.map((field) => (
             <Input
@@ -122,7 +127,7 @@ const Asked = ({ questionId }: { questionId: string }) => {
             />
           ))}
         </Fields>
-      </Sheet>
+      </Panel>
       {error && !besideField && (
         <Notice tone="cut" alert>
           {error.message}
@@ -132,9 +137,9 @@ const Asked = ({ questionId }: { questionId: string }) => {
         <Answered questionId={questionId} inputs={inputs} outcome={outcome} />
       )}
       {!question && !error && (
-        <Sheet aria-label="Answer">
+        <Panel aria-label="Answer">
           <ChipAnswer key={JSON.stringify(inputs)} inputs={inputs} />
-        </Sheet>
+        </Panel>
       )}
     </Stack>
   );
@@ -152,7 +157,7 @@ const Input = ({
   onChange: (value: string) => void;
 }) =>
   field.choices ? (
-    <PickOne
+    <Select
       label={field.label}
       options={field.choices}
       value={value}
@@ -185,7 +190,7 @@ const Answered = ({
     questionId === 'lift' && typeof liftMm === 'number' && angleDeg >= 1 && angleDeg <= 60;
   return (
     <>
-      <Sheet aria-label="Answer">
+      <Panel aria-label="Answer">
         <Stack>
           <FigureList>
             {outcome.readings.map(({ label, figure, beside }, index) => (
@@ -201,11 +206,11 @@ const Answered = ({
           <Picture inputs={inputs} raw={outcome.raw} />
           {printable && <PrintRow angleDeg={angleDeg} liftMm={liftMm} />}
         </Stack>
-      </Sheet>
+      </Panel>
       {printable && (
-        <Sheet aria-label="True size">
+        <Panel aria-label="True size">
           <TrueSize angleDeg={angleDeg} liftMm={liftMm} />
-        </Sheet>
+        </Panel>
       )}
     </>
   );

@@ -7,7 +7,8 @@ import {
   type Template,
 } from '@patient-edge/core';
 import styled from 'styled-components';
-import { QuietButton, Row } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row } from '../theme/layout';
 
 const PdfLink = styled.a`
   min-height: 44px;

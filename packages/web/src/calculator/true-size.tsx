@@ -1,10 +1,13 @@
 /** True size: a bank card held against the screen says how many pixels make a millimetre, once for this screen. */
 import { perSide, wedgeTemplate, liftGaugeTemplate, type Template } from '@patient-edge/core';
 import { useState } from 'react';
-import { Label, Slider } from 'react-aria-components';
+import { Label } from 'react-aria-components/Label';
+import { Slider } from 'react-aria-components/Slider';
 import styled from 'styled-components';
 import { useStored } from '../api/stored';
-import { ActionButton, QuietButton, Row, Slide, Soft, Stack } from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, MutedText, Stack } from '../theme/layout';
+import { SliderBar } from '../theme/slider';
 
 /** Bank cards are 85.60 by 53.98 mm (ISO/IEC 7810, ID-1). */
 const CARD_MM = { width: 85.6, height: 53.98 };
@@ -49,10 +52,10 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
     return (
       <Stack>
         <h2>True size on this screen</h2>
-        <Soft>
+        <MutedText>
           Hold a bank card against the frame and set the slider until they are alike. Once is
           enough.
-        </Soft>
+        </MutedText>
         <Slider
           value={pxPerMm}
           minValue={2}
@@ -62,7 +65,7 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
           onChange={(next) => setPxPerMm(typeof next === 'number' ? next : next[0])}
         >
           <Label>Size of the card</Label>
-          <Slide />
+          <SliderBar />
         </Slider>
         <Card
           style={{ width: CARD_MM.width * pxPerMm, height: CARD_MM.height * pxPerMm }}

@@ -9,7 +9,9 @@ import { useJobHere } from '../jobs/job-here';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
 import { Failed } from '../theme/failed';
 import { fixed } from '../theme/format';
-import { QuietButton, QuietLink, Row, Sheet, Soft, Stack, Tick } from '../theme/parts';
+import { QuietButton, QuietLink } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { useCompared } from '../workers/use-compare';
 import { MapSheet } from './map-sheet';
 
@@ -132,7 +134,7 @@ const ComparePage = () => {
   };
   return (
     <Stack $gap={16}>
-      <Sheet aria-label="Plans side by side">
+      <Panel aria-label="Plans side by side">
         <Stack>
           <Row $gap={18} $align="baseline">
             <h2>Side by side</h2>
@@ -140,18 +142,20 @@ const ComparePage = () => {
           </Row>
           <Pick role="group" aria-label="Plans to compare">
             {VARIANTS.map(({ id, label, words }) => (
-              <Tick
+              <Checkbox
                 key={id}
                 value={ids.includes(id)}
                 onChange={(on) =>
                   setIds(on ? [...ids, id].slice(-MOST) : ids.filter((each) => each !== id))
                 }
               >
-                {label} <Soft as="small">{words}</Soft>
-              </Tick>
+                {label} <MutedText as="small">{words}</MutedText>
+              </Checkbox>
             ))}
           </Pick>
-          <Soft>Two to {MOST} at once. The least of a row is set off; with visits, the most.</Soft>
+          <MutedText>
+            Two to {MOST} at once. The least of a row is set off; with visits, the most.
+          </MutedText>
           <Failed error={failure} retry={retry} />
           {columns.length < 2 ? (
             <p role="status">{compared ? 'Choose at least two.' : 'Working them out…'}</p>
@@ -159,7 +163,7 @@ const ComparePage = () => {
             <ComparedTable columns={columns} currency={prices?.currency ?? null} onTake={take} />
           )}
         </Stack>
-      </Sheet>
+      </Panel>
       {input && (
         <MapSheet
           key={job.version}

@@ -3,7 +3,9 @@ import { findUse, type MapCell, type PlanInput } from '@patient-edge/core';
 import styled from 'styled-components';
 import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
-import { ActionButton, Choice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { SegmentedControl } from '../theme/segmented-control';
 import { useTradeMap } from '../workers/use-compare';
 import { useState } from 'react';
 
@@ -73,7 +75,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
     high > low ? Math.round((DARKEST_PERCENT * (value - low)) / (high - low)) : 0;
   const angles = columns[0]?.cells.map(({ angleDeg }) => angleDeg) ?? [];
   return (
-    <Sheet aria-label="Map over angle and finish">
+    <Panel aria-label="Map over angle and finish">
       <Stack>
         <h2>Angle against finish</h2>
         <Row $gap={16}>
@@ -96,7 +98,13 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
         <Failed error={error} retry={() => start(input)} />
         {columns.length > 0 && (
           <>
-            <Choice label="Shown" hideLabel options={SHOWN} value={shown} onChange={setShown} />
+            <SegmentedControl
+              label="Shown"
+              hideLabel
+              options={SHOWN}
+              value={shown}
+              onChange={setShown}
+            />
             <div style={{ overflowX: 'auto' }}>
               <Grid
                 aria-label={`${SHOWN.find(({ id }) => id === shown)!.label} in ${unit}, by angle and last stone`}
@@ -163,10 +171,10 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                 </tbody>
               </Grid>
             </div>
-            <Soft>
+            <MutedText>
               Darker takes more. Bold: within the window of {use.label.toLowerCase()}. A dash: it
               does not clear the primary, or no stones lead there.
-            </Soft>
+            </MutedText>
             {picked && picked.minutes !== null && (
               <Row>
                 <span>
@@ -182,6 +190,6 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
           </>
         )}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

@@ -1,11 +1,11 @@
 /** The blades of this drop-off so far, as they will hang: tag, silhouette, what is wished and for when. */
 import { bladeKind, usualMeasuresOf } from '@patient-edge/core';
 import { Pencil, Trash2 } from 'lucide-react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { day, parseNumber } from '../theme/format';
-import { Figures, Soft } from '../theme/parts';
+import { Figures, MutedText } from '../theme/layout';
 import type { BladeValues } from './draft';
 
 const Lines = styled.ol`
@@ -60,9 +60,9 @@ export const BladeList = ({ blades, problems, onEdit, onRemove }: BladeListProps
         <Silhouette measures={drawn(blade)} scale={0.42} />
         <span>
           {blade.bladeName || bladeKind(blade.kindId).label}
-          {blade.bladeId !== '' && <Soft as="small"> · was here before</Soft>}
+          {blade.bladeId !== '' && <MutedText as="small"> · was here before</MutedText>}
         </span>
-        <Soft as="span">{blade.askedFor}</Soft>
+        <MutedText as="span">{blade.askedFor}</MutedText>
         <Figures>{blade.promisedOn === '' ? '' : day(blade.promisedOn)}</Figures>
         <span>
           <Button aria-label={`Change tag ${blade.tagNumber}`} onPress={() => onEdit(index)}>

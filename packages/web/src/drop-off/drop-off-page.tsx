@@ -16,7 +16,10 @@ import { ApiFailure, isOffline, messageOf, request } from '../api/client';
 import { keepJob, useBlade, useCustomer, useNextTag } from '../api/hooks';
 import { dropStored, readStored, useStored, writeStored } from '../api/stored';
 import { parseNumber } from '../theme/format';
-import { ActionButton, Notice, QuietButton, Row, Sheet, Soft, Stack, Tick } from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { Waiting } from '../theme/waiting';
 import { BladeList } from './blade-list';
 import {
@@ -38,6 +41,7 @@ import { NextBlade } from './next-blade';
 import { OwnerSheet } from './owner-sheet';
 import { FindBlade, SeenBefore } from './seen-before';
 import { TakenIn } from './taken-in';
+import { PageHeading } from '../theme/page-heading';
 
 /** As it was sent, until it is answered. */
 const Held = styled.div`
@@ -236,10 +240,10 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
   return (
     <Stack $gap={14}>
       <Row>
-        <h1>Take in</h1>
+        <PageHeading title="Take in" />
         {wasKept && (
           <Row $gap={8}>
-            <Soft>Going on with the draft kept on this device.</Soft>
+            <MutedText>Going on with the draft kept on this device.</MutedText>
             <QuietButton onPress={discard}>Discard the draft</QuietButton>
           </Row>
         )}
@@ -257,7 +261,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
           finder={<FindBlade onChoose={chooseFound} />}
         />
         {!isWaiting && (
-          <Sheet aria-label="Blade in hand">
+          <Panel aria-label="Blade in hand">
             <Stack $gap={10}>
               <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
               {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
@@ -280,17 +284,17 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
                 onAdd={() => void add()}
               />
             </Stack>
-          </Sheet>
+          </Panel>
         )}
         {count > 0 && (
-          <Sheet aria-label="To take in">
+          <Panel aria-label="To take in">
             <BladeList
               blades={blades}
               problems={rowProblems}
               onEdit={edit}
               onRemove={(index) => setBlades(blades.filter((_, each) => each !== index))}
             />
-          </Sheet>
+          </Panel>
         )}
       </Held>
       {problem !== null && (
@@ -306,14 +310,14 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
               ? `Take it in on tag ${nextValues.tagNumber || '…'}`
               : `Take in ${count === 1 ? 'this blade' : `these ${count} blades`}`}
         </ActionButton>
-        <Tick value={prints} onChange={setPrints}>
+        <Checkbox value={prints} onChange={setPrints}>
           Print tags and tickets
-        </Tick>
+        </Checkbox>
       </Row>
-      <Soft>
+      <MutedText>
         Local law and the shop’s own rules come first: refuse what is not lawful to hold, and ask
         the owner’s age where it matters.
-      </Soft>
+      </MutedText>
     </Stack>
   );
 };

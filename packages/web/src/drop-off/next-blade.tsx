@@ -7,7 +7,10 @@ import { Columns } from '../theme/columns';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from '../intake/choices';
 import { PromisedOn } from '../intake/promised-on';
 import { FormNumber, FormPick, FormText, FormTypeAhead, InForm } from '../theme/form-fields';
-import { Notice, options, QuietButton, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
 import { TypeAhead } from '../theme/search-box';
 import type { BladeValues } from './draft';
 
@@ -87,7 +90,7 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
           />
           <Beside>
             <QuietButton type="submit">Add it to the list</QuietButton>
-            <Soft>or Enter; measures may wait</Soft>
+            <MutedText>or Enter; measures may wait</MutedText>
           </Beside>
         </Columns>
         {brought !== null && <Notice>{brought}</Notice>}

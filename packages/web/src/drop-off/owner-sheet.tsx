@@ -5,7 +5,9 @@ import type { UseFormReturn } from 'react-hook-form';
 import { Columns } from '../theme/columns';
 import { OwnerPicker } from '../owners/owner-picker';
 import { FormText } from '../theme/form-fields';
-import { Choice, Notice, Sheet, Stack } from '../theme/parts';
+import { Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { SegmentedControl } from '../theme/segmented-control';
 import type { OwnerValues } from './draft';
 
 interface OwnerSheetProps {
@@ -19,10 +21,10 @@ interface OwnerSheetProps {
 export const OwnerSheet = ({ form, values, known, finder }: OwnerSheetProps) => {
   const { control, setValue, formState } = form;
   return (
-    <Sheet aria-label="Owner">
+    <Panel aria-label="Owner">
       <Stack $gap={10}>
         <Columns $columns={4}>
-          <Choice
+          <SegmentedControl
             label="Owner"
             options={[
               { id: 'known', label: 'Known' },
@@ -69,6 +71,6 @@ export const OwnerSheet = ({ form, values, known, finder }: OwnerSheetProps) => 
           </>
         )}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

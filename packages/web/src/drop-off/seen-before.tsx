@@ -2,11 +2,11 @@
 import type { BladeOfCustomer, BladeSummary, FoundBlade } from '@patient-edge/contract';
 import { bladeKind, likest, LIKELY, type Sighting } from '@patient-edge/core';
 import { useDeferredValue, useState } from 'react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { useSearch } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
-import { Row, Soft } from '../theme/parts';
+import { Row, MutedText } from '../theme/layout';
 import { SearchBox } from '../theme/search-box';
 
 const Hung = styled.ul`
@@ -103,7 +103,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
             <Silhouette measures={blade.measures} scale={0.4} />
             <span>
               {nameOf(blade)}
-              <Soft as="small"> {blade.owner}</Soft>
+              <MutedText as="small"> {blade.owner}</MutedText>
             </span>
           </Row>
         ),

@@ -4,7 +4,10 @@ import { bladeKind } from '@patient-edge/core';
 import { Link } from 'react-router';
 import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
-import { ActionButton, Notice, QuietLink, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionButton, QuietLink } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { PageHeading } from '../theme/page-heading';
 
 interface TakenInProps {
   readonly jobs: readonly Job[];
@@ -15,19 +18,18 @@ interface TakenInProps {
 
 export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
   <Stack $gap={16}>
-    <h1>
-      {jobs.length === 1 ? 'One blade' : `${jobs.length} blades`} of {jobs[0]!.customer.name} taken
-      in
-    </h1>
+    <PageHeading
+      title={`${jobs.length === 1 ? 'One blade' : `${jobs.length} blades`} of ${jobs[0]!.customer.name} taken in`}
+    />
     {printed === false && (
       <Notice tone="cut" alert>
         The label printer did not answer. The blades are taken in; print their tags from each
         blade’s page.
       </Notice>
     )}
-    <Sheet>
+    <Panel>
       <Stack>
-        <Soft>Measure and judge each at the bench when its turn comes.</Soft>
+        <MutedText>Measure and judge each at the bench when its turn comes.</MutedText>
         <Hung>
           {jobs.map((job) => (
             <li key={job.id}>
@@ -41,7 +43,7 @@ export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
           ))}
         </Hung>
       </Stack>
-    </Sheet>
+    </Panel>
     <Row>
       <ActionButton onPress={onNext}>The next customer</ActionButton>
       {printed && <QuietLink to="/labels">Tags and tickets in the tray</QuietLink>}

@@ -31,21 +31,13 @@ import { AsItCame } from '../judge/as-it-came';
 import { EdgeStrip, type ZoneMark } from '../instruments/edge-strip';
 import { useJobHere } from '../jobs/job-here';
 import { parseNumber } from '../theme/format';
-import {
-  ActionButton,
-  ActionLink,
-  Choice,
-  Notice,
-  options,
-  PickOne,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  TextEntry,
-  NumberEntry,
-} from '../theme/parts';
+import { ActionButton, ActionLink, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import { TextEntry, NumberEntry } from '../theme/text-fields';
 
 const Grid = styled.div`
   display: grid;
@@ -151,7 +143,7 @@ const EdgeTestPage = () => {
     view.phase === 'before' ? beforeOnly : canDo(job, 'test after') && view.round === job.round;
   return (
     <Stack $gap={16}>
-      <Choice
+      <SegmentedControl
         label="Which readings"
         hideLabel
         options={views}
@@ -233,7 +225,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   };
 
   return (
-    <Sheet aria-label="Readings">
+    <Panel aria-label="Readings">
       <Stack $gap={16}>
         <EdgeStrip
           low
@@ -247,13 +239,13 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
               <h2>{zone}</h2>
               {editable ? (
                 <>
-                  <Choice
+                  <SegmentedControl
                     label="Light"
                     options={options(LIGHT_FINDINGS)}
                     value={typed[zone].light}
                     onChange={(light) => set(zone, { light })}
                   />
-                  <PickOne
+                  <Select
                     label="Paper"
                     options={options(PAPER_FINDINGS)}
                     value={typed[zone].paper}
@@ -300,7 +292,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
             >
               Keep the readings
             </QuietButton>
-            <Soft>{unsent ? 'Kept on this device so far.' : 'Kept.'}</Soft>
+            <MutedText>{unsent ? 'Kept on this device so far.' : 'Kept.'}</MutedText>
           </Row>
         )}
         {phase === 'after' && <AsItCame job={job} words="Check it against what was written down" />}
@@ -328,13 +320,13 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           />
         )}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 
 const ForceWord = ({ forceGf }: { forceGf: readonly number[] }) => {
   const median = medianGf(forceGf);
-  if (median === null) return <Soft>no reading</Soft>;
+  if (median === null) return <MutedText>no reading</MutedText>;
   return (
     <p>
       median {median} gf, {forceBand(median)}
@@ -391,9 +383,9 @@ const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPan
     <Stack>
       <h2>
         Verdict: {verdict.verdict}{' '}
-        <Soft as="span">
+        <MutedText as="span">
           · {use.label.toLowerCase()}, at most {use.targetForceGf} gf
-        </Soft>
+        </MutedText>
       </h2>
       {faults.map((fault) => (
         <Notice key={fault.sign} tone="cut">
@@ -430,7 +422,7 @@ const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPan
       ) : (
         <Row $align="end">
           <div style={{ width: 320 }}>
-            <PickOne
+            <Select
               label="Back to which step"
               options={steps.map(({ id, step }) => ({ id: String(id), label: textOf(step.title) }))}
               value={backTo}

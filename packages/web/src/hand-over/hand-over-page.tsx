@@ -7,17 +7,10 @@ import { keepJob } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { FormNumber, FormText } from '../theme/form-fields';
 import { parseNumber } from '../theme/format';
-import {
-  ActionButton,
-  Notice,
-  QuietButton,
-  QuietLink,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  Tick,
-} from '../theme/parts';
+import { ActionButton, QuietButton, QuietLink } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from '../jobs/undo';
@@ -97,13 +90,13 @@ const HandOver = ({ job }: { job: Job }) => {
       offerUndo('Handed over.', () => undoOnJob(home, 'return'));
     });
   return (
-    <Sheet className="no-print" aria-label="Hand over">
+    <Panel className="no-print" aria-label="Hand over">
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <h2>
             {job.stage === 'declined' ? 'Hand it back to' : 'Hand over to'} {job.customer.name}
           </h2>
-          {job.customer.note !== '' && <Soft>{job.customer.note}</Soft>}
+          {job.customer.note !== '' && <MutedText>{job.customer.note}</MutedText>}
           <Row $align="start" $gap={18}>
             <div style={{ width: 210 }}>
               <FormNumber
@@ -127,13 +120,13 @@ const HandOver = ({ job }: { job: Job }) => {
               </div>
             )}
           </Row>
-          <Tick
+          <Checkbox
             value={sheathed}
             onChange={(next) => form.setValue('sheathed', next)}
             error={form.formState.errors.sheathed?.message}
           >
             The edge is sheathed, wrapped or guarded, and the owner is who the tag says
-          </Tick>
+          </Checkbox>
           {problem !== null && (
             <Notice tone="cut" alert>
               {problem}
@@ -146,7 +139,7 @@ const HandOver = ({ job }: { job: Job }) => {
           </Row>
         </Stack>
       </form>
-    </Sheet>
+    </Panel>
   );
 };
 

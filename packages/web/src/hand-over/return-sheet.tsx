@@ -15,9 +15,9 @@ import { useSession, useSteels } from '../api/hooks';
 import { EdgeLifts } from '../instruments/edge-lifts';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed } from '../theme/format';
-import { Sheet, Soft, Stack } from '../theme/parts';
+import { Panel, MutedText, Stack } from '../theme/layout';
 
-const Paper = styled(Sheet)`
+const Paper = styled(Panel)`
   @media print {
     border: none;
     padding: 0;
@@ -62,13 +62,13 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
         <Title>
           <div>
             <h2>{job.blade.name || kind.label}</h2>
-            <Soft>
+            <MutedText>
               {job.customer.name} · tag {job.tagNumber} · {job.steel}
-            </Soft>
+            </MutedText>
           </div>
-          <Soft>
+          <MutedText>
             {session?.shopName} · {dayAndYear(job.returnedAt ?? new Date().toISOString())}
-          </Soft>
+          </MutedText>
         </Title>
         {declined && (
           <p>

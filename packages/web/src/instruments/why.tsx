@@ -1,7 +1,9 @@
 /** A figure that can be asked why. */
 import type { Figure } from '@patient-edge/core';
 import { useRef, useState, type ReactNode } from 'react';
-import { Dialog, Heading, Popover } from 'react-aria-components';
+import { Dialog } from 'react-aria-components/Dialog';
+import { Heading } from 'react-aria-components/Heading';
+import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
 import { valueAndUnit, withUnit } from '../theme/format';
 

@@ -23,12 +23,16 @@ import {
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
 import { FormChoice, FormNumber, FormPick } from '../theme/form-fields';
 import { fixed, parseNumber } from '../theme/format';
-import { NumberEntry, Notice, options, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
+import { NumberEntry } from '../theme/text-fields';
 import { Columns } from '../theme/columns';
 import {
   drawnMeasures,
@@ -102,24 +106,24 @@ export const AngleSheet = ({ form, values, job }: AngleSheetProps) => {
   if (!asksForAngle(kind)) {
     const rests = restingAngle(mm(measures.heightMiddleMm), mm(measures.spineMiddleMm / 2));
     return (
-      <Sheet aria-label="Angle" id="angle">
+      <Panel aria-label="Angle" id="angle">
         <Stack>
           <h2>Angle</h2>
           <Notice>
             Spine and width decide: it rests at {bothAngles(rests, 2)}. There is nothing to measure.
           </Notice>
         </Stack>
-      </Sheet>
+      </Panel>
     );
   }
   return (
-    <Sheet aria-label="Angle" id="angle">
+    <Panel aria-label="Angle" id="angle">
       <Stack>
         <h2>Angle</h2>
         <Taken form={form} values={values} />
         <Readings form={form} values={values} primaryDeg={primaryLeanDeg(measures)} />
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 
@@ -189,7 +193,7 @@ const Readings = ({
   return (
     <Stack $gap={8}>
       <Row $gap={8}>
-        <Soft>Measure it another way:</Soft>
+        <MutedText>Measure it another way:</MutedText>
         {ANGLE_ROUTES.map((route) => (
           <QuietButton key={route} onPress={() => append(emptyReading(route))}>
             {ROUTE_LABELS[route]}
@@ -212,8 +216,8 @@ const Readings = ({
                     startDeg={bladeKind(values.kindId).usual.anglePerSideDeg + 4}
                     primaryDeg={primaryDeg}
                   />
-                  {result && !result.ok && <Soft>{result.error.message}.</Soft>}
-                  {result?.ok && <Soft>{result.value.words}.</Soft>}
+                  {result && !result.ok && <MutedText>{result.error.message}.</MutedText>}
+                  {result?.ok && <MutedText>{result.value.words}.</MutedText>}
                 </Stack>
                 <p>
                   {result?.ok && (
@@ -338,7 +342,9 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
     <Stack $gap={8}>
       <Notice>{advice.words}</Notice>
       {trials.length > 0 && (
-        <Soft>Tried: {trials.map(({ angleDeg, seen }) => `${angleDeg}° ${seen}`).join(' · ')}</Soft>
+        <MutedText>
+          Tried: {trials.map(({ angleDeg, seen }) => `${angleDeg}° ${seen}`).join(' · ')}
+        </MutedText>
       )}
       {(advice.nextDeg !== null || typed !== null) && (
         <>
@@ -353,7 +359,7 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
             )}
           </Row>
           <Row $gap={8}>
-            <Soft>The ink is:</Soft>
+            <MutedText>The ink is:</MutedText>
             {MARKER_FINDINGS.map((seen) => (
               <QuietButton
                 key={seen}

@@ -2,7 +2,9 @@
 import { bladeKind } from '@patient-edge/core';
 import type { UseFormReturn } from 'react-hook-form';
 import { FormText, FormTypeAhead, InForm } from '../theme/form-fields';
-import { Notice, Sheet, Stack, Tick } from '../theme/parts';
+import { Checkbox } from '../theme/checkbox';
+import { Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from './choices';
 import { Columns } from '../theme/columns';
 import { PromisedOn } from './promised-on';
@@ -18,7 +20,7 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
   const kind = bladeKind(values.kindId);
   const steelOptions = useSteelOptions();
   return (
-    <Sheet aria-label="Blade" id="blade">
+    <Panel aria-label="Blade" id="blade">
       <Stack>
         <h2>The blade</h2>
         <Columns $columns={3}>
@@ -33,12 +35,12 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
               <PromisedOn value={value} onChange={onChange} error={error} />
             )}
           </InForm>
-          <Tick
+          <Checkbox
             value={values.carefulHands}
             onChange={(next) => setValue('carefulHands', next, { shouldDirty: true })}
           >
             Careful hands: the edge may be a degree lower
-          </Tick>
+          </Checkbox>
         </Columns>
         {(kind.group === 'razor' || values.useId === 'field') && (
           <Notice tone="cut">
@@ -47,6 +49,6 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
           </Notice>
         )}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

@@ -2,7 +2,7 @@
 import { BLADE_KINDS, STEELS, USES } from '@patient-edge/core';
 import { useMemo } from 'react';
 import { useSteels } from '../api/hooks';
-import type { Option } from '../theme/parts';
+import { type Option } from '../theme/options';
 
 export const KIND_OPTIONS: readonly Option<string>[] = BLADE_KINDS.map(({ id, label, group }) => ({
   id,

@@ -3,7 +3,9 @@ import type { Job } from '@patient-edge/contract';
 import { compareCondition, SHARPNESS } from '@patient-edge/core';
 import type { Control } from 'react-hook-form';
 import { FormChoice } from '../theme/form-fields';
-import { Notice, options, Sheet, Stack } from '../theme/parts';
+import { Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
 import { DamageEditor, drawnDamage } from './damage-editor';
 import { standInsOf, type IntakeValues } from './values';
 
@@ -16,7 +18,7 @@ interface ConditionSheetProps {
 export const ConditionSheet = ({ control, values, job }: ConditionSheetProps) => {
   const before = job.damageBefore;
   return (
-    <Sheet aria-label="Condition" id="condition">
+    <Panel aria-label="Condition" id="condition">
       <Stack>
         <h2>Condition along the edge</h2>
         <FormChoice
@@ -32,7 +34,7 @@ export const ConditionSheet = ({ control, values, job }: ConditionSheetProps) =>
         />
         {before && <Since values={values} before={before} />}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 

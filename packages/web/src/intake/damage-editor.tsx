@@ -13,12 +13,15 @@ import {
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { useFieldArray, useWatch, type Control } from 'react-hook-form';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick } from '../theme/form-fields';
-import { options, PickOne, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, MutedText, Stack } from '../theme/layout';
+import { options } from '../theme/options';
+import { Select } from '../theme/select';
 import { useUndo } from '../theme/undo';
 import { drawnMeasures, type DamageValues, type IntakeValues } from './values';
 
@@ -90,7 +93,7 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
         label={`The edge from heel to tip with ${values.damage.length} places of damage`}
       />
       <Row $gap={10} $align="end">
-        <PickOne
+        <Select
           label="What is found"
           options={DAMAGE_KINDS.map((id) => ({
             id,
@@ -101,7 +104,7 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
           onChange={setKind}
         />
         <QuietButton onPress={() => add(kind, 'both', '')}>Add it by number</QuietButton>
-        <Soft>or touch a lane to place it there: {DAMAGE_WORDS[kind].what}.</Soft>
+        <MutedText>or touch a lane to place it there: {DAMAGE_WORDS[kind].what}.</MutedText>
       </Row>
       <ol>
         {fields.map(({ key }, index) => {

@@ -9,7 +9,9 @@ import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { PhotographsSheet } from '../photographs/photographs-sheet';
-import { ActionButton, Notice, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
 import { AngleSheet } from './angle-sheet';
 import { BladeSheet } from './blade-sheet';
@@ -107,7 +109,7 @@ const Intake = ({ job }: { job: Job }) => {
           {!editable && <Notice>Work has begun: the intake is as it was written then.</Notice>}
           {editable && isDraft && (
             <Row $gap={8}>
-              <Soft>Going on with the draft kept on this device.</Soft>
+              <MutedText>Going on with the draft kept on this device.</MutedText>
               <QuietButton onPress={discard}>Discard the draft</QuietButton>
             </Row>
           )}

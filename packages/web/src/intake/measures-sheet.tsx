@@ -9,13 +9,16 @@ import {
   type MeasuredWith,
 } from '@patient-edge/core';
 import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
+import { FileTrigger } from 'react-aria-components/FileTrigger';
 import type { UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { FormChoice, FormNumber } from '../theme/form-fields';
 import { parseNumber } from '../theme/format';
-import { Notice, options, QuietButton, QuietLink, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { QuietButton, QuietLink } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
 import { readDrawing, type DrawnWay } from '../trace/drawing-file';
 import { Columns } from '../theme/columns';
 import { drawnMeasures, INSTRUMENTS, standInsOf, withOutline, type IntakeValues } from './values';
@@ -68,7 +71,7 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
     setValue('held', { ...values.held, ...(Object.fromEntries(filled) as IntakeValues['held']) });
   };
   return (
-    <Sheet aria-label="Measures" id="measures">
+    <Panel aria-label="Measures" id="measures">
       <Stack>
         <Row>
           <h2>Measures</h2>
@@ -112,7 +115,7 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
         </Columns>
         <OutlineSource form={form} values={values} job={job} />
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 
@@ -143,7 +146,7 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
             Trace it from a photograph
           </QuietLink>
         ) : (
-          <Soft>To trace the outline, add a photograph below.</Soft>
+          <MutedText>To trace the outline, add a photograph below.</MutedText>
         )}
         <FileTrigger
           acceptedFileTypes={['.svg', '.dxf', 'image/svg+xml']}
@@ -159,11 +162,11 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
             Drop the traced outline
           </QuietButton>
         )}
-        {values.traced && <Soft>Outline from a {values.traced.source}.</Soft>}
+        {values.traced && <MutedText>Outline from a {values.traced.source}.</MutedText>}
       </Row>
       {file && (
         <Row $gap={10}>
-          <Soft>{file.name}:</Soft>
+          <MutedText>{file.name}:</MutedText>
           <QuietButton
             onPress={() =>
               void read(file, { ...way, edge: way.edge === 'lower' ? 'upper' : 'lower' })

@@ -2,7 +2,8 @@
 import { addDays, format } from 'date-fns';
 import { useBoard } from '../api/hooks';
 import { day, weekdayOf } from '../theme/format';
-import { PickOne, TextEntry } from '../theme/parts';
+import { Select } from '../theme/select';
+import { TextEntry } from '../theme/text-fields';
 
 const DAYS_AHEAD = 15;
 
@@ -31,7 +32,7 @@ export const PromisedOn = ({ value, onChange, error }: PromisedOnProps) => {
       ? moored
       : [{ id: value, label: day(value) }, ...moored];
   return (
-    <PickOne
+    <Select
       label="Promised for"
       options={listed}
       value={value === '' ? null : value}

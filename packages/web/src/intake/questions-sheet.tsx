@@ -3,7 +3,9 @@ import { bladeKind, checkBack, isOneSided, questionsFor, type Answers } from '@p
 import { useWatch, type Control } from 'react-hook-form';
 import { FormNumber, FormPick } from '../theme/form-fields';
 import { parseNumber } from '../theme/format';
-import { Notice, options, Sheet, Stack } from '../theme/parts';
+import { Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
 import { Columns } from '../theme/columns';
 import type { IntakeValues } from './values';
 
@@ -27,7 +29,7 @@ export const QuestionsSheet = ({ control, values }: QuestionsSheetProps) => {
   const answers = useWatch({ control, name: 'answers' });
   const back = isOneSided(kind) ? checkBack(typedAnswers(answers)) : null;
   return (
-    <Sheet aria-label="What this kind asks" id="questions">
+    <Panel aria-label="What this kind asks" id="questions">
       <Stack $gap={18}>
         {questionsFor(kind).map(({ id, title, questions }) => (
           <Stack key={id} $gap={10}>
@@ -60,6 +62,6 @@ export const QuestionsSheet = ({ control, values }: QuestionsSheetProps) => {
           </Stack>
         ))}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

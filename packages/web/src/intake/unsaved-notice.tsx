@@ -1,7 +1,9 @@
 /** Said where an intake that was typed and not saved would be looked for in vain. */
 import { canDo, type Job } from '@patient-edge/contract';
 import { memo } from 'react';
-import { ActionLink, Notice, Row } from '../theme/parts';
+import { ActionLink } from '../theme/buttons';
+import { Row } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { hasDraft } from './draft';
 
 /** Asked of the device once a job, not with every picture of a plan that is being moved. */

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
 import { keepJob } from '../api/hooks';
-import { QuietButton, Row, TextEntry } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row } from '../theme/layout';
+import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from './undo';
 

@@ -6,12 +6,14 @@ import styled from 'styled-components';
 import { useJob } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { day, moment } from '../theme/format';
-import { Notice, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { DeclineForm } from './decline-form';
 import { NEXT } from './stage';
 import { PageBoundary } from '../theme/page-boundary';
 import { UndoButton } from './undo-button';
 import { Waiting } from '../theme/waiting';
+import { PageHeading } from '../theme/page-heading';
 
 const Head = styled.header`
   display: flex;
@@ -107,7 +109,7 @@ const JobPage = () => {
         <PageBoundary key={job.id}>
           <Outlet key={job.id} context={job} />
         </PageBoundary>
-        <Sheet className="no-print" aria-label="What happened">
+        <Panel className="no-print" aria-label="What happened">
           <Stack $gap={10}>
             <h2>What happened</h2>
             <Events>
@@ -121,7 +123,7 @@ const JobPage = () => {
             </Events>
             <DeclineForm job={job} />
           </Stack>
-        </Sheet>
+        </Panel>
       </Stack>
     </>
   );
@@ -131,13 +133,13 @@ const JobHead = ({ job }: { job: Job }) => (
   <Head className="no-print">
     <Silhouette measures={job.measures} scale={0.55} />
     <div>
-      <h1>
-        Tag {job.tagNumber} · {job.blade.name || bladeKind(job.measures.kindId).label}
-      </h1>
-      <Soft>
+      <PageHeading
+        title={`Tag ${job.tagNumber} · ${job.blade.name || bladeKind(job.measures.kindId).label}`}
+      />
+      <MutedText>
         <Link to={`/owners/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} · promised{' '}
         {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>its record</Link>
-      </Soft>
+      </MutedText>
     </div>
     <nav aria-label="This blade">
       {PAGES.map(([page, words]) => (

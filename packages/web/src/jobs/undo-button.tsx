@@ -1,7 +1,8 @@
 /** A way back that stays in sight, after the offer at the foot of the page has gone. */
 import type { Job } from '@patient-edge/contract';
 import { useSend } from '../judge/use-send';
-import { Notice, QuietButton } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Notice } from '../theme/notice';
 import { UNDO_LABELS, undoPathOf, type UndoAction } from './undo';
 
 export const UndoButton = ({ job, action }: { job: Job; action: UndoAction }) => {

@@ -2,7 +2,7 @@
 import type { Job } from '@patient-edge/contract';
 import { bladeKind, finishAsItCame, wantsItAsItCame } from '@patient-edge/core';
 import { Link } from 'react-router';
-import { Notice } from '../theme/parts';
+import { Notice } from '../theme/notice';
 
 interface AsItCameProps {
   readonly job: Job;

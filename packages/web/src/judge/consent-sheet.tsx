@@ -4,7 +4,10 @@ import { withoutYes, type Said } from '@patient-edge/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { moment } from '../theme/format';
-import { Notice, QuietButton, Row, Sheet, Soft, Stack, TextEntry } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { TextEntry } from '../theme/text-fields';
 import { useSend } from './use-send';
 
 const Matters = styled.ul`
@@ -94,12 +97,12 @@ export const ConsentSheet = ({ job, asked }: ConsentSheetProps) => {
   const matters = [...new Map([...asked, ...earlier].map((each) => [each.id, each])).values()];
   const open = withoutYes(asked, job.consents).length;
   return (
-    <Sheet aria-label="Consent">
+    <Panel aria-label="Consent">
       <Stack $gap={10}>
         <h2>Ask the customer{open > 0 && ` (${open} open)`}</h2>
-        {matters.length === 0 && <Soft>Nothing here needs asking.</Soft>}
+        {matters.length === 0 && <MutedText>Nothing here needs asking.</MutedText>}
         <ConsentMatters job={job} matters={matters} />
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

@@ -16,24 +16,16 @@ import {
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { keepJob, usePrices } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { useUndo } from '../theme/undo';
 import { moment, parseNumber } from '../theme/format';
-import {
-  ActionButton,
-  Notice,
-  NumberEntry,
-  QuietButton,
-  QuietLink,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  TextEntry,
-} from '../theme/parts';
+import { ActionButton, QuietButton, QuietLink } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { NumberEntry, TextEntry } from '../theme/text-fields';
 import { useSend } from './use-send';
 
 const Lines = styled.ol`
@@ -124,17 +116,17 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
   const closed = !canDo(job, 'estimate');
   if (list.prices.length === 0 && lines.length === 0) {
     return (
-      <Sheet aria-label="Price">
+      <Panel aria-label="Price">
         <Row>
           <h2>Price</h2>
-          <Soft>The price list is empty.</Soft>
+          <MutedText>The price list is empty.</MutedText>
           <QuietLink to="/prices">Write the price list</QuietLink>
         </Row>
-      </Sheet>
+      </Panel>
     );
   }
   return (
-    <Sheet aria-label="Price">
+    <Panel aria-label="Price">
       <Stack>
         <Row $gap={20} $align="baseline">
           <h2>Price</h2>
@@ -144,7 +136,9 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
               agreed with {job.estimate.agreedBy}, {moment(job.estimate.agreedAt!)}
             </b>
           ) : (
-            <Soft>{job.estimate ? 'kept, not agreed yet' : 'reckoned from the price list'}</Soft>
+            <MutedText>
+              {job.estimate ? 'kept, not agreed yet' : 'reckoned from the price list'}
+            </MutedText>
           )}
         </Row>
         <Lines aria-label="Lines of the estimate">
@@ -197,6 +191,6 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
           </Row>
         )}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

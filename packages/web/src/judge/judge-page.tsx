@@ -24,16 +24,9 @@ import { SCHOOLS } from '../plan/angle-control';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
 import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
-import {
-  ActionLink,
-  Notice,
-  QuietButton,
-  QuietLink,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-} from '../theme/parts';
+import { ActionLink, QuietButton, QuietLink } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { Columns } from '../theme/columns';
 import { usePlan } from '../workers/use-plan';
 import { ConsentSheet } from './consent-sheet';
@@ -114,7 +107,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
           {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>Look at the intake</QuietLink>
         </Notice>
       )}
-      <Sheet aria-label="Decision">
+      <Panel aria-label="Decision">
         <Stack>
           <Row $gap={20} $align="baseline">
             <Verdict $decision={judgement.decision}>{DECIDED[judgement.decision]}</Verdict>
@@ -138,17 +131,17 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
           />
           {plan && <p>{plan.outline.verdict}</p>}
         </Stack>
-      </Sheet>
+      </Panel>
       {plan && <Schools plan={plan} job={job} steel={steel} onChoices={onChoices} />}
       <Columns $columns={2}>
-        <Sheet aria-label="Thickness">
+        <Panel aria-label="Thickness">
           <Stack $gap={8}>
             <h2>Is it thick?</h2>
             <p>{judgement.thickness.words}</p>
-            {plan && <Soft>{plan.section.thinning.reason}</Soft>}
+            {plan && <MutedText>{plan.section.thinning.reason}</MutedText>}
           </Stack>
-        </Sheet>
-        <Sheet aria-label="Finish">
+        </Panel>
+        <Panel aria-label="Finish">
           <Stack $gap={8}>
             <h2>
               Finish {um(judgement.finish.um[0])}–{um(judgement.finish.um[1])} µm
@@ -156,7 +149,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
             <p>{judgement.finish.words}</p>
             <AsItCame job={job} words="It came with" />
           </Stack>
-        </Sheet>
+        </Panel>
       </Columns>
       <Columns $columns={2}>
         <ConsentSheet job={job} asked={judgement.consents} />
@@ -219,7 +212,7 @@ const Schools = ({
   const sides = bevelsOf(bladeKind(job.measures.kindId));
   const sigma = angleSigmaOf(job);
   return (
-    <Sheet aria-label="Angle">
+    <Panel aria-label="Angle">
       <Stack>
         <h2>Keep the angle or change it</h2>
         <Table>
@@ -239,10 +232,10 @@ const Schools = ({
               <tr key={option.approach}>
                 <th scope="row">
                   {SCHOOLS[option.approach]}
-                  <Soft as="small">
+                  <MutedText as="small">
                     {' '}
                     {[option.startReason, ...option.moves.map(({ reason }) => reason)].join('; ')}
-                  </Soft>
+                  </MutedText>
                 </th>
                 <td>
                   {fixed(option.angleDeg, 1)}°{' '}
@@ -289,7 +282,7 @@ const Schools = ({
           </tbody>
         </Table>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 

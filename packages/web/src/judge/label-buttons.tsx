@@ -2,7 +2,9 @@
 import type { Job, LabelBody } from '@patient-edge/contract';
 import { useState } from 'react';
 import { messageOf, request } from '../api/client';
-import { Notice, QuietButton, QuietLink, Row, Stack } from '../theme/parts';
+import { QuietButton, QuietLink } from '../theme/buttons';
+import { Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 
 export const LabelButtons = ({ job }: { job: Job }) => {
   const [told, setTold] = useState<{ readonly words: string; readonly isWrong: boolean } | null>(

@@ -1,7 +1,9 @@
 /** What is done to the blade before a stone touches it, ticked off; and what can hurt. */
 import type { Job } from '@patient-edge/contract';
 import type { Said } from '@patient-edge/core';
-import { Notice, Sheet, Soft, Stack, Tick } from '../theme/parts';
+import { Checkbox } from '../theme/checkbox';
+import { Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useSend } from './use-send';
 
 interface ProtectionTicksProps {
@@ -19,13 +21,13 @@ export const ProtectionTicks = ({ job, list }: ProtectionTicksProps) => {
   return (
     <>
       {list.map(({ id, words }) => (
-        <Tick
+        <Checkbox
           key={id}
           value={job.protectionDone.includes(id)}
           onChange={(isDone) => set(id, isDone)}
         >
           {words}
-        </Tick>
+        </Checkbox>
       ))}
       {problem !== null && (
         <Notice tone="cut" alert>
@@ -41,14 +43,14 @@ interface ProtectionSheetProps extends ProtectionTicksProps {
 }
 
 export const ProtectionSheet = ({ job, list, cautions }: ProtectionSheetProps) => (
-  <Sheet aria-label="Protection">
+  <Panel aria-label="Protection">
     <Stack $gap={10}>
       <h2>Before a stone touches it</h2>
-      {list.length === 0 && <Soft>Nothing to wrap or tape.</Soft>}
+      {list.length === 0 && <MutedText>Nothing to wrap or tape.</MutedText>}
       <ProtectionTicks job={job} list={list} />
       {cautions.map(({ id, words }) => (
-        <Soft key={id}>{words}</Soft>
+        <MutedText key={id}>{words}</MutedText>
       ))}
     </Stack>
-  </Sheet>
+  </Panel>
 );

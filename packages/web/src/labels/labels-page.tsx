@@ -5,9 +5,11 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useLabels } from '../api/hooks';
 import { moment } from '../theme/format';
-import { QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PdfView } from './pdf-view';
+import { PageHeading } from '../theme/page-heading';
 
 const Layout = styled.div`
   display: grid;
@@ -37,10 +39,10 @@ const LabelsPage = () => {
   const shown = sheets.find(({ name }) => name === chosen) ?? sheets[0];
   return (
     <Stack $gap={16}>
-      <h1>Label printer</h1>
+      <PageHeading title="Label printer" />
       {shown ? (
         <Layout>
-          <Sheet aria-label="In the tray">
+          <Panel aria-label="In the tray">
             <Stack $gap={8}>
               <h2>In the tray</h2>
               <Tray>
@@ -51,14 +53,14 @@ const LabelsPage = () => {
                       onPress={() => setChosen(sheet.name)}
                     >
                       {nameOf(sheet)}
-                      <Soft as="small">{moment(sheet.at)}</Soft>
+                      <MutedText as="small">{moment(sheet.at)}</MutedText>
                     </QuietButton>
                   </li>
                 ))}
               </Tray>
             </Stack>
-          </Sheet>
-          <Sheet aria-label={nameOf(shown)}>
+          </Panel>
+          <Panel aria-label={nameOf(shown)}>
             <Stack>
               <Row $gap={18}>
                 <h2>{nameOf(shown)}</h2>
@@ -73,10 +75,12 @@ const LabelsPage = () => {
                 label={nameOf(shown)}
               />
             </Stack>
-          </Sheet>
+          </Panel>
         </Layout>
       ) : (
-        <Soft>The tray is empty. Tags and tickets come here when blades are taken in.</Soft>
+        <MutedText>
+          The tray is empty. Tags and tickets come here when blades are taken in.
+        </MutedText>
       )}
     </Stack>
   );

@@ -1,7 +1,7 @@
 /** The first page of a PDF, drawn here: not every browser at the bench shows one. */
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { Notice } from '../theme/parts';
+import { Notice } from '../theme/notice';
 
 const Paper = styled.canvas`
   max-width: 100%;

@@ -10,7 +10,10 @@ import { lazy, Suspense, useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
 import { dayAndYear, fixed, parseNumber } from '../theme/format';
-import { Figures, Notice, NumberEntry, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Figures, Row, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { NumberEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 
 const FitChart = lazy(() =>
@@ -50,12 +53,12 @@ export const CalibrationSheet = ({
   };
   return (
     <Stack>
-      <Soft>
+      <MutedText>
         {SIZES_OF[machine.kind]
           .map((size) => `${MACHINE_SIZE_LABELS[size]}: ${machine[size] ?? '–'}`)
           .concat(machine.note || [])
           .join(' · ')}
-      </Soft>
+      </MutedText>
       {machine.cuts.length > 1 && (
         <Suspense fallback={<p role="status">Drawing…</p>}>
           <FitChart machine={machine} fit={fit} />

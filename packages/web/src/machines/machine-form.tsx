@@ -8,16 +8,11 @@ import { request } from '../api/client';
 import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
-import {
-  ActionButton,
-  Notice,
-  options,
-  QuietButton,
-  Row,
-  Sheet,
-  Stack,
-  Tick,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
 import { useFollowed, useSubmission } from '../theme/server-form';
 
 const SIZE_NAMES = Object.keys(MACHINE_SIZE_LABELS) as (keyof MachineSizes)[];
@@ -67,7 +62,7 @@ export const MachineForm = ({
       onClose();
     });
   return (
-    <Sheet aria-label={machine ? `Correct ${machine.name}` : 'Add a machine'}>
+    <Panel aria-label={machine ? `Correct ${machine.name}` : 'Add a machine'}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
           <h2>{machine ? `Correct ${machine.name}` : 'Add a machine'}</h2>
@@ -83,12 +78,12 @@ export const MachineForm = ({
               />
             ))}
             <FormText control={control} name="note" label="Note" />
-            <Tick
+            <Checkbox
               value={retired}
               onChange={(next) => setValue('retired', next, { shouldDirty: true })}
             >
               Retired: not planned with
-            </Tick>
+            </Checkbox>
           </Columns>
           {problem !== null && (
             <Notice tone="cut" alert>
@@ -103,6 +98,6 @@ export const MachineForm = ({
           </Row>
         </Stack>
       </form>
-    </Sheet>
+    </Panel>
   );
 };

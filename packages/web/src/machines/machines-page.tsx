@@ -3,10 +3,13 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useMachines, useSession } from '../api/hooks';
 import { ShelfNav } from '../rack/shelf-nav';
-import { ActionButton, Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { Waiting } from '../theme/waiting';
 import { CalibrationSheet } from './calibration-sheet';
 import { MachineForm } from './machine-form';
+import { PageHeading } from '../theme/page-heading';
 
 const Each = styled.div`
   display: grid;
@@ -26,13 +29,13 @@ const MachinesPage = () => {
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <h1>Machines</h1>
+          <PageHeading title="Machines" />
           {mayEdit && <ActionButton onPress={() => setEditing('new')}>Add a machine</ActionButton>}
         </Row>
-        <Soft>
+        <MutedText>
           A setting is not the angle that comes out. Grind a test cut, measure its bevel, and the
           plan says what to set.
-        </Soft>
+        </MutedText>
         {editing !== null && (
           <MachineForm
             key={editing}
@@ -43,14 +46,14 @@ const MachinesPage = () => {
         {machines.length === 0 && <Notice>No machine: every angle is held by hand.</Notice>}
         <Each>
           {machines.map((machine) => (
-            <Sheet key={machine.id} aria-label={machine.name}>
+            <Panel key={machine.id} aria-label={machine.name}>
               <Stack>
                 <Row>
                   <h2>{machine.name}</h2>
-                  <Soft>
+                  <MutedText>
                     {machine.kind}
                     {machine.retired && ', retired'}
-                  </Soft>
+                  </MutedText>
                   {mayEdit && (
                     <QuietButton
                       aria-label={`Correct ${machine.name}`}
@@ -62,7 +65,7 @@ const MachinesPage = () => {
                 </Row>
                 <CalibrationSheet machine={machine} mayEdit={mayEdit} />
               </Stack>
-            </Sheet>
+            </Panel>
           ))}
         </Each>
       </Stack>

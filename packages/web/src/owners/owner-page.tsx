@@ -17,19 +17,14 @@ import { Silhouette } from '../instruments/silhouette';
 import { Columns } from '../theme/columns';
 import { FormText } from '../theme/form-fields';
 import { dayAndYear } from '../theme/format';
-import {
-  ActionButton,
-  Notice,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  TextEntry,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { TextEntry } from '../theme/text-fields';
 import { OwnerPicker } from './owner-picker';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
+import { PageHeading } from '../theme/page-heading';
 
 const OwnerPage = () => {
   const { ownerId = '' } = useParams();
@@ -54,11 +49,11 @@ const Owner = ({ record }: { record: CustomerRecord }) => {
   return (
     <Stack $gap={16}>
       <div>
-        <h1>{customer.name}</h1>
-        <Soft>{customer.trade}</Soft>
+        <PageHeading title={customer.name} />
+        <MutedText>{customer.trade}</MutedText>
       </div>
       {customer.edgesLiked !== '' && <Notice>Likes: {customer.edgesLiked}</Notice>}
-      <Sheet>
+      <Panel>
         <Stack>
           <h2>Blades</h2>
           <Hung>
@@ -72,7 +67,7 @@ const Owner = ({ record }: { record: CustomerRecord }) => {
             ))}
           </Hung>
         </Stack>
-      </Sheet>
+      </Panel>
       {erasedAt === null ? (
         <>
           <CorrectOwner record={record} />
@@ -111,7 +106,7 @@ const CorrectOwner = ({ record }: { record: CustomerRecord }) => {
       await keepRecord(saved);
     });
   return (
-    <Sheet aria-label="Correct">
+    <Panel aria-label="Correct">
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <h2>Correct</h2>
@@ -154,7 +149,7 @@ const CorrectOwner = ({ record }: { record: CustomerRecord }) => {
           </Row>
         </Stack>
       </form>
-    </Sheet>
+    </Panel>
   );
 };
 
@@ -181,7 +176,7 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
     }
   };
   return (
-    <Sheet aria-label="The same person twice">
+    <Panel aria-label="The same person twice">
       <Stack>
         <h2>The same person twice?</h2>
         <Row $align="end">
@@ -193,11 +188,11 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
           </QuietButton>
         </Row>
         {other && (
-          <Soft>
+          <MutedText>
             {record.blades.length} {record.blades.length === 1 ? 'blade goes' : 'blades go'} to{' '}
             {other.customer.name} with telephones and notes, and {record.customer.name} is gone.
             This does not come back.
-          </Soft>
+          </MutedText>
         )}
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -205,7 +200,7 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
           </Notice>
         )}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 
@@ -229,13 +224,13 @@ const Forget = ({ record }: { record: CustomerRecord }) => {
     }
   };
   return (
-    <Sheet aria-label="Forget this person">
+    <Panel aria-label="Forget this person">
       <Stack>
         <h2>Forget this person</h2>
-        <Soft>
+        <MutedText>
           Name, telephones, notes and what they said are erased for good; the work on their blades
           stays on record without them.
-        </Soft>
+        </MutedText>
         <Row $align="end">
           <div style={{ width: 320 }}>
             <TextEntry
@@ -248,7 +243,7 @@ const Forget = ({ record }: { record: CustomerRecord }) => {
           <QuietButton onPress={() => void erase()}>Erase for good</QuietButton>
         </Row>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 

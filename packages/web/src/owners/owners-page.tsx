@@ -6,8 +6,11 @@ import { Link } from 'react-router';
 import { useCustomers, useSearch } from '../api/hooks';
 import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
-import { QuietButton, Sheet, Soft, Stack, TextEntry } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Panel, MutedText, Stack } from '../theme/layout';
+import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
+import { PageHeading } from '../theme/page-heading';
 
 const OwnersPage = () => {
   const { data: pages, error, size, setSize, isValidating } = useCustomers();
@@ -20,7 +23,7 @@ const OwnersPage = () => {
   const hasMore = !searching && pages.at(-1)?.next !== null;
   return (
     <Stack $gap={16}>
-      <h1>Owners</h1>
+      <PageHeading title="Customers" />
       <div style={{ maxWidth: 420 }}>
         <TextEntry
           label="Find an owner, a telephone, a blade or a tag"
@@ -29,7 +32,7 @@ const OwnersPage = () => {
         />
       </div>
       {searching && found && found.blades.length > 0 && <Blades blades={found.blades} />}
-      <Sheet aria-label="Owners">
+      <Panel aria-label="Owners">
         <Owners owners={owners} />
         {searching && found && owners.length === 0 && (
           <p>Nobody like that. New owners are written down when they bring a blade.</p>
@@ -42,7 +45,7 @@ const OwnersPage = () => {
         {!searching && owners.length === 0 && (
           <p>Nobody yet. Owners are written down when they bring a blade.</p>
         )}
-      </Sheet>
+      </Panel>
     </Stack>
   );
 };
@@ -73,7 +76,7 @@ const Owners = ({ owners }: { owners: readonly Customer[] }) => (
 );
 
 const Blades = ({ blades }: { blades: readonly FoundBlade[] }) => (
-  <Sheet aria-label="Blades found">
+  <Panel aria-label="Blades found">
     <Hung>
       {blades.map(({ id, name, measures, owner, jobId, tagNumber }) => (
         <li key={id}>
@@ -84,11 +87,11 @@ const Blades = ({ blades }: { blades: readonly FoundBlade[] }) => (
               {name || bladeKind(measures.kindId).label}
             </span>
           </Link>
-          <Soft>{owner}</Soft>
+          <MutedText>{owner}</MutedText>
         </li>
       ))}
     </Hung>
-  </Sheet>
+  </Panel>
 );
 
 export default OwnersPage;

@@ -2,22 +2,16 @@
 import type { Job, Photograph, PhotographBody, PhotoMark } from '@patient-edge/contract';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
 import { keepJob } from '../api/hooks';
 import { moment } from '../theme/format';
-import {
-  ActionButton,
-  Notice,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  TextEntry,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { TextEntry } from '../theme/text-fields';
 import { BesidePicture } from '../trace/beside-picture';
 import { PictureCanvas } from '../trace/picture-canvas';
 import { PointsLayer } from '../trace/points-layer';
@@ -126,12 +120,12 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
           </>
         )}
       </PictureCanvas>
-      <Sheet>
+      <Panel>
         <Stack $gap={12}>
-          <Soft>Taken in {moment(at)}. Upright, and without the place it was taken.</Soft>
+          <MutedText>Taken in {moment(at)}. Upright, and without the place it was taken.</MutedText>
           <TextEntry label="Note on the photograph" value={note} onChange={setNote} />
           <h3>Marks</h3>
-          {marks.length === 0 && <Soft>Click on the picture to mark a place.</Soft>}
+          {marks.length === 0 && <MutedText>Click on the picture to mark a place.</MutedText>}
           <Marks>
             {marks.map((mark, index) => (
               <li key={index}>
@@ -162,7 +156,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
             <QuietButton onPress={() => void remove()}>Remove this photograph</QuietButton>
           </Row>
         </Stack>
-      </Sheet>
+      </Panel>
     </BesidePicture>
   );
 };

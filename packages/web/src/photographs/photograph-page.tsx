@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { NothingHere } from '../theme/waiting';
 import { useJobHere } from '../jobs/job-here';
-import { Choice, Row, Stack } from '../theme/parts';
+import { Row, Stack } from '../theme/layout';
+import { SegmentedControl } from '../theme/segmented-control';
 import { MarkPhotograph } from './mark-photograph';
 import { TraceOutline } from '../trace/trace-outline';
 
@@ -28,7 +29,13 @@ const OnePhotograph = ({ job, photograph }: { job: Job; photograph: Photograph }
     <Stack $gap={12}>
       <Row $gap={18} $align="end">
         <h2>Photograph</h2>
-        <Choice label="What to do" hideLabel options={MODES} value={mode} onChange={setMode} />
+        <SegmentedControl
+          label="What to do"
+          hideLabel
+          options={MODES}
+          value={mode}
+          onChange={setMode}
+        />
         <Link to={`/jobs/${job.id}/intake#photographs`}>Back to the intake</Link>
       </Row>
       {mode === 'marks' ? (

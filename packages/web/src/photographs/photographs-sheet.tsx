@@ -2,12 +2,14 @@
 import type { Job } from '@patient-edge/contract';
 import { PHOTOGRAPH_TYPES } from '@patient-edge/contract';
 import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
+import { FileTrigger } from 'react-aria-components/FileTrigger';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, uploadPhotograph } from '../api/client';
 import { keepJob } from '../api/hooks';
-import { Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 
 const Pictures = styled.ul`
   display: flex;
@@ -39,7 +41,7 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
     }
   };
   return (
-    <Sheet aria-label="Photographs" id="photographs">
+    <Panel aria-label="Photographs" id="photographs">
       <Stack>
         <Row>
           <h2>Photographs</h2>
@@ -57,7 +59,9 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
           </Notice>
         )}
         {job.photographs.length === 0 ? (
-          <Soft>None yet. Lay the blade on plain paper beside a bank card to trace it later.</Soft>
+          <MutedText>
+            None yet. Lay the blade on plain paper beside a bank card to trace it later.
+          </MutedText>
         ) : (
           <Pictures>
             {job.photographs.map(({ id, note, marks }, index) => (
@@ -78,6 +82,6 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
           </Pictures>
         )}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

@@ -12,7 +12,10 @@ import {
 } from '@patient-edge/core';
 import { Columns } from '../theme/columns';
 import { WithinLimits } from '../theme/within-limits';
-import { Choice, options, PickOne, Stack } from '../theme/parts';
+import { Stack } from '../theme/layout';
+import { options } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
 
 interface AfterStonesProps {
   readonly finishing: Finishing;
@@ -27,7 +30,7 @@ export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) 
     <Stack>
       <h3>After the stones</h3>
       <Columns $columns={4}>
-        <PickOne
+        <Select
           label="Finished on"
           options={options(FINISHING_SURFACES)}
           value={finishing.on}
@@ -36,7 +39,7 @@ export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) 
         />
         {stropping && (
           <>
-            <PickOne
+            <Select
               label="Strop"
               options={[
                 { id: 'suits', label: 'the one that suits' },
@@ -48,7 +51,7 @@ export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) 
               value={finishing.stropId ?? 'suits'}
               onChange={(next) => set({ stropId: next === 'suits' ? null : next })}
             />
-            <Choice
+            <SegmentedControl
               label="Back"
               options={options(STROP_BACKS)}
               value={finishing.back}

@@ -2,11 +2,15 @@
 import type { Approach, BladePlan, Figure, PlanChoices } from '@patient-edge/core';
 import { Minus, Plus } from 'lucide-react';
 import { memo, useCallback, useEffect, useRef, useState } from 'react';
-import { Button, Label, Slider } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
+import { Label } from 'react-aria-components/Label';
+import { Slider } from 'react-aria-components/Slider';
 import styled from 'styled-components';
 import { Asked, FigureView } from '../instruments/why';
 import { fixed, parseNumber, roughly } from '../theme/format';
-import { NumberEntry, Row, Slide, Soft, Stack } from '../theme/parts';
+import { Row, MutedText, Stack } from '../theme/layout';
+import { SliderBar } from '../theme/slider';
+import { NumberEntry } from '../theme/text-fields';
 
 /** The schools of the angle, as the trade calls them. */
 export const SCHOOLS: Readonly<Record<Approach, string>> = {
@@ -191,7 +195,7 @@ const AngleDial = ({
       }}
     >
       <Label>Or set it by hand, per side</Label>
-      <Slide />
+      <SliderBar />
     </Dial>
   );
 };
@@ -346,7 +350,7 @@ export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleCon
       </dl>
       <SchoolTable options={plan.report.options} chosen={plan.angle.approach} onChoose={choose} />
       {plan.angle.isGuided ? (
-        <Soft>The spine sets it: only tape on the spine makes it steeper.</Soft>
+        <MutedText>The spine sets it: only tape on the spine makes it steeper.</MutedText>
       ) : (
         <ByHand key={chosenTimes} angleDeg={restingDeg} onAngle={setAngle} onMoving={onMoving} />
       )}

@@ -13,20 +13,16 @@ import {
 } from '@patient-edge/core';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { useState } from 'react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
-import {
-  Choice,
-  NumberEntry,
-  options,
-  PickOne,
-  QuietButton,
-  Row,
-  Soft,
-  Stack,
-} from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, MutedText, Stack } from '../theme/layout';
+import { options } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import { NumberEntry } from '../theme/text-fields';
 
 const Part = styled.section`
   border-left: 6px solid var(--accent);
@@ -97,10 +93,10 @@ export const ChainsControl = ({
     <Stack>
       <h3>Chains of their own</h3>
       {chains.length === 0 && (
-        <Soft>
+        <MutedText>
           One chain for the whole edge. Core, cladding, primary bevel and micro bevel may each have
           their own stones, bond, direction and slurry.
-        </Soft>
+        </MutedText>
       )}
       {chains.map((chain) => (
         <PartEditor
@@ -144,7 +140,7 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
           </QuietButton>
         </Row>
         <Columns $columns={4}>
-          <Choice
+          <SegmentedControl
             label="Stones"
             options={[
               { id: 'planned', label: 'Planned' },
@@ -162,7 +158,7 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
               })
             }
           />
-          <PickOne
+          <Select
             label="Bond"
             options={[
               { id: 'any', label: 'any' },
@@ -171,13 +167,13 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
             value={chain.bond ?? 'any'}
             onChange={(next) => onChange({ bond: next === 'any' ? null : next })}
           />
-          <PickOne
+          <Select
             label="Stroke direction"
             options={options(DIRECTIONS)}
             value={chain.direction}
             onChange={(direction) => onChange({ direction })}
           />
-          <PickOne
+          <Select
             label="Slurry"
             options={options(SLURRIES)}
             value={chain.slurry}
@@ -285,7 +281,7 @@ const NamedStones = ({
       </Named>
       {stones.length < MOST_IN_CHAIN && (
         <div style={{ width: 320 }}>
-          <PickOne
+          <Select
             label="Add a stone after these"
             options={rack.map(({ id, name, um, bond }) => ({
               id,

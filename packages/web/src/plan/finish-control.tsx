@@ -2,7 +2,10 @@
 import type { BladePlan, PlanChoices } from '@patient-edge/core';
 import { useState } from 'react';
 import { parseNumber } from '../theme/format';
-import { Choice, NumberEntry, QuietButton, Row } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row } from '../theme/layout';
+import { SegmentedControl } from '../theme/segmented-control';
+import { NumberEntry } from '../theme/text-fields';
 
 interface FinishControlProps {
   readonly plan: BladePlan;
@@ -59,7 +62,7 @@ export const FinishControl = ({ plan, choices, advisedUm, onChoices }: FinishCon
           error={highProblem}
         />
       </div>
-      <Choice
+      <SegmentedControl
         label="Largest jump between stones"
         options={[
           { id: '2', label: '2 times' },

@@ -5,7 +5,9 @@ import styled from 'styled-components';
 import { useMachines } from '../api/hooks';
 import { EdgeLifts } from '../instruments/edge-lifts';
 import { fixed } from '../theme/format';
-import { Notice, PickOne, Sheet, Soft, Stack } from '../theme/parts';
+import { Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { Select } from '../theme/select';
 
 const Svg = styled.svg`
   display: block;
@@ -109,11 +111,11 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
     ({ operation, lifts: held }) => operation === 'edge' && held.length > 0,
   );
   return (
-    <Sheet aria-label="Holding the angle">
+    <Panel aria-label="Holding the angle">
       <Stack>
         <h2>Holding the angle</h2>
         <div style={{ maxWidth: 340 }}>
-          <PickOne
+          <Select
             label="The angle is held"
             options={[
               { id: 'hand', label: 'by hand' },
@@ -146,7 +148,9 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
           </Curves>
         )}
         {holding.curves.some(({ elsewhere }) => elsewhere.length > 0) && (
-          <Soft>Full: at the best place of the clamp. Dashed: clamped at the middle.</Soft>
+          <MutedText>
+            Full: at the best place of the clamp. Dashed: clamped at the middle.
+          </MutedText>
         )}
         {holding.perStone.length > 0 && (
           <Table>
@@ -162,7 +166,7 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
         )}
         {edge && <EdgeLifts step={edge} />}
       </Stack>
-    </Sheet>
+    </Panel>
   );
 });
 HoldingSheet.displayName = 'HoldingSheet';

@@ -13,7 +13,8 @@ import styled from 'styled-components';
 import { howKnown } from '../judge/how-known';
 import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
-import { Notice, Sheet, Soft, Stack } from '../theme/parts';
+import { Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useSpread } from '../workers/use-compare';
 
 const Two = styled.div`
@@ -131,7 +132,7 @@ export const SpreadWords = ({
       <h2>How sure the measures make it</h2>
       <Two>
         <div>
-          <Soft>In eight cases of ten</Soft>
+          <MutedText>In eight cases of ten</MutedText>
           <Ranges>
             {[
               ['Steel', steelWords(spread.steelMm3)],
@@ -148,7 +149,7 @@ export const SpreadWords = ({
         </div>
         {first && (
           <div>
-            <Soft id={heading}>Of the doubt about the steel</Soft>
+            <MutedText id={heading}>Of the doubt about the steel</MutedText>
             <Doubts aria-labelledby={heading}>
               {spread.doubts.slice(0, MOST_SHOWN).map((doubt) => (
                 <li key={doubt.matter}>
@@ -164,10 +165,10 @@ export const SpreadWords = ({
         )}
       </Two>
       {first && (
-        <Soft>
+        <MutedText>
           Were {MATTER_WORDS[first.matter]} certain, the steel would be{' '}
           {steelWords(spread.steelWithoutFirstMm3)}.
-        </Soft>
+        </MutedText>
       )}
       {spread.turns.length > 0 && (
         <Notice>
@@ -192,9 +193,9 @@ export const HowSure = memo(({ job, input, shoulderLabel }: HowSureProps) => {
   // page may move under a finger.
   if (error !== null) return <Failed error={error} retry={retry} />;
   return spread?.ok ? (
-    <Sheet aria-label="How sure">
+    <Panel aria-label="How sure">
       <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} />
-    </Sheet>
+    </Panel>
   ) : null;
 });
 HowSure.displayName = 'HowSure';

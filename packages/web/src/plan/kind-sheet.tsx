@@ -17,7 +17,10 @@ import type { Job } from '@patient-edge/contract';
 import { FigureList, FigureView } from '../instruments/why';
 import { Columns } from '../theme/columns';
 import { fixed } from '../theme/format';
-import { Choice, options, Soft, Stack, Tick } from '../theme/parts';
+import { Checkbox } from '../theme/checkbox';
+import { MutedText, Stack } from '../theme/layout';
+import { options } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
 import { WithinLimits } from '../theme/within-limits';
 
 interface PartProps {
@@ -30,7 +33,7 @@ interface PartProps {
 /** Where a tip is missing: the way it is brought back. */
 export const TipField = ({ job, choices, onChoices }: Omit<PartProps, 'plan'>) =>
   job.damage.some(({ kind }) => kind === 'missing tip') ? (
-    <Choice
+    <SegmentedControl
       label="The tip"
       options={options(TIP_WAYS)}
       value={choices.kind.tipWay}
@@ -47,7 +50,7 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
     case 'one-sided, hollow back':
       return (
         <Columns $columns={2}>
-          <Choice
+          <SegmentedControl
             label="Front bevel"
             options={[{ id: 'usual', label: 'Usual of the kind' }, ...options(FRONT_FORMS)]}
             value={kind.frontForm ?? 'usual'}
@@ -69,7 +72,7 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       );
     case 'serrated':
       return (
-        <Choice
+        <SegmentedControl
           label="Way of the scallops"
           options={options(SERRATION_WAYS)}
           value={kind.serrationWay}
@@ -78,7 +81,7 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       );
     case 'convex':
       return (
-        <Choice
+        <SegmentedControl
           label="Service"
           options={options(AXE_SERVICES)}
           value={kind.axeService}
@@ -109,18 +112,18 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
 
 /** Thinning: whether, how far, to what thickness, in which bands. */
 export const ThinningFields = ({ plan, choices, onChoices }: Omit<PartProps, 'job'>) => {
-  if (!plan.section.isThinned) return <Soft>{plan.section.thinning.reason}</Soft>;
+  if (!plan.section.isThinned) return <MutedText>{plan.section.thinning.reason}</MutedText>;
   const { thinning } = plan.section;
   return (
     <Stack $gap={8}>
-      <Tick value={thinning.done} onChange={(thin) => onChoices({ thin })}>
+      <Checkbox value={thinning.done} onChange={(thin) => onChoices({ thin })}>
         Thin it {thinning.advised ? '(advised)' : '(not needed)'}
-      </Tick>
-      <Soft>{thinning.reason}</Soft>
+      </Checkbox>
+      <MutedText>{thinning.reason}</MutedText>
       {thinning.done && (
         <>
           <Columns $columns={3}>
-            <Choice
+            <SegmentedControl
               label="How far"
               options={options(THIN_DEPTHS)}
               value={thinning.depth}

@@ -15,7 +15,9 @@ import { messageOf, request } from '../api/client';
 import { usePlanVersions, useTemplates } from '../api/hooks';
 import { PdfView } from '../labels/pdf-view';
 import { moment, roughly } from '../theme/format';
-import { QuietButton, Row, Sheet, Soft, Stack, TextEntry } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { TextEntry } from '../theme/text-fields';
 import { WithWord, type Told } from '../theme/told';
 
 const Download = styled.a`
@@ -69,7 +71,7 @@ export const OutputsSheet = ({ job, hasLifts, sides, onChoices }: OutputsProps) 
         : [[name, words]],
   );
   return (
-    <Sheet aria-label="Taken from the plan">
+    <Panel aria-label="Taken from the plan">
       <Stack>
         <h2>Taken from the plan</h2>
         {job.plan ? (
@@ -92,13 +94,13 @@ export const OutputsSheet = ({ job, hasLifts, sides, onChoices }: OutputsProps) 
             {card && <PdfView src={`${from}/card.pdf`} label="The bench card, first page" />}
           </>
         ) : (
-          <Soft>Cards and gauges come from a settled plan.</Soft>
+          <MutedText>Cards and gauges come from a settled plan.</MutedText>
         )}
         <ReadBack job={job} onChoices={onChoices} />
         <Versions job={job} onChoices={onChoices} />
         <Templates job={job} onChoices={onChoices} />
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 
@@ -167,7 +169,7 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
           return (
             <li key={number}>
               <b>{number}</b>
-              <Soft as="span">{moment(at)}</Soft>
+              <MutedText as="span">{moment(at)}</MutedText>
               <span>
                 {record.angleDeg.toFixed(1)}° per side, {steps.length} steps,{' '}
                 {roughly(record.figures.workingTime.value)}; {who}
@@ -205,7 +207,7 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
   return (
     <Stack $gap={6}>
       <h3>Templates for a {bladeKind(job.measures.kindId).label.toLowerCase()}</h3>
-      {templates.length === 0 && <Soft>None yet: keep a plan that turned out well.</Soft>}
+      {templates.length === 0 && <MutedText>None yet: keep a plan that turned out well.</MutedText>}
       <List>
         {templates.map((template) => (
           <li key={template.id}>

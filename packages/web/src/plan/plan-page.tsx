@@ -36,17 +36,11 @@ import { WishList } from '../progression/wishes';
 import { SoakPlan } from '../soaking/soak-plan';
 import { Failed } from '../theme/failed';
 import { fixed, roughly } from '../theme/format';
-import {
-  ActionButton,
-  Notice,
-  QuietLink,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  TextEntry,
-  Tick,
-} from '../theme/parts';
+import { ActionButton, QuietLink } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { TextEntry } from '../theme/text-fields';
 import { usePlan } from '../workers/use-plan';
 import { useProgression } from '../workers/use-progression';
 import { AfterStones } from './after-stones';
@@ -154,14 +148,14 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
       <UnsavedNotice job={job} />
       <AsItCame job={job} words="Plan towards it" />
       <Two>
-        <Sheet aria-label="Angle">
+        <Panel aria-label="Angle">
           <AngleControl
             plan={plan}
             restingDeg={calm.plan.angle.angleDeg}
             onChoices={set}
             onMoving={setMoving}
           />
-        </Sheet>
+        </Panel>
         <SectionSheet job={job} plan={plan} resting={calm.plan} />
       </Two>
       <AlongSheet {...shared} />
@@ -188,7 +182,7 @@ interface SheetProps {
 }
 
 const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
-  <Sheet aria-label="Along the edge">
+  <Panel aria-label="Along the edge">
     <Stack>
       <h2>Along</h2>
       <EdgeStrip
@@ -223,7 +217,7 @@ const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
       <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
       {!plan.angle.isGuided && <FixedLift plan={plan} />}
     </Stack>
-  </Sheet>
+  </Panel>
 ));
 AlongSheet.displayName = 'AlongSheet';
 
@@ -257,7 +251,7 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSh
     [plan, rack],
   );
   return (
-    <Sheet aria-label="Progression">
+    <Panel aria-label="Progression">
       <Stack>
         <Row $gap={18} $align="baseline">
           <h2>From the rack</h2>
@@ -317,7 +311,7 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSh
           onFinishing={(finishing) => onChoices({ finishing })}
         />
       </Stack>
-    </Sheet>
+    </Panel>
   );
 });
 RackSheet.displayName = 'RackSheet';
@@ -329,7 +323,7 @@ interface OrderSheetProps extends SheetProps {
 }
 
 const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: OrderSheetProps) => (
-  <Sheet aria-label="In order">
+  <Panel aria-label="In order">
     <Stack>
       <Row $gap={18} $align="baseline">
         <h2>In order</h2>
@@ -348,7 +342,7 @@ const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Or
       ))}
       <Settle job={job} plan={plan} choicesNow={choicesNow} disabled={plan.work.problem !== null} />
     </Stack>
-  </Sheet>
+  </Panel>
 ));
 OrderSheet.displayName = 'OrderSheet';
 
@@ -445,10 +439,10 @@ const WorkingRange = ({ plan }: { plan: BladePlan }) => {
     plan.report.figures.workingTime.value - working.reduce((sum, seconds) => sum + seconds, 0);
   const { lowS, highS } = totalRange(working, changesS);
   return (
-    <Soft>
+    <MutedText>
       From {roughly(lowS)} to {roughly(highS)} in eight cases of ten, before this bench has logged
       its own work.
-    </Soft>
+    </MutedText>
   );
 };
 
@@ -460,11 +454,11 @@ const FixedLift = ({ plan }: { plan: BladePlan }) => {
   if (!middle) return null;
   const angles = held.flatMap((station) => angleAtFixedLift(station, middle.liftMm!) ?? []);
   return (
-    <Soft>
+    <MutedText>
       One lift of {fixed(middle.liftMm!, 1)} mm held all along would run from{' '}
       {fixed(Math.min(...angles), 1)}° to {fixed(Math.max(...angles), 1)}° {ofSide(side)}: lower the
       spine towards the tip.
-    </Soft>
+    </MutedText>
   );
 };
 
@@ -481,7 +475,7 @@ const ChipChoices = ({
     {job.damage
       .filter(({ kind, depthMm }) => OUTLINE_FAULTS.includes(kind) && depthMm > 0)
       .map(({ id, kind, fromMm, depthMm }) => (
-        <Tick
+        <Checkbox
           key={id}
           value={!choices.chipsLeft.includes(id)}
           onChange={(out) =>
@@ -493,7 +487,7 @@ const ChipChoices = ({
           }
         >
           Take out the {kind} at {fromMm} mm, {depthMm} mm deep
-        </Tick>
+        </Checkbox>
       ))}
   </Row>
 );
@@ -552,7 +546,7 @@ const Settle = ({
       setBusy(false);
     }
   };
-  if (!open) return <Soft>The plan is as it was worked; the blade is {job.stage}.</Soft>;
+  if (!open) return <MutedText>The plan is as it was worked; the blade is {job.stage}.</MutedText>;
   return (
     <Stack>
       {problem !== null && (
@@ -562,9 +556,9 @@ const Settle = ({
       )}
       <OpenQuestions job={job} plan={plan} />
       {job.stage === 'on the bench' && (
-        <Soft>
+        <MutedText>
           Changing the plan now keeps the work done so far on record and lays the steps anew.
-        </Soft>
+        </MutedText>
       )}
       {job.plan && (
         <div style={{ maxWidth: 520 }}>

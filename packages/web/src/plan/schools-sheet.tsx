@@ -6,7 +6,11 @@ import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { useHabits } from '../api/hooks';
 import { Columns } from '../theme/columns';
-import { options, PickOne, QuietButton, Sheet, Stack, Tick } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Panel, Stack } from '../theme/layout';
+import { options } from '../theme/options';
+import { Select } from '../theme/select';
 import { WithWord, type Told } from '../theme/told';
 
 interface SchoolFieldsProps {
@@ -19,7 +23,7 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
   <Stack>
     <Columns $columns={3}>
       {SCHOOL_QUESTIONS.map(({ id, label, schools, of, set }) => (
-        <PickOne
+        <Select
           key={id}
           label={label}
           options={schools.map((school) => ({
@@ -32,7 +36,7 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
           hint={schools.find((school) => school.id === of(choices))?.changes}
         />
       ))}
-      <PickOne
+      <Select
         label="Stroke pattern"
         options={[{ id: 'usual', label: 'by kind and count' }, ...options(STROKE_PATTERNS)]}
         value={choices.pattern ?? 'usual'}
@@ -42,14 +46,14 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
         hint="Counts follow from the steel to be taken; equal work on both sides"
       />
     </Columns>
-    <Tick
+    <Checkbox
       value={choices.practice.mustCutAfterFirst}
       onChange={(mustCutAfterFirst) =>
         onChoices({ practice: { ...choices.practice, mustCutAfterFirst } })
       }
     >
       After the first stone, cleaned and stropped, it must already cut
-    </Tick>
+    </Checkbox>
   </Stack>
 );
 
@@ -79,7 +83,7 @@ export const useKeepHabits = () => {
 export const SchoolsSheet = memo(({ choices, onChoices }: SchoolFieldsProps) => {
   const { keep, said } = useKeepHabits();
   return (
-    <Sheet aria-label="Schools">
+    <Panel aria-label="Schools">
       <Stack>
         <h2>Where good practitioners disagree</h2>
         <SchoolFields choices={choices} onChoices={onChoices} />
@@ -87,7 +91,7 @@ export const SchoolsSheet = memo(({ choices, onChoices }: SchoolFieldsProps) => 
           <QuietButton onPress={() => void keep(choices)}>Make these the shop’s habits</QuietButton>
         </WithWord>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 });
 SchoolsSheet.displayName = 'SchoolsSheet';

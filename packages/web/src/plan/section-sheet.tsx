@@ -13,7 +13,9 @@ import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { SectionView } from '../instruments/section-view';
 import { fixed } from '../theme/format';
-import { Choice, QuietButton, Row, Sheet, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row, Panel, Stack } from '../theme/layout';
+import { SegmentedControl } from '../theme/segmented-control';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -107,7 +109,13 @@ const StageControls = memo(({ at, last, label, lens, onAt, onLens }: StageContro
     <QuietButton aria-label="The next stage" isDisabled={at === last} onPress={() => onAt(at + 1)}>
       <ChevronRight size={18} />
     </QuietButton>
-    <Choice label="Lens on" hideLabel options={LENS_OPTIONS} value={lens} onChange={onLens} />
+    <SegmentedControl
+      label="Lens on"
+      hideLabel
+      options={LENS_OPTIONS}
+      value={lens}
+      onChange={onLens}
+    />
   </Row>
 ));
 StageControls.displayName = 'StageControls';
@@ -195,11 +203,11 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
 };
 
 export const SectionSheet = memo((props: SectionSheetProps) => (
-  <Sheet aria-label="Across the blade">
+  <Panel aria-label="Across the blade">
     <Stack $gap={8}>
       <h2>Across</h2>
       <SectionOf {...props} />
     </Stack>
-  </Sheet>
+  </Panel>
 ));
 SectionSheet.displayName = 'SectionSheet';

@@ -26,18 +26,12 @@ import { Asked } from '../instruments/why';
 import { Columns } from '../theme/columns';
 import { bandText, useForceUnit } from '../theme/force';
 import { fixed, parseNumber, roughly } from '../theme/format';
-import {
-  ActionButton,
-  Notice,
-  NumberEntry,
-  options,
-  PickOne,
-  QuietButton,
-  Row,
-  Soft,
-  Stack,
-  TextEntry,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
+import { Select } from '../theme/select';
+import { NumberEntry, TextEntry } from '../theme/text-fields';
 
 const Steps = styled.ol`
   counter-reset: step;
@@ -166,9 +160,9 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps)
       </Steps>
       {leftOut.map((change) => (
         <Row key={change.step}>
-          <Soft>
+          <MutedText>
             Left out: {titleOf(plan, change.step)} ({change.reason})
-          </Soft>
+          </MutedText>
           <QuietButton
             onPress={() =>
               onChoices({ changes: choices.changes.filter((each) => each !== change) })
@@ -224,9 +218,9 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
         <Asked label={textOf(step.title)} figure={figure(step.seconds, 's', step.secondsWhy)}>
           {roughly(step.seconds)}
         </Asked>
-        <Soft as="span">
+        <MutedText as="span">
           {roughly(step.rangeS[0])}–{roughly(step.rangeS[1])}
-        </Soft>
+        </MutedText>
       </Times>
       <More
         type="button"
@@ -342,7 +336,7 @@ const ChangeForm = ({
   return (
     <Stack $gap={8}>
       <Columns $columns={3}>
-        <PickOne
+        <Select
           label="What is changed"
           options={CHANGEABLE.map((id) => ({ id, label: WHAT_LABELS[id] }))}
           value={what}
@@ -353,7 +347,7 @@ const ChangeForm = ({
           }}
         />
         {what === 'direction' && (
-          <PickOne
+          <Select
             label="Changed to"
             options={options(DIRECTIONS)}
             value={DIRECTIONS.find((each) => each === typed) ?? null}
@@ -458,9 +452,9 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
     <Stack $gap={8}>
       {choices.added.map((each, index) => (
         <Row key={`${index} ${each.title}`}>
-          <Soft>
+          <MutedText>
             Own step: {each.title} ({each.reason})
-          </Soft>
+          </MutedText>
           <QuietButton
             onPress={() => onChoices({ added: choices.added.filter((_, at) => at !== index) })}
           >
@@ -478,7 +472,7 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
       {open && (
         <Stack $gap={8}>
           <Columns $columns={3}>
-            <PickOne
+            <Select
               label="It follows"
               options={[
                 { id: 'first', label: 'nothing: it comes first' },

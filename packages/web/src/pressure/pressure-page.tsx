@@ -13,19 +13,14 @@ import { useDevices, useStones } from '../api/hooks';
 import { ShelfNav } from '../rack/shelf-nav';
 import { bandText, FORCE_LABELS, forceText, useForceUnit } from '../theme/force';
 import { parseNumber } from '../theme/format';
-import {
-  ActionButton,
-  Choice,
-  Notice,
-  NumberEntry,
-  PickOne,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import { NumberEntry } from '../theme/text-fields';
 import { PressureTrace } from './pressure-trace';
+import { PageHeading } from '../theme/page-heading';
 
 const Now = styled.p`
   font: 700 64px/1 var(--figures);
@@ -91,15 +86,15 @@ const PressurePage = () => {
     <>
       <ShelfNav />
       <Stack $gap={16}>
-        <h1>Pressure</h1>
-        <Soft>
+        <PageHeading title="Pressure" />
+        <MutedText>
           Lay the stone on a kitchen scale, set it to zero, and press as you would on the blade,
           with a block of wood. Light is under 5 N, medium 5 to 10, firm 10 to 20.
-        </Soft>
-        <Sheet aria-label="What to practise">
+        </MutedText>
+        <Panel aria-label="What to practise">
           <Row $gap={20} $align="start">
             <div style={{ width: 330 }}>
-              <PickOne
+              <Select
                 label="For which stone or grain"
                 options={[
                   ...BANDS,
@@ -112,15 +107,15 @@ const PressurePage = () => {
                 hint={`Aim for ${bandText(bandN, unit)}`}
               />
             </div>
-            <Choice
+            <SegmentedControl
               label="Unit"
               options={FORCE_UNITS.map((id) => ({ id, label: FORCE_LABELS[id] }))}
               value={unit}
               onChange={setUnit}
             />
           </Row>
-        </Sheet>
-        <Sheet aria-label="The scale">
+        </Panel>
+        <Panel aria-label="The scale">
           <Stack>
             <Row $gap={28} $align="end">
               <Now role="timer" aria-label="Pressed now">
@@ -164,7 +159,7 @@ const PressurePage = () => {
                 : 'Nothing pressed yet.'}
             </p>
           </Stack>
-        </Sheet>
+        </Panel>
       </Stack>
     </>
   );

@@ -14,7 +14,7 @@ import {
   type PriceItem,
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import { useMemo } from 'react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import styled from 'styled-components';
@@ -24,19 +24,14 @@ import { usePrices, useSession } from '../api/hooks';
 import { Columns } from '../theme/columns';
 import { FormNumber, FormPick } from '../theme/form-fields';
 import { parseNumber } from '../theme/format';
-import {
-  ActionButton,
-  Notice,
-  options,
-  PickOne,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
+import { Select } from '../theme/select';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
+import { PageHeading } from '../theme/page-heading';
 
 const Lines = styled.ol`
   display: grid;
@@ -132,9 +127,9 @@ const Prices = ({ list }: { list: PriceList }) => {
   return (
     <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
       <Stack $gap={16}>
-        <h1>Prices</h1>
+        <PageHeading title="Prices" />
         {!isOwner && <Notice>Only the owner changes the price list.</Notice>}
-        <Sheet aria-label="What the price of a blade holds">
+        <Panel aria-label="What the price of a blade holds">
           <Stack>
             <h2>What the price of a blade holds</h2>
             <Columns $columns={4}>
@@ -158,10 +153,10 @@ const Prices = ({ list }: { list: PriceList }) => {
                 <div>
                   <b>Currency</b>
                   <p>{list.currency}</p>
-                  <Soft>It stays: prices were written down in it.</Soft>
+                  <MutedText>It stays: prices were written down in it.</MutedText>
                 </div>
               ) : (
-                <PickOne
+                <Select
                   label="Currency"
                   options={CURRENCIES.map((id) => ({ id, label: id }))}
                   value={CURRENCIES.find((id) => id === currency) ?? null}
@@ -172,11 +167,13 @@ const Prices = ({ list }: { list: PriceList }) => {
               )}
             </Columns>
           </Stack>
-        </Sheet>
-        <Sheet aria-label="The list">
+        </Panel>
+        <Panel aria-label="The list">
           <Stack>
             <h2>The list</h2>
-            {lines.fields.length === 0 && <Soft>Empty yet: begin with the price of a blade.</Soft>}
+            {lines.fields.length === 0 && (
+              <MutedText>Empty yet: begin with the price of a blade.</MutedText>
+            )}
             <Lines>
               {lines.fields.map(({ id }, index) => (
                 <li key={id}>
@@ -226,7 +223,7 @@ const Prices = ({ list }: { list: PriceList }) => {
               </Row>
             )}
           </Stack>
-        </Sheet>
+        </Panel>
       </Stack>
     </form>
   );

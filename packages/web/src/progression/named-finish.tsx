@@ -2,7 +2,10 @@
 import { GRIT_SCALES, micrometresOf, windowAround } from '@patient-edge/core';
 import { useState } from 'react';
 import { fixed, parseNumber } from '../theme/format';
-import { NumberEntry, PickOne, QuietButton, Row } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row } from '../theme/layout';
+import { Select } from '../theme/select';
+import { NumberEntry } from '../theme/text-fields';
 
 const SCALES = ['µm', ...GRIT_SCALES] as const;
 type Scale = (typeof SCALES)[number];
@@ -45,7 +48,7 @@ export const NamedFinish = ({
     >
       <Row $align="end">
         <div style={{ width: 130 }}>
-          <PickOne
+          <Select
             label="A named finish"
             options={SCALES.map((id) => ({ id, label: id }))}
             value={scale}

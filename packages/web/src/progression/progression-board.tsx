@@ -14,7 +14,9 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { GritStair } from '../instruments/grit-stair';
 import { fixed, roughly } from '../theme/format';
-import { Figures, Notice, QuietButton, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Figures, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import type { WeighedProgression } from '../workers/progression-worker';
 import { costWords, WishList, type Wishes } from './wishes';
 
@@ -205,10 +207,10 @@ const Best = ({
         </tbody>
       </table>
       <OtherChains others={others} bestSeconds={chain.totalSeconds} rack={rack} onTake={onTake} />
-      <Soft>
+      <MutedText>
         The range is what nobody knows before this bench has logged its own work: the steel, the
         hand, the stone, and chance.
-      </Soft>
+      </MutedText>
     </>
   );
 };

@@ -17,23 +17,20 @@ import { Columns } from '../theme/columns';
 import { ShelfNav } from '../rack/shelf-nav';
 import { Failed } from '../theme/failed';
 import { parseNumber } from '../theme/format';
-import {
-  Choice,
-  Notice,
-  NumberEntry,
-  PickOne,
-  QuietButton,
-  Row,
-  Sheet,
-  Stack,
-  Tick,
-} from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import { NumberEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { useProgression } from '../workers/use-progression';
 import { NamedFinish } from './named-finish';
 import { ProgressionBoard } from './progression-board';
 import { SchoolChoice } from './school-choice';
 import { NO_WISHES, type Wishes } from './wishes';
+import { PageHeading } from '../theme/page-heading';
 
 interface Typed {
   readonly steel: string;
@@ -163,13 +160,13 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
   return (
     <Stack $gap={16}>
       <Row $gap={18}>
-        <h1>Progression</h1>
+        <PageHeading title="Progression" />
         {about !== null && <b>{about}</b>}
       </Row>
-      <Sheet aria-label="The work">
+      <Panel aria-label="The work">
         <Stack>
           <Columns $columns={4}>
-            <PickOne
+            <Select
               label="Steel"
               options={steels.map(({ designation, steelClass }) => ({
                 id: designation,
@@ -179,7 +176,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
               value={typed.steel}
               onChange={(next) => set({ steel: next })}
             />
-            <PickOne
+            <Select
               label="Use"
               options={USES.map(({ id, label }) => ({ id, label }))}
               value={typed.useId}
@@ -189,7 +186,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
               }}
             />
             <SchoolChoice school={school} onSchool={setSchool} />
-            <Choice
+            <SegmentedControl
               label="Largest jump"
               options={[
                 { id: '2', label: '2 times' },
@@ -202,9 +199,9 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
             {entry('edgeMm')}
             {entry('bevelMm')}
             {entry('depthUm')}
-            <Tick value={typed.oneSided} onChange={(next) => set({ oneSided: next })}>
+            <Checkbox value={typed.oneSided} onChange={(next) => set({ oneSided: next })}>
               One-sided, with a hollow back
-            </Tick>
+            </Checkbox>
           </Columns>
           <Row $align="end" $gap={18}>
             <div style={{ width: 170 }}>{entry('finest')}</div>
@@ -216,11 +213,11 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
             />
           </Row>
         </Stack>
-      </Sheet>
+      </Panel>
       {rack.length === 0 && <Notice>The rack is empty: put a stone on it first.</Notice>}
       <Failed error={failure} retry={retry} />
       {weighed && steel && rack.length > 0 && (
-        <Sheet aria-label="The progression">
+        <Panel aria-label="The progression">
           <h2>By this school</h2>
           <ProgressionBoard
             weighed={weighed}
@@ -247,7 +244,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
               <QuietButton onPress={() => setWishes(NO_WISHES)}>Drop all wishes</QuietButton>
             </Row>
           )}
-        </Sheet>
+        </Panel>
       )}
     </Stack>
   );

@@ -1,6 +1,6 @@
 /** The school of the progression, with what each wants. */
 import { PROGRESSION_SCHOOLS, SCHOOL_REASONS, type ProgressionSchool } from '@patient-edge/core';
-import { PickOne } from '../theme/parts';
+import { Select } from '../theme/select';
 
 const NAMES: Readonly<Record<ProgressionSchool, string>> = {
   quickest: 'Quickest',
@@ -16,7 +16,7 @@ export const SchoolChoice = ({
   school: ProgressionSchool;
   onSchool: (next: ProgressionSchool) => void;
 }) => (
-  <PickOne
+  <Select
     label="School"
     options={PROGRESSION_SCHOOLS.map((id) => ({ id, label: NAMES[id] }))}
     value={school}

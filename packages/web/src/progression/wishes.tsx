@@ -1,7 +1,8 @@
 /** What every wish about the stones would cost, and the press that makes it one. */
 import type { RackStone, WishCost } from '@patient-edge/core';
 import { roughly } from '../theme/format';
-import { Figures, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import styled from 'styled-components';
 
 export interface Wishes {
@@ -91,7 +92,7 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
           ))}
         </Row>
       )}
-      {costs.length === 0 && <Soft>No chain, so nothing to weigh.</Soft>}
+      {costs.length === 0 && <MutedText>No chain, so nothing to weigh.</MutedText>}
       <Grid>
         {finer && wishes.first === null && (
           <li>
@@ -143,14 +144,14 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
         ))}
       </Grid>
       {beyond.length > 0 && (
-        <Soft>
+        <MutedText>
           Beyond this finish or these jumps:{' '}
           {beyond
             .slice(0, MOST_SHOWN)
             .map(({ stoneId }) => named(stoneId)?.name)
             .join(', ')}
           {beyond.length > MOST_SHOWN && ` and ${beyond.length - MOST_SHOWN} more`}.
-        </Soft>
+        </MutedText>
       )}
     </Stack>
   );

@@ -6,7 +6,11 @@ import { ApiFailure, messageOf, request } from '../api/client';
 import { keepStone } from '../api/hooks';
 import { Columns } from '../theme/columns';
 import { fixed, parseNumber } from '../theme/format';
-import { ActionButton, Notice, NumberEntry, Row, Stack, TextEntry, Tick } from '../theme/parts';
+import { ActionButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { NumberEntry, TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 
 /** Both forms of the body, so that what is no number is refused beside its field by the server. */
@@ -107,9 +111,9 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
             error={problems['lostMm']}
           />
         </Columns>
-        <Tick value={gone} onChange={setGone} error={problems['gridGone']}>
+        <Checkbox value={gone} onChange={setGone} error={problems['gridGone']}>
           The pencil grid is gone everywhere
-        </Tick>
+        </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}

@@ -4,10 +4,12 @@ import type { PlanChoices } from '@patient-edge/core';
 import { useState } from 'react';
 import { useHabits } from '../api/hooks';
 import { SchoolFields, useKeepHabits } from '../plan/schools-sheet';
-import { ActionButton, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionButton } from '../theme/buttons';
+import { Panel, MutedText, Stack } from '../theme/layout';
 import { WithWord } from '../theme/told';
 import { Waiting } from '../theme/waiting';
 import { ShelfNav } from './shelf-nav';
+import { PageHeading } from '../theme/page-heading';
 
 const HabitsPage = () => {
   const { data, error } = useHabits();
@@ -24,22 +26,24 @@ const HabitsForm = ({ habits }: { habits: Habits }) => {
   const choices: PlanChoices = { ...habits.choices, ...changed };
   const { keep, said } = useKeepHabits();
   return (
-    <Sheet aria-label="Habits of the shop">
+    <Panel aria-label="Habits of the shop">
       <Stack>
-        <h1>Habits of the shop</h1>
-        <Soft>
+        <PageHeading title="Habits of the shop" />
+        <MutedText>
           Where good practitioners disagree. Every plan begins so and may differ; what was used is
           recorded with the job.
-        </Soft>
+        </MutedText>
         <SchoolFields choices={choices} onChoices={(part) => setChanged({ ...changed, ...part })} />
         <WithWord told={said}>
           <ActionButton onPress={() => void keep(choices).then((kept) => kept && setChanged({}))}>
             Keep the habits
           </ActionButton>
-          {!said && habits.version > 0 && <Soft>Changed {habits.version} times so far.</Soft>}
+          {!said && habits.version > 0 && (
+            <MutedText>Changed {habits.version} times so far.</MutedText>
+          )}
         </WithWord>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 

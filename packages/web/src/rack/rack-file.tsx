@@ -3,16 +3,9 @@ import { rackFromCsv, type CsvRead, type Stone } from '@patient-edge/contract';
 import { useRef, useState } from 'react';
 import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
-import {
-  ActionButton,
-  Figures,
-  Notice,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
 
 const LARGEST_BYTES = 1_000_000;
@@ -90,7 +83,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
     }
   };
   return (
-    <Sheet aria-label="What the file holds">
+    <Panel aria-label="What the file holds">
       <Stack>
         <h2>{name}</h2>
         {!read.ok && (
@@ -133,7 +126,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
           </table>
         )}
         {wrong.length > 0 && (
-          <Soft>Put the file right and read it again: all of it or nothing.</Soft>
+          <MutedText>Put the file right and read it again: all of it or nothing.</MutedText>
         )}
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -150,6 +143,6 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
           <QuietButton onPress={onClose}>Leave it</QuietButton>
         </Row>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };

@@ -5,7 +5,10 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { Figures, PickOne, Row, Soft, Stack, TextEntry, Tick } from '../theme/parts';
+import { Checkbox } from '../theme/checkbox';
+import { Figures, Row, MutedText, Stack } from '../theme/layout';
+import { Select } from '../theme/select';
+import { TextEntry } from '../theme/text-fields';
 
 const ROW_PX = 54;
 const COLUMNS = 'minmax(150px, 1.5fr) 74px 120px 130px 110px minmax(140px, 1.3fr) 110px';
@@ -147,7 +150,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           />
         </div>
         <div style={{ width: 190 }}>
-          <PickOne
+          <Select
             label="Kind"
             options={[
               { id: 'all' as const, label: 'all kinds' },
@@ -157,12 +160,12 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
             onChange={setKind}
           />
         </div>
-        <Tick value={dueOnly} onChange={setDueOnly}>
+        <Checkbox value={dueOnly} onChange={setDueOnly}>
           Only what wants care
-        </Tick>
-        <Soft role="status">
+        </Checkbox>
+        <MutedText role="status">
           {shown.length} of {stones.length}
-        </Soft>
+        </MutedText>
       </Row>
       <Table role="table" aria-label="Abrasives" aria-rowcount={shown.length + 1}>
         <div role="rowgroup">
@@ -198,7 +201,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
               >
                 <span role="cell">
                   <Link to={`/rack/stones/${stone.id}`}>{stone.name}</Link>
-                  {stone.retired && <Soft as="span"> (retired)</Soft>}
+                  {stone.retired && <MutedText as="span"> (retired)</MutedText>}
                 </span>
                 <span role="cell">
                   <Figures>{stone.um}</Figures>
@@ -217,7 +220,9 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           })}
         </Body>
       </Table>
-      {shown.length === 0 && stones.length > 0 && <Soft>Nothing on the rack is like that.</Soft>}
+      {shown.length === 0 && stones.length > 0 && (
+        <MutedText>Nothing on the rack is like that.</MutedText>
+      )}
     </Stack>
   );
 };

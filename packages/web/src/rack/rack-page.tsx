@@ -3,12 +3,15 @@ import { useState } from 'react';
 import { useSession, useStones } from '../api/hooks';
 import { RackShelf } from '../instruments/rack-shelf';
 import { useMinute } from '../soaking/clock';
-import { ActionButton, Notice, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { Waiting } from '../theme/waiting';
 import { useRackFile } from './rack-file';
 import { RackList } from './rack-list';
 import { ShelfNav } from './shelf-nav';
 import { StoneForm } from './stone-form';
+import { PageHeading } from '../theme/page-heading';
 
 const RackPage = () => {
   const { data: stones, error } = useStones();
@@ -24,7 +27,7 @@ const RackPage = () => {
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <h1>Abrasives</h1>
+          <PageHeading title="Abrasives" />
           {mayEdit && <ActionButton onPress={() => setAdding(true)}>Add an abrasive</ActionButton>}
           {mayEdit ? file.buttons : <a href="/api/stones.csv">Save as CSV</a>}
         </Row>
@@ -33,7 +36,7 @@ const RackPage = () => {
         {used.length === 0 ? (
           <Notice>The rack is empty: nothing can be planned until a stone stands on it.</Notice>
         ) : (
-          <Sheet aria-label="The rack by grain">
+          <Panel aria-label="The rack by grain">
             <RackShelf
               stones={used}
               label={`The rack by grain: ${used
@@ -41,16 +44,16 @@ const RackPage = () => {
                 .map(({ name, um }) => `${name} ${um} µm`)
                 .join(', ')}`}
             />
-            <Soft>
+            <MutedText>
               To one scale from the side. Dashed: worn off. Line across: the thinnest it may get. A
               hollow top wants flattening.
-            </Soft>
-          </Sheet>
+            </MutedText>
+          </Panel>
         )}
         {stones.length > 0 && (
-          <Sheet aria-label="The rack in rows">
+          <Panel aria-label="The rack in rows">
             <RackList stones={stones} nowMs={nowMs} />
-          </Sheet>
+          </Panel>
         )}
       </Stack>
     </>

@@ -17,18 +17,12 @@ import { request } from '../api/client';
 import { keepStone, useSession } from '../api/hooks';
 import { Columns } from '../theme/columns';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
-import {
-  ActionButton,
-  Notice,
-  options,
-  PickOne,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  Tick,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
+import { Select } from '../theme/select';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { mutate } from 'swr';
@@ -99,13 +93,13 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
       onClose();
     });
   return (
-    <Sheet aria-label={stone ? `Correct ${stone.name}` : 'Add an abrasive'}>
+    <Panel aria-label={stone ? `Correct ${stone.name}` : 'Add an abrasive'}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack $gap={18}>
           <h2>{stone ? `Correct ${stone.name}` : 'Add an abrasive'}</h2>
           <Columns $columns={4}>
             <FormText control={control} name="name" label="Name" />
-            <PickOne
+            <Select
               label="Kind"
               options={options(ABRASIVE_KIND_IDS)}
               value={values.kind as AbrasiveKindId}
@@ -118,7 +112,7 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
               options={options(BENCH_ABRASIVES)}
             />
             <FormPick control={control} name="bond" label="Bond" options={options(BONDS)} />
-            <PickOne
+            <Select
               label="Grit scale"
               options={[{ id: '', label: 'none printed' }, ...options(GRIT_SCALES)]}
               value={values.gritScale}
@@ -145,7 +139,7 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
             />
             <FormText control={control} name="gritLabel" label="Words printed on it" />
           </Columns>
-          <Soft>{kind.reason}</Soft>
+          <MutedText>{kind.reason}</MutedText>
           <Columns $columns={4}>
             <FormPick control={control} name="liquid" label="Liquid" options={options(LIQUIDS)} />
             <FormPick control={control} name="soaking" label="Water" options={options(SOAKINGS)} />
@@ -161,7 +155,7 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
             <FormNumber control={control} name="thicknessNewMm" label="Thickness when new, mm" />
             <FormNumber control={control} name="thicknessMm" label="Thickness left, mm" />
             <FormNumber control={control} name="minThicknessMm" label="Thinnest it may get, mm" />
-            <PickOne
+            <Select
               label="Other side of"
               options={[
                 { id: '', label: 'a stone of its own' },
@@ -199,12 +193,15 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
               label={`Price, ${session?.currency ?? ''}`}
             />
             <FormText control={control} name="place" label="Place" />
-            <Tick value={values.needsDressing} onChange={(next) => setValue('needsDressing', next)}>
+            <Checkbox
+              value={values.needsDressing}
+              onChange={(next) => setValue('needsDressing', next)}
+            >
               Wants its dressing stone first
-            </Tick>
-            <Tick value={values.retired} onChange={(next) => setValue('retired', next)}>
+            </Checkbox>
+            <Checkbox value={values.retired} onChange={(next) => setValue('retired', next)}>
               Retired: not planned with
-            </Tick>
+            </Checkbox>
           </Columns>
           {problem !== null && (
             <Notice tone="cut" alert>
@@ -219,6 +216,6 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
           </Row>
         </Stack>
       </form>
-    </Sheet>
+    </Panel>
   );
 };

@@ -15,11 +15,14 @@ import { StoneSide } from '../instruments/stone-side';
 import { useMinute } from '../soaking/clock';
 import { SoakButton } from '../soaking/soak-button';
 import { fixed } from '../theme/format';
-import { Figures, Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { NothingHere, Waiting } from '../theme/waiting';
 import { FlattenForm, takeBack } from './flatten-form';
 import { ShelfNav } from './shelf-nav';
 import { StoneForm } from './stone-form';
+import { PageHeading } from '../theme/page-heading';
 
 const WearChart = lazy(() =>
   import('./wear-chart').then(({ WearChart: component }) => ({ default: component })),
@@ -107,8 +110,8 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
   return (
     <Stack $gap={16}>
       <Row $gap={18}>
-        <h1>{stone.name}</h1>
-        <Soft>
+        <PageHeading title={stone.name} />
+        <MutedText>
           {stone.kind}
           {stone.retired && ', retired'}
           {other && (
@@ -116,7 +119,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
               , other side of <Link to={`/rack/stones/${other.id}`}>{other.name}</Link>
             </>
           )}
-        </Soft>
+        </MutedText>
         {mayEdit && !editing && <QuietButton onPress={() => setEditing(true)}>Correct</QuietButton>}
       </Row>
       {editing && <StoneForm stone={stone} rack={rack} onClose={() => setEditing(false)} />}
@@ -126,7 +129,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         </Notice>
       ))}
       <Two>
-        <Sheet aria-label="What it is">
+        <Panel aria-label="What it is">
           <Stack>
             <StoneSide stone={stone} />
             <Facts>
@@ -137,13 +140,13 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
                 </div>
               ))}
             </Facts>
-            <Soft>
+            <MutedText>
               {kind.reason}
               {stone.needsDressing && ' Wants its dressing stone before the blade.'}
-            </Soft>
+            </MutedText>
           </Stack>
-        </Sheet>
-        <Sheet aria-label="Care">
+        </Panel>
+        <Panel aria-label="Care">
           <Stack>
             <h2>Care</h2>
             {stone.soaking === 'soak' && mayEdit && <SoakButton stone={stone} jobId={null} />}
@@ -172,10 +175,10 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
               </>
             )}
           </Stack>
-        </Sheet>
+        </Panel>
       </Two>
       {care.flatness !== 'stays flat' && flattenings && (
-        <Sheet aria-label="Wear">
+        <Panel aria-label="Wear">
           <Stack>
             <h2>Wear</h2>
             <Suspense fallback={<p role="status">Drawing…</p>}>
@@ -186,7 +189,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
               />
             </Suspense>
           </Stack>
-        </Sheet>
+        </Panel>
       )}
     </Stack>
   );

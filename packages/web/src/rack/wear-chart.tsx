@@ -4,7 +4,8 @@ import { flatteningsLeft } from '@patient-edge/core';
 import { useCallback } from 'react';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
 import { dayAndYear, fixed } from '../theme/format';
-import { Figures, QuietButton, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Figures, MutedText, Stack } from '../theme/layout';
 
 interface WearChartProps {
   readonly stone: Stone;
@@ -56,7 +57,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
     [measured, minThicknessMm],
   );
   if (flattenings.length === 0) {
-    return <Soft>No flattening is on record. The first one starts the count.</Soft>;
+    return <MutedText>No flattening is on record. The first one starts the count.</MutedText>;
   }
   const left = flatteningsLeft(
     stone.thicknessMm,

@@ -5,7 +5,9 @@ import { useForm } from 'react-hook-form';
 import { messageOf, request } from '../api/client';
 import { Columns } from '../theme/columns';
 import { FormText } from '../theme/form-fields';
-import { ActionButton, Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
 import { WithWord, type Told } from '../theme/told';
 
@@ -23,14 +25,14 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
       setChanged(true);
     });
   return (
-    <Sheet aria-label="Your account">
+    <Panel aria-label="Your account">
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <Row $gap={18} $align="baseline">
             <h2>Your account</h2>
-            <Soft>
+            <MutedText>
               {staff.name}, signs in as {staff.login}, {staff.role}
-            </Soft>
+            </MutedText>
           </Row>
           <Columns $columns={3}>
             <FormText
@@ -59,13 +61,15 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
               Change password
             </ActionButton>
             {changed && (
-              <Soft role="status">Changed. Every other device of yours is signed out.</Soft>
+              <MutedText role="status">
+                Changed. Every other device of yours is signed out.
+              </MutedText>
             )}
           </Row>
           <EndSessions />
         </Stack>
       </form>
-    </Sheet>
+    </Panel>
   );
 };
 

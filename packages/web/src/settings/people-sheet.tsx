@@ -15,17 +15,11 @@ import { messageOf, request } from '../api/client';
 import { useStaff } from '../api/hooks';
 import { Columns } from '../theme/columns';
 import { FormChoice, FormText } from '../theme/form-fields';
-import {
-  ActionButton,
-  Notice,
-  options,
-  PickOne,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
+import { Select } from '../theme/select';
 import { useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { Waiting } from '../theme/waiting';
@@ -77,11 +71,11 @@ export const PeopleSheet = ({ me }: { me: number }) => {
     });
   if (!people) return <Waiting error={error} words="Fetching the people…" />;
   return (
-    <Sheet aria-label="People">
+    <Panel aria-label="People">
       <Stack>
         <Row $gap={18} $align="baseline">
           <h2>People</h2>
-          <Soft>{WHAT_ROLES_DO}</Soft>
+          <MutedText>{WHAT_ROLES_DO}</MutedText>
         </Row>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -93,10 +87,10 @@ export const PeopleSheet = ({ me }: { me: number }) => {
             <li key={person.id} {...(person.active ? {} : { 'data-off': '' })}>
               <span>
                 <b>{person.name}</b>
-                {!person.active && <Soft as="small"> · deactivated</Soft>}
+                {!person.active && <MutedText as="small"> · deactivated</MutedText>}
               </span>
               <span>{person.login}</span>
-              <PickOne
+              <Select
                 label={`Role of ${person.name}`}
                 options={options(ROLES)}
                 value={person.role}
@@ -109,7 +103,7 @@ export const PeopleSheet = ({ me }: { me: number }) => {
                 }
               />
               <Row $gap={8}>
-                {person.id === me && <Soft>This is you.</Soft>}
+                {person.id === me && <MutedText>This is you.</MutedText>}
                 {person.id !== me && (
                   <QuietButton
                     onPress={() =>
@@ -138,7 +132,7 @@ export const PeopleSheet = ({ me }: { me: number }) => {
           ))}
         </Lines>
       </Stack>
-    </Sheet>
+    </Panel>
   );
 };
 
@@ -154,7 +148,7 @@ export const AddPersonSheet = () => {
       await mutate('/staff');
     });
   return (
-    <Sheet aria-label="Add a person">
+    <Panel aria-label="Add a person">
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <h2>Add a person</h2>
@@ -194,6 +188,6 @@ export const AddPersonSheet = () => {
           </Row>
         </Stack>
       </form>
-    </Sheet>
+    </Panel>
   );
 };

@@ -1,8 +1,9 @@
 /** Settings: one's own account, and for the owner the people of the shop. */
 import { useSession } from '../api/hooks';
-import { Soft, Stack } from '../theme/parts';
+import { MutedText, Stack } from '../theme/layout';
 import { AccountSheet } from './account-sheet';
 import { AddPersonSheet, PeopleSheet } from './people-sheet';
+import { PageHeading } from '../theme/page-heading';
 
 const SettingsPage = () => {
   const { data: session } = useSession();
@@ -10,7 +11,7 @@ const SettingsPage = () => {
   if (!staff) return null;
   return (
     <Stack $gap={16}>
-      <h1>Settings</h1>
+      <PageHeading title="Settings" />
       <AccountSheet staff={staff} />
       {staff.role === 'owner' && (
         <>
@@ -18,10 +19,10 @@ const SettingsPage = () => {
           <AddPersonSheet />
         </>
       )}
-      <Soft>
+      <MutedText>
         Patient Edge is free software under the MIT licence. <a href="/licences.txt">Licences</a> of
         what ships with it.
-      </Soft>
+      </MutedText>
     </Stack>
   );
 };

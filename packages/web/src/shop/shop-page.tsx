@@ -7,8 +7,10 @@ import { useBoard } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { NEXT, TRACK } from '../jobs/stage';
 import { day, howSoon, weekdayOf } from '../theme/format';
-import { ActionLink, Row, Soft, Stack } from '../theme/parts';
+import { ActionLink } from '../theme/buttons';
+import { Row, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
+import { PageHeading } from '../theme/page-heading';
 
 /** Pixels for a millimetre, the same for every blade on the page. */
 const SCALE = 0.72;
@@ -116,7 +118,7 @@ export const ShopPage = () => {
             {promisedOn < board.today ? (
               <Late>{howSoon(promisedOn, board.today)}</Late>
             ) : (
-              <Soft as="span">{howSoon(promisedOn, board.today)}</Soft>
+              <MutedText as="span">{howSoon(promisedOn, board.today)}</MutedText>
             )}
           </header>
           <Hung>
@@ -140,20 +142,20 @@ const NextThing = ({ job, board }: { job: BoardJob; board: Board }) => {
   return (
     <Next aria-label="Next">
       <div>
-        <Soft>
+        <MutedText>
           Next · tag {job.tagNumber} · {job.owner} ·{' '}
           {job.promisedOn < board.today ? (
             <Late>{howSoon(job.promisedOn, board.today)}</Late>
           ) : (
             `promised ${howSoon(job.promisedOn, board.today)}`
           )}
-        </Soft>
-        <h1>{nameOf(job)}</h1>
-        <Soft>
+        </MutedText>
+        <PageHeading title="Shop">{nameOf(job)}</PageHeading>
+        <MutedText>
           {job.stage}
           {job.stage === 'on the bench' && `, step ${job.stepsDone + 1} of ${job.stepsTotal}`}
           {job.sentBack && ', sent back after a test'}
-        </Soft>
+        </MutedText>
       </div>
       <Row>
         <Silhouette measures={job.blade.measures} scale={SCALE} />
@@ -166,8 +168,8 @@ const NextThing = ({ job, board }: { job: BoardJob; board: Board }) => {
 const EmptyShop = () => (
   <Next>
     <div>
-      <h1>The shop is empty</h1>
-      <Soft>Put your stones on the rack, then take in the first blade.</Soft>
+      <PageHeading title="The shop is empty" />
+      <MutedText>Put your stones on the rack, then take in the first blade.</MutedText>
     </div>
     <ActionLink to="/take-in">Take in a blade</ActionLink>
   </Next>

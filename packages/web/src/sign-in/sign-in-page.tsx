@@ -5,9 +5,12 @@ import styled from 'styled-components';
 import { mutate } from 'swr';
 import { request } from '../api/client';
 import { FormText } from '../theme/form-fields';
-import { Mark } from '../theme/frame';
-import { ActionButton, Notice, QuietButton, Row, Sheet, Soft, Stack } from '../theme/parts';
+import { Mark } from '../theme/mark';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
+import { PageHeading } from '../theme/page-heading';
 
 const Door = styled.main`
   display: grid;
@@ -35,14 +38,14 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
     });
   return (
     <Door>
-      <Sheet>
+      <Panel>
         <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
           <Stack $gap={18}>
             <div>
-              <h1>
+              <PageHeading title="Sign in">
                 <Mark /> Patient Edge
-              </h1>
-              <Soft>{session.shopName ?? ''}</Soft>
+              </PageHeading>
+              <MutedText>{session.shopName ?? ''}</MutedText>
             </div>
             <FormText
               control={form.control}
@@ -67,7 +70,7 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
             </ActionButton>
             {session.demoSignIns && (
               <Stack $gap={8}>
-                <Soft>This is the demo. Sign in as</Soft>
+                <MutedText>This is the demo. Sign in as</MutedText>
                 <Row $gap={8}>
                   {session.demoSignIns.map(({ login, password, role }) => (
                     <QuietButton
@@ -83,7 +86,7 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
             )}
           </Stack>
         </form>
-      </Sheet>
+      </Panel>
     </Door>
   );
 };
@@ -100,14 +103,16 @@ export const SetUpPage = () => {
     });
   return (
     <Door>
-      <Sheet>
+      <Panel>
         <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
           <Stack $gap={16}>
             <div>
-              <h1>
+              <PageHeading title="A new shop">
                 <Mark /> A new shop
-              </h1>
-              <Soft>Name it, and make yourself its owner. Add other people later in Settings.</Soft>
+              </PageHeading>
+              <MutedText>
+                Name it, and make yourself its owner. Add other people later in Settings.
+              </MutedText>
             </div>
             <FormText control={form.control} name="shopName" label="Name of the shop" />
             <FormText control={form.control} name="name" label="Your name" />
@@ -136,7 +141,7 @@ export const SetUpPage = () => {
             </ActionButton>
           </Stack>
         </form>
-      </Sheet>
+      </Panel>
     </Door>
   );
 };

@@ -6,7 +6,7 @@ import type { Stone } from '@patient-edge/contract';
 import { soakClock } from '@patient-edge/core';
 import { Bell, BellOff, Droplets } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useSession, useStones } from '../api/hooks';

@@ -5,7 +5,9 @@ import { useState } from 'react';
 import { messageOf, request } from '../api/client';
 import { keepStone } from '../api/hooks';
 import { duration } from '../theme/format';
-import { Notice, QuietButton, Row } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Row } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
 import { useSecond } from './clock';
 

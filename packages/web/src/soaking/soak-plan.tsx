@@ -3,7 +3,7 @@ import { soakCalls, type PlanStep } from '@patient-edge/core';
 import styled from 'styled-components';
 import { useStones } from '../api/hooks';
 import { duration, roughly } from '../theme/format';
-import { Soft, Stack } from '../theme/parts';
+import { MutedText, Stack } from '../theme/layout';
 import { SoakButton } from './soak-button';
 
 const Calls = styled.ol`
@@ -67,13 +67,13 @@ export const SoakPlan = ({ steps, jobId, nowOnly = false }: SoakPlanProps) => {
             <b>{call.putInAtS === 0 ? 'at once' : `+${duration(call.putInAtS)}`}</b>
             <span>
               {call.name}, {call.minutes} min{' '}
-              <Soft as="span">
+              <MutedText as="span">
                 {call.wantedAtS < 10
                   ? '(wanted from the start)'
                   : call.lateS > 0
                     ? `(wanted in ${roughly(call.wantedAtS)}: better ${roughly(call.lateS)} before you begin)`
                     : `(wanted in ${roughly(call.wantedAtS)})`}
-              </Soft>
+              </MutedText>
             </span>
             <SoakButton stone={stone} jobId={jobId} />
           </li>

@@ -8,7 +8,9 @@ import {
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Columns } from '../theme/columns';
-import { PickOne, QuietButton, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { MutedText, Stack } from '../theme/layout';
+import { Select } from '../theme/select';
 
 const Likely = styled.ol`
   display: grid;
@@ -36,7 +38,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
       <h2>Nobody knows what it is?</h2>
       <Columns $columns={3}>
         {TESTS.map((test) => (
-          <PickOne
+          <Select
             key={test}
             label={RECOGNITION[test].label}
             options={[
@@ -54,20 +56,20 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
           />
         ))}
       </Columns>
-      <Soft>
+      <MutedText>
         A spark test wants eye protection and a spot that will not show; a file wants a light hand.
         None of it proves a steel: it leads to a plan that does no harm.
-      </Soft>
+      </MutedText>
       <Likely>
         {likely.map(({ designation, words, share, against }) => (
           <li key={designation}>
             <div>
               <b>{designation}</b>
               <br />
-              <Soft as="span">
+              <MutedText as="span">
                 {words}
                 {against.length > 0 && ` Spoken against by: ${against.join(', ')}.`}
-              </Soft>
+              </MutedText>
             </div>
             {asked ? (
               <svg

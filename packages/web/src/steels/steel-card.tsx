@@ -2,7 +2,8 @@
 import type { OwnSteel } from '@patient-edge/contract';
 import { explainSteel, steelAngleShift, wantsDiamond, type Steel } from '@patient-edge/core';
 import styled from 'styled-components';
-import { Figures, QuietButton, Row, Soft, Stack } from '../theme/parts';
+import { QuietButton } from '../theme/buttons';
+import { Figures, Row, MutedText, Stack } from '../theme/layout';
 
 const Scales = styled.dl`
   margin: 0;
@@ -105,7 +106,7 @@ export const SteelCard = ({
         <h2>{steel.designation}</h2>
         {onCorrect && <QuietButton onPress={onCorrect}>Correct</QuietButton>}
       </Row>
-      <Soft>
+      <MutedText>
         {[
           steel.steelClass,
           steel.standard === 'none' ? '' : steel.standard,
@@ -114,7 +115,7 @@ export const SteelCard = ({
         ]
           .filter(Boolean)
           .join(' · ')}
-      </Soft>
+      </MutedText>
       <Sentences>
         {explainSteel(steel).map((sentence) => (
           <li key={sentence}>{sentence}</li>

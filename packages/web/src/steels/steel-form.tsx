@@ -8,7 +8,10 @@ import { request } from '../api/client';
 import { Columns } from '../theme/columns';
 import { parseNumber } from '../theme/format';
 import { FormNumber, FormPick, FormText } from '../theme/form-fields';
-import { ActionButton, Notice, options, QuietButton, Row, Sheet, Stack } from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Row, Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { options } from '../theme/options';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 
@@ -87,7 +90,7 @@ export const SteelForm = ({
       onClose(kept);
     });
   return (
-    <Sheet aria-label={steel ? `Correct ${steel.designation}` : 'A steel of your own'}>
+    <Panel aria-label={steel ? `Correct ${steel.designation}` : 'A steel of your own'}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
           <h2>{steel ? `Correct ${steel.designation}` : 'A steel of your own'}</h2>
@@ -138,6 +141,6 @@ export const SteelForm = ({
           </Row>
         </Stack>
       </form>
-    </Sheet>
+    </Panel>
   );
 };

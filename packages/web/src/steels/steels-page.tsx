@@ -6,11 +6,14 @@ import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useOwnSteels, useSession } from '../api/hooks';
 import { ShelfNav } from '../rack/shelf-nav';
-import { ActionButton, Row, Sheet, Soft, Stack, TextEntry } from '../theme/parts';
+import { ActionButton } from '../theme/buttons';
+import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { RecogniseSteel } from './recognise-steel';
 import { SteelCard } from './steel-card';
 import { SteelForm } from './steel-form';
+import { PageHeading } from '../theme/page-heading';
 
 const Layout = styled.div`
   display: grid;
@@ -77,7 +80,7 @@ const SteelsPage = () => {
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <h1>Steels</h1>
+          <PageHeading title="Steels" />
           {mayEdit && (
             <ActionButton onPress={() => setEditing('new')}>Add one of your own</ActionButton>
           )}
@@ -102,7 +105,9 @@ const SteelsPage = () => {
                 </li>
               ))}
             </List>
-            {shown.length === 0 && <Soft>No steel is like that: add it as one of your own.</Soft>}
+            {shown.length === 0 && (
+              <MutedText>No steel is like that: add it as one of your own.</MutedText>
+            )}
           </Stack>
           <Stack $gap={16}>
             {editing !== null && (
@@ -115,15 +120,15 @@ const SteelsPage = () => {
                 }}
               />
             )}
-            <Sheet aria-label="The steel">
+            <Panel aria-label="The steel">
               <SteelCard
                 steel={chosen}
                 onCorrect={mayEdit && isOwn(chosen) ? () => setEditing(chosen.id) : null}
               />
-            </Sheet>
-            <Sheet aria-label="Which steel is it">
+            </Panel>
+            <Panel aria-label="Which steel is it">
               <RecogniseSteel onChoose={choose} />
-            </Sheet>
+            </Panel>
           </Stack>
         </Layout>
       </Stack>

@@ -1,5 +1,7 @@
 /** A calculation that did not come to its end: said where its answer would stand, with another try. */
-import { Notice, QuietButton, Row } from './parts';
+import { QuietButton } from './buttons';
+import { Row } from './layout';
+import { Notice } from './notice';
 
 interface FailedProps {
   /** Why; null while nothing failed. */

@@ -1,7 +1,10 @@
 /** The parts of the theme bound to react-hook-form. Values are as typed; numbers are parsed when sent. */
 import type { ReactElement } from 'react';
 import { Controller, type Control, type FieldValues, type Path } from 'react-hook-form';
-import { Choice, NumberEntry, PickOne, TextEntry, type Option } from './parts';
+import { type Option } from './options';
+import { SegmentedControl } from './segmented-control';
+import { Select } from './select';
+import { NumberEntry, TextEntry } from './text-fields';
 import { TypeAhead } from './search-box';
 
 interface Place<T extends FieldValues> {
@@ -65,7 +68,7 @@ export const FormPick = <T extends FieldValues>({
   ...rest
 }: Labelled<T> & { options: readonly Option<string>[] }) => (
   <InForm control={control} name={name}>
-    {(given) => <PickOne {...rest} {...given} />}
+    {(given) => <Select {...rest} {...given} />}
   </InForm>
 );
 
@@ -75,7 +78,7 @@ export const FormChoice = <T extends FieldValues>({
   ...rest
 }: Labelled<T> & { options: readonly Option<string>[] }) => (
   <InForm control={control} name={name}>
-    {(given) => <Choice {...rest} {...given} />}
+    {(given) => <SegmentedControl {...rest} {...given} />}
   </InForm>
 );
 

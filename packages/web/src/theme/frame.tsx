@@ -1,8 +1,8 @@
 /** The frame around every page: where am I, where can I go, who am I. */
 import type { SessionInfo } from '@patient-edge/contract';
 import { LogOut, Moon, Sun } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { Button } from 'react-aria-components';
+import { useRef, type ReactNode } from 'react';
+import { Button } from 'react-aria-components/Button';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { mutate } from 'swr';
@@ -10,8 +10,10 @@ import { request } from '../api/client';
 import { useStorageFull } from '../api/stored';
 import { SoakBar } from '../soaking/soak-bar';
 import type { Appearance } from './appearance';
-import { Notice } from './parts';
+import { Mark } from './mark';
+import { Notice } from './notice';
 import { UndoProvider } from './undo';
+import { useFreshPage } from './use-fresh-page';
 
 const Bar = styled.header`
   display: flex;
@@ -81,7 +83,21 @@ const Who = styled.div`
     cursor: pointer;
   }
 `;
+/** The first thing a keyboard meets: past the places, to the page. */
+const SkipLink = styled.a`
+  position: absolute;
+  left: -200vw;
+  padding: 12px 18px;
+  background: var(--accent);
+  color: var(--accent-ink);
+  &:focus {
+    left: 12px;
+    top: 8px;
+    z-index: 20;
+  }
+`;
 const Main = styled.main`
+  outline: none;
   padding: 20px 28px 48px;
   max-width: 1440px;
   margin: 0 auto;
@@ -89,19 +105,6 @@ const Main = styled.main`
     padding: 14px 14px 40px;
   }
 `;
-
-export const Mark = () => (
-  <svg width="17" height="24" viewBox="0 0 17 24" aria-hidden>
-    <path
-      d="M1 1h15L8.5 23z"
-      fill="var(--steel)"
-      stroke="var(--ink)"
-      strokeWidth="1.6"
-      strokeLinejoin="round"
-    />
-    <path d="M8.5 23 5.8 15h5.4z" fill="var(--accent)" />
-  </svg>
-);
 
 /** What is typed is kept in the page alone then: said before the tab is closed. */
 const StorageNotice = () =>
@@ -129,8 +132,13 @@ export const Frame = ({
     await mutate(() => true, undefined, { revalidate: true });
   };
   const dark = appearance === 'dark';
+  const main = useRef<HTMLElement>(null);
+  useFreshPage(main);
   return (
     <>
+      <SkipLink className="no-print" href="#page">
+        Skip to the page
+      </SkipLink>
       <Bar className="no-print">
         <NavLink to="/" aria-label="Patient Edge, to the shop">
           <Mark /> Patient Edge
@@ -164,7 +172,7 @@ export const Frame = ({
       </Bar>
       <UndoProvider>
         <SoakBar />
-        <Main>
+        <Main id="page" ref={main} tabIndex={-1}>
           <StorageNotice />
           {children}
         </Main>

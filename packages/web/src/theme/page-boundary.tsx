@@ -5,7 +5,9 @@
 import type { ReactNode } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { useLocation } from 'react-router';
-import { ActionButton, Notice, QuietButton, Row, Stack } from './parts';
+import { ActionButton, QuietButton } from './buttons';
+import { Row, Stack } from './layout';
+import { Notice } from './notice';
 
 /** A part of the application that is not on the server any more: it was replaced while the page was open. */
 const isGone = (error: unknown): boolean =>

@@ -13,7 +13,8 @@ import {
   useFilter,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { inputLook, type Option } from './parts';
+import { inputLook } from './field-look';
+import { type Option } from './options';
 
 const Box = styled(ComboBox)`
   display: grid;

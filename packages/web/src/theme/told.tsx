@@ -1,6 +1,7 @@
 /** What came of a press, told where it was pressed: a good word beside the button, a refusal below it. */
 import type { ReactNode } from 'react';
-import { Notice, Row, Soft } from './parts';
+import { Row, MutedText } from './layout';
+import { Notice } from './notice';
 
 export interface Told {
   readonly words: string;
@@ -11,7 +12,7 @@ export const WithWord = ({ told, children }: { told: Told | null; children: Reac
   <>
     <Row>
       {children}
-      {told && !told.bad && <Soft role="status">{told.words}</Soft>}
+      {told && !told.bad && <MutedText role="status">{told.words}</MutedText>}
     </Row>
     {told?.bad && (
       <Notice tone="cut" alert>

@@ -2,7 +2,7 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { messageOf } from '../api/client';
-import { QuietButton } from './parts';
+import { QuietButton } from './buttons';
 
 interface Done {
   readonly words: string;

@@ -1,10 +1,12 @@
 /** A page whose data is not here yet, or will not come. */
-import { Notice, Stack } from './parts';
+import { Stack } from './layout';
+import { Notice } from './notice';
+import { PageHeading } from './page-heading';
 
 export const Waiting = ({ error, words }: { error: Error | undefined; words: string }) =>
   error ? (
     <Stack>
-      <h1>Not to be had just now</h1>
+      <PageHeading title="Can’t load this page" />
       <Notice tone="cut" alert>
         {error.message}
       </Notice>
@@ -15,7 +17,7 @@ export const Waiting = ({ error, words }: { error: Error | undefined; words: str
 
 export const NothingHere = () => (
   <Stack>
-    <h1>Nothing here</h1>
+    <PageHeading title="Nothing here" />
     <Notice>There is nothing at this address.</Notice>
   </Stack>
 );

@@ -19,18 +19,10 @@ import { writeJob } from '../api/job-writes';
 import { keepJob, useSession, useSteels, useStones, useTouchUps } from '../api/hooks';
 import { useJobHere } from '../jobs/job-here';
 import { dayAndYear } from '../theme/format';
-import {
-  ActionButton,
-  ActionLink,
-  Figures,
-  Notice,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-  TextEntry,
-} from '../theme/parts';
+import { ActionButton, ActionLink, QuietButton } from '../theme/buttons';
+import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 
 const Ladder = styled.ol`
@@ -97,16 +89,18 @@ const TouchUpPage = () => {
   );
   return (
     <Stack $gap={16}>
-      <Sheet aria-label="The ladder">
+      <Panel aria-label="The ladder">
         <Stack>
           <h2>Least intervention first</h2>
           {job.sharpness === 'dull' || job.sharpness === 'blunt' ? (
-            <Soft>
+            <MutedText>
               It came {job.sharpness}: a tired blade is helped by this ladder, a {job.sharpness} one
               usually wants the full round.
-            </Soft>
+            </MutedText>
           ) : (
-            <Soft>Try the lowest rung that suits, test, and go up only when it fails.</Soft>
+            <MutedText>
+              Try the lowest rung that suits, test, and go up only when it fails.
+            </MutedText>
           )}
           <Ladder>
             {ladder.map((rung) => (
@@ -119,20 +113,20 @@ const TouchUpPage = () => {
                 <h3>{RUNG_NAMES[rung.rung]}</h3>
                 <div>
                   <p>{rung.reason}</p>
-                  {rung.suits && <Soft>{rung.how}</Soft>}
+                  {rung.suits && <MutedText>{rung.how}</MutedText>}
                 </div>
-                <Soft>
+                <MutedText>
                   {tried.some((each) => each.rung === rung.rung)
                     ? 'tried now, not enough'
                     : lastWords(rung.lastTime)}
-                </Soft>
+                </MutedText>
               </li>
             ))}
           </Ladder>
           <TryRung key={next} job={job} rung={ladder.find(({ rung }) => rung === next)!} />
         </Stack>
-      </Sheet>
-      <Sheet aria-label="Rods">
+      </Panel>
+      <Panel aria-label="Rods">
         <Stack>
           <h2>Rods on {job.steel}</h2>
           <table>
@@ -147,14 +141,14 @@ const TouchUpPage = () => {
             </tbody>
           </table>
         </Stack>
-      </Sheet>
+      </Panel>
       {past.length > 0 && (
-        <Sheet aria-label="Touch-ups of this blade">
+        <Panel aria-label="Touch-ups of this blade">
           <Stack>
             <h2>Before</h2>
             <Past past={past} />
           </Stack>
-        </Sheet>
+        </Panel>
       )}
     </Stack>
   );
@@ -174,8 +168,8 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const open = canDo(job, 'touch up');
-  if (!open) return <Soft>The blade is {job.stage}: no rung is tried now.</Soft>;
-  if (session?.staff?.role === 'counter') return <Soft>This is for the bench.</Soft>;
+  if (!open) return <MutedText>The blade is {job.stage}: no rung is tried now.</MutedText>;
+  if (session?.staff?.role === 'counter') return <MutedText>This is for the bench.</MutedText>;
   if (rung.rung === 'full round') {
     return (
       <Row>
@@ -213,7 +207,7 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
     <Stack>
       <h3>Now: {RUNG_NAMES[rung.rung].toLowerCase()}</h3>
       <p>{rung.how}</p>
-      <Soft>Then test. {TOUCH_UP_TEST}</Soft>
+      <MutedText>Then test. {TOUCH_UP_TEST}</MutedText>
       <div style={{ maxWidth: 460 }}>
         <TextEntry label="Note" value={note} onChange={setNote} />
       </div>

@@ -15,7 +15,7 @@ import {
   type ReactNode,
 } from 'react';
 import { Minus, Plus, Scan } from 'lucide-react';
-import { Button } from 'react-aria-components';
+import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 
 const Frame = styled.div`

@@ -21,18 +21,11 @@ import { readStored, writeStored } from '../api/stored';
 import { keepDraft, keptDraft } from '../intake/draft';
 import { fromJob, withOutline } from '../intake/values';
 import { fixed, parseNumber } from '../theme/format';
-import {
-  ActionButton,
-  Choice,
-  Figures,
-  Notice,
-  NumberEntry,
-  QuietButton,
-  Row,
-  Sheet,
-  Soft,
-  Stack,
-} from '../theme/parts';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { SegmentedControl } from '../theme/segmented-control';
+import { NumberEntry } from '../theme/text-fields';
 import { BesidePicture } from './beside-picture';
 import { PictureCanvas } from './picture-canvas';
 import { PointsLayer } from './points-layer';
@@ -207,9 +200,9 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
           </>
         )}
       </PictureCanvas>
-      <Sheet>
+      <Panel>
         <Stack $gap={12}>
-          <Choice
+          <SegmentedControl
             label="What the clicks set"
             options={STEPS.map((each) => ({
               ...each,
@@ -220,7 +213,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
           />
           {step === 'scale' ? (
             <Stack $gap={8}>
-              <Choice
+              <SegmentedControl
                 label="Scale from a"
                 options={WAYS}
                 value={trace.way}
@@ -242,7 +235,9 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
                       onChange={(heightMm) => set({ heightMm })}
                     />
                   </div>
-                  <Soft>A bank card as it stands. It sets the perspective right as well.</Soft>
+                  <MutedText>
+                    A bank card as it stands. It sets the perspective right as well.
+                  </MutedText>
                 </Row>
               ) : (
                 <NumberEntry
@@ -254,7 +249,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
               )}
             </Stack>
           ) : (
-            <Soft>{HINTS[step]}</Soft>
+            <MutedText>{HINTS[step]}</MutedText>
           )}
           <Row $gap={8}>
             <QuietButton
@@ -276,7 +271,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
             Use this outline
           </ActionButton>
         </Stack>
-      </Sheet>
+      </Panel>
     </BesidePicture>
   );
 };

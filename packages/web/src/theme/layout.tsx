@@ -1,0 +1,30 @@
+/** What a page is laid out with: panels, rows, stacks, and text that stands back. */
+import styled from 'styled-components';
+
+/** A drawing sheet: what belongs together, in a thin frame. */
+export const Panel = styled.section`
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  padding: 16px 18px;
+  min-width: 0;
+`;
+
+export const Row = styled.div<{ $gap?: number; $align?: string }>`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${({ $gap }) => $gap ?? 12}px;
+  align-items: ${({ $align }) => $align ?? 'center'};
+`;
+export const Stack = styled.div<{ $gap?: number }>`
+  display: grid;
+  gap: ${({ $gap }) => $gap ?? 14}px;
+  align-content: start;
+  min-width: 0;
+`;
+export const MutedText = styled.p`
+  color: var(--ink-soft);
+`;
+export const Figures = styled.span`
+  font-family: var(--figures);
+  font-variant-numeric: tabular-nums;
+`;

@@ -1,0 +1,19 @@
+/** What a list or a segmented control offers. */
+
+export interface Option<Id extends string> {
+  readonly id: Id;
+  readonly label: string;
+  readonly detail?: string;
+}
+
+export interface PickProps<Id extends string> {
+  readonly label: string;
+  readonly options: readonly Option<Id>[];
+  readonly value: Id | null;
+  readonly onChange: (value: Id) => void;
+  readonly error?: string | undefined;
+  readonly hint?: string | undefined;
+}
+
+export const options = <Id extends string>(ids: readonly Id[]): Option<Id>[] =>
+  ids.map((id) => ({ id, label: id.charAt(0).toUpperCase() + id.slice(1) }));

@@ -49,14 +49,14 @@ test.describe('a new shop', () => {
 
     await page.getByRole('link', { name: 'Take in' }).click();
     await page.getByText('New', { exact: true }).click();
-    await fill(page, { 'Owner’s name': 'Bram Oakum', 'Promised for': '2027-01-15' });
-    await page.getByRole('button', { name: 'Take it in on tag 1' }).click();
-    await page.getByRole('button', { name: 'Fill what is empty with the usual' }).click();
+    await fill(page, { 'Customer’s name': 'Bram Oakum', 'Promised for': '2027-01-15' });
+    await page.getByRole('button', { name: 'Take in on tag 1' }).click();
+    await page.getByRole('button', { name: 'Fill blanks with typical values' }).click();
     await fill(page, { 'Width of the bevel face, mm': '0.7' });
-    await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+    await page.getByRole('button', { name: 'Save and assess' }).click();
     await expect(page.getByText('The price list is empty')).toBeVisible();
     await page.getByRole('link', { name: 'Plan it' }).click();
-    await expect(page.getByRole('heading', { name: 'Across' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Cross-section' })).toBeVisible();
     await expect(page.getByText('First stone', { exact: false }).first()).toBeVisible();
     expect(errors).toEqual([]);
   });
@@ -114,13 +114,13 @@ test.describe('the demo shop', () => {
     await signIn(page, shop.address, ...COUNTER);
     await page.goto(`${shop.address}/take-in`);
     await fill(page, {
-      'What its owner calls it': 'Grandmother’s knife',
+      'What the customer calls it': 'Grandmother’s knife',
       'Edge length, mm': '183',
     });
     await page.close();
     const again = await context.newPage();
     await again.goto(`${shop.address}/take-in`);
-    await expect(again.getByLabel('What its owner calls it')).toHaveValue('Grandmother’s knife');
+    await expect(again.getByLabel('What the customer calls it')).toHaveValue('Grandmother’s knife');
     await expect(again.getByLabel('Edge length, mm')).toHaveValue('183');
     await again.getByRole('button', { name: 'Discard the draft' }).click();
     await expect(again.getByLabel('Edge length, mm')).toHaveValue('');
@@ -129,13 +129,13 @@ test.describe('the demo shop', () => {
   test('every wrong field is told apart, and nothing typed is lost', async ({ page }) => {
     await signIn(page, shop.address, ...COUNTER);
     await page.goto(`${shop.address}/take-in`);
-    await find(page, 'Who brings it', 'cor', 'Corin Whey');
+    await find(page, 'Customer', 'cor', 'Corin Whey');
     await fill(page, {
       'Edge length, mm': '2100',
       'Height at heel, mm': 'tall',
       'Tag number': '0',
     });
-    await page.getByRole('button', { name: 'Add it to the list' }).click();
+    await page.getByRole('button', { name: 'Add to the list' }).click();
     await expect(page.getByText('"tall" is not a number', { exact: true })).toBeVisible();
     await expect(
       page.getByText('Edge length, mm must be from 20 to 900; 2100 was given'),
@@ -143,7 +143,7 @@ test.describe('the demo shop', () => {
     await expect(page.getByText('Tag number must be from 1 to 9999; "0" was given')).toBeVisible();
     await expect(page.getByText('Promised date is missing')).toBeVisible();
     await expect(page.getByLabel('Edge length, mm')).toHaveValue('2100');
-    await expect(page.getByLabel('Who brings it')).toHaveValue('Corin Whey');
+    await expect(page.getByLabel('Customer')).toHaveValue('Corin Whey');
   });
 
   test('strokes counted without a connection arrive when it is back', async ({ page, context }) => {
@@ -214,16 +214,16 @@ test.describe('the demo shop', () => {
   test('a plan settled on an older version says who was quicker', async ({ page, browser }) => {
     await signIn(page, shop.address, ...BENCH);
     await page.goto(`${shop.address}/jobs/18/plan`);
-    await expect(page.getByRole('button', { name: 'Settle the plan' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Approve plan' })).toBeVisible();
     const other = await (await browser.newContext()).newPage();
     await signIn(other, shop.address, ...OWNER);
     await other.goto(`${shop.address}/jobs/18/plan`);
-    await other.getByRole('button', { name: 'Settle the plan' }).click();
+    await other.getByRole('button', { name: 'Approve plan' }).click();
     await expect(other.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
     await page.getByRole('button', { name: /^Settle the/ }).click();
     await expect(page.getByRole('alert')).toContainText('Ansa Quill: approved a plan');
     // Looked at anew meanwhile: a second press goes through.
-    await page.getByRole('button', { name: 'Settle the changed plan' }).click();
+    await page.getByRole('button', { name: 'Approve changed plan' }).click();
     await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
     await other.context().close();
   });
@@ -231,7 +231,7 @@ test.describe('the demo shop', () => {
   test('the counter cannot reach the bench, and is told so', async ({ page }) => {
     await signIn(page, shop.address, ...COUNTER);
     await page.goto(`${shop.address}/jobs/21/plan`);
-    await page.getByRole('button', { name: 'Settle the changed plan' }).click();
+    await page.getByRole('button', { name: 'Approve changed plan' }).click();
     await expect(page.getByRole('alert')).toContainText(
       'This is for owner or bench; you are signed in as counter',
     );

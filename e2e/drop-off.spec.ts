@@ -20,7 +20,7 @@ test('twenty blades of one customer are taken in by keyboard alone', async ({ pa
   const errors = watchConsole(page);
   await signIn(page, shop.address, ...COUNTER);
   await page.goto(`${shop.address}/take-in`);
-  await page.getByLabel('Who brings it').click();
+  await page.getByLabel('Customer').click();
   await page.keyboard.type('hollow');
   await page.getByRole('option', { name: /^Hollow Lane/ }).waitFor();
   await page.keyboard.press('ArrowDown');
@@ -65,7 +65,7 @@ test('a blade seen before is found by tag and by outline, and brings its record'
   await signIn(page, shop.address, ...COUNTER);
   await page.goto(`${shop.address}/take-in`);
   // By outline: the caliper says which of the smokehouse’s knives it may be.
-  await find(page, 'Who brings it', 'saltgate', 'Saltgate smokehouse');
+  await find(page, 'Customer', 'saltgate', 'Saltgate smokehouse');
   await find(page, 'Kind', 'fillet', 'Filleting knife');
   await page.getByLabel('Edge length, mm').fill('201');
   await page.getByLabel('Height at heel, mm').fill('22.5');
@@ -75,10 +75,10 @@ test('a blade seen before is found by tag and by outline, and brings its record'
   await expect(
     page.getByText(/^Here before, last on .* went home at \d+\.\d° per side/),
   ).toBeVisible();
-  await expect(page.getByLabel('What its owner calls it')).toHaveValue('No. 1');
+  await expect(page.getByLabel('What the customer calls it')).toHaveValue('No. 1');
   await page.getByRole('button', { name: /Promised for$/ }).click();
   await page.getByRole('option').nth(1).click();
-  await page.getByRole('button', { name: /^Take it in on tag/ }).click();
+  await page.getByRole('button', { name: /^Take in on tag/ }).click();
   await expect(page.getByText(/^last time/).first()).toBeVisible();
 
   // By tag: it hangs here now, and says so.
@@ -95,11 +95,11 @@ test('a tag that a colleague gave away meanwhile is told beside its blade, and n
 }) => {
   await signIn(page, shop.address, ...COUNTER);
   await page.goto(`${shop.address}/take-in`);
-  await find(page, 'Who brings it', 'corin', 'Corin Whey');
+  await find(page, 'Customer', 'corin', 'Corin Whey');
   await page.getByRole('button', { name: /Promised for$/ }).click();
   await page.getByRole('option').nth(1).click();
   await page.getByLabel('Tag number').fill('8');
-  await page.getByRole('button', { name: 'Add it to the list' }).click();
+  await page.getByRole('button', { name: 'Add to the list' }).click();
   await page.getByRole('button', { name: 'Take in this blade' }).click();
   const list = page.getByRole('list', { name: 'Blades to take in' });
   await expect(list.getByRole('alert')).toContainText('Tag 8 hangs on a blade of');
@@ -107,7 +107,7 @@ test('a tag that a colleague gave away meanwhile is told beside its blade, and n
   await expect(list.getByRole('listitem')).toHaveCount(1);
   await page.getByRole('button', { name: 'Change tag 8' }).click();
   await page.getByLabel('Tag number').fill('801');
-  await page.getByRole('button', { name: 'Add it to the list' }).click();
+  await page.getByRole('button', { name: 'Add to the list' }).click();
   await page.getByRole('button', { name: 'Take in this blade' }).click();
   await expect(page.getByRole('heading', { name: /^Tag 801/ })).toBeVisible();
 });

@@ -47,7 +47,7 @@ test('the angle by three routes: one disagrees and is named; the marker test lea
   // Kept on this device until it is sent, and on record afterwards.
   await page.reload();
   await expect(angle.getByText('Matched at 18.0° per side.')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+  await page.getByRole('button', { name: 'Save and assess' }).click();
   await expect(page.getByText('Do it', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Intake', exact: true }).click();
   await expect(angle.getByLabel('Angle per side, °')).toHaveValue(taken);
@@ -123,7 +123,7 @@ test.describe('a photograph', () => {
     await page.getByRole('button', { name: 'Use this outline' }).click();
     await expect(page.getByText('Outline from a photograph.')).toBeVisible();
     await expect(page.getByText(/by traced/).first()).toBeVisible();
-    await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+    await page.getByRole('button', { name: 'Save and assess' }).click();
     await expect(page.getByText('Do it', { exact: true })).toBeVisible();
     expect(errors).toEqual([]);
   });
@@ -162,12 +162,12 @@ test('only what matters is asked: a hollow back is tested, and a worn one is sen
   await fill(questions, { 'Depth of the hollow, mm': '0.04' });
   await expect(questions.getByText(/the rim has worn away/)).toBeVisible();
   await fill(questions, { 'Rim at the edge, mm': '99' });
-  await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+  await page.getByRole('button', { name: 'Save and assess' }).click();
   await expect(
     page.getByText('Rim at the edge, mm must be from 0 to 15; 99 was given'),
   ).toBeVisible();
   await fill(questions, { 'Rim at the edge, mm': '0' });
-  await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+  await page.getByRole('button', { name: 'Save and assess' }).click();
   await expect(page.getByText('Send it on', { exact: true })).toBeVisible();
   await expect(page.getByRole('rowheader', { name: /^Lowest that clears/ })).toBeVisible();
   const decision = page.getByRole('region', { name: 'Decision' });
@@ -201,7 +201,7 @@ test('damage of every kind is placed, kept, and compared at the next visit', asy
   await page.getByRole('button', { name: 'Remove damage 3' }).click();
   await pick(page, 'What is found', 'Low spot');
   await page.locator('[data-lane=left]').click({ position: { x: 200, y: 20 } });
-  await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+  await page.getByRole('button', { name: 'Save and assess' }).click();
   await expect(page.getByText('Do it', { exact: true })).toBeVisible();
   await expect(page.getByText(/^Straightening the outline takes height/)).toBeVisible();
 
@@ -210,7 +210,7 @@ test('damage of every kind is placed, kept, and compared at the next visit', asy
   await expect(page.getByText(/^Since the last visit: chip at \d+ mm: new/)).toBeVisible();
 });
 
-test('the owner is asked, a no stops the work, the price is agreed, and tag and ticket come out', async ({
+test('the customer is asked, a no stops the work, the price is agreed, and tag and ticket come out', async ({
   page,
 }) => {
   const errors = watchConsole(page);
@@ -223,9 +223,9 @@ test('the owner is asked, a no stops the work, the price is agreed, and tag and 
   await page.getByText('Wrap the handle against slurry.').click();
 
   await page.getByRole('button', { name: 'Plan with it: Keep what came' }).click();
-  await page.getByRole('button', { name: 'Settle the plan' }).click();
+  await page.getByRole('button', { name: 'Approve plan' }).click();
   await page.getByText(/^Read\. The stone stands firm/).click();
-  await page.getByRole('button', { name: 'Begin at the bench' }).click();
+  await page.getByRole('button', { name: 'Start work' }).click();
   await expect(page.getByRole('alert')).toContainText('The customer said no');
   await page.getByRole('link', { name: 'Judge', exact: true }).click();
   await expect(page.getByRole('checkbox', { name: /Wrap the handle/ })).toBeChecked();
@@ -235,11 +235,11 @@ test('the owner is asked, a no stops the work, the price is agreed, and tag and 
   const price = page.getByRole('region', { name: 'Price' });
   await expect(price.getByText('reckoned from the price list')).toBeVisible();
   await price.getByLabel('From, EUR').first().fill('a lot');
-  await price.getByRole('button', { name: 'It is agreed' }).click();
+  await price.getByRole('button', { name: 'Customer agreed' }).click();
   await expect(price.getByRole('alert')).toContainText('Line 1: "a lot"');
   await price.getByLabel('From, EUR').first().fill('12,50');
   await price.getByLabel('To, EUR').first().fill('12,50');
-  await price.getByRole('button', { name: 'It is agreed' }).click();
+  await price.getByRole('button', { name: 'Customer agreed' }).click();
   await expect(price.getByText(/^agreed with Greet Marsh/)).toBeVisible();
   await expect(price.getByLabel('From, EUR').first()).toHaveValue('12.50');
 

@@ -27,7 +27,7 @@ test('what is chosen for one blade is neither seen nor settled on another', asyn
   const first = await jobNumber(page, shop.address, 'Old carbon knife');
   const second = await jobNumber(page, shop.address, 'Bread knife');
   await page.goto(`${shop.address}/jobs/${first}/plan`);
-  const settle = page.getByRole('button', { name: 'Settle the plan' });
+  const settle = page.getByRole('button', { name: 'Approve plan' });
   await expect(settle).toBeVisible();
   const kept = (): Promise<string[]> =>
     page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes('plan choices')));
@@ -77,7 +77,7 @@ test('save right after a damage was added, and a start right after a tick, go th
   await page.goto(`${shop.address}/jobs/${id}/intake`);
   await page.getByRole('button', { name: 'Add it by number' }).click();
   await fill(page, { 'From heel, mm': '40', 'Length, mm': '2', 'Depth, mm': '0.4' });
-  await page.getByRole('button', { name: 'Keep it and judge the blade' }).click();
+  await page.getByRole('button', { name: 'Save and assess' }).click();
   await expect(page).toHaveURL(/\/judge$/);
   expect((await jobOf(page, id)).damage).toMatchObject([{ fromMm: 40, depthMm: 0.4 }]);
   // A tick whose answer takes its time must not make the start a conflict.
@@ -89,7 +89,7 @@ test('save right after a damage was added, and a start right after a tick, go th
   await page.goto(`${shop.address}/jobs/${planned}/bench`);
   await page.getByText('Read. The stone stands firm').click();
   await page.getByText('Wrap the handle against slurry.').click();
-  await page.getByRole('button', { name: 'Begin at the bench' }).click();
+  await page.getByRole('button', { name: 'Start work' }).click();
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
   expect((await jobOf(page, planned)).protectionDone).toContain('handle');
 });
@@ -149,7 +149,7 @@ test('a question to the customer stands before the step it concerns', async ({ p
   await expect(page.getByText('Ask the customer before the work reaches it')).toBeVisible();
   await page.goto(`${shop.address}/jobs/${id}/bench`);
   await page.getByText('Read. The stone stands firm').click();
-  await page.getByRole('button', { name: 'Begin at the bench' }).click();
+  await page.getByRole('button', { name: 'Start work' }).click();
   const asked = page.getByRole('region', { name: 'Ask the customer first' });
   await expect(asked).toBeVisible();
   await expect(page.getByRole('button', { name: 'Done, next step' })).toHaveCount(0);
@@ -175,13 +175,13 @@ test('a declined blade stays on the board until it is handed back, and each is u
   await expect.poll(async () => (await jobOf(page, id)).stage).toBe('declined');
   await page.goto(shop.address);
   await page.getByRole('link', { name: /Ground at a market/ }).click();
-  const sheet = page.getByRole('region', { name: 'Sheet for the owner' });
+  const sheet = page.getByRole('region', { name: 'Sheet for the customer' });
   await expect(sheet).toContainText('Returned without sharpening: Ground hollow at the heel');
   await expect(sheet).toContainText('Not sharpened: the edge is as it came.');
-  await expect(sheet).not.toContainText('To keep it so');
+  await expect(sheet).not.toContainText('Care');
   await page.getByLabel('Tag number').fill(String(tagNumber));
   await page.getByText('The edge is sheathed').click();
-  await page.getByRole('button', { name: 'Hand it over' }).click();
+  await page.getByRole('button', { name: 'Hand over' }).click();
   await expect(page.getByText('Handed back, not sharpened')).toBeVisible();
   await page.getByRole('button', { name: 'Undo return' }).click();
   await expect.poll(async () => (await jobOf(page, id)).stage).toBe('declined');
@@ -193,7 +193,7 @@ test('a drop-off whose answer is lost is frozen, sent again as it was, and made 
   await signIn(page, shop.address, ...OWNER);
   await page.goto(`${shop.address}/take-in`);
   await page.getByText('New', { exact: true }).click();
-  await fill(page, { 'Owner’s name': 'Tilde Marsh' });
+  await fill(page, { 'Customer’s name': 'Tilde Marsh' });
   await page.getByRole('button', { name: /Promised for$/ }).click();
   await page.getByRole('option').nth(2).click();
   const count = async (): Promise<number> =>
@@ -204,7 +204,7 @@ test('a drop-off whose answer is lost is frozen, sent again as it was, and made 
     await route.fetch();
     await route.abort();
   });
-  await page.getByRole('button', { name: /^Take it in on tag/ }).click();
+  await page.getByRole('button', { name: /^Take in on tag/ }).click();
   const again = page.getByRole('button', { name: 'Send again' });
   await expect(again).toBeVisible();
   await expect(page.getByText('no answer has come yet')).toBeVisible();
@@ -212,7 +212,7 @@ test('a drop-off whose answer is lost is frozen, sent again as it was, and made 
   // Nothing can be added to what was sent, also after the page was opened anew.
   await page.reload();
   await expect(again).toBeVisible();
-  await expect(page.locator('[inert]').getByLabel('Owner’s name')).toHaveValue('Tilde Marsh');
+  await expect(page.locator('[inert]').getByLabel('Customer’s name')).toHaveValue('Tilde Marsh');
   await page.unroute('**/api/drop-offs');
   await again.click();
   await expect(page).toHaveURL(/\/jobs\/\d+\/intake$/);
@@ -244,7 +244,7 @@ test('a calculation whose worker does not come says so, and answers at the next 
   await expect(page.getByText('The calculation stopped unexpectedly')).toBeVisible();
   await page.unroute(/plan-worker-[^/]*\.js$/);
   await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('button', { name: 'Settle the plan' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Approve plan' })).toBeVisible();
 });
 
 test('a stone taken out of the water goes back in', async ({ page }) => {
@@ -325,7 +325,7 @@ test('a removed damage comes back, and an agreed price is withdrawn', async ({ p
 
   await page.goto(`${shop.address}/jobs/${id}/judge`);
   const price = page.getByRole('region', { name: 'Price' });
-  await price.getByRole('button', { name: 'It is agreed' }).click();
+  await price.getByRole('button', { name: 'Customer agreed' }).click();
   await expect(price.getByText(/^agreed with/)).toBeVisible();
   await undo.click();
   await expect(price.getByText('kept, not agreed yet')).toBeVisible();

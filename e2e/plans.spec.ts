@@ -20,9 +20,12 @@ import { withUnit } from '../packages/web/src/theme/format';
 import { BENCH, choose, fill, jobNumber, pick, signIn, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
+// The kinds side by side, each of the two with a shop of its own.
+test.describe.configure({ mode: 'parallel' });
+
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4890);
+  shop = await RunningShop.open('demo', 4940 + test.info().parallelIndex);
 });
 test.afterAll(() => shop.kill());
 
@@ -110,8 +113,8 @@ for (const [kind, name, operations] of BLADES) {
     await page.goto(`${shop.address}/jobs/${job.id}/plan`);
 
     // The figures on the screen are the core's.
-    await expect(page.locator('dt', { hasText: /^To be set$/ })).toBeVisible();
-    expect(squeezed(await figureOf(page, 'To be set'))).toContain(
+    await expect(page.locator('dt', { hasText: /^Target angle$/ })).toBeVisible();
+    expect(squeezed(await figureOf(page, 'Target angle'))).toContain(
       squeezed(withUnit(core.angle.angleDeg, '° per side')),
     );
     for (const [label, figure] of [
@@ -141,18 +144,16 @@ for (const [kind, name, operations] of BLADES) {
       .getByRole('button', { name: `More of ${textOf(changed.title)}`, exact: true })
       .first()
       .click();
-    await page
-      .getByRole('button', { name: `Change it: ${textOf(changed.title)}`, exact: true })
-      .click();
+    await page.getByRole('button', { name: `Edit: ${textOf(changed.title)}`, exact: true }).click();
     await page.getByLabel('Changed to', { exact: true }).fill('33');
-    await page.getByRole('button', { name: 'Keep the change' }).click();
+    await page.getByRole('button', { name: 'Save change' }).click();
     await expect(page.getByText(/A reason of at least 3 letters/)).toBeVisible();
     await page.getByLabel('Because', { exact: true }).fill('as it went last time');
-    await page.getByRole('button', { name: 'Keep the change' }).click();
+    await page.getByRole('button', { name: 'Save change' }).click();
     await expect(page.getByText('changed: as it went last time').first()).toBeVisible();
 
     // Settled, printed.
-    await page.getByRole('button', { name: 'Settle the plan' }).click();
+    await page.getByRole('button', { name: 'Approve plan' }).click();
     await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
     const settled = await fetched<Job>(page, `/jobs/${job.id}`);
     const kept = settled.steps.find(({ step }) => step.key === changed.key)!.step;
@@ -167,7 +168,7 @@ for (const [kind, name, operations] of BLADES) {
     // At the bench: the first step, on the sides that are ground, with the count as changed.
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
     await page.getByText(/^Read\. The stone stands firm/).click();
-    await page.getByRole('button', { name: 'Begin at the bench' }).click();
+    await page.getByRole('button', { name: 'Start work' }).click();
     for (const { words } of settled.steps[0]!.asks)
       await page.getByRole('button', { name: `Yes: ${words}` }).click();
     await expect(
@@ -299,7 +300,7 @@ test('plans side by side, the map, and the place picked on it', async ({ page })
   await signIn(page, shop.address, ...BENCH);
   const job = await jobNamed(page, 'Troop knife 2');
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
-  await page.getByRole('link', { name: 'Weigh it against others' }).click();
+  await page.getByRole('link', { name: 'Compare plans' }).click();
   const table = page.getByRole('table', { name: 'Plans side by side' });
   await expect(table.getByRole('columnheader')).toHaveCount(4);
   await page.getByText(/^Thin now/).click();
@@ -359,7 +360,7 @@ test('versions are kept, a file is read back, a template serves the next of its 
   await page.goto(plan);
   await page.getByLabel('Per side, °', { exact: true }).fill('17');
   await page.getByLabel('Why it is changed').fill('it chipped last month');
-  await page.getByRole('button', { name: 'Settle the changed plan' }).click();
+  await page.getByRole('button', { name: 'Approve changed plan' }).click();
   await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
   await page.goto(plan);
   await expect(page.getByText(/it chipped last month/).first()).toBeVisible();
@@ -389,8 +390,8 @@ test('versions are kept, a file is read back, a template serves the next of its 
 
   // An earlier version is taken up again; the later one is still there.
   await page.goto(plan);
-  await page.getByRole('button', { name: 'Take it up: version 1' }).click();
+  await page.getByRole('button', { name: 'Restore this version: version 1' }).click();
   await expect(page.getByLabel('Per side, °', { exact: true })).not.toHaveValue('17.0');
-  await expect(page.getByRole('button', { name: 'Take it up: version 2' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Restore this version: version 2' })).toBeVisible();
   expect(errors).toEqual([]);
 });

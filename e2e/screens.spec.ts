@@ -51,7 +51,7 @@ const SCREENS: readonly {
   sign: string;
 }[] = [
   { name: 'the shop', path: () => '/', sign: 'Next' },
-  { name: 'take in', path: () => '/take-in', sign: 'What its owner calls it' },
+  { name: 'take in', path: () => '/take-in', sign: 'What the customer calls it' },
   { name: 'prices', path: () => '/prices', sign: 'What the price of a blade holds' },
   { name: 'the label printer', path: () => '/labels', sign: 'The tray is empty' },
   { name: 'a photograph', path: () => '/jobs/24/photographs/1', sign: 'Keep the marks' },
@@ -66,11 +66,11 @@ const SCREENS: readonly {
   { name: 'an owner', path: () => '/owners/9', sign: 'No. 5' },
   { name: 'the rack', path: () => '/rack', sign: 'Red stone' },
   { name: 'a stone', path: () => '/rack/stones/3', sign: 'Keep the flattening' },
-  { name: 'a progression', path: () => '/rack/progression', sign: 'What a wish costs' },
+  { name: 'a progression', path: () => '/rack/progression', sign: 'What each change costs' },
   { name: 'steels', path: () => '/rack/steels', sign: 'Nobody knows what it is?' },
   { name: 'machines', path: () => '/rack/machines', sign: 'Slow belt' },
   { name: 'the habits of the shop', path: () => '/rack/habits', sign: 'Keep the habits' },
-  { name: 'plans side by side', path: () => '/jobs/24/compare', sign: 'Take it up' },
+  { name: 'plans side by side', path: () => '/jobs/24/compare', sign: 'Restore this version' },
   { name: 'pressure', path: () => '/rack/pressure', sign: 'Nothing pressed yet' },
   { name: 'a quick question', path: () => '/calculator/lift', sign: 'Lift of the spine' },
   { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },
@@ -110,7 +110,7 @@ const SCREENS: readonly {
   {
     name: 'the return',
     path: async (page) => `${await jobAt(page, 'ready')}/return`,
-    sign: 'Hand it over',
+    sign: 'Hand over',
   },
   { name: 'nothing', path: () => '/no/such/page', sign: 'nothing at this address' },
   { name: 'a blade that is not here', path: () => '/jobs/99999/plan', sign: 'is not here' },
@@ -161,9 +161,9 @@ test('the whole of a step can be done by keyboard alone', async ({ page }) => {
 test('the sheet prints without the buttons around it, on one page', async ({ page }) => {
   await signIn(page, shop.address, ...OWNER);
   await page.goto(`${shop.address}${await jobAt(page, 'ready')}/return`);
-  await expect(page.getByRole('region', { name: 'Sheet for the owner' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Sheet for the customer' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('button', { name: 'Hand it over' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Hand over' })).toBeHidden();
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeHidden();
   const pdf = (
     await page.pdf({

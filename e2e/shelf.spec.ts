@@ -205,7 +205,7 @@ test('a progression weighs its schools and wishes, and says what to mind and wha
   await page.goto(`${shop.address}/rack/progression`);
   const board = page.getByRole('region', { name: 'The progression' });
   await expect(board.getByText('Together, changes of stone included')).toBeVisible();
-  await board.getByRole('button', { name: 'Insist on Red stone' }).click();
+  await board.getByRole('button', { name: 'Use Red stone' }).click();
   await expect(board.getByRole('cell', { name: 'Red stone' })).toBeVisible();
   await board.getByRole('button', { name: /^Over Red stone/ }).click();
   await expect(board.getByRole('cell', { name: 'Red stone' })).toHaveCount(0);
@@ -219,7 +219,7 @@ test('a progression weighs its schools and wishes, and says what to mind and wha
   await page.getByRole('button', { name: 'To this finish' }).click();
   await expect(board.getByText('This steel gains little below').first()).toBeVisible();
   await fill(page, { 'Finish: finest, µm': '0.2', 'Finish: coarsest, µm': '0.3' });
-  await expect(board.getByText('Nothing in the rack ends between 0.2 and 0.3 µm')).toBeVisible();
+  await expect(board.getByText('No stone leaves a finish of 0.2–0.3 µm')).toBeVisible();
   await fill(page, { 'Finish: coarsest, µm': '0.1' });
   await expect(
     page.getByText('Finish: coarsest must be from 0.2 to 800; "0.1" was given'),
@@ -260,9 +260,9 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   await expect(steps.filter({ hasText: 'Strop on Strop, plain leather' })).toBeVisible();
   await expect(page.getByText('Set Clamp and rod to').first()).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Into the water' })).toBeVisible();
-  await page.getByRole('button', { name: 'Settle the plan' }).click();
+  await page.getByRole('button', { name: 'Approve plan' }).click();
   await page.getByText('Read. The stone stands firm').click();
-  await page.getByRole('button', { name: 'Begin at the bench' }).click();
+  await page.getByRole('button', { name: 'Start work' }).click();
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
   // The plan looked at again is the plan that was settled.
   await page.goto(`${await jobOf(page, 'Wedding knife')}/plan`);

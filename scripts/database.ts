@@ -33,7 +33,8 @@ export interface Database {
 export const APP_USER = 'patient_edge';
 export const APP_DATABASE = 'patient_edge';
 /** Rows, and the definitions that migrations make. */
-const APP_RIGHTS = 'SELECT, INSERT, UPDATE, DELETE, CREATE, ALTER, INDEX, TRIGGER, REFERENCES, DROP';
+const APP_RIGHTS =
+  'SELECT, INSERT, UPDATE, DELETE, CREATE, ALTER, INDEX, TRIGGER, REFERENCES, DROP';
 const START_TRIES = 300;
 const STOP_TRIES = 300;
 /** How often it is looked after, and how many restarts in a row are still bad luck. */

@@ -48,12 +48,12 @@ const VIEWS: readonly View[] = [
     name: 'drop-off',
     path: '/take-in',
     prepare: async (page) => {
-      await page.getByRole('combobox', { name: 'Who brings it' }).fill('saltgate');
+      await page.getByRole('combobox', { name: 'Customer' }).fill('saltgate');
       await page.getByRole('option', { name: /^Saltgate/ }).click();
       await page.getByRole('button', { name: /Promised for$/ }).click();
       await page.getByRole('option').nth(2).click();
       await page.getByRole('button', { name: /^No. 2/ }).click();
-      await page.getByRole('button', { name: 'Add it to the list' }).click();
+      await page.getByRole('button', { name: 'Add to the list' }).click();
       await page.getByRole('button', { name: /^No. 4/ }).click();
       await page.getByText('Here before, last on').waitFor();
     },
@@ -72,7 +72,7 @@ const VIEWS: readonly View[] = [
   {
     name: 'plan-why',
     path: '/jobs/24/plan',
-    prepare: (page) => page.getByRole('button', { name: 'Why: To be set' }).click(),
+    prepare: (page) => page.getByRole('button', { name: 'Why: Target angle' }).click(),
   },
   {
     name: 'plan-order',
@@ -111,7 +111,7 @@ const VIEWS: readonly View[] = [
   {
     name: 'progression',
     path: '/rack/progression',
-    prepare: (page) => page.getByText('Others of this rack').scrollIntoViewIfNeeded(),
+    prepare: (page) => page.getByText('Other progressions').scrollIntoViewIfNeeded(),
   },
   { name: 'machines', path: '/rack/machines' },
   { name: 'touch-up', path: '/jobs/38/touch-up' },

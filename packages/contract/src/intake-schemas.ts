@@ -315,11 +315,11 @@ const INTAKE_MESSAGES = {
   'intake.question': '"{#key}" is not asked of this kind of blade',
   'intake.choice': '{#name}: "{#given}" is not one of the choices',
   'intake.limits': '{#name} must be from {#least} to {#most}; {#given} was given',
-  'intake.owner': 'Choose a known owner or give a new one',
+  'intake.customer': 'Choose a known customer or add a new one',
 };
 
 const tagNumber = number().integer().min(1).max(9999).required().label('Tag number');
-const ownerKeys = {
+const customerKeys = {
   customerId: id('Owner').allow(null).required(),
   newCustomer: customerSchema.allow(null).required(),
 };
@@ -328,7 +328,7 @@ const oneOwner = <T extends { customerId: number | null; newCustomer: unknown }>
   helpers: Joi.CustomHelpers,
 ) =>
   (value.customerId === null) === (value.newCustomer === null)
-    ? helpers.error('intake.owner', { field: 'customerId' })
+    ? helpers.error('intake.customer', { field: 'customerId' })
     : value;
 
 export interface OwnerBody {
@@ -343,7 +343,7 @@ export interface TakeInBody extends IntakeBody, OwnerBody {
 }
 export const takeInSchema = Joi.object<TakeInBody>({
   ...intakeKeys,
-  ...ownerKeys,
+  ...customerKeys,
   bladeId: id('Blade').allow(null).required(),
   tagNumber,
 })
@@ -379,7 +379,7 @@ export interface DropOffBody extends OwnerBody {
 export const MOST_BLADES_AT_ONCE = 60;
 const { kindId, bladeName, steel, useId, cuts, askedFor, promisedOn, sharpness } = intakeKeys;
 export const dropOffSchema = Joi.object<DropOffBody>({
-  ...ownerKeys,
+  ...customerKeys,
   blades: Joi.array()
     .items(
       Joi.object<DropOffBlade>({

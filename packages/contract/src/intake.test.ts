@@ -67,13 +67,13 @@ describe('a blade comes in', () => {
     expect(refused[field]).toMatch(words);
   });
 
-  test('for one owner: known or new, not both, not neither', () => {
+  test('for one customer: known or new, not both, not neither', () => {
     const both = {
       customerId: 4,
       newCustomer: { name: 'Hollis Reed', trade: '', phones: [], note: '', edgesLiked: '' },
     };
     for (const part of [both, { customerId: null, newCustomer: null }])
-      expect(told(part)).toEqual({ customerId: 'Choose a known owner or give a new one' });
+      expect(told(part)).toEqual({ customerId: 'Choose a known customer or add a new one' });
   });
 });
 

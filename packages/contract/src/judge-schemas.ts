@@ -1,4 +1,4 @@
-/** The owner's yes, what is protected, the estimate, the price list, photographs and their marks. */
+/** The customer's yes, what is protected, the estimate, the price list, photographs and their marks. */
 import Joi from 'joi';
 import {
   PRICE_GROUPS,
@@ -15,7 +15,7 @@ export interface ConsentBody {
   readonly matter: string;
   readonly words: string;
   readonly answer: 'yes' | 'no';
-  /** Who said so: the owner, or whoever they sent. */
+  /** Who said so: the customer, or whoever they sent. */
   readonly name: string;
 }
 export const consentSchema = Joi.object<ConsentBody>({

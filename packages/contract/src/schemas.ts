@@ -259,7 +259,7 @@ export const verdictSchema = Joi.object<VerdictBody>({
 
 export interface ReturnBody {
   readonly version: number;
-  /** Read off the tag in the owner's hand. */
+  /** Read off the tag in the customer's hand. */
   readonly tagNumber: number;
   readonly sheathed: boolean;
   readonly remarks: string;
@@ -270,7 +270,7 @@ export const returnSchema = Joi.object<ReturnBody>({
   version,
   tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
   sheathed: yesOrNo().required().label('Sheathed or wrapped'),
-  remarks: optionalText('Seen and left alone', 500),
+  remarks: optionalText('Noted, not repaired', 500),
   holding: optionalText('How the angle was held', 200),
 });
 

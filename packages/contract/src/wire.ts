@@ -90,15 +90,15 @@ export interface FoundBlade {
   readonly id: number;
   readonly name: string;
   readonly measures: BladeMeasures;
-  readonly ownerId: number;
-  readonly owner: string;
+  readonly customerId: number;
+  readonly customer: string;
   /** While it hangs in the shop. */
   readonly jobId: number | null;
   readonly tagNumber: number | null;
 }
 /** What a few typed letters or digits find. */
 export interface Found {
-  readonly owners: readonly Customer[];
+  readonly customers: readonly Customer[];
   readonly blades: readonly FoundBlade[];
 }
 /** A page of the customers by name. */
@@ -121,7 +121,7 @@ export interface BoardJob {
   readonly tagNumber: number;
   readonly stage: Stage;
   readonly promisedOn: string;
-  readonly owner: string;
+  readonly customer: string;
   readonly blade: BladeSummary;
   readonly stepsDone: number;
   readonly stepsTotal: number;

@@ -29,8 +29,8 @@ const BenchPage = lazy(() => import('./bench/bench-page'));
 const EdgeTestPage = lazy(() => import('./edge-tests/edge-test-page'));
 const HandOverPage = lazy(() => import('./hand-over/hand-over-page'));
 const BladePage = lazy(() => import('./blades/blade-page'));
-const OwnersPage = lazy(() => import('./owners/owners-page'));
-const OwnerPage = lazy(() => import('./owners/owner-page'));
+const CustomersPage = lazy(() => import('./customers/customers-page'));
+const CustomerPage = lazy(() => import('./customers/customer-page'));
 const RackPage = lazy(() => import('./rack/rack-page'));
 const StonePage = lazy(() => import('./rack/stone-page'));
 const ProgressionPage = lazy(() => import('./progression/progression-page'));
@@ -82,8 +82,8 @@ const Doors = () => {
               <Route path="return" element={<HandOverPage />} />
             </Route>
             <Route path="blades/:bladeId" element={<BladePage />} />
-            <Route path="owners" element={<OwnersPage />} />
-            <Route path="owners/:ownerId" element={<OwnerPage />} />
+            <Route path="customers" element={<CustomersPage />} />
+            <Route path="customers/:customerId" element={<CustomerPage />} />
             <Route path="rack" element={<RackPage />} />
             <Route path="rack/stones/:stoneId" element={<StonePage />} />
             <Route path="rack/progression" element={<ProgressionPage />} />

@@ -1,4 +1,4 @@
-/** What to tell the owner when the blade goes back. */
+/** What to tell the customer when the blade goes back. */
 import type { Steel } from '../steel';
 import type { BladeKind } from '../blade';
 import type { Practice } from '../plan/choices';

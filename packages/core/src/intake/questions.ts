@@ -298,6 +298,6 @@ export const finishAsItCame = (kind: BladeKind, answers: Answers): string[] => {
   ];
 };
 
-/** Whether the owner wants the blade to look as it came. */
+/** Whether the customer wants the blade to look as it came. */
 export const wantsItAsItCame = (answers: Answers): boolean =>
   answers['finishWish'] === 'the maker’s finish' || answers['finishWish'] === 'no work to be seen';

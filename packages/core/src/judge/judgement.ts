@@ -1,5 +1,5 @@
 /**
- * Do it, decline it, or send it on; what is thick, what finish, what is at risk and needs the owner's yes,
+ * Do it, decline it, or send it on; what is thick, what finish, what is at risk and needs the customer's yes,
  * and what is protected before a stone touches it. Every answer has its reason.
  */
 import type { Steel } from '../steel';
@@ -40,7 +40,7 @@ export interface Judgement {
   readonly thickness: Thickness;
   readonly finish: { readonly um: readonly [number, number]; readonly words: string };
   readonly cautions: readonly Said[];
-  /** What needs the owner's yes before work. */
+  /** What needs the customer's yes before work. */
   readonly consents: readonly Said[];
   /** What is wrapped, taped or disinfected first, in order. */
   readonly protection: readonly Said[];
@@ -73,7 +73,7 @@ const verdictsOf = (input: JudgeInput): Verdict[] => {
       burnt <= SHALLOW_BURN_MM
         ? {
             decision: 'do it',
-            reason: `Burnt ${burnt} mm deep: the edge must come up past the colour, and the owner must know that it stays softer if the heat went deeper.`,
+            reason: `Burnt ${burnt} mm deep: the edge must come up past the colour, and the customer must know that it stays softer if the heat went deeper.`,
           }
         : {
             decision: 'send it on',
@@ -165,7 +165,7 @@ const finishOf = ({ use, steel, answers }: JudgeInput): Judgement['finish'] => {
       wished < steel.finestUsefulUm
         ? ` This steel carries ${steel.finestUsefulUm} µm at the finest: what goes beyond is for the eye, and goes with the first cuts.`
         : '';
-    return { um: [wished * 0.8, wished * 1.25], words: `The owner named ${wished} µm.${doubt}` };
+    return { um: [wished * 0.8, wished * 1.25], words: `The customer named ${wished} µm.${doubt}` };
   }
   const [finest, coarsest] = use.finishUm;
   const low = Math.min(coarsest, Math.max(finest, steel.finestUsefulUm));
@@ -212,7 +212,10 @@ const consentsOf = (input: JudgeInput): Said[] => {
   if (steel.hrcHigh >= 64 && damage.some((each) => each.kind === 'chip'))
     ask('brittle', 'Steel this hard may chip further while it is ground.');
   if (damage.length > 0)
-    ask('as-found', 'The damage was on the blade when it came, as drawn and shown to the owner.');
+    ask(
+      'as-found',
+      'The damage was on the blade when it came, as drawn and shown to the customer.',
+    );
   return asked;
 };
 
@@ -224,7 +227,7 @@ const cautionsOf = ({ kind, steel, answers }: JudgeInput): Said[] => {
   if (kind.grind === 'chisel')
     add(
       'law',
-      'Double-edged and carried blades are regulated differently everywhere: check the local rules and, where they ask for it, who the owner is.',
+      'Double-edged and carried blades are regulated differently everywhere: check the local rules and, where they ask for it, who the customer is.',
     );
   if (kind.grind === 'serrated')
     add('rod', 'Cut-resistant glove on the holding hand; the points catch. Edge away from you.');
@@ -233,7 +236,10 @@ const cautionsOf = ({ kind, steel, answers }: JudgeInput): Said[] => {
   if (steel.wearFactor >= 2.5)
     add('carbides', 'High-carbide steel: diamond, low pressure, wet. Its dust is not for lungs.');
   if (answers['handle'] === 'loose' || answers['handle'] === 'cracked')
-    add('handle', `Handle: ${answers['handle']}. Hold the blade, not the handle; tell the owner.`);
+    add(
+      'handle',
+      `Handle: ${answers['handle']}. Hold the blade, not the handle; tell the customer.`,
+    );
   if (kind.grind === 'hollow')
     add('thin', 'Thin and weak behind the edge: no local work, no heat.');
   add('local', 'Local law, the employer’s rules and the maker’s instructions come first.');
@@ -286,7 +292,7 @@ export const expectationOf = (
   const changed = angleDeg - presentDeg;
   const against =
     Math.abs(changed) < 0.5
-      ? 'Cuts as its owner knows it'
+      ? 'Cuts as the customer knows it'
       : changed < 0
         ? `Cuts ${changed < -3 ? 'much ' : ''}easier than it came, and fails sooner under a twist or on something hard`
         : `Stands ${changed > 3 ? 'much ' : ''}longer than it came, and wants more push`;

@@ -115,7 +115,10 @@ export const clearFailures = async (
   login: string,
   address: string,
 ): Promise<void> => {
-  await execute(db, 'DELETE FROM sign_in_failure WHERE login = ? AND address = ?', [login, address]);
+  await execute(db, 'DELETE FROM sign_in_failure WHERE login = ? AND address = ?', [
+    login,
+    address,
+  ]);
 };
 
 /** Forgets tries of yesterday; gives how many. */

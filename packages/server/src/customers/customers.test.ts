@@ -32,7 +32,7 @@ const record = async (id: number): Promise<CustomerRecord> =>
   (await counter.get(`/api/customers/${id}`).expect(200)).body as CustomerRecord;
 const found = async (q: string): Promise<Found> =>
   (await counter.get('/api/search').query({ q }).expect(200)).body as Found;
-const names = (answer: Found): string[] => answer.owners.map(({ name }) => name).sort();
+const names = (answer: Found): string[] => answer.customers.map(({ name }) => name).sort();
 
 describe('what is typed into the search', () => {
   test('is words that begin so, without the signs a search would obey', () => {

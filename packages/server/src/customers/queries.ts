@@ -38,7 +38,7 @@ const ROW_SELECT = `SELECT ${CUSTOMER_COLUMNS}, c.version, c.erased_at AS erased
 export const findCustomer = async (db: Queryable, id: number): Promise<CustomerRow | undefined> =>
   (await select<CustomerRow>(db, ROW_SELECT, [id]))[0];
 
-/** What others read of an owner. */
+/** What others read of a customer. */
 export const toCustomer = ({
   id,
   name,

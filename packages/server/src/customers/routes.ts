@@ -33,7 +33,7 @@ import {
   type CustomerRow,
 } from './queries';
 
-const THIS = 'This owner';
+const THIS = 'This customer';
 /** To a page of the list. */
 const MOST_LISTED = 100;
 
@@ -49,12 +49,12 @@ const recordOf = async (db: Queryable, id: number): Promise<CustomerRecord> => {
   };
 };
 
-/** The owner under a lock, as the caller saw them, and not forgotten since. */
+/** The customer under a lock, as the caller saw them, and not forgotten since. */
 const lockedAt = async (db: PoolConnection, id: number, version: number): Promise<CustomerRow> => {
   const row = await lockCustomer(db, id);
   if (!row) throw notFound(THIS);
   if (row.erasedAt)
-    throw conflict('This owner was erased: nothing is written down again', row.version);
+    throw conflict('This customer was erased: nothing is written down again', row.version);
   if (row.version !== version) {
     throw conflict(`${row.name} was changed by someone else; look again`, row.version);
   }
@@ -106,14 +106,14 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     const { version, intoId } = bodyOf(mergeCustomerSchema, request);
     await inTransaction(pool, async (db) => {
       if (intoId === id) {
-        throw invalid([{ field: 'intoId', message: 'Owner who stays: choose another one' }]);
+        throw invalid([{ field: 'intoId', message: 'Customer who stays: choose another one' }]);
       }
       // Locked in the order of their ids, so that two merges cannot wait for each other.
       for (const each of [id, intoId].sort((a, b) => a - b)) await lockCustomer(db, each);
       const gone = await lockedAt(db, id, version);
       const stays = await findCustomer(db, intoId);
       if (!stays || stays.erasedAt) {
-        throw invalid([{ field: 'intoId', message: 'Owner who stays: not known here' }]);
+        throw invalid([{ field: 'intoId', message: 'Customer who stays: not known here' }]);
       }
       const merged = mergedCustomer(
         { ...stays, phones: await phonesOf(db, intoId) },

@@ -82,7 +82,10 @@ export const applyMissing = async (pool: PoolConnection, folder: string): Promis
       );
     }
     for (const statement of statementsOf(sql)) await pool.query(statement);
-    await execute(pool, 'INSERT INTO schema_migration (file, sha256) VALUES (?, ?)', [file, sha256]);
+    await execute(pool, 'INSERT INTO schema_migration (file, sha256) VALUES (?, ?)', [
+      file,
+      sha256,
+    ]);
     done.push(file);
   }
   return done;

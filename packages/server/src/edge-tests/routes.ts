@@ -1,4 +1,4 @@
-/** Edge tests before and after, and the verdict: on to the owner, or back to a named step. */
+/** Edge tests before and after, and the verdict: on to the customer, or back to a named step. */
 import { readingsSchema, verdictSchema } from '@patient-edge/contract';
 import { findUse, judgeEdge, say, type Message } from '@patient-edge/core';
 import { Router } from 'express';

@@ -1,4 +1,4 @@
-/** Handing the blade back: to its owner, by the tag in the owner's hand. */
+/** Handing the blade back: to its customer, by the tag in the customer's hand. */
 import { returnSchema } from '@patient-edge/contract';
 import { say } from '@patient-edge/core';
 import { Router } from 'express';

@@ -147,7 +147,7 @@ export const tagOfBladeInShop = async (
     )
   )[0]?.tagNumber;
 
-/** The owner whose blade hangs on this tag now; undefined when the tag is free. */
+/** The customer whose blade hangs on this tag now; undefined when the tag is free. */
 export const tagHolder = async (db: Queryable, tagNumber: number): Promise<string | undefined> =>
   (
     await select<{ name: string }>(

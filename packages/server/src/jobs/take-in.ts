@@ -1,4 +1,4 @@
-/** Takes a blade in: owner, blade, measurements, damage and tag in one go. */
+/** Takes a blade in: customer, blade, measurements, damage and tag in one go. */
 import type {
   DropOffBody,
   IntakeBody,
@@ -21,7 +21,7 @@ export const checkSteel = async (db: Queryable, designation: string, path = ''):
   throw invalid([{ field: `${path}steel`, message: `Steel: "${designation}" is not known here` }]);
 };
 
-/** The owner named, or the new one written down. */
+/** The customer named, or the new one written down. */
 export const ownerOf = async (
   db: Queryable,
   { customerId, newCustomer }: OwnerBody,
@@ -29,14 +29,14 @@ export const ownerOf = async (
   if (newCustomer) return addCustomer(db, newCustomer);
   const known = await findCustomer(db, customerId!);
   if (!known || known.erasedAt) {
-    throw invalid([{ field: 'customerId', message: 'This owner is not known here' }]);
+    throw invalid([{ field: 'customerId', message: 'This customer is not known here' }]);
   }
   return known.id;
 };
 
 export type BladeTakenIn = IntakeBody & Pick<TakeInBody, 'bladeId' | 'tagNumber'>;
 
-/** One blade of that owner. Fields at fault are named below `path`. */
+/** One blade of that customer. Fields at fault are named below `path`. */
 export const takeInBlade = async (
   db: Queryable,
   customerId: number,
@@ -110,7 +110,7 @@ const LEFT_OPEN = {
   damage: [],
 } as const;
 
-/** Several blades of one owner: all of them, or none. */
+/** Several blades of one customer: all of them, or none. */
 export const dropOff = async (
   db: Queryable,
   body: DropOffBody,

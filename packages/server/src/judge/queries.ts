@@ -13,7 +13,7 @@ export const consentsOfJob = async (db: Queryable, jobId: number): Promise<Conse
     )
   ).map((row) => ({ ...row, at: row.at.toISOString() }));
 
-/** What the owner said last to each matter. */
+/** What the customer said last to each matter. */
 export const lastAnswers = (consents: readonly Consent[]): ReadonlyMap<string, Consent> =>
   new Map(consents.map((consent) => [consent.matter, consent]));
 

@@ -1,4 +1,4 @@
-/** What is asked of the owner, protected and agreed before work begins. */
+/** What is asked of the customer, protected and agreed before work begins. */
 import {
   consentSchema,
   estimateSchema,

@@ -1,4 +1,4 @@
-/** The tag that hangs on a blade, and the ticket its owner takes home. */
+/** The tag that hangs on a blade, and the ticket its customer takes home. */
 import { moneyRange, type Job } from '@patient-edge/contract';
 import { bladeKind, bladeOutline, findUse, totalOf } from '@patient-edge/core';
 import numberToWords from 'number-to-words';
@@ -77,7 +77,7 @@ export const drawTicket = ({ job, shopName, currency, address }: LabelFacts): Pr
     const below = page.write(text, { xMm: 31, yMm: y, sizeMm: 3.2, widthMm: 66, lines });
     y = below + 1;
   };
-  say('Owner', job.customer.name);
+  say('Customer', job.customer.name);
   say('Blade', `${nameOf(job)}, ${job.steel}`, 2);
   say('For', findUse(job.useId).label);
   say('Asked for', job.askedFor, 2);
@@ -101,7 +101,7 @@ export const drawTicket = ({ job, shopName, currency, address }: LabelFacts): Pr
     ],
     0.2,
   );
-  page.write('Owner', { xMm: 8, yMm: 137, sizeMm: 2.6 });
+  page.write('Customer', { xMm: 8, yMm: 137, sizeMm: 2.6 });
   page.write('Handed over against this tag only. Sharp: carry it wrapped.', {
     ...all,
     yMm: 142,

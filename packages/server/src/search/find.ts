@@ -1,7 +1,13 @@
 /** Reads what was typed: words, the first letters of a name, the digits of a telephone, or a tag. */
 import type { Found } from '@patient-edge/contract';
 import type { Queryable } from '../database/pool';
-import { bladeByTag, bladesByWords, ownersByPhone, ownersByStart, ownersByWords } from './queries';
+import {
+  bladeByTag,
+  bladesByWords,
+  customersByPhone,
+  customersByStart,
+  customersByWords,
+} from './queries';
 
 /** The full-text index of MariaDB holds words from three letters on. */
 const LEAST_WORD = 3;
@@ -20,23 +26,26 @@ export const wordsOf = (typed: string): string | null => {
 /** What begins so, its wildcards meant as letters. */
 export const startOf = (typed: string): string => `${typed.replace(/[\\%_]/g, '\\$&')}%`;
 
-const NOTHING: Found = { owners: [], blades: [] };
+const NOTHING: Found = { customers: [], blades: [] };
 
 export const find = async (db: Queryable, typed: string): Promise<Found> => {
   if (typed === '') return NOTHING;
   const digits = typed.replace(/[\s()/+-]/g, '');
   if (/^\d+$/.test(digits)) {
     const tag = Number(digits);
-    const [blades, owners] = await Promise.all([
+    const [blades, customers] = await Promise.all([
       tag >= 1 && tag <= HIGHEST_TAG ? bladeByTag(db, tag) : [],
       digits.length >= LEAST_DIGITS
-        ? ownersByPhone(db, `${digits}%`, `${[...digits].reverse().join('')}%`)
+        ? customersByPhone(db, `${digits}%`, `${[...digits].reverse().join('')}%`)
         : [],
     ]);
-    return { owners, blades };
+    return { customers, blades };
   }
   const words = wordsOf(typed);
-  if (words === null) return { owners: await ownersByStart(db, startOf(typed)), blades: [] };
-  const [owners, blades] = await Promise.all([ownersByWords(db, words), bladesByWords(db, words)]);
-  return { owners, blades };
+  if (words === null) return { customers: await customersByStart(db, startOf(typed)), blades: [] };
+  const [customers, blades] = await Promise.all([
+    customersByWords(db, words),
+    bladesByWords(db, words),
+  ]);
+  return { customers, blades };
 };

@@ -9,17 +9,17 @@ export const MOST_FOUND = 20;
 
 interface FoundRow extends BladeMeasures, Omit<FoundBlade, 'measures'> {}
 
-/** The few blades chosen first, so that owner and latest visit are read of these alone. */
+/** The few blades chosen first, so that customer and latest visit are read of these alone. */
 const bladesAmong = (
   chosen: string,
-): string => `SELECT b.id, b.name, c.id AS ownerId, c.name AS owner,
+): string => `SELECT b.id, b.name, c.id AS customerId, c.name AS customer,
   IF(j.tag_in_use IS NULL, NULL, j.id) AS jobId, j.tag_in_use AS tagNumber, ${MEASURE_COLUMNS}
   FROM (${chosen} LIMIT ${MOST_FOUND}) found JOIN blade b ON b.id = found.id
     JOIN customer c ON c.id = b.customer_id
     JOIN job j ON j.id = (SELECT MAX(id) FROM job WHERE blade_id = b.id)`;
 
-/** The same with owners: their first telephone is read of the few alone. */
-const ownersAmong = (chosen: string): string => `SELECT ${CUSTOMER_COLUMNS}
+/** The same with customers: their first telephone is read of the few alone. */
+const customersAmong = (chosen: string): string => `SELECT ${CUSTOMER_COLUMNS}
   FROM (${chosen} LIMIT ${MOST_FOUND}) found JOIN customer c ON c.id = found.id
   WHERE c.erased_at IS NULL`;
 
@@ -27,39 +27,39 @@ const toFound = (row: FoundRow): FoundBlade => ({
   id: row.id,
   name: row.name,
   measures: measuresOf(row),
-  ownerId: row.ownerId,
-  owner: row.owner,
+  customerId: row.customerId,
+  customer: row.customer,
   jobId: row.jobId,
   tagNumber: row.tagNumber,
 });
 
-/** Owners whose name or trade has words that begin so (`+words*` of a full-text search). */
-export const ownersByWords = (db: Queryable, words: string): Promise<Customer[]> =>
+/** Customers whose name or trade has words that begin so (`+words*` of a full-text search). */
+export const customersByWords = (db: Queryable, words: string): Promise<Customer[]> =>
   select<Customer>(
     db,
-    ownersAmong(`SELECT id FROM customer
+    customersAmong(`SELECT id FROM customer
       WHERE MATCH (name, trade) AGAINST (? IN BOOLEAN MODE) AND erased_at IS NULL`),
     [words],
   );
 
-/** Owners whose name begins so: for the first letters, which no full-text index holds. */
-export const ownersByStart = (db: Queryable, start: string): Promise<Customer[]> =>
+/** Customers whose name begins so: for the first letters, which no full-text index holds. */
+export const customersByStart = (db: Queryable, start: string): Promise<Customer[]> =>
   select<Customer>(
     db,
-    `${ownersAmong('SELECT id FROM customer WHERE name LIKE ? AND erased_at IS NULL ORDER BY name')}
+    `${customersAmong('SELECT id FROM customer WHERE name LIKE ? AND erased_at IS NULL ORDER BY name')}
      ORDER BY c.name`,
     [start],
   );
 
-/** Owners with a telephone whose digits begin or end so. */
-export const ownersByPhone = (
+/** Customers with a telephone whose digits begin or end so. */
+export const customersByPhone = (
   db: Queryable,
   digits: string,
   backwards: string,
 ): Promise<Customer[]> =>
   select<Customer>(
     db,
-    ownersAmong(`(SELECT customer_id AS id FROM customer_phone WHERE digits LIKE ? LIMIT ${MOST_FOUND})
+    customersAmong(`(SELECT customer_id AS id FROM customer_phone WHERE digits LIKE ? LIMIT ${MOST_FOUND})
       UNION (SELECT customer_id FROM customer_phone WHERE digits_backwards LIKE ? LIMIT ${MOST_FOUND})`),
     [digits, backwards],
   );

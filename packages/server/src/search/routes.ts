@@ -1,4 +1,4 @@
-/** Owners and blades as one types. */
+/** Customers and blades as one types. */
 import { searchSchema } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';

@@ -8,7 +8,7 @@ interface BoardRow extends BladeMeasures {
   readonly tagNumber: number;
   readonly stage: BoardJob['stage'];
   readonly promisedOn: string;
-  readonly owner: string;
+  readonly customer: string;
   readonly bladeId: number;
   readonly bladeName: string;
   readonly steel: string;
@@ -23,7 +23,7 @@ export const openJobs = async (db: Queryable): Promise<BoardJob[]> =>
     await select<BoardRow>(
       db,
       `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.promised_on AS promisedOn, j.round,
-         c.name AS owner, b.id AS bladeId, b.name AS bladeName, b.steel, ${MEASURE_COLUMNS},
+         c.name AS customer, b.id AS bladeId, b.name AS bladeName, b.steel, ${MEASURE_COLUMNS},
          (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded) AS stepsTotal,
          (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded AND p.status = 'done') AS stepsDone
        FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
@@ -34,7 +34,7 @@ export const openJobs = async (db: Queryable): Promise<BoardJob[]> =>
     tagNumber: row.tagNumber,
     stage: row.stage,
     promisedOn: row.promisedOn,
-    owner: row.owner,
+    customer: row.customer,
     blade: { id: row.bladeId, name: row.bladeName, steel: row.steel, measures: measuresOf(row) },
     stepsDone: row.stepsDone,
     stepsTotal: row.stepsTotal,

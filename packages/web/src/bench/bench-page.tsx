@@ -112,7 +112,7 @@ const Begin = ({ job }: { job: Job }) => {
           </Notice>
         )}
         <Row>
-          <ActionButton onPress={() => void begin()}>Begin at the bench</ActionButton>
+          <ActionButton onPress={() => void begin()}>Start work</ActionButton>
           <MutedText>
             {job.steps.filter(({ superseded }) => !superseded).length} steps,{' '}
             {roughly(job.plan?.figures.workingTime.value ?? 0)}

@@ -453,7 +453,7 @@ const LeaveStep = ({
             isDisabled={busy || reason.trim().length < 3}
             onPress={() => void leave(reason)}
           >
-            Leave with this reason
+            Skip with this reason
           </QuietButton>
         </Stack>
       )}

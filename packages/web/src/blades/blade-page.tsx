@@ -28,7 +28,7 @@ const BladePage = () => {
         <div style={{ flex: 1, minWidth: 260 }}>
           <PageHeading title={blade.name || kind.label} />
           <MutedText>
-            <Link to={`/owners/${customer.id}`}>{customer.name}</Link> · {kind.label} ·{' '}
+            <Link to={`/customers/${customer.id}`}>{customer.name}</Link> · {kind.label} ·{' '}
             {blade.steel}
           </MutedText>
         </div>

@@ -239,7 +239,7 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
           </tr>
         )}
         <tr>
-          <th scope="row">Take it up</th>
+          <th scope="row">Restore this version</th>
           {columns.map((of) => (
             <td key={of.id}>
               {of.problem === null ? (

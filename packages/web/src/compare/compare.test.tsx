@@ -105,7 +105,7 @@ describe('plans side by side', () => {
 
   test('a plan there cannot be says why in its column, and is not to be taken up', async () => {
     show();
-    const [, , none] = await rowOf(/^Take it up/);
+    const [, , none] = await rowOf(/^Restore this version/);
     expect(none!.textContent).toBe('No stones lead to that finish');
     expect(screen.getAllByRole('button', { name: /^Plan it so/ })).toHaveLength(2);
   });

@@ -32,12 +32,12 @@ const record = (part: Partial<BladeRecord> = {}): BladeRecord => ({
 afterEach(() => localStorage.clear());
 
 test('what is typed makes a body the server takes', () => {
-  const { owner } = newDraft();
+  const { customer } = newDraft();
   const body = toDropOffBody(
     {
-      ...owner,
-      ownerIsNew: true,
-      newCustomer: { ...owner.newCustomer, name: 'Ilse Fender' },
+      ...customer,
+      customerIsNew: true,
+      newCustomer: { ...customer.newCustomer, name: 'Ilse Fender' },
     },
     [blade({ edgeLengthMm: '190,5' }), blade({ tagNumber: '13', bladeId: '5' })],
   );
@@ -115,6 +115,6 @@ test('a draft of an older form is opened with what it lacks, and the blade in ha
   expect(opened.key).toBe('kept');
   expect(opened.next).toMatchObject({ bladeName: 'Half typed', kindId: 'chef' });
   expect(opened.blades[0]).toMatchObject({ tagNumber: '3', sharpness: 'dull' });
-  expect(openDraft(record()).owner).toMatchObject({ ownerIsNew: false, customerId: '9' });
+  expect(openDraft(record()).customer).toMatchObject({ customerIsNew: false, customerId: '9' });
   expect(openDraft(record()).next.bladeName).toBe('No. 3');
 });

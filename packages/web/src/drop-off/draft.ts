@@ -28,8 +28,8 @@ export interface BladeValues {
   heightHeelMm: string;
 }
 
-export interface OwnerValues {
-  ownerIsNew: boolean;
+export interface CustomerValues {
+  customerIsNew: boolean;
   customerId: string;
   newCustomer: CustomerBody;
 }
@@ -37,7 +37,7 @@ export interface OwnerValues {
 export interface DropOffDraft {
   /** Makes a repeated request harmless. */
   readonly key: string;
-  readonly owner: OwnerValues;
+  readonly customer: CustomerValues;
   readonly next: BladeValues;
   readonly blades: readonly BladeValues[];
   /** What went out under the key and was not answered yet: nothing of it may change until it is. */
@@ -72,8 +72,8 @@ export const bladeAfter = (last: BladeValues, tagNumber: string): BladeValues =>
   tagNumber,
 });
 
-const emptyOwner = (): OwnerValues => ({
-  ownerIsNew: false,
+const emptyCustomer = (): CustomerValues => ({
+  customerIsNew: false,
   customerId: '',
   newCustomer: {
     name: '',
@@ -86,7 +86,7 @@ const emptyOwner = (): OwnerValues => ({
 
 export const newDraft = (): DropOffDraft => ({
   key: crypto.randomUUID(),
-  owner: emptyOwner(),
+  customer: emptyCustomer(),
   next: emptyBlade(),
   blades: [],
   sent: null,
@@ -118,10 +118,10 @@ export const openDraft = (inHand: BladeRecord | null): DropOffDraft => {
   const fresh = newDraft();
   return {
     key: kept?.key ?? fresh.key,
-    owner: {
-      ...fresh.owner,
-      ...kept?.owner,
-      ...(inHand ? { ownerIsNew: false, customerId: String(inHand.customer.id) } : {}),
+    customer: {
+      ...fresh.customer,
+      ...kept?.customer,
+      ...(inHand ? { customerIsNew: false, customerId: String(inHand.customer.id) } : {}),
     },
     next: { ...fresh.next, ...kept?.next, ...(inHand ? fromRecord(inHand) : {}) },
     blades: (kept?.blades ?? []).map((blade) => ({ ...emptyBlade(), ...blade })),
@@ -200,14 +200,18 @@ const toBlade = (blade: BladeValues): DropOffBlade => ({
   heightHeelMm: parseNumber(blade.heightHeelMm),
 });
 
-/** A new owner as sent: a telephone left empty is none. */
+/** A new customer as sent: a telephone left empty is none. */
 export const toCustomerBody = (typed: CustomerBody): CustomerBody => ({
   ...typed,
   phones: typed.phones.filter(({ number }) => number.trim() !== ''),
 });
 
-export const toDropOffBody = (owner: OwnerValues, blades: readonly BladeValues[]): DropOffBody => ({
-  customerId: owner.ownerIsNew || owner.customerId === '' ? null : Number(owner.customerId),
-  newCustomer: owner.ownerIsNew ? toCustomerBody(owner.newCustomer) : null,
+export const toDropOffBody = (
+  customer: CustomerValues,
+  blades: readonly BladeValues[],
+): DropOffBody => ({
+  customerId:
+    customer.customerIsNew || customer.customerId === '' ? null : Number(customer.customerId),
+  newCustomer: customer.customerIsNew ? toCustomerBody(customer.newCustomer) : null,
   blades: blades.map(toBlade),
 });

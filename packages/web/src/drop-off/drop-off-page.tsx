@@ -1,4 +1,4 @@
-/** Taking blades in at the counter, one or a crateful: owner once, then a line for each blade. */
+/** Taking blades in at the counter, one or a crateful: customer once, then a line for each blade. */
 import {
   LABEL_KINDS,
   type BladeRecord,
@@ -35,10 +35,10 @@ import {
   toDropOffBody,
   whatItBrings,
   type BladeValues,
-  type OwnerValues,
+  type CustomerValues,
 } from './draft';
 import { NextBlade } from './next-blade';
-import { OwnerSheet } from './owner-sheet';
+import { CustomerSheet } from './customer-sheet';
 import { FindBlade, SeenBefore } from './seen-before';
 import { TakenIn } from './taken-in';
 import { PageHeading } from '../theme/page-heading';
@@ -95,13 +95,15 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
   const [busy, setBusy] = useState(false);
   const [done, setDone] = useState<Done | null>(null);
   const [prints, setPrints] = useStored('prints labels', true);
-  const owner = useForm<OwnerValues>({ defaultValues: opened.owner });
+  const customerForm = useForm<CustomerValues>({ defaultValues: opened.customer });
   const next = useForm<BladeValues>({ defaultValues: opened.next });
-  const ownerValues = useWatch({ control: owner.control }) as OwnerValues;
+  const customerValues = useWatch({ control: customerForm.control }) as CustomerValues;
   const nextValues = useWatch({ control: next.control }) as BladeValues;
   const { data: tag } = useNextTag();
-  const { data: customer } = useCustomer(
-    ownerValues.ownerIsNew || ownerValues.customerId === '' ? null : ownerValues.customerId,
+  const { data: known } = useCustomer(
+    customerValues.customerIsNew || customerValues.customerId === ''
+      ? null
+      : customerValues.customerId,
   );
   const [brought, setBrought] = useState(() => inHand && whatItBrings(inHand));
   const navigate = useNavigate();
@@ -112,16 +114,17 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
       setValue('tagNumber', freeTag(tag.tagNumber, blades, tag.inUse));
   }, [tag, blades, getValues, setValue]);
 
-  const touched = wasKept || blades.length > 0 || owner.formState.isDirty || next.formState.isDirty;
+  const touched =
+    wasKept || blades.length > 0 || customerForm.formState.isDirty || next.formState.isDirty;
   useEffect(() => {
     if (touched && !done)
-      writeStored(DRAFT, { key, owner: ownerValues, next: nextValues, blades, sent });
-  }, [touched, done, key, ownerValues, nextValues, blades, sent]);
+      writeStored(DRAFT, { key, customer: customerValues, next: nextValues, blades, sent });
+  }, [touched, done, key, customerValues, nextValues, blades, sent]);
 
   /** A blade known from before is in hand: its record fills the line. */
   const bring = (record: BladeRecord): void => {
-    owner.setValue('ownerIsNew', false, { shouldDirty: true });
-    owner.setValue('customerId', String(record.customer.id), { shouldDirty: true });
+    customerForm.setValue('customerIsNew', false, { shouldDirty: true });
+    customerForm.setValue('customerId', String(record.customer.id), { shouldDirty: true });
     for (const [name, value] of Object.entries(fromRecord(record)))
       setValue(name as keyof BladeValues, value, { shouldDirty: true });
     setBrought(whatItBrings(record));
@@ -139,8 +142,8 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
       setProblem(`That blade hangs here now, on tag ${blade.tagNumber}.`);
       return;
     }
-    if (blades.length > 0 && ownerValues.customerId !== String(blade.ownerId)) {
-      setProblem(`That blade belongs to ${blade.owner}; take these in first.`);
+    if (blades.length > 0 && customerValues.customerId !== String(blade.customerId)) {
+      setProblem(`That blade belongs to ${blade.customer}; take these in first.`);
       return;
     }
     void choose(blade.id);
@@ -178,7 +181,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
     setBlades([]);
     setRowProblems({});
     setProblem(null);
-    owner.reset(fresh.owner);
+    customerForm.reset(fresh.customer);
     reset({ ...emptyBlade(), tagNumber: tag ? String(tag.tagNumber) : '' });
   };
 
@@ -195,7 +198,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
     for (const { field, message } of fields) {
       const row = /^blades\.(\d+)/.exec(field);
       if (row) rows[Number(row[1])] = message;
-      else owner.setError(field as keyof OwnerValues, { message });
+      else customerForm.setError(field as keyof CustomerValues, { message });
     }
     setRowProblems(rows);
     setProblem(fields.length === 0 ? messageOf(error) : 'Not yet: see what is marked.');
@@ -205,11 +208,11 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
     // A single blade need not be added to a list first.
     const list = sent || blades.length > 0 ? blades : add();
     if (!list) return;
-    const body = sent ?? toDropOffBody(owner.getValues(), list);
+    const body = sent ?? toDropOffBody(customerForm.getValues(), list);
     setSent(body);
     setBusy(true);
     setProblem(null);
-    owner.clearErrors();
+    customerForm.clearErrors();
     try {
       const { jobs } = await request<DropOffAnswer>('POST', '/drop-offs', body, {
         'Idempotency-Key': key,
@@ -254,19 +257,19 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
         </Notice>
       )}
       <Held inert={sent !== null}>
-        <OwnerSheet
-          form={owner}
-          values={ownerValues}
-          known={customer ?? null}
+        <CustomerSheet
+          form={customerForm}
+          values={customerValues}
+          known={known ?? null}
           finder={<FindBlade onChoose={chooseFound} />}
         />
         {!isWaiting && (
           <Panel aria-label="Blade in hand">
             <Stack $gap={10}>
               <h2>{count === 0 ? 'The blade' : `Blade ${count + 1}`}</h2>
-              {!ownerValues.ownerIsNew && customer && customer.blades.length > 0 && (
+              {!customerValues.customerIsNew && known && known.blades.length > 0 && (
                 <SeenBefore
-                  known={customer.blades.filter(
+                  known={known.blades.filter(
                     ({ id }) => !blades.some(({ bladeId }) => bladeId === String(id)),
                   )}
                   seen={{
@@ -307,7 +310,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
           {isWaiting
             ? 'Send again'
             : count === 0
-              ? `Take it in on tag ${nextValues.tagNumber || '…'}`
+              ? `Take in on tag ${nextValues.tagNumber || '…'}`
               : `Take in ${count === 1 ? 'this blade' : `these ${count} blades`}`}
         </ActionButton>
         <Checkbox value={prints} onChange={setPrints}>
@@ -316,7 +319,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
       </Row>
       <MutedText>
         Local law and the shop’s own rules come first: refuse what is not lawful to hold, and ask
-        the owner’s age where it matters.
+        the customer’s age where it matters.
       </MutedText>
     </Stack>
   );

@@ -64,7 +64,7 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
             error={formState.errors.kindId?.message}
             inputRef={kindInput}
           />
-          <FormText control={control} name="bladeName" label="What its owner calls it" />
+          <FormText control={control} name="bladeName" label="What the customer calls it" />
           <FormText control={control} name="askedFor" label="What they ask for" />
           <InForm control={control} name="promisedOn">
             {({ value, onChange, error }) => (
@@ -89,7 +89,7 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
             hint="Hang it on the blade now"
           />
           <Beside>
-            <QuietButton type="submit">Add it to the list</QuietButton>
+            <QuietButton type="submit">Add to the list</QuietButton>
             <MutedText>or Enter; measures may wait</MutedText>
           </Beside>
         </Columns>

@@ -48,7 +48,7 @@ interface SeenBeforeProps {
 const nameOf = ({ name, measures }: Pick<BladeSummary, 'name' | 'measures'>): string =>
   name || bladeKind(measures.kindId).label;
 
-/** Blades of the owner at the counter. */
+/** Blades of the customer at the counter. */
 export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
   const measured = seen.edgeLengthMm !== null || seen.heightHeelMm !== null;
   const atHome = known.filter(({ tagInUse }) => tagInUse === null);
@@ -84,7 +84,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
   );
 };
 
-/** Any blade of the shop: by the tag it had, its name or its owner's. */
+/** Any blade of the shop: by the tag it had, its name or its customer's. */
 export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void }) => {
   const [typed, setTyped] = useState('');
   // A new box after each choice: nothing stays chosen in it, and its list is closed.
@@ -103,7 +103,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
             <Silhouette measures={blade.measures} scale={0.4} />
             <span>
               {nameOf(blade)}
-              <MutedText as="small"> {blade.owner}</MutedText>
+              <MutedText as="small"> {blade.customer}</MutedText>
             </span>
           </Row>
         ),

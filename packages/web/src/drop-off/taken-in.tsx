@@ -29,7 +29,7 @@ export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
     )}
     <Panel>
       <Stack>
-        <MutedText>Measure and judge each at the bench when its turn comes.</MutedText>
+        <MutedText>Measure and assess each at the bench when its turn comes.</MutedText>
         <Hung>
           {jobs.map((job) => (
             <li key={job.id}>

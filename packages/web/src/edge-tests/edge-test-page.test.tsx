@@ -49,11 +49,11 @@ const written = (asked: readonly Asked[]): Asked[] =>
 beforeEach(() => localStorage.clear());
 
 describe('the edge test', () => {
-  test('a keen edge passes, and goes to its owner', async () => {
+  test('a keen edge passes, and goes to its customer', async () => {
     const job = tested(keen);
     const page = show(job, { 'POST /jobs/7/verdict': { ...job, stage: 'ready' } });
     expect(screen.getByRole('heading', { name: /^Verdict: meets/ })).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Passed: ready for its owner' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Pass: ready for the customer' }));
     await waitFor(() => expect(written(page.asked)).toHaveLength(1));
     expect(written(page.asked)[0]!.body).toEqual({ version: 3, backToStepId: null, note: '' });
   });
@@ -85,9 +85,9 @@ describe('the edge test', () => {
     await userEvent.clear(first);
     await userEvent.type(first, '9000');
     expect(at('heel').getByText('1 to 2000 gf; "9000" was given')).toBeTruthy();
-    expect(
-      screen.getByRole<HTMLButtonElement>('button', { name: 'Keep the readings' }).disabled,
-    ).toBe(true);
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Save readings' }).disabled).toBe(
+      true,
+    );
   });
 
   test('three forces far apart are to be read again', async () => {
@@ -109,19 +109,19 @@ describe('the edge test', () => {
     const first = at('tip').getByLabelText<HTMLInputElement>('1');
     await userEvent.clear(first);
     await userEvent.type(first, '171');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save readings' }));
     expect(await screen.findByText(/was changed since you looked/)).toBeTruthy();
     expect(at('tip').getByLabelText<HTMLInputElement>('1').value).toBe('171');
     expect(localStorage.getItem('patient-edge readings 7 after 1')).toContain('171');
     page.answers['PUT /jobs/7/readings'] = { ...job, version: 5 };
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save readings' }));
     await waitFor(() => expect(localStorage.getItem('patient-edge readings 7 after 1')).toBeNull());
   });
 
   test('before the work it is read as it came; at the bench only looked at', () => {
     show(jobOf({ stage: 'on the bench', steps: [step] }));
     expect(screen.getByText(/it is tested when the last step is left/)).toBeTruthy();
-    expect(screen.queryByRole('button', { name: 'Keep the readings' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Save readings' })).toBeNull();
     expect(screen.getAllByText('Light: not done')).toHaveLength(4);
   });
 });

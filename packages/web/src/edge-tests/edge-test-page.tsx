@@ -290,7 +290,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
               isDisabled={busy || bad || !unsent}
               onPress={() => void run(async () => keepJob(await keep()))}
             >
-              Keep the readings
+              Save readings
             </QuietButton>
             <MutedText>{unsent ? 'Kept on this device so far.' : 'Kept.'}</MutedText>
           </Row>
@@ -412,7 +412,7 @@ const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPan
             isDisabled={disabled}
             onPress={() => void onDecide(null, note).then(() => navigate(`/jobs/${job.id}/return`))}
           >
-            Passed: ready for its owner
+            Pass: ready for the customer
           </ActionButton>
         </Row>
       ) : steps.length === 0 ? (

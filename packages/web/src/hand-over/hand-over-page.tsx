@@ -94,7 +94,7 @@ const HandOver = ({ job }: { job: Job }) => {
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <h2>
-            {job.stage === 'declined' ? 'Hand it back to' : 'Hand over to'} {job.customer.name}
+            {job.stage === 'declined' ? 'Hand over to' : 'Hand over to'} {job.customer.name}
           </h2>
           {job.customer.note !== '' && <MutedText>{job.customer.note}</MutedText>}
           <Row $align="start" $gap={18}>
@@ -103,11 +103,11 @@ const HandOver = ({ job }: { job: Job }) => {
                 control={form.control}
                 name="tagNumber"
                 label="Tag number"
-                hint="As the owner’s half of the tag says"
+                hint="As the customer’s half of the tag says"
               />
             </div>
             <div style={{ flex: 1, minWidth: 240 }}>
-              <FormText control={form.control} name="remarks" label="Seen and left alone" />
+              <FormText control={form.control} name="remarks" label="Noted, not repaired" />
             </div>
             {job.stage === 'ready' && (
               <div style={{ flex: 1, minWidth: 240 }}>
@@ -125,7 +125,7 @@ const HandOver = ({ job }: { job: Job }) => {
             onChange={(next) => form.setValue('sheathed', next)}
             error={form.formState.errors.sheathed?.message}
           >
-            The edge is sheathed, wrapped or guarded, and the owner is who the tag says
+            The edge is sheathed, wrapped or guarded, and the customer is who the tag says
           </Checkbox>
           {problem !== null && (
             <Notice tone="cut" alert>
@@ -134,7 +134,7 @@ const HandOver = ({ job }: { job: Job }) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              Hand it over
+              Hand over
             </ActionButton>
           </Row>
         </Stack>

@@ -57,7 +57,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
   const before = job.tests.find(({ phase }) => phase === 'before')?.readings;
   const after = job.tests.findLast(({ phase }) => phase === 'after')?.readings;
   return (
-    <Paper aria-label="Sheet for the owner">
+    <Paper aria-label="Sheet for the customer">
       <Stack $gap={16}>
         <Title>
           <div>
@@ -163,12 +163,12 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
         )}
         {job.remarks !== '' && (
           <p>
-            <b>Seen and left alone:</b> {job.remarks}
+            <b>Noted, not repaired:</b> {job.remarks}
           </p>
         )}
         {steel && !declined && (
           <Stack $gap={6}>
-            <h3>To keep it so</h3>
+            <h3>Care</h3>
             <ul>
               {careAdvice(kind, steel, plan?.choices.practice.rod).map((line) => (
                 <li key={line}>· {line}</li>

@@ -27,7 +27,7 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
           <FormTypeAhead control={control} name="kindId" label="Kind" options={KIND_OPTIONS} />
           <FormTypeAhead control={control} name="steel" label="Steel" options={steelOptions} />
           <FormTypeAhead control={control} name="useId" label="Use" options={USE_OPTIONS} />
-          <FormText control={control} name="bladeName" label="What its owner calls it" />
+          <FormText control={control} name="bladeName" label="What the customer calls it" />
           <FormText control={control} name="cuts" label="What they cut" />
           <FormText control={control} name="askedFor" label="What they ask for" />
           <InForm control={control} name="promisedOn">

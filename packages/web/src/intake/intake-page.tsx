@@ -127,7 +127,7 @@ const Intake = ({ job }: { job: Job }) => {
           {editable && (
             <Row>
               <ActionButton type="submit" isDisabled={busy}>
-                Keep it and judge the blade
+                Save and assess
               </ActionButton>
             </Row>
           )}

@@ -75,7 +75,7 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
       <Stack>
         <Row>
           <h2>Measures</h2>
-          <QuietButton onPress={fillUsual}>Fill what is empty with the usual</QuietButton>
+          <QuietButton onPress={fillUsual}>Fill blanks with typical values</QuietButton>
         </Row>
         <Drawing>
           <Silhouette

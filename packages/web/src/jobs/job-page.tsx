@@ -109,9 +109,9 @@ const JobPage = () => {
         <PageBoundary key={job.id}>
           <Outlet key={job.id} context={job} />
         </PageBoundary>
-        <Panel className="no-print" aria-label="What happened">
+        <Panel className="no-print" aria-label="History">
           <Stack $gap={10}>
-            <h2>What happened</h2>
+            <h2>History</h2>
             <Events>
               {job.events.map((event, index) => (
                 <li key={index}>
@@ -137,8 +137,8 @@ const JobHead = ({ job }: { job: Job }) => (
         title={`Tag ${job.tagNumber} · ${job.blade.name || bladeKind(job.measures.kindId).label}`}
       />
       <MutedText>
-        <Link to={`/owners/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} · promised{' '}
-        {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>its record</Link>
+        <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} ·
+        promised {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>its record</Link>
       </MutedText>
     </div>
     <nav aria-label="This blade">

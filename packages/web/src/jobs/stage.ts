@@ -9,11 +9,11 @@ interface NextThing {
 }
 
 export const NEXT: Readonly<Record<Stage, NextThing | null>> = {
-  'taken in': { page: 'judge', words: 'Measure and judge' },
-  planned: { page: 'bench', words: 'Take it to the bench' },
-  'on the bench': { page: 'bench', words: 'Go on at the bench' },
+  'taken in': { page: 'judge', words: 'Measure and assess' },
+  planned: { page: 'bench', words: 'Start work' },
+  'on the bench': { page: 'bench', words: 'Continue at the bench' },
   testing: { page: 'test', words: 'Test the edge' },
-  ready: { page: 'return', words: 'Hand it back' },
+  ready: { page: 'return', words: 'Hand over' },
   returned: null,
-  declined: { page: 'return', words: 'Hand it back' },
+  declined: { page: 'return', words: 'Hand over' },
 };

@@ -1,4 +1,4 @@
-/** What the owner must say yes to, and what they said, with name and time. */
+/** What the customer must say yes to, and what they said, with name and time. */
 import { canDo, type Job } from '@patient-edge/contract';
 import { withoutYes, type Said } from '@patient-edge/core';
 import { useState } from 'react';

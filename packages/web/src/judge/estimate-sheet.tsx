@@ -1,4 +1,4 @@
-/** What it will cost: reckoned from the price list, changed by hand, agreed with the owner by name. */
+/** What it will cost: reckoned from the price list, changed by hand, agreed with the customer by name. */
 import {
   moneyRange,
   toMinor,
@@ -176,17 +176,17 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
         {!closed && (
           <Row $align="end">
             <QuietButton onPress={() => setChanged([...lines, { label: '', low: '0', high: '0' }])}>
-              One more line
+              Add line
             </QuietButton>
-            <QuietButton onPress={() => setChanged(asTyped(fresh))}>Reckon it again</QuietButton>
+            <QuietButton onPress={() => setChanged(asTyped(fresh))}>Recalculate</QuietButton>
             <QuietButton isDisabled={busy || lines.length === 0} onPress={() => void keep(null)}>
-              Keep the estimate
+              Save estimate
             </QuietButton>
             <div style={{ width: 220 }}>
               <TextEntry label="Agreed with" value={name} onChange={setName} />
             </div>
             <ActionButton isDisabled={busy || lines.length === 0} onPress={() => void keep(name)}>
-              It is agreed
+              Customer agreed
             </ActionButton>
           </Row>
         )}

@@ -174,7 +174,9 @@ const Unmeasured = ({ job }: { job: Job }) => {
   return (
     <Notice tone="cut">
       <Row>
-        <span>Judged on trust: {told.join(', ')}. Measure before the first stroke.</span>
+        <span>
+          Typical values, not measured: {told.join(', ')}. Measure before the first stroke.
+        </span>
         <QuietLink to={`/jobs/${job.id}/intake#measures`}>Measure it</QuietLink>
       </Row>
     </Notice>

@@ -21,7 +21,7 @@ const list: PriceList = {
   ],
 };
 
-describe('asking the owner', () => {
+describe('asking the customer', () => {
   const asked = [{ id: 'height', words: 'About 2.0 mm goes for good.' }];
 
   test('the answer goes out with the matter, its words and who gave it', async () => {
@@ -82,7 +82,7 @@ describe('the estimate', () => {
     const from = screen.getAllByLabelText('From, EUR')[0]!;
     await userEvent.clear(from);
     await userEvent.type(from, '9,5');
-    await userEvent.click(screen.getByRole('button', { name: 'It is agreed' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Customer agreed' }));
     expect(page.asked.at(-1)!.body).toEqual({
       version: 3,
       agreedBy: 'Edda Rill',
@@ -96,7 +96,7 @@ describe('the estimate', () => {
   test('what is no price is named with its line, and nothing is sent', async () => {
     const page = showPage(<EstimateSheet job={jobOf()} plan={null} />, { 'GET /prices': list });
     await userEvent.type((await screen.findAllByLabelText('To, EUR'))[1]!, 'x');
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the estimate' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save estimate' }));
     expect(screen.getByRole('alert').textContent).toContain('Line 2: "1.50" to "1.50x"');
     expect(page.asked.filter(({ method }) => method === 'PUT')).toEqual([]);
   });

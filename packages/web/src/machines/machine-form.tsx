@@ -94,7 +94,7 @@ export const MachineForm = ({
             <ActionButton type="submit" isDisabled={busy}>
               {machine ? 'Keep the correction' : 'Add it'}
             </ActionButton>
-            <QuietButton onPress={onClose}>Leave it</QuietButton>
+            <QuietButton onPress={onClose}>Cancel</QuietButton>
           </Row>
         </Stack>
       </form>

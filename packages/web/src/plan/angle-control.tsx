@@ -342,7 +342,7 @@ export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleCon
           beside={plan.report.figures.presentInclusive}
         />
         <FigureView
-          label="To be set"
+          label="Target angle"
           figure={plan.report.figures.angle}
           beside={plan.report.figures.angleInclusive}
           large

@@ -91,7 +91,7 @@ export const ChainsControl = ({
     onChains(chains.map((chain) => (chain.part === part ? { ...chain, ...next } : chain)));
   return (
     <Stack>
-      <h3>Chains of their own</h3>
+      <h3>Separate stones per bevel</h3>
       {chains.length === 0 && (
         <MutedText>
           One chain for the whole edge. Core, cladding, primary bevel and micro bevel may each have

@@ -39,7 +39,7 @@ describe('how sure a plan is', () => {
     expect(list.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual([
       'the width of the bevel face ± 0.06 mm61 %',
       'the height at the heel ± 0.9 mm20 %',
-      'the dullness told by eye and thumb14 %',
+      'the dullness judged by feel14 %',
       'the present angle ± 0.5°5 %',
     ]);
     expect(screen.getByText(/Were the width of the bevel face certain/).textContent).toContain(

@@ -89,7 +89,7 @@ const MATTER_WORDS: Readonly<Record<DoubtfulMatter, string>> = {
 };
 
 const offBy = ({ matter, sigma }: Pick<Doubt, 'matter' | 'sigma'>): string => {
-  if (matter === 'sharpness') return 'told by eye and thumb';
+  if (matter === 'sharpness') return 'judged by feel';
   return matter === 'presentAnglePerSideDeg'
     ? `± ${fixed(sigma, 1)}°`
     : `± ${fixed(sigma, sigma < 0.1 ? 2 : 1)} mm`;

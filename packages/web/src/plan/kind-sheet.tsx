@@ -66,7 +66,7 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
             value={kind.tapForRimMm}
             onValue={(tapForRimMm) => set({ tapForRimMm })}
             onOpen={() => set({ tapForRimMm: null })}
-            hint="Empty: it is not tapped. Risky; only with the owner’s yes in writing"
+            hint="Empty: it is not tapped. Risky; only with the customer’s written consent"
           />
         </Columns>
       );

@@ -177,10 +177,10 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
                 {reason !== '' && `: ${reason}`}
               </span>
               <QuietButton
-                aria-label={`Take it up: version ${number}`}
+                aria-label={`Restore this version: version ${number}`}
                 onPress={() => onChoices(choices)}
               >
-                Take it up
+                Restore this version
               </QuietButton>
             </li>
           );

@@ -184,7 +184,7 @@ interface SheetProps {
 const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
   <Panel aria-label="Along the edge">
     <Stack>
-      <h2>Along</h2>
+      <h2>Edge profile</h2>
       <EdgeStrip
         measures={job.measures}
         damage={job.damage}
@@ -254,7 +254,7 @@ const RackSheet = memo(({ job, plan, choices, onChoices, rack, machine }: RackSh
     <Panel aria-label="Progression">
       <Stack>
         <Row $gap={18} $align="baseline">
-          <h2>From the rack</h2>
+          <h2>Stones</h2>
           <QuietLink to={`/rack/progression?job=${job.id}`}>Its stones</QuietLink>
         </Row>
         <FinishControl
@@ -323,11 +323,11 @@ interface OrderSheetProps extends SheetProps {
 }
 
 const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: OrderSheetProps) => (
-  <Panel aria-label="In order">
+  <Panel aria-label="Steps">
     <Stack>
       <Row $gap={18} $align="baseline">
-        <h2>In order</h2>
-        <QuietLink to={`/jobs/${job.id}/compare`}>Weigh it against others</QuietLink>
+        <h2>Steps</h2>
+        <QuietLink to={`/jobs/${job.id}/compare`}>Compare plans</QuietLink>
       </Row>
       <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
       <SoakPlan steps={plan.work.steps} jobId={job.id} />
@@ -572,7 +572,7 @@ const Settle = ({
       )}
       <Row>
         <ActionButton isDisabled={busy || disabled} onPress={() => void settle()}>
-          {job.stage === 'taken in' ? 'Settle the plan' : 'Settle the changed plan'}
+          {job.stage === 'taken in' ? 'Approve plan' : 'Approve changed plan'}
         </ActionButton>
       </Row>
     </Stack>

@@ -114,15 +114,15 @@ describe('the operations of a plan', () => {
   test('are changed with a reason, never without, and the change can be undone', async () => {
     showSteps();
     await press(/^More of Set the edge/);
-    await press(/^Change it: Set the edge/);
+    await press(/^Edit: Set the edge/);
     await user.type(screen.getByLabelText('Changed to'), '9000');
-    await press('Keep the change');
+    await press('Save change');
     expect(screen.getByText(/from 0 to 5000; "9000" was given/)).toBeTruthy();
     expect(screen.getByText(/A reason of at least 3 letters/)).toBeTruthy();
     await user.clear(screen.getByLabelText('Changed to'));
     await user.type(screen.getByLabelText('Changed to'), '21');
     await user.type(screen.getByLabelText('Because'), 'narrow heel');
-    await press('Keep the change');
+    await press('Save change');
     expect(screen.getByText('21 a side')).toBeTruthy();
     expect(screen.getByText(/changed: narrow heel/)).toBeTruthy();
     await press('Undo the change of strokes');

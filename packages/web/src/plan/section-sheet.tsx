@@ -205,7 +205,7 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
 export const SectionSheet = memo((props: SectionSheetProps) => (
   <Panel aria-label="Across the blade">
     <Stack $gap={8}>
-      <h2>Across</h2>
+      <h2>Cross-section</h2>
       <SectionOf {...props} />
     </Stack>
   </Panel>

@@ -245,9 +245,9 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
           <Row>
             <QuietButton
               onPress={() => setEditing(!editing)}
-              aria-label={`Change it: ${textOf(step.title)}`}
+              aria-label={`Edit: ${textOf(step.title)}`}
             >
-              <Pencil size={16} aria-hidden /> Change it
+              <Pencil size={16} aria-hidden /> Edit
             </QuietButton>
             {own.map((change) => (
               <QuietButton
@@ -369,7 +369,7 @@ const ChangeForm = ({
         />
       </Columns>
       <Row>
-        <ActionButton onPress={keep}>Keep the change</ActionButton>
+        <ActionButton onPress={keep}>Save change</ActionButton>
       </Row>
     </Stack>
   );

@@ -67,7 +67,7 @@ describe('the price list', () => {
     await retype(screen.getByLabelText('Minutes included'), '900');
     await keep();
     expect(await screen.findByText(message)).toBeTruthy();
-    expect(screen.getByText('Not yet: a field wants another look.')).toBeTruthy();
+    expect(screen.getByText('Check the marked fields.')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Minutes included').value).toBe('900');
   });
 

@@ -90,7 +90,7 @@ export const OtherChains = ({ others, bestSeconds, rack, onTake }: OtherChainsPr
   const nameOf = (id: string): string => rack.find((stone) => stone.id === id)?.name ?? '…';
   return (
     <Stack $gap={6}>
-      <h3>Others of this rack</h3>
+      <h3>Other progressions</h3>
       <Others>
         {others.map((other) => {
           const ids = other.steps.map(({ id }) => id);

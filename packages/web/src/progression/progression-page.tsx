@@ -241,7 +241,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
           />
           {wishes !== NO_WISHES && (
             <Row>
-              <QuietButton onPress={() => setWishes(NO_WISHES)}>Drop all wishes</QuietButton>
+              <QuietButton onPress={() => setWishes(NO_WISHES)}>Clear changes</QuietButton>
             </Row>
           )}
         </Panel>

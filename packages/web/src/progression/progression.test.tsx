@@ -35,7 +35,7 @@ describe('wishes about the stones', () => {
     );
     await userEvent.click(screen.getByRole('button', { name: 'Leave out Brown' }));
     expect(onWishes).toHaveBeenLastCalledWith({ ...NO_WISHES, skip: ['brown'] });
-    await userEvent.click(screen.getByRole('button', { name: 'Insist on Red' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Use Red' }));
     expect(onWishes).toHaveBeenLastCalledWith({ ...NO_WISHES, through: ['red'] });
     await userEvent.click(screen.getByRole('button', { name: 'Start there' }));
     expect(onWishes).toHaveBeenLastCalledWith({ ...NO_WISHES, first: 'red' });

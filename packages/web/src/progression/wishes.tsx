@@ -66,7 +66,7 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
   const made = wishes.first !== null || wishes.skip.length > 0 || wishes.through.length > 0;
   return (
     <Stack $gap={10}>
-      <h3>What a wish costs</h3>
+      <h3>What each change costs</h3>
       {made && (
         <Row>
           {wishes.first !== null && (
@@ -135,10 +135,10 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
             <span>Over {named(stoneId)?.name}</span>
             <Figures>{costWords(deltaSeconds)}</Figures>
             <QuietButton
-              aria-label={`Insist on ${named(stoneId)?.name}`}
+              aria-label={`Use ${named(stoneId)?.name}`}
               onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, stoneId) })}
             >
-              Insist
+              Use it
             </QuietButton>
           </li>
         ))}

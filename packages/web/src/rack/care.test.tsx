@@ -110,7 +110,7 @@ describe('a rack from a file', () => {
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Keep all of it' }).disabled).toBe(
       true,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
     expect(screen.queryByText('neighbour.csv')).toBeNull();
   });
 });

@@ -140,7 +140,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
           >
             Keep all of it
           </ActionButton>
-          <QuietButton onPress={onClose}>Leave it</QuietButton>
+          <QuietButton onPress={onClose}>Cancel</QuietButton>
         </Row>
       </Stack>
     </Panel>

@@ -212,7 +212,7 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
             <ActionButton type="submit" isDisabled={busy}>
               {stone ? 'Keep the correction' : 'Put it on the rack'}
             </ActionButton>
-            <QuietButton onPress={onClose}>Leave it</QuietButton>
+            <QuietButton onPress={onClose}>Cancel</QuietButton>
           </Row>
         </Stack>
       </form>

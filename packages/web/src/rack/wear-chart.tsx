@@ -89,7 +89,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
             <th scope="col">Lost</th>
             <th scope="col">Left</th>
             <th scope="col">
-              <span className="unseen">Take back</span>
+              <span className="unseen">Undo</span>
             </th>
           </tr>
         </thead>
@@ -114,7 +114,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
               </td>
               <td>
                 {onTakeBack && flattening.id === last.id && (
-                  <QuietButton onPress={() => onTakeBack(flattening)}>Take back</QuietButton>
+                  <QuietButton onPress={() => onTakeBack(flattening)}>Undo</QuietButton>
                 )}
               </td>
             </tr>

@@ -143,7 +143,7 @@ const NextThing = ({ job, board }: { job: BoardJob; board: Board }) => {
     <Next aria-label="Next">
       <div>
         <MutedText>
-          Next · tag {job.tagNumber} · {job.owner} ·{' '}
+          Next · tag {job.tagNumber} · {job.customer} ·{' '}
           {job.promisedOn < board.today ? (
             <Late>{howSoon(job.promisedOn, board.today)}</Late>
           ) : (
@@ -193,7 +193,7 @@ const HungBlade = ({ job }: { job: BoardJob }) => {
         <b>{job.tagNumber}</b> {nameOf(job)}
         <br />
         <small>
-          {job.owner} · {job.stage}
+          {job.customer} · {job.stage}
           {job.stage === 'on the bench' && ` ${job.stepsDone + 1}/${job.stepsTotal}`}
           {job.sentBack && ' · sent back'}
         </small>

@@ -137,7 +137,7 @@ export const SteelForm = ({
             <ActionButton type="submit" isDisabled={busy}>
               {steel ? 'Keep the correction' : 'Add it'}
             </ActionButton>
-            <QuietButton onPress={() => onClose(null)}>Leave it</QuietButton>
+            <QuietButton onPress={() => onClose(null)}>Cancel</QuietButton>
           </Row>
         </Stack>
       </form>

@@ -148,7 +148,7 @@ export const Frame = ({
             Shop
           </NavLink>
           <NavLink to="/take-in">Take in</NavLink>
-          <NavLink to="/owners">Owners</NavLink>
+          <NavLink to="/customers">Customers</NavLink>
           <NavLink to="/rack">Rack</NavLink>
           <NavLink to="/calculator">Calculator</NavLink>
           <NavLink to="/prices">Prices</NavLink>

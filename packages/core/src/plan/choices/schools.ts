@@ -222,9 +222,12 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
     as('never', 'None: a habit that harms in the long run.'),
   ]),
   practised('rod', 'Rod', [
-    as('between sharpenings', 'The owner is told to use a smooth one.'),
-    as('a coarse one resets', 'The owner is told a ridged one brings the edge back for a while.'),
-    as('no rod', 'The owner is told to leave it: a poor substitute.'),
+    as('between sharpenings', 'The customer is told to use a smooth one.'),
+    as(
+      'a coarse one resets',
+      'The customer is told a ridged one brings the edge back for a while.',
+    ),
+    as('no rod', 'The customer is told to leave it: a poor substitute.'),
   ]),
   {
     id: 'jumps',

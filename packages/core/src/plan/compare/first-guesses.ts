@@ -3,7 +3,7 @@ import { TRADE_HABIT, valuesOf, type FirstGuesses } from '../../units';
 
 export const PLAN_COMPARE_GUESSES = {
   SHARPNESS_SIGMA: {
-    what: 'A class of sharpness is told by eye and thumb: half a class',
+    what: 'A class of sharpness is judged by feel: half a class',
     value: 0.5,
     unit: 'class',
     source: TRADE_HABIT,

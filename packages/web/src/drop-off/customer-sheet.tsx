@@ -3,39 +3,41 @@ import type { CustomerRecord } from '@patient-edge/contract';
 import type { ReactNode } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { Columns } from '../theme/columns';
-import { OwnerPicker } from '../owners/owner-picker';
+import { CustomerPicker } from '../customers/customer-picker';
 import { FormText } from '../theme/form-fields';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
-import type { OwnerValues } from './draft';
+import type { CustomerValues } from './draft';
 
-interface OwnerSheetProps {
-  readonly form: UseFormReturn<OwnerValues>;
-  readonly values: OwnerValues;
+interface CustomerSheetProps {
+  readonly form: UseFormReturn<CustomerValues>;
+  readonly values: CustomerValues;
   readonly known: CustomerRecord | null;
-  /** Beside the owner: finding the blade brings its owner along. */
+  /** Beside the customer: finding the blade brings its customer along. */
   readonly finder: ReactNode;
 }
 
-export const OwnerSheet = ({ form, values, known, finder }: OwnerSheetProps) => {
+export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProps) => {
   const { control, setValue, formState } = form;
   return (
-    <Panel aria-label="Owner">
+    <Panel aria-label="Customer">
       <Stack $gap={10}>
         <Columns $columns={4}>
           <SegmentedControl
-            label="Owner"
+            label="Customer"
             options={[
               { id: 'known', label: 'Known' },
               { id: 'new', label: 'New' },
             ]}
-            value={values.ownerIsNew ? 'new' : 'known'}
-            onChange={(choice) => setValue('ownerIsNew', choice === 'new', { shouldDirty: true })}
+            value={values.customerIsNew ? 'new' : 'known'}
+            onChange={(choice) =>
+              setValue('customerIsNew', choice === 'new', { shouldDirty: true })
+            }
           />
-          {values.ownerIsNew ? (
+          {values.customerIsNew ? (
             <>
-              <FormText control={control} name="newCustomer.name" label="Owner’s name" />
+              <FormText control={control} name="newCustomer.name" label="Customer’s name" />
               <FormText control={control} name="newCustomer.trade" label="Trade" />
               <FormText
                 control={control}
@@ -51,8 +53,8 @@ export const OwnerSheet = ({ form, values, known, finder }: OwnerSheetProps) => 
               />
             </>
           ) : (
-            <OwnerPicker
-              label="Who brings it"
+            <CustomerPicker
+              label="Customer"
               chosen={known && values.customerId !== '' ? known.customer : null}
               error={formState.errors.customerId?.message}
               onChoose={(id) =>
@@ -60,9 +62,9 @@ export const OwnerSheet = ({ form, values, known, finder }: OwnerSheetProps) => 
               }
             />
           )}
-          {!values.ownerIsNew && finder}
+          {!values.customerIsNew && finder}
         </Columns>
-        {!values.ownerIsNew && known && (
+        {!values.customerIsNew && known && (
           <>
             {known.customer.edgesLiked !== '' && (
               <Notice>Likes: {known.customer.edgesLiked}</Notice>

@@ -12,45 +12,43 @@ import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 
-const OwnersPage = () => {
+const CustomersPage = () => {
   const { data: pages, error, size, setSize, isValidating } = useCustomers();
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed);
   const { data: found } = useSearch(wanted);
-  if (!pages) return <Waiting error={error} words="Fetching the owners…" />;
+  if (!pages) return <Waiting error={error} words="Loading customers…" />;
   const searching = typed.trim() !== '';
-  const owners = searching ? (found?.owners ?? []) : pages.flatMap(({ customers }) => customers);
+  const customers = searching
+    ? (found?.customers ?? [])
+    : pages.flatMap(({ customers }) => customers);
   const hasMore = !searching && pages.at(-1)?.next !== null;
   return (
     <Stack $gap={16}>
       <PageHeading title="Customers" />
       <div style={{ maxWidth: 420 }}>
-        <TextEntry
-          label="Find an owner, a telephone, a blade or a tag"
-          value={typed}
-          onChange={setTyped}
-        />
+        <TextEntry label="Find a customer, phone, blade or tag" value={typed} onChange={setTyped} />
       </div>
       {searching && found && found.blades.length > 0 && <Blades blades={found.blades} />}
-      <Panel aria-label="Owners">
-        <Owners owners={owners} />
-        {searching && found && owners.length === 0 && (
-          <p>Nobody like that. New owners are written down when they bring a blade.</p>
+      <Panel aria-label="Customers">
+        <Customers customers={customers} />
+        {searching && found && customers.length === 0 && (
+          <p>No match. Add new customers when they bring a blade.</p>
         )}
         {hasMore && (
           <QuietButton isDisabled={isValidating} onPress={() => void setSize(size + 1)}>
             Show more
           </QuietButton>
         )}
-        {!searching && owners.length === 0 && (
-          <p>Nobody yet. Owners are written down when they bring a blade.</p>
+        {!searching && customers.length === 0 && (
+          <p>No customers yet. Add them when they bring a blade.</p>
         )}
       </Panel>
     </Stack>
   );
 };
 
-const Owners = ({ owners }: { owners: readonly Customer[] }) => (
+const Customers = ({ customers }: { customers: readonly Customer[] }) => (
   <table>
     <thead>
       <tr>
@@ -61,10 +59,10 @@ const Owners = ({ owners }: { owners: readonly Customer[] }) => (
       </tr>
     </thead>
     <tbody>
-      {owners.map(({ id, name, trade, phone, note, edgesLiked }) => (
+      {customers.map(({ id, name, trade, phone, note, edgesLiked }) => (
         <tr key={id}>
           <td>
-            <Link to={`/owners/${id}`}>{name}</Link>
+            <Link to={`/customers/${id}`}>{name}</Link>
           </td>
           <td>{trade}</td>
           <td>{phone}</td>
@@ -78,7 +76,7 @@ const Owners = ({ owners }: { owners: readonly Customer[] }) => (
 const Blades = ({ blades }: { blades: readonly FoundBlade[] }) => (
   <Panel aria-label="Blades found">
     <Hung>
-      {blades.map(({ id, name, measures, owner, jobId, tagNumber }) => (
+      {blades.map(({ id, name, measures, customer, jobId, tagNumber }) => (
         <li key={id}>
           <Link to={jobId === null ? `/blades/${id}` : `/jobs/${jobId}`}>
             <Silhouette measures={measures} scale={0.6} />
@@ -87,11 +85,11 @@ const Blades = ({ blades }: { blades: readonly FoundBlade[] }) => (
               {name || bladeKind(measures.kindId).label}
             </span>
           </Link>
-          <MutedText>{owner}</MutedText>
+          <MutedText>{customer}</MutedText>
         </li>
       ))}
     </Hung>
   </Panel>
 );
 
-export default OwnersPage;
+export default CustomersPage;

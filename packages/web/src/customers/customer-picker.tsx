@@ -1,25 +1,25 @@
-/** An owner chosen by typing: letters of the name, or digits of the telephone. */
+/** A customer chosen by typing: letters of the name, or digits of the telephone. */
 import type { Customer } from '@patient-edge/contract';
 import { useDeferredValue, useState } from 'react';
 import { useSearch } from '../api/hooks';
 import { SearchBox } from '../theme/search-box';
 
-interface OwnerPickerProps {
+interface CustomerPickerProps {
   readonly label: string;
   readonly chosen: Customer | null;
   readonly error?: string | undefined;
   readonly onChoose: (id: number | null) => void;
 }
 
-export const OwnerPicker = ({ label, chosen, error, onChoose }: OwnerPickerProps) => {
+export const CustomerPicker = ({ label, chosen, error, onChoose }: CustomerPickerProps) => {
   const [typed, setTyped] = useState<string | null>(null);
   const { data: found } = useSearch(useDeferredValue(typed ?? ''));
   const searching = typed !== null && typed.trim() !== '';
-  const owners = searching ? (found?.owners ?? []) : [];
+  const customers = searching ? (found?.customers ?? []) : [];
   return (
     <SearchBox
       label={label}
-      items={owners.map(({ id, name, trade, phone }) => ({
+      items={customers.map(({ id, name, trade, phone }) => ({
         id: String(id),
         label: name,
         detail: [trade, phone].filter(Boolean).join(', '),
@@ -37,7 +37,7 @@ export const OwnerPicker = ({ label, chosen, error, onChoose }: OwnerPickerProps
         setTyped(null);
       }}
       placeholder="Name or telephone"
-      whenEmpty={searching ? 'Nobody like that.' : 'Type a name or telephone.'}
+      whenEmpty={searching ? 'No match.' : 'Type a name or telephone.'}
       error={error}
     />
   );

@@ -1,4 +1,4 @@
-/** One owner and their blades. */
+/** One customer and their blades. */
 import {
   MOST_PHONES,
   type CustomerBody,
@@ -21,30 +21,30 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
-import { OwnerPicker } from './owner-picker';
+import { CustomerPicker } from './customer-picker';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 
-const OwnerPage = () => {
-  const { ownerId = '' } = useParams();
-  const { data: record, error } = useCustomer(ownerId);
+const CustomerPage = () => {
+  const { customerId = '' } = useParams();
+  const { data: record, error } = useCustomer(customerId);
   if (!record) {
-    return <Waiting error={error} words="Fetching the owner…" />;
+    return <Waiting error={error} words="Loading customer…" />;
   }
-  return <Owner key={record.customer.id} record={record} />;
+  return <Customer key={record.customer.id} record={record} />;
 };
 
-interface OwnerValues extends Omit<CustomerBody, 'phones'> {
+interface CustomerValues extends Omit<CustomerBody, 'phones'> {
   phones: Phone[];
 }
 
-const valuesOf = ({ customer, phones }: CustomerRecord): OwnerValues => {
+const valuesOf = ({ customer, phones }: CustomerRecord): CustomerValues => {
   const { name, trade, note, edgesLiked } = customer;
   return { name, trade, note, edgesLiked, phones: [...phones] };
 };
 
-const Owner = ({ record }: { record: CustomerRecord }) => {
+const Customer = ({ record }: { record: CustomerRecord }) => {
   const { customer, blades, erasedAt } = record;
   return (
     <Stack $gap={16}>
@@ -70,7 +70,7 @@ const Owner = ({ record }: { record: CustomerRecord }) => {
       </Panel>
       {erasedAt === null ? (
         <>
-          <CorrectOwner record={record} />
+          <CorrectCustomer record={record} />
           <OneAndTheSame record={record} />
           <Forget record={record} />
         </>
@@ -88,15 +88,15 @@ const keepRecord = async (record: CustomerRecord): Promise<void> => {
   void mutate('/customers');
 };
 
-const CorrectOwner = ({ record }: { record: CustomerRecord }) => {
+const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
   const { customer, version } = record;
   const held = useMemo(() => valuesOf(record), [record]);
-  const form = useForm<OwnerValues>({ defaultValues: held });
+  const form = useForm<CustomerValues>({ defaultValues: held });
   const isTyped = useFollowed(form, held);
   const { control } = form;
   const numbers = useFieldArray({ control, name: 'phones' });
   const { busy, problem, submit } = useSubmission(form, Object.keys(held));
-  const send = (typed: OwnerValues): Promise<void> =>
+  const send = (typed: CustomerValues): Promise<void> =>
     submit(async () => {
       const saved = await request<CustomerRecord>('PUT', `/customers/${customer.id}`, {
         ...typed,
@@ -143,7 +143,7 @@ const CorrectOwner = ({ record }: { record: CustomerRecord }) => {
             </ActionButton>
             {numbers.fields.length < MOST_PHONES && (
               <QuietButton onPress={() => numbers.append({ label: '', number: '' })}>
-                One more telephone
+                Add phone
               </QuietButton>
             )}
           </Row>
@@ -170,7 +170,7 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
         { version: record.version, intoId: into },
       );
       await keepRecord(merged);
-      await navigate(`/owners/${merged.customer.id}`, { replace: true });
+      await navigate(`/customers/${merged.customer.id}`, { replace: true });
     } catch (error) {
       setProblem(messageOf(error));
     }
@@ -181,7 +181,7 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
         <h2>The same person twice?</h2>
         <Row $align="end">
           <div style={{ width: 320 }}>
-            <OwnerPicker label="Who stays" chosen={other?.customer ?? null} onChoose={setInto} />
+            <CustomerPicker label="Who stays" chosen={other?.customer ?? null} onChoose={setInto} />
           </div>
           <QuietButton isDisabled={!other} onPress={() => void merge()}>
             Merge {record.customer.name} into {other?.customer.name ?? '…'}
@@ -247,4 +247,4 @@ const Forget = ({ record }: { record: CustomerRecord }) => {
   );
 };
 
-export default OwnerPage;
+export default CustomerPage;

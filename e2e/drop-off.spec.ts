@@ -20,7 +20,7 @@ test('twenty blades of one customer are taken in by keyboard alone', async ({ pa
   const errors = watchConsole(page);
   await signIn(page, shop.address, ...COUNTER);
   await page.goto(`${shop.address}/take-in`);
-  await page.getByLabel('Customer').click();
+  await page.getByRole('combobox', { name: 'Customer', exact: true }).click();
   await page.keyboard.type('hollow');
   await page.getByRole('option', { name: /^Hollow Lane/ }).waitFor();
   await page.keyboard.press('ArrowDown');

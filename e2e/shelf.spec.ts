@@ -55,7 +55,7 @@ test('a stone comes on the rack, is corrected, taken back, and found again by ty
   await fill(correct, { Name: 'Dark slate' });
   await correct.getByRole('button', { name: 'Keep the correction' }).click();
   await expect(page.getByRole('heading', { name: 'Dark slate', exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Pale slate', exact: true })).toBeVisible();
   expect(errors).toEqual([]);
 });
@@ -78,7 +78,7 @@ test('a flattening counts from the grid, takes from the thickness, and can be ta
   await expect(page.getByText('Grey coarse stone is flat.')).toBeVisible();
   await expect(page.getByText(/^Make it flat/)).toHaveCount(0);
   await expect(page.getByText('38.3 mm').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText(/^Make it flat/)).toBeVisible();
 });
 
@@ -94,7 +94,7 @@ test('a soak clock runs on through a reload, on every page, until the stone is t
   await expect(clocks.getByText('Red stone')).toBeVisible();
   await expect(clocks.getByText(/^7:\d\d to go$/)).toBeVisible();
   await page.clock.install({ time: Date.now() + 9 * 60_000 });
-  await page.goto(`${shop.address}/owners`);
+  await page.goto(`${shop.address}/customers`);
   await expect(clocks.getByText('ready').first()).toBeVisible();
   await clocks.getByRole('button', { name: 'Take Red stone out of the water' }).click();
   await expect(clocks.getByRole('link', { name: 'Red stone' })).toHaveCount(0);
@@ -129,7 +129,7 @@ test('the rack goes out as a file, and comes in only when every line is right', 
   await preview.getByRole('button', { name: 'Keep all of it' }).click();
   await page.getByLabel('Find by name, grit, abrasive or place').fill('lent');
   await expect(page.getByRole('link', { name: 'Lent stone' })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Lent stone' })).toHaveCount(0);
 });
 
@@ -292,7 +292,7 @@ test('a machine is calibrated by test cuts, each of which can be taken out again
   await expect(table.getByText('Set Tilting table to 15.0° for 16.0° per side')).toBeVisible();
   await table.getByRole('button', { name: 'Take out the cut at 20°' }).click();
   await expect(table.getByRole('button', { name: 'Take out the cut at 20°' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(table.getByRole('button', { name: 'Take out the cut at 20°' })).toBeVisible();
 
   await page.getByRole('button', { name: 'Add a machine' }).click();

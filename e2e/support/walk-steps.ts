@@ -53,7 +53,7 @@ const workThrough = async (page: Page): Promise<void> => {
 
 export const walk = (shop: RunningShop): readonly Step[] => [
   {
-    name: 'sign in and begin an intake: a new owner',
+    name: 'sign in and begin an intake: a new customer',
     act: async (page) => {
       await signIn(page, shop.address, ...OWNER);
       await page.getByRole('link', { name: 'Take in', exact: true }).click();
@@ -180,7 +180,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
       await expect(page.getByRole('button', { name: 'Burr, right heel: none' })).toBeVisible();
       await done(page).click();
       await expect(page.getByRole('alert')).toContainText('right heel: no burr yet');
-      await page.getByLabel('Skip this check: reason').fill('owner waits at the counter');
+      await page.getByLabel('Skip this check: reason').fill('customer waits at the counter');
       await expect(page.getByRole('button', { name: 'Skip with this reason' })).toBeEnabled();
     },
   },

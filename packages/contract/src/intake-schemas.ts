@@ -35,10 +35,11 @@ import {
   text,
   version,
   yesOrNo,
+  type Checked,
 } from './schema-parts';
 import { customerSchema, type CustomerBody } from './schemas';
 
-const damageSchema = Joi.object<Damage>({
+const damageSchema = Joi.object<Checked<Damage>, true>({
   id: text('Damage', 40).required(),
   kind: Joi.string()
     .valid(...DAMAGE_KINDS)
@@ -70,7 +71,9 @@ const measureKey = (field: MeasureField) => {
   const [label, least, most] = MEASURE_LIMITS[field];
   return number().min(least).max(most).allow(null).default(null).label(label);
 };
-const measureKeys = Object.fromEntries(MEASURE_FIELDS.map((field) => [field, measureKey(field)]));
+const measureKeys = Object.fromEntries(
+  MEASURE_FIELDS.map((field) => [field, measureKey(field)]),
+) as Record<MeasureField, Joi.NumberSchema>;
 
 export interface PresentAngleBody {
   readonly valueDeg: number;
@@ -163,7 +166,7 @@ const curveSchema = (label: string, least: number) =>
         ? helpers.error('intake.back')
         : points,
     );
-const tracedSchema = Joi.object<TracedOutline>({
+const tracedSchema = Joi.object<Checked<TracedOutline>, true>({
   source: oneOf('Where the outline is from', TRACE_SOURCES),
   edge: curveSchema('Edge', 3),
   spine: curveSchema('Spine', 2),
@@ -341,7 +344,7 @@ export interface TakeInBody extends IntakeBody, OwnerBody {
   readonly bladeId: number | null;
   readonly tagNumber: number;
 }
-export const takeInSchema = Joi.object<TakeInBody>({
+export const takeInSchema = Joi.object<Checked<TakeInBody>, true>({
   ...intakeKeys,
   ...customerKeys,
   bladeId: id('Blade').allow(null).required(),
@@ -354,7 +357,10 @@ export const takeInSchema = Joi.object<TakeInBody>({
 export interface CorrectIntakeBody extends IntakeBody {
   readonly version: number;
 }
-export const correctIntakeSchema = Joi.object<CorrectIntakeBody>({ ...intakeKeys, version })
+export const correctIntakeSchema = Joi.object<Checked<CorrectIntakeBody>, true>({
+  ...intakeKeys,
+  version,
+})
   .custom(checkTogether)
   .messages(INTAKE_MESSAGES);
 
@@ -378,11 +384,11 @@ export interface DropOffBody extends OwnerBody {
 }
 export const MOST_BLADES_AT_ONCE = 60;
 const { kindId, bladeName, steel, useId, cuts, askedFor, promisedOn, sharpness } = intakeKeys;
-export const dropOffSchema = Joi.object<DropOffBody>({
+export const dropOffSchema = Joi.object<Checked<DropOffBody>, true>({
   ...customerKeys,
   blades: Joi.array()
     .items(
-      Joi.object<DropOffBlade>({
+      Joi.object<Checked<DropOffBlade>, true>({
         bladeId: id('Blade').allow(null).required(),
         tagNumber,
         kindId,

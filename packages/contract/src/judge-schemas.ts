@@ -7,7 +7,7 @@ import {
   type Price,
   type PriceTerms,
 } from '@patient-edge/core';
-import { number, oneOf, optionalText, text, version } from './schema-parts';
+import { number, oneOf, optionalText, text, version, type Checked } from './schema-parts';
 
 export interface ConsentBody {
   readonly version: number;
@@ -18,7 +18,7 @@ export interface ConsentBody {
   /** Who said so: the customer, or whoever they sent. */
   readonly name: string;
 }
-export const consentSchema = Joi.object<ConsentBody>({
+export const consentSchema = Joi.object<Checked<ConsentBody>, true>({
   version,
   matter: text('Matter', 40).required(),
   words: text('What was asked', 300).required(),
@@ -31,7 +31,7 @@ export interface ProtectionBody {
   /** What was done of the list, by its ids. */
   readonly done: readonly string[];
 }
-export const protectionSchema = Joi.object<ProtectionBody>({
+export const protectionSchema = Joi.object<Checked<ProtectionBody>, true>({
   version,
   done: Joi.array().items(text('Protection', 40).required()).max(20).unique().required(),
 });
@@ -44,11 +44,11 @@ export interface EstimateBody {
   /** Who agreed; null while it is only ours. */
   readonly agreedBy: string | null;
 }
-export const estimateSchema = Joi.object<EstimateBody>({
+export const estimateSchema = Joi.object<Checked<EstimateBody>, true>({
   version,
   lines: Joi.array()
     .items(
-      Joi.object<EstimateLine>({
+      Joi.object<Checked<EstimateLine>, true>({
         label: text('What for', 120).required(),
         lowMinor: minor('From'),
         highMinor: minor('To'),
@@ -91,12 +91,12 @@ export interface PriceListBody extends PriceTerms {
   readonly version: number;
   readonly currency: string;
 }
-export const priceListSchema = Joi.object<PriceListBody>({
+export const priceListSchema = Joi.object<Checked<PriceListBody>, true>({
   version,
   currency: oneOf('Currency', CURRENCIES),
   prices: Joi.array()
     .items(
-      Joi.object<Price>({
+      Joi.object<Checked<Price>, true>({
         item: oneOf('Item', PRICE_ITEMS),
         group: oneOf('For', PRICE_GROUPS),
         amountMinor: minor('Price'),
@@ -128,12 +128,12 @@ export interface PhotographBody {
   readonly marks: readonly PhotoMark[];
 }
 const share = (label: string) => number().min(0).max(1).required().label(label);
-export const photographSchema = Joi.object<PhotographBody>({
+export const photographSchema = Joi.object<Checked<PhotographBody>, true>({
   version,
   note: optionalText('Note', 300),
   marks: Joi.array()
     .items(
-      Joi.object<PhotoMark>({
+      Joi.object<Checked<PhotoMark>, true>({
         x: share('Across'),
         y: share('Down'),
         note: optionalText('Mark', 200),
@@ -151,4 +151,6 @@ export const LABEL_KINDS = ['tag', 'ticket'] as const;
 export interface LabelBody {
   readonly what: (typeof LABEL_KINDS)[number];
 }
-export const labelSchema = Joi.object<LabelBody>({ what: oneOf('What to print', LABEL_KINDS) });
+export const labelSchema = Joi.object<Checked<LabelBody>, true>({
+  what: oneOf('What to print', LABEL_KINDS),
+});

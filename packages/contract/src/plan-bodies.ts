@@ -2,13 +2,13 @@
 import Joi from 'joi';
 import type { PlanChoices } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
-import { optionalText, text, version } from './schema-parts';
+import { optionalText, text, version, type Checked } from './schema-parts';
 
 export interface HabitsBody {
   readonly choices: PlanChoices;
   readonly version: number;
 }
-export const habitsSchema = Joi.object<HabitsBody>({
+export const habitsSchema = Joi.object<Checked<HabitsBody>, true>({
   choices: choicesSchema.required().label('Habits'),
   version,
 });
@@ -17,7 +17,7 @@ export interface TemplateBody {
   readonly name: string;
   readonly note: string;
 }
-export const templateSchema = Joi.object<TemplateBody>({
+export const templateSchema = Joi.object<Checked<TemplateBody>, true>({
   name: text('Name', 80).min(3).required(),
   note: optionalText('Note', 300),
 });

@@ -42,7 +42,7 @@ import {
   type PartChain,
   type PlanChoices,
 } from '@patient-edge/core';
-import { number, oneOf, openNumber, text, yesOrNo } from './schema-parts';
+import { number, oneOf, openNumber, text, yesOrNo, type Checked } from './schema-parts';
 import { MOST_STONES } from './shop-rules';
 
 const stoneId = (label: string) => text(label, 20);
@@ -54,11 +54,11 @@ const finishWindow = Joi.array()
   .label('Finish window');
 
 /** Which side a gauge is for, where the sides are held differently. */
-export const planOutputSchema = Joi.object<{ readonly side?: 'right' | 'left' }>({
+export const planOutputSchema = Joi.object<Checked<{ readonly side?: 'right' | 'left' }>, true>({
   side: Joi.string().valid('right', 'left').label('Side'),
 });
 
-const partChainSchema = Joi.object<PartChain>({
+const partChainSchema = Joi.object<Checked<PartChain>, true>({
   part: oneOf('Part of the blade', BLADE_PARTS),
   stones: Joi.array()
     .items(stoneId('Stone'))
@@ -78,7 +78,7 @@ const partChainSchema = Joi.object<PartChain>({
   slurry: oneOf('Slurry', SLURRIES),
 });
 
-const finishingSchema = Joi.object<Finishing>({
+const finishingSchema = Joi.object<Checked<Finishing>, true>({
   on: oneOf('Finished on', FINISHING_SURFACES),
   stropId: stoneId('Strop').allow(null).required(),
   back: oneOf('Back of the strop', STROP_BACKS),
@@ -86,12 +86,12 @@ const finishingSchema = Joi.object<Finishing>({
   strokes: number().integer().min(1).max(MOST_STROP_STROKES).required().label('Strokes a side'),
 });
 
-const thinTargetsSchema = Joi.object<ThinTargets>({
+const thinTargetsSchema = Joi.object<Checked<ThinTargets>, true>({
   at5Mm: openNumber('Thickness 5 mm above the edge, mm', 0.05, 20),
   at10Mm: openNumber('Thickness 10 mm above the edge, mm', 0.05, 20),
 });
 
-const practiceSchema = Joi.object<Practice>({
+const practiceSchema = Joi.object<Checked<Practice>, true>({
   oldEdge: oneOf('Old edge', OLD_EDGES),
   returnStroke: oneOf('Return stroke', RETURN_STROKES),
   slurry: oneOf('Slurry', SLURRIES),
@@ -102,7 +102,7 @@ const practiceSchema = Joi.object<Practice>({
   mustCutAfterFirst: yesOrNo().required().label('Must cut after the first stone'),
 });
 
-const kindChoicesSchema = Joi.object<KindChoices>({
+const kindChoicesSchema = Joi.object<Checked<KindChoices>, true>({
   frontForm: Joi.string()
     .valid(...FRONT_FORMS)
     .allow(null)
@@ -119,7 +119,7 @@ const kindChoicesSchema = Joi.object<KindChoices>({
 });
 
 const reason = text('Reason', 200).min(3).required();
-const changeSchema = Joi.object<StepChange>({
+const changeSchema = Joi.object<Checked<StepChange>, true>({
   step: text('Step', 40).required(),
   what: oneOf('What is changed', CHANGEABLE),
   to: Joi.string().allow('').max(600).required().label('Changed to'),
@@ -130,7 +130,7 @@ const changeSchema = Joi.object<StepChange>({
     return problem === null ? change : helpers.error('change.wrong', { problem });
   })
   .messages({ 'change.wrong': '{#problem}' });
-const addedSchema = Joi.object<AddedStep>({
+const addedSchema = Joi.object<Checked<AddedStep>, true>({
   after: text('After', 40).allow(null).required(),
   title: text('Title', 80).min(3).required(),
   instruction: text('What to do', 600).min(3).required(),
@@ -139,7 +139,7 @@ const addedSchema = Joi.object<AddedStep>({
 });
 
 const [lowestAngle, highestAngle] = ANGLE_LIMITS_DEG;
-export const choicesSchema = Joi.object<PlanChoices>({
+export const choicesSchema = Joi.object<Checked<PlanChoices>, true>({
   approach: Joi.string()
     .valid(...APPROACHES)
     .allow(null)

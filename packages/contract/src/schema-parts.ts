@@ -35,3 +35,12 @@ export const oneOf = <T extends string>(label: string, choices: readonly T[]) =>
 export const openNumber = (label: string, min: number, max: number) =>
   number().min(min).max(max).allow(null).required().label(label);
 export const angleDeg = (label: string) => number().min(1).max(60).required().label(label);
+
+type Loose<Value> = Value extends readonly [infer A, infer B]
+  ? [A, B]
+  : Value extends readonly (infer Entry)[]
+    ? Entry[]
+    : Value;
+
+/** A message as Joi's types take it: its lists not read-only. So that a schema and its type are held together. */
+export type Checked<Message> = { [Field in keyof Message]: Loose<Message[Field]> };

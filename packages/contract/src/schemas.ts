@@ -12,7 +12,16 @@ import {
   type PlanChoices,
 } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
-import { id, number, oneOf, optionalText, text, version, yesOrNo } from './schema-parts';
+import {
+  id,
+  number,
+  oneOf,
+  optionalText,
+  text,
+  version,
+  yesOrNo,
+  type Checked,
+} from './schema-parts';
 import { ROLES, type Role } from './shop-rules';
 
 const login = Joi.string()
@@ -27,7 +36,7 @@ export interface SignInBody {
   readonly login: string;
   readonly password: string;
 }
-export const signInSchema = Joi.object<SignInBody>({
+export const signInSchema = Joi.object<Checked<SignInBody>, true>({
   login: Joi.string().max(40).required().label('Sign-in name'),
   password: Joi.string().max(200).required().label('Password'),
 });
@@ -38,7 +47,7 @@ export interface SetUpBody {
   readonly login: string;
   readonly password: string;
 }
-export const setUpSchema = Joi.object<SetUpBody>({
+export const setUpSchema = Joi.object<Checked<SetUpBody>, true>({
   shopName: text('Name of the shop', 80).required(),
   name: text('Your name', 80).required(),
   login,
@@ -51,7 +60,7 @@ export interface StaffBody {
   readonly password: string;
   readonly role: Role;
 }
-export const staffSchema = Joi.object<StaffBody>({
+export const staffSchema = Joi.object<Checked<StaffBody>, true>({
   name: text('Name', 80).required(),
   login,
   password: newPassword,
@@ -62,7 +71,7 @@ export interface ChangeStaffBody {
   readonly role: Role;
   readonly active: boolean;
 }
-export const changeStaffSchema = Joi.object<ChangeStaffBody>({
+export const changeStaffSchema = Joi.object<Checked<ChangeStaffBody>, true>({
   role: oneOf('Role', ROLES),
   active: yesOrNo().required().label('Active'),
 });
@@ -71,7 +80,7 @@ export interface PasswordBody {
   readonly currentPassword: string;
   readonly newPassword: string;
 }
-export const passwordSchema = Joi.object<PasswordBody>({
+export const passwordSchema = Joi.object<Checked<PasswordBody>, true>({
   currentPassword: Joi.string().max(200).required().label('Present password'),
   newPassword: newPassword.label('New password'),
 });
@@ -95,7 +104,7 @@ const customerKeys = {
   trade: optionalText('Trade', 80),
   phones: Joi.array()
     .items(
-      Joi.object<Phone>({
+      Joi.object<Checked<Phone>, true>({
         label: optionalText('Whose telephone', 40),
         number: text('Telephone', 40)
           .pattern(/\d.*\d/, { name: 'a number with its digits' })
@@ -108,19 +117,22 @@ const customerKeys = {
   note: optionalText('Note', 500),
   edgesLiked: optionalText('How they like their edges', 300),
 };
-export const customerSchema = Joi.object<CustomerBody>(customerKeys);
+export const customerSchema = Joi.object<Checked<CustomerBody>, true>(customerKeys);
 
 export interface ChangeCustomerBody extends CustomerBody {
   readonly version: number;
 }
-export const changeCustomerSchema = Joi.object<ChangeCustomerBody>({ ...customerKeys, version });
+export const changeCustomerSchema = Joi.object<Checked<ChangeCustomerBody>, true>({
+  ...customerKeys,
+  version,
+});
 
 export interface MergeCustomerBody {
   readonly version: number;
   /** Who stays: the blades, telephones and notes go there. */
   readonly intoId: number;
 }
-export const mergeCustomerSchema = Joi.object<MergeCustomerBody>({
+export const mergeCustomerSchema = Joi.object<Checked<MergeCustomerBody>, true>({
   version,
   intoId: id('Owner who stays').required(),
 });
@@ -130,13 +142,13 @@ export interface EraseCustomerBody {
   /** Typed out, because it cannot be taken back. */
   readonly name: string;
 }
-export const eraseCustomerSchema = Joi.object<EraseCustomerBody>({
+export const eraseCustomerSchema = Joi.object<Checked<EraseCustomerBody>, true>({
   version,
   name: text('Name', 80).required(),
 });
 
 /** What is typed into the search; a query comes as text. */
-export const searchSchema = Joi.object<{ readonly q: string }>({
+export const searchSchema = Joi.object<Checked<{ readonly q: string }>, true>({
   q: Joi.string().trim().max(80).allow('').default('').label('Search'),
 });
 
@@ -146,7 +158,7 @@ export interface PlanBody {
   /** Why it was settled anew; empty the first time. */
   readonly reason: string;
 }
-export const planSchema = Joi.object<PlanBody>({
+export const planSchema = Joi.object<Checked<PlanBody>, true>({
   version,
   choices: choicesSchema.required().label('Choices'),
   reason: optionalText('Reason', 300),
@@ -155,10 +167,10 @@ export const planSchema = Joi.object<PlanBody>({
 export interface VersionBody {
   readonly version: number;
 }
-export const versionSchema = Joi.object<VersionBody>({ version });
+export const versionSchema = Joi.object<Checked<VersionBody>, true>({ version });
 
 /** The version in an address, where a request has no body. */
-export const versionQuerySchema = Joi.object<VersionBody>({
+export const versionQuerySchema = Joi.object<Checked<VersionBody>, true>({
   version: Joi.number().integer().min(0).required().label('Version'),
 });
 
@@ -167,7 +179,7 @@ export interface CustomerPageQuery {
   readonly afterId: number | null;
 }
 /** Behind which customer a page of the list begins; the first page where nothing is said. */
-export const customerPageSchema = Joi.object<CustomerPageQuery, true>({
+export const customerPageSchema = Joi.object<Checked<CustomerPageQuery>, true>({
   afterName: Joi.string().max(80).default(null).label('After name'),
   afterId: Joi.number().integer().min(1).default(null).label('After number'),
 });
@@ -192,7 +204,7 @@ const burrSide = Joi.object(
     ]),
   ),
 ).required();
-export const workSchema = Joi.object<WorkBody>({
+export const workSchema = Joi.object<Checked<WorkBody>, true>({
   revision: number().integer().min(0).required().label('Revision'),
   strokesRight: strokes('Strokes, right'),
   strokesLeft: strokes('Strokes, left'),
@@ -210,7 +222,7 @@ export interface FinishStepBody {
   readonly version: number;
   readonly overrideReason: string | null;
 }
-export const finishStepSchema = Joi.object<FinishStepBody>({
+export const finishStepSchema = Joi.object<Checked<FinishStepBody>, true>({
   version,
   overrideReason: text('Reason', 300).min(3).allow(null).required(),
 });
@@ -237,7 +249,7 @@ const zoneReadings = Joi.object({
     .required()
     .label('Cut force'),
 }).required();
-export const readingsSchema = Joi.object<ReadingsBody>({
+export const readingsSchema = Joi.object<Checked<ReadingsBody>, true>({
   version,
   phase: Joi.string().valid('before', 'after').required().label('Before or after'),
   readings: Joi.object(Object.fromEntries(ZONES.map((zone) => [zone, zoneReadings])))
@@ -251,7 +263,7 @@ export interface VerdictBody {
   readonly backToStepId: number | null;
   readonly note: string;
 }
-export const verdictSchema = Joi.object<VerdictBody>({
+export const verdictSchema = Joi.object<Checked<VerdictBody>, true>({
   version,
   backToStepId: id('Step').allow(null).required(),
   note: optionalText('Note', 500),
@@ -266,7 +278,7 @@ export interface ReturnBody {
   /** How the angle was held: to be set again at the next visit. */
   readonly holding: string;
 }
-export const returnSchema = Joi.object<ReturnBody>({
+export const returnSchema = Joi.object<Checked<ReturnBody>, true>({
   version,
   tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
   sheathed: yesOrNo().required().label('Sheathed or wrapped'),
@@ -278,7 +290,7 @@ export interface DeclineBody {
   readonly version: number;
   readonly reason: string;
 }
-export const declineSchema = Joi.object<DeclineBody>({
+export const declineSchema = Joi.object<Checked<DeclineBody>, true>({
   version,
   reason: text('Reason', 300).min(3).required(),
 });
@@ -291,7 +303,7 @@ export const idSchema = Joi.number()
   .required();
 
 /** What a template is printed for; numbers come as text in an address. */
-export const printWedgeSchema = Joi.object<{ readonly angleDeg: number }>({
+export const printWedgeSchema = Joi.object<Checked<{ readonly angleDeg: number }>, true>({
   angleDeg: Joi.number().min(1).max(60).required().label('Angle per side, °'),
 });
 export const printLiftSchema = Joi.object<{

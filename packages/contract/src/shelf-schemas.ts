@@ -20,6 +20,7 @@ import {
   text,
   version,
   yesOrNo,
+  type Checked,
 } from './schema-parts';
 
 export const BURR_HABITS: readonly BurrHabit[] = [
@@ -58,11 +59,14 @@ const steelKeys = {
   edge: oneOf('Edge', EDGE_HABITS),
   note: optionalText('Note', 500),
 };
-export const steelSchema = Joi.object<SteelBody>(steelKeys);
+export const steelSchema = Joi.object<Checked<SteelBody>, true>(steelKeys);
 export interface ChangeSteelBody extends SteelBody {
   readonly version: number;
 }
-export const changeSteelSchema = Joi.object<ChangeSteelBody>({ ...steelKeys, version });
+export const changeSteelSchema = Joi.object<Checked<ChangeSteelBody>, true>({
+  ...steelKeys,
+  version,
+});
 
 /** How the sizes of a machine are called. */
 export const MACHINE_SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> = {
@@ -111,13 +115,16 @@ const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {
       });
 };
 const MACHINE_MESSAGES = { 'machine.size': '{#size} is missing: a {#machineKind} needs it' };
-export const machineSchema = Joi.object<MachineBody>(machineKeys)
+export const machineSchema = Joi.object<Checked<MachineBody>, true>(machineKeys)
   .custom(hasItsSizes)
   .messages(MACHINE_MESSAGES);
 export interface ChangeMachineBody extends MachineBody {
   readonly version: number;
 }
-export const changeMachineSchema = Joi.object<ChangeMachineBody>({ ...machineKeys, version })
+export const changeMachineSchema = Joi.object<Checked<ChangeMachineBody>, true>({
+  ...machineKeys,
+  version,
+})
   .custom(hasItsSizes)
   .messages(MACHINE_MESSAGES);
 
@@ -125,7 +132,7 @@ export interface TestCutBody {
   readonly setDeg: number;
   readonly measuredDeg: number;
 }
-export const testCutSchema = Joi.object<TestCutBody>({
+export const testCutSchema = Joi.object<Checked<TestCutBody>, true>({
   setDeg: angleDeg('Set, ° per side'),
   measuredDeg: angleDeg('Measured, ° per side'),
 });
@@ -137,7 +144,7 @@ export interface TouchUpBody {
   readonly enough: boolean;
   readonly note: string;
 }
-export const touchUpSchema = Joi.object<TouchUpBody>({
+export const touchUpSchema = Joi.object<Checked<TouchUpBody>, true>({
   version,
   rung: oneOf(
     'Rung',

@@ -26,6 +26,7 @@ import {
   text,
   version,
   yesOrNo,
+  type Checked,
 } from './schema-parts';
 import { MOST_STONES } from './shop-rules';
 
@@ -133,21 +134,24 @@ const STONE_MESSAGES = {
     'Thickness left must be at most {#thicknessNewMm} mm, as when new; {#thicknessMm} was given',
 };
 
-export const stoneSchema = Joi.object<StoneBody>(stoneKeys)
+export const stoneSchema = Joi.object<Checked<StoneBody>, true>(stoneKeys)
   .custom(belongsTogether)
   .messages(STONE_MESSAGES);
 
 export interface ChangeStoneBody extends StoneBody {
   readonly version: number;
 }
-export const changeStoneSchema = Joi.object<ChangeStoneBody>({ ...stoneKeys, version })
+export const changeStoneSchema = Joi.object<Checked<ChangeStoneBody>, true>({
+  ...stoneKeys,
+  version,
+})
   .custom(belongsTogether)
   .messages(STONE_MESSAGES);
 
 export interface ImportStonesBody {
   readonly stones: readonly StoneBody[];
 }
-export const importStonesSchema = Joi.object<ImportStonesBody>({
+export const importStonesSchema = Joi.object<Checked<ImportStonesBody>, true>({
   stones: Joi.array()
     .items(stoneSchema)
     .min(1)
@@ -165,7 +169,7 @@ export interface FlatteningBody {
   readonly minutes: number;
   readonly lostMm: number;
 }
-export const flatteningSchema = Joi.object<FlatteningBody>({
+export const flatteningSchema = Joi.object<Checked<FlatteningBody>, true>({
   plate: text('Plate used', 60).required(),
   gridGone: Joi.boolean()
     .strict()
@@ -181,7 +185,7 @@ export interface SoakBody {
   readonly minutes: number;
   readonly jobId: number | null;
 }
-export const soakSchema = Joi.object<SoakBody>({
+export const soakSchema = Joi.object<Checked<SoakBody>, true>({
   minutes: number().min(0.5).max(1440).required().label('Soak, minutes'),
   jobId: id('Blade').allow(null).required(),
 });

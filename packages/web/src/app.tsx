@@ -96,6 +96,7 @@ const Doors = () => {
             <Route path="prices" element={<PricesPage />} />
             <Route path="labels" element={<LabelsPage />} />
             <Route path="settings" element={<SettingsPage />} />
+            <Route path="owners" element={<Navigate to="/customers" replace />} />
             <Route path="people" element={<Navigate to="/settings" replace />} />
             <Route path="*" element={<NothingHere />} />
           </Routes>

@@ -1,4 +1,4 @@
-/** Belts and wheels: the set angle is that of the chord (G7). */
+/** Belts and wheels: the set angle is that of the chord (docs/method.md, G7). */
 import {
   fail,
   ok,

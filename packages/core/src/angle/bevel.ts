@@ -1,4 +1,4 @@
-/** The angle of a bevel from its width and the thickness above it (G2). */
+/** The angle of a bevel from its width and the thickness above it (docs/method.md, G2). */
 import {
   fail,
   mm,

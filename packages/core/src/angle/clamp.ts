@@ -1,4 +1,4 @@
-/** Clamp and guide rod: the angle along the edge, and where to clamp (G6). */
+/** Clamp and guide rod: the angle along the edge, and where to clamp (docs/method.md, G6). */
 import { perSide, radians, SOLVER_PRECISION, toDegrees, type DegreesPerSide } from '../units';
 import type { BladePoint } from '../geometry';
 

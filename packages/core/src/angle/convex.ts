@@ -1,4 +1,4 @@
-/** A convex edge, and the facets that make it on a flat stone (G8). */
+/** A convex edge, and the facets that make it on a flat stone (docs/method.md, G8). */
 import {
   fail,
   ok,

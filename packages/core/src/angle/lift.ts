@@ -1,4 +1,4 @@
-/** Lift of the spine, and the angle a blade rests at (G1). */
+/** Lift of the spine, and the angle a blade rests at (docs/method.md, G1). */
 import {
   fail,
   mm,

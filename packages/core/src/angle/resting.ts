@@ -1,4 +1,4 @@
-/** The angle a blade of any side rests at, and where it touches (G1). */
+/** The angle a blade of any side rests at, and where it touches (docs/method.md, G1). */
 import { perSide, radians, toDegrees, toRadians, type DegreesPerSide } from '../units';
 
 /** A point of a side: height above the apex and distance from the datum plane, mm. */
@@ -22,7 +22,7 @@ export const restingOnSide = (side: readonly SideContact[]): Resting => {
   return { angle: perSide(angle), contact, spineGapMm: Math.max(0, gap) };
 };
 
-/** A razor's spine is its guide: tape on both sides of it adds its thickness to each (G1). */
+/** A razor's spine is its guide: tape on both sides of it adds its thickness to each (docs/method.md, G1). */
 export const razorAngle = (
   widthMm: number,
   spineThicknessMm: number,

@@ -1,4 +1,4 @@
-/** Shims and coins under the spine: how many, and the angle each count gives (G3). */
+/** Shims and coins under the spine: how many, and the angle each count gives (docs/method.md, G3). */
 import { mm, ok, type DegreesPerSide, type Millimetres, type Result } from '../units';
 import { angleFromLift, liftFor } from './lift';
 

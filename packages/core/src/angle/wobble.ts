@@ -1,4 +1,4 @@
-/** Unsteady hands: strokes that wander leave the envelope of their angles (G14). */
+/** Unsteady hands: strokes that wander leave the envelope of their angles (docs/method.md, G14). */
 import { perSide, type DegreesPerSide } from '../units';
 import { normalQuantile } from '../statistics';
 

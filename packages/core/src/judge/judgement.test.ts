@@ -132,7 +132,7 @@ describe('the judgement', () => {
   test('what to expect of each school', () => {
     const say = (angle: number, present: number): string =>
       expectationOf(angle, findUse('general-soft'), findSteel('SUS420J2')!, present);
-    expect(say(18, 18)).toContain('as its owner knows it');
+    expect(say(18, 18)).toContain('as the customer knows it');
     expect(say(12, 18)).toContain('will roll');
     expect(say(24, 18)).toContain('blunt early');
   });

@@ -1,6 +1,6 @@
 import { SLACK } from '../units';
 
-/** The hollow back of a one-sided blade: its rim over the visits, and how far to tap it out (G11). */
+/** The hollow back of a one-sided blade: its rim over the visits, and how far to tap it out (docs/method.md, G11). */
 export interface HollowBack {
   readonly radiusMm: number;
   readonly depthMm: number;

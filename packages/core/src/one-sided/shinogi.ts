@@ -1,4 +1,4 @@
-/** The front of a one-sided blade: where the ridge goes when the apex comes up (G11). */
+/** The front of a one-sided blade: where the ridge goes when the apex comes up (docs/method.md, G11). */
 import {
   fail,
   ok,

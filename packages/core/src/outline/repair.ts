@@ -1,5 +1,5 @@
 /**
- * Restoring the outline (G10): how deep the edge must come up at each point so that the damage is out, no
+ * Restoring the outline (docs/method.md, G10): how deep the edge must come up at each point so that the damage is out, no
  * recurve is left where there was none, and least steel is wasted. A linear programme.
  */
 import { solve, type Model } from 'yalps';

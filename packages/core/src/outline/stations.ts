@@ -1,4 +1,4 @@
-/** Stations along the edge: local height, thickness, resting angle and lift (G4). */
+/** Stations along the edge: local height, thickness, resting angle and lift (docs/method.md, G4). */
 import { mm, perSide, SHARE_SLACK, SLACK, type DegreesPerSide } from '../units';
 import { arcLengths, interpolate, type BladePoint } from '../geometry';
 import { liftFor, restingAngle } from '../angle';

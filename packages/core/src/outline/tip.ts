@@ -1,4 +1,4 @@
-/** Restoring a broken tip (G10): the edge goes up to the spine line, the spine down to the edge line, or they meet. */
+/** Restoring a broken tip (docs/method.md, G10): the edge goes up to the spine line, the spine down to the edge line, or they meet. */
 import { fail, ok, type Result } from '../units';
 import { arcLengths, interpolate, type BladePoint } from '../geometry';
 

@@ -1,4 +1,4 @@
-/** Setting bevels on any section: each side at its own angle, or on one side alone (G9). */
+/** Setting bevels on any section: each side at its own angle, or on one side alone (docs/method.md, G9). */
 import { fail, mm, ok, type DegreesPerSide, type Result } from '../units';
 import { faceLine, jointLine } from './cuts';
 import { JOINT } from './face';

@@ -1,4 +1,4 @@
-/** A two-sided blade, both sides alike, ground flat to a height and parallel above it (G9). */
+/** A two-sided blade, both sides alike, ground flat to a height and parallel above it (docs/method.md, G9). */
 import {
   fail,
   ok,

@@ -1,5 +1,5 @@
 /**
- * Sides of a blade by how they are ground (G9), each as points from the apex to the spine. Any two make a
+ * Sides of a blade by how they are ground (docs/method.md, G9), each as points from the apex to the spine. Any two make a
  * section: alike, uneven, or one-sided with a hollow back. Curved grinds are held to a micrometre.
  */
 import { fail, ok, toRadians, type DegreesPerSide, type Result } from '../units';
@@ -152,7 +152,7 @@ export const hollowSide = (side: SideMeasures, grindHeightMm: number, wheelRadiu
 export const convexSide = (side: SideMeasures, grindHeightMm: number, radiusMm: number) =>
   curvedSide(side, grindHeightMm, radiusMm, 1);
 
-/** The back of a one-sided blade: flat rims, and a hollow of radius R and depth d between them (G11). */
+/** The back of a one-sided blade: flat rims, and a hollow of radius R and depth d between them (docs/method.md, G11). */
 export const hollowBackSide = (
   heightMm: number,
   edgeRimMm: number,

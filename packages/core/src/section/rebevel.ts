@@ -1,4 +1,4 @@
-/** Moves the apex up and sets a new edge bevel on both sides of a flat-ground blade (G9). */
+/** Moves the apex up and sets a new edge bevel on both sides of a flat-ground blade (docs/method.md, G9). */
 import { fail, mm, ok, type DegreesPerSide, type Millimetres, type Result } from '../units';
 import { cutBothSides, jointLine } from './cuts';
 import { JOINT } from './face';

@@ -1,4 +1,4 @@
-/** Thinning: one straight cut a side at a low angle, from a kept height of the bevel upwards (G9). */
+/** Thinning: one straight cut a side at a low angle, from a kept height of the bevel upwards (docs/method.md, G9). */
 import {
   fail,
   ok,

@@ -1,6 +1,6 @@
 /**
  * A scallop as cuts: at each place along it a one-sided bevel at the rod's angle, its apex as high as the
- * rod's round leaves it. The rod at angle θ to the flat face cuts an ellipse there (G13).
+ * rod's round leaves it. The rod at angle θ to the flat face cuts an ellipse there (docs/method.md, G13).
  */
 import { toRadians, type DegreesPerSide } from '../units';
 import { cutSection, faceLine, type Cut, type Section } from '../section';

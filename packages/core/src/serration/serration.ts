@@ -1,4 +1,4 @@
-/** Serrations: the rod that fits a scallop (G13). */
+/** Serrations: the rod that fits a scallop (docs/method.md, G13). */
 import { exceeds, SLACK, toRadians, type DegreesPerSide, type Millimetres } from '../units';
 
 export interface ScallopFit {

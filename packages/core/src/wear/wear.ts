@@ -1,4 +1,4 @@
-/** The years: how thickness and height go when only the edge is cut at each visit (G12). */
+/** The years: how thickness and height go when only the edge is cut at each visit (docs/method.md, G12). */
 import { mm, perSide, SLACK } from '../units';
 import { rebevel, type FlatGrind } from '../section';
 

@@ -1,4 +1,4 @@
-/** Two ways through the years (G12): cutting the edge alone, or thinning a little at each visit. */
+/** Two ways through the years (docs/method.md, G12): cutting the edge alone, or thinning a little at each visit. */
 import { mm, perSide, toRadians } from '../units';
 import {
   cutBothSides,

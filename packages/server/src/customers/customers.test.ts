@@ -88,7 +88,7 @@ describe('searching', () => {
 
   test('finds a blade by its name, and by its tag while it hangs in the shop', async () => {
     expect((await found('reed')).blades).toMatchObject([
-      { name: 'Reed knife', owner: 'Tamsin Weir-Oake', tagNumber: withPhones.tagNumber },
+      { name: 'Reed knife', customer: 'Tamsin Weir-Oake', tagNumber: withPhones.tagNumber },
     ]);
     const byTag = await found(String(withPhones.tagNumber));
     expect(byTag.blades.map(({ jobId }) => jobId)).toEqual([withPhones.id]);
@@ -96,7 +96,7 @@ describe('searching', () => {
 
   test('finds nothing for nothing, for signs alone, and for what nobody is called', async () => {
     for (const typed of ['', '%', '***', 'zzzz', '\\', "' OR 1=1"]) {
-      expect(await found(typed)).toEqual({ owners: [], blades: [] });
+      expect(await found(typed)).toEqual({ customers: [], blades: [] });
     }
     await counter
       .get('/api/search')

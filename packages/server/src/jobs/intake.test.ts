@@ -73,7 +73,7 @@ describe('a drop-off', () => {
       { field: 'blades.1.tagNumber', message: 'Tag 301 hangs on a blade of Wick Holm' },
     ]);
     const found = await counter.get('/api/search').query({ q: 'Nobody Kept' });
-    expect(found.body).toEqual({ owners: [], blades: [] });
+    expect(found.body).toEqual({ customers: [], blades: [] });
     const steel = await drop({
       customerId: null,
       newCustomer: person('Nobody Kept'),

@@ -255,7 +255,7 @@ describe('the shop at a glance', () => {
     const board = (await shop.owner.get('/api/shop').expect(200)).body as Board;
     expect(board.jobs[0]).toMatchObject({
       jobId: soon.id,
-      owner: 'Hollis Reed',
+      customer: 'Hollis Reed',
       stage: 'taken in',
     });
     expect(board.jobs.some(({ stage }) => stage === 'returned')).toBe(false);

@@ -23,7 +23,7 @@ import type {
 import { STEELS, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
 import useSWR, { mutate, type SWRConfiguration } from 'swr';
-import useSWRInfinite from 'swr/infinite';
+import useSWRInfinite, { unstable_serialize } from 'swr/infinite';
 import { ApiFailure, asPart, request } from './client';
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
@@ -65,6 +65,10 @@ export const useSteels = (): readonly Steel[] | null => {
   const { data } = useOwnSteels();
   return useMemo(() => (data ? [...STEELS, ...data] : null), [data]);
 };
+
+/** Asks for the list of customers anew, as far as it is shown. */
+export const refreshCustomers = (): Promise<unknown> =>
+  mutate(unstable_serialize(() => '/customers'));
 
 /** The customers by name, page by page. */
 export const useCustomers = () =>

@@ -11,7 +11,7 @@ import { useFieldArray, useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
-import { useCustomer, useSession } from '../api/hooks';
+import { useCustomer, useSession, refreshCustomers } from '../api/hooks';
 import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
 import { Columns } from '../theme/columns';
@@ -85,7 +85,7 @@ const Customer = ({ record }: { record: CustomerRecord }) => {
 
 const keepRecord = async (record: CustomerRecord): Promise<void> => {
   await mutate(`/customers/${record.customer.id}`, record, { revalidate: false });
-  void mutate('/customers');
+  void refreshCustomers();
 };
 
 const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {

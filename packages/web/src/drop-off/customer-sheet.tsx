@@ -25,7 +25,7 @@ export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProp
       <Stack $gap={10}>
         <Columns $columns={4}>
           <SegmentedControl
-            label="Customer"
+            label="Known or new"
             options={[
               { id: 'known', label: 'Known' },
               { id: 'new', label: 'New' },

@@ -1,6 +1,7 @@
 import { dropOffSchema, validate, type BladeRecord } from '@patient-edge/contract';
 import { usualMeasuresOf } from '@patient-edge/core';
 import { jobOf } from '../../test/jobs';
+import { dropStored, writeStored } from '../api/stored';
 import {
   bladeAfter,
   DRAFT,
@@ -117,4 +118,10 @@ test('a draft of an older form is opened with what it lacks, and the blade in ha
   expect(opened.blades[0]).toMatchObject({ tagNumber: '3', sharpness: 'dull' });
   expect(openDraft(record()).customer).toMatchObject({ customerIsNew: false, customerId: '9' });
   expect(openDraft(record()).next.bladeName).toBe('No. 3');
+});
+
+test('a draft kept before customers were called customers is read all the same', () => {
+  writeStored(DRAFT, { owner: { ownerIsNew: false, customerId: '12' }, blades: [] });
+  expect(openDraft(null).customer).toMatchObject({ customerIsNew: false, customerId: '12' });
+  dropStored(DRAFT);
 });

@@ -112,15 +112,26 @@ export const whatItBrings = ({ visits, lastJob }: BladeRecord): string => {
   return `Here before, last on ${dayAndYear(held.takenInAt)}: went home at ${angle.toFixed(1)}° per side · ${(2 * angle).toFixed(1)}° inclusive${stones}.${holding} Its record comes with it.`;
 };
 
+/** A draft may be older than the names of its fields. */
+type KeptDraft = Partial<DropOffDraft> & {
+  readonly owner?: Partial<CustomerValues> & { readonly ownerIsNew?: boolean };
+};
+
+const inOldWords = (kept: KeptDraft['owner']): Partial<CustomerValues> => {
+  if (!kept) return {};
+  const { ownerIsNew, ...rest } = kept;
+  return ownerIsNew === undefined ? rest : { ...rest, customerIsNew: ownerIsNew };
+};
+
 /** What was kept, with the blade in hand if there is one. A draft of an older form may lack fields. */
 export const openDraft = (inHand: BladeRecord | null): DropOffDraft => {
-  const kept = readStored<Partial<DropOffDraft>>(DRAFT);
+  const kept = readStored<KeptDraft>(DRAFT);
   const fresh = newDraft();
   return {
     key: kept?.key ?? fresh.key,
     customer: {
       ...fresh.customer,
-      ...kept?.customer,
+      ...(kept?.customer ?? inOldWords(kept?.owner)),
       ...(inHand ? { customerIsNew: false, customerId: String(inHand.customer.id) } : {}),
     },
     next: { ...fresh.next, ...kept?.next, ...(inHand ? fromRecord(inHand) : {}) },

@@ -340,7 +340,12 @@ const OrderSheet = memo(({ job, plan, choices, onChoices, rack, choicesNow }: Or
           {textOf(warning)}
         </Notice>
       ))}
-      <Settle job={job} plan={plan} choicesNow={choicesNow} disabled={plan.work.problem !== null} />
+      <Approve
+        job={job}
+        plan={plan}
+        choicesNow={choicesNow}
+        disabled={plan.work.problem !== null}
+      />
     </Stack>
   </Panel>
 ));
@@ -509,7 +514,7 @@ const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   );
 };
 
-const Settle = ({
+const Approve = ({
   job,
   plan,
   choicesNow,

@@ -105,7 +105,7 @@ const Prices = ({ list }: { list: PriceList }) => {
         form.setError(`prices.${bad}.amount`, {
           message: `Price must be a number from 0; "${typed.prices[bad]!.amount}" was given`,
         });
-        throw new Error('Not kept: a price wants another look.');
+        throw new Error('Check the marked prices.');
       }
       const body = {
         version: list.version,

@@ -48,7 +48,7 @@ describe('the price list', () => {
     await retype(amounts()[0]!, 'ten');
     await keep();
     expect(await screen.findByText('Price must be a number from 0; "ten" was given')).toBeTruthy();
-    expect(screen.getByText('Not kept: a price wants another look.')).toBeTruthy();
+    expect(screen.getByText('Check the marked prices.')).toBeTruthy();
     expect(amounts()[0]!.value).toBe('ten');
     expect(page.asked.every(({ method }) => method === 'GET')).toBe(true);
   });

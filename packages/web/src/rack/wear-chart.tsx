@@ -114,7 +114,12 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
               </td>
               <td>
                 {onTakeBack && flattening.id === last.id && (
-                  <QuietButton onPress={() => onTakeBack(flattening)}>Undo</QuietButton>
+                  <QuietButton
+                    aria-label="Undo this flattening"
+                    onPress={() => onTakeBack(flattening)}
+                  >
+                    Undo
+                  </QuietButton>
                 )}
               </td>
             </tr>

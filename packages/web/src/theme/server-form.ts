@@ -40,9 +40,7 @@ export const useSubmission = <T extends FieldValues>(
       if (beside.length === 0 || elsewhere.length > 0) {
         setProblem(elsewhere[0]?.message ?? messageOf(error));
       } else {
-        setProblem(
-          `Not yet: ${beside.length === 1 ? 'a field wants' : `${beside.length} fields want`} another look.`,
-        );
+        setProblem('Check the marked fields.');
       }
     } finally {
       setBusy(false);

@@ -80,7 +80,7 @@ const VIEWS: readonly View[] = [
     prepare: async (page) => {
       await page.getByRole('button', { name: /^More of Thin on/ }).click();
       await page
-        .getByRole('heading', { name: 'In order' })
+        .getByRole('heading', { name: 'Steps' })
         .evaluate((heading) => heading.scrollIntoView());
     },
   },

@@ -138,7 +138,7 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
               aria-label={`Use ${named(stoneId)?.name}`}
               onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, stoneId) })}
             >
-              Use it
+              Use
             </QuietButton>
           </li>
         ))}

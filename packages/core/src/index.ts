@@ -21,6 +21,7 @@ export {
 } from './units';
 export { asMessage, asText, bandText, ownText, say, textOf, type Message, type Text } from './text';
 export {
+  asksForTest,
   can,
   refusalOf,
   ROLES,

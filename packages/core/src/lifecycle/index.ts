@@ -1,5 +1,6 @@
 /** Where a job stands, and what may be done with it there. */
 export {
+  asksForTest,
   can,
   refusalOf,
   ROLES,

@@ -224,5 +224,11 @@ export const stagesAfter = (job: JobState, action: JobAction): readonly Stage[] 
     ? (LIFECYCLE[action].transitions.find(({ from }) => from === job.stage)?.to ?? [])
     : [];
 
+/** Whether it matters for an action that the edge was tested: else nobody need look. */
+export const asksForTest = (action: JobAction): boolean =>
+  LIFECYCLE[action].transitions.some(({ needs }) =>
+    needs?.some((need) => need === 'tested' || need === 'not tested'),
+  );
+
 /** Who may do it. */
 export const rolesFor = (action: JobAction): readonly Role[] => LIFECYCLE[action].may;

@@ -20,7 +20,7 @@ import { inTransaction, type Queryable } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
 import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { consentsOfJob, lastAnswers } from '../judge/queries';
-import { changeJob, stateOf } from '../jobs/job';
+import { changeJob, stateFor } from '../jobs/job';
 import { addEvent, lockJobRow, setStage, type JobRow } from '../jobs/queries';
 import { finishStep, reopenStep, replaceBurr, saveWork, stepsOfJob, stopClocks } from './queries';
 
@@ -90,7 +90,7 @@ export const benchRoutes = (pool: Pool): Router => {
       if (!row) throw notFound('This blade');
       const before = (await stepsOfJob(db, jobId, row.round)).find(({ id }) => id === stepId);
       if (!before) throw notFound('This step');
-      if (before.status === 'done' || !can(await stateOf(db, row), 'work step')) {
+      if (before.status === 'done' || !can(await stateFor('work step', db, row), 'work step')) {
         throw conflict(
           'This step has been left; the work on it is kept as it was',
           before.revision,

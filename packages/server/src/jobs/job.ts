@@ -1,6 +1,7 @@
 /** One job whole, and the guard that every change of a job goes through. */
-import type { Job } from '@patient-edge/contract';
+import { isTestedIn, type Job } from '@patient-edge/contract';
 import {
+  asksForTest,
   findUse,
   judgeEdge,
   refusalOf,
@@ -108,7 +109,7 @@ export const changeJob = async (
         row.version,
       );
     }
-    const refusal = refusalOf(await stateOf(db, row), action);
+    const refusal = refusalOf(await stateFor(action, db, row), action);
     if (refusal !== null) throw conflict(refusal, row.version);
     await work(db, row);
     await raiseVersion(db, id);
@@ -116,11 +117,13 @@ export const changeJob = async (
   return readJob(pool, id);
 };
 
-/** What the lifecycle needs to know of a job. */
-export const stateOf = async (db: Queryable, row: JobRow): Promise<JobState> => ({
+/** What the lifecycle needs to know of a job for an action: tests are read only where they matter. */
+export const stateFor = async (
+  action: JobAction,
+  db: Queryable,
+  row: JobRow,
+): Promise<JobState> => ({
   stage: row.stage,
   hasPlan: row.planRecord !== null,
-  isTested: (await testRoundsOfJob(db, row.id)).some(
-    ({ phase, round }) => phase === 'after' && round === row.round,
-  ),
+  isTested: asksForTest(action) && isTestedIn(row.round, await testRoundsOfJob(db, row.id)),
 });

@@ -4,9 +4,8 @@ import { say, type Message } from '../../../text';
 import { bevelsOf } from '../../../blade';
 import { holdingOf } from '../../../machine';
 import { schoolsOf } from '../../choices';
-import { workAlong } from '../../cuts';
 import { edgeChains } from '../../steps';
-import { apexRiseAt, repairDepthAt, type Phase, type PlanContext } from '../context';
+import { apexRiseAt, type Phase, type PlanContext } from '../context';
 import { costOf, planFigures, type AngleOption } from '../figures';
 import type {
   AnglePart,
@@ -17,7 +16,7 @@ import type {
   StockPart,
   WorkPart,
 } from '../parts';
-import { edgeStockOf } from './stock';
+import { edgeStockOf, sumsOver } from './stock';
 import { bladeWorkOf } from './work';
 
 interface Reported extends PlanContext {
@@ -77,7 +76,6 @@ export const reportPhase: Phase<Reported, ReportPart> = (context) => {
 const optionsOf = (context: Reported): AngleOption[] => {
   const { input, strategy, shape, angle, outline, section, stock, progression } = context;
   const chains = edgeChains(input, progression.finishUm);
-  const local = context.stations();
   return angle.advice.map((option): AngleOption => {
     const { angleDeg } = option;
     if (angleDeg <= shape.primaryDeg) {
@@ -87,10 +85,8 @@ const optionsOf = (context: Reported): AngleOption[] => {
     // The chosen angle has been worked already, unless it is thinned too.
     const isWorked = angleDeg === angle.angleDeg && !section.thinning.done;
     const wanted = { angleDeg, thinning: null, micro: section.micro };
-    const along = () =>
-      workAlong(strategy, local, (zMm) => riseMm + repairDepthAt(outline, zMm), wanted).sums;
-    const partWork = { ...bladeWorkOf(context), angleDeg, bands: [] };
-    const sums = isWorked ? stock.sums : (strategy.sumsOf?.(along(), partWork) ?? along());
+    const work = { ...bladeWorkOf(context), angleDeg, bands: [] };
+    const sums = isWorked ? stock.sums : sumsOver(context, riseMm, wanted, work).sums;
     const chain = chains.chainFor(edgeStockOf(strategy, sums));
     return { ...option, ...costOf(sums, chain, riseMm, outline.repair.maxDepthMm) };
   });

@@ -6,6 +6,7 @@ import {
   type CutStrategy,
   type StageSum,
   type StageSums,
+  type Wanted,
 } from '../../cuts';
 import { repairDepthAt, type Phase, type PlanContext } from '../context';
 import { steelOf } from '../figures';
@@ -22,13 +23,12 @@ export interface SectionedContext extends PlanContext {
 export const stockPhase: Phase<SectionedContext, StockPart> = (context) => {
   const { input, strategy, angle, outline, section } = context;
   const local = context.stations();
-  const { sums: along, notWorked } = workAlong(
-    strategy,
-    local,
-    (zMm) => outline.apexRiseMm + repairDepthAt(outline, zMm),
+  const { sums, notWorked } = sumsOver(
+    context,
+    outline.apexRiseMm,
     wantedOf(angle, input, section),
+    sectionWorkOf(context),
   );
-  const sums = strategy.sumsOf?.(along, sectionWorkOf(context)) ?? along;
   const edge = edgeStockOf(strategy, sums);
   return ok({
     sums,
@@ -37,6 +37,22 @@ export const stockPhase: Phase<SectionedContext, StockPart> = (context) => {
     notWorked,
     edge: { stockMm3: edge.mm3, faceAreaMm2: edge.faceMm2 },
   });
+};
+
+/** Steel of every stage for what is wanted, the apex up by so much besides the outline, as the kind counts it. */
+export const sumsOver = (
+  { strategy, stations, outline }: SectionedContext,
+  apexRiseMm: number,
+  wanted: Wanted,
+  work: Omit<BladeWork, 'sums' | 'chain'>,
+): { readonly sums: StageSums; readonly notWorked: number } => {
+  const { sums, notWorked } = workAlong(
+    strategy,
+    stations(),
+    (zMm) => apexRiseMm + repairDepthAt(outline, zMm),
+    wanted,
+  );
+  return { sums: strategy.sumsOf?.(sums, work) ?? sums, notWorked };
 };
 
 /** The work as a kind sees it, as far as the section tells. */

@@ -1,10 +1,8 @@
-/** Routes, and the doors: set-up first, then signing in, then the shop. */
+/** The doors: set-up first, then signing in, then the shop. */
 import { lazy, Suspense } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
 import { SWRConfig } from 'swr';
-import { SWR_SETTINGS, useSession } from './api/hooks';
-import { PageBoundary } from './theme/page-boundary';
-import { NothingHere, Waiting } from './theme/waiting';
+import { SWR_SETTINGS, useSession } from './api/session';
+import { Waiting } from './theme/waiting';
 import { useAppearance } from './theme/appearance';
 
 /** The door loads little: what is behind it comes once somebody is in. */
@@ -14,34 +12,7 @@ const SignInPage = lazy(async () => ({
 const SetUpPage = lazy(async () => ({
   default: (await import('./sign-in/sign-in-page')).SetUpPage,
 }));
-const Frame = lazy(async () => ({ default: (await import('./theme/frame')).Frame }));
-const ShopPage = lazy(async () => ({ default: (await import('./shop/shop-page')).ShopPage }));
-
-const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
-const IntakePage = lazy(() => import('./intake/intake-page'));
-const JudgePage = lazy(() => import('./judge/judge-page'));
-const PhotographPage = lazy(() => import('./photographs/photograph-page'));
-const PricesPage = lazy(() => import('./prices/prices-page'));
-const LabelsPage = lazy(() => import('./labels/labels-page'));
-const JobPage = lazy(() => import('./jobs/job-page'));
-const PlanPage = lazy(() => import('./plan/plan-page'));
-const BenchPage = lazy(() => import('./bench/bench-page'));
-const EdgeTestPage = lazy(() => import('./edge-tests/edge-test-page'));
-const HandOverPage = lazy(() => import('./hand-over/hand-over-page'));
-const BladePage = lazy(() => import('./blades/blade-page'));
-const CustomersPage = lazy(() => import('./customers/customers-page'));
-const CustomerPage = lazy(() => import('./customers/customer-page'));
-const RackPage = lazy(() => import('./rack/rack-page'));
-const StonePage = lazy(() => import('./rack/stone-page'));
-const ProgressionPage = lazy(() => import('./progression/progression-page'));
-const SteelsPage = lazy(() => import('./steels/steels-page'));
-const MachinesPage = lazy(() => import('./machines/machines-page'));
-const HabitsPage = lazy(() => import('./rack/habits-page'));
-const ComparePage = lazy(() => import('./compare/compare-page'));
-const PressurePage = lazy(() => import('./pressure/pressure-page'));
-const TouchUpPage = lazy(() => import('./touch-up/touch-up-page'));
-const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
-const SettingsPage = lazy(() => import('./settings/settings-page'));
+const Pages = lazy(() => import('./pages'));
 
 export const App = () => (
   <SWRConfig value={SWR_SETTINGS}>
@@ -63,45 +34,5 @@ const Doors = () => {
   }
   if (session.needsSetUp) return <SetUpPage />;
   if (!session.staff) return <SignInPage session={session} />;
-  return (
-    <Frame session={session} appearance={appearance} onAppearance={setAppearance}>
-      <PageBoundary>
-        <Suspense fallback={<p role="status">Opening…</p>}>
-          <Routes>
-            <Route index element={<ShopPage />} />
-            <Route path="take-in" element={<DropOffPage />} />
-            <Route path="jobs/:jobId" element={<JobPage />}>
-              <Route path="intake" element={<IntakePage />} />
-              <Route path="photographs/:photographId" element={<PhotographPage />} />
-              <Route path="judge" element={<JudgePage />} />
-              <Route path="touch-up" element={<TouchUpPage />} />
-              <Route path="plan" element={<PlanPage />} />
-              <Route path="compare" element={<ComparePage />} />
-              <Route path="bench" element={<BenchPage />} />
-              <Route path="test" element={<EdgeTestPage />} />
-              <Route path="return" element={<HandOverPage />} />
-            </Route>
-            <Route path="blades/:bladeId" element={<BladePage />} />
-            <Route path="customers" element={<CustomersPage />} />
-            <Route path="customers/:customerId" element={<CustomerPage />} />
-            <Route path="rack" element={<RackPage />} />
-            <Route path="rack/stones/:stoneId" element={<StonePage />} />
-            <Route path="rack/progression" element={<ProgressionPage />} />
-            <Route path="rack/steels" element={<SteelsPage />} />
-            <Route path="rack/machines" element={<MachinesPage />} />
-            <Route path="rack/habits" element={<HabitsPage />} />
-            <Route path="rack/pressure" element={<PressurePage />} />
-            <Route path="calculator" element={<CalculatorPage />} />
-            <Route path="calculator/:questionId" element={<CalculatorPage />} />
-            <Route path="prices" element={<PricesPage />} />
-            <Route path="labels" element={<LabelsPage />} />
-            <Route path="settings" element={<SettingsPage />} />
-            <Route path="owners" element={<Navigate to="/customers" replace />} />
-            <Route path="people" element={<Navigate to="/settings" replace />} />
-            <Route path="*" element={<NothingHere />} />
-          </Routes>
-        </Suspense>
-      </PageBoundary>
-    </Frame>
-  );
+  return <Pages session={session} appearance={appearance} onAppearance={setAppearance} />;
 };

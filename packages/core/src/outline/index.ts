@@ -1,16 +1,15 @@
 /** The blade from the side: stations along the edge, restoring the outline, tracing it. */
+export { readOutline, type TracedCurves } from './readings';
 export { repairOutline, type EdgeDamage, type OutlineRepair } from './repair';
 export { angleAtFixedLift, stationsAlongEdge, type EdgeCurves, type Station } from './stations';
 export { restoreTip, TIP_WAYS, type RestoredTip, type TipWay } from './tip';
 export {
   curveThrough,
   layOut,
-  readOutline,
   splitOutline,
   thinned,
   traceOutline,
   type DrawnWay,
   type PicturePoint,
   type Scaling,
-  type TracedCurves,
 } from './trace';

@@ -6,6 +6,7 @@
 import { LuDecomposition, Matrix } from 'ml-matrix';
 import { CLEAR_OF_CORNER_MM, fail, ok, SLACK, type Result } from '../units';
 import { arcLengths, interpolate, type BladePoint } from '../geometry';
+import type { TracedCurves } from './readings';
 
 /** A place on the picture: x to the right, y down, in its own pixels. */
 export interface PicturePoint {
@@ -146,11 +147,6 @@ const turned = (points: readonly BladePoint[], by: number, origin: BladePoint): 
     return [dz * Math.cos(by) + dy * Math.sin(by), -dz * Math.sin(by) + dy * Math.cos(by)];
   });
 
-export interface TracedCurves {
-  readonly edge: readonly BladePoint[];
-  readonly spine: readonly BladePoint[];
-}
-
 /**
  * Edge and spine in mm (y towards the spine) laid with the heel at (0, 0), the straight of the edge along z
  * and the tip at growing z, whichever way round the picture was. Errors: OUT_OF_RANGE on `edge` or `spine`
@@ -225,44 +221,6 @@ export const traceOutline = (
       }),
     );
   return layOut(inPlane(edgeClicks), inPlane(spineClicks));
-};
-
-export interface OutlineReadings {
-  /** From heel to tip along the blade, mm. */
-  readonly edgeLengthMm: number;
-  /** The same along the curve, mm. */
-  readonly edgeArcMm: number;
-  readonly heightHeelMm: number;
-  readonly heightMiddleMm: number;
-  readonly heightTipMm: number;
-  /** Where the edge has left the straight by 0.3 mm, mm from the heel. */
-  readonly bellyStartMm: number;
-  readonly tipRiseMm: number;
-  /** Between the edge's directions at heel and tip, °. */
-  readonly turnDeg: number;
-}
-
-const OFF_STRAIGHT_MM = 0.3;
-
-/** What a traced outline says in figures, at the places where a caliper would be set. */
-export const readOutline = ({ edge, spine }: TracedCurves): OutlineReadings => {
-  const end = edge[edge.length - 1]!;
-  const heightAt = (share: number): number =>
-    Math.max(0, interpolate(spine, share * end[0]) - interpolate(edge, share * end[0]));
-  const lengths = arcLengths(edge);
-  const direction = (from: BladePoint, to: BladePoint): number =>
-    (Math.atan2(to[1] - from[1], to[0] - from[0]) * 180) / Math.PI;
-  const belly = edge.find(([z, y]) => z > 0.15 * end[0] && Math.abs(y) > OFF_STRAIGHT_MM);
-  return {
-    edgeLengthMm: end[0],
-    edgeArcMm: lengths[lengths.length - 1]!,
-    heightHeelMm: heightAt(0),
-    heightMiddleMm: heightAt(0.5),
-    heightTipMm: heightAt(0.9),
-    bellyStartMm: belly?.[0] ?? end[0],
-    tipRiseMm: end[1],
-    turnDeg: direction(edge[edge.length - 2]!, end) - direction(edge[0]!, edge[1]!),
-  };
 };
 
 /** How a drawing lies: nothing in it says which line is ground. */

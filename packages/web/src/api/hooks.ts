@@ -14,7 +14,6 @@ import type {
   PlanVersion,
   PriceList,
   PrintedLabel,
-  SessionInfo,
   ShopMachine,
   StaffRecord,
   Stone,
@@ -22,21 +21,12 @@ import type {
 } from '@patient-edge/contract';
 import { STEELS, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
-import useSWR, { mutate, type SWRConfiguration } from 'swr';
+import useSWR, { mutate } from 'swr';
 import useSWRInfinite, { unstable_serialize } from 'swr/infinite';
 import { ApiFailure, asPart, request } from './client';
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
 
-/** A refusal stays one; a lost connection is tried again. */
-export const SWR_SETTINGS: SWRConfiguration = {
-  shouldRetryOnError: (error: unknown) =>
-    error instanceof ApiFailure && (error.status === 0 || error.status >= 500),
-  errorRetryInterval: 2000,
-  revalidateOnFocus: true,
-};
-
-export const useSession = () => useSWR<SessionInfo, ApiFailure>('/session', get);
 export const useBoard = () => useSWR<Board, ApiFailure>('/shop', get, { refreshInterval: 20000 });
 export const useJob = (id: string | number) => useSWR<Job, ApiFailure>(`/jobs/${asPart(id)}`, get);
 /** A job others may be working at too: looked at again every few seconds while it is open. */

@@ -5,7 +5,7 @@ import type { Said } from '@patient-edge/core';
 import { ConsentMatters } from '../judge/consent-sheet';
 import { UndoButton } from '../jobs/undo-button';
 import { lastDoneStep } from '../jobs/undo';
-import { QuietLink } from '../theme/buttons';
+import { QuietLink } from '../theme/links';
 import { Row, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 

@@ -5,7 +5,7 @@ import { useBlade } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed } from '../theme/format';
-import { ActionLink } from '../theme/buttons';
+import { ActionLink } from '../theme/links';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';

@@ -11,7 +11,8 @@ import {
   textOf,
 } from '@patient-edge/core';
 import styled from 'styled-components';
-import { useSession, useSteels } from '../api/hooks';
+import { useSteels } from '../api/hooks';
+import { useSession } from '../api/session';
 import { EdgeLifts } from '../instruments/edge-lifts';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed } from '../theme/format';

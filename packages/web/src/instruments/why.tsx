@@ -1,11 +1,8 @@
 /** A figure that can be asked why. */
 import type { Figure } from '@patient-edge/core';
-import { useRef, useState, type ReactNode } from 'react';
-import { Dialog } from 'react-aria-components/Dialog';
-import { Heading } from 'react-aria-components/Heading';
-import { Popover } from 'react-aria-components/Popover';
+import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { valueAndUnit, withUnit } from '../theme/format';
+import { valueAndUnit } from '../theme/format';
 
 const Box = styled.div<{ $large: boolean }>`
   display: grid;
@@ -50,60 +47,8 @@ const AskButton = styled.button`
   cursor: pointer;
   white-space: nowrap;
 `;
-const Card = styled(Popover)`
-  background: var(--sheet);
-  border: 1px solid var(--steel-deep);
-  padding: 14px 18px;
-  max-width: 400px;
-  box-shadow: 0 8px 28px rgb(0 20 30 / 22%);
-  color: var(--ink);
-  & code {
-    font: 500 16px/1.4 var(--figures);
-    display: block;
-    margin: 8px 0;
-    color: var(--accent);
-  }
-  & table {
-    font-size: 15px;
-  }
-  & td:last-child {
-    font-family: var(--figures);
-    text-align: right;
-    padding-right: 0;
-  }
-  & footer {
-    color: var(--ink-soft);
-    font-size: 14px;
-    margin-top: 8px;
-  }
-`;
-
-const Explanation = ({ label, figure }: { label: string; figure: Figure }) => (
-  <Dialog>
-    <Heading slot="title" level={3}>
-      {label}: {withUnit(figure.value, figure.unit)}
-    </Heading>
-    <p>{figure.why.rule}</p>
-    {figure.why.formula !== undefined && <code>{figure.why.formula}</code>}
-    {figure.why.inputs.length > 0 && (
-      <table>
-        <tbody>
-          {figure.why.inputs.map((input) => (
-            <tr key={input.label}>
-              <td>{input.label}</td>
-              <td>
-                {typeof input.value === 'number'
-                  ? withUnit(input.value, input.unit ?? '')
-                  : input.value}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    )}
-    <footer>{figure.why.source}</footer>
-  </Dialog>
-);
+/** Loaded when the first figure is asked: a page of figures is there sooner without it. */
+const WhyCard = lazy(() => import('./why-card'));
 
 interface ExplainedProps {
   readonly label: string;
@@ -134,9 +79,9 @@ const Explained = ({ label, figure, as: Look, name, children }: ExplainedProps) 
         {children}
       </Look>
       {open && (
-        <Card triggerRef={button} isOpen onOpenChange={setOpen}>
-          <Explanation label={label} figure={figure} />
-        </Card>
+        <Suspense>
+          <WhyCard label={label} figure={figure} button={button} onOpenChange={setOpen} />
+        </Suspense>
       )}
     </>
   );

@@ -1,7 +1,8 @@
 /** What it is, what for, and when it is promised. */
 import { bladeKind } from '@patient-edge/core';
 import type { UseFormReturn } from 'react-hook-form';
-import { FormText, FormTypeAhead, InForm } from '../theme/form-fields';
+import { FormTypeAhead } from '../theme/form-choices';
+import { FormText, InForm } from '../theme/form-fields';
 import { Checkbox } from '../theme/checkbox';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';

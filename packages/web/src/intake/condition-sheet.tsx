@@ -2,7 +2,7 @@
 import type { Job } from '@patient-edge/contract';
 import { compareCondition, SHARPNESS } from '@patient-edge/core';
 import type { Control } from 'react-hook-form';
-import { FormChoice } from '../theme/form-fields';
+import { FormChoice } from '../theme/form-choices';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';

@@ -1,7 +1,8 @@
 /** What is asked of this kind of blade and of no other. */
 import { bladeKind, checkBack, isOneSided, questionsFor, type Answers } from '@patient-edge/core';
 import { useWatch, type Control } from 'react-hook-form';
-import { FormNumber, FormPick } from '../theme/form-fields';
+import { FormPick } from '../theme/form-choices';
+import { FormNumber } from '../theme/form-fields';
 import { parseNumber } from '../theme/format';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';

@@ -1,7 +1,7 @@
 /** Said where an intake that was typed and not saved would be looked for in vain. */
 import { canDo, type Job } from '@patient-edge/contract';
 import { memo } from 'react';
-import { ActionLink } from '../theme/buttons';
+import { ActionLink } from '../theme/links';
 import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { hasDraft } from './draft';

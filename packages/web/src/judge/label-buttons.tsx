@@ -2,7 +2,8 @@
 import type { Job, LabelBody } from '@patient-edge/contract';
 import { useState } from 'react';
 import { messageOf, request } from '../api/client';
-import { QuietButton, QuietLink } from '../theme/buttons';
+import { QuietButton } from '../theme/buttons';
+import { QuietLink } from '../theme/links';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 

@@ -1,7 +1,8 @@
 /** Machines the shop owns, and the test cuts that say what their settings are worth. */
 import { useState } from 'react';
 import styled from 'styled-components';
-import { useMachines, useSession } from '../api/hooks';
+import { useMachines } from '../api/hooks';
+import { useSession } from '../api/session';
 import { ShelfNav } from '../rack/shelf-nav';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';

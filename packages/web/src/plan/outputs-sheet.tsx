@@ -1,11 +1,5 @@
 /** What is taken from a plan: the card for the bench, paper gauges, drawings, the plan as a file and back; versions and templates. */
-import {
-  LARGEST_PLAN_FILE,
-  planFileSchema,
-  validate,
-  type Job,
-  type PlanTemplate,
-} from '@patient-edge/contract';
+import type { Job, PlanTemplate } from '@patient-edge/contract';
 import { bladeKind, withDefaults, type PlanChoices, type Side } from '@patient-edge/core';
 import { FileDown, FileUp } from 'lucide-react';
 import { useRef, useState } from 'react';
@@ -110,27 +104,16 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
   const [said, setSaid] = useState<Told | null>(null);
   const read = async (file: File): Promise<void> => {
     try {
-      if (file.size > LARGEST_PLAN_FILE) {
-        throw new Error(
-          `${file.name}: no more than ${LARGEST_PLAN_FILE / 1000} kB; it has ${Math.round(file.size / 1000)} kB`,
-        );
-      }
-      const content: unknown = JSON.parse(await file.text());
-      const checked = validate(planFileSchema, content);
-      if (!checked.ok) {
-        throw new Error(`${file.name}: ${checked.fields.map(({ message }) => message).join('; ')}`);
-      }
-      onChoices(withDefaults(checked.value.choices));
-      const other = checked.value.blade.kindId !== job.measures.kindId;
+      const { readPlanFile } = await import('./read-plan-file');
+      const { choices, blade } = await readPlanFile(file);
+      onChoices(withDefaults(choices));
+      const other = blade.kindId !== job.measures.kindId;
       setSaid({
         words: `Read: ${file.name}.${other ? ' It was made for another kind of blade: look it over.' : ''}`,
         bad: false,
       });
     } catch (error) {
-      setSaid({
-        words: error instanceof SyntaxError ? `${file.name} is not a plan file` : messageOf(error),
-        bad: true,
-      });
+      setSaid({ words: messageOf(error), bad: true });
     }
   };
   return (

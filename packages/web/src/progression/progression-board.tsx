@@ -17,7 +17,7 @@ import { fixed, roughly } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import type { WeighedProgression } from '../workers/progression-worker';
+import type { WeighedProgression } from '../workers/planning-worker';
 import { costWords, WishList, type Wishes } from './wishes';
 
 const Others = styled.ul`

@@ -1,6 +1,7 @@
 /** The rack: every abrasive on one axis of micrometres, drawn to scale, and in rows below. */
 import { useState } from 'react';
-import { useSession, useStones } from '../api/hooks';
+import { useStones } from '../api/hooks';
+import { useSession } from '../api/session';
 import { RackShelf } from '../instruments/rack-shelf';
 import { useMinute } from '../soaking/clock';
 import { ActionButton } from '../theme/buttons';

@@ -14,9 +14,11 @@ import {
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { request } from '../api/client';
-import { keepStone, useSession } from '../api/hooks';
+import { keepStone } from '../api/hooks';
+import { useSession } from '../api/session';
 import { Columns } from '../theme/columns';
-import { FormNumber, FormPick, FormText } from '../theme/form-fields';
+import { FormPick } from '../theme/form-choices';
+import { FormNumber, FormText } from '../theme/form-fields';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';

@@ -10,7 +10,8 @@ import {
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { useFlattenings, useSession, useStones } from '../api/hooks';
+import { useFlattenings, useStones } from '../api/hooks';
+import { useSession } from '../api/session';
 import { StoneSide } from '../instruments/stone-side';
 import { useMinute } from '../soaking/clock';
 import { SoakButton } from '../soaking/soak-button';

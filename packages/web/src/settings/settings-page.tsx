@@ -1,5 +1,5 @@
 /** Settings: one's own account, and for the owner the people of the shop. */
-import { useSession } from '../api/hooks';
+import { useSession } from '../api/session';
 import { MutedText, Stack } from '../theme/layout';
 import { AccountSheet } from './account-sheet';
 import { AddPersonSheet, PeopleSheet } from './people-sheet';

@@ -7,7 +7,7 @@ import { useBoard } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { NEXT, TRACK } from '../jobs/stage';
 import { day, howSoon, weekdayOf } from '../theme/format';
-import { ActionLink } from '../theme/buttons';
+import { ActionLink } from '../theme/links';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';

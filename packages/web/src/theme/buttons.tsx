@@ -1,9 +1,8 @@
-/** Buttons, and links that look like them. */
+/** Buttons. Links that look like them are in `links.tsx`: the door of the shop has no router yet. */
 import { Button, type ButtonProps } from 'react-aria-components/Button';
-import { Link } from 'react-router';
 import styled, { css } from 'styled-components';
 
-const buttonLook = css`
+export const buttonLook = css`
   font: 600 16px/1.2 var(--text);
   min-height: 44px;
   padding: 9px 18px;
@@ -21,14 +20,14 @@ const buttonLook = css`
   }
 `;
 
-const strong = css`
+export const strongLook = css`
   background: var(--accent);
   color: var(--accent-ink);
   &[data-pressed] {
     filter: brightness(0.85);
   }
 `;
-const quiet = css`
+export const quietLook = css`
   background: transparent;
   color: var(--accent);
   &[data-hovered] {
@@ -38,11 +37,11 @@ const quiet = css`
 
 const StrongButton = styled(Button)`
   ${buttonLook}
-  ${strong}
+  ${strongLook}
 `;
 const PlainButton = styled(Button)`
   ${buttonLook}
-  ${quiet}
+  ${quietLook}
   border-color: var(--line);
 `;
 
@@ -50,16 +49,3 @@ const PlainButton = styled(Button)`
 export const ActionButton = (props: ButtonProps) => <StrongButton {...props} />;
 /** Everything else. */
 export const QuietButton = (props: ButtonProps) => <PlainButton {...props} />;
-
-export const ActionLink = styled(Link)`
-  ${buttonLook}
-  ${strong}
-`;
-export const QuietLink = styled(Link)`
-  ${buttonLook}
-  ${quiet}
-  border-color: var(--line);
-  &:hover {
-    background: var(--accent-soft);
-  }
-`;

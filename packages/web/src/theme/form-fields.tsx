@@ -1,18 +1,14 @@
-/** The parts of the theme bound to react-hook-form. Values are as typed; numbers are parsed when sent. */
+/** Fields that are typed into, bound to react-hook-form. Values are as typed; numbers are parsed when sent. */
 import type { ReactElement } from 'react';
 import { Controller, type Control, type FieldValues, type Path } from 'react-hook-form';
-import { type Option } from './options';
-import { SegmentedControl } from './segmented-control';
-import { Select } from './select';
 import { NumberEntry, TextEntry } from './text-fields';
-import { TypeAhead } from './search-box';
 
-interface Place<T extends FieldValues> {
+export interface Place<T extends FieldValues> {
   readonly control: Control<T>;
   readonly name: Path<T>;
 }
 
-interface Labelled<T extends FieldValues> extends Place<T> {
+export interface Labelled<T extends FieldValues> extends Place<T> {
   readonly label: string;
   readonly hint?: string;
 }
@@ -59,37 +55,5 @@ export const FormText = <T extends FieldValues>({
 export const FormNumber = <T extends FieldValues>({ control, name, ...rest }: Labelled<T>) => (
   <InForm control={control} name={name}>
     {(given) => <NumberEntry {...rest} {...given} />}
-  </InForm>
-);
-
-export const FormPick = <T extends FieldValues>({
-  control,
-  name,
-  ...rest
-}: Labelled<T> & { options: readonly Option<string>[] }) => (
-  <InForm control={control} name={name}>
-    {(given) => <Select {...rest} {...given} />}
-  </InForm>
-);
-
-export const FormChoice = <T extends FieldValues>({
-  control,
-  name,
-  ...rest
-}: Labelled<T> & { options: readonly Option<string>[] }) => (
-  <InForm control={control} name={name}>
-    {(given) => <SegmentedControl {...rest} {...given} />}
-  </InForm>
-);
-
-export const FormTypeAhead = <T extends FieldValues>({
-  control,
-  name,
-  ...rest
-}: Place<T> & { label: string; options: readonly Option<string>[] }) => (
-  <InForm control={control} name={name}>
-    {({ value, onChange, error }) => (
-      <TypeAhead {...rest} value={value} onChange={onChange} error={error} />
-    )}
   </InForm>
 );

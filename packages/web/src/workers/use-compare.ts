@@ -9,12 +9,10 @@ import type {
 } from '@patient-edge/core';
 import { proxy, type Remote } from 'comlink';
 import { useCallback, useState } from 'react';
-import type { CompareWorker, MapColumn } from './compare-worker';
+import { createPlanningWorker } from './planning';
+import type { MapColumn, PlanningWorker } from './planning-worker';
 import { useWorkerQuery, type WorkerQuery } from './use-worker-query';
 import { useWorkerRun } from './use-worker-run';
-
-const create = (): Worker =>
-  new Worker(new URL('./compare-worker.ts', import.meta.url), { type: 'module' });
 
 export interface CompareQuestion {
   readonly input: PlanInput;
@@ -22,21 +20,21 @@ export interface CompareQuestion {
   readonly terms: PriceTerms | null;
 }
 const ask = (
-  remote: Remote<CompareWorker>,
+  remote: Remote<PlanningWorker>,
   { input, ids, terms }: CompareQuestion,
 ): Promise<Compared[]> => remote.compare(input, ids, terms);
 
 export const useCompared = (
   question: CompareQuestion | null,
 ): WorkerQuery<CompareQuestion, Compared[]> =>
-  useWorkerQuery<CompareWorker, CompareQuestion, Compared[]>(create, ask, question);
+  useWorkerQuery<PlanningWorker, CompareQuestion, Compared[]>(createPlanningWorker, ask, question);
 
 export interface SpreadQuestion {
   readonly input: PlanInput;
   readonly known: HowKnown;
 }
 const askSpread = (
-  remote: Remote<CompareWorker>,
+  remote: Remote<PlanningWorker>,
   { input, known }: SpreadQuestion,
 ): Promise<Result<PlanSpread>> => remote.spread(input, known);
 
@@ -44,7 +42,11 @@ const askSpread = (
 export const useSpread = (
   question: SpreadQuestion,
 ): WorkerQuery<SpreadQuestion, Result<PlanSpread>> =>
-  useWorkerQuery<CompareWorker, SpreadQuestion, Result<PlanSpread>>(create, askSpread, question);
+  useWorkerQuery<PlanningWorker, SpreadQuestion, Result<PlanSpread>>(
+    createPlanningWorker,
+    askSpread,
+    question,
+  );
 
 export interface MapState {
   readonly columns: readonly MapColumn[];
@@ -56,7 +58,7 @@ export interface MapState {
 /** The map, column by column; a new one stops the one before, and so does leaving the page. */
 export const useTradeMap = () => {
   const [told, setTold] = useState<Pick<MapState, 'columns' | 'all'>>({ columns: [], all: 0 });
-  const { isRunning, error, start: run, stop } = useWorkerRun<CompareWorker>(create);
+  const { isRunning, error, start: run, stop } = useWorkerRun<PlanningWorker>(createPlanningWorker);
   const start = useCallback(
     (input: PlanInput) => {
       setTold({ columns: [], all: 0 });

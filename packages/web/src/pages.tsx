@@ -1,0 +1,88 @@
+/** Behind the door: the frame, and a page for every address. */
+import type { SessionInfo } from '@patient-edge/contract';
+import { lazy, Suspense } from 'react';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import type { Appearance } from './theme/appearance';
+import { Frame } from './theme/frame';
+import { PageBoundary } from './theme/page-boundary';
+import { NothingHere } from './theme/waiting';
+
+const ShopPage = lazy(async () => ({ default: (await import('./shop/shop-page')).ShopPage }));
+
+const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
+const IntakePage = lazy(() => import('./intake/intake-page'));
+const JudgePage = lazy(() => import('./judge/judge-page'));
+const PhotographPage = lazy(() => import('./photographs/photograph-page'));
+const PricesPage = lazy(() => import('./prices/prices-page'));
+const LabelsPage = lazy(() => import('./labels/labels-page'));
+const JobPage = lazy(() => import('./jobs/job-page'));
+const PlanPage = lazy(() => import('./plan/plan-page'));
+const BenchPage = lazy(() => import('./bench/bench-page'));
+const EdgeTestPage = lazy(() => import('./edge-tests/edge-test-page'));
+const HandOverPage = lazy(() => import('./hand-over/hand-over-page'));
+const BladePage = lazy(() => import('./blades/blade-page'));
+const CustomersPage = lazy(() => import('./customers/customers-page'));
+const CustomerPage = lazy(() => import('./customers/customer-page'));
+const RackPage = lazy(() => import('./rack/rack-page'));
+const StonePage = lazy(() => import('./rack/stone-page'));
+const ProgressionPage = lazy(() => import('./progression/progression-page'));
+const SteelsPage = lazy(() => import('./steels/steels-page'));
+const MachinesPage = lazy(() => import('./machines/machines-page'));
+const HabitsPage = lazy(() => import('./rack/habits-page'));
+const ComparePage = lazy(() => import('./compare/compare-page'));
+const PressurePage = lazy(() => import('./pressure/pressure-page'));
+const TouchUpPage = lazy(() => import('./touch-up/touch-up-page'));
+const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
+const SettingsPage = lazy(() => import('./settings/settings-page'));
+
+interface PagesProps {
+  readonly session: SessionInfo;
+  readonly appearance: Appearance;
+  readonly onAppearance: (next: Appearance) => void;
+}
+
+const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
+  <BrowserRouter>
+    <Frame session={session} appearance={appearance} onAppearance={onAppearance}>
+      <PageBoundary>
+        <Suspense fallback={<p role="status">Opening…</p>}>
+          <Routes>
+            <Route index element={<ShopPage />} />
+            <Route path="take-in" element={<DropOffPage />} />
+            <Route path="jobs/:jobId" element={<JobPage />}>
+              <Route path="intake" element={<IntakePage />} />
+              <Route path="photographs/:photographId" element={<PhotographPage />} />
+              <Route path="judge" element={<JudgePage />} />
+              <Route path="touch-up" element={<TouchUpPage />} />
+              <Route path="plan" element={<PlanPage />} />
+              <Route path="compare" element={<ComparePage />} />
+              <Route path="bench" element={<BenchPage />} />
+              <Route path="test" element={<EdgeTestPage />} />
+              <Route path="return" element={<HandOverPage />} />
+            </Route>
+            <Route path="blades/:bladeId" element={<BladePage />} />
+            <Route path="customers" element={<CustomersPage />} />
+            <Route path="customers/:customerId" element={<CustomerPage />} />
+            <Route path="rack" element={<RackPage />} />
+            <Route path="rack/stones/:stoneId" element={<StonePage />} />
+            <Route path="rack/progression" element={<ProgressionPage />} />
+            <Route path="rack/steels" element={<SteelsPage />} />
+            <Route path="rack/machines" element={<MachinesPage />} />
+            <Route path="rack/habits" element={<HabitsPage />} />
+            <Route path="rack/pressure" element={<PressurePage />} />
+            <Route path="calculator" element={<CalculatorPage />} />
+            <Route path="calculator/:questionId" element={<CalculatorPage />} />
+            <Route path="prices" element={<PricesPage />} />
+            <Route path="labels" element={<LabelsPage />} />
+            <Route path="settings" element={<SettingsPage />} />
+            <Route path="owners" element={<Navigate to="/customers" replace />} />
+            <Route path="people" element={<Navigate to="/settings" replace />} />
+            <Route path="*" element={<NothingHere />} />
+          </Routes>
+        </Suspense>
+      </PageBoundary>
+    </Frame>
+  </BrowserRouter>
+);
+
+export default Pages;

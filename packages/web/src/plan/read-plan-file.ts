@@ -1,0 +1,21 @@
+/** A plan file, checked: loaded only when somebody reads one. */
+import { LARGEST_PLAN_FILE, planFileSchema, validate, type PlanFile } from '@patient-edge/contract';
+
+/** Throws an error that names the file, and the field that is wrong in it. */
+export const readPlanFile = async (file: File): Promise<Pick<PlanFile, 'choices' | 'blade'>> => {
+  if (file.size > LARGEST_PLAN_FILE) {
+    throw new Error(
+      `${file.name}: at most ${LARGEST_PLAN_FILE / 1000} kB; it has ${Math.round(file.size / 1000)} kB`,
+    );
+  }
+  let content: unknown;
+  try {
+    content = JSON.parse(await file.text());
+  } catch (error) {
+    if (error instanceof SyntaxError) throw new Error(`${file.name} is not a plan file`);
+    throw error;
+  }
+  const checked = validate(planFileSchema, content);
+  if (checked.ok) return checked.value;
+  throw new Error(`${file.name}: ${checked.fields.map(({ message }) => message).join('; ')}`);
+};

@@ -1,0 +1,3 @@
+/** The planner's worker, as its callers start it: each has its own, all from the one script. */
+export const createPlanningWorker = (): Worker =>
+  new Worker(new URL('./planning-worker.ts', import.meta.url), { type: 'module' });

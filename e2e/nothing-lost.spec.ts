@@ -2,7 +2,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import type { Board, Job } from '../packages/contract/src/index';
 import { textOf } from '../packages/core/src/index';
-import { BENCH, fill, jobNumber, OWNER, pick, signIn, watchConsole } from './support/hands';
+import { BENCH, OWNER, fill, jobNumber, pick, signIn, unfold, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -31,11 +31,8 @@ test('what is chosen for one blade is neither seen nor settled on another', asyn
   await expect(settle).toBeVisible();
   const kept = (): Promise<string[]> =>
     page.evaluate(() => Object.keys(localStorage).filter((name) => name.includes('plan choices')));
-  await pick(
-    page.getByRole('region', { name: 'Holding the angle' }),
-    'The angle is held',
-    'Brass shims',
-  );
+  await unfold(page, 'Holding the angle');
+  await pick(page, 'The angle is held', 'Brass shims');
   await expect.poll(kept).toEqual([`patient-edge plan choices ${first}`]);
   await follow(page, `/jobs/${second}/plan`);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Bread knife');

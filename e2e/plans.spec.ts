@@ -17,7 +17,16 @@ import {
 } from '../packages/core/src/index';
 import { howKnown } from '../packages/web/src/judge/how-known';
 import { withUnit } from '../packages/web/src/theme/format';
-import { BENCH, choose, fill, jobNumber, pick, signIn, watchConsole } from './support/hands';
+import {
+  BENCH,
+  choose,
+  fill,
+  jobNumber,
+  pick,
+  signIn,
+  unfold,
+  watchConsole,
+} from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 // The kinds side by side, each of the two with a shop of its own.
@@ -223,7 +232,8 @@ test('schools, habits of the shop, and a plan that begins with them', async ({ p
   await signIn(page, shop.address, ...BENCH);
   const job = await jobNamed(page, 'Willow knife');
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
-  const schools = page.getByRole('region', { name: 'Schools' });
+  const schools = page.getByRole('region', { name: 'Habits' });
+  await unfold(schools, 'Habits');
   await pick(schools, 'Micro bevel', 'always small');
   await pick(schools, 'Old edge', 'push it back first');
   const list = page.getByRole('list', { name: 'Operations' });
@@ -253,6 +263,7 @@ test('the ways of holding the angle, each in its own terms', async ({ page }) =>
   const job = await jobNamed(page, 'Thin long knife');
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
   const holding = page.getByRole('region', { name: 'Holding the angle' });
+  await unfold(holding, 'Holding the angle');
   await expect(holding.getByText(/^Spine lifted: heel/)).toBeVisible();
   await pick(holding, 'The angle is held', 'Brass shims');
   await expect(holding.getByText(/^heel: \d+ shims? of 1.5 mm give/)).toBeVisible();
@@ -276,6 +287,7 @@ test('the ways of holding the angle, each in its own terms', async ({ page }) =>
   await pick(holding, 'The angle is held', 'Leaning rods');
   await expect(holding.getByText('None of these stones belongs to it')).toBeVisible();
   const stones = page.getByRole('region', { name: 'Progression' });
+  await unfold(stones, 'Change stones');
   await stones.getByRole('button', { name: 'Edge bevel on its own' }).click();
   const edge = page.getByRole('region', { name: 'Edge bevel' });
   await choose(edge, 'Stones', 'Named by hand');

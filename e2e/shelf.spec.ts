@@ -2,15 +2,16 @@
 import { expect, test, type Page } from '@playwright/test';
 import {
   BENCH,
-  choose,
   COUNTER,
+  OWNER,
+  choose,
   fill,
   find,
-  OWNER,
+  jobNumber,
   pick,
   signIn,
+  unfold,
   watchConsole,
-  jobNumber,
 } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
@@ -246,7 +247,9 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   const errors = watchConsole(page);
   await signIn(page, shop.address, ...BENCH);
   await page.goto(`${await jobOf(page, 'Wedding knife')}/plan`);
+  await unfold(page, 'Holding the angle');
   await pick(page, 'The angle is held', 'Clamp and rod');
+  await unfold(page, 'Change stones');
   await page.getByRole('button', { name: 'Micro bevel on its own' }).click();
   const micro = page.getByRole('region', { name: 'Micro bevel' });
   await choose(micro, 'Stones', 'Named by hand');

@@ -4,8 +4,8 @@ import { dirname, join, normalize, relative } from 'node:path';
 
 /** Each may import from those before it. A room is a folder; those of `plan` stand in it. */
 const ROOMS = [
-  'units',
   'text',
+  'units',
   'lifecycle',
   'statistics',
   'geometry',

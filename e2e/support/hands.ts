@@ -43,6 +43,12 @@ export const pick = async (
   await page.getByRole('option', { name: option }).first().click();
 };
 
+/** Opens a part of the page that is folded away. */
+export const unfold = async (within: Page | Locator, title: string): Promise<void> => {
+  const button = within.getByRole('button', { name: title, exact: true });
+  if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
+};
+
 /** Chooses one of a few that are all in sight. */
 export const choose = async (
   within: Page | Locator,

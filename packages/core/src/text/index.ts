@@ -1,3 +1,4 @@
 /** Words as codes, and their English in one place. */
-export { asMessage, asText, joined, ownText, say, textOf, type Message, type Text } from './say';
+export { textOf } from './english';
+export { asMessage, asText, joined, ownText, say, type Message, type Text } from './say';
 export { bandText } from './steps';

@@ -2,11 +2,7 @@
  * Words as codes: what is kept of a step, a warning or an event is a code and its parameters; the English stands in one
  * place, so that wording can be mended for old jobs too.
  */
-import { EVENT_ENGLISH } from './events';
-import { STEP_ENGLISH } from './steps';
-import { WARNING_ENGLISH } from './warnings';
-
-const ENGLISH = { ...STEP_ENGLISH, ...WARNING_ENGLISH, ...EVENT_ENGLISH } as const;
+import type { ENGLISH } from './english';
 
 type English = typeof ENGLISH;
 export type MessageCode = keyof English;
@@ -45,29 +41,6 @@ export const say = <C extends MessageCode>(
 ): Message => {
   const [given] = params;
   return given === undefined ? { code } : { code, params: given };
-};
-
-const isMessage = (param: Param): param is Message =>
-  typeof param === 'object' && param !== null && !Array.isArray(param) && 'code' in param;
-
-/**
- * The English of a message. A code that nobody knows any more is shown as it is, rather than losing the step.
- *
- * @example
- * textOf(say('edge.title.first', { stone: 'Red brick' })); // 'Set the edge on Red brick'
- */
-export const textOf = (text: Text): string => {
-  if ('length' in text) return text.map(textOf).join(' ');
-  const entry: string | ((params: never) => string) | undefined = ENGLISH[text.code];
-  if (entry === undefined) return text.code;
-  if (typeof entry === 'string') return entry;
-  const params = Object.fromEntries(
-    Object.entries(text.params ?? {}).map(([name, param]) => [
-      name,
-      isMessage(param) ? textOf(param) : param,
-    ]),
-  );
-  return entry(params as never);
 };
 
 /** Words somebody typed themselves. */

@@ -1,6 +1,8 @@
+import type { Message } from '../text';
+
 /** A figure that can be asked why: its value, its unit and how it came about. */
 export interface WhyInput {
-  readonly label: string;
+  readonly label: string | Message;
   readonly value: number | string;
   readonly unit?: FigureUnit;
 }

@@ -179,7 +179,7 @@ describe('a figure', () => {
       </FigureList>,
     );
     await userEvent.click(screen.getByRole('button', { name: 'Why: Height lost' }));
-    const card = screen.getByRole('dialog');
+    const card = await screen.findByRole('dialog');
     for (const words of [
       'Height lost: 0.63 mm',
       'The deepest chip.',

@@ -2,15 +2,18 @@
  * Across the blade, as a workshop drawing: the section true to scale with its dimensions and a scale bar, and a
  * lens on what the work is about. The steel a stage takes is hatched between the section before and after it.
  */
-import { spanAtMm, type Section } from '@patient-edge/core';
 import { memo, useId } from 'react';
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
-
-const HEIGHT = 400;
-const WIDTH = 580;
-const LENS = { left: 206, top: 12, width: 362, height: 330 };
-const FULL = { left: 96, top: 30, height: 300 };
+import {
+  HEIGHT,
+  LENS,
+  polygon,
+  sectionLayout,
+  WIDTH,
+  type SectionLayout,
+  type SectionViewProps,
+} from './section-layout';
 
 const Svg = styled.svg`
   display: block;
@@ -34,67 +37,16 @@ const Svg = styled.svg`
   }
 `;
 
-export interface SectionViewProps {
-  /** As it came: drawn dashed. */
-  readonly original: Section;
-  /** Before and after the stage shown; alike where nothing is taken. */
-  readonly before: Section;
-  readonly after: Section;
-  readonly heightMm: number;
-  readonly spineMm: number;
-  /** How much of the blade above its old edge the lens shows. */
-  readonly lensMm: number;
-  /** Apex of the section after. */
-  readonly apexMm: number;
-  /** Top of the bevel after, where it is dimensioned; null where there is none yet. */
-  readonly bevelTopMm: number | null;
-  /** As it is said of this blade: `16.0° per side`. */
-  readonly angleWords: readonly string[];
-  /** Heights above the new edge whose thickness is dimensioned. */
-  readonly calipersMm: readonly number[];
-  readonly label: string;
+interface PartProps {
+  readonly layout: SectionLayout;
+  readonly view: SectionViewProps;
 }
 
-const polygon = (section: Section, x: (mm: number) => number, y: (mm: number) => number): string =>
-  section.vertices.map((vertex) => `${x(vertex.x).toFixed(2)},${y(vertex.y).toFixed(2)}`).join(' ');
-
-/** A round length for a scale bar, no longer than that. */
-const roundLength = (longestMm: number): number => {
-  const power = 10 ** Math.floor(Math.log10(longestMm));
-  return [5, 2, 1].map((each) => each * power).find((each) => each <= longestMm)!;
-};
-
-const DrawnSectionView = (props: SectionViewProps) => {
-  const { original, before, after, heightMm, spineMm, lensMm, apexMm, bevelTopMm } = props;
+const DrawnSectionView = (view: SectionViewProps) => {
   const id = useId();
-  const fullScale = FULL.height / heightMm;
-  const fx = (mm: number): number => FULL.left + mm * fullScale;
-  const fy = (mm: number): number => FULL.top + FULL.height - mm * fullScale;
-  const xs = original.vertices.map(({ x }) => x);
-  const [leftMm, rightMm] = [Math.min(...xs), Math.max(...xs)];
-
-  const top = spanAtMm(original, lensMm * 0.92) ?? [leftMm, rightMm];
-  const widthMm = Math.max(top[1] - top[0], lensMm * 0.1);
-  const scale = Math.min((LENS.height - 34) / lensMm, (LENS.width * 0.6) / widthMm);
-  const centre = LENS.left + LENS.width / 2;
-  const floor = LENS.top + LENS.height - 20;
-  const middleMm = (top[0] + top[1]) / 2;
-  const lx = (mm: number): number => centre + (mm - middleMm) * scale;
-  const ly = (mm: number): number => floor - mm * scale;
-  const times = scale / fullScale;
-  const bar = roundLength(60 / scale);
-  const inLens = (mm: number): boolean => ly(mm) > LENS.top + 14;
-  const shoulder =
-    bevelTopMm !== null && inLens(bevelTopMm) ? spanAtMm(after, bevelTopMm - 1e-6) : null;
-  const calipers = props.calipersMm.flatMap((at, index) => {
-    const span = spanAtMm(after, apexMm + at);
-    // On a high blade the lowest of them would stand on one another.
-    const crowded = index > 0 && (at - props.calipersMm[index - 1]!) * fullScale < 15;
-    return span && !crowded ? [{ at, span, thickness: span[1] - span[0] }] : [];
-  });
-
+  const layout = sectionLayout(view);
   return (
-    <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={props.label}>
+    <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={view.label}>
       <defs>
         <pattern
           id={`${id}-cut`}
@@ -110,7 +62,20 @@ const DrawnSectionView = (props: SectionViewProps) => {
           <rect x={LENS.left} y={LENS.top} width={LENS.width} height={LENS.height} />
         </clipPath>
       </defs>
+      <WholeSection layout={layout} view={view} />
+      <Lens layout={layout} view={view} id={id} />
+    </Svg>
+  );
+};
 
+/** True to scale, with its dimensions and where the lens looks. */
+const WholeSection = ({
+  layout,
+  view: { after, heightMm, spineMm, lensMm, apexMm },
+}: PartProps) => {
+  const { fullScale, fx, fy, leftMm, rightMm, calipers } = layout;
+  return (
+    <>
       <polygon points={polygon(after, fx, fy)} fill="var(--steel)" stroke="var(--ink)" />
       <Upright x={fx(leftMm) - 26} y1={fy(0)} y2={fy(heightMm)} text={fixed(heightMm, 1)} />
       <text data-figure="" x={fx((leftMm + rightMm) / 2)} y={fy(heightMm) - 9} textAnchor="middle">
@@ -144,7 +109,16 @@ const DrawnSectionView = (props: SectionViewProps) => {
         fill="none"
         opacity={0.6}
       />
+    </>
+  );
+};
 
+/** What the work is about, enlarged: what goes is hatched, what was there is dashed. */
+const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
+  const { original, before, after, apexMm, bevelTopMm, angleWords } = view;
+  const { scale, floor, lx, ly, times, bar, inLens, shoulder } = layout;
+  return (
+    <>
       <rect
         x={LENS.left}
         y={LENS.top}
@@ -212,12 +186,12 @@ const DrawnSectionView = (props: SectionViewProps) => {
       {apexMm * scale > 26 && inLens(apexMm) && (
         <Upright x={LENS.left + 34} y1={ly(0)} y2={ly(apexMm)} text={fixed(apexMm, 2)} />
       )}
-      {props.angleWords.map((words, index) => (
+      {angleWords.map((words, index) => (
         <text
           key={words}
           data-figure=""
           x={LENS.left + LENS.width - 8}
-          y={floor - 20 * (props.angleWords.length - 1 - index)}
+          y={floor - 20 * (angleWords.length - 1 - index)}
           textAnchor="end"
           fontWeight={index === 0 ? 700 : 400}
         >
@@ -233,7 +207,7 @@ const DrawnSectionView = (props: SectionViewProps) => {
       <text data-soft="" x={LENS.left} y={LENS.top + LENS.height + 20}>
         {`lens × ${times < 10 ? fixed(times, 1) : Math.round(times)} · hatched: goes at this stage · dashed: as it came`}
       </text>
-    </Svg>
+    </>
   );
 };
 

@@ -1,5 +1,5 @@
 /** Why a figure is what it is: its rule, formula, inputs and source. */
-import type { Figure } from '@patient-edge/core';
+import { asMessage, textOf, type Figure } from '@patient-edge/core';
 import type { RefObject } from 'react';
 import { Dialog } from 'react-aria-components/Dialog';
 import { Heading } from 'react-aria-components/Heading';
@@ -45,16 +45,15 @@ const Explanation = ({ label, figure }: { label: string; figure: Figure }) => (
     {figure.why.inputs.length > 0 && (
       <table>
         <tbody>
-          {figure.why.inputs.map((input) => (
-            <tr key={input.label}>
-              <td>{input.label}</td>
-              <td>
-                {typeof input.value === 'number'
-                  ? withUnit(input.value, input.unit ?? '')
-                  : input.value}
-              </td>
-            </tr>
-          ))}
+          {figure.why.inputs.map(({ label: of, value, unit }) => {
+            const text = textOf(asMessage(of));
+            return (
+              <tr key={text}>
+                <td>{text}</td>
+                <td>{typeof value === 'number' ? withUnit(value, unit ?? '') : value}</td>
+              </tr>
+            );
+          })}
         </tbody>
       </table>
     )}

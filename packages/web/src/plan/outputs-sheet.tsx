@@ -1,6 +1,6 @@
 /** What is taken from a plan: the card for the bench, paper gauges, drawings, the plan as a file and back; versions and templates. */
 import type { Job, PlanTemplate } from '@patient-edge/contract';
-import { bladeKind, withDefaults, type PlanChoices, type Side } from '@patient-edge/core';
+import { bladeKind, type PlanChoices, type Side, withDefaults } from '@patient-edge/core';
 import { FileDown, FileUp } from 'lucide-react';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
@@ -8,11 +8,11 @@ import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { usePlanVersions, useTemplates } from '../api/hooks';
 import { PdfView } from '../labels/pdf-view';
-import { moment, roughly } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
-import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { moment, roughly } from '../theme/format';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
-import { WithWord, type Told } from '../theme/told';
+import { type Told, WithWord } from '../theme/told';
 
 const Download = styled.a`
   display: inline-flex;

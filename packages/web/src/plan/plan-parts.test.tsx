@@ -115,7 +115,7 @@ describe('the operations of a plan', () => {
     showSteps();
     await press(/^More of Set the edge/);
     await press(/^Edit: Set the edge/);
-    await user.type(screen.getByLabelText('Changed to'), '9000');
+    await user.type(await screen.findByLabelText('Changed to'), '9000');
     await press('Save change');
     expect(screen.getByText(/from 0 to 5000; "9000" was given/)).toBeTruthy();
     expect(screen.getByText(/A reason of at least 3 letters/)).toBeTruthy();
@@ -153,7 +153,7 @@ describe('the operations of a plan', () => {
   test('a step of one’s own stands where it was put, and nothing typed is lost on a refusal', async () => {
     showSteps();
     await press('A step of your own');
-    await user.type(screen.getByLabelText('Title'), 'Look under the glass');
+    await user.type(await screen.findByLabelText('Title'), 'Look under the glass');
     await press('Put it in');
     expect(screen.getByText('What to do, at least 3 letters')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Title').value).toBe('Look under the glass');
@@ -280,10 +280,12 @@ describe('where good practitioners disagree', () => {
       </Planned>,
       { 'GET /habits': habits, 'PUT /habits': { ...habits, version: 1 } },
     );
-    await screen.findByText('Where good practitioners disagree');
-    await user.click(screen.getByRole('button', { name: /Old edge$/ }));
+    expect(await screen.findByText('as usual in this shop')).toBeTruthy();
+    await press('Habits');
+    await user.click(await screen.findByRole('button', { name: /Old edge$/ }));
     await user.click(await screen.findByRole('option', { name: 'push it back first' }));
     expect(await screen.findByText(/Push the rolled steel back/)).toBeTruthy();
+    expect(screen.getByText('1 not as usual')).toBeTruthy();
     await press('Make these the shop’s habits');
     expect(await screen.findByText('Kept: the next plan begins so.')).toBeTruthy();
     const sent = page.asked.find(({ method }) => method === 'PUT')!.body;
@@ -306,6 +308,7 @@ describe('holding the angle', () => {
       </Planned>,
       { 'GET /machines': [] },
     );
+    await press('Holding the angle');
     expect(await screen.findByText(/Clip it parallel to the edge/)).toBeTruthy();
     expect(screen.getByRole('img', { name: /^Angle along the edge/ })).toBeTruthy();
   });
@@ -317,6 +320,7 @@ describe('holding the angle', () => {
       </Planned>,
       { 'GET /machines': [] },
     );
+    await press('Holding the angle');
     expect(await screen.findByText(/Spine and edge lie on the stone at once/)).toBeTruthy();
     expect(screen.queryByRole('list', { name: /^Lift of the spine/ })).toBeNull();
   });

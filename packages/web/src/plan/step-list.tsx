@@ -1,37 +1,30 @@
 /** The operations of a plan in their order, each whole, and changed by hand with a reason that stays. */
 import {
-  CHANGEABLE,
-  changeProblem,
-  DIRECTIONS,
+  type AddedStep,
+  asText,
+  type BladePlan,
   figure,
   liftWords,
   MOST_ADDED,
   MOST_CHANGES,
-  scratchDepthUm,
-  type AddedStep,
-  type BladePlan,
-  type Changeable,
   type PlanChoices,
   type PlanInput,
   type PlanStep,
+  scratchDepthUm,
   type StepChange,
-  textOf,
   type Text,
-  asText,
+  textOf,
 } from '@patient-edge/core';
 import { Pencil, Plus, X } from 'lucide-react';
-import { memo, useState } from 'react';
+import { lazy, memo, useState } from 'react';
 import styled from 'styled-components';
 import { Asked } from '../instruments/why';
-import { Columns } from '../theme/columns';
+import { QuietButton } from '../theme/buttons';
 import { bandText, useForceUnit } from '../theme/force';
-import { fixed, parseNumber, roughly } from '../theme/format';
-import { ActionButton, QuietButton } from '../theme/buttons';
-import { Row, MutedText, Stack } from '../theme/layout';
+import { fixed, roughly } from '../theme/format';
+import { MadeWhenOpened } from '../theme/made-when-opened';
+import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { options } from '../theme/options';
-import { Select } from '../theme/select';
-import { NumberEntry, TextEntry } from '../theme/text-fields';
 
 const Steps = styled.ol`
   counter-reset: step;
@@ -106,7 +99,11 @@ const More = styled.button`
   text-decoration: underline;
 `;
 
-interface StepListProps {
+/** Loaded when a step is changed or put in. */
+const ChangeForm = lazy(async () => ({ default: (await import('./step-forms')).ChangeForm }));
+const OwnStepForm = lazy(async () => ({ default: (await import('./step-forms')).OwnStepForm }));
+
+export interface StepListProps {
   readonly plan: BladePlan;
   readonly rack: PlanInput['rack'];
   readonly choices: PlanChoices;
@@ -260,8 +257,9 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
               </QuietButton>
             ))}
           </Row>
-          {editing && (
+          <MadeWhenOpened open={editing}>
             <ChangeForm
+              key={own.length}
               step={step}
               onChange={(change) => {
                 const others = choices.changes.filter(
@@ -272,7 +270,7 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
               }}
               isFull={choices.changes.length >= MOST_CHANGES}
             />
-          )}
+          </MadeWhenOpened>
         </Detail>
       )}
     </li>
@@ -291,88 +289,6 @@ const Said = ({ what, text }: { what: string; text: Text | string | null }) =>
 const titleOf = (plan: BladePlan, stepKey: string): string => {
   const step = plan.work.computed.find(({ key }) => key === stepKey);
   return step ? textOf(step.title) : stepKey;
-};
-
-const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
-  angle: 'Angle per side, °',
-  strokes: 'Strokes a side',
-  force: 'Pressure, N',
-  direction: 'Direction',
-  minutes: 'Minutes',
-  words: 'Words',
-  'left out': 'Leave it out',
-};
-
-const LEAST_REASON = 3;
-const reasonProblem = (reason: string): string | undefined =>
-  reason.trim().length < LEAST_REASON
-    ? `A reason of at least ${LEAST_REASON} letters; it goes on record`
-    : undefined;
-
-const ChangeForm = ({
-  step,
-  onChange,
-  isFull,
-}: {
-  step: PlanStep;
-  onChange: (change: StepChange) => void;
-  isFull: boolean;
-}) => {
-  const [what, setWhat] = useState<Changeable>(step.stoneId === null ? 'minutes' : 'strokes');
-  const [typed, setTyped] = useState('');
-  const [reason, setReason] = useState('');
-  const [tried, setTried] = useState(false);
-  const isNumber = what !== 'direction' && what !== 'words' && what !== 'left out';
-  const to = isNumber ? String(parseNumber(typed) ?? typed) : typed;
-  const problem = changeProblem({ what, to }) ?? undefined;
-  const wrong = reasonProblem(reason);
-  const keep = (): void => {
-    setTried(true);
-    if (problem === undefined && wrong === undefined)
-      onChange({ step: step.key, what, to, reason: reason.trim() });
-  };
-  if (isFull) return <Notice>No more than {MOST_CHANGES} changes in one plan.</Notice>;
-  const shown = tried || typed !== '' ? problem : undefined;
-  return (
-    <Stack $gap={8}>
-      <Columns $columns={3}>
-        <Select
-          label="What is changed"
-          options={CHANGEABLE.map((id) => ({ id, label: WHAT_LABELS[id] }))}
-          value={what}
-          onChange={(next) => {
-            setWhat(next);
-            setTyped('');
-            setTried(false);
-          }}
-        />
-        {what === 'direction' && (
-          <Select
-            label="Changed to"
-            options={options(DIRECTIONS)}
-            value={DIRECTIONS.find((each) => each === typed) ?? null}
-            onChange={setTyped}
-            error={shown}
-          />
-        )}
-        {what === 'words' && (
-          <TextEntry label="Changed to" value={typed} onChange={setTyped} error={shown} lines={3} />
-        )}
-        {isNumber && (
-          <NumberEntry label="Changed to" value={typed} onChange={setTyped} error={shown} />
-        )}
-        <TextEntry
-          label="Because"
-          value={reason}
-          onChange={setReason}
-          error={tried ? wrong : undefined}
-        />
-      </Columns>
-      <Row>
-        <ActionButton onPress={keep}>Save change</ActionButton>
-      </Row>
-    </Stack>
-  );
 };
 
 /** Changes whose step a new plan no longer has: kept until they are taken away by hand. */
@@ -413,41 +329,6 @@ const same = (a: StepChange | AddedStep, b: StepChange | AddedStep): boolean =>
 /** A step of the operator's own, anywhere in the order. */
 const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
   const [open, setOpen] = useState(false);
-  const [tried, setTried] = useState(false);
-  const [typed, setTyped] = useState({ title: '', instruction: '', minutes: '5', reason: '' });
-  const [after, setAfter] = useState('first');
-  const minutes = parseNumber(typed.minutes);
-  const problems = {
-    title: typed.title.trim().length < 3 ? 'A title of at least 3 letters' : undefined,
-    instruction: typed.instruction.trim().length < 3 ? 'What to do, at least 3 letters' : undefined,
-    minutes:
-      minutes === null || minutes < 0.1 || minutes > 600
-        ? `Minutes must be from 0.1 to 600; "${typed.minutes}" was given`
-        : undefined,
-    reason: reasonProblem(typed.reason),
-  };
-  const set = (part: Partial<typeof typed>): void => setTyped({ ...typed, ...part });
-  const keep = (): void => {
-    setTried(true);
-    if (Object.values(problems).some((problem) => problem !== undefined)) return;
-    onChoices({
-      added: [
-        ...choices.added,
-        {
-          after: after === 'first' ? null : after,
-          title: typed.title.trim(),
-          instruction: typed.instruction.trim(),
-          minutes: minutes!,
-          reason: typed.reason.trim(),
-        },
-      ],
-    });
-    setTyped({ title: '', instruction: '', minutes: '5', reason: '' });
-    setTried(false);
-    setOpen(false);
-  };
-  const shown = (field: keyof typeof problems): string | undefined =>
-    tried ? problems[field] : undefined;
   return (
     <Stack $gap={8}>
       {choices.added.map((each, index) => (
@@ -469,49 +350,14 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
           </QuietButton>
         </Row>
       )}
-      {open && (
-        <Stack $gap={8}>
-          <Columns $columns={3}>
-            <Select
-              label="It follows"
-              options={[
-                { id: 'first', label: 'nothing: it comes first' },
-                ...plan.work.steps.map(({ key, title }) => ({ id: key, label: textOf(title) })),
-              ]}
-              value={after}
-              onChange={setAfter}
-            />
-            <TextEntry
-              label="Title"
-              value={typed.title}
-              onChange={(title) => set({ title })}
-              error={shown('title')}
-            />
-            <NumberEntry
-              label="Minutes"
-              value={typed.minutes}
-              onChange={(next) => set({ minutes: next })}
-              error={shown('minutes')}
-            />
-            <TextEntry
-              label="What to do"
-              value={typed.instruction}
-              onChange={(instruction) => set({ instruction })}
-              error={shown('instruction')}
-              lines={2}
-            />
-            <TextEntry
-              label="Because"
-              value={typed.reason}
-              onChange={(reason) => set({ reason })}
-              error={shown('reason')}
-            />
-          </Columns>
-          <Row>
-            <ActionButton onPress={keep}>Put it in</ActionButton>
-          </Row>
-        </Stack>
-      )}
+      <MadeWhenOpened open={open}>
+        <OwnStepForm
+          plan={plan}
+          choices={choices}
+          onChoices={onChoices}
+          onDone={() => setOpen(false)}
+        />
+      </MadeWhenOpened>
     </Stack>
   );
 };

@@ -1,7 +1,7 @@
 /** Points on a picture that can be dragged, nudged by arrow keys and removed. */
 import type { PicturePoint } from '@patient-edge/core';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { View } from './picture-canvas';
+import type { View } from './use-picture';
 
 interface PointsLayerProps {
   readonly points: readonly PicturePoint[];

@@ -1,6 +1,5 @@
 /** The figures of a plan, each with its rule, inputs, formula and source. */
 import { figure, type Figure, type Result, type WhyInput } from '../../units';
-import { textOf } from '../../text';
 import { HAND_SPEED_M_PER_S, type Chain } from '../../abrasive';
 import type { AngleAdvice, PlanInput } from '../choices';
 import { CUT_STAGES, type StageId, type StageSums } from '../cuts';
@@ -193,7 +192,7 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
         { label: 'Wear factor of the steel', value: steel.wearFactor },
         ...steps
           .filter((step) => step.stoneId !== null)
-          .map((step) => ({ label: textOf(step.title), value: step.seconds, unit: 's' as const })),
+          .map((step) => ({ label: step.title, value: step.seconds, unit: 's' as const })),
       ],
       source: 'Removal model; first guesses, to be corrected by the bench',
     }),

@@ -1,0 +1,102 @@
+/** The plan approved: what stops the work later is said while it can still be changed. */
+import { canDo, type Job } from '@patient-edge/contract';
+import { type BladePlan, type PlanChoices, questionsOfSteps, withoutYes } from '@patient-edge/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { messageOf } from '../api/client';
+import { keepJob } from '../api/hooks';
+import { writeJob } from '../api/job-writes';
+import { dropStored } from '../api/stored';
+import { useJudgement } from '../judge/use-judgement';
+import { ActionButton } from '../theme/buttons';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
+import { Notice } from '../theme/notice';
+import { TextEntry } from '../theme/text-fields';
+
+/** What stops the work later is said while the plan can still be changed. */
+const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
+  const judgement = useJudgement(job, plan);
+  if (!judgement) return null;
+  const open = withoutYes(
+    questionsOfSteps(plan.work.steps, judgement.consents).flat(),
+    job.consents,
+  );
+  if (open.length === 0) return null;
+  return (
+    <Notice tone="cut">
+      Ask the customer before the work reaches it: {open.map(({ words }) => words).join(' ')}{' '}
+      <QuietLink to={`/jobs/${job.id}/judge`}>Ask the customer</QuietLink>
+    </Notice>
+  );
+};
+
+export const ApprovePlan = ({
+  job,
+  plan,
+  choicesNow,
+  disabled,
+}: {
+  job: Job;
+  plan: BladePlan;
+  choicesNow: () => PlanChoices;
+  disabled: boolean;
+}) => {
+  const navigate = useNavigate();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [reason, setReason] = useState('');
+  const open = canDo(job, 'approve plan');
+  const settle = async (): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await keepJob(
+        await writeJob({
+          jobId: job.id,
+          method: 'PUT',
+          path: '/plan',
+          version: job.version,
+          body: { choices: choicesNow(), reason },
+        }),
+      );
+      dropStored(`plan choices ${job.id}`);
+      await navigate(`/jobs/${job.id}/bench`);
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  if (!open) return <MutedText>The plan is as it was worked; the blade is {job.stage}.</MutedText>;
+  return (
+    <Stack>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+      <OpenQuestions job={job} plan={plan} />
+      {job.stage === 'on the bench' && (
+        <MutedText>
+          Changing the plan now keeps the work done so far on record and lays the steps anew.
+        </MutedText>
+      )}
+      {job.plan && (
+        <div style={{ maxWidth: 520 }}>
+          <TextEntry
+            label="Why it is changed"
+            value={reason}
+            onChange={setReason}
+            hint="Stands with this version; the one before is kept"
+          />
+        </div>
+      )}
+      <Row>
+        <ActionButton isDisabled={busy || disabled} onPress={() => void settle()}>
+          {job.stage === 'taken in' ? 'Approve plan' : 'Approve changed plan'}
+        </ActionButton>
+      </Row>
+    </Stack>
+  );
+};

@@ -1,0 +1,159 @@
+/** How the angle is held, in the terms of what the shop owns: what to set, and the angle it gives along the edge. */
+import type { ShopMachine } from '@patient-edge/contract';
+import { type BladePlan, type HeldAt, type HeldCurve, ofSide } from '@patient-edge/core';
+import styled from 'styled-components';
+import { EdgeLifts } from '../instruments/edge-lifts';
+import { fixed } from '../theme/format';
+import { MutedText, Stack } from '../theme/layout';
+import { Select } from '../theme/select';
+
+const Svg = styled.svg`
+  display: block;
+  width: 100%;
+  max-width: 640px;
+  height: auto;
+  & text {
+    fill: var(--ink);
+    font: 400 14px var(--figures);
+  }
+`;
+/** Side by side where the sides are held differently. */
+const Curves = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(420px, 100%), 1fr));
+  gap: 12px 24px;
+  & figure {
+    margin: 0;
+  }
+  & figcaption {
+    color: var(--ink-soft);
+  }
+`;
+const Table = styled.table`
+  border-collapse: collapse;
+  font-size: 15.5px;
+  & th,
+  & td {
+    text-align: left;
+    padding: 4px 18px 4px 0;
+    border-top: 1px solid var(--line-soft);
+    font-weight: 400;
+  }
+`;
+
+const WIDTH = 640;
+const HEIGHT = 130;
+const PAD = { left: 46, right: 12, top: 14, bottom: 26 };
+/** A curve within a degree is drawn on an axis of four, so that small things look small. */
+const LEAST_SPAN_DEG = 4;
+
+/** The angle along the edge, heel to tip: with the best place full, elsewhere dashed. */
+const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
+  const angles = [...along, ...elsewhere].flatMap(({ angleDeg }) => angleDeg ?? []);
+  const to = Math.max(...along.map(({ sMm }) => sMm));
+  const low = Math.min(wantedDeg - LEAST_SPAN_DEG / 2, ...angles);
+  const high = Math.max(wantedDeg + LEAST_SPAN_DEG / 2, ...angles);
+  const x = (mm: number): number => PAD.left + ((WIDTH - PAD.left - PAD.right) * mm) / to;
+  const y = (deg: number): number =>
+    HEIGHT - PAD.bottom - ((HEIGHT - PAD.top - PAD.bottom) * (deg - low)) / (high - low);
+  const path = (points: readonly HeldAt[]): string => {
+    let down = false;
+    return points
+      .map(({ sMm, angleDeg }) => {
+        const piece =
+          angleDeg === null
+            ? ''
+            : `${down ? 'L' : 'M'}${x(sMm).toFixed(1)} ${y(angleDeg).toFixed(1)}`;
+        down = angleDeg !== null;
+        return piece;
+      })
+      .join('');
+  };
+  return (
+    <Svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`Angle along the edge${side === null ? '' : ` ${ofSide(side)}`}, from ${fixed(Math.min(...angles), 1)}° to ${fixed(Math.max(...angles), 1)}°; wanted ${fixed(wantedDeg, 1)}°`}
+    >
+      <path
+        d={`M${PAD.left} ${y(wantedDeg)}H${WIDTH - PAD.right}`}
+        stroke="var(--steel-deep)"
+        strokeDasharray="2 4"
+      />
+      <path d={path(elsewhere)} stroke="var(--ink-soft)" strokeDasharray="7 5" fill="none" />
+      <path d={path(along)} stroke="var(--accent)" strokeWidth={3} fill="none" />
+      <text x={4} y={y(wantedDeg) + 5}>
+        {fixed(wantedDeg, 1)}°
+      </text>
+      <text x={PAD.left} y={HEIGHT - 6}>
+        heel
+      </text>
+      <text x={WIDTH - PAD.right} y={HEIGHT - 6} textAnchor="end">
+        {fixed(to, 0)} mm
+      </text>
+    </Svg>
+  );
+};
+
+interface HoldingFieldsProps {
+  readonly plan: BladePlan;
+  readonly machines: readonly ShopMachine[];
+  readonly machineId: string | null;
+  readonly onMachine: (machineId: string | null) => void;
+}
+
+const HoldingFields = ({ plan, machines, machineId, onMachine }: HoldingFieldsProps) => {
+  const inUse = machines.filter(({ retired, id }) => !retired || String(id) === machineId);
+  const { holding } = plan.report;
+  const edge = plan.work.steps.find(
+    ({ operation, lifts: held }) => operation === 'edge' && held.length > 0,
+  );
+  return (
+    <Stack>
+      <div style={{ maxWidth: 340 }}>
+        <Select
+          label="The angle is held"
+          options={[
+            { id: 'hand', label: 'by hand' },
+            ...inUse.map(({ id, name, kind }) => ({ id: String(id), label: name, detail: kind })),
+          ]}
+          value={machineId ?? 'hand'}
+          onChange={(next) => onMachine(next === 'hand' ? null : next)}
+        />
+      </div>
+      {plan.angle.isGuided ? (
+        <p>Spine and edge lie on the stone at once: nothing is lifted.</p>
+      ) : (
+        holding.lines.map((line) => <p key={line}>{line}</p>)
+      )}
+      {holding.curves.length > 0 && (
+        <Curves>
+          {holding.curves.map((curve) => (
+            <figure key={curve.side}>
+              {curve.side !== null && <figcaption>Along the edge, {ofSide(curve.side)}</figcaption>}
+              <AlongChart {...curve} />
+            </figure>
+          ))}
+        </Curves>
+      )}
+      {holding.curves.some(({ elsewhere }) => elsewhere.length > 0) && (
+        <MutedText>Full: at the best place of the clamp. Dashed: clamped at the middle.</MutedText>
+      )}
+      {holding.perStone.length > 0 && (
+        <Table>
+          <tbody>
+            {holding.perStone.map(({ stoneId, stone, words }) => (
+              <tr key={`${stoneId} ${stone}`}>
+                <th scope="row">{stone}</th>
+                <td>{words}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      )}
+      {edge && <EdgeLifts step={edge} />}
+    </Stack>
+  );
+};
+
+export default HoldingFields;

@@ -1,0 +1,94 @@
+/** The stones of the plan on the scale of the rack. */
+import { edgeRack, forTask, findUse, type PlanInput, textOf } from '@patient-edge/core';
+import { lazy, memo, useMemo } from 'react';
+import { GritStair } from '../instruments/grit-stair';
+import { Fold } from '../theme/fold';
+import { Panel, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
+import { Notice } from '../theme/notice';
+import { FinishControl } from './finish-control';
+import type { SheetProps } from './sheet-props';
+
+/** Loaded when it is opened. */
+const StoneChoices = lazy(() => import('./stone-choices'));
+
+interface RackSheetProps extends SheetProps {
+  readonly rack: PlanInput['rack'];
+  readonly machine: PlanInput['machine'];
+}
+
+export const RackSheet = memo(
+  ({ job, plan, choices, onChoices, rack, machine }: RackSheetProps) => {
+    const ofEdge = useMemo(() => edgeRack(rack, machine), [rack, machine]);
+    const marks = useMemo(
+      () =>
+        [...ofEdge, ...forTask(rack, 'finish')].map(({ id, name, um, kind }) => ({
+          id,
+          name,
+          um,
+          strop: kind === 'strop' || kind === 'compound',
+        })),
+      [rack, ofEdge],
+    );
+    const treads = useMemo(
+      () =>
+        plan.work.steps
+          .filter(({ operation }) => operation === 'edge' || operation === 'refine')
+          .flatMap((step) => {
+            const stone = rack.find(({ id }) => id === step.stoneId);
+            return stone
+              ? [{ id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds }]
+              : [];
+          }),
+      [plan, rack],
+    );
+    return (
+      <Panel aria-label="Progression">
+        <Stack>
+          <Row $gap={18} $align="baseline">
+            <h2>Stones</h2>
+            <QuietLink to={`/rack/progression?job=${job.id}`}>Its stones</QuietLink>
+          </Row>
+          <FinishControl
+            plan={plan}
+            choices={choices}
+            advisedUm={findUse(job.useId).finishUm}
+            onChoices={onChoices}
+          />
+          {plan.work.problem ? (
+            <Stack>
+              <Notice tone="cut" alert>
+                {plan.work.problem.message}.
+              </Notice>
+              {plan.progression.toBuy && <p>{textOf(plan.progression.toBuy.reason)}</p>}
+            </Stack>
+          ) : (
+            <GritStair
+              rack={marks}
+              treads={treads}
+              finishUm={plan.progression.finishUm}
+              label="The stones of the progression on the scale of the rack"
+            />
+          )}
+          {plan.progression.advice.map(({ code, stoneId, message }) => (
+            <Notice key={`${code} ${stoneId}`} tone="cut">
+              {textOf(message)}
+            </Notice>
+          ))}
+          <Fold title="Change stones" says={`school: ${choices.school}`}>
+            <StoneChoices
+              job={job}
+              plan={plan}
+              choices={choices}
+              rack={rack}
+              ofEdge={ofEdge}
+              treads={treads}
+              onChoices={onChoices}
+            />
+          </Fold>
+        </Stack>
+      </Panel>
+    );
+  },
+);
+RackSheet.displayName = 'RackSheet';

@@ -1,0 +1,13 @@
+/** What is made, and loaded, when it is first opened; closed again it keeps what was typed in it. */
+import { Suspense, useState, type ReactNode } from 'react';
+
+export const MadeWhenOpened = ({ open, children }: { open: boolean; children: ReactNode }) => {
+  const [made, setMade] = useState(open);
+  if (open && !made) setMade(true);
+  if (!made) return null;
+  return (
+    <div hidden={!open}>
+      <Suspense fallback={<p role="status">Opening…</p>}>{children}</Suspense>
+    </div>
+  );
+};

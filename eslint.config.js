@@ -44,6 +44,12 @@ export default tseslint.config(
     plugins: { 'react-hooks': reactHooks },
     rules: { ...reactHooks.configs.recommended.rules },
   },
+  {
+    // A component that grows beyond a page is a hook and a view.
+    files: ['packages/web/src/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.*'],
+    rules: { 'max-lines-per-function': ['error', { max: 150 }] },
+  },
   forbid(['packages/core/src/**/*.ts'], '@patient-edge/*', 'node:*', 'react', 'express', 'joi'),
   forbid(
     ['packages/contract/src/**/*.ts'],

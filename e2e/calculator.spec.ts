@@ -147,16 +147,16 @@ test.describe('the calculator', () => {
   test('a chip is worked out in steps, and can be stopped', async ({ page }) => {
     await signIn(page, shop.address, ...OWNER);
     await page.goto(`${shop.address}/calculator/chip`);
-    await page.getByRole('button', { name: 'Work it out' }).click();
+    await page.getByRole('button', { name: 'Calculate' }).click();
     await expect(page.getByRole('status').filter({ hasText: '400 stations' })).toBeVisible();
     await expect(answerOf(page)).toContainText('0.80 mm');
     await pick(page, 'Kind', 'Vegetable knife');
     await expect(page.getByRole('status').filter({ hasText: 'stations' })).toHaveCount(0);
-    await page.getByRole('button', { name: 'Work it out' }).click();
+    await page.getByRole('button', { name: 'Calculate' }).click();
     const stop = page.getByRole('button', { name: 'Stop' });
     await stop.click({ timeout: 2000 }).catch(() => undefined);
     await expect(stop).toBeHidden();
-    await expect(page.getByRole('button', { name: 'Work it out' })).toBeEnabled();
+    await expect(page.getByRole('button', { name: 'Calculate' })).toBeEnabled();
   });
 
   test('a wedge and a lift gauge print at true size with a 50 mm check line', async ({ page }) => {

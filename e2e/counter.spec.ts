@@ -32,10 +32,10 @@ test.describe('a new shop', () => {
     await page.getByRole('link', { name: 'Rack' }).click();
     await page.getByRole('button', { name: 'Add an abrasive' }).click();
     await fill(page, { Name: 'First stone', 'Median grain, µm': 'twelve' });
-    await page.getByRole('button', { name: 'Put it on the rack' }).click();
+    await page.getByRole('button', { name: 'Add to rack' }).click();
     await expect(page.getByText('Median grain, µm must be a number')).toBeVisible();
     await page.getByLabel('Median grain, µm').fill('12,5');
-    await page.getByRole('button', { name: 'Put it on the rack' }).click();
+    await page.getByRole('button', { name: 'Add to rack' }).click();
     await expect(page.getByRole('link', { name: 'First stone' })).toBeVisible();
 
     await page.getByRole('link', { name: 'Settings' }).click();
@@ -101,8 +101,8 @@ test.describe('the demo shop', () => {
     expect((await page.request.get(`${shop.address}/api/customers/${double}`)).status()).toBe(404);
 
     await page.getByLabel('How they like their edges').fill('Toothy');
-    await page.getByRole('button', { name: 'Keep the correction' }).click();
-    await expect(page.getByRole('button', { name: 'Keep the correction' })).toBeDisabled();
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByRole('button', { name: 'Save' })).toBeDisabled();
     await page.reload();
     await expect(page.getByLabel('How they like their edges')).toHaveValue('Toothy');
   });

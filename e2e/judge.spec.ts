@@ -35,7 +35,7 @@ test('the angle by three routes: one disagrees and is named; the marker test lea
   await expect(angle.getByText(/Only the very edge was rubbed: too high. Try 20.0°/)).toBeVisible();
   await angle.getByRole('button', { name: 'gone only at the shoulder' }).click();
   await expect(angle.getByText('Between 20° and 22°: try 21.0°.')).toBeVisible();
-  await angle.getByRole('button', { name: 'Take the last try back' }).click();
+  await angle.getByRole('button', { name: 'Undo last try' }).click();
   await fill(angle, { 'Angle tried, °': '18' });
   await angle.getByRole('button', { name: 'gone across the bevel' }).click();
   await expect(angle.getByText('Matched at 18.0° per side.')).toBeVisible();
@@ -80,8 +80,8 @@ test.describe('a photograph', () => {
     await expect(picture).toHaveAttribute('data-ready', '');
     await picture.click({ position: { x: 300, y: 200 } });
     await page.getByRole('textbox', { name: 'Mark 1' }).fill('rust under the handle');
-    await page.getByRole('button', { name: 'Keep the marks' }).click();
-    await expect(page.getByRole('button', { name: 'Keep the marks' })).toBeDisabled();
+    await page.getByRole('button', { name: 'Save marks' }).click();
+    await expect(page.getByRole('button', { name: 'Save marks' })).toBeDisabled();
 
     await page.getByText('Trace the outline', { exact: true }).click();
     await expect(picture).toHaveAttribute('data-ready', '');
@@ -145,7 +145,7 @@ test('an outline comes in from SVG, and a file that is none is told so', async (
   );
   await expect(page.getByText('Outline from a SVG.')).toBeVisible();
   await expect(page.getByLabel('Edge length, mm')).toHaveValue('135');
-  await page.getByRole('button', { name: 'Drop the traced outline' }).click();
+  await page.getByRole('button', { name: 'Remove traced outline' }).click();
   await expect(page.getByText('Outline from a SVG.')).toHaveCount(0);
 });
 
@@ -222,18 +222,18 @@ test('the customer is asked, a no stops the work, the price is agreed, and tag a
   await expect(page.getByText(/^Greet Marsh’s daughter said no/)).toBeVisible();
   await page.getByText('Wrap the handle against slurry.').click();
 
-  await page.getByRole('button', { name: 'Plan with it: Keep what came' }).click();
+  await page.getByRole('button', { name: 'Use: Keep what came' }).click();
   await page.getByRole('button', { name: 'Approve plan' }).click();
   await page.getByText(/^Read\. The stone stands firm/).click();
   await page.getByRole('button', { name: 'Start work' }).click();
   await expect(page.getByRole('alert')).toContainText('The customer said no');
-  await page.getByRole('link', { name: 'Judge', exact: true }).click();
+  await page.getByRole('link', { name: 'Assess', exact: true }).click();
   await expect(page.getByRole('checkbox', { name: /Wrap the handle/ })).toBeChecked();
   await page.getByRole('button', { name: /^Yes: The damage was on the blade/ }).click();
   await expect(page.getByText(/said yes/)).toBeVisible();
 
   const price = page.getByRole('region', { name: 'Price' });
-  await expect(price.getByText('reckoned from the price list')).toBeVisible();
+  await expect(price.getByText('from the price list')).toBeVisible();
   await price.getByLabel('From, EUR').first().fill('a lot');
   await price.getByRole('button', { name: 'Customer agreed' }).click();
   await expect(price.getByRole('alert')).toContainText('Line 1: "a lot"');
@@ -245,7 +245,7 @@ test('the customer is asked, a no stops the work, the price is agreed, and tag a
 
   await page.getByRole('button', { name: 'Print the ticket' }).click();
   await expect(page.getByText('The ticket is in the printer’s tray.')).toBeVisible();
-  await page.getByRole('link', { name: 'Look into the tray' }).click();
+  await page.getByRole('link', { name: 'Open the tray' }).click();
   await expect(page.getByRole('heading', { name: /^Ticket of tag/ })).toBeVisible();
   // Something was drawn on the sheet: not all of it is white.
   const dark = () =>
@@ -260,16 +260,16 @@ test('the customer is asked, a no stops the work, the price is agreed, and tag a
 test('the price list is the owner’s, and a wrong price is told in its line', async ({ page }) => {
   await signIn(page, shop.address, ...OWNER);
   await page.goto(`${shop.address}/prices`);
-  await page.getByRole('button', { name: 'One more price' }).click();
+  await page.getByRole('button', { name: 'Add price' }).click();
   await page.getByLabel('Price, EUR').last().fill('cheap');
-  await page.getByRole('button', { name: 'Keep the price list' }).click();
+  await page.getByRole('button', { name: 'Save price list' }).click();
   await expect(page.getByText('Price must be a number from 0; "cheap" was given')).toBeVisible();
   await page.getByLabel('Price, EUR').last().fill('7');
-  await page.getByRole('button', { name: 'Keep the price list' }).click();
+  await page.getByRole('button', { name: 'Save price list' }).click();
   await expect(page.getByText('This item stands twice for the same kind')).toBeVisible();
   await pick(page.getByRole('listitem').last(), 'For', 'Outdoor');
-  await page.getByRole('button', { name: 'Keep the price list' }).click();
-  await expect(page.getByRole('button', { name: 'Keep the price list' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Save price list' }).click();
+  await expect(page.getByRole('button', { name: 'Save price list' })).toBeDisabled();
   await page.reload();
   await expect(page.getByLabel('Price, EUR')).toHaveCount(13);
 });

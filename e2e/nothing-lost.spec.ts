@@ -57,12 +57,12 @@ test('an intake that was typed and not saved is said where it would be missed', 
   const id = await jobNumber(page, shop.address, 'Thin slicer');
   await page.goto(`${shop.address}/jobs/${id}/intake`);
   await page.getByLabel('Height at heel, mm').fill('39.5');
-  await page.getByRole('navigation', { name: 'This blade' }).getByText('Judge').click();
+  await page.getByRole('navigation', { name: 'This blade' }).getByText('Assess').click();
   const said = page.getByRole('alert').filter({ hasText: 'changes that are not saved' });
   await expect(said).toBeVisible();
   await page.getByRole('navigation', { name: 'This blade' }).getByText('Plan').click();
   await expect(said).toBeVisible();
-  await said.getByRole('link', { name: 'Go back and save' }).click();
+  await said.getByRole('link', { name: 'Go to intake' }).click();
   await expect(page.getByLabel('Height at heel, mm')).toHaveValue('39.5');
 });
 
@@ -72,7 +72,7 @@ test('save right after a damage was added, and a start right after a tick, go th
   await signIn(page, shop.address, ...OWNER);
   const id = await jobNumber(page, shop.address, 'Willow knife');
   await page.goto(`${shop.address}/jobs/${id}/intake`);
-  await page.getByRole('button', { name: 'Add it by number' }).click();
+  await page.getByRole('button', { name: 'Add by numbers' }).click();
   await fill(page, { 'From heel, mm': '40', 'Length, mm': '2', 'Depth, mm': '0.4' });
   await page.getByRole('button', { name: 'Save and assess' }).click();
   await expect(page).toHaveURL(/\/judge$/);
@@ -84,7 +84,7 @@ test('save right after a damage was added, and a start right after a tick, go th
     await route.continue();
   });
   await page.goto(`${shop.address}/jobs/${planned}/bench`);
-  await page.getByText('Read. The stone stands firm').click();
+  await page.getByText('I have read this').click();
   await page.getByText('Wrap the handle against slurry.').click();
   await page.getByRole('button', { name: 'Start work' }).click();
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
@@ -145,7 +145,7 @@ test('a question to the customer stands before the step it concerns', async ({ p
   await page.goto(`${shop.address}/jobs/${id}/plan`);
   await expect(page.getByText('Ask the customer before the work reaches it')).toBeVisible();
   await page.goto(`${shop.address}/jobs/${id}/bench`);
-  await page.getByText('Read. The stone stands firm').click();
+  await page.getByText('I have read this').click();
   await page.getByRole('button', { name: 'Start work' }).click();
   const asked = page.getByRole('region', { name: 'Ask the customer first' });
   await expect(asked).toBeVisible();
@@ -236,10 +236,10 @@ test('a calculation whose worker does not come says so, and answers at the next 
 }) => {
   await signIn(page, shop.address, ...OWNER);
   const id = await jobNumber(page, shop.address, 'Cod splitter');
-  await page.route(/plan-worker-[^/]*\.js$/, (route) => route.abort());
+  await page.route(/planning-worker-[^/]*\.js$/, (route) => route.abort());
   await page.goto(`${shop.address}/jobs/${id}/plan`);
   await expect(page.getByText('The calculation stopped unexpectedly')).toBeVisible();
-  await page.unroute(/plan-worker-[^/]*\.js$/);
+  await page.unroute(/planning-worker-[^/]*\.js$/);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('button', { name: 'Approve plan' })).toBeVisible();
 });
@@ -312,7 +312,7 @@ test('a removed damage comes back, and an agreed price is withdrawn', async ({ p
   await page.goto(`${shop.address}/jobs/${id}/intake`);
   const remove = page.getByRole('button', { name: /^Remove damage/ });
   const before = await remove.count();
-  await page.getByRole('button', { name: 'Add it by number' }).click();
+  await page.getByRole('button', { name: 'Add by numbers' }).click();
   await page.getByLabel('From heel, mm').last().fill('61');
   await remove.last().click();
   await expect(remove).toHaveCount(before);
@@ -325,6 +325,6 @@ test('a removed damage comes back, and an agreed price is withdrawn', async ({ p
   await price.getByRole('button', { name: 'Customer agreed' }).click();
   await expect(price.getByText(/^agreed with/)).toBeVisible();
   await undo.click();
-  await expect(price.getByText('kept, not agreed yet')).toBeVisible();
+  await expect(price.getByText('saved, not agreed yet')).toBeVisible();
   expect(textOf((await jobOf(page, id)).events.at(-1)!.message)).toContain('no longer agreed');
 });

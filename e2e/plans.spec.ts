@@ -157,7 +157,7 @@ for (const [kind, name, operations] of BLADES) {
     await page.getByLabel('Changed to', { exact: true }).fill('33');
     await page.getByRole('button', { name: 'Save change' }).click();
     await expect(page.getByText(/A reason of at least 3 letters/)).toBeVisible();
-    await page.getByLabel('Because', { exact: true }).fill('as it went last time');
+    await page.getByLabel('Reason', { exact: true }).fill('as it went last time');
     await page.getByRole('button', { name: 'Save change' }).click();
     await expect(page.getByText('changed: as it went last time').first()).toBeVisible();
 
@@ -178,8 +178,8 @@ for (const [kind, name, operations] of BLADES) {
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
     await page.getByText(/^Read\. The stone stands firm/).click();
     await page.getByRole('button', { name: 'Start work' }).click();
-    for (const { words } of settled.steps[0]!.asks)
-      await page.getByRole('button', { name: `Yes: ${words}` }).click();
+    for (const { text } of settled.steps[0]!.asks)
+      await page.getByRole('button', { name: `Yes: ${text}` }).click();
     await expect(
       page.getByRole('heading', { level: 1, name: textOf(core.work.steps[0]!.title) }),
     ).toBeVisible();
@@ -239,8 +239,8 @@ test('schools, habits of the shop, and a plan that begins with them', async ({ p
   const list = page.getByRole('list', { name: 'Operations' });
   await expect(list.getByRole('listitem', { name: 'Push the rolled steel back' })).toBeVisible();
   await expect(list.getByRole('listitem', { name: /^Micro bevel on/ })).toBeVisible();
-  await schools.getByRole('button', { name: 'Make these the shop’s habits' }).click();
-  await expect(schools.getByText('Kept: the next plan begins so.')).toBeVisible();
+  await schools.getByRole('button', { name: 'Save as shop habits' }).click();
+  await expect(schools.getByText('Saved. The next plan starts from these.')).toBeVisible();
 
   const next = await jobNamed(page, 'Peeler’s knife');
   await page.goto(`${shop.address}/jobs/${next.id}/plan`);
@@ -250,7 +250,7 @@ test('schools, habits of the shop, and a plan that begins with them', async ({ p
   await expect(page.getByRole('button', { name: /Micro bevel$/ })).toContainText('always small');
   await pick(page, 'Micro bevel', 'only when brittle');
   await pick(page, 'Old edge', 'remove the minimum');
-  await page.getByRole('button', { name: 'Keep the habits' }).click();
+  await page.getByRole('button', { name: 'Save habits' }).click();
   await expect(page.getByText(/Kept|Changed 2 times/).first()).toBeVisible();
   await page.goto(`${shop.address}/jobs/${next.id}/plan`);
   await expect(list.getByRole('listitem', { name: /^Set the edge on/ })).toBeVisible();
@@ -284,6 +284,7 @@ test('the ways of holding the angle, each in its own terms', async ({ page }) =>
   // A rod of the rack joins a chain that ends coarser than it.
   const coarse = await jobNamed(page, 'Wedding knife');
   await page.goto(`${shop.address}/jobs/${coarse.id}/plan`);
+  await unfold(holding, 'Holding the angle');
   await pick(holding, 'The angle is held', 'Leaning rods');
   await expect(holding.getByText('None of these stones belongs to it')).toBeVisible();
   const stones = page.getByRole('region', { name: 'Progression' });
@@ -326,7 +327,7 @@ test('plans side by side, the map, and the place picked on it', async ({ page })
   const cell = page.getByRole('button', { name: /^18° per side, last stone 17 µm/ });
   await cell.click();
   await expect(cell).toHaveAttribute('aria-pressed', 'true');
-  await page.getByRole('button', { name: 'Plan it there' }).click();
+  await page.getByRole('button', { name: 'Use this plan' }).click();
   await expect(page.getByLabel('Per side, °', { exact: true })).toHaveValue('18.0');
   const there = await computed(page, job, { angleDeg: 18, finishUm: [17, 17] });
   expect(squeezed(await figureOf(page, 'Steel lost'))).toContain(
@@ -371,14 +372,14 @@ test('versions are kept, a file is read back, a template serves the next of its 
   const plan = `${shop.address}/jobs/${job.id}/plan`;
   await page.goto(plan);
   await page.getByLabel('Per side, °', { exact: true }).fill('17');
-  await page.getByLabel('Why it is changed').fill('it chipped last month');
+  await page.getByLabel('Reason for the change').fill('it chipped last month');
   await page.getByRole('button', { name: 'Approve changed plan' }).click();
   await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
   await page.goto(plan);
   await expect(page.getByText(/it chipped last month/).first()).toBeVisible();
-  await page.getByLabel('Keep the settled plan as a template').fill('Stall, steep');
+  await page.getByLabel('Save the approved plan as a template').fill('Stall, steep');
   await page.getByRole('button', { name: 'Keep it', exact: true }).click();
-  await expect(page.getByRole('button', { name: 'Plan by it: Stall, steep' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Use template: Stall, steep' })).toBeVisible();
 
   const [file] = await Promise.all([
     page.request.get(`${shop.address}/api/jobs/${job.id}/plan/plan.json`),

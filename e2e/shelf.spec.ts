@@ -39,13 +39,13 @@ test('a stone comes on the rack, is corrected, taken back, and found again by ty
   await form.getByLabel('Grit number').blur();
   await expect(form.getByLabel('Median grain, µm')).toHaveValue('4');
   await fill(form, { 'Thickness left, mm': '30', 'Thickness when new, mm': '25' });
-  await form.getByRole('button', { name: 'Put it on the rack' }).click();
+  await form.getByRole('button', { name: 'Add to rack' }).click();
   await expect(
     form.getByText('Thickness left must be at most 25 mm, as when new; 30 was given'),
   ).toBeVisible();
   await expect(form.getByLabel('Name', { exact: true })).toHaveValue('Pale slate');
   await fill(form, { 'Thickness left, mm': '24' });
-  await form.getByRole('button', { name: 'Put it on the rack' }).click();
+  await form.getByRole('button', { name: 'Add to rack' }).click();
   await expect(page.getByText('Pale slate stands on the rack.')).toBeVisible();
 
   await page.getByLabel('Find by name, grit, abrasive or place').fill('pale');
@@ -54,7 +54,7 @@ test('a stone comes on the rack, is corrected, taken back, and found again by ty
   await page.getByRole('button', { name: 'Correct', exact: true }).click();
   const correct = page.getByRole('region', { name: 'Correct Pale slate' });
   await fill(correct, { Name: 'Dark slate' });
-  await correct.getByRole('button', { name: 'Keep the correction' }).click();
+  await correct.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { name: 'Dark slate', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Pale slate', exact: true })).toBeVisible();
@@ -66,16 +66,16 @@ test('a flattening counts from the grid, takes from the thickness, and can be ta
 }) => {
   await signIn(page, shop.address, ...BENCH);
   await page.goto(`${shop.address}/rack`);
-  await page.getByText('Only what wants care').click();
+  await page.getByText('Only what needs care').click();
   await page.getByRole('link', { name: 'Grey coarse stone' }).click();
   const care = page.getByRole('region', { name: 'Care' });
   await expect(page.getByText(/^Make it flat: \d+ min of work since/)).toBeVisible();
   await fill(care, { Minutes: '4', 'Thickness now, mm': '38.3' });
   await expect(care.getByLabel('Thickness lost, mm')).toHaveValue('0.30');
-  await care.getByRole('button', { name: 'Keep the flattening' }).click();
+  await care.getByRole('button', { name: 'Save flattening' }).click();
   await expect(care.getByText('rub on until it is')).toBeVisible();
   await care.getByText('The pencil grid is gone everywhere').click();
-  await care.getByRole('button', { name: 'Keep the flattening' }).click();
+  await care.getByRole('button', { name: 'Save flattening' }).click();
   await expect(page.getByText('Grey coarse stone is flat.')).toBeVisible();
   await expect(page.getByText(/^Make it flat/)).toHaveCount(0);
   await expect(page.getByText('38.3 mm').first()).toBeVisible();
@@ -90,7 +90,7 @@ test('a soak clock runs on through a reload, on every page, until the stone is t
   await page.goto(`${shop.address}/rack`);
   await page.getByLabel('Find by name, grit, abrasive or place').fill('red stone');
   await page.getByRole('link', { name: 'Red stone' }).click();
-  await page.getByRole('button', { name: /^Put it in the water, 8 min/ }).click();
+  await page.getByRole('button', { name: /^Start soaking, 8 min/ }).click();
   const clocks = page.getByRole('region', { name: 'Stones in the water' });
   await expect(clocks.getByText('Red stone')).toBeVisible();
   await expect(clocks.getByText(/^7:\d\d to go$/)).toBeVisible();
@@ -108,7 +108,7 @@ test('the rack goes out as a file, and comes in only when every line is right', 
   await page.goto(`${shop.address}/rack`);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Save as CSV' }).click(),
+    page.getByRole('link', { name: 'Export CSV' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('rack.csv');
   const file = (text: string) => ({
@@ -120,14 +120,14 @@ test('the rack goes out as a file, and comes in only when every line is right', 
   await input.setInputFiles(file('name,kind,abrasive,um\nLent stone,water stone,ceramic,much\n'));
   const preview = page.getByRole('region', { name: 'What the file holds' });
   await expect(preview.getByText('Median grain, µm must be a number')).toBeVisible();
-  await expect(preview.getByRole('button', { name: 'Keep all of it' })).toBeDisabled();
+  await expect(preview.getByRole('button', { name: 'Import all' })).toBeDisabled();
   await input.setInputFiles(
     file(
       'name,kind,abrasive,um\nLent stone,water stone,ceramic,"6,5"\nRed stone,water stone,aluminium-oxide,12\n',
     ),
   );
   await expect(preview.getByText('1 new, 1 by the name of one on the rack')).toBeVisible();
-  await preview.getByRole('button', { name: 'Keep all of it' }).click();
+  await preview.getByRole('button', { name: 'Import all' }).click();
   await page.getByLabel('Find by name, grit, abrasive or place').fill('lent');
   await expect(page.getByRole('link', { name: 'Lent stone' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
@@ -148,7 +148,7 @@ test('five hundred abrasives stay in hand', async ({ page }) => {
     mimeType: 'text/csv',
     buffer: Buffer.from(`name,kind,abrasive,um\n${lines.join('\n')}\n`),
   });
-  await page.getByRole('button', { name: 'Keep all of it' }).click();
+  await page.getByRole('button', { name: 'Import all' }).click();
   await expect(page.getByText('500 of 500')).toBeVisible();
   // Only the rows in view are made.
   expect(await page.getByRole('row').count()).toBeLessThan(60);
@@ -161,7 +161,7 @@ test('five hundred abrasives stay in hand', async ({ page }) => {
   await page.getByRole('button', { name: 'Add an abrasive' }).click();
   const form = page.getByRole('region', { name: 'Add an abrasive' });
   await fill(form, { Name: 'One too many', 'Median grain, µm': '9' });
-  await form.getByRole('button', { name: 'Put it on the rack' }).click();
+  await form.getByRole('button', { name: 'Add to rack' }).click();
   await expect(form.getByText('The rack must hold at most 500; it holds 500')).toBeVisible();
   const stones = (await (await page.request.get(`${shop.address}/api/stones`)).json()) as {
     id: number;
@@ -187,13 +187,13 @@ test('a steel explains itself, an unknown one is recognised, and one of the shop
   await pick(unknown, 'What it cost new', 'a lot');
   await expect(unknown.getByRole('listitem').first()).toContainText('files skate');
 
-  await page.getByRole('button', { name: 'Add one of your own' }).click();
-  const form = page.getByRole('region', { name: 'A steel of your own' });
+  await page.getByRole('button', { name: 'Add a steel' }).click();
+  const form = page.getByRole('region', { name: 'Add a steel' });
   await fill(form, { Designation: 'Mill-saw steel', 'Hardness to, HRC': '50' });
-  await form.getByRole('button', { name: 'Add it' }).click();
+  await form.getByRole('button', { name: 'Add' }).click();
   await expect(form.getByText('Hardness to, HRC must be at least')).toBeVisible();
   await fill(form, { 'Hardness to, HRC': '61' });
-  await form.getByRole('button', { name: 'Add it' }).click();
+  await form.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByRole('heading', { name: 'Mill-saw steel' })).toBeVisible();
   await page.goto(`${shop.address}/take-in`);
   await find(page, 'Steel', 'mill', 'Mill-saw steel');
@@ -231,7 +231,7 @@ test('a one-sided blade is warned of a stone that is not flat', async ({ page })
   await signIn(page, shop.address, ...BENCH);
   const job = await jobOf(page, 'Paring iron for leather');
   await page.goto(`${job}/plan`);
-  await page.getByRole('link', { name: 'Its stones' }).click();
+  await page.getByRole('link', { name: 'Stones for this blade' }).click();
   await expect(page.getByText('One-sided, with a hollow back')).toBeVisible();
   await fill(page, { 'Finish: finest, µm': '35', 'Finish: coarsest, µm': '45' });
   await expect(
@@ -264,11 +264,12 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   await expect(page.getByText('Set Clamp and rod to').first()).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Into the water' })).toBeVisible();
   await page.getByRole('button', { name: 'Approve plan' }).click();
-  await page.getByText('Read. The stone stands firm').click();
+  await page.getByText('I have read this').click();
   await page.getByRole('button', { name: 'Start work' }).click();
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
   // The plan looked at again is the plan that was settled.
   await page.goto(`${await jobOf(page, 'Wedding knife')}/plan`);
+  await unfold(page, 'Change stones');
   await expect(page.getByRole('region', { name: 'Micro bevel' })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Strokes a side' })).toHaveValue('8');
   expect(errors).toEqual([]);
@@ -280,10 +281,10 @@ test('a machine is calibrated by test cuts, each of which can be taken out again
   await signIn(page, shop.address, ...OWNER);
   await page.goto(`${shop.address}/rack/machines`);
   const table = page.getByRole('region', { name: 'Tilting table' });
-  await expect(table.getByText('Not calibrated: its setting')).toBeVisible();
+  await expect(table.getByText('Not calibrated: the setting')).toBeVisible();
   const cut = async (set: string, measured: string): Promise<void> => {
     await fill(table, { 'Set, ° per side': set, 'Measured, ° per side': measured });
-    await table.getByRole('button', { name: 'Add the test cut' }).click();
+    await table.getByRole('button', { name: 'Add test cut' }).click();
   };
   await cut('15', '90');
   await expect(
@@ -301,7 +302,7 @@ test('a machine is calibrated by test cuts, each of which can be taken out again
   await page.getByRole('button', { name: 'Add a machine' }).click();
   const form = page.getByRole('region', { name: 'Add a machine' });
   await fill(form, { Name: 'Quick belt', 'Speed, m/s': '6' });
-  await form.getByRole('button', { name: 'Add it' }).click();
+  await form.getByRole('button', { name: 'Add' }).click();
   await expect(form.getByText('Radius of the sag, mm is missing: a belt needs it')).toBeVisible();
 });
 
@@ -334,9 +335,9 @@ test('a tired blade goes up the ladder, and home without a plan', async ({ page 
   await page.goto(`${job}/touch-up`);
   await expect(page.getByText(/^lasted \d+ days last time$/).first()).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Now: rod' })).toBeVisible();
-  await page.getByRole('button', { name: 'Not enough: up a rung' }).click();
+  await page.getByRole('button', { name: 'Not enough: next rung' }).click();
   await expect(page.getByRole('heading', { name: 'Now: strop' })).toBeVisible();
-  await page.getByRole('button', { name: 'Enough: test it' }).click();
+  await page.getByRole('button', { name: 'Enough: test the edge' }).click();
   await expect(page.getByRole('heading', { name: /^Verdict/ })).toBeVisible();
   await page.goto(`${job}/return`);
   await expect(page.getByText('Touched up only: the angle stays as it came.')).toBeVisible();

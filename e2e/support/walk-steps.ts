@@ -118,7 +118,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
       await page.getByRole('link', { name: 'Test', exact: true }).click();
       for (const zone of ZONES) await readZone(page, zone, 'Glint', 'Tears', ['410', '420', '430']);
       await page.getByRole('button', { name: 'Save readings' }).click();
-      await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
+      await expect(page.getByText('Saved.', { exact: true })).toBeVisible();
     },
   },
   {

@@ -13,7 +13,7 @@ export interface ConsentBody {
   readonly version: number;
   /** Which matter, as the judgement names it, and the words it was put in. */
   readonly matter: string;
-  readonly words: string;
+  readonly text: string;
   readonly answer: 'yes' | 'no';
   /** Who said so: the customer, or whoever they sent. */
   readonly name: string;
@@ -21,7 +21,7 @@ export interface ConsentBody {
 export const consentSchema = Joi.object<Checked<ConsentBody>, true>({
   version,
   matter: text('Matter', 40).required(),
-  words: text('What was asked', 300).required(),
+  text: text('What was asked', 300).required(),
   answer: oneOf('Answer', ['yes', 'no']),
   name: text('Who said so', 80).required(),
 });

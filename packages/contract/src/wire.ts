@@ -320,7 +320,7 @@ export interface DropOffAnswer {
 /** What the owner said to something that cannot be taken back. */
 export interface Consent {
   readonly matter: string;
-  readonly words: string;
+  readonly text: string;
   readonly answer: 'yes' | 'no';
   readonly name: string;
   readonly at: string;

@@ -286,7 +286,7 @@ export {
   edgeRack,
   forceBandN,
   forceN,
-  liftWords,
+  liftText,
   sidesAlike,
   withStepDefaults,
   type BurrGate,

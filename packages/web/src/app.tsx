@@ -28,7 +28,7 @@ const Doors = () => {
   if (!session) {
     return (
       <main>
-        <Waiting error={error} words="Opening the shop…" />
+        <Waiting error={error} text="Opening the shop…" />
       </main>
     );
   }

@@ -81,7 +81,7 @@ test('marker trials close in on the angle from wherever they begin', () => {
 test('a twist is told as one, and trials that leave it open are no reading', () => {
   const uneven: MarkerTrial[] = [{ angleDeg: 17, seen: 'uneven along the edge' }];
   expect(markerAdvice(uneven, 20)).toMatchObject({ nextDeg: 17 });
-  expect(markerAdvice(uneven, 20).words).toContain('twists');
+  expect(markerAdvice(uneven, 20).text).toContain('twists');
   const open = readAngle(
     { route: 'marker', trials: [{ angleDeg: 20, seen: 'gone only at the edge' }] },
     3,
@@ -97,17 +97,17 @@ test('a twist is told as one, and trials that leave it open are no reading', () 
 });
 
 test('readings that agree are weighed; one that does not is named and left out', () => {
-  const sure: ReadAngle = { route: 'bevel', perSideDeg: 17, sigmaDeg: 0.5, words: '' };
-  const near: ReadAngle = { route: 'gauge', perSideDeg: 18, sigmaDeg: 1, words: '' };
+  const sure: ReadAngle = { route: 'bevel', perSideDeg: 17, sigmaDeg: 0.5, text: '' };
+  const near: ReadAngle = { route: 'gauge', perSideDeg: 18, sigmaDeg: 1, text: '' };
   const agreed = combineAngles([near, sure])!;
   expect(agreed.perSideDeg).toBeCloseTo(17.2, 9);
   expect(agreed.sigmaDeg).toBeCloseTo(1 / Math.sqrt(5), 9);
   expect(agreed.disagreements).toEqual([]);
-  const inclusive: ReadAngle = { route: 'maker', perSideDeg: 34, sigmaDeg: 1.5, words: '' };
+  const inclusive: ReadAngle = { route: 'maker', perSideDeg: 34, sigmaDeg: 1.5, text: '' };
   const split = combineAngles([inclusive, sure])!;
   expect(split.perSideDeg).toBe(17);
   expect(split.disagreements[0]).toMatchObject({ trust: 'bevel', byDeg: 17 });
-  expect(split.disagreements[0]!.words).toContain('per side or inclusive');
+  expect(split.disagreements[0]!.text).toContain('per side or inclusive');
   expect(combineAngles([])).toBeNull();
 });
 

@@ -58,7 +58,7 @@ export interface ReadAngle {
   /** One standard deviation. */
   readonly sigmaDeg: number;
   /** How it came about. */
-  readonly words: string;
+  readonly text: string;
 }
 
 /** A caliper on a bevel's face under a lens, and behind the edge. */
@@ -92,7 +92,7 @@ const fromBevel = (faceMm: number, behindEdgeMm: number, bevels: 1 | 2): Result<
         BEHIND_SIGMA_MM / bevels / (faceMm * cos),
         (shoulder * BEVEL_FACE_SIGMA_MM) / (faceMm ** 2 * cos),
       ),
-    words: `asin(${shoulder.toFixed(3)} / ${faceMm}) from ${bevels === 2 ? 'half the thickness behind the edge' : 'the thickness at the shoulder'} and the width of the face`,
+    text: `asin(${shoulder.toFixed(3)} / ${faceMm}) from ${bevels === 2 ? 'half the thickness behind the edge' : 'the thickness at the shoulder'} and the width of the face`,
   });
 };
 
@@ -122,7 +122,7 @@ export const markerBracket = (trials: readonly MarkerTrial[]): MarkerBracket => 
 
 export interface MarkerAdvice {
   readonly nextDeg: number | null;
-  readonly words: string;
+  readonly text: string;
 }
 
 const FIRST_STEP_DEG = 2;
@@ -135,40 +135,39 @@ export const markerAdvice = (trials: readonly MarkerTrial[], startDeg: number): 
   if (trials.length === 0) {
     return {
       nextDeg: startDeg,
-      words: `Colour the bevel; one light pass on the finest abrasive at ${startDeg.toFixed(1)}°. Begin wide: nothing is lost if the guess is wrong.`,
+      text: `Colour the bevel; one light pass on the finest abrasive at ${startDeg.toFixed(1)}°. Begin wide: nothing is lost if the guess is wrong.`,
     };
   }
   const { aboveDeg, belowDeg, matchedDeg, uneven } = markerBracket(trials);
   if (uneven) {
     return {
       nextDeg: trials.at(-1)!.angleDeg,
-      words:
-        'Gone here and left there: the blade twists, or the clamp or lift wants a correction at that place. Set it and try the same angle again.',
+      text: 'Gone here and left there: the blade twists, or the clamp or lift wants a correction at that place. Set it and try the same angle again.',
     };
   }
   if (matchedDeg !== null)
-    return { nextDeg: null, words: `Matched at ${matchedDeg.toFixed(1)}° per side.` };
+    return { nextDeg: null, text: `Matched at ${matchedDeg.toFixed(1)}° per side.` };
   if (aboveDeg !== null && belowDeg !== null) {
     if (aboveDeg >= belowDeg) {
       return {
         nextDeg: (aboveDeg + belowDeg) / 2,
-        words: `${aboveDeg}° was found too low and ${belowDeg}° too high: one of them was not held. Try between them again.`,
+        text: `${aboveDeg}° was found too low and ${belowDeg}° too high: one of them was not held. Try between them again.`,
       };
     }
     const next = (aboveDeg + belowDeg) / 2;
     return {
       nextDeg: next,
-      words: `Between ${aboveDeg}° and ${belowDeg}°: try ${next.toFixed(1)}°.`,
+      text: `Between ${aboveDeg}° and ${belowDeg}°: try ${next.toFixed(1)}°.`,
     };
   }
   if (aboveDeg !== null)
     return {
       nextDeg: aboveDeg + FIRST_STEP_DEG,
-      words: `Only the shoulder was rubbed: too low. Try ${(aboveDeg + FIRST_STEP_DEG).toFixed(1)}°.`,
+      text: `Only the shoulder was rubbed: too low. Try ${(aboveDeg + FIRST_STEP_DEG).toFixed(1)}°.`,
     };
   return {
     nextDeg: Math.max(3, belowDeg! - FIRST_STEP_DEG),
-    words: `Only the very edge was rubbed: too high. Try ${Math.max(3, belowDeg! - FIRST_STEP_DEG).toFixed(1)}°.`,
+    text: `Only the very edge was rubbed: too high. Try ${Math.max(3, belowDeg! - FIRST_STEP_DEG).toFixed(1)}°.`,
   };
 };
 
@@ -179,7 +178,7 @@ const fromMarker = (trials: readonly MarkerTrial[]): Result<ReadAngle> => {
       route: 'marker',
       perSideDeg: matchedDeg,
       sigmaDeg: uneven ? UNEVEN_SIGMA_DEG : MATCHED_SIGMA_DEG,
-      words: `ink gone across the bevel at ${matchedDeg.toFixed(1)}°`,
+      text: `ink gone across the bevel at ${matchedDeg.toFixed(1)}°`,
     });
   }
   if (aboveDeg === null || belowDeg === null || aboveDeg >= belowDeg) {
@@ -190,7 +189,7 @@ const fromMarker = (trials: readonly MarkerTrial[]): Result<ReadAngle> => {
     route: 'marker',
     perSideDeg: (aboveDeg + belowDeg) / 2,
     sigmaDeg: both((belowDeg - aboveDeg) / Math.sqrt(12), MATCHED_SIGMA_DEG / 2),
-    words: `too low at ${aboveDeg}°, too high at ${belowDeg}°`,
+    text: `too low at ${aboveDeg}°, too high at ${belowDeg}°`,
   });
 };
 
@@ -228,7 +227,7 @@ export const readAngle = (
         route: 'gauge',
         perSideDeg: angle,
         sigmaDeg: both(GAUGE_SIGMA_DEG, leanSigma, ZERO_SIGMA_DEG[reading.zeroed]),
-        words: `${reading.readingDeg}° read on ${reading.seat}, zeroed on ${reading.zeroed}${lean === 0 ? '' : `, ${onFace ? 'and' : 'less'} ${lean.toFixed(1)}° for the lean of that face`}`,
+        text: `${reading.readingDeg}° read on ${reading.seat}, zeroed on ${reading.zeroed}${lean === 0 ? '' : `, ${onFace ? 'and' : 'less'} ${lean.toFixed(1)}° for the lean of that face`}`,
       });
     }
     case 'marker':
@@ -240,7 +239,7 @@ export const readAngle = (
           reading.as === 'inclusive' ? reading.valueDeg / bevels : reading.valueDeg,
         ),
         sigmaDeg: MAKER_SIGMA_DEG,
-        words: `${reading.valueDeg}° ${reading.as} by its maker, when it was new`,
+        text: `${reading.valueDeg}° ${reading.as} by its maker, when it was new`,
       });
     case 'laser': {
       // The beam grazes the face at θ and leaves it at θ again: it is turned by 2θ.
@@ -255,7 +254,7 @@ export const readAngle = (
             (reading.distanceMm * SPOT_SIGMA_MM) / reach,
             (reading.spotMm * DISTANCE_SIGMA_MM) / reach,
           ),
-        words: `half of atan(${reading.spotMm} / ${reading.distanceMm}): the face turns the beam by twice its angle`,
+        text: `half of atan(${reading.spotMm} / ${reading.distanceMm}): the face turns the beam by twice its angle`,
       });
     }
   }
@@ -265,7 +264,7 @@ export interface Disagreement {
   readonly between: readonly [AngleRoute, AngleRoute];
   readonly byDeg: number;
   readonly trust: AngleRoute;
-  readonly words: string;
+  readonly text: string;
 }
 
 export interface CombinedAngle {
@@ -298,7 +297,7 @@ export const combineAngles = (readings: readonly ReadAngle[]): CombinedAngle | n
         between: [sure.route, other.route],
         byDeg,
         trust: sure.route,
-        words: `${ROUTE_LABELS[sure.route]} and ${ROUTE_LABELS[other.route].toLowerCase()} are ${byDeg.toFixed(1)}° apart, more than their uncertainties allow: trust the first (± ${sure.sigmaDeg.toFixed(1)}°).${halved ? ' One is about twice the other: was it per side or inclusive?' : ''}`,
+        text: `${ROUTE_LABELS[sure.route]} and ${ROUTE_LABELS[other.route].toLowerCase()} are ${byDeg.toFixed(1)}° apart, more than their uncertainties allow: trust the first (± ${sure.sigmaDeg.toFixed(1)}°).${halved ? ' One is about twice the other: was it per side or inclusive?' : ''}`,
       });
     }
   });

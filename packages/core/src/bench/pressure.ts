@@ -14,7 +14,7 @@ export interface PressureJudgement {
   readonly sdN: number;
   /** 0 to 1. */
   readonly insideShare: number;
-  readonly words: string;
+  readonly text: string;
 }
 
 /** Below this the hand is off the scale between strokes. */
@@ -34,7 +34,7 @@ export const judgePressure = (
   );
   const inside = pressed.filter(({ newtons }) => newtons >= low && newtons <= high).length;
   const insideShare = inside / pressed.length;
-  const words =
+  const text =
     insideShare >= STEADY_SHARE
       ? 'Steady, and where it belongs.'
       : meanN > high
@@ -42,5 +42,5 @@ export const judgePressure = (
         : meanN < low
           ? 'Too light for this grain.'
           : 'Right on average, but it wanders: slow down.';
-  return { count: pressed.length, meanN, sdN, insideShare, words };
+  return { count: pressed.length, meanN, sdN, insideShare, text };
 };

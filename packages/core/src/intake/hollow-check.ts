@@ -6,7 +6,7 @@ export type BackState = 'hollow' | 'rim worn' | 'not hollow' | 'doubtful' | 'not
 
 export interface BackFinding {
   readonly state: BackState;
-  readonly words: string;
+  readonly text: string;
   /** Radius of the hollow from its width and depth, mm: R = (W²/4 + d²) / (2 d). */
   readonly radiusMm: number | null;
 }
@@ -20,7 +20,7 @@ export const checkBack = (answers: Answers): BackFinding => {
   const width = numberAnswer(answers, 'hollowWidthMm');
   const rim = numberAnswer(answers, 'rimEdgeMm');
   const radiusMm = depth !== null && width !== null ? hollowRadiusMm(width, depth) : null;
-  const finding = (state: BackState, words: string): BackFinding => ({ state, words, radiusMm });
+  const finding = (state: BackState, text: string): BackFinding => ({ state, text, radiusMm });
   switch (test) {
     case undefined:
       return finding(

@@ -98,9 +98,9 @@ describe('the judgement', () => {
     expect(judge({ ...thick, measures }).thickness.state).toBe('thick');
     const guessed = judge({ ...thick, measures, thicknessSigmaMm: 0.09 }).thickness;
     expect(guessed.state).toBe('at its limit');
-    expect(guessed.words).toContain('Measure it again');
+    expect(guessed.text).toContain('Measure it again');
     expect(judge(blade('axe-felling')).thickness.state).toBe('not judged');
-    expect(judge(blade('hollow-outdoor')).thickness.words).toContain('only the very edge');
+    expect(judge(blade('hollow-outdoor')).thickness.text).toContain('only the very edge');
   });
 
   test('finish: the steel’s limit, a named finish beyond it, the maker’s look', () => {
@@ -108,11 +108,11 @@ describe('the judgement', () => {
     expect(fine.finish.um).toEqual([4, 4]);
     const named = judge(blade('chef', { answers: { finishWish: 'very fine', finishWishUm: 1 } }));
     expect(named.finish.um[0]).toBeCloseTo(0.8, 9);
-    expect(named.finish.words).toContain('for the eye');
+    expect(named.finish.text).toContain('for the eye');
     const maker = judge(
       blade('chef', { answers: { finishWish: 'the maker’s finish', sheen: 'satin' } }),
     );
-    expect(maker.finish.words).toContain('satin');
+    expect(maker.finish.text).toContain('satin');
   });
 
   test('consent, caution and protection follow what was found', () => {

@@ -26,19 +26,19 @@ export type Decision = (typeof DECISIONS)[number];
 
 export interface Said {
   readonly id: string;
-  readonly words: string;
+  readonly text: string;
 }
 
 export interface Thickness {
   readonly state: 'thin enough' | 'at its limit' | 'thick' | 'not judged';
-  readonly words: string;
+  readonly text: string;
 }
 
 export interface Judgement {
   readonly decision: Decision;
   readonly reasons: readonly string[];
   readonly thickness: Thickness;
-  readonly finish: { readonly um: readonly [number, number]; readonly words: string };
+  readonly finish: { readonly um: readonly [number, number]; readonly text: string };
   readonly cautions: readonly Said[];
   /** What needs the customer's yes before work. */
   readonly consents: readonly Said[];
@@ -96,7 +96,7 @@ const verdictsOf = (input: JudgeInput): Verdict[] => {
         reason: `The hollow is ${depth} mm deep and its rim worn: the back wants regrinding on a large wheel.`,
       });
     } else if (back.state === 'doubtful' || back.state === 'not hollow') {
-      found.push({ decision: 'do it', reason: back.words });
+      found.push({ decision: 'do it', reason: back.text });
     }
   }
   if (answers['haft'] === 'loose head' || answers['haft'] === 'cracked') {
@@ -130,13 +130,13 @@ const thicknessOf = ({ use, measures, kind, thicknessSigmaMm }: JudgeInput): Thi
   ) {
     return {
       state: 'not judged',
-      words: `Thickness behind the edge does not decide for ${kind.label.toLowerCase()} and ${use.label.toLowerCase()}.`,
+      text: `Thickness behind the edge does not decide for ${kind.label.toLowerCase()} and ${use.label.toLowerCase()}.`,
     };
   }
   if (kind.grind === 'hollow') {
     return {
       state: has > limit ? 'at its limit' : 'thin enough',
-      words: 'Hollow-ground: thin and weak behind the edge. Touch only the very edge.',
+      text: 'Hollow-ground: thin and weak behind the edge. Touch only the very edge.',
     };
   }
   const share = has / limit;
@@ -145,13 +145,13 @@ const thicknessOf = ({ use, measures, kind, thicknessSigmaMm }: JudgeInput): Thi
   if (Math.abs(has - limit) < 2 * thicknessSigmaMm)
     return {
       state: 'at its limit',
-      words: `${figures}: that is within what the measure may be off. Measure it again before anything is thinned.`,
+      text: `${figures}: that is within what the measure may be off. Measure it again before anything is thinned.`,
     };
   if (share > 1)
-    return { state: 'thick', words: `${figures}: thin it, or it will be sharp and still wedge.` };
+    return { state: 'thick', text: `${figures}: thin it, or it will be sharp and still wedge.` };
   if (share > 0.85)
-    return { state: 'at its limit', words: `${figures}: a little off now spares a lot later.` };
-  return { state: 'thin enough', words: `${figures}: leave it.` };
+    return { state: 'at its limit', text: `${figures}: a little off now spares a lot later.` };
+  return { state: 'thin enough', text: `${figures}: leave it.` };
 };
 
 /** Most conventional stainless gains little past this, and general kitchen work past the other, µm. */
@@ -165,7 +165,7 @@ const finishOf = ({ use, steel, answers }: JudgeInput): Judgement['finish'] => {
       wished < steel.finestUsefulUm
         ? ` This steel carries ${steel.finestUsefulUm} µm at the finest: what goes beyond is for the eye, and goes with the first cuts.`
         : '';
-    return { um: [wished * 0.8, wished * 1.25], words: `The customer named ${wished} µm.${doubt}` };
+    return { um: [wished * 0.8, wished * 1.25], text: `The customer named ${wished} µm.${doubt}` };
   }
   const [finest, coarsest] = use.finishUm;
   const low = Math.min(coarsest, Math.max(finest, steel.finestUsefulUm));
@@ -181,13 +181,13 @@ const finishOf = ({ use, steel, answers }: JudgeInput): Judgement['finish'] => {
     wish === 'the maker’s finish' || wish === 'no work to be seen'
       ? ` The bevel is to look as it came: ${[answers['sheen'], answers['scratches'] && `scratches ${String(answers['scratches'])}`].filter(Boolean).join(', ') || 'write down its sheen and scratches before the first stroke'}.`
       : '';
-  return { um: [low, coarsest], words: why + kept };
+  return { um: [low, coarsest], text: why + kept };
 };
 
 const consentsOf = (input: JudgeInput): Said[] => {
   const { damage, kind, answers, steel } = input;
   const asked: Said[] = [];
-  const ask = (id: string, words: string): void => void asked.push({ id, words });
+  const ask = (id: string, text: string): void => void asked.push({ id, text });
   const lost = heightLostMm(input);
   if (lost > ASK_ABOVE_MM)
     ask('height', `About ${lost.toFixed(1)} mm of the blade’s height goes for good.`);
@@ -221,7 +221,7 @@ const consentsOf = (input: JudgeInput): Said[] => {
 
 const cautionsOf = ({ kind, steel, answers }: JudgeInput): Said[] => {
   const said: Said[] = [];
-  const add = (id: string, words: string): void => void said.push({ id, words });
+  const add = (id: string, text: string): void => void said.push({ id, text });
   if (kind.group === 'razor')
     add('hygiene', 'Razors arrive contaminated: disinfect on arrival and before return.');
   if (kind.grind === 'chisel')
@@ -248,7 +248,7 @@ const cautionsOf = ({ kind, steel, answers }: JudgeInput): Said[] => {
 
 const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
   const list: Said[] = [];
-  const add = (id: string, words: string): void => void list.push({ id, words });
+  const add = (id: string, text: string): void => void list.push({ id, text });
   if (kind.group === 'razor') add('disinfect', 'Disinfect blade and scales.');
   if (kind.handle !== 'none') add('handle', 'Wrap the handle against slurry.');
   if (answers['surface'] === 'printed mark')

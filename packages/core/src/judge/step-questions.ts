@@ -26,7 +26,7 @@ const CONCERNED: Readonly<Record<string, readonly Concerns[]>> = {
   tapping: [doing('tapping')],
 };
 
-/** Told to the customer about the blade as a whole: only a no stops the work, before its first step. */
+/** Feedback to the customer about the blade as a whole: only a no stops the work, before its first step. */
 export const ABOUT_THE_BLADE: readonly string[] = ['as-found', 'burnt'];
 
 /** The questions of each step, in the order of the steps; a question stands at one step at most. */

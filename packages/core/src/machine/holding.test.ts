@@ -3,6 +3,7 @@ import {
   DEFAULT_CHOICES,
   NO_SIZES,
   planBlade,
+  textOf,
   type BladePlan,
   type HeldCurve,
   type Machine,
@@ -37,14 +38,14 @@ const tan = (deg: number): number => Math.tan((deg * Math.PI) / 180);
 describe('by hand', () => {
   test('the lift of every zone, and the words to set it again', () => {
     const { holding } = held(null).report;
-    expect(holding.lines[0]).toMatch(
+    expect(holding.lines.map(textOf)[0]).toMatch(
       /heel [\d.]+ mm, middle [\d.]+ mm, belly [\d.]+ mm, tip [\d.]+ mm/,
     );
     expect(holding.setAgain).toContain('By hand, 18.0° per side');
     const { steps } = held(null).work;
     const [heel] = steps.find(({ operation }) => operation === 'edge')!.lifts;
     // The same lift as on the step: a zone has one.
-    expect(holding.lines[0]).toContain(`heel ${heel!.liftMm!.toFixed(1)} mm`);
+    expect(holding.lines.map(textOf)[0]).toContain(`heel ${heel!.liftMm!.toFixed(1)} mm`);
   });
 });
 
@@ -59,13 +60,13 @@ describe('an edge of 70:30', () => {
       made.report.figures.angleInclusive.value,
       9,
     );
-    const [first, second] = made.report.holding.lines.filter((line) =>
-      line.includes('Spine lifted'),
-    );
+    const [first, second] = made.report.holding.lines
+      .map(textOf)
+      .filter((line) => line.includes('Lift the spine'));
     const edge = made.work.steps.find(({ operation }) => operation === 'edge')!;
     const heelOf = (side: number): string => edge.sides[side]!.lifts[0]!.liftMm!.toFixed(1);
-    expect(first).toContain(`On the right: Spine lifted: heel ${heelOf(0)} mm`);
-    expect(second).toContain(`On the left: Spine lifted: heel ${heelOf(1)} mm`);
+    expect(first).toContain(`On the right: Lift the spine: heel ${heelOf(0)} mm`);
+    expect(second).toContain(`On the left: Lift the spine: heel ${heelOf(1)} mm`);
     expect(made.report.holding.setAgain).toMatch(
       /^right: By hand, [\d.]+°; lift .*; left: By hand, [\d.]+°; lift /,
     );
@@ -77,11 +78,11 @@ describe('an edge of 70:30', () => {
     const perSide = made.report.holding.perStone;
     expect(perSide).toHaveLength(2 * held(rig).report.holding.perStone.length);
     const theta = (made.work.held[1]!.angleDeg * Math.PI) / 180;
-    expect(made.report.holding.lines.filter((line) => /Check the clamp/.test(line))).toHaveLength(
-      1,
-    );
     expect(
-      made.report.holding.lines.filter((line) => /^On the \w+: Clamp/.test(line)),
+      made.report.holding.lines.map(textOf).filter((line) => /Check the clamp/.test(line)),
+    ).toHaveLength(1);
+    expect(
+      made.report.holding.lines.map(textOf).filter((line) => /^On the \w+: Clamp/.test(line)),
     ).toHaveLength(2);
     expect(perSide.find(({ stone }) => stone.endsWith(', left'))!.heightMm).toBeCloseTo(
       160 * Math.tan(theta) + 12 / Math.cos(theta),
@@ -104,13 +105,13 @@ describe('an edge of 70:30', () => {
     const made = uneven(machine('table', {}, [{ setDeg: 15, measuredDeg: 15 }]));
     const { setting } = made.work.steps.find(({ operation }) => operation === 'edge')!;
     const [right, left] = made.work.held.map(({ angleDeg }) => angleDeg.toFixed(1));
-    expect(setting!.words).toContain(`On the right: Set Rig to ${right}°`);
-    expect(setting!.words).toContain(`On the left: Set Rig to ${left}°`);
+    expect(textOf(setting!.text)).toContain(`On the right: Set Rig to ${right}°`);
+    expect(textOf(setting!.text)).toContain(`On the left: Set Rig to ${left}°`);
   });
 
   test('alike on both sides is told once', () => {
     expect(held(null).work.held.map(({ side }) => side)).toEqual([null]);
-    expect(held(null).report.holding.lines.join()).not.toContain('On the right');
+    expect(held(null).report.holding.lines.map(textOf).join()).not.toContain('On the right');
   });
 });
 
@@ -120,24 +121,30 @@ describe('shims', () => {
       report: { holding },
     } = held(machine('shims', { shimMm: 1.5 }));
     expect(holding.lines).toHaveLength(4);
-    for (const line of holding.lines)
+    for (const line of holding.lines.map(textOf))
       expect(line).toMatch(/\d+ shims? of 1.5 mm give [\d.]+°; \d+ would/);
     for (const { angleDeg } of holding.curves[0]!.along)
       expect(Math.abs(angleDeg! - 18)).toBeLessThan(2.5);
   });
 
   test('thick ones are warned of', () => {
-    expect(held(machine('shims', { shimMm: 9 })).report.holding.warnings.join()).toContain(
-      'thinner ones',
-    );
+    expect(
+      held(machine('shims', { shimMm: 9 }))
+        .report.holding.warnings.map(textOf)
+        .join(),
+    ).toContain('thinner ones');
   });
 });
 
 describe('a rail', () => {
   test('sits o / tan θ above the edge, parallel to it, and says where it no longer serves', () => {
     const made = held(machine('guide rail', { railOffsetMm: 7 }));
-    expect(made.report.holding.lines[0]).toContain(`${(7 / tan(18)).toFixed(1)} mm above it`);
-    expect(made.report.holding.lines[1]).toContain('It serves from the heel to');
+    expect(made.report.holding.lines.map(textOf)[0]).toContain(
+      `${(7 / tan(18)).toFixed(1)} mm above the edge`,
+    );
+    expect(made.report.holding.lines.map(textOf)[1]).toContain(
+      'It holds the angle from the heel to',
+    );
     const served = made.report.holding.curves[0]!.along.filter(({ angleDeg }) => angleDeg !== null);
     expect(served[0]!.angleDeg).toBeCloseTo(18, 1);
     expect(served.length).toBeLessThan(made.report.holding.curves[0]!.along.length);
@@ -160,7 +167,7 @@ describe('a rail', () => {
     const {
       report: { holding },
     } = held(machine('guide rail', { railOffsetMm: 7 }), { measures: low });
-    expect(holding.warnings.join()).toContain('too low for this rail');
+    expect(holding.warnings.map(textOf).join()).toContain('too low for this rail');
     expect(holding.setAgain).toBe('');
   });
 });
@@ -212,17 +219,19 @@ describe('a clamp and rod', () => {
     // Five millimetres thicker, five thinner than the stone it was measured with.
     expect(second!.heightMm).toBeCloseTo(160 * Math.tan(raised) + 17 / Math.cos(raised), 9);
     expect(third!.heightMm).toBeCloseTo(160 * Math.tan(raised) + 7 / Math.cos(raised), 9);
-    expect(second!.words).toContain('raised by 0.20°');
-    expect(steps.find(({ stoneId }) => stoneId === 'red')!.setting!.words).toContain('Rig');
+    expect(textOf(second!.text)).toContain('raised by 0.20°');
+    expect(textOf(steps.find(({ stoneId }) => stoneId === 'red')!.setting!.text)).toContain('Rig');
   });
 });
 
 describe('a table', () => {
   test('is set by its test cuts, and warned of without them', () => {
     const cut = held(machine('table', {}, [{ setDeg: 15, measuredDeg: 16 }]));
-    expect(cut.report.holding.lines[0]).toContain('Set Rig to 17.0°');
+    expect(cut.report.holding.lines.map(textOf)[0]).toContain('Set Rig to 17.0°');
     expect(cut.report.holding.warnings).toEqual([]);
-    expect(held(machine('table', {})).report.holding.warnings.join()).toContain('not calibrated');
+    expect(held(machine('table', {})).report.holding.warnings.map(textOf).join()).toContain(
+      'not calibrated',
+    );
   });
 
   test('says what a gauge reads on the face that looks up, with the lean of that face', () => {
@@ -232,8 +241,8 @@ describe('a table', () => {
     const slope =
       (CHEF.spineMiddleMm - CHEF.thicknessBehindEdgeMm) / 2 / (CHEF.heightMiddleMm - bevelMm);
     const lean = (Math.atan(slope) * 180) / Math.PI;
-    expect(made.report.holding.lines[1]).toContain(`reads ${(18 + lean).toFixed(1)}°`);
-    expect(made.report.holding.lines[1]).toContain(`leans ${lean.toFixed(1)}°`);
+    expect(made.report.holding.lines.map(textOf)[1]).toContain(`reads ${(18 + lean).toFixed(1)}°`);
+    expect(made.report.holding.lines.map(textOf)[1]).toContain(`leans ${lean.toFixed(1)}°`);
   });
 });
 
@@ -260,8 +269,8 @@ describe('what moves its own abrasive', () => {
   test('a belt is set lower for the angle at the apex itself, a wheel higher', () => {
     const cuts = [{ setDeg: 15, measuredDeg: 16 }];
     const settingsOf = (made: BladePlan): [number, number] => {
-      const [, set] = /to ([\d.]+)°/.exec(made.report.holding.lines[0]!)!;
-      const [, apex] = /apex itself set ([\d.]+)°/.exec(made.report.holding.lines[1]!)!;
+      const [, set] = /to ([\d.]+)°/.exec(made.report.holding.lines.map(textOf)[0]!)!;
+      const [, apex] = /apex itself set ([\d.]+)°/.exec(made.report.holding.lines.map(textOf)[1]!)!;
       return [Number(set), Number(apex)];
     };
     const belt = held(machine('belt', { sagRadiusMm: 60, speedMPerS: 3 }, cuts), withOwn('belt'));
@@ -279,10 +288,10 @@ describe('what moves its own abrasive', () => {
 
   test('only its own abrasive runs on it; the rest stays with the hand', () => {
     const belt = machine('belt', { sagRadiusMm: 60, speedMPerS: 3 });
-    const mixed = held(belt, withOwn('belt')).report.holding.lines.join(' ');
-    expect(mixed).toContain('On it: Its own. By hand at the lifts told: ');
-    const none = held(belt, { rack: RACK }).report.holding.lines.join(' ');
-    expect(none).toContain('None of these stones belongs to it');
+    const mixed = held(belt, withOwn('belt')).report.holding.lines.map(textOf).join(' ');
+    expect(mixed).toContain('On it: Its own. By hand at the lifts given: ');
+    const none = held(belt, { rack: RACK }).report.holding.lines.map(textOf).join(' ');
+    expect(none).toContain('None of these stones fits it');
   });
 
   test('a rod held upright: the spine stands off it by the lift', () => {
@@ -290,18 +299,20 @@ describe('what moves its own abrasive', () => {
     const made = held(upright, withOwn('rod'));
     const step = made.work.steps.find(({ stoneId }) => stoneId === 'own')!;
     for (const { zone, liftMm } of step.lifts)
-      expect(made.report.holding.lines[0]).toContain(`${zone} ${liftMm!.toFixed(1)} mm`);
-    expect(step.setting!.words).toBe('Lean the spine 18.0° away from the rod.');
+      expect(made.report.holding.lines.map(textOf)[0]).toContain(
+        `${zone} ${liftMm!.toFixed(1)} mm`,
+      );
+    expect(textOf(step.setting!.text)).toBe('Lean the spine 18.0° away from the rod.');
     expect(made.work.steps.find(({ stoneId }) => stoneId === 'brown')!.setting).toBeUndefined();
   });
 
   test('a leaning rod takes its lean off the blade, and says so again next time', () => {
     const leaning = (rodLeanDeg: number) =>
       held(machine('honing rod', { rodLengthMm: 120, rodLeanDeg }), withOwn('rod')).report.holding;
-    expect(leaning(15).lines[0]).toContain('Lean the spine 3.0° away from the rod');
-    expect(leaning(20).lines[0]).toContain('Lean the spine 2.0° towards the rod');
-    expect(leaning(18).lines[0]).toContain('Blade upright');
-    expect(leaning(18).setAgain).toBe('Rig at 18.0°: blade upright, the rod sets the angle');
-    expect(leaning(18).lines[1]).toContain('each on their own');
+    expect(leaning(15).lines.map(textOf)[0]).toContain('Lean the spine 3.0° away from the rod');
+    expect(leaning(20).lines.map(textOf)[0]).toContain('Lean the spine 2.0° towards the rod');
+    expect(leaning(18).lines.map(textOf)[0]).toContain('Blade upright');
+    expect(leaning(18).setAgain).toBe('Rig at 18.0°: blade upright');
+    expect(leaning(18).lines.map(textOf)[1]).toContain('the tip half separately');
   });
 });

@@ -3,6 +3,7 @@
  * belt, wheel or honing rod. What to set, stone by stone where it matters; the angle it gives along the edge;
  * where it no longer serves; and the words by which it is set again next time.
  */
+import { joined, say, zoneLiftText, type Message, type Text } from '../text';
 import { mm, perSide, toRadians } from '../units';
 import { ZONES, type BladePoint } from '../geometry';
 import type { Side } from '../section';
@@ -21,7 +22,7 @@ import { stationOfZone } from '../blade';
 import type { RackStone } from '../abrasive';
 import { calibrate, settingFor } from './calibration';
 import { EDGE_OVER_ROD, RAIL_GRIP_MM, RIG_REPEATS_DEG, SERVES_WITHIN_DEG } from './first-guesses';
-import { abrasiveOf, rodToFace, settingOn, tiltOnRod, tiltWords, type Machine } from './machine';
+import { abrasiveOf, rodToFace, onSide, settingOn, tiltOnRod, type Machine } from './machine';
 
 export interface HeldAt {
   readonly sMm: number;
@@ -33,7 +34,7 @@ export interface StoneSetting {
   readonly stoneId: string;
   readonly stone: string;
   /** What is read off or measured, with its unit in words. */
-  readonly words: string;
+  readonly text: Message;
   readonly heightMm: number;
 }
 
@@ -49,11 +50,11 @@ export interface HeldCurve {
 
 export interface Holding {
   readonly way: string;
-  readonly lines: readonly string[];
+  readonly lines: readonly Text[];
   /** One for each angle held; none where it is the same all along. */
   readonly curves: readonly HeldCurve[];
   readonly perStone: readonly StoneSetting[];
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Message[];
   /** Kept with the job, so that it is set again at the next visit. */
   readonly setAgain: string;
 }
@@ -108,32 +109,28 @@ const at = (sMm: number): string => `${Math.round(sMm)} mm`;
 /** The same all along, and the same on every stone. */
 const plainly = (
   way: string,
-  lines: readonly string[],
+  lines: readonly Text[],
   setAgain: string,
-  warnings: readonly string[] = [],
+  warnings: readonly Message[] = [],
 ): Holding => ({ way, lines, curves: [], perStone: [], warnings, setAgain });
 
-const zoneLifts = ({ stations }: HoldingInput): string =>
+const zoneLifts = ({ stations }: HoldingInput): { zone: string; liftMm: number }[] =>
   ZONES.flatMap((zone) => {
     const station = stationOfZone(stations, zone);
-    return station ? [`${zone} ${fixed(station.liftMm)} mm`] : [];
-  }).join(', ');
+    return station ? [{ zone, liftMm: station.liftMm }] : [];
+  });
 
 const byHand = (input: HoldingInput): Holding => {
-  const angle = fixed(input.angleDeg);
   const lifts = zoneLifts(input);
   return plainly(
     'by hand',
-    [
-      `Spine lifted: ${lifts}.`,
-      `A paper wedge of ${angle}° shows the same: rest the blade on it, then take it away.`,
-    ],
-    `By hand, ${keptAngle(input)}; lift ${lifts}`,
+    [say('hold.hand.lift', { lifts }), say('hold.hand.wedge', { angleDeg: input.angleDeg })],
+    `By hand, ${keptAngle(input)}; lift ${zoneLiftText(lifts)}`,
   );
 };
 
 /** Which stones of the chain belong to the machine, and which stay with the hand. */
-const ownStones = ({ stones }: HoldingInput, { kind: machineKind }: Machine): string[] => {
+const ownStones = ({ stones }: HoldingInput, { kind: machineKind }: Machine): Message[] => {
   const own = abrasiveOf(machineKind);
   if (own === null) return [];
   const named = (belongs: boolean): string =>
@@ -142,11 +139,7 @@ const ownStones = ({ stones }: HoldingInput, { kind: machineKind }: Machine): st
       .map(({ name }) => name)
       .join(', ');
   const [on, off] = [named(true), named(false)];
-  return [
-    on === ''
-      ? `None of these stones belongs to it: by hand at the lifts told, or name a ${own} in the chain of the edge.`
-      : `On it: ${on}.${off === '' ? '' : ` By hand at the lifts told: ${off}.`}`,
-  ];
+  return [on === '' ? say('hold.own.none', { abrasive: own }) : say('hold.own.some', { on, off })];
 };
 
 const byRod = (input: HoldingInput, machine: Machine): Holding => {
@@ -154,26 +147,22 @@ const byRod = (input: HoldingInput, machine: Machine): Holding => {
   const lean = machine.sizes.rodLeanDeg!;
   const rodMm = machine.sizes.rodLengthMm!;
   const edgeMm = edge.at(-1)![0];
-  const tilt = tiltWords(tiltOnRod(angleDeg, lean));
+  const tiltDeg = tiltOnRod(angleDeg, lean);
+  const lifts = zoneLifts(input);
   const stand =
     lean === 0
-      ? `Rod upright, its tip on a wet cloth. Spine off the rod: ${zoneLifts(input)}.`
-      : `The rod leans ${fixed(lean)}°. ${tilt}.`;
+      ? say('hold.rod.upright', { lifts })
+      : say('hold.rod.leans', { leanDeg: lean, tiltDeg });
   const stroke =
     edgeMm > EDGE_OVER_ROD * rodMm
-      ? `The edge is ${Math.round(edgeMm)} mm and the rod ${Math.round(rodMm)} mm: heel half and tip half each on their own.`
-      : `One stroke draws the whole edge by, heel to tip, while the hand comes down the rod: ${fixed((10 * edgeMm) / rodMm, 0)} mm of edge to each 10 mm.`;
+      ? say('hold.rod.halves', { edgeMm, rodMm })
+      : say('hold.rod.stroke', { edgePer10Mm: (10 * edgeMm) / rodMm });
   return plainly(
     machine.name,
-    [
-      stand,
-      stroke,
-      'Lightly, sides in turn, and stop before the tip leaves the rod.',
-      ...ownStones(input, machine),
-    ],
+    [stand, stroke, say('hold.rod.lightly'), ...ownStones(input, machine)],
     lean === 0
-      ? `${machine.name} upright, ${keptAngle(input)}; spine off it ${zoneLifts(input)}`
-      : `${machine.name} at ${fixed(lean)}°: ${tilt.toLowerCase()}`,
+      ? `${machine.name} upright, ${keptAngle(input)}; spine off it ${zoneLiftText(lifts)}`
+      : `${machine.name} at ${fixed(lean)}°: ${tiltDeg === 0 ? 'blade upright' : `spine ${fixed(Math.abs(tiltDeg))}° ${tiltDeg > 0 ? 'away from' : 'towards'} the rod`}`,
   );
 };
 
@@ -199,25 +188,27 @@ const SAME_APEX_DEG = 0.05;
 const byDial = (input: HoldingInput, machine: Machine): Holding => {
   const { angleDeg, faceLeanDeg } = input;
   const setting = settingOn(machine, angleDeg, input.bevelFaceMm);
-  const lines = [setting.words];
+  const lines: Text[] = [setting.text];
   if (machine.kind === 'table')
     lines.push(
-      `A gauge zeroed on the stone and set on the face that looks up reads ${fixed(gaugeReading(angleDeg, faceLeanDeg))}°${faceLeanDeg > 0 ? `: that face leans ${fixed(faceLeanDeg)}°` : ''}.`,
+      say('hold.dial.gauge', {
+        readingDeg: gaugeReading(angleDeg, faceLeanDeg),
+        leanDeg: faceLeanDeg,
+      }),
     );
   const apexDeg = atTheApex(input, machine);
   if (apexDeg !== null && Math.abs(apexDeg - angleDeg) > SAME_APEX_DEG)
     lines.push(
-      `For ${fixed(angleDeg)}° at the apex itself set ${fixed(settingFor(calibrate(machine.cuts), 2 * angleDeg - apexDeg))}°.`,
+      say('hold.dial.apex', {
+        apexDeg: angleDeg,
+        setDeg: settingFor(calibrate(machine.cuts), 2 * angleDeg - apexDeg),
+      }),
     );
   return plainly(
     machine.name,
     [...lines, ...ownStones(input, machine)],
     `${machine.name} set to ${fixed(setting.setDeg)}°`,
-    machine.cuts.length === 0
-      ? [
-          `${machine.name} is not calibrated: its setting is not the effective angle until a test cut says so.`,
-        ]
-      : [],
+    machine.cuts.length === 0 ? [say('hold.dial.uncalibrated', { machine: machine.name })] : [],
   );
 };
 
@@ -239,9 +230,14 @@ const byShims = (input: HoldingInput, machine: Machine): Holding => {
   });
   return {
     way: machine.name,
-    lines: counts.map(
-      ({ zone, near, off }) =>
-        `${zone}: ${near.count} ${near.count === 1 ? 'shim' : 'shims'} of ${shim} mm give ${fixed(near.angleDeg ?? 0)}°${off.angleDeg === null ? '' : `; ${off.count} would give ${fixed(off.angleDeg)}°`}.`,
+    lines: counts.map(({ zone, near, off }) =>
+      say('hold.shims.zone', {
+        zone,
+        count: near.count,
+        shimMm: shim,
+        angleDeg: near.angleDeg ?? 0,
+        other: off.angleDeg === null ? null : { count: off.count, angleDeg: off.angleDeg },
+      }),
     ),
     curves: [
       curveOf(
@@ -253,7 +249,7 @@ const byShims = (input: HoldingInput, machine: Machine): Holding => {
     warnings: counts.some(
       ({ near }) => Math.abs((near.angleDeg ?? 0) - input.angleDeg) > SERVES_WITHIN_DEG,
     )
-      ? ['Shims come no nearer than a degree somewhere: thinner ones, or lift by hand there.']
+      ? [say('hold.shims.coarse')]
       : [],
     setAgain: `${machine.name}: ${counts.map(({ zone, near }) => `${zone} ${near.count}`).join(', ')}`,
   };
@@ -278,17 +274,13 @@ const byRail = (input: HoldingInput, machine: Machine): Holding => {
     lines: tooLow
       ? []
       : [
-          `Clip it parallel to the edge, its underside ${fixed(distance)} mm above it.`,
-          lastServed < 0
-            ? 'It serves the whole edge.'
-            : `It serves from the heel to ${at(to)}; from there the belly and the tip are done by hand, spine lifted as the ladder says.`,
+          say('hold.rail.clip', { distanceMm: distance }),
+          lastServed < 0 ? say('hold.rail.whole') : say('hold.rail.part', { toMm: to }),
         ],
     curves: [curveOf(input, along)],
     perStone: [],
     warnings: tooLow
-      ? [
-          `The blade is too low for this rail at ${fixed(input.angleDeg)}°: it would have to sit ${fixed(distance)} mm above the edge. By hand, the whole of it.`,
-        ]
+      ? [say('hold.rail.too-low', { angleDeg: input.angleDeg, distanceMm: distance })]
       : [],
     setAgain: tooLow
       ? ''
@@ -320,22 +312,30 @@ const byClamp = (input: HoldingInput, machine: Machine): Holding => {
       stoneId: stone.id,
       stone: stone.name,
       heightMm,
-      words: `pivot ${fixed(heightMm)} mm above the plane of the blade${stone.thicknessMm === null ? '' : `, stone ${fixed(stone.thicknessMm)} mm thick`}${raised > 0 ? `, raised by ${fixed(raised, 2)}° to be sure of the apex` : ''}`,
+      text: say('hold.clamp.stone', {
+        pivotMm: heightMm,
+        stoneMm: stone.thicknessMm ?? null,
+        raisedDeg: raised,
+      }),
     };
   });
   return {
     way: machine.name,
     lines: [
-      `Clamp ${at(jawMm)} from the heel: there the angle runs from ${fixed(Math.min(...best.angleDeg))}° to ${fixed(Math.max(...best.angleDeg))}°, ${fixed(best.spreadDeg)}° apart. At the middle it would be ${fixed(middle.spreadDeg)}°.`,
-      'Check the clamp at each change of stone; support the tip so that the stone does not fall off it.',
+      say('hold.clamp.place', {
+        jawMm,
+        lowDeg: Math.min(...best.angleDeg),
+        highDeg: Math.max(...best.angleDeg),
+        spreadDeg: best.spreadDeg,
+        middleSpreadDeg: middle.spreadDeg,
+      }),
+      say('hold.clamp.check'),
     ],
     curves: [curveOf(input, alongOf(best.angleDeg), alongOf(middle.angleDeg))],
     perStone,
     warnings:
       best.spreadDeg > 2 * SERVES_WITHIN_DEG
-        ? [
-            `Even at the best place the angle wanders by ${fixed(best.spreadDeg)}°: do the belly and the tip by hand.`,
-          ]
+        ? [say('hold.clamp.wanders', { spreadDeg: best.spreadDeg })]
         : [],
     setAgain: `${machine.name}, jaw ${at(jawMm)} from the heel, pivot ${fixed(perStone[0]?.heightMm ?? pivot.xMm)} mm on the first stone`,
   };
@@ -350,6 +350,8 @@ const heldAlike = (input: HoldingInput): Holding => {
   return machine.kind === 'honing rod' ? byRod(input, machine) : byDial(input, machine);
 };
 
+const isSame = (one: Text, other: Text): boolean => JSON.stringify(one) === JSON.stringify(other);
+
 /** How this blade is held with what the shop owns; side by side where its sides are held differently. */
 export const holdingOf = ({ held, ...rest }: SidesHeld): Holding => {
   const each = held.map(({ side, angleDeg, stations }) => ({
@@ -359,16 +361,15 @@ export const holdingOf = ({ held, ...rest }: SidesHeld): Holding => {
   const [first] = each;
   if (each.length === 1 && first) return first.holding;
   // What holds of both sides alike is told once, after what holds of one.
-  const bySide = (words: (holding: Holding) => readonly string[]): string[] => {
-    const told = each.map(({ side, holding }) => ({ side, lines: words(holding) }));
-    const shared = (told[0]?.lines ?? []).filter((line) =>
-      told.every(({ lines }) => lines.includes(line)),
-    );
+  const bySide = <T extends Text>(linesOf: (holding: Holding) => readonly T[]): Text[] => {
+    const ofSides = each.map(({ side, holding }) => ({ side, lines: linesOf(holding) }));
+    const isShared = (line: T): boolean =>
+      ofSides.every(({ lines }) => lines.some((other) => isSame(line, other)));
     return [
-      ...told.flatMap(({ side, lines }) =>
-        lines.filter((line) => !shared.includes(line)).map((line) => `On the ${side}: ${line}`),
+      ...ofSides.flatMap(({ side, lines }) =>
+        lines.filter((line) => !isShared(line)).map((line) => onSide(side!, line)),
       ),
-      ...shared,
+      ...(ofSides[0]?.lines ?? []).filter(isShared),
     ];
   };
   return {
@@ -378,7 +379,7 @@ export const holdingOf = ({ held, ...rest }: SidesHeld): Holding => {
     perStone: each.flatMap(({ side, holding }) =>
       holding.perStone.map((setting) => ({ ...setting, stone: `${setting.stone}, ${side}` })),
     ),
-    warnings: bySide(({ warnings }) => warnings),
+    warnings: bySide(({ warnings }) => warnings).flatMap((line) => joined(line)),
     setAgain: each
       .filter(({ holding }) => holding.setAgain !== '')
       .map(({ side, holding }) => `${side}: ${holding.setAgain}`)

@@ -18,6 +18,7 @@ export {
   abrasiveOf,
   hasDial,
   NO_SIZES,
+  onSide,
   settingOn,
   SIZES_OF,
   type Machine,

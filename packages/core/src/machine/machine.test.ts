@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { calibrate, effectiveDeg, NO_SIZES, settingOn, type Machine } from '../index';
+import { calibrate, effectiveDeg, NO_SIZES, settingOn, textOf, type Machine } from '../index';
 import { settingFor, UNCALIBRATED } from './calibration';
 
 const rig: Machine = {
@@ -31,7 +31,7 @@ describe('a machine calibrated by test cuts', () => {
   test('without a cut is taken at its word', () => {
     expect(calibrate([])).toEqual(UNCALIBRATED);
     expect(settingFor(UNCALIBRATED, 15)).toBe(15);
-    expect(settingOn(rig, 15, 0.7).words).toContain('not calibrated');
+    expect(textOf(settingOn(rig, 15, 0.7).text)).toContain('not calibrated');
   });
 
   test('by one cut, or several at one setting, gets an offset and no slope', () => {
@@ -64,11 +64,11 @@ describe('a setting in the machine’s own terms', () => {
       { setDeg: 14, measuredDeg: 15.5 },
       { setDeg: 20, measuredDeg: 21.5 },
     ];
-    const { setDeg, words, why } = settingOn({ ...rig, cuts }, 16, 0.7);
+    const { setDeg, text, why } = settingOn({ ...rig, cuts }, 16, 0.7);
     expect(setDeg).toBeCloseTo(14.5, 9);
-    expect(words).toContain('Set Rod rig to 14.5° for 16.0° per side (2 test cuts');
+    expect(textOf(text)).toContain('Set Rod rig to 14.5° for 16.0° per side (2 test cuts');
     // tan 16° over 150 mm, the rod lying on the stone's face.
-    expect(words).toContain(
+    expect(textOf(text)).toContain(
       `${(150 * Math.tan((16 * Math.PI) / 180)).toFixed(1)} mm above the plane`,
     );
     expect(why.inputs.map(({ value }) => value)).toContain(2);
@@ -76,9 +76,11 @@ describe('a setting in the machine’s own terms', () => {
 
   test('a belt says how much steeper its sag makes the apex, a wheel how deep its hollow is', () => {
     const belt: Machine = { ...rig, kind: 'belt', sizes: { ...rig.sizes, sagRadiusMm: 100 } };
-    expect(settingOn(belt, 18, 2).words).toContain('18.6° at the apex, 17.4° at the shoulder');
+    expect(textOf(settingOn(belt, 18, 2).text)).toContain(
+      '18.6° at the apex, 17.4° at the shoulder',
+    );
     const wheel: Machine = { ...rig, kind: 'wheel', sizes: { ...rig.sizes, wheelDiameterMm: 250 } };
-    expect(settingOn(wheel, 18, 2).words).toMatch(/17\.5° at the apex, 4 µm deep/);
-    expect(settingOn(wheel, 0.1, 2).words).toContain('leaves no apex');
+    expect(textOf(settingOn(wheel, 18, 2).text)).toMatch(/17\.5° at the apex, 4 µm deep/);
+    expect(textOf(settingOn(wheel, 0.1, 2).text)).toContain('leaves no apex');
   });
 });

@@ -1,4 +1,6 @@
 /** A machine the shop owns: its dimensions, and how its setting is told to the hand. */
+import type { Side } from '../section';
+import { joined, say, type Message, type Text } from '../text';
 import { mm, perSide, toRadians, type Why } from '../units';
 import { beltBevel, pivotForAngle, wheelBevel } from '../angle';
 import type { AbrasiveKindId } from '../abrasive';
@@ -72,17 +74,17 @@ export const abrasiveOf = (kind: MachineKind): AbrasiveKindId | null => ABRASIVE
 export interface MachineSetting {
   readonly setDeg: number;
   /** In the machine's own terms. */
-  readonly words: string;
+  readonly text: Text;
   readonly why: Why;
 }
 
 /** The part of the setting that comes from the machine's shape rather than from its dial. */
-const shapeWords = (
+const shapeText = (
   machine: Machine,
   angleDeg: number,
   bevelFaceMm: number,
   stoneMm: number | null,
-): string => {
+): Message | null => {
   const { sagRadiusMm, wheelDiameterMm, pivotReachMm, rodToFaceMm } = machine.sizes;
   if (machine.kind === 'belt' && sagRadiusMm !== null) {
     const { apexAngle, shoulderAngle } = beltBevel(
@@ -90,19 +92,22 @@ const shapeWords = (
       mm(sagRadiusMm),
       perSide(angleDeg),
     );
-    return ` The sag makes it convex: ${apexAngle.toFixed(1)}° at the apex, ${shoulderAngle.toFixed(1)}° at the shoulder.`;
+    return say('set.shape.belt', { apexDeg: apexAngle, shoulderDeg: shoulderAngle });
   }
   if (machine.kind === 'wheel' && wheelDiameterMm !== null) {
     const hollow = wheelBevel(mm(bevelFaceMm), mm(wheelDiameterMm / 2), perSide(angleDeg));
     return hollow.ok
-      ? ` The wheel leaves a hollow: ${hollow.value.apexAngle.toFixed(1)}° at the apex, ${(1000 * hollow.value.hollowDepthMm).toFixed(0)} µm deep.`
-      : ` ${hollow.error.message}.`;
+      ? say('set.shape.wheel', {
+          apexDeg: hollow.value.apexAngle,
+          hollowUm: 1000 * hollow.value.hollowDepthMm,
+        })
+      : say('set.shape.refused', { reason: hollow.error.message });
   }
   if (machine.kind === 'clamp rig' && pivotReachMm !== null && rodToFaceMm !== null) {
     const pivotMm = pivotForAngle(perSide(angleDeg), pivotReachMm, rodToFace(machine, stoneMm));
-    return ` The pivot stands ${pivotMm.toFixed(1)} mm above the plane of the blade.`;
+    return say('set.shape.pivot', { pivotMm });
   }
-  return '';
+  return null;
 };
 
 /** Rod to the face of that stone: a thicker one stands nearer to the blade. Unknown thickness changes nothing. */
@@ -116,13 +121,11 @@ export const rodToFace = ({ sizes }: Machine, stoneMm: number | null | undefined
 export const hasDial = (kind: MachineKind): boolean =>
   kind === 'belt' || kind === 'wheel' || kind === 'clamp rig' || kind === 'table';
 
-/** How far the blade leans out of upright towards its spine, degrees; below 0 it leans towards the rod. */
-export const tiltOnRod = (angleDeg: number, rodLeanDeg: number): number => angleDeg - rodLeanDeg;
-
-export const tiltWords = (tiltDeg: number): string =>
-  Math.abs(tiltDeg) <= SEEN_DEG
-    ? 'Blade upright, the rod sets the angle'
-    : `Lean the spine ${Math.abs(tiltDeg).toFixed(1)}° ${tiltDeg > 0 ? 'away from' : 'towards'} the rod`;
+/** How far the blade leans out of upright towards its spine, degrees; below 0 it leans towards the rod, 0 where no eye sees it. */
+export const tiltOnRod = (angleDeg: number, rodLeanDeg: number): number => {
+  const tiltDeg = angleDeg - rodLeanDeg;
+  return Math.abs(tiltDeg) <= SEEN_DEG ? 0 : tiltDeg;
+};
 
 /** Rails, shims and rods have no dial: what is set is a distance, or how the blade stands to the rod. */
 const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null => {
@@ -131,7 +134,7 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
     const distanceMm = railOffsetMm / Math.tan(toRadians(perSide(angleDeg)));
     return {
       setDeg: angleDeg,
-      words: `Clip ${machine.name} parallel to the edge, its underside ${distanceMm.toFixed(1)} mm above it.`,
+      text: say('set.rail', { machine: machine.name, distanceMm }),
       why: {
         rule: 'The stone touches the edge and the underside of the rail.',
         formula: 'D = o / tan θ',
@@ -147,7 +150,7 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
   if (machine.kind === 'honing rod' && rodLeanDeg !== null) {
     return {
       setDeg: angleDeg,
-      words: `${tiltWords(tiltOnRod(angleDeg, rodLeanDeg))}.`,
+      text: say('set.rod', { tiltDeg: tiltOnRod(angleDeg, rodLeanDeg) }),
       why: {
         rule: 'The angle is between the blade and the rod: what the rod leans, the blade need not.',
         formula: 'tilt = θ − lean',
@@ -162,8 +165,7 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
   return machine.kind === 'shims'
     ? {
         setDeg: angleDeg,
-        words:
-          'As many under the spine as come nearest to the lift; the plan counts them, zone by zone.',
+        text: say('set.shims'),
         why: {
           rule: 'As many as come nearest to the lift.',
           formula: 'n = L / t',
@@ -185,13 +187,17 @@ export const settingOn = (
   if (distance) return distance;
   const fit = calibrate(machine.cuts);
   const setDeg = settingFor(fit, angleDeg);
-  const from =
-    fit.cuts === 0
-      ? 'not calibrated: make a test cut and measure it'
-      : `${fit.cuts} test ${fit.cuts === 1 ? 'cut' : 'cuts'}${fit.sdDeg === null ? '' : `, ± ${fit.sdDeg.toFixed(2)}°`}`;
+  const shape = shapeText(machine, angleDeg, bevelFaceMm, stoneMm);
+  const dial = say('set.dial', {
+    machine: machine.name,
+    setDeg,
+    angleDeg,
+    cuts: fit.cuts,
+    sdDeg: fit.sdDeg,
+  });
   return {
     setDeg,
-    words: `Set ${machine.name} to ${setDeg.toFixed(1)}° for ${angleDeg.toFixed(1)}° per side (${from}).${shapeWords(machine, angleDeg, bevelFaceMm, stoneMm)}`,
+    text: shape === null ? dial : joined(dial, shape),
     why: {
       rule: 'A straight line through the measured test cuts of this machine, turned round.',
       formula: 'set = (θ − a) / b',
@@ -204,4 +210,10 @@ export const settingOn = (
       source: 'Measured on this machine',
     },
   };
+};
+
+/** What holds of one side alone, and says so. */
+export const onSide = (side: Side, text: Text): readonly Message[] => {
+  const [first, ...rest] = joined(text);
+  return first ? [say('hold.on-side', { side, line: first }), ...rest] : [];
 };

@@ -29,7 +29,7 @@ interface UnknownClass {
   readonly designation: string;
   /** How likely each answer is with this class: 2 usual, 1 possible, 0 speaks against it. */
   readonly shows: { readonly [Test in RecognitionTest]: Readonly<Record<string, 0 | 1 | 2>> };
-  readonly words: string;
+  readonly text: string;
 }
 
 export const UNKNOWN_CLASSES: readonly UnknownClass[] = [
@@ -42,8 +42,7 @@ export const UNKNOWN_CLASSES: readonly UnknownClass[] = [
       magnet: { holds: 2, 'holds weakly': 1 },
       price: { little: 2, middling: 1, 'a lot': 0 },
     },
-    words:
-      'Stamped from sheet, even thickness, stays bright: the file bites and the burr hangs on.',
+    text: 'Stamped from sheet, even thickness, stays bright: the file bites and the burr hangs on.',
   },
   {
     designation: 'unknown carbon steel',
@@ -54,7 +53,7 @@ export const UNKNOWN_CLASSES: readonly UnknownClass[] = [
       magnet: { holds: 2, 'holds weakly': 0 },
       price: { little: 1, middling: 2, 'a lot': 1 },
     },
-    words: 'Grey or blue where it met food, bright branching sparks, smells of iron when wet.',
+    text: 'Grey or blue where it met food, bright branching sparks, smells of iron when wet.',
   },
   {
     designation: 'unknown hard steel (files skate)',
@@ -65,8 +64,7 @@ export const UNKNOWN_CLASSES: readonly UnknownClass[] = [
       magnet: { holds: 2, 'holds weakly': 1 },
       price: { little: 0, middling: 1, 'a lot': 2 },
     },
-    words:
-      'The file slides off as off glass, and a stone glazes: treat it as hard and full of carbides.',
+    text: 'The file slides off as off glass, and a stone glazes: treat it as hard and full of carbides.',
   },
   {
     designation: 'unknown axe steel',
@@ -77,13 +75,13 @@ export const UNKNOWN_CLASSES: readonly UnknownClass[] = [
       magnet: { holds: 2, 'holds weakly': 0 },
       price: { little: 2, middling: 2, 'a lot': 0 },
     },
-    words: 'A tool to strike with: the file takes it, it rusts, and it bends before it breaks.',
+    text: 'A tool to strike with: the file takes it, it rusts, and it bends before it breaks.',
   },
 ];
 
 export interface Likeness {
   readonly designation: string;
-  readonly words: string;
+  readonly text: string;
   /** 0 to 1 over the tests answered; a test that speaks against the class rules it out. */
   readonly share: number;
   readonly against: readonly RecognitionTest[];
@@ -92,11 +90,11 @@ export interface Likeness {
 /** The classes by likeness, the best first; all alike when nothing was answered. */
 export const recogniseSteel = (answers: RecognitionAnswers): readonly Likeness[] => {
   const asked = Object.entries(answers) as [RecognitionTest, string][];
-  return UNKNOWN_CLASSES.map(({ designation, words, shows }): Likeness => {
+  return UNKNOWN_CLASSES.map(({ designation, text, shows }): Likeness => {
     const scores = asked.map(([test, answer]) => ({ test, score: shows[test][answer] ?? 0 }));
     const against = scores.filter(({ score }) => score === 0).map(({ test }) => test);
     const sum = scores.reduce((total, { score }) => total + score, 0);
     const share = asked.length === 0 ? 0 : sum / (2 * asked.length);
-    return { designation, words, share: against.length > 0 ? share / 2 : share, against };
+    return { designation, text, share: against.length > 0 ? share / 2 : share, against };
   }).sort((a, b) => b.share - a.share);
 };

@@ -105,7 +105,7 @@ describe('pressure', () => {
     expect(judgePressure(held(0, 5, 5.5, 0.1, 5), [4, 6])).toMatchObject({
       count: 3,
       insideShare: 1,
-      words: 'Steady, and where it belongs.',
+      text: 'Steady, and where it belongs.',
     });
     expect(judgePressure(held(0, 0.1), [4, 6])).toBeNull();
   });
@@ -115,6 +115,6 @@ describe('pressure', () => {
     [[1, 2, 1.5], 'Too light'],
     [[2, 8, 2, 8], 'wanders'],
   ] as const)('%j is told: %s', (newtons, words) => {
-    expect(judgePressure(held(...newtons), [4, 6])!.words).toContain(words);
+    expect(judgePressure(held(...newtons), [4, 6])!.text).toContain(words);
   });
 });

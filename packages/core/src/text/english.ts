@@ -1,10 +1,6 @@
 /** The English of every code: only where words are shown, so that computing a plan does not carry it. */
-import { EVENT_ENGLISH } from './events';
+import { ENGLISH } from './catalogue';
 import type { Message, Param, Text } from './say';
-import { STEP_ENGLISH } from './steps';
-import { WARNING_ENGLISH } from './warnings';
-
-export const ENGLISH = { ...STEP_ENGLISH, ...WARNING_ENGLISH, ...EVENT_ENGLISH } as const;
 
 const isMessage = (param: Param): param is Message =>
   typeof param === 'object' && param !== null && !Array.isArray(param) && 'code' in param;

@@ -2,3 +2,4 @@
 export { textOf } from './english';
 export { asMessage, asText, joined, ownText, say, type Message, type Text } from './say';
 export { bandText } from './steps';
+export { zoneLiftText } from './holding';

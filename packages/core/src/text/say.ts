@@ -2,7 +2,7 @@
  * Words as codes: what is kept of a step, a warning or an event is a code and its parameters; the English stands in one
  * place, so that wording can be mended for old jobs too.
  */
-import type { ENGLISH } from './english';
+import type { ENGLISH } from './catalogue';
 
 type English = typeof ENGLISH;
 export type MessageCode = keyof English;

@@ -14,11 +14,17 @@ import {
 } from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
 
+/** As a question was kept before its text was called so. */
+interface KeptQuestion {
+  readonly id: string;
+  readonly words: string;
+}
+
 interface StepRow {
   readonly id: number;
   readonly jobId: number;
   readonly detail: PlanStep;
-  readonly asks: readonly Said[] | null;
+  readonly asks: readonly (Said | KeptQuestion)[] | null;
   readonly status: StepRecord['status'];
   readonly strokesRight: number;
   readonly strokesLeft: number;
@@ -62,7 +68,7 @@ const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
   workedSeconds: row.workedSeconds,
   runningSeconds: row.runningSeconds,
   burr,
-  asks: row.asks ?? [],
+  asks: (row.asks ?? []).map((ask) => ('text' in ask ? ask : { id: ask.id, text: ask.words })),
   overrideReason: row.overrideReason,
   revision: row.revision,
   superseded: Boolean(row.superseded),

@@ -38,7 +38,7 @@ const mustBeAllowed = async (db: Queryable, { asks }: StepRecord, row: JobRow): 
   if (asks.length === 0) return;
   const [open] = withoutYes(asks, await consentsOfJob(db, row.id));
   if (!open) return;
-  throw new ApiError(409, 'ASK_FIRST', `Ask the customer first: “${open.words}”`, {
+  throw new ApiError(409, 'ASK_FIRST', `Ask the customer first: “${open.text}”`, {
     currentVersion: row.version,
   });
 };
@@ -65,7 +65,7 @@ export const benchRoutes = (pool: Pool): Router => {
         );
         if (refused) {
           throw conflict(
-            `The customer said no: “${refused.words}” Change the plan, or ask again.`,
+            `The customer said no: “${refused.text}” Change the plan, or ask again.`,
             row.version,
           );
         }

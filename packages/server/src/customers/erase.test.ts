@@ -68,7 +68,7 @@ test('an erased person stands nowhere in a full dump, nor in the tray', async ()
       .send({
         version: job.version,
         matter: 'as-found',
-        words: `Shown to ${NAME} at the counter`,
+        text: `Shown to ${NAME} at the counter`,
         answer: 'yes',
         name: NAME,
       })

@@ -324,14 +324,14 @@ const loadVisit = async (
   );
   if (reach < 2) return done;
   const asked = (await stepsOfJob(db, jobId, 1)).flatMap(({ asks }) => asks);
-  for (const { id, words } of asked) {
+  for (const { id, text } of asked) {
     await addConsent(db, jobId, crew.counterId, {
       matter: id,
-      words,
+      text,
       answer: 'yes',
       name: OWNERS[blade.owner].name,
     });
-    await log(crew.counterId, 'consent', say('event.asked', { question: words, answer: 'yes' }));
+    await log(crew.counterId, 'consent', say('event.asked', { question: text, answer: 'yes' }));
   }
   await setStage(db, jobId, 'on the bench');
   await log(crew.benchId, 'bench', say('event.started'));

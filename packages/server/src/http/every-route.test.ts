@@ -268,7 +268,7 @@ test('two thousand bodies of every kind: no failure of ours, and none that holds
     'POST /jobs/:id/consents': {
       version: job.version,
       matter: 'tip',
-      words: 'x',
+      text: 'x',
       answer: 'yes',
       name: 'x',
     },

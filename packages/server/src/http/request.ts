@@ -46,7 +46,9 @@ export const allow =
   (request, _response, next) => {
     const { role } = staffOf(request);
     if (roles.length > 0 && !roles.includes(role)) {
-      throw forbidden(`This is for ${roles.join(' or ')}; you are signed in as ${role}`);
+      throw forbidden(
+        `Only the ${roles.join(' or the ')} can do this; you are signed in as ${role}`,
+      );
     }
     next();
   };

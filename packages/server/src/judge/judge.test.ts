@@ -19,7 +19,7 @@ beforeAll(async () => {
 });
 afterAll(() => shop.close());
 
-const MATTER = { matter: 'height', words: 'About 2.0 mm of height goes for good.', name: 'Berit' };
+const MATTER = { matter: 'height', text: 'About 2.0 mm of height goes for good.', name: 'Berit' };
 
 describe('the owner’s yes', () => {
   test('is kept with name and time, and every answer stays', async () => {
@@ -58,7 +58,7 @@ describe('the owner’s yes', () => {
       jobOf(
         await counter
           .post(`/api/jobs/${job.id}/consents`)
-          .send({ ...MATTER, matter: asked!.id, words: asked!.words, answer, version: job.version })
+          .send({ ...MATTER, matter: asked!.id, text: asked!.text, answer, version: job.version })
           .expect(201),
       );
     job = await ask('no');

@@ -7,7 +7,7 @@ export const consentsOfJob = async (db: Queryable, jobId: number): Promise<Conse
   (
     await select<Omit<Consent, 'at'> & { at: Date }>(
       db,
-      `SELECT c.matter, c.words, c.answer, c.given_by AS name, c.at, s.name AS who
+      `SELECT c.matter, c.words AS text, c.answer, c.given_by AS name, c.at, s.name AS who
        FROM consent c JOIN staff s ON s.id = c.staff_id WHERE c.job_id = ? ORDER BY c.id`,
       [jobId],
     )
@@ -26,7 +26,7 @@ export const addConsent = (
   execute(
     db,
     'INSERT INTO consent (job_id, staff_id, matter, words, answer, given_by) VALUES (?, ?, ?, ?, ?, ?)',
-    [jobId, staffId, body.matter, body.words, body.answer, body.name],
+    [jobId, staffId, body.matter, body.text, body.answer, body.name],
   );
 
 export const setProtection = (db: Queryable, jobId: number, done: readonly string[]) =>

@@ -34,7 +34,7 @@ export const judgeRoutes = (pool: Pool): Router => {
           staffId: staff.id,
           kind: 'consent',
           // Whose name it was is kept with the answer alone.
-          message: say('event.asked', { question: body.words, answer: body.answer }),
+          message: say('event.asked', { question: body.text, answer: body.answer }),
         });
       },
     );

@@ -92,8 +92,7 @@ export const drawTicket = ({ job, shopName, currency, address }: LabelFacts): Pr
     const agreed = job.estimate.agreedBy === null ? '' : `, agreed with ${job.estimate.agreedBy}`;
     say('Estimate', `${moneyRange(lowMinor, highMinor, currency)}${agreed}`, 2);
   }
-  for (const { words, answer, name } of job.consents)
-    say('Asked', `${words} ${name}: ${answer}`, 3);
+  for (const { text, answer, name } of job.consents) say('Asked', `${text} ${name}: ${answer}`, 3);
   page.line(
     [
       [8, 136],

@@ -1,6 +1,6 @@
 /** The bench card: a settled plan in large type on A5, to stand beside the stone in a splash-proof sleeve. */
 import type { Job, PlanRecord } from '@patient-edge/contract';
-import { bladeKind, liftWords, type PlanStep, textOf, type Text } from '@patient-edge/core';
+import { bladeKind, liftText, type PlanStep, textOf, type Text } from '@patient-edge/core';
 import { Page } from '../labels/page';
 
 const WIDTH_MM = 148;
@@ -47,12 +47,12 @@ const blockOf = (step: PlanStep, index: number): Line[] => {
     const said = text === null ? '' : textOf(text);
     return said === '' ? [] : [plain(`${what}: ${said}`)];
   };
-  const lifts = liftWords(step);
+  const lifts = liftText(step);
   return [
     { text: `${index + 1}  ${textOf(step.title)}`, sizeMm: 6, weight: 'bold' },
     { text: holdWords(step), sizeMm: 4.8, weight: 'bold' },
     ...(lifts === '' ? [] : [plain(`Lift, mm: ${lifts}`)]),
-    ...(step.setting ? [plain(step.setting.words)] : []),
+    ...(step.setting ? [plain(textOf(step.setting.text))] : []),
     ...(step.pattern ? [plain(textOf(step.pattern))] : []),
     plain(textOf(step.instruction)),
     ...optional('Look', step.check),

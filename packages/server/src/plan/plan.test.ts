@@ -155,7 +155,7 @@ describe('tapping out a hollow back', () => {
         .send({
           version: at.version,
           matter: 'tapping',
-          words: 'Tapping out the back may crack the blade: rare, risky, and never undone.',
+          text: 'Tapping out the back may crack the blade: rare, risky, and never undone.',
           answer: 'yes',
           name: 'Hollis Reed',
         })

@@ -98,4 +98,4 @@ export const uploadPhotograph = async <T>(jobId: number, file: File): Promise<T>
 
 /** What to tell somebody about a failure. */
 export const messageOf = (error: unknown): string =>
-  error instanceof Error ? error.message : 'This should not have happened.';
+  error instanceof Error ? error.message : 'Something went wrong.';

@@ -23,7 +23,8 @@ import { STEELS, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
 import useSWR, { mutate } from 'swr';
 import useSWRInfinite, { unstable_serialize } from 'swr/infinite';
-import { ApiFailure, asPart, request } from './client';
+import type { ApiFailure} from './client';
+import { asPart, request } from './client';
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
 
@@ -88,7 +89,7 @@ export const useNextTag = () =>
   useSWR<NextTag, ApiFailure>('/next-tag', get, { revalidateOnFocus: false });
 
 /** Puts a stone just answered by the server where every screen reads it. */
-export const keepStone = async (stone: Stone): Promise<void> => {
+export const updateStoneCache = async (stone: Stone): Promise<void> => {
   await mutate<Stone[]>(
     '/stones',
     (held) => {
@@ -101,7 +102,7 @@ export const keepStone = async (stone: Stone): Promise<void> => {
 };
 
 /** Puts a job just answered by the server where every screen reads it. */
-export const keepJob = async (job: Job): Promise<void> => {
+export const updateJobCache = async (job: Job): Promise<void> => {
   await mutate(`/jobs/${job.id}`, job, { revalidate: false });
   void mutate('/shop');
 };

@@ -6,8 +6,8 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
-import { keepJob } from '../api/hooks';
-import { useJobHere } from '../jobs/job-here';
+import { updateJobCache } from '../api/hooks';
+import { useCurrentJob } from '../jobs/current-job';
 import { UndoButton } from '../jobs/undo-button';
 import { duration, roughly } from '../theme/format';
 import { ActionButton } from '../theme/buttons';
@@ -42,7 +42,7 @@ const List = styled.ol`
 `;
 
 const BenchPage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   const steps = job.steps.filter(({ superseded }) => !superseded);
   const open = steps.findIndex(({ status }) => status === 'to do');
   if (job.stage === 'taken in') {
@@ -50,7 +50,7 @@ const BenchPage = () => {
       <Stack>
         <Notice>There is no plan yet.</Notice>
         <Row>
-          <ActionLink to={`/jobs/${job.id}/judge`}>Judge and plan</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/judge`}>Assess and plan</ActionLink>
         </Row>
       </Stack>
     );
@@ -78,12 +78,12 @@ const Begin = ({ job }: { job: Job }) => {
   const [problem, setProblem] = useState<string | null>(null);
   const begin = async (): Promise<void> => {
     if (!read) {
-      setProblem('Read the cautions and say so first.');
+      setProblem('Read the cautions and tick the box first.');
       return;
     }
     try {
       // After the ticks that are still on their way.
-      await keepJob(
+      await updateJobCache(
         await writeJob({ jobId: job.id, method: 'POST', path: '/bench', version: job.version }),
       );
       await navigate(`/jobs/${job.id}/bench`);
@@ -105,7 +105,7 @@ const Begin = ({ job }: { job: Job }) => {
           Local rules, the shop’s own and the maker’s instructions come before these.
         </MutedText>
         <Checkbox value={read} onChange={setRead}>
-          Read. The stone stands firm, the blade is wiped, the faces are taped where they must be.
+          I have read this. The stone sits firmly, the blade is wiped, faces are taped where needed.
         </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -133,7 +133,7 @@ const BeforeWork = ({ job }: { job: Job }) => {
     <>
       {open.length > 0 && (
         <Notice tone="cut">
-          Not asked yet: {open.map(({ words }) => words).join(' ')}{' '}
+          Not asked yet: {open.map(({ text }) => text).join(' ')}{' '}
           <QuietLink to={`/jobs/${job.id}/judge`}>Ask the customer</QuietLink>
         </Notice>
       )}
@@ -152,8 +152,7 @@ const WorkDone = ({ job }: { job: Job }) => (
             <div>
               {textOf(record.step.title)}
               {record.superseded && ' (earlier plan)'}
-              {record.overrideReason !== null &&
-                ` · left in spite of the check: ${record.overrideReason}`}
+              {record.overrideReason !== null && ` · check skipped: ${record.overrideReason}`}
             </div>
             <span>
               {record.strokesRight} right, {record.strokesLeft} left

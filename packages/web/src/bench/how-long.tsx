@@ -25,7 +25,9 @@ export const HowLong = ({ onAnswer }: { onAnswer: (seconds: number) => void }) =
   return (
     <Notice tone="cut" alert>
       <Stack $gap={8}>
-        <b>The clock has run for more than {LONGEST_RUN_S / 3600} hours. How long did you work?</b>
+        <b>
+          The clock has been running for over {LONGEST_RUN_S / 3600} hours. How long did you work?
+        </b>
         <Row $align="end">
           <div style={{ width: 170 }}>
             <NumberEntry

@@ -2,7 +2,7 @@
 import type { Job } from '@patient-edge/contract';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { undoOnJob } from '../jobs/undo';
 import { ActionButton, QuietButton } from '../theme/buttons';
@@ -39,7 +39,7 @@ export const LeaveStep = ({
         version: job.version,
         body: { overrideReason },
       });
-      await keepJob(left);
+      await updateJobCache(left);
       offerUndo('Step done.', () => undoOnJob(left, 'step'));
     } catch (error) {
       setProblem(messageOf(error));

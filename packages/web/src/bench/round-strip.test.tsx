@@ -43,7 +43,7 @@ describe('the rounds of a pattern', () => {
 
   test('says when it is through', () => {
     const container = shown([round('right', 5), round('left', 5)], 5, 5);
-    expect(screen.getByText(/The pattern is through/)).toBeTruthy();
+    expect(screen.getByText(/Pattern finished/)).toBeTruthy();
     expect(container.querySelector('rect[data-now]')).toBeNull();
   });
 });

@@ -99,7 +99,7 @@ export const RoundStrip = ({ rounds, now }: RoundAtWork) => {
             {next && `, then ${thenWords(next)}`}
           </>
         ) : (
-          'The pattern is through: equal work on each side. Feel and look before going on.'
+          'Pattern finished, both sides equal. Feel and look before going on.'
         )}
       </Line>
       <Lanes aria-hidden>

@@ -112,7 +112,7 @@ export const StepCard = ({ job, step, atWork, position, total }: StepCardProps) 
           </>
         )}
       </Hold>
-      {step.setting && <p>{step.setting.words}</p>}
+      {step.setting && <p>{textOf(step.setting.text)}</p>}
       {step.bands.length > 0 ? (
         <BandLifts bands={step.bands} />
       ) : step.stationLifts.length > 0 ? (

@@ -143,8 +143,8 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
       {held.status !== 'kept' && (
         <p role="status">
           {held.status === 'sending'
-            ? 'Keeping…'
-            : `Not sent yet, kept on this device: ${held.problem ?? held.status}`}
+            ? 'Saving…'
+            : `Not sent yet, saved on this device: ${held.problem ?? held.status}`}
         </p>
       )}
       <KeyList withBurr={step.gate !== 'no check'} />

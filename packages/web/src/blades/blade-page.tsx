@@ -14,7 +14,7 @@ const BladePage = () => {
   const { bladeId = '' } = useParams();
   const { data: record, error } = useBlade(bladeId);
   if (!record) {
-    return <Waiting error={error} words="Fetching the record…" />;
+    return <Waiting error={error} text="Loading record…" />;
   }
   const { blade, customer, visits, lastJob } = record;
   const kind = bladeKind(blade.measures.kindId);

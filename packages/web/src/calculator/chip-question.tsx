@@ -62,7 +62,7 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
   return (
     <Stack>
       <Row>
-        <ActionButton onPress={begin}>Work it out</ActionButton>
+        <ActionButton onPress={begin}>Calculate</ActionButton>
         {running && <QuietButton onPress={stop}>Stop</QuietButton>}
         {(running || step > 0) && (
           <progress aria-label="Stations worked out" max={CHIP_STATIONS.length} value={step}>

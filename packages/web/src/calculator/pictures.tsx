@@ -132,13 +132,13 @@ const Wedge = ({
   halfMm,
   highMm,
   angleDeg,
-  words,
+  text,
   facets = [],
 }: {
   halfMm: number;
   highMm: number;
   angleDeg: number;
-  words: string;
+  text: string;
   facets?: readonly (readonly [number, number])[];
 }) => {
   const scale = Math.min((HEIGHT - 70) / highMm, (WIDTH * 0.3) / halfMm);
@@ -150,7 +150,7 @@ const Wedge = ({
     ...[...side].reverse().map(([px, py]) => `${cx - px * scale},${y(py)}`),
   ];
   return (
-    <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={words}>
+    <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={text}>
       <polygon
         points={points.join(' ')}
         fill="var(--steel)"
@@ -188,7 +188,7 @@ const BevelPicture = ({ inputs, raw }: PictureProps) => (
     halfMm={value(inputs, 'shoulderMm')}
     highMm={raw['bevelHeightMm'] as number}
     angleDeg={raw['angleDeg'] as number}
-    words={`A bevel of ${(raw['angleDeg'] as number).toFixed(1)}° per side`}
+    text={`A bevel of ${(raw['angleDeg'] as number).toFixed(1)}° per side`}
   />
 );
 
@@ -197,7 +197,7 @@ const RazorPicture = ({ inputs, raw }: PictureProps) => (
     halfMm={value(inputs, 'widthMm') * Math.tan(((raw['angleDeg'] as number) * Math.PI) / 180)}
     highMm={value(inputs, 'widthMm')}
     angleDeg={raw['angleDeg'] as number}
-    words={`A razor resting at ${(raw['angleDeg'] as number).toFixed(1)}° per side`}
+    text={`A razor resting at ${(raw['angleDeg'] as number).toFixed(1)}° per side`}
   />
 );
 
@@ -219,7 +219,7 @@ const ConvexPicture = ({ raw }: PictureProps) => {
       highMm={highMm}
       angleDeg={facets[facets.length - 1]!.angleDeg}
       facets={corners}
-      words={`A convex edge in ${facets.length} facets`}
+      text={`A convex edge in ${facets.length} facets`}
     />
   );
 };

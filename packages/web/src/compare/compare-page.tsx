@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { usePrices } from '../api/hooks';
-import { useJobHere } from '../jobs/job-here';
+import { useCurrentJob } from '../jobs/current-job';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
 import { Failed } from '../theme/failed';
 import { fixed } from '../theme/format';
@@ -117,7 +117,7 @@ const ROWS: readonly Row_[] = [
 ];
 
 const ComparePage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   const navigate = useNavigate();
   const { choices, setChoices, isReady } = usePlanChoices(job);
   const input = usePlanInput(job, choices);
@@ -142,7 +142,7 @@ const ComparePage = () => {
             <QuietLink to={`/jobs/${job.id}/plan`}>Back to the plan</QuietLink>
           </Row>
           <Pick role="group" aria-label="Plans to compare">
-            {VARIANTS.map(({ id, label, words }) => (
+            {VARIANTS.map(({ id, label, text }) => (
               <Checkbox
                 key={id}
                 value={ids.includes(id)}
@@ -150,7 +150,7 @@ const ComparePage = () => {
                   setIds(on ? [...ids, id].slice(-MOST) : ids.filter((each) => each !== id))
                 }
               >
-                {label} <MutedText as="small">{words}</MutedText>
+                {label} <MutedText as="small">{text}</MutedText>
               </Checkbox>
             ))}
           </Pick>
@@ -159,7 +159,7 @@ const ComparePage = () => {
           </MutedText>
           <Failed error={failure} retry={retry} />
           {columns.length < 2 ? (
-            <p role="status">{compared ? 'Choose at least two.' : 'Working them out…'}</p>
+            <p role="status">{compared ? 'Choose at least two.' : 'Working out the plans…'}</p>
           ) : (
             <ComparedTable columns={columns} currency={prices?.currency ?? null} onTake={take} />
           )}
@@ -240,15 +240,15 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
           </tr>
         )}
         <tr>
-          <th scope="row">Restore this version</th>
+          <th scope="row">Choose</th>
           {columns.map((of) => (
             <td key={of.id}>
               {of.problem === null ? (
                 <QuietButton
-                  aria-label={`Plan it so: ${VARIANTS.find(({ id }) => id === of.id)!.label}`}
+                  aria-label={`Use plan: ${VARIANTS.find(({ id }) => id === of.id)!.label}`}
                   onPress={() => onTake(of)}
                 >
-                  Plan it so
+                  Use this plan
                 </QuietButton>
               ) : (
                 <small>{of.problem}</small>

@@ -105,15 +105,15 @@ describe('plans side by side', () => {
 
   test('a plan there cannot be says why in its column, and is not to be taken up', async () => {
     show();
-    const [, , none] = await rowOf(/^Restore this version/);
+    const [, , none] = await rowOf(/^Choose/);
     expect(none!.textContent).toBe('No stones lead to that finish');
-    expect(screen.getAllByRole('button', { name: /^Plan it so/ })).toHaveLength(2);
+    expect(screen.getAllByRole('button', { name: /^Use plan/ })).toHaveLength(2);
   });
 
   test('the one taken up is what is planned next', async () => {
     show();
     await table();
-    await userEvent.click(screen.getByRole('button', { name: 'Plan it so: Keep the angle' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Use plan: Keep the angle' }));
     expect(JSON.parse(localStorage.getItem('patient-edge plan choices 7')!)).toMatchObject({
       angleDeg: 15,
     });
@@ -167,7 +167,7 @@ describe('the map over angle and finish', () => {
     await userEvent.click(place);
     expect(place.getAttribute('aria-pressed')).toBe('true');
     expect(screen.getByText(/25 min, 20\.0 mm³, 0\.40 mm behind the edge/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Plan it there' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Use this plan' }));
     expect(JSON.parse(localStorage.getItem('patient-edge plan choices 7')!)).toMatchObject({
       angleDeg: 15,
       finishUm: [3, 3],

@@ -183,7 +183,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                   {fixed(picked.behindEdgeMm ?? 0, 2)} mm behind the edge.
                 </span>
                 <ActionButton onPress={() => onPick(picked.angleDeg, picked.finishUm)}>
-                  Plan it there
+                  Use this plan
                 </ActionButton>
               </Row>
             )}

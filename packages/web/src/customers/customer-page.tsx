@@ -31,7 +31,7 @@ const CustomerPage = () => {
   const { customerId = '' } = useParams();
   const { data: record, error } = useCustomer(customerId);
   if (!record) {
-    return <Waiting error={error} words="Loading customer…" />;
+    return <Waiting error={error} text="Loading customer…" />;
   }
   return <Customer key={record.customer.id} record={record} />;
 };
@@ -140,7 +140,7 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy || !isTyped}>
-              Keep the correction
+              Save
             </ActionButton>
             {numbers.fields.length < MOST_PHONES && (
               <QuietButton onPress={() => numbers.append({ label: '', number: '' })}>

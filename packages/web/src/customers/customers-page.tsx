@@ -17,7 +17,7 @@ const CustomersPage = () => {
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed);
   const { data: found } = useSearch(wanted);
-  if (!pages) return <Waiting error={error} words="Loading customers…" />;
+  if (!pages) return <Waiting error={error} text="Loading customers…" />;
   const searching = typed.trim() !== '';
   const customers = searching
     ? (found?.customers ?? [])

@@ -68,7 +68,7 @@ export const BladeList = ({ blades, problems, onEdit, onRemove }: BladeListProps
           <Button aria-label={`Change tag ${blade.tagNumber}`} onPress={() => onEdit(index)}>
             <Pencil size={19} />
           </Button>
-          <Button aria-label={`Take tag ${blade.tagNumber} off`} onPress={() => onRemove(index)}>
+          <Button aria-label={`Remove tag ${blade.tagNumber}`} onPress={() => onRemove(index)}>
             <Trash2 size={19} />
           </Button>
         </span>

@@ -32,7 +32,7 @@ const DropOffPage = () => {
   const [search] = useSearchParams();
   const bladeId = search.get('blade');
   const { data: record, error } = useBlade(bladeId);
-  if (bladeId !== null && !record) return <Waiting error={error} words="Fetching the blade…" />;
+  if (bladeId !== null && !record) return <Waiting error={error} text="Loading blade…" />;
   const tag = record ? hangsOn(record) : null;
   return (
     <DropOff
@@ -59,7 +59,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
         <PageHeading title="Take in" />
         {wasKept && (
           <Row $gap={8}>
-            <MutedText>Continuing the draft kept on this device.</MutedText>
+            <MutedText>Continuing the draft saved on this device.</MutedText>
             <QuietButton onPress={dropOff.discard}>Discard the draft</QuietButton>
           </Row>
         )}

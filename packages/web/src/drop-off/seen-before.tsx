@@ -119,7 +119,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
         if (blade) onChoose(blade);
       }}
       onLeave={() => setTyped('')}
-      whenEmpty={typed.trim() === '' ? 'Type a tag or a name.' : 'No blade like that.'}
+      whenEmpty={typed.trim() === '' ? 'Type a tag or a name.' : 'No match.'}
     />
   );
 };

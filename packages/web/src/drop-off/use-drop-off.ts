@@ -12,7 +12,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
 import { ApiFailure, isOffline, messageOf, request } from '../api/client';
-import { keepJob, useCustomer, useNextTag } from '../api/hooks';
+import { updateJobCache, useCustomer, useNextTag } from '../api/hooks';
 import { dropStored, readStored, useStored, writeStored } from '../api/stored';
 import {
   bladeAfter,
@@ -187,7 +187,7 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
       });
       dropStored(DRAFT);
       void mutate('/next-tag');
-      for (const job of jobs) await keepJob(job);
+      for (const job of jobs) await updateJobCache(job);
       const printed = prints ? await printAll(jobs) : null;
       if (jobs.length === 1 && printed !== false) await navigate(`/jobs/${jobs[0]!.id}/intake`);
       else setDone({ jobs, printed });

@@ -120,7 +120,7 @@ describe('the edge test', () => {
 
   test('before the work it is read as it came; at the bench only looked at', () => {
     show(jobOf({ stage: 'on the bench', steps: [step] }));
-    expect(screen.getByText(/it is tested when the last step is left/)).toBeTruthy();
+    expect(screen.getByText(/Test it after the last step/)).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Save readings' })).toBeNull();
     expect(screen.getAllByText('Light: not done')).toHaveLength(4);
   });

@@ -22,7 +22,7 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 import { dropStored, useStored } from '../api/stored';
 import { lastDoneStep, undoOnJob } from '../jobs/undo';
 import { UndoButton } from '../jobs/undo-button';
@@ -30,7 +30,7 @@ import { useUndo } from '../theme/undo';
 import { AsItCame } from '../judge/as-it-came';
 import { EdgeStrip } from '../instruments/edge-strip';
 import type { ZoneMark } from '../instruments/strip-parts';
-import { useJobHere } from '../jobs/job-here';
+import { useCurrentJob } from '../jobs/current-job';
 import { parseNumber } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { ActionLink } from '../theme/links';
@@ -131,7 +131,7 @@ const viewsOf = (job: Job): View[] => [
 ];
 
 const EdgeTestPage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   const [chosen, setChosen] = useState<string | null>(null);
   const views = viewsOf(job);
   const beforeOnly = canDo(job, 'test before');
@@ -153,7 +153,7 @@ const EdgeTestPage = () => {
         onChange={setChosen}
       />
       {view.phase === 'after' && job.stage === 'on the bench' && (
-        <Notice>The blade is on the bench: it is tested when the last step is left.</Notice>
+        <Notice>The blade is on the bench. Test it after the last step.</Notice>
       )}
       {canDo(job, 'undo pass') && (
         <Row>
@@ -290,14 +290,14 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           <Row>
             <QuietButton
               isDisabled={busy || bad || !unsent}
-              onPress={() => void run(async () => keepJob(await keep()))}
+              onPress={() => void run(async () => updateJobCache(await keep()))}
             >
               Save readings
             </QuietButton>
-            <MutedText>{unsent ? 'Kept on this device so far.' : 'Kept.'}</MutedText>
+            <MutedText>{unsent ? 'Saved on this device so far.' : 'Saved.'}</MutedText>
           </Row>
         )}
-        {phase === 'after' && <AsItCame job={job} words="Check it against what was written down" />}
+        {phase === 'after' && <AsItCame job={job} text="Compare with the record" />}
         {phase === 'after' && (
           <VerdictPanel
             job={job}
@@ -307,7 +307,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
             onDecide={(backToStepId, note) =>
               run(async () => {
                 const current = unsent ? await keep() : job;
-                await keepJob(current);
+                await updateJobCache(current);
                 const judged = await writeJob({
                   jobId: job.id,
                   method: 'POST',
@@ -315,7 +315,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
                   version: current.version,
                   body: { backToStepId, note },
                 });
-                await keepJob(judged);
+                await updateJobCache(judged);
                 if (backToStepId === null) offerUndo('Passed.', () => undoOnJob(judged, 'verdict'));
               })
             }
@@ -419,7 +419,7 @@ const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPan
         </Row>
       ) : steps.length === 0 ? (
         <Row>
-          <ActionLink to={`/jobs/${job.id}/touch-up`}>Back to the ladder: up a rung</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/touch-up`}>Back to touch up: next rung</ActionLink>
         </Row>
       ) : (
         <Row $align="end">

@@ -3,8 +3,8 @@ import { canDo, type Job, type ReturnBody } from '@patient-edge/contract';
 import { Printer } from 'lucide-react';
 import { useForm, useWatch } from 'react-hook-form';
 import { writeJob } from '../api/job-writes';
-import { keepJob } from '../api/hooks';
-import { useJobHere } from '../jobs/job-here';
+import { updateJobCache } from '../api/hooks';
+import { useCurrentJob } from '../jobs/current-job';
 import { FormNumber, FormText } from '../theme/form-fields';
 import { parseNumber } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
@@ -19,7 +19,7 @@ import { UndoButton } from '../jobs/undo-button';
 import { ReturnSheet } from './return-sheet';
 
 const HandOverPage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   return (
     <Stack $gap={16}>
       {job.stage === 'returned' ? (
@@ -87,7 +87,7 @@ const HandOver = ({ job }: { job: Job }) => {
         version: job.version,
         body,
       });
-      await keepJob(home);
+      await updateJobCache(home);
       offerUndo('Handed over.', () => undoOnJob(home, 'return'));
     });
   return (

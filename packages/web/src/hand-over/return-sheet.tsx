@@ -132,7 +132,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
               </tbody>
             </table>
             {worked.length === 0 && (
-              <p>{declined ? 'Nothing: the blade goes back as it came.' : 'Nothing yet.'}</p>
+              <p>{declined ? 'Nothing: the blade is returned as it came.' : 'Nothing yet.'}</p>
             )}
           </Stack>
         </Two>

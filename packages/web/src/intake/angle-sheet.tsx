@@ -218,7 +218,7 @@ const Readings = ({
                     primaryDeg={primaryDeg}
                   />
                   {result && !result.ok && <MutedText>{result.error.message}.</MutedText>}
-                  {result?.ok && <MutedText>{result.value.words}.</MutedText>}
+                  {result?.ok && <MutedText>{result.value.text}.</MutedText>}
                 </Stack>
                 <p>
                   {result?.ok && (
@@ -238,9 +238,9 @@ const Readings = ({
           );
         })}
       </ol>
-      {combined?.disagreements.map(({ words, between }) => (
+      {combined?.disagreements.map(({ text, between }) => (
         <Notice key={between.join()} tone="cut">
-          {words}
+          {text}
         </Notice>
       ))}
       {combined && (
@@ -341,7 +341,7 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
     form.setValue(`angleReadings.${index}.trials`, next, { shouldDirty: true });
   return (
     <Stack $gap={8}>
-      <Notice>{advice.words}</Notice>
+      <Notice>{advice.text}</Notice>
       {trials.length > 0 && (
         <MutedText>
           Tried: {trials.map(({ angleDeg, seen }) => `${angleDeg}° ${seen}`).join(' · ')}
@@ -355,7 +355,7 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
             </div>
             {reading.trials.length > 0 && (
               <QuietButton onPress={() => set(reading.trials.slice(0, -1))}>
-                Take the last try back
+                Undo last try
               </QuietButton>
             )}
           </Row>

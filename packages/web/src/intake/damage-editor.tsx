@@ -104,7 +104,7 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
           value={kind}
           onChange={setKind}
         />
-        <QuietButton onPress={() => add(kind, 'both', '')}>Add it by number</QuietButton>
+        <QuietButton onPress={() => add(kind, 'both', '')}>Add by numbers</QuietButton>
         <MutedText>or touch a lane to place it there: {DAMAGE_WORDS[kind].what}.</MutedText>
       </Row>
       <ol>

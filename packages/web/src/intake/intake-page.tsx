@@ -6,8 +6,8 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { writeJob } from '../api/job-writes';
-import { keepJob } from '../api/hooks';
-import { useJobHere } from '../jobs/job-here';
+import { updateJobCache } from '../api/hooks';
+import { useCurrentJob } from '../jobs/current-job';
 import { PhotographsSheet } from '../photographs/photographs-sheet';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, MutedText, Stack } from '../theme/layout';
@@ -59,7 +59,7 @@ const Page = styled.div`
 `;
 
 const IntakePage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   return <Intake key={job.id} job={job} />;
 };
 
@@ -98,7 +98,7 @@ const Intake = ({ job }: { job: Job }) => {
         body,
       });
       dropDraft(job.id);
-      await keepJob(saved);
+      await updateJobCache(saved);
       await navigate(`/jobs/${job.id}/judge`);
     });
   return (
@@ -109,7 +109,7 @@ const Intake = ({ job }: { job: Job }) => {
           {!editable && <Notice>Work has begun: the intake is as it was written then.</Notice>}
           {editable && isDraft && (
             <Row $gap={8}>
-              <MutedText>Going on with the draft kept on this device.</MutedText>
+              <MutedText>Continuing the draft saved on this device.</MutedText>
               <QuietButton onPress={discard}>Discard the draft</QuietButton>
             </Row>
           )}

@@ -145,7 +145,7 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
       <Row $gap={10}>
         {photograph ? (
           <QuietLink to={`/jobs/${job.id}/photographs/${photograph.id}?trace`}>
-            Trace it from a photograph
+            Trace from a photograph
           </QuietLink>
         ) : (
           <MutedText>To trace the outline, add a photograph below.</MutedText>
@@ -161,7 +161,7 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
         </FileTrigger>
         {values.traced && (
           <QuietButton onPress={() => setValue('traced', null, { shouldDirty: true })}>
-            Drop the traced outline
+            Remove traced outline
           </QuietButton>
         )}
         {values.traced && <MutedText>Outline from a {values.traced.source}.</MutedText>}

@@ -58,7 +58,7 @@ export const QuestionsSheet = ({ control, values }: QuestionsSheetProps) => {
               )}
             </Columns>
             {id === 'kind' && back && (
-              <Notice tone={back.state === 'hollow' ? 'good' : 'cut'}>{back.words}</Notice>
+              <Notice tone={back.state === 'hollow' ? 'good' : 'cut'}>{back.text}</Notice>
             )}
           </Stack>
         ))}

@@ -17,7 +17,7 @@ export const UnsavedNotice = memo(({ job }: { job: Job }) => {
           The intake has changes that are not saved. What follows rests on the saved measures, and
           on typical values where there are none.
         </span>
-        <ActionLink to={`/jobs/${job.id}/intake`}>Go back and save</ActionLink>
+        <ActionLink to={`/jobs/${job.id}/intake`}>Go to intake</ActionLink>
       </Row>
     </Notice>
   );

@@ -3,7 +3,7 @@ import { canDo, type Job } from '@patient-edge/contract';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
@@ -31,7 +31,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
         version: job.version,
         body: { reason },
       });
-      await keepJob(declined);
+      await updateJobCache(declined);
       offerUndo('Declined.', () => undoOnJob(declined, 'decline'));
     } catch (error) {
       setProblem(messageOf(error));

@@ -51,7 +51,7 @@ const Head = styled.header`
 
 const PAGES = [
   ['intake', 'Intake'],
-  ['judge', 'Judge'],
+  ['judge', 'Assess'],
   ['touch-up', 'Touch up'],
   ['plan', 'Plan'],
   ['bench', 'Bench'],
@@ -87,7 +87,7 @@ const JobPage = () => {
   const { pathname } = useLocation();
   const { data: job, error } = useJob(jobId);
   if (!job) {
-    return <Waiting error={error} words="Fetching the blade…" />;
+    return <Waiting error={error} text="Loading blade…" />;
   }
   if (/\/jobs\/\d+\/?$/.test(pathname)) {
     const next = NEXT[job.stage];

@@ -5,15 +5,15 @@ export const TRACK: readonly Stage[] = ['taken in', 'planned', 'on the bench', '
 
 interface NextThing {
   readonly page: 'judge' | 'plan' | 'bench' | 'test' | 'return';
-  readonly words: string;
+  readonly text: string;
 }
 
 export const NEXT: Readonly<Record<Stage, NextThing | null>> = {
-  'taken in': { page: 'judge', words: 'Measure and assess' },
-  planned: { page: 'bench', words: 'Start work' },
-  'on the bench': { page: 'bench', words: 'Continue at the bench' },
-  testing: { page: 'test', words: 'Test the edge' },
-  ready: { page: 'return', words: 'Hand over' },
+  'taken in': { page: 'judge', text: 'Measure and assess' },
+  planned: { page: 'bench', text: 'Start work' },
+  'on the bench': { page: 'bench', text: 'Continue at the bench' },
+  testing: { page: 'test', text: 'Test the edge' },
+  ready: { page: 'return', text: 'Hand over' },
   returned: null,
-  declined: { page: 'return', words: 'Hand over' },
+  declined: { page: 'return', text: 'Hand over' },
 };

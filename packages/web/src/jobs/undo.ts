@@ -1,7 +1,7 @@
 /** What can be undone of a blade's way through the shop; each undo is a line of its history. */
 import type { Job } from '@patient-edge/contract';
 import { writeJob } from '../api/job-writes';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 
 export const UNDO_ACTIONS = ['decline', 'return', 'verdict', 'step'] as const;
 export type UndoAction = (typeof UNDO_ACTIONS)[number];
@@ -25,5 +25,7 @@ export const undoPathOf = (job: Job, action: UndoAction): string =>
 /** Undoes it and keeps the answer. Throws what the server says against it. */
 export const undoOnJob = async (job: Job, action: UndoAction): Promise<void> => {
   const path = undoPathOf(job, action);
-  await keepJob(await writeJob({ jobId: job.id, method: 'POST', path, version: job.version }));
+  await updateJobCache(
+    await writeJob({ jobId: job.id, method: 'POST', path, version: job.version }),
+  );
 };

@@ -6,22 +6,22 @@ import { Notice } from '../theme/notice';
 
 interface AsItCameProps {
   readonly job: Job;
-  /** What is done with it here: "Plan towards it". */
-  readonly words: string;
+  /** What is done with it here: "Aim for this". */
+  readonly text: string;
 }
 
-export const AsItCame = ({ job, words }: AsItCameProps) => {
+export const AsItCame = ({ job, text }: AsItCameProps) => {
   if (!wantsItAsItCame(job.answers)) return null;
   const record = finishAsItCame(bladeKind(job.measures.kindId), job.answers);
   return (
     <Notice tone={record.length === 0 ? 'cut' : 'plain'}>
-      It is to look as it came. {words}:{' '}
+      It should look as it came. {text}:{' '}
       {record.length > 0 ? (
         `${record.join(' · ')}.`
       ) : (
         <>
-          nothing was written down.{' '}
-          <Link to={`/jobs/${job.id}/intake#questions`}>Write down its finish</Link>
+          nothing was recorded.{' '}
+          <Link to={`/jobs/${job.id}/intake#questions`}>Record its finish</Link>
         </>
       )}
     </Notice>

@@ -41,7 +41,7 @@ export const ConsentMatters = ({
   const [name, setName] = useState(job.customer.name);
   const answered = new Map(job.consents.map((consent) => [consent.matter, consent]));
   const say = (matter: Said, answer: 'yes' | 'no') =>
-    send('POST', '/consents', { matter: matter.id, words: matter.words, answer, name });
+    send('POST', '/consents', { matter: matter.id, text: matter.text, answer, name });
   return (
     <>
       {matters.length > 0 && canDo(job, 'ask customer') && (
@@ -52,7 +52,7 @@ export const ConsentMatters = ({
           const held = answered.get(matter.id);
           return (
             <li key={matter.id} {...(held?.answer === 'no' ? { 'data-no': '' } : {})}>
-              <span>{matter.words}</span>
+              <span>{matter.text}</span>
               {held && (
                 <b>
                   {held.name} said {held.answer}, {moment(held.at)}
@@ -62,14 +62,14 @@ export const ConsentMatters = ({
                 <Row $gap={8}>
                   <QuietButton
                     isDisabled={busy}
-                    aria-label={`Yes: ${matter.words}`}
+                    aria-label={`Yes: ${matter.text}`}
                     onPress={() => void say(matter, 'yes')}
                   >
                     Yes
                   </QuietButton>
                   <QuietButton
                     isDisabled={busy}
-                    aria-label={`No: ${matter.words}`}
+                    aria-label={`No: ${matter.text}`}
                     onPress={() => void say(matter, 'no')}
                   >
                     No
@@ -92,7 +92,7 @@ export const ConsentMatters = ({
 export const ConsentSheet = ({ job, asked }: ConsentSheetProps) => {
   const earlier = job.consents
     .filter(({ matter }) => !asked.some(({ id }) => id === matter))
-    .map(({ matter, words }) => ({ id: matter, words }));
+    .map(({ matter, text }) => ({ id: matter, text }));
   // Asked twice, a question stands here once.
   const matters = [...new Map([...asked, ...earlier].map((each) => [each.id, each])).values()];
   const open = withoutYes(asked, job.consents).length;

@@ -1,4 +1,4 @@
-/** What it will cost: reckoned from the price list, changed by hand, agreed with the customer by name. */
+/** What it will cost: from the price list, changed by hand, agreed with the customer by name. */
 import {
   moneyRange,
   toMinor,
@@ -18,7 +18,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
-import { keepJob, usePrices } from '../api/hooks';
+import { updateJobCache, usePrices } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { useUndo } from '../theme/undo';
 import { moment, parseNumber } from '../theme/format';
@@ -111,7 +111,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
         version: job.version,
         body: { lines: before?.lines ?? whole, agreedBy: before?.agreedBy ?? null },
       });
-      await keepJob(held);
+      await updateJobCache(held);
     });
   };
   const closed = !canDo(job, 'estimate');
@@ -137,9 +137,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
               agreed with {job.estimate.agreedBy}, {moment(job.estimate.agreedAt!)}
             </b>
           ) : (
-            <MutedText>
-              {job.estimate ? 'kept, not agreed yet' : 'reckoned from the price list'}
-            </MutedText>
+            <MutedText>{job.estimate ? 'saved, not agreed yet' : 'from the price list'}</MutedText>
           )}
         </Row>
         <Lines aria-label="Lines of the estimate">
@@ -161,7 +159,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
                 onChange={(next) => set(index, { high: next })}
               />
               <Button
-                aria-label={`Take line ${index + 1} off`}
+                aria-label={`Remove line ${index + 1}`}
                 onPress={() => setChanged(lines.filter((_, at) => at !== index))}
               >
                 <Trash2 size={19} />

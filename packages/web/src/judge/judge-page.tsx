@@ -19,7 +19,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import { Asked } from '../instruments/why';
 import { DeclineForm } from '../jobs/decline-form';
 import { UnsavedNotice } from '../intake/unsaved-notice';
-import { useJobHere } from '../jobs/job-here';
+import { useCurrentJob } from '../jobs/current-job';
 import { SCHOOLS } from '../plan/angle-control';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
 import { Failed } from '../theme/failed';
@@ -71,12 +71,12 @@ const DECIDED: Readonly<Record<Decision, string>> = {
 };
 
 const JudgePage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   const steel = useSteelOf(job);
   const { choices, setChoices } = usePlanChoices(job);
   const { answer: result, error, retry } = usePlan(usePlanInput(job, choices));
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!steel || !result) return <p role="status">Looking at it…</p>;
+  if (!steel || !result) return <p role="status">Assessing…</p>;
   return (
     <Judged
       job={job}
@@ -105,7 +105,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
       <Unmeasured job={job} />
       {problem !== null && (
         <Notice tone="cut" alert>
-          {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>Look at the intake</QuietLink>
+          {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>Go to intake</QuietLink>
         </Notice>
       )}
       <Panel aria-label="Decision">
@@ -138,7 +138,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
         <Panel aria-label="Thickness">
           <Stack $gap={8}>
             <h2>Is it thick?</h2>
-            <p>{judgement.thickness.words}</p>
+            <p>{judgement.thickness.text}</p>
             {plan && <MutedText>{plan.section.thinning.reason}</MutedText>}
           </Stack>
         </Panel>
@@ -147,8 +147,8 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
             <h2>
               Finish {um(judgement.finish.um[0])}–{um(judgement.finish.um[1])} µm
             </h2>
-            <p>{judgement.finish.words}</p>
-            <AsItCame job={job} words="It came with" />
+            <p>{judgement.finish.text}</p>
+            <AsItCame job={job} text="As it came" />
           </Stack>
         </Panel>
       </Columns>
@@ -168,9 +168,9 @@ const Unmeasured = ({ job }: { job: Job }) => {
   const old = MEASURE_FIELDS.filter((field) => job.measuredWith[field] === 'last visit');
   if (open.length === 0 && old.length === 0 && !job.angleAssumed) return null;
   const told = [
-    open.length > 0 ? `${open.length} measures are the usual of its kind` : '',
+    open.length > 0 ? `${open.length} measures are typical values` : '',
     old.length > 0 ? `${old.length} measures are from its last visit` : '',
-    job.angleAssumed ? 'nobody measured its angle' : '',
+    job.angleAssumed ? 'angle not measured' : '',
   ].filter(Boolean);
   return (
     <Notice tone="cut">
@@ -270,13 +270,13 @@ const Schools = ({
                 <td>
                   {canDo(job, 'correct intake') && (
                     <QuietButton
-                      aria-label={`Plan with it: ${SCHOOLS[option.approach]}`}
+                      aria-label={`Use: ${SCHOOLS[option.approach]}`}
                       onPress={() => {
                         onChoices({ approach: option.approach, angleDeg: null });
                         void navigate(`/jobs/${job.id}/plan`);
                       }}
                     >
-                      Plan with it
+                      Use
                     </QuietButton>
                   )}
                 </td>

@@ -22,7 +22,7 @@ const list: PriceList = {
 };
 
 describe('asking the customer', () => {
-  const asked = [{ id: 'height', words: 'About 2.0 mm goes for good.' }];
+  const asked = [{ id: 'height', text: 'About 2.0 mm goes for good.' }];
 
   test('the answer goes out with the matter, its words and who gave it', async () => {
     const job = jobOf();
@@ -35,7 +35,7 @@ describe('asking the customer', () => {
     expect(page.asked[0]!.body).toEqual({
       version: 3,
       matter: 'height',
-      words: 'About 2.0 mm goes for good.',
+      text: 'About 2.0 mm goes for good.',
       answer: 'yes',
       name: 'Berit',
     });
@@ -44,7 +44,7 @@ describe('asking the customer', () => {
   test('what was said is told with name, and asked again only after a no', () => {
     const said = {
       matter: 'height',
-      words: 'w',
+      text: 'w',
       name: 'Berit',
       at: '2026-11-25T09:00:00Z',
       who: 'cal',
@@ -114,8 +114,8 @@ test('protection ticked off keeps what was done before', async () => {
     <ProtectionTicks
       job={jobOf({ protectionDone: ['handle'] })}
       list={[
-        { id: 'handle', words: 'Wrap the handle.' },
-        { id: 'mark', words: 'Paper over the mark.' },
+        { id: 'handle', text: 'Wrap the handle.' },
+        { id: 'mark', text: 'Paper over the mark.' },
       ]}
     />,
     { 'PUT /jobs/7/protection': jobOf() },
@@ -128,14 +128,14 @@ test('a wish for the finish as it came is told, with or without a record of it',
   showPage(
     <AsItCame
       job={jobOf({ answers: { finishWish: 'the maker’s finish', sheen: 'haze' } })}
-      words="Plan towards it"
+      text="Aim for this"
     />,
     {},
   );
-  expect(screen.getByText(/Plan towards it: sheen of the bevel haze/)).toBeTruthy();
+  expect(screen.getByText(/Aim for this: sheen of the bevel haze/)).toBeTruthy();
   showPage(
-    <AsItCame job={jobOf({ answers: { finishWish: 'no work to be seen' } })} words="Check" />,
+    <AsItCame job={jobOf({ answers: { finishWish: 'no work to be seen' } })} text="Check" />,
     {},
   );
-  expect(screen.getByRole('link', { name: 'Write down its finish' })).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Record its finish' })).toBeTruthy();
 });

@@ -8,15 +8,15 @@ import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 
 export const LabelButtons = ({ job }: { job: Job }) => {
-  const [told, setTold] = useState<{ readonly words: string; readonly isWrong: boolean } | null>(
+  const [told, setTold] = useState<{ readonly text: string; readonly isWrong: boolean } | null>(
     null,
   );
   const print = async (what: LabelBody['what']): Promise<void> => {
     try {
       await request('POST', `/jobs/${job.id}/labels`, { what });
-      setTold({ words: `The ${what} is in the printer’s tray.`, isWrong: false });
+      setTold({ text: `The ${what} is in the printer’s tray.`, isWrong: false });
     } catch (error) {
-      setTold({ words: messageOf(error), isWrong: true });
+      setTold({ text: messageOf(error), isWrong: true });
     }
   };
   return (
@@ -24,11 +24,11 @@ export const LabelButtons = ({ job }: { job: Job }) => {
       <Row $gap={10}>
         <QuietButton onPress={() => void print('tag')}>Print the tag</QuietButton>
         <QuietButton onPress={() => void print('ticket')}>Print the ticket</QuietButton>
-        <QuietLink to="/labels">Look into the tray</QuietLink>
+        <QuietLink to="/labels">Open the tray</QuietLink>
       </Row>
       {told && (
         <Notice tone={told.isWrong ? 'cut' : 'good'} alert={told.isWrong}>
-          {told.words}
+          {told.text}
         </Notice>
       )}
     </Stack>

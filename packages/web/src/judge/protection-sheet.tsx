@@ -20,13 +20,13 @@ export const ProtectionTicks = ({ job, list }: ProtectionTicksProps) => {
   };
   return (
     <>
-      {list.map(({ id, words }) => (
+      {list.map(({ id, text }) => (
         <Checkbox
           key={id}
           value={job.protectionDone.includes(id)}
           onChange={(isDone) => set(id, isDone)}
         >
-          {words}
+          {text}
         </Checkbox>
       ))}
       {problem !== null && (
@@ -45,11 +45,11 @@ interface ProtectionSheetProps extends ProtectionTicksProps {
 export const ProtectionSheet = ({ job, list, cautions }: ProtectionSheetProps) => (
   <Panel aria-label="Protection">
     <Stack $gap={10}>
-      <h2>Before a stone touches it</h2>
+      <h2>Before you start</h2>
       {list.length === 0 && <MutedText>Nothing to wrap or tape.</MutedText>}
       <ProtectionTicks job={job} list={list} />
-      {cautions.map(({ id, words }) => (
-        <MutedText key={id}>{words}</MutedText>
+      {cautions.map(({ id, text }) => (
+        <MutedText key={id}>{text}</MutedText>
       ))}
     </Stack>
   </Panel>

@@ -3,7 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import { useState } from 'react';
 import { ApiFailure, messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 
 interface Sender {
   readonly busy: boolean;
@@ -19,7 +19,9 @@ export const useSend = (job: Job): Sender => {
     setBusy(true);
     setProblem(null);
     try {
-      await keepJob(await writeJob({ jobId: job.id, method, path, version: job.version, body }));
+      await updateJobCache(
+        await writeJob({ jobId: job.id, method, path, version: job.version, body }),
+      );
       return true;
     } catch (error) {
       const field = error instanceof ApiFailure ? error.fields[0] : undefined;

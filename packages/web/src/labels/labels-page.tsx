@@ -35,7 +35,7 @@ const Tray = styled.ol`
 const LabelsPage = () => {
   const { data: sheets, error } = useLabels();
   const [chosen, setChosen] = useState<string | null>(null);
-  if (!sheets) return <Waiting error={error} words="Looking into the tray…" />;
+  if (!sheets) return <Waiting error={error} text="Loading the tray…" />;
   const shown = sheets.find(({ name }) => name === chosen) ?? sheets[0];
   return (
     <Stack $gap={16}>
@@ -79,7 +79,7 @@ const LabelsPage = () => {
         </Layout>
       ) : (
         <MutedText>
-          The tray is empty. Tags and tickets come here when blades are taken in.
+          The tray is empty. Tags and tickets appear here when blades are taken in.
         </MutedText>
       )}
     </Stack>

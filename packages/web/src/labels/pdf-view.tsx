@@ -17,7 +17,7 @@ interface PdfViewProps {
 }
 
 /** Draws the page; gives a function that stops it. */
-const draw = (src: string, canvas: HTMLCanvasElement, onFail: (words: string) => void) => {
+const draw = (src: string, canvas: HTMLCanvasElement, onFail: (text: string) => void) => {
   let stop = (): void => {};
   const work = async (): Promise<void> => {
     const pdf = await import('pdfjs-dist');

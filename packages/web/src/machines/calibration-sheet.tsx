@@ -5,7 +5,7 @@ import {
   type MachineTestCut,
   type ShopMachine,
 } from '@patient-edge/contract';
-import { calibrate, effectiveDeg, hasDial, SIZES_OF, settingOn } from '@patient-edge/core';
+import { calibrate, effectiveDeg, hasDial, SIZES_OF, settingOn, textOf } from '@patient-edge/core';
 import { lazy, Suspense, useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
@@ -42,7 +42,7 @@ export const CalibrationSheet = ({
   const inRange = angle !== null && angle >= 1 && angle <= 60;
   const remove = async (cut: MachineTestCut): Promise<void> => {
     await keep(await request<ShopMachine>('DELETE', `/machines/${machine.id}/cuts/${cut.id}`));
-    offerUndo(`The cut at ${cut.setDeg}° is taken out.`, async () =>
+    offerUndo(`The cut at ${cut.setDeg}° is removed.`, async () =>
       keep(
         await request<ShopMachine>('POST', `/machines/${machine.id}/cuts`, {
           setDeg: cut.setDeg,
@@ -67,7 +67,7 @@ export const CalibrationSheet = ({
       {dial && (
         <p>
           {fit.cuts === 0
-            ? 'Not calibrated: its setting is taken at its word.'
+            ? 'Not calibrated: the setting is taken as it reads.'
             : `Comes out at ${fixed(fit.offsetDeg, 2)}° + ${fixed(fit.slope, 3)} × the setting, from ${fit.cuts} ${fit.cuts === 1 ? 'cut' : 'cuts'}${fit.sdDeg === null ? '' : `, ± ${fixed(fit.sdDeg, 2)}°`}.`}
         </p>
       )}
@@ -82,7 +82,7 @@ export const CalibrationSheet = ({
         </div>
         {inRange && (
           <p style={{ flex: 1, minWidth: 220 }}>
-            {settingOn(toMachine(machine), angle, USUAL_BEVEL_MM).words}
+            {textOf(settingOn(toMachine(machine), angle, USUAL_BEVEL_MM).text)}
           </p>
         )}
       </Row>
@@ -182,7 +182,7 @@ const NewCut = ({ machine }: { machine: ShopMachine }) => {
             error={problems['measuredDeg']}
           />
         </div>
-        <QuietButton type="submit">Add the test cut</QuietButton>
+        <QuietButton type="submit">Add test cut</QuietButton>
       </Row>
       {problem !== null && (
         <Notice tone="cut" alert>

@@ -93,7 +93,7 @@ export const MachineForm = ({
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {machine ? 'Keep the correction' : 'Add it'}
+              {machine ? 'Save' : 'Add'}
             </ActionButton>
             <QuietButton onPress={onClose}>Cancel</QuietButton>
           </Row>

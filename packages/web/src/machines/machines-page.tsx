@@ -23,7 +23,7 @@ const MachinesPage = () => {
   const { data: machines, error } = useMachines();
   const { data: session } = useSession();
   const [editing, setEditing] = useState<number | 'new' | null>(null);
-  if (!machines) return <Waiting error={error} words="Looking at the machines…" />;
+  if (!machines) return <Waiting error={error} text="Loading machines…" />;
   const mayEdit = session?.staff?.role !== 'counter';
   return (
     <>

@@ -27,11 +27,11 @@ describe('the machines', () => {
       ...answers([table]),
       'POST /machines/2/cuts': { ...table, cuts: [cut] },
     });
-    expect(await screen.findByText(/^Not calibrated: its setting/)).toBeTruthy();
+    expect(await screen.findByText(/^Not calibrated: the setting/)).toBeTruthy();
     page.answers['GET /machines'] = [{ ...table, cuts: [cut] }];
     await userEvent.type(screen.getByLabelText('Set, ° per side'), '15');
     await userEvent.type(screen.getByLabelText('Measured, ° per side'), '16,5');
-    await userEvent.click(screen.getByRole('button', { name: 'Add the test cut' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add test cut' }));
     expect(
       await screen.findByText(/^Set Table to 14\.5° for 16\.0° per side \(1 test cut\)/),
     ).toBeTruthy();
@@ -51,7 +51,7 @@ describe('the machines', () => {
       }),
     });
     await userEvent.type(await screen.findByLabelText('Measured, ° per side'), '90');
-    await userEvent.click(screen.getByRole('button', { name: 'Add the test cut' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Add test cut' }));
     expect(await screen.findByText('Measured must be at most 60; 90 was given')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Measured, ° per side').value).toBe('90');
   });
@@ -68,7 +68,7 @@ describe('the machines', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Correct Table' }));
     await userEvent.type(screen.getByLabelText('Note'), 'by the window');
     page.answers['GET /machines'] = [{ ...table, version: 2, name: 'Low table' }];
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     expect(await screen.findByText(/was changed by someone else; look again/)).toBeTruthy();
     await waitFor(() =>
       expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Low table'),
@@ -76,7 +76,7 @@ describe('the machines', () => {
     expect(screen.getByLabelText<HTMLInputElement>('Note').value).toBe('by the window');
 
     page.answers['PUT /machines/2'] = { ...table, version: 3 };
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }));
     await waitFor(() => expect(screen.queryByRole('button', { name: /Keep the/ })).toBeNull());
     expect(page.asked.filter(({ method }) => method === 'PUT').map(({ body }) => body)).toEqual([
       expect.objectContaining({ version: 1, name: 'Table', note: 'by the window' }),
@@ -97,7 +97,7 @@ describe('the machines', () => {
     showPage(<MachinesPage />, answers([rods]));
     expect(await screen.findByText('Lean the spine 4.0° towards the rod.')).toBeTruthy();
     expect(screen.queryByText(/calibrated/)).toBeNull();
-    expect(screen.queryByRole('button', { name: 'Add the test cut' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Add test cut' })).toBeNull();
   });
 
   test('the counter looks and changes nothing', async () => {

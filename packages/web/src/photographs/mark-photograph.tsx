@@ -6,7 +6,7 @@ import { Button } from 'react-aria-components/Button';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 import { moment } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
@@ -55,7 +55,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
   const send = async (work: () => Promise<Job>): Promise<boolean> => {
     setProblem(null);
     try {
-      await keepJob(await work());
+      await updateJobCache(await work());
       return true;
     } catch (error) {
       setProblem(messageOf(error));
@@ -151,7 +151,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
           )}
           <Row>
             <ActionButton onPress={() => void keep()} isDisabled={!changed}>
-              Keep the marks
+              Save marks
             </ActionButton>
             <QuietButton onPress={() => void remove()}>Remove this photograph</QuietButton>
           </Row>

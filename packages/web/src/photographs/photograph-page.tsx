@@ -3,7 +3,7 @@ import type { Job, Photograph } from '@patient-edge/contract';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { NothingHere } from '../theme/waiting';
-import { useJobHere } from '../jobs/job-here';
+import { useCurrentJob } from '../jobs/current-job';
 import { Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { MarkPhotograph } from './mark-photograph';
@@ -15,7 +15,7 @@ const MODES = [
 ] as const;
 
 const PhotographPage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   const { photographId = '' } = useParams();
   const photograph = job.photographs.find(({ id }) => String(id) === photographId);
   if (!photograph) return <NothingHere />;

@@ -6,7 +6,7 @@ import { FileTrigger } from 'react-aria-components/FileTrigger';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, uploadPhotograph } from '../api/client';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -33,7 +33,7 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
     setBusy(true);
     setProblem(null);
     try {
-      for (const file of files) await keepJob(await uploadPhotograph<Job>(job.id, file));
+      for (const file of files) await updateJobCache(await uploadPhotograph<Job>(job.id, file));
     } catch (error) {
       setProblem(messageOf(error));
     } finally {

@@ -250,7 +250,7 @@ const SchoolTable = memo(
                 {option.startReason}
                 {option.moves.map(
                   ({ deltaDeg, reason }) =>
-                    `; ${deltaDeg > 0 ? '+' : '−'}${fixed(Math.abs(deltaDeg), 1)}° ${reason}`,
+                    `; ${deltaDeg > 0 ? '+' : '−'}${fixed(Math.abs(deltaDeg), 1).replace('.0', '')}° because of ${reason}`,
                 )}
               </small>
             </School>
@@ -266,7 +266,7 @@ SchoolTable.displayName = 'SchoolTable';
 interface ByHandProps {
   readonly angleDeg: number;
   readonly onAngle: (angleDeg: number) => void;
-  /** Told when the slider begins to move and when it has stopped. */
+  /** Feedback when the slider begins to move and when it has stopped. */
   readonly onMoving: (moving: boolean) => void;
 }
 

@@ -4,7 +4,7 @@ import { type BladePlan, type PlanChoices, questionsOfSteps, withoutYes } from '
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { messageOf } from '../api/client';
-import { keepJob } from '../api/hooks';
+import { updateJobCache } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { dropStored } from '../api/stored';
 import { useJudgement } from '../judge/use-judgement';
@@ -25,7 +25,7 @@ const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   if (open.length === 0) return null;
   return (
     <Notice tone="cut">
-      Ask the customer before the work reaches it: {open.map(({ words }) => words).join(' ')}{' '}
+      Ask the customer before the work reaches it: {open.map(({ text }) => text).join(' ')}{' '}
       <QuietLink to={`/jobs/${job.id}/judge`}>Ask the customer</QuietLink>
     </Notice>
   );
@@ -51,7 +51,7 @@ export const ApprovePlan = ({
     setBusy(true);
     setProblem(null);
     try {
-      await keepJob(
+      await updateJobCache(
         await writeJob({
           jobId: job.id,
           method: 'PUT',
@@ -68,7 +68,7 @@ export const ApprovePlan = ({
       setBusy(false);
     }
   };
-  if (!open) return <MutedText>The plan is as it was worked; the blade is {job.stage}.</MutedText>;
+  if (!open) return <MutedText>This plan is closed: the blade is {job.stage}.</MutedText>;
   return (
     <Stack>
       {problem !== null && (
@@ -79,16 +79,16 @@ export const ApprovePlan = ({
       <OpenQuestions job={job} plan={plan} />
       {job.stage === 'on the bench' && (
         <MutedText>
-          Changing the plan now keeps the work done so far on record and lays the steps anew.
+          Work done so far stays on record; the remaining steps follow the changed plan.
         </MutedText>
       )}
       {job.plan && (
         <div style={{ maxWidth: 520 }}>
           <TextEntry
-            label="Why it is changed"
+            label="Reason for the change"
             value={reason}
             onChange={setReason}
-            hint="Stands with this version; the one before is kept"
+            hint="Saved with this version; earlier versions are kept"
           />
         </div>
       )}

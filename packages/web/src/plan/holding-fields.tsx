@@ -1,6 +1,6 @@
 /** How the angle is held, in the terms of what the shop owns: what to set, and the angle it gives along the edge. */
 import type { ShopMachine } from '@patient-edge/contract';
-import { type BladePlan, type HeldAt, type HeldCurve, ofSide } from '@patient-edge/core';
+import { type BladePlan, type HeldAt, type HeldCurve, ofSide, textOf } from '@patient-edge/core';
 import styled from 'styled-components';
 import { EdgeLifts } from '../instruments/edge-lifts';
 import { fixed } from '../theme/format';
@@ -124,7 +124,7 @@ const HoldingFields = ({ plan, machines, machineId, onMachine }: HoldingFieldsPr
       {plan.angle.isGuided ? (
         <p>Spine and edge lie on the stone at once: nothing is lifted.</p>
       ) : (
-        holding.lines.map((line) => <p key={line}>{line}</p>)
+        holding.lines.map((line) => <p key={textOf(line)}>{textOf(line)}</p>)
       )}
       {holding.curves.length > 0 && (
         <Curves>
@@ -142,10 +142,10 @@ const HoldingFields = ({ plan, machines, machineId, onMachine }: HoldingFieldsPr
       {holding.perStone.length > 0 && (
         <Table>
           <tbody>
-            {holding.perStone.map(({ stoneId, stone, words }) => (
+            {holding.perStone.map(({ stoneId, stone, text }) => (
               <tr key={`${stoneId} ${stone}`}>
                 <th scope="row">{stone}</th>
-                <td>{words}</td>
+                <td>{textOf(text)}</td>
               </tr>
             ))}
           </tbody>

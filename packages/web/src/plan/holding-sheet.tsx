@@ -1,5 +1,5 @@
 /** How the angle is held, a line until it is opened; what it cannot do is said at once. */
-import type { BladePlan } from '@patient-edge/core';
+import { textOf, type BladePlan } from '@patient-edge/core';
 import { lazy, memo } from 'react';
 import { useMachines } from '../api/hooks';
 import { Fold } from '../theme/fold';
@@ -30,8 +30,8 @@ export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetPr
           />
         </Fold>
         {plan.report.holding.warnings.map((warning) => (
-          <Notice key={warning} tone="cut">
-            {warning}
+          <Notice key={textOf(warning)} tone="cut">
+            {textOf(warning)}
           </Notice>
         ))}
       </Stack>

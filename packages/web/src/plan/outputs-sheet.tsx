@@ -12,7 +12,7 @@ import { QuietButton } from '../theme/buttons';
 import { moment, roughly } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
-import { type Told, WithWord } from '../theme/told';
+import { type Feedback, WithFeedback } from '../theme/feedback';
 
 const Download = styled.a`
   display: inline-flex;
@@ -65,9 +65,9 @@ export const OutputsSheet = ({ job, hasLifts, sides, onChoices }: OutputsProps) 
         : [[name, words]],
   );
   return (
-    <Panel aria-label="Taken from the plan">
+    <Panel aria-label="Cards, gauges and files">
       <Stack>
-        <h2>Taken from the plan</h2>
+        <h2>Cards, gauges and files</h2>
         {job.plan ? (
           <>
             <Row>
@@ -82,13 +82,13 @@ export const OutputsSheet = ({ job, hasLifts, sides, onChoices }: OutputsProps) 
             </Row>
             <Row>
               <QuietButton onPress={() => setCard(!card)}>
-                {card ? 'Put the card away' : 'Look at the card'}
+                {card ? 'Hide card' : 'Show card'}
               </QuietButton>
             </Row>
             {card && <PdfView src={`${from}/card.pdf`} label="The bench card, first page" />}
           </>
         ) : (
-          <MutedText>Cards and gauges come from a settled plan.</MutedText>
+          <MutedText>Approve the plan to print its card and gauges.</MutedText>
         )}
         <ReadBack job={job} onChoices={onChoices} />
         <Versions job={job} onChoices={onChoices} />
@@ -101,7 +101,7 @@ export const OutputsSheet = ({ job, hasLifts, sides, onChoices }: OutputsProps) 
 /** A plan file read back: its choices become those of this plan, nothing is settled by it. */
 const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) => {
   const input = useRef<HTMLInputElement>(null);
-  const [said, setSaid] = useState<Told | null>(null);
+  const [said, setSaid] = useState<Feedback | null>(null);
   const read = async (file: File): Promise<void> => {
     try {
       const { readPlanFile } = await import('./read-plan-file');
@@ -109,11 +109,11 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
       onChoices(withDefaults(choices));
       const other = blade.kindId !== job.measures.kindId;
       setSaid({
-        words: `Read: ${file.name}.${other ? ' It was made for another kind of blade: look it over.' : ''}`,
+        text: `Read: ${file.name}.${other ? ' It was made for another kind of blade: look it over.' : ''}`,
         bad: false,
       });
     } catch (error) {
-      setSaid({ words: messageOf(error), bad: true });
+      setSaid({ text: messageOf(error), bad: true });
     }
   };
   return (
@@ -131,11 +131,11 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
           event.target.value = '';
         }}
       />
-      <WithWord told={said}>
+      <WithFeedback feedback={said}>
         <QuietButton onPress={() => input.current?.click()}>
-          <FileUp size={18} aria-hidden /> Read a plan file
+          <FileUp size={18} aria-hidden /> Open a plan file
         </QuietButton>
-      </WithWord>
+      </WithFeedback>
     </Stack>
   );
 };
@@ -190,7 +190,7 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
   return (
     <Stack $gap={6}>
       <h3>Templates for a {bladeKind(job.measures.kindId).label.toLowerCase()}</h3>
-      {templates.length === 0 && <MutedText>None yet: keep a plan that turned out well.</MutedText>}
+      {templates.length === 0 && <MutedText>None yet. Save a plan that turned out well.</MutedText>}
       <List>
         {templates.map((template) => (
           <li key={template.id}>
@@ -201,16 +201,16 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
             </span>
             <Row>
               <QuietButton
-                aria-label={`Plan by it: ${template.name}`}
+                aria-label={`Use template: ${template.name}`}
                 onPress={() => onChoices(template.choices)}
               >
-                Plan by it
+                Use template
               </QuietButton>
               <QuietButton
-                aria-label={`Drop it: ${template.name}`}
+                aria-label={`Delete template: ${template.name}`}
                 onPress={() => void change(request('DELETE', `/templates/${template.id}`))}
               >
-                Drop it
+                Delete
               </QuietButton>
             </Row>
           </li>
@@ -220,11 +220,11 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
         <Row $align="end">
           <div style={{ width: 300 }}>
             <TextEntry
-              label="Keep the settled plan as a template"
+              label="Save the approved plan as a template"
               value={name}
               onChange={setName}
               error={problem ?? undefined}
-              hint="Its name"
+              hint="Name"
             />
           </div>
           <QuietButton

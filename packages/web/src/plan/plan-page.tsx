@@ -1,10 +1,10 @@
-/** Judge and plan: along and across, with everything following the operator's choices at once. */
+/** Assess and plan: along and across, with everything following the operator's choices at once. */
 import type { Job } from '@patient-edge/contract';
 import type { BladePlan, PlanChoices, PlanInput } from '@patient-edge/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { UnsavedNotice } from '../intake/unsaved-notice';
-import { useJobHere } from '../jobs/job-here';
+import { useCurrentJob } from '../jobs/current-job';
 import { AsItCame } from '../judge/as-it-came';
 import { ActionButton } from '../theme/buttons';
 import { Failed } from '../theme/failed';
@@ -38,12 +38,12 @@ const Sheets = styled(Stack)`
   }
 `;
 const PlanPage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   const { choices, setChoices, isReady } = usePlanChoices(job);
   const input = usePlanInput(job, choices);
   const { answer: result, error, retry } = usePlan(isReady ? input : null);
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!result) return <p role="status">Working it out…</p>;
+  if (!result) return <p role="status">Working out the plan…</p>;
   if (!result.ok) {
     return (
       <Stack>
@@ -66,8 +66,8 @@ const PlanPage = () => {
             </ActionButton>
           ) : (
             <>
-              <QuietLink to={`/jobs/${job.id}/intake`}>Look at the intake</QuietLink>
-              <QuietLink to={`/rack/progression?job=${job.id}`}>Its stones</QuietLink>
+              <QuietLink to={`/jobs/${job.id}/intake`}>Go to intake</QuietLink>
+              <QuietLink to={`/rack/progression?job=${job.id}`}>Stones for this blade</QuietLink>
             </>
           )}
         </Row>
@@ -113,7 +113,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
   return (
     <Sheets $gap={16}>
       <UnsavedNotice job={job} />
-      <AsItCame job={job} words="Plan towards it" />
+      <AsItCame job={job} text="Aim for this" />
       <Two>
         <Panel aria-label="Angle">
           <AngleControl

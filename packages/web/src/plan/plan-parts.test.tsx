@@ -121,7 +121,7 @@ describe('the operations of a plan', () => {
     expect(screen.getByText(/A reason of at least 3 letters/)).toBeTruthy();
     await user.clear(screen.getByLabelText('Changed to'));
     await user.type(screen.getByLabelText('Changed to'), '21');
-    await user.type(screen.getByLabelText('Because'), 'narrow heel');
+    await user.type(screen.getByLabelText('Reason'), 'narrow heel');
     await press('Save change');
     expect(screen.getByText('21 a side')).toBeTruthy();
     expect(screen.getByText(/changed: narrow heel/)).toBeTruthy();
@@ -136,7 +136,7 @@ describe('the operations of a plan', () => {
     );
     expect(titles().some((title) => title!.startsWith('Strop'))).toBe(false);
     expect(screen.getByText(/^Left out: Strop on Strop/)).toBeTruthy();
-    await press('Put it back');
+    await press('Restore step');
     expect(titles().some((title) => title!.startsWith('Strop'))).toBe(true);
   });
 
@@ -146,20 +146,20 @@ describe('the operations of a plan', () => {
       { changes: [{ step: 'refine 9', what: 'strokes', to: '5', reason: 'as before' }] },
     );
     expect(screen.getByText(/has no step now: strokes of refine 9 to 5/)).toBeTruthy();
-    await press('Take it away');
+    await press('Remove');
     expect(screen.queryByText(/has no step now/)).toBeNull();
   });
 
   test('a step of one’s own stands where it was put, and nothing typed is lost on a refusal', async () => {
     showSteps();
-    await press('A step of your own');
+    await press('Add a step');
     await user.type(await screen.findByLabelText('Title'), 'Look under the glass');
-    await press('Put it in');
+    await press('Add step');
     expect(screen.getByText('What to do, at least 3 letters')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Title').value).toBe('Look under the glass');
     await user.type(screen.getByLabelText('What to do'), 'Is the chip gone?');
-    await user.type(screen.getByLabelText('Because'), 'it is disputed');
-    await press('Put it in');
+    await user.type(screen.getByLabelText('Reason'), 'it is disputed');
+    await press('Add step');
     expect(titles()[0]).toBe('Look under the glass');
   });
 });
@@ -286,8 +286,8 @@ describe('where good practitioners disagree', () => {
     await user.click(await screen.findByRole('option', { name: 'push it back first' }));
     expect(await screen.findByText(/Push the rolled steel back/)).toBeTruthy();
     expect(screen.getByText('1 not as usual')).toBeTruthy();
-    await press('Make these the shop’s habits');
-    expect(await screen.findByText('Kept: the next plan begins so.')).toBeTruthy();
+    await press('Save as shop habits');
+    expect(await screen.findByText('Saved. The next plan starts from these.')).toBeTruthy();
     const sent = page.asked.find(({ method }) => method === 'PUT')!.body;
     const practice = { ...DEFAULT_CHOICES.practice, oldEdge: 'push it back first' as const };
     expect(sent).toEqual({ version: 0, choices: habitsOf({ ...DEFAULT_CHOICES, practice }) });

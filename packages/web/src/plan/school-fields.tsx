@@ -6,7 +6,7 @@ import { Columns } from '../theme/columns';
 import { Stack } from '../theme/layout';
 import { options } from '../theme/options';
 import { Select } from '../theme/select';
-import { WithWord } from '../theme/told';
+import { WithFeedback } from '../theme/feedback';
 import { useKeepHabits } from './use-keep-habits';
 
 export interface SchoolFieldsProps {
@@ -59,9 +59,9 @@ const SchoolsOfPlan = ({ choices, onChoices }: SchoolFieldsProps) => {
   return (
     <Stack>
       <SchoolFields choices={choices} onChoices={onChoices} />
-      <WithWord told={said}>
-        <QuietButton onPress={() => void keep(choices)}>Make these the shop’s habits</QuietButton>
-      </WithWord>
+      <WithFeedback feedback={said}>
+        <QuietButton onPress={() => void keep(choices)}>Save as shop habits</QuietButton>
+      </WithFeedback>
     </Stack>
   );
 };

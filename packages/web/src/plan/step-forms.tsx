@@ -28,7 +28,7 @@ const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
   direction: 'Direction',
   minutes: 'Minutes',
   words: 'Words',
-  'left out': 'Leave it out',
+  'left out': 'Leave out',
 };
 
 const LEAST_REASON = 3;
@@ -59,7 +59,7 @@ export const ChangeForm = ({
     if (problem === undefined && wrong === undefined)
       onChange({ step: step.key, what, to, reason: reason.trim() });
   };
-  if (isFull) return <Notice>No more than {MOST_CHANGES} changes in one plan.</Notice>;
+  if (isFull) return <Notice>At most {MOST_CHANGES} changes in one plan.</Notice>;
   const shown = tried || typed !== '' ? problem : undefined;
   return (
     <Stack $gap={8}>
@@ -90,7 +90,7 @@ export const ChangeForm = ({
           <NumberEntry label="Changed to" value={typed} onChange={setTyped} error={shown} />
         )}
         <TextEntry
-          label="Because"
+          label="Reason"
           value={reason}
           onChange={setReason}
           error={tried ? wrong : undefined}
@@ -153,9 +153,9 @@ export const OwnStepForm = ({ plan, choices, onChoices, onDone }: OwnStepFormPro
     <Stack $gap={8}>
       <Columns $columns={3}>
         <Select
-          label="It follows"
+          label="After"
           options={[
-            { id: 'first', label: 'nothing: it comes first' },
+            { id: 'first', label: 'at the start' },
             ...plan.work.steps.map(({ key, title }) => ({ id: key, label: textOf(title) })),
           ]}
           value={after}
@@ -181,14 +181,14 @@ export const OwnStepForm = ({ plan, choices, onChoices, onDone }: OwnStepFormPro
           lines={2}
         />
         <TextEntry
-          label="Because"
+          label="Reason"
           value={typed.reason}
           onChange={(reason) => set({ reason })}
           error={shown('reason')}
         />
       </Columns>
       <Row>
-        <ActionButton onPress={keep}>Put it in</ActionButton>
+        <ActionButton onPress={keep}>Add step</ActionButton>
       </Row>
     </Stack>
   );

@@ -4,7 +4,7 @@ import {
   asText,
   type BladePlan,
   figure,
-  liftWords,
+  liftText,
   MOST_ADDED,
   MOST_CHANGES,
   type PlanChoices,
@@ -165,7 +165,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps)
               onChoices({ changes: choices.changes.filter((each) => each !== change) })
             }
           >
-            Put it back
+            Restore step
           </QuietButton>
         </Row>
       ))}
@@ -206,7 +206,7 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
         {step.setting && (
           <>
             <br />
-            <small>{step.setting.words}</small>
+            <small>{textOf(step.setting.text)}</small>
           </>
         )}
       </div>
@@ -232,7 +232,7 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
           <p>{textOf(step.instruction)}</p>
           <dl>
             <Said what="Pattern" text={step.pattern} />
-            <Said what="Lift, mm" text={liftWords(step)} />
+            <Said what="Lift, mm" text={liftText(step)} />
             <Said what="Steel" text={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''} />
             <Said what="Cooling" text={step.cooling} />
             <Said what="Look and feel" text={step.check} />
@@ -314,7 +314,7 @@ const Unplaced = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => 
                 )
               }
             >
-              Take it away
+              Remove
             </QuietButton>
           </Row>
         </Notice>
@@ -346,7 +346,7 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
       {choices.added.length < MOST_ADDED && (
         <Row>
           <QuietButton onPress={() => setOpen(!open)}>
-            <Plus size={18} aria-hidden /> A step of your own
+            <Plus size={18} aria-hidden /> Add a step
           </QuietButton>
         </Row>
       )}

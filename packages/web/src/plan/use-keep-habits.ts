@@ -4,12 +4,12 @@ import { useState } from 'react';
 import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { useHabits } from '../api/hooks';
-import type { Told } from '../theme/told';
+import type { Feedback } from '../theme/feedback';
 
 /** Keeps choices as the habits of the shop; told beside the button. */
 export const useKeepHabits = () => {
   const { data } = useHabits();
-  const [said, setSaid] = useState<Told | null>(null);
+  const [said, setSaid] = useState<Feedback | null>(null);
   /** Whether they were kept. */
   const keep = async (choices: PlanChoices): Promise<boolean> => {
     if (!data) return false;
@@ -19,10 +19,10 @@ export const useKeepHabits = () => {
         choices: habitsOf(choices),
       });
       await mutate('/habits', kept, { revalidate: false });
-      setSaid({ words: 'Kept: the next plan begins so.', bad: false });
+      setSaid({ text: 'Saved. The next plan starts from these.', bad: false });
       return true;
     } catch (error) {
-      setSaid({ words: messageOf(error), bad: true });
+      setSaid({ text: messageOf(error), bad: true });
       return false;
     }
   };

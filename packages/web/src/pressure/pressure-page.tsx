@@ -143,7 +143,7 @@ const PressurePage = () => {
                     setReadings([]);
                   }}
                 >
-                  Begin anew
+                  Start again
                 </QuietButton>
               )}
             </Row>
@@ -155,7 +155,7 @@ const PressurePage = () => {
             <PressureTrace readings={readings} bandN={bandN} shownS={SHOWN_S} unit={unit} />
             <p role="status">
               {judged
-                ? `${judged.words} ${Math.round(judged.insideShare * 100)} % inside, ${forceText(judged.meanN, unit)} on average, ± ${forceText(judged.sdN, unit)}.`
+                ? `${judged.text} ${Math.round(judged.insideShare * 100)} % inside, ${forceText(judged.meanN, unit)} on average, ± ${forceText(judged.sdN, unit)}.`
                 : 'Nothing pressed yet.'}
             </p>
           </Stack>

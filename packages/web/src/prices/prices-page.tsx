@@ -78,7 +78,7 @@ const ITEM_OPTIONS = PRICE_ITEMS.map((id) => ({ id, label: PRICE_LABELS[id] }));
 
 const PricesPage = () => {
   const { data: list, error } = usePrices();
-  if (!list) return <Waiting error={error} words="Fetching the prices…" />;
+  if (!list) return <Waiting error={error} text="Loading prices…" />;
   return <Prices list={list} />;
 };
 
@@ -197,7 +197,7 @@ const Prices = ({ list }: { list: PriceList }) => {
                     label={`Price, ${currency}`}
                   />
                   <Button
-                    aria-label={`Take price ${index + 1} off`}
+                    aria-label={`Remove price ${index + 1}`}
                     onPress={() => lines.remove(index)}
                   >
                     <Trash2 size={19} />
@@ -217,10 +217,10 @@ const Prices = ({ list }: { list: PriceList }) => {
                     lines.append({ item: PRICE_ITEMS[0], group: PRICE_GROUPS[0], amount: '' })
                   }
                 >
-                  One more price
+                  Add price
                 </QuietButton>
                 <ActionButton type="submit" isDisabled={busy || !form.formState.isDirty}>
-                  Keep the price list
+                  Save price list
                 </ActionButton>
               </Row>
             )}

@@ -21,7 +21,7 @@ const answers = (role: 'owner' | 'counter' = 'owner') => ({
   'GET /session': session(role),
 });
 const amounts = (): HTMLInputElement[] => screen.getAllByLabelText('Price, EUR');
-const keep = () => userEvent.click(screen.getByRole('button', { name: /^Keep the/ }));
+const keep = () => userEvent.click(screen.getByRole('button', { name: /^Save price list/ }));
 const retype = async (field: HTMLElement, text: string): Promise<void> => {
   await userEvent.clear(field);
   await userEvent.type(field, text);

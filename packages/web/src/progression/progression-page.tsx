@@ -97,7 +97,7 @@ const ProgressionPage = () => {
 /** Filled in from a blade that is here. */
 const ForJob = ({ jobId }: { jobId: string }) => {
   const { data: job, error } = useJob(jobId);
-  if (!job) return <Waiting error={error} words="Fetching the blade…" />;
+  if (!job) return <Waiting error={error} text="Loading blade…" />;
   const { measures } = job;
   const [finest, coarsest] = findUse(job.useId).finishUm;
   return (
@@ -146,7 +146,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
     };
   }, [rack, steel, typed, school, wishes, wrong]);
   const { answer: weighed, error: failure, retry } = useProgression(question);
-  if (!rack || !steels) return <Waiting error={error} words="Looking at the rack…" />;
+  if (!rack || !steels) return <Waiting error={error} text="Loading the rack…" />;
   const finishUm: readonly [number, number] = question?.input.finishUm ?? [8, 25];
   const entry = (field: LimitedField) => (
     <NumberEntry
@@ -214,7 +214,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
           </Row>
         </Stack>
       </Panel>
-      {rack.length === 0 && <Notice>The rack is empty: put a stone on it first.</Notice>}
+      {rack.length === 0 && <Notice>The rack is empty. Add a stone first.</Notice>}
       <Failed error={failure} retry={retry} />
       {weighed && steel && rack.length > 0 && (
         <Panel aria-label="The progression">

@@ -30,7 +30,7 @@ const Grid = styled.ul`
 /** More or less time, in words. */
 export const costWords = (deltaSeconds: number | null): string =>
   deltaSeconds === null
-    ? 'no chain'
+    ? 'not possible'
     : Math.abs(deltaSeconds) < 2
       ? 'the same'
       : `${deltaSeconds > 0 ? '+' : '−'}${roughly(Math.abs(deltaSeconds))}`;
@@ -92,7 +92,7 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
           ))}
         </Row>
       )}
-      {costs.length === 0 && <MutedText>No chain, so nothing to weigh.</MutedText>}
+      {costs.length === 0 && <MutedText>No progression to compare.</MutedText>}
       <Grid>
         {finer && wishes.first === null && (
           <li>

@@ -24,14 +24,14 @@ describe('keeping a flattening', () => {
     });
     await fillIn();
     await userEvent.click(screen.getByText('The pencil grid is gone everywhere'));
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the flattening' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save flattening' }));
     expect(page.asked[0]).toEqual({
       method: 'POST',
       path: '/stones/3/flattenings',
       body: { plate: 'Plate', gridGone: true, minutes: 4, lostMm: 0.3 },
     });
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
-    expect(await screen.findByText('Taken back.')).toBeTruthy();
+    expect(await screen.findByText('Undone.')).toBeTruthy();
     expect(page.asked.some(({ method }) => method === 'DELETE')).toBe(true);
   });
 
@@ -44,7 +44,7 @@ describe('keeping a flattening', () => {
       }),
     });
     await fillIn();
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the flattening' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save flattening' }));
     expect(await screen.findByText('Plate used is missing')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Minutes').value).toBe('4');
     expect(screen.getByLabelText<HTMLInputElement>('Thickness lost, mm').value).toBe('0.30');
@@ -61,7 +61,7 @@ describe('keeping a flattening', () => {
       }),
     });
     await fillIn();
-    await userEvent.click(screen.getByRole('button', { name: 'Keep the flattening' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Save flattening' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
     expect(await screen.findByText('Only the last flattening can be taken back')).toBeTruthy();
   });
@@ -95,7 +95,7 @@ describe('a rack from a file', () => {
     expect((await screen.findByText(/new,/)).textContent).toBe(
       '1 new, 1 by the name of one on the rack, which they correct.',
     );
-    await userEvent.click(screen.getByRole('button', { name: 'Keep all of it' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Import all' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(page.asked.map(({ method }) => method)).toContain('DELETE'));
     const { stones } = page.asked[0]!.body as { stones: { name: string }[] };
@@ -107,7 +107,7 @@ describe('a rack from a file', () => {
     const input = screen.getByLabelText('CSV file of a rack');
     await userEvent.upload(input, file(`${HEAD}New,film,diamond,none\n`));
     expect(await screen.findByText('Median grain, µm must be a number')).toBeTruthy();
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Keep all of it' }).disabled).toBe(
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Import all' }).disabled).toBe(
       true,
     );
     await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));

@@ -3,7 +3,7 @@ import type { Flattening, Stone } from '@patient-edge/contract';
 import { useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
-import { keepStone } from '../api/hooks';
+import { updateStoneCache } from '../api/hooks';
 import { Columns } from '../theme/columns';
 import { fixed, parseNumber } from '../theme/format';
 import { ActionButton } from '../theme/buttons';
@@ -18,7 +18,7 @@ const typed = (text: string): number | string | undefined =>
   text.trim() === '' ? undefined : (parseNumber(text) ?? text);
 
 export const takeBack = async (stone: Stone, flattening: Pick<Flattening, 'id'>): Promise<void> => {
-  await keepStone(
+  await updateStoneCache(
     await request<Stone>('DELETE', `/stones/${stone.id}/flattenings/${flattening.id}`),
   );
   await mutate(`/stones/${stone.id}/flattenings`);
@@ -50,7 +50,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
         minutes: typed(minutes),
         lostMm: typed(lost),
       });
-      await keepStone(kept);
+      await updateStoneCache(kept);
       const record = await mutate<Flattening[]>(path, request<Flattening[]>('GET', path), {
         revalidate: false,
       });
@@ -121,7 +121,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
         )}
         <Row>
           <ActionButton type="submit" isDisabled={busy}>
-            Keep the flattening
+            Save flattening
           </ActionButton>
         </Row>
       </Stack>

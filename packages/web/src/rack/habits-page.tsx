@@ -7,7 +7,7 @@ import { SchoolFields } from '../plan/school-fields';
 import { useKeepHabits } from '../plan/use-keep-habits';
 import { ActionButton } from '../theme/buttons';
 import { Panel, MutedText, Stack } from '../theme/layout';
-import { WithWord } from '../theme/told';
+import { WithFeedback } from '../theme/feedback';
 import { Waiting } from '../theme/waiting';
 import { ShelfNav } from './shelf-nav';
 import { PageHeading } from '../theme/page-heading';
@@ -17,7 +17,7 @@ const HabitsPage = () => {
   return (
     <>
       <ShelfNav />
-      {data ? <HabitsForm habits={data} /> : <Waiting error={error} words="Fetching the habits…" />}
+      {data ? <HabitsForm habits={data} /> : <Waiting error={error} text="Loading habits…" />}
     </>
   );
 };
@@ -35,14 +35,14 @@ const HabitsForm = ({ habits }: { habits: Habits }) => {
           recorded with the job.
         </MutedText>
         <SchoolFields choices={choices} onChoices={(part) => setChanged({ ...changed, ...part })} />
-        <WithWord told={said}>
+        <WithFeedback feedback={said}>
           <ActionButton onPress={() => void keep(choices).then((kept) => kept && setChanged({}))}>
-            Keep the habits
+            Save habits
           </ActionButton>
           {!said && habits.version > 0 && (
             <MutedText>Changed {habits.version} times so far.</MutedText>
           )}
-        </WithWord>
+        </WithFeedback>
       </Stack>
     </Panel>
   );

@@ -24,7 +24,7 @@ export const useRackFile = (rack: readonly Stone[]) => {
   };
   const buttons = (
     <>
-      <QuietButton onPress={() => input.current?.click()}>Read a CSV file</QuietButton>
+      <QuietButton onPress={() => input.current?.click()}>Import CSV</QuietButton>
       <input
         ref={input}
         type="file"
@@ -38,7 +38,7 @@ export const useRackFile = (rack: readonly Stone[]) => {
         }}
       />
       <a href="/api/stones.csv" download="rack.csv">
-        Save as CSV
+        Export CSV
       </a>
     </>
   );
@@ -126,7 +126,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
           </table>
         )}
         {wrong.length > 0 && (
-          <MutedText>Put the file right and read it again: all of it or nothing.</MutedText>
+          <MutedText>Correct the file and import it again: all lines or none.</MutedText>
         )}
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -138,7 +138,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
             isDisabled={busy || wrong.length > 0 || stones.length === 0}
             onPress={() => void keep()}
           >
-            Keep all of it
+            Import all
           </ActionButton>
           <QuietButton onPress={onClose}>Cancel</QuietButton>
         </Row>

@@ -53,7 +53,7 @@ const Body = styled.div`
     height: ${ROW_PX}px;
   }
 `;
-const Told = styled.span<{ $due: boolean }>`
+const Feedback = styled.span<{ $due: boolean }>`
   color: ${({ $due }) => ($due ? 'var(--cut)' : 'var(--ink)')};
   font-weight: ${({ $due }) => ($due ? 650 : 400)};
 `;
@@ -161,7 +161,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           />
         </div>
         <Checkbox value={dueOnly} onChange={setDueOnly}>
-          Only what wants care
+          Only what needs care
         </Checkbox>
         <MutedText role="status">
           {shown.length} of {stones.length}
@@ -212,7 +212,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
                   {stone.soaking === 'soak' ? `soak ${stone.soakMinutes} min` : stone.soaking}
                 </span>
                 <span role="cell">
-                  <Told $due={isDue(item)}>{careWords(item)}</Told>
+                  <Feedback $due={isDue(item)}>{careWords(item)}</Feedback>
                 </span>
                 <span role="cell">{stone.place}</span>
               </div>
@@ -220,9 +220,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           })}
         </Body>
       </Table>
-      {shown.length === 0 && stones.length > 0 && (
-        <MutedText>Nothing on the rack is like that.</MutedText>
-      )}
+      {shown.length === 0 && stones.length > 0 && <MutedText>No match on the rack.</MutedText>}
     </Stack>
   );
 };

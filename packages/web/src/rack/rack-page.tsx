@@ -20,7 +20,7 @@ const RackPage = () => {
   const [adding, setAdding] = useState(false);
   const nowMs = useMinute();
   const file = useRackFile(stones ?? []);
-  if (!stones) return <Waiting error={error} words="Looking at the rack…" />;
+  if (!stones) return <Waiting error={error} text="Loading the rack…" />;
   const mayEdit = session?.staff?.role !== 'counter';
   const used = stones.filter(({ retired }) => !retired);
   return (
@@ -30,12 +30,12 @@ const RackPage = () => {
         <Row $gap={18}>
           <PageHeading title="Abrasives" />
           {mayEdit && <ActionButton onPress={() => setAdding(true)}>Add an abrasive</ActionButton>}
-          {mayEdit ? file.buttons : <a href="/api/stones.csv">Save as CSV</a>}
+          {mayEdit ? file.buttons : <a href="/api/stones.csv">Export CSV</a>}
         </Row>
         {file.preview}
         {adding && <StoneForm stone={null} rack={stones} onClose={() => setAdding(false)} />}
         {used.length === 0 ? (
-          <Notice>The rack is empty: nothing can be planned until a stone stands on it.</Notice>
+          <Notice>The rack is empty. Add a stone before planning.</Notice>
         ) : (
           <Panel aria-label="The rack by grain">
             <RackShelf

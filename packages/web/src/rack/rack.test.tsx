@@ -99,7 +99,7 @@ describe('the rack in rows', () => {
     await userEvent.type(screen.getByLabelText('Find by name, grit, abrasive or place'), 'basin');
     expect(rows()).toEqual(['Red']);
     await userEvent.clear(screen.getByLabelText('Find by name, grit, abrasive or place'));
-    await userEvent.click(screen.getByText('Only what wants care'));
+    await userEvent.click(screen.getByText('Only what needs care'));
     expect(rows()).toEqual(['Grey', 'Thin']);
   });
 });

@@ -25,12 +25,7 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
           <h2>{stone ? `Correct ${stone.name}` : 'Add an abrasive'}</h2>
           <WhatItIs state={state} />
           <MutedText>{abrasiveKind(state.values.kind as AbrasiveKindId).reason}</MutedText>
-          <HowItIsUsed
-            state={state}
-            stone={stone}
-            rack={rack}
-            currency={session?.currency ?? ''}
-          />
+          <HowItIsUsed state={state} stone={stone} rack={rack} currency={session?.currency ?? ''} />
           {problem !== null && (
             <Notice tone="cut" alert>
               {problem}
@@ -38,7 +33,7 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {stone ? 'Keep the correction' : 'Put it on the rack'}
+              {stone ? 'Save' : 'Add to rack'}
             </ActionButton>
             <QuietButton onPress={onClose}>Cancel</QuietButton>
           </Row>

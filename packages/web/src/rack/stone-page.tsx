@@ -70,7 +70,7 @@ const Meter = styled.div`
 const StonePage = () => {
   const { stoneId } = useParams();
   const { data: stones, error } = useStones();
-  if (!stones) return <Waiting error={error} words="Fetching the stone…" />;
+  if (!stones) return <Waiting error={error} text="Loading stone…" />;
   const stone = stones.find(({ id }) => String(id) === stoneId);
   if (!stone) return <NothingHere />;
   return (
@@ -143,7 +143,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
             </Facts>
             <MutedText>
               {kind.reason}
-              {stone.needsDressing && ' Wants its dressing stone before the blade.'}
+              {stone.needsDressing && ' Needs its dressing stone before the blade.'}
             </MutedText>
           </Stack>
         </Panel>

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
-import { keepStone } from '../api/hooks';
+import { updateStoneCache } from '../api/hooks';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { bodyFrom, printedUm, startOf, type StoneValues, valuesOf } from './stone-values';
@@ -45,18 +45,18 @@ export const useStoneForm = (stone: Stone | null, onClose: () => void) => {
       const body = bodyFrom(typed);
       if (!stone) {
         const added = await request<Stone>('POST', '/stones', body);
-        await keepStone(added);
-        offerUndo(`${added.name} stands on the rack.`, async () => {
+        await updateStoneCache(added);
+        offerUndo(`${added.name} is on the rack.`, async () => {
           await request('DELETE', `/stones/${added.id}`);
           await mutate('/stones');
         });
       } else {
         const { version } = stone;
         const kept = await request<Stone>('PUT', `/stones/${stone.id}`, { ...body, version });
-        await keepStone(kept);
+        await updateStoneCache(kept);
         const before = bodyFrom(valuesOf(stone));
-        offerUndo(`${kept.name} is corrected.`, async () =>
-          keepStone(
+        offerUndo(`${kept.name} is saved.`, async () =>
+          updateStoneCache(
             await request<Stone>('PUT', `/stones/${stone.id}`, {
               ...before,
               version: kept.version,

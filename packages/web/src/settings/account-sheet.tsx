@@ -9,7 +9,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
-import { WithWord, type Told } from '../theme/told';
+import { WithFeedback, type Feedback } from '../theme/feedback';
 
 const EMPTY: PasswordBody = { currentPassword: '', newPassword: '' };
 
@@ -74,18 +74,18 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
 };
 
 const EndSessions = () => {
-  const [told, setTold] = useState<Told | null>(null);
+  const [feedback, setFeedback] = useState<Feedback | null>(null);
   const end = async (): Promise<void> => {
     try {
       await request('POST', '/account/end-sessions', {});
-      setTold({ words: 'Signed out everywhere else.', bad: false });
+      setFeedback({ text: 'Signed out everywhere else.', bad: false });
     } catch (error) {
-      setTold({ words: messageOf(error), bad: true });
+      setFeedback({ text: messageOf(error), bad: true });
     }
   };
   return (
-    <WithWord told={told}>
+    <WithFeedback feedback={feedback}>
       <QuietButton onPress={() => void end()}>Sign out on all other devices</QuietButton>
-    </WithWord>
+    </WithFeedback>
   );
 };

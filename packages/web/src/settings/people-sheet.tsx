@@ -70,7 +70,7 @@ export const PeopleSheet = ({ me }: { me: number }) => {
       const { role, active } = person;
       offerUndo(done, () => put(path, 'PUT', { role, active }));
     });
-  if (!people) return <Waiting error={error} words="Fetching the people…" />;
+  if (!people) return <Waiting error={error} text="Loading people…" />;
   return (
     <Panel aria-label="People">
       <Stack>

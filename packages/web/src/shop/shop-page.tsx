@@ -103,7 +103,7 @@ const mostUrgent = (jobs: readonly BoardJob[]): BoardJob | undefined =>
 export const ShopPage = () => {
   const { data: board, error } = useBoard();
   if (!board) {
-    return <Waiting error={error} words="Looking at the shop…" />;
+    return <Waiting error={error} text="Loading the shop…" />;
   }
   const days = [...new Set(board.jobs.map(({ promisedOn }) => promisedOn))];
   const next = mostUrgent(board.jobs);
@@ -159,7 +159,7 @@ const NextThing = ({ job, board }: { job: BoardJob; board: Board }) => {
       </div>
       <Row>
         <Silhouette measures={job.blade.measures} scale={SCALE} />
-        {next && <ActionLink to={`/jobs/${job.jobId}/${next.page}`}>{next.words}</ActionLink>}
+        {next && <ActionLink to={`/jobs/${job.jobId}/${next.page}`}>{next.text}</ActionLink>}
       </Row>
     </Next>
   );
@@ -169,7 +169,7 @@ const EmptyShop = () => (
   <Next>
     <div>
       <PageHeading title="The shop is empty" />
-      <MutedText>Put your stones on the rack, then take in the first blade.</MutedText>
+      <MutedText>Add your stones to the rack, then take in the first blade.</MutedText>
     </div>
     <ActionLink to="/take-in">Take in a blade</ActionLink>
   </Next>

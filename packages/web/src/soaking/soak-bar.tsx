@@ -95,7 +95,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
         </div>
       ))}
       <Button
-        aria-label={sound ? 'Sound is on: turn it off' : 'Sound is off: turn it on'}
+        aria-label={sound ? 'Turn sound off' : 'Turn sound on'}
         onPress={() => {
           setSound(!sound);
           wakeSound();

@@ -3,7 +3,7 @@ import type { Stone } from '@patient-edge/contract';
 import { soakClock } from '@patient-edge/core';
 import { useState } from 'react';
 import { messageOf, request } from '../api/client';
-import { keepStone } from '../api/hooks';
+import { updateStoneCache } from '../api/hooks';
 import { duration } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
@@ -12,7 +12,7 @@ import { useUndo } from '../theme/undo';
 import { useSecond } from './clock';
 
 export const putIn = async (stone: Stone, jobId: number | null): Promise<void> =>
-  keepStone(
+  updateStoneCache(
     await request<Stone>('POST', `/stones/${stone.id}/soak`, {
       minutes: stone.soakMinutes,
       jobId,
@@ -20,10 +20,10 @@ export const putIn = async (stone: Stone, jobId: number | null): Promise<void> =
   );
 
 const takeOut = async (stone: Stone): Promise<void> =>
-  keepStone(await request<Stone>('DELETE', `/stones/${stone.id}/soak`));
+  updateStoneCache(await request<Stone>('DELETE', `/stones/${stone.id}/soak`));
 
 export const putBack = async (stone: Stone): Promise<void> =>
-  keepStone(await request<Stone>('POST', `/stones/${stone.id}/soak/undo`, {}));
+  updateStoneCache(await request<Stone>('POST', `/stones/${stone.id}/soak/undo`, {}));
 
 /** Out of the water, with a way back. */
 export const useTakeOut = (): ((stone: Stone) => Promise<void>) => {
@@ -67,7 +67,7 @@ export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | nul
       ) : (
         <QuietButton onPress={() => void act(() => putIn(stone, jobId))}>
           <span>
-            Put it in the water, {stone.soakMinutes} min
+            Start soaking, {stone.soakMinutes} min
             <span className="unseen">, {stone.name}</span>
           </span>
         </QuietButton>

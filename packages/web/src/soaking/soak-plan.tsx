@@ -69,7 +69,7 @@ export const SoakPlan = ({ steps, jobId, nowOnly = false }: SoakPlanProps) => {
               {call.name}, {call.minutes} min{' '}
               <MutedText as="span">
                 {call.wantedAtS < 10
-                  ? '(wanted from the start)'
+                  ? '(needed from the start)'
                   : call.lateS > 0
                     ? `(wanted in ${roughly(call.wantedAtS)}: better ${roughly(call.lateS)} before you begin)`
                     : `(wanted in ${roughly(call.wantedAtS)})`}

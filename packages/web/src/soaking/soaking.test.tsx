@@ -97,7 +97,7 @@ describe('when to put which stone in', () => {
     await pass(100);
     const [first, second] = screen.getAllByRole('listitem');
     expect(within(first!).getByText('at once')).toBeTruthy();
-    expect(within(first!).getByText('(wanted from the start)')).toBeTruthy();
+    expect(within(first!).getByText('(needed from the start)')).toBeTruthy();
     // 360 s until its step, 480 s of soak: two minutes late even at once.
     expect(within(second!).getByText(/wanted in 6 min: better 2 min before/)).toBeTruthy();
   });
@@ -115,9 +115,7 @@ describe('when to put which stone in', () => {
       'GET /stones': [dry],
       'POST /stones/1/soak': { ...dry, soak: soaking(0) },
     });
-    await userEvent.click(
-      await screen.findByRole('button', { name: /^Put it in the water, 10 min/ }),
-    );
+    await userEvent.click(await screen.findByRole('button', { name: /^Start soaking, 10 min/ }));
     expect(now.asked).toContainEqual({
       method: 'POST',
       path: '/stones/1/soak',

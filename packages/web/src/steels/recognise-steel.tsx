@@ -35,7 +35,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
   const asked = Object.keys(answers).length > 0;
   return (
     <Stack>
-      <h2>Nobody knows what it is?</h2>
+      <h2>Unknown steel?</h2>
       <Columns $columns={3}>
         {TESTS.map((test) => (
           <Select
@@ -61,13 +61,13 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
         None of it proves a steel: it leads to a plan that does no harm.
       </MutedText>
       <Likely>
-        {likely.map(({ designation, words, share, against }) => (
+        {likely.map(({ designation, text, share, against }) => (
           <li key={designation}>
             <div>
               <b>{designation}</b>
               <br />
               <MutedText as="span">
-                {words}
+                {text}
                 {against.length > 0 && ` Spoken against by: ${against.join(', ')}.`}
               </MutedText>
             </div>

@@ -91,10 +91,10 @@ export const SteelForm = ({
       onClose(kept);
     });
   return (
-    <Panel aria-label={steel ? `Correct ${steel.designation}` : 'A steel of your own'}>
+    <Panel aria-label={steel ? `Correct ${steel.designation}` : 'Add a steel'}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
-          <h2>{steel ? `Correct ${steel.designation}` : 'A steel of your own'}</h2>
+          <h2>{steel ? `Correct ${steel.designation}` : 'Add a steel'}</h2>
           <Columns $columns={3}>
             <FormText control={control} name="designation" label="Designation" />
             <FormPick
@@ -136,7 +136,7 @@ export const SteelForm = ({
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {steel ? 'Keep the correction' : 'Add it'}
+              {steel ? 'Save' : 'Add'}
             </ActionButton>
             <QuietButton onPress={() => onClose(null)}>Cancel</QuietButton>
           </Row>

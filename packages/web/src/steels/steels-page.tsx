@@ -64,7 +64,7 @@ const SteelsPage = () => {
   const [text, setText] = useState('');
   const [editing, setEditing] = useState<number | 'new' | null>(null);
   const wanted = useDeferredValue(text.trim().toLowerCase());
-  if (!own) return <Waiting error={error} words="Opening the steel table…" />;
+  if (!own) return <Waiting error={error} text="Loading steels…" />;
   const mayEdit = session?.staff?.role !== 'counter';
   const all: readonly Steel[] = [...own, ...STEELS];
   const shown = all.filter(({ designation, steelClass, composition, standard }) =>
@@ -82,9 +82,7 @@ const SteelsPage = () => {
       <Stack $gap={16}>
         <Row $gap={18}>
           <PageHeading title="Steels" />
-          {mayEdit && (
-            <ActionButton onPress={() => setEditing('new')}>Add one of your own</ActionButton>
-          )}
+          {mayEdit && <ActionButton onPress={() => setEditing('new')}>Add a steel</ActionButton>}
         </Row>
         <Layout>
           <Stack>
@@ -106,9 +104,7 @@ const SteelsPage = () => {
                 </li>
               ))}
             </List>
-            {shown.length === 0 && (
-              <MutedText>No steel is like that: add it as one of your own.</MutedText>
-            )}
+            {shown.length === 0 && <MutedText>No match. Add it as a steel of your own.</MutedText>}
           </Stack>
           <Stack $gap={16}>
             {editing !== null && (

@@ -160,7 +160,7 @@ export const Frame = ({
             {session.staff?.name}, {session.shopName}
           </span>
           <Button
-            aria-label={dark ? 'Light, for the counter' : 'Dark, for the bench'}
+            aria-label={dark ? 'Light appearance' : 'Dark appearance'}
             onPress={() => onAppearance(dark ? 'light' : 'dark')}
           >
             {dark ? <Sun size={20} /> : <Moon size={20} />}

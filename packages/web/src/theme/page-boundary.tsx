@@ -17,10 +17,8 @@ const PageFailed = ({ error, resetErrorBoundary }: FallbackProps) => (
   <Stack>
     <h1>{isGone(error) ? 'A newer version is here' : 'This page stopped working'}</h1>
     <Notice tone="cut" alert>
-      {isGone(error)
-        ? 'Reload to go on with it.'
-        : 'It ran into something it should not have. Reload to go on.'}{' '}
-      What you typed is kept on this device.
+      {isGone(error) ? 'Reload to use it.' : 'Something went wrong. Reload to continue.'} What you
+      typed is saved on this device.
     </Notice>
     <Row>
       <ActionButton onPress={() => window.location.reload()}>Reload</ActionButton>

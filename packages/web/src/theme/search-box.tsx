@@ -185,7 +185,7 @@ export const TypeAhead = ({ label, options, value, onChange, error, inputRef }: 
         if (typed !== null && typed.trim() !== '' && items.length === 1) onChange(items[0]!.id);
         setTyped(null);
       }}
-      whenEmpty="Nothing like that."
+      whenEmpty="No match."
       error={error}
       listable
       {...(inputRef === undefined ? {} : { inputRef })}

@@ -5,11 +5,11 @@ import { messageOf } from '../api/client';
 import { QuietButton } from './buttons';
 
 interface Done {
-  readonly words: string;
+  readonly text: string;
   readonly undo: () => Promise<unknown>;
 }
 
-type Offer = (words: string, undo: () => Promise<unknown>) => void;
+type Offer = (text: string, undo: () => Promise<unknown>) => void;
 
 const OfferContext = createContext<Offer>(() => undefined);
 
@@ -39,29 +39,29 @@ const Foot = styled.div`
 export const UndoProvider = ({ children }: { children: ReactNode }) => {
   const [done, setDone] = useState<Done | null>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const offer = useCallback<Offer>((words, undo) => {
+  const offer = useCallback<Offer>((text, undo) => {
     setSaid(null);
-    setDone({ words, undo });
+    setDone({ text, undo });
   }, []);
   const undo = async (): Promise<void> => {
     if (!done) return;
     setDone(null);
     try {
       await done.undo();
-      setSaid('Taken back.');
+      setSaid('Undone.');
     } catch (error) {
       setSaid(messageOf(error));
     }
   };
   const context = useMemo(() => offer, [offer]);
-  const words = done?.words ?? said;
+  const text = done?.text ?? said;
   return (
     <OfferContext.Provider value={context}>
       {children}
       <div role="status" className="no-print">
-        {words !== null && (
+        {text !== null && (
           <Foot>
-            <span>{words}</span>
+            <span>{text}</span>
             {done && <QuietButton onPress={() => void undo()}>Undo</QuietButton>}
             <QuietButton
               aria-label="Dismiss"

@@ -3,7 +3,7 @@ import { Stack } from './layout';
 import { Notice } from './notice';
 import { PageHeading } from './page-heading';
 
-export const Waiting = ({ error, words }: { error: Error | undefined; words: string }) =>
+export const Waiting = ({ error, text }: { error: Error | undefined; text: string }) =>
   error ? (
     <Stack>
       <PageHeading title="Can’t load this page" />
@@ -12,7 +12,7 @@ export const Waiting = ({ error, words }: { error: Error | undefined; words: str
       </Notice>
     </Stack>
   ) : (
-    <p role="status">{words}</p>
+    <p role="status">{text}</p>
   );
 
 export const NothingHere = () => (

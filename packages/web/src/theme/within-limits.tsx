@@ -11,7 +11,7 @@ interface WithinLimitsProps {
   /** Null where it may be left open. */
   readonly value: number | null;
   readonly onValue: (value: number) => void;
-  /** Told when the field is emptied; without it an empty field is wrong. */
+  /** Feedback when the field is emptied; without it an empty field is wrong. */
   readonly onOpen?: () => void;
   readonly hint?: string;
 }

@@ -16,9 +16,9 @@ import styled from 'styled-components';
 import { mutate } from 'swr';
 import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
-import { keepJob, useSteels, useStones, useTouchUps } from '../api/hooks';
+import { updateJobCache, useSteels, useStones, useTouchUps } from '../api/hooks';
 import { useSession } from '../api/session';
-import { useJobHere } from '../jobs/job-here';
+import { useCurrentJob } from '../jobs/current-job';
 import { dayAndYear } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { ActionLink } from '../theme/links';
@@ -59,7 +59,7 @@ const RUNG_NAMES: Readonly<Record<Rung, string>> = {
 
 const lastWords = (last: RungAdvice['lastTime']): string =>
   last === null
-    ? 'never tried on this blade'
+    ? 'not tried on this blade yet'
     : !last.enough
       ? 'last time it was not enough'
       : last.lastedDays === null
@@ -67,12 +67,12 @@ const lastWords = (last: RungAdvice['lastTime']): string =>
         : `lasted ${last.lastedDays} days last time`;
 
 const TouchUpPage = () => {
-  const job = useJobHere();
+  const job = useCurrentJob();
   const { data: stones } = useStones();
   const { data: past, error } = useTouchUps(job.id);
   const steels = useSteels();
   const steel = steels?.find(({ designation }) => designation === job.steel);
-  if (!stones || !past || !steels) return <Waiting error={error} words="Fetching what helped…" />;
+  if (!stones || !past || !steels) return <Waiting error={error} text="Loading touch-ups…" />;
   if (!steel) return <Notice tone="cut">The steel of this blade is not known any more.</Notice>;
   const earlier = past.filter(({ jobId }) => jobId !== job.id);
   const tried = past.filter(({ jobId, enough }) => jobId === job.id && !enough);
@@ -171,11 +171,12 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
   const [busy, setBusy] = useState(false);
   const open = canDo(job, 'touch up');
   if (!open) return <MutedText>The blade is {job.stage}: no rung is tried now.</MutedText>;
-  if (session?.staff?.role === 'counter') return <MutedText>This is for the bench.</MutedText>;
+  if (session?.staff?.role === 'counter')
+    return <MutedText>Only bench staff can open this.</MutedText>;
   if (rung.rung === 'full round') {
     return (
       <Row>
-        <ActionLink to={`/jobs/${job.id}/plan`}>Judge and plan the full round</ActionLink>
+        <ActionLink to={`/jobs/${job.id}/plan`}>Assess and plan the full sharpening</ActionLink>
       </Row>
     );
   }
@@ -183,7 +184,7 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
     setBusy(true);
     setProblem(null);
     try {
-      await keepJob(
+      await updateJobCache(
         await writeJob({
           jobId: job.id,
           method: 'POST',
@@ -220,10 +221,10 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
       )}
       <Row>
         <ActionButton isDisabled={busy} onPress={() => void say(true)}>
-          Enough: test it
+          Enough: test the edge
         </ActionButton>
         <QuietButton isDisabled={busy} onPress={() => void say(false)}>
-          Not enough: up a rung
+          Not enough: next rung
         </QuietButton>
       </Row>
     </Stack>

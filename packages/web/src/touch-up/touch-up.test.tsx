@@ -55,7 +55,7 @@ describe('the ladder of a tired blade', () => {
     expect(await screen.findByRole('heading', { name: 'Now: rod' })).toBeTruthy();
     expect(screen.getAllByText(/at 17\.0° per side or just above/)[0]).toBeTruthy();
     await userEvent.type(screen.getByLabelText('Note'), 'still slides');
-    await userEvent.click(screen.getByRole('button', { name: 'Not enough: up a rung' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Not enough: next rung' }));
     expect(page.asked.find(({ method }) => method === 'POST')!.body).toEqual({
       version: 2,
       rung: 'rod',
@@ -75,12 +75,14 @@ describe('the ladder of a tired blade', () => {
   test('is no help to a chipped blade', async () => {
     const chip = { id: 'a', kind: 'chip', side: 'both', fromMm: 50, lengthMm: 2, depthMm: 0.4 };
     show([], { damage: [chip] } as unknown as Partial<Job>);
-    expect(await screen.findByRole('link', { name: 'Judge and plan the full round' })).toBeTruthy();
+    expect(
+      await screen.findByRole('link', { name: 'Assess and plan the full sharpening' }),
+    ).toBeTruthy();
   });
 
   test('is for the bench, and for a blade that still waits', async () => {
     show([], {}, 'counter');
-    expect(await screen.findByText('This is for the bench.')).toBeTruthy();
+    expect(await screen.findByText('Only bench staff can open this.')).toBeTruthy();
     document.body.innerHTML = '';
     show([], { stage: 'ready' });
     expect(await screen.findByText('The blade is ready: no rung is tried now.')).toBeTruthy();

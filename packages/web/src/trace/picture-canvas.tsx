@@ -87,7 +87,7 @@ export const PictureCanvas = ({
       {...(moving ? { 'data-moving': '' } : {})}
       {...(levels.length > 0 ? { 'data-ready': '' } : {})}
     >
-      <canvas ref={canvas} />
+      <canvas ref={canvas} width={size.width} height={size.height} />
       <svg>
         <g transform={`translate(${view.x} ${view.y}) scale(${view.scale})`}>{children(view)}</g>
       </svg>

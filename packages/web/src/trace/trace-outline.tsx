@@ -256,10 +256,10 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
               isDisabled={trace[step].length === 0}
               onPress={() => set({ [step]: trace[step].slice(0, -1) })}
             >
-              Take the last point back
+              Undo last point
             </QuietButton>
             <QuietButton isDisabled={trace[step].length === 0} onPress={() => set({ [step]: [] })}>
-              Begin again
+              Start again
             </QuietButton>
           </Row>
           {outline.ok ? (

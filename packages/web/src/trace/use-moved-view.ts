@@ -1,6 +1,14 @@
 /** A picture moved and enlarged in its frame: by wheel, by dragging and by keys. */
 import type { PicturePoint } from '@patient-edge/core';
-import { useEffect, useRef, useState, type KeyboardEvent, type MouseEvent, type PointerEvent, type RefObject } from 'react';
+import {
+  useEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type MouseEvent,
+  type PointerEvent,
+  type RefObject,
+} from 'react';
 import type { Size, View } from './use-picture';
 
 const DRAG_FROM_PX = 5;

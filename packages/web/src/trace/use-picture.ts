@@ -67,7 +67,7 @@ export const useFrameSize = (frame: RefObject<HTMLElement | null>): Size => {
   return size;
 };
 
-/** Draws what is in sight whenever it has changed. */
+/** Draws what is in sight whenever it has changed; the canvas has the size of the frame. */
 export const useDrawnPicture = (
   canvas: RefObject<HTMLCanvasElement | null>,
   levels: readonly ImageBitmap[],
@@ -77,13 +77,8 @@ export const useDrawnPicture = (
 ): void => {
   const { widthPx, heightPx } = picture;
   useLayoutEffect(() => {
-    const element = canvas.current;
-    const context = element?.getContext('2d');
-    if (!element || !context || levels.length === 0 || size.width === 0) return;
-    if (element.width !== size.width || element.height !== size.height) {
-      element.width = size.width;
-      element.height = size.height;
-    }
+    const context = canvas.current?.getContext('2d');
+    if (!context || levels.length === 0 || size.width === 0) return;
     // The smallest copy with at least as many pixels as the screen shows.
     const wanted = Math.floor(Math.log2(1 / Math.min(1, view.scale)));
     const level = levels[Math.min(levels.length - 1, Math.max(0, wanted))]!;

@@ -59,7 +59,7 @@ export class WorkerClient<Api extends object> {
     const thread = this.create();
     const failed = new Promise<never>((_resolve, reject) => {
       const fail = (event: Event): void => {
-        // Told where the question was asked, and not to the console as nobody's error.
+        // Feedback where the question was asked, and not to the console as nobody's error.
         event.preventDefault();
         reject(new WorkerFailure('The calculation stopped unexpectedly'));
       };

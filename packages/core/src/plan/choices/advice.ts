@@ -53,12 +53,14 @@ const MOVE_RULES: readonly MoveRule[] = [
           ? 2
           : 1,
     reason: (input) =>
-      `came with ${chipsOf(input).length} ${chipsOf(input).length === 1 ? 'chip' : 'chips'}, the deepest ${deepestChipMm(input)} mm`,
+      chipsOf(input).length === 1
+        ? `one chip, ${deepestChipMm(input)} mm deep`
+        : `${chipsOf(input).length} chips, the deepest ${deepestChipMm(input)} mm`,
   },
   {
     applies: (input) => input.damage.some(({ kind }) => kind === 'rolled edge'),
     deltaDeg: () => 1,
-    reason: () => 'the edge rolled: it was too low for the steel or the work',
+    reason: () => 'the rolled edge: too low for the steel or the work',
   },
   {
     applies: ({ steel }) => brittleShift(steel) !== null,
@@ -68,7 +70,7 @@ const MOVE_RULES: readonly MoveRule[] = [
   {
     applies: ({ use }) => use.hard && use.id !== 'bone',
     deltaDeg: () => 4,
-    reason: () => 'meets bone or frozen food',
+    reason: () => 'bone or frozen food',
   },
   {
     applies: ({ steel }) => toughShift(steel) !== null,
@@ -86,7 +88,7 @@ const keep = (input: AdviceInput): AngleAdvice => ({
   approach: 'keep',
   angleDeg: input.presentAngleDeg,
   startDeg: input.presentAngleDeg,
-  startReason: 'the angle the blade came with: match it and be consistent',
+  startReason: 'the angle it came with: match it and keep to it',
   moves: [],
 });
 
@@ -114,7 +116,7 @@ const lowestClear = (input: AdviceInput): AngleAdvice => {
       ? [
           {
             deltaDeg: floorDeg - clearDeg,
-            reason: `an edge below ${floorDeg}° would not stand up to ${input.use.label.toLowerCase()}`,
+            reason: `the use: below ${floorDeg}° the edge would not last at ${input.use.label.toLowerCase()}`,
           },
         ]
       : [];

@@ -14,7 +14,7 @@ export interface Variant {
   readonly id: string;
   readonly label: string;
   /** What sets it apart, in a few words. */
-  readonly words: string;
+  readonly text: string;
   readonly of: (
     choices: PlanChoices,
     use: { readonly finishUm: readonly [number, number] },
@@ -26,59 +26,59 @@ const middleUm = ([finest, coarsest]: readonly [number, number]): number =>
 
 /** The trades a sharpener weighs. */
 export const VARIANTS: readonly Variant[] = [
-  { id: 'as chosen', label: 'As chosen', words: 'the plan as it stands', of: (choices) => choices },
+  { id: 'as chosen', label: 'As chosen', text: 'the plan as it stands', of: (choices) => choices },
   {
     id: 'keep',
     label: 'Keep the angle',
-    words: 'match what came',
+    text: 'match what came',
     of: (choices) => ({ ...choices, approach: 'keep', angleDeg: null }),
   },
   {
     id: 'by-use',
     label: 'Set by use',
-    words: 'the window of its use',
+    text: 'the window of its use',
     of: (choices) => ({ ...choices, approach: 'by-use', angleDeg: null }),
   },
   {
     id: 'lowest-clear',
     label: 'Lowest that clears',
-    words: 'just above the primary',
+    text: 'just above the primary',
     of: (choices) => ({ ...choices, approach: 'lowest-clear', angleDeg: null }),
   },
   {
     id: 'thin now',
     label: 'Thin now',
-    words: 'bands before the edge',
+    text: 'bands before the edge',
     of: (choices) => ({ ...choices, thin: true }),
   },
   {
     id: 'edge only',
     label: 'Edge only',
-    words: 'no thinning',
+    text: 'no thinning',
     of: (choices) => ({ ...choices, thin: false }),
   },
   {
     id: 'fine',
     label: 'Fine finish',
-    words: 'the finer half of the window',
+    text: 'the finer half of the window',
     of: (choices, { finishUm }) => ({ ...choices, finishUm: [finishUm[0], middleUm(finishUm)] }),
   },
   {
     id: 'coarse',
     label: 'Coarse finish',
-    words: 'the coarser half of the window',
+    text: 'the coarser half of the window',
     of: (choices, { finishUm }) => ({ ...choices, finishUm: [middleUm(finishUm), finishUm[1]] }),
   },
   {
     id: 'coarse start',
     label: 'Coarse start',
-    words: 'quickest chain',
+    text: 'quickest chain',
     of: (choices) => ({ ...choices, school: 'quickest', first: null }),
   },
   {
     id: 'fine start',
     label: 'Fine start',
-    words: 'finest start within half as long again',
+    text: 'finest start within half as long again',
     of: (choices) => ({ ...choices, school: 'start fine', first: null }),
   },
 ];

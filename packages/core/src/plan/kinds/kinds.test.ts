@@ -3,7 +3,7 @@ import {
   BLADE_KINDS,
   bladeKind,
   DEFAULT_CHOICES,
-  liftWords,
+  liftText,
   planBlade,
   say,
   textOf,
@@ -126,9 +126,9 @@ describe('an edge of 70:30', () => {
     const edge = step(plan('chef', { answers }), 'edge');
     const [right, left] = edge.sides;
     expect(left!.lifts[0]!.liftMm!).toBeGreaterThan(right!.lifts[0]!.liftMm!);
-    expect(liftWords(edge)).toContain(`right: heel ${right!.lifts[0]!.liftMm!.toFixed(1)}`);
-    expect(liftWords(edge)).toContain(`; left: heel ${left!.lifts[0]!.liftMm!.toFixed(1)}`);
-    expect(liftWords(step(plan('chef'), 'edge'))).not.toContain('right');
+    expect(liftText(edge)).toContain(`right: heel ${right!.lifts[0]!.liftMm!.toFixed(1)}`);
+    expect(liftText(edge)).toContain(`; left: heel ${left!.lifts[0]!.liftMm!.toFixed(1)}`);
+    expect(liftText(step(plan('chef'), 'edge'))).not.toContain('right');
   });
 
   test('alike on both sides is the half of each', () => {
@@ -142,7 +142,7 @@ describe('a wide, curved blade', () => {
     expect(lifts.length).toBeGreaterThan(5);
     expect(lifts.at(-1)).toBeLessThan(Math.max(...lifts));
     expect(textOf(step(plan('curved-fish'), 'edge').pattern!)).toContain('sweep');
-    expect(liftWords(step(plan('curved-fish'), 'edge'))).toMatch(/^at 0 mm [\d.]+, at \d+ mm/);
+    expect(liftText(step(plan('curved-fish'), 'edge'))).toMatch(/^at 0 mm [\d.]+, at \d+ mm/);
     expect(step(plan('chef'), 'edge').stationLifts).toEqual([]);
   });
 });

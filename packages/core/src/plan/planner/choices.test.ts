@@ -8,7 +8,7 @@ import {
   findSteel,
   findUse,
   habitsOf,
-  liftWords,
+  liftText,
   mapAngles,
   mapCell,
   mapFinishes,
@@ -233,7 +233,7 @@ describe('a thinning in bands', () => {
     const heelLifts = step.bands.map(({ lifts }) => lifts[0]!.liftMm!);
     expect(heelLifts).toEqual([...heelLifts].sort((a, b) => b - a));
     for (const { angleDeg } of step.bands)
-      expect(liftWords(step)).toContain(`${angleDeg.toFixed(1)}° from`);
+      expect(liftText(step)).toContain(`${angleDeg.toFixed(1)}° from`);
   });
 
   test('changed to one angle by hand has one lift', () => {
@@ -243,7 +243,7 @@ describe('a thinning in bands', () => {
     };
     const step = thinned({ choices }).work.steps.find(({ operation }) => operation === 'thinning')!;
     expect(step.bands).toEqual([]);
-    expect(liftWords(step)).toMatch(/^heel [\d.]+, middle/);
+    expect(liftText(step)).toMatch(/^heel [\d.]+, middle/);
   });
 
   test('a wide and curved blade is lifted by station in every band', () => {
@@ -258,7 +258,7 @@ describe('a thinning in bands', () => {
     );
     const step = made.work.steps.find(({ operation }) => operation === 'thinning')!;
     for (const { stationLifts } of step.bands) expect(stationLifts.length).toBeGreaterThan(3);
-    expect(liftWords(step)).toContain('from the remnant: at 0 mm ');
+    expect(liftText(step)).toContain('from the remnant: at 0 mm ');
   });
 });
 
@@ -324,7 +324,7 @@ describe('changes by hand', () => {
     );
     for (const side of edge!.sides) expect(side.lifts).toEqual(edge!.lifts);
     // The dial shows a degree less than it gives.
-    expect(edge!.setting!.words).toContain('Set Table to 20.0°');
+    expect(textOf(edge!.setting!.text)).toContain('Set Table to 20.0°');
   });
 
   test('a blade that lies on its spine stays on it, whatever angle is written down', () => {

@@ -90,7 +90,7 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
             chosen.startReason,
             ...chosen.moves.map(
               ({ deltaDeg, reason }) =>
-                `${deltaDeg > 0 ? '+' : '−'}${Math.abs(deltaDeg)}° ${reason}`,
+                `${deltaDeg > 0 ? '+' : '−'}${Math.abs(deltaDeg)}° because of ${reason}`,
             ),
           ].join('; ')
         : `Set by hand; advised was ${chosen.angleDeg.toFixed(1)}°.`,

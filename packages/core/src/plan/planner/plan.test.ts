@@ -40,7 +40,7 @@ describe('the advised angle', () => {
 
   test('a blade that meets frozen food gets four degrees more', () => {
     const [, byUse] = adviseAngles({ ...input, use: findUse('frozen') });
-    expect(byUse!.moves).toEqual([{ deltaDeg: 4, reason: 'meets bone or frozen food' }]);
+    expect(byUse!.moves).toEqual([{ deltaDeg: 4, reason: 'bone or frozen food' }]);
   });
 
   test('the lowest that clears never goes below what the use will stand', () => {

@@ -226,7 +226,7 @@ describe('a machine that holds the angle', () => {
     expect(edgeStones(made)[0]).toBe('belt');
     const first = made.work.steps.find(({ stoneId }) => stoneId === 'belt')!;
     expect(first.seconds).toBeLessThan(60);
-    expect(first.setting!.words).toContain('Set Belt to');
+    expect(textOf(first.setting!.text)).toContain('Set Belt to');
     expect(textOf(first.caution!)).toContain('burnt');
     expect(
       made.work.steps.find(({ operation }) => operation === 'refine')!.setting,

@@ -10,7 +10,7 @@ import {
 } from '../../abrasive';
 import { namedChain, partChain } from '../choices';
 import { FILE_FORCE_N, FILE_SPEED_M_PER_S } from './first-guesses';
-import { BOTH, FEEL, handStroke, type Named, type StepKit, type Words } from './kit';
+import { BOTH, FEEL, handStroke, type Named, type StepKit, type Wording } from './kit';
 import type { PlanStep } from './step';
 
 const HEAT = say('caution.heat');
@@ -18,12 +18,12 @@ const HEAT = say('caution.heat');
 export interface EdgeMaker {
   /** The chain of the edge; `after` adds steps behind each of its stones. */
   readonly edge: (
-    words?: (body: RackStone, index: number) => Words,
+    wording?: (body: RackStone, index: number) => Wording,
     after?: (body: RackStone, index: number) => PlanStep[],
   ) => PlanStep[];
-  readonly micro: (words?: Words) => PlanStep[];
+  readonly micro: (wording?: Wording) => PlanStep[];
   readonly file: () => RackStone | undefined;
-  readonly filed: (removeMm3: number, words: Named) => PlanStep[];
+  readonly filed: (removeMm3: number, wording: Named) => PlanStep[];
 }
 
 export const edgeMaker = ({
@@ -37,7 +37,7 @@ export const edgeMaker = ({
   const { rack, steel, choices, work } = input;
   const { practice } = choices;
 
-  const edge: EdgeMaker['edge'] = (words, after) => {
+  const edge: EdgeMaker['edge'] = (wording, after) => {
     const { chain } = work;
     if (!chain) return [];
     const pushed =
@@ -69,7 +69,7 @@ export const edgeMaker = ({
             ? say('edge.before.first', { mustCutAfterFirst: practice.mustCutAfterFirst })
             : say('edge.before.next'),
           caution: moved ? HEAT : first ? FEEL : null,
-          ...words?.(body, index),
+          ...wording?.(body, index),
         };
       },
     });
@@ -79,7 +79,7 @@ export const edgeMaker = ({
     ];
   };
 
-  const micro = (words: Words = {}): PlanStep[] => {
+  const micro = (wording: Wording = {}): PlanStep[] => {
     const part = partChain(choices.chains, 'micro');
     const wanted = work.micro;
     const last = work.chain?.steps.at(-1);
@@ -117,28 +117,28 @@ export const edgeMaker = ({
         burrOn: BOTH,
         check: say('micro.check'),
         caution: null,
-        ...words,
+        ...wording,
       }),
     });
   };
   const file = (): RackStone | undefined => rack.find(({ kind }) => kind === 'file');
-  const filed: EdgeMaker['filed'] = (removeMm3, words) => {
+  const filed: EdgeMaker['filed'] = (removeMm3, wording) => {
     const body = file();
     if (!body || removeMm3 <= 0) return [];
     const seconds = secondsToRemove(removeMm3, body, steel, FILE_FORCE_N, FILE_SPEED_M_PER_S);
     const step = onBody({
-      operation: words.operation ?? 'edge',
+      operation: wording.operation ?? 'edge',
       body,
       removeMm3,
       seconds,
       rule: 'The steel between the old bevel and the new one, by file.',
       ground: input.groundAt(input.angleDeg),
       pattern: 'N and swap',
-      words: {
+      text: {
         direction: 'edge-leading',
         forceN: [FILE_FORCE_N - 5, FILE_FORCE_N + 5],
         cooling: null,
-        ...words,
+        ...wording,
       },
     });
     return [step];

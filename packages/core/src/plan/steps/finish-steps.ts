@@ -2,20 +2,20 @@
 import { say } from '../../text';
 import { chosenStrop, finishingText } from '../choices';
 import { DEBURR_SECONDS, STROP_SECONDS, WASH_SECONDS } from './first-guesses';
-import { BOTH, byHabit, FEEL, WET, type StepKit, type Words } from './kit';
+import { BOTH, byHabit, FEEL, WET, type StepKit, type Wording } from './kit';
 import { layStrokes } from './patterns';
 import type { PlanStep, SideWork } from './step';
 
 export interface FinishMaker {
-  readonly deburr: (words?: Words) => PlanStep[];
-  readonly strop: (words?: Words) => PlanStep[];
-  readonly wash: (words?: Words) => PlanStep[];
+  readonly deburr: (wording?: Wording) => PlanStep[];
+  readonly strop: (wording?: Wording) => PlanStep[];
+  readonly wash: (wording?: Wording) => PlanStep[];
 }
 
 export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => {
   const { rack, steel, choices, work } = input;
 
-  const deburr = (words: Words = {}): PlanStep[] => {
+  const deburr = (wording: Wording = {}): PlanStep[] => {
     const last = work.chain?.steps.at(-1);
     if (!last) return [];
     const body = stone(last.id);
@@ -57,12 +57,12 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
         gate: 'gone',
         burrOn: BOTH,
         caution: FEEL,
-        ...words,
+        ...wording,
       },
     ];
   };
 
-  const strop = (words: Words = {}): PlanStep[] => {
+  const strop = (wording: Wording = {}): PlanStep[] => {
     const last = work.chain?.steps.at(-1);
     const { finishing } = choices;
     if (!last || finishing.on === 'none') return [];
@@ -106,12 +106,12 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
         strokesPerSide: finishing.strokes,
         gate: 'gone',
         burrOn: BOTH,
-        ...words,
+        ...wording,
       },
     ];
   };
 
-  const wash = (words: Words = {}): PlanStep[] => {
+  const wash = (wording: Wording = {}): PlanStep[] => {
     if (!work.chain) return [];
     const oil = steel.stainless !== 'yes';
     return [
@@ -122,7 +122,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
           instruction: oil ? say('wash.instruction.oiled') : say('wash.instruction.plain'),
           zone: say('wash.zone'),
           caution: say('wash.caution'),
-          ...words,
+          ...wording,
         },
         WASH_SECONDS,
         byHabit('Washing and drying.'),

@@ -7,7 +7,7 @@ export type { StrokeRound } from './patterns';
 export {
   forceBandN,
   forceN,
-  liftWords,
+  liftText,
   secondsOf,
   sidesAlike,
   strokesPerSide,

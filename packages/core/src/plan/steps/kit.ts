@@ -17,7 +17,7 @@ import {
   type ProgressionInput,
   type RackStone,
 } from '../../abrasive';
-import { abrasiveOf, settingOn, type Machine } from '../../machine';
+import { abrasiveOf, onSide, settingOn, type Machine } from '../../machine';
 import {
   namedChain,
   PART_LABELS,
@@ -101,7 +101,7 @@ export const chainForPart = (
 };
 
 /** What a kind may say of a step in its own words. */
-export type Words = Partial<
+export type Wording = Partial<
   Pick<
     PlanStep,
     | 'title'
@@ -121,7 +121,7 @@ export type Words = Partial<
 >;
 
 /** The same with what no step does without. */
-export type Named = Words & Pick<PlanStep, 'title' | 'instruction'>;
+export type Named = Wording & Pick<PlanStep, 'title' | 'instruction'>;
 
 interface OnBody {
   readonly operation: Operation;
@@ -132,7 +132,7 @@ interface OnBody {
   readonly ground: readonly GroundSide[];
   readonly part?: PartChain | undefined;
   readonly pattern?: StrokePattern | undefined;
-  readonly words: Named;
+  readonly text: Named;
 }
 
 export interface PartWork {
@@ -152,7 +152,7 @@ export interface StepKit {
   readonly trouble: (part: BladePart, error: DomainError) => PlanStep[];
   /** What a step tells of holding another angle than it was made for. */
   readonly heldAt: HeldAgain;
-  readonly drafted: (operation: Operation, words: Named, seconds: number, why: Why) => PlanStep;
+  readonly drafted: (operation: Operation, wording: Named, seconds: number, why: Why) => PlanStep;
   readonly onBody: (spec: OnBody) => PlanStep;
   readonly chainSteps: (work: PartWork) => PlanStep[];
   readonly partSteps: (
@@ -160,14 +160,14 @@ export interface StepKit {
     stock: { mm3: number; faceMm2: number },
     rest: Omit<PartWork, 'part' | 'chain'>,
   ) => PlanStep[];
-  readonly hand: (operation: Operation, minutes: number, words: Named) => PlanStep[];
+  readonly hand: (operation: Operation, minutes: number, wording: Named) => PlanStep[];
   /** A face given so many strokes rather than so much steel. */
   readonly few: (
     body: RackStone,
     sides: readonly Side[],
     strokes: number,
     removeMm3: number,
-    words: Named,
+    wording: Named,
   ) => PlanStep[];
 }
 
@@ -206,9 +206,9 @@ export const stepKit = (input: StepsInput): StepKit => {
   const slurry = (part: PartChain | undefined): Message =>
     (part?.slurry ?? practice.slurry) === 'keep the mud' ? say('slurry.keep') : say('slurry.float');
 
-  const drafted = (operation: Operation, words: Named, seconds: number, why: Why): PlanStep => ({
-    ...blankStep(operation, words, seconds, why),
-    ...words,
+  const drafted = (operation: Operation, wording: Named, seconds: number, why: Why): PlanStep => ({
+    ...blankStep(operation, wording, seconds, why),
+    ...wording,
   });
 
   const usualPattern = (count: number): StrokePattern =>
@@ -236,7 +236,7 @@ export const stepKit = (input: StepsInput): StepKit => {
     const most = Math.max(0, ...counts);
     const laid = layStrokes(wanted ?? usualPattern(most), due, seconds);
     const totals = totalsOf(laid.rounds);
-    const angled = spec.words.angleDeg !== null;
+    const angled = spec.text.angleDeg !== null;
     const sides = ground.map(({ side, angleDeg }): SideWork => ({
       side,
       angleDeg: angled ? angleDeg : null,
@@ -245,7 +245,7 @@ export const stepKit = (input: StepsInput): StepKit => {
     }));
     const angleDeg = sides[0]?.angleDeg ?? null;
     return {
-      ...drafted(spec.operation, spec.words, seconds, whyRemoval(body, spec.removeMm3, spec.rule)),
+      ...drafted(spec.operation, spec.text, seconds, whyRemoval(body, spec.removeMm3, spec.rule)),
       stoneId: body.id,
       sides,
       angleDeg,
@@ -259,8 +259,8 @@ export const stepKit = (input: StepsInput): StepKit => {
       cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
       removeMm3: spec.removeMm3,
       strokesPerSide: most,
-      ...settingOf(body, anglesSet(spec.words.angleDeg, sides)),
-      ...spec.words,
+      ...settingOf(body, anglesSet(spec.text.angleDeg, sides)),
+      ...spec.text,
     };
   };
 
@@ -292,8 +292,12 @@ export const stepKit = (input: StepsInput): StepKit => {
     const [first] = settings;
     if (!first) return {};
     if (settings.length === 1) return { setting: first.setting };
-    const words = settings.map(({ side, setting }) => `On the ${side}: ${setting.words}`).join(' ');
-    return { setting: { ...first.setting, words } };
+    const text = joined(
+      ...settings.map(({ side, setting }) =>
+        joined(side === null ? setting.text : onSide(side, setting.text)),
+      ),
+    );
+    return { setting: { ...first.setting, text } };
   };
 
   const heldAt: HeldAgain = (step, angleDeg) => {
@@ -322,7 +326,7 @@ export const stepKit = (input: StepsInput): StepKit => {
         rule,
         ground,
         part,
-        words: { ...own, instruction: joined(own.instruction, slurry(part)) },
+        text: { ...own, instruction: joined(own.instruction, slurry(part)) },
       });
     });
 
@@ -348,19 +352,19 @@ export const stepKit = (input: StepsInput): StepKit => {
       : trouble(name, chain.error);
   };
 
-  const hand: StepKit['hand'] = (operation, minutes, words) => [
-    drafted(operation, words, 60 * minutes, byHabit(`About ${minutes} minutes.`)),
+  const hand: StepKit['hand'] = (operation, minutes, wording) => [
+    drafted(operation, wording, 60 * minutes, byHabit(`About ${minutes} minutes.`)),
   ];
 
-  const few: StepKit['few'] = (body, sides, strokes, removeMm3, words) => {
+  const few: StepKit['few'] = (body, sides, strokes, removeMm3, wording) => {
     const travelS = (sides.length * strokes * STROKE_TRAVEL_M) / HAND_SPEED_M_PER_S;
     const seconds = Math.max(10, travelS + 10);
-    const angleDeg = words.angleDeg ?? null;
+    const angleDeg = wording.angleDeg ?? null;
     return [
       {
         ...drafted(
-          words.operation ?? 'back',
-          words,
+          wording.operation ?? 'back',
+          wording,
           seconds,
           byHabit('So few strokes, slow and flat, and the look after each.'),
         ),
@@ -372,7 +376,7 @@ export const stepKit = (input: StepsInput): StepKit => {
         cooling: body.liquid === 'water' ? WET : null,
         removeMm3,
         strokesPerSide: strokes,
-        ...words,
+        ...wording,
       },
     ];
   };

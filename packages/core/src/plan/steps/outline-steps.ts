@@ -7,11 +7,11 @@ import {
   secondsToRemove,
   type RackStone,
 } from '../../abrasive';
-import type { Named, StepKit, Words } from './kit';
+import type { Named, StepKit, Wording } from './kit';
 import { forceN, type PlanStep } from './step';
 
 export interface OutlineMaker {
-  readonly outline: (words?: Words) => PlanStep[];
+  readonly outline: (wording?: Wording) => PlanStep[];
   /** A broken tip brought back, first of all. */
   readonly tip: (instruction: Message, stockMm3: number) => PlanStep[];
 }
@@ -25,7 +25,7 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
     stockMm3: number,
     rule: string,
     pattern: Message,
-    words: (body: RackStone) => Named,
+    wording: (body: RackStone) => Named,
   ): PlanStep[] => {
     const body = coarsestOf(forTask(rack, 'edge'));
     if (!body || stockMm3 <= 0) return [];
@@ -37,7 +37,7 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
       seconds,
       rule,
       ground: [{ side: 'right', angleDeg: 90, share: 1 }],
-      words: { direction: 'back and forth', ...words(body) },
+      text: { direction: 'back and forth', ...wording(body) },
     });
     return [
       {
@@ -71,7 +71,7 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
         )
       : [];
 
-  const outline = (words: Words = {}): PlanStep[] => {
+  const outline = (wording: Wording = {}): PlanStep[] => {
     if (!input.hasFaults && practice.oldEdge !== 'take it off first') return [];
     return onEdgewise(
       work.sums.outline.mm3,
@@ -85,7 +85,7 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
         caution: say('outline.caution'),
         check: say('outline.check'),
         before: say('outline.before'),
-        ...words,
+        ...wording,
       }),
     );
   };

@@ -103,9 +103,14 @@ export interface PlanStep {
 
 /** What a step may have been kept as: fields missing, and its wording as prose. */
 export type KeptStep = Partial<
-  Omit<PlanStep, WordedField> & { readonly [Field in WordedField]: PlanStep[Field] | string }
+  Omit<PlanStep, WordedField | 'setting'> & {
+    readonly [Field in WordedField]: PlanStep[Field] | string;
+  } & { readonly setting: KeptSetting }
 > &
   Pick<PlanStep, 'operation' | 'seconds' | 'stoneId' | 'strokesPerSide'>;
+
+/** Its text stood under another name, as prose. */
+type KeptSetting = Omit<MachineSetting, 'text'> & { readonly text?: Text; readonly words?: string };
 
 type WordedField =
   'title' | 'instruction' | 'zone' | 'check' | 'before' | 'caution' | 'cooling' | 'pattern';
@@ -114,6 +119,7 @@ type WordedField =
 export const withStepDefaults = (kept: KeptStep): PlanStep => {
   const { lowS, highS } = stepRange(kept.seconds);
   const { angleDeg = null, lifts = [], strokesPerSide: strokes } = kept;
+  const { setting, ...rest } = kept;
   const base = blankStep(
     kept.operation,
     { title: asMessage(kept.title ?? ''), instruction: asText(kept.instruction ?? []) },
@@ -122,7 +128,14 @@ export const withStepDefaults = (kept: KeptStep): PlanStep => {
   );
   return {
     ...base,
-    ...kept,
+    ...rest,
+    ...(setting && {
+      setting: {
+        setDeg: setting.setDeg,
+        text: setting.text ?? asText(setting.words ?? ''),
+        why: setting.why,
+      },
+    }),
     title: base.title,
     instruction: base.instruction,
     key: kept.key ?? `${kept.operation} 1`,
@@ -145,7 +158,7 @@ export const withStepDefaults = (kept: KeptStep): PlanStep => {
 /** A step with nothing in it but its name, its words and its time: others fill in what they know. */
 export const blankStep = (
   operation: Operation,
-  words: Pick<PlanStep, 'title' | 'instruction'>,
+  wording: Pick<PlanStep, 'title' | 'instruction'>,
   seconds: number,
   secondsWhy: Why,
 ): PlanStep => {
@@ -176,7 +189,7 @@ export const blankStep = (
     gate: 'no check',
     burrOn: [],
     caution: null,
-    ...words,
+    ...wording,
   };
 };
 
@@ -258,7 +271,7 @@ const byZone = (lifts: readonly ZoneLift[]): string =>
  * The lifts of a step in one line, mm: by station where a zone is too wide, else by zone, and side by side
  * where the sides are held differently. Empty where nothing is lifted.
  */
-export const liftWords = ({
+export const liftText = ({
   sides,
   lifts,
   stationLifts,

@@ -5,12 +5,12 @@ import type { Chain, RackStone } from '../../abrasive';
 import { BAND_FACE_MM, FACE_STOCK_UM, namedChain, partChain } from '../choices';
 import { AIMED_AT_MM, bandsReached, scratchTopMm } from '../cuts';
 import { EVEN_STOCK_UM, LOOK_STROKES } from './first-guesses';
-import { handStroke, type StepKit, type Words } from './kit';
+import { handStroke, type StepKit, type Wording } from './kit';
 import { evenerAfter, finderFor, lowSpotText } from './low-spots';
 import type { PlanStep } from './step';
 
 export interface ThinningMaker {
-  readonly thinning: (words?: Words) => PlanStep[];
+  readonly thinning: (wording?: Wording) => PlanStep[];
   readonly faces: () => PlanStep[];
 }
 
@@ -22,7 +22,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
   const reached = bandsReached(work.bands, topMm);
   const wantsFound = input.hasLowSpots || practice.lowSpots === 'blend';
 
-  const thinning = (words: Words = {}): PlanStep[] => {
+  const thinning = (wording: Wording = {}): PlanStep[] => {
     const { thinning: stock } = work.sums;
     const [first] = work.bands;
     if (!first || stock.mm3 <= 0) return [];
@@ -30,7 +30,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
     const ground = input
       .groundAt(first.angleDeg)
       .map((side) => ({ ...side, angleDeg: first.angleDeg }));
-    const zone = words.zone ?? say('thinning.zone', { topMm });
+    const zone = wording.zone ?? say('thinning.zone', { topMm });
     const chain = partSteps('primary', stock, {
       ground,
       firstRule: 'The steel outside the bands.',
@@ -53,7 +53,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
         check: say('thinning.check', { atMm: AIMED_AT_MM }),
         before: say('thinning.before'),
         caution: say('thinning.caution'),
-        ...words,
+        ...wording,
       }),
     }).map((step, index, all) => ({
       ...inBands(step),

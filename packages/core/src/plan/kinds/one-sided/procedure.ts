@@ -35,10 +35,10 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
   return {
     steps: (make, work) => {
       const body = backStone(make);
-      const onBack = (strokes: number, removeMm3: number, words: (stone: string) => Named) =>
+      const onBack = (strokes: number, removeMm3: number, wording: (stone: string) => Named) =>
         body
           ? make.few(body, [rear], strokes, removeMm3, {
-              ...words(body.name),
+              ...wording(body.name),
               zone: say('one-sided.back.zone'),
               angleDeg: 0,
               check: say('one-sided.back.check'),

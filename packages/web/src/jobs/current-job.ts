@@ -2,4 +2,4 @@
 import type { Job } from '@patient-edge/contract';
 import { useOutletContext } from 'react-router';
 
-export const useJobHere = (): Job => useOutletContext<Job>();
+export const useCurrentJob = (): Job => useOutletContext<Job>();

@@ -1,0 +1,12 @@
+/** Every code with its English. */
+import { EVENT_ENGLISH } from './events';
+import { HOLDING_ENGLISH } from './holding';
+import { STEP_ENGLISH } from './steps';
+import { WARNING_ENGLISH } from './warnings';
+
+export const ENGLISH = {
+  ...STEP_ENGLISH,
+  ...WARNING_ENGLISH,
+  ...HOLDING_ENGLISH,
+  ...EVENT_ENGLISH,
+} as const;

@@ -46,7 +46,7 @@ export default tseslint.config(
   },
   {
     // A component that grows beyond a page is a hook and a view.
-    files: ['packages/web/src/**/*.{ts,tsx}'],
+    files: ['packages/web/src/**/*.tsx'],
     ignores: ['**/*.test.*'],
     rules: { 'max-lines-per-function': ['error', { max: 150 }] },
   },

@@ -1,6 +1,6 @@
 /** The counter on a bad day: an empty shop, a closed tab, wrong input, no connection, a colleague who was quicker. */
 import { expect, test } from '@playwright/test';
-import { BENCH, COUNTER, fill, find, OWNER, signIn, watchConsole } from './support/hands';
+import { BENCH, COUNTER, fill, find, OWNER, signIn, watchConsole, unfold } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 test.describe('a new shop', () => {
@@ -55,7 +55,7 @@ test.describe('a new shop', () => {
     await fill(page, { 'Width of the bevel face, mm': '0.7' });
     await page.getByRole('button', { name: 'Save and assess' }).click();
     await expect(page.getByText('The price list is empty')).toBeVisible();
-    await page.getByRole('link', { name: 'Plan it' }).click();
+    await page.getByRole('link', { name: 'Make the plan' }).click();
     await expect(page.getByRole('heading', { name: 'Cross-section' })).toBeVisible();
     await expect(page.getByText('First stone', { exact: false }).first()).toBeVisible();
     expect(errors).toEqual([]);
@@ -156,7 +156,7 @@ test.describe('the demo shop', () => {
     const before = Number(await right.locator('b').textContent());
     await context.setOffline(true);
     for (let stroke = 0; stroke < 5; stroke += 1) await page.keyboard.press('ArrowRight');
-    await expect(page.getByText(/Not sent yet, kept on this device/)).toBeVisible();
+    await expect(page.getByText(/Not sent yet, saved on this device/)).toBeVisible();
     await context.setOffline(false);
     await expect(page.getByText(/Not sent yet/)).toBeHidden();
     await page.reload();
@@ -235,7 +235,7 @@ test.describe('the demo shop', () => {
     await page.goto(`${shop.address}/jobs/21/plan`);
     await page.getByRole('button', { name: 'Approve changed plan' }).click();
     await expect(page.getByRole('alert')).toContainText(
-      'This is for owner or bench; you are signed in as counter',
+      'Only the owner or the bench can do this; you are signed in as counter',
     );
     await expect(page.getByRole('link', { name: 'People' })).toBeHidden();
   });
@@ -252,6 +252,7 @@ test.describe('the demo shop', () => {
     await page.getByText(/Take out the chip at 170 mm/).click();
     await expect(figure('Height lost')).toContainText('0.28 mm');
     await page.getByRole('button', { name: /^[\d.]+° Lowest that clears/ }).click();
+    await unfold(page, 'Holding the angle');
     await expect(page.getByText('Lift of the spine at 10.0° per side')).toBeVisible();
     await page.getByText(/^Thin it/).click();
     await expect(page.getByText(/Thin on /).first()).toBeVisible();

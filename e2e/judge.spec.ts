@@ -224,7 +224,7 @@ test('the customer is asked, a no stops the work, the price is agreed, and tag a
 
   await page.getByRole('button', { name: 'Use: Keep what came' }).click();
   await page.getByRole('button', { name: 'Approve plan' }).click();
-  await page.getByText(/^Read\. The stone stands firm/).click();
+  await page.getByText(/^I have read this/).click();
   await page.getByRole('button', { name: 'Start work' }).click();
   await expect(page.getByRole('alert')).toContainText('The customer said no');
   await page.getByRole('link', { name: 'Assess', exact: true }).click();

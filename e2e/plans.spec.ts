@@ -176,7 +176,7 @@ for (const [kind, name, operations] of BLADES) {
 
     // At the bench: the first step, on the sides that are ground, with the count as changed.
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
-    await page.getByText(/^Read\. The stone stands firm/).click();
+    await page.getByText(/^I have read this/).click();
     await page.getByRole('button', { name: 'Start work' }).click();
     for (const { text } of settled.steps[0]!.asks)
       await page.getByRole('button', { name: `Yes: ${text}` }).click();

@@ -11,6 +11,7 @@ import {
   signIn,
   SLIGHT,
   ZONES,
+  unfold,
 } from './hands';
 import type { RunningShop } from './running-shop';
 
@@ -125,8 +126,9 @@ export const walk = (shop: RunningShop): readonly Step[] => [
     name: 'plan it, with an angle of one’s own',
     act: async (page) => {
       await page.getByRole('link', { name: 'Plan', exact: true }).click();
-      await expect(page.getByText(/came with 1 chip, the deepest 0.4 mm/)).toBeVisible();
+      await expect(page.getByText(/because of one chip, 0.4 mm deep/)).toBeVisible();
       await page.getByLabel('Per side, °').fill('19');
+      await unfold(page, 'Holding the angle');
       await expect(page.getByText(/Lift of the spine at 19.0° per side/)).toBeVisible();
       await page.getByRole('button', { name: 'Why: Target angle' }).click();
       await expect(page.getByRole('dialog')).toContainText('Set by hand; advised was 20.0°');
@@ -144,7 +146,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
   {
     name: 'begin at the bench',
     act: async (page) => {
-      await page.getByText(/^Read\. The stone stands firm/).click();
+      await page.getByText(/^I have read this/).click();
       await page.getByRole('button', { name: 'Start work' }).click();
       await expect(stepTitle(page).last()).toContainText('Take the chips out');
     },

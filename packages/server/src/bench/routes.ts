@@ -18,10 +18,11 @@ import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { inTransaction, type Queryable } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
-import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { bodyOf, mayDo, pathId } from '../http/request';
+import { jobRoute } from '../jobs/job-route';
 import { consentsOfJob, lastAnswers } from '../judge/queries';
-import { changeJob, stateFor } from '../jobs/job';
-import { addEvent, lockJobRow, setStage, type JobRow } from '../jobs/queries';
+import { stateFor } from '../jobs/job';
+import { lockJobRow, setStage, type JobRow } from '../jobs/queries';
 import { finishStep, reopenStep, replaceBurr, saveWork, stepsOfJob, stopClocks } from './queries';
 
 const isBegun = ({
@@ -46,15 +47,12 @@ const mustBeAllowed = async (db: Queryable, { asks }: StepRecord, row: JobRow): 
 export const benchRoutes = (pool: Pool): Router => {
   const router = Router();
 
-  router.post('/jobs/:id/bench', mayDo('start work'), async (request, response) => {
-    const staff = staffOf(request);
-    const { version } = bodyOf(versionSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      'start work',
-      async (db, row) => {
+  router.post(
+    '/jobs/:id/bench',
+    ...jobRoute(pool, {
+      action: 'start work',
+      body: versionSchema,
+      work: async ({ db, row, log }) => {
         const steps = await stepsOfJob(db, row.id, row.round);
         const matters = new Set([
           ...ABOUT_THE_BLADE,
@@ -70,16 +68,10 @@ export const benchRoutes = (pool: Pool): Router => {
           );
         }
         await setStage(db, row.id, 'on the bench');
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'bench',
-          message: say('event.started'),
-        });
+        await log('bench', say('event.started'));
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
   router.put('/jobs/:id/steps/:stepId/work', mayDo('work step'), async (request, response) => {
     const jobId = pathId(request, 'id', 'This blade');
@@ -107,16 +99,13 @@ export const benchRoutes = (pool: Pool): Router => {
     response.json(step);
   });
 
-  router.post('/jobs/:id/steps/:stepId/finish', mayDo('finish step'), async (request, response) => {
-    const staff = staffOf(request);
-    const stepId = pathId(request, 'stepId', 'This step');
-    const { version, overrideReason } = bodyOf(finishStepSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      'finish step',
-      async (db, row) => {
+  router.post(
+    '/jobs/:id/steps/:stepId/finish',
+    ...jobRoute(pool, {
+      action: 'finish step',
+      body: finishStepSchema,
+      work: async ({ db, row, body: { overrideReason }, request, log }) => {
+        const stepId = pathId(request, 'stepId', 'This step');
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
@@ -148,33 +137,27 @@ export const benchRoutes = (pool: Pool): Router => {
         await finishStep(db, stepId, gate.open ? null : overrideReason);
         const last = steps.at(-1)!.id === stepId;
         await setStage(db, row.id, last ? 'testing' : 'on the bench');
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: gate.open ? 'step' : 'override',
-          message: gate.open
+        await log(
+          gate.open ? 'step' : 'override',
+          gate.open
             ? say('event.step-done', {
                 step: open.step.title,
                 right: open.strokesRight,
                 left: open.strokesLeft,
               })
             : say('event.check-skipped', { step: open.step.title, reason: overrideReason ?? '' }),
-        });
+        );
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
-  router.post('/jobs/:id/steps/:stepId/undo', mayDo('reopen step'), async (request, response) => {
-    const staff = staffOf(request);
-    const stepId = pathId(request, 'stepId', 'This step');
-    const { version } = bodyOf(versionSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      'reopen step',
-      async (db, row) => {
+  router.post(
+    '/jobs/:id/steps/:stepId/undo',
+    ...jobRoute(pool, {
+      action: 'reopen step',
+      body: versionSchema,
+      work: async ({ db, row, request, log }) => {
+        const stepId = pathId(request, 'stepId', 'This step');
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
@@ -186,16 +169,10 @@ export const benchRoutes = (pool: Pool): Router => {
         await stopClocks(db, row.id);
         await reopenStep(db, stepId);
         await setStage(db, row.id, 'on the bench');
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'reopened',
-          message: say('event.step-reopened', { step: step.step.title }),
-        });
+        await log('reopened', say('event.step-reopened', { step: step.step.title }));
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
   return router;
 };

@@ -81,8 +81,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
 
   router.post(
     '/jobs/:id/verdict/undo',
-    mayDo('undo pass'),
-    wayBack(pool, {
+    ...wayBack(pool, {
       action: 'undo pass',
       undo: (db, row) => setStage(db, row.id, 'testing'),
       event: say('event.pass-undone'),

@@ -5,10 +5,8 @@ import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Queryable } from '../database/pool';
 import { conflict, invalid } from '../http/errors';
-import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
-import { changeJob } from '../jobs/job';
+import { jobRoute } from '../jobs/job-route';
 import {
-  addEvent,
   setReturned,
   tagHolder,
   tagOfBladeInShop,
@@ -38,15 +36,12 @@ const takeBackIn = async (db: Queryable, row: JobRow): Promise<void> => {
 export const handOverRoutes = (pool: Pool): Router => {
   const router = Router();
 
-  router.post('/jobs/:id/return', mayDo('hand over'), async (request, response) => {
-    const staff = staffOf(request);
-    const { version, tagNumber, sheathed, remarks, holding } = bodyOf(returnSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      'hand over',
-      async (db, row) => {
+  router.post(
+    '/jobs/:id/return',
+    ...jobRoute(pool, {
+      action: 'hand over',
+      body: returnSchema,
+      work: async ({ db, row, body: { tagNumber, sheathed, remarks, holding }, log }) => {
         if (tagNumber !== row.tagNumber) {
           throw invalid([
             {
@@ -64,24 +59,19 @@ export const handOverRoutes = (pool: Pool): Router => {
           ]);
         }
         await setReturned(db, row.id, { remarks, holding }, new Date());
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'returned',
-          message:
-            row.stage === 'declined'
-              ? say('event.handed-back', { tag: tagNumber })
-              : say('event.handed-over', { tag: tagNumber }),
-        });
+        await log(
+          'returned',
+          row.stage === 'declined'
+            ? say('event.handed-back', { tag: tagNumber })
+            : say('event.handed-over', { tag: tagNumber }),
+        );
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
   router.post(
     '/jobs/:id/return/undo',
-    mayDo('undo hand over'),
-    wayBack(pool, {
+    ...wayBack(pool, {
       action: 'undo hand over',
       undo: takeBackIn,
       event: say('event.hand-over-undone'),

@@ -3,9 +3,8 @@ import { versionSchema } from '@patient-edge/contract';
 import type { JobAction, Message } from '@patient-edge/core';
 import type { RequestHandler } from 'express';
 import type { Pool, PoolConnection } from 'mysql2/promise';
-import { bodyOf, pathId, staffOf } from '../http/request';
-import { changeJob } from './job';
-import { addEvent, type JobRow } from './queries';
+import { jobRoute } from './job-route';
+import type { JobRow } from './queries';
 
 interface WayBack {
   readonly action: JobAction;
@@ -15,16 +14,13 @@ interface WayBack {
   readonly event: Message;
 }
 
-/** Answers with the job as it is then. */
-export const wayBack =
-  (pool: Pool, { action, undo, event }: WayBack): RequestHandler =>
-  async (request, response) => {
-    const staffId = staffOf(request).id;
-    const { version } = bodyOf(versionSchema, request);
-    const id = pathId(request, 'id', 'This blade');
-    const job = await changeJob(pool, id, version, action, async (db, row) => {
+/** Handlers that answer with the job as it is then. */
+export const wayBack = (pool: Pool, { action, undo, event }: WayBack): RequestHandler[] =>
+  jobRoute(pool, {
+    action,
+    body: versionSchema,
+    work: async ({ db, row, log }) => {
       await undo(db, row);
-      await addEvent(db, { jobId: row.id, staffId, kind: 'reopened', message: event });
-    });
-    response.json(job);
-  };
+      await log('reopened', event);
+    },
+  });

@@ -14,11 +14,11 @@ import { deleteUnworkedSteps, stopClocks } from '../bench/queries';
 import { refusedKeyOf } from '../database/pool';
 import { withIdempotency } from '../http/idempotency';
 import { invalid } from '../http/errors';
-import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { completeIntake, lastSeen } from './complete-intake';
-import { changeJob, readJob } from './job';
+import { readJob } from './job';
+import { jobRoute } from './job-route';
 import {
-  addEvent,
   clearPlan,
   nextTag,
   replaceDamage,
@@ -90,15 +90,12 @@ export const jobRoutes = (pool: Pool): Router => {
     response.json(await readJob(pool, pathId(request, 'id', 'This blade')));
   });
 
-  router.put('/jobs/:id/intake', mayDo('correct intake'), async (request, response) => {
-    const staff = staffOf(request);
-    const body = bodyOf(correctIntakeSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      body.version,
-      'correct intake',
-      async (db, row) => {
+  router.put(
+    '/jobs/:id/intake',
+    ...jobRoute(pool, {
+      action: 'correct intake',
+      body: correctIntakeSchema,
+      work: async ({ db, row, body, log }) => {
         await checkSteel(db, body.steel);
         await updateBlade(db, row.bladeId, {
           name: body.bladeName,
@@ -114,43 +111,27 @@ export const jobRoutes = (pool: Pool): Router => {
         await deleteUnworkedSteps(db, row.id);
         // The plan was made for other measurements.
         await clearPlan(db, row.id);
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'corrected',
-          message: say('event.corrected'),
-        });
+        await log('corrected', say('event.corrected'));
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
-  router.post('/jobs/:id/decline', mayDo('decline'), async (request, response) => {
-    const staff = staffOf(request);
-    const { version, reason } = bodyOf(declineSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      'decline',
-      async (db, row) => {
+  router.post(
+    '/jobs/:id/decline',
+    ...jobRoute(pool, {
+      action: 'decline',
+      body: declineSchema,
+      work: async ({ db, row, body: { reason }, log }) => {
         await stopClocks(db, row.id);
         await setDeclined(db, row.id, reason);
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'declined',
-          message: say('event.declined', { reason }),
-        });
+        await log('declined', say('event.declined', { reason }));
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
   router.post(
     '/jobs/:id/decline/undo',
-    mayDo('undo decline'),
-    wayBack(pool, {
+    ...wayBack(pool, {
       action: 'undo decline',
       undo: (db, row) => undoDeclined(db, row.id),
       event: say('event.decline-undone'),

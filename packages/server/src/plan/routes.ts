@@ -11,9 +11,9 @@ import type { Pool } from 'mysql2/promise';
 import type { Compute } from '../compute/compute';
 import { inTransaction } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
-import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
-import { changeJob } from '../jobs/job';
-import { addEvent, findJobRow } from '../jobs/queries';
+import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { jobRoute } from '../jobs/job-route';
+import { findJobRow } from '../jobs/queries';
 import { makePlan } from './make-plan';
 import {
   addTemplate,
@@ -31,33 +31,27 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
   const mayPlan = allow('owner', 'bench');
 
-  router.put('/jobs/:id/plan', mayDo('approve plan'), async (request, response) => {
-    const staff = staffOf(request);
-    const { version, choices, reason } = bodyOf(planSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', THIS),
-      version,
-      'approve plan',
-      async (db, row) => {
+  router.put(
+    '/jobs/:id/plan',
+    ...jobRoute(pool, {
+      action: 'approve plan',
+      body: planSchema,
+      work: async ({ db, row, body: { choices, reason }, staff, log }) => {
         const plan = await makePlan(db, compute, row, choices, { staffId: staff.id, reason });
         const changes = choices.changes.length + choices.added.length;
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'planned',
-          message: say('event.planned', {
+        await log(
+          'planned',
+          say('event.planned', {
             angleDeg: plan.angle.angleDeg,
             inclusiveDeg: plan.report.figures.angleInclusive.value,
             steps: plan.work.steps.length,
             changes,
             reason: reason ?? '',
           }),
-        });
+        );
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
   router.get('/jobs/:id/plan/versions', allow(), async (request, response) => {
     response.json(await versionsOfJob(pool, pathId(request, 'id', THIS)));

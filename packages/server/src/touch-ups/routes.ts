@@ -4,9 +4,9 @@ import { touchUpSchema } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { invalid, notFound } from '../http/errors';
-import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
-import { changeJob } from '../jobs/job';
-import { addEvent, findJobRow, setStage } from '../jobs/queries';
+import { allow, pathId } from '../http/request';
+import { jobRoute } from '../jobs/job-route';
+import { findJobRow, setStage } from '../jobs/queries';
 import { findStone } from '../stones/queries';
 import { addTouchUp, touchUpsOfBlade } from './queries';
 
@@ -19,15 +19,13 @@ export const touchUpRoutes = (pool: Pool): Router => {
     response.json(await touchUpsOfBlade(pool, row.bladeId));
   });
 
-  router.post('/jobs/:id/touch-ups', mayDo('touch up'), async (request, response) => {
-    const staff = staffOf(request);
-    const { version, ...touchUp } = bodyOf(touchUpSchema, request);
-    const job = await changeJob(
-      pool,
-      pathId(request, 'id', 'This blade'),
-      version,
-      'touch up',
-      async (db, row) => {
+  router.post(
+    '/jobs/:id/touch-ups',
+    ...jobRoute(pool, {
+      action: 'touch up',
+      body: touchUpSchema,
+      work: async ({ db, row, body, staff, log }) => {
+        const { version: _version, ...touchUp } = body;
         const stone = touchUp.stoneId === null ? null : await findStone(db, touchUp.stoneId);
         if (stone === undefined) {
           throw invalid([{ field: 'stoneId', message: 'Stone: it is not on the rack' }]);
@@ -35,21 +33,18 @@ export const touchUpRoutes = (pool: Pool): Router => {
         await addTouchUp(db, row.id, staff.id, touchUp);
         const back = row.stage === 'testing' ? 'taken in' : row.stage;
         await setStage(db, row.id, touchUp.enough ? 'testing' : back);
-        await addEvent(db, {
-          jobId: row.id,
-          staffId: staff.id,
-          kind: 'touch-up',
-          message: say('event.touched-up', {
+        await log(
+          'touch-up',
+          say('event.touched-up', {
             rung: touchUp.rung,
             stone: stone?.name ?? '',
             isEnough: touchUp.enough,
             note: touchUp.note ?? '',
           }),
-        });
+        );
       },
-    );
-    response.json(job);
-  });
+    }),
+  );
 
   return router;
 };

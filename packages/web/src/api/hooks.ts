@@ -23,7 +23,7 @@ import { STEELS, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
 import useSWR, { mutate } from 'swr';
 import useSWRInfinite, { unstable_serialize } from 'swr/infinite';
-import type { ApiFailure} from './client';
+import type { ApiFailure } from './client';
 import { asPart, request } from './client';
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);

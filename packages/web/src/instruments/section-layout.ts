@@ -21,7 +21,7 @@ export interface SectionViewProps {
   /** Top of the bevel after, where it is dimensioned; null where there is none yet. */
   readonly bevelTopMm: number | null;
   /** As it is said of this blade: `16.0° per side`. */
-  readonly angleWords: readonly string[];
+  readonly angleText: readonly string[];
   /** Heights above the new edge whose thickness is dimensioned. */
   readonly calipersMm: readonly number[];
   readonly label: string;

@@ -115,7 +115,7 @@ const WholeSection = ({
 
 /** What the work is about, enlarged: what goes is hatched, what was there is dashed. */
 const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
-  const { original, before, after, apexMm, bevelTopMm, angleWords } = view;
+  const { original, before, after, apexMm, bevelTopMm, angleText } = view;
   const { scale, floor, lx, ly, times, bar, inLens, shoulder } = layout;
   return (
     <>
@@ -186,12 +186,12 @@ const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
       {apexMm * scale > 26 && inLens(apexMm) && (
         <Upright x={LENS.left + 34} y1={ly(0)} y2={ly(apexMm)} text={fixed(apexMm, 2)} />
       )}
-      {angleWords.map((words, index) => (
+      {angleText.map((words, index) => (
         <text
           key={words}
           data-figure=""
           x={LENS.left + LENS.width - 8}
-          y={floor - 20 * (angleWords.length - 1 - index)}
+          y={floor - 20 * (angleText.length - 1 - index)}
           textAnchor="end"
           fontWeight={index === 0 ? 700 : 400}
         >

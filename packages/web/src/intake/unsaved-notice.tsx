@@ -14,8 +14,8 @@ export const UnsavedNotice = memo(({ job }: { job: Job }) => {
     <Notice tone="cut" alert>
       <Row>
         <span>
-          The intake has changes that are not saved. What follows rests on the saved measures, and
-          on typical values where there are none.
+          The intake has changes that are not saved. Until then the saved measures count, and
+          typical values where there are none.
         </span>
         <ActionLink to={`/jobs/${job.id}/intake`}>Go to intake</ActionLink>
       </Row>

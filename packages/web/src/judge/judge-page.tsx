@@ -178,7 +178,7 @@ const Unmeasured = ({ job }: { job: Job }) => {
         <span>
           Typical values, not measured: {told.join(', ')}. Measure before the first stroke.
         </span>
-        <QuietLink to={`/jobs/${job.id}/intake#measures`}>Measure it</QuietLink>
+        <QuietLink to={`/jobs/${job.id}/intake#measures`}>Measure now</QuietLink>
       </Row>
     </Notice>
   );
@@ -194,7 +194,7 @@ const Next = ({
   planned: boolean;
 }) => {
   if (job.stage !== 'taken in' || judgement.decision !== 'do it' || !planned) return null;
-  return <ActionLink to={`/jobs/${job.id}/plan`}>Plan it</ActionLink>;
+  return <ActionLink to={`/jobs/${job.id}/plan`}>Make the plan</ActionLink>;
 };
 
 /** The three schools of the angle side by side: what each takes, and what its edge will be like. */

@@ -185,7 +185,7 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
         lensMm={lensOf(lens, plan, heightMiddleMm)}
         apexMm={apexOf(shown.section).yMm}
         bevelTopMm={bevelTop}
-        angleWords={words}
+        angleText={words}
         calipersMm={CALIPERS_MM}
         label={`Section half way along, ${shown.label}: ${words.join(', ')}, apex up ${fixed(apexOf(shown.section).yMm, 2)} mm`}
       />

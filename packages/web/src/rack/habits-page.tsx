@@ -31,8 +31,8 @@ const HabitsForm = ({ habits }: { habits: Habits }) => {
       <Stack>
         <PageHeading title="Habits of the shop" />
         <MutedText>
-          Where good practitioners disagree. Every plan begins so and may differ; what was used is
-          recorded with the job.
+          Where good practitioners differ. Every plan starts from these; what was used is recorded
+          with the job.
         </MutedText>
         <SchoolFields choices={choices} onChoices={(part) => setChanged({ ...changed, ...part })} />
         <WithFeedback feedback={said}>

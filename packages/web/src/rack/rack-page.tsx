@@ -47,7 +47,7 @@ const RackPage = () => {
             />
             <MutedText>
               To one scale from the side. Dashed: worn off. Line across: the thinnest it may get. A
-              hollow top wants flattening.
+              hollow top needs flattening.
             </MutedText>
           </Panel>
         )}

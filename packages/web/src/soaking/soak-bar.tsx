@@ -89,7 +89,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
                 void takeOut(stone).catch((error: unknown) => setProblem(messageOf(error)))
               }
             >
-              Out
+              Take out
             </Button>
           )}
         </div>

@@ -247,7 +247,7 @@ test('a calculation whose worker does not come says so, and answers at the next 
 test('a stone taken out of the water goes back in', async ({ page }) => {
   await signIn(page, shop.address, ...BENCH);
   const bar = page.getByRole('region', { name: 'Stones in the water' });
-  await bar.getByRole('button', { name: /^Take .* out of the water$/ }).click();
+  await bar.getByRole('button', { name: /^Take out / }).click();
   await expect(bar).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(bar).toBeVisible();

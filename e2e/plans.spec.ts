@@ -251,7 +251,7 @@ test('schools, habits of the shop, and a plan that begins with them', async ({ p
   await pick(page, 'Micro bevel', 'only when brittle');
   await pick(page, 'Old edge', 'remove the minimum');
   await page.getByRole('button', { name: 'Save habits' }).click();
-  await expect(page.getByText(/Kept|Changed 2 times/).first()).toBeVisible();
+  await expect(page.getByText(/Saved|Changed 2 times/).first()).toBeVisible();
   await page.goto(`${shop.address}/jobs/${next.id}/plan`);
   await expect(list.getByRole('listitem', { name: /^Set the edge on/ })).toBeVisible();
   await expect(list.getByRole('listitem', { name: 'Push the rolled steel back' })).toHaveCount(0);
@@ -264,20 +264,20 @@ test('the ways of holding the angle, each in its own terms', async ({ page }) =>
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
   const holding = page.getByRole('region', { name: 'Holding the angle' });
   await unfold(holding, 'Holding the angle');
-  await expect(holding.getByText(/^Spine lifted: heel/)).toBeVisible();
+  await expect(holding.getByText(/^Lift the spine: heel/)).toBeVisible();
   await pick(holding, 'The angle is held', 'Brass shims');
   await expect(holding.getByText(/^heel: \d+ shims? of 1.5 mm give/)).toBeVisible();
   await pick(holding, 'The angle is held', 'Clip-on rail');
   await expect(
-    holding.getByText(/parallel to the edge, its underside [\d.]+ mm above it/),
+    holding.getByText(/parallel to the edge, its underside [\d.]+ mm above the edge/),
   ).toBeVisible();
-  await expect(holding.getByText(/It serves from the heel to/)).toBeVisible();
+  await expect(holding.getByText(/It holds the angle from the heel to/)).toBeVisible();
   await pick(holding, 'The angle is held', 'Clamp and rod');
   await expect(holding.getByText(/^Clamp \d+ mm from the heel/)).toBeVisible();
   await expect(holding.getByRole('row').first()).toContainText('above the plane of the blade');
   await pick(holding, 'The angle is held', 'Tilting table');
   await expect(
-    holding.getByText(/^A gauge zeroed on the stone and set on the face that looks up reads/),
+    holding.getByText(/^A gauge zeroed on the stone and set on the upper face reads/),
   ).toBeVisible();
   await pick(holding, 'The angle is held', 'Slow belt');
   await expect(holding.getByText(/The sag makes it convex/)).toBeVisible();
@@ -286,14 +286,16 @@ test('the ways of holding the angle, each in its own terms', async ({ page }) =>
   await page.goto(`${shop.address}/jobs/${coarse.id}/plan`);
   await unfold(holding, 'Holding the angle');
   await pick(holding, 'The angle is held', 'Leaning rods');
-  await expect(holding.getByText('None of these stones belongs to it')).toBeVisible();
+  await expect(holding.getByText('None of these stones fits it')).toBeVisible();
   const stones = page.getByRole('region', { name: 'Progression' });
   await unfold(stones, 'Change stones');
   await stones.getByRole('button', { name: 'Edge bevel on its own' }).click();
   const edge = page.getByRole('region', { name: 'Edge bevel' });
   await choose(edge, 'Stones', 'Named by hand');
   await pick(edge, 'Add a stone after these', 'Ceramic rod');
-  await expect(holding.getByText(/^On it: Ceramic rod\. By hand at the lifts told:/)).toBeVisible();
+  await expect(
+    holding.getByText(/^On it: Ceramic rod\. By hand at the lifts given:/),
+  ).toBeVisible();
   await expect(holding.getByText(/^The rod leans 20\.0°\./)).toBeVisible();
   const onRod = page
     .getByRole('list', { name: 'Operations' })

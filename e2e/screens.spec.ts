@@ -70,7 +70,7 @@ const SCREENS: readonly {
   { name: 'steels', path: () => '/rack/steels', sign: 'Unknown steel?' },
   { name: 'machines', path: () => '/rack/machines', sign: 'Slow belt' },
   { name: 'the habits of the shop', path: () => '/rack/habits', sign: 'Save habits' },
-  { name: 'plans side by side', path: () => '/jobs/24/compare', sign: 'Restore this version' },
+  { name: 'plans side by side', path: () => '/jobs/24/compare', sign: 'Use this plan' },
   { name: 'pressure', path: () => '/rack/pressure', sign: 'Nothing pressed yet' },
   { name: 'a quick question', path: () => '/calculator/lift', sign: 'Lift of the spine' },
   { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },

@@ -46,7 +46,7 @@ test('a stone comes on the rack, is corrected, taken back, and found again by ty
   await expect(form.getByLabel('Name', { exact: true })).toHaveValue('Pale slate');
   await fill(form, { 'Thickness left, mm': '24' });
   await form.getByRole('button', { name: 'Add to rack' }).click();
-  await expect(page.getByText('Pale slate stands on the rack.')).toBeVisible();
+  await expect(page.getByText('Pale slate is on the rack.')).toBeVisible();
 
   await page.getByLabel('Find by name, grit, abrasive or place').fill('pale');
   await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
@@ -97,7 +97,7 @@ test('a soak clock runs on through a reload, on every page, until the stone is t
   await page.clock.install({ time: Date.now() + 9 * 60_000 });
   await page.goto(`${shop.address}/customers`);
   await expect(clocks.getByText('ready').first()).toBeVisible();
-  await clocks.getByRole('button', { name: 'Take Red stone out of the water' }).click();
+  await clocks.getByRole('button', { name: 'Take out Red stone' }).click();
   await expect(clocks.getByRole('link', { name: 'Red stone' })).toHaveCount(0);
 });
 

@@ -84,7 +84,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
           </b>
           {mayTakeOut && (
             <Button
-              aria-label={`Take ${stone.name} out of the water`}
+              aria-label={`Take out ${stone.name}`}
               onPress={() =>
                 void takeOut(stone).catch((error: unknown) => setProblem(messageOf(error)))
               }

@@ -74,7 +74,7 @@ describe('the clocks of the stones in the water', () => {
     document.body.innerHTML = '';
     showPage(<SoakBar />, { ...answers([brown]), 'GET /session': session('counter') });
     await pass(1000);
-    expect(screen.queryByRole('button', { name: /out of the water/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /^Take out/ })).toBeNull();
   });
 });
 

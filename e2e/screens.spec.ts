@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Board } from '../packages/contract/src/index';
 import { expect, test, type Page } from '@playwright/test';
-import { OWNER, signIn, watchConsole } from './support/hands';
+import { OWNER, signIn, watchConsole, unfold } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -49,6 +49,8 @@ const SCREENS: readonly {
   name: string;
   path: (page: Page) => Promise<string> | string;
   sign: string;
+  /** Parts that are folded away, opened first. */
+  open?: readonly string[];
 }[] = [
   { name: 'the shop', path: () => '/', sign: 'Next' },
   { name: 'take in', path: () => '/take-in', sign: 'What the customer calls it' },
@@ -91,6 +93,7 @@ const SCREENS: readonly {
     name: 'a plan',
     path: async (page) => `${await jobAt(page, 'planned')}/plan`,
     sign: 'Working time',
+    open: ['Holding the angle', 'Change stones', 'Habits'],
   },
   {
     name: 'cautions before the bench',
@@ -128,10 +131,12 @@ for (const appearance of ['light', 'dark']) {
       (value) => localStorage.setItem('patient-edge appearance', JSON.stringify(value)),
       appearance,
     );
-    for (const { name, path, sign } of SCREENS) {
+    for (const { name, path, sign, open = [] } of SCREENS) {
       await test.step(name, async () => {
         await page.goto(shop.address + (await path(page)));
         await expect(page.getByText(sign).first()).toBeVisible();
+        for (const part of open) await unfold(page, part);
+        await expect(page.getByText('Opening…')).toHaveCount(0);
         expect(await faultsOf(page)).toEqual([]);
       });
     }

@@ -231,7 +231,7 @@ test('a one-sided blade is warned of a stone that is not flat', async ({ page })
   await signIn(page, shop.address, ...BENCH);
   const job = await jobOf(page, 'Paring iron for leather');
   await page.goto(`${job}/plan`);
-  await page.getByRole('link', { name: 'Stones for this blade' }).click();
+  await page.getByRole('link', { name: 'Progression of this blade' }).click();
   await expect(page.getByText('One-sided, with a hollow back')).toBeVisible();
   await fill(page, { 'Finish: finest, µm': '35', 'Finish: coarsest, µm': '45' });
   await expect(

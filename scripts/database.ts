@@ -120,6 +120,8 @@ interface Place {
   readonly socketPath: string;
   readonly pidFile: string;
   readonly errorLog: string;
+  /** Its own: a server clears what others left in a shared one when it starts, and may be wrong about that. */
+  readonly temporary: string;
 }
 
 const NO_NETWORK = ['--skip-networking'];
@@ -149,6 +151,7 @@ const launch = async (place: Place, password: string, network: string[]): Promis
       ...network,
       `--pid-file=${place.pidFile}`,
       `--log-error=${place.errorLog}`,
+      `--tmpdir=${place.temporary}`,
       '--skip-name-resolve',
       '--character-set-server=utf8mb4',
       '--collation-server=utf8mb4_unicode_ci',
@@ -302,6 +305,7 @@ const startLocked = async (
     socketPath: await socketFor(folder),
     pidFile: join(runFolder, 'm.pid'),
     errorLog: join(runFolder, 'err.log'),
+    temporary: await privateFolder(join(runFolder, 'tmp')),
   };
   const pid = await runningPid(place.pidFile);
   const taken = await portIsTaken(port);

@@ -245,7 +245,7 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
             <td key={of.id}>
               {of.problem === null ? (
                 <QuietButton
-                  aria-label={`Use plan: ${VARIANTS.find(({ id }) => id === of.id)!.label}`}
+                  aria-label={`Use this plan: ${VARIANTS.find(({ id }) => id === of.id)!.label}`}
                   onPress={() => onTake(of)}
                 >
                   Use this plan

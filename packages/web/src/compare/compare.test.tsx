@@ -107,13 +107,13 @@ describe('plans side by side', () => {
     show();
     const [, , none] = await rowOf(/^Choose/);
     expect(none!.textContent).toBe('No stones lead to that finish');
-    expect(screen.getAllByRole('button', { name: /^Use plan/ })).toHaveLength(2);
+    expect(screen.getAllByRole('button', { name: /^Use this plan/ })).toHaveLength(2);
   });
 
   test('the one taken up is what is planned next', async () => {
     show();
     await table();
-    await userEvent.click(screen.getByRole('button', { name: 'Use plan: Keep the angle' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Use this plan: Keep the angle' }));
     expect(JSON.parse(localStorage.getItem('patient-edge plan choices 7')!)).toMatchObject({
       angleDeg: 15,
     });

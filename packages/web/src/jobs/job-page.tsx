@@ -138,7 +138,7 @@ const JobHead = ({ job }: { job: Job }) => (
       />
       <MutedText>
         <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} ·
-        promised {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>its record</Link>
+        promised {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>record</Link>
       </MutedText>
     </div>
     <nav aria-label="This blade">

@@ -67,7 +67,9 @@ const PlanPage = () => {
           ) : (
             <>
               <QuietLink to={`/jobs/${job.id}/intake`}>Go to intake</QuietLink>
-              <QuietLink to={`/rack/progression?job=${job.id}`}>Stones for this blade</QuietLink>
+              <QuietLink to={`/rack/progression?job=${job.id}`}>
+                Progression of this blade
+              </QuietLink>
             </>
           )}
         </Row>

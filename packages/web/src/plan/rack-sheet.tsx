@@ -47,7 +47,7 @@ export const RackSheet = memo(
         <Stack>
           <Row $gap={18} $align="baseline">
             <h2>Stones</h2>
-            <QuietLink to={`/rack/progression?job=${job.id}`}>Stones for this blade</QuietLink>
+            <QuietLink to={`/rack/progression?job=${job.id}`}>Progression of this blade</QuietLink>
           </Row>
           <FinishControl
             plan={plan}

@@ -116,7 +116,7 @@ const lowestClear = (input: AdviceInput): AngleAdvice => {
       ? [
           {
             deltaDeg: floorDeg - clearDeg,
-            reason: `the use: below ${floorDeg}° the edge would not last at ${input.use.label.toLowerCase()}`,
+            reason: `the use: below ${floorDeg}° the edge would not hold up`,
           },
         ]
       : [];

@@ -24,8 +24,7 @@ export const touchUpRoutes = (pool: Pool): Router => {
     ...jobRoute(pool, {
       action: 'touch up',
       body: touchUpSchema,
-      work: async ({ db, row, body, staff, log }) => {
-        const { version: _version, ...touchUp } = body;
+      work: async ({ db, row, body: touchUp, staff, log }) => {
         const stone = touchUp.stoneId === null ? null : await findStone(db, touchUp.stoneId);
         if (stone === undefined) {
           throw invalid([{ field: 'stoneId', message: 'Stone: it is not on the rack' }]);

@@ -329,7 +329,7 @@ test('plans side by side, the map, and the place picked on it', async ({ page })
   const cell = page.getByRole('button', { name: /^18° per side, last stone 17 µm/ });
   await cell.click();
   await expect(cell).toHaveAttribute('aria-pressed', 'true');
-  await page.getByRole('button', { name: 'Use this plan' }).click();
+  await page.getByRole('button', { name: 'Use this plan', exact: true }).click();
   await expect(page.getByLabel('Per side, °', { exact: true })).toHaveValue('18.0');
   const there = await computed(page, job, { angleDeg: 18, finishUm: [17, 17] });
   expect(squeezed(await figureOf(page, 'Steel lost'))).toContain(

@@ -29,6 +29,8 @@ const ROOMS = [
   'price',
   'plan/compare',
   'judge',
+  'plan/result',
+  'demo',
   'bench',
   'edgetest',
   'handover',

@@ -384,12 +384,23 @@ export {
   type OutlineDrawing,
   type Template,
 } from './print';
+export { planResult, type PlanResult, type ResultStep, type StepGateCode } from './plan/result';
+export {
+  DEMO_CURRENCY,
+  DEMO_IN_WATER,
+  DEMO_PRICES,
+  DEMO_RACK,
+  DEMO_STONES,
+  DEMO_TWO_SIDED,
+  type DemoStone,
+} from './demo';
 export {
   calculate,
   calculateAll,
   isCalcError,
   isOperation,
   unknownOperation,
+  type AnyOperation,
   type CalcAnswer,
   type OperationName,
 } from './calc';

@@ -13,6 +13,8 @@ export interface RackEntry extends AbrasiveBody {
   readonly changeSeconds?: number | undefined;
   /** Of a belt or wheel; by hand when not given. */
   readonly speedMPerS?: number | undefined;
+  /** Where a machine moves it: so hard is the blade held against it. By grain when not given. */
+  readonly forceN?: number | undefined;
 }
 
 export interface ProgressionInput {
@@ -80,7 +82,7 @@ export const stepCosts = (
       removeMm3,
       entry,
       input.steel,
-      input.stroke.forceN(entry.um),
+      entry.forceN ?? input.stroke.forceN(entry.um),
       entry.speedMPerS ?? input.stroke.speedMPerS,
     ),
   removeMm3: (before) =>

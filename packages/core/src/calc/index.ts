@@ -1,10 +1,4 @@
 /** The computation from outside: operations, their inputs and limits. */
-export {
-  calculate,
-  calculateAll,
-  isCalcError,
-  isOperation,
-  unknownOperation,
-  type CalcAnswer,
-} from './calculate';
+export { calculateAll, isOperation, unknownOperation, type AnyOperation } from './all-operations';
+export { calculate, isCalcError, type CalcAnswer } from './calculate';
 export type { OperationName } from './operations';

@@ -142,6 +142,61 @@ export class Reader {
     );
   }
 
+  /** Whether text was given, and no list or object. */
+  isText(name: string): boolean {
+    return typeof this.take(name) === 'string';
+  }
+
+  /** Missing, or null: nothing was decided. */
+  isOpen(name: string): boolean {
+    const value = this.take(name);
+    return value === undefined || value === null;
+  }
+
+  /** As `number`, or what stands where nothing was decided; null decides nothing. */
+  openNumber(name: string, fallback: number | null, limits: Limits = {}): number | null {
+    return this.isOpen(name) ? fallback : this.number(name, limits);
+  }
+
+  openText(name: string, fallback: string | null): string | null {
+    return this.isOpen(name) ? fallback : this.text(name);
+  }
+
+  openYesOrNo(name: string, fallback: boolean | null): boolean | null {
+    return this.isOpen(name) ? fallback : this.yesOrNo(name, false);
+  }
+
+  openChoice<Choice extends string>(
+    name: string,
+    choices: readonly Choice[],
+    fallback: Choice | null,
+  ): Choice | null {
+    return this.isOpen(name) ? fallback : this.oneOf(name, choices);
+  }
+
+  /** One of the choices, or what is usual where nothing was decided. */
+  choice<Choice extends string>(
+    name: string,
+    choices: readonly Choice[],
+    fallback: Choice,
+  ): Choice {
+    return this.isOpen(name) ? fallback : this.oneOf(name, choices);
+  }
+
+  /** Text that may be empty. */
+  anyText(name: string): string {
+    const value = this.take(name);
+    const field = this.pathOf(name);
+    return typeof value === 'string'
+      ? value
+      : refuse(field, `${field} must be text; ${shown(value)} was given`);
+  }
+
+  /** Every field, by its name. */
+  names(): readonly string[] {
+    return Object.keys(this.from);
+  }
+
   texts(name: string): string[] {
     const field = this.pathOf(name);
     return checkList(this.take(name), field, 0).map((value, index) =>

@@ -76,6 +76,10 @@ export interface MachineSetting {
   /** In the machine's own terms. */
   readonly text: Text;
   readonly why: Why;
+  /** What stands on the dial; absent where nothing is set by degrees. */
+  readonly dialDeg?: number;
+  /** Above the plane of the blade, mm; a clamp rig alone. */
+  readonly pivotMm?: number;
 }
 
 /** The part of the setting that comes from the machine's shape rather than from its dial. */
@@ -85,7 +89,7 @@ const shapeText = (
   bevelFaceMm: number,
   stoneMm: number | null,
 ): Message | null => {
-  const { sagRadiusMm, wheelDiameterMm, pivotReachMm, rodToFaceMm } = machine.sizes;
+  const { sagRadiusMm, wheelDiameterMm } = machine.sizes;
   if (machine.kind === 'belt' && sagRadiusMm !== null) {
     const { apexAngle, shoulderAngle } = beltBevel(
       mm(bevelFaceMm),
@@ -103,11 +107,16 @@ const shapeText = (
         })
       : say('set.shape.refused', { reason: hollow.error.message });
   }
-  if (machine.kind === 'clamp rig' && pivotReachMm !== null && rodToFaceMm !== null) {
-    const pivotMm = pivotForAngle(perSide(angleDeg), pivotReachMm, rodToFace(machine, stoneMm));
-    return say('set.shape.pivot', { pivotMm });
-  }
-  return null;
+  const pivotMm = pivotOf(machine, angleDeg, stoneMm);
+  return pivotMm === null ? null : say('set.shape.pivot', { pivotMm });
+};
+
+/** The pivot of a clamp rig for an angle and a stone of that thickness, mm; null for what has none. */
+const pivotOf = (machine: Machine, angleDeg: number, stoneMm: number | null): number | null => {
+  const { pivotReachMm, rodToFaceMm } = machine.sizes;
+  return machine.kind === 'clamp rig' && pivotReachMm !== null && rodToFaceMm !== null
+    ? pivotForAngle(perSide(angleDeg), pivotReachMm, rodToFace(machine, stoneMm))
+    : null;
 };
 
 /** Rod to the face of that stone: a thicker one stands nearer to the blade. Unknown thickness changes nothing. */
@@ -188,6 +197,7 @@ export const settingOn = (
   const fit = calibrate(machine.cuts);
   const setDeg = settingFor(fit, angleDeg);
   const shape = shapeText(machine, angleDeg, bevelFaceMm, stoneMm);
+  const pivotMm = pivotOf(machine, angleDeg, stoneMm);
   const dial = say('set.dial', {
     machine: machine.name,
     setDeg,
@@ -197,6 +207,8 @@ export const settingOn = (
   });
   return {
     setDeg,
+    dialDeg: setDeg,
+    ...(pivotMm === null ? {} : { pivotMm }),
     text: shape === null ? dial : joined(dial, shape),
     why: {
       rule: 'A straight line through the measured test cuts of this machine, turned round.',

@@ -365,6 +365,7 @@ export const STEP_ENGLISH = {
     'Flat on the bevel, on a hard back, trailing only. A soft one rounds the bevel and the guide is lost.',
   'slurry.float': 'Float the mud off with plenty of water, so that the stone does not load.',
   'slurry.keep': 'Keep the mud and add water by the drop: the loose grit does the work.',
+  'slurry.oil': 'Flood it with thin oil; wipe it off and oil again when it turns grey.',
   'strop.check': 'It must cut before and after: if only before, the strop rounded it.',
   'strop.title.strop': ({ stone }: { stone: string }) => `Strop on ${stone}`,
   'strop.title.surface': ({ on }: { on: string }) => `Finish on ${on}`,
@@ -400,6 +401,12 @@ export const STEP_ENGLISH = {
   'two-sided.back-edge.check': 'Burr along the clip only; the point stays where it is.',
   'two-sided.back-edge.instruction': ({ deg }: { deg: number }) =>
     `The clipped back is meant to cut: steeper than the main edge, ${deg.toFixed(0)}° per side, on the first stone and the last, until a small burr, then off with it.`,
+  'two-sided.back-edge.deburr.title': 'Take the burr off the back edge',
+  'two-sided.back-edge.deburr.instruction': ({ deg }: { deg: number }) =>
+    `On the last stone at ${deg.toFixed(1)}°, alternate sides, weight of the hand: 3 to 6 strokes a side.`,
+  'two-sided.back-edge.strop.title': 'Strop the back edge',
+  'two-sided.back-edge.strop.instruction': ({ deg }: { deg: number }) =>
+    `At ${deg.toFixed(1)}° or just under, edge trailing, 6 to 12 strokes a side.`,
   'two-sided.back-edge.title': ({ deg }: { deg: number }) =>
     `Back edge at ${deg.toFixed(0)}° per side`,
   'two-sided.back-edge.zone': 'the clipped back',

@@ -1,5 +1,5 @@
 import vectors from '../../../core/test/calc-vectors.json';
-import { calculateAll, type OperationName } from '@patient-edge/core';
+import { calculateAll, type AnyOperation } from '@patient-edge/core';
 import request from 'supertest';
 import { openShop, type TestShop } from '../../test/test-shop';
 
@@ -71,7 +71,7 @@ describe('the computation over the wire', () => {
   test('every field of every operation is refused over the wire as it is inside', async () => {
     const seen = new Set<string>();
     for (const { operation, in: input, out } of vectors.cases as {
-      operation: OperationName;
+      operation: AnyOperation;
       in: Record<string, unknown>;
       out: { error?: object };
     }[]) {

@@ -2,14 +2,14 @@
  * Computation in threads of its own, so that nobody's request waits for another's sums: one pool for the open
  * calculator, one for the shop's own plans, so that the first cannot starve the second. What takes too long is ended.
  */
-import type { BladePlan, OperationName, PlanInput, Result } from '@patient-edge/core';
+import type { BladePlan, AnyOperation, PlanInput, Result } from '@patient-edge/core';
 import { Piscina } from 'piscina';
 import { ApiError, busy } from '../http/errors';
 import { TASKS, type CalcText, type DrawingName, type Task, type TaskName } from './tasks';
 
 export interface Compute {
   /** An operation of the calculator. Throws TOO_LONG after `limitMs`, BUSY when too many wait. */
-  readonly calc: (operation: OperationName, input: unknown, limitMs: number) => Promise<CalcText>;
+  readonly calc: (operation: AnyOperation, input: unknown, limitMs: number) => Promise<CalcText>;
   readonly plan: (input: PlanInput) => Promise<Result<BladePlan>>;
   /** A sheet as PDF. */
   readonly drawing: <Name extends DrawingName>(

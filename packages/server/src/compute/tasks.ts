@@ -5,7 +5,7 @@ import {
   isCalcError,
   planBlade,
   type BladePlan,
-  type OperationName,
+  type AnyOperation,
   type PlanInput,
   type Result,
 } from '@patient-edge/core';
@@ -21,7 +21,7 @@ export interface CalcText {
 /** An answer longer than this is for the command line, letters. */
 export const LONGEST_ANSWER = 4_000_000;
 
-const calc = ({ operation, input }: { operation: OperationName; input: unknown }): CalcText => {
+const calc = ({ operation, input }: { operation: AnyOperation; input: unknown }): CalcText => {
   const answer = calculateAll(operation, input);
   const json = JSON.stringify(answer);
   if (json.length > LONGEST_ANSWER) {

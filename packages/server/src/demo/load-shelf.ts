@@ -10,7 +10,8 @@ import {
   putInWater,
   stoneIdsByName,
 } from '../stones/queries';
-import { IN_WATER, MACHINES, OWN_STEEL, RACK, TWO_SIDED } from './shelf';
+import { DEMO_IN_WATER, DEMO_TWO_SIDED } from '@patient-edge/core';
+import { MACHINES, OWN_STEEL, RACK } from './shelf';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 
@@ -18,7 +19,7 @@ const DAY_MS = 24 * 60 * 60 * 1000;
 export const loadShelf = async (db: PoolConnection, staffId: number): Promise<void> => {
   for (const stone of RACK) await addStone(db, stone);
   const ids = await stoneIdsByName(db);
-  const [coarse, fine] = TWO_SIDED.map((name) => ids.get(name.toLowerCase())!);
+  const [coarse, fine] = DEMO_TWO_SIDED.map((name) => ids.get(name.toLowerCase())!);
   await pairSides(db, coarse!, fine!);
   await pairSides(db, fine!, coarse!);
   for (const { cuts, ...machine } of MACHINES) {
@@ -59,6 +60,6 @@ export const loadCare = async (db: PoolConnection, staffId: number, now: Date): 
       });
     }
   }
-  const inWater = stones.find(({ name }) => name === IN_WATER)!;
+  const inWater = stones.find(({ name }) => name === DEMO_IN_WATER)!;
   await putInWater(db, inWater.id, inWater.soakMinutes, null);
 };

@@ -3,7 +3,15 @@
  * weekday. All names are invented.
  */
 import type { CustomerBody, Mooring, PriceListBody, Stage } from '@patient-edge/contract';
-import type { Answers, Damage, DamageKind, Rung, Sharpness } from '@patient-edge/core';
+import {
+  DEMO_CURRENCY,
+  DEMO_PRICES,
+  type Answers,
+  type Damage,
+  type DamageKind,
+  type Rung,
+  type Sharpness,
+} from '@patient-edge/core';
 
 export const SHOP = 'Ottersong workshop boat';
 
@@ -26,24 +34,9 @@ const owner = (name: string, trade: string, note = ''): CustomerBody => ({
 
 /** In the minor unit of the demo's money. */
 export const PRICE_LIST: Omit<PriceListBody, 'version'> = {
-  currency: 'EUR',
-  lengthIncludedMm: 200,
-  lengthStepMm: 50,
-  minutesIncluded: 20,
-  prices: [
-    { item: 'blade', group: 'any', amountMinor: 1000 },
-    { item: 'blade', group: 'one-sided', amountMinor: 2600 },
-    { item: 'blade', group: 'serrated', amountMinor: 800 },
-    { item: 'blade', group: 'axe', amountMinor: 1400 },
-    { item: 'blade', group: 'razor', amountMinor: 2200 },
-    { item: 'length', group: 'any', amountMinor: 150 },
-    { item: 'chip', group: 'any', amountMinor: 300 },
-    { item: 'thinning', group: 'any', amountMinor: 1200 },
-    { item: 'tip', group: 'any', amountMinor: 800 },
-    { item: 'outline', group: 'any', amountMinor: 900 },
-    { item: 'scallop', group: 'serrated', amountMinor: 30 },
-    { item: 'minute', group: 'any', amountMinor: 90 },
-  ],
+  currency: DEMO_CURRENCY,
+  ...DEMO_PRICES,
+  prices: [...DEMO_PRICES.prices],
 };
 
 export const OWNERS = {

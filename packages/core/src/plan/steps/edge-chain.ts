@@ -16,6 +16,7 @@ import { abrasiveOf, type Machine } from '../../machine';
 import { numberAnswer } from '../../intake';
 import { chosenStrop, partChain, type PlanInput } from '../choices';
 import type { StageSum } from '../cuts';
+import { MACHINE_N } from './first-guesses';
 import { chainForPart } from './kit';
 import { forceN } from './step';
 
@@ -30,7 +31,11 @@ export const withSpeed = (
   const speed = machine?.sizes.speedMPerS;
   const moved = machine ? abrasiveOf(machine.kind) : null;
   return speed && moved
-    ? rack.map((each) => (each.kind === moved ? { ...each, speedMPerS: speed } : each))
+    ? rack.map((each) =>
+        each.kind === moved
+          ? { ...each, speedMPerS: speed, forceN: (MACHINE_N[0] + MACHINE_N[1]) / 2 }
+          : each,
+      )
     : rack;
 };
 

@@ -1,7 +1,9 @@
 /** The burr off, the strop, and the blade clean and dry. */
 import { say } from '../../text';
-import { chosenStrop, finishingText } from '../choices';
-import { DEBURR_SECONDS, STROP_SECONDS, WASH_SECONDS } from './first-guesses';
+import type { RackStone } from '../../abrasive';
+import { chosenStrop, finishingText, type Direction } from '../choices';
+import type { GroundSide } from '../cuts';
+import { DEBURR_SECONDS, STROP_SECONDS, UNDER_MICRO_DEG, WASH_SECONDS } from './first-guesses';
 import { BOTH, byHabit, FEEL, WET, type StepKit, type Wording } from './kit';
 import { layStrokes } from './patterns';
 import type { PlanStep, SideWork } from './step';
@@ -12,8 +14,21 @@ export interface FinishMaker {
   readonly wash: (wording?: Wording) => PlanStep[];
 }
 
+/** A soft stone that sheds is drawn over: leading digs in. A hard one is pushed into: trailing draws the burr out again. */
+const directionOf = ({ bond, strokes, speedMPerS }: RackStone): Direction =>
+  speedMPerS !== undefined || strokes === 'trailing' || bond === 'soft, muddy'
+    ? 'edge-trailing'
+    : 'edge-leading';
+
 export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => {
   const { rack, steel, choices, work } = input;
+
+  // Once there is a micro bevel the apex is there alone: what works at the old angle does not reach it.
+  const aboveDeg = work.micro?.aboveDeg ?? 0;
+  const atApex = (angleDeg: number): GroundSide[] =>
+    input
+      .groundAt(angleDeg)
+      .map((side) => ({ ...side, angleDeg: side.angleDeg + (side.angleDeg > 0 ? aboveDeg : 0) }));
 
   const deburr = (wording: Wording = {}): PlanStep[] => {
     const last = work.chain?.steps.at(-1);
@@ -21,7 +36,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
     const body = stone(last.id);
     const clinging = steel.burr === 'clinging';
     const count = clinging ? 20 : 10;
-    const ground = input.groundAt(input.angleDeg);
+    const ground = atApex(input.angleDeg);
     const sides = BOTH.map((side): SideWork => {
       const angleDeg = ground.find((each) => each.side === side)?.angleDeg ?? 0;
       return { side, angleDeg, lifts: angleDeg > 0 ? input.liftsAt(angleDeg) : [], strokes: count };
@@ -43,10 +58,10 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
         ),
         stoneId: body.id,
         sides,
-        angleDeg: input.angleDeg,
-        lifts: input.liftsAt(input.angleDeg),
+        angleDeg: input.angleDeg + aboveDeg,
+        lifts: input.liftsAt(input.angleDeg + aboveDeg),
         forceN: [0.5, 2],
-        direction: 'edge-leading',
+        direction: directionOf(body),
         pattern: laid.text,
         laidBy: laid.pattern,
         rounds: laid.rounds,
@@ -68,10 +83,14 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
     if (!last || finishing.on === 'none') return [];
     const body = chosenStrop(rack, finishing, stone(last.id).um);
     if (!body && finishing.on === 'strop') return [];
-    const angleDeg = input.angleDeg - finishing.underDeg;
+    // Up to two degrees under a micro bevel the strop still meets it; further under it polishes the face beside it.
+    const underDeg = work.micro
+      ? Math.min(finishing.underDeg, UNDER_MICRO_DEG)
+      : finishing.underDeg;
+    const angleDeg = input.angleDeg + aboveDeg - underDeg;
     const due = { right: finishing.strokes, left: finishing.strokes };
     const laid = layStrokes('alternating', due, STROP_SECONDS);
-    const ground = input.groundAt(angleDeg);
+    const ground = atApex(input.angleDeg - underDeg);
     return [
       {
         ...drafted(

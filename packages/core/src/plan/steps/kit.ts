@@ -32,6 +32,9 @@ import type { HeldAgain } from './apply-changes';
 import {
   CIRCLE_TRAVEL_M,
   FEW_N,
+  LEAST_PASSES,
+  LEAST_STROKES,
+  MACHINE_N,
   MACHINE_PASS_S,
   STROKE_TRAVEL_M,
   THINNING_FINISH_UM,
@@ -190,6 +193,12 @@ const anglesSet = (
   return sidesAlike({ sides }) ? held.slice(0, 1) : held;
 };
 
+/** On a running belt or wheel whatever the school: an edge that faces it digs in. */
+const ON_MACHINE: Pick<PlanStep, 'direction' | 'forceN'> = {
+  direction: 'edge-trailing',
+  forceN: MACHINE_N,
+};
+
 /** Sides of the whole edge, whatever is ground. */
 export const BOTH: readonly Side[] = ['right', 'left'];
 
@@ -203,8 +212,16 @@ export const stepKit = (input: StepsInput): StepKit => {
     return [];
   };
   const stone = (id: string): RackStone => rack.find((candidate) => candidate.id === id)!;
-  const slurry = (part: PartChain | undefined): Message =>
-    (part?.slurry ?? practice.slurry) === 'keep the mud' ? say('slurry.keep') : say('slurry.float');
+  /** What becomes of the grit: only a water stone makes mud, and what is fixed to a plate or belt makes none. */
+  const slurry = (body: RackStone, part: PartChain | undefined): Message[] => {
+    if (body.liquid === 'oil') return [say('slurry.oil')];
+    if (body.kind !== 'water stone') return [];
+    return [
+      (part?.slurry ?? practice.slurry) === 'keep the mud'
+        ? say('slurry.keep')
+        : say('slurry.float'),
+    ];
+  };
 
   const drafted = (operation: Operation, wording: Named, seconds: number, why: Why): PlanStep => ({
     ...blankStep(operation, wording, seconds, why),
@@ -224,11 +241,16 @@ export const stepKit = (input: StepsInput): StepKit => {
 
   /** What every step on a stone shares: the strokes each side is due, laid out by the pattern. */
   const onBody = (spec: OnBody): PlanStep => {
-    const { body, seconds, ground, part } = spec;
+    const { body, ground, part } = spec;
     const moved = body.speedMPerS !== undefined;
     const wanted = spec.pattern ?? choices.pattern;
     const bothWays = practice.returnStroke === 'pressure both ways' ? 2 : 1;
     const travelM = wanted === 'circles' ? CIRCLE_TRAVEL_M : STROKE_TRAVEL_M * bothWays;
+    // However little steel there is to take, fewer strokes than this show nothing.
+    const leastS = moved
+      ? LEAST_PASSES * MACHINE_PASS_S
+      : (LEAST_STROKES * travelM) / HAND_SPEED_M_PER_S;
+    const seconds = Math.max(spec.seconds, ground.length * leastS);
     const all = moved ? seconds / MACHINE_PASS_S : (seconds * HAND_SPEED_M_PER_S) / travelM;
     const shares = ground.reduce((sum, { share }) => sum + share, 0);
     const counts = ground.map(({ share }) => Math.max(1, Math.ceil((all * share) / shares)));
@@ -259,8 +281,9 @@ export const stepKit = (input: StepsInput): StepKit => {
       cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
       removeMm3: spec.removeMm3,
       strokesPerSide: most,
-      ...settingOf(body, anglesSet(spec.text.angleDeg, sides)),
+      ...settingOf(spec.operation, body, anglesSet(spec.text.angleDeg, sides)),
       ...spec.text,
+      ...(moved ? ON_MACHINE : {}),
     };
   };
 
@@ -272,7 +295,7 @@ export const stepKit = (input: StepsInput): StepKit => {
       { label: 'V, steel to take', value: removeMm3, unit: 'mm³' },
       { label: 'K, mm³ per N and m, × 1000', value: 1000 * removalPerNewtonMetre(body, steel) },
       { label: 'Grain', value: body.um, unit: 'µm' },
-      { label: 'F', value: forceN(body.um), unit: 'N' },
+      { label: 'F', value: body.forceN ?? forceN(body.um), unit: 'N' },
       { label: 'v, m/s', value: body.speedMPerS ?? HAND_SPEED_M_PER_S },
       { label: 'It leaves scratches of', value: scratchDepthUm(body), unit: 'µm' },
     ],
@@ -280,9 +303,14 @@ export const stepKit = (input: StepsInput): StepKit => {
   });
 
   /** The machine's setting at a step whose abrasive it moves, or whose angle it holds for the hand. */
-  const settingOf = (body: RackStone, angles: readonly AngleSet[]): Pick<PlanStep, 'setting'> => {
+  const settingOf = (
+    operation: Operation,
+    body: RackStone,
+    angles: readonly AngleSet[],
+  ): Pick<PlanStep, 'setting'> => {
     const { machine, bevelFaceMm } = input;
-    if (!machine) return {};
+    // A blade that stands upright or lies on its back is held by no rig.
+    if (!machine || operation === 'outline' || operation === 'back') return {};
     const moves = abrasiveOf(machine.kind);
     if (moves !== null && body.kind !== moves) return {};
     const settings = angles.map(({ side, angleDeg }) => ({
@@ -307,7 +335,7 @@ export const stepKit = (input: StepsInput): StepKit => {
     return {
       lifts: isLifted ? input.liftsAt(angleDeg) : [],
       stationLifts: step.stationLifts.length > 0 ? input.stationLiftsAt(angleDeg) : [],
-      ...(step.setting && body ? settingOf(body, [{ side: null, angleDeg }]) : {}),
+      ...(step.setting && body ? settingOf(step.operation, body, [{ side: null, angleDeg }]) : {}),
     };
   };
 
@@ -326,7 +354,7 @@ export const stepKit = (input: StepsInput): StepKit => {
         rule,
         ground,
         part,
-        text: { ...own, instruction: joined(own.instruction, slurry(part)) },
+        text: { ...own, instruction: joined(own.instruction, ...slurry(body, part)) },
       });
     });
 
@@ -377,6 +405,7 @@ export const stepKit = (input: StepsInput): StepKit => {
         removeMm3,
         strokesPerSide: strokes,
         ...wording,
+        ...(body.speedMPerS === undefined ? {} : ON_MACHINE),
       },
     ];
   };

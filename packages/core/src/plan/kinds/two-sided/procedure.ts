@@ -1,7 +1,7 @@
 import { say } from '../../../text';
 import { numberAnswer } from '../../../intake';
 import type { StrategyInput } from '../../cuts';
-import type { PlanStep } from '../../steps';
+import type { Named, Operation, PlanStep, StepMaker } from '../../steps';
 import type { Procedure } from '../strategy';
 import { isWide } from './geometry';
 
@@ -10,52 +10,78 @@ import { isWide } from './geometry';
  * their own ratio, thinned in bands. Blades with three layers keep their core bare; wide and curved ones are
  * lifted station by station; a false back edge is left or sharpened by what it is for.
  */
-const falseEdgeStep = (input: StrategyInput, hand: (deg: number) => PlanStep[]): PlanStep[] =>
+const backEdgeDeg = (input: StrategyInput): number | null =>
   input.answers['falseEdge'] === 'meant to cut'
-    ? hand(numberAnswer(input.answers, 'falseEdgeDeg') ?? input.presentDeg + 5)
-    : [];
+    ? (numberAnswer(input.answers, 'falseEdgeDeg') ?? input.presentDeg + 5)
+    : null;
+
+/** The back edge is an edge like the other: ground, its burr taken off, stropped, the main edge covered meanwhile. */
+const backEdgeSteps = (make: StepMaker, deg: number | null) => {
+  const onBackEdge = (operation: Operation, minutes: number, said: Named): PlanStep[] =>
+    deg === null
+      ? []
+      : make.hand(operation, minutes, {
+          zone: say('two-sided.back-edge.zone'),
+          angleDeg: deg,
+          caution: say('two-sided.back-edge.caution'),
+          ...said,
+        });
+  const at = { deg: deg ?? 0 };
+  return {
+    grind: onBackEdge('edge', 6, {
+      title: say('two-sided.back-edge.title', at),
+      instruction: say('two-sided.back-edge.instruction', at),
+      check: say('two-sided.back-edge.check'),
+    }),
+    deburr: onBackEdge('deburr', 1, {
+      title: say('two-sided.back-edge.deburr.title'),
+      instruction: say('two-sided.back-edge.deburr.instruction', at),
+      check: say('deburr.check'),
+    }),
+    strop: onBackEdge('strop', 1, {
+      title: say('two-sided.back-edge.strop.title'),
+      instruction: say('two-sided.back-edge.strop.instruction', at),
+    }),
+  };
+};
 
 export const twoSidedProcedure = (input: StrategyInput): Procedure => {
   const hollow = input.kind.grind === 'hollow';
   const wide = isWide(input);
   return {
-    steps: (make) => [
-      ...make.outline(),
-      ...make.thinning(),
-      ...make.faces(),
-      ...make.edge((_body, index) =>
-        hollow
-          ? {
-              zone: say('two-sided.hollow.zone'),
-              instruction:
-                index === 0
-                  ? say('two-sided.hollow.instruction.first')
-                  : say('two-sided.hollow.instruction.next'),
-              forceN: [2, 5],
-            }
-          : wide
+    steps: (make) => {
+      const backEdge = backEdgeSteps(make, backEdgeDeg(input));
+      return [
+        ...make.outline(),
+        ...make.thinning(),
+        ...make.faces(),
+        ...make.edge((_body, index) =>
+          hollow
             ? {
+                zone: say('two-sided.hollow.zone'),
                 instruction:
                   index === 0
-                    ? say('two-sided.wide.instruction.first')
-                    : say('two-sided.wide.instruction.next'),
+                    ? say('two-sided.hollow.instruction.first')
+                    : say('two-sided.hollow.instruction.next'),
+                forceN: [2, 5],
               }
-            : {},
-      ),
-      ...make.micro(),
-      ...make.deburr(),
-      ...make.strop(),
-      ...falseEdgeStep(input, (deg) =>
-        make.hand('edge', 6, {
-          title: say('two-sided.back-edge.title', { deg }),
-          instruction: say('two-sided.back-edge.instruction', { deg }),
-          zone: say('two-sided.back-edge.zone'),
-          angleDeg: deg,
-          check: say('two-sided.back-edge.check'),
-          caution: say('two-sided.back-edge.caution'),
-        }),
-      ),
-      ...make.wash(),
-    ],
+            : wide
+              ? {
+                  instruction:
+                    index === 0
+                      ? say('two-sided.wide.instruction.first')
+                      : say('two-sided.wide.instruction.next'),
+                }
+              : {},
+        ),
+        ...make.micro(),
+        ...backEdge.grind,
+        ...make.deburr(),
+        ...backEdge.deburr,
+        ...make.strop(),
+        ...(input.input.choices.finishing.on === 'none' ? [] : backEdge.strop),
+        ...make.wash(),
+      ];
+    },
   };
 };

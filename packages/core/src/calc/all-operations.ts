@@ -1,0 +1,25 @@
+/** One door for every caller from outside: an operation's name and its input in, an answer or an error out. */
+import type { DomainError } from '../units';
+import { answerOf, type CalcAnswer } from './calculate';
+import { OPERATIONS } from './operations';
+import { planOperation } from './plan-operation';
+
+const ALL = { ...OPERATIONS, plan: planOperation };
+export type AnyOperation = keyof typeof ALL;
+
+export const isOperation = (name: string): name is AnyOperation => Object.hasOwn(ALL, name);
+
+/** What is asked for is not among the operations. */
+export const unknownOperation = (name: string): { readonly error: DomainError } => ({
+  error: {
+    code: 'INVALID_INPUT',
+    message: `There is no operation "${name}". There are: ${Object.keys(ALL).join(', ')}`,
+    field: 'operation',
+  },
+});
+
+/** A list in gives a list out, in order, each input for itself. */
+export const calculateAll = (name: AnyOperation, input: unknown): CalcAnswer | CalcAnswer[] =>
+  Array.isArray(input)
+    ? input.map((each) => answerOf(ALL[name], each))
+    : answerOf(ALL[name], input);

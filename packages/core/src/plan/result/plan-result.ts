@@ -1,0 +1,319 @@
+/** A plan as others read it: its words in English, its codes and figures beside them. */
+import type { DomainError } from '../../units';
+import { textOf } from '../../text';
+import type { Side } from '../../section';
+import { totalRange } from '../../abrasive';
+import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
+import { judge, questionsOfSteps } from '../../judge';
+import { bladeKind, findUse, type Damage } from '../../blade';
+import type { PlanInput } from '../choices';
+import { OUTLINE_FAULTS } from '../cuts';
+import type { BladePlan } from '../planner';
+import type { Operation, PlanStep, StrokeRound } from '../steps';
+
+/** What must be shown before a step is left. */
+export type StepGateCode =
+  | 'burr everywhere'
+  | 'burr gone'
+  | 'burr small and centred'
+  | 'trace of burr'
+  | 'thickness'
+  | 'remnant'
+  | 'flat'
+  | 'soaked'
+  | 'touch'
+  | 'cuts'
+  | 'picture';
+
+export interface ResultStep {
+  readonly key: string;
+  readonly operation: Operation;
+  readonly title: string;
+  readonly instruction: string;
+  /** Name of the stone; null without one. */
+  readonly stone: string | null;
+  readonly stoneId: string | null;
+  /** Kind of the abrasive, or "none". */
+  readonly tool: string;
+  readonly um: number | null;
+  readonly zone: string;
+  readonly anglePerSideDeg: number | null;
+  readonly sides: readonly {
+    readonly side: Side;
+    readonly angleDeg: number | null;
+    readonly strokes: number;
+  }[];
+  /** Of the two edges of a double-edged blade. */
+  readonly edge: 'A' | 'B' | null;
+  /** Of the fingers, on a one-sided blade. */
+  readonly position: string | null;
+  readonly part: string | null;
+  readonly bandMm: readonly [from: number, to: number] | null;
+  /** Thickness behind the edge after the step, mm. */
+  readonly afterMm: number | null;
+  readonly forceN: readonly [number, number] | null;
+  readonly direction: string | null;
+  readonly pattern: string | null;
+  readonly rounds: readonly StrokeRound[];
+  readonly setting: { readonly dialDeg: number | null; readonly pivotMm: number | null } | null;
+  readonly steelMm3: number;
+  readonly seconds: number;
+  /** 10th to 90th percentile, s. */
+  readonly secondsRange: readonly [number, number];
+  readonly check: string;
+  readonly before: string | null;
+  readonly gate: readonly StepGateCode[];
+  readonly caution: string | null;
+}
+
+/** A wish that could not be met, and why. */
+export interface Unmet {
+  readonly code: string;
+  readonly text: string;
+}
+
+export interface PlanResult {
+  readonly anglePerSideDeg: number;
+  readonly steelMm3: number;
+  readonly heightLostMm: number;
+  readonly workingSeconds: number;
+  readonly schools: readonly { readonly question: string; readonly school: string }[];
+  readonly figures: readonly {
+    readonly label: string;
+    readonly value: number;
+    readonly unit: string;
+  }[];
+  readonly steps: readonly ResultStep[];
+  readonly warnings: readonly string[];
+  readonly facts: readonly string[];
+  readonly behindEdgeMm: { readonly before: number; readonly after: number };
+  readonly damage: readonly {
+    readonly id: string;
+    /** Keys of the steps that answer it. */
+    readonly steps: readonly string[];
+    readonly leftBecause: string | null;
+  }[];
+  readonly consents: readonly { readonly question: string; readonly asked: readonly string[] }[];
+  readonly unmet: readonly Unmet[];
+  readonly price: { readonly likelyMinor: number; readonly mostMinor: number };
+}
+
+/** Half the steel a hand sees through: 0.05 mm of a caliper. */
+const NO_SIGMA_MM = 0;
+
+const GATES: Readonly<Record<PlanInput['choices']['burrPolicy'], StepGateCode>> = {
+  none: 'burr gone',
+  'small and centred': 'burr small and centred',
+  'a trace': 'trace of burr',
+};
+
+const gateCodes = (step: PlanStep, { choices }: PlanInput): StepGateCode[] => {
+  if (step.operation === 'thinning') return ['thickness', 'remnant'];
+  if (step.gate === 'everywhere') return ['burr everywhere'];
+  return step.gate === 'gone' ? [GATES[choices.burrPolicy]] : [];
+};
+
+const PARTS: Readonly<Partial<Record<Operation, string>>> = {
+  thinning: 'primary',
+  back: 'back',
+  tapping: 'back',
+  edge: 'edge',
+  refine: 'edge',
+  micro: 'micro',
+  deburr: 'edge',
+  strop: 'edge',
+};
+
+const partOf = (step: PlanStep, input: PlanInput): string | null => {
+  const { grind } = bladeKind(input.measures.kindId);
+  if (step.operation === 'faces') {
+    const { params } = step.title;
+    return typeof params?.['part'] === 'string' ? params['part'] : 'face';
+  }
+  const part = PARTS[step.operation] ?? null;
+  return part === 'edge' && grind === 'serrated' && step.operation === 'edge' ? 'scallop' : part;
+};
+
+/** Which of its two edges a step of a double-edged blade works; null where there is one, or where it works both. */
+const edgeOf = (step: PlanStep, steps: readonly PlanStep[]): 'A' | 'B' | null => {
+  const isSecond = ({ title }: PlanStep): boolean => title.code === 'chisel.second-edge.title';
+  if (isSecond(step)) return 'B';
+  const hasSecond = steps.some(
+    (other) =>
+      isSecond(other) && other.operation === step.operation && other.stoneId === step.stoneId,
+  );
+  return hasSecond ? 'A' : null;
+};
+
+/** Faults of the edge that go as the edge itself is ground. */
+const GOES_WITH_THE_EDGE: readonly Damage['kind'][] = [
+  'rolled edge',
+  'dull zone',
+  'glint',
+  'facet',
+  'chip',
+  'recurve',
+  'over-ground heel',
+  'high spot',
+];
+
+/** Why a fault is not worked here. */
+const LEFT_BECAUSE: Readonly<Partial<Record<Damage['kind'], string>>> = {
+  crack: 'A crack is not ground away: it may end in the hand. Decline the blade.',
+  'heat tint': 'Burnt steel stays soft deeper than a bench stone reaches; told to the customer.',
+  bend: 'A bent blade is straightened before it is sharpened, not at the stone.',
+  'bent tip': 'A bent tip is straightened first; it may break.',
+  'low spot': 'Cosmetic: the stone does not reach it, and later visits shrink it.',
+  pit: 'Deeper than the edge comes up at this visit; said on the return.',
+  'high spot': 'Not worked in this plan; sight the edge again before any thinning.',
+};
+
+const stepsFor = (damage: Damage, plan: BladePlan): string[] => {
+  const { steps } = plan.work;
+  const keysOf = (operation: Operation): string[] =>
+    steps.filter((step) => step.operation === operation).map(({ key }) => key);
+  if (damage.kind === 'missing tip')
+    return steps.filter(({ title }) => title.code === 'tip.title').map(({ key }) => key);
+  if (damage.kind === 'low spot')
+    return steps.filter(({ title }) => title.code.startsWith('low-spots.')).map(({ key }) => key);
+  if (damage.kind === 'pit') {
+    return damage.depthMm <= plan.outline.heightLostMm ? keysOf('edge').slice(0, 1) : [];
+  }
+  if (!GOES_WITH_THE_EDGE.includes(damage.kind)) return [];
+  const outline = OUTLINE_FAULTS.includes(damage.kind) ? keysOf('outline') : [];
+  return outline.length > 0 ? outline : keysOf('edge').slice(0, 1);
+};
+
+const damageOf = (input: PlanInput, plan: BladePlan): PlanResult['damage'] =>
+  input.damage.map((damage) => {
+    if (input.choices.chipsLeft.includes(damage.id))
+      return { id: damage.id, steps: [], leftBecause: 'Left in on purpose.' };
+    const steps = stepsFor(damage, plan);
+    return {
+      id: damage.id,
+      steps,
+      leftBecause:
+        steps.length > 0
+          ? null
+          : (LEFT_BECAUSE[damage.kind] ?? 'No step of this plan reaches it; said on the return.'),
+    };
+  });
+
+/** What the customer is asked, and the steps each question holds back. */
+const consentsOf = (input: PlanInput, plan: BladePlan): PlanResult['consents'] => {
+  const { consents } = judge({
+    kind: bladeKind(input.measures.kindId),
+    measures: input.measures,
+    steel: input.steel,
+    use: findUse(input.useId),
+    damage: input.damage,
+    answers: input.answers,
+    plan,
+    thicknessSigmaMm: NO_SIGMA_MM,
+  });
+  const { steps } = plan.work;
+  const perStep = questionsOfSteps(steps, consents);
+  return consents.map(({ id }) => ({
+    question: id,
+    asked: steps.flatMap(({ key }, index) =>
+      perStep[index]!.some((each) => each.id === id) ? [key] : [],
+    ),
+  }));
+};
+
+/** Beyond twice the likely price work stops and the customer is asked again. */
+const MOST_TIMES_LIKELY = 2;
+
+/** What a customer can be told: likely, and at most. */
+const priceOf = (input: PlanInput, plan: BladePlan, terms: PriceTerms): PlanResult['price'] => {
+  const facts = estimateFactsOf(input, plan);
+  const minutes = plan.work.seconds / 60;
+  const likely = totalOf(estimate(terms, { ...facts, minutes: [minutes, minutes] }));
+  const { highMinor } = totalOf(estimate(terms, facts));
+  return {
+    likelyMinor: likely.lowMinor,
+    mostMinor: Math.max(likely.lowMinor, Math.min(highMinor, MOST_TIMES_LIKELY * likely.lowMinor)),
+  };
+};
+
+const unmetOf = (problem: DomainError | null): Unmet[] =>
+  problem === null ? [] : [{ code: 'no stones', text: `${problem.message}.` }];
+
+/**
+ * A plan as others read it.
+ *
+ * @example
+ * const planned = planBlade(input);
+ * if (planned.ok) planResult(input, planned.value, DEMO_PRICES).steps.map(({ title }) => title);
+ */
+export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms): PlanResult => {
+  const { figures, facts, warnings, schools } = plan.report;
+  const { steps } = plan.work;
+  return {
+    anglePerSideDeg: plan.angle.angleDeg,
+    steelMm3: figures.steelLost.value,
+    heightLostMm: figures.heightLost.value,
+    workingSeconds: figures.workingTime.value,
+    schools,
+    figures: facts.map(({ label, figure }) => ({ label, value: figure.value, unit: figure.unit })),
+    steps: steps.map((step) => resultStep(step, input, plan)),
+    warnings: [
+      ...warnings.map(textOf),
+      ...plan.progression.advice.map(({ message }) => textOf(message)),
+      ...plan.report.holding.warnings.map(textOf),
+    ],
+    facts: facts.map(({ label, figure }) => `${label}: ${figure.value} ${figure.unit}`),
+    behindEdgeMm: {
+      before: figures.behindEdgeBefore.value,
+      after: figures.behindEdgeAfter.value,
+    },
+    damage: damageOf(input, plan),
+    consents: consentsOf(input, plan),
+    unmet: unmetOf(plan.work.problem),
+    price: priceOf(input, plan, terms),
+  };
+};
+
+const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultStep => {
+  const body = input.rack.find(({ id }) => id === step.stoneId);
+  const isThinning = step.operation === 'thinning';
+  const { thinning, behindEdgeMm } = plan.section;
+  return {
+    key: step.key,
+    operation: step.operation,
+    title: textOf(step.title),
+    instruction: textOf(step.instruction),
+    stone: body?.name ?? null,
+    stoneId: step.stoneId,
+    tool: body?.kind ?? 'none',
+    um: body?.um ?? null,
+    zone: textOf(step.zone),
+    anglePerSideDeg: step.angleDeg,
+    sides: step.sides.map(({ side, angleDeg, strokes }) => ({ side, angleDeg, strokes })),
+    edge: edgeOf(step, plan.work.steps),
+    position: null,
+    part: partOf(step, input),
+    bandMm: isThinning ? [thinning.bands[0]?.fromMm ?? 0, thinning.scratchTopMm] : null,
+    afterMm: isThinning ? behindEdgeMm : null,
+    forceN: step.forceN,
+    direction: step.direction,
+    pattern: step.pattern && textOf(step.pattern),
+    rounds: step.rounds,
+    setting: step.setting
+      ? { dialDeg: step.setting.dialDeg ?? null, pivotMm: step.setting.pivotMm ?? null }
+      : null,
+    steelMm3: step.removeMm3,
+    seconds: step.seconds,
+    secondsRange: step.rangeS,
+    check: textOf(step.check),
+    before: step.before && textOf(step.before),
+    gate: gateCodes(step, input),
+    caution: step.caution && textOf(step.caution),
+  };
+};
+
+/** Seconds of the whole work, 10th to 90th percentile. */
+export const workRange = (plan: BladePlan): readonly [number, number] => {
+  const { lowS, highS } = totalRange(plan.work.steps.map(({ seconds }) => seconds));
+  return [lowS, highS];
+};

@@ -1,6 +1,6 @@
 /** Versions, habits, templates and the plan as a file, as they are sent. */
 import Joi from 'joi';
-import type { PlanChoices } from '@patient-edge/core';
+import type { PlanChoices, PlanResult } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
 import { optionalText, text, version, type Checked } from './schema-parts';
 
@@ -22,16 +22,18 @@ export const templateSchema = Joi.object<Checked<TemplateBody>, true>({
   note: optionalText('Note', 300),
 });
 
-/** The format a plan is written in, and the only one that is read back. */
+/** The format a plan is written in. */
 export const PLAN_FORMAT = 'patient-edge/plan';
-export const PLAN_FORMAT_VERSION = 1;
+export const PLAN_FORMAT_VERSION = 2;
+/** Those before it differ in their result alone, which is computed anew. */
+export const PLAN_FORMATS_READ = [1, PLAN_FORMAT_VERSION] as const;
 /** A plan file larger than this is none. */
 export const LARGEST_PLAN_FILE = 400_000;
 
 /** A plan as a file: the choices are what is read back, the rest tells what came of them. */
 export interface PlanFile {
   readonly format: typeof PLAN_FORMAT;
-  readonly version: typeof PLAN_FORMAT_VERSION;
+  readonly version: (typeof PLAN_FORMATS_READ)[number];
   readonly blade: {
     readonly kindId: string;
     readonly kind: string;
@@ -40,40 +42,7 @@ export interface PlanFile {
     readonly edgeLengthMm: number;
   };
   readonly choices: PlanChoices;
-  readonly result: {
-    readonly anglePerSideDeg: number;
-    readonly steelMm3: number;
-    readonly heightLostMm: number;
-    readonly workingSeconds: number;
-    readonly schools: readonly { readonly question: string; readonly school: string }[];
-    readonly figures: readonly {
-      readonly label: string;
-      readonly value: number;
-      readonly unit: string;
-    }[];
-    readonly steps: readonly {
-      readonly key: string;
-      readonly operation: string;
-      readonly title: string;
-      readonly instruction: string;
-      readonly stone: string | null;
-      readonly zone: string;
-      readonly anglePerSideDeg: number | null;
-      readonly sides: readonly {
-        readonly side: string;
-        readonly angleDeg: number | null;
-        readonly strokes: number;
-      }[];
-      readonly forceN: readonly [number, number] | null;
-      readonly direction: string | null;
-      readonly pattern: string | null;
-      readonly steelMm3: number;
-      readonly seconds: number;
-      readonly check: string;
-      readonly before: string | null;
-      readonly caution: string | null;
-    }[];
-  };
+  readonly result: PlanResult;
 }
 
 /** Only what is read back is held to its limits; what came of it is computed anew. */
@@ -81,7 +50,10 @@ export const planFileSchema = Joi.object<
   Pick<PlanFile, 'format' | 'version' | 'choices' | 'blade'>
 >({
   format: Joi.string().valid(PLAN_FORMAT).required().label('Format'),
-  version: Joi.number().valid(PLAN_FORMAT_VERSION).required().label('Version of the format'),
+  version: Joi.number()
+    .valid(...PLAN_FORMATS_READ)
+    .required()
+    .label('Version of the format'),
   blade: Joi.object({ kindId: text('Kind', 40).required() })
     .unknown()
     .required()

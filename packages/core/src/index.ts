@@ -221,6 +221,7 @@ export {
   type LastMeasured,
   type MeasuresWithStandIns,
   type TypedMeasures,
+  type Question,
 } from './intake';
 export {
   ANGLE_LIMITS_DEG,
@@ -293,6 +294,7 @@ export {
   type PlanStep,
   type StepBand,
   type StrokeRound,
+  PLAN_OPERATIONS,
 } from './plan/steps';
 export { planBlade, STAGE_LABELS, type BladePlan, type PlanFigures } from './plan/planner';
 export {
@@ -337,6 +339,7 @@ export {
   type Decision,
   type Judgement,
   type Said,
+  CONSENT_IDS,
 } from './judge';
 export {
   BLADE_SIDES,
@@ -384,7 +387,13 @@ export {
   type OutlineDrawing,
   type Template,
 } from './print';
-export { planResult, type PlanResult, type ResultStep, type StepGateCode } from './plan/result';
+export {
+  planResult,
+  STEP_GATES,
+  type PlanResult,
+  type ResultStep,
+  type StepGateCode,
+} from './plan/result';
 export {
   DEMO_CURRENCY,
   DEMO_IN_WATER,

@@ -140,9 +140,81 @@ const readThinTo = (from: Reader): PlanChoices['thinTo'] => {
   return thinTo;
 };
 
+export const SURFACES = [
+  'stone',
+  'dry stone',
+  'wood',
+  'felt',
+  'newspaper',
+  'leather',
+  'cloth',
+  'smooth hard edge',
+  'wet paper',
+] as const;
+export const ORDERS = ['edge last', "maker's"] as const;
+export const REFINED_FACES = ['apex strip', 'whole face'] as const;
+
+/** A choice the planner does not follow yet: taken and held to its limits, and said in the answer. */
+export interface NotFollowed {
+  readonly choice: string;
+  readonly instead: string;
+}
+
+const readBand = (from: Reader): void => {
+  from.number('angleDeg', { above: 0, max: HIGHEST_DEG });
+  from.openText('stoneId', null);
+  from.end();
+};
+const readSurface = (from: Reader): void => {
+  from.oneOf('surface', SURFACES);
+  from.openText('stoneId', null);
+  from.number('strokes', { min: 1, max: MOST_STROP_STROKES, whole: true });
+  from.openNumber('underDeg', null, { min: -5, max: MOST_UNDER_DEG });
+  from.end();
+};
+const readRound = (from: Reader): void => {
+  from.oneOf('side', ['right', 'left']);
+  if (from.isOpen('seconds')) from.number('strokes', { min: 1, max: 5000, whole: true });
+  else from.number('seconds', { above: 0, max: 36_000 });
+  from.openText('zone', null);
+  from.end();
+};
+
+/** The choices that are not followed yet, each with what is done instead. */
+const readNotFollowed = (from: Reader): NotFollowed[] => {
+  const found: NotFollowed[] = [];
+  const note = (choice: string, instead: string): void => void found.push({ choice, instead });
+  if (!from.isOpen('thinBands')) {
+    from.objects('thinBands').forEach(readBand);
+    note('thinBands', 'the bands fall from the old bevel to the primary grind');
+  }
+  if (from.openNumber('thinStopMm', null, { above: 0, max: 20 }) !== null)
+    note('thinStopMm', 'thinning stops at the remnant of the old bevel');
+  if (from.openNumber('handFromUm', null, UM) !== null)
+    note('handFromUm', 'machine and hand share the chain as it is quickest');
+  if (!from.isOpen('series')) {
+    from.objects('series').forEach(readSurface);
+    note('series', 'the finish is one step, as chosen under finishing');
+  }
+  if (from.openChoice('order', ORDERS, null) === "maker's")
+    note('order', 'the edge is set after the faces');
+  if (from.openChoice('refineFace', REFINED_FACES, null) === 'apex strip')
+    note('refineFace', 'every stone clears the whole face');
+  if (!from.isOpen('ownPatterns')) {
+    const own = from.object('ownPatterns');
+    for (const name of own.names()) own.objects(name).forEach(readRound);
+    note('ownPatterns', 'strokes are laid out by kind and count');
+  }
+  return found;
+};
+
 /** What is left out is as in `DEFAULT_CHOICES`. */
-export const readChoices = (from: Reader): PlanChoices => {
+export const readChoices = (
+  from: Reader,
+): { readonly choices: PlanChoices; readonly notFollowed: readonly NotFollowed[] } => {
   const base = DEFAULT_CHOICES;
+  const notFollowed = readNotFollowed(from);
+  const proof = from.openYesOrNo('proof', null);
   const choices: PlanChoices = {
     approach: from.openChoice('approach', APPROACHES, base.approach),
     angleDeg: from.openNumber('angleDeg', base.angleDeg, { min: LOWEST_DEG, max: HIGHEST_DEG }),
@@ -166,13 +238,16 @@ export const readChoices = (from: Reader): PlanChoices => {
       : base.finishing,
     machineId: from.openText('machineId', base.machineId),
     pattern: from.openChoice('pattern', STROKE_PATTERNS, base.pattern),
-    practice: from.has('practice')
-      ? readPractice(from.object('practice'), base.practice)
-      : base.practice,
+    practice: {
+      ...(from.has('practice')
+        ? readPractice(from.object('practice'), base.practice)
+        : base.practice),
+      ...(proof === null ? {} : { mustCutAfterFirst: proof }),
+    },
     kind: from.has('kind') ? readKind(from.object('kind'), base.kind) : base.kind,
     changes: from.has('changes') ? from.objects('changes').map(readChange) : base.changes,
     added: from.has('added') ? from.objects('added').map(readAdded) : base.added,
   };
   from.end();
-  return choices;
+  return { choices, notFollowed };
 };

@@ -117,6 +117,20 @@ describe('a plan from outside', () => {
   });
 });
 
+describe('what is not followed yet', () => {
+  test('is taken, held to its limits, and said in the answer; what is followed is not', () => {
+    const series = [{ surface: 'wood', strokes: 2 }];
+    const made = plan({ ...CHEF, choices: { series, proof: true, refineFace: 'whole face' } });
+    expect(made.unmet.map(({ code }) => code)).toEqual(['choices.series']);
+    expect(made.steps.find(({ operation }) => operation === 'edge')!.before).toMatch(/must/);
+    expect(
+      errorOf({ ...CHEF, choices: { series: [{ surface: 'silk', strokes: 2 }] } }),
+    ).toMatchObject({
+      field: 'choices.series[0].surface',
+    });
+  });
+});
+
 describe('what is refused, by its path', () => {
   test.each([
     ['a field nobody knows', { ...CHEF, colour: 'red' }, 'colour'],

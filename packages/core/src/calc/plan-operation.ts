@@ -24,11 +24,12 @@ import {
 } from '../abrasive';
 import { MACHINE_KINDS, NO_SIZES, type Machine, type MachineSizes } from '../machine';
 import { allQuestions, type Answers } from '../intake';
+import { CONSENT_IDS } from '../judge';
 import { DEFAULT_CHOICES, type PlanChoices, type PlanInput } from '../plan/choices';
 import { planBlade } from '../plan/planner';
 import { planResult, type PlanResult } from '../plan/result';
 import { DEMO_PRICES, DEMO_RACK, rackStoneOf } from '../demo';
-import { readChoices } from './plan-choices';
+import { readChoices, type NotFollowed } from './plan-choices';
 import { POSITIVE, refuse, type Limits, type Reader } from './reader';
 
 const MOST_RACK = 500;
@@ -179,8 +180,8 @@ const machineOf = (from: Reader): Machine => {
 
 /** What a no to a question takes out of the plan. */
 const withoutRefused = (choices: PlanChoices, consents: Reader | null): PlanChoices => {
-  const refused = new Set(
-    (consents?.names() ?? []).filter((name) => !consents!.yesOrNo(name, false)),
+  const refused = new Set<string>(
+    consents === null ? [] : CONSENT_IDS.filter((id) => !consents.yesOrNo(id, true)),
   );
   consents?.end();
   return {
@@ -190,11 +191,15 @@ const withoutRefused = (choices: PlanChoices, consents: Reader | null): PlanChoi
   };
 };
 
-const planInputOf = (input: Reader): PlanInput => {
+const askedOf = (
+  input: Reader,
+): { readonly asked: PlanInput; readonly notFollowed: readonly NotFollowed[] } => {
   const blade = input.object('blade');
   const measures = measuresOf(blade);
   const machine = input.isOpen('machine') ? null : machineOf(input.object('machine'));
-  const choices = input.isOpen('choices') ? DEFAULT_CHOICES : readChoices(input.object('choices'));
+  const { choices, notFollowed } = input.isOpen('choices')
+    ? { choices: DEFAULT_CHOICES, notFollowed: [] }
+    : readChoices(input.object('choices'));
   const consents = blade.isOpen('consents') ? null : blade.object('consents');
   const asked: PlanInput = {
     measures,
@@ -213,16 +218,26 @@ const planInputOf = (input: Reader): PlanInput => {
   };
   blade.end();
   input.end();
-  return asked;
+  return { asked, notFollowed };
 };
 
 /** Errors: the fields by their path; what cannot be planned at all, with the measure or choice at fault. */
 export const planOperation = (input: Reader): Result<PlanResult> => {
-  const asked = planInputOf(input);
+  const { asked, notFollowed } = askedOf(input);
   const made = planBlade(asked);
   if (!made.ok) {
     const { code, message, field } = made.error;
     return fail(code, message, field);
   }
-  return ok(planResult(asked, made.value, DEMO_PRICES));
+  const result = planResult(asked, made.value, DEMO_PRICES);
+  return ok({
+    ...result,
+    unmet: [
+      ...result.unmet,
+      ...notFollowed.map(({ choice, instead }) => ({
+        code: `choices.${choice}`,
+        text: `"${choice}" is not followed yet: ${instead}.`,
+      })),
+    ],
+  });
 };

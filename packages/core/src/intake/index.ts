@@ -9,6 +9,7 @@ export {
   questionsFor,
   wantsItAsItCame,
   type Answers,
+  type Question,
 } from './questions';
 export {
   NO_MEASURES,

@@ -34,6 +34,23 @@ export interface Thickness {
   readonly text: string;
 }
 
+/** What a customer is asked before work, by id. */
+export const CONSENT_IDS = [
+  'height',
+  'tip',
+  'bent-tip',
+  'outline',
+  'burnt',
+  'surface',
+  'mark',
+  'patina',
+  'tapping',
+  'thinning',
+  'brittle',
+  'as-found',
+] as const;
+type ConsentId = (typeof CONSENT_IDS)[number];
+
 export interface Judgement {
   readonly decision: Decision;
   readonly reasons: readonly string[];
@@ -187,7 +204,7 @@ const finishOf = ({ use, steel, answers }: JudgeInput): Judgement['finish'] => {
 const consentsOf = (input: JudgeInput): Said[] => {
   const { damage, kind, answers, steel } = input;
   const asked: Said[] = [];
-  const ask = (id: string, text: string): void => void asked.push({ id, text });
+  const ask = (id: ConsentId, text: string): void => void asked.push({ id, text });
   const lost = heightLostMm(input);
   if (lost > ASK_ABOVE_MM)
     ask('height', `About ${lost.toFixed(1)} mm of the blade’s height goes for good.`);

@@ -22,6 +22,7 @@ import { conflict, notFound } from '../http/errors';
 import { allow, pathId, queryOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { findJobRow, type JobRow } from '../jobs/queries';
+import { readPriceList } from '../prices/queries';
 import { sendPdf } from '../print/pdf';
 import { outlineDxf } from './dxf';
 import { noPlan, settledPlan } from './make-plan';
@@ -115,7 +116,9 @@ export const planOutputRoutes = (pool: Pool, compute: Compute): Router => {
 
   router.get('/jobs/:id/plan/plan.json', async (request, response) => {
     const { row, plan, input } = await settled(request);
-    named(response, row, 'plan.json', 'attachment').json(planFileOf(bladeName(row), input, plan));
+    named(response, row, 'plan.json', 'attachment').json(
+      planFileOf(bladeName(row), input, plan, await readPriceList(pool)),
+    );
   });
 
   return router;

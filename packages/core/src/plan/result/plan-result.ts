@@ -12,18 +12,20 @@ import type { BladePlan } from '../planner';
 import type { Operation, PlanStep, StrokeRound } from '../steps';
 
 /** What must be shown before a step is left. */
-export type StepGateCode =
-  | 'burr everywhere'
-  | 'burr gone'
-  | 'burr small and centred'
-  | 'trace of burr'
-  | 'thickness'
-  | 'remnant'
-  | 'flat'
-  | 'soaked'
-  | 'touch'
-  | 'cuts'
-  | 'picture';
+export const STEP_GATES = [
+  'burr everywhere',
+  'burr gone',
+  'burr small and centred',
+  'trace of burr',
+  'thickness',
+  'remnant',
+  'flat',
+  'soaked',
+  'touch',
+  'cuts',
+  'picture',
+] as const;
+export type StepGateCode = (typeof STEP_GATES)[number];
 
 export interface ResultStep {
   readonly key: string;

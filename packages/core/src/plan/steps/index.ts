@@ -15,6 +15,7 @@ export {
   withStepDefaults,
   withStrokes,
   type BurrGate,
+  PLAN_OPERATIONS,
   type Operation,
   type PlanStep,
   type StepBand,

@@ -87,7 +87,7 @@ const damageOn = (lengthMm: number): fc.Arbitrary<Damage[]> =>
       found.map(({ kind, side, from, length, depthMm }, index) => ({
         id: `d${index}`,
         kind,
-        side: side as Damage['side'],
+        side: side,
         fromMm: from * lengthMm,
         lengthMm: length * lengthMm,
         depthMm,

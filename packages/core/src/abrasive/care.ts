@@ -77,6 +77,9 @@ export const judgeCare = (input: CareInput): Care => {
 /**
  * Flattenings a stone has left before it is too thin, from what each has taken so far.
  * Null when nothing is known of it.
+ *
+ * @example
+ * flatteningsLeft(20, 8, [2, 2]); // 6
  */
 export const flatteningsLeft = (
   thicknessMm: number | null,

@@ -5,6 +5,9 @@ import { GRIT_SCALES, GRIT_TABLES, type GritScale } from './grit-tables';
 /**
  * Median grain of a grit number, log–log between the listed entries.
  * Errors: OUT_OF_RANGE for a number outside its scale.
+ *
+ * @example
+ * micrometresOf('JIS', 1000); // {"ok":true,"value":11.5}
  */
 export const micrometresOf = (scale: GritScale, grit: number): Result<Micrometres> => {
   const table = GRIT_TABLES[scale];
@@ -25,7 +28,12 @@ export const micrometresOf = (scale: GritScale, grit: number): Result<Micrometre
   return ok(micrometres(Math.exp(Math.log(a.um) + t * Math.log(b.um / a.um))));
 };
 
-/** In each scale the listed grit whose grain is nearest by ratio. */
+/**
+ * In each scale the listed grit whose grain is nearest by ratio.
+ *
+ * @example
+ * nearestGrits(micrometres(11.5)).JIS; // 1000
+ */
 export const nearestGrits = (um: Micrometres): Record<GritScale, number> => {
   const nearest = (scale: GritScale): number => {
     const distance = (entryUm: number): number => Math.abs(Math.log(entryUm / um));

@@ -83,7 +83,12 @@ export const leastFrom = (input: ProgressionInput): ReadonlyMap<string, number> 
   return finiteOf(usable, (index) => asFirst[index]! + onward[index]!);
 };
 
-/** Every wish that can be had about a rack, against its best chain. Empty when there is no chain at all. */
+/**
+ * Every wish that can be had about a rack, against its best chain. Empty when there is no chain at all.
+ *
+ * @example
+ * wishCosts({ steel, rack: [], work: { stockMm3: 5, faceAreaMm2: 100 }, stroke: { forceN, speedMPerS: 0.15 }, finishUm: [3, 8] }).length; // 0
+ */
 export const wishCosts = (input: ProgressionInput): readonly WishCost[] => {
   const best = chooseProgression(input);
   if (!best.ok) return [];

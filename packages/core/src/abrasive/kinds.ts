@@ -61,6 +61,12 @@ export const ABRASIVE_KINDS: readonly AbrasiveKind[] = [
   kind('compound', 'finish', ['dry'], 0.4, false, false, 'Loose grain for a strop.'),
 ];
 
+/**
+ * The kind of that id.
+ *
+ * @example
+ * abrasiveKind('belt').task; // "machine"
+ */
 export const abrasiveKind = (id: AbrasiveKindId): AbrasiveKind =>
   ABRASIVE_KINDS.find((each) => each.id === id)!;
 
@@ -77,6 +83,9 @@ export type StrokeLiking = (typeof STROKE_LIKINGS)[number];
 /**
  * The minutes of work a stone bears between flattenings, where the owner has not said: coarse soft stones
  * dish fastest. First guess. Null for what does not dish.
+ *
+ * @example
+ * usualMinutesFlat('diamond plate', 'plate or film', 30); // null
  */
 export const usualMinutesFlat = (id: AbrasiveKindId, bond: Bond, um: number): number | null => {
   if (!abrasiveKind(id).dishes) return null;

@@ -103,7 +103,12 @@ export const usableRack = (
 export const mayFollow = (coarser: RackEntry, finer: RackEntry, maxRatio = Infinity): boolean =>
   coarser.um > finer.um && coarser.um / finer.um <= maxRatio + SLACK;
 
-/** Errors: NO_PROGRESSION, naming the condition that fails and the nearest abrasive. */
+/**
+ * Errors: NO_PROGRESSION, naming the condition that fails and the nearest abrasive.
+ *
+ * @example
+ * chooseProgression({ steel, rack: [], work: { stockMm3: 5, faceAreaMm2: 100 }, stroke: { forceN, speedMPerS: 0.15 }, finishUm: [3, 8] }).ok; // false
+ */
 export const chooseProgression = (input: ProgressionInput): Result<Progression> => {
   const { finishUm, maxRatio, weightPerAbrasiveS = 0 } = input;
   const usable = usableRack(input);

@@ -27,7 +27,12 @@ export interface RackStone extends RackEntry {
   readonly thicknessMm: number | null;
 }
 
-/** The abrasives of the rack for one task, in the order of the rack. */
+/**
+ * The abrasives of the rack for one task, in the order of the rack.
+ *
+ * @example
+ * forTask(DEMO_RACK, 'finish').map(({ kind }) => kind); // ["strop","strop"]
+ */
 export const forTask = (rack: readonly RackStone[], task: AbrasiveTask): readonly RackStone[] =>
   rack.filter(({ kind }) => abrasiveKind(kind).task === task);
 

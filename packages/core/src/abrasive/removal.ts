@@ -47,7 +47,12 @@ export const removalPerNewtonMetre = (body: AbrasiveBody, steel: SteelWear): num
   (REFERENCE_REMOVAL * (body.um / REFERENCE_GRAIN_UM) ** GRAIN_EXPONENT * (body.cutFactor ?? 1)) /
   wearAgainst(steel, body.abrasive);
 
-/** seconds = volume / (K · force · speed). */
+/**
+ * seconds = volume / (K · force · speed).
+ *
+ * @example
+ * secondsToRemove(0, { um: 10, abrasive: 'diamond' }, steel, 5, 0.15); // 0
+ */
 export const secondsToRemove = (
   volumeMm3: number,
   body: AbrasiveBody,
@@ -56,6 +61,11 @@ export const secondsToRemove = (
   speedMPerS: number,
 ): number => volumeMm3 / (removalPerNewtonMetre(body, steel) * forceN * speedMPerS);
 
-/** s = 0.10 · d · scratchFactor, in µm. */
+/**
+ * s = 0.10 · d · scratchFactor, in µm.
+ *
+ * @example
+ * scratchDepthUm({ um: 10, abrasive: 'aluminium-oxide' }); // 1
+ */
 export const scratchDepthUm = (body: AbrasiveBody): number =>
   SCRATCH_SHARE * body.um * (body.scratchFactor ?? 1);

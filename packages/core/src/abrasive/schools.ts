@@ -82,7 +82,12 @@ const oneCoarseStone = (input: ProgressionInput): Result<Progression> => {
   return fromChains(chains);
 };
 
-/** The best chain by that school, and up to three others. Errors: NO_PROGRESSION. */
+/**
+ * The best chain by that school, and up to three others. Errors: NO_PROGRESSION.
+ *
+ * @example
+ * progressionBySchool({ steel, rack: DEMO_RACK, work: { stockMm3: 5, faceAreaMm2: 100 }, stroke: { forceN, speedMPerS: 0.15 }, finishUm: [8, 25] }, 'quickest').ok; // true
+ */
 export const progressionBySchool = (
   input: ProgressionInput,
   school: ProgressionSchool,
@@ -99,6 +104,12 @@ export const progressionBySchool = (
   }
 };
 
+/**
+ * The grains that count as the finish named, µm.
+ *
+ * @example
+ * windowAround(10)[0] < 10; // true
+ */
 export const windowAround = (um: number): readonly [number, number] => [
   um / NAMED_FINISH_RATIO,
   um * NAMED_FINISH_RATIO,

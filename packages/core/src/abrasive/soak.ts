@@ -29,6 +29,9 @@ export interface SoakCall {
 /**
  * One call a stone, in the order they go in. The first stone of the work cannot be ready at once: `lateS`
  * says how long it is waited for, and the later steps are not moved for it.
+ *
+ * @example
+ * soakCalls([], []); // []
  */
 export const soakCalls = (
   steps: readonly SoakStep[],
@@ -64,7 +67,12 @@ export interface SoakClock {
   readonly share: number;
 }
 
-/** Where a stone in the water stands. Times in milliseconds since 1970, both of the same clock. */
+/**
+ * Where a stone in the water stands. Times in milliseconds since 1970, both of the same clock.
+ *
+ * @example
+ * soakClock(0, 10, 600_000).leftS; // 0
+ */
 export const soakClock = (putInMs: number, minutes: number, nowMs: number): SoakClock => {
   const leftS = Math.max(0, minutes * 60 - (nowMs - putInMs) / 1000);
   return {

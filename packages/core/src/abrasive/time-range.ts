@@ -21,13 +21,21 @@ const rangeOf = (seconds: number, variance: number): TimeRange => {
   return { lowS: seconds / factor, highS: seconds * factor };
 };
 
-/** 10th to 90th percentile of one step, log-normal about its median. */
+/**
+ * 10th to 90th percentile of one step, log-normal about its median.
+ *
+ * @example
+ * stepRange(60).lowS < 60; // true
+ */
 export const stepRange = (seconds: number): TimeRange =>
   rangeOf(seconds, COMMON_VARIANCE + OWN_VARIANCE);
 
 /**
  * The same of a sequence of steps, and of what is spent between them, which is known. What is common to all moves all of them; what is each step's own evens
  * out: its variance counts with the square of the step's share.
+ *
+ * @example
+ * totalRange([]); // {"lowS":0,"highS":0}
  */
 export const totalRange = (seconds: readonly number[], betweenS = 0): TimeRange => {
   const total = seconds.reduce((sum, each) => sum + each, 0);

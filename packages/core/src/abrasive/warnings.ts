@@ -169,6 +169,12 @@ const aboutFinish = ({ chain, steel }: WarningInput): ProgressionWarning[] => {
   ];
 };
 
+/**
+ * What a colleague would say of a chain of stones.
+ *
+ * @example
+ * progressionWarnings({ steel, chain: [], strop: null, maxRatio: 3, oneSided: false, direction: 'edge-trailing' }); // []
+ */
 export const progressionWarnings = (input: WarningInput): readonly ProgressionWarning[] => [
   ...input.chain.flatMap((stone) => aboutStone(stone, input)),
   ...aboutJumps(input),
@@ -190,6 +196,9 @@ const gritsText = (um: number): string => {
 /**
  * What to buy where no chain reaches the finish: the middle of the window if nothing ends in it, else the
  * middle of the widest gap that no step may cross. Null when a chain is there or nothing simple would help.
+ *
+ * @example
+ * whatToBuy({ rack: [], finishUm: [3, 8] }) !== undefined; // true
  */
 export const whatToBuy = (
   input: Pick<ProgressionInput, 'rack' | 'skip' | 'finishUm' | 'maxRatio'>,

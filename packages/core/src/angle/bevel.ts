@@ -16,7 +16,12 @@ export interface MeasuredBevel {
   readonly bevelHeight: Millimetres;
 }
 
-/** θ = asin(e / w), b = e / tan θ. Errors: IMPOSSIBLE_BEVEL when the shoulder is wider than the face. */
+/**
+ * θ = asin(e / w), b = e / tan θ. Errors: IMPOSSIBLE_BEVEL when the shoulder is wider than the face.
+ *
+ * @example
+ * angleFromBevel(mm(1), mm(0.5)).ok; // true
+ */
 export const angleFromBevel = (
   bevelFace: Millimetres,
   shoulder: Millimetres,

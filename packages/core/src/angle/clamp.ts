@@ -21,6 +21,9 @@ export interface BestSlide extends ClampAngles {
 /**
  * θ at each edge point: the stone's face holds the tangent there and passes a distance d inside the rod
  * through the pivot: θ = φ − asin(d / ρ). The tangent is from the neighbours; one-sided at the ends.
+ *
+ * @example
+ * clampAngles(edge, pivot, 0).spreadDeg >= 0; // true
  */
 export const clampAngles = (
   edge: readonly BladePoint[],
@@ -86,7 +89,12 @@ export const evenestSlide = (
   return { slideMm, ...clampAngles(edge, pivot, faceOffsetMm, slideMm) };
 };
 
-/** Where to slide the blade so that the angles come nearest to those the bevel has already, by least squares. */
+/**
+ * Where to slide the blade so that the angles come nearest to those the bevel has already, by least squares.
+ *
+ * @example
+ * Number.isFinite(matchingSlide(edge, pivot, 0, [-100, 0], edge.map(() => 15)).slideMm); // true
+ */
 export const matchingSlide = (
   edge: readonly BladePoint[],
   pivot: Pivot,
@@ -106,6 +114,9 @@ export const matchingSlide = (
 /**
  * The height of the pivot above the blade plane (p_x) that gives an angle on a straight edge, corrected for
  * each stone's thickness: d is the distance from the rod to that stone's face.
+ *
+ * @example
+ * Math.round(pivotForAngle(perSide(45), 100, 0)); // 100
  */
 export const pivotForAngle = (
   angle: DegreesPerSide,

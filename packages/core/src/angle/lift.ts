@@ -13,7 +13,12 @@ import {
   type Result,
 } from '../units';
 
-/** θ0 = atan(x_s / H): the angle held when the spine touches the stone. */
+/**
+ * θ0 = atan(x_s / H): the angle held when the spine touches the stone.
+ *
+ * @example
+ * restingAngle(mm(50), mm(0)); // 0
+ */
 export const restingAngle = (height: Millimetres, spineOffset: Millimetres): DegreesPerSide =>
   toDegrees(radians(Math.atan2(spineOffset, height)));
 

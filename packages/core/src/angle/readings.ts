@@ -130,6 +130,9 @@ const FIRST_STEP_DEG = 2;
 /**
  * What to try next: wide at first, then half way between what was too low and what was too high, until the
  * ink goes across the whole bevel.
+ *
+ * @example
+ * markerAdvice([], 18).nextDeg; // 18
  */
 export const markerAdvice = (trials: readonly MarkerTrial[], startDeg: number): MarkerAdvice => {
   if (trials.length === 0) {
@@ -198,6 +201,9 @@ const fromMarker = (trials: readonly MarkerTrial[]): Result<ReadAngle> => {
  * zeroed on the stone and read on the face that looks up reads too much by that, one zeroed on that face
  * too little. Errors: IMPOSSIBLE_BEVEL, INVALID_INPUT, OUT_OF_RANGE,
  * with the field at fault.
+ *
+ * @example
+ * readAngle({ route: 'maker', valueDeg: 34, as: 'inclusive' }, 2).ok; // true
  */
 export const readAngle = (
   reading: AngleReading,
@@ -279,6 +285,9 @@ const COVERAGE = 2;
 /**
  * Weighted by 1/σ²; where two disagree, the less certain one is said not to be trusted, and left out of the
  * mean. Null without a reading.
+ *
+ * @example
+ * combineAngles([]); // null
  */
 export const combineAngles = (readings: readonly ReadAngle[]): CombinedAngle | null => {
   if (readings.length === 0) return null;
@@ -316,7 +325,12 @@ export const combineAngles = (readings: readonly ReadAngle[]): CombinedAngle | n
 const READ_SIGMA_DEG = 0.5;
 const ASSUMED_SIGMA_DEG = 3;
 
-/** How far the present angle may be off: by the readings kept, or by how the one figure came about. */
+/**
+ * How far the present angle may be off: by the readings kept, or by how the one figure came about.
+ *
+ * @example
+ * presentAngleSigmaDeg([], { assumed: true, bevelFaceMm: null }, 2) > 0; // true
+ */
 export const presentAngleSigmaDeg = (
   readings: readonly AngleReading[],
   known: {

@@ -20,7 +20,12 @@ export interface PressureJudgement {
 /** Below this the hand is off the scale between strokes. */
 const OFF_N = 0.2;
 
-/** Null while nothing has been pressed yet. Readings with the hand off the scale do not count. */
+/**
+ * Null while nothing has been pressed yet. Readings with the hand off the scale do not count.
+ *
+ * @example
+ * judgePressure([], [4, 6]); // null
+ */
 export const judgePressure = (
   readings: readonly PressureReading[],
   bandN: readonly [number, number],

@@ -22,6 +22,9 @@ const sidesOf = ({ side }: StrokeRound): readonly BladeSide[] =>
 /**
  * Strokes are counted a side, whatever the order they fell in: each side's strokes fill its rounds one after
  * another. Where sides go in turn, the one behind is next, the right before the left.
+ *
+ * @example
+ * roundsAtWork([], { right: 0, left: 0 }).now; // null
  */
 export const roundsAtWork = (rounds: readonly StrokeRound[], counted: Counted): RoundAtWork => {
   const over = { ...counted };

@@ -45,7 +45,12 @@ export type WorkAction =
       readonly finding: BurrFinding | null;
     };
 
-/** Seconds of the run the clock is in, at most the longest that is believed; null while it stands. */
+/**
+ * Seconds of the run the clock is in, at most the longest that is believed; null while it stands.
+ *
+ * @example
+ * runningSeconds({ runningSinceMs: 1000 }, 4000); // 3
+ */
 export const runningSeconds = (
   { runningSinceMs }: Pick<StepWork, 'runningSinceMs'>,
   atMs: number,
@@ -54,7 +59,12 @@ export const runningSeconds = (
     ? null
     : Math.min(LONGEST_RUN_S, Math.max(0, (atMs - runningSinceMs) / 1000));
 
-/** Whether the clock was forgotten: how long was worked is asked before anything else is done with it. */
+/**
+ * Whether the clock was forgotten: how long was worked is asked before anything else is done with it.
+ *
+ * @example
+ * isForgotten(null); // false
+ */
 export const isForgotten = (runS: number | null): boolean => runS !== null && runS >= LONGEST_RUN_S;
 
 /** All time of a step, s: what was kept and the run the clock is in. */
@@ -107,7 +117,12 @@ const GONE: Readonly<Record<BurrPolicy, readonly BurrFinding[]>> = {
   'a trace': ['none', 'slight'],
 };
 
-/** May this step be left? The reasons it may not are what the bench shows. */
+/**
+ * May this step be left? The reasons it may not are what the bench shows.
+ *
+ * @example
+ * gateOf('no check', 'none', { right: {}, left: {} }).open; // true
+ */
 export const gateOf = (
   gate: BurrGate,
   policy: BurrPolicy,

@@ -44,7 +44,12 @@ const sameSide = (a: Damage, b: Damage): boolean =>
 const distanceMm = (a: Damage, b: Damage): number =>
   Math.max(0, a.fromMm - (b.fromMm + b.lengthMm), b.fromMm - (a.fromMm + a.lengthMm));
 
-/** Which of the faults were there last time; each earlier one is matched once, nearest first. */
+/**
+ * Which of the faults were there last time; each earlier one is matched once, nearest first.
+ *
+ * @example
+ * compareCondition([], []).gone; // []
+ */
 export const compareCondition = (
   now: readonly Damage[],
   before: readonly Damage[],

@@ -9,7 +9,12 @@ export const MEASURED_WITH = [
 ] as const;
 export type MeasuredWith = (typeof MEASURED_WITH)[number];
 
-/** One standard deviation of a length of so many mm. */
+/**
+ * One standard deviation of a length of so many mm.
+ *
+ * @example
+ * lengthSigmaMm('caliper', 2) > 0; // true
+ */
 export const lengthSigmaMm = (how: MeasuredWith, valueMm: number): number => {
   switch (how) {
     case 'micrometer':
@@ -28,5 +33,10 @@ export const lengthSigmaMm = (how: MeasuredWith, valueMm: number): number => {
   }
 };
 
-/** Whether somebody held a tool to this blade. */
+/**
+ * Whether somebody held a tool to this blade.
+ *
+ * @example
+ * isMeasured('caliper'); // true
+ */
 export const isMeasured = (how: MeasuredWith): boolean => how !== 'the usual';

@@ -151,19 +151,34 @@ export const BLADE_KINDS: readonly BladeKind[] = ROWS.map(
 
 export const BLADE_KIND_IDS: readonly string[] = BLADE_KINDS.map(({ id }) => id);
 
-/** The kind of that id. An unknown id is a programming error: ids are validated where they come in. */
+/**
+ * The kind of that id. An unknown id is a programming error: ids are validated where they come in.
+ *
+ * @example
+ * bladeKind('chef').label; // "Chef’s knife"
+ */
 export const bladeKind = (id: string): BladeKind => {
   const kind = BLADE_KINDS.find((candidate) => candidate.id === id);
   if (!kind) throw new Error(`No such kind of blade: ${id}`);
   return kind;
 };
 
-/** Ground on one side only, with a hollow back that a stone must meet dead flat. */
+/**
+ * Ground on one side only, with a hollow back that a stone must meet dead flat.
+ *
+ * @example
+ * isOneSided(bladeKind('leather')); // true
+ */
 export const isOneSided = ({ grind }: BladeKind): boolean => grind === 'one-sided, hollow back';
 
 /** Ground on one side against a plane: its bevel spans the whole thickness at the shoulder. */
 export const isOneFace = ({ grind }: BladeKind): boolean =>
   grind === 'one-sided, hollow back' || grind === 'chisel' || grind === 'serrated';
 
-/** An inclusive angle is the sum of so many bevels. */
+/**
+ * An inclusive angle is the sum of so many bevels.
+ *
+ * @example
+ * bevelsOf(bladeKind('chef')); // 2
+ */
 export const bevelsOf = (kind: BladeKind): 1 | 2 => (isOneFace(kind) ? 1 : 2);

@@ -36,6 +36,12 @@ const WITH_DEPTH: readonly DamageKind[] = [
   'heat tint',
   'bend',
 ];
+/**
+ * Whether a depth means anything for the fault.
+ *
+ * @example
+ * hasDepth('chip'); // true
+ */
 export const hasDepth = (kind: DamageKind): boolean => WITH_DEPTH.includes(kind);
 
 export const DAMAGE_SIDES = ['right', 'left', 'both'] as const;

@@ -58,6 +58,9 @@ const MOST_STRAIGHT = 0.98;
 /**
  * Edge and spine curves in mm, heel at (0, 0), and the taper of the spine: as traced, or the outline of the
  * kind fitted to the heights, the belly's start and the tip's rise as far as they were measured.
+ *
+ * @example
+ * bladeOutline(usualMeasuresOf('chef', 210)).edge.at(-1)![0]; // 210
  */
 export const bladeOutline = (measures: BladeMeasures): EdgeCurves => {
   const length = measures.edgeLengthMm;

@@ -32,7 +32,12 @@ export const unlikeness = (seen: Sighting, known: BladeMeasures): number => {
   return Math.sqrt(sum);
 };
 
-/** The known blades, likest first, each with its distance. */
+/**
+ * The known blades, likest first, each with its distance.
+ *
+ * @example
+ * likest({ kindId: 'chef', edgeLengthMm: 210, heightHeelMm: 46 }, []).length; // 0
+ */
 export const likest = <T extends { readonly measures: BladeMeasures }>(
   seen: Sighting,
   known: readonly T[],

@@ -42,7 +42,12 @@ export const USES: readonly Use[] = [
 
 export const USE_IDS: readonly string[] = USES.map(({ id }) => id);
 
-/** The use of that id; ids are validated where they come in. */
+/**
+ * The use of that id; ids are validated where they come in.
+ *
+ * @example
+ * findUse('razor').hard; // false
+ */
 export const findUse = (id: string): Use => {
   const use = USES.find((candidate) => candidate.id === id);
   if (!use) throw new Error(`No such use: ${id}`);

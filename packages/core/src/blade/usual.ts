@@ -2,7 +2,12 @@
 import { bladeKind } from './kinds';
 import type { BladeMeasures } from './measures';
 
-/** The kind's usual measures on an edge of that length. */
+/**
+ * The kind's usual measures on an edge of that length.
+ *
+ * @example
+ * usualMeasuresOf('chef', 210).heightHeelMm; // 46
+ */
 export const usualMeasuresOf = (kindId: string, edgeLengthMm: number): BladeMeasures => {
   const { usual } = bladeKind(kindId);
   const [heel, middle, tip] = usual.heightsMm;

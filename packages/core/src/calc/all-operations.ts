@@ -7,9 +7,20 @@ import { planOperation } from './plan-operation';
 const ALL = { ...OPERATIONS, plan: planOperation };
 export type AnyOperation = keyof typeof ALL;
 
+/**
+ * Whether there is an operation of that name.
+ *
+ * @example
+ * isOperation('plan'); // true
+ */
 export const isOperation = (name: string): name is AnyOperation => Object.hasOwn(ALL, name);
 
-/** What is asked for is not among the operations. */
+/**
+ * What is asked for is not among the operations.
+ *
+ * @example
+ * unknownOperation('cook').error.code; // "INVALID_INPUT"
+ */
 export const unknownOperation = (name: string): { readonly error: DomainError } => ({
   error: {
     code: 'INVALID_INPUT',
@@ -18,7 +29,12 @@ export const unknownOperation = (name: string): { readonly error: DomainError } 
   },
 });
 
-/** A list in gives a list out, in order, each input for itself. */
+/**
+ * A list in gives a list out, in order, each input for itself.
+ *
+ * @example
+ * calculateAll('grit', []); // []
+ */
 export const calculateAll = (name: AnyOperation, input: unknown): CalcAnswer | CalcAnswer[] =>
   Array.isArray(input)
     ? input.map((each) => answerOf(ALL[name], each))

@@ -5,6 +5,12 @@ import { Reader, Refusal } from './reader';
 
 export type CalcAnswer = Readonly<Record<string, unknown>> | { readonly error: DomainError };
 
+/**
+ * Whether an answer is a refusal.
+ *
+ * @example
+ * isCalcError({ value: 1 }); // false
+ */
 export const isCalcError = (answer: CalcAnswer): answer is { readonly error: DomainError } =>
   'error' in answer;
 
@@ -22,6 +28,11 @@ export const answerOf = (
   }
 };
 
-/** One of the quick operations: those of a calculator, without the planner. */
+/**
+ * One of the quick operations: those of a calculator, without the planner.
+ *
+ * @example
+ * calculate('shims', {}).error !== undefined; // true
+ */
 export const calculate = (name: OperationName, input: unknown): CalcAnswer =>
   answerOf(OPERATIONS[name], input);

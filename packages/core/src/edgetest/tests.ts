@@ -17,7 +17,12 @@ export type EdgeReadings = Readonly<Record<Zone, ZoneReadings>>;
 export const NO_READINGS: ZoneReadings = { light: null, paper: null, forceGf: [] };
 export const FORCE_READINGS_WANTED = 3;
 
-/** Median of the readings; null of none. */
+/**
+ * Median of the readings; null of none.
+ *
+ * @example
+ * medianGf([120, 100, 140]); // 120
+ */
 export const medianGf = (readings: readonly number[]): number | null => {
   if (readings.length === 0) return null;
   const sorted = [...readings].sort((a, b) => a - b);
@@ -25,7 +30,12 @@ export const medianGf = (readings: readonly number[]): number | null => {
   return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
 };
 
-/** Readings that spread over more than a third of their median are to be repeated. */
+/**
+ * Readings that spread over more than a third of their median are to be repeated.
+ *
+ * @example
+ * mustRepeat([100, 100, 100]); // false
+ */
 export const mustRepeat = (readings: readonly number[]): boolean => {
   const median = medianGf(readings);
   if (median === null || readings.length < 2) return false;

@@ -1,7 +1,12 @@
 /** A curve in the blade plane as points [z, y], mm: z along the blade from heel to tip, y towards the spine. */
 export type BladePoint = readonly [zMm: number, yMm: number];
 
-/** Value at z of a table of [z, value] with growing z; constant beyond its ends. */
+/**
+ * Value at z of a table of [z, value] with growing z; constant beyond its ends.
+ *
+ * @example
+ * interpolate([[0, 1], [10, 3]], 5); // 2
+ */
 export const interpolate = (table: readonly (readonly [number, number])[], z: number): number => {
   const first = table[0];
   if (!first) return 0;

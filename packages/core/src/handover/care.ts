@@ -12,7 +12,12 @@ const ROD_ADVICE: Readonly<Record<Practice['rod'], string>> = {
   'no rod': 'No honing rod: a few strokes on a plain strop between visits keep it.',
 };
 
-/** Care advice for this blade and steel, in the order it is said at the counter. */
+/**
+ * Care advice for this blade and steel, in the order it is said at the counter.
+ *
+ * @example
+ * careAdvice(bladeKind('chef'), steel).length > 1; // true
+ */
 export const careAdvice = (
   kind: BladeKind,
   steel: Steel,

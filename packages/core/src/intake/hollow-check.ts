@@ -14,6 +14,12 @@ export interface BackFinding {
 export const hollowRadiusMm = (widthMm: number, depthMm: number): number =>
   (widthMm ** 2 / 4 + depthMm ** 2) / (2 * depthMm);
 
+/**
+ * What the tests of the back of a one-sided blade say.
+ *
+ * @example
+ * checkBack({}).state; // "not looked at"
+ */
 export const checkBack = (answers: Answers): BackFinding => {
   const test = answers['backTest'] as (typeof BACK_TESTS)[number] | undefined;
   const depth = numberAnswer(answers, 'hollowDepthMm');

@@ -217,7 +217,12 @@ const WISH: readonly Question[] = [
 
 const ONE_FACE: readonly Grind[] = ['one-sided, hollow back', 'single flat bevel', 'chisel'];
 
-/** Groups of questions for a kind, in the order they are asked. A question stands once. */
+/**
+ * Groups of questions for a kind, in the order they are asked. A question stands once.
+ *
+ * @example
+ * questionsFor(bladeKind('chef')).length > 0; // true
+ */
 export const questionsFor = (kind: BladeKind): readonly QuestionGroup[] => {
   const own = [...BY_GRIND[kind.grind], ...(EXTRA_BY_KIND[kind.id] ?? [])];
   const finish = ONE_FACE.includes(kind.grind)
@@ -231,7 +236,12 @@ export const questionsFor = (kind: BladeKind): readonly QuestionGroup[] => {
   ];
 };
 
-/** Every question asked of a kind. */
+/**
+ * Every question asked of a kind.
+ *
+ * @example
+ * allQuestions(bladeKind('bread')).some(({ id }) => id === 'pitchMm'); // true
+ */
 export const allQuestions = (kind: BladeKind): readonly Question[] =>
   questionsFor(kind).flatMap(({ questions }) => questions);
 
@@ -269,7 +279,12 @@ const RAZOR_LABELS: Partial<Record<MeasureField, string>> = {
   heightTipMm: 'Width near the nose, mm',
 };
 
-/** The measures asked of a kind: a razor has no thickness behind the edge worth a caliper. */
+/**
+ * The measures asked of a kind: a razor has no thickness behind the edge worth a caliper.
+ *
+ * @example
+ * measuresAskedOf(bladeKind('chef')).length > 0; // true
+ */
 export const measuresAskedOf = (kind: BladeKind): readonly AskedMeasure[] =>
   (Object.keys(LABELS) as MeasureField[])
     .filter((field) => kind.grind !== 'razor' || field !== 'thicknessBehindEdgeMm')
@@ -281,10 +296,20 @@ export const measuresAskedOf = (kind: BladeKind): readonly AskedMeasure[] =>
           : ((kind.grind === 'razor' ? RAZOR_LABELS[field] : undefined) ?? LABELS[field]),
     }));
 
-/** Whether the present angle is asked for: a razor's follows from its spine. */
+/**
+ * Whether the present angle is asked for: a razor's follows from its spine.
+ *
+ * @example
+ * asksForAngle(bladeKind('razor')); // false
+ */
 export const asksForAngle = (kind: BladeKind): boolean => kind.grind !== 'razor';
 
-/** The finish as it came, in words: what a wish for it is planned by and checked against. */
+/**
+ * The finish as it came, in words: what a wish for it is planned by and checked against.
+ *
+ * @example
+ * finishAsItCame(bladeKind('chef'), {}); // []
+ */
 export const finishAsItCame = (kind: BladeKind, answers: Answers): string[] => {
   const asked = questionsFor(kind).find(({ id }) => id === 'finish')!.questions;
   const ratio = answers['ratio'] === undefined ? [] : [`sides ${answers['ratio']}`];
@@ -298,6 +323,11 @@ export const finishAsItCame = (kind: BladeKind, answers: Answers): string[] => {
   ];
 };
 
-/** Whether the customer wants the blade to look as it came. */
+/**
+ * Whether the customer wants the blade to look as it came.
+ *
+ * @example
+ * wantsItAsItCame({}); // false
+ */
 export const wantsItAsItCame = (answers: Answers): boolean =>
   answers['finishWish'] === 'the maker’s finish' || answers['finishWish'] === 'no work to be seen';

@@ -66,7 +66,12 @@ export const withStandIns = (
   };
 };
 
-/** What the angle is taken for while nobody has measured it; a razor's follows from its spine. */
+/**
+ * What the angle is taken for while nobody has measured it; a razor's follows from its spine.
+ *
+ * @example
+ * standInAngleDeg('chef', usualMeasuresOf('chef', 210), 17); // 17
+ */
 export const standInAngleDeg = (
   kindId: string,
   measures: Readonly<Record<MeasureField, number>>,

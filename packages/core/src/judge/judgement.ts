@@ -298,7 +298,12 @@ export const judge = (input: JudgeInput): Judgement => {
   };
 };
 
-/** What to expect of an edge set by one of the schools, beside its figures. */
+/**
+ * What to expect of an edge set by one of the schools, beside its figures.
+ *
+ * @example
+ * expectationOf(18, findUse('general-soft'), steel, 18).length > 10; // true
+ */
 export const expectationOf = (
   angleDeg: number,
   use: Use,

@@ -29,7 +29,12 @@ const CONCERNED: Readonly<Record<string, readonly Concerns[]>> = {
 /** Feedback to the customer about the blade as a whole: only a no stops the work, before its first step. */
 export const ABOUT_THE_BLADE: readonly string[] = ['as-found', 'burnt'];
 
-/** The questions of each step, in the order of the steps; a question stands at one step at most. */
+/**
+ * The questions of each step, in the order of the steps; a question stands at one step at most.
+ *
+ * @example
+ * questionsOfSteps([{ operation: 'thinning' }], [{ id: 'thinning', text: 'Thin it?' }])[0]!.length; // 1
+ */
 export const questionsOfSteps = (
   steps: readonly Pick<PlanStep, 'operation'>[],
   asked: readonly Said[],
@@ -49,7 +54,12 @@ export interface Answered {
   readonly answer: 'yes' | 'no';
 }
 
-/** The questions whose last answer is not a yes. */
+/**
+ * The questions whose last answer is not a yes.
+ *
+ * @example
+ * withoutYes([{ id: 'tip', text: 'Shorter?' }], [{ matter: 'tip', answer: 'yes' }]); // []
+ */
 export const withoutYes = (
   asked: readonly Said[],
   answers: readonly Answered[],

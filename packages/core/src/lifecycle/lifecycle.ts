@@ -201,7 +201,12 @@ const isMet = (need: JobNeed, { hasPlan, isTested }: JobState): boolean => {
   }
 };
 
-/** Why not, in words; null where it can be done. */
+/**
+ * Why not, in words; null where it can be done.
+ *
+ * @example
+ * refusalOf({ stage: 'returned', hasPlan: true, isTested: true }, 'start work') === null; // false
+ */
 export const refusalOf = (job: JobState, action: JobAction): string | null => {
   const { label, transitions } = LIFECYCLE[action];
   const transition = transitions.find(({ from }) => from === job.stage);
@@ -224,11 +229,21 @@ export const stagesAfter = (job: JobState, action: JobAction): readonly Stage[] 
     ? (LIFECYCLE[action].transitions.find(({ from }) => from === job.stage)?.to ?? [])
     : [];
 
-/** Whether it matters for an action that the edge was tested: else nobody need look. */
+/**
+ * Whether it matters for an action that the edge was tested: else nobody need look.
+ *
+ * @example
+ * asksForTest('hand over'); // false
+ */
 export const asksForTest = (action: JobAction): boolean =>
   LIFECYCLE[action].transitions.some(({ needs }) =>
     needs?.some((need) => need === 'tested' || need === 'not tested'),
   );
 
-/** Who may do it. */
+/**
+ * Who may do it.
+ *
+ * @example
+ * rolesFor('approve plan').includes('counter'); // false
+ */
 export const rolesFor = (action: JobAction): readonly Role[] => LIFECYCLE[action].may;

@@ -35,7 +35,12 @@ export const UNCALIBRATED: Calibration = { cuts: 0, offsetDeg: 0, slope: 1, sdDe
 /** Settings closer together than this say nothing of the slope, degrees. */
 const LEAST_SPREAD_DEG = 1;
 
-/** The line through the cuts. A line no machine can have falls back on the mean offset. */
+/**
+ * The line through the cuts. A line no machine can have falls back on the mean offset.
+ *
+ * @example
+ * calibrate([]).cuts; // 0
+ */
 export const calibrate = (cuts: readonly TestCut[]): Calibration => {
   const n = cuts.length;
   if (n === 0) return UNCALIBRATED;
@@ -66,7 +71,12 @@ export const calibrate = (cuts: readonly TestCut[]): Calibration => {
   };
 };
 
-/** What the bevel will measure at that setting, per side. */
+/**
+ * What the bevel will measure at that setting, per side.
+ *
+ * @example
+ * effectiveDeg({ offsetDeg: 1, slope: 1, cuts: 1, sdDeg: null }, 15); // 16
+ */
 export const effectiveDeg = ({ offsetDeg, slope }: Calibration, setDeg: number): number =>
   offsetDeg + slope * setDeg;
 

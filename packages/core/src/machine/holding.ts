@@ -67,7 +67,12 @@ export interface HeldSide {
   readonly stations: readonly Station[];
 }
 
-/** What an angle is told of: `16.0° per side`, `11.1° on the right`. */
+/**
+ * What an angle is told of: `16.0° per side`, `11.1° on the right`.
+ *
+ * @example
+ * ofSide(null); // "per side"
+ */
 export const ofSide = (side: Side | null): string =>
   side === null ? 'per side' : `on the ${side}`;
 

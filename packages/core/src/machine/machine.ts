@@ -126,7 +126,12 @@ export const rodToFace = ({ sizes }: Machine, stoneMm: number | null | undefined
     ? 0
     : stoneMm - sizes.stoneForRodMm);
 
-/** Whether something is set by degrees, and so can be calibrated by test cuts. */
+/**
+ * Whether something is set by degrees, and so can be calibrated by test cuts.
+ *
+ * @example
+ * hasDial('shims'); // false
+ */
 export const hasDial = (kind: MachineKind): boolean =>
   kind === 'belt' || kind === 'wheel' || kind === 'clamp rig' || kind === 'table';
 
@@ -185,7 +190,12 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
     : null;
 };
 
-/** What to set on the machine for an effective angle per side, from its test cuts. */
+/**
+ * What to set on the machine for an effective angle per side, from its test cuts.
+ *
+ * @example
+ * settingOn({ name: 'Table', kind: 'table', sizes: NO_SIZES, cuts: [] }, 15, 0.7).setDeg; // 15
+ */
 export const settingOn = (
   machine: Machine,
   angleDeg: number,

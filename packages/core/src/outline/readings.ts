@@ -23,7 +23,12 @@ export interface OutlineReadings {
 
 const OFF_STRAIGHT_MM = 0.3;
 
-/** What a traced outline says in figures, at the places where a caliper would be set. */
+/**
+ * What a traced outline says in figures, at the places where a caliper would be set.
+ *
+ * @example
+ * readOutline({ edge: [[0, 0], [200, 10]], spine: [[0, 40], [200, 20]] }).edgeLengthMm; // 200
+ */
 export const readOutline = ({ edge, spine }: TracedCurves): OutlineReadings => {
   const end = edge[edge.length - 1]!;
   const heightAt = (share: number): number =>

@@ -55,6 +55,9 @@ const trapezoidWeights = (edge: readonly BladePoint[]): number[] =>
  * Minimise Σ δ Δz with δ ≥ damage, δ ≤ the deepest damage, and the new edge's second difference at no
  * inner point below min(0, the old edge's). `allowRecurve` drops the last condition.
  * Errors: OUT_OF_RANGE should the solver fail, which a feasible programme (jointing always is one) rules out.
+ *
+ * @example
+ * repairOutline(edge, [{ fromMm: 60, toMm: 62, depthMm: 0.5 }]).ok; // true
  */
 export const repairOutline = (
   edge: readonly BladePoint[],

@@ -99,7 +99,12 @@ export const pictureToMm = (scaling: Scaling): Result<(point: PicturePoint) => P
 
 const SMOOTH_STEPS = 8;
 
-/** A curve through all points given: centripetal Catmull–Rom, which neither loops nor overshoots far. */
+/**
+ * A curve through all points given: centripetal Catmull–Rom, which neither loops nor overshoots far.
+ *
+ * @example
+ * curveThrough([[0, 0], [50, 1], [100, 4]]).length > 3; // true
+ */
 export const curveThrough = (points: readonly BladePoint[]): BladePoint[] => {
   if (points.length < 3) return [...points];
   const curve: BladePoint[] = [points[0]!];
@@ -151,6 +156,9 @@ const turned = (points: readonly BladePoint[], by: number, origin: BladePoint): 
  * Edge and spine in mm (y towards the spine) laid with the heel at (0, 0), the straight of the edge along z
  * and the tip at growing z, whichever way round the picture was. Errors: OUT_OF_RANGE on `edge` or `spine`
  * for too few points, a curve that turns back, or a spine that does not stand over the edge.
+ *
+ * @example
+ * layOut([[0, 0], [100, 0], [200, 30]], [[0, 40], [100, 40], [200, 32]]).ok; // true
  */
 export const layOut = (
   edgePoints: readonly BladePoint[],
@@ -205,7 +213,12 @@ export const layOut = (
   return ok({ edge, spine });
 };
 
-/** Clicks on a photograph, heel to tip, made into the outline. Errors as of `pictureToMm` and `layOut`. */
+/**
+ * Clicks on a photograph, heel to tip, made into the outline. Errors as of `pictureToMm` and `layOut`.
+ *
+ * @example
+ * traceOutline({ way: 'two points', points: [{ x: 0, y: 0 }, { x: 1, y: 0 }], distanceMm: 0 }, [], []).ok; // false
+ */
 export const traceOutline = (
   scaling: Scaling,
   edgeClicks: readonly PicturePoint[],
@@ -232,6 +245,9 @@ export interface DrawnWay {
 /**
  * A closed outline (y up) split into edge and spine at its two ends along the blade, for drawings that do not
  * name their lines. Points of a chain that do not go on along the blade are left out.
+ *
+ * @example
+ * splitOutline([]).ok; // false
  */
 export const splitOutline = (
   closed: readonly BladePoint[],
@@ -275,7 +291,12 @@ export const splitOutline = (
   );
 };
 
-/** At most so many points of a curve, evenly by length, both ends kept. */
+/**
+ * At most so many points of a curve, evenly by length, both ends kept.
+ *
+ * @example
+ * thinned([[0, 0], [1, 0], [2, 0], [3, 0]], 2).length; // 2
+ */
 export const thinned = (points: readonly BladePoint[], most: number): BladePoint[] => {
   if (points.length <= most) return [...points];
   const lengths = arcLengths(points);

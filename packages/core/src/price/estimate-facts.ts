@@ -12,6 +12,12 @@ const minutesOf = (plan: BladePlan): readonly [number, number] => {
   return [lowS / 60, highS / 60];
 };
 
+/**
+ * What a price is reckoned from, of a blade and its plan.
+ *
+ * @example
+ * estimateFactsOf({ measures: usualMeasuresOf('chef', 210), damage: [], answers: {} }, null).minutes; // null
+ */
 export const estimateFactsOf = (
   { measures, damage, answers }: Pick<PlanInput, 'measures' | 'damage' | 'answers'>,
   plan: BladePlan | null,

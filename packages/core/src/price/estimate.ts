@@ -88,6 +88,12 @@ export const priceOf = (terms: PriceTerms, item: PriceItem, kind: BladeKind): nu
   return null;
 };
 
+/**
+ * The lines of an estimate, from the price list.
+ *
+ * @example
+ * estimate(DEMO_PRICES, { kind: bladeKind('chef'), edgeLengthMm: 200, damage: [], thin: false, scallops: null, minutes: null })[0]!.lowMinor; // 1000
+ */
 export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[] => {
   const { kind, damage } = facts;
   const lines: EstimateLine[] = [];
@@ -136,6 +142,12 @@ export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[
   return lines;
 };
 
+/**
+ * The sum of the lines.
+ *
+ * @example
+ * totalOf([]); // {"lowMinor":0,"highMinor":0}
+ */
 export const totalOf = (
   lines: readonly EstimateLine[],
 ): { readonly lowMinor: number; readonly highMinor: number } => ({

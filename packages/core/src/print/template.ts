@@ -72,7 +72,12 @@ export const checkLine = (
   ],
 });
 
-/** A wedge of the angle itself, 1:1: cut it out and rest the blade on it. */
+/**
+ * A wedge of the angle itself, 1:1: cut it out and rest the blade on it.
+ *
+ * @example
+ * wedgeTemplate(perSide(15)).title.includes('15'); // true
+ */
 export const wedgeTemplate = (angle: DegreesPerSide, side: Side | null = null): Template => {
   const slope = Math.tan(toRadians(angle));
   const baseMm = Math.min(LONGEST_WEDGE_MM, HIGHEST_WEDGE_MM / slope);
@@ -166,7 +171,12 @@ const escaped = (text: string): string =>
     .replaceAll('<', '&lt;')
     .replaceAll('>', '&gt;');
 
-/** The template as SVG at true size: width and height in mm. */
+/**
+ * The template as SVG at true size: width and height in mm.
+ *
+ * @example
+ * templateToSvg(wedgeTemplate(perSide(15))).startsWith('<svg'); // true
+ */
 export const templateToSvg = ({ title, widthMm, heightMm, lines, texts }: Template): string => {
   const path = ({ points, closed }: TemplateLine): string =>
     `${points.map(([x, y], index) => `${index === 0 ? 'M' : 'L'}${x.toFixed(3)} ${y.toFixed(3)}`).join('')}${closed ? 'Z' : ''}`;

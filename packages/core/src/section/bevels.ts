@@ -23,6 +23,9 @@ export interface SetBevels {
 /**
  * Joint at the apex height, then a face on each side through the new apex. Errors: CUT_DOES_NOT_CLOSE when no
  * new face is left below the spine.
+ *
+ * @example
+ * setBevels(section, 0.1, { right: perSide(15), left: perSide(15) }).ok; // true
  */
 export const setBevels = (
   section: Section,

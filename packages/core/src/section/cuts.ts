@@ -3,7 +3,12 @@ import { toRadians, type DegreesPerSide, type Millimetres } from '../units';
 import type { FaceRole, Side } from './face';
 import { cutSection, type Cut, type CutLine, type Section } from './section';
 
-/** A face at `angle` to the datum plane through the point (x, y); steel outside it goes. */
+/**
+ * A face at `angle` to the datum plane through the point (x, y); steel outside it goes.
+ *
+ * @example
+ * typeof faceLine('right', perSide(15), 0, 0); // "object"
+ */
 export const faceLine = (side: Side, angle: DegreesPerSide, xMm: number, yMm: number): CutLine => {
   const theta = toRadians(angle);
   const nx = (side === 'right' ? 1 : -1) * Math.cos(theta);

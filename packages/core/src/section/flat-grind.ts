@@ -35,6 +35,9 @@ export interface FlatGrind {
  * The section from what the caliper and the gauge give.
  * Errors: IMPOSSIBLE_BEVEL (thicker behind the edge than at the spine; a bevel as high as the grind; an
  * edge angle not above the primary's), INVALID_INPUT (grind higher than the blade).
+ *
+ * @example
+ * flatGrind({ heightMm: 40, spineThicknessMm: 2, grindHeightMm: 40, thicknessBehindEdgeMm: 0.4, angleDeg: 15 }).ok; // true
  */
 export const flatGrind = (measures: FlatSectionMeasures): Result<FlatGrind> => {
   const { heightMm, spineThicknessMm, grindHeightMm, thicknessBehindEdgeMm } = measures;

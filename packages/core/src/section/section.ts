@@ -24,7 +24,12 @@ export interface SidePoint {
   readonly face: FaceRole;
 }
 
-/** Joins two sides that share their apex at (0, 0) and end at the same height into a section. */
+/**
+ * Joins two sides that share their apex at (0, 0) and end at the same height into a section.
+ *
+ * @example
+ * sectionFromSides([[0, 0], [1, 40]], [[0, 0], [-1, 40]]).vertices.length; // 3
+ */
 export const sectionFromSides = (
   right: readonly SidePoint[],
   left: readonly SidePoint[],
@@ -76,7 +81,12 @@ export const sectionExtent = (section: Section): { apexMm: number; spineMm: numb
   return { apexMm, spineMm };
 };
 
-/** Where the steel of a section begins and ends at height y in its frame, mm; null where there is none. */
+/**
+ * Where the steel of a section begins and ends at height y in its frame, mm; null where there is none.
+ *
+ * @example
+ * spanAtMm(section, 40)!.length; // 2
+ */
 export const spanAtMm = (
   { vertices }: Section,
   yMm: number,
@@ -96,7 +106,12 @@ export const spanAtMm = (
   return high >= low ? [low, high] : null;
 };
 
-/** Full thickness at height y in the section's frame, mm; null where there is no steel. */
+/**
+ * Full thickness at height y in the section's frame, mm; null where there is no steel.
+ *
+ * @example
+ * thicknessAtMm(section, 41); // null
+ */
 export const thicknessAtMm = (section: Section, yMm: number): number | null => {
   const span = spanAtMm(section, yMm);
   return span && span[1] - span[0];

@@ -28,6 +28,12 @@ export const toughShift = (steel: Steel): AngleShift | null =>
     ? { deltaDeg: -1, reason: 'tough, fine-grained steel, well hardened' }
     : null;
 
+/**
+ * How far the steel alone moves the angle, and why.
+ *
+ * @example
+ * steelAngleShift(steel).deltaDeg; // 0
+ */
 export const steelAngleShift = (steel: Steel): AngleShift =>
   brittleShift(steel) ??
   toughShift(steel) ?? { deltaDeg: 0, reason: 'the steel has no say of its own' };

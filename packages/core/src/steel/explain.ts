@@ -6,6 +6,12 @@ import type { BurrHabit, Steel } from './steels';
 /** How many times quicker diamond takes this steel than a conventional abrasive of the same grain. */
 export const diamondGain = (steel: Steel): number => steel.wearFactor / steel.wearFactorDiamond;
 
+/**
+ * Whether conventional stones are slow on it.
+ *
+ * @example
+ * wantsDiamond(steel); // false
+ */
 export const wantsDiamond = (steel: Steel): boolean => diamondGain(steel) >= DIAMOND_WORTH;
 
 const BURR_WORDS: Readonly<Record<BurrHabit, string>> = {
@@ -49,7 +55,12 @@ const rustWords = ({ stainless }: Steel): string =>
     unknown: 'Treat it as if it rusts until it has shown otherwise.',
   })[stainless];
 
-/** Short sentences: how it grinds, its burr, its edge, angle, finish, diamond, rust. */
+/**
+ * Short sentences: how it grinds, its burr, its edge, angle, finish, diamond, rust.
+ *
+ * @example
+ * explainSteel(steel).length > 0; // true
+ */
 export const explainSteel = (steel: Steel): readonly string[] => {
   const shift = steelAngleShift(steel);
   const sign = shift.deltaDeg > 0 ? '+' : '−';

@@ -87,7 +87,12 @@ export interface Likeness {
   readonly against: readonly RecognitionTest[];
 }
 
-/** The classes by likeness, the best first; all alike when nothing was answered. */
+/**
+ * The classes by likeness, the best first; all alike when nothing was answered.
+ *
+ * @example
+ * recogniseSteel({})[0]!.share <= 1; // true
+ */
 export const recogniseSteel = (answers: RecognitionAnswers): readonly Likeness[] => {
   const asked = Object.entries(answers) as [RecognitionTest, string][];
   return UNKNOWN_CLASSES.map(({ designation, text, shows }): Likeness => {

@@ -67,5 +67,11 @@ export const STEELS: readonly Steel[] = [
 /** For a blade nobody can name the steel of: soft stamped stainless is the safe assumption. */
 export const UNKNOWN_STEEL_DESIGNATION = 'unknown stamped stainless';
 
+/**
+ * The steel of that designation.
+ *
+ * @example
+ * findSteel('X50CrMoV15 (1.4116)')?.stainless; // "yes"
+ */
 export const findSteel = (designation: string): Steel | undefined =>
   STEELS.find((steel) => steel.designation === designation);

@@ -43,17 +43,32 @@ export const say = <C extends MessageCode>(
   return given === undefined ? { code } : { code, params: given };
 };
 
-/** Words somebody typed themselves. */
+/**
+ * Words somebody typed themselves.
+ *
+ * @example
+ * textOf(ownText('As last time')); // "As last time"
+ */
 export const ownText = (text: string): Message => say('own.text', { text });
 
 /** The messages of several texts, one after the other. */
 export const joined = (...texts: readonly Text[]): readonly Message[] =>
   texts.flatMap((text) => ('length' in text ? text : [text]));
 
-/** What was kept before wording had codes was the wording itself. */
+/**
+ * What was kept before wording had codes was the wording itself.
+ *
+ * @example
+ * textOf(asMessage('Thin it.')); // "Thin it."
+ */
 export const asMessage = (kept: Message | string): Message =>
   typeof kept === 'string' ? ownText(kept) : kept;
 
-/** The same of several. */
+/**
+ * The same of several.
+ *
+ * @example
+ * textOf(asText('Thin it.')); // "Thin it."
+ */
 export const asText = (kept: Text | string): Text =>
   typeof kept === 'string' ? ownText(kept) : kept;

@@ -41,7 +41,12 @@ const PATTERN = {
   circles: 'small overlapping circles, flush and slightly raised in turn',
 } as const;
 
-/** Where a band begins, and its angle. */
+/**
+ * Where a band begins, and its angle.
+ *
+ * @example
+ * bandText({ fromMm: 0, angleDeg: 5 }); // "5.0° from the remnant"
+ */
 export const bandText = ({ fromMm, angleDeg }: BandParam): string =>
   `${angleDeg.toFixed(1)}° from ${fromMm === 0 ? 'the remnant' : `${fromMm.toFixed(1)} mm`}`;
 

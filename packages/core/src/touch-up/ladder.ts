@@ -23,7 +23,12 @@ const TOO_HARD_TO_BEND_HRC = 60;
 const NO_ROD_HRC = 62;
 const SOFT_HRC = 57;
 
-/** Which rods suit a steel, and why. */
+/**
+ * Which rods suit a steel, and why.
+ *
+ * @example
+ * rodsFor(steel).length > 0; // true
+ */
 export const rodsFor = (steel: Steel): readonly RodAdvice[] => {
   const brittle = steel.hrcLow >= NO_ROD_HRC || /chippy$/.test(steel.edge);
   const { hrcHigh } = steel;
@@ -151,7 +156,12 @@ export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
   ];
 };
 
-/** The lowest rung that suits and has not been tried at this visit. */
+/**
+ * The lowest rung that suits and has not been tried at this visit.
+ *
+ * @example
+ * nextRung([], []); // "full round"
+ */
 export const nextRung = (ladder: readonly RungAdvice[], tried: readonly Rung[]): Rung =>
   ladder.find(({ rung, suits }) => suits && !tried.includes(rung))?.rung ?? 'full round';
 

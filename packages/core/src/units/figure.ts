@@ -36,4 +36,10 @@ export interface Figure {
   readonly why: Why;
 }
 
+/**
+ * A value with its unit and how it came about.
+ *
+ * @example
+ * figure(0.4, 'mm', { rule: 'Measured', inputs: [], source: 'Caliper' }).value; // 0.4
+ */
 export const figure = (value: number, unit: FigureUnit, why: Why): Figure => ({ value, unit, why });

@@ -14,9 +14,19 @@ const NEWTONS_IN: Readonly<Record<ForceUnit, number>> = {
   lbf: 0.45359237 * 9.80665,
 };
 
-/** A reading in newtons. */
+/**
+ * A reading in newtons.
+ *
+ * @example
+ * newtonsOf(2, 'N'); // 2
+ */
 export const newtonsOf = (value: number, unit: ForceUnit): Newtons =>
   (value * NEWTONS_IN[unit]) as Newtons;
 
-/** Newtons in that unit. */
+/**
+ * Newtons in that unit.
+ *
+ * @example
+ * Math.round(forceIn(newtonsOf(9.80665, 'N'), 'gf')); // 1000
+ */
 export const forceIn = (newtons: Newtons, unit: ForceUnit): number => newtons / NEWTONS_IN[unit];

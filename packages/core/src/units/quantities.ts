@@ -15,9 +15,27 @@ export type DegreesPerSide = Quantity<'° per side'>;
 /** Angle between the two faces, in degrees. */
 export type DegreesInclusive = Quantity<'° inclusive'>;
 
+/**
+ * A number meant as millimetres.
+ *
+ * @example
+ * mm(42); // 42
+ */
 export const mm = (value: number): Millimetres => value as Millimetres;
+/**
+ * A number meant as micrometres.
+ *
+ * @example
+ * micrometres(11.5); // 11.5
+ */
 export const micrometres = (value: number): Micrometres => value as Micrometres;
 export const radians = (value: number): Radians => value as Radians;
+/**
+ * An angle of one side to the datum plane, degrees.
+ *
+ * @example
+ * perSide(15); // 15
+ */
 export const perSide = (value: number): DegreesPerSide => value as DegreesPerSide;
 export const inclusive = (value: number): DegreesInclusive => value as DegreesInclusive;
 

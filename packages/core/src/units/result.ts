@@ -17,8 +17,20 @@ export interface DomainError {
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: DomainError };
 
+/**
+ * A result that came out.
+ *
+ * @example
+ * ok(3); // {"ok":true,"value":3}
+ */
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 
+/**
+ * A refusal: its code, what is wrong and what to do, and the field at fault.
+ *
+ * @example
+ * fail('OUT_OF_RANGE', 'The angle must be above 0', 'angleDeg').ok; // false
+ */
 export const fail = (code: CraftErrorCode, message: string, field?: string): Result<never> => ({
   ok: false,
   error: field === undefined ? { code, message } : { code, message, field },

@@ -36,7 +36,12 @@ export interface AddedStep {
 export const MOST_CHANGES = 60;
 export const MOST_ADDED = 20;
 
-/** What a change may say, and the words of a refusal; null when it is sound. */
+/**
+ * What a change may say, and the words of a refusal; null when it is sound.
+ *
+ * @example
+ * changeProblem({ what: 'minutes', to: '5' }); // null
+ */
 export const changeProblem = ({ what, to }: Pick<StepChange, 'what' | 'to'>): string | null => {
   const value = Number(to);
   const within = (label: string, low: number, high: number, unit: string): string | null =>

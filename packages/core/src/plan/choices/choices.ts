@@ -75,7 +75,12 @@ export const DEFAULT_CHOICES: PlanChoices = {
   added: [],
 };
 
-/** Choices kept before a choice existed get its default. */
+/**
+ * Choices kept before a choice existed get its default.
+ *
+ * @example
+ * withDefaults({}).maxRatio; // 3
+ */
 export const withDefaults = (kept: Partial<PlanChoices>): PlanChoices => ({
   ...DEFAULT_CHOICES,
   ...kept,

@@ -38,7 +38,12 @@ export const SURFACE_TEXT: Readonly<Record<FinishingSurface, Message>> = {
   none: say('finish.none'),
 };
 
-/** The strop whose grain comes nearest to half of the last stone's; null when the rack has none. */
+/**
+ * The strop whose grain comes nearest to half of the last stone's; null when the rack has none.
+ *
+ * @example
+ * stropAfter([], 10); // null
+ */
 export const stropAfter = (rack: readonly RackStone[], lastUm: number): RackStone | null =>
   forTask(rack, 'finish').reduce<RackStone | null>((best, entry) => {
     const distance = (um: number): number => Math.abs(Math.log(um / (lastUm / 2)));

@@ -121,7 +121,12 @@ export const sumAlong = (stations: readonly WorkedStation[]): StageSums => {
   return sums as StageSums;
 };
 
-/** Height and position of the apex of a section: its lowest point, the middle of it where that is a flat. */
+/**
+ * Height and position of the apex of a section: its lowest point, the middle of it where that is a flat.
+ *
+ * @example
+ * apexOf(section).yMm; // 0
+ */
 export const apexOf = (section: Section): { xMm: number; yMm: number } => {
   const { apexMm } = sectionExtent(section);
   const lowest = section.vertices.filter(({ y }) => y - apexMm < SLACK).map(({ x }) => x);
@@ -178,7 +183,12 @@ interface Thinned {
   readonly riseMm: number;
 }
 
-/** The bands that take steel: one that begins above where the face is met takes nothing, and is not spoken of. */
+/**
+ * The bands that take steel: one that begins above where the face is met takes nothing, and is not spoken of.
+ *
+ * @example
+ * bandsReached([], 5); // []
+ */
 export const bandsReached = <Band extends { readonly fromMm: number }>(
   bands: readonly Band[],
   topMm: number,

@@ -39,7 +39,12 @@ export const withSpeed = (
     : rack;
 };
 
-/** What the edge may be worked on: the stones for the hand, and what belongs to the machine. */
+/**
+ * What the edge may be worked on: the stones for the hand, and what belongs to the machine.
+ *
+ * @example
+ * edgeRack(DEMO_RACK, null).some(({ kind }) => kind === 'belt'); // false
+ */
 export const edgeRack = (
   rack: readonly RackStone[],
   machine: Machine | null,

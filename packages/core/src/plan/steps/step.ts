@@ -115,7 +115,12 @@ type KeptSetting = Omit<MachineSetting, 'text'> & { readonly text?: Text; readon
 type WordedField =
   'title' | 'instruction' | 'zone' | 'check' | 'before' | 'caution' | 'cooling' | 'pattern';
 
-/** A step kept before a field existed gets what was meant then: two sides alike, and the words it was kept with. */
+/**
+ * A step kept before a field existed gets what was meant then: two sides alike, and the words it was kept with.
+ *
+ * @example
+ * withStepDefaults({ operation: 'wash', seconds: 60, stoneId: null, strokesPerSide: 0 }).key; // "wash 1"
+ */
 export const withStepDefaults = (kept: KeptStep): PlanStep => {
   const { lowS, highS } = stepRange(kept.seconds);
   const { angleDeg = null, lifts = [], strokesPerSide: strokes } = kept;
@@ -235,10 +240,21 @@ export const withStrokes = (
 export const strokesPerSide = (seconds: number, speedMPerS: number): number =>
   Math.max(1, Math.ceil((seconds * speedMPerS) / STROKE_TRAVEL_M / 2));
 
-/** Pressure falls as the grain gets finer: firm, medium, light. */
+/**
+ * Pressure falls as the grain gets finer: firm, medium, light.
+ *
+ * @example
+ * forceBandN(40); // [10,14]
+ */
 export const forceBandN = (um: number): readonly [number, number] =>
   um >= 30 ? [10, 14] : um >= 8 ? [6, 10] : um >= 3 ? [4, 6] : [2, 4];
 
+/**
+ * The middle of the pressure for a grain, N.
+ *
+ * @example
+ * forceN(40); // 12
+ */
 export const forceN = (um: number): number => {
   const [low, high] = forceBandN(um);
   return (low + high) / 2;
@@ -270,6 +286,9 @@ const byZone = (lifts: readonly ZoneLift[]): string =>
 /**
  * The lifts of a step in one line, mm: by station where a zone is too wide, else by zone, and side by side
  * where the sides are held differently. Empty where nothing is lifted.
+ *
+ * @example
+ * liftText({ sides: [], lifts: [{ zone: 'heel', liftMm: 9.8 }], stationLifts: [], bands: [] }); // "heel 9.8"
  */
 export const liftText = ({
   sides,
@@ -292,6 +311,11 @@ export const liftText = ({
 const byStation = (lifts: readonly StationLift[]): string =>
   lifts.map(({ sMm, liftMm }) => `at ${Math.round(sMm)} mm ${liftMm.toFixed(1)}`).join(', ');
 
-/** Whether every side worked is held at one angle. */
+/**
+ * Whether every side worked is held at one angle.
+ *
+ * @example
+ * sidesAlike({ sides: [] }); // true
+ */
 export const sidesAlike = ({ sides }: Pick<PlanStep, 'sides'>): boolean =>
   new Set(sides.map(({ angleDeg }) => angleDeg)).size <= 1;

@@ -84,3 +84,26 @@ describe('a setting in the machine’s own terms', () => {
     expect(textOf(settingOn(wheel, 0.1, 2).text)).toContain('leaves no apex');
   });
 });
+
+describe('what has no dial', () => {
+  const of = (kind: Machine['kind'], sizes: Partial<Machine['sizes']>): Machine => ({
+    ...rig,
+    kind,
+    sizes: { ...NO_SIZES, ...sizes },
+  });
+  test('a rail is set by its distance from the edge: 7 mm off the centre plane at 15°', () => {
+    const { text, dialDeg } = settingOn(of('guide rail', { railOffsetMm: 7 }), 15, 0.7);
+    expect(textOf(text)).toContain(`${(7 / Math.tan(Math.PI / 12)).toFixed(1)} mm above the edge`);
+    expect(dialDeg).toBeUndefined();
+  });
+  test('a leaning rod takes its lean off the blade, and no eye sees a tenth of a degree', () => {
+    const at = (deg: number) =>
+      textOf(settingOn(of('honing rod', { rodLeanDeg: 20, rodLengthMm: 230 }), deg, 0.7).text);
+    expect(at(17)).toBe('Lean the spine 3.0° towards the rod.');
+    expect(at(20.01)).toBe('Blade upright, the rod sets the angle.');
+  });
+  test('only a clamp rig has a pivot: 150 mm at 45°, the rod on the face of the stone', () => {
+    expect(settingOn(rig, 45, 0.7).pivotMm).toBeCloseTo(150, 6);
+    expect(settingOn(of('table', {}), 45, 0.7).pivotMm).toBeUndefined();
+  });
+});

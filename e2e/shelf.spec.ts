@@ -51,8 +51,8 @@ test('a stone comes on the rack, is corrected, taken back, and found again by ty
   await page.getByLabel('Find by name, grit, abrasive or place').fill('pale');
   await expect(page.getByText(/^1 of \d+$/)).toBeVisible();
   await page.getByRole('link', { name: 'Pale slate' }).click();
-  await page.getByRole('button', { name: 'Correct', exact: true }).click();
-  const correct = page.getByRole('region', { name: 'Correct Pale slate' });
+  await page.getByRole('button', { name: 'Edit', exact: true }).click();
+  const correct = page.getByRole('region', { name: 'Edit Pale slate' });
   await fill(correct, { Name: 'Dark slate' });
   await correct.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { name: 'Dark slate', exact: true })).toBeVisible();
@@ -348,6 +348,6 @@ test('the counter looks at the shelf and changes nothing', async ({ page }) => {
   for (const path of ['', '/stones/3', '/steels', '/machines']) {
     await page.goto(`${shop.address}/rack${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await expect(page.getByRole('button', { name: /^(Add|Correct|Keep|Put)/ })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: /^(Add|Edit|Save|Start)/ })).toHaveCount(0);
   }
 });

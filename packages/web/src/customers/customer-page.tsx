@@ -107,10 +107,10 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
       await keepRecord(saved);
     });
   return (
-    <Panel aria-label="Correct">
+    <Panel aria-label="Edit">
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
-          <h2>Correct</h2>
+          <h2>Edit</h2>
           <Columns $columns={4}>
             <FormText control={control} name="name" label="Name" />
             <FormText control={control} name="trade" label="Trade" />

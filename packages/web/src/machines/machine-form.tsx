@@ -63,10 +63,10 @@ export const MachineForm = ({
       onClose();
     });
   return (
-    <Panel aria-label={machine ? `Correct ${machine.name}` : 'Add a machine'}>
+    <Panel aria-label={machine ? `Edit ${machine.name}` : 'Add a machine'}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
-          <h2>{machine ? `Correct ${machine.name}` : 'Add a machine'}</h2>
+          <h2>{machine ? `Edit ${machine.name}` : 'Add a machine'}</h2>
           <Columns $columns={4}>
             <FormText control={control} name="name" label="Name" />
             <FormPick control={control} name="kind" label="Kind" options={options(MACHINE_KINDS)} />

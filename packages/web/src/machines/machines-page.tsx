@@ -57,10 +57,10 @@ const MachinesPage = () => {
                   </MutedText>
                   {mayEdit && (
                     <QuietButton
-                      aria-label={`Correct ${machine.name}`}
+                      aria-label={`Edit ${machine.name}`}
                       onPress={() => setEditing(machine.id)}
                     >
-                      Correct
+                      Edit
                     </QuietButton>
                   )}
                 </Row>

@@ -65,7 +65,7 @@ describe('the machines', () => {
         currentVersion: 2,
       }),
     });
-    await userEvent.click(await screen.findByRole('button', { name: 'Correct Table' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Edit Table' }));
     await userEvent.type(screen.getByLabelText('Note'), 'by the window');
     page.answers['GET /machines'] = [{ ...table, version: 2, name: 'Low table' }];
     await userEvent.click(screen.getByRole('button', { name: 'Save' }));
@@ -103,6 +103,6 @@ describe('the machines', () => {
   test('the counter looks and changes nothing', async () => {
     showPage(<MachinesPage />, answers([{ ...table, cuts: [cut] }], 'counter'));
     expect(await screen.findByText('15.0°')).toBeTruthy();
-    expect(screen.queryByRole('button', { name: /Add|Correct|Take out/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /Add|Edit|Take out/ })).toBeNull();
   });
 });

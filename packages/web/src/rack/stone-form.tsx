@@ -19,10 +19,10 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
   const { form, busy, problem, send } = state;
   const { data: session } = useSession();
   return (
-    <Panel aria-label={stone ? `Correct ${stone.name}` : 'Add an abrasive'}>
+    <Panel aria-label={stone ? `Edit ${stone.name}` : 'Add an abrasive'}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack $gap={18}>
-          <h2>{stone ? `Correct ${stone.name}` : 'Add an abrasive'}</h2>
+          <h2>{stone ? `Edit ${stone.name}` : 'Add an abrasive'}</h2>
           <WhatItIs state={state} />
           <MutedText>{abrasiveKind(state.values.kind as AbrasiveKindId).reason}</MutedText>
           <HowItIsUsed state={state} stone={stone} rack={rack} currency={session?.currency ?? ''} />

@@ -121,7 +121,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
             </>
           )}
         </MutedText>
-        {mayEdit && !editing && <QuietButton onPress={() => setEditing(true)}>Correct</QuietButton>}
+        {mayEdit && !editing && <QuietButton onPress={() => setEditing(true)}>Edit</QuietButton>}
       </Row>
       {editing && <StoneForm stone={stone} rack={rack} onClose={() => setEditing(false)} />}
       {care.todo.map((words) => (

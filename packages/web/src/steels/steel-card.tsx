@@ -67,10 +67,10 @@ const Scale = ({
 
 export const SteelCard = ({
   steel,
-  onCorrect,
+  onEdit,
 }: {
   steel: Steel & Partial<OwnSteel>;
-  onCorrect: (() => void) | null;
+  onEdit: (() => void) | null;
 }) => {
   const shift = steelAngleShift(steel);
   const rows: readonly (readonly [string, React.ReactNode, string])[] = [
@@ -104,7 +104,7 @@ export const SteelCard = ({
     <Stack $gap={14}>
       <Row>
         <h2>{steel.designation}</h2>
-        {onCorrect && <QuietButton onPress={onCorrect}>Correct</QuietButton>}
+        {onEdit && <QuietButton onPress={onEdit}>Edit</QuietButton>}
       </Row>
       <MutedText>
         {[

@@ -91,10 +91,10 @@ export const SteelForm = ({
       onClose(kept);
     });
   return (
-    <Panel aria-label={steel ? `Correct ${steel.designation}` : 'Add a steel'}>
+    <Panel aria-label={steel ? `Edit ${steel.designation}` : 'Add a steel'}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
-          <h2>{steel ? `Correct ${steel.designation}` : 'Add a steel'}</h2>
+          <h2>{steel ? `Edit ${steel.designation}` : 'Add a steel'}</h2>
           <Columns $columns={3}>
             <FormText control={control} name="designation" label="Designation" />
             <FormPick

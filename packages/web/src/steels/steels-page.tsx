@@ -120,7 +120,7 @@ const SteelsPage = () => {
             <Panel aria-label="The steel">
               <SteelCard
                 steel={chosen}
-                onCorrect={mayEdit && isOwn(chosen) ? () => setEditing(chosen.id) : null}
+                onEdit={mayEdit && isOwn(chosen) ? () => setEditing(chosen.id) : null}
               />
             </Panel>
             <Panel aria-label="Which steel is it">

@@ -25,7 +25,7 @@ import {
   type PlanResult,
 } from '../../index';
 
-const RUNS = 600;
+const RUNS = 250;
 const SEED = 13;
 
 const machines: fc.Arbitrary<Machine | null> = fc.option(

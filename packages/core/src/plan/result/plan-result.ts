@@ -2,7 +2,6 @@
 import type { DomainError } from '../../units';
 import { textOf } from '../../text';
 import type { Side } from '../../section';
-import { totalRange } from '../../abrasive';
 import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
 import { judge, questionsOfSteps } from '../../judge';
 import { bladeKind, findUse, type Damage } from '../../blade';
@@ -100,7 +99,7 @@ export interface PlanResult {
   readonly price: { readonly likelyMinor: number; readonly mostMinor: number };
 }
 
-/** Half the steel a hand sees through: 0.05 mm of a caliper. */
+/** Nothing is told of how the measures were taken: they count as they are. */
 const NO_SIGMA_MM = 0;
 
 const GATES: Readonly<Record<PlanInput['choices']['burrPolicy'], StepGateCode>> = {
@@ -312,10 +311,4 @@ const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultSt
     gate: gateCodes(step, input),
     caution: step.caution && textOf(step.caution),
   };
-};
-
-/** Seconds of the whole work, 10th to 90th percentile. */
-export const workRange = (plan: BladePlan): readonly [number, number] => {
-  const { lowS, highS } = totalRange(plan.work.steps.map(({ seconds }) => seconds));
-  return [lowS, highS];
 };

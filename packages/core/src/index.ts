@@ -159,6 +159,7 @@ export {
   stepRange,
   STROKE_LIKINGS,
   totalRange,
+  usualAbrasive,
   usualMinutesFlat,
   whatToBuy,
   windowAround,

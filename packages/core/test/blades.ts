@@ -2,7 +2,9 @@
 import {
   DEFAULT_CHOICES,
   findSteel,
+  NO_SIZES,
   type BladeMeasures,
+  type MachineSizes,
   type PlanInput,
   type RackStone,
   type Result,
@@ -107,3 +109,17 @@ export const valueOf = <T>(result: Result<T>): T => {
 };
 
 export const codeOf = <T>(result: Result<T>): string => (result.ok ? 'ok' : result.error.code);
+
+/** Sizes for a machine of any kind: each looks at its own. */
+export const MACHINE_SIZES: MachineSizes = {
+  ...NO_SIZES,
+  shimMm: 1.5,
+  railOffsetMm: 7,
+  pivotReachMm: 160,
+  rodToFaceMm: 12,
+  stoneForRodMm: 20,
+  rodLengthMm: 250,
+  rodLeanDeg: 20,
+  wheelDiameterMm: 200,
+  sagRadiusMm: 300,
+};

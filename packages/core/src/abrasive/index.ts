@@ -45,4 +45,5 @@ export {
 } from './schools';
 export { soakCalls, soakClock } from './soak';
 export { stepRange, totalRange } from './time-range';
+export { usualAbrasive } from './usual';
 export { progressionWarnings, whatToBuy, type Missing, type ProgressionWarning } from './warnings';

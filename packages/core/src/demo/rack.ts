@@ -1,38 +1,17 @@
 /** A rack made of what is said of each abrasive: the rest is usual of its kind. */
-import { abrasiveKind, type BenchAbrasive, type RackStone } from '../abrasive';
+import { usualAbrasive, type RackStone } from '../abrasive';
 import { DEMO_STONES } from './stones';
 
 type Given = Partial<RackStone> & Pick<RackStone, 'id' | 'kind' | 'um'>;
 
-/** The abrasive that is usual of a kind, where nobody said. */
-const usualAbrasive = (kind: RackStone['kind']): BenchAbrasive =>
-  kind === 'diamond plate'
-    ? 'diamond'
-    : kind === 'strop' || kind === 'compound'
-      ? 'compound'
-      : kind === 'file'
-        ? 'hardened steel'
-        : 'aluminium-oxide';
-
-const usualBond = (kind: RackStone['kind']): RackStone['bond'] =>
-  kind === 'strop' || kind === 'compound'
-    ? 'strop'
-    : ['diamond plate', 'film', 'paper', 'belt', 'cone'].includes(kind)
-      ? 'plate or film'
-      : kind === 'oil stone' || kind === 'file' || kind === 'rod'
-        ? 'hard'
-        : 'middling';
-
 /** A stone of a rack from what was said of it. */
 export const rackStoneOf = (given: Given): RackStone => {
-  const { liquids, scratchFactor } = abrasiveKind(given.kind);
-  const liquid = given.liquid ?? liquids[0]!;
+  const usual = usualAbrasive(given.kind);
   return {
+    ...usual,
     name: given.id,
-    abrasive: usualAbrasive(given.kind),
-    bond: usualBond(given.kind),
-    liquid,
-    soaking: (given.soakMinutes ?? 0) > 0 ? 'soak' : liquid === 'water' ? 'splash' : 'dry',
+    ...(given.liquid !== undefined && given.liquid !== 'water' ? { soaking: 'dry' } : {}),
+    ...((given.soakMinutes ?? 0) > 0 ? { soaking: 'soak' } : {}),
     soakMinutes: 0,
     strokes: 'both',
     needsDressing: false,
@@ -40,7 +19,6 @@ export const rackStoneOf = (given: Given): RackStone => {
     inWater: false,
     thicknessMm: null,
     cutFactor: 1,
-    scratchFactor,
     changeSeconds: 45,
     ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)),
     id: given.id,

@@ -87,7 +87,7 @@ const shapeText = (
   machine: Machine,
   angleDeg: number,
   bevelFaceMm: number,
-  stoneMm: number | null,
+  pivotMm: number | null,
 ): Message | null => {
   const { sagRadiusMm, wheelDiameterMm } = machine.sizes;
   if (machine.kind === 'belt' && sagRadiusMm !== null) {
@@ -107,7 +107,6 @@ const shapeText = (
         })
       : say('set.shape.refused', { reason: hollow.error.message });
   }
-  const pivotMm = pivotOf(machine, angleDeg, stoneMm);
   return pivotMm === null ? null : say('set.shape.pivot', { pivotMm });
 };
 
@@ -206,8 +205,8 @@ export const settingOn = (
   if (distance) return distance;
   const fit = calibrate(machine.cuts);
   const setDeg = settingFor(fit, angleDeg);
-  const shape = shapeText(machine, angleDeg, bevelFaceMm, stoneMm);
   const pivotMm = pivotOf(machine, angleDeg, stoneMm);
+  const shape = shapeText(machine, angleDeg, bevelFaceMm, pivotMm);
   const dial = say('set.dial', {
     machine: machine.name,
     setDeg,

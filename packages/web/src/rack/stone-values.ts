@@ -1,7 +1,7 @@
 /** The form of a stone: values as typed, and the body they make. */
 import type { StoneBody } from '@patient-edge/contract';
 import {
-  abrasiveKind,
+  usualAbrasive,
   micrometresOf,
   usualMinutesFlat,
   type AbrasiveKindId,
@@ -44,27 +44,11 @@ const numberText = (value: number | null | undefined): string =>
 
 /** What a new stone of that kind begins with. */
 export const startOf = (kind: AbrasiveKindId): Partial<StoneValues> => {
-  const { liquids, scratchFactor, task } = abrasiveKind(kind);
-  const minutes = usualMinutesFlat(kind, 'middling', 10);
+  const { scratchFactor, ...usual } = usualAbrasive(kind);
   return {
-    liquid: liquids[0]!,
-    soaking: liquids[0] === 'water' ? 'splash' : 'dry',
+    ...usual,
     scratchFactor: String(scratchFactor),
-    minutesFlat: numberText(minutes),
-    abrasive:
-      kind === 'diamond plate'
-        ? 'diamond'
-        : task === 'finish'
-          ? 'compound'
-          : kind === 'file'
-            ? 'hardened steel'
-            : 'aluminium-oxide',
-    bond:
-      task === 'finish'
-        ? 'strop'
-        : kind === 'diamond plate' || kind === 'film' || kind === 'paper' || kind === 'belt'
-          ? 'plate or film'
-          : 'middling',
+    minutesFlat: numberText(usualMinutesFlat(kind, 'middling', 10)),
   };
 };
 

@@ -1,12 +1,11 @@
 /** Every word a plan says, over blades of every kind and every way of holding them. */
 import fc from 'fast-check';
-import { planInput, RACK, rackStone } from '../../../test/blades';
+import { MACHINE_SIZES, planInput, RACK, rackStone } from '../../../test/blades';
 import {
   bladeKind,
   BLADE_KIND_IDS,
   DEFAULT_CHOICES,
   MACHINE_KINDS,
-  NO_SIZES,
   planBlade,
   textOf,
   usualMeasuresOf,
@@ -22,22 +21,10 @@ const rack = [
   rackStone({ id: 'finest', name: 'Finest', um: 0.6 }),
 ];
 
-/** Sizes for every kind of machine at once: each looks at its own. */
 const machineOf = (kind: Machine['kind'], cuts: Machine['cuts']): Machine => ({
   name: 'Rig',
   kind,
-  sizes: {
-    ...NO_SIZES,
-    shimMm: 1.5,
-    railOffsetMm: 7,
-    pivotReachMm: 160,
-    rodToFaceMm: 12,
-    stoneForRodMm: 20,
-    rodLengthMm: 250,
-    rodLeanDeg: 20,
-    wheelDiameterMm: 200,
-    sagRadiusMm: 300,
-  },
+  sizes: MACHINE_SIZES,
   cuts,
 });
 

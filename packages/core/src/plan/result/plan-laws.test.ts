@@ -1,5 +1,6 @@
 /** What holds of every plan: any kind of blade, damage, rack, machine, school and choice. */
 import fc from 'fast-check';
+import { MACHINE_SIZES } from '../../../test/blades';
 import {
   allQuestions,
   BLADE_KIND_IDS,
@@ -10,7 +11,6 @@ import {
   DEMO_RACK,
   DIRECTIONS,
   MACHINE_KINDS,
-  NO_SIZES,
   planBlade,
   planResult,
   SCHOOL_QUESTIONS,
@@ -32,19 +32,7 @@ const machines: fc.Arbitrary<Machine | null> = fc.option(
   fc.constantFrom(...MACHINE_KINDS).map((kind) => ({
     name: 'Machine',
     kind,
-    sizes: {
-      ...NO_SIZES,
-      shimMm: 1.5,
-      railOffsetMm: 7,
-      pivotReachMm: 160,
-      rodToFaceMm: 12,
-      stoneForRodMm: 20,
-      rodLengthMm: 250,
-      rodLeanDeg: 20,
-      wheelDiameterMm: 200,
-      sagRadiusMm: 300,
-      speedMPerS: 3,
-    },
+    sizes: { ...MACHINE_SIZES, speedMPerS: 3 },
     cuts: [],
   })),
   { nil: null },

@@ -15,7 +15,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     actionTimeout: 60_000,
     launchOptions: {
-      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

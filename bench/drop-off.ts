@@ -12,7 +12,7 @@ const BLADES = 20;
 const KINDS = ['chef', 'pari', 'bread', 'fillet'] as const;
 
 const browser = await chromium.launch({
-  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+  executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
   args: ['--no-sandbox', '--disable-gpu'],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

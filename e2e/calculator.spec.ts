@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import { ROOT } from '../scripts/paths';
-import { fill, OWNER, pick, signIn, watchConsole } from './support/hands';
+import { fill, OWNER, pick, enterShop, signIn, watchConsole } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 interface Case {
@@ -75,7 +75,7 @@ test.describe('the calculator', () => {
     page,
   }) => {
     const errors = watchConsole(page);
-    await signIn(page, shop.address, ...OWNER);
+    await enterShop(page, shop.address, ...OWNER);
     await page.getByRole('link', { name: 'Calculator' }).click();
     for (const [question, sign] of [
       ['What lift', '11.36 mm'],
@@ -114,7 +114,7 @@ test.describe('the calculator', () => {
 
   test('every wrong input is told beside its field, and what was typed stays', async ({ page }) => {
     const errors = watchConsole(page);
-    await signIn(page, shop.address, ...OWNER);
+    await enterShop(page, shop.address, ...OWNER);
     for (const [question, field] of [
       ['lift', 'Height, edge to spine, mm'],
       ['shims', 'Thickness of one, mm'],

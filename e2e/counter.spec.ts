@@ -1,6 +1,16 @@
 /** The counter on a bad day: an empty shop, a closed tab, wrong input, no connection, a colleague who was quicker. */
 import { expect, test } from '@playwright/test';
-import { BENCH, COUNTER, fill, find, OWNER, signIn, watchConsole, unfold } from './support/hands';
+import {
+  BENCH,
+  COUNTER,
+  fill,
+  find,
+  OWNER,
+  enterShop,
+  signIn,
+  watchConsole,
+  unfold,
+} from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 test.describe('a new shop', () => {
@@ -81,7 +91,7 @@ test.describe('the demo shop', () => {
   });
 
   test('a customer is found by telephone, merged with a double and corrected', async ({ page }) => {
-    await signIn(page, shop.address, ...OWNER);
+    await enterShop(page, shop.address, ...OWNER);
     const made = async (name: string, number: string): Promise<number> => {
       const answer = await page.request.post(`${shop.address}/api/customers`, {
         data: { name, trade: '', phones: [{ label: '', number }], note: '', edgesLiked: '' },

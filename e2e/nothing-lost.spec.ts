@@ -2,7 +2,17 @@
 import { expect, test, type Page } from '@playwright/test';
 import type { Board, Job } from '../packages/contract/src/index';
 import { textOf } from '../packages/core/src/index';
-import { BENCH, OWNER, fill, jobNumber, pick, signIn, unfold, watchConsole } from './support/hands';
+import {
+  BENCH,
+  OWNER,
+  fill,
+  jobNumber,
+  pick,
+  enterShop,
+  signIn,
+  unfold,
+  watchConsole,
+} from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -234,7 +244,7 @@ test('a blade that is in the shop is not offered again, nor under a strange addr
 test('a calculation whose worker does not come says so, and answers at the next try', async ({
   page,
 }) => {
-  await signIn(page, shop.address, ...OWNER);
+  await enterShop(page, shop.address, ...OWNER);
   const id = await jobNumber(page, shop.address, 'Cod splitter');
   await page.route(/planning-worker-[^/]*\.js$/, (route) => route.abort());
   await page.goto(`${shop.address}/jobs/${id}/plan`);
@@ -245,7 +255,7 @@ test('a calculation whose worker does not come says so, and answers at the next 
 });
 
 test('a stone taken out of the water goes back in', async ({ page }) => {
-  await signIn(page, shop.address, ...BENCH);
+  await enterShop(page, shop.address, ...BENCH);
   const bar = page.getByRole('region', { name: 'Stones in the water' });
   await bar.getByRole('button', { name: /^Take out / }).click();
   await expect(bar).toHaveCount(0);
@@ -257,7 +267,7 @@ test('one’s own password is changed, and a person who leaves is deactivated', 
   page,
   browser,
 }) => {
-  await signIn(page, shop.address, ...OWNER);
+  await enterShop(page, shop.address, ...OWNER);
   await page.getByRole('link', { name: 'Settings' }).click();
   await fill(page, { 'Present password': 'not-this-one', 'New password': 'a-longer-password' });
   await page.getByRole('button', { name: 'Change password' }).click();
@@ -266,7 +276,7 @@ test('one’s own password is changed, and a person who leaves is deactivated', 
   await page.getByRole('button', { name: 'Change password' }).click();
   await expect(page.getByText('Every other device of yours is signed out')).toBeVisible();
   const other = await browser.newPage();
-  await signIn(other, shop.address, ...BENCH);
+  await enterShop(other, shop.address, ...BENCH);
   await page.getByRole('button', { name: 'Deactivate Teodor Lock' }).click();
   await expect(page.getByText('deactivated', { exact: false }).first()).toBeVisible();
   await other.reload();
@@ -306,7 +316,7 @@ test('a clock that was forgotten asks how long was worked, and the answer alone 
 });
 
 test('a removed damage comes back, and an agreed price is withdrawn', async ({ page }) => {
-  await signIn(page, shop.address, ...BENCH);
+  await enterShop(page, shop.address, ...BENCH);
   const id = await jobNumber(page, shop.address, 'Hook-backed carver');
   const undo = page.getByRole('button', { name: 'Undo', exact: true });
   await page.goto(`${shop.address}/jobs/${id}/intake`);

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Board } from '../packages/contract/src/index';
 import { expect, test, type Page } from '@playwright/test';
-import { OWNER, signIn, watchConsole, unfold } from './support/hands';
+import { OWNER, enterShop, signIn, watchConsole, unfold } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -130,7 +130,7 @@ for (const appearance of ['light', 'dark']) {
     await page.goto(shop.address);
     await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
     expect(await faultsOf(page)).toEqual([]);
-    await signIn(page, shop.address, ...OWNER);
+    await enterShop(page, shop.address, ...OWNER);
     await page.evaluate(
       (value) => localStorage.setItem('patient-edge appearance', JSON.stringify(value)),
       appearance,

@@ -3,7 +3,7 @@ import { stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import { SERVER_ENTRY } from '../scripts/paths';
-import { BENCH, jobNumber, signIn } from './support/hands';
+import { BENCH, jobNumber, enterShop } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -43,7 +43,7 @@ test('signing in loads at most 130 kB of script', async ({ page }) => {
 });
 
 test('the shop loads at most 200 kB of script', async ({ page, browser }) => {
-  await signIn(page, shop.address, ...BENCH);
+  await enterShop(page, shop.address, ...BENCH);
   const state = await page.context().storageState();
   const fresh = await (await browser.newContext({ storageState: state })).newPage();
   const kB = await weightOf(fresh, '/', () => fresh.getByRole('heading', { level: 1 }).waitFor());
@@ -53,7 +53,7 @@ test('the shop loads at most 200 kB of script', async ({ page, browser }) => {
 });
 
 test('a plan loads at most 300 kB of script', async ({ page, browser }) => {
-  await signIn(page, shop.address, ...BENCH);
+  await enterShop(page, shop.address, ...BENCH);
   const id = await jobNumber(page, shop.address, 'Squash cleaver');
   const state = await page.context().storageState();
   const fresh = await (await browser.newContext({ storageState: state })).newPage();

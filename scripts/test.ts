@@ -153,7 +153,6 @@ const test = async (): Promise<number> => {
       database = await startDatabase(folder, TEST_DATABASE_PORT);
     }
     const environment = database ? databaseEnvironment(database) : {};
-    // The checks of the code need one processor, and the unit tests the other.
     const checks = async (): Promise<void> => {
       if (parts.includes('types')) await count('Types', types);
       if (parts.includes('lint')) await count('Lint', lint);
@@ -168,13 +167,15 @@ const test = async (): Promise<number> => {
         await count('Unit tests', () => jest(projects, environment));
       }
     };
-    await Promise.all([checks(), units()]);
-    if (parts.includes('browser')) {
+    const inBrowser = async (): Promise<void> => {
+      if (!parts.includes('browser')) return;
       const buildMs = Date.now();
       await buildApart();
       times.push(`Build: ${secondsSince(buildMs)} s`);
       await count('Browser tests on the built application', () => browser(environment));
-    }
+    };
+    // The unit tests need one processor and the checks the other, which then goes to the browser.
+    await Promise.all([units(), checks().then(inBrowser)]);
   } finally {
     await database?.stop();
   }

@@ -15,7 +15,7 @@ export const watchConsole = (page: Page): string[] => {
   return errors;
 };
 
-/** Signs in at once, and opens the shop. The page for it has tests of its own. */
+/** Signs in at once; the page that is opened next is signed in. The page for it has tests of its own. */
 export const signIn = async (
   page: Page,
   address: string,
@@ -24,6 +24,16 @@ export const signIn = async (
 ): Promise<void> => {
   const answer = await page.request.post(`${address}/api/session`, { data: { login, password } });
   expect(answer.ok(), 'signed in').toBe(true);
+};
+
+/** Signs in and opens the shop. */
+export const enterShop = async (
+  page: Page,
+  address: string,
+  login: string,
+  password: string,
+): Promise<void> => {
+  await signIn(page, address, login, password);
   await page.goto(address);
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible();
 };

@@ -8,7 +8,7 @@ import {
   NONE,
   OWNER,
   readZone,
-  signIn,
+  enterShop,
   SLIGHT,
   ZONES,
   unfold,
@@ -56,7 +56,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
   {
     name: 'sign in and begin an intake: a new customer',
     act: async (page) => {
-      await signIn(page, shop.address, ...OWNER);
+      await enterShop(page, shop.address, ...OWNER);
       await page.getByRole('link', { name: 'Take in', exact: true }).click();
       await page.getByText('New', { exact: true }).click();
       await fill(page, {

@@ -42,6 +42,8 @@ export const rackStone = (part: Partial<RackStone> & Pick<RackStone, 'id' | 'um'
   liquid: 'water',
   soaking: 'splash',
   soakMinutes: 0,
+  fitsRig: null,
+  portable: false,
   strokes: 'both',
   needsDressing: false,
   flatness: 'flat',

@@ -1,5 +1,5 @@
 /** Grit, removal, progressions and their schools, care and soaking of stones. */
-export { flatteningsLeft, judgeCare, type Care } from './care';
+export { flatteningsLeft, isHollow, judgeCare, type Care } from './care';
 export { micrometresOf, nearestGrits } from './grit';
 export { GRIT_SCALES, GRIT_TABLES, type GritScale } from './grit-tables';
 export { wishCosts, type WishCost } from './insist';

@@ -37,14 +37,14 @@ const sweep = (input: ProgressionInput): Sweep => {
     const entry = usable[index]!;
     return costs.seconds(entry, removeMm3) + (entry.changeSeconds ?? 0);
   };
-  const asFirst = usable.map((_entry, index) => spent(index, costs.removeMm3(null)));
+  const asFirst = usable.map((entry, index) => spent(index, costs.removeMm3(null, entry)));
   const into = usable.map(({ id }, index) =>
     input.first === undefined || input.first === id ? asFirst[index]! : Infinity,
   );
   const onward = usable.map(({ um }) => (um >= finestUm && um <= coarsestUm ? 0 : Infinity));
   const costOf = (coarser: number, finer: number): number | null =>
     mayFollow(usable[coarser]!, usable[finer]!, input.maxRatio)
-      ? spent(finer, costs.removeMm3(usable[coarser]!))
+      ? spent(finer, costs.removeMm3(usable[coarser]!, usable[finer]!))
       : null;
   for (let finer = 0; finer < usable.length; finer += 1) {
     for (let coarser = 0; coarser < finer; coarser += 1) {

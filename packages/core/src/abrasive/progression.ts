@@ -29,6 +29,8 @@ export interface ProgressionInput {
   readonly skip?: readonly string[] | undefined;
   /** Abrasives the chain must run over. */
   readonly through?: readonly string[] | undefined;
+  /** Steel the first abrasive of the hand takes besides, where a machine has gone before it: the edge is steepened there. */
+  readonly handOverMm3?: number | undefined;
   /** Seconds every abrasive counts besides its own, in choosing only: large, and the fewest are taken. */
   readonly weightPerAbrasiveS?: number | undefined;
 }
@@ -71,11 +73,11 @@ export interface StepCosts {
   /** Working seconds to take that volume. */
   readonly seconds: (entry: RackEntry, removeMm3: number) => number;
   /** What must be taken after that abrasive: its scratches, or all of the stock when it is the first. */
-  readonly removeMm3: (before: RackEntry | null) => number;
+  readonly removeMm3: (before: RackEntry | null, entry: RackEntry) => number;
 }
 
 export const stepCosts = (
-  input: Pick<ProgressionInput, 'steel' | 'work' | 'stroke'>,
+  input: Pick<ProgressionInput, 'steel' | 'work' | 'stroke' | 'handOverMm3'>,
 ): StepCosts => ({
   seconds: (entry, removeMm3) =>
     secondsToRemove(
@@ -85,8 +87,13 @@ export const stepCosts = (
       entry.forceN ?? input.stroke.forceN(entry.um),
       entry.speedMPerS ?? input.stroke.speedMPerS,
     ),
-  removeMm3: (before) =>
-    before ? (input.work.faceAreaMm2 * scratchDepthUm(before)) / 1000 : input.work.stockMm3,
+  removeMm3: (before, entry) =>
+    before
+      ? (input.work.faceAreaMm2 * scratchDepthUm(before)) / 1000 +
+        (before.speedMPerS !== undefined && entry.speedMPerS === undefined
+          ? (input.handOverMm3 ?? 0)
+          : 0)
+      : input.work.stockMm3,
 });
 
 /** The rack that a progression may use, coarsest first. */
@@ -101,7 +108,10 @@ export const usableRack = (
 
 /** Whether the finer of two may follow the coarser. */
 export const mayFollow = (coarser: RackEntry, finer: RackEntry, maxRatio = Infinity): boolean =>
-  coarser.um > finer.um && coarser.um / finer.um <= maxRatio + SLACK;
+  coarser.um > finer.um &&
+  coarser.um / finer.um <= maxRatio + SLACK &&
+  // Once the hand has set an edge no machine touches it again.
+  (finer.speedMPerS === undefined || coarser.speedMPerS !== undefined);
 
 /**
  * Errors: NO_PROGRESSION, naming the condition that fails and the nearest abrasive.
@@ -136,7 +146,7 @@ export const chooseProgression = (input: ProgressionInput): Result<Progression> 
     entry: RackEntry,
     waysBefore: readonly (Way | null)[],
   ): void => {
-    const removeMm3 = costs.removeMm3(before);
+    const removeMm3 = costs.removeMm3(before, entry);
     const seconds = costs.seconds(entry, removeMm3);
     const spent = seconds + (entry.changeSeconds ?? 0);
     for (const way of waysBefore) {

@@ -25,6 +25,10 @@ export interface RackStone extends RackEntry {
   readonly inWater: boolean;
   /** Left of it, mm; a clamp and rod is set by it. Null when nobody measured. */
   readonly thicknessMm: number | null;
+  /** Goes into the clamp rig; null where nobody has said. */
+  readonly fitsRig: boolean | null;
+  /** Goes into the pack. */
+  readonly portable: boolean;
 }
 
 /**

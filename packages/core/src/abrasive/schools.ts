@@ -59,7 +59,7 @@ const oneCoarseStone = (input: ProgressionInput): Result<Progression> => {
   const [finestUm, coarsestUm] = COARSE_FINISH_UM;
   const wanted = new Set([...(input.through ?? []), ...(input.first ? [input.first] : [])]);
   const costs = stepCosts(input);
-  const removeMm3 = costs.removeMm3(null);
+  const removeMm3 = input.work.stockMm3;
   const chains = usableRack(input)
     .filter(
       ({ um, id }) => um >= finestUm && um <= coarsestUm && (wanted.size === 0 || wanted.has(id)),

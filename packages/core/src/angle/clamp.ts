@@ -62,11 +62,20 @@ const leastOn = (value: (at: number) => number, [low, high]: readonly [number, n
   for (const { index } of starts) {
     let a = Math.max(low, at(index - 1));
     let b = Math.min(high, at(index + 1));
+    let c = b - golden * (b - a);
+    let d = a + golden * (b - a);
+    let [atC, atD] = [value(c), value(d)];
+    // One of the two inner points is an inner point of the next turn too.
     for (let turn = 0; turn < 60 && b - a > SOLVER_PRECISION; turn += 1) {
-      const c = b - golden * (b - a);
-      const d = a + golden * (b - a);
-      if (value(c) < value(d)) b = d;
-      else a = c;
+      if (atC < atD) {
+        [b, d, atD] = [d, c, atC];
+        c = b - golden * (b - a);
+        atC = value(c);
+      } else {
+        [a, c, atC] = [c, d, atD];
+        d = a + golden * (b - a);
+        atD = value(d);
+      }
     }
     const middle = (a + b) / 2;
     const found = value(middle);

@@ -12,30 +12,44 @@ import {
   DEFAULT_CHOICES,
   DIRECTIONS,
   FINISHING_SURFACES,
+  FORCE_LIMITS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LOW_SPOT_HABITS,
   MICRO_HABITS,
+  MICRO_STROKES_LIMITS,
+  MOST_DEBURR_RAISE_DEG,
+  MOST_OVER_DEG,
   MOST_STROP_STROKES,
   MOST_TAPE_LAYERS,
   MOST_UNDER_DEG,
   OLD_EDGES,
+  OWN_ZONES,
+  REFINED_FACES,
   RETURN_STROKES,
   ROD_HABITS,
+  SERIES_SURFACES,
   SERRATION_WAYS,
   SLURRIES,
   STROKE_PATTERNS,
   STROP_BACKS,
   THIN_DEPTHS,
   WIDEST_TAPPED_RIM_MM,
+  WORK_ORDERS,
   type AddedStep,
   type Finishing,
+  type ForceHabit,
   type KindChoices,
+  type OwnPatterns,
+  type OwnRound,
   type PartChain,
   type PlanChoices,
   type Practice,
+  type SeriesPart,
   type StepChange,
+  type ThinBandChoice,
 } from '../plan/choices';
+import { PLAN_OPERATIONS } from '../plan/steps';
 import { refuse, type Limits, type Reader } from './reader';
 
 const UM: Limits = { min: 0.1, max: 800 };
@@ -140,80 +154,66 @@ const readThinTo = (from: Reader): PlanChoices['thinTo'] => {
   return thinTo;
 };
 
-export const SURFACES = [
-  'stone',
-  'dry stone',
-  'wood',
-  'felt',
-  'newspaper',
-  'leather',
-  'cloth',
-  'smooth hard edge',
-  'wet paper',
-] as const;
-export const ORDERS = ['edge last', "maker's"] as const;
-export const REFINED_FACES = ['apex strip', 'whole face'] as const;
-
-/** A choice the planner does not follow yet: taken and held to its limits, and said in the answer. */
-export interface NotFollowed {
-  readonly choice: string;
-  readonly instead: string;
-}
-
-const readBand = (from: Reader): void => {
-  from.number('angleDeg', { above: 0, max: HIGHEST_DEG });
-  from.openText('stoneId', null);
+const readBand = (from: Reader): ThinBandChoice => {
+  const band: ThinBandChoice = {
+    angleDeg: from.number('angleDeg', { above: 0, max: HIGHEST_DEG }),
+    stoneId: from.openText('stoneId', null),
+  };
   from.end();
-};
-const readSurface = (from: Reader): void => {
-  from.oneOf('surface', SURFACES);
-  from.openText('stoneId', null);
-  from.number('strokes', { min: 1, max: MOST_STROP_STROKES, whole: true });
-  from.openNumber('underDeg', null, { min: -5, max: MOST_UNDER_DEG });
-  from.end();
-};
-const readRound = (from: Reader): void => {
-  from.oneOf('side', ['right', 'left']);
-  if (from.isOpen('seconds')) from.number('strokes', { min: 1, max: 5000, whole: true });
-  else from.number('seconds', { above: 0, max: 36_000 });
-  from.openText('zone', null);
-  from.end();
+  return band;
 };
 
-/** The choices that are not followed yet, each with what is done instead. */
-const readNotFollowed = (from: Reader): NotFollowed[] => {
-  const found: NotFollowed[] = [];
-  const note = (choice: string, instead: string): void => void found.push({ choice, instead });
-  if (!from.isOpen('thinBands')) {
-    from.objects('thinBands').forEach(readBand);
-    note('thinBands', 'the bands fall from the old bevel to the primary grind');
-  }
-  if (from.openNumber('thinStopMm', null, { above: 0, max: 20 }) !== null)
-    note('thinStopMm', 'thinning stops at the remnant of the old bevel');
-  if (from.openNumber('handFromUm', null, UM) !== null)
-    note('handFromUm', 'machine and hand share the chain as it is quickest');
-  if (!from.isOpen('series')) {
-    from.objects('series').forEach(readSurface);
-    note('series', 'the finish is one step, as chosen under finishing');
-  }
-  if (from.openChoice('order', ORDERS, null) === "maker's")
-    note('order', 'the edge is set after the faces');
-  if (from.openChoice('refineFace', REFINED_FACES, null) === 'apex strip')
-    note('refineFace', 'every stone clears the whole face');
-  if (!from.isOpen('ownPatterns')) {
-    const own = from.object('ownPatterns');
-    for (const name of own.names()) own.objects(name).forEach(readRound);
-    note('ownPatterns', 'strokes are laid out by kind and count');
-  }
-  return found;
+const readSurface = (from: Reader): SeriesPart => {
+  const part: SeriesPart = {
+    surface: from.oneOf('surface', SERIES_SURFACES),
+    stoneId: from.openText('stoneId', null),
+    strokes: from.number('strokes', { min: 1, max: MOST_STROP_STROKES, whole: true }),
+    underDeg: from.openNumber('underDeg', null, { min: -MOST_OVER_DEG, max: MOST_UNDER_DEG }),
+  };
+  from.end();
+  return part;
+};
+
+const readRound = (from: Reader): OwnRound => {
+  const byClock = !from.isOpen('seconds');
+  const round: OwnRound = {
+    side: from.oneOf('side', ['right', 'left']),
+    strokes: byClock ? null : from.number('strokes', { min: 1, max: 5000, whole: true }),
+    seconds: byClock ? from.number('seconds', { above: 0, max: 36_000 }) : null,
+    zone: from.openChoice('zone', OWN_ZONES, null),
+  };
+  from.end();
+  return round;
+};
+
+const readOwnPatterns = (from: Reader): OwnPatterns =>
+  Object.fromEntries(
+    from.names().map((name) => {
+      const [operation = ''] = name.split(' ');
+      if (!(PLAN_OPERATIONS as readonly string[]).includes(operation)) {
+        refuse(
+          from.pathOf(name),
+          `${from.pathOf(name)} is no operation and no step; operations are ${PLAN_OPERATIONS.join(', ')}`,
+        );
+      }
+      return [name, from.objects(name).map(readRound)];
+    }),
+  );
+
+const readForce = (from: Reader): ForceHabit => {
+  const [least, most] = FORCE_LIMITS.firstN;
+  const [lowest, highest] = FORCE_LIMITS.fall;
+  const habit: ForceHabit = {
+    firstN: from.number('firstN', { min: least, max: most }),
+    fall: from.optional('fall', 0.7, { min: lowest, max: highest }),
+  };
+  from.end();
+  return habit;
 };
 
 /** What is left out is as in `DEFAULT_CHOICES`. */
-export const readChoices = (
-  from: Reader,
-): { readonly choices: PlanChoices; readonly notFollowed: readonly NotFollowed[] } => {
+export const readChoices = (from: Reader): PlanChoices => {
   const base = DEFAULT_CHOICES;
-  const notFollowed = readNotFollowed(from);
   const proof = from.openYesOrNo('proof', null);
   const choices: PlanChoices = {
     approach: from.openChoice('approach', APPROACHES, base.approach),
@@ -222,6 +222,8 @@ export const readChoices = (
     thin: from.openYesOrNo('thin', base.thin),
     thinDepth: from.openChoice('thinDepth', THIN_DEPTHS, base.thinDepth),
     thinTo: from.has('thinTo') ? readThinTo(from.object('thinTo')) : base.thinTo,
+    thinBands: from.isOpen('thinBands') ? null : from.objects('thinBands').map(readBand),
+    thinStopMm: from.openNumber('thinStopMm', base.thinStopMm, { above: 0, max: 20 }),
     finishUm: from.isOpen('finishUm') ? null : from.range('finishUm', UM),
     maxRatio: from.has('maxRatio')
       ? from.openNumber('maxRatio', null, { above: 1, max: 100 })
@@ -236,8 +238,23 @@ export const readChoices = (
     finishing: from.has('finishing')
       ? readFinishing(from.object('finishing'), base.finishing)
       : base.finishing,
+    series: from.isOpen('series') ? null : from.objects('series').map(readSurface),
     machineId: from.openText('machineId', base.machineId),
+    handFromUm: from.openNumber('handFromUm', base.handFromUm, UM),
     pattern: from.openChoice('pattern', STROKE_PATTERNS, base.pattern),
+    ownPatterns: from.isOpen('ownPatterns') ? null : readOwnPatterns(from.object('ownPatterns')),
+    force: from.isOpen('force') ? null : readForce(from.object('force')),
+    order: from.openChoice('order', WORK_ORDERS, base.order),
+    refineFace: from.openChoice('refineFace', REFINED_FACES, base.refineFace),
+    deburrRaiseDeg: from.optional('deburrRaiseDeg', base.deburrRaiseDeg, {
+      min: 0,
+      max: MOST_DEBURR_RAISE_DEG,
+    }),
+    microStrokes: from.optional('microStrokes', base.microStrokes, {
+      min: MICRO_STROKES_LIMITS[0],
+      max: MICRO_STROKES_LIMITS[1],
+      whole: true,
+    }),
     practice: {
       ...(from.has('practice')
         ? readPractice(from.object('practice'), base.practice)
@@ -249,5 +266,5 @@ export const readChoices = (
     added: from.has('added') ? from.objects('added').map(readAdded) : base.added,
   };
   from.end();
-  return { choices, notFollowed };
+  return choices;
 };

@@ -72,7 +72,7 @@ describe('a plan from outside', () => {
     const asked = plan({ ...CHEF, blade, choices: { thin: true } });
     const thinning = asked.steps.filter(({ operation }) => operation === 'thinning');
     expect(thinning.length).toBeGreaterThan(0);
-    expect(thinning[0]!.gate).toEqual(['thickness', 'remnant']);
+    expect(thinning[0]!.gate).toEqual(['thickness']);
     expect(asked.consents.find(({ question }) => question === 'thinning')!.asked).toEqual([
       thinning[0]!.key,
     ]);
@@ -93,10 +93,10 @@ describe('a plan from outside', () => {
     });
     const belts = made.steps.filter(({ tool }) => tool === 'belt');
     expect(belts.length).toBeGreaterThan(0);
-    for (const { direction, forceN, setting } of belts) {
+    for (const { direction, forceN, setting, anglePerSideDeg } of belts) {
       expect(direction).toBe('edge-trailing');
       expect(forceN![1]).toBeLessThanOrEqual(5);
-      expect(setting!.dialDeg).toBeCloseTo(made.anglePerSideDeg, 6);
+      expect(setting!.dialDeg).toBeCloseTo(anglePerSideDeg!, 6);
     }
   });
 
@@ -117,17 +117,28 @@ describe('a plan from outside', () => {
   });
 });
 
-describe('what is not followed yet', () => {
-  test('is taken, held to its limits, and said in the answer; what is followed is not', () => {
+describe('choices of a plan alone', () => {
+  test('a series is followed, and a surface nobody knows is refused by its path', () => {
     const series = [{ surface: 'wood', strokes: 2 }];
     const made = plan({ ...CHEF, choices: { series, proof: true, refineFace: 'whole face' } });
-    expect(made.unmet.map(({ code }) => code)).toEqual(['choices.series']);
-    expect(made.steps.find(({ operation }) => operation === 'edge')!.before).toMatch(/must/);
+    expect(made.unmet).toEqual([]);
+    expect(made.steps.filter(({ operation }) => operation === 'finish')).toHaveLength(1);
+    expect(made.steps.find(({ gate }) => gate.includes('cuts'))!.operation).toBe('test');
     expect(
       errorOf({ ...CHEF, choices: { series: [{ surface: 'silk', strokes: 2 }] } }),
     ).toMatchObject({
       field: 'choices.series[0].surface',
     });
+  });
+
+  test('a stone named that the rack does not hold is told, and the plan is made', () => {
+    const made = plan({
+      ...CHEF,
+      choices: { series: [{ surface: 'leather', stoneId: 'sold', strokes: 9 }] },
+    });
+    expect(made.unmet).toEqual([
+      { code: 'choices.series', text: expect.stringContaining('"sold" is not on the rack') },
+    ]);
   });
 });
 

@@ -29,7 +29,7 @@ import { DEFAULT_CHOICES, type PlanChoices, type PlanInput } from '../plan/choic
 import { planBlade } from '../plan/planner';
 import { planResult, type PlanResult } from '../plan/result';
 import { DEMO_PRICES, DEMO_RACK, rackStoneOf } from '../demo';
-import { readChoices, type NotFollowed } from './plan-choices';
+import { readChoices } from './plan-choices';
 import { POSITIVE, refuse, type Limits, type Reader } from './reader';
 
 const MOST_RACK = 500;
@@ -124,11 +124,11 @@ const stoneOf = (from: Reader): RackStone => {
     changeSeconds: from.openNumber('changeSeconds', null, { min: 0, max: 3600 }) ?? undefined,
     strokes: from.openChoice('strokes', STROKE_LIKINGS, null) ?? undefined,
     flatness: from.yesOrNo('dueForFlattening', false) ? ('due' as const) : undefined,
+    portable: from.yesOrNo('portable', false),
+    fitsRig: from.openYesOrNo('fitsRig', null) ?? undefined,
   };
   from.openNumber('lengthMm', null, SIZE);
   from.openNumber('widthMm', null, SIZE);
-  from.yesOrNo('portable', false);
-  from.yesOrNo('fitsRig', true);
   from.end();
   return rackStoneOf(given);
 };
@@ -191,15 +191,11 @@ const withoutRefused = (choices: PlanChoices, consents: Reader | null): PlanChoi
   };
 };
 
-const askedOf = (
-  input: Reader,
-): { readonly asked: PlanInput; readonly notFollowed: readonly NotFollowed[] } => {
+const askedOf = (input: Reader): PlanInput => {
   const blade = input.object('blade');
   const measures = measuresOf(blade);
   const machine = input.isOpen('machine') ? null : machineOf(input.object('machine'));
-  const { choices, notFollowed } = input.isOpen('choices')
-    ? { choices: DEFAULT_CHOICES, notFollowed: [] }
-    : readChoices(input.object('choices'));
+  const choices = input.isOpen('choices') ? DEFAULT_CHOICES : readChoices(input.object('choices'));
   const consents = blade.isOpen('consents') ? null : blade.object('consents');
   const asked: PlanInput = {
     measures,
@@ -218,26 +214,16 @@ const askedOf = (
   };
   blade.end();
   input.end();
-  return { asked, notFollowed };
+  return asked;
 };
 
 /** Errors: the fields by their path; what cannot be planned at all, with the measure or choice at fault. */
 export const planOperation = (input: Reader): Result<PlanResult> => {
-  const { asked, notFollowed } = askedOf(input);
+  const asked = askedOf(input);
   const made = planBlade(asked);
   if (!made.ok) {
     const { code, message, field } = made.error;
     return fail(code, message, field);
   }
-  const result = planResult(asked, made.value, DEMO_PRICES);
-  return ok({
-    ...result,
-    unmet: [
-      ...result.unmet,
-      ...notFollowed.map(({ choice, instead }) => ({
-        code: `choices.${choice}`,
-        text: `"${choice}" is not followed yet: ${instead}.`,
-      })),
-    ],
-  });
+  return ok(planResult(asked, made.value, DEMO_PRICES));
 };

@@ -18,6 +18,8 @@ export const rackStoneOf = (given: Given): RackStone => {
     flatness: 'flat',
     inWater: false,
     thicknessMm: null,
+    fitsRig: null,
+    portable: false,
     cutFactor: 1,
     changeSeconds: 45,
     ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)),

@@ -2,6 +2,7 @@
  * What else is asked of a blade, kind by kind, beside the measures every blade has: only what changes the
  * work on that kind. The form on screen and the check on the server are made from this one list.
  */
+import { GRIT_SCALES } from '../abrasive';
 import type { BladeKind, Grind, MeasureField } from '../blade';
 
 interface QuestionBase {
@@ -65,6 +66,7 @@ const BUILD: readonly Question[] = [
   choice('surface', 'Faces', ['plain', 'coated', 'etched', 'printed mark', 'polished']),
   choice('rust', 'Rust', ['none', 'spots', 'all over']),
   choice('patina', 'Patina', ['none', 'to be kept', 'may go']),
+  choice('spineWish', 'Spine', ['as it is', 'to be rounded']),
 ];
 
 const TWO_SIDED: readonly Question[] = [
@@ -212,6 +214,8 @@ export const FINISH_WISHES = [
 ] as const;
 const WISH: readonly Question[] = [
   choice('finishWish', 'Finish wished for', FINISH_WISHES),
+  number('finishWishGrit', 'Finish wished for, number', [20, 30_000], 'As the customer says it'),
+  choice('finishWishScale', 'Scale of that number', GRIT_SCALES),
   number('finishWishUm', 'Last abrasive wished for, µm', [0.1, 60], 'Only for a named finish'),
 ];
 

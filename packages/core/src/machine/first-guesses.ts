@@ -30,6 +30,13 @@ export const MACHINE_GUESSES = {
     source: TRADE_HABIT,
     range: [0.05, 0.5],
   },
+  MOST_RAISE_DEG: {
+    what: 'A finer stone on a rig is raised by no more than this: beyond, it is another bevel',
+    value: 0.3,
+    unit: '°',
+    source: TRADE_HABIT,
+    range: [0.1, 0.5],
+  },
   RAIL_GRIP_MM: {
     what: "A blade must stand so far beyond the rail's underside for it to be clipped",
     value: 4,
@@ -52,6 +59,7 @@ export const {
   LEAST_SLOPE,
   SERVES_WITHIN_DEG,
   RIG_REPEATS_DEG,
+  MOST_RAISE_DEG,
   RAIL_GRIP_MM,
   EDGE_OVER_ROD,
 } = valuesOf(MACHINE_GUESSES);

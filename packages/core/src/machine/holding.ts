@@ -21,8 +21,8 @@ import type { Station } from '../outline';
 import { stationOfZone } from '../blade';
 import type { RackStone } from '../abrasive';
 import { calibrate, settingFor } from './calibration';
-import { EDGE_OVER_ROD, RAIL_GRIP_MM, RIG_REPEATS_DEG, SERVES_WITHIN_DEG } from './first-guesses';
-import { abrasiveOf, rodToFace, onSide, settingOn, tiltOnRod, type Machine } from './machine';
+import { EDGE_OVER_ROD, RAIL_GRIP_MM, SERVES_WITHIN_DEG } from './first-guesses';
+import { abrasiveOf, onSide, raiseOf, settingOn, tiltOnRod, type Machine } from './machine';
 
 export interface HeldAt {
   readonly sMm: number;
@@ -304,15 +304,15 @@ const byClamp = (input: HoldingInput, machine: Machine): Holding => {
   const lengths = input.edge.map(([z]) => z);
   const alongOf = (angles: readonly number[]): HeldAt[] =>
     angles.map((angleDeg, index) => ({ sMm: lengths[index]!, angleDeg }));
-  const fit = calibrate(machine.cuts);
-  const repeats = fit.sdDeg ?? RIG_REPEATS_DEG;
   const perStone = input.stones.map((stone, index): StoneSetting => {
-    const raised = index === 0 ? 0 : repeats;
-    const heightMm = pivotForAngle(
-      perSide(input.angleDeg + raised),
-      reach,
-      rodToFace(machine, stone.thicknessMm),
-    );
+    const raised = raiseOf(machine, index);
+    // The step at the bench tells the same figure: target, raise, calibration, thickness of the stone.
+    const heightMm = settingOn(
+      machine,
+      input.angleDeg + raised,
+      input.bevelFaceMm,
+      stone.thicknessMm,
+    ).pivotMm!;
     return {
       stoneId: stone.id,
       stone: stone.name,

@@ -19,6 +19,7 @@ export {
   hasDial,
   NO_SIZES,
   onSide,
+  raiseOf,
   settingOn,
   SIZES_OF,
   type Machine,

@@ -67,9 +67,9 @@ describe('a setting in the machine’s own terms', () => {
     const { setDeg, text, why } = settingOn({ ...rig, cuts }, 16, 0.7);
     expect(setDeg).toBeCloseTo(14.5, 9);
     expect(textOf(text)).toContain('Set Rod rig to 14.5° for 16.0° per side (2 test cuts');
-    // tan 16° over 150 mm, the rod lying on the stone's face.
+    // Set for what the cuts say: tan 14.5° over 150 mm, the rod lying on the stone's face.
     expect(textOf(text)).toContain(
-      `${(150 * Math.tan((16 * Math.PI) / 180)).toFixed(1)} mm above the plane`,
+      `${(150 * Math.tan((14.5 * Math.PI) / 180)).toFixed(1)} mm above the plane`,
     );
     expect(why.inputs.map(({ value }) => value)).toContain(2);
   });

@@ -5,7 +5,7 @@ import { mm, perSide, toRadians, type Why } from '../units';
 import { beltBevel, pivotForAngle, wheelBevel } from '../angle';
 import type { AbrasiveKindId } from '../abrasive';
 import { calibrate, settingFor, type MachineKind, type TestCut } from './calibration';
-import { SEEN_DEG } from './first-guesses';
+import { MOST_RAISE_DEG, RIG_REPEATS_DEG, SEEN_DEG } from './first-guesses';
 
 export interface MachineSizes {
   /** Belts: radius of the sag under the blade. */
@@ -18,6 +18,8 @@ export interface MachineSizes {
   readonly rodToFaceMm: number | null;
   /** Clamp rigs: thickness of the stone that distance was measured with. */
   readonly stoneForRodMm: number | null;
+  /** Clamp rigs: raised by so much at every stone but the first. */
+  readonly raiseDeg: number | null;
   /** Guide rails: from the centre plane of the blade to the underside. */
   readonly railOffsetMm: number | null;
   /** Shims, coins: thickness of one. */
@@ -37,6 +39,7 @@ export const NO_SIZES: MachineSizes = {
   pivotReachMm: null,
   rodToFaceMm: null,
   stoneForRodMm: null,
+  raiseDeg: null,
   railOffsetMm: null,
   shimMm: null,
   rodLengthMm: null,
@@ -55,7 +58,7 @@ export interface Machine {
 export const SIZES_OF: Readonly<Record<MachineKind, readonly (keyof MachineSizes)[]>> = {
   belt: ['sagRadiusMm', 'speedMPerS'],
   wheel: ['wheelDiameterMm', 'speedMPerS'],
-  'clamp rig': ['pivotReachMm', 'rodToFaceMm', 'stoneForRodMm'],
+  'clamp rig': ['pivotReachMm', 'rodToFaceMm', 'stoneForRodMm', 'raiseDeg'],
   table: [],
   'guide rail': ['railOffsetMm'],
   shims: ['shimMm'],
@@ -117,6 +120,18 @@ const pivotOf = (machine: Machine, angleDeg: number, stoneMm: number | null): nu
     ? pivotForAngle(perSide(angleDeg), pivotReachMm, rodToFace(machine, stoneMm))
     : null;
 };
+
+/**
+ * Degrees a rig is raised by at a stone of the chain: nothing on the first, its repeatability on every finer one, so
+ * that the apex is surely reached. Editable; it does not add up stone after stone.
+ *
+ * @example
+ * raiseOf({ name: 'Table', kind: 'table', sizes: NO_SIZES, cuts: [] }, 2); // 0
+ */
+export const raiseOf = ({ kind, sizes, cuts }: Machine, index: number): number =>
+  kind === 'clamp rig' && index > 0
+    ? Math.min(sizes.raiseDeg ?? calibrate(cuts).sdDeg ?? RIG_REPEATS_DEG, MOST_RAISE_DEG)
+    : 0;
 
 /** Rod to the face of that stone: a thicker one stands nearer to the blade. Unknown thickness changes nothing. */
 export const rodToFace = ({ sizes }: Machine, stoneMm: number | null | undefined): number =>
@@ -205,7 +220,7 @@ export const settingOn = (
   if (distance) return distance;
   const fit = calibrate(machine.cuts);
   const setDeg = settingFor(fit, angleDeg);
-  const pivotMm = pivotOf(machine, angleDeg, stoneMm);
+  const pivotMm = pivotOf(machine, setDeg, stoneMm);
   const shape = shapeText(machine, angleDeg, bevelFaceMm, pivotMm);
   const dial = say('set.dial', {
     machine: machine.name,

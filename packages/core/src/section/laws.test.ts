@@ -229,7 +229,12 @@ describe('the volume along the edge', () => {
 
   test('thinning and bevel together take what the whole section lost', () => {
     const targets = { at5Mm: null, at10Mm: null };
-    const thinned = usualWork('chef', 1, 41, { targets, remnantMm: 0.08 });
+    const thinned = usualWork('chef', 1, 41, {
+      targets,
+      remnantMm: 0.08,
+      stopMm: null,
+      bandsDeg: null,
+    });
     const plain = usualWork('chef');
     expect(thinned.thinning.mm3).toBeGreaterThan(0);
     expect(thinned.edge.mm3).toBeLessThan(plain.edge.mm3);

@@ -1,4 +1,5 @@
 /** Every code with its English. */
+import { AROUND_ENGLISH } from './around-the-stones';
 import { EVENT_ENGLISH } from './events';
 import { HOLDING_ENGLISH } from './holding';
 import { STEP_ENGLISH } from './steps';
@@ -6,6 +7,7 @@ import { WARNING_ENGLISH } from './warnings';
 
 export const ENGLISH = {
   ...STEP_ENGLISH,
+  ...AROUND_ENGLISH,
   ...WARNING_ENGLISH,
   ...HOLDING_ENGLISH,
   ...EVENT_ENGLISH,

@@ -17,8 +17,9 @@ export interface RoundParam {
 
 const BURR_POLICY = {
   none: 'until no burr is felt on either side',
-  'small and centred': 'until what is left is small and centred',
-  'a trace': 'leaving a trace for skins',
+  'small and centred':
+    'until what is left is small and centred: alike on both sides, in every zone',
+  'a trace': 'until a trace is left, alike on both sides, for skins',
 } as const;
 type BurrPolicyId = keyof typeof BURR_POLICY;
 
@@ -69,7 +70,7 @@ const roundsText = (rounds: readonly RoundParam[]): string =>
 
 export const STEP_ENGLISH = {
   'axe.deburr.instruction.filed':
-    'The fine side of a stone, a few light strokes a side, until no burr is felt: a complete service for work on logs.',
+    'The same file, lighter and raised a few degrees, falling counts a side, until no burr is felt: a complete service for work on logs.',
   'axe.deburr.instruction.rounded':
     'Light circles in turn, slightly raised, until no burr is felt.',
   'axe.edge.caution':
@@ -138,7 +139,11 @@ export const STEP_ENGLISH = {
   'deburr.before': 'What the burr policy allows is all that is left.',
   'deburr.check': 'Thumb away from the edge, each side, each zone.',
   'deburr.instruction': ({ policy, isClinging }: { policy: BurrPolicyId; isClinging: boolean }) =>
-    `Rinse the stone first. Weight of the hand only, alternate sides, ${BURR_POLICY[policy]}.${isClinging ? ' This steel’s burr clings: light passes, both sides, several times.' : ''}`,
+    `Rinse the stone first. Weight of the hand only, falling counts a side, ${BURR_POLICY[policy]}.${isClinging ? ' This steel’s burr clings: lighter, not more.' : ''}`,
+  'deburr.scrub.check': 'Smaller at each swap, and not thrown over to the other side.',
+  'deburr.scrub.instruction': ({ swaps }: { swaps: number }) =>
+    `This steel’s burr clings. Weight of the hand, heel to tip, short passes; swap ${swaps} times, fewer passes each time. Lighter, not more, where it stays.`,
+  'deburr.scrub.title': ({ stone }: { stone: string }) => `Scrub the burr down on ${stone}`,
   'deburr.title': ({ stone }: { stone: string }) => `Take the burr off on ${stone}`,
   'edge.before.first': ({ mustCutAfterFirst }: { mustCutAfterFirst: boolean }) =>
     `Burr everywhere, tip back, chips out, bevel even and as high as meant${mustCutAfterFirst ? '; cleaned and stropped it must already cut' : ''}.`,
@@ -150,6 +155,9 @@ export const STEP_ENGLISH = {
     'Work each side until the smallest burr runs from heel to tip without a gap. This decides the result: do not leave early.',
   'edge.instruction.next':
     'Take out the scratches of the stone before, until the pattern is even from heel to tip and nothing glints.',
+  'edge.instruction.tip-on-machine':
+    'Stop with the tip at half the width of the belt or wheel and lift off: it never runs past.',
+  'edge.title.by-hand': ({ stone }: { stone: string }) => `By hand from here: the edge on ${stone}`,
   'edge.title.first': ({ stone }: { stone: string }) => `Set the edge on ${stone}`,
   'edge.title.next': ({ stone }: { stone: string }) => `Refine on ${stone}`,
   'faces.before': 'The faces are done: after the edge they would spoil it.',
@@ -279,6 +287,8 @@ export const STEP_ENGLISH = {
     pattern: keyof typeof PATTERN;
     rounds: readonly RoundParam[];
   }) => `${PATTERN[pattern]}: ${roundsText(rounds)}`,
+  'pattern.own': ({ rounds }: { rounds: readonly RoundParam[] }) =>
+    `your own rounds: ${roundsText(rounds)}`,
   'pattern.machine': 'slow passes, sides in turn, cool to the bare hand',
   'pattern.side-after-side': ({ rounds }: { rounds: readonly RoundParam[] }) =>
     rounds.map(({ side, count }) => `${count} on the ${side}`).join(', then '),
@@ -302,6 +312,7 @@ export const STEP_ENGLISH = {
   'razor.ready.instruction': ({ layers }: { layers: number }) =>
     `Disinfect the blade by the rules of the trade. ${layers > 0 ? `${layers} ${layers === 1 ? 'layer' : 'layers'} of tape along the spine, the same on both sides, fresh at every stone.` : 'The spine goes bare on the stone: it wears with the edge, and the angle stays.'}`,
   'razor.ready.title': 'Disinfect, and tape the spine',
+  'razor.ready.title.bare': 'Disinfect, spine bare',
   'razor.ready.zone': 'whole blade',
   'razor.strop.instruction':
     'Hard-backed leather, spine leading, flat, only a few laps: it trades a little keenness for comfort, and more rounds it.',

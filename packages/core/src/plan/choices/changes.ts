@@ -2,15 +2,18 @@
  * The operator's own changes to single steps, each with its reason. They are part of the choices, so every
  * recomputing applies them anew; a change whose step is no longer there is kept and told, never dropped.
  */
-import { DIRECTIONS } from './manner';
+import { DIRECTIONS, STROKE_PATTERNS } from './manner';
 
 export const CHANGEABLE = [
+  'stone',
   'angle',
+  'pattern',
   'strokes',
   'force',
   'direction',
   'minutes',
   'words',
+  'order',
   'left out',
 ] as const;
 export type Changeable = (typeof CHANGEABLE)[number];
@@ -19,7 +22,10 @@ export interface StepChange {
   /** The step by its operation and its place among those: `refine 2`. */
   readonly step: string;
   readonly what: Changeable;
-  /** As typed: degrees per side, strokes a side, newtons, a direction, minutes, words; empty for left out. */
+  /**
+   * As typed: a stone of the rack by its id, degrees per side, a pattern, strokes a side, newtons, a direction, minutes,
+   * words, the step it is to follow (empty puts it first); empty for left out.
+   */
   readonly to: string;
   readonly reason: string;
 }
@@ -61,6 +67,16 @@ export const changeProblem = ({ what, to }: Pick<StepChange, 'what' | 'to'>): st
       return DIRECTIONS.some((each) => each === to)
         ? null
         : `Direction must be one of ${DIRECTIONS.join(', ')}; "${to}" was given`;
+    case 'stone':
+      return to.trim().length > 0 && to.length <= 40
+        ? null
+        : `Stone must be one of the rack; "${to}" was given`;
+    case 'pattern':
+      return STROKE_PATTERNS.some((each) => each === to)
+        ? null
+        : `Pattern must be one of ${STROKE_PATTERNS.join(', ')}; "${to}" was given`;
+    case 'order':
+      return to.length <= 40 ? null : `Step must be named in at most 40 letters; "${to}" was given`;
     case 'words':
       return to.trim().length >= 3 && to.length <= 600
         ? null

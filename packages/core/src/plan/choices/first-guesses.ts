@@ -65,6 +65,20 @@ export const PLAN_CHOICES_GUESSES = {
     source: TRADE_HABIT,
     range: [1, 4],
   },
+  SHEEN_UM: {
+    what: 'The last abrasive a bevel came from, by its sheen',
+    value: { mirror: 1, bright: 4, haze: 6, satin: 12, dull: 20 },
+    unit: 'µm',
+    source: TRADE_HABIT,
+    range: [0.5, 30],
+  },
+  AS_IT_CAME_RATIO: {
+    what: 'As it came is met by a last stone up to this much coarser',
+    value: 2,
+    unit: 'ratio',
+    source: TRADE_HABIT,
+    range: [1.3, 3],
+  },
   TAPE_MM: {
     what: "One layer of the tape that is put on a razor's spine",
     value: 0.1,
@@ -85,5 +99,7 @@ export const {
   FACE_STOCK_UM,
   HAND_ALLOWANCE_DEG,
   BELOW_WINDOW_DEG,
+  SHEEN_UM,
+  AS_IT_CAME_RATIO,
   TAPE_MM,
 } = valuesOf(PLAN_CHOICES_GUESSES);

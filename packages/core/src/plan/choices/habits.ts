@@ -1,5 +1,12 @@
 /** What of a plan's choices is a habit of the shop, and what a template hands on to the next of its kind. */
 import { DEFAULT_CHOICES, type PlanChoices } from './choices';
+import type { OwnPatterns } from './own-patterns';
+
+/** Rounds laid for an operation; those of one step are that plan's alone. */
+const byOperation = (own: OwnPatterns | null): OwnPatterns | null => {
+  const kept = Object.entries(own ?? {}).filter(([name]) => !/ \d+$/.test(name));
+  return kept.length === 0 ? null : Object.fromEntries(kept);
+};
 
 /**
  * The schools and patterns, with everything of one blade put back to where a plan begins.
@@ -15,6 +22,14 @@ export const habitsOf = (choices: PlanChoices): PlanChoices => ({
   burrPolicy: choices.burrPolicy,
   school: choices.school,
   finishing: { ...choices.finishing, stropId: null },
+  series: choices.series?.map((part) => ({ ...part, stoneId: null })) ?? null,
+  handFromUm: choices.handFromUm,
+  ownPatterns: byOperation(choices.ownPatterns),
+  force: choices.force,
+  order: choices.order,
+  refineFace: choices.refineFace,
+  deburrRaiseDeg: choices.deburrRaiseDeg,
+  microStrokes: choices.microStrokes,
   pattern: choices.pattern,
   practice: choices.practice,
   thinDepth: choices.thinDepth,

@@ -12,10 +12,20 @@ export {
 export {
   ANGLE_LIMITS_DEG,
   DEFAULT_CHOICES,
+  FORCE_LIMITS,
+  MICRO_STROKES_LIMITS,
+  MOST_BANDS,
+  MOST_DEBURR_RAISE_DEG,
+  REFINED_FACES,
   THIN_DEPTHS,
   withDefaults,
+  WORK_ORDERS,
+  type ForceHabit,
   type PlanChoices,
+  type RefinedFace,
+  type ThinBandChoice,
   type ThinDepth,
+  type WorkOrder,
 } from './choices';
 export {
   chosenStrop,
@@ -35,8 +45,10 @@ export {
   MICRO_FACE_MM,
   OLD_EDGE_RISE_MM,
   SAME_GRADE_RATIO,
+  SOFT_BACK_ROUNDS_DEG,
   TAPE_MM,
 } from './first-guesses';
+export { finishWishOf, type FinishWish } from './finish-wish';
 export { habitsOf, templateOf } from './habits';
 export type { PlanInput } from './input';
 export {
@@ -56,6 +68,13 @@ export {
   type StrokePattern,
   type ThinTargets,
 } from './manner';
+export {
+  MOST_OWN_ROUNDS,
+  OWN_ZONES,
+  ownRoundsOf,
+  type OwnPatterns,
+  type OwnRound,
+} from './own-patterns';
 export {
   BLADE_PARTS,
   MOST_IN_CHAIN,
@@ -77,3 +96,11 @@ export {
   type Practice,
 } from './practice';
 export { SCHOOL_QUESTIONS, schoolsOf } from './schools';
+export {
+  MOST_IN_SERIES,
+  MOST_OVER_DEG,
+  SERIES_SURFACES,
+  seriesOf,
+  type SeriesPart,
+  type SeriesSurface,
+} from './series';

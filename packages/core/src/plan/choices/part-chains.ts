@@ -72,7 +72,7 @@ export const namedChain = (
     );
   }
   const steps = named.map((entry, index) => {
-    const removeMm3 = costs.removeMm3(index === 0 ? null : named[index - 1]!);
+    const removeMm3 = costs.removeMm3(index === 0 ? null : named[index - 1]!, entry);
     return { id: entry.id, um: entry.um, removeMm3, seconds: costs.seconds(entry, removeMm3) };
   });
   return ok({

@@ -148,7 +148,7 @@ describe('a plan that hangs on a measure', () => {
       matter: 'thicknessBehindEdgeMm',
       sigma: 0.02,
       off: 'more',
-      becomes: 'a little each visit',
+      becomes: 'to the use',
     });
     const beyond = spreadOf(thick(turning + 0.01), known('caliper')).turns;
     expect(beyond).toContainEqual({

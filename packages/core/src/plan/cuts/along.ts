@@ -6,7 +6,9 @@ import type { CutStrategy } from './cut-strategy';
 import {
   closes,
   sumAlong,
+  sumBands,
   workStages,
+  type StageSum,
   type StageSums,
   type WorkedStage,
   type WorkedStation,
@@ -60,13 +62,14 @@ export const workAlong = (
   local: readonly LocalShape[],
   riseMm: (zMm: number) => number,
   wanted: Wanted,
-): { sums: StageSums; notWorked: number } => {
+): { sums: StageSums; bands: readonly StageSum[]; notWorked: number } => {
   const stations = local.map(({ station, shape }): WorkedStation => {
     const worked = workedAt(strategy, shape, riseMm(station.zMm), wanted);
     return { sMm: station.sMm, stages: worked.ok ? worked.value : null };
   });
   return {
     sums: sumAlong(stations),
+    bands: sumBands(stations),
     notWorked: stations.filter(({ stages }) => stages === null).length,
   };
 };

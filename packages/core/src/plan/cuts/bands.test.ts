@@ -6,12 +6,15 @@ import { BANDS_ABOVE_PRIMARY_DEG, REMNANT_MM } from './first-guesses';
 import { faceCut, workStages } from './stages';
 
 const thick = valueOf(flatGrind({ ...KITCHEN_SECTION, thicknessBehindEdgeMm: 0.7, angleDeg: 18 }));
+/** A remnant of the old bevel up, measured along it. */
+const bevel = (18 * Math.PI) / 180;
+const startY = 0.03 + REMNANT_MM * Math.cos(bevel);
+const REMNANT_START = { xMm: startY * Math.tan(bevel), yMm: startY };
 const input = (part: Partial<BandInput> = {}): BandInput => ({
   section: thick.section,
   apexMm: 0.03,
-  oldAngleDeg: 18,
   primaryDeg: thick.primaryAngle,
-  remnantMm: REMNANT_MM,
+  start: REMNANT_START,
   targets: { at5Mm: null, at10Mm: null },
   ...part,
 });

@@ -31,11 +31,9 @@ export interface BandInput {
   readonly section: Section;
   /** After the outline is up. */
   readonly apexMm: number;
-  /** Of the bevel that is there. */
-  readonly oldAngleDeg: number;
+  /** Where the first band begins: distance from the datum plane, and height. */
+  readonly start: Pick<Band, 'xMm' | 'yMm'>;
   readonly primaryDeg: number;
-  /** From here up on the old bevel nothing is left of it, measured along it. */
-  readonly remnantMm: number;
   readonly targets: ThinTargets;
 }
 
@@ -47,10 +45,8 @@ const degOf = (slope: number): number => toDegrees(radians(Math.atan(slope)));
  * the remnant below it, or when the bands would not fall in angle.
  */
 export const thinningBands = (input: BandInput): Result<readonly Band[]> => {
-  const { section, apexMm, oldAngleDeg, primaryDeg, remnantMm, targets } = input;
-  const bevel = toRadians(perSide(oldAngleDeg));
-  const startY = apexMm + remnantMm * Math.cos(bevel);
-  const startX = startY * Math.tan(bevel);
+  const { section, apexMm, primaryDeg, targets } = input;
+  const { xMm: startX, yMm: startY } = input.start;
   const now = AIMED_AT_MM.map((at) => thicknessAtMm(section, apexMm + at));
   const given = [targets.at5Mm, targets.at10Mm];
   for (const [index, at] of AIMED_AT_MM.entries()) {

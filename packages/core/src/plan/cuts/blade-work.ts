@@ -2,7 +2,7 @@
 import type { Section, Side } from '../../section';
 import type { Chain } from '../../abrasive';
 import type { ThinTargets } from '../choices';
-import type { StageSums, WorkedStage } from './stages';
+import type { StageSum, StageSums, WorkedStage } from './stages';
 
 /** A place along the blade: its height, and the thickness of its spine. */
 export interface Place {
@@ -22,8 +22,12 @@ export interface Shape {
 
 export interface ThinWanted {
   readonly targets: ThinTargets;
-  /** Of the old bevel, measured along it. */
+  /** Of the old bevel, measured along it: where thinning stops with no thickness to stop at. */
   readonly remnantMm: number;
+  /** Thickness behind the edge to stop at; null goes down to the remnant. */
+  readonly stopMm: number | null;
+  /** Angles of the bands from the edge up; null is as usual of the blade. */
+  readonly bandsDeg: readonly number[] | null;
 }
 
 export interface MicroWanted {
@@ -44,10 +48,20 @@ export interface GroundSide {
   readonly share: number;
 }
 
+/** A band as it was cut, half way along. */
+export interface CutBand {
+  readonly angleDeg: number;
+  /** Above the new edge, where it begins and where it runs out. */
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
 /** The work of one plan, for the steps and the figures of the kind. */
 export interface BladeWork {
   readonly angleDeg: number;
   readonly sums: StageSums;
+  /** Of the bands of the thinning, from the edge up. */
+  readonly bandSums: readonly StageSum[];
   readonly chain: Chain | null;
   readonly micro: MicroWanted | null;
   /** Half way along. */
@@ -56,7 +70,12 @@ export interface BladeWork {
   readonly riseMm: number;
   /** What a tired apex needs, and what the kind adds to it; without the outline. */
   readonly apexRiseMm: number;
-  readonly bands: readonly { readonly angleDeg: number; readonly fromMm: number }[];
+  readonly bands: readonly CutBand[];
   /** Of the old bevel, where thinning stops. */
   readonly remnantMm: number;
+  /** Thickness behind the edge thinning stops at; null where it goes to the remnant. */
+  readonly stopMm: number | null;
 }
+
+/** As far as the section half way along tells. */
+export type SectionWork = Omit<BladeWork, 'sums' | 'bandSums' | 'chain'>;

@@ -4,7 +4,7 @@ import type { Side } from '../../section';
 import type { BladeKind, Use } from '../../blade';
 import type { Answers } from '../../intake';
 import type { Approach, PlanInput } from '../choices';
-import type { BladeWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';
+import type { SectionWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';
 import type { CutStage, StageSum, StageSums } from './stages';
 
 export interface StrategyInput {
@@ -40,15 +40,19 @@ export interface CutStrategy {
   /** Lift is told station by station: one for a zone would be a different angle at every height. */
   readonly byStation: boolean;
   readonly microUsual: MicroWanted | null;
+  /** Height of the strip at the apex each finer stone clears, mm; null where the whole face is to look alike. */
+  readonly finishStripMm: number | null;
   readonly shapeAt: (place: Place) => Result<Shape>;
   readonly groundAt: (angleDeg: number) => readonly GroundSide[];
   /** Distance of the spine corner from the datum plane on the ground side. */
   readonly spineOffsetMm: (thicknessMm: number) => number;
   /** How much further the apex comes up than its sharpness asks. */
   readonly extraRiseMm: (angleDeg: number) => number;
+  /** The angle a side that is not ground is laid at when the burr is taken off it. */
+  readonly flatSideDeg: number;
   readonly stagesFor: (shape: Shape, riseMm: number, wanted: Wanted) => Result<readonly CutStage[]>;
   /** Where the volume is not that of the section carried along the edge. */
-  readonly sumsOf?: (sums: StageSums, work: Omit<BladeWork, 'sums' | 'chain'>) => StageSums;
+  readonly sumsOf?: (sums: StageSums, work: SectionWork) => StageSums;
   /** What the stones of the edge take, where another tool takes its share first. */
   readonly stockOf?: (sums: StageSums) => StageSum;
 }

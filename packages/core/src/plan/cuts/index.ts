@@ -1,8 +1,17 @@
 /** What is cut: angle, outline, stages of cuts, bands, lifts. */
 export { shapesAlong, workAlong, workedAt, type LocalShape } from './along';
 export { chooseAngle, presentAngle } from './angle';
-export { AIMED_AT_MM, thinningBands } from './bands';
-export type { BladeWork, GroundSide, MicroWanted, Place, Shape, Wanted } from './blade-work';
+export { AIMED_AT_MM, thinningBands, type Band } from './bands';
+export type {
+  BladeWork,
+  CutBand,
+  GroundSide,
+  MicroWanted,
+  Place,
+  SectionWork,
+  Shape,
+  Wanted,
+} from './blade-work';
 export {
   frontSide,
   otherSide,
@@ -10,13 +19,15 @@ export {
   type CutStrategy,
   type StrategyInput,
 } from './cut-strategy';
-export { REMNANT_MM } from './first-guesses';
+export { fallingBands, thinningStart, usualBandsDeg } from './falling-bands';
+export { APEX_STRIP_MM, FLAT_BEVEL_STRIP_MM, REMNANT_MM, THINNING_LEAST_UM } from './first-guesses';
 export { heldSides, liftsOfZones, liftsOver, type StationLift, type ZoneLift } from './lifts';
 export {
   apexRiseOf,
   OUTLINE_FAULTS,
   outlineWork,
   raisedCurves,
+  wantsOutlineStep,
   type OutlineWork,
 } from './outline-work';
 export {
@@ -35,5 +46,5 @@ export {
   type StageSums,
   type WorkedStage,
 } from './stages';
-export { bandsOf, decideThinning } from './thinning';
+export { bandsOf, decideThinning, hasThinningStone } from './thinning';
 export { TIP_TEXT, tipWork } from './tip-work';

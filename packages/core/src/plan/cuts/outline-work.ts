@@ -1,13 +1,24 @@
 /** The outline brought up: what is to come out of it, how deep along the edge, and the curves it leaves. */
-import { ok, type Result } from '../../units';
+import { exceeds, ok, type Result } from '../../units';
 import { interpolate, type BladePoint } from '../../geometry';
 import { repairOutline, type EdgeCurves, type OutlineRepair } from '../../outline';
-import type { Damage, DamageKind } from '../../blade';
+import { isOneSided, type BladeKind, type Damage, type DamageKind } from '../../blade';
 import { OLD_EDGE_RISE_MM, type PlanInput } from '../choices';
-import { APEX_RISE_MM } from './first-guesses';
+import { APEX_RISE_MM, WITH_BEVEL_MM, WITH_FRONT_MM } from './first-guesses';
 
 /** What is missing from the outline and has to be worked out of it. */
-export const OUTLINE_FAULTS: readonly DamageKind[] = ['chip', 'recurve', 'over-ground heel'];
+export const OUTLINE_FAULTS: readonly DamageKind[] = ['chip', 'pit', 'recurve', 'over-ground heel'];
+/** Out of the edge with the bevel: no step of its own is made for a chip no deeper. */
+const comesWithBevelMm = (kind: BladeKind): number =>
+  isOneSided(kind) ? WITH_FRONT_MM : WITH_BEVEL_MM;
+
+/** Whether the outline is worked before the edge: for a hollow always, for chips where the bevel does not reach them. */
+export const wantsOutlineStep = (kind: BladeKind, faults: readonly Damage[]): boolean =>
+  faults.some(
+    ({ kind: found, depthMm }) =>
+      (found !== 'chip' && found !== 'pit') || exceeds(depthMm, comesWithBevelMm(kind)),
+  );
+
 /** Above this share of the edge raised for a chip the whole edge is said to come up. */
 const WHOLE_EDGE_SHARE = 0.6;
 

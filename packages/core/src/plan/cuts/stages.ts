@@ -26,6 +26,8 @@ export interface StageCut {
   readonly face: Face;
   /** To the datum plane; null for a joint. */
   readonly angleDeg: number | null;
+  /** Height at which a face begins, mm; absent for a joint and for a cut parallel to the datum plane. */
+  readonly atMm?: number;
 }
 
 /** A cut at an angle to the datum plane through (x, y), and the face it leaves. */
@@ -40,6 +42,7 @@ export const faceCut = (
   line: faceLine(side, perSide(angleDeg), xMm, yMm),
   face: { side, role, ...(order === undefined ? {} : { order }) },
   angleDeg,
+  atMm: yMm,
 });
 
 /** A cut parallel to the datum plane, that far from it. */
@@ -60,6 +63,13 @@ export interface WorkedStage extends CutStage {
   readonly areaMm2: number;
   /** Widths of all faces it left, mm. */
   readonly faceMm: number;
+  /** Of each band, from the edge up; empty where the faces are not numbered. */
+  readonly bands: readonly {
+    readonly areaMm2: number;
+    readonly faceMm: number;
+    /** Where it ran out into the face when it was cut, whatever took its upper part later. */
+    readonly topMm: number;
+  }[];
 }
 
 const widthOfFaces = ({ vertices }: Section, faces: readonly Face[]): number =>
@@ -69,21 +79,47 @@ const widthOfFaces = ({ vertices }: Section, faces: readonly Face[]): number =>
     return sum + Math.hypot(b.x - a.x, b.y - a.y);
   }, 0);
 
+/** Top of the lowest edge of one face; null when none is left. */
+const topOfFace = ({ vertices }: Section, face: Face): number | null => {
+  const at = vertices.findIndex((vertex) => sameFace(vertex.face, face));
+  if (at < 0) return null;
+  return Math.max(vertices[at]!.y, vertices[(at + 1) % vertices.length]!.y);
+};
+
 /** The stages one after another; each takes what the one before has left. */
 export const workStages = (section: Section, stages: readonly CutStage[]): WorkedStage[] => {
   let worked = section;
   return stages.map(({ id, cuts }) => {
     let areaMm2 = 0;
+    const bandAreas: number[] = [];
+    const bandTops: number[] = [];
     for (const { line, face } of cuts) {
       const cut = cutSection(worked, line, face);
       worked = cut.section;
       areaMm2 += cut.removedAreaMm2;
+      if (face.order !== undefined) {
+        const band = face.order - 1;
+        bandAreas[band] = (bandAreas[band] ?? 0) + cut.removedAreaMm2;
+        bandTops[band] = topOfFace(worked, face) ?? bandTops[band] ?? 0;
+      }
     }
-    const faceMm = widthOfFaces(
-      worked,
-      cuts.map(({ face }) => face),
-    );
-    return { id, cuts, section: worked, areaMm2, faceMm };
+    const widthOf = (cutsOf: readonly StageCut[]): number =>
+      widthOfFaces(
+        worked,
+        cutsOf.map(({ face }) => face),
+      );
+    return {
+      id,
+      cuts,
+      section: worked,
+      areaMm2,
+      faceMm: widthOf(cuts),
+      bands: bandAreas.map((area, index) => ({
+        areaMm2: area,
+        faceMm: widthOf(cuts.filter(({ face }) => face.order === index + 1)),
+        topMm: bandTops[index] ?? 0,
+      })),
+    };
   });
 };
 
@@ -119,6 +155,24 @@ export const sumAlong = (stations: readonly WorkedStation[]): StageSums => {
       : { mm3: 0, faceMm2: 0 };
   }
   return sums as StageSums;
+};
+
+/** The bands of the thinning summed the same way, from the edge up. */
+export const sumBands = (stations: readonly WorkedStation[]): readonly StageSum[] => {
+  const bandsOf = ({ stages }: WorkedStation): WorkedStage['bands'] =>
+    stages?.find(({ id }) => id === 'thinning')?.bands ?? [];
+  const count = Math.max(0, ...stations.map((station) => bandsOf(station).length));
+  return Array.from({ length: count }, (_, band) => {
+    let [mm3, faceMm2] = [0, 0];
+    for (let index = 1; index < stations.length; index += 1) {
+      const [a, b] = [stations[index - 1]!, stations[index]!];
+      const [left, right] = [bandsOf(a)[band], bandsOf(b)[band]];
+      const half = (b.sMm - a.sMm) / 2;
+      mm3 += half * ((left?.areaMm2 ?? 0) + (right?.areaMm2 ?? 0));
+      faceMm2 += half * ((left?.faceMm ?? 0) + (right?.faceMm ?? 0));
+    }
+    return { mm3, faceMm2 };
+  });
 };
 
 /**

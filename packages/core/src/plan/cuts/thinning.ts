@@ -1,10 +1,10 @@
 /** Whether a blade is thinned, how far, and why. */
-import { exceeds, perSide, toRadians } from '../../units';
+import { exceeds } from '../../units';
+import { abrasiveKind, type RackStone } from '../../abrasive';
 import type { Use } from '../../blade';
-import type { PlanChoices, ThinDepth } from '../choices';
-import { AIMED_AT_MM } from './bands';
-import type { ThinWanted } from './blade-work';
-import { OUTGROWN_SHARE, REMNANT_MM, THIN_TO_SHARE } from './first-guesses';
+import { partChain, type PlanChoices, type ThinDepth } from '../choices';
+import type { CutBand, ThinWanted } from './blade-work';
+import { LITTLE_MM, REMNANT_MM, THIN_TO_SHARE, THINNING_LEAST_UM } from './first-guesses';
 import type { WorkedStage } from './stages';
 
 interface Outgrown {
@@ -12,11 +12,10 @@ interface Outgrown {
   readonly use: Use;
   /** Whether thickness behind the edge means anything for it. */
   readonly isThinned: boolean;
-  readonly presentDeg: number;
+  /** Whether the rack has something coarse enough to take steel down. */
+  readonly hasCoarseStone: boolean;
   /** Behind the edge after the edge alone was worked. */
   readonly thicknessAfterMm: number;
-  /** Of the apex, half way along. */
-  readonly riseMm: number;
 }
 
 export interface ThinningDecision {
@@ -27,44 +26,82 @@ export interface ThinningDecision {
   /** Null where it is not thinned. */
   readonly depth: ThinDepth | null;
   readonly reason: string;
+  /** Wanted, and why it cannot be done with what the rack holds. */
+  readonly notDone: string | null;
 }
 
-/** The operator's choice where there is one; else where the blade has outgrown its use, and as far as it has. */
+const NO_COARSE_STONE = `The blade wants thinning, and no stone of ${THINNING_LEAST_UM} µm or coarser is on the rack: with a finer one it takes hours`;
+
+/**
+ * Whether the rack can thin at all: a stone or plate coarse enough, or stones named for it.
+ *
+ * @example
+ * hasThinningStone([], DEFAULT_CHOICES); // false
+ */
+export const hasThinningStone = (
+  rack: readonly RackStone[],
+  { chains, thinBands }: Pick<PlanChoices, 'chains' | 'thinBands'>,
+): boolean =>
+  rack.some(
+    ({ kind, um }) =>
+      abrasiveKind(kind).task === 'edge' &&
+      kind !== 'paper' &&
+      kind !== 'film' &&
+      um >= THINNING_LEAST_UM,
+  ) ||
+  (partChain(chains, 'primary')?.stones?.length ?? 0) > 0 ||
+  (thinBands ?? []).some(({ stoneId }) => rack.some(({ id }) => id === stoneId));
+
+/** The operator's choice where there is one; else where the blade has outgrown its use, and as far as the use wants. */
 export const decideThinning = (blade: Outgrown): ThinningDecision => {
   const { choices, use, thicknessAfterMm } = blade;
   const limitMm: number | null = blade.isThinned ? use.limitBehindEdgeMm : null;
   const advised = limitMm !== null && exceeds(thicknessAfterMm, limitMm);
-  const isWanted = blade.isThinned && (choices.thin ?? advised);
-  const depth =
-    choices.thinDepth ??
-    (limitMm !== null && thicknessAfterMm > OUTGROWN_SHARE * limitMm
-      ? 'to the remnant'
-      : 'a little each visit');
-  const bevelRad = toRadians(perSide(blade.presentDeg));
-  const targetMm = THIN_TO_SHARE * (limitMm ?? thicknessAfterMm);
-  const littleMm = (targetMm / 2 / Math.tan(bevelRad) - blade.riseMm) / Math.cos(bevelRad);
+  const isAsked = blade.isThinned && (choices.thin ?? advised);
+  const notDone = isAsked && !blade.hasCoarseStone ? NO_COARSE_STONE : null;
+  const isWanted = isAsked && notDone === null;
+  const depth = choices.thinDepth ?? 'to the use';
   return {
     limitMm,
     advised,
     wanted: isWanted
       ? {
           targets: choices.thinTo,
-          remnantMm: depth === 'a little each visit' ? Math.max(REMNANT_MM, littleMm) : REMNANT_MM,
+          remnantMm: REMNANT_MM,
+          stopMm: stopOf(blade, depth, limitMm),
+          bandsDeg: choices.thinBands?.map(({ angleDeg }) => angleDeg) ?? null,
         }
       : null,
     depth: isWanted ? depth : null,
     reason: thinningReason(thicknessAfterMm, limitMm, use),
+    notDone,
   };
 };
 
+/** The thickness behind the edge thinning stops at; null where it goes down to the remnant. */
+const stopOf = (
+  { choices, thicknessAfterMm }: Outgrown,
+  depth: ThinDepth,
+  limitMm: number | null,
+): number | null => {
+  if (choices.thinStopMm !== null) return choices.thinStopMm;
+  if (depth === 'to the remnant') return null;
+  // Thinned on purpose though within its limit: by as much as another blade is below it.
+  const wantedMm = THIN_TO_SHARE * Math.min(limitMm ?? thicknessAfterMm, thicknessAfterMm);
+  return depth === 'to the use' ? wantedMm : Math.max(wantedMm, thicknessAfterMm - LITTLE_MM);
+};
+
 /** The bands of the thinning as they were cut, from the edge up; none where it is not thinned. */
-export const bandsOf = (stages: readonly WorkedStage[]): { angleDeg: number; fromMm: number }[] =>
-  (stages.find(({ id }) => id === 'thinning')?.cuts ?? [])
+export const bandsOf = (stages: readonly WorkedStage[], riseMm: number): CutBand[] => {
+  const stage = stages.find(({ id }) => id === 'thinning');
+  return (stage?.cuts ?? [])
     .filter(({ face }) => face.side === 'right')
-    .map(({ angleDeg }, index) => ({
+    .map(({ angleDeg, atMm }, index) => ({
       angleDeg: angleDeg ?? 0,
-      fromMm: index === 0 ? 0 : (AIMED_AT_MM[index - 1] ?? 0),
+      fromMm: (atMm ?? riseMm) - riseMm,
+      toMm: Math.max(0, (stage!.bands[index]?.topMm ?? riseMm) - riseMm),
     }));
+};
 
 const thinningReason = (afterMm: number, limitMm: number | null, use: Use): string => {
   if (limitMm === null)

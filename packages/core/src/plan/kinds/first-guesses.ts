@@ -132,6 +132,13 @@ export const PLAN_KINDS_GUESSES = {
     source: TRADE_HABIT,
     range: [0.5, 0.95],
   },
+  FILE_RAISED_DEG: {
+    what: 'The file is raised by so much to take its own burr off',
+    value: 3,
+    unit: '°',
+    source: TRADE_HABIT,
+    range: [2, 4],
+  },
   RAISED_DEG: {
     what: 'Slightly raised: so much steeper than flush, from the bevel down to the apex',
     value: [2.5, 5],
@@ -189,6 +196,7 @@ export const {
   BEHIND_EDGE_MM,
   HOLLOW_RADIUS_MM,
   CLEAR_SHARE,
+  FILE_RAISED_DEG,
   RAISED_DEG,
   ROUND_AT_MM,
   ROUND_SHARE,

@@ -1,6 +1,7 @@
 import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../units';
 import { sectionFromSides, type SidePoint } from '../../section';
 import {
+  APEX_STRIP_MM,
   faceCut,
   frontSide,
   withinPlay,
@@ -10,6 +11,7 @@ import {
   type Shape,
   type StrategyInput,
 } from '../cuts';
+import { BACK_OFF_FLAT_DEG } from './first-guesses';
 import { joint, microStage } from './parts';
 
 /** Ground on one side against a plain flat back: what chisel-ground and serrated blades share. */
@@ -53,6 +55,8 @@ export const oneFlatGeometry = (input: StrategyInput): CutStrategy => {
     isThinned: false,
     byStation: false,
     microUsual: null,
+    finishStripMm: APEX_STRIP_MM,
+    flatSideDeg: BACK_OFF_FLAT_DEG,
     shapeAt,
     groundAt: (angleDeg) => [{ side: front, angleDeg, share: 1 }],
     spineOffsetMm: (thicknessMm) => thicknessMm,

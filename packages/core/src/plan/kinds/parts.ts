@@ -1,6 +1,8 @@
 /** Cuts and figures that several kinds of blade share. */
 import { fact, mm, perSide, said, toRadians, type Fact } from '../../units';
 import { JOINT, jointLine, thicknessAtMm } from '../../section';
+import type { PlanChoices } from '../choices';
+import type { PlanStep } from '../steps';
 import {
   faceCut,
   scratchTopMm,
@@ -22,6 +24,17 @@ export const edgeStage = (ground: readonly GroundSide[], yMm: number, xMm = 0): 
   id: 'edge',
   cuts: ground.map(({ side, angleDeg }) => faceCut(side, angleDeg, xMm, yMm, 'new bevel')),
 });
+
+/**
+ * The usual order has the faces before the edge. A maker trues the edge, finishes the faces, then gives a light last edge.
+ */
+export const inOrder = (
+  order: PlanChoices['order'],
+  faces: readonly PlanStep[],
+  edge: readonly PlanStep[],
+  lightLast: readonly PlanStep[],
+): readonly PlanStep[] =>
+  order === "maker's" ? [...edge, ...faces, ...lightLast] : [...faces, ...edge];
 
 /**
  * A micro bevel of that width: on each ground side a line that begins on the bevel where the face must, so

@@ -37,6 +37,12 @@ import { isEqualWork } from '../steps/patterns';
 
 const plan = (part: Partial<PlanChoices> = {}) =>
   valueOf(planBlade(planInput({ choices: { ...DEFAULT_CHOICES, ...part } })));
+/** The first stone of the edge. */
+const edgeOf = (made: ReturnType<typeof plan>): PlanStep =>
+  made.work.steps.find(({ key }) => key === 'edge 1')!;
+/** Without what makes stones ready. */
+const worked = <Step extends { readonly operation: string }>(steps: readonly Step[]): Step[] =>
+  steps.filter(({ operation }) => operation !== 'ready');
 const change = (part: Partial<StepChange>): StepChange => ({
   step: 'edge 1',
   what: 'strokes',
@@ -87,8 +93,10 @@ describe('where good practitioners disagree', () => {
   test('taking the old edge off first raises the apex further, and has a step of its own', () => {
     const off = practice({ oldEdge: 'take it off first' });
     expect(off.report.figures.apexRise.value).toBe(0.05);
-    expect(operations(off)[0]).toBe('outline');
-    expect(operations(practice({ oldEdge: 'push it back first' }))[0]).toBe('ready');
+    expect(worked(off.work.steps)[0]!.operation).toBe('outline');
+    expect(
+      practice({ oldEdge: 'push it back first' }).work.steps.map(({ title }) => textOf(title)),
+    ).toContain('Push the rolled steel back');
   });
 
   test('pressure both ways halves the strokes, not the steel nor the time', () => {
@@ -159,42 +167,51 @@ describe('where good practitioners disagree', () => {
     };
     const titles = (steps: readonly PlanStep[]) => steps.map(({ title }) => textOf(title));
 
-    test('where they are to be blended, before and after the stones of the thinning', () => {
+    test('the hard one draws the second band, the soft one evens what is to be blended', () => {
       const steps = thinned(both, 'blend');
       expect(titles(steps)).toEqual([
-        'Find the low spots on hard',
-        'Thin on coarse',
+        'Thin on coarse, band 1 of 2',
+        'Thin on hard, band 2 of 2',
         'Blend the thinning on fine',
         'Even the look on soft',
       ]);
-      const [find, , blend, even] = steps;
-      expect(find!.sides.map(({ side, strokes }) => [side, strokes])).toEqual([
-        ['right', 10],
-        ['left', 10],
-      ]);
-      expect(find!.removeMm3).toBe(0);
+      const [, second, blend, even] = steps;
+      expect(textOf(second!.instruction)).toContain('what stays dull is low');
       // Two micrometres over the face of the thinning; the scratches before it gave that face.
       expect(even!.removeMm3).toBeGreaterThan(0);
       expect(even!.removeMm3).toBeLessThan(blend!.removeMm3);
     });
 
-    test('where they are on record and may stay they are found, not evened', () => {
+    test('where they are on record and may stay they are shown, not evened', () => {
       const steps = thinned(both, 'leave', [lowSpot]);
       expect(titles(steps)).toEqual([
-        'Find the low spots on hard',
-        'Thin on coarse',
+        'Thin on coarse, band 1 of 2',
+        'Thin on hard, band 2 of 2',
         'Blend the thinning on fine',
       ]);
       expect(textOf(steps.at(-1)!.instruction)).toContain('later visits shrink them');
-      expect(titles(thinned(both, 'leave'))).toHaveLength(2);
+    });
+
+    test('a hard stone too fine to draw a band is laid on before the first', () => {
+      const fine = bonded('hard', 12, 'hard');
+      const [find] = thinned([...middling, fine], 'blend');
+      expect(textOf(find!.title)).toBe('Find the low spots on hard');
+      expect(find!.sides.map(({ side, strokes }) => [side, strokes])).toEqual([
+        ['right', 10],
+        ['left', 10],
+      ]);
+      expect(find!.removeMm3).toBe(0);
     });
 
     test('a stone of the thinning that does it already is told so, and none is added', () => {
       const steps = thinned(both, 'blend', [], ['hard', 'soft']);
-      expect(titles(steps)).toEqual(['Thin on hard', 'Blend the thinning on soft']);
+      expect(titles(steps)).toEqual([
+        'Thin on hard, band 1 of 2',
+        'Thin on hard, band 2 of 2',
+        'Blend the thinning on soft',
+      ]);
       expect(textOf(steps[0]!.instruction)).toContain('what stays dull is low');
-      expect(textOf(steps[1]!.instruction)).toContain('evens the look');
-      expect(titles(thinned(middling, 'blend'))).toHaveLength(2);
+      expect(textOf(steps[2]!.instruction)).toContain('evens the look');
     });
   });
 
@@ -211,29 +228,84 @@ describe('a thinning in bands', () => {
   const thinned = (part: Partial<PlanInput> = {}) =>
     valueOf(planBlade(planInput({ ...outgrown, ...part })));
 
+  const stepsOf = (made: ReturnType<typeof thinned>) =>
+    made.work.steps.filter(({ operation }) => operation === 'thinning');
+
+  test('is a step a band, from the edge up, each lower than the one before', () => {
+    const made = thinned();
+    const bands = stepsOf(made).filter(({ key }) => key !== 'thinning 3');
+    expect(bands).toHaveLength(2);
+    const angles = bands.map(({ angleDeg }) => angleDeg!);
+    expect(angles[0]).toBeGreaterThan(angles[1]!);
+    expect(bands[1]!.bandMm![0]).toBeGreaterThan(bands[0]!.bandMm![0]);
+    expect(bands[1]!.bandMm![1]).toBeGreaterThan(bands[0]!.bandMm![1]);
+    for (const { gates, check, removeMm3, seconds } of bands) {
+      expect(gates).toEqual(['thickness']);
+      expect(textOf(check)).toContain('Caliper');
+      expect(removeMm3).toBeGreaterThan(0);
+      expect(seconds).toBeGreaterThan(10);
+    }
+  });
+
+  test('stops where the use wants it: 0.85 of 0.5 mm for soft general kitchen', () => {
+    const made = thinned();
+    expect(made.section.behindEdgeMm).toBeCloseTo(0.425, 6);
+    for (const { afterMm } of stepsOf(made)) expect(afterMm).toBeCloseTo(0.425, 6);
+  });
+
   test('tells the lift of every band: higher on the blade it is held lower', () => {
     const made = thinned();
-    const step = made.work.steps.find(({ operation }) => operation === 'thinning')!;
-    // What would begin above where the face is met takes nothing, and is not told.
-    const { bands, scratchTopMm } = made.section.thinning;
-    const reached = bands.filter(({ fromMm }) => fromMm < scratchTopMm);
-    expect(reached.length).toBeLessThan(bands.length);
-    expect(step.bands.map(({ angleDeg }) => angleDeg)).toEqual(
-      reached.map(({ angleDeg }) => angleDeg),
-    );
-    expect(step.bands.length).toBeGreaterThan(1);
-    expect(step.bands[0]!.lifts).toEqual(step.lifts);
+    const bands = stepsOf(made).slice(0, 2);
     const stations = made.work.held[0]!.stations;
-    for (const { angleDeg, lifts } of step.bands) {
+    for (const { angleDeg, lifts } of bands) {
       const heel = stationOfZone(stations, 'heel')!;
-      const radians = (angleDeg * Math.PI) / 180;
+      const radians = (angleDeg! * Math.PI) / 180;
       const lift = heel.heightMm * Math.sin(radians) - (heel.thicknessMm / 2) * Math.cos(radians);
       expect(lifts.find(({ zone }) => zone === 'heel')!.liftMm).toBeCloseTo(lift, 2);
     }
-    const heelLifts = step.bands.map(({ lifts }) => lifts[0]!.liftMm!);
-    expect(heelLifts).toEqual([...heelLifts].sort((a, b) => b - a));
-    for (const { angleDeg } of step.bands)
-      expect(liftText(step)).toContain(`${angleDeg.toFixed(1)}° from`);
+    const heelLifts = bands.map(({ lifts }) => lifts[0]!.liftMm!);
+    expect(heelLifts[0]).toBeGreaterThan(heelLifts[1]!);
+  });
+
+  test('bands of one’s own are cut as they are told, each on its stone', () => {
+    const choices = {
+      ...DEFAULT_CHOICES,
+      thinBands: [
+        { angleDeg: 8, stoneId: null },
+        { angleDeg: 5.5, stoneId: 'plate' },
+        { angleDeg: 3, stoneId: 'plate' },
+      ],
+      thinStopMm: 0.38,
+    };
+    const made = thinned({ choices });
+    const bands = stepsOf(made).slice(0, 3);
+    expect(bands.map(({ angleDeg }) => angleDeg)).toEqual([8, 5.5, 3]);
+    expect(bands.slice(1).map(({ stoneId }) => stoneId)).toEqual(['plate', 'plate']);
+    expect(made.section.behindEdgeMm).toBeCloseTo(0.38, 6);
+  });
+
+  test('a band that does not fall is refused beside its field', () => {
+    const bands = [6, 7].map((angleDeg) => ({ angleDeg, stoneId: null }));
+    const refused = planBlade(
+      planInput({ ...outgrown, choices: { ...DEFAULT_CHOICES, thinBands: bands } }),
+    );
+    expect(refused).toMatchObject({
+      ok: false,
+      error: { code: 'OUT_OF_RANGE', field: 'choices.thinBands[1].angleDeg' },
+    });
+  });
+
+  test('to the remnant is a school, down to a hair of the old bevel', () => {
+    const made = thinned({ choices: { ...DEFAULT_CHOICES, thinDepth: 'to the remnant' } });
+    expect(stepsOf(made)[0]!.gates).toEqual(['thickness', 'remnant']);
+    expect(made.section.behindEdgeMm).toBeLessThan(0.2);
+  });
+
+  test('without a stone of 20 µm or coarser it is not thinned for hours, and the plan says why', () => {
+    const fine = RACK.filter(({ um }) => um < 20);
+    const made = thinned({ rack: fine });
+    expect(made.section.thinning.done).toBe(false);
+    expect(made.section.thinning.notDone).toContain('no stone of 20 µm or coarser');
   });
 
   test('changed to one angle by hand has one lift', () => {
@@ -257,8 +329,8 @@ describe('a thinning in bands', () => {
       ),
     );
     const step = made.work.steps.find(({ operation }) => operation === 'thinning')!;
-    for (const { stationLifts } of step.bands) expect(stationLifts.length).toBeGreaterThan(3);
-    expect(liftText(step)).toContain('from the remnant: at 0 mm ');
+    expect(step.stationLifts.length).toBeGreaterThan(3);
+    expect(liftText(step)).toContain('at 0 mm ');
   });
 });
 
@@ -300,7 +372,7 @@ describe('habits and templates', () => {
   });
 });
 
-const NOTHING_HELD = () => ({ lifts: [], stationLifts: [] });
+const NOTHING_HELD = { heldAt: () => ({ lifts: [], stationLifts: [] }), onStone: () => null };
 
 describe('changes by hand', () => {
   const tiltingTable: Machine = {
@@ -315,16 +387,17 @@ describe('changes by hand', () => {
       machine: tiltingTable,
       choices: { ...DEFAULT_CHOICES, changes: [change({ what: 'angle', to: '21' })] },
     });
-    const [edge] = valueOf(planBlade(input)).work.steps;
-    const at21 = valueOf(planBlade({ ...input, choices: { ...DEFAULT_CHOICES, angleDeg: 21 } }))
-      .work.steps[0]!;
-    expect(edge!.angleDeg).toBe(21);
-    expect(edge!.lifts.map(({ liftMm }) => liftMm)).toEqual(
+    const edge = edgeOf(valueOf(planBlade(input)));
+    const at21 = edgeOf(
+      valueOf(planBlade({ ...input, choices: { ...DEFAULT_CHOICES, angleDeg: 21 } })),
+    );
+    expect(edge.angleDeg).toBe(21);
+    expect(edge.lifts.map(({ liftMm }) => liftMm)).toEqual(
       at21.lifts.map(({ liftMm }) => expect.closeTo(liftMm!, 1) as number),
     );
-    for (const side of edge!.sides) expect(side.lifts).toEqual(edge!.lifts);
+    for (const side of edge.sides) expect(side.lifts).toEqual(edge.lifts);
     // The dial shows a degree less than it gives.
-    expect(textOf(edge!.setting!.text)).toContain('Set Table to 20.0°');
+    expect(textOf(edge.setting!.text)).toContain('Set Table to 20.0°');
   });
 
   test('a blade that lies on its spine stays on it, whatever angle is written down', () => {
@@ -344,17 +417,19 @@ describe('changes by hand', () => {
   });
 
   test('of the strokes are laid out by the same pattern, the minutes with them', () => {
-    const before = plan({ pattern: 'falling ladder' }).work.computed[0]!;
-    const [edge] = plan({
-      pattern: 'falling ladder',
-      changes: [change({ what: 'strokes', to: '40' })],
-    }).work.steps;
-    expect(isEqualWork(edge!.rounds, { right: 40, left: 40 })).toBe(true);
-    expect(edge!.rounds).toHaveLength(before.rounds.length);
-    expect(textOf(edge!.pattern!)).toContain('a ladder of falling counts');
-    expect(edge!.seconds / before.seconds).toBeCloseTo(40 / before.strokesPerSide, 9);
-    expect(edge!.rangeS[1] / before.rangeS[1]).toBeCloseTo(40 / before.strokesPerSide, 9);
-    expect(edge!.secondsWhy.rule).toContain(
+    const before = edgeOf(plan({ pattern: 'falling ladder' }));
+    const edge = edgeOf(
+      plan({
+        pattern: 'falling ladder',
+        changes: [change({ what: 'strokes', to: '40' })],
+      }),
+    );
+    expect(isEqualWork(edge.rounds, { right: 40, left: 40 })).toBe(true);
+    expect(edge.rounds).toHaveLength(before.rounds.length);
+    expect(textOf(edge.pattern!)).toContain('a ladder of falling counts');
+    expect(edge.seconds / before.seconds).toBeCloseTo(40 / before.strokesPerSide, 9);
+    expect(edge.rangeS[1] / before.rangeS[1]).toBeCloseTo(40 / before.strokesPerSide, 9);
+    expect(edge.secondsWhy.rule).toContain(
       `For 40 strokes a side, as changed; ${before.strokesPerSide} were worked out.`,
     );
   });
@@ -366,18 +441,20 @@ describe('changes by hand', () => {
       [minutes, strokes],
       [strokes, minutes],
     ]) {
-      const [edge] = plan({ changes }).work.steps;
+      const edge = edgeOf(plan({ changes }));
       expect(edge).toMatchObject({ seconds: 180, strokesPerSide: 50 });
     }
   });
 
   test('of direction and words replace what was there', () => {
-    const [edge] = plan({
-      changes: [
-        change({ what: 'direction', to: 'edge-leading' }),
-        change({ what: 'words', to: 'Only the heel half.' }),
-      ],
-    }).work.steps;
+    const edge = edgeOf(
+      plan({
+        changes: [
+          change({ what: 'direction', to: 'edge-leading' }),
+          change({ what: 'words', to: 'Only the heel half.' }),
+        ],
+      }),
+    );
     expect(edge).toMatchObject({
       direction: 'edge-leading',
       instruction: ownText('Only the heel half.'),
@@ -388,17 +465,49 @@ describe('changes by hand', () => {
     const made = plan({
       changes: [change({}), change({ step: 'deburr 1', what: 'force', to: '1' })],
     });
-    const [edge] = made.work.steps;
+    const edge = edgeOf(made);
     expect(edge).toMatchObject({ strokesPerSide: 40, changed: ['it is narrow there'] });
-    expect(edge!.sides.map(({ strokes }) => strokes)).toEqual([40, 40]);
+    expect(edge.sides.map(({ strokes }) => strokes)).toEqual([40, 40]);
     expect(made.work.steps.find(({ key }) => key === 'deburr 1')!.forceN).toEqual([1, 1]);
-    expect(made.work.computed[0]!.strokesPerSide).not.toBe(40);
+    expect(made.work.computed.find(({ key }) => key === 'edge 1')!.strokesPerSide).not.toBe(40);
   });
 
   test('minutes change the working time of the whole plan', () => {
     const [before, after] = [plan(), plan({ changes: [change({ what: 'minutes', to: '30' })] })];
     const gained = after.report.figures.workingTime.value - before.report.figures.workingTime.value;
-    expect(gained).toBeCloseTo(1800 - before.work.steps[0]!.seconds, 9);
+    expect(gained).toBeCloseTo(1800 - edgeOf(before).seconds, 9);
+  });
+
+  test('of the stone bring its pressure, its minutes and its strokes, and make it ready', () => {
+    const made = plan({ changes: [change({ what: 'stone', to: 'red' })] });
+    const edge = edgeOf(made);
+    expect(edge.stoneId).toBe('red');
+    expect(textOf(edge.title)).toContain(RACK.find(({ id }) => id === 'red')!.name);
+    // Five times as fine, it takes the same steel later.
+    expect(edge.seconds).toBeGreaterThan(edgeOf(plan()).seconds);
+    expect(edge.strokesPerSide).toBeGreaterThan(edgeOf(plan()).strokesPerSide);
+    const at = made.work.steps.findIndex(({ key }) => key === 'edge 1');
+    expect(made.work.steps[at - 1]).toMatchObject({ operation: 'ready', readies: 'red' });
+    expect(new Set(made.work.steps.map(({ key }) => key)).size).toBe(made.work.steps.length);
+  });
+
+  test('of the stone to one that is not on the rack are told, and the plan stays', () => {
+    const lost = change({ what: 'stone', to: 'sold' });
+    const made = plan({ changes: [lost] });
+    expect(made.work.unplaced).toEqual([lost]);
+    expect(edgeOf(made).stoneId).toBe(edgeOf(plan()).stoneId);
+  });
+
+  test('of the pattern lay the same strokes out anew', () => {
+    const edge = edgeOf(plan({ changes: [change({ what: 'pattern', to: 'falling ladder' })] }));
+    expect(edge.strokesPerSide).toBe(edgeOf(plan()).strokesPerSide);
+    expect(textOf(edge.pattern!)).toContain('a ladder of falling counts');
+  });
+
+  test('of the order put a step behind another', () => {
+    const made = plan({ changes: [change({ step: 'wash 1', what: 'order', to: 'deburr 1' })] });
+    const keys = made.work.steps.map(({ key }) => key);
+    expect(keys[keys.indexOf('deburr 1') + 1]).toBe('wash 1');
   });
 
   test('a step left out is gone, an own step stands where it was put', () => {
@@ -421,13 +530,10 @@ describe('changes by hand', () => {
         },
       ],
     });
-    expect(made.work.steps.map(({ key }) => key)).toEqual([
-      'own 2',
-      'edge 1',
-      'own 1',
-      'deburr 1',
-      'wash 1',
-    ]);
+    const keys = made.work.steps.map(({ key }) => key);
+    expect(keys[0]).toBe('own 2');
+    expect(keys[keys.indexOf('edge 1') + 1]).toBe('own 1');
+    expect(keys).not.toContain('strop 1');
   });
 
   test('one whose step is gone is kept and told, never dropped', () => {

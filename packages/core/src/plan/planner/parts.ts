@@ -5,8 +5,24 @@ import type { Section } from '../../section';
 import type { EdgeCurves } from '../../outline';
 import type { Chain, Missing, ProgressionInput, ProgressionWarning } from '../../abrasive';
 import type { HeldSide, Holding } from '../../machine';
-import type { AddedStep, AngleAdvice, Approach, StepChange, ThinDepth } from '../choices';
-import type { GroundSide, MicroWanted, OutlineWork, Shape, StageSums, WorkedStage } from '../cuts';
+import type {
+  AddedStep,
+  AngleAdvice,
+  Approach,
+  FinishWish,
+  StepChange,
+  ThinDepth,
+} from '../choices';
+import type {
+  CutBand,
+  GroundSide,
+  MicroWanted,
+  OutlineWork,
+  Shape,
+  StageSum,
+  StageSums,
+  WorkedStage,
+} from '../cuts';
 import type { PlanStep } from '../steps';
 import type { AngleOption, PlanFigures } from './figures';
 
@@ -40,14 +56,18 @@ export interface ThinningPart {
   readonly done: boolean;
   readonly reason: string;
   /** Half way along, from the edge up, each lower than the last. */
-  readonly bands: readonly { readonly angleDeg: number; readonly fromMm: number }[];
+  readonly bands: readonly CutBand[];
   readonly depth: ThinDepth | null;
   /** Of the old bevel, left to be seen. */
   readonly remnantMm: number | null;
+  /** Thickness behind the edge it stops at; null where it goes to the remnant, or is not thinned. */
+  readonly stopMm: number | null;
   /** Above the new edge: how far up the scratches show. */
   readonly scratchTopMm: number;
   /** Thickness behind the edge its use bears; null where it is not judged. */
   readonly limitMm: number | null;
+  /** Wanted, and why it is not done all the same; null else. */
+  readonly notDone: string | null;
 }
 
 /** Half way along: as it came, after each stage of the work, and at its end. */
@@ -71,6 +91,8 @@ export interface SectionPart {
 /** Steel to be taken, summed along the edge. */
 export interface StockPart {
   readonly sums: StageSums;
+  /** Of the bands of the thinning, from the edge up. */
+  readonly bands: readonly StageSum[];
   readonly steelMm3: number;
   /** Stations summed, and how many of them the new edge does not reach. */
   readonly stations: number;
@@ -81,6 +103,8 @@ export interface StockPart {
 
 export interface ProgressionPart {
   readonly finishUm: readonly [finest: number, coarsest: number];
+  /** What the customer asked for; null where nothing was, or where the operator has set the window. */
+  readonly wish: FinishWish | null;
   /** Null where no stones lead to the finish. */
   readonly chain: Chain | null;
   readonly alternatives: readonly Chain[];

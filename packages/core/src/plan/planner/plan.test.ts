@@ -51,6 +51,10 @@ describe('the advised angle', () => {
   });
 });
 
+/** Its operations, without what makes stones ready. */
+const worked = ({ work }: ReturnType<typeof plan>): string[] =>
+  work.steps.map(({ operation }) => operation).filter((operation) => operation !== 'ready');
+
 describe('a plan', () => {
   test('reads the present angle off the bevel and says how', () => {
     const { presentAngle, presentInclusive } = plan().report.figures;
@@ -63,17 +67,13 @@ describe('a plan', () => {
     const tired = plan({ sharpness: 'tired' });
     expect(tired.outline.raisedShare).toBe(0);
     expect(tired.report.figures.heightLost.value).toBeCloseTo(0.015, 12);
-    expect(tired.work.steps.map(({ operation }) => operation)).toEqual([
-      'edge',
-      'deburr',
-      'strop',
-      'wash',
-    ]);
+    // Its steel is soft and its burr clings: scrubbed first, then taken down.
+    expect(worked(tired)).toEqual(['edge', 'deburr', 'deburr', 'strop', 'wash']);
   });
 
   test('with a chip takes it out first, on the coarsest stone', () => {
     const chipped = plan({ damage: [chip(60, 0.6)] });
-    expect(chipped.work.steps[0]).toMatchObject({
+    expect(chipped.work.steps.find(({ stoneId }) => stoneId !== null)).toMatchObject({
       operation: 'outline',
       stoneId: 'plate',
       gate: 'no check',
@@ -127,7 +127,9 @@ describe('a plan', () => {
   });
 
   test('lifts fall from heel to tip', () => {
-    const lifts = plan().work.steps[0]!.lifts.map(({ liftMm }) => liftMm!);
+    const lifts = plan()
+      .work.steps.find(({ key }) => key === 'edge 1')!
+      .lifts.map(({ liftMm }) => liftMm!);
     expect(lifts).toHaveLength(4);
     expect([...lifts].sort((a, b) => b - a)).toEqual(lifts);
   });

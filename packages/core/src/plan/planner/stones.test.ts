@@ -3,7 +3,6 @@ import {
   DEFAULT_CHOICES,
   NO_SIZES,
   planBlade,
-  say,
   textOf,
   withDefaults,
   type Machine,
@@ -34,9 +33,9 @@ describe('the operator’s wishes about the stones', () => {
     expect(edgeStones(plan({ first: 'brown' }))[0]).toBe('brown');
     expect(edgeStones(plan({ skip: ['brown'], maxRatio: null }))).not.toContain('brown');
     const free = plan({ maxRatio: null, finishUm: [2, 5] });
-    expect(edgeStones(free)).not.toContain('brown');
-    expect(edgeStones(plan({ maxRatio: null, finishUm: [2, 5], through: ['brown'] }))).toContain(
-      'brown',
+    expect(edgeStones(free)).not.toContain('red');
+    expect(edgeStones(plan({ maxRatio: null, finishUm: [2, 5], through: ['red'] }))).toContain(
+      'red',
     );
   });
 
@@ -162,7 +161,7 @@ describe('one blade, several chains', () => {
       thinned.work.steps
         .filter(({ operation }) => operation === 'thinning')
         .map(({ stoneId }) => stoneId),
-    ).toEqual(['plate', 'red']);
+    ).toEqual(['plate', 'plate', 'red']);
   });
 });
 
@@ -181,11 +180,42 @@ describe('what follows the stones', () => {
   });
 
   test('newspaper, wood and felt need no strop, and nothing means nothing', () => {
-    expect(last({ on: 'newspaper' })).toMatchObject({
-      stoneId: null,
-      title: say('strop.title.surface', { on: 'newspaper' }),
-    });
+    const finished = plan({ finishing: { ...DEFAULT_FINISHING, on: 'newspaper' } }).work.steps.find(
+      ({ operation }) => operation === 'finish',
+    )!;
+    expect(finished).toMatchObject({ stoneId: null, gate: 'gone' });
+    expect(textOf(finished.title)).toBe('Newspaper');
     expect(last({ on: 'none' })).toBeUndefined();
+  });
+
+  test('a series is a step a surface, in its order, and the burr is asked for at the last', () => {
+    const made = plan({
+      series: [
+        { surface: 'stone', stoneId: null, strokes: 6, underDeg: null },
+        { surface: 'wood', stoneId: null, strokes: 2, underDeg: null },
+        { surface: 'leather', stoneId: 'strop', strokes: 10, underDeg: 1 },
+        { surface: 'smooth hard edge', stoneId: null, strokes: 6, underDeg: null },
+      ],
+    });
+    const finish = made.work.steps.filter(
+      ({ operation }) => operation === 'finish' || operation === 'strop',
+    );
+    expect(finish.map(({ title }) => textOf(title))).toEqual([
+      expect.stringContaining('Trailing laps on'),
+      'Draw through wood',
+      expect.stringContaining('Strop on'),
+      'A few passes on a smooth hard edge',
+    ]);
+    expect(finish.map(({ gate }) => gate)).toEqual(['no check', 'no check', 'no check', 'gone']);
+    expect(finish.map(({ strokesPerSide }) => strokesPerSide)).toEqual([6, 2, 10, 6]);
+    const edgeDeg = made.angle.angleDeg;
+    // For bite the blade stands a little over its bevel.
+    expect(finish.map(({ angleDeg }) => angleDeg! - edgeDeg)).toEqual([
+      0,
+      0,
+      expect.closeTo(-1, 9),
+      expect.closeTo(3, 9),
+    ]);
   });
 });
 
@@ -229,7 +259,8 @@ describe('a machine that holds the angle', () => {
     expect(textOf(first.setting!.text)).toContain('Set Belt to');
     expect(textOf(first.caution!)).toContain('burnt');
     expect(
-      made.work.steps.find(({ operation }) => operation === 'refine')!.setting,
+      made.work.steps.find(({ stoneId, operation }) => stoneId !== 'belt' && operation === 'edge')!
+        .setting,
     ).toBeUndefined();
   });
 });

@@ -1,5 +1,4 @@
 /** A plan as others read it: its words in English, its codes and figures beside them. */
-import type { DomainError } from '../../units';
 import { textOf } from '../../text';
 import type { Side } from '../../section';
 import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
@@ -8,23 +7,7 @@ import { bladeKind, findUse, type Damage } from '../../blade';
 import type { PlanInput } from '../choices';
 import { OUTLINE_FAULTS } from '../cuts';
 import type { BladePlan } from '../planner';
-import type { Operation, PlanStep, StrokeRound } from '../steps';
-
-/** What must be shown before a step is left. */
-export const STEP_GATES = [
-  'burr everywhere',
-  'burr gone',
-  'burr small and centred',
-  'trace of burr',
-  'thickness',
-  'remnant',
-  'flat',
-  'soaked',
-  'touch',
-  'cuts',
-  'picture',
-] as const;
-export type StepGateCode = (typeof STEP_GATES)[number];
+import type { Operation, PlanStep, StepGateCode, StrokeRound } from '../steps';
 
 export interface ResultStep {
   readonly key: string;
@@ -102,18 +85,6 @@ export interface PlanResult {
 /** Nothing is told of how the measures were taken: they count as they are. */
 const NO_SIGMA_MM = 0;
 
-const GATES: Readonly<Record<PlanInput['choices']['burrPolicy'], StepGateCode>> = {
-  none: 'burr gone',
-  'small and centred': 'burr small and centred',
-  'a trace': 'trace of burr',
-};
-
-const gateCodes = (step: PlanStep, { choices }: PlanInput): StepGateCode[] => {
-  if (step.operation === 'thinning') return ['thickness', 'remnant'];
-  if (step.gate === 'everywhere') return ['burr everywhere'];
-  return step.gate === 'gone' ? [GATES[choices.burrPolicy]] : [];
-};
-
 const PARTS: Readonly<Partial<Record<Operation, string>>> = {
   thinning: 'primary',
   back: 'back',
@@ -123,12 +94,14 @@ const PARTS: Readonly<Partial<Record<Operation, string>>> = {
   micro: 'micro',
   deburr: 'edge',
   strop: 'edge',
+  finish: 'edge',
 };
 
 const partOf = (step: PlanStep, input: PlanInput): string | null => {
   const { grind } = bladeKind(input.measures.kindId);
   if (step.operation === 'faces') {
     const { params } = step.title;
+    if (step.title.code === 'spine.title') return 'spine';
     return typeof params?.['part'] === 'string' ? params['part'] : 'face';
   }
   const part = PARTS[step.operation] ?? null;
@@ -153,9 +126,9 @@ const GOES_WITH_THE_EDGE: readonly Damage['kind'][] = [
   'glint',
   'facet',
   'chip',
+  'pit',
   'recurve',
   'over-ground heel',
-  'high spot',
 ];
 
 /** Why a fault is not worked here. */
@@ -172,13 +145,26 @@ const LEFT_BECAUSE: Readonly<Partial<Record<Damage['kind'], string>>> = {
 const stepsFor = (damage: Damage, plan: BladePlan): string[] => {
   const { steps } = plan.work;
   const keysOf = (operation: Operation): string[] =>
-    steps.filter((step) => step.operation === operation).map(({ key }) => key);
+    steps
+      .filter(
+        (step) =>
+          step.operation === operation &&
+          step.title.code !== 'tip.title' &&
+          step.title.code !== 'high-spot.title',
+      )
+      .map(({ key }) => key);
   if (damage.kind === 'missing tip')
     return steps.filter(({ title }) => title.code === 'tip.title').map(({ key }) => key);
   if (damage.kind === 'low spot')
     return steps.filter(({ title }) => title.code.startsWith('low-spots.')).map(({ key }) => key);
-  if (damage.kind === 'pit') {
-    return damage.depthMm <= plan.outline.heightLostMm ? keysOf('edge').slice(0, 1) : [];
+  if (damage.kind === 'high spot') {
+    // Of several, the one whose place the step names.
+    return steps
+      .filter(
+        ({ title, zone }) =>
+          title.code === 'high-spot.title' && zone.params?.['fromMm'] === damage.fromMm,
+      )
+      .map(({ key }) => key);
   }
   if (!GOES_WITH_THE_EDGE.includes(damage.kind)) return [];
   const outline = OUTLINE_FAULTS.includes(damage.kind) ? keysOf('outline') : [];
@@ -237,8 +223,58 @@ const priceOf = (input: PlanInput, plan: BladePlan, terms: PriceTerms): PlanResu
   };
 };
 
-const unmetOf = (problem: DomainError | null): Unmet[] =>
-  problem === null ? [] : [{ code: 'no stones', text: `${problem.message}.` }];
+/** Two grains nearer than this are told apart by no customer. */
+const FINISH_MET_RATIO = 1.25;
+
+/** The last stone beside the finish asked for: what a customer is told. */
+const finishOf = ({ progression }: BladePlan): { ratio: number; text: string } | null => {
+  const last = progression.chain?.steps.at(-1);
+  const { wish } = progression;
+  if (!wish || !last) return null;
+  const ratio = wish.um / last.um;
+  const off = Math.max(ratio, 1 / ratio);
+  const how =
+    off < 1.02
+      ? 'as asked'
+      : `${off.toFixed(1)} times ${ratio > 1 ? 'finer' : 'coarser'} than asked`;
+  return {
+    ratio: off,
+    text: `Finish ${wish.asked} (${figureText(wish.um)} µm) asked for; the last stone is ${figureText(last.um)} µm, ${how}`,
+  };
+};
+
+const figureText = (um: number): string => String(Number(um.toPrecision(2)));
+
+/** Stones named in a choice that the rack does not hold. */
+const notOnRack = ({ rack, choices }: PlanInput): Unmet[] => {
+  const named: readonly [string, string | null][] = [
+    ...(choices.thinBands ?? []).map(({ stoneId }) => ['choices.thinBands', stoneId] as const),
+    ...(choices.series ?? []).map(({ stoneId }) => ['choices.series', stoneId] as const),
+  ].map(([code, id]) => [code, id]);
+  return named.flatMap(([code, id]) =>
+    id === null || rack.some((each) => each.id === id)
+      ? []
+      : [{ code, text: `"${id}" is not on the rack: what suits best is taken instead.` }],
+  );
+};
+
+const unmetOf = (input: PlanInput, plan: BladePlan): Unmet[] => {
+  const { problem, unplaced } = plan.work;
+  const finish = finishOf(plan);
+  const { notDone } = plan.section.thinning;
+  return [
+    ...(problem === null ? [] : [{ code: 'no stones', text: `${problem.message}.` }]),
+    ...(notDone === null ? [] : [{ code: 'thinning', text: `${notDone}.` }]),
+    ...(finish !== null && finish.ratio > FINISH_MET_RATIO
+      ? [{ code: 'finish', text: `${finish.text}.` }]
+      : []),
+    ...notOnRack(input),
+    ...unplaced.map((change) => ({
+      code: 'changes',
+      text: `"${'step' in change ? change.step : change.title}" is not in this plan: ${change.reason}.`,
+    })),
+  ];
+};
 
 /**
  * A plan as others read it.
@@ -250,6 +286,7 @@ const unmetOf = (problem: DomainError | null): Unmet[] =>
 export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms): PlanResult => {
   const { figures, facts, warnings, schools } = plan.report;
   const { steps } = plan.work;
+  const finish = finishOf(plan);
   return {
     anglePerSideDeg: plan.angle.angleDeg,
     steelMm3: figures.steelLost.value,
@@ -263,29 +300,31 @@ export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms)
       ...plan.progression.advice.map(({ message }) => textOf(message)),
       ...plan.report.holding.warnings.map(textOf),
     ],
-    facts: facts.map(({ label, figure }) => `${label}: ${figure.value} ${figure.unit}`),
+    facts: [
+      ...facts.map(({ label, figure }) => `${label}: ${figure.value} ${figure.unit}`),
+      ...(finish === null ? [] : [finish.text]),
+    ],
     behindEdgeMm: {
       before: figures.behindEdgeBefore.value,
       after: figures.behindEdgeAfter.value,
     },
     damage: damageOf(input, plan),
     consents: consentsOf(input, plan),
-    unmet: unmetOf(plan.work.problem),
+    unmet: unmetOf(input, plan),
     price: priceOf(input, plan, terms),
   };
 };
 
 const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultStep => {
   const body = input.rack.find(({ id }) => id === step.stoneId);
-  const isThinning = step.operation === 'thinning';
-  const { thinning, behindEdgeMm } = plan.section;
+  const readied = input.rack.find(({ id }) => id === step.readies);
   return {
     key: step.key,
     operation: step.operation,
     title: textOf(step.title),
     instruction: textOf(step.instruction),
-    stone: body?.name ?? null,
-    stoneId: step.stoneId,
+    stone: body?.name ?? readied?.name ?? null,
+    stoneId: step.stoneId ?? step.readies,
     tool: body?.kind ?? 'none',
     um: body?.um ?? null,
     zone: textOf(step.zone),
@@ -294,8 +333,8 @@ const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultSt
     edge: edgeOf(step, plan.work.steps),
     position: null,
     part: partOf(step, input),
-    bandMm: isThinning ? [thinning.bands[0]?.fromMm ?? 0, thinning.scratchTopMm] : null,
-    afterMm: isThinning ? behindEdgeMm : null,
+    bandMm: step.bandMm,
+    afterMm: step.afterMm,
     forceN: step.forceN,
     direction: step.direction,
     pattern: step.pattern && textOf(step.pattern),
@@ -308,7 +347,7 @@ const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultSt
     secondsRange: step.rangeS,
     check: textOf(step.check),
     before: step.before && textOf(step.before),
-    gate: gateCodes(step, input),
+    gate: step.gates,
     caution: step.caution && textOf(step.caution),
   };
 };

@@ -6,6 +6,7 @@ import { ownText, say } from '../../text';
 import {
   CHANGEABLE,
   DIRECTIONS,
+  STROKE_PATTERNS,
   type AddedStep,
   type Direction,
   type StepChange,
@@ -17,6 +18,14 @@ export type HeldAgain = (
   step: PlanStep,
   angleDeg: number,
 ) => Pick<PlanStep, 'lifts' | 'stationLifts' | 'setting'>;
+
+/** A step on another stone: its pressure, minutes and strokes; null where the rack has no such stone. */
+export type OnStone = (step: PlanStep, stoneId: string) => PlanStep | null;
+
+export interface ChangedBy {
+  readonly heldAt: HeldAgain;
+  readonly onStone: OnStone;
+}
 
 const BY_OPERATOR: PlanStep['secondsWhy'] = {
   rule: 'As written by the operator.',
@@ -40,9 +49,25 @@ const restroked = (step: PlanStep, count: number): PlanStep => {
   };
 };
 
-const changed = (step: PlanStep, { what, to }: StepChange, heldAt: HeldAgain): PlanStep => {
+/** The same strokes in another order. */
+const relaid = (step: PlanStep, to: string): PlanStep => {
+  const pattern = STROKE_PATTERNS.find((each) => each === to);
+  return pattern && step.sides.length > 0
+    ? withStrokes({ ...step, laidBy: pattern }, ({ strokes }) => strokes, step.seconds)
+    : step;
+};
+
+const changed = (
+  step: PlanStep,
+  { what, to }: StepChange,
+  { heldAt, onStone }: ChangedBy,
+): PlanStep => {
   const value = Number(to);
   switch (what) {
+    case 'stone':
+      return onStone(step, to) ?? step;
+    case 'pattern':
+      return relaid(step, to);
     case 'angle': {
       const held = heldAt(step, value);
       return {
@@ -67,6 +92,7 @@ const changed = (step: PlanStep, { what, to }: StepChange, heldAt: HeldAgain): P
     }
     case 'words':
       return { ...step, instruction: ownText(to) };
+    case 'order':
     case 'left out':
       return step;
   }
@@ -94,15 +120,44 @@ const addedStep = (added: AddedStep, key: string): PlanStep => {
   };
 };
 
+/** Steps that were moved stand behind the one they are to follow; first where none is named. */
+const inAskedOrder = (
+  steps: readonly PlanStep[],
+  changes: readonly StepChange[],
+  unplaced: (StepChange | AddedStep)[],
+): PlanStep[] => {
+  const ordered = [...steps];
+  for (const change of changes.filter(({ what }) => what === 'order')) {
+    const from = ordered.findIndex(({ key }) => key === change.step);
+    const after = change.to === '' ? -1 : ordered.findIndex(({ key }) => key === change.to);
+    if (from < 0) continue;
+    if (change.to === change.step || (change.to !== '' && after < 0)) {
+      unplaced.push(change);
+      continue;
+    }
+    const [moved] = ordered.splice(from, 1);
+    ordered.splice((after > from ? after - 1 : after) + 1, 0, moved!);
+  }
+  return ordered;
+};
+
 /** The steps with all that was changed in them. */
 export const applyChanges = (
   computed: readonly PlanStep[],
   changes: readonly StepChange[],
   added: readonly AddedStep[],
-  heldAt: HeldAgain,
+  by: ChangedBy,
 ): ChangedSteps => {
   const keys = new Set(computed.map(({ key }) => key));
-  const unplaced: (StepChange | AddedStep)[] = changes.filter(({ step }) => !keys.has(step));
+  const unplaced: (StepChange | AddedStep)[] = changes.filter(
+    ({ step, what, to }) =>
+      !keys.has(step) ||
+      (what === 'stone' &&
+        by.onStone(
+          computed.find(({ key }) => key === step)!,
+          to,
+        ) === null),
+  );
   const steps = computed.flatMap((step) => {
     const named = changes.filter((change) => change.step === step.key);
     if (named.some(({ what }) => what === 'left out')) return [];
@@ -111,10 +166,10 @@ export const applyChanges = (
     const inOrder = [...named].sort(
       (a, b) => CHANGEABLE.indexOf(a.what) - CHANGEABLE.indexOf(b.what),
     );
-    const worked = inOrder.reduce((so, each) => changed(so, each, heldAt), step);
+    const worked = inOrder.reduce((so, each) => changed(so, each, by), step);
     return [{ ...worked, changed: named.map(({ reason }) => reason) }];
   });
-  const withOwn: PlanStep[] = [...steps];
+  const withOwn: PlanStep[] = inAskedOrder(steps, changes, unplaced);
   added.forEach((each, index) => {
     const placed = addedStep(each, `own ${index + 1}`);
     const at = each.after === null ? -1 : withOwn.findIndex(({ key }) => key === each.after);

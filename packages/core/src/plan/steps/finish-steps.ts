@@ -1,48 +1,132 @@
-/** The burr off, the strop, and the blade clean and dry. */
+/** The burr off, the proof that it already cuts, and the blade clean and dry. */
 import { say } from '../../text';
+import { chosenStrop, type Direction } from '../choices';
 import type { RackStone } from '../../abrasive';
-import { chosenStrop, finishingText, type Direction } from '../choices';
 import type { GroundSide } from '../cuts';
-import { DEBURR_SECONDS, STROP_SECONDS, UNDER_MICRO_DEG, WASH_SECONDS } from './first-guesses';
+import {
+  DEBURR_PASSES,
+  DEBURR_SECONDS,
+  DEBURR_STROKES,
+  MACHINE_N,
+  PROOF_SECONDS,
+  PROOF_STROKES,
+  RIG_DEBURR_STROKES,
+  RINSE_SECONDS,
+  SCRUB_LADDER,
+  WASH_SECONDS,
+  WEIGHT_OF_HAND_N,
+} from './first-guesses';
 import { BOTH, byHabit, FEEL, WET, type StepKit, type Wording } from './kit';
-import { layStrokes } from './patterns';
-import type { PlanStep, SideWork } from './step';
+import { layStrokes, type StrokeRound } from './patterns';
+import { sideAfterSide, type PlanStep, type SideWork } from './step';
 
 export interface FinishMaker {
-  readonly deburr: (wording?: Wording) => PlanStep[];
-  readonly strop: (wording?: Wording) => PlanStep[];
+  /** On the last stone of the edge, or on the tool named. */
+  readonly deburr: (wording?: Wording, on?: RackStone) => PlanStep[];
+  /** After the first stone it must already cut; nothing where that is not the school. */
+  readonly proof: (body: RackStone) => PlanStep[];
   readonly wash: (wording?: Wording) => PlanStep[];
 }
 
-/** A soft stone that sheds is drawn over: leading digs in. A hard one is pushed into: trailing draws the burr out again. */
-const directionOf = ({ bond, strokes, speedMPerS }: RackStone): Direction =>
-  speedMPerS !== undefined || strokes === 'trailing' || bond === 'soft, muddy'
-    ? 'edge-trailing'
-    : 'edge-leading';
+/**
+ * The school of the stroke holds for the burr too. Where it leaves the direction open, and where it leads on a stone
+ * that sheds, the stone decides: soft ones are drawn over, for leading digs in; hard ones pushed into.
+ */
+const directionOf = (body: RackStone, school: Direction): Direction => {
+  const sheds = body.bond === 'soft, muddy' || body.strokes === 'trailing';
+  if (body.speedMPerS !== undefined || sheds || school === 'edge-trailing') return 'edge-trailing';
+  return school === 'edge-leading' || body.bond === 'hard' || body.bond === 'plate or film'
+    ? 'edge-leading'
+    : 'edge-trailing';
+};
 
 export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => {
   const { rack, steel, choices, work } = input;
 
   // Once there is a micro bevel the apex is there alone: what works at the old angle does not reach it.
   const aboveDeg = work.micro?.aboveDeg ?? 0;
-  const atApex = (angleDeg: number): GroundSide[] =>
-    input
-      .groundAt(angleDeg)
-      .map((side) => ({ ...side, angleDeg: side.angleDeg + (side.angleDeg > 0 ? aboveDeg : 0) }));
-
-  const deburr = (wording: Wording = {}): PlanStep[] => {
-    const last = work.chain?.steps.at(-1);
-    if (!last) return [];
-    const body = stone(last.id);
-    const clinging = steel.burr === 'clinging';
-    const count = clinging ? 20 : 10;
-    const ground = atApex(input.angleDeg);
-    const sides = BOTH.map((side): SideWork => {
-      const angleDeg = ground.find((each) => each.side === side)?.angleDeg ?? 0;
-      return { side, angleDeg, lifts: angleDeg > 0 ? input.liftsAt(angleDeg) : [], strokes: count };
+  const raiseDeg = work.micro ? 0 : choices.deburrRaiseDeg;
+  const atApex = (): GroundSide[] =>
+    input.groundAt(input.angleDeg).map((side) => ({
+      ...side,
+      angleDeg: side.angleDeg + (side.angleDeg > 0 ? aboveDeg + raiseDeg : 0),
+    }));
+  const sidesWith = (strokes: number): readonly SideWork[] => {
+    const ground = atApex();
+    return BOTH.map((side) => {
+      const angleDeg = ground.find((each) => each.side === side)?.angleDeg ?? input.flatSideDeg;
+      const isGround = ground.some((each) => each.side === side);
+      return { side, angleDeg, lifts: isGround ? input.liftsAt(angleDeg) : [], strokes };
     });
-    const laid = layStrokes('alternating', { right: count, left: count }, DEBURR_SECONDS);
+  };
+  const apexDeg = input.angleDeg + aboveDeg + raiseDeg;
+  const onStone = (body: RackStone, strokes: number) => ({
+    stoneId: body.id,
+    sides: sidesWith(strokes),
+    angleDeg: apexDeg,
+    lifts: body.speedMPerS === undefined ? input.liftsAt(apexDeg) : [],
+    cooling: body.liquid === 'water' ? WET : null,
+    strokesPerSide: strokes,
+    caution: FEEL,
+  });
+
+  /** A big burr that clings is scrubbed to and fro with light passes first, and the mud rinsed off. */
+  const scrubbed = (body: RackStone): PlanStep[] => {
+    const rounds: StrokeRound[] = SCRUB_LADDER.flatMap((count) =>
+      BOTH.map((side) => ({ side, count, zone: null, seconds: null })),
+    );
+    const passes = SCRUB_LADDER.reduce((sum, count) => sum + count, 0);
     return [
+      {
+        ...drafted(
+          'deburr',
+          {
+            title: say('deburr.scrub.title', { stone: body.name }),
+            instruction: say('deburr.scrub.instruction', { swaps: rounds.length - 1 }),
+          },
+          DEBURR_SECONDS,
+          byHabit('Light passes, a swap after each.'),
+        ),
+        ...onStone(body, passes),
+        forceN: WEIGHT_OF_HAND_N,
+        direction: choices.direction === 'edge-trailing' ? 'edge-trailing' : 'back and forth',
+        pattern: sideAfterSide(rounds.map(({ side, count }) => ({ side: side!, strokes: count })))
+          .pattern,
+        rounds,
+        check: say('deburr.scrub.check'),
+        gate: 'looked for',
+        burrOn: BOTH,
+      },
+      {
+        ...drafted(
+          'ready',
+          { title: say('ready.rinse.title'), instruction: say('ready.rinse.instruction') },
+          RINSE_SECONDS,
+          byHabit('Stone and blade rinsed.'),
+        ),
+        zone: say('ready.zone'),
+        check: say('ready.rinse.check'),
+      },
+    ];
+  };
+
+  const deburr: FinishMaker['deburr'] = (wording = {}, on) => {
+    const last = work.chain?.steps.at(-1);
+    const body = on ?? (last && stone(last.id));
+    if (!body) return [];
+    const moved = body.speedMPerS !== undefined;
+    const clinging = steel.burr === 'clinging' && !moved;
+    const onRig = input.machine?.kind === 'clamp rig';
+    const count = moved ? DEBURR_PASSES : onRig ? RIG_DEBURR_STROKES : DEBURR_STROKES;
+    // With one stone alone it is this burr that must be off before the proof.
+    const isProved = choices.practice.mustCutAfterFirst && work.chain?.steps.length === 1;
+    const laid = layStrokes(
+      moved || onRig ? 'alternating' : 'falling ladder',
+      { right: count, left: count },
+      DEBURR_SECONDS,
+    );
+    return [
+      ...(clinging && input.scrubsBurr ? scrubbed(body) : []),
       {
         ...drafted(
           'deburr',
@@ -54,79 +138,72 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
             }),
           },
           DEBURR_SECONDS,
-          byHabit('Alternating light strokes until the burr is gone.'),
+          byHabit('Light strokes in falling counts until the burr is gone.'),
         ),
-        stoneId: body.id,
-        sides,
-        angleDeg: input.angleDeg + aboveDeg,
-        lifts: input.liftsAt(input.angleDeg + aboveDeg),
-        forceN: [0.5, 2],
-        direction: directionOf(body),
+        ...onStone(body, count),
+        forceN: moved ? MACHINE_N : WEIGHT_OF_HAND_N,
+        direction: directionOf(body, choices.direction),
         pattern: laid.text,
         laidBy: laid.pattern,
         rounds: laid.rounds,
-        cooling: body.liquid === 'water' ? WET : null,
         check: say('deburr.check'),
         before: say('deburr.before'),
-        strokesPerSide: count,
         gate: 'gone',
         burrOn: BOTH,
-        caution: FEEL,
         ...wording,
       },
+      ...(isProved ? [cutTest(body)] : []),
     ];
   };
 
-  const strop = (wording: Wording = {}): PlanStep[] => {
-    const last = work.chain?.steps.at(-1);
-    const { finishing } = choices;
-    if (!last || finishing.on === 'none') return [];
-    const body = chosenStrop(rack, finishing, stone(last.id).um);
-    if (!body && finishing.on === 'strop') return [];
-    // Up to two degrees under a micro bevel the strop still meets it; further under it polishes the face beside it.
-    const underDeg = work.micro
-      ? Math.min(finishing.underDeg, UNDER_MICRO_DEG)
-      : finishing.underDeg;
-    const angleDeg = input.angleDeg + aboveDeg - underDeg;
-    const due = { right: finishing.strokes, left: finishing.strokes };
-    const laid = layStrokes('alternating', due, STROP_SECONDS);
-    const ground = atApex(input.angleDeg - underDeg);
+  const cutTest = (body: RackStone): PlanStep => {
+    const strop = chosenStrop(rack, choices.finishing, body.um);
+    return {
+      ...drafted(
+        'test',
+        {
+          title: say('proof.title'),
+          instruction: say('proof.instruction', { strop: strop?.name ?? null }),
+        },
+        PROOF_SECONDS,
+        byHabit('Rinse, strop laps, and a test by zone.'),
+      ),
+      check: say('proof.check'),
+      before: say('proof.before', { stone: body.name }),
+      caution: say('proof.caution'),
+      gates: ['cuts'],
+    };
+  };
+
+  const proof: FinishMaker['proof'] = (body) => {
+    if (!choices.practice.mustCutAfterFirst) return [];
+    const laid = layStrokes(
+      'falling ladder',
+      { right: PROOF_STROKES, left: PROOF_STROKES },
+      DEBURR_SECONDS,
+    );
     return [
       {
         ...drafted(
-          'strop',
+          'deburr',
           {
-            title: body
-              ? say('strop.title.strop', { stone: body.name })
-              : say('strop.title.surface', { on: finishing.on }),
-            instruction: finishingText(finishing, body),
+            title: say('proof.deburr.title', { stone: body.name }),
+            instruction: say('proof.deburr.instruction'),
           },
-          STROP_SECONDS,
-          byHabit('A dozen light strokes a side.'),
+          DEBURR_SECONDS,
+          byHabit('The burr of the first stone brought down.'),
         ),
-        stoneId: body?.id ?? null,
-        sides: BOTH.map((side): SideWork => {
-          const own = ground.find((each) => each.side === side)?.angleDeg ?? 0;
-          return {
-            side,
-            angleDeg: own,
-            lifts: own > 0 ? input.liftsAt(own) : [],
-            strokes: finishing.strokes,
-          };
-        }),
-        angleDeg,
-        lifts: input.liftsAt(angleDeg),
-        forceN: [0.5, 2],
-        direction: 'edge-trailing only',
+        ...onStone(body, PROOF_STROKES),
+        forceN: WEIGHT_OF_HAND_N,
+        direction: directionOf(body, choices.direction),
         pattern: laid.text,
         laidBy: laid.pattern,
         rounds: laid.rounds,
-        check: say('strop.check'),
-        strokesPerSide: finishing.strokes,
-        gate: 'gone',
+        check: say('deburr.check'),
+        gate: 'looked for',
         burrOn: BOTH,
-        ...wording,
       },
+      cutTest(body),
     ];
   };
 
@@ -148,5 +225,5 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
       ),
     ];
   };
-  return { deburr, strop, wash };
+  return { deburr, proof, wash };
 };

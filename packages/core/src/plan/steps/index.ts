@@ -1,12 +1,23 @@
 /** What is done: steps on stones, their patterns, and the chains they run over. */
 export { applyChanges } from './apply-changes';
-export { adviceOnStones, edgeChains, edgeRack, finishWantedUm, withSpeed } from './edge-chain';
+export {
+  adviceOnStones,
+  edgeChains,
+  edgeRack,
+  finishWantedUm,
+  fittingRig,
+  nearestWindows,
+  withSpeed,
+} from './edge-chain';
+export { extraZones } from './extra-zones';
+export { forceBandN, forceN, hasWideBevel } from './force';
 export { FEEL, type Named } from './kit';
 export { stepMaker, type StepMaker } from './maker';
+export { withOwnPatterns } from './own-rounds';
 export type { StrokeRound } from './patterns';
+export { readiedAgain, withReadySteps, type ReadyWork } from './ready-steps';
 export {
-  forceBandN,
-  forceN,
+  gatesOf,
   liftText,
   secondsOf,
   sidesAlike,
@@ -16,7 +27,9 @@ export {
   withStrokes,
   type BurrGate,
   PLAN_OPERATIONS,
+  STEP_GATES,
   type Operation,
   type PlanStep,
   type StepBand,
+  type StepGateCode,
 } from './step';

@@ -6,7 +6,9 @@ import type { DomainError, Result, Why } from '../../units';
 import { joined, say, type Message } from '../../text';
 import type { Side } from '../../section';
 import type { Steel } from '../../steel';
-import type { BladeKind } from '../../blade';
+import type { BladeKind, Damage } from '../../blade';
+import type { Answers } from '../../intake';
+import type { Zone } from '../../geometry';
 import {
   chooseProgression,
   forTask,
@@ -17,7 +19,7 @@ import {
   type ProgressionInput,
   type RackStone,
 } from '../../abrasive';
-import { abrasiveOf, onSide, settingOn, type Machine } from '../../machine';
+import { abrasiveOf, onSide, raiseOf, settingOn, type Machine } from '../../machine';
 import {
   namedChain,
   PART_LABELS,
@@ -28,24 +30,28 @@ import {
   type StrokePattern,
 } from '../choices';
 import type { BladeWork, GroundSide, StationLift, ZoneLift } from '../cuts';
-import type { HeldAgain } from './apply-changes';
+import type { HeldAgain, OnStone } from './apply-changes';
 import {
   CIRCLE_TRAVEL_M,
+  EXTRA_SHARE,
   FEW_N,
+  LEAST_FIRST_STROKES,
   LEAST_PASSES,
   LEAST_STROKES,
   MACHINE_N,
   MACHINE_PASS_S,
+  SCRUB_SPEED_M_PER_S,
   STROKE_TRAVEL_M,
   THINNING_FINISH_UM,
 } from './first-guesses';
+import { forceN, middleOf, type ForceFor } from './force';
+import { paceOf, secondsAt, type Pace } from './pace';
 import { layStrokes, totalsOf } from './patterns';
 import {
   blankStep,
-  forceBandN,
-  forceN,
   sideAfterSide,
   sidesAlike,
+  withStrokes,
   type Operation,
   type PlanStep,
   type SideWork,
@@ -64,6 +70,18 @@ export interface StepsInput {
   readonly hasFaults: boolean;
   readonly hasChips: boolean;
   readonly hasLowSpots: boolean;
+  readonly damage: readonly Damage[];
+  readonly answers: Answers;
+  /** Zones that are due more strokes than the rest. */
+  readonly extraZones: readonly Zone[];
+  /** The angle a side that is not ground is laid at when the burr is taken. */
+  readonly flatSideDeg: number;
+  /** Bevels so wide that they bear the pressure of stock. */
+  readonly wideBevel: boolean;
+  /** Behind the edge once the work is done. */
+  readonly behindEdgeMm: number;
+  /** Whether a burr that clings is scrubbed first: not where the spine guides, nor on a back that lies flat. */
+  readonly scrubsBurr: boolean;
   readonly groundAt: (angleDeg: number) => readonly GroundSide[];
   readonly liftsAt: (angleDeg: number) => readonly ZoneLift[];
   readonly stationLiftsAt: (angleDeg: number) => readonly StationLift[];
@@ -82,6 +100,10 @@ export const byHabit = (rule: string): Why => ({
 });
 
 export const handStroke = { forceN, speedMPerS: HAND_SPEED_M_PER_S };
+export const stockStroke = {
+  forceN: (um: number) => forceN(um, 'stock'),
+  speedMPerS: SCRUB_SPEED_M_PER_S,
+};
 
 /** Says of a part that it has no stones, beside its chain. */
 const forPart = (part: BladePart, error: DomainError): DomainError => ({
@@ -119,6 +141,10 @@ export type Wording = Partial<
     | 'angleDeg'
     | 'direction'
     | 'forceN'
+    | 'gates'
+    | 'readies'
+    | 'bandMm'
+    | 'afterMm'
     | 'operation'
   >
 >;
@@ -130,11 +156,16 @@ interface OnBody {
   readonly operation: Operation;
   readonly body: RackStone;
   readonly removeMm3: number;
-  readonly seconds: number;
   readonly rule: string;
   readonly ground: readonly GroundSide[];
   readonly part?: PartChain | undefined;
   readonly pattern?: StrokePattern | undefined;
+  /** The edge where nothing else is said. */
+  readonly work?: ForceFor;
+  /** Its place among the stones of its chain. */
+  readonly index?: number;
+  /** Where the pace is not that of a stone. */
+  readonly pace?: Pace;
   readonly text: Named;
 }
 
@@ -143,7 +174,15 @@ export interface PartWork {
   readonly chain: Chain;
   readonly ground: readonly GroundSide[];
   readonly firstRule: string;
-  readonly step: (body: RackStone, index: number) => Named & Pick<PlanStep, 'operation'>;
+  readonly work?: ForceFor;
+  readonly step: (
+    body: RackStone,
+    index: number,
+  ) => Named &
+    Pick<PlanStep, 'operation'> & {
+      /** Where a stone holds other angles than the rest of its chain. */
+      readonly ground?: readonly GroundSide[];
+    };
 }
 
 export interface StepKit {
@@ -155,9 +194,13 @@ export interface StepKit {
   readonly trouble: (part: BladePart, error: DomainError) => PlanStep[];
   /** What a step tells of holding another angle than it was made for. */
   readonly heldAt: HeldAgain;
+  /** A step on another stone of the rack. */
+  readonly onStone: OnStone;
   readonly drafted: (operation: Operation, wording: Named, seconds: number, why: Why) => PlanStep;
   readonly onBody: (spec: OnBody) => PlanStep;
   readonly chainSteps: (work: PartWork) => PlanStep[];
+  /** What is set on the machine for an angle held on that stone; nothing by hand. */
+  readonly settingFor: (body: RackStone, angleDeg: number) => Pick<PlanStep, 'setting'>;
   readonly partSteps: (
     name: BladePart,
     stock: { mm3: number; faceMm2: number },
@@ -173,6 +216,10 @@ export interface StepKit {
     wording: Named,
   ) => PlanStep[];
 }
+
+/** The place of a step among the stones of its chain, by its key: `refine 2` is the third. */
+const placeOf = ({ operation, key }: PlanStep): number =>
+  operation === 'refine' ? Number(/ (\d+)$/.exec(key)?.[1] ?? 1) : 0;
 
 /** An angle a machine is set for; the side where each has its own. */
 interface AngleSet {
@@ -239,24 +286,43 @@ export const stepKit = (input: StepsInput): StepKit => {
             ? 'N, N, then alternating'
             : 'alternating';
 
+  /** Zones that are due more than the rest, in every round. */
+  const extras = input.extraZones.map((zone) => ({ zone, share: EXTRA_SHARE }));
+
   /** What every step on a stone shares: the strokes each side is due, laid out by the pattern. */
   const onBody = (spec: OnBody): PlanStep => {
-    const { body, ground, part } = spec;
+    const { body, ground, part, work = 'edge', index = 0 } = spec;
     const moved = body.speedMPerS !== undefined;
+    const isEdge = spec.operation === 'edge' || spec.operation === 'refine';
+    const direction = spec.text.direction ?? part?.direction ?? choices.direction;
+    const pace =
+      spec.pace ??
+      paceOf(input, body, {
+        work,
+        index,
+        direction: direction === 'edge-trailing only' ? 'edge-trailing' : direction,
+      });
     const wanted = spec.pattern ?? choices.pattern;
-    const bothWays = practice.returnStroke === 'pressure both ways' ? 2 : 1;
+    // Scrubbing cuts both ways, as does the school that presses both: a count is there and back.
+    const bothWays =
+      practice.returnStroke === 'pressure both ways' || pace.speedMPerS === SCRUB_SPEED_M_PER_S
+        ? 2
+        : 1;
     const travelM = wanted === 'circles' ? CIRCLE_TRAVEL_M : STROKE_TRAVEL_M * bothWays;
     // However little steel there is to take, fewer strokes than this show nothing.
-    const leastS = moved
-      ? LEAST_PASSES * MACHINE_PASS_S
-      : (LEAST_STROKES * travelM) / HAND_SPEED_M_PER_S;
-    const seconds = Math.max(spec.seconds, ground.length * leastS);
-    const all = moved ? seconds / MACHINE_PASS_S : (seconds * HAND_SPEED_M_PER_S) / travelM;
+    const least = spec.operation === 'edge' && index === 0 ? LEAST_FIRST_STROKES : LEAST_STROKES;
+    const leastS = moved ? LEAST_PASSES * MACHINE_PASS_S : (least * travelM) / pace.speedMPerS;
+    const seconds = Math.max(secondsAt(spec.removeMm3, body, steel, pace), ground.length * leastS);
+    const all = moved ? seconds / MACHINE_PASS_S : (seconds * pace.speedMPerS) / travelM;
     const shares = ground.reduce((sum, { share }) => sum + share, 0);
     const counts = ground.map(({ share }) => Math.max(1, Math.ceil((all * share) / shares)));
-    const due = Object.fromEntries(ground.map(({ side }, index) => [side, counts[index]!]));
-    const most = Math.max(0, ...counts);
-    const laid = layStrokes(wanted ?? usualPattern(most), due, seconds);
+    const due = Object.fromEntries(ground.map(({ side }, at) => [side, counts[at]!]));
+    const laid = layStrokes(
+      wanted ?? usualPattern(Math.max(0, ...counts)),
+      due,
+      seconds,
+      isEdge && !moved ? extras : [],
+    );
     const totals = totalsOf(laid.rounds);
     const angled = spec.text.angleDeg !== null;
     const sides = ground.map(({ side, angleDeg }): SideWork => ({
@@ -267,36 +333,41 @@ export const stepKit = (input: StepsInput): StepKit => {
     }));
     const angleDeg = sides[0]?.angleDeg ?? null;
     return {
-      ...drafted(spec.operation, spec.text, seconds, whyRemoval(body, spec.removeMm3, spec.rule)),
+      ...drafted(
+        spec.operation,
+        spec.text,
+        seconds,
+        whyRemoval(body, spec.removeMm3, spec.rule, pace),
+      ),
       stoneId: body.id,
       sides,
       angleDeg,
       lifts: sides[0]?.lifts ?? [],
       stationLifts: moved || angleDeg === null ? [] : input.stationLiftsAt(angleDeg),
-      forceN: forceBandN(body.um),
+      forceN: pace.forceN,
       direction: part?.direction ?? choices.direction,
       pattern: moved ? say('pattern.machine') : laid.text,
       laidBy: moved ? null : laid.pattern,
       rounds: moved ? [] : laid.rounds,
       cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
       removeMm3: spec.removeMm3,
-      strokesPerSide: most,
-      ...settingOf(spec.operation, body, anglesSet(spec.text.angleDeg, sides)),
+      strokesPerSide: Math.max(0, ...sides.map(({ strokes }) => strokes)),
+      ...settingOf(spec.operation, body, anglesSet(spec.text.angleDeg, sides), index),
       ...spec.text,
       ...(moved ? ON_MACHINE : {}),
     };
   };
 
   /** Why a stone takes as long as it does: the volume it must take, and how fast it cuts this steel. */
-  const whyRemoval = (body: RackStone, removeMm3: number, rule: string): Why => ({
+  const whyRemoval = (body: RackStone, removeMm3: number, rule: string, pace: Pace): Why => ({
     rule,
     formula: 't = V / (K · F · v)',
     inputs: [
       { label: 'V, steel to take', value: removeMm3, unit: 'mm³' },
       { label: 'K, mm³ per N and m, × 1000', value: 1000 * removalPerNewtonMetre(body, steel) },
       { label: 'Grain', value: body.um, unit: 'µm' },
-      { label: 'F', value: body.forceN ?? forceN(body.um), unit: 'N' },
-      { label: 'v, m/s', value: body.speedMPerS ?? HAND_SPEED_M_PER_S },
+      { label: 'F', value: middleOf(pace.forceN), unit: 'N' },
+      { label: 'v, m/s', value: pace.speedMPerS },
       { label: 'It leaves scratches of', value: scratchDepthUm(body), unit: 'µm' },
     ],
     source: 'Removal model; first guesses, to be corrected by the bench',
@@ -307,6 +378,7 @@ export const stepKit = (input: StepsInput): StepKit => {
     operation: Operation,
     body: RackStone,
     angles: readonly AngleSet[],
+    index: number,
   ): Pick<PlanStep, 'setting'> => {
     const { machine, bevelFaceMm } = input;
     // A blade that stands upright or lies on its back is held by no rig.
@@ -315,7 +387,12 @@ export const stepKit = (input: StepsInput): StepKit => {
     if (moves !== null && body.kind !== moves) return {};
     const settings = angles.map(({ side, angleDeg }) => ({
       side,
-      setting: settingOn(machine, angleDeg, bevelFaceMm, body.thicknessMm),
+      setting: settingOn(
+        machine,
+        angleDeg + raiseOf(machine, index),
+        bevelFaceMm,
+        body.thicknessMm,
+      ),
     }));
     const [first] = settings;
     if (!first) return {};
@@ -335,26 +412,79 @@ export const stepKit = (input: StepsInput): StepKit => {
     return {
       lifts: isLifted ? input.liftsAt(angleDeg) : [],
       stationLifts: step.stationLifts.length > 0 ? input.stationLiftsAt(angleDeg) : [],
-      ...(step.setting && body ? settingOf(step.operation, body, [{ side: null, angleDeg }]) : {}),
+      ...(step.setting && body
+        ? settingOf(step.operation, body, [{ side: null, angleDeg }], placeOf(step))
+        : {}),
+    };
+  };
+
+  const onStone: OnStone = (step, stoneId) => {
+    const body = rack.find(({ id }) => id === stoneId);
+    if (!body || step.stoneId === null) return null;
+    const isStock = step.operation === 'thinning' || step.operation === 'outline';
+    const { direction } = step;
+    const pace = paceOf(input, body, {
+      work: isStock ? 'stock' : 'edge',
+      index: placeOf(step),
+      direction:
+        direction === null || direction === 'edge-trailing only' ? 'edge-trailing' : direction,
+    });
+    const seconds =
+      step.removeMm3 > 0 ? secondsAt(step.removeMm3, body, steel, pace) : step.seconds;
+    const share = step.seconds > 0 ? seconds / step.seconds : 1;
+    const before = stone(step.stoneId);
+    return {
+      ...withStrokes(
+        step,
+        ({ strokes }) => (strokes > 0 ? Math.max(1, Math.round(strokes * share)) : 0),
+        seconds,
+      ),
+      stoneId,
+      // The name of a stone stands in the title where it is worked on.
+      title:
+        step.title.params?.['stone'] === before.name
+          ? { ...step.title, params: { ...step.title.params, stone: body.name } }
+          : step.title,
+      forceN: step.forceN === null ? null : pace.forceN,
+      cooling: body.liquid === 'water' ? WET : null,
+      secondsWhy:
+        step.removeMm3 > 0
+          ? whyRemoval(body, step.removeMm3, step.secondsWhy.rule, pace)
+          : step.secondsWhy,
+      ...(step.setting && step.angleDeg !== null
+        ? settingOf(step.operation, body, [{ side: null, angleDeg: step.angleDeg }], placeOf(step))
+        : {}),
     };
   };
 
   /** The steps of one chain: what they share, and what each part says of its own. */
-  const chainSteps = ({ part, chain, ground, firstRule, step }: PartWork): PlanStep[] =>
-    chain.steps.map(({ id, seconds, removeMm3 }, index) => {
+  const chainSteps = ({ part, chain, ground, firstRule, work, step }: PartWork): PlanStep[] =>
+    chain.steps.map(({ id, removeMm3 }, index) => {
       const body = stone(id);
-      const own = step(body, index);
+      const { ground: ownGround, ...own } = step(body, index);
       const rule =
-        index === 0 ? firstRule : 'The scratches of the abrasive before, over the whole face.';
+        index === 0
+          ? firstRule
+          : choices.refineFace === 'whole face'
+            ? 'The scratches of the abrasive before, over the whole face.'
+            : 'The scratches of the abrasive before, where they decide the cut.';
       return onBody({
         operation: own.operation,
         body,
         removeMm3,
-        seconds,
         rule,
-        ground,
+        ground: ownGround ?? ground,
         part,
-        text: { ...own, instruction: joined(own.instruction, ...slurry(body, part)) },
+        index,
+        ...(work ? { work } : {}),
+        text: {
+          ...own,
+          instruction: joined(
+            own.instruction,
+            ...slurry(body, part),
+            ...(body.speedMPerS === undefined ? [] : [say('edge.instruction.tip-on-machine')]),
+          ),
+        },
       });
     });
 
@@ -369,14 +499,14 @@ export const stepKit = (input: StepsInput): StepKit => {
         steel,
         rack,
         work: { stockMm3: stock.mm3, faceAreaMm2: stock.faceMm2 },
-        stroke: handStroke,
+        stroke: stockStroke,
         finishUm: THINNING_FINISH_UM,
       },
       part,
       forTask(rack, 'edge'),
     );
     return chain.ok
-      ? chainSteps({ ...rest, part, chain: chain.value })
+      ? chainSteps({ work: 'stock', ...rest, part, chain: chain.value })
       : trouble(name, chain.error);
   };
 
@@ -416,9 +546,11 @@ export const stepKit = (input: StepsInput): StepKit => {
     problem: () => problem,
     trouble,
     heldAt,
+    onStone,
     drafted,
     onBody,
     chainSteps,
+    settingFor: (body, angleDeg) => settingOf('edge', body, [{ side: null, angleDeg }], 0),
     partSteps,
     hand,
     few,

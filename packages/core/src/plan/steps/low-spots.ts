@@ -13,13 +13,16 @@ const SOFTNESS: Readonly<Record<Bond, number>> = {
   'soft, muddy': 2,
 };
 
+/** A sheet follows what lies under it and wears at once: it shows no high spot. */
+export const IS_SHEET: readonly RackStone['kind'][] = ['paper', 'film'];
+
 const grainApart = (a: RackStone, b: RackStone): number => Math.abs(Math.log(a.um / b.um));
 
 /** The hard stone nearest in grain to the first of the thinning; null where that one is hard itself. */
 export const finderFor = (first: RackStone, rack: readonly RackStone[]): RackStone | null => {
   if (SOFTNESS[first.bond] === 0) return null;
   const [nearest] = forTask(rack, 'edge')
-    .filter(({ bond }) => SOFTNESS[bond] === 0)
+    .filter(({ bond, kind }) => SOFTNESS[bond] === 0 && !IS_SHEET.includes(kind))
     .sort((a, b) => grainApart(a, first) - grainApart(b, first));
   return nearest ?? null;
 };

@@ -1,14 +1,10 @@
 /** The outline first: a broken tip brought back, chips and hollows out, the old edge drawn off. */
 import { say, type Message } from '../../text';
-import {
-  coarsestOf,
-  forTask,
-  HAND_SPEED_M_PER_S,
-  secondsToRemove,
-  type RackStone,
-} from '../../abrasive';
+import { coarsestOf, forTask, type RackStone } from '../../abrasive';
+import { abrasiveOf } from '../../machine';
 import type { Named, StepKit, Wording } from './kit';
-import { forceN, type PlanStep } from './step';
+import { FILE_PACE } from './pace';
+import type { PlanStep } from './step';
 
 export interface OutlineMaker {
   readonly outline: (wording?: Wording) => PlanStep[];
@@ -17,25 +13,36 @@ export interface OutlineMaker {
 }
 
 export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
-  const { rack, steel, work } = input;
+  const { rack, work, machine } = input;
   const { practice } = input.choices;
 
-  /** A step with the blade upright on the coarsest stone: the outline is worked, no side of it. */
+  /** A blade held by the belt has its outline and its tip on the belt too; else the coarsest stone takes them. */
+  const coarsest = (): RackStone | null => {
+    // An axe is jointed with the file, where it bites.
+    const file = rack.find(({ kind }) => kind === 'file');
+    if (file && input.kind.grind === 'convex' && input.answers['fileTest'] !== 'skates')
+      return file;
+    const belts = rack.filter(({ kind }) => kind === 'belt');
+    const onBelt = machine !== null && abrasiveOf(machine.kind) === 'belt' && belts.length > 0;
+    return coarsestOf(onBelt ? belts : forTask(rack, 'edge'));
+  };
+
+  /** A step with the blade upright: the outline is worked, no side of it. */
   const onEdgewise = (
     stockMm3: number,
     rule: string,
     pattern: Message,
     wording: (body: RackStone) => Named,
   ): PlanStep[] => {
-    const body = coarsestOf(forTask(rack, 'edge'));
+    const body = coarsest();
     if (!body || stockMm3 <= 0) return [];
-    const seconds = secondsToRemove(stockMm3, body, steel, forceN(body.um), HAND_SPEED_M_PER_S);
     const step = onBody({
       operation: 'outline',
       body,
       removeMm3: stockMm3,
-      seconds,
       rule,
+      work: 'stock',
+      ...(body.kind === 'file' ? { pace: FILE_PACE } : {}),
       ground: [{ side: 'right', angleDeg: 90, share: 1 }],
       text: { direction: 'back and forth', ...wording(body) },
     });

@@ -6,7 +6,7 @@ import { say, type Message } from '../../text';
 import { ZONES, zoneSpan, type Zone } from '../../geometry';
 import type { Side } from '../../section';
 import type { StrokePattern } from '../choices';
-import { MOST_BEFORE_SWAP } from './first-guesses';
+import { MOST_BEFORE_SWAP, MOST_N } from './first-guesses';
 
 export interface StrokeRound {
   /** Null: both sides in turn, that many on each. */
@@ -84,6 +84,14 @@ const less = (due: SideCounts, share: number): [SideCounts, SideCounts] => {
   return [first, rest];
 };
 
+/** What each side is due in each of several turns. */
+const countsOf = (due: SideCounts, weights: readonly number[]): SideCounts[] => {
+  const parts = sidesOf(due).map((side) => [side, shared(due[side]!, weights)] as const);
+  return weights.map((_, turn) =>
+    Object.fromEntries(parts.map(([side, counts]) => [side, counts[turn]!])),
+  );
+};
+
 const roundsFor = (most: number): number =>
   Math.max(most >= 30 ? 3 : 1, Math.ceil(most / MOST_BEFORE_SWAP));
 
@@ -100,8 +108,12 @@ const roundsOf = (pattern: StrokePattern, due: SideCounts, seconds: number): Str
     case 'alternating':
       return inTurn(due);
     case 'N, N, then alternating': {
-      const [first, rest] = less(due, 0.6);
-      return [...inShares(first, [1]), ...inTurn(rest)];
+      const turns = Math.max(1, Math.ceil(most / (2 * MOST_N)));
+      const weights = Array.from({ length: turns }, () => 1);
+      const [ownDue, turnDue] = less(due, 0.5);
+      const own = countsOf(ownDue, weights);
+      const inBoth = countsOf(turnDue, weights);
+      return weights.flatMap((_, turn) => [...inShares(own[turn]!, [1]), ...inTurn(inBoth[turn]!)]);
     }
     case 'falling ladder':
       return inShares(due, LADDER);
@@ -128,9 +140,37 @@ const roundsOf = (pattern: StrokePattern, due: SideCounts, seconds: number): Str
   }
 };
 
-/** The rounds of a pattern for what each side is due. */
-export const layStrokes = (pattern: StrokePattern, due: SideCounts, seconds: number): LaidOut => {
-  const rounds = roundsOf(pattern, due, seconds);
+/** A zone that is due a share more than the rest. */
+export interface ExtraZone {
+  readonly zone: Zone;
+  readonly share: number;
+}
+
+/** Every round over the whole length is followed by its extra strokes, where somewhere needs more. */
+const withExtras = (
+  rounds: readonly StrokeRound[],
+  extras: readonly ExtraZone[],
+): readonly StrokeRound[] =>
+  rounds.flatMap((each) => [
+    each,
+    ...(each.zone === null
+      ? extras.flatMap(({ zone, share }) => {
+          const count = Math.round(each.count * share);
+          return count > 0
+            ? [{ ...each, zone, count, seconds: each.seconds && each.seconds * share }]
+            : [];
+        })
+      : []),
+  ]);
+
+/** The rounds of a pattern for what each side is due, with more where a zone needs it. */
+export const layStrokes = (
+  pattern: StrokePattern,
+  due: SideCounts,
+  seconds: number,
+  extras: readonly ExtraZone[] = [],
+): LaidOut => {
+  const rounds = withExtras(roundsOf(pattern, due, seconds), extras);
   return {
     pattern,
     rounds,

@@ -4,13 +4,14 @@ import { asMessage, asText, bandText, say, type Message, type Text } from '../..
 import type { Side } from '../../section';
 import { stepRange, type RackStone } from '../../abrasive';
 import type { MachineSetting } from '../../machine';
-import type { Direction, StrokePattern } from '../choices';
+import type { BurrPolicy, Direction, StrokePattern } from '../choices';
 import type { StationLift, ZoneLift } from '../cuts';
 import { STROKE_TRAVEL_M } from './first-guesses';
 import { layStrokes, totalsOf, type StrokeRound } from './patterns';
 
 export const PLAN_OPERATIONS = [
   'ready',
+  'protect',
   'outline',
   'tapping',
   'thinning',
@@ -21,6 +22,8 @@ export const PLAN_OPERATIONS = [
   'micro',
   'deburr',
   'strop',
+  'finish',
+  'test',
   'wash',
   'own',
 ] as const;
@@ -35,6 +38,22 @@ export type BurrGate =
   /** None left, or what the burr policy allows. */
   | 'gone'
   | 'no check';
+
+/** What must be shown before a step is left. */
+export const STEP_GATES = [
+  'burr everywhere',
+  'burr gone',
+  'burr small and centred',
+  'trace of burr',
+  'thickness',
+  'remnant',
+  'flat',
+  'soaked',
+  'touch',
+  'cuts',
+  'picture',
+] as const;
+export type StepGateCode = (typeof STEP_GATES)[number];
 
 /** The work of a step on one side of the blade. */
 export interface SideWork {
@@ -92,6 +111,14 @@ export interface PlanStep {
   /** On each side; the most of them where they differ. */
   readonly strokesPerSide: number;
   readonly gate: BurrGate;
+  /** All that must be shown before it is left. */
+  readonly gates: readonly StepGateCode[];
+  /** The stone it makes ready; null for every other step. */
+  readonly readies: string | null;
+  /** Of a thinning: the band above the new edge, mm. */
+  readonly bandMm: readonly [from: number, to: number] | null;
+  /** Thickness behind the edge once it is done, mm; null where it is not aimed at. */
+  readonly afterMm: number | null;
   /** The sides a burr is felt for on. */
   readonly burrOn: readonly Side[];
   readonly caution: Text | null;
@@ -157,6 +184,7 @@ export const withStepDefaults = (kept: KeptStep): PlanStep => {
     pattern: kept.pattern ? asMessage(kept.pattern) : null,
     rangeS: kept.rangeS ?? [lowS, highS],
     burrOn: kept.burrOn ?? ['right', 'left'],
+    gates: kept.gates ?? gatesOf({ gate: kept.gate ?? base.gate, gates: [] }, 'none'),
   };
 };
 
@@ -192,6 +220,10 @@ export const blankStep = (
     rangeS: [lowS, highS],
     strokesPerSide: 0,
     gate: 'no check',
+    gates: [],
+    readies: null,
+    bandMm: null,
+    afterMm: null,
     burrOn: [],
     caution: null,
     ...wording,
@@ -240,24 +272,25 @@ export const withStrokes = (
 export const strokesPerSide = (seconds: number, speedMPerS: number): number =>
   Math.max(1, Math.ceil((seconds * speedMPerS) / STROKE_TRAVEL_M / 2));
 
-/**
- * Pressure falls as the grain gets finer: firm, medium, light.
- *
- * @example
- * forceBandN(40); // [10,14]
- */
-export const forceBandN = (um: number): readonly [number, number] =>
-  um >= 30 ? [10, 14] : um >= 8 ? [6, 10] : um >= 3 ? [4, 6] : [2, 4];
+const BURR_GATES: Readonly<Record<BurrPolicy, StepGateCode>> = {
+  none: 'burr gone',
+  'small and centred': 'burr small and centred',
+  'a trace': 'trace of burr',
+};
 
 /**
- * The middle of the pressure for a grain, N.
+ * All that must be shown at a step: its burr, by what is to be left of it, and what else it names.
  *
  * @example
- * forceN(40); // 12
+ * gatesOf({ gate: 'gone', gates: [] }, 'a trace'); // ["trace of burr"]
  */
-export const forceN = (um: number): number => {
-  const [low, high] = forceBandN(um);
-  return (low + high) / 2;
+export const gatesOf = (
+  { gate, gates }: Pick<PlanStep, 'gate' | 'gates'>,
+  policy: BurrPolicy,
+): readonly StepGateCode[] => {
+  const burr: StepGateCode[] =
+    gate === 'everywhere' ? ['burr everywhere'] : gate === 'gone' ? [BURR_GATES[policy]] : [];
+  return [...new Set([...burr, ...gates])];
 };
 
 /** Numbers the steps within their operation: the names by which changes find them again. */
@@ -270,13 +303,16 @@ export const withKeys = (steps: readonly PlanStep[]): PlanStep[] => {
   });
 };
 
-/** Working seconds of all steps, with the changes between abrasives. */
-export const secondsOf = (steps: readonly PlanStep[], rack: readonly RackStone[]): number =>
-  steps.reduce((sum, step, index) => {
-    const changes = step.stoneId !== null && step.stoneId !== steps[index - 1]?.stoneId;
-    const body = changes ? rack.find(({ id }) => id === step.stoneId) : undefined;
-    return sum + step.seconds + (body?.changeSeconds ?? 0);
+/** Working seconds of all steps, with the changes between abrasives that no step of their own makes ready. */
+export const secondsOf = (steps: readonly PlanStep[], rack: readonly RackStone[]): number => {
+  let held: string | null = null;
+  return steps.reduce((sum, { stoneId, readies, seconds }) => {
+    if (readies !== null) held = readies;
+    if (stoneId === null || stoneId === held) return sum + seconds;
+    held = stoneId;
+    return sum + seconds + (rack.find(({ id }) => id === stoneId)?.changeSeconds ?? 0);
   }, 0);
+};
 
 const byZone = (lifts: readonly ZoneLift[]): string =>
   lifts

@@ -1,7 +1,7 @@
 import { say } from '../../../text';
 import type { BladeWork, StrategyInput } from '../../cuts';
 import type { StepMaker } from '../../steps';
-import { RAISED_DEG } from '../first-guesses';
+import { FILE_RAISED_DEG, RAISED_DEG } from '../first-guesses';
 import type { Procedure } from '../strategy';
 
 /**
@@ -27,6 +27,29 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
           caution: say('axe.filed.caution'),
           cooling: null,
         });
+  /** The burr of the file comes off with the same file, lighter and slightly raised: a complete service. */
+  const byFile = (make: StepMaker) =>
+    make
+      .deburr(
+        {
+          instruction: say('axe.deburr.instruction.filed'),
+          direction: 'edge-leading',
+          forceN: [5, 10],
+          cooling: null,
+          caution: say('axe.filed.caution'),
+        },
+        make.file(),
+      )
+      .map((step) => ({
+        ...step,
+        angleDeg: step.angleDeg === null ? null : step.angleDeg + FILE_RAISED_DEG,
+        sides: step.sides.map((side) => ({
+          ...side,
+          angleDeg: side.angleDeg === null ? null : side.angleDeg + FILE_RAISED_DEG,
+          lifts: [],
+        })),
+        lifts: [],
+      }));
   return {
     steps: (make, work) => {
       const filed = filing(make, work);
@@ -36,6 +59,7 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
           zone: say('axe.outline.zone'),
         }),
         ...filed,
+        ...(filed.length > 0 ? byFile(make) : []),
         ...(rounds || filed.length === 0
           ? make.edge((_body, index) => ({
               operation: index === 0 && filed.length === 0 ? 'edge' : 'refine',
@@ -50,11 +74,9 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
               caution: say('axe.edge.caution'),
             }))
           : []),
-        ...make.deburr({
-          instruction: rounds
-            ? say('axe.deburr.instruction.rounded')
-            : say('axe.deburr.instruction.filed'),
-        }),
+        ...(rounds || filed.length === 0
+          ? make.deburr({ instruction: say('axe.deburr.instruction.rounded') })
+          : []),
         ...(axeService === 'rounded and refined' ? make.strop() : []),
         ...make.wash({
           title: say('axe.wash.title'),

@@ -61,19 +61,25 @@ export const chiselProcedure = (input: StrategyInput): Procedure => {
         removeMm3: step.removeMm3 / 2,
       });
       const worked = isDouble ? edge.flatMap((step) => [half(step), onSecond(half(step))]) : edge;
+      /** Each edge gets every step. */
+      const onBoth = (steps: readonly PlanStep[]): PlanStep[] =>
+        steps.flatMap((step) => (isDouble ? [step, onSecond(step)] : [step]));
+      const halves = (steps: readonly PlanStep[]): PlanStep[] =>
+        isDouble ? onBoth(steps.map(half)) : [...steps];
       return [
-        ...make.outline(),
+        ...halves(make.outline()),
         ...worked,
-        ...make.micro(),
-        ...back,
-        ...(isDouble ? back.map(onSecond) : []),
-        ...make.deburr({
-          instruction: say('chisel.deburr.instruction', {
-            offFlatDeg: BACK_OFF_FLAT_DEG,
-            isDouble,
+        ...halves(make.micro()),
+        ...onBoth(back),
+        ...onBoth(
+          make.deburr({
+            instruction: say('chisel.deburr.instruction', {
+              offFlatDeg: BACK_OFF_FLAT_DEG,
+              isDouble: false,
+            }),
           }),
-        }),
-        ...make.strop(),
+        ),
+        ...onBoth(make.strop()),
         ...make.wash({
           caution: say('chisel.wash.caution'),
         }),

@@ -137,6 +137,8 @@ export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
     isThinned: false,
     byStation: false,
     microUsual: MICRO_OF[input.kind.id] ?? null,
+    finishStripMm: null,
+    flatSideDeg: 0,
     shapeAt,
     groundAt: (angleDeg) => [{ side: front, angleDeg, share: 1 }],
     spineOffsetMm: (thicknessMm) => thicknessMm,

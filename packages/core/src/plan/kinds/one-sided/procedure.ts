@@ -1,6 +1,6 @@
 import { say } from '../../../text';
-import { forTask } from '../../../abrasive';
-import { frontSide, otherSide, type StrategyInput } from '../../cuts';
+import { forTask, type RackStone } from '../../../abrasive';
+import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../../cuts';
 import type { Named, StepMaker } from '../../steps';
 import { BACK_BURR_STROKES, BACK_STROKES, BACK_UM } from '../first-guesses';
 import { backOf, formOf, tapDepthMm } from './back';
@@ -12,12 +12,23 @@ import type { Procedure } from '../strategy';
  * every stone. A left-handed blade is the mirror image. Without a hollow it is another kind, and said to be.
  */
 const backStone = (make: StepMaker) => {
-  const stones = forTask(make.input.rack, 'edge');
+  const lastUm = make.input.work.chain?.steps.at(-1)?.um ?? 0;
+  // Never finer than the front is left: the edge is as coarse as its coarser face.
+  const stones = forTask(make.input.rack, 'edge').filter(({ um }) => um >= lastUm / AS_FINE_RATIO);
   const [finest, coarsest] = BACK_UM;
-  const middle = Math.sqrt(finest * coarsest);
+  const last = make.input.work.chain?.steps.at(-1);
+  // After a belt nothing comes back to it: it is left as fine as the belt has left the front.
+  const isMoved = last !== undefined && make.stone(last.id).speedMPerS !== undefined;
+  const middle = isMoved ? lastUm : Math.sqrt(finest * coarsest);
   const off = (um: number): number => Math.abs(Math.log(um / middle));
   return [...stones].sort((a, b) => off(a.um) - off(b.um))[0];
 };
+
+/** Whether the front goes on after its first stone; the back then waits for the grain it ends on. */
+const hasFiner = ({ chain }: BladeWork): boolean => (chain?.steps.length ?? 0) > 1;
+
+/** Two faces are as fine as each other within this ratio. */
+const AS_FINE_RATIO = 1.5;
 
 export const oneSidedProcedure = (input: StrategyInput): Procedure => {
   const rear = otherSide(frontSide(input.answers));
@@ -35,10 +46,15 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
   return {
     steps: (make, work) => {
       const body = backStone(make);
-      const onBack = (strokes: number, removeMm3: number, wording: (stone: string) => Named) =>
-        body
-          ? make.few(body, [rear], strokes, removeMm3, {
-              ...wording(body.name),
+      const onBack = (
+        strokes: number,
+        removeMm3: number,
+        wording: (stone: string) => Named,
+        on: RackStone | undefined = body,
+      ) =>
+        on
+          ? make.few(on, [rear], strokes, removeMm3, {
+              ...wording(on.name),
               zone: say('one-sided.back.zone'),
               angleDeg: 0,
               check: say('one-sided.back.check'),
@@ -83,13 +99,19 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
                 ? say('one-sided.edge.caution.belt')
                 : say('one-sided.edge.caution.hand'),
           }),
-          (_stone, index) =>
-            index === 0
+          // On the grain of the front: the edge is as coarse as its coarser face. A belt never meets the back.
+          (front, index) =>
+            front.speedMPerS !== undefined || (index === 0 && hasFiner(work))
               ? []
-              : onBack(BACK_BURR_STROKES, 0, () => ({
-                  title: say('one-sided.back-again.title', { strokes: BACK_BURR_STROKES }),
-                  instruction: say('one-sided.back-again.instruction'),
-                })),
+              : onBack(
+                  BACK_BURR_STROKES,
+                  0,
+                  () => ({
+                    title: say('one-sided.back-again.title', { strokes: BACK_BURR_STROKES }),
+                    instruction: say('one-sided.back-again.instruction'),
+                  }),
+                  front,
+                ),
         ),
         ...make.micro({
           instruction: say('one-sided.micro.instruction', {

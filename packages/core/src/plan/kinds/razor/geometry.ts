@@ -49,6 +49,8 @@ export const razorGeometry = (input: StrategyInput): CutStrategy => {
     isThinned: false,
     byStation: false,
     microUsual: null,
+    finishStripMm: null,
+    flatSideDeg: 0,
     shapeAt,
     groundAt,
     spineOffsetMm: (thicknessMm) => thicknessMm / 2 + tapeMm(input),

@@ -3,6 +3,7 @@ import { isFace, sectionFromSides, type Side, type SidePoint } from '../../../se
 import { numberAnswer } from '../../../intake';
 import {
   faceCut,
+  thinningStart,
   type CutStage,
   type CutStrategy,
   type Place,
@@ -91,8 +92,19 @@ export const ridgeGeometry = (input: StrategyInput): CutStrategy => {
       const stages: CutStage[] = [joint(riseMm)];
       if (wanted.thinning) {
         const bevel = toRadians(perSide(input.presentDeg));
+        const { remnantMm, stopMm } = wanted.thinning;
+        const start =
+          stopMm === null
+            ? null
+            : thinningStart({
+                stopMm,
+                apexMm: riseMm,
+                oldAngleDeg: input.presentDeg,
+                newAngleDeg: wanted.angleDeg,
+              });
         const yMm =
-          riseMm + Math.min(wanted.thinning.remnantMm, shape.bevelHeightMm) * Math.cos(bevel);
+          start?.yMm ?? riseMm + Math.min(remnantMm, shape.bevelHeightMm) * Math.cos(bevel);
+        const xMm = start?.xMm ?? yMm * Math.tan(bevel);
         const tops = shape.section.vertices;
         stages.push({
           id: 'thinning',
@@ -103,7 +115,7 @@ export const ridgeGeometry = (input: StrategyInput): CutStrategy => {
             const leanDeg = toDegrees(
               radians(Math.atan(Math.abs(b.x - a.x) / Math.abs(b.y - a.y))),
             );
-            return faceCut(side, leanDeg, yMm * Math.tan(bevel), yMm, 'band', 1);
+            return faceCut(side, leanDeg, xMm, yMm, 'band', 1);
           }),
         });
       }

@@ -1,5 +1,6 @@
 import { say } from '../../../text';
 import { REMNANT_MM, type StrategyInput } from '../../cuts';
+import { inOrder } from '../parts';
 import type { Procedure } from '../strategy';
 
 /**
@@ -14,19 +15,23 @@ export const ridgeProcedure = (input: StrategyInput): Procedure => ({
       zone: say('ridge.thinning.zone'),
       check: say('ridge.thinning.check'),
     }),
-    ...make.faces(),
-    ...(input.answers['finishWish'] === 'the maker’s finish'
-      ? make.hand('faces', 6, {
-          title: say('ridge.faces.title'),
-          instruction: say('ridge.faces.instruction'),
-          zone: say('ridge.faces.zone'),
-          check: say('ridge.faces.check'),
-          before: say('ridge.faces.before'),
-        })
-      : []),
-    ...make.edge(),
-    ...make.micro(),
-    ...make.deburr(),
+    ...inOrder(
+      input.input.choices.order,
+      [
+        ...make.faces(),
+        ...(input.answers['finishWish'] === 'the maker’s finish'
+          ? make.hand('faces', 6, {
+              title: say('ridge.faces.title'),
+              instruction: say('ridge.faces.instruction'),
+              zone: say('ridge.faces.zone'),
+              check: say('ridge.faces.check'),
+              before: say('ridge.faces.before'),
+            })
+          : []),
+      ],
+      [...make.edge(), ...make.micro(), ...make.deburr()],
+      make.lightLast(),
+    ),
     ...make.strop(),
     ...make.wash(),
   ],

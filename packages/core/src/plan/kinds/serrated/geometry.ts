@@ -33,6 +33,7 @@ export const serratedGeometry = (input: StrategyInput): CutStrategy => {
   const way = input.input.choices.kind.serrationWay;
   return {
     ...oneFlatGeometry(input),
+    finishStripMm: null,
     sumsOf: (sums, work) => {
       const scallop = scallopOf(input, work.angleDeg);
       const section = work.shape.section;

@@ -1,4 +1,4 @@
-import type { CutStrategy, StrategyInput } from '../../cuts';
+import { FLAT_BEVEL_STRIP_MM, type CutStrategy, type StrategyInput } from '../../cuts';
 import { SECONDARY_RISE_MM } from '../first-guesses';
 import { twoSidedGeometry } from '../two-sided/geometry';
 
@@ -11,6 +11,7 @@ export const singleBevelGeometry = (input: StrategyInput): CutStrategy => ({
   ...twoSidedGeometry(input),
   approaches: ['keep', 'by-use', 'lowest-clear'],
   isThinned: false,
+  finishStripMm: FLAT_BEVEL_STRIP_MM,
   extraRiseMm: () =>
     Object.entries(SECONDARY_RISE_MM).find(([width]) => width === secondaryOf(input))?.[1] ?? 0,
 });

@@ -20,8 +20,13 @@ import {
 import { numberAnswer } from '../../../intake';
 import {
   faceCut,
+  APEX_STRIP_MM,
+  fallingBands,
   thinningBands,
+  thinningStart,
+  usualBandsDeg,
   withinPlay,
+  type Band,
   type CutStage,
   type CutStrategy,
   type GroundSide,
@@ -154,19 +159,39 @@ const groundBoth =
     ];
   };
 
+/** Down to the thickness wanted in falling bands; with thicknesses further up, or no stop, through those. */
+const bandsFor = (
+  input: StrategyInput,
+  { section, primaryDeg }: Shape,
+  apexMm: number,
+  newAngleDeg: number,
+  { targets, remnantMm, stopMm, bandsDeg }: NonNullable<Wanted['thinning']>,
+): Result<readonly Band[]> => {
+  const oldAngleDeg = input.presentDeg;
+  const bevel = toRadians(perSide(oldAngleDeg));
+  const remnantY = apexMm + remnantMm * Math.cos(bevel);
+  const start =
+    stopMm === null
+      ? { xMm: remnantY * Math.tan(bevel), yMm: remnantY }
+      : thinningStart({ stopMm, apexMm, oldAngleDeg, newAngleDeg });
+  const hasTargets = targets.at5Mm !== null || targets.at10Mm !== null;
+  if (bandsDeg === null && (stopMm === null || hasTargets))
+    return thinningBands({ section, apexMm, start, primaryDeg, targets });
+  return fallingBands(
+    section,
+    primaryDeg,
+    start,
+    bandsDeg ?? usualBandsDeg(primaryDeg, oldAngleDeg),
+  );
+};
+
 /** Outline, bands, bevel, micro bevel. */
 const stagesFor =
   (input: StrategyInput, ground: CutStrategy['groundAt']) =>
   (shape: Shape, riseMm: number, wanted: Wanted): Result<readonly CutStage[]> => {
     const stages: CutStage[] = [joint(riseMm)];
     if (wanted.thinning) {
-      const bands = thinningBands({
-        section: shape.section,
-        apexMm: riseMm,
-        oldAngleDeg: input.presentDeg,
-        primaryDeg: shape.primaryDeg,
-        ...wanted.thinning,
-      });
+      const bands = bandsFor(input, shape, riseMm, wanted.angleDeg, wanted.thinning);
       if (!bands.ok) return bands;
       stages.push({
         id: 'thinning',
@@ -204,6 +229,8 @@ export const twoSidedGeometry = (input: StrategyInput): CutStrategy => {
     isThinned: input.kind.grind !== 'hollow',
     byStation: isWide(input),
     microUsual: null,
+    finishStripMm: APEX_STRIP_MM,
+    flatSideDeg: 0,
     shapeAt: twoSidedShape(input),
     groundAt,
     spineOffsetMm: (thicknessMm) => thicknessMm / 2,

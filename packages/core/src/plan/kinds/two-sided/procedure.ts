@@ -2,6 +2,7 @@ import { say } from '../../../text';
 import { numberAnswer } from '../../../intake';
 import type { StrategyInput } from '../../cuts';
 import type { Named, Operation, PlanStep, StepMaker } from '../../steps';
+import { inOrder } from '../parts';
 import type { Procedure } from '../strategy';
 import { isWide } from './geometry';
 
@@ -51,10 +52,7 @@ export const twoSidedProcedure = (input: StrategyInput): Procedure => {
   return {
     steps: (make) => {
       const backEdge = backEdgeSteps(make, backEdgeDeg(input));
-      return [
-        ...make.outline(),
-        ...make.thinning(),
-        ...make.faces(),
+      const edge = [
         ...make.edge((_body, index) =>
           hollow
             ? {
@@ -78,6 +76,11 @@ export const twoSidedProcedure = (input: StrategyInput): Procedure => {
         ...backEdge.grind,
         ...make.deburr(),
         ...backEdge.deburr,
+      ];
+      return [
+        ...make.outline(),
+        ...make.thinning(),
+        ...inOrder(input.input.choices.order, make.faces(), edge, make.lightLast()),
         ...make.strop(),
         ...(input.input.choices.finishing.on === 'none' ? [] : backEdge.strop),
         ...make.wash(),

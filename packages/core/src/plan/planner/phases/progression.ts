@@ -1,7 +1,8 @@
 /** The progression: the stones of the edge, from what the rack offers to the finish wanted. */
 import { ok } from '../../../units';
 import { whatToBuy } from '../../../abrasive';
-import { adviceOnStones, edgeChains, finishWantedUm } from '../../steps';
+import { finishWishOf } from '../../choices';
+import { adviceOnStones, edgeChains, finishWantedUm, nearestWindows } from '../../steps';
 import type { Phase } from '../context';
 import type { ProgressionPart, StockPart } from '../parts';
 import type { SectionedContext } from './stock';
@@ -11,14 +12,27 @@ export const progressionPhase: Phase<
   SectionedContext & { readonly stock: StockPart },
   ProgressionPart
 > = ({ input, use, stock }) => {
-  const finishUm = finishWantedUm(input, use);
-  const chains = edgeChains(input, finishUm);
   const { stockMm3, faceAreaMm2 } = stock.edge;
-  const chosen = chains.chainFor({ mm3: stockMm3, faceMm2: faceAreaMm2 });
+  const work = { mm3: stockMm3, faceMm2: faceAreaMm2 };
+  const wish = input.choices.finishUm ? null : finishWishOf(input.answers, use, input.steel);
+  const wantedUm = finishWantedUm(input, use);
+  const within = edgeChains(input, wantedUm);
+  const asWanted = within.chainFor(work);
+  // A wish no stone of the rack meets gets the nearest, and how far off it is.
+  const nearest =
+    asWanted.ok || wish === null
+      ? null
+      : (nearestWindows(input, wish.um)
+          .map((window) => ({ window, made: edgeChains(input, window).chainFor(work) }))
+          .find(({ made }) => made.ok) ?? null);
+  const chosen = nearest?.made ?? asWanted;
+  const finishUm = nearest?.window ?? wantedUm;
+  const chains = within;
+  const finish = { finishUm, wish };
   return ok(
     chosen.ok
       ? {
-          finishUm,
+          ...finish,
           chain: chosen.value,
           alternatives: chosen.value.alternatives ?? [],
           error: null,
@@ -26,7 +40,7 @@ export const progressionPhase: Phase<
           toBuy: null,
         }
       : {
-          finishUm,
+          ...finish,
           chain: null,
           alternatives: [],
           error: chosen.error,

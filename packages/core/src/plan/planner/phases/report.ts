@@ -74,7 +74,7 @@ export const reportPhase: Phase<Reported, ReportPart> = (context) => {
 
 /** What each school of the angle costs: without thinning, whatever is chosen. */
 const optionsOf = (context: Reported): AngleOption[] => {
-  const { input, strategy, shape, angle, outline, section, stock, progression } = context;
+  const { input, shape, angle, outline, section, stock, progression } = context;
   const chains = edgeChains(input, progression.finishUm);
   return angle.advice.map((option): AngleOption => {
     const { angleDeg } = option;
@@ -87,7 +87,7 @@ const optionsOf = (context: Reported): AngleOption[] => {
     const wanted = { angleDeg, thinning: null, micro: section.micro };
     const work = { ...bladeWorkOf(context), angleDeg, bands: [] };
     const sums = isWorked ? stock.sums : sumsOver(context, riseMm, wanted, work).sums;
-    const chain = chains.chainFor(edgeStockOf(strategy, sums));
+    const chain = chains.chainFor(edgeStockOf(context, sums));
     return { ...option, ...costOf(sums, chain, riseMm, outline.repair.maxDepthMm) };
   });
 };

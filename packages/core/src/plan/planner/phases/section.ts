@@ -6,6 +6,7 @@ import { MICRO_ABOVE_DEG, MICRO_FACE_MM, partChain, type PlanInput } from '../..
 import {
   bandsOf,
   decideThinning,
+  hasThinningStone,
   lowestRun,
   scratchTopMm,
   topOf,
@@ -24,7 +25,7 @@ import type { AnglePart, OutlinePart, SectionPart } from '../parts';
 export const sectionPhase: Phase<
   PlanContext & { readonly angle: AnglePart; readonly outline: OutlinePart },
   SectionPart
-> = ({ input, kind, use, strategy, present, shape, angle, outline }) => {
+> = ({ input, kind, use, strategy, shape, angle, outline }) => {
   const { measures, choices } = input;
   const { angleDeg } = angle;
   const bevels = bevelsOf(kind);
@@ -36,9 +37,8 @@ export const sectionPhase: Phase<
     choices,
     use,
     isThinned: strategy.isThinned,
-    presentDeg: present.value,
+    hasCoarseStone: hasThinningStone(input.rack, choices),
     thicknessAfterMm: behindEdge(measures, shape, plain.value, bevels),
-    riseMm,
   });
   const wanted: Wanted = { angleDeg, thinning: decided.wanted, micro };
   const worked = wanted.thinning ? workedAt(strategy, shape, riseMm, wanted) : plain;
@@ -57,11 +57,13 @@ export const sectionPhase: Phase<
       advised: decided.advised,
       done: wanted.thinning !== null,
       reason: decided.reason,
-      bands: bandsOf(stages),
+      bands: bandsOf(stages, riseMm),
       depth: decided.depth,
       remnantMm: wanted.thinning?.remnantMm ?? null,
+      stopMm: wanted.thinning?.stopMm ?? null,
       scratchTopMm: scratchTopMm({ stages, riseMm }),
       limitMm: decided.limitMm,
+      notDone: decided.notDone,
     },
     isThinned: strategy.isThinned,
     shoulderLabel: strategy.shoulderLabel,
@@ -81,7 +83,12 @@ export const wantedOf = (
   thinning:
     thinning.remnantMm === null
       ? null
-      : { targets: input.choices.thinTo, remnantMm: thinning.remnantMm },
+      : {
+          targets: input.choices.thinTo,
+          remnantMm: thinning.remnantMm,
+          stopMm: thinning.stopMm,
+          bandsDeg: input.choices.thinBands?.map(({ angleDeg: deg }) => deg) ?? null,
+        },
   micro,
 });
 
@@ -121,10 +128,17 @@ const behindEdge = (
   stages: readonly WorkedStage[],
   bevels: 1 | 2,
 ): number => {
-  if (isInsideOldBevel(stages)) return measures.thicknessBehindEdgeMm;
   const edge = stages.find(({ id }) => id === 'edge')!;
-  const top = topOf(edge.section, { roles: ['new bevel'] }) ?? shape.bevelHeightMm;
   const across = bevels === 1 ? reachAtMm : thicknessAtMm;
+  if (isInsideOldBevel(stages)) {
+    // The old shoulder is where it was, unless bands have taken it lower.
+    const isThinned = stages.some(({ id }) => id === 'thinning');
+    const shoulder = isThinned ? topOf(edge.section, { roles: BEVEL_ROLES }) : null;
+    return (
+      (shoulder === null ? null : across(edge.section, shoulder)) ?? measures.thicknessBehindEdgeMm
+    );
+  }
+  const top = topOf(edge.section, { roles: ['new bevel'] }) ?? shape.bevelHeightMm;
   return across(edge.section, top) ?? 0;
 };
 

@@ -1,0 +1,117 @@
+/**
+ * Thinning to the thickness a use wants: bands from the edge up, each lower than the one before and laid over the
+ * ridge that one leaves against the face.
+ */
+import { exceeds, fail, ok, perSide, SLACK, toRadians, type Result } from '../../units';
+import type { Section } from '../../section';
+import type { Band } from './bands';
+import {
+  FIRST_BAND_ABOVE_DEG,
+  FIRST_BAND_DEG,
+  LEAST_BAND_ABOVE_DEG,
+  NEXT_BAND_SHARE,
+} from './first-guesses';
+
+export interface StopInput {
+  /** Thickness behind the edge to stop at, mm. */
+  readonly stopMm: number;
+  /** After the outline is up. */
+  readonly apexMm: number;
+  readonly oldAngleDeg: number;
+  readonly newAngleDeg: number;
+}
+
+const slope = (deg: number): number => Math.tan(toRadians(perSide(deg)));
+
+/**
+ * Where the first band begins: where the new bevel, or the old one that stands inside it, is as thick as wanted.
+ *
+ * @example
+ * thinningStart({ stopMm: 0.3, apexMm: 0, oldAngleDeg: 15, newAngleDeg: 15 }).xMm; // 0.15
+ */
+export const thinningStart = ({
+  stopMm,
+  apexMm,
+  oldAngleDeg,
+  newAngleDeg,
+}: StopInput): { readonly xMm: number; readonly yMm: number } => {
+  const xMm = stopMm / 2;
+  return { xMm, yMm: Math.max(apexMm + xMm / slope(newAngleDeg), xMm / slope(oldAngleDeg)) };
+};
+
+/**
+ * The usual bands of a blade: a few degrees above its primary grind near the edge, half as far above it over the ridge.
+ *
+ * @example
+ * usualBandsDeg(1, 15); // [6,3.5]
+ */
+export const usualBandsDeg = (primaryDeg: number, oldAngleDeg: number): readonly number[] => {
+  const [lowest, highest] = FIRST_BAND_DEG;
+  const usual = Math.min(highest, Math.max(lowest, primaryDeg + FIRST_BAND_ABOVE_DEG));
+  const first = Math.min(
+    Math.max(usual, primaryDeg + LEAST_BAND_ABOVE_DEG),
+    // Under the bevel it begins on, or it takes nothing.
+    (oldAngleDeg + primaryDeg) / 2,
+  );
+  return [first, (first + primaryDeg) / 2];
+};
+
+/** Height at which a line from (x, y) upwards meets the right face of a section; null where it never does. */
+const meetsFaceAt = (
+  { vertices }: Section,
+  xMm: number,
+  yMm: number,
+  angleDeg: number,
+): number | null => {
+  const tan = slope(angleDeg);
+  /** How far the face stands outside the line. */
+  const proud = ({ x, y }: { x: number; y: number }): number => x - (xMm + (y - yMm) * tan);
+  let best: number | null = null;
+  for (let index = 0; index + 1 < vertices.length; index += 1) {
+    const [a, b] = [vertices[index]!, vertices[index + 1]!];
+    if (a.face.side !== 'right') continue;
+    const [from, to] = [proud(a), proud(b)];
+    if (from <= SLACK || to > SLACK) continue;
+    const at = a.y + ((b.y - a.y) * from) / (from - to);
+    if (at > yMm && (best === null || at < best)) best = at;
+  }
+  return best;
+};
+
+/**
+ * Bands at these angles. Errors: OUT_OF_RANGE for one that does not fall, or that never runs out into the face.
+ */
+export const fallingBands = (
+  section: Section,
+  primaryDeg: number,
+  start: { readonly xMm: number; readonly yMm: number },
+  anglesDeg: readonly number[],
+): Result<readonly Band[]> => {
+  const bands: Band[] = [];
+  let { xMm, yMm } = start;
+  for (const [index, angleDeg] of anglesDeg.entries()) {
+    const field = `choices.thinBands[${index}].angleDeg`;
+    const before = anglesDeg[index - 1];
+    if (before !== undefined && !exceeds(before, angleDeg)) {
+      return fail(
+        'OUT_OF_RANGE',
+        `A band of ${angleDeg}° does not fall below the ${before}° before it`,
+        field,
+      );
+    }
+    if (!exceeds(angleDeg, primaryDeg)) {
+      return fail(
+        'OUT_OF_RANGE',
+        `A band of ${angleDeg}° never runs out into a face that leans ${primaryDeg.toFixed(2)}°`,
+        field,
+      );
+    }
+    bands.push({ angleDeg, xMm, yMm });
+    const topMm = meetsFaceAt(section, xMm, yMm, angleDeg);
+    if (topMm === null) continue;
+    const risen = NEXT_BAND_SHARE * (topMm - yMm);
+    xMm += risen * slope(angleDeg);
+    yMm += risen;
+  }
+  return ok(bands);
+};

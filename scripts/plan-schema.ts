@@ -15,6 +15,7 @@ import {
   DAMAGE_KINDS,
   DIRECTIONS,
   FINISHING_SURFACES,
+  FORCE_LIMITS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LIQUIDS,
@@ -22,15 +23,24 @@ import {
   MACHINE_KINDS,
   MEASURE_FIELDS,
   MICRO_HABITS,
+  MICRO_STROKES_LIMITS,
+  MOST_BANDS,
+  MOST_DEBURR_RAISE_DEG,
+  MOST_IN_SERIES,
+  MOST_OVER_DEG,
+  MOST_OWN_ROUNDS,
   MOST_STROP_STROKES,
   MOST_TAPE_LAYERS,
   MOST_UNDER_DEG,
   NO_SIZES,
   OLD_EDGES,
+  OWN_ZONES,
   PLAN_OPERATIONS,
   PROGRESSION_SCHOOLS,
+  REFINED_FACES,
   RETURN_STROKES,
   ROD_HABITS,
+  SERIES_SURFACES,
   SERRATION_WAYS,
   SHARPNESS,
   SLURRIES,
@@ -43,10 +53,9 @@ import {
   TIP_WAYS,
   USE_IDS,
   WIDEST_TAPPED_RIM_MM,
+  WORK_ORDERS,
   type Question,
 } from '../packages/core/src/index';
-
-import { ORDERS, REFINED_FACES, SURFACES } from '../packages/core/src/calc/plan-choices';
 
 type Schema = Readonly<Record<string, unknown>>;
 type Fields = Readonly<Record<string, Schema>>;
@@ -133,42 +142,56 @@ const ofKind = {
 };
 const thickness = { at5Mm: openNumber(), at10Mm: openNumber() };
 
-/** What is taken from outside alone so far; the answer says which of it is not followed yet. */
-const fromOutside: Fields = {
-  thinBands: open(list(object({ angleDeg: number(POSITIVE), stoneId: openText }, ['angleDeg']))),
+const band = { angleDeg: number(POSITIVE), stoneId: openText };
+const surface = {
+  surface: oneOf(SERIES_SURFACES),
+  stoneId: openText,
+  strokes: { type: 'integer', minimum: 1, maximum: MOST_STROP_STROKES },
+  underDeg: openNumber({ minimum: -MOST_OVER_DEG, maximum: MOST_UNDER_DEG }),
+};
+const ownRound = {
+  side: oneOf(['right', 'left']),
+  strokes: { type: ['integer', 'null'], minimum: 1 },
+  seconds: openNumber(POSITIVE),
+  zone: openOneOf(OWN_ZONES),
+};
+const force = {
+  firstN: number({ minimum: FORCE_LIMITS.firstN[0], maximum: FORCE_LIMITS.firstN[1] }),
+  fall: number({ minimum: FORCE_LIMITS.fall[0], maximum: FORCE_LIMITS.fall[1] }),
+};
+
+/** Choices a plan made before they existed does not have; null, or absent, is the habit of the shop. */
+const laterChoices = (whole: boolean): Fields => ({
+  thinBands: open({
+    ...list(object(band, whole ? undefined : ['angleDeg'])),
+    minItems: 1,
+    maxItems: MOST_BANDS,
+  }),
   thinStopMm: openNumber(POSITIVE),
   handFromUm: openNumber({ minimum: 0.1, maximum: 800 }),
-  series: open(
-    list(
-      object(
-        {
-          surface: oneOf(SURFACES),
-          stoneId: openText,
-          strokes: { type: 'integer', minimum: 1, maximum: MOST_STROP_STROKES },
-          underDeg: openNumber(),
-        },
-        ['surface', 'strokes'],
-      ),
-    ),
-  ),
-  order: openOneOf(ORDERS),
-  refineFace: openOneOf(REFINED_FACES),
-  proof: { type: ['boolean', 'null'] },
+  series: open({
+    ...list(object(surface, whole ? undefined : ['surface', 'strokes'])),
+    minItems: 1,
+    maxItems: MOST_IN_SERIES,
+  }),
   ownPatterns: open({
     type: 'object',
-    additionalProperties: list(
-      object(
-        {
-          side: oneOf(['right', 'left']),
-          strokes: { type: 'integer', minimum: 1 },
-          seconds: number(POSITIVE),
-          zone: openText,
-        },
-        ['side'],
-      ),
-    ),
+    additionalProperties: {
+      ...list(object(ownRound, whole ? undefined : ['side'])),
+      minItems: 1,
+      maxItems: MOST_OWN_ROUNDS,
+    },
   }),
-};
+  force: open(object(force, whole ? undefined : ['firstN'])),
+  order: openOneOf(WORK_ORDERS),
+  refineFace: openOneOf(REFINED_FACES),
+  deburrRaiseDeg: number({ minimum: 0, maximum: MOST_DEBURR_RAISE_DEG }),
+  microStrokes: {
+    type: 'integer',
+    minimum: MICRO_STROKES_LIMITS[0],
+    maximum: MICRO_STROKES_LIMITS[1],
+  },
+});
 
 /** Every choice; `whole` as a file keeps them, else partial at every depth. */
 const choices = (whole: boolean): Schema => {
@@ -200,8 +223,9 @@ const choices = (whole: boolean): Schema => {
     kind: nested(ofKind),
     changes: list(object(change)),
     added: list(object(added)),
+    ...laterChoices(whole),
   };
-  return nested(whole ? fields : { ...fields, ...fromOutside });
+  return nested(whole ? fields : { ...fields, proof: { type: ['boolean', 'null'] } });
 };
 
 const result = object({

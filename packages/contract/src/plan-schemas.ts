@@ -5,25 +5,42 @@ import {
   AXE_SERVICES,
   CHANGEABLE,
   changeProblem,
+  FORCE_LIMITS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LOW_SPOT_HABITS,
   MICRO_HABITS,
+  MICRO_STROKES_LIMITS,
   MOST_ADDED,
+  MOST_BANDS,
   MOST_CHANGES,
+  MOST_DEBURR_RAISE_DEG,
+  MOST_IN_SERIES,
+  MOST_OVER_DEG,
+  MOST_OWN_ROUNDS,
   MOST_TAPE_LAYERS,
   OLD_EDGES,
+  OWN_ZONES,
+  PLAN_OPERATIONS,
+  REFINED_FACES,
   RETURN_STROKES,
   ROD_HABITS,
+  SERIES_SURFACES,
   SERRATION_WAYS,
   STROKE_PATTERNS,
   THIN_DEPTHS,
   TIP_WAYS,
   WIDEST_TAPPED_RIM_MM,
+  WORK_ORDERS,
   type AddedStep,
+  type ForceHabit,
   type KindChoices,
+  type OwnPatterns,
+  type OwnRound,
   type Practice,
+  type SeriesPart,
   type StepChange,
+  type ThinBandChoice,
   type ThinTargets,
   APPROACHES,
   BLADE_PARTS,
@@ -139,6 +156,56 @@ const addedSchema = Joi.object<Checked<AddedStep>, true>({
 });
 
 const [lowestAngle, highestAngle] = ANGLE_LIMITS_DEG;
+
+const bandSchema = Joi.object<Checked<ThinBandChoice>, true>({
+  angleDeg: number().greater(0).max(highestAngle).required().label('Angle of the band, °'),
+  stoneId: stoneId('Stone of the band').allow(null).required(),
+});
+
+const seriesPartSchema = Joi.object<Checked<SeriesPart>, true>({
+  surface: oneOf('Surface', SERIES_SURFACES),
+  stoneId: stoneId('Stone or strop').allow(null).required(),
+  strokes: number().integer().min(1).max(MOST_STROP_STROKES).required().label('Strokes a side'),
+  underDeg: openNumber('Under the bevel, °', -MOST_OVER_DEG, MOST_UNDER_DEG),
+});
+
+/** Strokes or seconds, one of the two. */
+const ownRoundSchema = Joi.object<Checked<OwnRound>, true>({
+  side: oneOf('Side', ['right', 'left'] as const),
+  strokes: number().integer().min(1).max(5000).allow(null).required().label('Strokes'),
+  seconds: number()
+    .greater(0)
+    .max(36_000)
+    .allow(null)
+    .required()
+    .when('strokes', { is: null, then: Joi.invalid(null) })
+    .label('Seconds'),
+  zone: Joi.string()
+    .valid(...OWN_ZONES)
+    .allow(null)
+    .required()
+    .label('Zone'),
+});
+const ownPatternsSchema = Joi.object<OwnPatterns>()
+  .pattern(
+    Joi.string().pattern(new RegExp(`^(${PLAN_OPERATIONS.join('|')})( \\d{1,2})?$`)),
+    Joi.array().items(ownRoundSchema).min(1).max(MOST_OWN_ROUNDS),
+  )
+  .label('Own patterns');
+
+const forceSchema = Joi.object<Checked<ForceHabit>, true>({
+  firstN: number()
+    .min(FORCE_LIMITS.firstN[0])
+    .max(FORCE_LIMITS.firstN[1])
+    .required()
+    .label('On the first stone, N'),
+  fall: number()
+    .min(FORCE_LIMITS.fall[0])
+    .max(FORCE_LIMITS.fall[1])
+    .required()
+    .label('Share left at each finer stone'),
+});
+
 export const choicesSchema = Joi.object<Checked<PlanChoices>, true>({
   approach: Joi.string()
     .valid(...APPROACHES)
@@ -159,6 +226,14 @@ export const choicesSchema = Joi.object<Checked<PlanChoices>, true>({
     .default(null)
     .label('How far thinned'),
   thinTo: thinTargetsSchema.default({ at5Mm: null, at10Mm: null }).label('Thickness wanted'),
+  thinBands: Joi.array()
+    .items(bandSchema)
+    .min(1)
+    .max(MOST_BANDS)
+    .allow(null)
+    .default(null)
+    .label('Bands of the thinning'),
+  thinStopMm: openNumber('Thickness to stop at, mm', 0.05, 20).default(null),
   finishUm: finishWindow.allow(null).required(),
   maxRatio: number().greater(1).max(100).allow(null).required().label('Largest jump'),
   direction: oneOf('Direction', DIRECTIONS),
@@ -174,12 +249,43 @@ export const choicesSchema = Joi.object<Checked<PlanChoices>, true>({
     .required()
     .label('Chains'),
   finishing: finishingSchema.required().label('Finishing'),
+  series: Joi.array()
+    .items(seriesPartSchema)
+    .min(1)
+    .max(MOST_IN_SERIES)
+    .allow(null)
+    .default(null)
+    .label('Finishing series'),
   machineId: stoneId('Machine').allow(null).required(),
+  handFromUm: openNumber('By hand from, µm', 0.1, 800).default(null),
   pattern: Joi.string()
     .valid(...STROKE_PATTERNS)
     .allow(null)
     .default(null)
     .label('Stroke pattern'),
+  ownPatterns: ownPatternsSchema.allow(null).default(null),
+  force: forceSchema.allow(null).default(null).label('Pressure'),
+  order: Joi.string()
+    .valid(...WORK_ORDERS)
+    .allow(null)
+    .default(null)
+    .label('Order of the work'),
+  refineFace: Joi.string()
+    .valid(...REFINED_FACES)
+    .allow(null)
+    .default(null)
+    .label('What finer stones clear'),
+  deburrRaiseDeg: number()
+    .min(0)
+    .max(MOST_DEBURR_RAISE_DEG)
+    .default(DEFAULT_CHOICES.deburrRaiseDeg)
+    .label('Raised to deburr, °'),
+  microStrokes: number()
+    .integer()
+    .min(MICRO_STROKES_LIMITS[0])
+    .max(MICRO_STROKES_LIMITS[1])
+    .default(DEFAULT_CHOICES.microStrokes)
+    .label('Strokes of a micro bevel'),
   practice: practiceSchema.default(DEFAULT_CHOICES.practice).label('Schools'),
   kind: kindChoicesSchema.default(DEFAULT_CHOICES.kind).label('Of this kind'),
   changes: Joi.array().items(changeSchema).max(MOST_CHANGES).default([]).label('Changes'),

@@ -26,6 +26,8 @@ export const CSV_COLUMNS = [
   'minThicknessMm',
   'strokes',
   'needsDressing',
+  'fitsRig',
+  'portable',
   'cutFactor',
   'scratchFactor',
   'changeSeconds',
@@ -45,6 +47,8 @@ const DEFAULTS: Readonly<Record<string, string>> = {
   liquid: 'water',
   strokes: 'both',
   needsDressing: 'no',
+  fitsRig: '',
+  portable: 'no',
   cutFactor: '1',
   scratchFactor: '1',
   changeSeconds: '45',
@@ -63,7 +67,7 @@ const TEXTS = new Set<string>([
   'strokes',
   'place',
 ]);
-const YES_OR_NO = new Set<string>(['needsDressing', 'retired']);
+const YES_OR_NO = new Set<string>(['needsDressing', 'fitsRig', 'portable', 'retired']);
 
 /**
  * A spreadsheet must not take a name for a formula: such a cell is led by an apostrophe. Some take the full-width signs
@@ -103,8 +107,8 @@ const NUMBER = /^[+-]?(\d+\.?\d*|\.\d+)$/;
 const valueOf = (column: string, typed: string): unknown => {
   const text = FORMULA.test(typed.slice(1)) && typed.startsWith("'") ? typed.slice(1) : typed;
   if (TEXTS.has(column)) return text === '' && column === 'gritScale' ? null : text;
+  if (text === '' && !TEXTS.has(column)) return null;
   if (YES_OR_NO.has(column)) return text === 'yes' ? true : text === 'no' ? false : text;
-  if (text === '') return null;
   const number = text.replace(',', '.');
   return NUMBER.test(number) ? Number(number) : text;
 };

@@ -38,6 +38,8 @@ export const toRack = (stones: readonly Stone[]): RackStone[] =>
       flatness: careOf(stone, null).flatness,
       inWater: stone.soak !== null,
       thicknessMm: stone.thicknessMm,
+      fitsRig: stone.fitsRig,
+      portable: stone.portable,
       cutFactor: stone.cutFactor,
       scratchFactor: stone.scratchFactor,
       changeSeconds: stone.changeSeconds,

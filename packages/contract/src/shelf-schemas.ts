@@ -3,6 +3,7 @@ import Joi from 'joi';
 import {
   MACHINE_KINDS,
   RUNGS,
+  OPTIONAL_SIZES,
   SIZES_OF,
   type BurrHabit,
   type MachineKind,
@@ -75,6 +76,7 @@ export const MACHINE_SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> =
   pivotReachMm: 'Edge to pivot, mm',
   rodToFaceMm: 'Rod to face of the stone, mm',
   stoneForRodMm: 'Thickness of that stone, mm',
+  raiseDeg: 'Raised at the finer stones, ° (empty: as it repeats)',
   railOffsetMm: 'Rail to the centre plane, mm',
   shimMm: 'One shim, mm',
   rodLengthMm: 'Length that cuts, mm',
@@ -96,6 +98,7 @@ const machineKeys = {
   pivotReachMm: openNumber(MACHINE_SIZE_LABELS.pivotReachMm, 20, 1000),
   rodToFaceMm: openNumber(MACHINE_SIZE_LABELS.rodToFaceMm, 0, 100),
   stoneForRodMm: openNumber(MACHINE_SIZE_LABELS.stoneForRodMm, 0, 100),
+  raiseDeg: openNumber(MACHINE_SIZE_LABELS.raiseDeg, 0, 0.3).default(null),
   railOffsetMm: openNumber(MACHINE_SIZE_LABELS.railOffsetMm, 0.5, 60),
   shimMm: openNumber(MACHINE_SIZE_LABELS.shimMm, 0.05, 10),
   rodLengthMm: openNumber(MACHINE_SIZE_LABELS.rodLengthMm, 50, 600),
@@ -105,7 +108,9 @@ const machineKeys = {
   retired: yesOrNo().required().label('Retired'),
 };
 const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {
-  const missing = SIZES_OF[value.kind].find((size) => value[size] === null);
+  const missing = SIZES_OF[value.kind].find(
+    (size) => value[size] === null && !OPTIONAL_SIZES.includes(size),
+  );
   return missing === undefined
     ? value
     : helpers.error('machine.size', {

@@ -189,6 +189,7 @@ describe('machines and steels at the door', () => {
     pivotReachMm: 150,
     rodToFaceMm: 12,
     stoneForRodMm: 20,
+    raiseDeg: null,
     note: '',
     retired: false,
   };

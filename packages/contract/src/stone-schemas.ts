@@ -54,6 +54,10 @@ export interface StoneBody {
   readonly otherSideId: number | null;
   readonly strokes: StrokeLiking;
   readonly needsDressing: boolean;
+  /** Goes into the clamp rig; null where nobody has said. */
+  readonly fitsRig: boolean | null;
+  /** Goes into the pack. */
+  readonly portable: boolean;
   readonly cutFactor: number;
   readonly scratchFactor: number;
   readonly changeSeconds: number;
@@ -94,6 +98,8 @@ const stoneKeys = {
   otherSideId: id('Other side of').allow(null).required(),
   strokes: oneOf('Strokes it likes', STROKE_LIKINGS),
   needsDressing: yesOrNo().required().label('Wants a dressing stone'),
+  fitsRig: yesOrNo().allow(null).default(null).label('Fits the clamp rig'),
+  portable: yesOrNo().default(false).label('Goes into the pack'),
   cutFactor: number().min(0.1).max(10).required().label('Cut factor'),
   scratchFactor: number().min(0.1).max(5).required().label('Scratch factor'),
   changeSeconds: number().min(0).max(3600).required().label('Time to change to it, s'),

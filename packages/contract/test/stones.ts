@@ -22,6 +22,8 @@ export const stoneBody = (part: Partial<StoneBody> = {}): StoneBody => ({
   otherSideId: null,
   strokes: 'both',
   needsDressing: false,
+  fitsRig: null,
+  portable: false,
   cutFactor: 1,
   scratchFactor: 1,
   changeSeconds: 30,

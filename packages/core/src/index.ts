@@ -187,6 +187,7 @@ export {
   hasDial,
   MACHINE_KINDS,
   NO_SIZES,
+  OPTIONAL_SIZES,
   ofSide,
   settingOn,
   SIZES_OF,

@@ -18,6 +18,7 @@ export {
   abrasiveOf,
   hasDial,
   NO_SIZES,
+  OPTIONAL_SIZES,
   onSide,
   raiseOf,
   settingOn,

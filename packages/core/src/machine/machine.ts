@@ -65,6 +65,9 @@ export const SIZES_OF: Readonly<Record<MachineKind, readonly (keyof MachineSizes
   'honing rod': ['rodLengthMm', 'rodLeanDeg'],
 };
 
+/** What may stay open: it has a usual value. */
+export const OPTIONAL_SIZES: readonly (keyof MachineSizes)[] = ['raiseDeg'];
+
 const ABRASIVE_OF: Readonly<Partial<Record<MachineKind, AbrasiveKindId>>> = {
   belt: 'belt',
   wheel: 'wheel',

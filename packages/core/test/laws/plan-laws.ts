@@ -136,7 +136,14 @@ law(
         if (um !== null && strokes > 0) finest[side] = Math.min(finest[side], um);
     const ratio = finest.right / finest.left;
     const isBothWorked = Number.isFinite(finest.right) && Number.isFinite(finest.left);
-    return !isBothWorked || Math.max(ratio, 1 / ratio) <= 1.5
+    const target = Math.min(finest.right, finest.left);
+    // Where the rack has nothing as fine for the other side, nothing can be as fine.
+    const hasMatch = rack.some(
+      ({ um, kind }) =>
+        ['water stone', 'oil stone', 'diamond plate', 'film', 'paper'].includes(kind) &&
+        Math.max(um / target, target / um) <= 1.5,
+    );
+    return !isBothWorked || !hasMatch || Math.max(ratio, 1 / ratio) <= 1.5
       ? []
       : [`right ${finest.right} µm, left ${finest.left} µm`];
   },

@@ -28,6 +28,8 @@ const stone = (given: DemoStone): StoneBody => {
     otherSideId: null,
     strokes: 'both',
     needsDressing: false,
+    fitsRig: null,
+    portable: given.kind === 'diamond plate' || given.kind === 'file',
     cutFactor: 1,
     scratchFactor,
     changeSeconds: 45,

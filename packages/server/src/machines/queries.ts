@@ -10,6 +10,7 @@ const COLUMNS = columnsOf<MachineBody>({
   pivotReachMm: 'pivot_reach_mm',
   rodToFaceMm: 'rod_to_face_mm',
   stoneForRodMm: 'stone_for_rod_mm',
+  raiseDeg: 'raise_deg',
   railOffsetMm: 'rail_offset_mm',
   shimMm: 'shim_mm',
   rodLengthMm: 'rod_length_mm',

@@ -8,7 +8,9 @@ import {
   MOST_CHANGES,
   type PlanChoices,
   type PlanStep,
+  type RackStone,
   type StepChange,
+  STROKE_PATTERNS,
   textOf,
 } from '@patient-edge/core';
 import { useState } from 'react';
@@ -22,12 +24,15 @@ import { Select } from '../theme/select';
 import { NumberEntry, TextEntry } from '../theme/text-fields';
 
 const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
+  stone: 'Stone',
   angle: 'Angle per side, °',
+  pattern: 'Pattern',
   strokes: 'Strokes a side',
   force: 'Pressure, N',
   direction: 'Direction',
   minutes: 'Minutes',
   words: 'Words',
+  order: 'Order',
   'left out': 'Leave out',
 };
 
@@ -37,12 +42,36 @@ const reasonProblem = (reason: string): string | undefined =>
     ? `A reason of at least ${LEAST_REASON} letters; it goes on record`
     : undefined;
 
+/** What is chosen from a list, and from which. */
+const listsOf = (
+  step: PlanStep,
+  rack: readonly RackStone[],
+  steps: readonly PlanStep[],
+): Readonly<Partial<Record<Changeable, readonly { id: string; label: string }[]>>> => ({
+  direction: options(DIRECTIONS),
+  pattern: options(STROKE_PATTERNS),
+  stone: rack.map(({ id, name, um }) => ({ id, label: `${name}, ${um} µm` })),
+  order: [
+    { id: FIRST, label: 'first of all' },
+    ...steps
+      .filter(({ key }) => key !== step.key)
+      .map(({ key, title }) => ({ id: key, label: `after: ${textOf(title)}` })),
+  ],
+});
+
+/** A step that is to follow none. */
+const FIRST = 'first';
+
 export const ChangeForm = ({
   step,
+  rack,
+  steps,
   onChange,
   isFull,
 }: {
   step: PlanStep;
+  rack: readonly RackStone[];
+  steps: readonly PlanStep[];
   onChange: (change: StepChange) => void;
   isFull: boolean;
 }) => {
@@ -50,9 +79,14 @@ export const ChangeForm = ({
   const [typed, setTyped] = useState('');
   const [reason, setReason] = useState('');
   const [tried, setTried] = useState(false);
-  const isNumber = what !== 'direction' && what !== 'words' && what !== 'left out';
-  const to = isNumber ? String(parseNumber(typed) ?? typed) : typed;
-  const problem = changeProblem({ what, to }) ?? undefined;
+  const list = listsOf(step, rack, steps)[what];
+  const isNumber = list === undefined && what !== 'words' && what !== 'left out';
+  const named = typed === FIRST ? '' : typed;
+  const to = isNumber ? String(parseNumber(typed) ?? typed) : named;
+  const problem =
+    (list !== undefined && typed === '' ? 'Choose one of the list' : undefined) ??
+    changeProblem({ what, to }) ??
+    undefined;
   const wrong = reasonProblem(reason);
   const keep = (): void => {
     setTried(true);
@@ -74,11 +108,11 @@ export const ChangeForm = ({
             setTried(false);
           }}
         />
-        {what === 'direction' && (
+        {list && (
           <Select
             label="Changed to"
-            options={options(DIRECTIONS)}
-            value={DIRECTIONS.find((each) => each === typed) ?? null}
+            options={list}
+            value={list.find(({ id }) => id === typed)?.id ?? null}
             onChange={setTyped}
             error={shown}
           />

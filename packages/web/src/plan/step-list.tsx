@@ -147,6 +147,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps)
           <Operation
             key={step.key}
             step={step}
+            steps={plan.work.steps}
             rack={rack}
             isOpen={open === step.key}
             onOpen={() => setOpen(open === step.key ? null : step.key)}
@@ -178,11 +179,12 @@ StepList.displayName = 'StepList';
 
 interface OperationProps extends Omit<StepListProps, 'plan'> {
   readonly step: PlanStep;
+  readonly steps: readonly PlanStep[];
   readonly isOpen: boolean;
   readonly onOpen: () => void;
 }
 
-const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: OperationProps) => {
+const Operation = ({ step, steps, rack, isOpen, onOpen, choices, onChoices }: OperationProps) => {
   const [unit] = useForceUnit();
   const [editing, setEditing] = useState(false);
   const own = choices.changes.filter((change) => change.step === step.key);
@@ -261,6 +263,8 @@ const Operation = ({ step, rack, isOpen, onOpen, choices, onChoices }: Operation
             <ChangeForm
               key={own.length}
               step={step}
+              rack={rack}
+              steps={steps}
               onChange={(change) => {
                 const others = choices.changes.filter(
                   (each) => each.step !== change.step || each.what !== change.what,

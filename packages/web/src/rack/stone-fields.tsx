@@ -133,6 +133,12 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
       <Checkbox value={values.needsDressing} onChange={(next) => setValue('needsDressing', next)}>
         Needs its dressing stone first
       </Checkbox>
+      <Checkbox value={values.fitsRig ?? false} onChange={(next) => setValue('fitsRig', next)}>
+        Fits the clamp rig
+      </Checkbox>
+      <Checkbox value={values.portable} onChange={(next) => setValue('portable', next)}>
+        Goes into the pack
+      </Checkbox>
       <Checkbox value={values.retired} onChange={(next) => setValue('retired', next)}>
         Retired: not planned with
       </Checkbox>

@@ -36,6 +36,8 @@ export type StoneValues = Record<StoneNumber | StoneText, string> & {
   /** In whole units of the currency, as it is typed. */
   price: string;
   needsDressing: boolean;
+  fitsRig: boolean | null;
+  portable: boolean;
   retired: boolean;
 };
 
@@ -68,6 +70,8 @@ export const valuesOf = (stone: StoneBody | null): StoneValues => {
       otherSideId: '',
       price: '',
       needsDressing: false,
+      fitsRig: null,
+      portable: false,
       retired: false,
       soakMinutes: '0',
       dryHours: '24',
@@ -95,6 +99,8 @@ export const valuesOf = (stone: StoneBody | null): StoneValues => {
     otherSideId: numberText(stone.otherSideId),
     price: stone.priceMinor === null ? '' : (stone.priceMinor / 100).toFixed(2),
     needsDressing: stone.needsDressing,
+    fitsRig: stone.fitsRig,
+    portable: stone.portable,
     retired: stone.retired,
   };
 };

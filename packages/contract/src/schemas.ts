@@ -6,10 +6,12 @@ import {
   LONGEST_RUN_S,
   MOST_STEP_S,
   PAPER_FINDINGS,
+  STEP_GATES,
   ZONES,
   type BurrCheck,
   type EdgeReadings,
   type PlanChoices,
+  type StepGateCode,
 } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
 import {
@@ -220,10 +222,17 @@ export const workSchema = Joi.object<Checked<WorkBody>, true>({
 
 export interface FinishStepBody {
   readonly version: number;
+  /** What the step had to show besides its burr, and was seen. */
+  readonly shown: readonly StepGateCode[];
   readonly overrideReason: string | null;
 }
 export const finishStepSchema = Joi.object<Checked<FinishStepBody>, true>({
   version,
+  shown: Joi.array()
+    .items(Joi.string().valid(...STEP_GATES))
+    .max(STEP_GATES.length)
+    .default([])
+    .label('What was shown'),
   overrideReason: text('Reason', 300).min(3).allow(null).required(),
 });
 

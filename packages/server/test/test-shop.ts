@@ -1,7 +1,7 @@
 /** A shop on a real, empty database for a server test, and people who ask things of it. */
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
-import type { ApiErrorBody, Job } from '@patient-edge/contract';
+import type { ApiErrorBody, Job, StepRecord } from '@patient-edge/contract';
 import { byZone, DEFAULT_CHOICES, type BurrFinding, type PlanChoices } from '@patient-edge/core';
 import type { Express } from 'express';
 import mysql, { type Pool } from 'mysql2/promise';
@@ -183,11 +183,16 @@ export const workBody = (part: Record<string, unknown> = {}) => ({
 });
 
 /** Works every open step through its gate until the blade is to be tested. */
-export const workThrough = async (agent: Agent, from: Job): Promise<Job> => {
+/** The first stone of the edge. */
+export const edgeOf = (job: Job): StepRecord =>
+  job.steps.find(({ step, superseded }) => step.key === 'edge 1' && !superseded)!;
+
+/** Works every step, or those before the one named. */
+export const workThrough = async (agent: Agent, from: Job, upTo?: string): Promise<Job> => {
   let job = from;
   for (;;) {
     const open = job.steps.find(({ status, superseded }) => status === 'to do' && !superseded);
-    if (!open || job.stage !== 'on the bench') return job;
+    if (!open || job.stage !== 'on the bench' || open.step.key === upTo) return job;
     const finding = open.step.gate === 'gone' ? 'none' : 'slight';
     await agent
       .put(`/api/jobs/${job.id}/steps/${open.id}/work`)
@@ -196,7 +201,7 @@ export const workThrough = async (agent: Agent, from: Job): Promise<Job> => {
     job = jobOf(
       await agent
         .post(`/api/jobs/${job.id}/steps/${open.id}/finish`)
-        .send({ version: job.version, overrideReason: null })
+        .send({ version: job.version, overrideReason: null, shown: open.step.gates })
         .expect(200),
     );
   }

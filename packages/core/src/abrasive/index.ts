@@ -30,6 +30,7 @@ export {
   ABRASIVES,
   BENCH_ABRASIVES,
   HAND_SPEED_M_PER_S,
+  MODEL_VERSION,
   removalPerNewtonMetre,
   scratchDepthUm,
   secondsToRemove,

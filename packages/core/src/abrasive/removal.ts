@@ -26,6 +26,12 @@ export interface AbrasiveBody {
   readonly scratchFactor?: number | undefined;
 }
 
+/**
+ * The model of removal and pace that foresees the minutes of a step: kept with each step as work begins, so that only
+ * like forecasts are compared.
+ */
+export const MODEL_VERSION = 2;
+
 /** mm³ per newton and metre: an aluminium-oxide waterstone of 11.5 µm on stainless knife steel at 57 HRC. */
 export const REFERENCE_REMOVAL = 0.006;
 export const REFERENCE_GRAIN_UM = 11.5;

@@ -6,6 +6,7 @@ export {
   BLADE_SIDES,
   BURR_FINDINGS,
   gateOf,
+  gatesAsked,
   isForgotten,
   MOST_STEP_S,
   NO_WORK,

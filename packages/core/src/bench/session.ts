@@ -1,6 +1,6 @@
 import { ZONES, type Zone } from '../geometry';
 import type { BurrPolicy } from '../plan/choices';
-import type { BurrGate } from '../plan/steps';
+import type { BurrGate, StepGateCode } from '../plan/steps';
 import { LONGEST_RUN_S } from './first-guesses';
 
 export const BURR_FINDINGS = ['none', 'slight', 'clear', 'heavy'] as const;
@@ -104,6 +104,34 @@ export const workReducer = (work: StepWork, action: WorkAction): StepWork => {
     }
   }
 };
+
+/** What is asked at the bench for each thing a step must show; the burr is asked zone by zone. */
+const GATE_ASKS: Readonly<Partial<Record<StepGateCode, string>>> = {
+  thickness: 'The caliper reads what is aimed at',
+  remnant: 'A line of the old bevel is left, heel to tip',
+  flat: 'Flat: no pencil left, no light under the straightedge',
+  soaked: 'The bubbles have stopped',
+  touch: 'Three fingers resting: it bites at heel, middle and tip',
+  cuts: 'It cuts at heel, middle, belly and tip',
+  picture: 'A picture is taken',
+};
+
+export interface AskedGate {
+  readonly code: StepGateCode;
+  readonly text: string;
+}
+
+/**
+ * What the bench asks at a step besides its burr.
+ *
+ * @example
+ * gatesAsked(['burr everywhere', 'soaked']); // [{"code":"soaked","text":"The bubbles have stopped"}]
+ */
+export const gatesAsked = (gates: readonly StepGateCode[]): readonly AskedGate[] =>
+  gates.flatMap((code) => {
+    const text = GATE_ASKS[code];
+    return text === undefined ? [] : [{ code, text }];
+  });
 
 export interface GateVerdict {
   readonly open: boolean;

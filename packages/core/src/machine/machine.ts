@@ -127,9 +127,6 @@ const pivotOf = (machine: Machine, angleDeg: number, stoneMm: number | null): nu
 /**
  * Degrees a rig is raised by at a stone of the chain: nothing on the first, its repeatability on every finer one, so
  * that the apex is surely reached. Editable; it does not add up stone after stone.
- *
- * @example
- * raiseOf({ name: 'Table', kind: 'table', sizes: NO_SIZES, cuts: [] }, 2); // 0
  */
 export const raiseOf = ({ kind, sizes, cuts }: Machine, index: number): number =>
   kind === 'clamp rig' && index > 0

@@ -1,4 +1,4 @@
-import { DEFAULT_CHOICES } from '@patient-edge/core';
+import { DEFAULT_CHOICES, DEFAULT_PRACTICE } from '@patient-edge/core';
 import type { Job, StepRecord } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
@@ -11,10 +11,11 @@ import {
   takeIn,
   tested,
   workBody,
+  edgeOf,
   workThrough,
   type TestShop,
 } from '../../test/test-shop';
-import { execute } from '../database/pool';
+import { execute, select } from '../database/pool';
 
 let shop: TestShop;
 let bench: Agent;
@@ -29,7 +30,8 @@ afterAll(() => shop.close());
 
 const onTheBench = async (): Promise<Job> => {
   tag += 1;
-  return begun(bench, await planned(bench, await takeIn(counter, { tagNumber: tag })));
+  const job = await begun(bench, await planned(bench, await takeIn(counter, { tagNumber: tag })));
+  return workThrough(bench, job, 'edge 1');
 };
 const finish = (job: Job, step: StepRecord, overrideReason: string | null = null) =>
   bench
@@ -43,11 +45,14 @@ describe('planning', () => {
     tag += 1;
     const job = await planned(bench, await takeIn(counter, { tagNumber: tag }));
     expect(job.stage).toBe('planned');
-    expect(job.steps.map(({ step }) => step.operation)).toEqual([
-      'edge',
-      'deburr',
-      'strop',
-      'wash',
+    expect(job.steps.map(({ step }) => step.key)).toEqual([
+      'ready 1',
+      'edge 1',
+      'deburr 1',
+      'ready 2',
+      'deburr 2',
+      'strop 1',
+      'wash 1',
     ]);
     expect(job.plan!.figures.angle).toMatchObject({ value: 18, unit: '° per side' });
     expect(job.plan!.figures.angle.why.rule).toContain('middle of the window');
@@ -125,7 +130,7 @@ describe('planning', () => {
 describe('work on a step', () => {
   test('is kept as it happens, whatever happens to the page', async () => {
     const job = await onTheBench();
-    const [step] = job.steps;
+    const step = edgeOf(job);
     await work(job, step!, {
       strokesRight: 7,
       strokesLeft: 5,
@@ -133,23 +138,23 @@ describe('work on a step', () => {
       runningSeconds: 12.5,
     }).expect(200);
     const now = jobOf(await bench.get(`/api/jobs/${job.id}`));
-    expect(now.steps[0]).toMatchObject({
+    expect(edgeOf(now)).toMatchObject({
       strokesRight: 7,
       strokesLeft: 5,
       workedSeconds: 33.5,
       revision: 1,
     });
     // By the server's own clock from then on: what a tablet's says is never compared with it.
-    expect(now.steps[0]!.runningSeconds).toBeGreaterThanOrEqual(12.5);
-    expect(now.steps[0]!.runningSeconds).toBeLessThan(20);
+    expect(edgeOf(now).runningSeconds).toBeGreaterThanOrEqual(12.5);
+    expect(edgeOf(now).runningSeconds).toBeLessThan(20);
   });
 
   test('counted at two places at once is refused, not overwritten', async () => {
     const job = await onTheBench();
-    await work(job, job.steps[0]!, { strokesRight: 9 }).expect(200);
-    const late = await work(job, job.steps[0]!, { strokesRight: 3 }).expect(409);
+    await work(job, edgeOf(job), { strokesRight: 9 }).expect(200);
+    const late = await work(job, edgeOf(job), { strokesRight: 3 }).expect(409);
     expect(late.body).toMatchObject({ error: { code: 'CONFLICT', currentVersion: 1 } });
-    expect(jobOf(await bench.get(`/api/jobs/${job.id}`)).steps[0]!.strokesRight).toBe(9);
+    expect(edgeOf(jobOf(await bench.get(`/api/jobs/${job.id}`))).strokesRight).toBe(9);
   });
 
   test.each([
@@ -160,28 +165,28 @@ describe('work on a step', () => {
     [{ burr: { right: {} } }, 'burr.left'],
   ])('refuses %j', async (part, field) => {
     const job = await onTheBench();
-    const answer = await work(job, job.steps[0]!, part).expect(422);
+    const answer = await work(job, edgeOf(job), part).expect(422);
     expect(answer.body).toMatchObject({ error: { fields: [{ field }] } });
   });
 
   test('a body that did not arrive is refused, not taken for nothing', async () => {
     const job = await onTheBench();
     await bench
-      .put(`/api/jobs/${job.id}/steps/${job.steps[0]!.id}/work`)
+      .put(`/api/jobs/${job.id}/steps/${edgeOf(job).id}/work`)
       .set('Content-Type', 'application/json')
       .expect((answer) => expect([415, 422]).toContain(answer.status));
   });
 
   test('of another blade is not here', async () => {
     const [one, other] = [await onTheBench(), await onTheBench()];
-    await work(one, other.steps[0]!).expect(404);
+    await work(one, edgeOf(other)).expect(404);
   });
 });
 
 describe('leaving a step', () => {
   test('the first stone is not left before the burr is there, nor without a reason', async () => {
     const job = await onTheBench();
-    const [step] = job.steps;
+    const step = edgeOf(job);
     const burr = burrEverywhere('slight');
     await work(job, step!, { burr: { ...burr, right: { ...burr.right, tip: 'none' } } }).expect(
       200,
@@ -194,22 +199,58 @@ describe('leaving a step', () => {
       },
     });
     const left = jobOf(await finish(job, step!, 'the owner is waiting').expect(200));
-    expect(left.steps[0]).toMatchObject({ status: 'done', overrideReason: 'the owner is waiting' });
+    expect(edgeOf(left)).toMatchObject({ status: 'done', overrideReason: 'the owner is waiting' });
     expect(left.events.at(-1)).toMatchObject({ kind: 'override' });
+  });
+
+  test('what a step must show besides its burr is asked, and skipped only with a reason', async () => {
+    tag += 1;
+    const proved = { practice: { ...DEFAULT_PRACTICE, mustCutAfterFirst: true } };
+    const taken = await takeIn(counter, { tagNumber: tag });
+    const job = await workThrough(
+      bench,
+      await begun(bench, await planned(bench, taken, proved)),
+      'test 1',
+    );
+    const proof = job.steps.find(({ step }) => step.key === 'test 1')!;
+    expect(proof.step.gates).toEqual(['cuts']);
+    const refused = await finish(job, proof).expect(422);
+    expect(refused.body).toMatchObject({
+      error: {
+        code: 'GATE_CLOSED',
+        message: 'Not yet: It cuts at heel, middle, belly and tip',
+      },
+    });
+    await bench
+      .post(`/api/jobs/${job.id}/steps/${proof.id}/finish`)
+      .send({ version: job.version, overrideReason: null, shown: ['cuts'] })
+      .expect(200);
+  });
+
+  test('keeps what each step was foreseen to take when work began, and by which model', async () => {
+    const job = await onTheBench();
+    const edge = edgeOf(job);
+    const [kept] = await select<{ p50: number; model: number }>(
+      shop.pool,
+      'SELECT forecast_p50_seconds AS p50, model_version AS model FROM plan_step WHERE id = ?',
+      [edge.id],
+    );
+    expect(kept!.p50).toBeCloseTo(edge.step.seconds, 3);
+    expect(kept!.model).toBe(2);
   });
 
   test('stops its clock and keeps the time worked', async () => {
     const job = await onTheBench();
-    const [step] = job.steps;
+    const step = edgeOf(job);
     await work(job, step!, {
       workedSeconds: 10,
       runningSeconds: 60,
       burr: burrEverywhere('clear'),
     }).expect(200);
     const left = jobOf(await finish(job, step!).expect(200));
-    expect(left.steps[0]!.runningSeconds).toBeNull();
-    expect(left.steps[0]!.workedSeconds).toBeGreaterThanOrEqual(70);
-    expect(left.steps[0]!.workedSeconds).toBeLessThan(80);
+    expect(edgeOf(left).runningSeconds).toBeNull();
+    expect(edgeOf(left).workedSeconds).toBeGreaterThanOrEqual(70);
+    expect(edgeOf(left).workedSeconds).toBeLessThan(80);
   });
 
   test.each([
@@ -219,13 +260,13 @@ describe('leaving a step', () => {
     ['more hours than any step takes', { workedSeconds: 100 * 3600 + 1 }],
   ])('%s is refused by name', async (_what, part) => {
     const job = await onTheBench();
-    const refused = await work(job, job.steps[0]!, part).expect(422);
+    const refused = await work(job, edgeOf(job), part).expect(422);
     expect(errorOf(refused).fields![0]!.field).toBe(Object.keys(part)[0]);
   });
 
   test('a clock left running for five days asks how long was worked, and then lets go', async () => {
     const job = await onTheBench();
-    const [step] = job.steps;
+    const step = edgeOf(job);
     const burr = burrEverywhere('clear');
     await work(job, step!, { workedSeconds: 600, runningSeconds: 60, burr }).expect(200);
     await execute(
@@ -238,36 +279,36 @@ describe('leaving a step', () => {
       code: 'HOW_LONG',
       fields: [{ field: 'runningSeconds', message: 'How long did you work?' }],
     });
-    const forgotten = jobOf(await bench.get(`/api/jobs/${job.id}`)).steps[0]!;
+    const forgotten = edgeOf(jobOf(await bench.get(`/api/jobs/${job.id}`)));
     expect(forgotten.runningSeconds).toBe(3 * 3600);
     await work(job, step!, { revision: 1, workedSeconds: 1800, runningSeconds: null, burr }).expect(
       200,
     );
     const left = jobOf(await finish(job, step!).expect(200));
-    expect(left.steps[0]).toMatchObject({ status: 'done', workedSeconds: 1800 });
+    expect(edgeOf(left)).toMatchObject({ status: 'done', workedSeconds: 1800 });
   });
 
   test('a plan changed while the clock runs keeps its time', async () => {
     const job = await onTheBench();
-    await work(job, job.steps[0]!, { workedSeconds: 30, runningSeconds: 30 }).expect(200);
+    await work(job, edgeOf(job), { workedSeconds: 30, runningSeconds: 30 }).expect(200);
     const changed = await planned(bench, jobOf(await bench.get(`/api/jobs/${job.id}`)), {
       angleDeg: 20,
     });
-    const before = changed.steps.find(({ id }) => id === job.steps[0]!.id)!;
+    const before = changed.steps.find(({ id }) => id === edgeOf(job).id)!;
     expect(before).toMatchObject({ superseded: true, runningSeconds: null });
     expect(before.workedSeconds).toBeGreaterThanOrEqual(60);
   });
 
   test('a step left too early is opened again, as the history tells', async () => {
     const job = await onTheBench();
-    const [first, second] = job.steps;
+    const [first, second] = job.steps.slice(job.steps.indexOf(edgeOf(job)));
     await work(job, first!, { strokesRight: 12, burr: burrEverywhere('slight') }).expect(200);
     const left = jobOf(await finish(job, first!).expect(200));
     const undo = (stepId: number, version: number) =>
       bench.post(`/api/jobs/${job.id}/steps/${stepId}/undo`).send({ version });
     await undo(second!.id, left.version).expect(409);
     const again = jobOf(await undo(first!.id, left.version).expect(200));
-    expect(again.steps[0]).toMatchObject({ status: 'to do', strokesRight: 12 });
+    expect(edgeOf(again)).toMatchObject({ status: 'to do', strokesRight: 12 });
     expect(again.events.at(-1)).toMatchObject({ kind: 'reopened' });
     expect(again.version).toBe(left.version + 1);
     await undo(first!.id, again.version).expect(409);
@@ -286,14 +327,14 @@ describe('leaving a step', () => {
 
   test('steps are left in their order', async () => {
     const job = await onTheBench();
-    await finish(job, job.steps[1]!, 'hurry').expect(409);
+    await finish(job, job.steps.at(-1)!, 'hurry').expect(409);
   });
 
   test('a step that was left takes no more work', async () => {
     const job = await onTheBench();
-    await work(job, job.steps[0]!, { burr: burrEverywhere('slight') }).expect(200);
-    await finish(job, job.steps[0]!).expect(200);
-    await work(job, job.steps[0]!, { revision: 2 }).expect(409);
+    await work(job, edgeOf(job), { burr: burrEverywhere('slight') }).expect(200);
+    await finish(job, edgeOf(job)).expect(200);
+    await work(job, edgeOf(job), { revision: 2 }).expect(409);
   });
 
   test('after the last step the blade is to be tested', async () => {
@@ -306,11 +347,13 @@ describe('leaving a step', () => {
 describe('changing the plan at the bench', () => {
   test('keeps what was worked under the plan before', async () => {
     const job = await onTheBench();
-    await work(job, job.steps[0]!, { burr: burrEverywhere('slight') }).expect(200);
-    const left = jobOf(await finish(job, job.steps[0]!).expect(200));
+    await work(job, edgeOf(job), { burr: burrEverywhere('slight') }).expect(200);
+    const left = jobOf(await finish(job, edgeOf(job)).expect(200));
     const changed = await planned(bench, left, { angleDeg: 20 });
     expect(changed.stage).toBe('on the bench');
-    expect(changed.steps[0]).toMatchObject({ superseded: true, strokesRight: 20, status: 'done' });
+    expect(
+      changed.steps.find(({ superseded, step }) => superseded && step.key === 'edge 1'),
+    ).toMatchObject({ strokesRight: 20, status: 'done' });
     expect(
       changed.steps
         .filter(({ superseded }) => !superseded)

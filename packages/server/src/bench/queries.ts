@@ -2,6 +2,7 @@ import type { StepRecord, WorkBody } from '@patient-edge/contract';
 import {
   BLADE_SIDES,
   LONGEST_RUN_S,
+  MODEL_VERSION,
   MOST_STEP_S,
   withStepDefaults,
   ZONES,
@@ -181,6 +182,17 @@ export const replaceBurr = async (
     }
   }
 };
+
+/** What each step is foreseen to take, and by which model, kept as work begins; what was kept before stays. */
+export const keepForecasts = (db: Queryable, jobId: number) =>
+  execute(
+    db,
+    `UPDATE plan_step SET forecast_p10_seconds = JSON_VALUE(detail, '$.rangeS[0]'),
+       forecast_p50_seconds = JSON_VALUE(detail, '$.seconds'),
+       forecast_p90_seconds = JSON_VALUE(detail, '$.rangeS[1]'), model_version = ?
+     WHERE job_id = ? AND superseded = FALSE AND model_version IS NULL`,
+    [MODEL_VERSION, jobId],
+  );
 
 /** Done: the clock stops, its time is kept. */
 export const finishStep = (db: Queryable, stepId: number, overrideReason: string | null) =>

@@ -8,6 +8,7 @@ import {
 import {
   ABOUT_THE_BLADE,
   gateOf,
+  gatesAsked,
   isForgotten,
   LONGEST_RUN_S,
   withoutYes,
@@ -23,7 +24,15 @@ import { jobRoute } from '../jobs/job-route';
 import { consentsOfJob, lastAnswers } from '../judge/queries';
 import { stateFor } from '../jobs/job';
 import { lockJobRow, setStage, type JobRow } from '../jobs/queries';
-import { finishStep, reopenStep, replaceBurr, saveWork, stepsOfJob, stopClocks } from './queries';
+import {
+  finishStep,
+  keepForecasts,
+  reopenStep,
+  replaceBurr,
+  saveWork,
+  stepsOfJob,
+  stopClocks,
+} from './queries';
 
 const isBegun = ({
   strokesRight,
@@ -68,6 +77,7 @@ export const benchRoutes = (pool: Pool): Router => {
           );
         }
         await setStage(db, row.id, 'on the bench');
+        await keepForecasts(db, row.id);
         await log('bench', say('event.started'));
       },
     }),
@@ -104,7 +114,7 @@ export const benchRoutes = (pool: Pool): Router => {
     ...jobRoute(pool, {
       action: 'finish step',
       body: finishStepSchema,
-      work: async ({ db, row, body: { overrideReason }, request, log }) => {
+      work: async ({ db, row, body: { overrideReason, shown }, request, log }) => {
         const stepId = pathId(request, 'stepId', 'This step');
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
@@ -129,17 +139,24 @@ export const benchRoutes = (pool: Pool): Router => {
           open.burr,
           open.step.burrOn,
         );
-        if (!gate.open && overrideReason === null) {
-          throw new ApiError(422, 'GATE_CLOSED', `Not yet: ${gate.missing.join('; ')}`, {
-            fields: [{ field: 'overrideReason', message: gate.missing.join('; ') }],
+        const missing = [
+          ...gate.missing,
+          ...gatesAsked(open.step.gates)
+            .filter(({ code }) => !shown.includes(code))
+            .map(({ text }) => text),
+        ];
+        const isOpen = missing.length === 0;
+        if (!isOpen && overrideReason === null) {
+          throw new ApiError(422, 'GATE_CLOSED', `Not yet: ${missing.join('; ')}`, {
+            fields: [{ field: 'overrideReason', message: missing.join('; ') }],
           });
         }
-        await finishStep(db, stepId, gate.open ? null : overrideReason);
+        await finishStep(db, stepId, isOpen ? null : overrideReason);
         const last = steps.at(-1)!.id === stepId;
         await setStage(db, row.id, last ? 'testing' : 'on the bench');
         await log(
-          gate.open ? 'step' : 'override',
-          gate.open
+          isOpen ? 'step' : 'override',
+          isOpen
             ? say('event.step-done', {
                 step: open.step.title,
                 right: open.strokesRight,

@@ -3,6 +3,7 @@ import type { BladeRecord, Job } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
   begun,
+  edgeOf,
   errorOf,
   jobOf,
   openShop,
@@ -76,8 +77,17 @@ describe('edge tests', () => {
     const edge = failed.steps.find(({ step }) => step.operation === 'deburr')!;
     const back = jobOf(await decide(failed, edge.id, 'glint all along').expect(200));
     expect(back).toMatchObject({ stage: 'on the bench', round: 2 });
-    expect(back.steps.map(({ status }) => status)).toEqual(['done', 'to do', 'to do', 'to do']);
-    expect(back.steps[1]).toMatchObject({ strokesRight: 20, burr: { right: {}, left: {} } });
+    // The stone is still ready: all from the burr on is to be done again.
+    expect(back.steps.map(({ step, status }) => [step.key, status])).toEqual([
+      ['ready 1', 'done'],
+      ['edge 1', 'done'],
+      ['deburr 1', 'to do'],
+      ['ready 2', 'to do'],
+      ['deburr 2', 'to do'],
+      ['strop 1', 'to do'],
+      ['wash 1', 'to do'],
+    ]);
+    expect(back.steps[2]).toMatchObject({ strokesRight: 20, burr: { right: {}, left: {} } });
     expect(textOf(back.events.at(-1)!.message)).toContain('glint all along');
     const again = await workThrough(bench, back);
     const passed = jobOf(await decide(await tested(bench, again), null).expect(200));
@@ -121,10 +131,11 @@ describe('handing over', () => {
       anglePerSideDeg: 18,
       forceBeforeGf: null,
       forceAfterGf: 205,
-      workedSeconds: 360,
+      // Seven steps of a minute and a half.
+      workedSeconds: 630,
       stones: ['Brown', 'Strop'],
     });
-    expect(record.lastJob?.steps[0]!.step.lifts).toHaveLength(4);
+    expect(edgeOf(record.lastJob!).step.lifts).toHaveLength(4);
   });
 });
 

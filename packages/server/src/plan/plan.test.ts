@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import type { Agent } from 'supertest';
 import {
   begun,
+  edgeOf,
   errorOf,
   intake,
   jobOf,
@@ -61,8 +62,11 @@ describe('versions of a plan', () => {
     expect(versions[1]!.record.angleDeg).toBe(20);
     expect(versions[1]!.who).toBe('bench');
     expect(versions[0]!.steps.map(({ key }) => key)).toEqual([
+      'ready 1',
       'edge 1',
       'deburr 1',
+      'ready 2',
+      'deburr 2',
       'strop 1',
       'wash 1',
     ]);
@@ -70,12 +74,12 @@ describe('versions of a plan', () => {
 
   test('a change by hand survives every recomputing, with its reason', async () => {
     const job = await planned(bench, await taken(), { changes: [change()] });
-    const edge = job.steps[0]!.step;
+    const edge = edgeOf(job).step;
     expect(edge.strokesPerSide).toBe(44);
     expect(edge.changed).toEqual(['the heel is narrow']);
     expect(textOf(job.events.at(-1)!.message)).toContain('1 changed by hand');
     const again = await planned(bench, job, { changes: [change()], angleDeg: 19 });
-    expect(again.steps[0]!.step).toMatchObject({ strokesPerSide: 44, angleDeg: 19 });
+    expect(edgeOf(again).step).toMatchObject({ strokesPerSide: 44, angleDeg: 19 });
   });
 
   test('a changed intake sets the plan aside and loses none of its choices', async () => {
@@ -290,7 +294,7 @@ describe('what is taken from a plan', () => {
   test('the card stays as it was settled when its stone has gone since', async () => {
     const job = await settled();
     const stones = (await bench.get('/api/stones').expect(200)).body as Record<string, unknown>[];
-    const used = stones.find(({ id }) => String(id) === job.steps[0]!.step.stoneId)!;
+    const used = stones.find(({ id }) => String(id) === edgeOf(job).step.stoneId)!;
     const sent = Object.fromEntries(
       Object.entries(used).filter(
         ([key]) =>

@@ -2,7 +2,7 @@ import type { Job, OwnSteel, ShopMachine, Stone, TouchUp } from '@patient-edge/c
 import { rackFromCsv } from '@patient-edge/contract';
 import { DEFAULT_CHOICES, NO_SIZES, textOf } from '@patient-edge/core';
 import type { Agent } from 'supertest';
-import { errorOf, intake, openShop, stone, type TestShop } from '../../test/test-shop';
+import { edgeOf, errorOf, intake, openShop, stone, type TestShop } from '../../test/test-shop';
 
 let shop: TestShop;
 let bench: Agent;
@@ -35,7 +35,7 @@ const workOn = async (tagNumber: number, seconds: number): Promise<Job> => {
     await bench.post(`/api/jobs/${planned.id}/bench`).send({ version: planned.version }).expect(200)
   ).body as Job;
   await bench
-    .put(`/api/jobs/${begun.id}/steps/${begun.steps[0]!.id}/work`)
+    .put(`/api/jobs/${begun.id}/steps/${edgeOf(begun).id}/work`)
     .send({
       revision: 0,
       strokesRight: 10,
@@ -51,7 +51,7 @@ const workOn = async (tagNumber: number, seconds: number): Promise<Job> => {
 describe('flattening', () => {
   test('minutes are counted from the bench, and begin anew when the stone is flat', async () => {
     const job = await workOn(31, 1500);
-    const id = Number(job.steps[0]!.step.stoneId);
+    const id = Number(edgeOf(job).step.stoneId);
     const worked = (await rack()).find((each) => each.id === id)!;
     expect(worked).toMatchObject({
       workedSeconds: 1500,
@@ -191,7 +191,7 @@ describe('the rack in and out', () => {
     await bench.delete(`/api/stones/${id}`).expect(200);
     await bench.delete(`/api/stones/${id}`).expect(404);
     const job = await workOn(32, 60);
-    const refused = await bench.delete(`/api/stones/${job.steps[0]!.step.stoneId}`).expect(409);
+    const refused = await bench.delete(`/api/stones/${edgeOf(job).step.stoneId}`).expect(409);
     expect(errorOf(refused).message).toContain('retire it instead');
   });
 });

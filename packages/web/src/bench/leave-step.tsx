@@ -1,11 +1,13 @@
 /** The way out of a step: what is not checked yet is said, and skipped only with a reason. */
 import type { Job } from '@patient-edge/contract';
+import { gatesAsked, type StepGateCode } from '@patient-edge/core';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { updateJobCache } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { undoOnJob } from '../jobs/undo';
 import { ActionButton, QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
 import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
@@ -14,15 +16,19 @@ import { useUndo } from '../theme/undo';
 export const LeaveStep = ({
   job,
   stepId,
-  missing,
+  gates,
+  missing: burrMissing,
   beforeLeaving,
 }: {
   job: Job;
   stepId: number;
+  /** What the step must show besides its burr. */
+  gates: readonly StepGateCode[];
   missing: readonly string[];
   beforeLeaving: () => Promise<void>;
 }) => {
   const offerUndo = useUndo();
+  const [shown, setShown] = useState<readonly StepGateCode[]>([]);
   const [asked, setAsked] = useState(false);
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
@@ -37,7 +43,7 @@ export const LeaveStep = ({
         method: 'POST',
         path: `/steps/${stepId}/finish`,
         version: job.version,
-        body: { overrideReason },
+        body: { overrideReason, shown },
       });
       await updateJobCache(left);
       offerUndo('Step done.', () => undoOnJob(left, 'step'));
@@ -47,9 +53,29 @@ export const LeaveStep = ({
       setBusy(false);
     }
   };
+  const asks = gatesAsked(gates);
+  const missing = [
+    ...burrMissing,
+    ...asks.filter(({ code }) => !shown.includes(code)).map(({ text }) => text),
+  ];
   const closed = missing.length > 0;
   return (
     <Stack $gap={10}>
+      {asks.length > 0 && (
+        <Stack $gap={4} role="group" aria-label="Before going on">
+          {asks.map(({ code, text }) => (
+            <Checkbox
+              key={code}
+              value={shown.includes(code)}
+              onChange={(seen) =>
+                setShown(seen ? [...shown, code] : shown.filter((each) => each !== code))
+              }
+            >
+              {text}
+            </Checkbox>
+          ))}
+        </Stack>
+      )}
       <ActionButton
         isDisabled={busy}
         onPress={() => {

@@ -137,6 +137,7 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
       <LeaveStep
         job={job}
         stepId={record.id}
+        gates={step.gates}
         missing={atWork.missing}
         beforeLeaving={atWork.flush}
       />

@@ -20,9 +20,6 @@ const scaleOf = (answers: Answers): GritScale | null =>
 /**
  * The wish, or null where none was told. A number without a scale is micrometres; "very fine" without a number is as
  * fine as steel and use carry; the maker's finish is as fine as it came, by its sheen, and no finer.
- *
- * @example
- * finishWishOf({}, findUse('general-hard'), findSteel('X46Cr13 (1.4034)')); // null
  */
 export const finishWishOf = (
   answers: Answers,

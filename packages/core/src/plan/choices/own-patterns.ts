@@ -19,9 +19,6 @@ export const OWN_ZONES = ZONES;
 
 /**
  * The rounds of one's own for a step; null where the usual pattern holds.
- *
- * @example
- * ownRoundsOf({ edge: [] }, { key: 'edge 1', operation: 'edge' }); // null
  */
 export const ownRoundsOf = (
   own: OwnPatterns | null,

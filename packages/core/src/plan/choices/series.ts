@@ -37,9 +37,6 @@ const SURFACE_OF = {
 
 /**
  * The series asked for; else the one surface of the finishing.
- *
- * @example
- * seriesOf(null, { on: 'none', stropId: null, back: 'hard', underDeg: 0, strokes: 12 }); // []
  */
 export const seriesOf = (
   series: readonly SeriesPart[] | null,

@@ -25,9 +25,6 @@ const slope = (deg: number): number => Math.tan(toRadians(perSide(deg)));
 
 /**
  * Where the first band begins: where the new bevel, or the old one that stands inside it, is as thick as wanted.
- *
- * @example
- * thinningStart({ stopMm: 0.3, apexMm: 0, oldAngleDeg: 15, newAngleDeg: 15 }).xMm; // 0.15
  */
 export const thinningStart = ({
   stopMm,
@@ -41,9 +38,6 @@ export const thinningStart = ({
 
 /**
  * The usual bands of a blade: a few degrees above its primary grind near the edge, half as far above it over the ridge.
- *
- * @example
- * usualBandsDeg(1, 15); // [6,3.5]
  */
 export const usualBandsDeg = (primaryDeg: number, oldAngleDeg: number): readonly number[] => {
   const [lowest, highest] = FIRST_BAND_DEG;

@@ -34,9 +34,6 @@ const NO_COARSE_STONE = `The blade wants thinning, and no stone of ${THINNING_LE
 
 /**
  * Whether the rack can thin at all: a stone or plate coarse enough, or stones named for it.
- *
- * @example
- * hasThinningStone([], DEFAULT_CHOICES); // false
  */
 export const hasThinningStone = (
   rack: readonly RackStone[],

@@ -44,9 +44,6 @@ const divided = (
 
 /**
  * The stones a clamp rig takes: those marked so; all of them where nobody has marked any.
- *
- * @example
- * fittingRig([]).length; // 0
  */
 export const fittingRig = (rack: readonly RackStone[]): readonly RackStone[] => {
   const marked = rack.some(({ fitsRig }) => fitsRig === true);

@@ -13,9 +13,6 @@ const CARVES_MOST: Readonly<Record<string, Zone>> = {
 
 /**
  * The zones that are due more in every round; none where the whole edge is alike.
- *
- * @example
- * extraZones(bladeKind('chef'), {}, [], 200); // []
  */
 export const extraZones = (
   kind: BladeKind,

@@ -45,9 +45,6 @@ export const forceN = (um: number, work: ForceFor = 'edge'): number =>
 
 /**
  * The middle of a band.
- *
- * @example
- * middleOf([4, 6]); // 5
  */
 export const middleOf = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 

@@ -280,9 +280,6 @@ const BURR_GATES: Readonly<Record<BurrPolicy, StepGateCode>> = {
 
 /**
  * All that must be shown at a step: its burr, by what is to be left of it, and what else it names.
- *
- * @example
- * gatesOf({ gate: 'gone', gates: [] }, 'a trace'); // ["trace of burr"]
  */
 export const gatesOf = (
   { gate, gates }: Pick<PlanStep, 'gate' | 'gates'>,

@@ -7,6 +7,7 @@ export {
   measuresAskedOf,
   numberAnswer,
   questionsFor,
+  steelAsTold,
   wantsItAsItCame,
   type Answers,
   type Question,

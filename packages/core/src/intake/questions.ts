@@ -4,6 +4,7 @@
  */
 import { GRIT_SCALES } from '../abrasive';
 import type { BladeKind, Grind, MeasureField } from '../blade';
+import type { Steel } from '../steel';
 
 interface QuestionBase {
   readonly id: string;
@@ -57,6 +58,12 @@ const choice = (
 const hand = choice('hand', 'Made for which hand', ['right', 'left', 'either']);
 
 const BUILD: readonly Question[] = [
+  number(
+    'hardnessHrc',
+    'Hardness of this blade, HRC',
+    [30, 70],
+    'From its maker or a test; empty: as usual of the steel',
+  ),
   choice('build', 'How it is built', [
     'one steel',
     'hard core between softer sides',
@@ -248,6 +255,17 @@ export const questionsFor = (kind: BladeKind): readonly QuestionGroup[] => {
  */
 export const allQuestions = (kind: BladeKind): readonly Question[] =>
   questionsFor(kind).flatMap(({ questions }) => questions);
+
+/**
+ * The steel of this blade: as listed, with the hardness that was told of it.
+ *
+ * @example
+ * steelAsTold(findSteel('X46Cr13 (1.4034)'), { hardnessHrc: 58 }).hrcHigh; // 58
+ */
+export const steelAsTold = (steel: Steel, answers: Answers): Steel => {
+  const told = numberAnswer(answers, 'hardnessHrc');
+  return told === null ? steel : { ...steel, hrcLow: told, hrcHigh: told };
+};
 
 /** An answer that is a number, or null. */
 export const numberAnswer = (answers: Answers, id: string): number | null => {

@@ -4,7 +4,7 @@
  */
 import type { Steel } from '../steel';
 import { isOneSided, type BladeKind, type BladeMeasures, type Damage, type Use } from '../blade';
-import { checkBack, numberAnswer, type Answers } from '../intake';
+import { checkBack, numberAnswer, steelAsTold, type Answers } from '../intake';
 import type { BladePlan } from '../plan/planner';
 import { ASK_ABOVE_MM, SHALLOW_BURN_MM, SPENT_HOLLOW_MM } from './first-guesses';
 
@@ -47,6 +47,7 @@ export const CONSENT_IDS = [
   'tapping',
   'thinning',
   'brittle',
+  'rust',
   'as-found',
 ] as const;
 type ConsentId = (typeof CONSENT_IDS)[number];
@@ -228,6 +229,8 @@ const consentsOf = (input: JudgeInput): Said[] => {
     ask('thinning', 'Thinning scratches the faces above the edge, and they are then blended.');
   if (steel.hrcHigh >= 64 && damage.some((each) => each.kind === 'chip'))
     ask('brittle', 'Steel this hard may chip further while it is ground.');
+  if (answers['rust'] === 'spots' || answers['rust'] === 'all over')
+    ask('rust', 'Taking the rust off brightens the faces there; pits stay, and cost extra time.');
   if (damage.length > 0)
     ask(
       'as-found',
@@ -281,7 +284,8 @@ const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
   return list;
 };
 
-export const judge = (input: JudgeInput): Judgement => {
+export const judge = (asked: JudgeInput): Judgement => {
+  const input = { ...asked, steel: steelAsTold(asked.steel, asked.answers) };
   const verdicts = verdictsOf(input).sort((a, b) => GRAVITY[b.decision] - GRAVITY[a.decision]);
   const decision = verdicts[0]?.decision ?? 'do it';
   return {

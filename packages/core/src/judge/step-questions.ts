@@ -5,7 +5,10 @@
 import type { PlanStep } from '../plan/steps';
 import type { Said } from './judgement';
 
-type Concerns = (step: Pick<PlanStep, 'operation'>) => boolean;
+type Concerns = (step: Asked) => boolean;
+
+/** What is looked at of a step to see which question concerns it. */
+type Asked = Pick<PlanStep, 'operation'> & Partial<Pick<PlanStep, 'title'>>;
 
 const doing =
   (...operations: readonly PlanStep['operation'][]): Concerns =>
@@ -24,6 +27,7 @@ const CONCERNED: Readonly<Record<string, readonly Concerns[]>> = {
   mark: [doing('thinning', 'faces', 'back', 'tapping')],
   patina: [doing('thinning', 'faces', 'back', 'tapping')],
   tapping: [doing('tapping')],
+  rust: [({ title }) => title?.code === 'rust.title'],
 };
 
 /** Feedback to the customer about the blade as a whole: only a no stops the work, before its first step. */
@@ -36,7 +40,7 @@ export const ABOUT_THE_BLADE: readonly string[] = ['as-found', 'burnt'];
  * questionsOfSteps([{ operation: 'thinning' }], [{ id: 'thinning', text: 'Thin it?' }])[0]!.length; // 1
  */
 export const questionsOfSteps = (
-  steps: readonly Pick<PlanStep, 'operation'>[],
+  steps: readonly Asked[],
   asked: readonly Said[],
 ): readonly (readonly Said[])[] => {
   const stepOf = ({ id }: Said): number => {

@@ -156,6 +156,8 @@ export const WARNING_ENGLISH = {
     `${strop} at ${stropUm} µm only polishes the tops: ${last} leaves scratches of ${scratchUm.toFixed(1)} µm.`,
   'warn.thinning':
     'Thinning changes the look of the blade and takes steel that does not come back: ask the customer first.',
+  'warn.thinning-hours': ({ minutes }: { minutes: number }) =>
+    `Thinning alone takes about ${Math.round(minutes / 60)} h by hand: a coarser stone, less at each visit, or send it on.`,
   'warn.tip-by-eye': 'At the tip the new bevel would reach the spine; work the tip by eye.',
   'warn.too-high-for-rig': 'A rail or a clamp does not serve a blade this high: hold it by lift.',
 } as const;

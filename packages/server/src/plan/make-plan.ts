@@ -58,11 +58,19 @@ export const planInputOf = async (
     carefulHands: Boolean(row.carefulHands),
     damage: await damageOfJob(db, row.id),
     answers: row.answers ?? {},
+    thicknessSigmaMm: thicknessSigmaOf(row),
     rack: toRack(await listStones(db)),
     machine: machine ? toMachine(machine) : null,
     choices,
   };
 };
+
+/** How far the thickness behind the edge may be off, by what it was measured with. */
+const thicknessSigmaOf = (row: JobRow): number =>
+  lengthSigmaMm(
+    (row.measuredWith ?? ALL_BY_CALIPER).thicknessBehindEdgeMm,
+    row.thicknessBehindEdgeMm,
+  );
 
 /** Refuses, with the field at fault, what cannot be planned: a plan without a progression is none. */
 const computed = async (compute: Compute, input: PlanInput): Promise<BladePlan> => {
@@ -85,10 +93,7 @@ const asksOf = (row: JobRow, input: PlanInput, plan: BladePlan): readonly (reado
     damage: input.damage,
     answers: input.answers,
     plan,
-    thicknessSigmaMm: lengthSigmaMm(
-      (row.measuredWith ?? ALL_BY_CALIPER).thicknessBehindEdgeMm,
-      row.thicknessBehindEdgeMm,
-    ),
+    thicknessSigmaMm: thicknessSigmaOf(row),
   });
   return questionsOfSteps(plan.work.steps, consents);
 };

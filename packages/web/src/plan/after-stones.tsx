@@ -7,77 +7,107 @@ import {
   STROP_BACKS,
   SURFACE_TEXT,
   textOf,
+  seriesOf,
   type Finishing,
   type RackStone,
+  type SeriesPart,
 } from '@patient-edge/core';
 import { Columns } from '../theme/columns';
 import { WithinLimits } from '../theme/within-limits';
-import { Stack } from '../theme/layout';
+import { Row, Stack } from '../theme/layout';
+import { QuietButton } from '../theme/buttons';
 import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
+import { SeriesFields } from './series-fields';
 
 interface AfterStonesProps {
   readonly finishing: Finishing;
+  /** Surface after surface; null where the one of the finishing is all. */
+  readonly series: readonly SeriesPart[] | null;
+  readonly onSeries: (next: readonly SeriesPart[] | null) => void;
   readonly rack: readonly RackStone[];
   readonly onFinishing: (next: Finishing) => void;
 }
 
-export const AfterStones = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
-  const set = (part: Partial<Finishing>): void => onFinishing({ ...finishing, ...part });
-  const stropping = finishing.on === 'strop';
+export const AfterStones = (props: AfterStonesProps) => {
+  const { series, rack, onSeries } = props;
   return (
     <Stack>
       <h3>After the stones</h3>
-      <Columns $columns={4}>
-        <Select
-          label="Finished on"
-          options={options(FINISHING_SURFACES)}
-          value={finishing.on}
-          onChange={(on) => set({ on })}
-          hint={textOf(SURFACE_TEXT[finishing.on])}
-        />
-        {stropping && (
-          <>
-            <Select
-              label="Strop"
-              options={[
-                { id: 'suits', label: 'the one that suits' },
-                ...forTask(rack, 'finish').map(({ id, name, um }) => ({
-                  id,
-                  label: `${name}, ${um} µm`,
-                })),
-              ]}
-              value={finishing.stropId ?? 'suits'}
-              onChange={(next) => set({ stropId: next === 'suits' ? null : next })}
-            />
-            <SegmentedControl
-              label="Back"
-              options={options(STROP_BACKS)}
-              value={finishing.back}
-              onChange={(back) => set({ back })}
-            />
-            <WithinLimits
-              label="Under the bevel, °"
-              least={0}
-              most={MOST_UNDER_DEG}
-              whole={false}
-              value={finishing.underDeg}
-              onValue={(underDeg) => set({ underDeg })}
-            />
-          </>
-        )}
-        {finishing.on !== 'none' && (
-          <WithinLimits
-            label="Strokes a side"
-            least={1}
-            most={MOST_STROP_STROKES}
-            whole
-            value={finishing.strokes}
-            onValue={(strokes) => set({ strokes })}
-          />
-        )}
-      </Columns>
+      {series === null ? (
+        <>
+          <OneSurface {...props} />
+          <Row>
+            <QuietButton onPress={() => onSeries(seriesOf(null, props.finishing).concat(MORE))}>
+              Several surfaces in a row
+            </QuietButton>
+          </Row>
+        </>
+      ) : (
+        <SeriesFields series={series} rack={rack} onSeries={onSeries} />
+      )}
     </Stack>
+  );
+};
+
+/** What a series begins with besides the surface chosen. */
+const MORE: readonly SeriesPart[] = [
+  { surface: 'leather', stoneId: null, strokes: 12, underDeg: null },
+];
+
+const OneSurface = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
+  const set = (part: Partial<Finishing>): void => onFinishing({ ...finishing, ...part });
+  const stropping = finishing.on === 'strop';
+  return (
+    <Columns $columns={4}>
+      <Select
+        label="Finished on"
+        options={options(FINISHING_SURFACES)}
+        value={finishing.on}
+        onChange={(on) => set({ on })}
+        hint={textOf(SURFACE_TEXT[finishing.on])}
+      />
+      {stropping && (
+        <>
+          <Select
+            label="Strop"
+            options={[
+              { id: 'suits', label: 'the one that suits' },
+              ...forTask(rack, 'finish').map(({ id, name, um }) => ({
+                id,
+                label: `${name}, ${um} µm`,
+              })),
+            ]}
+            value={finishing.stropId ?? 'suits'}
+            onChange={(next) => set({ stropId: next === 'suits' ? null : next })}
+          />
+          <SegmentedControl
+            label="Back"
+            options={options(STROP_BACKS)}
+            value={finishing.back}
+            onChange={(back) => set({ back })}
+          />
+          <WithinLimits
+            label="Under the bevel, °"
+            least={0}
+            most={MOST_UNDER_DEG}
+            whole={false}
+            value={finishing.underDeg}
+            onValue={(underDeg) => set({ underDeg })}
+          />
+        </>
+      )}
+      {finishing.on !== 'none' && (
+        <WithinLimits
+          label="Strokes a side"
+          least={1}
+          most={MOST_STROP_STROKES}
+          whole
+          value={finishing.strokes}
+          onValue={(strokes) => set({ strokes })}
+        />
+      )}
+    </Columns>
   );
 };

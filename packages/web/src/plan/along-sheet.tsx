@@ -6,6 +6,7 @@ import {
   ofSide,
   OUTLINE_FAULTS,
   type PlanChoices,
+  type PlanInput,
 } from '@patient-edge/core';
 import { memo } from 'react';
 import { EdgeStrip } from '../instruments/edge-strip';
@@ -13,10 +14,15 @@ import { FigureList, FigureView } from '../instruments/why';
 import { Checkbox } from '../theme/checkbox';
 import { fixed } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
-import { KindChoicesFields, KindFacts, ThinningFields, TipField } from './kind-sheet';
+import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
+import { ThinningFields } from './thinning-fields';
 import type { SheetProps } from './sheet-props';
 
-export const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) => (
+interface AlongSheetProps extends SheetProps {
+  readonly rack: PlanInput['rack'];
+}
+
+export const AlongSheet = memo(({ job, plan, rack, choices, onChoices }: AlongSheetProps) => (
   <Panel aria-label="Along the edge">
     <Stack>
       <h2>Edge profile</h2>
@@ -47,7 +53,7 @@ export const AlongSheet = memo(({ job, plan, choices, onChoices }: SheetProps) =
         />
       </FigureList>
       <KindFacts plan={plan} />
-      <ThinningFields plan={plan} choices={choices} onChoices={onChoices} />
+      <ThinningFields plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
       <TipField job={job} choices={choices} onChoices={onChoices} />
       <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
       {!plan.angle.isGuided && <FixedLift plan={plan} />}

@@ -1,9 +1,9 @@
 /** How fine the last stone is, and how large a jump between stones may be. */
 import type { BladePlan, PlanChoices } from '@patient-edge/core';
 import { useState } from 'react';
-import { parseNumber } from '../theme/format';
+import { fixed, parseNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
-import { Row } from '../theme/layout';
+import { Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { NumberEntry } from '../theme/text-fields';
 
@@ -15,7 +15,47 @@ interface FinishControlProps {
   readonly onChoices: (part: Partial<PlanChoices>) => void;
 }
 
-export const FinishControl = ({ plan, choices, advisedUm, onChoices }: FinishControlProps) => {
+/** What the customer asked for beside what the last stone leaves; accepted with one press. */
+const WishMet = ({ plan, onChoices }: Pick<FinishControlProps, 'plan' | 'onChoices'>) => {
+  const { wish, chain } = plan.progression;
+  const last = chain?.steps.at(-1);
+  if (!wish || !last) return null;
+  const ratio = wish.um / last.um;
+  const off = Math.max(ratio, 1 / ratio);
+  return (
+    <Row $gap={12}>
+      <span>
+        The customer asked for {wish.asked} ({finishText(wish.um)} µm). The last stone is{' '}
+        {finishText(last.um)} µm
+        {off < 1.02
+          ? ', as asked.'
+          : `, ${fixed(off, 1)} times ${ratio > 1 ? 'finer' : 'coarser'}.`}
+      </span>
+      {off >= 1.02 && (
+        <QuietButton
+          onPress={() =>
+            onChoices({ finishUm: [last.um / ACCEPTED_WITHIN, last.um * ACCEPTED_WITHIN] })
+          }
+        >
+          Accept {finishText(last.um)} µm
+        </QuietButton>
+      )}
+    </Row>
+  );
+};
+
+/** A finish accepted is this stone and no other. */
+const ACCEPTED_WITHIN = 1.02;
+const finishText = (um: number): string => String(Number(um.toPrecision(2)));
+
+export const FinishControl = (props: FinishControlProps) => (
+  <Stack $gap={8}>
+    <WishMet plan={props.plan} onChoices={props.onChoices} />
+    <FinishFields {...props} />
+  </Stack>
+);
+
+const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProps) => {
   const [finest, setFinest] = useState(String(plan.progression.finishUm[0]));
   const [coarsest, setCoarsest] = useState(String(plan.progression.finishUm[1]));
   // A finish named or stopped at elsewhere on the page comes back here; what is being typed stands.

@@ -6,6 +6,7 @@ import { EdgeLifts } from '../instruments/edge-lifts';
 import { fixed } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
+import { WithinLimits } from '../theme/within-limits';
 
 const Svg = styled.svg`
   display: block;
@@ -100,9 +101,20 @@ interface HoldingFieldsProps {
   readonly machines: readonly ShopMachine[];
   readonly machineId: string | null;
   readonly onMachine: (machineId: string | null) => void;
+  readonly handFromUm: number | null;
+  readonly onHandFrom: (um: number | null) => void;
 }
 
-const HoldingFields = ({ plan, machines, machineId, onMachine }: HoldingFieldsProps) => {
+const HoldingFields = ({
+  plan,
+  machines,
+  machineId,
+  onMachine,
+  handFromUm,
+  onHandFrom,
+}: HoldingFieldsProps) => {
+  const machine = machines.find(({ id }) => String(id) === machineId);
+  const moves = machine?.kind === 'belt' || machine?.kind === 'wheel';
   const inUse = machines.filter(({ retired, id }) => !retired || String(id) === machineId);
   const { holding } = plan.report;
   const edge = plan.work.steps.find(
@@ -121,6 +133,20 @@ const HoldingFields = ({ plan, machines, machineId, onMachine }: HoldingFieldsPr
           onChange={(next) => onMachine(next === 'hand' ? null : next)}
         />
       </div>
+      {moves && (
+        <div style={{ maxWidth: 340 }}>
+          <WithinLimits
+            label="By hand from, µm"
+            least={0.1}
+            most={800}
+            whole={false}
+            value={handFromUm}
+            onValue={onHandFrom}
+            onOpen={() => onHandFrom(null)}
+            hint="Belts down to this grain, stones from there; empty: as far as the belts go"
+          />
+        </div>
+      )}
       {plan.angle.isGuided ? (
         <p>Spine and edge lie on the stone at once: nothing is lifted.</p>
       ) : (

@@ -13,29 +13,35 @@ interface HoldingSheetProps {
   readonly plan: BladePlan;
   readonly machineId: string | null;
   readonly onMachine: (machineId: string | null) => void;
+  readonly handFromUm: number | null;
+  readonly onHandFrom: (um: number | null) => void;
 }
 
-export const HoldingSheet = memo(({ plan, machineId, onMachine }: HoldingSheetProps) => {
-  const { data: machines } = useMachines();
-  const machine = machines?.find(({ id }) => String(id) === machineId);
-  return (
-    <Panel aria-label="Holding the angle">
-      <Stack>
-        <Fold title="Holding the angle" level={2} says={machine?.name ?? 'by hand'}>
-          <HoldingFields
-            plan={plan}
-            machines={machines ?? []}
-            machineId={machineId}
-            onMachine={onMachine}
-          />
-        </Fold>
-        {plan.report.holding.warnings.map((warning) => (
-          <Notice key={textOf(warning)} tone="cut">
-            {textOf(warning)}
-          </Notice>
-        ))}
-      </Stack>
-    </Panel>
-  );
-});
+export const HoldingSheet = memo(
+  ({ plan, machineId, onMachine, handFromUm, onHandFrom }: HoldingSheetProps) => {
+    const { data: machines } = useMachines();
+    const machine = machines?.find(({ id }) => String(id) === machineId);
+    return (
+      <Panel aria-label="Holding the angle">
+        <Stack>
+          <Fold title="Holding the angle" level={2} says={machine?.name ?? 'by hand'}>
+            <HoldingFields
+              plan={plan}
+              machines={machines ?? []}
+              machineId={machineId}
+              onMachine={onMachine}
+              handFromUm={handFromUm}
+              onHandFrom={onHandFrom}
+            />
+          </Fold>
+          {plan.report.holding.warnings.map((warning) => (
+            <Notice key={textOf(warning)} tone="cut">
+              {textOf(warning)}
+            </Notice>
+          ))}
+        </Stack>
+      </Panel>
+    );
+  },
+);
 HoldingSheet.displayName = 'HoldingSheet';

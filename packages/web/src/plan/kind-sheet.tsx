@@ -1,12 +1,10 @@
 /** What is particular of this kind of blade: its own figures, and the choices only it has. */
 import {
   AXE_SERVICES,
-  bandsReached,
   bladeKind,
   FRONT_FORMS,
   MOST_TAPE_LAYERS,
   SERRATION_WAYS,
-  THIN_DEPTHS,
   TIP_WAYS,
   WIDEST_TAPPED_RIM_MM,
   type BladePlan,
@@ -16,9 +14,6 @@ import {
 import type { Job } from '@patient-edge/contract';
 import { FigureList, FigureView } from '../instruments/why';
 import { Columns } from '../theme/columns';
-import { fixed } from '../theme/format';
-import { Checkbox } from '../theme/checkbox';
-import { MutedText, Stack } from '../theme/layout';
 import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { WithinLimits } from '../theme/within-limits';
@@ -108,60 +103,6 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
     case 'chisel':
       return null;
   }
-};
-
-/** Thinning: whether, how far, to what thickness, in which bands. */
-export const ThinningFields = ({ plan, choices, onChoices }: Omit<PartProps, 'job'>) => {
-  if (!plan.section.isThinned) return <MutedText>{plan.section.thinning.reason}</MutedText>;
-  const { thinning } = plan.section;
-  return (
-    <Stack $gap={8}>
-      <Checkbox value={thinning.done} onChange={(thin) => onChoices({ thin })}>
-        Thin it {thinning.advised ? '(advised)' : '(not needed)'}
-      </Checkbox>
-      <MutedText>{thinning.reason}</MutedText>
-      {thinning.done && (
-        <>
-          <Columns $columns={3}>
-            <SegmentedControl
-              label="How far"
-              options={options(THIN_DEPTHS)}
-              value={thinning.depth}
-              onChange={(thinDepth) => onChoices({ thinDepth })}
-            />
-            <WithinLimits
-              label="Thickness at 5 mm, mm"
-              least={0.05}
-              most={20}
-              whole={false}
-              value={choices.thinTo.at5Mm}
-              onValue={(at5Mm) => onChoices({ thinTo: { ...choices.thinTo, at5Mm } })}
-              onOpen={() => onChoices({ thinTo: { ...choices.thinTo, at5Mm: null } })}
-              hint="Empty: by falling angles"
-            />
-            <WithinLimits
-              label="Thickness at 10 mm, mm"
-              least={0.05}
-              most={20}
-              whole={false}
-              value={choices.thinTo.at10Mm}
-              onValue={(at10Mm) => onChoices({ thinTo: { ...choices.thinTo, at10Mm } })}
-              onOpen={() => onChoices({ thinTo: { ...choices.thinTo, at10Mm: null } })}
-              hint="Empty: by falling angles"
-            />
-          </Columns>
-          <p>
-            Bands{' '}
-            {bandsReached(thinning.bands, thinning.scratchTopMm)
-              .map(({ angleDeg, fromMm }) => `${fixed(angleDeg, 2)}° from ${fixed(fromMm, 0)} mm`)
-              .join(', ')}
-            ; {fixed(thinning.remnantMm ?? 0, 2)} mm of the old bevel left to be seen; scratches
-            show up to {fixed(thinning.scratchTopMm, 1)} mm.
-          </p>
-        </>
-      )}
-    </Stack>
-  );
 };
 
 export const KindFacts = ({ plan }: { plan: BladePlan }) =>

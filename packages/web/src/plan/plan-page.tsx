@@ -51,6 +51,11 @@ const PlanPage = () => {
           {result.error.message}
         </Notice>
         <Row>
+          {result.error.field?.startsWith('choices.thinBands') && (
+            <ActionButton onPress={() => setChoices({ ...choices, thinBands: null })}>
+              Bands as usual
+            </ActionButton>
+          )}
           {result.error.field?.startsWith('choices.thinTo') && (
             <ActionButton
               onPress={() => setChoices({ ...choices, thinTo: { at5Mm: null, at10Mm: null } })}
@@ -106,6 +111,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
     [onChoices],
   );
   const setMachine = useCallback((machineId: string | null) => set({ machineId }), [set]);
+  const setHandFrom = useCallback((handFromUm: number | null) => set({ handFromUm }), [set]);
   const choicesNow = useCallback(() => latest.current, []);
   // While the angle is being moved the two pictures beside it follow; the rest follows when it stops.
   const [moving, setMoving] = useState(false);
@@ -127,8 +133,14 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
         </Panel>
         <SectionSheet job={job} plan={plan} resting={calm.plan} />
       </Two>
-      <AlongSheet {...shared} />
-      <HoldingSheet plan={calm.plan} machineId={calm.choices.machineId} onMachine={setMachine} />
+      <AlongSheet {...shared} rack={rack} />
+      <HoldingSheet
+        plan={calm.plan}
+        machineId={calm.choices.machineId}
+        onMachine={setMachine}
+        handFromUm={calm.choices.handFromUm}
+        onHandFrom={setHandFrom}
+      />
       <RackSheet {...shared} rack={rack} machine={machine} />
       <SchoolsSheet choices={calm.choices} onChoices={set} />
       <OrderSheet {...shared} rack={rack} choicesNow={choicesNow} />

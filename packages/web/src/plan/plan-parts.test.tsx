@@ -19,7 +19,8 @@ import { RACK } from '../../../core/test/blades';
 import { jobOf } from '../../test/jobs';
 import { showPage } from '../../test/pages';
 import { HoldingSheet } from './holding-sheet';
-import { KindChoicesFields, KindFacts, ThinningFields, TipField } from './kind-sheet';
+import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
+import { ThinningFields } from './thinning-fields';
 import { SchoolsSheet } from './schools-sheet';
 import { SectionSheet } from './section-sheet';
 import { StepList } from './step-list';
@@ -255,14 +256,42 @@ describe('thinning', () => {
     render(
       <Planned>
         {(plan, choices, onChoices) => (
-          <ThinningFields plan={plan} choices={choices} onChoices={onChoices} />
+          <ThinningFields plan={plan} rack={RACK} choices={choices} onChoices={onChoices} />
         )}
       </Planned>,
     );
-    expect(screen.queryByText(/^Bands/)).toBeNull();
+    expect(screen.queryByRole('group', { name: /^Bands/ })).toBeNull();
     await user.click(screen.getByText(/^Thin it/));
-    await user.click(screen.getByText('To the remnant'));
-    expect(screen.getByText(/0.08 mm of the old bevel left to be seen/)).toBeTruthy();
+    const bands = () => screen.getByRole('group', { name: 'Bands, from the edge up' });
+    expect(within(bands()).getAllByLabelText(/^Band \d, °$/)).toHaveLength(2);
+    // What each takes stands beside it, and follows what is typed.
+    const taken = () => within(bands()).getAllByText(/mm³, \d+ a side/)[0]!.textContent;
+    const before = taken();
+    const stop = screen.getByLabelText('Stop behind the edge at, mm');
+    await user.type(stop, '0.25');
+    expect(taken()).not.toBe(before);
+    expect(screen.getByText(/^0.25 mm behind the edge after it/)).toBeTruthy();
+    await press('Add band');
+    expect(within(bands()).getAllByLabelText(/^Band \d, °$/)).toHaveLength(3);
+    await press('Bands as usual');
+    expect(within(bands()).getAllByLabelText(/^Band \d, °$/)).toHaveLength(2);
+  });
+
+  test('a band that does not fall is told beside its field, and not taken', async () => {
+    const seen: PlanChoices[] = [];
+    render(
+      <Planned from={{ thin: true }}>
+        {(plan, choices, onChoices) => {
+          seen.push(choices);
+          return <ThinningFields plan={plan} rack={RACK} choices={choices} onChoices={onChoices} />;
+        }}
+      </Planned>,
+    );
+    const second = screen.getByLabelText('Band 2, °');
+    await user.clear(second);
+    await user.type(second, '12');
+    expect(screen.getByText(/^From .* to .*; "12" was given/)).toBeTruthy();
+    expect(seen.every(({ thinBands }) => (thinBands?.[1]?.angleDeg ?? 0) < 12)).toBe(true);
   });
 });
 
@@ -304,7 +333,15 @@ describe('holding the angle', () => {
   test('speaks in the terms of what the shop owns', async () => {
     showPage(
       <Planned given={{ machine: rail }}>
-        {(plan) => <HoldingSheet plan={plan} machineId="3" onMachine={() => {}} />}
+        {(plan) => (
+          <HoldingSheet
+            plan={plan}
+            machineId="3"
+            onMachine={() => {}}
+            handFromUm={null}
+            onHandFrom={() => {}}
+          />
+        )}
       </Planned>,
       { 'GET /machines': [] },
     );
@@ -316,7 +353,15 @@ describe('holding the angle', () => {
   test('a razor is not lifted at all', async () => {
     showPage(
       <Planned given={{ kindId: 'razor' }}>
-        {(plan) => <HoldingSheet plan={plan} machineId={null} onMachine={() => {}} />}
+        {(plan) => (
+          <HoldingSheet
+            plan={plan}
+            machineId={null}
+            onMachine={() => {}}
+            handFromUm={null}
+            onHandFrom={() => {}}
+          />
+        )}
       </Planned>,
       { 'GET /machines': [] },
     );

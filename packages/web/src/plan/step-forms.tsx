@@ -27,6 +27,7 @@ const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
   stone: 'Stone',
   angle: 'Angle per side, °',
   pattern: 'Pattern',
+  rounds: 'Rounds of my own',
   strokes: 'Strokes a side',
   force: 'Pressure, N',
   direction: 'Direction',
@@ -80,7 +81,8 @@ export const ChangeForm = ({
   const [reason, setReason] = useState('');
   const [tried, setTried] = useState(false);
   const list = listsOf(step, rack, steps)[what];
-  const isNumber = list === undefined && what !== 'words' && what !== 'left out';
+  const isText = what === 'words' || what === 'rounds';
+  const isNumber = list === undefined && !isText && what !== 'left out';
   const named = typed === FIRST ? '' : typed;
   const to = isNumber ? String(parseNumber(typed) ?? typed) : named;
   const problem =
@@ -117,8 +119,15 @@ export const ChangeForm = ({
             error={shown}
           />
         )}
-        {what === 'words' && (
-          <TextEntry label="Changed to" value={typed} onChange={setTyped} error={shown} lines={3} />
+        {isText && (
+          <TextEntry
+            label="Changed to"
+            value={typed}
+            onChange={setTyped}
+            error={shown}
+            lines={what === 'words' ? 3 : 1}
+            hint={what === 'rounds' ? 'Each side: 20, 15, 10 or 90 s, 60 s, 30 s' : undefined}
+          />
         )}
         {isNumber && (
           <NumberEntry label="Changed to" value={typed} onChange={setTyped} error={shown} />

@@ -55,6 +55,8 @@ const StoneChoices = ({
       finishing={choices.finishing}
       rack={rack}
       onFinishing={(finishing) => onChoices({ finishing })}
+      series={choices.series}
+      onSeries={(series) => onChoices({ series })}
     />
   </Stack>
 );

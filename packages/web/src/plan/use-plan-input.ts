@@ -1,6 +1,12 @@
 /** What a plan of a job is made from, and the choices kept on this device until they are settled. */
 import { toMachine, toRack, type Job } from '@patient-edge/contract';
-import { habitsOf, withDefaults, type PlanChoices, type PlanInput } from '@patient-edge/core';
+import {
+  habitsOf,
+  lengthSigmaMm,
+  withDefaults,
+  type PlanChoices,
+  type PlanInput,
+} from '@patient-edge/core';
 import { useMemo } from 'react';
 import { useHabits, useMachines, useSteels, useStones } from '../api/hooks';
 import { useStored } from '../api/stored';
@@ -36,6 +42,10 @@ export const usePlanInput = (job: Job, choices: PlanChoices): PlanInput | null =
       carefulHands: job.carefulHands,
       damage: job.damage,
       answers: job.answers,
+      thicknessSigmaMm: lengthSigmaMm(
+        job.measuredWith.thicknessBehindEdgeMm,
+        job.measures.thicknessBehindEdgeMm,
+      ),
       rack,
       machine: machine ? toMachine(machine) : null,
       choices,

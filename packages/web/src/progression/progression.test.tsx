@@ -1,6 +1,11 @@
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { DEFAULT_CHOICES, type PartChain, type WishCost } from '@patient-edge/core';
+import {
+  DEFAULT_CHOICES,
+  type PartChain,
+  type SeriesPart,
+  type WishCost,
+} from '@patient-edge/core';
 import { useState } from 'react';
 import { RACK } from '../../../core/test/blades';
 import { AfterStones } from '../plan/after-stones';
@@ -121,9 +126,46 @@ describe('chains of their own', () => {
 test('after the stones: a number of strokes that is not whole is told and not taken', async () => {
   const onFinishing = jest.fn();
   render(
-    <AfterStones finishing={DEFAULT_CHOICES.finishing} rack={RACK} onFinishing={onFinishing} />,
+    <AfterStones
+      finishing={DEFAULT_CHOICES.finishing}
+      rack={RACK}
+      onFinishing={onFinishing}
+      series={null}
+      onSeries={() => {}}
+    />,
   );
   await userEvent.type(screen.getByLabelText('Strokes a side'), 'x');
   expect(screen.getByText('From 1 to 200, whole; "12x" was given')).toBeTruthy();
   expect(onFinishing).not.toHaveBeenCalled();
+});
+
+test('after the stones: surface after surface, put in another order and taken out again', async () => {
+  const Series = () => {
+    const [series, setSeries] = useState<readonly SeriesPart[] | null>(null);
+    return (
+      <>
+        <AfterStones
+          finishing={DEFAULT_CHOICES.finishing}
+          rack={RACK}
+          onFinishing={() => {}}
+          series={series}
+          onSeries={setSeries}
+        />
+        <output>{series?.map(({ surface }) => surface).join(', ') ?? 'one'}</output>
+      </>
+    );
+  };
+  render(<Series />);
+  const said = () => screen.getByRole('status').textContent;
+  await userEvent.click(screen.getByRole('button', { name: 'Several surfaces in a row' }));
+  expect(said()).toBe('leather, leather');
+  await userEvent.click(screen.getByRole('button', { name: /Surface 2$/ }));
+  await userEvent.click(screen.getByRole('option', { name: 'Wood' }));
+  expect(said()).toBe('leather, wood');
+  await userEvent.click(screen.getByRole('button', { name: 'Surface 2 earlier' }));
+  expect(said()).toBe('wood, leather');
+  await userEvent.click(screen.getByRole('button', { name: 'Remove surface 1' }));
+  expect(said()).toBe('leather');
+  await userEvent.click(screen.getByRole('button', { name: 'One surface alone' }));
+  expect(said()).toBe('one');
 });

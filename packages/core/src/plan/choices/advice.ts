@@ -26,6 +26,8 @@ export interface AngleAdvice {
 export interface AdviceInput {
   readonly presentAngleDeg: number;
   readonly primaryAngleDeg: number;
+  /** Where along the edge the grind leans most, mm from the heel; null half way along. */
+  readonly steepestAtMm?: number | null;
   readonly use: Use;
   readonly steel: Steel;
   readonly damage: readonly Damage[];
@@ -124,7 +126,7 @@ const lowestClear = (input: AdviceInput): AngleAdvice => {
     approach: 'lowest-clear',
     angleDeg: Math.max(clearDeg, floorDeg),
     startDeg: clearDeg,
-    startReason: `primary grind at ${input.primaryAngleDeg.toFixed(1)}° and ${HAND_ALLOWANCE_DEG}° for the hand`,
+    startReason: `primary grind at ${input.primaryAngleDeg.toFixed(1)}°${input.steepestAtMm === null || input.steepestAtMm === undefined ? '' : `, steepest ${Math.round(input.steepestAtMm)} mm from the heel,`} and ${HAND_ALLOWANCE_DEG}° for the hand`,
     moves,
   };
 };

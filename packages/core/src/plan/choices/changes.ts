@@ -8,6 +8,7 @@ export const CHANGEABLE = [
   'stone',
   'angle',
   'pattern',
+  'rounds',
   'strokes',
   'force',
   'direction',
@@ -23,7 +24,7 @@ export interface StepChange {
   readonly step: string;
   readonly what: Changeable;
   /**
-   * As typed: a stone of the rack by its id, degrees per side, a pattern, strokes a side, newtons, a direction, minutes,
+   * As typed: rounds a side ("20, 15, 10" or "90 s, 60 s"), a stone of the rack by its id, degrees per side, a pattern, strokes a side, newtons, a direction, minutes,
    * words, the step it is to follow (empty puts it first); empty for left out.
    */
   readonly to: string;
@@ -41,6 +42,31 @@ export interface AddedStep {
 
 export const MOST_CHANGES = 60;
 export const MOST_ADDED = 20;
+
+/** One round on each side, in the order they are laid. */
+export interface TypedRound {
+  readonly strokes: number | null;
+  readonly seconds: number | null;
+}
+
+/**
+ * Falling counts or times as a hand writes them, each for both sides; null for what is none.
+ *
+ * @example
+ * roundsTyped('20, 15'); // [{"strokes":20,"seconds":null},{"strokes":15,"seconds":null}]
+ */
+export const roundsTyped = (typed: string): readonly TypedRound[] | null => {
+  const parts = typed.split(/[,;]/).map((part) => part.trim());
+  if (parts.length > MOST_TYPED_ROUNDS) return null;
+  const rounds = parts.map((part): TypedRound | null => {
+    const match = /^(\d{1,4})\s*(s)?$/.exec(part);
+    const value = Number(match?.[1] ?? 0);
+    if (!match || value < 1) return null;
+    return match[2] ? { strokes: null, seconds: value } : { strokes: value, seconds: null };
+  });
+  return rounds.every((round) => round !== null) ? rounds : null;
+};
+const MOST_TYPED_ROUNDS = 20;
 
 /**
  * What a change may say, and the words of a refusal; null when it is sound.
@@ -75,6 +101,10 @@ export const changeProblem = ({ what, to }: Pick<StepChange, 'what' | 'to'>): st
       return STROKE_PATTERNS.some((each) => each === to)
         ? null
         : `Pattern must be one of ${STROKE_PATTERNS.join(', ')}; "${to}" was given`;
+    case 'rounds':
+      return roundsTyped(to) === null
+        ? `Rounds must be strokes or seconds a side, as in "20, 15, 10" or "90 s, 60 s"; "${to}" was given`
+        : null;
     case 'order':
       return to.length <= 40 ? null : `Step must be named in at most 40 letters; "${to}" was given`;
     case 'words':

@@ -5,6 +5,7 @@ export {
   changeProblem,
   MOST_ADDED,
   MOST_CHANGES,
+  roundsTyped,
   type AddedStep,
   type Changeable,
   type StepChange,

@@ -13,6 +13,8 @@ export interface PlanInput {
   readonly sharpness: Sharpness;
   readonly carefulHands: boolean;
   readonly damage: readonly Damage[];
+  /** How far the thickness behind the edge may be off, one standard deviation; 0 where nobody said. */
+  readonly thicknessSigmaMm?: number;
   /** To the questions of its kind. */
   readonly answers: Answers;
   readonly rack: readonly RackStone[];

@@ -2,9 +2,9 @@
  * Where good practitioners disagree, as data: each question, its schools, what each changes in a plan. The
  * shop sets its habits once; a plan may differ; what was used is recorded with the job.
  */
-import type { PlanChoices } from './choices';
+import { REFINED_FACES, THIN_DEPTHS, WORK_ORDERS, type PlanChoices } from './choices';
 import { DEFAULT_FINISHING } from './finishing';
-import { OLD_EDGE_RISE_MM } from './first-guesses';
+import { FIRM_N, FORCE_FALL, LIGHT_N, OLD_EDGE_RISE_MM, RAISED_DEG } from './first-guesses';
 import type { Practice } from './practice';
 
 export interface School {
@@ -251,6 +251,80 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
     as('leave', 'They are cosmetic; later visits shrink them.'),
     as('blend', 'A step with wet paper or a finger stone; it deepens them slightly.'),
   ]),
+  {
+    id: 'thinDepth',
+    label: 'Thinning',
+    schools: [
+      school('to the use', 'In bands, until it is as thin behind the edge as the use wants.'),
+      school('a little each visit', 'A few hundredths now, before it ever wedges.'),
+      school('to the remnant', 'Down to a hair of the old bevel: most steel, for many visits.'),
+    ],
+    of: ({ thinDepth }) => thinDepth ?? 'to the use',
+    set: (choices, id) => ({
+      ...choices,
+      thinDepth: THIN_DEPTHS.find((depth) => depth === id) ?? choices.thinDepth,
+    }),
+  },
+  {
+    id: 'order',
+    label: 'Order of the work',
+    schools: [
+      school('edge last', 'Faces and spine first, so that hands and edge are spared.'),
+      school(
+        "maker's",
+        'The edge trued, then the faces, then a light last edge of a pass or two a side.',
+        'the maker’s',
+      ),
+    ],
+    of: ({ order }) => order ?? 'edge last',
+    set: (choices, id) => ({
+      ...choices,
+      order: WORK_ORDERS.find((order) => order === id) ?? choices.order,
+    }),
+  },
+  {
+    id: 'refineFace',
+    label: 'Finer stones clear',
+    schools: [
+      school('usual', 'The strip at the apex; the whole bevel where it is the guide.', 'as usual'),
+      school('apex strip', 'A quarter of a millimetre at the apex: what decides the cut.'),
+      school('whole face', 'The whole bevel, for an even look: two to four times the strokes.'),
+    ],
+    of: ({ refineFace }) => refineFace ?? 'usual',
+    set: (choices, id) => ({
+      ...choices,
+      refineFace: REFINED_FACES.find((face) => face === id) ?? null,
+    }),
+  },
+  {
+    id: 'force',
+    label: 'Pressure',
+    schools: [
+      school('usual', 'By grain and steel, lighter at every finer stone.', 'by grain and steel'),
+      school('light', 'From 3.5 N on the first stone, a third less at each: the smallest burr.'),
+      school('firm', 'From 12 N on the first stone, a third less at each: quick on stock.'),
+    ],
+    of: ({ force }) => (force === null ? 'usual' : force.firstN <= LIGHT_N ? 'light' : 'firm'),
+    set: (choices, id) => ({
+      ...choices,
+      force:
+        id === 'light'
+          ? { firstN: LIGHT_N, fall: FORCE_FALL }
+          : id === 'firm'
+            ? { firstN: FIRM_N, fall: FORCE_FALL }
+            : null,
+    }),
+  },
+  {
+    id: 'deburrRaise',
+    label: 'Deburring angle',
+    schools: [
+      school('at the bevel', 'The burr is taken off where it stands.'),
+      school('raised', 'Two degrees over the bevel: surely at the apex, a hair steeper.'),
+    ],
+    of: ({ deburrRaiseDeg }) => (deburrRaiseDeg > 0 ? 'raised' : 'at the bevel'),
+    set: (choices, id) => ({ ...choices, deburrRaiseDeg: id === 'raised' ? RAISED_DEG : 0 }),
+  },
 ];
 
 /** What a plan follows, question by question: the record kept with the job. */

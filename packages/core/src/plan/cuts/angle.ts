@@ -83,10 +83,12 @@ export const chooseAngle = (
   use: Use,
   presentDeg: number,
   primaryDeg: number,
+  steepest: { readonly primaryDeg: number; readonly atMm: number | null },
 ): Result<ChosenAngle> => {
   const advice = adviseAngles({
     presentAngleDeg: presentDeg,
-    primaryAngleDeg: primaryDeg,
+    primaryAngleDeg: steepest.primaryDeg,
+    steepestAtMm: steepest.atMm,
     use,
     steel,
     damage,

@@ -50,6 +50,9 @@ export const usualBandsDeg = (primaryDeg: number, oldAngleDeg: number): readonly
   return [first, (first + primaryDeg) / 2];
 };
 
+/** So little above the face a band still runs out into it. */
+const LEAST_CLEAR_DEG = 0.05;
+
 /** Height at which a line from (x, y) upwards meets the right face of a section; null where it never does. */
 const meetsFaceAt = (
   { vertices }: Section,
@@ -73,16 +76,13 @@ const meetsFaceAt = (
 };
 
 /**
- * Bands at these angles. Errors: OUT_OF_RANGE for one that does not fall, or that never runs out into the face.
+ * Whether bands asked for fall from one to the next and run out into the face half way along. Errors: OUT_OF_RANGE, naming
+ * the band at fault.
  */
-export const fallingBands = (
-  section: Section,
+export const checkBands = (
   primaryDeg: number,
-  start: { readonly xMm: number; readonly yMm: number },
   anglesDeg: readonly number[],
-): Result<readonly Band[]> => {
-  const bands: Band[] = [];
-  let { xMm, yMm } = start;
+): Result<readonly number[]> => {
   for (const [index, angleDeg] of anglesDeg.entries()) {
     const field = `choices.thinBands[${index}].angleDeg`;
     const before = anglesDeg[index - 1];
@@ -100,12 +100,27 @@ export const fallingBands = (
         field,
       );
     }
-    bands.push({ angleDeg, xMm, yMm });
-    const topMm = meetsFaceAt(section, xMm, yMm, angleDeg);
-    if (topMm === null) continue;
-    const risen = NEXT_BAND_SHARE * (topMm - yMm);
-    xMm += risen * slope(angleDeg);
-    yMm += risen;
   }
-  return ok(bands);
+  return ok(anglesDeg);
+};
+
+/** Bands at these angles; where the face leans more than one of them, that one takes nothing there. */
+export const fallingBands = (
+  section: Section,
+  primaryDeg: number,
+  start: { readonly xMm: number; readonly yMm: number },
+  anglesDeg: readonly number[],
+): readonly Band[] => {
+  let { xMm, yMm } = start;
+  return anglesDeg.map((asked) => {
+    const angleDeg = Math.max(asked, primaryDeg + LEAST_CLEAR_DEG);
+    const band = { angleDeg, xMm, yMm };
+    const topMm = meetsFaceAt(section, xMm, yMm, angleDeg);
+    if (topMm !== null) {
+      const risen = NEXT_BAND_SHARE * (topMm - yMm);
+      xMm += risen * slope(angleDeg);
+      yMm += risen;
+    }
+    return band;
+  });
 };

@@ -19,7 +19,7 @@ export {
   type CutStrategy,
   type StrategyInput,
 } from './cut-strategy';
-export { fallingBands, thinningStart, usualBandsDeg } from './falling-bands';
+export { checkBands, fallingBands, thinningStart, usualBandsDeg } from './falling-bands';
 export { APEX_STRIP_MM, FLAT_BEVEL_STRIP_MM, REMNANT_MM, THINNING_LEAST_UM } from './first-guesses';
 export { heldSides, liftsOfZones, liftsOver, type StationLift, type ZoneLift } from './lifts';
 export {

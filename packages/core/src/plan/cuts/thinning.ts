@@ -14,6 +14,9 @@ interface Outgrown {
   readonly isThinned: boolean;
   /** Whether the rack has something coarse enough to take steel down. */
   readonly hasCoarseStone: boolean;
+  /** Behind the edge as it came, and how far that may be off, one standard deviation. */
+  readonly thicknessMm: number;
+  readonly sigmaMm: number;
   /** Behind the edge after the edge alone was worked. */
   readonly thicknessAfterMm: number;
 }
@@ -53,7 +56,9 @@ export const hasThinningStone = (
 export const decideThinning = (blade: Outgrown): ThinningDecision => {
   const { choices, use, thicknessAfterMm } = blade;
   const limitMm: number | null = blade.isThinned ? use.limitBehindEdgeMm : null;
-  const advised = limitMm !== null && exceeds(thicknessAfterMm, limitMm);
+  // What a measure cannot tell is measured again before anything is thinned.
+  const isDoubtful = limitMm !== null && Math.abs(blade.thicknessMm - limitMm) < 2 * blade.sigmaMm;
+  const advised = limitMm !== null && exceeds(thicknessAfterMm, limitMm) && !isDoubtful;
   const isAsked = blade.isThinned && (choices.thin ?? advised);
   const notDone = isAsked && !blade.hasCoarseStone ? NO_COARSE_STONE : null;
   const isWanted = isAsked && notDone === null;
@@ -70,7 +75,9 @@ export const decideThinning = (blade: Outgrown): ThinningDecision => {
         }
       : null,
     depth: isWanted ? depth : null,
-    reason: thinningReason(thicknessAfterMm, limitMm, use),
+    reason: isDoubtful
+      ? `${blade.thicknessMm} mm behind the edge is within what the measure may be off of ${limitMm} mm: measure it again before thinning.`
+      : thinningReason(thicknessAfterMm, limitMm, use),
     notDone,
   };
 };

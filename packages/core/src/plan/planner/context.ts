@@ -3,6 +3,7 @@ import { fail, ok, type Figure, type Result } from '../../units';
 import { interpolate } from '../../geometry';
 import type { EdgeCurves } from '../../outline';
 import { bladeKind, bladeOutline, findUse, type BladeKind, type Use } from '../../blade';
+import { steelAsTold } from '../../intake';
 import type { PlanInput } from '../choices';
 import { apexRiseOf, presentAngle, shapesAlong, type LocalShape, type Shape } from '../cuts';
 import { strategyOf, type BladeStrategy } from '../kinds';
@@ -27,7 +28,8 @@ const once = <T>(make: () => T): (() => T) => {
 };
 
 /** The blade as it came. Errors name the measure that makes no blade. */
-export const contextOf = (input: PlanInput): Result<PlanContext> => {
+export const contextOf = (asked: PlanInput): Result<PlanContext> => {
+  const input = { ...asked, steel: steelAsTold(asked.steel, asked.answers) };
   const { measures, answers } = input;
   const kind = bladeKind(measures.kindId);
   const use = findUse(input.useId);

@@ -6,11 +6,13 @@ import { ownText, say } from '../../text';
 import {
   CHANGEABLE,
   DIRECTIONS,
+  roundsTyped,
   STROKE_PATTERNS,
   type AddedStep,
   type Direction,
   type StepChange,
 } from '../choices';
+import { withRounds } from './own-rounds';
 import { blankStep, withStrokes, type PlanStep } from './step';
 
 /** How a step is held at another angle: the lifts, and the setting of the machine it is held by. */
@@ -49,6 +51,18 @@ const restroked = (step: PlanStep, count: number): PlanStep => {
   };
 };
 
+/** Rounds as the operator wrote them, on every side that is worked. */
+const withTypedRounds = (step: PlanStep, to: string): PlanStep => {
+  const typed = roundsTyped(to);
+  if (!typed || step.sides.length === 0) return step;
+  return withRounds(
+    step,
+    typed.flatMap(({ strokes, seconds }) =>
+      step.sides.map(({ side }) => ({ side, strokes, seconds, zone: null })),
+    ),
+  );
+};
+
 /** The same strokes in another order. */
 const relaid = (step: PlanStep, to: string): PlanStep => {
   const pattern = STROKE_PATTERNS.find((each) => each === to);
@@ -68,6 +82,8 @@ const changed = (
       return onStone(step, to) ?? step;
     case 'pattern':
       return relaid(step, to);
+    case 'rounds':
+      return withTypedRounds(step, to);
     case 'angle': {
       const held = heldAt(step, value);
       return {

@@ -19,7 +19,8 @@ const laid = (own: OwnRound, strokeS: number): StrokeRound => ({
   seconds: own.seconds,
 });
 
-const withRounds = (step: PlanStep, own: readonly OwnRound[]): PlanStep => {
+/** A step with these rounds in place of its pattern. */
+export const withRounds = (step: PlanStep, own: readonly OwnRound[]): PlanStep => {
   const strokeS = secondsPerStroke(step);
   const rounds = own.map((round) => laid(round, strokeS));
   const totals = totalsOf(rounds);

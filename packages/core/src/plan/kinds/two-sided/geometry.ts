@@ -177,11 +177,8 @@ const bandsFor = (
   const hasTargets = targets.at5Mm !== null || targets.at10Mm !== null;
   if (bandsDeg === null && (stopMm === null || hasTargets))
     return thinningBands({ section, apexMm, start, primaryDeg, targets });
-  return fallingBands(
-    section,
-    primaryDeg,
-    start,
-    bandsDeg ?? usualBandsDeg(primaryDeg, oldAngleDeg),
+  return ok(
+    fallingBands(section, primaryDeg, start, bandsDeg ?? usualBandsDeg(primaryDeg, oldAngleDeg)),
   );
 };
 

@@ -4,7 +4,7 @@ import { say, type Message } from '../../../text';
 import { bevelsOf } from '../../../blade';
 import { holdingOf } from '../../../machine';
 import { schoolsOf } from '../../choices';
-import { edgeChains } from '../../steps';
+import { ABSURD_SECONDS, edgeChains } from '../../steps';
 import { apexRiseAt, type Phase, type PlanContext } from '../context';
 import { costOf, planFigures, type AngleOption } from '../figures';
 import type {
@@ -92,7 +92,7 @@ const optionsOf = (context: Reported): AngleOption[] => {
   });
 };
 
-const warningsOf = ({ input, kind, use, angle, outline, stock }: Reported): Message[] => {
+const warningsOf = ({ input, kind, use, angle, outline, stock, work }: Reported): Message[] => {
   const warnings: Message[] = [];
   const { measures } = input;
   const { angleDeg } = angle;
@@ -115,6 +115,12 @@ const warningsOf = ({ input, kind, use, angle, outline, stock }: Reported): Mess
   }
   if (notWorked > 0) {
     warnings.push(say('warn.tip-by-eye'));
+  }
+  const thinningS = work.steps
+    .filter(({ operation }) => operation === 'thinning')
+    .reduce((sum, { seconds }) => sum + seconds, 0);
+  if (thinningS > ABSURD_SECONDS) {
+    warnings.push(say('warn.thinning-hours', { minutes: thinningS / 60 }));
   }
   if (sums.thinning.mm3 > 0) {
     warnings.push(say('warn.thinning'));

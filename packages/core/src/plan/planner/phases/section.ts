@@ -5,6 +5,7 @@ import { bevelsOf, type BladeMeasures } from '../../../blade';
 import { MICRO_ABOVE_DEG, MICRO_FACE_MM, partChain, type PlanInput } from '../../choices';
 import {
   bandsOf,
+  checkBands,
   decideThinning,
   hasThinningStone,
   lowestRun,
@@ -38,8 +39,14 @@ export const sectionPhase: Phase<
     use,
     isThinned: strategy.isThinned,
     hasCoarseStone: hasThinningStone(input.rack, choices),
+    thicknessMm: measures.thicknessBehindEdgeMm,
+    sigmaMm: input.thicknessSigmaMm ?? 0,
     thicknessAfterMm: behindEdge(measures, shape, plain.value, bevels),
   });
+  if (decided.wanted?.bandsDeg) {
+    const fall = checkBands(shape.primaryDeg, decided.wanted.bandsDeg);
+    if (!fall.ok) return fall;
+  }
   const wanted: Wanted = { angleDeg, thinning: decided.wanted, micro };
   const worked = wanted.thinning ? workedAt(strategy, shape, riseMm, wanted) : plain;
   if (!worked.ok) return worked;

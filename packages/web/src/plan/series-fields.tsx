@@ -1,0 +1,123 @@
+/** What follows the last stone, surface after surface: each its strokes, its degrees and its place in the order. */
+import {
+  forTask,
+  MOST_IN_SERIES,
+  MOST_OVER_DEG,
+  MOST_STROP_STROKES,
+  MOST_UNDER_DEG,
+  SERIES_SURFACES,
+  type RackStone,
+  type SeriesPart,
+} from '@patient-edge/core';
+import { ArrowUp, Plus, X } from 'lucide-react';
+import { QuietButton } from '../theme/buttons';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { options } from '../theme/options';
+import { Select } from '../theme/select';
+import { WithinLimits } from '../theme/within-limits';
+
+interface SeriesFieldsProps {
+  readonly series: readonly SeriesPart[];
+  readonly rack: readonly RackStone[];
+  readonly onSeries: (next: readonly SeriesPart[] | null) => void;
+}
+
+const NEXT: SeriesPart = { surface: 'leather', stoneId: null, strokes: 12, underDeg: null };
+
+/** What of the rack may lie under a surface. */
+const stonesUnder = (surface: SeriesPart['surface'], rack: readonly RackStone[]) =>
+  surface === 'leather' || surface === 'cloth'
+    ? forTask(rack, 'finish')
+    : surface === 'stone' || surface === 'dry stone' || surface === 'newspaper'
+      ? forTask(rack, 'edge').filter(({ kind }) => kind !== 'paper')
+      : surface === 'wet paper'
+        ? forTask(rack, 'edge').filter(({ kind }) => kind === 'paper')
+        : [];
+
+export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
+  const set = (index: number, part: Partial<SeriesPart>): void =>
+    onSeries(series.map((each, at) => (at === index ? { ...each, ...part } : each)));
+  const up = (index: number): void => {
+    const next = [...series];
+    const [moved] = next.splice(index, 1);
+    next.splice(index - 1, 0, moved!);
+    onSeries(next);
+  };
+  return (
+    <Stack $gap={8} role="group" aria-label="Finishing series">
+      {series.map((part, index) => {
+        const number = index + 1;
+        const under = stonesUnder(part.surface, rack);
+        return (
+          <Row key={`${number} ${part.surface}`} $gap={12} $align="start">
+            <div style={{ width: 200 }}>
+              <Select
+                label={`Surface ${number}`}
+                options={options(SERIES_SURFACES)}
+                value={part.surface}
+                onChange={(surface) => set(index, { surface, stoneId: null })}
+              />
+            </div>
+            {under.length > 0 && (
+              <div style={{ width: 220 }}>
+                <Select
+                  label={`On, surface ${number}`}
+                  options={[
+                    { id: 'suits', label: 'the one that suits' },
+                    ...under.map(({ id, name, um }) => ({ id, label: `${name}, ${um} µm` })),
+                  ]}
+                  value={part.stoneId ?? 'suits'}
+                  onChange={(next) => set(index, { stoneId: next === 'suits' ? null : next })}
+                />
+              </div>
+            )}
+            <div style={{ width: 150 }}>
+              <WithinLimits
+                label={`Strokes a side, ${number}`}
+                least={1}
+                most={MOST_STROP_STROKES}
+                whole
+                value={part.strokes}
+                onValue={(strokes) => set(index, { strokes })}
+              />
+            </div>
+            <div style={{ width: 170 }}>
+              <WithinLimits
+                label={`Under the bevel, °, ${number}`}
+                least={-MOST_OVER_DEG}
+                most={MOST_UNDER_DEG}
+                whole={false}
+                value={part.underDeg}
+                onValue={(underDeg) => set(index, { underDeg })}
+                onOpen={() => set(index, { underDeg: null })}
+                hint="Empty: as usual; below 0 over it"
+              />
+            </div>
+            {index > 0 && (
+              <QuietButton aria-label={`Surface ${number} earlier`} onPress={() => up(index)}>
+                <ArrowUp size={16} aria-hidden />
+              </QuietButton>
+            )}
+            <QuietButton
+              aria-label={`Remove surface ${number}`}
+              onPress={() =>
+                onSeries(series.length === 1 ? null : series.filter((_, at) => at !== index))
+              }
+            >
+              <X size={16} aria-hidden />
+            </QuietButton>
+          </Row>
+        );
+      })}
+      <Row>
+        {series.length < MOST_IN_SERIES && (
+          <QuietButton onPress={() => onSeries([...series, NEXT])}>
+            <Plus size={16} aria-hidden /> Add surface
+          </QuietButton>
+        )}
+        <QuietButton onPress={() => onSeries(null)}>One surface alone</QuietButton>
+      </Row>
+      <MutedText>Each is a step at the bench; the burr is felt for after the last.</MutedText>
+    </Stack>
+  );
+};

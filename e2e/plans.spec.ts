@@ -8,6 +8,7 @@ import type { Job, OwnSteel, ShopMachine, Stone } from '../packages/contract/src
 import { toRack } from '../packages/contract/src/rack';
 import {
   DEFAULT_CHOICES,
+  lengthSigmaMm,
   planBlade,
   planSpread,
   STEELS,
@@ -59,6 +60,10 @@ const inputOf = async (
     carefulHands: job.carefulHands,
     damage: job.damage,
     answers: job.answers,
+    thicknessSigmaMm: lengthSigmaMm(
+      job.measuredWith.thicknessBehindEdgeMm,
+      job.measures.thicknessBehindEdgeMm,
+    ),
     rack: toRack(await fetched<Stone[]>(page, '/stones')),
     machine: null,
     choices: { ...DEFAULT_CHOICES, ...choices },

@@ -93,6 +93,12 @@ export const readZone = async (
   await fill(region, { '1': force[0], '2': force[1], '3': force[2] });
 };
 
+/** Ticks what a step must show besides its burr. */
+export const showGates = async (page: Page): Promise<void> => {
+  const asked = page.getByRole('group', { name: 'Before going on' }).getByRole('checkbox');
+  for (const gate of await asked.all()) await gate.check({ force: true });
+};
+
 /** Finds a burr, or none, on every zone of both sides: each press goes on to the next finding. */
 export const feelBurr = async (page: Page, presses: number): Promise<void> => {
   for (const side of ['right', 'left']) {

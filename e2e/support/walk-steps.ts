@@ -3,6 +3,7 @@ import { expect, type Page } from '@playwright/test';
 import {
   choose,
   feelBurr,
+  showGates,
   fill,
   find,
   NONE,
@@ -27,8 +28,15 @@ const done = (page: Page) => page.getByRole('button', { name: 'Done, next step' 
 const leave = async (page: Page): Promise<void> => {
   const here = page.getByText(/^Step \d+ of \d+/);
   const before = await here.textContent();
+  await showGates(page);
   await done(page).click();
   await expect(page.getByText(before ?? '', { exact: true })).toHaveCount(0);
+};
+
+/** Leaves what makes stones ready until the step is there that is meant. */
+const workUpTo = async (page: Page, title: RegExp): Promise<void> => {
+  await expect(done(page)).toBeVisible();
+  while (!title.test((await stepTitle(page).last().textContent()) ?? '')) await leave(page);
 };
 
 const strokesCounted = (page: Page, side: 'Left' | 'Right', count: number) =>
@@ -42,9 +50,9 @@ const workThrough = async (page: Page): Promise<void> => {
     await expect(page.getByText(/^Step \d+ of \d+|The work on this blade/).first()).toBeVisible();
     if (await page.getByText('The work on this blade').isVisible()) return;
     const title = (await stepTitle(page).last().textContent()) ?? '';
-    if (/^(Set|Refine)/.test(title)) await feelBurr(page, SLIGHT);
+    if (/^(Set|Refine|Scrub)/.test(title)) await feelBurr(page, SLIGHT);
     else if (/^(Take the burr|Strop)/.test(title)) await feelBurr(page, NONE);
-    if (!/^Wash/.test(title)) {
+    if (!/^(Wash|Soak|Ready|Change|Flatten|Rinse)/.test(title)) {
       await page.keyboard.press('ArrowRight');
       await page.keyboard.press('ArrowLeft');
     }
@@ -148,6 +156,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
     act: async (page) => {
       await page.getByText(/^I have read this/).click();
       await page.getByRole('button', { name: 'Start work' }).click();
+      await workUpTo(page, /^Take the chips out/);
       await expect(stepTitle(page).last()).toContainText('Take the chips out');
     },
   },
@@ -170,6 +179,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
       await strokesCounted(page, 'Left', 1);
       await expect(page.getByRole('timer', { name: 'Time on this step' })).not.toHaveText('0:00');
       await leave(page);
+      await workUpTo(page, /^Set the edge/);
       await expect(stepTitle(page).last()).toContainText('Set the edge');
     },
   },

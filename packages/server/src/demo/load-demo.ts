@@ -17,7 +17,14 @@ import {
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { addStaff, readSetting, writeSetting } from '../auth/queries';
 import { hashPassword } from '../auth/password';
-import { finishStep, reopenStepsFrom, replaceBurr, saveWork, stepsOfJob } from '../bench/queries';
+import {
+  finishStep,
+  keepForecasts,
+  reopenStepsFrom,
+  replaceBurr,
+  saveWork,
+  stepsOfJob,
+} from '../bench/queries';
 import type { Compute } from '../compute/compute';
 import { addCustomer } from '../customers/queries';
 import { inTransaction } from '../database/pool';
@@ -334,10 +341,13 @@ const loadVisit = async (
     await log(crew.counterId, 'consent', say('event.asked', { question: text, answer: 'yes' }));
   }
   await setStage(db, jobId, 'on the bench');
+  await keepForecasts(db, jobId);
   await log(crew.benchId, 'bench', say('event.started'));
   const all = plan.work.steps.length;
   if (ending === 'on the bench' || ending === 'mid-step') {
-    await workSteps(db, jobId, seed, Math.min(1, all - 1));
+    // The first stone is done, and the next is under the blade.
+    const onStones = plan.work.steps.flatMap(({ stoneId }, index) => (stoneId ? [index] : []));
+    await workSteps(db, jobId, seed, onStones[1] ?? all - 1);
     const open = (await stepsOfJob(db, jobId, 1)).find(({ status }) => status === 'to do');
     if (open && ending === 'mid-step') {
       const strokes = Math.round(open.step.strokesPerSide * 0.4);

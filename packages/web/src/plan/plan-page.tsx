@@ -16,6 +16,7 @@ import { AlongSheet } from './along-sheet';
 import { AngleControl } from './angle-control';
 import { HoldingSheet } from './holding-sheet';
 import { HowSure } from './how-sure';
+import { LastVisit } from './last-visit';
 import { OrderSheet } from './order-sheet';
 import { OutputsSheet } from './outputs-sheet';
 import { RackSheet } from './rack-sheet';
@@ -122,6 +123,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
     <Sheets $gap={16}>
       <UnsavedNotice job={job} />
       <AsItCame job={job} text="Aim for this" />
+      <LastVisit job={job} rack={rack} choices={calm.choices} onChoices={set} />
       <Two>
         <Panel aria-label="Angle">
           <AngleControl

@@ -1,0 +1,96 @@
+import type { Job, PlanRecord, StepRecord } from '@patient-edge/contract';
+import { DEFAULT_CHOICES, planBlade, usualMeasuresOf, type BladePlan } from '@patient-edge/core';
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { planInput, RACK } from '../../../core/test/blades';
+import { jobOf } from '../../test/jobs';
+import { showPage } from '../../test/pages';
+import { LastVisit } from './last-visit';
+
+const made = (planBlade(planInput()) as { value: BladePlan }).value;
+const worked: StepRecord[] = made.work.steps.map((step, index) => ({
+  id: index + 1,
+  step,
+  status: 'done',
+  strokesRight: step.stoneId === null ? 0 : 41,
+  strokesLeft: step.stoneId === null ? 0 : 39,
+  workedSeconds: 240,
+  runningSeconds: null,
+  burr: { right: {}, left: {} },
+  asks: [],
+  overrideReason: null,
+  revision: 1,
+  superseded: false,
+}));
+const lastTime = jobOf({
+  id: 3,
+  stage: 'returned',
+  returnedAt: '2026-03-02T10:00:00.000Z',
+  holding: 'rule mark 103, block 2',
+  plan: {
+    choices: { ...DEFAULT_CHOICES, direction: 'edge-leading', chipsLeft: ['old'] },
+    angleDeg: 17,
+    setAgain: 'By hand, 17.0° per side',
+  } as unknown as PlanRecord,
+  steps: worked,
+});
+
+const show = (lastJob: Job | null, rack = RACK) => {
+  const onChoices = jest.fn();
+  const measures = { ...usualMeasuresOf('chef', 210), thicknessBehindEdgeMm: 0.61 };
+  showPage(
+    <LastVisit
+      job={jobOf({ measures })}
+      rack={rack}
+      choices={DEFAULT_CHOICES}
+      onChoices={onChoices}
+    />,
+    { 'GET /blades/5': { blade: {}, customer: {}, visits: [], lastJob } },
+  );
+  return onChoices;
+};
+
+test('tells how it was held and worked, and what has changed since', async () => {
+  show(lastTime);
+  await userEvent.click(await screen.findByRole('button', { name: 'Last visit' }));
+  expect(await screen.findByText('By hand, 17.0° per side')).toBeTruthy();
+  expect(screen.getByText('Held by: rule mark 103, block 2')).toBeTruthy();
+  const steps = screen.getByRole('list', { name: 'Steps of the last visit' });
+  expect(within(steps).getAllByText(/41 right, 39 left, 4 min/).length).toBeGreaterThan(1);
+  expect(screen.getByText(/^Since then: behind the edge .* mm, now 0.61 mm/)).toBeTruthy();
+});
+
+test('plans the same angle, direction and stones, and leaves out what was that visit’s alone', async () => {
+  const onChoices = show(lastTime);
+  await userEvent.click(await screen.findByRole('button', { name: 'Last visit' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Plan as last time' }));
+  const stones = made.work.steps
+    .filter(({ operation }) => operation === 'edge' || operation === 'refine')
+    .map(({ stoneId }) => stoneId);
+  expect(onChoices).toHaveBeenCalledWith(
+    expect.objectContaining({
+      angleDeg: 17,
+      direction: 'edge-leading',
+      chipsLeft: [],
+      chains: [expect.objectContaining({ part: 'edge', stones })],
+    }),
+  );
+});
+
+test('a stone sold since is told, and not planned with', async () => {
+  const sold = made.work.steps.find(({ operation }) => operation === 'edge')!.stoneId;
+  const onChoices = show(
+    lastTime,
+    RACK.filter(({ id }) => id !== sold),
+  );
+  await userEvent.click(await screen.findByRole('button', { name: 'Last visit' }));
+  expect(await screen.findByText(/no longer on the rack/)).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'Plan as last time' }));
+  const [{ chains }] = onChoices.mock.calls[0] as [{ chains: { stones: string[] }[] }];
+  expect(chains[0]?.stones ?? []).not.toContain(sold);
+});
+
+test('a first visit shows nothing of the sort', () => {
+  show(null);
+  expect(screen.queryByRole('button', { name: 'Last visit' })).toBeNull();
+});

@@ -1,0 +1,136 @@
+/** How the blade was sharpened last time, what has changed since, and the plan that does the same again. */
+import type { Job } from '@patient-edge/contract';
+import { textOf, type PlanChoices, type PlanInput } from '@patient-edge/core';
+import { useBlade } from '../api/hooks';
+import { ActionButton } from '../theme/buttons';
+import { dayAndYear, fixed, roughly } from '../theme/format';
+import { Fold } from '../theme/fold';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
+
+interface LastVisitProps {
+  readonly job: Job;
+  readonly rack: PlanInput['rack'];
+  readonly choices: PlanChoices;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+/** Nothing where this is the first visit, or the last was worked without a plan. */
+export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => {
+  const { data: record } = useBlade(job.blade.id);
+  const last = record?.lastJob;
+  const plan = last && last.id !== job.id ? last.plan : null;
+  if (!last || !plan) return null;
+  const changes = changedSince(last, job, rack);
+  return (
+    <Panel aria-label="Last visit">
+      <Fold
+        title="Last visit"
+        level={2}
+        says={`${last.returnedAt ? `${dayAndYear(last.returnedAt)}, ` : ''}${fixed(plan.angleDeg, 1)}° per side${changes.length > 0 ? `; ${changes.length} changed since` : ''}`}
+      >
+        <Stack $gap={8}>
+          {plan.setAgain && <p>{plan.setAgain}</p>}
+          {last.holding !== '' && <p>Held by: {last.holding}</p>}
+          <ol aria-label="Steps of the last visit">
+            {workedSteps(last).map(({ id, step, strokesRight, strokesLeft, workedSeconds }) => (
+              <li key={id}>
+                {textOf(step.title)}:{' '}
+                {strokesRight + strokesLeft > 0 && `${strokesRight} right, ${strokesLeft} left, `}
+                {roughly(workedSeconds)}
+              </li>
+            ))}
+          </ol>
+          {changes.map((change) => (
+            <MutedText key={change}>Since then: {change}</MutedText>
+          ))}
+          <Row>
+            <ActionButton onPress={() => onChoices(asLastTime(last, rack, choices))}>
+              Plan as last time
+            </ActionButton>
+          </Row>
+        </Stack>
+      </Fold>
+    </Panel>
+  );
+};
+
+/** Those that were worked on a stone and count. */
+const workedSteps = ({ steps }: Job): Job['steps'] =>
+  steps.filter(
+    ({ step, superseded, workedSeconds, strokesRight, strokesLeft }) =>
+      !superseded && step.stoneId !== null && workedSeconds + strokesRight + strokesLeft > 0,
+  );
+
+/** The stones of the edge, in order, as far as the rack still has them. */
+const edgeStones = (last: Job, rack: PlanInput['rack']): readonly string[] => [
+  ...new Set(
+    last.steps.flatMap(({ step, superseded }) =>
+      !superseded &&
+      (step.operation === 'edge' || step.operation === 'refine') &&
+      rack.some(({ id }) => id === step.stoneId)
+        ? [step.stoneId!]
+        : [],
+    ),
+  ),
+];
+
+/** The same angle, holding, stones and patterns; what was this one visit's alone is left out. */
+const asLastTime = (
+  last: Job,
+  rack: PlanInput['rack'],
+  choices: PlanChoices,
+): Partial<PlanChoices> => {
+  const before = { ...choices, ...last.plan!.choices };
+  const stones = edgeStones(last, rack);
+  return {
+    ...before,
+    angleDeg: last.plan!.angleDeg,
+    chipsLeft: [],
+    changes: [],
+    added: [],
+    thin: null,
+    chains:
+      stones.length === 0
+        ? before.chains
+        : [
+            ...before.chains.filter(({ part }) => part !== 'edge'),
+            {
+              part: 'edge',
+              stones,
+              bond: null,
+              finishUm: null,
+              faceMm: null,
+              direction: before.direction,
+              slurry: before.practice.slurry,
+            },
+          ],
+  };
+};
+
+const SEEN_MM = 0.05;
+
+/** What a colleague would say is not as it was. */
+const changedSince = (last: Job, job: Job, rack: PlanInput['rack']): string[] => {
+  const differs = (
+    what: string,
+    field: 'thicknessBehindEdgeMm' | 'heightMiddleMm' | 'edgeLengthMm',
+    digits: number,
+  ): string[] => {
+    const [before, now] = [last.measures[field], job.measures[field]];
+    return Math.abs(now - before) >= SEEN_MM
+      ? [`${what} ${fixed(before, digits)} mm, now ${fixed(now, digits)} mm.`]
+      : [];
+  };
+  const gone = workedSteps(last).flatMap(({ step }) =>
+    rack.some(({ id }) => id === step.stoneId) ? [] : [textOf(step.title)],
+  );
+  return [
+    ...differs('behind the edge', 'thicknessBehindEdgeMm', 2),
+    ...differs('height half way', 'heightMiddleMm', 1),
+    ...differs('edge length', 'edgeLengthMm', 0),
+    ...(last.steel === job.steel ? [] : [`steel ${last.steel}, now ${job.steel}.`]),
+    ...(last.useId === job.useId ? [] : ['another use.']),
+    ...(job.damage.length > 0 ? [`${job.damage.length} found on it now.`] : []),
+    ...(gone.length > 0 ? [`no longer on the rack: ${gone.join(', ')}.`] : []),
+  ];
+};

@@ -94,9 +94,21 @@ export const readZone = async (
 };
 
 /** Ticks what a step must show besides its burr. */
-export const showGates = async (page: Page): Promise<void> => {
+const showGates = async (page: Page): Promise<void> => {
   const asked = page.getByRole('group', { name: 'Before going on' }).getByRole('checkbox');
   for (const gate of await asked.all()) await gate.check({ force: true });
+};
+
+export const stepTitle = (page: Page) => page.getByRole('heading', { level: 1 });
+export const done = (page: Page) => page.getByRole('button', { name: 'Done, next step' });
+
+/** Leaves the open step and waits until the next one, or the end of the work, is there. */
+export const leave = async (page: Page): Promise<void> => {
+  const here = page.getByText(/^Step \d+ of \d+/);
+  const before = await here.textContent();
+  await showGates(page);
+  await done(page).click();
+  await expect(page.getByText(before ?? '', { exact: true })).toHaveCount(0);
 };
 
 /** Finds a burr, or none, on every zone of both sides: each press goes on to the next finding. */

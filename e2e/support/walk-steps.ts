@@ -2,8 +2,9 @@
 import { expect, type Page } from '@playwright/test';
 import {
   choose,
+  done,
   feelBurr,
-  showGates,
+  leave,
   fill,
   find,
   NONE,
@@ -11,6 +12,7 @@ import {
   readZone,
   enterShop,
   SLIGHT,
+  stepTitle,
   ZONES,
   unfold,
 } from './hands';
@@ -20,18 +22,6 @@ interface Step {
   readonly name: string;
   readonly act: (page: Page) => Promise<void>;
 }
-
-const stepTitle = (page: Page) => page.getByRole('heading', { level: 1 });
-const done = (page: Page) => page.getByRole('button', { name: 'Done, next step' });
-
-/** Leaves the open step and waits until the next one, or the end of the work, is there. */
-const leave = async (page: Page): Promise<void> => {
-  const here = page.getByText(/^Step \d+ of \d+/);
-  const before = await here.textContent();
-  await showGates(page);
-  await done(page).click();
-  await expect(page.getByText(before ?? '', { exact: true })).toHaveCount(0);
-};
 
 /** Leaves what makes stones ready until the step is there that is meant. */
 const workUpTo = async (page: Page, title: RegExp): Promise<void> => {

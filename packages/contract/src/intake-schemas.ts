@@ -135,6 +135,11 @@ const ROUTE_SCHEMAS: Readonly<Record<AngleReading['route'], Joi.ObjectSchema>> =
     valueDeg: angleFigure('Maker’s figure, °'),
     as: oneOf('Read as', ['per side', 'inclusive']),
   }),
+  lift: oneRoute('lift', {
+    liftMm: lengthMm('Lift of the spine, mm', 0, 300),
+    heightMm: lengthMm('Height of the blade there, mm', 1, 300),
+    spineThicknessMm: lengthMm('Thickness of the spine, mm', 0.1, 60),
+  }),
   laser: oneRoute('laser', {
     spotMm: lengthMm('Spot from the straight line, mm', 0.5, 5000),
     distanceMm: lengthMm('Edge to screen, mm', 10, 10000),

@@ -185,6 +185,7 @@ describe('readings of the angle', () => {
     [{ route: 'marker', trials: [{ angleDeg: 15, seen: 'gone only at the shoulder' }] }],
     [{ route: 'maker', valueDeg: 30, as: 'inclusive' }],
     [{ route: 'laser', spotMm: 300, distanceMm: 500 }],
+    [{ route: 'lift', liftMm: 6.6, heightMm: 26, spineThicknessMm: 3.4 }],
   ])('%p is taken as it was read', (reading) => {
     expect(taken({ angleReadings: [reading] }).angleReadings).toEqual([reading]);
   });

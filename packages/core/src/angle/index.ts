@@ -3,6 +3,15 @@ export { beltBevel, wheelBevel } from './belt-and-wheel';
 export { angleFromBevel } from './bevel';
 export { clampAngles, evenestSlide, matchingSlide, pivotForAngle } from './clamp';
 export { convexEdge } from './convex';
+export {
+  findAngle,
+  INK_PLACES,
+  INK_SEEN,
+  type AngleCorrection,
+  type InkAlong,
+  type InkPlace,
+  type InkSeen,
+} from './find-angle';
 export { gaugeReading } from './gauge';
 export { angleFromLift, liftFor, restingAngle } from './lift';
 export { railAngle } from './rail';

@@ -15,7 +15,7 @@ const read = (reading: AngleReading, primaryDeg = 3): ReadAngle => {
   return result.value;
 };
 
-test('the same edge by five routes', () => {
+test('the same edge by every route', () => {
   const shoulder = 0.2;
   const faceMm = shoulder / Math.sin((17 * Math.PI) / 180);
   expect(read({ route: 'bevel', faceMm, behindEdgeMm: 0.4 }).perSideDeg).toBeCloseTo(17, 9);
@@ -35,6 +35,15 @@ test('the same edge by five routes', () => {
     { angleDeg: 17, seen: 'gone across the bevel' },
   ];
   expect(read({ route: 'marker', trials }).perSideDeg).toBe(17);
+});
+
+test('the lift at which a short blade lies flat says its angle, and how little that is worth', () => {
+  const lift = { route: 'lift', liftMm: 6.6, heightMm: 26, spineThicknessMm: 3.4 } as const;
+  expect(read(lift).perSideDeg).toBeCloseTo(18.4, 1);
+  expect(read(lift).sigmaDeg).toBeCloseTo(0.7, 1);
+  expect(read({ ...lift, heightMm: 50 }).sigmaDeg).toBeLessThan(0.4);
+  const tooHigh = readAngle({ ...lift, liftMm: 40 }, 3);
+  expect(tooHigh.ok ? null : tooHigh.error.field).toBe('liftMm');
 });
 
 test('uncertainty is carried to first order', () => {

@@ -6,6 +6,7 @@
 import { fail, mm, ok, perSide, type Result } from '../units';
 import { angleFromBevel } from './bevel';
 import { gaugeAngle } from './gauge';
+import { angleFromLift } from './lift';
 
 export const GAUGE_ZEROS = ['the stone', 'the bench', 'another face'] as const;
 export const GAUGE_SEATS = ['parallel flats', 'the primary face', 'the bevel itself'] as const;
@@ -39,9 +40,16 @@ export type AngleReading =
       readonly valueDeg: number;
       readonly as: 'per side' | 'inclusive';
     }
-  | { readonly route: 'laser'; readonly spotMm: number; readonly distanceMm: number };
+  | { readonly route: 'laser'; readonly spotMm: number; readonly distanceMm: number }
+  | {
+      /** Raised on the stone until the bevel lies flat: how high the spine's corner stands then. */
+      readonly route: 'lift';
+      readonly liftMm: number;
+      readonly heightMm: number;
+      readonly spineThicknessMm: number;
+    };
 
-export const ANGLE_ROUTES = ['bevel', 'gauge', 'marker', 'maker', 'laser'] as const;
+export const ANGLE_ROUTES = ['bevel', 'gauge', 'marker', 'lift', 'maker', 'laser'] as const;
 export type AngleRoute = (typeof ANGLE_ROUTES)[number];
 
 export const ROUTE_LABELS: Readonly<Record<AngleRoute, string>> = {
@@ -50,6 +58,7 @@ export const ROUTE_LABELS: Readonly<Record<AngleRoute, string>> = {
   marker: 'Marker test',
   maker: 'Maker’s figure',
   laser: 'Laser',
+  lift: 'Lift at which it lies flat',
 };
 
 export interface ReadAngle {
@@ -74,6 +83,8 @@ const UNEVEN_SIGMA_DEG = 1.2;
 const MAKER_SIGMA_DEG = 1.5;
 const SPOT_SIGMA_MM = 1;
 const DISTANCE_SIGMA_MM = 2;
+/** A spine's corner over the stone, read while the other hand feels the bevel lie flat. */
+const LIFT_SIGMA_MM = 0.3;
 
 const DEG = 180 / Math.PI;
 const both = (...sigmas: readonly number[]): number => Math.hypot(...sigmas);
@@ -196,6 +207,24 @@ const fromMarker = (trials: readonly MarkerTrial[]): Result<ReadAngle> => {
   });
 };
 
+const fromLift = (
+  { liftMm, heightMm, spineThicknessMm }: Extract<AngleReading, { route: 'lift' }>,
+  bevels: 1 | 2,
+): Result<ReadAngle> => {
+  // Two bevels are taken from the middle plane; a single one from the flat side.
+  const offsetMm = spineThicknessMm / bevels;
+  const angle = angleFromLift(mm(heightMm), mm(offsetMm), mm(liftMm));
+  if (!angle.ok) return angle;
+  // dθ/dL = 1/√(reach² − L²), and it goes to infinity where the blade stands upright.
+  const run = Math.sqrt(Math.max(1, heightMm ** 2 + offsetMm ** 2 - liftMm ** 2));
+  return ok({
+    route: 'lift',
+    perSideDeg: angle.value,
+    sigmaDeg: (DEG * LIFT_SIGMA_MM) / run,
+    text: `the bevel lies flat with the spine ${liftMm} mm up, on ${heightMm} mm of blade: the hand decides, the figure guides`,
+  });
+};
+
 /**
  * One reading as an angle per side. `primaryDeg` is the lean of the primary face from the measures: a gauge
  * zeroed on the stone and read on the face that looks up reads too much by that, one zeroed on that face
@@ -238,6 +267,8 @@ export const readAngle = (
     }
     case 'marker':
       return fromMarker(reading.trials);
+    case 'lift':
+      return fromLift(reading, bevels);
     case 'maker':
       return ok({
         route: 'maker',

@@ -8,6 +8,7 @@ import { QuietButton } from '../theme/buttons';
 import { duration } from '../theme/format';
 import { Row, Stack } from '../theme/layout';
 import { BurrBoard } from './burr-board';
+import { FindTheAngle } from './find-the-angle';
 import { HowLong } from './how-long';
 import { LeaveStep } from './leave-step';
 import { RoundStrip } from './round-strip';
@@ -106,6 +107,7 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
             ))}
         </Sides>
       )}
+      {step.title.code === 'marker.title' && <FindTheAngle stepId={record.id} />}
       {isForgotten(atWork.runningForS) && (
         <HowLong onAnswer={(seconds) => atWork.addSeconds(seconds)} />
       )}

@@ -8,6 +8,7 @@ import {
   sidesAlike,
   ZONES,
   type EdgeReadings,
+  type PlanStep,
   textOf,
 } from '@patient-edge/core';
 import styled from 'styled-components';
@@ -46,6 +47,9 @@ const Big = styled.p`
     font: 500 18px/1 var(--text);
   }
 `;
+
+/** What a customer is told of: not the water of the stones, the tape, or a look in between. */
+const UNTOLD: readonly PlanStep['operation'][] = ['ready', 'protect', 'test', 'wash'];
 
 export const ReturnSheet = ({ job }: { job: Job }) => {
   const { data: session } = useSession();
@@ -116,19 +120,22 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
             <h3>What was done</h3>
             <table>
               <tbody>
-                {worked.map((record) => (
-                  <tr key={record.id}>
-                    <td>
-                      {textOf(record.step.title)}
-                      {record.overrideReason !== null && ` (left early: ${record.overrideReason})`}
-                    </td>
-                    <td>
-                      {record.strokesRight + record.strokesLeft > 0 &&
-                        `${record.strokesRight} + ${record.strokesLeft}`}
-                    </td>
-                    <td>{duration(record.workedSeconds)}</td>
-                  </tr>
-                ))}
+                {worked
+                  .filter(({ step }) => !UNTOLD.includes(step.operation))
+                  .map((record) => (
+                    <tr key={record.id}>
+                      <td>
+                        {textOf(record.step.title)}
+                        {record.overrideReason !== null &&
+                          ` (left early: ${record.overrideReason})`}
+                      </td>
+                      <td>
+                        {record.strokesRight + record.strokesLeft > 0 &&
+                          `${record.strokesRight} + ${record.strokesLeft}`}
+                      </td>
+                      <td>{duration(record.workedSeconds)}</td>
+                    </tr>
+                  ))}
               </tbody>
             </table>
             {worked.length === 0 && (

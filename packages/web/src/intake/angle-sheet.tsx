@@ -122,7 +122,7 @@ export const AngleSheet = ({ form, values, job }: AngleSheetProps) => {
       <Stack>
         <h2>Angle</h2>
         <Taken form={form} values={values} />
-        <Readings form={form} values={values} primaryDeg={primaryLeanDeg(measures)} />
+        <Readings form={form} values={values} measures={measures} />
       </Stack>
     </Panel>
   );
@@ -171,8 +171,9 @@ const Taken = ({ form, values }: Omit<AngleSheetProps, 'job'>) => {
 const Readings = ({
   form,
   values,
-  primaryDeg,
-}: Omit<AngleSheetProps, 'job'> & { primaryDeg: number }) => {
+  measures,
+}: Omit<AngleSheetProps, 'job'> & { measures: BladeMeasures }) => {
+  const primaryDeg = primaryLeanDeg(measures);
   const { fields, append, remove } = useFieldArray({
     control: form.control,
     name: 'angleReadings',
@@ -196,7 +197,7 @@ const Readings = ({
       <Row $gap={8}>
         <MutedText>Measure it another way:</MutedText>
         {ANGLE_ROUTES.map((route) => (
-          <QuietButton key={route} onPress={() => append(emptyReading(route))}>
+          <QuietButton key={route} onPress={() => append(emptyReading(route, measures))}>
             {ROUTE_LABELS[route]}
           </QuietButton>
         ))}
@@ -312,6 +313,13 @@ const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFi
           label="Given as"
           options={options(['per side', 'inclusive'])}
         />
+      </Columns>
+    ),
+    lift: () => (
+      <Columns $columns={3}>
+        <FormNumber control={control} name={`${at}.liftMm`} label="Lift of the spine, mm" />
+        <FormNumber control={control} name={`${at}.heightMm`} label="Height there, mm" />
+        <FormNumber control={control} name={`${at}.spineThicknessMm`} label="Spine there, mm" />
       </Columns>
     ),
     laser: () => (

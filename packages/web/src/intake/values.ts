@@ -42,6 +42,9 @@ export interface DamageValues {
 }
 
 /** One reading of the angle as typed; each route uses its own of these. */
+const text = (value: number | null | undefined): string =>
+  value === null || value === undefined ? '' : String(value);
+
 export interface ReadingValues {
   readonly route: AngleRoute;
   faceMm: string;
@@ -54,10 +57,17 @@ export interface ReadingValues {
   as: string;
   spotMm: string;
   distanceMm: string;
+  liftMm: string;
+  heightMm: string;
+  spineThicknessMm: string;
   trials: { angleDeg: string; seen: MarkerFinding }[];
 }
 
-export const emptyReading = (route: AngleRoute): ReadingValues => ({
+/** A reading nobody typed yet; its blade is the one before us, half way along. */
+export const emptyReading = (
+  route: AngleRoute,
+  blade?: Pick<BladeMeasures, 'heightMiddleMm' | 'spineMiddleMm'>,
+): ReadingValues => ({
   route,
   faceMm: '',
   behindEdgeMm: '',
@@ -69,6 +79,9 @@ export const emptyReading = (route: AngleRoute): ReadingValues => ({
   as: 'inclusive',
   spotMm: '',
   distanceMm: '',
+  liftMm: '',
+  heightMm: text(blade?.heightMiddleMm),
+  spineThicknessMm: text(blade?.spineMiddleMm),
   trials: [],
 });
 
@@ -96,9 +109,6 @@ export interface IntakeValues extends Record<MeasureField, string> {
   answers: Record<string, string>;
   damage: DamageValues[];
 }
-
-const text = (value: number | null | undefined): string =>
-  value === null || value === undefined ? '' : String(value);
 
 const readingValues = (reading: AngleReading): ReadingValues => {
   const { route, ...rest } = reading;
@@ -274,6 +284,13 @@ const toReading = (values: ReadingValues, path: string, numbers: Numbers): objec
       return { route, valueDeg: read('valueDeg'), as: values.as };
     case 'laser':
       return { route, spotMm: read('spotMm'), distanceMm: read('distanceMm') };
+    case 'lift':
+      return {
+        route,
+        liftMm: read('liftMm'),
+        heightMm: read('heightMm'),
+        spineThicknessMm: read('spineThicknessMm'),
+      };
   }
 };
 

@@ -262,7 +262,9 @@ describe('thinning', () => {
     );
     expect(screen.queryByRole('group', { name: /^Bands/ })).toBeNull();
     await user.click(screen.getByText(/^Thin it/));
+    await press('Bands and stones');
     const bands = () => screen.getByRole('group', { name: 'Bands, from the edge up' });
+    await screen.findByRole('group', { name: 'Bands, from the edge up' });
     expect(within(bands()).getAllByLabelText(/^Band \d, °$/)).toHaveLength(2);
     // What each takes stands beside it, and follows what is typed.
     const taken = () => within(bands()).getAllByText(/mm³, \d+ a side/)[0]!.textContent;
@@ -287,7 +289,8 @@ describe('thinning', () => {
         }}
       </Planned>,
     );
-    const second = screen.getByLabelText('Band 2, °');
+    await press('Bands and stones');
+    const second = await screen.findByLabelText('Band 2, °');
     await user.clear(second);
     await user.type(second, '12');
     expect(screen.getByText(/^From .* to .*; "12" was given/)).toBeTruthy();

@@ -1,26 +1,22 @@
-/** Thinning: whether, how far, in which bands and on which stones, with what each band takes while it is chosen. */
+/** Thinning: whether, how far, where it stops, and in a line what bands it takes. */
 import {
-  forTask,
-  MOST_BANDS,
   textOf,
   THIN_DEPTHS,
   type BladePlan,
   type PlanChoices,
-  type PlanStep,
   type RackStone,
-  type ThinBandChoice,
 } from '@patient-edge/core';
-import { Plus, X } from 'lucide-react';
-import { QuietButton } from '../theme/buttons';
+import { lazy } from 'react';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
+import { Fold } from '../theme/fold';
 import { fixed, roughly } from '../theme/format';
-import { MutedText, Row, Stack } from '../theme/layout';
+import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
-import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
+import { bandSteps } from './band-steps';
 
 interface ThinningProps {
   readonly plan: BladePlan;
@@ -29,8 +25,21 @@ interface ThinningProps {
   readonly onChoices: (part: Partial<PlanChoices>) => void;
 }
 
-/** Steeper than this it is a bevel. */
-const STEEPEST_BAND_DEG = 15;
+/** Loaded when it is opened: most keep the bands as they are planned. */
+const ThinBands = lazy(() => import('./thin-bands'));
+
+/** From the edge up, each band's angle, stone and time. */
+const bandsSay = ({ work, section }: BladePlan, rack: readonly RackStone[]): string => {
+  const steps = bandSteps(work.steps);
+  if (steps.length === 0)
+    return section.thinning.bands.map(({ angleDeg }) => `${fixed(angleDeg, 1)}°`).join(', ');
+  return steps
+    .map(
+      ({ angleDeg, stoneId, seconds }) =>
+        `${fixed(angleDeg ?? 0, 1)}° on ${rack.find(({ id }) => id === stoneId)?.name ?? 'a stone'}, ${roughly(seconds)}`,
+    )
+    .join('; ');
+};
 
 export const ThinningFields = ({ plan, rack, choices, onChoices }: ThinningProps) => {
   const { thinning } = plan.section;
@@ -66,133 +75,22 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: ThinningProps
               }
             />
           </Columns>
-          <Bands plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
+          <Fold title="Bands and stones" says={bandsSay(plan, rack)}>
+            <ThinBands plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
+          </Fold>
+          {plan.report.warnings
+            .filter(({ code }) => code === 'warn.thinning-hours')
+            .map((warning) => (
+              <Notice key={warning.code} tone="cut">
+                {textOf(warning)}
+              </Notice>
+            ))}
           <MutedText>
             {fixed(plan.section.behindEdgeMm, 2)} mm behind the edge after it; scratches show up to{' '}
             {fixed(thinning.scratchTopMm, 1)} mm.
           </MutedText>
-          <ThinTo choices={choices} onChoices={onChoices} />
         </>
       )}
-    </Stack>
-  );
-};
-
-/** Thickness further up the face, where it is asked for. */
-const ThinTo = ({ choices, onChoices }: Pick<ThinningProps, 'choices' | 'onChoices'>) => (
-  <Columns $columns={3}>
-    {(['at5Mm', 'at10Mm'] as const).map((field) => (
-      <WithinLimits
-        key={field}
-        label={`Thickness at ${field === 'at5Mm' ? 5 : 10} mm, mm`}
-        least={0.05}
-        most={20}
-        whole={false}
-        value={choices.thinTo[field]}
-        onValue={(value) => onChoices({ thinTo: { ...choices.thinTo, [field]: value } })}
-        onOpen={() => onChoices({ thinTo: { ...choices.thinTo, [field]: null } })}
-        hint="Empty: by falling angles"
-      />
-    ))}
-  </Columns>
-);
-
-const bandsPlanned = ({ work, section }: BladePlan): readonly ThinBandChoice[] =>
-  section.thinning.bands.map(({ angleDeg }) => ({
-    angleDeg: Math.round(angleDeg * 10) / 10,
-    stoneId:
-      bandSteps(work.steps).find((step) => Math.abs((step.angleDeg ?? 0) - angleDeg) < 0.01)
-        ?.stoneId ?? null,
-  }));
-
-const bandSteps = (steps: readonly PlanStep[]): readonly PlanStep[] =>
-  steps.filter(({ title }) => title.code === 'thinning.band.title');
-
-/** From the edge up: angle, stone, and what it takes. */
-const Bands = ({ plan, rack, choices, onChoices }: ThinningProps) => {
-  const bands = choices.thinBands ?? bandsPlanned(plan);
-  const steps = bandSteps(plan.work.steps);
-  const set = (next: readonly ThinBandChoice[]): void => onChoices({ thinBands: next });
-  const stones = forTask(rack, 'edge');
-  const primaryDeg = plan.section.shape.primaryDeg;
-  return (
-    <Stack $gap={8} role="group" aria-label="Bands, from the edge up">
-      {bands.map((band, index) => {
-        const step = steps[index];
-        const number = index + 1;
-        const least = Math.ceil(10 * Math.max(primaryDeg, bands[index + 1]?.angleDeg ?? 0)) / 10;
-        const most = Math.floor(10 * (bands[index - 1]?.angleDeg ?? STEEPEST_BAND_DEG)) / 10;
-        return (
-          <Row key={number} $gap={12} $align="start">
-            <div style={{ width: 130 }}>
-              <WithinLimits
-                label={`Band ${number}, °`}
-                least={least + 0.1}
-                most={index === 0 ? most : most - 0.1}
-                whole={false}
-                value={band.angleDeg}
-                onValue={(angleDeg) =>
-                  set(bands.map((each, at) => (at === index ? { ...each, angleDeg } : each)))
-                }
-              />
-            </div>
-            <div style={{ width: 230 }}>
-              <Select
-                label={`Stone of band ${number}`}
-                options={[
-                  { id: 'plan', label: 'as planned' },
-                  ...stones.map(({ id, name, um }) => ({ id, label: `${name}, ${um} µm` })),
-                ]}
-                value={choices.thinBands?.[index]?.stoneId ?? 'plan'}
-                onChange={(next) =>
-                  set(
-                    bands.map((each, at) =>
-                      at === index ? { ...each, stoneId: next === 'plan' ? null : next } : each,
-                    ),
-                  )
-                }
-              />
-            </div>
-            <MutedText data-figure="">
-              {step
-                ? `${rack.find(({ id }) => id === step.stoneId)?.name ?? ''}: ${fixed(step.removeMm3, 0)} mm³, ${step.strokesPerSide} a side, ${roughly(step.seconds)}${step.bandMm ? `, ${fixed(step.bandMm[0], 1)} to ${fixed(step.bandMm[1], 1)} mm above the edge` : ''}`
-                : 'takes nothing here'}
-            </MutedText>
-            {bands.length > 1 && (
-              <QuietButton
-                aria-label={`Remove band ${number}`}
-                onPress={() => set(bands.filter((_, at) => at !== index))}
-              >
-                <X size={16} aria-hidden />
-              </QuietButton>
-            )}
-          </Row>
-        );
-      })}
-      <Row>
-        {bands.length < MOST_BANDS && bands.length > 0 && (
-          <QuietButton
-            onPress={() =>
-              set([
-                ...bands,
-                { angleDeg: (bands.at(-1)!.angleDeg + primaryDeg) / 2, stoneId: null },
-              ])
-            }
-          >
-            <Plus size={16} aria-hidden /> Add band
-          </QuietButton>
-        )}
-        {choices.thinBands !== null && (
-          <QuietButton onPress={() => onChoices({ thinBands: null })}>Bands as usual</QuietButton>
-        )}
-      </Row>
-      {plan.report.warnings
-        .filter(({ code }) => code === 'warn.thinning-hours')
-        .map((warning) => (
-          <Notice key={warning.code} tone="cut">
-            {textOf(warning)}
-          </Notice>
-        ))}
     </Stack>
   );
 };

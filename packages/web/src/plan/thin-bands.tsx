@@ -1,0 +1,144 @@
+/** The bands of a thinning: angle, stone and what each takes while it is chosen, and thickness further up. */
+import {
+  forTask,
+  MOST_BANDS,
+  type BladePlan,
+  type PlanChoices,
+  type RackStone,
+  type ThinBandChoice,
+} from '@patient-edge/core';
+import { Plus, X } from 'lucide-react';
+import { QuietButton } from '../theme/buttons';
+import { Columns } from '../theme/columns';
+import { fixed, roughly } from '../theme/format';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { Select } from '../theme/select';
+import { WithinLimits } from '../theme/within-limits';
+import { bandSteps } from './band-steps';
+
+interface ThinBandsProps {
+  readonly plan: BladePlan;
+  readonly rack: readonly RackStone[];
+  readonly choices: PlanChoices;
+  readonly onChoices: (part: Partial<PlanChoices>) => void;
+}
+
+/** Steeper than this it is a bevel. */
+const STEEPEST_BAND_DEG = 15;
+
+const ThinBands = (props: ThinBandsProps) => (
+  <Stack $gap={8}>
+    <Bands {...props} />
+    <ThinTo choices={props.choices} onChoices={props.onChoices} />
+  </Stack>
+);
+export default ThinBands;
+
+/** Thickness further up the face, where it is asked for. */
+const ThinTo = ({ choices, onChoices }: Pick<ThinBandsProps, 'choices' | 'onChoices'>) => (
+  <Columns $columns={3}>
+    {(['at5Mm', 'at10Mm'] as const).map((field) => (
+      <WithinLimits
+        key={field}
+        label={`Thickness at ${field === 'at5Mm' ? 5 : 10} mm, mm`}
+        least={0.05}
+        most={20}
+        whole={false}
+        value={choices.thinTo[field]}
+        onValue={(value) => onChoices({ thinTo: { ...choices.thinTo, [field]: value } })}
+        onOpen={() => onChoices({ thinTo: { ...choices.thinTo, [field]: null } })}
+        hint="Empty: by falling angles"
+      />
+    ))}
+  </Columns>
+);
+
+const bandsPlanned = ({ work, section }: BladePlan): readonly ThinBandChoice[] =>
+  section.thinning.bands.map(({ angleDeg }) => ({
+    angleDeg: Math.round(angleDeg * 10) / 10,
+    stoneId:
+      bandSteps(work.steps).find((step) => Math.abs((step.angleDeg ?? 0) - angleDeg) < 0.01)
+        ?.stoneId ?? null,
+  }));
+
+/** From the edge up: angle, stone, and what it takes. */
+const Bands = ({ plan, rack, choices, onChoices }: ThinBandsProps) => {
+  const bands = choices.thinBands ?? bandsPlanned(plan);
+  const steps = bandSteps(plan.work.steps);
+  const set = (next: readonly ThinBandChoice[]): void => onChoices({ thinBands: next });
+  const stones = forTask(rack, 'edge');
+  const primaryDeg = plan.section.shape.primaryDeg;
+  return (
+    <Stack $gap={8} role="group" aria-label="Bands, from the edge up">
+      {bands.map((band, index) => {
+        const step = steps[index];
+        const number = index + 1;
+        const least = Math.ceil(10 * Math.max(primaryDeg, bands[index + 1]?.angleDeg ?? 0)) / 10;
+        const most = Math.floor(10 * (bands[index - 1]?.angleDeg ?? STEEPEST_BAND_DEG)) / 10;
+        return (
+          <Row key={number} $gap={12} $align="start">
+            <div style={{ width: 130 }}>
+              <WithinLimits
+                label={`Band ${number}, °`}
+                least={least + 0.1}
+                most={index === 0 ? most : most - 0.1}
+                whole={false}
+                value={band.angleDeg}
+                onValue={(angleDeg) =>
+                  set(bands.map((each, at) => (at === index ? { ...each, angleDeg } : each)))
+                }
+              />
+            </div>
+            <div style={{ width: 230 }}>
+              <Select
+                label={`Stone of band ${number}`}
+                options={[
+                  { id: 'plan', label: 'as planned' },
+                  ...stones.map(({ id, name, um }) => ({ id, label: `${name}, ${um} µm` })),
+                ]}
+                value={choices.thinBands?.[index]?.stoneId ?? 'plan'}
+                onChange={(next) =>
+                  set(
+                    bands.map((each, at) =>
+                      at === index ? { ...each, stoneId: next === 'plan' ? null : next } : each,
+                    ),
+                  )
+                }
+              />
+            </div>
+            <MutedText data-figure="">
+              {step
+                ? `${rack.find(({ id }) => id === step.stoneId)?.name ?? ''}: ${fixed(step.removeMm3, 0)} mm³, ${step.strokesPerSide} a side, ${roughly(step.seconds)}${step.bandMm ? `, ${fixed(step.bandMm[0], 1)} to ${fixed(step.bandMm[1], 1)} mm above the edge` : ''}`
+                : 'takes nothing here'}
+            </MutedText>
+            {bands.length > 1 && (
+              <QuietButton
+                aria-label={`Remove band ${number}`}
+                onPress={() => set(bands.filter((_, at) => at !== index))}
+              >
+                <X size={16} aria-hidden />
+              </QuietButton>
+            )}
+          </Row>
+        );
+      })}
+      <Row>
+        {bands.length < MOST_BANDS && bands.length > 0 && (
+          <QuietButton
+            onPress={() =>
+              set([
+                ...bands,
+                { angleDeg: (bands.at(-1)!.angleDeg + primaryDeg) / 2, stoneId: null },
+              ])
+            }
+          >
+            <Plus size={16} aria-hidden /> Add band
+          </QuietButton>
+        )}
+        {choices.thinBands !== null && (
+          <QuietButton onPress={() => onChoices({ thinBands: null })}>Bands as usual</QuietButton>
+        )}
+      </Row>
+    </Stack>
+  );
+};

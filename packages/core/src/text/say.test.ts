@@ -1,4 +1,4 @@
-import { asText, ownText, say, textOf, type Message } from '../index';
+import { asText, ownText, say, textOf, type Message, type StrokeRound } from '../index';
 import { joined } from './say';
 import { STEP_ENGLISH } from './steps';
 
@@ -39,6 +39,23 @@ test('lists are told as lists', () => {
   const round = { side: 'right', zone: null, seconds: null } as const;
   expect(textOf(say('pattern.side-after-side', { rounds: [{ ...round, count: 6 }] }))).toBe(
     '6 on the right',
+  );
+});
+
+test('a long pattern is told as one turn and how often, a stroke more or less alike', () => {
+  const turn = (count: number): StrokeRound[] => [
+    { side: 'right', zone: null, seconds: null, count },
+    { side: 'right', zone: 'tip', seconds: null, count: 5 },
+    { side: 'left', zone: null, seconds: null, count },
+    { side: 'left', zone: 'tip', seconds: null, count: 5 },
+  ];
+  const pattern = 'N and swap';
+  expect(
+    textOf(say('pattern.laid', { pattern, rounds: [...turn(14), ...turn(15), ...turn(14)] })),
+  ).toContain('14 right, 5 right tip, 14 left, 5 left tip; 3 times');
+  const falling = [8, 8, 4, 4, 2, 2, 1, 1].map((count) => ({ ...turn(0)[0]!, count }));
+  expect(textOf(say('pattern.laid', { pattern, rounds: falling }))).toContain(
+    '8 right, 8 right, … 8 rounds',
   );
 });
 

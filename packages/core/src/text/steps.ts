@@ -62,11 +62,31 @@ const roundText = ({ side, count, zone, seconds }: RoundParam): string =>
 
 /** Rounds shown in full; of longer lists the first two, and how many there are. */
 const ROUNDS_SHOWN = 6;
+/** Whole strokes shared out: the same turn may come with one more or less. */
+const SAME_WITHIN = 1;
 
-const roundsText = (rounds: readonly RoundParam[]): string =>
-  rounds.length > ROUNDS_SHOWN
-    ? `${rounds.slice(0, 2).map(roundText).join(', ')}, … ${rounds.length} rounds`
-    : rounds.map(roundText).join(', ');
+const isSameRound = (one: RoundParam, other: RoundParam): boolean =>
+  one.side === other.side &&
+  one.zone === other.zone &&
+  Math.abs(one.count - other.count) <= SAME_WITHIN;
+
+/** How many rounds make one turn that is then repeated to the end; all of them where nothing repeats. */
+const turnOf = (rounds: readonly RoundParam[]): number => {
+  for (let turn = 1; turn <= rounds.length / 2; turn += 1) {
+    if (rounds.every((each, index) => isSameRound(each, rounds[index % turn]!))) return turn;
+  }
+  return rounds.length;
+};
+
+const roundsText = (rounds: readonly RoundParam[]): string => {
+  const list = (some: readonly RoundParam[]): string => some.map(roundText).join(', ');
+  if (rounds.length <= ROUNDS_SHOWN) return list(rounds);
+  const turn = turnOf(rounds);
+  if (turn > 2 * ROUNDS_SHOWN || turn === rounds.length)
+    return `${list(rounds.slice(0, 2))}, … ${rounds.length} rounds`;
+  const times = Math.ceil(rounds.length / turn);
+  return `${list(rounds.slice(0, turn))}; ${times} times`;
+};
 
 export const STEP_ENGLISH = {
   'axe.deburr.instruction.filed':

@@ -33,6 +33,12 @@ const Rung = styled.li<{ $large: boolean }>`
     background: var(--accent);
     width: 34px;
   }
+  @media (max-width: 560px) {
+    padding: 0 4px;
+    & > b {
+      font-size: 21px;
+    }
+  }
 `;
 
 const PX_PER_MM = 3.1;

@@ -5,8 +5,6 @@ import {
   bevelsOf,
   bladeKind,
   findUse,
-  MEASURE_FIELDS,
-  isMeasured,
   type Decision,
   type Judgement,
   type PlanChoices,
@@ -18,6 +16,7 @@ import styled from 'styled-components';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { Asked } from '../instruments/why';
 import { DeclineForm } from '../jobs/decline-form';
+import { Unmeasured } from '../intake/unmeasured';
 import { UnsavedNotice } from '../intake/unsaved-notice';
 import { useCurrentJob } from '../jobs/current-job';
 import { SCHOOLS } from '../plan/angle-control';
@@ -159,28 +158,6 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
       <EstimateSheet job={job} plan={plan} />
       <LabelButtons job={job} />
     </Stack>
-  );
-};
-
-/** What the judgement rests on that nobody has measured. */
-const Unmeasured = ({ job }: { job: Job }) => {
-  const open = MEASURE_FIELDS.filter((field) => !isMeasured(job.measuredWith[field]));
-  const old = MEASURE_FIELDS.filter((field) => job.measuredWith[field] === 'last visit');
-  if (open.length === 0 && old.length === 0 && !job.angleAssumed) return null;
-  const told = [
-    open.length > 0 ? `${open.length} measures are typical values` : '',
-    old.length > 0 ? `${old.length} measures are from its last visit` : '',
-    job.angleAssumed ? 'angle not measured' : '',
-  ].filter(Boolean);
-  return (
-    <Notice tone="cut">
-      <Row>
-        <span>
-          Typical values, not measured: {told.join(', ')}. Measure before the first stroke.
-        </span>
-        <QuietLink to={`/jobs/${job.id}/intake#measures`}>Measure now</QuietLink>
-      </Row>
-    </Notice>
   );
 };
 

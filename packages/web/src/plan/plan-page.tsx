@@ -3,6 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import type { BladePlan, PlanChoices, PlanInput } from '@patient-edge/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
+import { Unmeasured } from '../intake/unmeasured';
 import { UnsavedNotice } from '../intake/unsaved-notice';
 import { useCurrentJob } from '../jobs/current-job';
 import { AsItCame } from '../judge/as-it-came';
@@ -122,6 +123,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
   return (
     <Sheets $gap={16}>
       <UnsavedNotice job={job} />
+      <Unmeasured job={job} />
       <AsItCame job={job} text="Aim for this" />
       <LastVisit job={job} rack={rack} choices={calm.choices} onChoices={set} />
       <Two>

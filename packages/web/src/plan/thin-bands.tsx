@@ -108,7 +108,7 @@ const Bands = ({ plan, rack, choices, onChoices }: ThinBandsProps) => {
             </div>
             <MutedText data-figure="">
               {step
-                ? `${rack.find(({ id }) => id === step.stoneId)?.name ?? ''}: ${fixed(step.removeMm3, 0)} mm³, ${step.strokesPerSide} a side, ${roughly(step.seconds)}${step.bandMm ? `, ${fixed(step.bandMm[0], 1)} to ${fixed(step.bandMm[1], 1)} mm above the edge` : ''}`
+                ? `${rack.find(({ id }) => id === step.stoneId)?.name ?? ''}: ${fixed(step.removeMm3, step.removeMm3 < 10 ? 1 : 0)} mm³, ${step.strokesPerSide} a side, ${roughly(step.seconds)}${step.bandMm ? `, ${fixed(step.bandMm[0], 1)} to ${fixed(step.bandMm[1], 1)} mm above the edge` : ''}`
                 : 'takes nothing here'}
             </MutedText>
             {bands.length > 1 && (

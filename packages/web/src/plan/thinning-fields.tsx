@@ -53,7 +53,7 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: ThinningProps
       {thinning.notDone !== null && <Notice tone="cut">{thinning.notDone}.</Notice>}
       {thinning.done && (
         <>
-          <Columns $columns={3}>
+          <Columns $columns={2}>
             <SegmentedControl
               label="How far"
               options={options(THIN_DEPTHS)}

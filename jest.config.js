@@ -25,6 +25,7 @@ export default {
       rootDir: 'packages/web',
       testEnvironment: 'jsdom',
       setupFiles: ['<rootDir>/test/setup.ts'],
+      setupFilesAfterEnv: ['<rootDir>/test/patience.ts'],
     },
   ],
 };

@@ -123,6 +123,17 @@ const SCREENS: readonly {
   { name: 'a blade that is not here', path: () => '/jobs/99999/plan', sign: 'is not here' },
 ];
 
+const TELEPHONE = { width: 390, height: 844 };
+
+/** What is wider than a telephone moves within its sheet; the page itself never goes sideways. */
+const fitsATelephone = async (page: Page): Promise<void> => {
+  const before = page.viewportSize()!;
+  await page.setViewportSize(TELEPHONE);
+  const widthPx = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(widthPx, 'width of the page').toBeLessThanOrEqual(TELEPHONE.width);
+  await page.setViewportSize(before);
+};
+
 for (const appearance of ['light', 'dark']) {
   test(`every screen is accessible and quiet, ${appearance}`, async ({ page }) => {
     test.setTimeout(1_200_000);
@@ -142,6 +153,7 @@ for (const appearance of ['light', 'dark']) {
         for (const part of open) await unfold(page, part);
         await expect(page.getByText('Opening…')).toHaveCount(0);
         expect(await faultsOf(page, appearance === 'dark' ? OF_COLOUR : null)).toEqual([]);
+        if (appearance === 'light') await fitsATelephone(page);
       });
     }
     expect(errors).toEqual([]);

@@ -24,6 +24,7 @@ import {
   MEASURE_FIELDS,
   MICRO_HABITS,
   MICRO_STROKES_LIMITS,
+  MOST_HIGH_SPOT_VISITS,
   MOST_BANDS,
   MOST_DEBURR_RAISE_DEG,
   MOST_IN_SERIES,
@@ -168,6 +169,7 @@ const laterChoices = (whole: boolean): Fields => ({
     maxItems: MOST_BANDS,
   }),
   thinStopMm: openNumber(POSITIVE),
+  highSpotVisits: { type: ['integer', 'null'], minimum: 1, maximum: MOST_HIGH_SPOT_VISITS },
   handFromUm: openNumber({ minimum: 0.1, maximum: 800 }),
   series: open({
     ...list(object(surface, whole ? undefined : ['surface', 'strokes'])),

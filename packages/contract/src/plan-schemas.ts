@@ -11,6 +11,7 @@ import {
   LOW_SPOT_HABITS,
   MICRO_HABITS,
   MICRO_STROKES_LIMITS,
+  MOST_HIGH_SPOT_VISITS,
   MOST_ADDED,
   MOST_BANDS,
   MOST_CHANGES,
@@ -234,6 +235,13 @@ export const choicesSchema = Joi.object<Checked<PlanChoices>, true>({
     .default(null)
     .label('Bands of the thinning'),
   thinStopMm: openNumber('Thickness to stop at, mm', 0.05, 20).default(null),
+  highSpotVisits: number()
+    .integer()
+    .min(1)
+    .max(MOST_HIGH_SPOT_VISITS)
+    .allow(null)
+    .default(null)
+    .label('Visits for a high spot'),
   finishUm: finishWindow.allow(null).required(),
   maxRatio: number().greater(1).max(100).allow(null).required().label('Largest jump'),
   direction: oneOf('Direction', DIRECTIONS),

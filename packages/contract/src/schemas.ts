@@ -278,6 +278,16 @@ export const verdictSchema = Joi.object<Checked<VerdictBody>, true>({
   note: optionalText('Note', 500),
 });
 
+/** How a rig was set for a blade, to be set again: null or empty where there was nothing to write down. */
+export interface RigSetting {
+  /** Middle of the jaws, from the heel. */
+  readonly jawMm: number | null;
+  /** Where the rule of the rod or pillar stood. */
+  readonly ruleMarkMm: number | null;
+  /** Block or spacer under it. */
+  readonly block: string;
+}
+
 export interface ReturnBody {
   readonly version: number;
   /** Read off the tag in the customer's hand. */
@@ -286,13 +296,21 @@ export interface ReturnBody {
   readonly remarks: string;
   /** How the angle was held: to be set again at the next visit. */
   readonly holding: string;
+  readonly rigSetting: RigSetting;
 }
+export const NO_RIG_SETTING: RigSetting = { jawMm: null, ruleMarkMm: null, block: '' };
+const rigSettingSchema = Joi.object<Checked<RigSetting>, true>({
+  jawMm: number().min(0).max(600).allow(null).default(null).label('Jaws from the heel, mm'),
+  ruleMarkMm: number().min(-300).max(600).allow(null).default(null).label('Mark on the rule, mm'),
+  block: optionalText('Block', 60),
+});
 export const returnSchema = Joi.object<Checked<ReturnBody>, true>({
   version,
   tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
   sheathed: yesOrNo().required().label('Sheathed or wrapped'),
   remarks: optionalText('Noted, not repaired', 500),
   holding: optionalText('How the angle was held', 200),
+  rigSetting: rigSettingSchema.default(NO_RIG_SETTING).label('How the rig was set'),
 });
 
 export interface DeclineBody {

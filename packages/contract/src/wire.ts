@@ -23,7 +23,7 @@ import type {
 } from '@patient-edge/core';
 import type { MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
 import type { LabelBody, PhotographBody, PriceListBody } from './judge-schemas';
-import type { Phone } from './schemas';
+import type { Phone, RigSetting } from './schemas';
 import type { FlatteningBody, StoneBody } from './stone-schemas';
 import type { FieldError } from './validate';
 
@@ -303,6 +303,7 @@ export interface Job {
   readonly verdict: BladeVerdict | null;
   readonly remarks: string;
   readonly holding: string;
+  readonly rigSetting: RigSetting;
   readonly declineReason: string | null;
   readonly events: readonly JobEvent[];
 }

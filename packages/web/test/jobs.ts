@@ -42,6 +42,7 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     verdict: null,
     remarks: '',
     holding: '',
+    rigSetting: { jawMm: null, ruleMarkMm: null, block: '' },
     declineReason: null,
     events: [],
     ...part,

@@ -18,6 +18,7 @@ import {
   LOW_SPOT_HABITS,
   MICRO_HABITS,
   MICRO_STROKES_LIMITS,
+  MOST_HIGH_SPOT_VISITS,
   MOST_DEBURR_RAISE_DEG,
   MOST_OVER_DEG,
   MOST_STROP_STROKES,
@@ -224,6 +225,11 @@ export const readChoices = (from: Reader): PlanChoices => {
     thinTo: from.has('thinTo') ? readThinTo(from.object('thinTo')) : base.thinTo,
     thinBands: from.isOpen('thinBands') ? null : from.objects('thinBands').map(readBand),
     thinStopMm: from.openNumber('thinStopMm', base.thinStopMm, { above: 0, max: 20 }),
+    highSpotVisits: from.openNumber('highSpotVisits', base.highSpotVisits, {
+      min: 1,
+      max: MOST_HIGH_SPOT_VISITS,
+      whole: true,
+    }),
     finishUm: from.isOpen('finishUm') ? null : from.range('finishUm', UM),
     maxRatio: from.has('maxRatio')
       ? from.openNumber('maxRatio', null, { above: 1, max: 100 })

@@ -56,6 +56,33 @@ describe('a plan from outside', () => {
     );
   });
 
+  test('a high spot comes down now or over visits, and both are costed', () => {
+    const hill = {
+      id: 'h',
+      kind: 'high spot',
+      side: 'both',
+      fromMm: 40,
+      lengthMm: 60,
+      depthMm: 0.6,
+    };
+    const blade = { kindId: 'chef', thicknessBehindEdgeMm: 0.4, damage: [hill] };
+    const outline = (highSpotVisits: number | null) =>
+      plan({ ...CHEF, blade, choices: { highSpotVisits } }).steps.find(
+        ({ operation }) => operation === 'outline',
+      )!;
+    // Half of 60 × 0.6 × 0.4 mm, as thick as it is behind the edge set.
+    expect(outline(null).steelMm3).toBeCloseTo(7.2, 1);
+    expect(outline(3).steelMm3).toBeCloseTo(2.4, 1);
+    expect(outline(3).seconds).toBeLessThan(outline(null).seconds);
+    expect(outline(3).instruction).toContain('0.20 mm of it comes off today, over 3 visits');
+    const { facts } = plan({ ...CHEF, blade });
+    expect(facts.filter((text) => text.startsWith('High spot'))).toHaveLength(2);
+    expect(plan({ ...CHEF, blade, choices: { highSpotVisits: 10 } }).error).toMatchObject({
+      code: 'INVALID_INPUT',
+      field: 'choices.highSpotVisits',
+    });
+  });
+
   test('a chip is answered by the outline, and one left in by a reason', () => {
     const chip = { id: 'c', kind: 'chip', side: 'both', fromMm: 60, lengthMm: 2, depthMm: 0.5 };
     const blade = { kindId: 'chef', damage: [chip] };
@@ -137,7 +164,10 @@ describe('choices of a plan alone', () => {
       choices: { series: [{ surface: 'leather', stoneId: 'sold', strokes: 9 }] },
     });
     expect(made.unmet).toEqual([
-      { code: 'choices.series', text: expect.stringContaining('"sold" is not on the rack') },
+      {
+        code: 'choices.series',
+        text: expect.stringContaining('"sold" is not on the rack') as string,
+      },
     ]);
   });
 });

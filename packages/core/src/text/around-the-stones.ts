@@ -6,9 +6,23 @@ const mm = (value: number, digits = 1): string => value.toFixed(digits);
 
 export const AROUND_ENGLISH = {
   'high-spot.before': 'On the board again: no light, no rocking.',
+  'high-spot.before.visits':
+    'Less light under it on the board than before; the rest is for the next visit.',
   'high-spot.check': 'Sight along the edge; the stone has touched the hill alone.',
   'high-spot.instruction': ({ depthMm, angleDeg }: { depthMm: number; angleDeg: number }) =>
     `It stands ${mm(depthMm, 2)} mm proud. A hard flat stone at about ${angleDeg}°, the same on both sides, running out 20 mm either way; sight again and go on only on the hill.`,
+  'high-spot.instruction.visits': ({
+    depthMm,
+    thisMm,
+    visits,
+    angleDeg,
+  }: {
+    depthMm: number;
+    thisMm: number;
+    visits: number;
+    angleDeg: number;
+  }) =>
+    `It stands ${mm(depthMm, 2)} mm proud; ${mm(thisMm, 2)} mm of it comes off today, over ${visits} visits. A hard flat stone at about ${angleDeg}°, the same on both sides, on the hill alone.`,
   'high-spot.title': ({ stone }: { stone: string }) => `Hone the high spot down on ${stone}`,
   'high-spot.zone': ({ fromMm, toMm }: { fromMm: number; toMm: number }) =>
     `${Math.round(fromMm)} to ${Math.round(toMm)} mm from the heel`,

@@ -94,6 +94,7 @@ const ownChoices: fc.Arbitrary<Partial<PlanChoices>> = fc.record({
       }),
   ),
   thinStopMm: maybe(fc.double({ min: 0.15, max: 0.6, noNaN: true })),
+  highSpotVisits: maybe(fc.integer({ min: 1, max: 9 })),
   handFromUm: maybe(fc.constantFrom(10, 20, 40)),
   series: maybe(
     fc.array(

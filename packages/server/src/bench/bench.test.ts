@@ -131,7 +131,7 @@ describe('work on a step', () => {
   test('is kept as it happens, whatever happens to the page', async () => {
     const job = await onTheBench();
     const step = edgeOf(job);
-    await work(job, step!, {
+    await work(job, step, {
       strokesRight: 7,
       strokesLeft: 5,
       workedSeconds: 33.5,
@@ -188,17 +188,15 @@ describe('leaving a step', () => {
     const job = await onTheBench();
     const step = edgeOf(job);
     const burr = burrEverywhere('slight');
-    await work(job, step!, { burr: { ...burr, right: { ...burr.right, tip: 'none' } } }).expect(
-      200,
-    );
-    const refused = await finish(job, step!).expect(422);
+    await work(job, step, { burr: { ...burr, right: { ...burr.right, tip: 'none' } } }).expect(200);
+    const refused = await finish(job, step).expect(422);
     expect(refused.body).toMatchObject({
       error: {
         code: 'GATE_CLOSED',
         message: 'Not yet: right tip: no burr yet, more there, not everywhere',
       },
     });
-    const left = jobOf(await finish(job, step!, 'the owner is waiting').expect(200));
+    const left = jobOf(await finish(job, step, 'the owner is waiting').expect(200));
     expect(edgeOf(left)).toMatchObject({ status: 'done', overrideReason: 'the owner is waiting' });
     expect(left.events.at(-1)).toMatchObject({ kind: 'override' });
   });
@@ -242,12 +240,12 @@ describe('leaving a step', () => {
   test('stops its clock and keeps the time worked', async () => {
     const job = await onTheBench();
     const step = edgeOf(job);
-    await work(job, step!, {
+    await work(job, step, {
       workedSeconds: 10,
       runningSeconds: 60,
       burr: burrEverywhere('clear'),
     }).expect(200);
-    const left = jobOf(await finish(job, step!).expect(200));
+    const left = jobOf(await finish(job, step).expect(200));
     expect(edgeOf(left).runningSeconds).toBeNull();
     expect(edgeOf(left).workedSeconds).toBeGreaterThanOrEqual(70);
     expect(edgeOf(left).workedSeconds).toBeLessThan(80);
@@ -268,23 +266,23 @@ describe('leaving a step', () => {
     const job = await onTheBench();
     const step = edgeOf(job);
     const burr = burrEverywhere('clear');
-    await work(job, step!, { workedSeconds: 600, runningSeconds: 60, burr }).expect(200);
+    await work(job, step, { workedSeconds: 600, runningSeconds: 60, burr }).expect(200);
     await execute(
       shop.pool,
       'UPDATE plan_step SET running_at = running_at - INTERVAL 5 DAY WHERE id = ?',
-      [step!.id],
+      [step.id],
     );
-    const asked = errorOf(await finish(job, step!).expect(422));
+    const asked = errorOf(await finish(job, step).expect(422));
     expect(asked).toMatchObject({
       code: 'HOW_LONG',
       fields: [{ field: 'runningSeconds', message: 'How long did you work?' }],
     });
     const forgotten = edgeOf(jobOf(await bench.get(`/api/jobs/${job.id}`)));
     expect(forgotten.runningSeconds).toBe(3 * 3600);
-    await work(job, step!, { revision: 1, workedSeconds: 1800, runningSeconds: null, burr }).expect(
+    await work(job, step, { revision: 1, workedSeconds: 1800, runningSeconds: null, burr }).expect(
       200,
     );
-    const left = jobOf(await finish(job, step!).expect(200));
+    const left = jobOf(await finish(job, step).expect(200));
     expect(edgeOf(left)).toMatchObject({ status: 'done', workedSeconds: 1800 });
   });
 

@@ -149,7 +149,7 @@ export const TEXT_TABLES: readonly TextTable[] = [
   {
     table: 'job',
     keys: ['id'],
-    plain: ['holding', 'decline_reason'],
+    plain: ['holding', 'block', 'decline_reason'],
     json: ['plan_choices', 'plan_record', 'answers'],
   },
 ];

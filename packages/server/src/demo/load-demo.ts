@@ -1,5 +1,5 @@
 /** Loads the demo through the same functions the counter and the bench use, so that every record is a real one. */
-import type { Stage, TakeInBody } from '@patient-edge/contract';
+import { NO_RIG_SETTING, type Stage, type TakeInBody } from '@patient-edge/contract';
 import {
   bevelsOf,
   bladeKind,
@@ -248,7 +248,16 @@ const returned = async (
   log: Log,
 ): Promise<{ jobId: number; bladeId: number }> => {
   await passed(db, visit, jobId, log, crew.benchId);
-  await setReturned(db, jobId, { remarks: '', holding: visit.blade.holding ?? '' }, visit.promised);
+  await setReturned(
+    db,
+    jobId,
+    {
+      remarks: '',
+      holding: visit.blade.holding ?? '',
+      rigSetting: visit.blade.rigSetting ?? NO_RIG_SETTING,
+    },
+    visit.promised,
+  );
   await addEvent(db, {
     jobId,
     staffId: crew.counterId,

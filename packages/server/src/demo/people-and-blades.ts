@@ -2,7 +2,13 @@
  * The demo's setting: the workshop boat Ottersong on an inland waterway, moored at another wharf each
  * weekday. All names are invented.
  */
-import type { CustomerBody, Mooring, PriceListBody, Stage } from '@patient-edge/contract';
+import type {
+  CustomerBody,
+  Mooring,
+  PriceListBody,
+  RigSetting,
+  Stage,
+} from '@patient-edge/contract';
 import {
   DEMO_CURRENCY,
   DEMO_PRICES,
@@ -92,6 +98,7 @@ export interface DemoBlade {
   readonly answers?: Answers;
   /** How the angle was held at earlier visits. */
   readonly holding?: string;
+  readonly rigSetting?: RigSetting;
   /** Scales the usual measurements of the kind. */
   readonly size?: number;
   readonly behindEdgeMm?: number;
@@ -132,7 +139,7 @@ export const BLADES: readonly DemoBlade[] = [
   { owner: 'bakery', kind: 'paring', name: 'Fruit knife', steel: S.unknown, promisedIn: 0, ending: 'ready', sharpness: 'dull' },
   // The days to come.
   { owner: 'whey', kind: 'cheese', name: 'Long cheese knife', steel: S.soft, promisedIn: 1, ending: 'on the bench', sharpness: 'dull', cuts: 'hard cheese', askedFor: 'No scratches on the faces', chips: [[0.55, 3, 0.3]], earlierVisits: 1 },
-  { owner: 'penn', kind: 'long-kitchen', name: 'Thin long knife', holding: 'Clamp, long jaw, 96 mm from the heel, rod at 64', steel: S.powder, promisedIn: 1, ending: 'planned', sharpness: 'dull', cuts: 'vegetables, fish', chips: [[0.72, 2, 0.5], [0.6, 1.5, 0.25]], earlierVisits: 1 },
+  { owner: 'penn', kind: 'long-kitchen', name: 'Thin long knife', holding: 'Clamp, long jaw', rigSetting: { jawMm: 96, ruleMarkMm: 64, block: '10 mm' }, steel: S.powder, promisedIn: 1, ending: 'planned', sharpness: 'dull', cuts: 'vegetables, fish', chips: [[0.72, 2, 0.5], [0.6, 1.5, 0.25]], earlierVisits: 1 },
   { owner: 'penn', kind: 'chef', name: 'Old carbon knife', steel: S.oldCarbon, promisedIn: 1, ending: 'taken in', sharpness: 'tired', behindEdgeMm: 0.62, cuts: 'meat and vegetables' },
   { owner: 'burl', kind: 'carving', name: 'Hook-backed carver', steel: S.plain, promisedIn: 1, ending: 'taken in', sharpness: 'tired', cuts: 'green birch' },
   { owner: 'strand', kind: 'razor', name: 'Round-point razor', steel: S.razor, promisedIn: 1, ending: 'taken in', sharpness: 'tired', askedFor: 'Two layers of tape, as before' },

@@ -111,6 +111,17 @@ describe('handing over', () => {
     expect(right.returnedAt).not.toBeNull();
   });
 
+  test('how the rig was set is on the record, and what is no figure of it is named', async () => {
+    const job = await ready();
+    const rigSetting = { jawMm: 96, ruleMarkMm: -12.5, block: '10 mm' };
+    const wrong = await giveBack(job, { rigSetting: { ...rigSetting, jawMm: 'far' } }).expect(422);
+    expect(wrong.body).toMatchObject({ error: { fields: [{ field: 'rigSetting.jawMm' }] } });
+    const home = jobOf(await giveBack(job, { rigSetting }).expect(200));
+    const record = (await shop.owner.get(`/api/blades/${home.blade.id}`).expect(200))
+      .body as BladeRecord;
+    expect(record.lastJob?.rigSetting).toEqual(rigSetting);
+  });
+
   test('only with the edge covered', async () => {
     const refused = await giveBack(await ready(), { sheathed: false }).expect(422);
     expect(refused.body).toMatchObject({ error: { fields: [{ field: 'sheathed' }] } });

@@ -41,7 +41,12 @@ export const handOverRoutes = (pool: Pool): Router => {
     ...jobRoute(pool, {
       action: 'hand over',
       body: returnSchema,
-      work: async ({ db, row, body: { tagNumber, sheathed, remarks, holding }, log }) => {
+      work: async ({
+        db,
+        row,
+        body: { tagNumber, sheathed, remarks, holding, rigSetting },
+        log,
+      }) => {
         if (tagNumber !== row.tagNumber) {
           throw invalid([
             {
@@ -58,7 +63,7 @@ export const handOverRoutes = (pool: Pool): Router => {
             },
           ]);
         }
-        await setReturned(db, row.id, { remarks, holding }, new Date());
+        await setReturned(db, row.id, { remarks, holding, rigSetting }, new Date());
         await log(
           'returned',
           row.stage === 'declined'

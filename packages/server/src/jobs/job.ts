@@ -83,6 +83,7 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     verdict: after ? judgeEdge(after.readings, findUse(row.useId)) : null,
     remarks: row.remarks,
     holding: row.holding,
+    rigSetting: { jawMm: row.jawMm, ruleMarkMm: row.ruleMarkMm, block: row.block },
     declineReason: row.declineReason,
     events,
   };

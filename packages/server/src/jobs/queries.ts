@@ -41,6 +41,9 @@ export interface JobRow extends BladeMeasures {
   readonly planRecord: PlanRecord | null;
   readonly remarks: string;
   readonly holding: string;
+  readonly jawMm: number | null;
+  readonly ruleMarkMm: number | null;
+  readonly block: string;
   readonly declineReason: string | null;
   readonly customerId: number;
   readonly customerName: string;
@@ -55,7 +58,7 @@ export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS t
   j.use_id AS useId, j.cuts, j.asked_for AS askedFor, j.sharpness, j.careful_hands AS carefulHands,
   j.measured_with AS measuredWith, j.angle_assumed AS angleAssumed, j.angle_readings AS angleReadings, j.answers,
   j.protection_done AS protectionDone, j.estimate_agreed_by AS estimateAgreedBy,
-  j.estimate_agreed_at AS estimateAgreedAt, b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.holding, j.decline_reason AS declineReason,
+  j.estimate_agreed_at AS estimateAgreedAt, b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.holding, j.jaw_mm AS jawMm, j.rule_mark_mm AS ruleMarkMm, j.block, j.decline_reason AS declineReason,
   c.id AS customerId, c.name AS customerName, c.trade AS customerTrade,
   ${FIRST_PHONE} AS customerPhone, c.note AS customerNote, c.edges_liked AS customerEdgesLiked, ${MEASURE_COLUMNS}
   FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
@@ -330,13 +333,14 @@ export const undoReturned = (db: Queryable, jobId: number) =>
 export const setReturned = (
   db: Queryable,
   jobId: number,
-  { remarks, holding }: Pick<Job, 'remarks' | 'holding'>,
+  { remarks, holding, rigSetting }: Pick<Job, 'remarks' | 'holding' | 'rigSetting'>,
   at: Date,
 ) =>
   execute(
     db,
-    "UPDATE job SET stage = 'returned', remarks = ?, holding = ?, returned_at = ? WHERE id = ?",
-    [remarks, holding, at, jobId],
+    `UPDATE job SET stage = 'returned', remarks = ?, holding = ?, jaw_mm = ?, rule_mark_mm = ?, block = ?,
+       returned_at = ? WHERE id = ?`,
+    [remarks, holding, rigSetting.jawMm, rigSetting.ruleMarkMm, rigSetting.block, at, jobId],
   );
 
 /** Back to the bench after a failed test: a new round of burr checks and readings. */

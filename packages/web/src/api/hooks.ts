@@ -105,4 +105,6 @@ export const updateStoneCache = async (stone: Stone): Promise<void> => {
 export const updateJobCache = async (job: Job): Promise<void> => {
   await mutate(`/jobs/${job.id}`, job, { revalidate: false });
   void mutate('/shop');
+  // Its record tells of this visit too, and may be looked at next.
+  void mutate(`/blades/${job.blade.id}`);
 };

@@ -1,21 +1,23 @@
 /** The return: the sheet that goes with the blade, and handing it over by tag. */
-import { canDo, type Job, type ReturnBody } from '@patient-edge/contract';
+import { canDo, type Job, type ReturnBody, type RigSetting } from '@patient-edge/contract';
 import { Printer } from 'lucide-react';
 import { useForm, useWatch } from 'react-hook-form';
 import { writeJob } from '../api/job-writes';
-import { updateJobCache } from '../api/hooks';
+import { updateJobCache, useBlade } from '../api/hooks';
 import { useCurrentJob } from '../jobs/current-job';
 import { FormNumber, FormText } from '../theme/form-fields';
 import { parseNumber } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Checkbox } from '../theme/checkbox';
+import { Columns } from '../theme/columns';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from '../jobs/undo';
 import { UndoButton } from '../jobs/undo-button';
+import { Waiting } from '../theme/waiting';
 import { ReturnSheet } from './return-sheet';
 
 const HandOverPage = () => {
@@ -53,9 +55,41 @@ interface ReturnValues {
   sheathed: boolean;
   remarks: string;
   holding: string;
+  rigSetting: { jawMm: string; ruleMarkMm: string; block: string };
 }
 
+/** What is no number goes as it was typed, so that the server names it beside its field. */
+const numberOrTyped = (typed: string): number | string | null =>
+  typed.trim() === '' ? null : (parseNumber(typed) ?? typed);
+
+const shown = (value: number | null): string => (value === null ? '' : String(value));
+
+/** As it was set this time; else as last time, which is how it was set again. */
+const rigValues = (now: RigSetting, last: RigSetting | undefined): ReturnValues['rigSetting'] => ({
+  jawMm: shown(now.jawMm ?? last?.jawMm ?? null),
+  ruleMarkMm: shown(now.ruleMarkMm ?? last?.ruleMarkMm ?? null),
+  block: now.block || (last?.block ?? ''),
+});
+
+/** The fields of a rig are asked where one was planned, or where they were written down before. */
+const isOnRig = (job: Job, last: RigSetting | undefined): boolean =>
+  (job.plan !== null && job.plan.choices.machineId !== null) ||
+  (last !== undefined && (last.jawMm !== null || last.ruleMarkMm !== null));
+
+/** Waits for the record of the blade: how a rig was set last time stands in the form from the first. */
 const HandOver = ({ job }: { job: Job }) => {
+  const { data: record, error } = useBlade(job.stage === 'ready' ? job.blade.id : null);
+  if (job.stage === 'ready' && !record) return <Waiting error={error} text="Opening…" />;
+  const last = record?.lastJob;
+  return (
+    <HandOverForm
+      job={job}
+      lastSetting={last && last.id !== job.id ? last.rigSetting : undefined}
+    />
+  );
+};
+
+const HandOverForm = ({ job, lastSetting }: { job: Job; lastSetting: RigSetting | undefined }) => {
   const offerUndo = useUndo();
   const form = useForm<ReturnValues>({
     defaultValues: {
@@ -63,6 +97,7 @@ const HandOver = ({ job }: { job: Job }) => {
       sheathed: false,
       remarks: '',
       holding: job.holding || (job.plan?.setAgain ?? '').slice(0, 200),
+      rigSetting: rigValues(job.rigSetting, lastSetting),
     },
   });
   const sheathed = useWatch({ control: form.control, name: 'sheathed' });
@@ -71,6 +106,9 @@ const HandOver = ({ job }: { job: Job }) => {
     'sheathed',
     'remarks',
     'holding',
+    'rigSetting.jawMm',
+    'rigSetting.ruleMarkMm',
+    'rigSetting.block',
   ]);
   const send = (typed: ReturnValues): Promise<void> =>
     submit(async () => {
@@ -79,6 +117,11 @@ const HandOver = ({ job }: { job: Job }) => {
         sheathed: typed.sheathed,
         remarks: typed.remarks,
         holding: typed.holding,
+        rigSetting: {
+          jawMm: numberOrTyped(typed.rigSetting.jawMm),
+          ruleMarkMm: numberOrTyped(typed.rigSetting.ruleMarkMm),
+          block: typed.rigSetting.block,
+        },
       } as Partial<ReturnBody>;
       const home = await writeJob({
         jobId: job.id,
@@ -116,11 +159,26 @@ const HandOver = ({ job }: { job: Job }) => {
                   control={form.control}
                   name="holding"
                   label="How the angle was held"
-                  hint="clamp jaw and place, rod height, shims: for the next visit"
+                  hint="jaw, coins, shims: for the next visit"
                 />
               </div>
             )}
           </Row>
+          {job.stage === 'ready' && isOnRig(job, lastSetting) && (
+            <Columns $columns={3}>
+              <FormNumber
+                control={form.control}
+                name="rigSetting.jawMm"
+                label="Jaws from the heel, mm"
+              />
+              <FormNumber
+                control={form.control}
+                name="rigSetting.ruleMarkMm"
+                label="Mark on the rule, mm"
+              />
+              <FormText control={form.control} name="rigSetting.block" label="Block" />
+            </Columns>
+          )}
           <Checkbox
             value={sheathed}
             onChange={(next) => form.setValue('sheathed', next)}

@@ -14,7 +14,7 @@ import { PageHeading } from '../theme/page-heading';
 
 const Each = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(480px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(480px, 100%), 1fr));
   gap: 16px;
   align-items: start;
 `;

@@ -3,6 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import {
   angleAtFixedLift,
   type BladePlan,
+  MOST_HIGH_SPOT_VISITS,
   ofSide,
   OUTLINE_FAULTS,
   type PlanChoices,
@@ -12,8 +13,10 @@ import { memo } from 'react';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { FigureList, FigureView } from '../instruments/why';
 import { Checkbox } from '../theme/checkbox';
+import { Columns } from '../theme/columns';
 import { fixed } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { WithinLimits } from '../theme/within-limits';
 import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
 import { ThinningFields } from './thinning-fields';
 import type { SheetProps } from './sheet-props';
@@ -52,6 +55,7 @@ export const AlongSheet = memo(({ job, plan, rack, choices, onChoices }: AlongSh
           figure={plan.report.figures.behindEdgeAfter}
         />
       </FigureList>
+      <HighSpotField job={job} choices={choices} onChoices={onChoices} />
       <KindFacts plan={plan} />
       <ThinningFields plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
       <TipField job={job} choices={choices} onChoices={onChoices} />
@@ -61,6 +65,23 @@ export const AlongSheet = memo(({ job, plan, rack, choices, onChoices }: AlongSh
   </Panel>
 ));
 AlongSheet.displayName = 'AlongSheet';
+
+/** Over how many visits a high spot comes down; what that takes stands among the figures below. */
+const HighSpotField = ({ job, choices, onChoices }: Omit<SheetProps, 'plan'>) =>
+  job.damage.some(({ kind, depthMm }) => kind === 'high spot' && depthMm > 0) ? (
+    <Columns $columns={3}>
+      <WithinLimits
+        label="High spot down over visits"
+        least={1}
+        most={MOST_HIGH_SPOT_VISITS}
+        whole
+        value={choices.highSpotVisits}
+        onValue={(highSpotVisits) => onChoices({ highSpotVisits })}
+        onOpen={() => onChoices({ highSpotVisits: null })}
+        hint="Empty: all of it now"
+      />
+    </Columns>
+  ) : null;
 
 /** What one lift held along the whole edge would do to the angle. */
 const FixedLift = ({ plan }: { plan: BladePlan }) => {

@@ -10,12 +10,17 @@ import { ApprovePlan } from './approve-plan';
 const made = planBlade(planInput());
 const plan = (made as { value: BladePlan }).value;
 
-const show = (part: Partial<Job> = {}, answer: unknown = null, disabled = false) => {
+const show = (
+  part: Partial<Job> = {},
+  answer: unknown = null,
+  disabled = false,
+  seconds = plan.work.seconds,
+) => {
   const job = { ...jobOf(), ...part };
   return showPage(
     <ApprovePlan
       job={job}
-      plan={plan}
+      plan={{ ...plan, work: { ...plan.work, seconds } }}
       choicesNow={() => ({ ...DEFAULT_CHOICES, angleDeg: 17 })}
       disabled={disabled}
     />,
@@ -67,6 +72,15 @@ describe('approving a plan', () => {
     expect(button.getAttribute('disabled')).not.toBeNull();
     await userEvent.click(button);
     expect(asked.filter(({ method }) => method === 'PUT')).toEqual([]);
+  });
+
+  test('hours on one blade are not begun by one press', async () => {
+    const { asked } = show({ stage: 'taken in', plan: null }, null, false, 3 * 3600);
+    const button = await approve();
+    expect(button.getAttribute('disabled')).not.toBeNull();
+    await userEvent.click(screen.getByText(/^3.0 hours on one blade/));
+    await userEvent.click(button);
+    await waitFor(() => expect(asked.some(({ method }) => method === 'PUT')).toBe(true));
   });
 
   test('is over once the blade is back with its customer', () => {

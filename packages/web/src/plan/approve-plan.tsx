@@ -9,6 +9,8 @@ import { writeJob } from '../api/job-writes';
 import { dropStored } from '../api/stored';
 import { useJudgement } from '../judge/use-judgement';
 import { ActionButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { fixed } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
@@ -31,6 +33,9 @@ const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   );
 };
 
+/** More than this on one blade is not begun by one press: the price has to bear it. */
+const LONG_DAY_S = 2 * 3600;
+
 export const ApprovePlan = ({
   job,
   plan,
@@ -47,6 +52,8 @@ export const ApprovePlan = ({
   const [problem, setProblem] = useState<string | null>(null);
   const [reason, setReason] = useState('');
   const open = canDo(job, 'approve plan');
+  const isLong = plan.work.seconds > LONG_DAY_S;
+  const [longIsMeant, setLongIsMeant] = useState(false);
   const settle = async (): Promise<void> => {
     setBusy(true);
     setProblem(null);
@@ -77,6 +84,13 @@ export const ApprovePlan = ({
         </Notice>
       )}
       <OpenQuestions job={job} plan={plan} />
+      {isLong && (
+        <Notice tone="cut">
+          <Checkbox value={longIsMeant} onChange={setLongIsMeant}>
+            {fixed(plan.work.seconds / 3600, 1)} hours on one blade: the price is agreed for it
+          </Checkbox>
+        </Notice>
+      )}
       {job.stage === 'on the bench' && (
         <MutedText>
           Work done so far stays on record; the remaining steps follow the changed plan.
@@ -93,7 +107,10 @@ export const ApprovePlan = ({
         </div>
       )}
       <Row>
-        <ActionButton isDisabled={busy || disabled} onPress={() => void settle()}>
+        <ActionButton
+          isDisabled={busy || disabled || (isLong && !longIsMeant)}
+          onPress={() => void settle()}
+        >
           {job.stage === 'taken in' ? 'Approve plan' : 'Approve changed plan'}
         </ActionButton>
       </Row>

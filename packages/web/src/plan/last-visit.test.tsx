@@ -26,7 +26,8 @@ const lastTime = jobOf({
   id: 3,
   stage: 'returned',
   returnedAt: '2026-03-02T10:00:00.000Z',
-  holding: 'rule mark 103, block 2',
+  holding: 'long jaw',
+  rigSetting: { jawMm: 88, ruleMarkMm: 103, block: '2' },
   plan: {
     choices: { ...DEFAULT_CHOICES, direction: 'edge-leading', chipsLeft: ['old'] },
     angleDeg: 17,
@@ -54,7 +55,9 @@ test('tells how it was held and worked, and what has changed since', async () =>
   show(lastTime);
   await userEvent.click(await screen.findByRole('button', { name: 'Last visit' }));
   expect(await screen.findByText('By hand, 17.0° per side')).toBeTruthy();
-  expect(screen.getByText('Held by: rule mark 103, block 2')).toBeTruthy();
+  expect(
+    screen.getByText('Rig: jaws 88 mm from the heel, mark 103 mm on the rule, block 2'),
+  ).toBeTruthy();
   const steps = screen.getByRole('list', { name: 'Steps of the last visit' });
   expect(within(steps).getAllByText(/41 right, 39 left, 4 min/).length).toBeGreaterThan(1);
   expect(screen.getByText(/^Since then: behind the edge .* mm, now 0.61 mm/)).toBeTruthy();

@@ -31,6 +31,7 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
         <Stack $gap={8}>
           {plan.setAgain && <p>{plan.setAgain}</p>}
           {last.holding !== '' && <p>Held by: {last.holding}</p>}
+          {rigSays(last.rigSetting) !== '' && <p>Rig: {rigSays(last.rigSetting)}</p>}
           <ol aria-label="Steps of the last visit">
             {workedSteps(last).map(({ id, step, strokesRight, strokesLeft, workedSeconds }) => (
               <li key={id}>
@@ -53,6 +54,16 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
     </Panel>
   );
 };
+
+/** How the rig was set, in the order it is set again. */
+const rigSays = ({ jawMm, ruleMarkMm, block }: Job['rigSetting']): string =>
+  [
+    jawMm === null ? '' : `jaws ${jawMm} mm from the heel`,
+    ruleMarkMm === null ? '' : `mark ${ruleMarkMm} mm on the rule`,
+    block === '' ? '' : `block ${block}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 /** Those that were worked on a stone and count. */
 const workedSteps = ({ steps }: Job): Job['steps'] =>

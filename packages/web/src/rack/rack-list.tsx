@@ -13,7 +13,15 @@ import { TextEntry } from '../theme/text-fields';
 const ROW_PX = 54;
 const COLUMNS = 'minmax(150px, 1.5fr) 74px 120px 130px 110px minmax(140px, 1.3fr) 110px';
 
+const LEAST_TABLE_PX = 906;
+
 const Table = styled.div`
+  @media (max-width: ${LEAST_TABLE_PX + 60}px) {
+    overflow-x: auto;
+    & > * {
+      min-width: ${LEAST_TABLE_PX}px;
+    }
+  }
   & [role='row'] {
     display: grid;
     grid-template-columns: ${COLUMNS};

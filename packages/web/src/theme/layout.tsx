@@ -7,6 +7,12 @@ export const Panel = styled.section`
   border: 1px solid var(--line);
   padding: 16px 18px;
   min-width: 0;
+  /* On a telephone what is too wide moves within its sheet, never the page. */
+  @media (max-width: 560px) {
+    overflow-x: auto;
+    /* What only a screen reader sees moves with it. */
+    position: relative;
+  }
 `;
 
 export const Row = styled.div<{ $gap?: number; $align?: string }>`

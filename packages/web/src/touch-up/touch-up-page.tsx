@@ -37,6 +37,15 @@ const Ladder = styled.ol`
     border-top: 1px solid var(--line);
     align-items: start;
   }
+  @media (max-width: 560px) {
+    & > li {
+      grid-template-columns: 12px minmax(0, 1fr);
+      gap: 6px 12px;
+    }
+    & > li > i {
+      grid-row: span 3;
+    }
+  }
   & > li > i {
     align-self: stretch;
     background: var(--steel);

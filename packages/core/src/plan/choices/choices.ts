@@ -52,6 +52,8 @@ export interface PlanChoices {
   readonly thinBands: readonly ThinBandChoice[] | null;
   /** Thickness behind the edge to stop at; null follows the depth. */
   readonly thinStopMm: number | null;
+  /** Over how many visits a high spot comes down; null takes it all now. */
+  readonly highSpotVisits: number | null;
   /** Window for the last stone, µm; null follows the use. */
   readonly finishUm: readonly [finest: number, coarsest: number] | null;
   /** Largest jump between abrasives; null for no limit. */
@@ -102,6 +104,7 @@ export const DEFAULT_CHOICES: PlanChoices = {
   thinTo: { at5Mm: null, at10Mm: null },
   thinBands: null,
   thinStopMm: null,
+  highSpotVisits: null,
   finishUm: null,
   maxRatio: 3,
   direction: 'edge-trailing',
@@ -146,6 +149,7 @@ export const ANGLE_LIMITS_DEG = [5, 40] as const;
 
 /** Strokes a side of a micro bevel: more is a bevel. */
 export const MICRO_STROKES_LIMITS = [3, 10] as const;
+export const MOST_HIGH_SPOT_VISITS = 9;
 export const MOST_DEBURR_RAISE_DEG = 5;
 /** Newtons on the first stone, and the share left at each finer one. */
 export const FORCE_LIMITS = { firstN: [0.5, 20], fall: [0.3, 1] } as const;

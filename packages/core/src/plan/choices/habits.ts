@@ -49,5 +49,6 @@ export const habitsOf = (choices: PlanChoices): PlanChoices => ({
 export const templateOf = (choices: PlanChoices): PlanChoices => ({
   ...choices,
   chipsLeft: [],
+  highSpotVisits: null,
   kind: { ...choices.kind, tapForRimMm: null },
 });

@@ -127,8 +127,8 @@ export interface WorkPart {
   readonly problem: DomainError | null;
   /** The sides as they are held, each with its stations: one where they are held alike. */
   readonly held: readonly HeldSide[];
-  /** Where a broken tip is brought back: what each way loses. */
-  readonly tipFacts: readonly Fact[];
+  /** What a high spot costs at once and over visits; where a broken tip is brought back, what each way loses. */
+  readonly faultFacts: readonly Fact[];
 }
 
 export interface ReportPart {

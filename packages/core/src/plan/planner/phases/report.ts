@@ -57,7 +57,7 @@ export const reportPhase: Phase<Reported, ReportPart> = (context) => {
       steps: work.steps,
       seconds: work.seconds,
     }),
-    facts: [...strategy.facts(bladeWork), ...work.tipFacts],
+    facts: [...strategy.facts(bladeWork), ...work.faultFacts],
     warnings: [...strategy.warnings(bladeWork), ...warningsOf(context)],
     options: optionsOf(context),
     holding: holdingOf({

@@ -94,7 +94,7 @@ export const workPhase: Phase<Progressed, WorkPart> = (context) => {
     seconds: secondsOf(steps, input.rack),
     problem: progression.error ?? make.problem(),
     held: heldSides(lifts, section.ground),
-    tipFacts: tip?.facts ?? [],
+    faultFacts: [...make.highSpotFacts(), ...(tip?.facts ?? [])],
   });
 };
 

@@ -78,7 +78,10 @@ const VIEWS: readonly View[] = [
     name: 'plan-order',
     path: '/jobs/18/plan',
     prepare: async (page) => {
-      await page.getByRole('button', { name: /^More of Thin/ }).first().click();
+      await page
+        .getByRole('button', { name: /^More of Thin/ })
+        .first()
+        .click();
       await page
         .getByRole('heading', { name: 'Steps' })
         .evaluate((heading) => heading.scrollIntoView());

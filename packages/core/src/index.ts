@@ -316,6 +316,7 @@ export {
   forceBandN,
   forceN,
   liftText,
+  LONG_WORK_SECONDS,
   PLAN_OPERATIONS,
   sidesAlike,
   STEP_GATES,

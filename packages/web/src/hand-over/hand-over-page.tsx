@@ -6,7 +6,7 @@ import { writeJob } from '../api/job-writes';
 import { updateJobCache, useBlade } from '../api/hooks';
 import { useCurrentJob } from '../jobs/current-job';
 import { FormNumber, FormText } from '../theme/form-fields';
-import { parseNumber } from '../theme/format';
+import { numberOrTyped, numberText, parseNumber } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Checkbox } from '../theme/checkbox';
@@ -58,16 +58,10 @@ interface ReturnValues {
   rigSetting: { jawMm: string; ruleMarkMm: string; block: string };
 }
 
-/** What is no number goes as it was typed, so that the server names it beside its field. */
-const numberOrTyped = (typed: string): number | string | null =>
-  typed.trim() === '' ? null : (parseNumber(typed) ?? typed);
-
-const shown = (value: number | null): string => (value === null ? '' : String(value));
-
 /** As it was set this time; else as last time, which is how it was set again. */
 const rigValues = (now: RigSetting, last: RigSetting | undefined): ReturnValues['rigSetting'] => ({
-  jawMm: shown(now.jawMm ?? last?.jawMm ?? null),
-  ruleMarkMm: shown(now.ruleMarkMm ?? last?.ruleMarkMm ?? null),
+  jawMm: numberText(now.jawMm ?? last?.jawMm ?? null),
+  ruleMarkMm: numberText(now.ruleMarkMm ?? last?.ruleMarkMm ?? null),
   block: now.block || (last?.block ?? ''),
 });
 
@@ -137,9 +131,7 @@ const HandOverForm = ({ job, lastSetting }: { job: Job; lastSetting: RigSetting 
     <Panel className="no-print" aria-label="Hand over">
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
-          <h2>
-            {job.stage === 'declined' ? 'Hand over to' : 'Hand over to'} {job.customer.name}
-          </h2>
+          <h2>Hand over to {job.customer.name}</h2>
           {job.customer.note !== '' && <MutedText>{job.customer.note}</MutedText>}
           <Row $align="start" $gap={18}>
             <div style={{ width: 210 }}>

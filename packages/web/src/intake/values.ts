@@ -23,7 +23,7 @@ import {
   type Sharpness,
   type TracedOutline,
 } from '@patient-edge/core';
-import { parseNumber } from '../theme/format';
+import { numberText as text, parseNumber } from '../theme/format';
 
 export const ANGLE_SOURCES = ['bevel', 'per side', 'inclusive'] as const;
 export type AngleSource = (typeof ANGLE_SOURCES)[number];
@@ -42,9 +42,6 @@ export interface DamageValues {
 }
 
 /** One reading of the angle as typed; each route uses its own of these. */
-const text = (value: number | null | undefined): string =>
-  value === null || value === undefined ? '' : String(value);
-
 export interface ReadingValues {
   readonly route: AngleRoute;
   faceMm: string;

@@ -6,7 +6,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
 import { Columns } from '../theme/columns';
-import { parseNumber } from '../theme/format';
+import { numberOrTyped } from '../theme/format';
 import { FormPick } from '../theme/form-choices';
 import { FormNumber, FormText } from '../theme/form-fields';
 import { ActionButton, QuietButton } from '../theme/buttons';
@@ -52,7 +52,7 @@ export const MachineForm = ({
       const sizes = Object.fromEntries(
         SIZE_NAMES.map((size) => {
           const text = SIZES_OF[kind].includes(size) ? typed[size].trim() : '';
-          return [size, text === '' ? null : (parseNumber(text) ?? text)];
+          return [size, numberOrTyped(text)];
         }),
       );
       const body = { ...typed, ...sizes };

@@ -1,6 +1,12 @@
 /** The plan approved: what stops the work later is said while it can still be changed. */
 import { canDo, type Job } from '@patient-edge/contract';
-import { type BladePlan, type PlanChoices, questionsOfSteps, withoutYes } from '@patient-edge/core';
+import {
+  type BladePlan,
+  LONG_WORK_SECONDS,
+  type PlanChoices,
+  questionsOfSteps,
+  withoutYes,
+} from '@patient-edge/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { messageOf } from '../api/client';
@@ -33,9 +39,6 @@ const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   );
 };
 
-/** More than this on one blade is not begun by one press: the price has to bear it. */
-const LONG_DAY_S = 2 * 3600;
-
 export const ApprovePlan = ({
   job,
   plan,
@@ -52,7 +55,7 @@ export const ApprovePlan = ({
   const [problem, setProblem] = useState<string | null>(null);
   const [reason, setReason] = useState('');
   const open = canDo(job, 'approve plan');
-  const isLong = plan.work.seconds > LONG_DAY_S;
+  const isLong = plan.work.seconds > LONG_WORK_SECONDS;
   const [longIsMeant, setLongIsMeant] = useState(false);
   const settle = async (): Promise<void> => {
     setBusy(true);

@@ -6,13 +6,9 @@ import { ActionButton } from '../theme/buttons';
 import { dayAndYear, fixed, roughly } from '../theme/format';
 import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import type { PlanOnRackProps, SheetProps } from './sheet-props';
 
-interface LastVisitProps {
-  readonly job: Job;
-  readonly rack: PlanInput['rack'];
-  readonly choices: PlanChoices;
-  readonly onChoices: (part: Partial<PlanChoices>) => void;
-}
+type LastVisitProps = Omit<SheetProps & PlanOnRackProps, 'plan'>;
 
 /** Nothing where this is the first visit, or the last was worked without a plan. */
 export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => {

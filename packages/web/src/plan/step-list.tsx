@@ -7,7 +7,6 @@ import {
   liftText,
   MOST_ADDED,
   MOST_CHANGES,
-  type PlanChoices,
   type PlanInput,
   type PlanStep,
   scratchDepthUm,
@@ -25,6 +24,7 @@ import { fixed, roughly } from '../theme/format';
 import { MadeWhenOpened } from '../theme/made-when-opened';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import type { PlanOnRackProps } from './sheet-props';
 
 const Steps = styled.ol`
   counter-reset: step;
@@ -103,13 +103,6 @@ const More = styled.button`
 const ChangeForm = lazy(async () => ({ default: (await import('./step-forms')).ChangeForm }));
 const OwnStepForm = lazy(async () => ({ default: (await import('./step-forms')).OwnStepForm }));
 
-export interface StepListProps {
-  readonly plan: BladePlan;
-  readonly rack: PlanInput['rack'];
-  readonly choices: PlanChoices;
-  readonly onChoices: (part: Partial<PlanChoices>) => void;
-}
-
 /** What a step that takes steel leaves behind. */
 const leaves = (step: PlanStep, rack: PlanInput['rack']): string | null => {
   const stone = step.removeMm3 > 0 ? rack.find(({ id }) => id === step.stoneId) : undefined;
@@ -137,7 +130,7 @@ const countsOf = (step: PlanStep): string => {
     : `${first.strokes} ${first.side}, ${second.strokes} ${second.side}`;
 };
 
-export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps) => {
+export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
   const [open, setOpen] = useState<string | null>(null);
   const leftOut = choices.changes.filter(({ what }) => what === 'left out');
   return (
@@ -177,7 +170,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: StepListProps)
 });
 StepList.displayName = 'StepList';
 
-interface OperationProps extends Omit<StepListProps, 'plan'> {
+interface OperationProps extends Omit<PlanOnRackProps, 'plan'> {
   readonly step: PlanStep;
   readonly steps: readonly PlanStep[];
   readonly isOpen: boolean;
@@ -296,7 +289,7 @@ const titleOf = (plan: BladePlan, stepKey: string): string => {
 };
 
 /** Changes whose step a new plan no longer has: kept until they are taken away by hand. */
-const Unplaced = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => (
+const Unplaced = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) => (
   <>
     {plan.work.unplaced.map((each) => {
       const isChange = 'what' in each;
@@ -331,7 +324,7 @@ const same = (a: StepChange | AddedStep, b: StepChange | AddedStep): boolean =>
   JSON.stringify(a) === JSON.stringify(b);
 
 /** A step of the operator's own, anywhere in the order. */
-const OwnStep = ({ plan, choices, onChoices }: Omit<StepListProps, 'rack'>) => {
+const OwnStep = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) => {
   const [open, setOpen] = useState(false);
   return (
     <Stack $gap={8}>

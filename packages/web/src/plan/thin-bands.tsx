@@ -1,12 +1,5 @@
 /** The bands of a thinning: angle, stone and what each takes while it is chosen, and thickness further up. */
-import {
-  forTask,
-  MOST_BANDS,
-  type BladePlan,
-  type PlanChoices,
-  type RackStone,
-  type ThinBandChoice,
-} from '@patient-edge/core';
+import { forTask, MOST_BANDS, type BladePlan, type ThinBandChoice } from '@patient-edge/core';
 import { Plus, X } from 'lucide-react';
 import { QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
@@ -15,18 +8,12 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
 import { bandSteps } from './band-steps';
-
-interface ThinBandsProps {
-  readonly plan: BladePlan;
-  readonly rack: readonly RackStone[];
-  readonly choices: PlanChoices;
-  readonly onChoices: (part: Partial<PlanChoices>) => void;
-}
+import type { PlanOnRackProps } from './sheet-props';
 
 /** Steeper than this it is a bevel. */
 const STEEPEST_BAND_DEG = 15;
 
-const ThinBands = (props: ThinBandsProps) => (
+const ThinBands = (props: PlanOnRackProps) => (
   <Stack $gap={8}>
     <Bands {...props} />
     <ThinTo choices={props.choices} onChoices={props.onChoices} />
@@ -35,7 +22,7 @@ const ThinBands = (props: ThinBandsProps) => (
 export default ThinBands;
 
 /** Thickness further up the face, where it is asked for. */
-const ThinTo = ({ choices, onChoices }: Pick<ThinBandsProps, 'choices' | 'onChoices'>) => (
+const ThinTo = ({ choices, onChoices }: Pick<PlanOnRackProps, 'choices' | 'onChoices'>) => (
   <Columns $columns={3}>
     {(['at5Mm', 'at10Mm'] as const).map((field) => (
       <WithinLimits
@@ -62,7 +49,7 @@ const bandsPlanned = ({ work, section }: BladePlan): readonly ThinBandChoice[] =
   }));
 
 /** From the edge up: angle, stone, and what it takes. */
-const Bands = ({ plan, rack, choices, onChoices }: ThinBandsProps) => {
+const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
   const bands = choices.thinBands ?? bandsPlanned(plan);
   const steps = bandSteps(plan.work.steps);
   const set = (next: readonly ThinBandChoice[]): void => onChoices({ thinBands: next });

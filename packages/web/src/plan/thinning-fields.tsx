@@ -1,11 +1,5 @@
 /** Thinning: whether, how far, where it stops, and in a line what bands it takes. */
-import {
-  textOf,
-  THIN_DEPTHS,
-  type BladePlan,
-  type PlanChoices,
-  type RackStone,
-} from '@patient-edge/core';
+import { textOf, THIN_DEPTHS, type BladePlan, type RackStone } from '@patient-edge/core';
 import { lazy } from 'react';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
@@ -17,13 +11,7 @@ import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { WithinLimits } from '../theme/within-limits';
 import { bandSteps } from './band-steps';
-
-interface ThinningProps {
-  readonly plan: BladePlan;
-  readonly rack: readonly RackStone[];
-  readonly choices: PlanChoices;
-  readonly onChoices: (part: Partial<PlanChoices>) => void;
-}
+import type { PlanOnRackProps } from './sheet-props';
 
 /** Loaded when it is opened: most keep the bands as they are planned. */
 const ThinBands = lazy(() => import('./thin-bands'));
@@ -41,7 +29,7 @@ const bandsSay = ({ work, section }: BladePlan, rack: readonly RackStone[]): str
     .join('; ');
 };
 
-export const ThinningFields = ({ plan, rack, choices, onChoices }: ThinningProps) => {
+export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
   const { thinning } = plan.section;
   if (!plan.section.isThinned) return <MutedText>{thinning.reason}</MutedText>;
   return (

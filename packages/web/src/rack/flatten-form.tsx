@@ -5,7 +5,7 @@ import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
 import { updateStoneCache } from '../api/hooks';
 import { Columns } from '../theme/columns';
-import { fixed, parseNumber } from '../theme/format';
+import { fixed, numberOrTyped, parseNumber } from '../theme/format';
 import { ActionButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { Row, Stack } from '../theme/layout';
@@ -14,8 +14,7 @@ import { NumberEntry, TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 
 /** Both forms of the body, so that what is no number is refused beside its field by the server. */
-const typed = (text: string): number | string | undefined =>
-  text.trim() === '' ? undefined : (parseNumber(text) ?? text);
+const typed = (text: string): number | string | undefined => numberOrTyped(text) ?? undefined;
 
 export const takeBack = async (stone: Stone, flattening: Pick<Flattening, 'id'>): Promise<void> => {
   await updateStoneCache(

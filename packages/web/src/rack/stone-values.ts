@@ -7,7 +7,7 @@ import {
   type AbrasiveKindId,
   type GritScale,
 } from '@patient-edge/core';
-import { parseNumber } from '../theme/format';
+import { numberText, parseNumber } from '../theme/format';
 
 export const STONE_NUMBERS = [
   'um',
@@ -40,9 +40,6 @@ export type StoneValues = Record<StoneNumber | StoneText, string> & {
   portable: boolean;
   retired: boolean;
 };
-
-const numberText = (value: number | null | undefined): string =>
-  value === null || value === undefined ? '' : String(value);
 
 /** What a new stone of that kind begins with. */
 export const startOf = (kind: AbrasiveKindId): Partial<StoneValues> => {

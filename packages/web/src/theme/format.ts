@@ -76,3 +76,11 @@ export const parseNumber = (typed: string): number | null => {
   const text = typed.trim().replace(',', '.');
   return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(text) ? Number(text) : null;
 };
+
+/** A number as it stands in a form before it is typed over; empty where there is none. */
+export const numberText = (value: number | null | undefined): string =>
+  value === null || value === undefined ? '' : String(value);
+
+/** What a form sends: null where nothing was typed; what is no number as it is, so that the server names it. */
+export const numberOrTyped = (typed: string): number | string | null =>
+  typed.trim() === '' ? null : (parseNumber(typed) ?? typed);

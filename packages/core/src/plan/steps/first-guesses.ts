@@ -254,6 +254,13 @@ export const PLAN_STEPS_GUESSES = {
     source: TRADE_HABIT,
     range: [3600, 10800],
   },
+  LONG_WORK_SECONDS: {
+    what: 'More than this on one blade is not begun by one press: the price has to bear it',
+    value: 7200,
+    unit: 's',
+    source: TRADE_HABIT,
+    range: [3600, 14400],
+  },
   EXTRA_SHARE: {
     what: 'A place that needs more gets so many strokes more than the rest',
     value: 1 / 3,
@@ -385,6 +392,7 @@ export const {
   STEEPENED_FACE_MM,
   WEIGHT_OF_HAND_N,
   ABSURD_SECONDS,
+  LONG_WORK_SECONDS,
   EXTRA_SHARE,
   LIGHT_LAST_STROKES,
   SOAK_UNKNOWN_MINUTES,

@@ -11,7 +11,7 @@ export {
 } from './edge-chain';
 export { extraZones } from './extra-zones';
 export { forceBandN, forceN, hasWideBevel } from './force';
-export { ABSURD_SECONDS } from './first-guesses';
+export { ABSURD_SECONDS, LONG_WORK_SECONDS } from './first-guesses';
 export { FEEL, type Named } from './kit';
 export { stepMaker, type StepMaker } from './maker';
 export { withOwnPatterns } from './own-rounds';

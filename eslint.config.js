@@ -23,7 +23,8 @@ export default tseslint.config(
   {
     languageOptions: {
       parserOptions: {
-        project: ['./packages/*/tsconfig.json', './tsconfig.tools.json'],
+        // One programme over everything: each file is understood once, not once for every package that uses it.
+        project: './tsconfig.lint.json',
         tsconfigRootDir: import.meta.dirname,
       },
     },

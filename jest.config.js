@@ -18,7 +18,12 @@ export default {
     { ...shared, displayName: 'scripts', rootDir: 'scripts', testMatch: ['<rootDir>/*.test.ts'] },
     { ...shared, displayName: 'core', rootDir: 'packages/core' },
     { ...shared, displayName: 'contract', rootDir: 'packages/contract' },
-    { ...shared, displayName: 'server', rootDir: 'packages/server' },
+    {
+      ...shared,
+      displayName: 'server',
+      rootDir: 'packages/server',
+      setupFiles: ['<rootDir>/test/light-passwords.ts'],
+    },
     {
       ...shared,
       displayName: 'web',

@@ -7,7 +7,7 @@ import { mkdir } from 'node:fs/promises';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { pino } from 'pino';
-import { inProcessCompute } from '../packages/server/src/compute/compute';
+import { inProcessCompute } from '../packages/server/src/compute/in-process';
 import { createApp } from '../packages/server/src/app';
 import { migrate } from '../packages/server/src/database/migrate';
 import { openPool } from '../packages/server/src/database/pool';

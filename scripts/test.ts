@@ -51,16 +51,26 @@ interface RunOptions {
 
 const tool = (name: string): string => join(ROOT, 'node_modules', '.bin', name);
 
+/**
+ * The compiler written for speed checks the types; the one that the linter is built upon stands beside it, and both
+ * are called tsc.
+ */
+const COMPILER = join(ROOT, 'node_modules', 'typescript-native', 'bin', 'tsc');
+
+/** Room for what is made and dropped at once: with the usual 16 MB a linter spends a third of its time sweeping. */
+const ROOMY = { NODE_OPTIONS: '--max-semi-space-size=128' };
+
 /** A check that passes or fails as one; its complaints are written when it has ended. */
 const check = async (command: string, args: readonly string[]): Promise<Count> => {
-  const { code, output } = await run(command, args, { asItComes: false });
+  const { code, output } = await run(command, args, { environment: ROOMY, asItComes: false });
   if (code !== 0) process.stderr.write(output);
   return { passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1 };
 };
 
 /** Each package is checked once and its types are handed on to those that use it. */
 const types = (): Promise<Count> =>
-  check(tool('tsc'), [
+  check(process.execPath, [
+    COMPILER,
     '-b',
     'packages/core',
     'packages/contract',
@@ -88,7 +98,7 @@ const jest = async (
   const { code } = await run(
     tool('jest'),
     ['--selectProjects', ...projects, '--json', `--outputFile=${file}`, '--silent'],
-    { environment },
+    { environment: { ...environment, ...ROOMY } },
   );
   if (!existsSync(file)) return { passed: 0, failed: 1 };
   const report = JSON.parse(await readFile(file, 'utf8')) as JestReport;

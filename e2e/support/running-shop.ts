@@ -135,6 +135,8 @@ export class RunningShop {
         PATIENT_EDGE_MODE: this.mode,
         PATIENT_EDGE_LABELS: this.tray,
         PORT: String(this.port),
+        // What went well is not written down: only what did not is looked at.
+        LOG_LEVEL: 'warn',
       },
     });
     this.server = server;

@@ -10,7 +10,7 @@ import request, { type Agent, type Response } from 'supertest';
 import { intakeBody } from '../../contract/test/intake';
 import { stoneBody } from '../../contract/test/stones';
 import { createApp, type AppOptions } from '../src/app';
-import { inProcessCompute } from '../src/compute/compute';
+import { inProcessCompute } from '../src/compute/in-process';
 import { migrate } from '../src/database/migrate';
 import { openPool } from '../src/database/pool';
 

@@ -13,7 +13,7 @@ import {
 import { migrate } from '../database/migrate';
 import { execute, select } from '../database/pool';
 import { waitAfter } from './throttle';
-import { inProcessCompute } from '../compute/compute';
+import { inProcessCompute } from '../compute/in-process';
 import { reachFrom } from '../http/door';
 import { loadDemo } from '../demo/load-demo';
 

@@ -5,7 +5,7 @@
 import type { BladePlan, AnyOperation, PlanInput, Result } from '@patient-edge/core';
 import { Piscina } from 'piscina';
 import { ApiError, busy } from '../http/errors';
-import { TASKS, type CalcText, type DrawingName, type Task, type TaskName } from './tasks';
+import type { CalcText, DrawingName, Task, TaskName, TASKS } from './tasks';
 
 export interface Compute {
   /** An operation of the calculator. Throws TOO_LONG after `limitMs`, BUSY when too many wait. */
@@ -78,11 +78,3 @@ export const threadedCompute = (workerFile: string): Compute => {
     },
   };
 };
-
-/** The same on the calling thread, for tests that are not about threads. */
-export const inProcessCompute = (): Compute => ({
-  calc: (operation, input) => Promise.resolve(TASKS.calc({ operation, input })),
-  plan: (input) => Promise.resolve(TASKS.plan(input)),
-  drawing: (name, input) => (TASKS[name] as (given: typeof input) => Promise<Buffer>)(input),
-  close: () => Promise.resolve(),
-});

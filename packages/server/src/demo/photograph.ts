@@ -3,7 +3,6 @@
  * little aslant as a telephone sees it.
  */
 import { bladeOutline, type BladeMeasures, type BladePoint } from '@patient-edge/core';
-import sharp from 'sharp';
 
 /** ISO/IEC 7810 ID-1. */
 const CARD_MM = [85.6, 53.98] as const;
@@ -64,6 +63,7 @@ export const drawPhotograph = async (
     <path d="${path(rectangle(-12, top - 20, 16, 18))}" fill="#9aa4a6"/>
     <path d="${path([...edge, ...[...spine].reverse()])}" fill="url(#s)" stroke="#6c777a" stroke-width="${scale * 0.25}"/>
   </svg>`;
+  const { default: sharp } = await import('sharp');
   const jpeg = await sharp(Buffer.from(svg)).jpeg({ quality: 88 }).toBuffer();
   return { jpeg, card: card.map(toPicture), toPicture };
 };

@@ -5,6 +5,7 @@ import { labelPrinter } from '@patient-edge/devices';
 import type { PrintedLabel } from '@patient-edge/contract';
 import { errorOf, openShop, takeIn, type TestShop } from '../../test/test-shop';
 import { tagInWords } from './draw';
+import { inOurLetters } from './page';
 
 let shop: TestShop;
 let folder: string;
@@ -16,6 +17,10 @@ afterAll(() => shop.close());
 
 test('the tag in words', () => {
   expect(tagInWords(47)).toBe('forty-seven');
+});
+
+test('a grain in micrometres is written with a letter that the font has', () => {
+  expect(inOurLetters('1 \u00b5m, 30 °')).toBe('1 \u03bcm, 30 °');
 });
 
 test('a tag and a ticket lie in the printer’s tray, and can be looked at there', async () => {

@@ -6,30 +6,19 @@ import { POINTS_PER_MM } from '../print/pdf';
 const pt = (mm: number): number => mm * POINTS_PER_MM;
 
 export type Weight = 'plain' | 'bold';
-const FILES: Readonly<Record<Weight, number>> = { plain: 400, bold: 700 };
-/** Letters of the languages around, in a file of their own. */
-const EXTENDED = /[\u0100-\u024f\u1e00-\u1eff]/;
+const FILES: Readonly<Record<Weight, string>> = {
+  plain: '400Regular/AtkinsonHyperlegibleNext_400Regular.ttf',
+  bold: '700Bold/AtkinsonHyperlegibleNext_700Bold.ttf',
+};
 
-const fontFile = (weight: Weight, subset: 'latin' | 'latin-ext'): string =>
+/** Uncompressed: letters packed as for the web would be unpacked anew for each letter drawn. */
+const fontFile = (weight: Weight): string =>
   createRequire(import.meta.url).resolve(
-    `@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-${subset}-${FILES[weight]}-normal.woff`,
+    `@expo-google-fonts/atkinson-hyperlegible-next/${FILES[weight]}`,
   );
 
-interface Run {
-  readonly font: string;
-  readonly text: string;
-}
-
-const runsOf = (text: string, weight: Weight): Run[] => {
-  const runs: Run[] = [];
-  for (const letter of text) {
-    const font = `${weight}${EXTENDED.test(letter) ? ' extended' : ''}`;
-    const last = runs.at(-1);
-    if (last?.font === font) runs[runs.length - 1] = { font, text: last.text + letter };
-    else runs.push({ font, text: letter });
-  }
-  return runs;
-};
+/** As these letters can say it: they have the Greek mu but not the sign for a millionth. */
+export const inOurLetters = (text: string): string => text.replaceAll('\u00b5', '\u03bc');
 
 export interface TextPlace {
   readonly xMm: number;
@@ -52,10 +41,8 @@ export class Page {
       margin: 0,
       info: { Title: title },
     });
-    for (const weight of ['plain', 'bold'] as const) {
-      this.document.registerFont(weight, fontFile(weight, 'latin'));
-      this.document.registerFont(`${weight} extended`, fontFile(weight, 'latin-ext'));
-    }
+    for (const weight of ['plain', 'bold'] as const)
+      this.document.registerFont(weight, fontFile(weight));
   }
 
   /** Writes, and gives the y below what was written, mm. */
@@ -66,13 +53,8 @@ export class Page {
       widthMm === undefined
         ? { lineBreak: false }
         : { width: pt(widthMm), height: pt(sizeMm * 1.25 * lines), ellipsis: true };
-    const runs = runsOf(text === '' ? ' ' : text, weight);
-    runs.forEach((run, index) => {
-      const continued = index < runs.length - 1;
-      this.document.font(run.font);
-      if (index === 0) this.document.text(run.text, pt(xMm), pt(yMm), { ...options, continued });
-      else this.document.text(run.text, { ...options, continued });
-    });
+    const letters = text === '' ? ' ' : inOurLetters(text);
+    this.document.font(weight).text(letters, pt(xMm), pt(yMm), options);
     return Math.max(this.document.y / POINTS_PER_MM, yMm + sizeMm * 1.25);
   }
 

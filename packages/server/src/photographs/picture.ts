@@ -3,7 +3,6 @@
  * and without anything it says beside the picture itself, above all where it was taken.
  */
 import { PHOTOGRAPH_TYPES } from '@patient-edge/contract';
-import sharp from 'sharp';
 import { invalid } from '../http/errors';
 import { inTurnOf } from '../http/in-turn';
 
@@ -33,8 +32,11 @@ const refuse = (message: string): never => {
   throw invalid([{ field: 'photograph', message: `Photograph: ${message}` }]);
 };
 
-const fitted = (picture: Buffer, px: number, quality: number) =>
-  sharp(picture, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+/** Loaded with the first picture: a server that restarts opens its doors the sooner. */
+const pictures = async () => (await import('sharp')).default;
+
+const fitted = async (picture: Buffer, px: number, quality: number) =>
+  (await pictures())(picture, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     .timeout({ seconds: LONGEST_S })
     // Turned by its own note of how the camera was held; all notes are left behind.
     .rotate()
@@ -44,6 +46,7 @@ const fitted = (picture: Buffer, px: number, quality: number) =>
     .toBuffer({ resolveWithObject: true });
 
 const opened = async (bytes: Buffer): Promise<Picture> => {
+  const sharp = await pictures();
   const format = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
     .metadata()
     .then((found) => found.format as string)

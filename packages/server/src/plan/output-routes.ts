@@ -97,7 +97,7 @@ export const planOutputRoutes = (pool: Pool, compute: Compute): Router => {
       const of = await settled(request);
       const template = templateOf(of);
       named(response, of.row, `${what}${sideOf(of)}.pdf`, 'inline').type('application/pdf');
-      sendPdf(template, response);
+      await sendPdf(template, response);
     });
     router.get(`/jobs/:id/plan/${what}.svg`, async (request, response) => {
       const of = await settled(request);

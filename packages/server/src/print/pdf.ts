@@ -1,11 +1,12 @@
 /** Draws a template on a page of its own at true size. */
 import type { Template } from '@patient-edge/core';
-import PDFDocument from 'pdfkit';
 
 /** A point is a 72nd of an inch. */
 export const POINTS_PER_MM = 72 / 25.4;
 
-export const sendPdf = (template: Template, to: NodeJS.WritableStream): void => {
+/** Its library is loaded with the first drawing: a server that restarts opens its doors the sooner. */
+export const sendPdf = async (template: Template, to: NodeJS.WritableStream): Promise<void> => {
+  const { default: PDFDocument } = await import('pdfkit');
   const pt = (mm: number): number => mm * POINTS_PER_MM;
   const document = new PDFDocument({
     size: [pt(template.widthMm), pt(template.heightMm)],

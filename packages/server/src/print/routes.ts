@@ -11,27 +11,27 @@ import { Router, type Response } from 'express';
 import { queryOf } from '../http/request';
 import { sendPdf } from './pdf';
 
-const answer = (response: Response, template: Template): void => {
+const answer = async (response: Response, template: Template): Promise<void> => {
   response
     .type('application/pdf')
     .set(
       'Content-Disposition',
       `inline; filename="${template.title.replaceAll(/[^\w.]+/g, '-')}.pdf"`,
     );
-  sendPdf(template, response);
+  await sendPdf(template, response);
 };
 
 /** Open like the computation: they hold nothing of the shop's. */
 export const printRoutes = (): Router => {
   const router = Router();
-  router.get('/print/wedge.pdf', (request, response) => {
+  router.get('/print/wedge.pdf', async (request, response) => {
     const { angleDeg } = queryOf(printWedgeSchema, request);
-    answer(response, wedgeTemplate(perSide(angleDeg)));
+    await answer(response, wedgeTemplate(perSide(angleDeg)));
   });
-  router.get('/print/lift-gauge.pdf', (request, response) => {
+  router.get('/print/lift-gauge.pdf', async (request, response) => {
     const { angleDeg, liftMm } = queryOf(printLiftSchema, request);
     const lifts = liftMm.map((lift, index) => ({ zone: ZONES[index]!, liftMm: lift }));
-    answer(response, liftGaugeTemplate(lifts, perSide(angleDeg)));
+    await answer(response, liftGaugeTemplate(lifts, perSide(angleDeg)));
   });
   return router;
 };

@@ -42,6 +42,8 @@ export default tseslint.config(
   },
   {
     files: ['packages/web/src/**/*.{ts,tsx}'],
+    // Tests show components and hold none.
+    ignores: ['**/*.test.*'],
     plugins: { 'react-hooks': reactHooks },
     rules: { ...reactHooks.configs.recommended.rules },
   },

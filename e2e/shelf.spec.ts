@@ -4,14 +4,19 @@ import {
   BENCH,
   COUNTER,
   OWNER,
+  ZONES,
   choose,
   fill,
   find,
   jobNumber,
+  leave,
   pick,
+  readZone,
   signIn,
   unfold,
   watchConsole,
+  workThrough,
+  workUpTo,
 } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
@@ -272,6 +277,80 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   await unfold(page, 'Change stones');
   await expect(page.getByRole('region', { name: 'Micro bevel' })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Strokes a side' })).toHaveValue('8');
+  expect(errors).toEqual([]);
+});
+
+test('a rig is set by ink, the edge goes over a series of surfaces, and next time begins where this ended', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...OWNER);
+  await page.goto(`${await jobOf(page, 'Counter slicer')}/plan`);
+  await unfold(page, 'Holding the angle');
+  await pick(page, 'The angle is held', 'Clamp and rod');
+  await page.getByLabel('Per side, °', { exact: true }).fill('16');
+  await page.getByText(/^Thin it/).click();
+  await expect(page.getByRole('checkbox', { name: /^Thin it/ })).not.toBeChecked();
+  await unfold(page, 'Change stones');
+  await page.getByRole('button', { name: 'Several surfaces in a row' }).click();
+  const series = page.getByRole('group', { name: 'Finishing series' });
+  await pick(series, 'Surface 1', 'newspaper');
+  await fill(series, { 'Strokes a side, 1': '7', 'Under the bevel, °, 2': '-3' });
+  const steps = page.getByRole('list', { name: 'Operations' }).getByRole('listitem');
+  await expect(steps.filter({ hasText: /newspaper/i })).toHaveCount(1);
+  await expect(steps.filter({ hasText: 'Find the angle with ink' })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Approve plan' }).click();
+
+  // At the bench: ink on the bevel, one press a place, and what to turn or slide.
+  await page.getByText('I have read this').click();
+  await page.getByRole('button', { name: 'Start work' }).click();
+  await workUpTo(page, /^Find the angle with ink/);
+  const ink = page.getByRole('region', { name: 'Where the ink is gone' });
+  await choose(ink, 'Ink gone, heel', 'Edge only');
+  await choose(ink, 'Ink gone, middle', 'Edge only');
+  await choose(ink, 'Ink gone, tip', 'Edge only');
+  await expect(ink.getByRole('status')).toHaveText('Lower by 0.5° and ink again.');
+  await ink.getByRole('button', { name: 'Ink again' }).click();
+  for (const place of ['heel', 'middle', 'tip']) await choose(ink, `Ink gone, ${place}`, 'Across');
+  await page.reload();
+  await expect(ink.getByRole('status')).toHaveText(/^Matched at heel, middle and tip/);
+  await leave(page);
+  await workThrough(page);
+
+  // How the rig was set goes into the record.
+  await page.getByRole('link', { name: 'Test', exact: true }).click();
+  for (const zone of ZONES) await readZone(page, zone, 'Dark', 'Cuts clean', ['120', '125', '130']);
+  await page.getByRole('button', { name: 'Pass: ready for the customer' }).click();
+  await fill(page, {
+    'Jaws from the heel, mm': '912',
+    'Mark on the rule, mm': '61,5',
+    Block: '10 mm',
+  });
+  const heading = await page.getByRole('heading', { level: 1 }).first().textContent();
+  await page.getByLabel('Tag number').fill(/Tag (\d+)/.exec(heading ?? '')![1]!);
+  await page.getByText(/The edge is sheathed/).click();
+  await page.getByRole('button', { name: 'Hand over', exact: true }).click();
+  await expect(page.getByText(/912 was given/)).toBeVisible();
+  await fill(page, { 'Jaws from the heel, mm': '91' });
+  await page.getByRole('button', { name: 'Hand over', exact: true }).click();
+  await expect(page.getByText(/^Handed over to/)).toBeVisible();
+
+  // And comes back with the blade.
+  await page.getByRole('link', { name: 'The blade’s record' }).click();
+  await page.getByRole('link', { name: 'Take it in again' }).click();
+  await page.getByRole('button', { name: /Promised for$/ }).click();
+  await page.getByRole('option').nth(2).click();
+  await page.getByRole('button', { name: /^Take in on tag/ }).click();
+  await page.getByRole('button', { name: 'Save and assess' }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await unfold(page, 'Last visit');
+  await expect(
+    page.getByText('Rig: jaws 91 mm from the heel, mark 61.5 mm on the rule, block 10 mm'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Plan as last time' }).click();
+  await expect(page.getByLabel('Per side, °', { exact: true })).toHaveValue('16.0');
+  await expect(steps.filter({ hasText: /newspaper/i })).toHaveCount(1);
+  await expect(page.getByText('Set Clamp and rod to').first()).toBeVisible();
   expect(errors).toEqual([]);
 });
 

@@ -124,6 +124,28 @@ export const feelBurr = async (page: Page, presses: number): Promise<void> => {
 export const NONE = 1;
 export const SLIGHT = 2;
 
+/** Leaves what makes stones ready until the step is there that is meant. */
+export const workUpTo = async (page: Page, title: RegExp): Promise<void> => {
+  await expect(done(page)).toBeVisible();
+  while (!title.test((await stepTitle(page).last().textContent()) ?? '')) await leave(page);
+};
+
+/** Works every step that is left as the plan says: burr on the edge steps, none after deburring. */
+export const workThrough = async (page: Page): Promise<void> => {
+  for (;;) {
+    await expect(page.getByText(/^Step \d+ of \d+|The work on this blade/).first()).toBeVisible();
+    if (await page.getByText('The work on this blade').isVisible()) return;
+    const title = (await stepTitle(page).last().textContent()) ?? '';
+    if (/^(Set|Refine|Scrub)/.test(title)) await feelBurr(page, SLIGHT);
+    else if (/^(Take the burr|Strop)/.test(title)) await feelBurr(page, NONE);
+    if (!/^(Wash|Soak|Ready|Change|Flatten|Rinse)/.test(title)) {
+      await page.keyboard.press('ArrowRight');
+      await page.keyboard.press('ArrowLeft');
+    }
+    await leave(page);
+  }
+};
+
 /** Types into a box that searches and takes what it found. */
 export const find = async (
   page: Page,

@@ -7,12 +7,12 @@ import {
   leave,
   fill,
   find,
-  NONE,
   OWNER,
   readZone,
   enterShop,
-  SLIGHT,
   stepTitle,
+  workThrough,
+  workUpTo,
   ZONES,
   unfold,
 } from './hands';
@@ -23,32 +23,10 @@ interface Step {
   readonly act: (page: Page) => Promise<void>;
 }
 
-/** Leaves what makes stones ready until the step is there that is meant. */
-const workUpTo = async (page: Page, title: RegExp): Promise<void> => {
-  await expect(done(page)).toBeVisible();
-  while (!title.test((await stepTitle(page).last().textContent()) ?? '')) await leave(page);
-};
-
 const strokesCounted = (page: Page, side: 'Left' | 'Right', count: number) =>
   expect(page.getByRole('button', { name: new RegExp(`^${side} side`) })).toContainText(
     String(count),
   );
-
-/** Works every step that is left as the plan says: burr on the edge steps, none after deburring. */
-const workThrough = async (page: Page): Promise<void> => {
-  for (;;) {
-    await expect(page.getByText(/^Step \d+ of \d+|The work on this blade/).first()).toBeVisible();
-    if (await page.getByText('The work on this blade').isVisible()) return;
-    const title = (await stepTitle(page).last().textContent()) ?? '';
-    if (/^(Set|Refine|Scrub)/.test(title)) await feelBurr(page, SLIGHT);
-    else if (/^(Take the burr|Strop)/.test(title)) await feelBurr(page, NONE);
-    if (!/^(Wash|Soak|Ready|Change|Flatten|Rinse)/.test(title)) {
-      await page.keyboard.press('ArrowRight');
-      await page.keyboard.press('ArrowLeft');
-    }
-    await leave(page);
-  }
-};
 
 export const walk = (shop: RunningShop): readonly Step[] => [
   {

@@ -48,17 +48,32 @@ const COPIES: readonly (readonly [
 /** Tables that grow with the work of the shop: none of them may be read whole to answer one question. */
 export const GROWING = [...COPIES.map(([table]) => table), 'burr_check'];
 
-const columnsOf = async (pool: Pool, table: string): Promise<string[]> => {
+interface Column {
+  readonly name: string;
+  readonly isLong: boolean;
+}
+
+const columnsOf = async (pool: Pool, table: string): Promise<Column[]> => {
   const [rows] = await pool.query<RowDataPacket[]>(
-    `SELECT COLUMN_NAME AS name FROM information_schema.COLUMNS
+    `SELECT COLUMN_NAME AS name, DATA_TYPE = 'longtext' AS isLong FROM information_schema.COLUMNS
      WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = ? AND GENERATION_EXPRESSION IS NULL`,
     [table],
   );
-  return rows.map(({ name }) => String(name));
+  return rows.map(({ name, isLong }) => ({ name: String(name), isLong: Boolean(isLong) }));
 };
 
+interface Copying {
+  /** Plans and what else is long come empty: enough where only the way to a row is looked at, and a gigabyte less. */
+  readonly emptied?: boolean;
+}
+
 /** So many more blades like that of the job, all gone home, each of a customer of its own. */
-export const copyJob = async (pool: Pool, jobId: number, count: number): Promise<void> => {
+export const copyJob = async (
+  pool: Pool,
+  jobId: number,
+  count: number,
+  { emptied = false }: Copying = {},
+): Promise<void> => {
   const [found] = await pool.query<RowDataPacket[]>(
     `SELECT j.blade_id AS blade, b.customer_id AS customer,
        (SELECT MAX(id) FROM job) + (SELECT MAX(id) FROM customer) + 1000 AS base
@@ -74,12 +89,15 @@ export const copyJob = async (pool: Pool, jobId: number, count: number): Promise
       .replaceAll(':base', String(base));
   for (const [table, of, differing] of COPIES) {
     const columns = (await columnsOf(pool, table)).filter(
-      (column) => !(column in differing) || differing[column] !== null,
+      ({ name }) => !(name in differing) || differing[name] !== null,
     );
-    const values = columns.map((column) => differing[column] ?? `t.${column}`);
+    const values = columns.map(
+      ({ name, isLong }) =>
+        differing[name] ?? (emptied && isLong ? `IF(t.${name} IS NULL, NULL, '{}')` : `t.${name}`),
+    );
     await pool.query(
       named(
-        `INSERT INTO ${table} (${columns.join(', ')})
+        `INSERT INTO ${table} (${columns.map(({ name }) => name).join(', ')})
          SELECT ${values.join(', ')} FROM ${table} t JOIN seq_1_to_${count} q
          CROSS JOIN (SELECT 0) z WHERE t.${of}`,
       ).replaceAll(/\bn\b/g, 'q.seq'),

@@ -20,7 +20,7 @@ beforeAll(async () => {
     .put(`/api/jobs/${job.id}/steps/${job.steps[0]!.id}/work`)
     .send(workBody({ strokesRight: 3 }))
     .expect(200);
-  await copyJob(shop.pool, job.id, BLADES);
+  await copyJob(shop.pool, job.id, BLADES, { emptied: true });
 }, 120_000);
 afterAll(() => shop.close());
 

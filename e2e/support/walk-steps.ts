@@ -3,7 +3,6 @@ import { expect, type Page } from '@playwright/test';
 import {
   choose,
   done,
-  feelBurr,
   leave,
   fill,
   find,

@@ -214,7 +214,7 @@ test('how sure a plan is by its measures, and which measure its decision hangs o
   if (!spread.ok) throw new Error(spread.error.message);
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
   const sheet = page.getByRole('region', { name: 'How sure' });
-  await expect(sheet.getByRole('heading', { name: 'How sure the measures make it' })).toBeVisible();
+  await unfold(sheet, 'How sure the measures make it');
   const [low, high] = spread.value.behindEdgeMm.map((mm) => mm.toFixed(2));
   await expect(sheet).toContainText(`${low} to ${high} mm`);
   const [first] = spread.value.doubts;

@@ -16,6 +16,7 @@ import {
   DIRECTIONS,
   FINISHING_SURFACES,
   FORCE_LIMITS,
+  FINGER_ORDERS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LIQUIDS,
@@ -31,6 +32,7 @@ import {
   MOST_OVER_DEG,
   MOST_OWN_ROUNDS,
   MOST_STROP_STROKES,
+  MOST_FLAT_SIDE_DEG,
   MOST_TAPE_LAYERS,
   MOST_UNDER_DEG,
   NO_SIZES,
@@ -42,6 +44,7 @@ import {
   RETURN_STROKES,
   ROD_HABITS,
   SERIES_SURFACES,
+  RAZOR_STARTS,
   SERRATION_WAYS,
   SHARPNESS,
   SLURRIES,
@@ -135,10 +138,13 @@ const practice = {
 };
 const ofKind = {
   frontForm: openOneOf(FRONT_FORMS),
+  fingerOrder: oneOf(FINGER_ORDERS),
   tapForRimMm: openNumber({ minimum: 0.1, maximum: WIDEST_TAPPED_RIM_MM }),
   serrationWay: oneOf(SERRATION_WAYS),
+  flatSideDeg: openNumber({ minimum: 0, maximum: MOST_FLAT_SIDE_DEG }),
   axeService: oneOf(AXE_SERVICES),
   tipWay: oneOf(TIP_WAYS),
+  razorStart: oneOf(RAZOR_STARTS),
   tapeLayers: { type: 'integer', minimum: 0, maximum: MOST_TAPE_LAYERS },
 };
 const thickness = { at5Mm: openNumber(), at10Mm: openNumber() };
@@ -257,7 +263,7 @@ const result = object({
         }),
       ),
       edge: openOneOf(['A', 'B']),
-      position: openText,
+      position: { enum: [1, 2, 3, null] },
       part: openText,
       bandMm: open(pair()),
       afterMm: openNumber(),

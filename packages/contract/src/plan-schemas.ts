@@ -6,6 +6,7 @@ import {
   CHANGEABLE,
   changeProblem,
   FORCE_LIMITS,
+  FINGER_ORDERS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LOW_SPOT_HABITS,
@@ -19,6 +20,7 @@ import {
   MOST_IN_SERIES,
   MOST_OVER_DEG,
   MOST_OWN_ROUNDS,
+  MOST_FLAT_SIDE_DEG,
   MOST_TAPE_LAYERS,
   OLD_EDGES,
   OWN_ZONES,
@@ -27,6 +29,7 @@ import {
   RETURN_STROKES,
   ROD_HABITS,
   SERIES_SURFACES,
+  RAZOR_STARTS,
   SERRATION_WAYS,
   STROKE_PATTERNS,
   THIN_DEPTHS,
@@ -126,13 +129,28 @@ const kindChoicesSchema = Joi.object<Checked<KindChoices>, true>({
     .allow(null)
     .required()
     .label('Form of the front'),
+  fingerOrder: Joi.string()
+    .valid(...FINGER_ORDERS)
+    .default(DEFAULT_CHOICES.kind.fingerOrder)
+    .label('Order of the finger positions'),
   tapForRimMm: openNumber('Rim to tap out for, mm', 0.1, WIDEST_TAPPED_RIM_MM),
   serrationWay: oneOf('Way of the scallops', SERRATION_WAYS),
+  // Plans settled before it could be chosen have none.
+  flatSideDeg: number()
+    .min(0)
+    .max(MOST_FLAT_SIDE_DEG)
+    .allow(null)
+    .default(DEFAULT_CHOICES.kind.flatSideDeg)
+    .label('Flat side, °'),
   axeService: oneOf('Service', AXE_SERVICES),
   tipWay: Joi.string()
     .valid(...TIP_WAYS)
     .default(DEFAULT_CHOICES.kind.tipWay)
     .label('Way of the tip'),
+  razorStart: Joi.string()
+    .valid(...RAZOR_STARTS)
+    .default(DEFAULT_CHOICES.kind.razorStart)
+    .label('Where a razor begins'),
   tapeLayers: number().integer().min(0).max(MOST_TAPE_LAYERS).required().label('Layers of tape'),
 });
 

@@ -37,6 +37,7 @@ export const toRack = (stones: readonly Stone[]): RackStone[] =>
       needsDressing: stone.needsDressing,
       flatness: careOf(stone, null).flatness,
       inWater: stone.soak !== null,
+      lengthMm: stone.lengthMm,
       thicknessMm: stone.thicknessMm,
       fitsRig: stone.fitsRig,
       portable: stone.portable,

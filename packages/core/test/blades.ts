@@ -48,6 +48,7 @@ export const rackStone = (part: Partial<RackStone> & Pick<RackStone, 'id' | 'um'
   needsDressing: false,
   flatness: 'flat',
   inWater: false,
+  lengthMm: null,
   thicknessMm: null,
   changeSeconds: 60,
   ...part,

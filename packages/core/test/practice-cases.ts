@@ -199,7 +199,7 @@ export const PRACTICE_CASES = {
       spineTipMm: 22,
       thicknessBehindEdgeMm: 3.4,
       anglePerSideDeg: 18,
-      useId: 'axe-felling',
+      useId: 'axe-camp',
       damage: [
         { id: 'c7', kind: 'chip', side: 'both', fromMm: 30, lengthMm: 3, depthMm: 0.7 },
         { id: 'c4', kind: 'chip', side: 'both', fromMm: 66, lengthMm: 2, depthMm: 0.4 },
@@ -207,7 +207,9 @@ export const PRACTICE_CASES = {
       answers: { task: 'camp', fileTest: 'bites' },
     },
     rack: [
-      { id: 'file', kind: 'file', um: 400, portable: true },
+      { id: 'file', kind: 'file', um: 400, lengthMm: 250, portable: true },
+      soaked('bench', 12),
+      strop('leather', 1),
       plate('p45', 45, { liquid: 'dry', portable: true }),
       plate('p25', 25, { liquid: 'dry', portable: true }),
       plate('p9', 9, { liquid: 'dry', portable: true }),
@@ -317,7 +319,7 @@ export const PRACTICE_CASES = {
       thicknessBehindEdgeMm: 0.6,
       anglePerSideDeg: 17,
       useId: 'bread',
-      answers: { pitchMm: 8.5, scallopDepthMm: 1.3, groundSide: 'right' },
+      answers: { pitchMm: 8.5, scallopDepthMm: 1.3, groundSide: 'right', flatFacetDeg: 8 },
     },
     rack: [
       { id: 'cone', kind: 'cone', um: 20 },
@@ -423,7 +425,12 @@ export const PRACTICE_CASES = {
       spineTipMm: 3.24,
       anglePerSideDeg: 18,
       useId: 'leather',
-      answers: { backTest: 'light only at the edge', hollowDepthMm: 0.3, rimEdgeMm: 0 },
+      answers: {
+        backTest: 'light only at the edge',
+        hollowDepthMm: 0.3,
+        rimEdgeMm: 0,
+        laminationMm: 2.75,
+      },
       consents: { tapping: true },
     },
     rack: [

@@ -23,6 +23,8 @@ export interface RackStone extends RackEntry {
   readonly flatness: Flatness;
   /** It lies in the water now. */
   readonly inWater: boolean;
+  /** Of a file: what it rises over its length is the angle. Null when nobody measured. */
+  readonly lengthMm: number | null;
   /** Left of it, mm; a clamp and rod is set by it. Null when nobody measured. */
   readonly thicknessMm: number | null;
   /** Goes into the clamp rig; null where nobody has said. */

@@ -113,7 +113,7 @@ const ROWS: readonly Row[] = [
   ['leather', 'Leather knife, one-sided', 'leather and wood', 'one-sided, hollow back', 'none', squareEnd(0.9, 0, 0.98), 42, [62, 62, 62], [3.2, 3.2, 3.2], 3.1, 18, 'leather', 40],
   ['paper', 'Bookbinder’s knife', 'leather and wood', 'two-sided flat', 'turned', straightToBelly(0.6, 0.3), 120, [26, 24, 14], [2.6, 2.4, 1.6], 0.3, 15, 'leather', 17],
   ['axe-carving', 'Carving axe', 'axe', 'convex', 'haft', squareEnd(0.1, 0.12, 0.8), 105, [140, 130, 120], [22, 22, 22], 5, 14, 'axe-carving', 115],
-  ['axe-camp', 'Camp axe', 'axe', 'convex', 'haft', squareEnd(0.1, 0.12, 0.85), 80, [120, 115, 108], [20, 20, 20], 4, 14, 'axe-carving', 98],
+  ['axe-camp', 'Camp axe', 'axe', 'convex', 'haft', squareEnd(0.1, 0.12, 0.85), 80, [120, 115, 108], [20, 20, 20], 4, 17, 'axe-camp', 98],
   ['axe-splitting', 'Splitting axe', 'axe', 'convex', 'haft', squareEnd(0.1, 0.08, 0.9), 85, [180, 175, 168], [52, 52, 52], 9, 20, 'axe-splitting', 150],
   ['axe-felling', 'Felling axe', 'axe', 'convex', 'haft', squareEnd(0.1, 0.1, 0.85), 115, [165, 160, 150], [26, 26, 26], 6, 16, 'axe-felling', 140],
   ['billhook', 'Billhook', 'outdoor', 'convex', 'turned', straightToBelly(0.6, 0.1), 220, [58, 60, 40], [6, 5.5, 4], 1.6, 20, 'outdoor', 45],

@@ -36,7 +36,8 @@ export const USES: readonly Use[] = [
   { id: 'razor', label: 'Shaving', angleDeg: [7, 9], finishUm: [0.2, 1], limitBehindEdgeMm: null, targetForceGf: 100, hard: false },
   { id: 'dagger', label: 'Chisel-ground dagger', angleDeg: [25, 32], finishUm: [12, 35], limitBehindEdgeMm: null, targetForceGf: 400, hard: false },
   { id: 'axe-carving', label: 'Carving axe', angleDeg: [12, 16], finishUm: [3, 12], limitBehindEdgeMm: null, targetForceGf: 280, hard: false },
-  { id: 'axe-splitting', label: 'Splitting', angleDeg: [17, 23], finishUm: [20, 70], limitBehindEdgeMm: null, targetForceGf: 500, hard: false },
+  { id: 'axe-splitting', label: 'Splitting', angleDeg: [16, 22], finishUm: [20, 70], limitBehindEdgeMm: null, targetForceGf: 500, hard: false },
+  { id: 'axe-camp', label: 'Camp and all-round axe', angleDeg: [15, 19], finishUm: [3, 12], limitBehindEdgeMm: null, targetForceGf: 320, hard: false },
   { id: 'axe-felling', label: 'Felling', angleDeg: [14, 18], finishUm: [12, 60], limitBehindEdgeMm: null, targetForceGf: 400, hard: false },
 ];
 

@@ -13,6 +13,7 @@ import {
   DIRECTIONS,
   FINISHING_SURFACES,
   FORCE_LIMITS,
+  FINGER_ORDERS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LOW_SPOT_HABITS,
@@ -22,6 +23,7 @@ import {
   MOST_DEBURR_RAISE_DEG,
   MOST_OVER_DEG,
   MOST_STROP_STROKES,
+  MOST_FLAT_SIDE_DEG,
   MOST_TAPE_LAYERS,
   MOST_UNDER_DEG,
   OLD_EDGES,
@@ -30,6 +32,7 @@ import {
   RETURN_STROKES,
   ROD_HABITS,
   SERIES_SURFACES,
+  RAZOR_STARTS,
   SERRATION_WAYS,
   SLURRIES,
   STROKE_PATTERNS,
@@ -90,13 +93,19 @@ const readPractice = (from: Reader, base: Practice): Practice => {
 const readKind = (from: Reader, base: KindChoices): KindChoices => {
   const kind: KindChoices = {
     frontForm: from.openChoice('frontForm', FRONT_FORMS, base.frontForm),
+    fingerOrder: from.choice('fingerOrder', FINGER_ORDERS, base.fingerOrder),
     tapForRimMm: from.openNumber('tapForRimMm', base.tapForRimMm, {
       min: 0.1,
       max: WIDEST_TAPPED_RIM_MM,
     }),
     serrationWay: from.choice('serrationWay', SERRATION_WAYS, base.serrationWay),
+    flatSideDeg: from.openNumber('flatSideDeg', base.flatSideDeg, {
+      min: 0,
+      max: MOST_FLAT_SIDE_DEG,
+    }),
     axeService: from.choice('axeService', AXE_SERVICES, base.axeService),
     tipWay: from.choice('tipWay', TIP_WAYS, base.tipWay),
+    razorStart: from.choice('razorStart', RAZOR_STARTS, base.razorStart),
     tapeLayers: from.optional('tapeLayers', base.tapeLayers, {
       min: 0,
       max: MOST_TAPE_LAYERS,

@@ -118,6 +118,7 @@ const stoneOf = (from: Reader): RackStone => {
     liquid: from.openChoice('liquid', LIQUIDS, null) ?? undefined,
     soaking: from.openChoice('soaking', SOAKINGS, null) ?? undefined,
     soakMinutes: from.openNumber('soakMinutes', null, { min: 0, max: 1440 }) ?? undefined,
+    lengthMm: from.openNumber('lengthMm', null, SIZE) ?? undefined,
     thicknessMm: from.openNumber('thicknessMm', null, SIZE) ?? undefined,
     cutFactor: from.openNumber('cutFactor', null, { above: 0, max: 20 }) ?? undefined,
     scratchFactor: from.openNumber('scratchFactor', null, { above: 0, max: 20 }) ?? undefined,
@@ -127,7 +128,6 @@ const stoneOf = (from: Reader): RackStone => {
     portable: from.yesOrNo('portable', false),
     fitsRig: from.openYesOrNo('fitsRig', null) ?? undefined,
   };
-  from.openNumber('lengthMm', null, SIZE);
   from.openNumber('widthMm', null, SIZE);
   from.end();
   return rackStoneOf(given);

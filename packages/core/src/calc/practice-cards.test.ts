@@ -319,8 +319,54 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
       },
     ],
     [
-      'a strop or a soaking stone is in the kit',
-      (steps) => steps.some(({ tool, gate }) => tool === 'strop' || gate.includes('soaked')),
+      'a strop, a soaking stone or what is not marked portable is in the kit',
+      (steps) =>
+        steps.some(
+          ({ tool, gate, stoneId }) =>
+            tool === 'strop' || gate.includes('soaked') || stoneId === 'bench',
+        ),
+    ],
+    [
+      'circles lead or trail, or never change between flush and raised',
+      (steps) => {
+        const circles = steps.filter(({ pattern }) => /circles/.test(pattern ?? ''));
+        return (
+          circles.length === 0 ||
+          circles.some(
+            (step) => step.direction !== null || !says(step, /flush/) || !says(step, /raised/),
+          )
+        );
+      },
+    ],
+    [
+      'a file step has no glove, or no fingers behind its face',
+      (steps) =>
+        steps.some(
+          ({ tool, caution }) =>
+            tool === 'file' &&
+            !(/glove/.test(caution ?? '') && /behind the face/.test(caution ?? '')),
+        ),
+    ],
+    [
+      'the file is not told by its rise: 250 mm at 17° stand 73 mm up',
+      (steps) => !steps.some((step) => says(step, /stands 73 mm above/)),
+    ],
+    [
+      'it is filed outside 15 to 19°, or stands over 22° at the edge',
+      (steps) =>
+        of(steps, 'edge').some(
+          ({ anglePerSideDeg }) => anglePerSideDeg! < 15 || anglePerSideDeg! > 19,
+        ) ||
+        angles(steps.filter(({ operation }) => operation !== 'outline')).some((deg) => deg > 22),
+    ],
+    [
+      'nothing ends the service of the file before the plates',
+      (steps) => {
+        const plates = steps.findIndex(({ tool }) => tool === 'diamond plate');
+        return !steps
+          .slice(0, plates)
+          .some((step) => step.operation === 'test' && says(step, /complete service/));
+      },
     ],
   ],
   layered: [
@@ -492,6 +538,65 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
       (steps) =>
         steps.some(({ tool, direction }) => tool === 'belt' && direction !== 'edge-trailing'),
     ],
+    [
+      'a belt works the scallops’ side, or the flat side is not held at 8° throughout',
+      (steps) =>
+        steps
+          .filter(({ tool }) => tool === 'belt')
+          .some(({ operation, sides }) =>
+            operation === 'deburr'
+              ? sides.find(({ side }) => side === 'left')!.angleDeg !== 8
+              : sides.length !== 1 || sides[0]!.side !== 'left' || sides[0]!.angleDeg !== 8,
+          ),
+    ],
+    [
+      'the inclusive figure is not the scallop’s 17 and the facet’s 8',
+      (_steps, { figures }) =>
+        figures.every(({ unit, value }) => unit !== '° inclusive' || Math.abs(value - 25) > 1e-6),
+    ],
+    [
+      'the dial of the belt is told for the scallops',
+      (steps) =>
+        of(steps, 'refine')
+          .filter(({ tool }) => tool === 'belt')
+          .some(({ setting }) => setting !== null && Math.abs((setting.dialDeg ?? 8) - 8) > 1),
+    ],
+    [
+      'the scallops are one lump of strokes, not 30 with a count each',
+      (steps) => of(steps, 'edge')[0]!.rounds.length !== 30,
+    ],
+    [
+      'two belts follow each other without the burr pushed back between',
+      (steps) => {
+        const belts = steps.flatMap(({ tool, operation }, index) =>
+          tool === 'belt' && operation === 'refine' ? [index] : [],
+        );
+        return belts.some(
+          (at, index) =>
+            index > 0 &&
+            !steps
+              .slice(belts[index - 1]! + 1, at)
+              .some(({ sides }) => sides.some(({ side }) => side === 'right')),
+        );
+      },
+    ],
+    [
+      'a belt has more than 5 passes, the flat side more than 12',
+      (steps) => {
+        const passes = of(steps, 'refine')
+          .filter(({ tool }) => tool === 'belt')
+          .flatMap(counts);
+        return Math.max(...passes) > 5 || passes.reduce((a, b) => a + b, 0) > 12;
+      },
+    ],
+    ['the scallops end coarser than 25 µm', (steps) => of(steps, 'edge')[0]!.um! > 25],
+    [
+      'no goggles are asked for at a belt',
+      (steps) =>
+        steps.some(
+          ({ tool, caution }) => tool === 'belt' && !/[Ee]ye|[Gg]oggles/.test(caution ?? ''),
+        ),
+    ],
   ],
   carving: [
     [
@@ -582,6 +687,45 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
       (steps) =>
         of(steps, 'edge', 'refine').some(({ sides }) => sides.some(({ side }) => side === 'right')),
     ],
+    [
+      'under the ridge and at the edge share an angle, or the middle comes first on the last stone',
+      (steps) => {
+        const front = of(steps, 'edge', 'refine');
+        const held = (position: number): (number | null)[] =>
+          front.filter((step) => step.position === position).map((step) => step.anglePerSideDeg);
+        const last = front.filter(({ um }) => um === front.at(-1)!.um);
+        return (
+          held(1).length === 0 ||
+          held(1).some((deg) => held(3).includes(deg)) ||
+          last.findIndex(({ position }) => position === 2) < 2
+        );
+      },
+    ],
+    [
+      'the micro bevel comes before the edge was flexed, or stands above 20°',
+      (steps) => {
+        const micro = first(steps, 'micro');
+        const flexed = steps.findIndex((step) => says(step, /on a nail/));
+        return micro >= 0 && (flexed < 0 || flexed > micro || angles(of(steps, 'micro'))[0]! > 20);
+      },
+    ],
+    [
+      'mud is kept on the coarse stone, or rinsed off while the front is joined',
+      (steps) =>
+        of(steps, 'edge', 'refine').some(
+          (step) =>
+            (step.um === 14 && says(step, /Keep the mud/)) ||
+            (step.position === 2 && says(step, /Rinse the mud/)),
+        ),
+    ],
+    [
+      'the ridge does not go up with the edge',
+      (_steps, { facts, heightLostMm }) => {
+        const ridge = Number(/Ridge goes up by: ([\d.]+)/.exec(facts.join('; '))![1]);
+        // The back gives the edge a little of its rise by itself.
+        return ridge < 0.4 * heightLostMm || ridge > 1.6 * heightLostMm;
+      },
+    ],
   ],
   ridged: [
     [
@@ -621,6 +765,61 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
         angles(of(steps, 'strop')).some((deg) => deg > 18) || rises(ums(of(steps, 'strop'))),
     ],
     ['a stone is pressed over 10 N', (steps) => onStones(steps).some((step) => mostN(step) > 10)],
+    [
+      'the taps come under 3.5 mm up the face, onto the hard layer, or into the ends',
+      (steps) => {
+        const [tapped] = of(steps, 'tapping');
+        return (
+          tapped!.bandMm![0] < 3.5 ||
+          tapped!.bandMm![0] < 2.75 + 1 ||
+          !says(tapped!, /middle 24 mm, the last 6 mm at either end spared/)
+        );
+      },
+    ],
+    [
+      'more than five taps go without a look, or more than forty before the back is laid down',
+      (steps) =>
+        !says(of(steps, 'tapping')[0]!, /never more than 40 taps/) ||
+        !says(of(steps, 'tapping')[0]!, /every 3 to 5 taps/),
+    ],
+    [
+      'it is tapped cold, or heated',
+      (steps) => {
+        const before = steps.slice(0, first(steps, 'tapping'));
+        return !before.some(
+          (step) => says(step, /Hand-warm, 25–40 °C/) && says(step, /Never a flame/),
+        );
+      },
+    ],
+    [
+      'the back is laid down before the taps, or on a stone not made flat',
+      (steps) => {
+        const [back] = of(steps, 'back');
+        const at = steps.indexOf(back!);
+        return (
+          at < first(steps, 'tapping') ||
+          !steps
+            .slice(0, at)
+            .some(({ stoneId, gate }) => stoneId === back!.stoneId && gate.includes('flat'))
+        );
+      },
+    ],
+    [
+      'the bevel meets a grain before the back has been flat on it',
+      (steps) =>
+        of(steps, 'edge', 'refine').some(
+          (step) =>
+            !steps
+              .slice(0, steps.indexOf(step))
+              .some(({ operation, stoneId }) => operation === 'back' && stoneId === step.stoneId),
+        ),
+    ],
+    [
+      'the rim after it is under 0.8 mm, or a micro bevel is planned',
+      (steps, { facts }) =>
+        Number(/Rim after this visit: ([\d.]+)/.exec(facts.join('; '))![1]) < 0.8 ||
+        of(steps, 'micro').length > 0,
+    ],
   ],
   toothy: [
     [

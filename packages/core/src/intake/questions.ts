@@ -124,6 +124,7 @@ const BACK: readonly Question[] = [
   number('rimEdgeMm', 'Rim at the edge, mm', [0, 15]),
   number('rimSpineMm', 'Rim at the spine, mm', [0, 15]),
   choice('backBevel', 'Bevel on the back', ['none', 'narrow', 'wide']),
+  number('laminationMm', 'Lamination line up the bevel, mm', [0.3, 60]),
 ];
 
 const BY_GRIND: Readonly<Record<Grind, readonly Question[]>> = {
@@ -155,6 +156,7 @@ const BY_GRIND: Readonly<Record<Grind, readonly Question[]>> = {
     number('pitchMm', 'From point to point, mm', [0.5, 30]),
     number('scallopDepthMm', 'Depth of a scallop, mm', [0.1, 10]),
     choice('groundSide', 'Scallops are ground on the', ['right', 'left']),
+    number('flatFacetDeg', 'Facet on the flat side, °', [0, 12]),
     choice('points', 'Points', ['standing', 'worn round', 'broken off']),
   ],
   razor: [

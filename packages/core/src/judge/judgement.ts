@@ -48,6 +48,7 @@ export const CONSENT_IDS = [
   'thinning',
   'brittle',
   'rust',
+  'dulling',
   'as-found',
 ] as const;
 type ConsentId = (typeof CONSENT_IDS)[number];
@@ -231,6 +232,8 @@ const consentsOf = (input: JudgeInput): Said[] => {
     ask('brittle', 'Steel this hard may chip further while it is ground.');
   if (answers['rust'] === 'spots' || answers['rust'] === 'all over')
     ask('rust', 'Taking the rust off brightens the faces there; pits stay, and cost extra time.');
+  if (input.plan?.work.steps.some(({ title }) => title.code === 'razor.dull.title'))
+    ask('dulling', 'The old edge is taken off: it will not shave until the whole work is done.');
   if (damage.length > 0)
     ask(
       'as-found',

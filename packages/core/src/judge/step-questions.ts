@@ -27,6 +27,7 @@ const CONCERNED: Readonly<Record<string, readonly Concerns[]>> = {
   mark: [doing('thinning', 'faces', 'back', 'tapping')],
   patina: [doing('thinning', 'faces', 'back', 'tapping')],
   tapping: [doing('tapping')],
+  dulling: [({ title }) => title?.code === 'razor.dull.title'],
   rust: [({ title }) => title?.code === 'rust.title'],
 };
 

@@ -162,7 +162,7 @@ const usualWork = (kindId: string, k = 1, count?: number, thinning: ThinWanted |
   };
   const presentDeg = usual.anglePerSideDeg;
   const strategy = strategyOf({
-    input: { measures, choices: DEFAULT_CHOICES, rack: [] },
+    input: { measures, choices: DEFAULT_CHOICES, rack: [], sharpness: 'tired', damage: [] },
     kind,
     use: findUse(usual.use),
     answers: {},

@@ -91,8 +91,22 @@ const roundsText = (rounds: readonly RoundParam[]): string => {
 export const STEP_ENGLISH = {
   'axe.deburr.instruction.filed':
     'The same file, lighter and raised a few degrees, falling counts a side, until no burr is felt: a complete service for work on logs.',
+  'axe.clamp.before': 'Nothing moves when the head is pushed.',
+  'axe.clamp.check':
+    'The file bites on a corner of the heel: if it skates, the steel is too hard for it.',
+  'axe.clamp.instruction': ({
+    lengthMm,
+    riseMm,
+    angleDeg,
+  }: {
+    lengthMm: number | null;
+    riseMm: number;
+    angleDeg: number;
+  }) =>
+    `Head clamped, or between two logs with a peg: edge up for jointing, level and towards you for the bevels. ${lengthMm === null ? `The file at ${angleDeg.toFixed(1)}° to the middle of the bit` : `With one end of the file on the edge the other stands ${Math.round(riseMm)} mm above the middle of the bit: ${angleDeg.toFixed(1)}°`}. Handle and guard on the file.`,
+  'axe.clamp.title': 'Clamp the head',
   'axe.deburr.instruction.rounded':
-    'Light circles in turn, slightly raised, until no burr is felt.',
+    'Straight light strokes, trailing, a side in turn, raised as the last circles were, fewer each time, until no burr is felt.',
   'axe.edge.caution':
     'Fingers behind the face of the stone. The axe held fast, never the stone over the thumb.',
   'axe.edge.check': 'Rolled under a light the bevel shows one moving line, no facet.',
@@ -108,15 +122,23 @@ export const STEP_ENGLISH = {
     `Small circles, ${isFieldKit ? 'one small stone, a finger’s width from the edge' : 'the stone in the hand'}: flush on the bevel, then raised by ${firstDeg} and ${secondDeg}°, in turn, so that the edge comes out convex. Both sides alike.`,
   'axe.edge.zone': 'the last few millimetres, toe to heel',
   'axe.filed.before': 'A burr along the whole edge, and no flat of the jointing left.',
-  'axe.filed.caution': 'Cut-resistant glove on the holding hand; goggles for filings.',
+  'axe.filed.caution':
+    'Cut-resistant glove on the holding hand, fingers behind the face of the file, never along the edge; goggles for filings.',
   'axe.filed.check': 'Bevels as wide on both sides; the edge line even from toe to heel.',
   'axe.filed.instruction':
-    'Head held fast, edge up. Push the file from edge to cheek at the bevel, fingers behind the face of the file, never over the edge; as many on one side as on the other, until a burr runs along.',
+    'Push the file from edge to cheek at the bevel, fingers behind the face of the file, never over the edge; as many on one side as on the other, until a burr runs along.',
   'axe.filed.title': ({ stone }: { stone: string }) => `File the bevels with ${stone}`,
   'axe.filed.zone': 'the bevel, edge to cheek',
+  'axe.outline.check':
+    'The last chip is gone; one even bright flat from toe to heel, and the bit keeps its curve.',
   'axe.outline.instruction':
     'Draw the file or the coarse stone straight along the edge until nicks are gone and one even line of light runs toe to heel.',
   'axe.outline.zone': 'toe to heel',
+  'axe.service.check':
+    'Nail: it bites at heel, middle and toe. Pine: a curled shaving, a clean stop cut.',
+  'axe.service.instruction':
+    'Light along both bevels, a nail at three places, one stroke in pine. It bites: filed and deburred it is a complete service. The small stones follow only if they were agreed.',
+  'axe.service.title': 'See that it bites',
   'axe.wash.instruction':
     'Wipe off stone and filings, oil the head, look at the wedge of the haft, cover the edge.',
   'axe.wash.title': 'Wipe and oil',
@@ -254,6 +276,10 @@ export const STEP_ENGLISH = {
     'Loose mud of a soft stone on paper or a finger stone along the front: the soft cladding hazy, the hard steel bright.',
   'one-sided.faces.title': 'Contrast of cladding and core',
   'one-sided.faces.zone': 'the front bevel',
+  'one-sided.flex.check': 'What it did is written down: the micro bevel follows from it.',
+  'one-sided.flex.instruction': ({ isHeavy }: { isHeavy: boolean }) =>
+    `Press the edge sideways on a nail at heel, middle and tip. ${isHeavy ? 'A heavy fish knife should not give at all: the larger micro bevel follows in any case, larger still where it gives.' : 'It gives 1–2 mm and springs back: a hair-thin micro bevel or none. It gives more, or stays bent: a larger one.'}`,
+  'one-sided.flex.title': 'Flex the edge on a nail',
   'one-sided.fingers.clam-shell':
     'Three finger positions, a third of the strokes each: at the edge, at the lamination line, under the ridge. The bevel rolls from one to the next without a facet.',
   'one-sided.fingers.flat':
@@ -261,10 +287,60 @@ export const STEP_ENGLISH = {
   'one-sided.fingers.leather':
     'The wide bevel lies flat on the stone; fingers in the middle of it, no rocking: a rounded bevel does not skive.',
   'one-sided.micro.instruction': ({ angleDeg }: { angleDeg: number }) =>
-    `Flex the edge sideways on a nail first: if it gives and springs back, a few strokes at ${angleDeg.toFixed(1)}° on the front only; if it stands, leave it out.`,
+    `A few strokes at ${angleDeg.toFixed(1)}° on the front only, as large as the nail showed it is needed; where it sprang back at once, leave it out.`,
   'one-sided.micro.zone': 'the very edge of the front',
+  'one-sided.position.edge.instruction': ({
+    angleDeg,
+    clearMm,
+  }: {
+    angleDeg: number;
+    clearMm: number;
+  }) =>
+    `Two fingers close together at the edge, ${angleDeg.toFixed(1)}°: the ridge stands ${clearMm.toFixed(2)} mm off the stone.`,
+  'one-sided.position.edge.title': ({ of }: { of: string }) => `${of}: at the edge`,
+  'one-sided.position.joined.instruction': ({ angleDeg }: { angleDeg: number }) =>
+    `Fingers over the lamination line, ${angleDeg.toFixed(1)}°: one soft curve from edge to ridge, no facet left.`,
+  'one-sided.position.joined.title': ({ of }: { of: string }) => `${of}: joined in the middle`,
+  'one-sided.position.ridge.before': 'The ridge has gone up evenly; no spot is left untouched.',
+  'one-sided.position.ridge.check': 'Look every 40 strokes: low places get more, the rest none.',
+  'one-sided.position.ridge.instruction': ({
+    angleDeg,
+    clearMm,
+  }: {
+    angleDeg: number;
+    clearMm: number;
+  }) =>
+    `Fingers under the ridge, ${angleDeg.toFixed(1)}°: the edge floats ${clearMm.toFixed(2)} mm clear. Station by station, the handle swung at the tip.`,
+  'one-sided.position.ridge.title': ({ of }: { of: string }) => `${of}: under the ridge`,
   'one-sided.strop.instruction':
     'Front at the bevel, back flat, on a hard back: a soft one rounds the back.',
+  'one-sided.tapped-back.check': ({ isFirst }: { isFirst: boolean }) =>
+    isFirst
+      ? 'An unbroken rim from end to end; look every 10 strokes. None after as many again: one more pass of taps.'
+      : 'The scratches of the stone before are gone from the rim.',
+  'one-sided.tapped-back.instruction':
+    'The back dead flat, short strokes, two fingers over the edge, until what was tapped out is one rim with the rest.',
+  'one-sided.tapped-back.title': ({ stone }: { stone: string }) => `Flatten the back on ${stone}`,
+  'one-sided.tapping.band': ({
+    fromMm,
+    toMm,
+    lengthMm,
+    endsMm,
+    taps,
+    tapMm,
+    rimMm,
+    isLeather,
+  }: {
+    fromMm: number;
+    toMm: number;
+    lengthMm: number;
+    endsMm: number;
+    taps: number;
+    tapMm: number;
+    rimMm: number;
+    isLeather: boolean;
+  }) =>
+    `Front up, the back on the rounded edge of the anvil right under the tap. Light taps on the soft iron only, in a band ${fromMm.toFixed(1)} to ${toMm.toFixed(1)} mm up the bevel, over the middle ${Math.round(lengthMm)} mm, the last ${endsMm} mm at either end spared; 2–3 mm apart, about ${taps} a pass, one to three passes, never more than 40 taps before the back is laid on the stone. A straightedge every 3 to 5 taps: the steel must move ${tapMm.toFixed(2)} mm at ${rimMm} mm from the edge. A dull sound: stop, and look with a glass.${isLeather ? ' The neck bends if it is pressed: hold the blade, not the neck.' : ''}`,
   'one-sided.tapping.before': ({ rimMm }: { rimMm: number }) =>
     `A flat rim of ${rimMm} mm runs heel to tip, and no crack is seen under a glass.`,
   'one-sided.tapping.caution':
@@ -283,6 +359,10 @@ export const STEP_ENGLISH = {
     `Light taps on the soft layer of the front, clear of the lamination line and never on the hard steel, over a rounded anvil: the steel must move ${tapMm.toFixed(2)} mm at ${rimMm} mm from the edge. Check against a straightedge every few taps; in the cold warm the blade in the hand, never near tempering heat. Then flatten the back on a coarse flat stone.${isLeather ? ' The neck bends if it is pressed: hold the blade, not the neck.' : ''}`,
   'one-sided.tapping.title': ({ tapMm }: { tapMm: number }) =>
     `Tap the back out by ${tapMm.toFixed(2)} mm`,
+  'one-sided.tapping.warm.check': 'Warm to the touch, and dry.',
+  'one-sided.tapping.warm.instruction':
+    'Hand-warm, 25–40 °C: in the hands, or in warm water and dried at once. Never a flame, never a tint: cold steel cracks, hot steel is lost.',
+  'one-sided.tapping.warm.title': 'Warm the blade',
   'one-sided.tapping.zone': 'the soft layer of the front, heel to tip',
   'outline.before':
     'No chip shows, and the outline is the one wanted: it is hard to mend after thinning.',
@@ -320,6 +400,10 @@ export const STEP_ENGLISH = {
   'razor.deburr.instruction':
     'Spine and edge down, no weight at all, in turn: what little burr there is goes with the water.',
   'razor.deburr.title': 'Last light laps',
+  'razor.dull.check': 'Three fingers resting slide at every place: nothing bites any more.',
+  'razor.dull.instruction':
+    'Draw the edge once or twice along the side of a glass, upright, at its own weight: tired steel and the burrs of nicks go, and the next touch says only what the stone did.',
+  'razor.dull.title': 'Take the old edge off on glass',
   'razor.edge.caution': 'No finger past the edge; the blade is turned over its spine.',
   'razor.edge.check.first':
     'Under the glass the bevel reaches the very edge, heel to point, both sides.',
@@ -350,6 +434,8 @@ export const STEP_ENGLISH = {
   'ridge.thinning.instruction': ({ remnantMm }: { remnantMm: number }) =>
     `Lay the wide bevel flat on the stone. Pressure near the edge first, then mid-bevel, then under the ridge, a third of the strokes each. Stop while a line of the old edge, ${remnantMm} mm, is still seen.`,
   'ridge.thinning.zone': 'the whole bevel below the ridge',
+  'serrated.deburr.belt': 'One pass, hardly touching, slow: what the last push brought over goes.',
+  'serrated.deburr.check': 'No burr on either side, heel to tip, ten scallops felt.',
   'serrated.deburr.instruction':
     'Strop, soft brush or the finest stone: flat side nearly flat, scallop side drawn over an edge of leather, in turn, until no burr is felt. A powered brush wheel throws and catches: goggles, edge away from its turn.',
   'serrated.edge.before': 'Every scallop has raised its burr on the flat side.',
@@ -375,10 +461,15 @@ export const STEP_ENGLISH = {
   'serrated.edge.title': ({ stone }: { stone: string }) => `Scallops on ${stone}`,
   'serrated.edge.zone': 'each scallop, heel to tip',
   'serrated.flat-side.check': 'The burr is felt in the scallops now, and less of it.',
+  'serrated.flat-side.facet': ({ facetDeg }: { facetDeg: number }) =>
+    `At ${facetDeg}°, the same in every step, weight of the hand, the whole length: the burr goes over into the scallops.`,
   'serrated.flat-side.instruction':
     'Nearly flat, weight of the hand, the whole length: the burr goes over into the scallops.',
   'serrated.flat-side.title': ({ stone }: { stone: string }) => `Flat side on ${stone}`,
   'serrated.flat-side.zone': 'the flat side',
+  'serrated.pushed-back.instruction':
+    'Along the scallops, edge trailing, lightly: the burr goes back to the flat side, smaller than before.',
+  'serrated.pushed-back.title': ({ stone }: { stone: string }) => `Push the burr back on ${stone}`,
   'serrated.scallops-again.check': 'Less burr than the time before.',
   'serrated.scallops-again.instruction':
     'One light turn in each scallop: the burr goes back to the flat side, smaller than before.',
@@ -401,6 +492,7 @@ export const STEP_ENGLISH = {
     'Flat on the bevel, on a hard back, trailing only. A soft one rounds the bevel and the guide is lost.',
   'slurry.float': 'Float the mud off with plenty of water, so that the stone does not load.',
   'slurry.keep': 'Keep the mud and add water by the drop: the loose grit does the work.',
+  'slurry.rinse': 'Rinse the mud off as it comes: it scratches above the ridge.',
   'slurry.oil': 'Flood it with thin oil; wipe it off and oil again when it turns grey.',
   'strop.check': 'It must cut before and after: if only before, the strop rounded it.',
   'strop.title.strop': ({ stone }: { stone: string }) => `Strop on ${stone}`,

@@ -78,7 +78,10 @@ law(
 law(
   'once the hand has begun no machine follows, and no stone is steeper before than after',
   ({ steps }) => {
-    const worked = of(steps, 'edge', 'refine').filter(({ tool }) => tool !== 'none');
+    // Under the ridge of a clam-shell the edge floats clear: no apex is set there.
+    const worked = of(steps, 'edge', 'refine').filter(
+      ({ tool, position }) => tool !== 'none' && position !== 1,
+    );
     const byHand = worked.findIndex(({ tool }) => !moved.includes(tool));
     if (byHand <= 0) return [];
     const lastMoved = worked.findLastIndex(({ tool }) => moved.includes(tool));

@@ -12,6 +12,7 @@ import { memo, useId, useMemo } from 'react';
 import styled from 'styled-components';
 import { howKnown } from '../judge/how-known';
 import { Failed } from '../theme/failed';
+import { Fold } from '../theme/fold';
 import { fixed, roughly } from '../theme/format';
 import { Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -129,7 +130,6 @@ export const SpreadWords = ({
   const [from, to] = spread.workingS.map(roughly);
   return (
     <Stack $gap={10}>
-      <h2>How sure the measures make it</h2>
       <Two>
         <div>
           <MutedText>In eight cases of ten</MutedText>
@@ -186,16 +186,25 @@ interface HowSureProps {
   readonly shoulderLabel: string;
 }
 
-export const HowSure = memo(({ job, input, shoulderLabel }: HowSureProps) => {
+const Weighed = ({ job, input, shoulderLabel }: HowSureProps) => {
   const question = useMemo(() => ({ input, known: howKnown(job) }), [input, job]);
   const { answer: spread, error, retry } = useSpread(question);
-  // What cannot be planned is told where the plan would stand. It comes last, for it comes late: nothing on the
-  // page may move under a finger.
   if (error !== null) return <Failed error={error} retry={retry} />;
-  return spread?.ok ? (
-    <Panel aria-label="How sure">
-      <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} />
-    </Panel>
-  ) : null;
-});
+  if (!spread) return <p role="status">Weighing the measures…</p>;
+  // What cannot be planned is told where the plan would stand.
+  return spread.ok ? <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} /> : null;
+};
+
+/** Thirty plans are made to weigh one: only when somebody asks. */
+export const HowSure = memo((props: HowSureProps) => (
+  <Panel aria-label="How sure">
+    <Fold
+      title="How sure the measures make it"
+      level={2}
+      says="what steel, height and time may come to, and which measure to take again"
+    >
+      <Weighed {...props} />
+    </Fold>
+  </Panel>
+));
 HowSure.displayName = 'HowSure';

@@ -2,8 +2,11 @@
 import {
   AXE_SERVICES,
   bladeKind,
+  FINGER_ORDERS,
   FRONT_FORMS,
+  MOST_FLAT_SIDE_DEG,
   MOST_TAPE_LAYERS,
+  RAZOR_STARTS,
   SERRATION_WAYS,
   TIP_WAYS,
   WIDEST_TAPPED_RIM_MM,
@@ -53,6 +56,12 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
               set({ frontForm: FRONT_FORMS.find((form) => form === next) ?? null })
             }
           />
+          <SegmentedControl
+            label="Finger positions of a clam-shell"
+            options={options(FINGER_ORDERS)}
+            value={kind.fingerOrder}
+            onChange={(fingerOrder) => set({ fingerOrder })}
+          />
           <WithinLimits
             label="Tap the back out for a rim of, mm"
             least={0.1}
@@ -67,12 +76,24 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       );
     case 'serrated':
       return (
-        <SegmentedControl
-          label="Way of the scallops"
-          options={options(SERRATION_WAYS)}
-          value={kind.serrationWay}
-          onChange={(serrationWay) => set({ serrationWay })}
-        />
+        <Columns $columns={2}>
+          <SegmentedControl
+            label="Way of the scallops"
+            options={options(SERRATION_WAYS)}
+            value={kind.serrationWay}
+            onChange={(serrationWay) => set({ serrationWay })}
+          />
+          <WithinLimits
+            label="Flat side, °"
+            least={0}
+            most={MOST_FLAT_SIDE_DEG}
+            whole={false}
+            value={kind.flatSideDeg}
+            onValue={(flatSideDeg) => set({ flatSideDeg })}
+            onOpen={() => set({ flatSideDeg: null })}
+            hint="Empty: the facet it has, else nearly flat"
+          />
+        </Columns>
       );
     case 'convex':
       return (
@@ -85,7 +106,13 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       );
     case 'razor':
       return (
-        <Columns $columns={3}>
+        <Columns $columns={2}>
+          <SegmentedControl
+            label="Where it begins"
+            options={options(RAZOR_STARTS)}
+            value={kind.razorStart}
+            onChange={(razorStart) => set({ razorStart })}
+          />
           <WithinLimits
             label="Layers of tape on the spine"
             least={0}

@@ -35,6 +35,7 @@ export const habitsOf = (choices: PlanChoices): PlanChoices => ({
   thinDepth: choices.thinDepth,
   kind: {
     ...DEFAULT_CHOICES.kind,
+    fingerOrder: choices.kind.fingerOrder,
     serrationWay: choices.kind.serrationWay,
     axeService: choices.kind.axeService,
   },

@@ -55,8 +55,11 @@ export { habitsOf, templateOf } from './habits';
 export type { PlanInput } from './input';
 export {
   AXE_SERVICES,
+  FINGER_ORDERS,
   FRONT_FORMS,
+  MOST_FLAT_SIDE_DEG,
   MOST_TAPE_LAYERS,
+  RAZOR_STARTS,
   SERRATION_WAYS,
   WIDEST_TAPPED_RIM_MM,
   type KindChoices,

@@ -46,7 +46,7 @@ export const chipCost = (input: ChipCostInput, stations: number): Result<ChipCos
   const angleDeg = measures.presentAnglePerSideDeg!;
   const kind = bladeKind(input.kindId);
   const strategy = strategyOf({
-    input: { measures, choices: DEFAULT_CHOICES, rack: [] },
+    input: { measures, choices: DEFAULT_CHOICES, rack: [], sharpness: 'tired', damage: [] },
     kind,
     use: findUse(kind.usual.use),
     answers: {},

@@ -8,7 +8,7 @@ import type { SectionWork, GroundSide, MicroWanted, Place, Shape, Wanted } from 
 import type { CutStage, StageSum, StageSums } from './stages';
 
 export interface StrategyInput {
-  readonly input: Pick<PlanInput, 'measures' | 'choices' | 'rack'>;
+  readonly input: Pick<PlanInput, 'measures' | 'choices' | 'rack' | 'sharpness' | 'damage'>;
   readonly kind: BladeKind;
   readonly use: Use;
   /** To the questions of the kind; empty where nobody asked. */
@@ -50,6 +50,10 @@ export interface CutStrategy {
   readonly extraRiseMm: (angleDeg: number) => number;
   /** The angle a side that is not ground is laid at when the burr is taken off it. */
   readonly flatSideDeg: number;
+  /** A facet on that side, which makes the edge so much wider; none where it is laid flat or nearly so. */
+  readonly facetDeg?: number;
+  /** The blade is clamped and the tool moves: no spine is lifted. */
+  readonly toolMoves?: boolean;
   readonly stagesFor: (shape: Shape, riseMm: number, wanted: Wanted) => Result<readonly CutStage[]>;
   /** Where the volume is not that of the section carried along the edge. */
   readonly sumsOf?: (sums: StageSums, work: SectionWork) => StageSums;

@@ -235,7 +235,14 @@ describe('a one-sided blade with a hollow back', () => {
 
   test('a clam-shell has three finger positions and three facets, a flat bevel one', () => {
     const clam = plan('fish-one-sided', { answers });
-    expect(textOf(step(clam, 'edge').instruction)).toContain('Three finger positions');
+    const front = clam.work.steps.filter(({ position }) => position !== null);
+    const { angleDeg } = clam.angle;
+    expect(front.slice(0, 2).map(({ position }) => position)).toEqual([1, 3]);
+    expect(front.at(-1)!.position).toBe(2);
+    for (const { position, angleDeg: held } of front)
+      expect(held).toBeCloseTo(angleDeg + { 1: -2, 2: 0, 3: 2 }[position!], 9);
+    // The whole front is an inch or so: at two degrees the edge floats half a millimetre clear.
+    expect(textOf(front[0]!.instruction)).toMatch(/the edge floats 0\.[3-6]\d mm clear/);
     const facets = clam.section.before.vertices.filter(({ face }) =>
       isFace(face, { side: 'right', roles: ['bevel'] }),
     );
@@ -258,12 +265,13 @@ describe('a one-sided blade with a hollow back', () => {
       answers: { ...answers, rimEdgeMm: 0 },
       own: { tapForRimMm: 1 },
     });
-    expect(made.work.steps[0]!.operation).toBe('tapping');
+    expect(operations(made).slice(0, 2)).toEqual(['ready', 'tapping']);
+    expect(textOf(made.work.steps[0]!.instruction)).toContain('Never a flame');
     // Depth of an arc 1 mm inside its margin: R and d give the sagitta.
     const r = (13 ** 2 + 0.35 ** 2) / (2 * 0.35);
     const wanted = 0.35 - (r - Math.sqrt(r * r - 12 ** 2));
     expect(factOf(made, 'Steel to be moved')).toBeCloseTo(wanted, 6);
-    expect(textOf(made.work.steps[0]!.caution!)).toContain('written consent');
+    expect(textOf(made.work.steps[1]!.caution!)).toContain('written consent');
     expect(made.report.warnings.map(textOf).join()).toContain('written consent');
   });
 
@@ -318,16 +326,16 @@ describe('a serrated edge', () => {
 describe('an axe', () => {
   test('is jointed, filed with the fingers behind, then rounded in circles', () => {
     const made = plan('axe-felling', { damage: [chip(40, 0.8)] });
-    expect(operations(made).slice(0, 3)).toEqual(['outline', 'edge', 'deburr']);
-    for (const each of made.work.steps.slice(0, 3)) expect(each.stoneId).toBe('file');
-    expect(textOf(step(made, 'edge').instruction)).toContain('behind the face');
+    expect(operations(made).slice(0, 5)).toEqual(['ready', 'outline', 'edge', 'deburr', 'test']);
+    for (const each of made.work.steps.slice(1, 4)) expect(each.stoneId).toBe('file');
+    expect(textOf(step(made, 'edge').caution!)).toContain('fingers behind the face');
     expect(textOf(step(made, 'refine').pattern!)).toContain('circles');
     expect(factOf(made, 'At the apex')).toBeCloseTo(made.angle.angleDeg + 5, 9);
   });
 
   test('file and deburr is a complete service', () => {
     const made = plan('axe-felling', { own: { axeService: 'file and deburr' } });
-    expect(operations(made)).toEqual(['edge', 'deburr', 'wash']);
+    expect(operations(made)).toEqual(['ready', 'edge', 'deburr', 'wash']);
     expect(factOf(made, 'At the apex')).toBeCloseTo(made.angle.angleDeg, 9);
   });
 

@@ -39,6 +39,8 @@ export interface PlanFacts {
   readonly primaryDeg: number;
   readonly bevelHeightMm: number;
   readonly bevels: 1 | 2;
+  /** Of the side that is not ground. */
+  readonly facetDeg: number;
   readonly angleDeg: number;
   readonly apexRiseMm: number;
   readonly deepestRepairMm: number;
@@ -81,7 +83,7 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
   const { stations, steps, seconds } = facts;
   const { choices, measures, steel } = facts.input;
   const totalMm3 = steelOf(sums);
-  const sides = facts.bevels;
+  const { bevels: sides, facetDeg } = facts;
   const geometry = 'Geometry of the section';
   const angleWhy = {
     rule:
@@ -103,17 +105,24 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
   const inclusiveWhy = {
     rule:
       sides === 1
-        ? 'One side is ground against a plane: the bevel is the whole angle.'
+        ? facetDeg > 0
+          ? 'The bevel of the ground side and the facet of the flat side together.'
+          : 'One side is ground against a plane: the bevel is the whole angle.'
         : 'Both sides together.',
-    formula: sides === 1 ? 'inclusive = bevel' : 'inclusive = right + left',
-    inputs: [],
+    formula:
+      sides === 1
+        ? facetDeg > 0
+          ? 'inclusive = bevel + facet'
+          : 'inclusive = bevel'
+        : 'inclusive = right + left',
+    inputs: facetDeg > 0 ? [{ label: 'Facet', value: facetDeg, unit: '° per side' as const }] : [],
     source: geometry,
   };
   return {
     presentAngle: present,
-    presentInclusive: figure(sides * present.value, '° inclusive', inclusiveWhy),
+    presentInclusive: figure(sides * present.value + facetDeg, '° inclusive', inclusiveWhy),
     angle: figure(angleDeg, '° per side', angleWhy),
-    angleInclusive: figure(sides * angleDeg, '° inclusive', inclusiveWhy),
+    angleInclusive: figure(sides * angleDeg + facetDeg, '° inclusive', inclusiveWhy),
     primaryAngle: figure(primaryDeg, '° per side', {
       rule: 'How the face above the bevel leans from the datum plane, half way along.',
       formula: 'tan φ = (T/2 − e) / (H − b)',

@@ -7,7 +7,7 @@ import { bladeKind, findUse, type Damage } from '../../blade';
 import type { PlanInput } from '../choices';
 import { OUTLINE_FAULTS } from '../cuts';
 import type { BladePlan } from '../planner';
-import type { Operation, PlanStep, StepGateCode, StrokeRound } from '../steps';
+import type { FingerPosition, Operation, PlanStep, StepGateCode, StrokeRound } from '../steps';
 
 export interface ResultStep {
   readonly key: string;
@@ -30,7 +30,7 @@ export interface ResultStep {
   /** Of the two edges of a double-edged blade. */
   readonly edge: 'A' | 'B' | null;
   /** Of the fingers, on a one-sided blade. */
-  readonly position: string | null;
+  readonly position: FingerPosition | null;
   readonly part: string | null;
   readonly bandMm: readonly [from: number, to: number] | null;
   /** Thickness behind the edge after the step, mm. */
@@ -331,7 +331,7 @@ const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultSt
     anglePerSideDeg: step.angleDeg,
     sides: step.sides.map(({ side, angleDeg, strokes }) => ({ side, angleDeg, strokes })),
     edge: edgeOf(step, plan.work.steps),
-    position: null,
+    position: step.position,
     part: partOf(step, input),
     bandMm: step.bandMm,
     afterMm: step.afterMm,

@@ -50,6 +50,15 @@ export const fittingRig = (rack: readonly RackStone[]): readonly RackStone[] => 
   return rack.filter(({ fitsRig }) => fitsRig ?? !marked);
 };
 
+/** An axe kept up away from the shop: what is marked for the pack; all of it where nobody has marked any. */
+const packed = ({ rack, choices, measures }: PlanInput): readonly RackStone[] => {
+  const inField =
+    bladeKind(measures.kindId).grind === 'convex' && choices.kind.axeService === 'field kit';
+  return inField && rack.some(({ portable }) => portable)
+    ? rack.filter(({ portable }) => portable)
+    : rack;
+};
+
 /** Belts and wheels move at the speed of the machine they run on. */
 export const withSpeed = (
   rack: readonly RackStone[],
@@ -153,7 +162,8 @@ export const edgeChains = (
   const { choices, steel } = input;
   const by = { steel, choices, wideBevel: hasWideBevel(bladeKind(input.measures.kindId)) };
   const paced: PacedWork = { work: 'edge', index: 0, direction: choices.direction };
-  const rack = divided(edgeRack(input.rack, input.machine), input.machine, choices.handFromUm).map(
+  const { machine } = input;
+  const rack = divided(edgeRack(packed(input), machine), machine, choices.handFromUm).map(
     (each) => ({ ...each, forceN: middleOf(paceOf(by, each, paced).forceN) }),
   );
   const part = partChain(choices.chains, 'edge');

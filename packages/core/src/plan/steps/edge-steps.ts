@@ -12,11 +12,9 @@ import {
 } from './first-guesses';
 import { fittingRig } from './edge-chain';
 import type { FinishMaker } from './finish-steps';
-import { BOTH, byHabit, FEEL, type Named, type StepKit, type Wording } from './kit';
+import { BOTH, byHabit, FEEL, HEAT, type Named, type StepKit, type Wording } from './kit';
 import { FILE_PACE } from './pace';
 import type { PlanStep } from './step';
-
-const HEAT = say('caution.heat');
 
 export interface EdgeMaker {
   /** The chain of the edge; `after` adds steps behind each of its stones. */

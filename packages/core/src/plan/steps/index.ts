@@ -12,7 +12,7 @@ export {
 export { extraZones } from './extra-zones';
 export { forceBandN, forceN, hasWideBevel } from './force';
 export { ABSURD_SECONDS, LONG_WORK_SECONDS } from './first-guesses';
-export { FEEL, type Named } from './kit';
+export { FEEL, HEAT, type Named } from './kit';
 export { stepMaker, type StepMaker } from './maker';
 export { withOwnPatterns } from './own-rounds';
 export type { StrokeRound } from './patterns';
@@ -27,6 +27,7 @@ export {
   withStepDefaults,
   withStrokes,
   type BurrGate,
+  type FingerPosition,
   PLAN_OPERATIONS,
   STEP_GATES,
   type Operation,

@@ -89,6 +89,7 @@ export interface StepsInput {
 }
 
 export const FEEL = say('caution.feel');
+export const HEAT = say('caution.heat');
 export const WET = say('cooling.wet');
 const COOL_EVERY_PASS = say('cooling.every-pass');
 
@@ -345,7 +346,8 @@ export const stepKit = (input: StepsInput): StepKit => {
       lifts: sides[0]?.lifts ?? [],
       stationLifts: moved || angleDeg === null ? [] : input.stationLiftsAt(angleDeg),
       forceN: pace.forceN,
-      direction: part?.direction ?? choices.direction,
+      // Circles run every way.
+      direction: laid.pattern === 'circles' ? null : (part?.direction ?? choices.direction),
       pattern: moved ? say('pattern.machine') : laid.text,
       laidBy: moved ? null : laid.pattern,
       rounds: moved ? [] : laid.rounds,

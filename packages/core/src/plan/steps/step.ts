@@ -73,6 +73,9 @@ export interface StepBand {
   readonly stationLifts: readonly StationLift[];
 }
 
+/** Of a one-sided blade's front: under the ridge, over the lamination line, at the edge. */
+export type FingerPosition = 1 | 2 | 3;
+
 export interface PlanStep {
   /** Its operation and its place among those of the operation: `refine 2`. */
   readonly key: string;
@@ -115,6 +118,8 @@ export interface PlanStep {
   readonly gates: readonly StepGateCode[];
   /** The stone it makes ready; null for every other step. */
   readonly readies: string | null;
+  /** Where the fingers press on the front of a one-sided blade; null where that means nothing. */
+  readonly position: FingerPosition | null;
   /** Of a thinning: the band above the new edge, mm. */
   readonly bandMm: readonly [from: number, to: number] | null;
   /** Thickness behind the edge once it is done, mm; null where it is not aimed at. */
@@ -222,6 +227,7 @@ export const blankStep = (
     gate: 'no check',
     gates: [],
     readies: null,
+    position: null,
     bandMm: null,
     afterMm: null,
     burrOn: [],

@@ -102,6 +102,7 @@ export const axeGeometry = (input: StrategyInput): CutStrategy => {
       return { mm3: filed + round.mm3, faceMm2: rounds ? round.faceMm2 : edge.faceMm2 };
     },
     isThinned: false,
+    toolMoves: true,
     finishStripMm: null,
     shapeAt,
     stagesFor,

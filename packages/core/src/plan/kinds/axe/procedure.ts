@@ -1,6 +1,7 @@
 import { say } from '../../../text';
+import { perSide, toRadians } from '../../../units';
 import type { BladeWork, StrategyInput } from '../../cuts';
-import type { StepMaker } from '../../steps';
+import type { PlanStep, StepMaker } from '../../steps';
 import { FILE_RAISED_DEG, RAISED_DEG } from '../first-guesses';
 import type { Procedure } from '../strategy';
 
@@ -50,17 +51,51 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
         })),
         lifts: [],
       }));
+  /** The axe is held fast and the file moves: its angle is what it rises over its own length. */
+  const clamped = (make: StepMaker, work: BladeWork) => {
+    const lengthMm = make.file()?.lengthMm ?? null;
+    const riseMm = (lengthMm ?? 0) * Math.sin(toRadians(perSide(work.angleDeg)));
+    return make.hand('ready', 2, {
+      title: say('axe.clamp.title'),
+      instruction: say('axe.clamp.instruction', { lengthMm, riseMm, angleDeg: work.angleDeg }),
+      check: say('axe.clamp.check'),
+      before: say('axe.clamp.before'),
+      caution: say('axe.filed.caution'),
+    });
+  };
+  const served = (make: StepMaker) =>
+    make.hand('test', 1, {
+      title: say('axe.service.title'),
+      instruction: say('axe.service.instruction'),
+      check: say('axe.service.check'),
+    });
+  /** The last circles stood raised: straight strokes at that angle take the burr. */
+  const raised = (step: PlanStep): PlanStep => ({
+    ...step,
+    angleDeg: step.angleDeg === null ? null : step.angleDeg + RAISED_DEG[0],
+    sides: step.sides.map((side) => ({
+      ...side,
+      angleDeg: side.angleDeg === null ? null : side.angleDeg + RAISED_DEG[0],
+    })),
+  });
   return {
     steps: (make, work) => {
       const filed = filing(make, work);
+      const follows = rounds || filed.length === 0;
       return [
+        ...(make.file() && !skates ? clamped(make, work) : []),
         ...make.outline({
           instruction: say('axe.outline.instruction'),
           zone: say('axe.outline.zone'),
+          check: say('axe.outline.check'),
+          // Pushed one way and lifted on the return, square to the bit: no edge leads or trails.
+          direction: null,
+          caution: say('axe.filed.caution'),
         }),
         ...filed,
         ...(filed.length > 0 ? byFile(make) : []),
-        ...(rounds || filed.length === 0
+        ...(filed.length > 0 && follows ? served(make) : []),
+        ...(follows
           ? make.edge((_body, index) => ({
               operation: index === 0 && filed.length === 0 ? 'edge' : 'refine',
               zone: say('axe.edge.zone'),
@@ -74,8 +109,13 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
               caution: say('axe.edge.caution'),
             }))
           : []),
-        ...(rounds || filed.length === 0
-          ? make.deburr({ instruction: say('axe.deburr.instruction.rounded') })
+        ...(follows
+          ? make
+              .deburr({
+                instruction: say('axe.deburr.instruction.rounded'),
+                direction: 'edge-trailing',
+              })
+              .map(raised)
           : []),
         ...(axeService === 'rounded and refined' ? make.strop() : []),
         ...make.wash({

@@ -1,7 +1,15 @@
 import { tapMm, type HollowBack } from '../../../one-sided';
 import { numberAnswer } from '../../../intake';
-import type { StrategyInput } from '../../cuts';
-import { USUAL_HOLLOW } from '../first-guesses';
+import { perSide, toRadians } from '../../../units';
+import type { BladeWork, StrategyInput } from '../../cuts';
+import {
+  TAP_AT_SHARE,
+  TAP_BAND_MM,
+  TAP_CLEAR_MM,
+  TAP_ENDS_MM,
+  TAP_SPACING_MM,
+  USUAL_HOLLOW,
+} from '../first-guesses';
 
 /** The back of a one-sided blade as it was found, the form of its front, and how far it is tapped out. */
 export interface BackAsFound {
@@ -47,4 +55,38 @@ export const tapDepthMm = (input: StrategyInput): number | null => {
   const { back, isHollow } = backOf(input);
   const { tapForRimMm } = input.input.choices.kind;
   return tapForRimMm === null || !isHollow ? null : tapMm(back, tapForRimMm);
+};
+
+export interface TapBand {
+  /** Up the face of the bevel, mm. */
+  readonly fromMm: number;
+  readonly toMm: number;
+  /** Along the edge, its ends spared, mm. */
+  readonly lengthMm: number;
+  readonly endsMm: number;
+  /** In one pass. */
+  readonly taps: number;
+}
+
+/** Where the taps go: about a third up the bevel, clear of the lamination line, the ends spared. */
+export const tapBandOf = (input: StrategyInput, work: BladeWork): TapBand => {
+  const faceMm = work.shape.bevelHeightMm / Math.cos(toRadians(perSide(work.angleDeg)));
+  const lineMm = numberAnswer(input.answers, 'laminationMm');
+  const fromMm = Math.max(TAP_AT_SHARE * faceMm, lineMm === null ? 0 : lineMm + TAP_CLEAR_MM);
+  const lengthMm = Math.max(0, input.input.measures.edgeLengthMm - 2 * TAP_ENDS_MM);
+  return {
+    fromMm,
+    toMm: fromMm + TAP_BAND_MM,
+    lengthMm,
+    endsMm: TAP_ENDS_MM,
+    taps: Math.max(1, Math.round(lengthMm / TAP_SPACING_MM)),
+  };
+};
+
+/** The back as it is ground this time: where it is tapped out first, with the rim that gives. */
+export const backAtWork = (input: StrategyInput): HollowBack => {
+  const { back } = backOf(input);
+  return tapDepthMm(input) === null
+    ? back
+    : { ...back, edgeRimMm: input.input.choices.kind.tapForRimMm! };
 };

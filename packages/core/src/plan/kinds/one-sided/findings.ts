@@ -5,7 +5,7 @@ import { hollowAfter, visitsWithRim } from '../../../one-sided';
 import { numberAnswer } from '../../../intake';
 import { topOf, type StrategyInput } from '../../cuts';
 import { BACK_TAKES_MM } from '../first-guesses';
-import { backOf, formOf, tapDepthMm } from './back';
+import { backAtWork, backOf, formOf, tapDepthMm } from './back';
 import { bevelHeightOf } from './geometry';
 import type { Findings } from '../strategy';
 
@@ -54,10 +54,15 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
         ),
       ];
       if (!state.isHollow) return facts;
-      const next = hollowAfter(state.back, visit, 1);
-      const left = visitsWithRim(state.back, visit);
+      const back = backAtWork(input);
+      const next = hollowAfter(back, visit, 1);
+      const left = visitsWithRim(back, visit);
       const inputs = [
-        { label: 'Rim at the edge now', value: state.back.edgeRimMm, unit: 'mm' as const },
+        {
+          label: tapsMm === null ? 'Rim at the edge now' : 'Rim tapped out',
+          value: back.edgeRimMm,
+          unit: 'mm' as const,
+        },
         { label: 'Depth of the hollow', value: state.back.depthMm, unit: 'mm' as const },
         { label: 'Radius of the hollow', value: state.back.radiusMm, unit: 'mm' as const },
         { label: 'δ, off the back a visit', value: BACK_TAKES_MM, unit: 'mm' as const },

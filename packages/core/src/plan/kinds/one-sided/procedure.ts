@@ -1,9 +1,11 @@
 import { say } from '../../../text';
 import { forTask, type RackStone } from '../../../abrasive';
 import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../../cuts';
-import type { Named, StepMaker } from '../../steps';
+import type { Named, PlanStep, StepMaker } from '../../steps';
 import { BACK_BURR_STROKES, BACK_STROKES, BACK_UM } from '../first-guesses';
 import { backOf, formOf, tapDepthMm } from './back';
+import { inPositions } from './fingers';
+import { laidFlat, stonesBefore, tappedOut } from './tapping';
 import type { Procedure } from '../strategy';
 
 /**
@@ -35,14 +37,9 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
   const state = backOf(input);
   const form = formOf(input);
   const isLeather = input.kind.id === 'leather';
-  const tapping = input.input.choices.kind.tapForRimMm;
   const tapsMm = tapDepthMm(input);
-  const fingers =
-    form === 'clam-shell'
-      ? say('one-sided.fingers.clam-shell')
-      : isLeather
-        ? say('one-sided.fingers.leather')
-        : say('one-sided.fingers.flat');
+  const fingers = isLeather ? say('one-sided.fingers.leather') : say('one-sided.fingers.flat');
+  const edgeFirst = input.input.choices.kind.fingerOrder === 'edge first';
   return {
     steps: (make, work) => {
       const body = backStone(make);
@@ -61,58 +58,84 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
               caution: say('one-sided.back.caution'),
             })
           : [];
-      return [
-        ...(tapsMm === null
-          ? []
-          : make.hand('tapping', 40, {
-              title: say('one-sided.tapping.title', { tapMm: tapsMm }),
-              instruction: say('one-sided.tapping.instruction', {
-                tapMm: tapsMm,
-                rimMm: tapping!,
-                isLeather,
+      const last = work.chain?.steps.at(-1)?.id;
+      /** By hand a clam-shell is worked position by position; a belt rolls it as it goes. */
+      const positioned = (step: PlanStep): readonly PlanStep[] =>
+        form === 'clam-shell' &&
+        (step.operation === 'edge' || step.operation === 'refine') &&
+        step.sides.length > 0 &&
+        step.stoneId !== null &&
+        make.stone(step.stoneId).speedMPerS === undefined
+          ? inPositions(step, work, {
+              isLast: step.stoneId === last,
+              edgeFirst,
+              isMuddy: make.stone(step.stoneId).kind === 'water stone',
+            })
+          : [step];
+      const isTapped = tapsMm !== null;
+      const flattened = (on: RackStone, at: number): PlanStep[] =>
+        laidFlat(at, work, (strokes, mm3, wording) => onBack(strokes, mm3, wording, on));
+      const [start] = work.chain?.steps ?? [];
+      const before = isTapped && start ? stonesBefore(make.stone(start.id), make.input.rack) : [];
+      const backFirst = (step: PlanStep, at: number): readonly PlanStep[] =>
+        isTapped && step.stoneId !== null
+          ? [...flattened(make.stone(step.stoneId), before.length + at), step]
+          : [step];
+      const flexed = (): PlanStep[] =>
+        work.micro
+          ? make.hand('test', 1, {
+              title: say('one-sided.flex.title'),
+              instruction: say('one-sided.flex.instruction', {
+                isHeavy: input.kind.id === 'fish-one-sided',
               }),
-              zone: say('one-sided.tapping.zone'),
-              check: say('one-sided.tapping.check'),
-              before: say('one-sided.tapping.before', { rimMm: tapping! }),
-              caution: say('one-sided.tapping.caution'),
-            })),
+              check: say('one-sided.flex.check'),
+            })
+          : [];
+      return [
+        ...(tapsMm === null ? [] : tappedOut(input, make, work, tapsMm)),
         ...make.outline(),
-        ...onBack(BACK_STROKES, work.sums.back.mm3, (stone) => ({
-          title: say('one-sided.back.title', { stone }),
-          instruction: say('one-sided.back.instruction', {
-            strokes: BACK_STROKES,
-            isHollow: state.isHollow,
-          }),
-        })),
-        ...make.edge(
-          (stone, index) => ({
-            zone: say('one-sided.edge.zone'),
-            instruction: [
-              fingers,
-              index === 0 ? say('one-sided.edge.until.first') : say('one-sided.edge.until.next'),
-            ],
-            burrOn: [rear],
-            check:
-              index === 0 ? say('one-sided.edge.check.first') : say('one-sided.edge.check.next'),
-            caution:
-              stone.speedMPerS !== undefined
-                ? say('one-sided.edge.caution.belt')
-                : say('one-sided.edge.caution.hand'),
-          }),
-          // On the grain of the front: the edge is as coarse as its coarser face. A belt never meets the back.
-          (front, index) =>
-            front.speedMPerS !== undefined || (index === 0 && hasFiner(work))
-              ? []
-              : onBack(
-                  BACK_BURR_STROKES,
-                  0,
-                  () => ({
-                    title: say('one-sided.back-again.title', { strokes: BACK_BURR_STROKES }),
-                    instruction: say('one-sided.back-again.instruction'),
-                  }),
-                  front,
-                ),
-        ),
+        ...(!isTapped
+          ? onBack(BACK_STROKES, work.sums.back.mm3, (stone) => ({
+              title: say('one-sided.back.title', { stone }),
+              instruction: say('one-sided.back.instruction', {
+                strokes: BACK_STROKES,
+                isHollow: state.isHollow,
+              }),
+            }))
+          : before.flatMap(flattened)),
+        ...make
+          .edge(
+            (stone, index) => ({
+              zone: say('one-sided.edge.zone'),
+              instruction: [
+                fingers,
+                index === 0 ? say('one-sided.edge.until.first') : say('one-sided.edge.until.next'),
+              ],
+              burrOn: [rear],
+              check:
+                index === 0 ? say('one-sided.edge.check.first') : say('one-sided.edge.check.next'),
+              caution:
+                stone.speedMPerS !== undefined
+                  ? say('one-sided.edge.caution.belt')
+                  : say('one-sided.edge.caution.hand'),
+            }),
+            // On the grain of the front: the edge is as coarse as its coarser face. A belt never meets the back.
+            (front, index) =>
+              isTapped || front.speedMPerS !== undefined || (index === 0 && hasFiner(work))
+                ? []
+                : onBack(
+                    BACK_BURR_STROKES,
+                    0,
+                    () => ({
+                      title: say('one-sided.back-again.title', { strokes: BACK_BURR_STROKES }),
+                      instruction: say('one-sided.back-again.instruction'),
+                    }),
+                    front,
+                  ),
+          )
+          .flatMap(backFirst)
+          .flatMap(positioned),
+        ...flexed(),
         ...make.micro({
           instruction: say('one-sided.micro.instruction', {
             angleDeg: work.angleDeg + (work.micro?.aboveDeg ?? 0),

@@ -9,6 +9,13 @@ import type { Procedure } from '../strategy';
  */
 const TOUCH: Pick<PlanStep, 'gate' | 'gates'> = { gate: 'no check', gates: ['touch'] };
 
+/** An edge that came dead or nicked is set anew; one that only tires keeps its V and is refreshed. */
+const dulls = ({ input }: StrategyInput): boolean => {
+  const { razorStart } = input.choices.kind;
+  if (razorStart !== 'as the edge asks') return razorStart === 'set anew';
+  return input.sharpness === 'blunt' || input.damage.some(({ kind }) => kind === 'chip');
+};
+
 export const razorProcedure = (input: StrategyInput): Procedure => ({
   steps: (make) => {
     return [
@@ -23,6 +30,13 @@ export const razorProcedure = (input: StrategyInput): Procedure => ({
         zone: say('razor.ready.zone'),
         caution: say('razor.ready.caution'),
       }),
+      ...(dulls(input)
+        ? make.hand('ready', 1, {
+            title: say('razor.dull.title'),
+            instruction: say('razor.dull.instruction'),
+            check: say('razor.dull.check'),
+          })
+        : []),
       ...make.outline(),
       ...make.edge((_body, index) => ({
         instruction:

@@ -1,7 +1,7 @@
 import { fact, said } from '../../../units';
 import { say } from '../../../text';
 import type { StrategyInput } from '../../cuts';
-import { scallopOf } from './geometry';
+import { facetDegOf, scallopOf } from './geometry';
 import type { Findings } from '../strategy';
 
 /** What a colleague would ask of a serrated edge: its scallops, and the rod that fits them. */
@@ -14,7 +14,22 @@ export const serratedFindings = (input: StrategyInput): Findings => ({
       { label: 'q, depth in the flat face', value: depthMm, unit: 'mm' as const },
       { label: 'θ', value: work.angleDeg, unit: '° per side' as const },
     ];
+    const facetDeg = facetDegOf(input);
     return [
+      ...(facetDeg === null
+        ? []
+        : [
+            fact(
+              'Inclusive',
+              said(
+                work.angleDeg + facetDeg,
+                '° inclusive',
+                'The bevel of the scallops and the facet of the flat side together.',
+                [inputs[2]!, { label: 'Facet', value: facetDeg, unit: '° per side' }],
+                'inclusive = bevel + facet',
+              ),
+            ),
+          ]),
       fact(
         'Scallops',
         said(

@@ -2,7 +2,7 @@ import { mm, perSide, toRadians } from '../../../units';
 import { fitScallop, scallopVolumeMm3, type Scallop } from '../../../serration';
 import { numberAnswer } from '../../../intake';
 import { frontSide, type BladeWork, type CutStrategy, type StrategyInput } from '../../cuts';
-import { USUAL_SCALLOP_MM } from '../first-guesses';
+import { BACK_OFF_FLAT_DEG, USUAL_SCALLOP_MM } from '../first-guesses';
 import { oneFlatGeometry } from '../one-flat';
 
 /** Serrated edges: one bevel against a flat side, and the steel of a scallop cut deeper. */
@@ -28,11 +28,17 @@ export const scallopOf = (
   };
 };
 
+/** What the flat side is ground to: as chosen, else as the facet it came with; null where it has none. */
+export const facetDegOf = ({ input, answers }: StrategyInput): number | null =>
+  input.choices.kind.flatSideDeg ?? numberAnswer(answers, 'flatFacetDeg') ?? null;
+
 export const serratedGeometry = (input: StrategyInput): CutStrategy => {
   const ground = frontSide(input.answers);
   const way = input.input.choices.kind.serrationWay;
   return {
     ...oneFlatGeometry(input),
+    flatSideDeg: facetDegOf(input) ?? BACK_OFF_FLAT_DEG,
+    facetDeg: facetDegOf(input) ?? 0,
     finishStripMm: null,
     sumsOf: (sums, work) => {
       const scallop = scallopOf(input, work.angleDeg);

@@ -1,9 +1,16 @@
 import { say } from '../../../text';
 import { secondsToRemove, type RackStone } from '../../../abrasive';
 import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../../cuts';
-import { FEEL, strokesPerSide, type PlanStep, type StepMaker } from '../../steps';
-import { ROD_FORCE_N, ROD_SPEED_M_PER_S } from '../first-guesses';
-import { scallopOf } from './geometry';
+import { FEEL, HEAT, strokesPerSide, type PlanStep, type StepMaker } from '../../steps';
+import {
+  BACK_OFF_FLAT_DEG,
+  FLAT_SIDE_BY_HAND,
+  FLAT_SIDE_BY_MACHINE,
+  PUSHING_PASSES,
+  ROD_FORCE_N,
+  ROD_SPEED_M_PER_S,
+} from '../first-guesses';
+import { facetDegOf, scallopOf } from './geometry';
 import type { Procedure } from '../strategy';
 
 /**
@@ -71,53 +78,119 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
             strokesPerSide: strokes * count,
             sides: step.sides.map((side) => ({ ...side, strokes: strokes * count })),
             laidBy: null,
-            rounds: [{ side: ground, count: strokes * count, zone: null, seconds: null }],
+            // One round a scallop: the count begins anew in each.
+            rounds: Array.from({ length: count }, () => ({
+              side: ground,
+              count: strokes,
+              zone: null,
+              seconds: null,
+            })),
             pattern: say('serrated.edge.pattern', { strokes, count }),
           },
         ]
       : [];
   };
 
-  /** The flat side, nearly flat, on the stones of the chain: the burr is pushed to and fro and shrinks. */
+  const facetDeg = facetDegOf(input);
+  const flatDeg = facetDeg ?? BACK_OFF_FLAT_DEG;
+
+  /** The burr goes back into the scallops' side: by the rod, a turn in each, or by the strop along them. */
+  const pushedBack = (make: StepMaker, work: BladeWork): PlanStep[] => {
+    const { count } = scallopOf(input, work.angleDeg);
+    const rod = way === 'flat side only' ? undefined : rodFor(make);
+    const tool = rod ?? make.input.rack.find(({ kind }) => kind === 'strop');
+    if (!tool) return [];
+    const isRod = tool === rod;
+    const strokes = isRod ? count : PUSHING_PASSES;
+    return make
+      .few(tool, [ground], strokes, 0, {
+        operation: 'refine',
+        title: isRod
+          ? say('serrated.scallops-again.title', { stone: tool.name })
+          : say('serrated.pushed-back.title', { stone: tool.name }),
+        instruction: isRod
+          ? say('serrated.scallops-again.instruction')
+          : say('serrated.pushed-back.instruction'),
+        zone: say('serrated.scallops-again.zone'),
+        angleDeg: work.angleDeg,
+        direction: 'edge-trailing',
+        check: say('serrated.scallops-again.check'),
+        gate: 'looked for',
+        burrOn: [flatSide],
+      })
+      .map((step) =>
+        isRod
+          ? {
+              ...step,
+              rounds: Array.from({ length: count }, () => ({
+                side: ground,
+                count: 1,
+                zone: null,
+                seconds: null,
+              })),
+              pattern: say('serrated.edge.pattern', { strokes: 1, count }),
+            }
+          : step,
+      );
+  };
+
+  /** The flat side at one angle on every stone of the chain; between two the burr is pushed back, smaller each time. */
   const toAndFro = (make: StepMaker, work: BladeWork): PlanStep[] => {
-    const rod = rodFor(make);
     const stones = work.chain?.steps.map(({ id }) => make.stone(id)) ?? [];
     if (way === 'rod only') return [];
-    return stones.flatMap((body, index) => [
-      ...make.few(body, [flatSide], index === 0 ? 10 : 5, 0, {
-        operation: index === 0 && way === 'flat side only' ? 'edge' : 'refine',
-        title: say('serrated.flat-side.title', { stone: body.name }),
-        instruction: say('serrated.flat-side.instruction'),
+    return stones.flatMap((body, index) => {
+      const moved = body.speedMPerS !== undefined;
+      const passes = moved ? FLAT_SIDE_BY_MACHINE : FLAT_SIDE_BY_HAND;
+      return [
+        ...make.few(body, [flatSide], passes[Math.min(index, passes.length - 1)]!, 0, {
+          operation: index === 0 && way === 'flat side only' ? 'edge' : 'refine',
+          title: say('serrated.flat-side.title', { stone: body.name }),
+          instruction:
+            facetDeg === null
+              ? say('serrated.flat-side.instruction')
+              : say('serrated.flat-side.facet', { facetDeg }),
+          zone: say('serrated.flat-side.zone'),
+          angleDeg: flatDeg,
+          check: say('serrated.flat-side.check'),
+          gate: 'looked for',
+          burrOn: [ground],
+          caution: moved ? HEAT : FEEL,
+        }),
+        ...(index < stones.length - 1 ? pushedBack(make, work) : []),
+      ];
+    });
+  };
+
+  /** A belt never meets the scallops: their burr is pushed over once more, and one light pass takes it. */
+  const burrOff = (make: StepMaker, work: BladeWork): PlanStep[] => {
+    const end = work.chain?.steps.at(-1);
+    const last = end && make.stone(end.id);
+    if (last?.speedMPerS === undefined || way === 'rod only')
+      return make.deburr({
+        instruction: say('serrated.deburr.instruction'),
+        direction: 'edge-trailing',
+      });
+    return [
+      ...pushedBack(make, work),
+      ...make.few(last, [flatSide], 1, 0, {
+        operation: 'deburr',
+        title: say('deburr.title', { stone: last.name }),
+        instruction: say('serrated.deburr.belt'),
         zone: say('serrated.flat-side.zone'),
-        angleDeg: 1,
-        check: say('serrated.flat-side.check'),
-        gate: 'looked for',
-        burrOn: [ground],
-        caution: FEEL,
+        angleDeg: flatDeg,
+        check: say('serrated.deburr.check'),
+        gate: 'gone',
+        burrOn: [ground, flatSide],
+        caution: HEAT,
       }),
-      ...(rod && index < stones.length - 1 && way !== 'flat side only'
-        ? make.few(rod, [ground], scallopOf(input, work.angleDeg).count, 0, {
-            operation: 'refine',
-            title: say('serrated.scallops-again.title', { stone: rod.name }),
-            instruction: say('serrated.scallops-again.instruction'),
-            zone: say('serrated.scallops-again.zone'),
-            angleDeg: work.angleDeg,
-            check: say('serrated.scallops-again.check'),
-            gate: 'looked for',
-            burrOn: [flatSide],
-          })
-        : []),
-    ]);
+    ];
   };
 
   return {
     steps: (make, work) => [
       ...scallopSteps(make, work),
       ...toAndFro(make, work),
-      ...make.deburr({
-        instruction: say('serrated.deburr.instruction'),
-        direction: 'edge-trailing',
-      }),
+      ...burrOff(make, work),
       ...make.strop(),
       ...make.wash(),
     ],

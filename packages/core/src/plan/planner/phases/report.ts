@@ -43,6 +43,7 @@ export const reportPhase: Phase<Reported, ReportPart> = (context) => {
       primaryDeg: shape.primaryDeg,
       bevelHeightMm: shape.bevelHeightMm,
       bevels,
+      facetDeg: strategy.facetDeg ?? 0,
       angleDeg: angle.angleDeg,
       apexRiseMm: outline.apexRiseMm,
       deepestRepairMm: outline.repair.maxDepthMm,

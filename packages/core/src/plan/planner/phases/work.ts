@@ -64,8 +64,8 @@ export const workPhase: Phase<Progressed, WorkPart> = (context) => {
       (kind.grind === 'two-sided flat' || kind.grind === 'two-sided with ridge') &&
       input.machine?.kind !== 'clamp rig',
     groundAt: strategy.groundAt,
-    liftsAt: lifts.liftsAt,
-    stationLiftsAt: lifts.stationLiftsAt,
+    liftsAt: strategy.toolMoves ? () => [] : lifts.liftsAt,
+    stationLiftsAt: strategy.toolMoves ? () => [] : lifts.stationLiftsAt,
     work,
   });
   const tip = tipWork(damage, curves, measures.spineTipMm, choices.kind.tipWay);

@@ -58,19 +58,22 @@ interface ReturnValues {
   rigSetting: { jawMm: string; ruleMarkMm: string; block: string };
 }
 
-/** As it was set this time; else as last time, which is how it was set again. */
-const rigValues = (now: RigSetting, last: RigSetting | undefined): ReturnValues['rigSetting'] => ({
-  jawMm: numberText(now.jawMm ?? last?.jawMm ?? null),
-  ruleMarkMm: numberText(now.ruleMarkMm ?? last?.ruleMarkMm ?? null),
-  block: now.block || (last?.block ?? ''),
+const rigValues = ({ jawMm, ruleMarkMm, block }: RigSetting): ReturnValues['rigSetting'] => ({
+  jawMm: numberText(jawMm),
+  ruleMarkMm: numberText(ruleMarkMm),
+  block,
 });
+
+/** Told beside the field, not typed into it: only the hand that set the rig knows whether it was set the same. */
+const asLast = (was: number | string | null | undefined): string | undefined =>
+  was === null || was === undefined || was === '' ? undefined : `Last time: ${was}`;
 
 /** The fields of a rig are asked where one was planned, or where they were written down before. */
 const isOnRig = (job: Job, last: RigSetting | undefined): boolean =>
   (job.plan !== null && job.plan.choices.machineId !== null) ||
   (last !== undefined && (last.jawMm !== null || last.ruleMarkMm !== null));
 
-/** Waits for the record of the blade: how a rig was set last time stands in the form from the first. */
+/** Waits for the record of the blade: how a rig was set last time stands beside the fields from the first. */
 const HandOver = ({ job }: { job: Job }) => {
   const { data: record, error } = useBlade(job.stage === 'ready' ? job.blade.id : null);
   if (job.stage === 'ready' && !record) return <Waiting error={error} text="Opening…" />;
@@ -91,7 +94,7 @@ const HandOverForm = ({ job, lastSetting }: { job: Job; lastSetting: RigSetting 
       sheathed: false,
       remarks: '',
       holding: job.holding || (job.plan?.setAgain ?? '').slice(0, 200),
-      rigSetting: rigValues(job.rigSetting, lastSetting),
+      rigSetting: rigValues(job.rigSetting),
     },
   });
   const sheathed = useWatch({ control: form.control, name: 'sheathed' });
@@ -162,13 +165,20 @@ const HandOverForm = ({ job, lastSetting }: { job: Job; lastSetting: RigSetting 
                 control={form.control}
                 name="rigSetting.jawMm"
                 label="Jaws from the heel, mm"
+                hint={asLast(lastSetting?.jawMm)}
               />
               <FormNumber
                 control={form.control}
                 name="rigSetting.ruleMarkMm"
                 label="Mark on the rule, mm"
+                hint={asLast(lastSetting?.ruleMarkMm)}
               />
-              <FormText control={form.control} name="rigSetting.block" label="Block" />
+              <FormText
+                control={form.control}
+                name="rigSetting.block"
+                label="Block"
+                hint={asLast(lastSetting?.block)}
+              />
             </Columns>
           )}
           <Checkbox

@@ -1,7 +1,7 @@
 /** The stones of the plan on the scale of the rack. */
 import { edgeRack, forTask, findUse, type PlanInput, textOf } from '@patient-edge/core';
 import { lazy, memo, useMemo } from 'react';
-import { GritStair } from '../instruments/grit-stair';
+import { GritStair, type Tread } from '../instruments/grit-stair';
 import { Fold } from '../theme/fold';
 import { Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
@@ -34,12 +34,16 @@ export const RackSheet = memo(
       () =>
         plan.work.steps
           .filter(({ operation }) => operation === 'edge' || operation === 'refine')
-          .flatMap((step) => {
-            const stone = rack.find(({ id }) => id === step.stoneId);
-            return stone
-              ? [{ id: stone.id, um: stone.um, name: stone.name, seconds: step.seconds }]
-              : [];
-          }),
+          .reduce<Tread[]>((all, { stoneId, seconds }) => {
+            const stone = rack.find(({ id }) => id === stoneId);
+            const last = all.at(-1);
+            if (!stone) return all;
+            const { id, um, name } = stone;
+            // Step after step on one stone, as position after position, is one tread.
+            return last?.id === id
+              ? [...all.slice(0, -1), { ...last, seconds: last.seconds + seconds }]
+              : [...all, { id, um, name, seconds }];
+          }, []),
       [plan, rack],
     );
     return (

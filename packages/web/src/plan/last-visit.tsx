@@ -137,7 +137,9 @@ const changedSince = (last: Job, job: Job, rack: PlanInput['rack']): string[] =>
     ...differs('edge length', 'edgeLengthMm', 0),
     ...(last.steel === job.steel ? [] : [`steel ${last.steel}, now ${job.steel}.`]),
     ...(last.useId === job.useId ? [] : ['another use.']),
-    ...(job.damage.length > 0 ? [`${job.damage.length} ${job.damage.length === 1 ? 'fault' : 'faults'} found on it now.`] : []),
+    ...(job.damage.length > 0
+      ? [`${job.damage.length} ${job.damage.length === 1 ? 'fault' : 'faults'} found on it now.`]
+      : []),
     ...(gone.length > 0 ? [`no longer on the rack: ${gone.join(', ')}.`] : []),
   ];
 };

@@ -337,6 +337,7 @@ export {
   PRICE_GROUPS,
   PRICE_ITEMS,
   PRICE_LABELS,
+  toldPrice,
   totalOf,
   type EstimateLine,
   type Price,

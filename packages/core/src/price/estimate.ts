@@ -154,3 +154,32 @@ export const totalOf = (
   lowMinor: lines.reduce((sum, { lowMinor }) => sum + lowMinor, 0),
   highMinor: lines.reduce((sum, { highMinor }) => sum + highMinor, 0),
 });
+
+/** Beyond twice the likely price work stops and the customer is asked again. */
+const MOST_TIMES_LIKELY = 2;
+
+/** A price a customer can be told, in the smallest coin. */
+export interface ToldPrice {
+  readonly likelyMinor: number;
+  readonly mostMinor: number;
+}
+
+/**
+ * Likely, by the working time as planned, and at most: never more than twice that.
+ *
+ * @example
+ * toldPrice(DEMO_PRICES, estimateFactsOf(input, plan), plan.work.seconds).likelyMinor; // 2810
+ */
+export const toldPrice = (
+  terms: PriceTerms,
+  facts: EstimateFacts,
+  workingSeconds: number,
+): ToldPrice => {
+  const minutes = workingSeconds / 60;
+  const likely = totalOf(estimate(terms, { ...facts, minutes: [minutes, minutes] })).lowMinor;
+  const { highMinor } = totalOf(estimate(terms, facts));
+  return {
+    likelyMinor: likely,
+    mostMinor: Math.max(likely, Math.min(highMinor, MOST_TIMES_LIKELY * likely)),
+  };
+};

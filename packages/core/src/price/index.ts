@@ -4,6 +4,7 @@ export {
   PRICE_GROUPS,
   PRICE_ITEMS,
   PRICE_LABELS,
+  toldPrice,
   totalOf,
   type EstimateLine,
   type Price,

@@ -23,7 +23,7 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 
 /** What stops the work later is said while the plan can still be changed. */
-const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
+export const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   const judgement = useJudgement(job, plan);
   if (!judgement) return null;
   const open = withoutYes(
@@ -86,7 +86,6 @@ export const ApprovePlan = ({
           {problem}
         </Notice>
       )}
-      <OpenQuestions job={job} plan={plan} />
       {isLong && (
         <Notice tone="cut">
           <Checkbox value={longIsMeant} onChange={setLongIsMeant}>

@@ -1,11 +1,6 @@
-/** The steps in their order, how long they take, and the approval of the plan. */
-import {
-  type BladePlan,
-  type PlanChoices,
-  type PlanInput,
-  textOf,
-  totalRange,
-} from '@patient-edge/core';
+/** The steps in their order, how long they take, and what is to be asked before them. */
+import { canDo } from '@patient-edge/contract';
+import { type BladePlan, type PlanInput, textOf, totalRange } from '@patient-edge/core';
 import { memo } from 'react';
 import { FigureList, FigureView } from '../instruments/why';
 import { SoakPlan } from '../soaking/soak-plan';
@@ -14,44 +9,35 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import type { SheetProps } from './sheet-props';
-import { ApprovePlan } from './approve-plan';
+import { OpenQuestions } from './approve-plan';
 import { StepList } from './step-list';
 
 interface OrderSheetProps extends SheetProps {
   readonly rack: PlanInput['rack'];
-  /** What is settled is what is chosen now, not what is drawn. */
-  readonly choicesNow: () => PlanChoices;
 }
 
-export const OrderSheet = memo(
-  ({ job, plan, choices, onChoices, rack, choicesNow }: OrderSheetProps) => (
-    <Panel aria-label="Steps">
-      <Stack>
-        <Row $gap={18} $align="baseline">
-          <h2>Steps</h2>
-          <QuietLink to={`/jobs/${job.id}/compare`}>Compare plans</QuietLink>
-        </Row>
-        <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
-        <SoakPlan steps={plan.work.steps} jobId={job.id} />
-        <FigureList>
-          <FigureView label="Working time" figure={plan.report.figures.workingTime} large />
-        </FigureList>
-        <WorkingRange plan={plan} />
-        {plan.report.warnings.map((warning) => (
-          <Notice key={warning.code} tone="cut">
-            {textOf(warning)}
-          </Notice>
-        ))}
-        <ApprovePlan
-          job={job}
-          plan={plan}
-          choicesNow={choicesNow}
-          disabled={plan.work.problem !== null}
-        />
-      </Stack>
-    </Panel>
-  ),
-);
+export const OrderSheet = memo(({ job, plan, choices, onChoices, rack }: OrderSheetProps) => (
+  <Panel aria-label="Steps">
+    <Stack>
+      <Row $gap={18} $align="baseline">
+        <h2>Steps</h2>
+        <QuietLink to={`/jobs/${job.id}/compare`}>Compare plans</QuietLink>
+      </Row>
+      <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
+      <SoakPlan steps={plan.work.steps} jobId={job.id} />
+      <FigureList>
+        <FigureView label="Working time" figure={plan.report.figures.workingTime} large />
+      </FigureList>
+      <WorkingRange plan={plan} />
+      {plan.report.warnings.map((warning) => (
+        <Notice key={warning.code} tone="cut">
+          {textOf(warning)}
+        </Notice>
+      ))}
+      {canDo(job, 'approve plan') && <OpenQuestions job={job} plan={plan} />}
+    </Stack>
+  </Panel>
+));
 OrderSheet.displayName = 'OrderSheet';
 
 const WorkingRange = ({ plan }: { plan: BladePlan }) => {

@@ -20,6 +20,7 @@ import { HowSure } from './how-sure';
 import { LastVisit } from './last-visit';
 import { OrderSheet } from './order-sheet';
 import { OutputsSheet } from './outputs-sheet';
+import { PlanBar } from './plan-bar';
 import { RackSheet } from './rack-sheet';
 import { SchoolsSheet } from './schools-sheet';
 import { SectionSheet } from './section-sheet';
@@ -37,6 +38,10 @@ const Two = styled.div`
 const Sheets = styled(Stack)`
   & section {
     contain: layout paint;
+  }
+  /* What has the focus is never under the bar. */
+  & :is(a, button, input, textarea) {
+    scroll-margin-block-end: 130px;
   }
 `;
 const PlanPage = () => {
@@ -137,6 +142,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
         </Panel>
         <SectionSheet job={job} plan={plan} resting={calm.plan} />
       </Two>
+      <OrderSheet {...shared} rack={rack} />
       <AlongSheet {...shared} rack={rack} />
       <HoldingSheet
         plan={calm.plan}
@@ -147,7 +153,6 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
       />
       <RackSheet {...shared} rack={rack} machine={machine} />
       <SchoolsSheet choices={calm.choices} onChoices={set} />
-      <OrderSheet {...shared} rack={rack} choicesNow={choicesNow} />
       <OutputsSheet
         job={job}
         hasLifts={calm.plan.work.steps.some(({ lifts }) => lifts.length > 0)}
@@ -155,6 +160,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
         onChoices={onChoices}
       />
       <HowSure job={job} input={calm.input} shoulderLabel={calm.plan.section.shoulderLabel} />
+      <PlanBar job={job} plan={calm.plan} rack={rack} choicesNow={choicesNow} />
     </Sheets>
   );
 };

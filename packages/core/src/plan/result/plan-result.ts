@@ -1,7 +1,7 @@
 /** A plan as others read it: its words in English, its codes and figures beside them. */
 import { textOf } from '../../text';
 import type { Side } from '../../section';
-import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
+import { estimateFactsOf, toldPrice, type PriceTerms } from '../../price';
 import { judge, questionsOfSteps } from '../../judge';
 import { bladeKind, findUse, type Damage } from '../../blade';
 import type { PlanInput } from '../choices';
@@ -208,21 +208,6 @@ const consentsOf = (input: PlanInput, plan: BladePlan): PlanResult['consents'] =
   }));
 };
 
-/** Beyond twice the likely price work stops and the customer is asked again. */
-const MOST_TIMES_LIKELY = 2;
-
-/** What a customer can be told: likely, and at most. */
-const priceOf = (input: PlanInput, plan: BladePlan, terms: PriceTerms): PlanResult['price'] => {
-  const facts = estimateFactsOf(input, plan);
-  const minutes = plan.work.seconds / 60;
-  const likely = totalOf(estimate(terms, { ...facts, minutes: [minutes, minutes] }));
-  const { highMinor } = totalOf(estimate(terms, facts));
-  return {
-    likelyMinor: likely.lowMinor,
-    mostMinor: Math.max(likely.lowMinor, Math.min(highMinor, MOST_TIMES_LIKELY * likely.lowMinor)),
-  };
-};
-
 /** Two grains nearer than this are told apart by no customer. */
 const FINISH_MET_RATIO = 1.25;
 
@@ -311,7 +296,7 @@ export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms)
     damage: damageOf(input, plan),
     consents: consentsOf(input, plan),
     unmet: unmetOf(input, plan),
-    price: priceOf(input, plan, terms),
+    price: toldPrice(terms, estimateFactsOf(input, plan), plan.work.seconds),
   };
 };
 

@@ -1,6 +1,6 @@
 import type { PlanSpread } from '@patient-edge/core';
 import { render, screen, within } from '@testing-library/react';
-import { SpreadWords } from './how-sure';
+import { SpreadWords } from './weighed-measures';
 
 const spread = (part: Partial<PlanSpread> = {}): PlanSpread => ({
   steelMm3: [0.31, 5.38],

@@ -1,0 +1,197 @@
+/** How far the blade may lie from its plan by what the measures leave open, and which to take again. */
+import type { Job } from '@patient-edge/contract';
+import type {
+  Doubt,
+  DoubtfulMatter,
+  PlanInput,
+  PlanSpread,
+  Spread,
+  Turn,
+} from '@patient-edge/core';
+import { useId, useMemo } from 'react';
+import styled from 'styled-components';
+import { howKnown } from '../judge/how-known';
+import { Failed } from '../theme/failed';
+import { fixed, roughly } from '../theme/format';
+import { MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { useSpread } from '../workers/use-compare';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+  gap: 14px 40px;
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Ranges = styled.dl`
+  margin: 0;
+  & div {
+    display: flex;
+    justify-content: space-between;
+    gap: 16px;
+    border-top: 1px solid var(--line-soft);
+    padding: 5px 0;
+  }
+  & dt {
+    color: var(--ink-soft);
+  }
+  & dd {
+    margin: 0;
+    font: 600 16px/1.4 var(--figures);
+  }
+`;
+const Doubts = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  & li {
+    position: relative;
+    display: flex;
+    justify-content: space-between;
+    gap: 16px;
+    border-top: 1px solid var(--line-soft);
+    padding: 4px 0 6px;
+  }
+  & i {
+    position: absolute;
+    inset-block-end: 0;
+    inset-inline-start: 0;
+    block-size: 4px;
+    background: var(--accent);
+  }
+  & small {
+    color: var(--ink-soft);
+    font-size: 14px;
+  }
+  & b {
+    font: 600 16px/1.4 var(--figures);
+  }
+`;
+
+/** The heaviest doubts are told; the rest would not change what is measured again. */
+const MOST_SHOWN = 4;
+
+const MATTER_WORDS: Readonly<Record<DoubtfulMatter, string>> = {
+  edgeLengthMm: 'the length of the edge',
+  heightHeelMm: 'the height at the heel',
+  heightMiddleMm: 'the height half way',
+  heightTipMm: 'the height near the tip',
+  spineHeelMm: 'the spine at the heel',
+  spineMiddleMm: 'the spine half way',
+  spineTipMm: 'the spine near the tip',
+  thicknessBehindEdgeMm: 'the thickness behind the edge',
+  bevelFaceMm: 'the width of the bevel face',
+  presentAnglePerSideDeg: 'the present angle',
+  sharpness: 'the dullness',
+  'damage depth': 'the depth of the deepest fault',
+};
+
+const offBy = ({ matter, sigma }: Pick<Doubt, 'matter' | 'sigma'>): string => {
+  if (matter === 'sharpness') return 'judged by feel';
+  return matter === 'presentAnglePerSideDeg'
+    ? `± ${fixed(sigma, 1)}°`
+    : `± ${fixed(sigma, sigma < 0.1 ? 2 : 1)} mm`;
+};
+
+/** A range in the precision of its upper end; one word for it where both ends read alike. */
+const fromTo = ([low, high]: Spread, digits: number, unit: string): string => {
+  const [from, to] = [fixed(low, digits), fixed(high, digits)];
+  return from === to ? `${to} ${unit}` : `${from} to ${to} ${unit}`;
+};
+
+const turnWords = (turn: Turn): string => {
+  const otherwise =
+    turn.becomes === 'not thinned'
+      ? 'it would not be thinned'
+      : `it would be thinned ${turn.becomes}`;
+  const off =
+    turn.matter === 'sharpness'
+      ? `Were it a class ${turn.off === 'more' ? 'duller' : 'keener'}`
+      : `Were ${MATTER_WORDS[turn.matter]} ${offBy(turn).replace('± ', '')} ${turn.off}`;
+  return `${off}, ${otherwise}.`;
+};
+
+/** Fewer digits for a long way. */
+const steelWords = (spread: Spread): string => fromTo(spread, spread[1] < 100 ? 1 : 0, 'mm³');
+
+/** The words alone, once the spread is known. */
+export const SpreadWords = ({
+  spread,
+  shoulderLabel,
+}: {
+  spread: PlanSpread;
+  shoulderLabel: string;
+}) => {
+  const heading = useId();
+  const [first] = spread.doubts;
+  const [from, to] = spread.workingS.map(roughly);
+  return (
+    <Stack $gap={10}>
+      <Two>
+        <div>
+          <MutedText>In eight cases of ten</MutedText>
+          <Ranges>
+            {[
+              ['Steel', steelWords(spread.steelMm3)],
+              ['Height', fromTo(spread.heightMm, 2, 'mm')],
+              [shoulderLabel, fromTo(spread.behindEdgeMm, 2, 'mm')],
+              ['Time', from === to ? to : `${from} to ${to}`],
+            ].map(([label, range]) => (
+              <div key={label}>
+                <dt>{label}</dt>
+                <dd>{range}</dd>
+              </div>
+            ))}
+          </Ranges>
+        </div>
+        {first && (
+          <div>
+            <MutedText id={heading}>Of the doubt about the steel</MutedText>
+            <Doubts aria-labelledby={heading}>
+              {spread.doubts.slice(0, MOST_SHOWN).map((doubt) => (
+                <li key={doubt.matter}>
+                  <span>
+                    {MATTER_WORDS[doubt.matter]} <small>{offBy(doubt)}</small>
+                  </span>
+                  <i aria-hidden style={{ inlineSize: `${fixed(100 * doubt.share, 1)}%` }} />
+                  <b>{fixed(100 * doubt.share, 0)} %</b>
+                </li>
+              ))}
+            </Doubts>
+          </div>
+        )}
+      </Two>
+      {first && (
+        <MutedText>
+          Were {MATTER_WORDS[first.matter]} certain, the steel would be{' '}
+          {steelWords(spread.steelWithoutFirstMm3)}.
+        </MutedText>
+      )}
+      {spread.turns.length > 0 && (
+        <Notice>
+          {spread.turns.map(turnWords).join(' ')} Look at that again before any steel goes.
+        </Notice>
+      )}
+    </Stack>
+  );
+};
+
+export interface WeighedProps {
+  readonly job: Job;
+  readonly input: PlanInput;
+  /** What the thickness at the shoulder is called on this kind. */
+  readonly shoulderLabel: string;
+}
+
+const Weighed = ({ job, input, shoulderLabel }: WeighedProps) => {
+  const question = useMemo(() => ({ input, known: howKnown(job) }), [input, job]);
+  const { answer: spread, error, retry } = useSpread(question);
+  if (error !== null) return <Failed error={error} retry={retry} />;
+  if (!spread) return <p role="status">Weighing the measures…</p>;
+  // What cannot be planned is told where the plan would stand.
+  return spread.ok ? <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} /> : null;
+};
+
+export default Weighed;

@@ -166,9 +166,7 @@ export interface ToldPrice {
 
 /**
  * Likely, by the working time as planned, and at most: never more than twice that.
- *
- * @example
- * toldPrice(DEMO_PRICES, estimateFactsOf(input, plan), plan.work.seconds).likelyMinor; // 2810
+ * In the smallest coin; the working time in seconds.
  */
 export const toldPrice = (
   terms: PriceTerms,

@@ -45,6 +45,12 @@ const Short = styled.dl`
     font: 500 14px/1 var(--text);
     color: var(--ink-soft);
   }
+  & .names {
+    max-inline-size: 270px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
   @media (max-width: 560px) {
     gap: 0 18px;
     /* A telephone has room for what decides. */
@@ -107,12 +113,8 @@ export const PlanBar = memo(
           )}
           <div className="less">
             <dt>Steps</dt>
-            <dd>
-              {steps.length}{' '}
-              <small>
-                on {[...stones].slice(0, 3).join(', ')}
-                {stones.size > 3 ? ' …' : ''}
-              </small>
+            <dd className="names">
+              {steps.length} <small>on {[...stones].join(', ')}</small>
             </dd>
           </div>
         </Short>

@@ -106,7 +106,10 @@ const OwnStepForm = lazy(async () => ({ default: (await import('./step-forms')).
 /** What a step that takes steel leaves behind. */
 const leaves = (step: PlanStep, rack: PlanInput['rack']): string | null => {
   const stone = step.removeMm3 > 0 ? rack.find(({ id }) => id === step.stoneId) : undefined;
-  return stone ? `leaves ${fixed(scratchDepthUm(stone), 2)} µm` : null;
+  if (!stone) return null;
+  const um = scratchDepthUm(stone);
+  // As a person would say it.
+  return `leaves about ${Number(um.toPrecision(um >= 10 ? 2 : 1))} µm`;
 };
 
 const anglesOf = (step: PlanStep): string | null =>

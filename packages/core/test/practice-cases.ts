@@ -591,6 +591,10 @@ export const PRACTICE_CASES = {
       spineHeelMm: 5.05,
       spineMiddleMm: 5.1,
       spineTipMm: 4.95,
+      damage: [
+        { id: 'n22', kind: 'chip', side: 'both', fromMm: 22, lengthMm: 0.5, depthMm: 0.03 },
+        { id: 'n49', kind: 'chip', side: 'both', fromMm: 49, lengthMm: 0.5, depthMm: 0.03 },
+      ],
     },
     rack: [stone('ten', 10), stone('fine', 2.5), stone('finest', 0.9), strop('leather', 0.5)],
     choices: {

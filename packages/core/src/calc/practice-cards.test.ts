@@ -1024,6 +1024,25 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
   ],
   razor: [
     [
+      'a burr, a tip or a thickness is asked for',
+      (steps) =>
+        steps.some(({ before, check }) =>
+          /[Bb]urr|tip back|behind the edge/.test(`${check} ${before ?? ''}`),
+        ),
+    ],
+    [
+      'the old edge is taken off without the customer being asked',
+      (steps, { consents }) => {
+        const dulled = steps.find((step) => says(step, /side of a glass/));
+        return (
+          dulled !== undefined &&
+          !consents.some(
+            ({ question, asked }) => question === 'dulling' && asked.includes(dulled.key),
+          )
+        );
+      },
+    ],
+    [
       'there is a lift, a setting, a thinning, an outline or a micro bevel',
       (steps) =>
         of(steps, 'thinning', 'outline', 'micro').length > 0 ||

@@ -397,6 +397,7 @@ export const STEP_ENGLISH = {
   'push-back.instruction':
     'A smooth rod or the finest stone, edge-trailing, a little above the bevel, weight of the hand, until light no longer catches on the leaning side.',
   'push-back.title': 'Push the rolled steel back',
+  'razor.deburr.check': 'Three fingers resting, no sliding: even from heel to toe.',
   'razor.deburr.instruction':
     'Spine and edge down, no weight at all, in turn: what little burr there is goes with the water.',
   'razor.deburr.title': 'Last light laps',
@@ -404,6 +405,8 @@ export const STEP_ENGLISH = {
   'razor.dull.instruction':
     'Draw the edge once or twice along the side of a glass, upright, at its own weight: tired steel and the burrs of nicks go, and the next touch says only what the stone did.',
   'razor.dull.title': 'Take the old edge off on glass',
+  'razor.edge.before':
+    'Three fingers resting: it bites at heel, middle and toe. In the light no nick and no shine is left.',
   'razor.edge.caution': 'No finger past the edge; the blade is turned over its spine.',
   'razor.edge.check.first':
     'Under the glass the bevel reaches the very edge, heel to point, both sides.',
@@ -420,6 +423,7 @@ export const STEP_ENGLISH = {
   'razor.ready.zone': 'whole blade',
   'razor.strop.instruction':
     'Hard-backed leather, spine leading, flat, only a few laps: it trades a little keenness for comfort, and more rounds it.',
+  'razor.touch.before': 'The touch is the same everywhere, the heel included.',
   'razor.wash.instruction':
     'Tape off, wash, disinfect by the rules of the trade, dry, a breath of oil.',
   'razor.wash.title': 'Disinfect, dry and oil',

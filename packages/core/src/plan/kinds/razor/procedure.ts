@@ -43,6 +43,7 @@ export const razorProcedure = (input: StrategyInput): Procedure => ({
           index === 0 ? say('razor.edge.instruction.first') : say('razor.edge.instruction.next'),
         lifts: [],
         check: index === 0 ? say('razor.edge.check.first') : say('razor.edge.check.next'),
+        before: index === 0 ? say('razor.edge.before') : say('edge.before.next'),
         gate: 'no check',
         gates: ['touch'],
         forceN: [0.5, 2],
@@ -51,6 +52,9 @@ export const razorProcedure = (input: StrategyInput): Procedure => ({
       ...make.deburr({
         title: say('razor.deburr.title'),
         instruction: say('razor.deburr.instruction'),
+        check: say('razor.deburr.check'),
+        before: say('razor.touch.before'),
+        caution: say('razor.edge.caution'),
         gate: 'no check',
         gates: ['touch'],
       }),

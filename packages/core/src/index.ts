@@ -330,7 +330,13 @@ export {
   type StepGateCode,
   type StrokeRound,
 } from './plan/steps';
-export { planBlade, STAGE_LABELS, type BladePlan, type PlanFigures } from './plan/planner';
+export {
+  planBlade,
+  STAGE_LABELS,
+  workingRange,
+  type BladePlan,
+  type PlanFigures,
+} from './plan/planner';
 export {
   estimate,
   estimateFactsOf,

@@ -45,6 +45,6 @@ export {
   type ProgressionSchool,
 } from './schools';
 export { soakCalls, soakClock } from './soak';
-export { stepRange, totalRange } from './time-range';
+export { stepRange, totalRange, type TimeRange } from './time-range';
 export { usualAbrasive } from './usual';
 export { progressionWarnings, whatToBuy, type Missing, type ProgressionWarning } from './warnings';

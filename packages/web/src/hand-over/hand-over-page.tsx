@@ -17,7 +17,6 @@ import { useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from '../jobs/undo';
 import { UndoButton } from '../jobs/undo-button';
-import { Waiting } from '../theme/waiting';
 import { ReturnSheet } from './return-sheet';
 
 const HandOverPage = () => {
@@ -73,20 +72,10 @@ const isOnRig = (job: Job, last: RigSetting | undefined): boolean =>
   (job.plan !== null && job.plan.choices.machineId !== null) ||
   (last !== undefined && (last.jawMm !== null || last.ruleMarkMm !== null));
 
-/** Waits for the record of the blade: how a rig was set last time stands beside the fields from the first. */
 const HandOver = ({ job }: { job: Job }) => {
-  const { data: record, error } = useBlade(job.stage === 'ready' ? job.blade.id : null);
-  if (job.stage === 'ready' && !record) return <Waiting error={error} text="Opening…" />;
-  const last = record?.lastJob;
-  return (
-    <HandOverForm
-      job={job}
-      lastSetting={last && last.id !== job.id ? last.rigSetting : undefined}
-    />
-  );
-};
-
-const HandOverForm = ({ job, lastSetting }: { job: Job; lastSetting: RigSetting | undefined }) => {
+  // Last visit's setting comes beside the fields when it comes: a customer at the counter waits for no record.
+  const last = useBlade(job.stage === 'ready' ? job.blade.id : null).data?.lastJob;
+  const lastSetting = last && last.id !== job.id ? last.rigSetting : undefined;
   const offerUndo = useUndo();
   const form = useForm<ReturnValues>({
     defaultValues: {

@@ -1,6 +1,6 @@
 /** The steps in their order, how long they take, and what is to be asked before them. */
 import { canDo } from '@patient-edge/contract';
-import { type BladePlan, type PlanInput, textOf, totalRange } from '@patient-edge/core';
+import { type BladePlan, type PlanInput, textOf, workingRange } from '@patient-edge/core';
 import { memo } from 'react';
 import { FigureList, FigureView } from '../instruments/why';
 import { SoakPlan } from '../soaking/soak-plan';
@@ -41,10 +41,7 @@ export const OrderSheet = memo(({ job, plan, choices, onChoices, rack }: OrderSh
 OrderSheet.displayName = 'OrderSheet';
 
 const WorkingRange = ({ plan }: { plan: BladePlan }) => {
-  const working = plan.work.steps.map(({ seconds }) => seconds);
-  const changesS =
-    plan.report.figures.workingTime.value - working.reduce((sum, seconds) => sum + seconds, 0);
-  const { lowS, highS } = totalRange(working, changesS);
+  const { lowS, highS } = workingRange(plan);
   return (
     <MutedText>
       From {roughly(lowS)} to {roughly(highS)} in eight cases of ten, before this bench has logged

@@ -1,6 +1,6 @@
 /** Always in sight while a plan is made: its angle, time, stones and price, what warns, and its approval. */
 import { money } from '@patient-edge/contract';
-import { estimateFactsOf, toldPrice, totalRange, type PlanInput } from '@patient-edge/core';
+import { estimateFactsOf, toldPrice, workingRange, type PlanInput } from '@patient-edge/core';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { usePrices } from '../api/hooks';
@@ -71,8 +71,7 @@ export const PlanBar = memo(
     const { data: prices } = usePrices();
     const { steps, problem } = plan.work;
     const workS = plan.report.figures.workingTime.value;
-    const stepsS = steps.map(({ seconds }) => seconds);
-    const { lowS, highS } = totalRange(stepsS, workS - stepsS.reduce((sum, each) => sum + each, 0));
+    const { lowS, highS } = workingRange(plan);
     const stones = new Set(
       steps.flatMap(({ stoneId }) => rack.find(({ id }) => id === stoneId)?.name ?? []),
     );

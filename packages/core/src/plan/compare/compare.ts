@@ -5,9 +5,8 @@
 import { perSide } from '../../units';
 import { setBevels, type Side } from '../../section';
 import { bladeKind, findUse } from '../../blade';
-import { totalRange } from '../../abrasive';
 import type { PlanChoices, PlanInput } from '../choices';
-import { planBlade, planToWork, type BladePlan } from '../planner';
+import { planBlade, planToWork, workingRange, type BladePlan } from '../planner';
 import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
 
 export interface Variant {
@@ -171,9 +170,7 @@ export const comparePlan = (
   };
   if (!planned.ok || planned.value.work.problem) return none;
   const plan = planned.value;
-  const working = plan.work.steps.map(({ seconds }) => seconds);
-  const total = plan.report.figures.workingTime.value;
-  const { lowS, highS } = totalRange(working, total - working.reduce((sum, each) => sum + each, 0));
+  const { lowS, highS } = workingRange(plan);
   const chain = plan.work.steps.filter(
     ({ operation, removeMm3 }) => (operation === 'edge' || operation === 'refine') && removeMm3 > 0,
   );
@@ -186,7 +183,7 @@ export const comparePlan = (
     angleDeg: plan.angle.angleDeg,
     steelMm3: plan.report.figures.steelLost.value,
     heightMm: plan.report.figures.heightLost.value,
-    minutes: [lowS / 60, total / 60, highS / 60],
+    minutes: [lowS / 60, plan.report.figures.workingTime.value / 60, highS / 60],
     price: lines && lines.length > 0 ? totalOf(lines) : null,
     behindEdgeMm: plan.report.figures.behindEdgeAfter.value,
     ...forecast(input, plan),

@@ -4,6 +4,7 @@ import {
   bladeKind,
   DEFAULT_CHOICES,
   liftText,
+  NO_SIZES,
   planBlade,
   say,
   textOf,
@@ -273,6 +274,24 @@ describe('a one-sided blade with a hollow back', () => {
     expect(factOf(made, 'Steel to be moved')).toBeCloseTo(wanted, 6);
     expect(textOf(made.work.steps[1]!.caution!)).toContain('written consent');
     expect(made.report.warnings.map(textOf).join()).toContain('written consent');
+  });
+
+  test('tapped out it never meets a belt with its back', () => {
+    const belt = rackStone({ id: 'belt', um: 30, kind: 'belt', abrasive: 'aluminium-oxide' });
+    const made = plan('leather', {
+      answers: { ...answers, rimEdgeMm: 0 },
+      own: { tapForRimMm: 1 },
+      rack: [...BENCH, belt],
+      machine: {
+        name: 'Slow belt',
+        kind: 'belt',
+        sizes: { ...NO_SIZES, speedMPerS: 2.5 },
+        cuts: [],
+      },
+    });
+    expect(made.work.steps.some(({ stoneId }) => stoneId === 'belt')).toBe(true);
+    for (const { operation, stoneId } of made.work.steps)
+      if (operation === 'back') expect(stoneId).not.toBe('belt');
   });
 
   test('without a hollow is another kind, and a wide back bevel is kept', () => {

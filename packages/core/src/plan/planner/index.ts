@@ -2,3 +2,4 @@
 export { STAGE_LABELS, type PlanFigures } from './figures';
 export type { BladePlan } from './parts';
 export { planBlade, planToSection, planToStock, planToWork } from './plan';
+export { workingRange } from './working-range';

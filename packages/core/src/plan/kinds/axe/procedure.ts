@@ -5,6 +5,17 @@ import type { PlanStep, StepMaker } from '../../steps';
 import { FILE_RAISED_DEG, RAISED_DEG } from '../first-guesses';
 import type { Procedure } from '../strategy';
 
+/** The same held so much steeper. */
+const raised = (step: PlanStep, byDeg: number): PlanStep => {
+  const up = (angleDeg: number | null): number | null =>
+    angleDeg === null ? null : angleDeg + byDeg;
+  return {
+    ...step,
+    angleDeg: up(step.angleDeg),
+    sides: step.sides.map((side) => ({ ...side, angleDeg: up(side.angleDeg) })),
+  };
+};
+
 /**
  * Axes and billhooks: geometry by task; the edge jointed, the bevels filed with the fingers behind the face,
  * then small circles flush and slightly raised in turn to make it convex. File and deburr alone is a complete
@@ -41,16 +52,7 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
         },
         make.file(),
       )
-      .map((step) => ({
-        ...step,
-        angleDeg: step.angleDeg === null ? null : step.angleDeg + FILE_RAISED_DEG,
-        sides: step.sides.map((side) => ({
-          ...side,
-          angleDeg: side.angleDeg === null ? null : side.angleDeg + FILE_RAISED_DEG,
-          lifts: [],
-        })),
-        lifts: [],
-      }));
+      .map((step) => raised(step, FILE_RAISED_DEG));
   /** The axe is held fast and the file moves: its angle is what it rises over its own length. */
   const clamped = (make: StepMaker, work: BladeWork) => {
     const lengthMm = make.file()?.lengthMm ?? null;
@@ -69,15 +71,6 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
       instruction: say('axe.service.instruction'),
       check: say('axe.service.check'),
     });
-  /** The last circles stood raised: straight strokes at that angle take the burr. */
-  const raised = (step: PlanStep): PlanStep => ({
-    ...step,
-    angleDeg: step.angleDeg === null ? null : step.angleDeg + RAISED_DEG[0],
-    sides: step.sides.map((side) => ({
-      ...side,
-      angleDeg: side.angleDeg === null ? null : side.angleDeg + RAISED_DEG[0],
-    })),
-  });
   return {
     steps: (make, work) => {
       const filed = filing(make, work);
@@ -115,7 +108,8 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
                 instruction: say('axe.deburr.instruction.rounded'),
                 direction: 'edge-trailing',
               })
-              .map(raised)
+              // The last circles stood raised: straight strokes at that angle take the burr.
+              .map((step) => raised(step, RAISED_DEG[0]))
           : []),
         ...(axeService === 'rounded and refined' ? make.strop() : []),
         ...make.wash({

@@ -47,7 +47,7 @@ export const inPositions = (
   return turnsOf(isLast, edgeFirst).map(([position, share]) => {
     const offDeg = OFF_DEG[position];
     const angleDeg = work.angleDeg + offDeg;
-    const clearMm = bevelMm * Math.sin(Math.abs((offDeg * Math.PI) / 180));
+    const clearMm = bevelMm * Math.sin(toRadians(perSide(Math.abs(offDeg))));
     const reachesEdge = position !== 1;
     const part = withStrokes(
       step,

@@ -78,7 +78,7 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
       const [start] = work.chain?.steps ?? [];
       const before = isTapped && start ? stonesBefore(make.stone(start.id), make.input.rack) : [];
       const backFirst = (step: PlanStep, at: number): readonly PlanStep[] =>
-        isTapped && step.stoneId !== null
+        isTapped && step.stoneId !== null && make.stone(step.stoneId).speedMPerS === undefined
           ? [...flattened(make.stone(step.stoneId), before.length + at), step]
           : [step];
       const flexed = (): PlanStep[] =>

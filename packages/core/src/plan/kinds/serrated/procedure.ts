@@ -22,6 +22,20 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
   const flatSide = otherSide(ground);
   const way = input.input.choices.kind.serrationWay;
 
+  /** One round a scallop: the count begins anew in each. */
+  const scallopByScallop = (
+    count: number,
+    strokes: number,
+  ): Pick<PlanStep, 'rounds' | 'pattern'> => ({
+    rounds: Array.from({ length: count }, () => ({
+      side: ground,
+      count: strokes,
+      zone: null,
+      seconds: null,
+    })),
+    pattern: say('serrated.edge.pattern', { strokes, count }),
+  });
+
   const rodFor = (make: StepMaker): RackStone | undefined =>
     make.input.rack.find(({ kind }) => kind === 'cone') ??
     make.input.rack.find(({ kind }) => kind === 'rod');
@@ -78,14 +92,7 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
             strokesPerSide: strokes * count,
             sides: step.sides.map((side) => ({ ...side, strokes: strokes * count })),
             laidBy: null,
-            // One round a scallop: the count begins anew in each.
-            rounds: Array.from({ length: count }, () => ({
-              side: ground,
-              count: strokes,
-              zone: null,
-              seconds: null,
-            })),
-            pattern: say('serrated.edge.pattern', { strokes, count }),
+            ...scallopByScallop(count, strokes),
           },
         ]
       : [];
@@ -122,13 +129,7 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
         isRod
           ? {
               ...step,
-              rounds: Array.from({ length: count }, () => ({
-                side: ground,
-                count: 1,
-                zone: null,
-                seconds: null,
-              })),
-              pattern: say('serrated.edge.pattern', { strokes: 1, count }),
+              ...scallopByScallop(count, 1),
             }
           : step,
       );

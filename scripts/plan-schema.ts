@@ -17,6 +17,8 @@ import {
   FINISHING_SURFACES,
   FORCE_LIMITS,
   FINGER_ORDERS,
+  HIGHEST_BAND_MM,
+  RIDGE_FORMS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LIQUIDS,
@@ -139,6 +141,7 @@ const practice = {
 const ofKind = {
   frontForm: openOneOf(FRONT_FORMS),
   fingerOrder: oneOf(FINGER_ORDERS),
+  ridgeForm: oneOf(RIDGE_FORMS),
   tapForRimMm: openNumber({ minimum: 0.1, maximum: WIDEST_TAPPED_RIM_MM }),
   serrationWay: oneOf(SERRATION_WAYS),
   flatSideDeg: openNumber({ minimum: 0, maximum: MOST_FLAT_SIDE_DEG }),
@@ -149,7 +152,11 @@ const ofKind = {
 };
 const thickness = { at5Mm: openNumber(), at10Mm: openNumber() };
 
-const band = { angleDeg: number(POSITIVE), stoneId: openText };
+const band = {
+  angleDeg: number(POSITIVE),
+  toMm: openNumber({ exclusiveMinimum: 0, maximum: HIGHEST_BAND_MM }),
+  stoneId: openText,
+};
 const surface = {
   surface: oneOf(SERIES_SURFACES),
   stoneId: openText,

@@ -7,6 +7,7 @@ import {
   changeProblem,
   FORCE_LIMITS,
   FINGER_ORDERS,
+  RIDGE_FORMS,
   FRONT_FORMS,
   LASTING_CLAIMS,
   LOW_SPOT_HABITS,
@@ -14,6 +15,7 @@ import {
   MICRO_STROKES_LIMITS,
   MOST_HIGH_SPOT_VISITS,
   MOST_ADDED,
+  HIGHEST_BAND_MM,
   MOST_BANDS,
   MOST_CHANGES,
   MOST_DEBURR_RAISE_DEG,
@@ -129,6 +131,10 @@ const kindChoicesSchema = Joi.object<Checked<KindChoices>, true>({
     .allow(null)
     .required()
     .label('Form of the front'),
+  ridgeForm: Joi.string()
+    .valid(...RIDGE_FORMS)
+    .default(DEFAULT_CHOICES.kind.ridgeForm)
+    .label('Bevel below the ridge'),
   fingerOrder: Joi.string()
     .valid(...FINGER_ORDERS)
     .default(DEFAULT_CHOICES.kind.fingerOrder)
@@ -178,6 +184,7 @@ const [lowestAngle, highestAngle] = ANGLE_LIMITS_DEG;
 
 const bandSchema = Joi.object<Checked<ThinBandChoice>, true>({
   angleDeg: number().greater(0).max(highestAngle).required().label('Angle of the band, °'),
+  toMm: openNumber('Height the band runs out at, mm', 0.1, HIGHEST_BAND_MM).default(null),
   stoneId: stoneId('Stone of the band').allow(null).required(),
 });
 

@@ -402,7 +402,7 @@ export const PRACTICE_CASES = {
         { id: 'hill', kind: 'high spot', side: 'both', fromMm: 40, lengthMm: 24, depthMm: 0.25 },
         { id: 'low', kind: 'low spot', side: 'both', fromMm: 90, lengthMm: 20, depthMm: 0.05 },
       ],
-      answers: { ridgeRightMm: 11, ridgeLeftMm: 11 },
+      answers: { ridgeRightMm: 11, ridgeLeftMm: 11, ridgeThickMm: 1.9, claddingMm: 3 },
     },
     rack: [
       soaked('s57', 57, { bond: 'soft, muddy', abrasive: 'silicon-carbide' }),
@@ -412,7 +412,12 @@ export const PRACTICE_CASES = {
       stone('hard4', 4, { bond: 'hard' }),
       strop('leather', 1),
     ],
-    choices: { angleDeg: 16, thinDepth: 'to the remnant', direction: 'edge-leading' },
+    choices: {
+      angleDeg: 16,
+      thinDepth: 'to the remnant',
+      direction: 'edge-leading',
+      practice: { lowSpots: 'blend' },
+    },
   },
   tapped: {
     blade: {

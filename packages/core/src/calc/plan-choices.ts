@@ -15,6 +15,7 @@ import {
   FORCE_LIMITS,
   FINGER_ORDERS,
   FRONT_FORMS,
+  HIGHEST_BAND_MM,
   LASTING_CLAIMS,
   LOW_SPOT_HABITS,
   MICRO_HABITS,
@@ -33,6 +34,7 @@ import {
   ROD_HABITS,
   SERIES_SURFACES,
   RAZOR_STARTS,
+  RIDGE_FORMS,
   SERRATION_WAYS,
   SLURRIES,
   STROKE_PATTERNS,
@@ -98,6 +100,7 @@ const readKind = (from: Reader, base: KindChoices): KindChoices => {
       min: 0.1,
       max: WIDEST_TAPPED_RIM_MM,
     }),
+    ridgeForm: from.choice('ridgeForm', RIDGE_FORMS, base.ridgeForm),
     serrationWay: from.choice('serrationWay', SERRATION_WAYS, base.serrationWay),
     flatSideDeg: from.openNumber('flatSideDeg', base.flatSideDeg, {
       min: 0,
@@ -167,6 +170,7 @@ const readThinTo = (from: Reader): PlanChoices['thinTo'] => {
 const readBand = (from: Reader): ThinBandChoice => {
   const band: ThinBandChoice = {
     angleDeg: from.number('angleDeg', { above: 0, max: HIGHEST_DEG }),
+    toMm: from.openNumber('toMm', null, { above: 0, max: HIGHEST_BAND_MM }),
     stoneId: from.openText('stoneId', null),
   };
   from.end();

@@ -733,6 +733,65 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
       (steps) => first(steps, 'outline') < 0 || first(steps, 'outline') > first(steps, 'thinning'),
     ],
     [
+      'thinning goes to a burr, or the line of the old bevel is not looked for',
+      (steps) =>
+        of(steps, 'thinning').some(
+          ({ title, gate }) =>
+            gate.some((each) => /burr/.test(each)) ||
+            (/band/.test(title) && !gate.includes('remnant')),
+        ),
+    ],
+    [
+      'band 1 is narrower than 2 mm or begins above 1 mm from the edge, or the bands share an angle',
+      (steps) => {
+        const bands = of(steps, 'thinning').filter(({ title }) => /band/.test(title));
+        const [from, to] = bands[0]!.bandMm!;
+        return (
+          bands.length < 2 ||
+          to - from < 2 ||
+          from > 1 ||
+          bands[0]!.anglePerSideDeg! - bands[1]!.anglePerSideDeg! < 0.5
+        );
+      },
+    ],
+    [
+      'more than 0.30 mm is left 1 mm above the edge, or one side alone is thinned',
+      (steps) => {
+        const [band] = of(steps, 'thinning');
+        const [from] = band!.bandMm!;
+        const tan = (deg: number) => Math.tan((deg * Math.PI) / 180);
+        // Up the old bevel of 15°, then up the band.
+        const leftMm = 2 * (from * tan(15) + (1 - from) * tan(band!.anglePerSideDeg!));
+        return leftMm > 0.3 || of(steps, 'thinning').some(({ sides }) => sides.length !== 2);
+      },
+    ],
+    [
+      'the hard medium stone follows a finer one, or is left out before the soft',
+      (steps) => {
+        const hard = steps.findIndex((step) => step.operation === 'thinning' && step.um === 14);
+        const soft = steps.findIndex((step) => step.operation === 'thinning' && step.um === 11.5);
+        return (
+          hard < 0 || soft < hard || of(steps.slice(0, hard), 'thinning').some(({ um }) => um! < 14)
+        );
+      },
+    ],
+    [
+      'the 5.5 µm works above the lamination line, or the bevel is left at 57 or 14 µm',
+      (steps) =>
+        ums(of(steps, 'thinning')).at(-1)! >= 14 ||
+        !steps.some(
+          (step) => step.um === 5.5 && step.operation === 'faces' && says(step, /lamination line/),
+        ),
+    ],
+    [
+      'a low spot is blended dry, or before the hard stone showed it',
+      (steps) => {
+        const blend = steps.findIndex(({ title }) => /Blend the low spots/.test(title));
+        const found = steps.findIndex(({ title }) => /Find the low spots/.test(title));
+        return blend < found || found < 0 || !says(steps[blend]!, /wet/i);
+      },
+    ],
+    [
       'the edge is worked before the primary bevel is done',
       (steps) => first(steps, 'edge') < last(steps, 'thinning'),
     ],

@@ -131,6 +131,7 @@ const BY_GRIND: Readonly<Record<Grind, readonly Question[]>> = {
   'two-sided flat': TWO_SIDED,
   'two-sided with ridge': [
     ...ridgeHeights,
+    number('ridgeThickMm', 'Thickness at the ridge, mm', [0.3, 12]),
     number('claddingMm', 'Core steel bare above the edge, mm', [0, 60]),
     choice('ratio', 'Right side : left side', ['50:50', '60:40', '70:30', '40:60', '30:70']),
     hand,

@@ -233,7 +233,7 @@ describe('the volume along the edge', () => {
       targets,
       remnantMm: 0.08,
       stopMm: null,
-      bandsDeg: null,
+      bands: null,
     });
     const plain = usualWork('chef');
     expect(thinned.thinning.mm3).toBeGreaterThan(0);

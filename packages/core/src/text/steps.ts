@@ -245,6 +245,14 @@ export const STEP_ENGLISH = {
     'A few light strokes a side, as for the thinning: a hard stone touches the high spots alone. Mark what stays dull.',
   'low-spots.find.title': ({ stone }: { stone: string }) => `Find the low spots on ${stone}`,
   'low-spots.hard-stone': 'A hard stone touches the high spots alone: what stays dull is low.',
+  'low-spots.known': ({
+    side,
+    spots,
+  }: {
+    side: string;
+    spots: readonly { readonly fromMm: number; readonly toMm: number }[];
+  }) =>
+    `Known on the ${side}: ${spots.map(({ fromMm, toMm }) => `${Math.round(fromMm)} to ${Math.round(toMm)} mm from the heel`).join(', ')}.`,
   'low-spots.leave': 'Low spots may stay: later visits shrink them.',
   'low-spots.soft-stone': 'Soft as it is, it reaches into the low spots and evens the look.',
   'micro.check': 'An even hair of light along the whole edge.',
@@ -427,6 +435,52 @@ export const STEP_ENGLISH = {
   'razor.wash.instruction':
     'Tape off, wash, disinfect by the rules of the trade, dry, a breath of oil.',
   'razor.wash.title': 'Disinfect, dry and oil',
+  'ridge.band.before':
+    'The band runs unbroken from heel to tip, and the line of the old bevel with it.',
+  'ridge.band.before.last':
+    'The bands run together and the ridge is one crisp line; a thin line of the old bevel is left.',
+  'ridge.band.first': ({
+    angleDeg,
+    fromMm,
+    toMm,
+  }: {
+    angleDeg: number;
+    fromMm: number;
+    toMm: number;
+  }) =>
+    `Fingers 1 to 2 mm above the edge, the blade just off the wide bevel and pressed to ${angleDeg.toFixed(1)}°: the steel between ${fromMm.toFixed(1)} and ${toMm.toFixed(1)} mm. Rounds of 40 to 60, then look.`,
+  'ridge.band.flat':
+    'Lay the wide bevel flat on the stone. Fingers near the edge first, then mid-bevel, then under the ridge, a third of the strokes each.',
+  'ridge.band.next': ({
+    angleDeg,
+    fromMm,
+    toMm,
+  }: {
+    angleDeg: number;
+    fromMm: number;
+    toMm: number;
+  }) =>
+    `Fingers mid-bevel, then under the ridge, all but flat at ${angleDeg.toFixed(1)}°: from ${fromMm.toFixed(1)} to ${toMm.toFixed(1)} mm, until it runs into the band below.`,
+  'ridge.band.remnant': ({ remnantMm }: { remnantMm: number }) =>
+    `Stop while a hair of the old edge bevel, ${remnantMm} mm, is still seen from heel to tip; where it vanishes first, stop there.`,
+  'ridge.band.rise': ({
+    rightMm,
+    leftMm,
+    riseMm,
+  }: {
+    rightMm: number;
+    leftMm: number;
+    riseMm: number;
+  }) =>
+    riseMm < 0.05
+      ? `The ridge stays where it is, ${rightMm.toFixed(1)} mm up on the right, ${leftMm.toFixed(1)} mm on the left.`
+      : `It takes the ridge up by ${riseMm.toFixed(1)} mm, to ${rightMm.toFixed(1)} mm on the right and ${leftMm.toFixed(1)} mm on the left.`,
+  'ridge.core.check': 'The core is bright up to the line, the haze above it untouched.',
+  'ridge.core.instruction':
+    'The blade lies along the stone, raised a hair, strokes along the edge: only the core below the lamination line is brightened. Keep off the cladding.',
+  'ridge.core.title': ({ stone }: { stone: string }) => `Brighten the core on ${stone}`,
+  'ridge.core.zone': ({ claddingMm }: { claddingMm: number }) =>
+    `both sides, from the edge up to the lamination line at ${claddingMm} mm`,
   'ridge.faces.before': 'The look is the one agreed on: after the edge it is not touched again.',
   'ridge.faces.check': 'Haze even up to the cladding line, no single scratch in it.',
   'ridge.faces.instruction':

@@ -90,7 +90,11 @@ const ownChoices: fc.Arbitrary<Partial<PlanChoices>> = fc.record({
       .array(fc.double({ min: 0.6, max: 3, noNaN: true }), { minLength: 1, maxLength: 3 })
       .map((falls) => {
         let angleDeg = 9.5;
-        return falls.map((fall) => ({ angleDeg: (angleDeg -= fall), stoneId: null }));
+        return falls.map((fall) => ({
+          angleDeg: (angleDeg -= fall),
+          toMm: null,
+          stoneId: null,
+        }));
       }),
   ),
   thinStopMm: maybe(fc.double({ min: 0.15, max: 0.6, noNaN: true })),

@@ -7,6 +7,7 @@ import {
   MOST_FLAT_SIDE_DEG,
   MOST_TAPE_LAYERS,
   RAZOR_STARTS,
+  RIDGE_FORMS,
   SERRATION_WAYS,
   TIP_WAYS,
   WIDEST_TAPPED_RIM_MM,
@@ -123,8 +124,16 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
           />
         </Columns>
       );
-    case 'two-sided flat':
     case 'two-sided with ridge':
+      return (
+        <SegmentedControl
+          label="Bevel below the ridge"
+          options={options(RIDGE_FORMS)}
+          value={kind.ridgeForm}
+          onChange={(ridgeForm) => set({ ridgeForm })}
+        />
+      );
+    case 'two-sided flat':
     case 'hollow':
     case 'single flat bevel':
     case 'chisel':

@@ -1,5 +1,11 @@
 /** The bands of a thinning: angle, stone and what each takes while it is chosen, and thickness further up. */
-import { forTask, MOST_BANDS, type BladePlan, type ThinBandChoice } from '@patient-edge/core';
+import {
+  forTask,
+  HIGHEST_BAND_MM,
+  MOST_BANDS,
+  type BladePlan,
+  type ThinBandChoice,
+} from '@patient-edge/core';
 import { Plus, X } from 'lucide-react';
 import { QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
@@ -43,6 +49,7 @@ const ThinTo = ({ choices, onChoices }: Pick<PlanOnRackProps, 'choices' | 'onCho
 const bandsPlanned = ({ work, section }: BladePlan): readonly ThinBandChoice[] =>
   section.thinning.bands.map(({ angleDeg }) => ({
     angleDeg: Math.round(angleDeg * 10) / 10,
+    toMm: null,
     stoneId:
       bandSteps(work.steps).find((step) => Math.abs((step.angleDeg ?? 0) - angleDeg) < 0.01)
         ?.stoneId ?? null,
@@ -54,7 +61,8 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
   const steps = bandSteps(plan.work.steps);
   const set = (next: readonly ThinBandChoice[]): void => onChoices({ thinBands: next });
   const stones = forTask(rack, 'edge');
-  const primaryDeg = plan.section.shape.primaryDeg;
+  const { primaryDeg, section } = plan.section.shape;
+  const topMm = Math.floor(Math.max(...section.vertices.map(({ y }) => y)));
   return (
     <Stack $gap={8} role="group" aria-label="Bands, from the edge up">
       {bands.map((band, index) => {
@@ -72,8 +80,28 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
                 whole={false}
                 value={band.angleDeg}
                 onValue={(angleDeg) =>
-                  set(bands.map((each, at) => (at === index ? { ...each, angleDeg } : each)))
+                  set(
+                    bands.map((each, at) =>
+                      at === index ? { ...each, angleDeg, toMm: null } : each,
+                    ),
+                  )
                 }
+              />
+            </div>
+            <div style={{ width: 150 }}>
+              <WithinLimits
+                label={`Band ${number} up to, mm`}
+                least={Math.max(0.1, (bands[index - 1]?.toMm ?? 0) + 0.1)}
+                most={Math.min(HIGHEST_BAND_MM, topMm)}
+                whole={false}
+                value={band.toMm}
+                onValue={(toMm) =>
+                  set(bands.map((each, at) => (at === index ? { ...each, toMm } : each)))
+                }
+                onOpen={() =>
+                  set(bands.map((each, at) => (at === index ? { ...each, toMm: null } : each)))
+                }
+                hint="Empty: as the angle has it"
               />
             </div>
             <div style={{ width: 230 }}>
@@ -115,7 +143,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
             onPress={() =>
               set([
                 ...bands,
-                { angleDeg: (bands.at(-1)!.angleDeg + primaryDeg) / 2, stoneId: null },
+                { angleDeg: (bands.at(-1)!.angleDeg + primaryDeg) / 2, toMm: null, stoneId: null },
               ])
             }
           >

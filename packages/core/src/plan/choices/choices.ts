@@ -17,10 +17,13 @@ export type ThinDepth = (typeof THIN_DEPTHS)[number];
 /** A band of the thinning as the operator wants it. */
 export interface ThinBandChoice {
   readonly angleDeg: number;
+  /** Height above the new edge it runs out at, mm: its angle follows from that. Null holds the angle. */
+  readonly toMm: number | null;
   /** Null leaves the stone to the plan. */
   readonly stoneId: string | null;
 }
 export const MOST_BANDS = 4;
+export const HIGHEST_BAND_MM = 100;
 
 /** The faces before the last of the edge, or, as a maker does, the edge trued, the faces, and a light last edge. */
 export const WORK_ORDERS = ['edge last', "maker's"] as const;
@@ -142,6 +145,8 @@ export const withDefaults = (kept: Partial<PlanChoices>): PlanChoices => ({
   ...kept,
   practice: { ...DEFAULT_CHOICES.practice, ...kept.practice },
   kind: { ...DEFAULT_CHOICES.kind, ...kept.kind },
+  // Bands kept before one could be given by its height were held at an angle.
+  thinBands: kept.thinBands?.map((band) => ({ ...band, toMm: band.toMm ?? null })) ?? null,
 });
 
 /** Angles an edge can be planned at, per side. */

@@ -36,6 +36,7 @@ export const habitsOf = (choices: PlanChoices): PlanChoices => ({
   kind: {
     ...DEFAULT_CHOICES.kind,
     fingerOrder: choices.kind.fingerOrder,
+    ridgeForm: choices.kind.ridgeForm,
     serrationWay: choices.kind.serrationWay,
     axeService: choices.kind.axeService,
   },

@@ -4,6 +4,10 @@ import type { TipWay } from '../../outline';
 export const FRONT_FORMS = ['clam-shell', 'flat'] as const;
 export type FrontForm = (typeof FRONT_FORMS)[number];
 
+/** The wide bevel below a ridge: laid a little rounder towards the edge, or flat from the ridge down. */
+export const RIDGE_FORMS = ['slightly convex', 'flat'] as const;
+export type RidgeForm = (typeof RIDGE_FORMS)[number];
+
 export const SERRATION_WAYS = ['scallop side first', 'flat side only', 'rod only'] as const;
 export type SerrationWay = (typeof SERRATION_WAYS)[number];
 
@@ -24,6 +28,8 @@ export interface KindChoices {
   readonly fingerOrder: FingerOrder;
   /** One-sided blades: the rim the back is tapped out for, mm; null when it is not tapped. */
   readonly tapForRimMm: number | null;
+  /** Blades with a ridge on both sides. */
+  readonly ridgeForm: RidgeForm;
   readonly serrationWay: SerrationWay;
   /** Serrated edges: the angle the flat side is held at; null takes the facet it has, or nearly flat. */
   readonly flatSideDeg: number | null;
@@ -44,6 +50,7 @@ export const DEFAULT_KIND_CHOICES: KindChoices = {
   frontForm: null,
   fingerOrder: 'under the ridge first',
   tapForRimMm: null,
+  ridgeForm: 'slightly convex',
   serrationWay: 'scallop side first',
   flatSideDeg: null,
   axeService: 'rounded and refined',

@@ -20,14 +20,20 @@ export interface Shape {
   readonly bevelHeightMm: number;
 }
 
+/** A band as it is asked for: held at an angle, or running out at a height above the new edge. */
+export interface BandWanted {
+  readonly angleDeg: number;
+  readonly toMm: number | null;
+}
+
 export interface ThinWanted {
   readonly targets: ThinTargets;
   /** Of the old bevel, measured along it: where thinning stops with no thickness to stop at. */
   readonly remnantMm: number;
   /** Thickness behind the edge to stop at; null goes down to the remnant. */
   readonly stopMm: number | null;
-  /** Angles of the bands from the edge up; null is as usual of the blade. */
-  readonly bandsDeg: readonly number[] | null;
+  /** The bands from the edge up; null is as usual of the blade. */
+  readonly bands: readonly BandWanted[] | null;
 }
 
 export interface MicroWanted {

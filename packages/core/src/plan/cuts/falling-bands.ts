@@ -2,9 +2,20 @@
  * Thinning to the thickness a use wants: bands from the edge up, each lower than the one before and laid over the
  * ridge that one leaves against the face.
  */
-import { exceeds, fail, ok, perSide, SLACK, toRadians, type Result } from '../../units';
+import {
+  exceeds,
+  fail,
+  ok,
+  perSide,
+  radians,
+  SLACK,
+  toDegrees,
+  toRadians,
+  type Result,
+} from '../../units';
 import type { Section } from '../../section';
 import type { Band } from './bands';
+import type { BandWanted, Shape } from './blade-work';
 import {
   FIRST_BAND_ABOVE_DEG,
   FIRST_BAND_DEG,
@@ -35,6 +46,10 @@ export const thinningStart = ({
   const xMm = stopMm / 2;
   return { xMm, yMm: Math.max(apexMm + xMm / slope(newAngleDeg), xMm / slope(oldAngleDeg)) };
 };
+
+/** Bands held at these angles. */
+export const heldAtDeg = (anglesDeg: readonly number[]): readonly BandWanted[] =>
+  anglesDeg.map((angleDeg) => ({ angleDeg, toMm: null }));
 
 /**
  * The usual bands of a blade: a few degrees above its primary grind near the edge, half as far above it over the ridge.
@@ -75,21 +90,49 @@ const meetsFaceAt = (
   return best;
 };
 
+/** Distance of the thicker face of a section from the datum plane at a height; null above or below it. */
+const faceAt = ({ vertices }: Section, yMm: number): number | null => {
+  let thickest: number | null = null;
+  for (let index = 0; index + 1 < vertices.length; index += 1) {
+    const [a, b] = [vertices[index]!, vertices[index + 1]!];
+    if ((a.y - yMm) * (b.y - yMm) > 0 || a.y === b.y) continue;
+    const x = Math.abs(a.x + ((b.x - a.x) * (yMm - a.y)) / (b.y - a.y));
+    thickest = Math.max(thickest ?? 0, x);
+  }
+  return thickest;
+};
+
 /**
  * Whether bands asked for fall from one to the next and run out into the face half way along. Errors: OUT_OF_RANGE, naming
  * the band at fault.
  */
 export const checkBands = (
-  primaryDeg: number,
-  anglesDeg: readonly number[],
-): Result<readonly number[]> => {
-  for (const [index, angleDeg] of anglesDeg.entries()) {
-    const field = `choices.thinBands[${index}].angleDeg`;
-    const before = anglesDeg[index - 1];
-    if (before !== undefined && !exceeds(before, angleDeg)) {
+  { section, primaryDeg }: Pick<Shape, 'section' | 'primaryDeg'>,
+  bands: readonly BandWanted[],
+): Result<readonly BandWanted[]> => {
+  const topMm = Math.max(...section.vertices.map(({ y }) => y));
+  for (const [index, { angleDeg, toMm }] of bands.entries()) {
+    const field = `choices.thinBands[${index}].${toMm === null ? 'angleDeg' : 'toMm'}`;
+    const before = bands[index - 1];
+    if (toMm !== null) {
+      if (exceeds(toMm, topMm))
+        return fail(
+          'OUT_OF_RANGE',
+          `A band up to ${toMm} mm does not end on a blade ${topMm.toFixed(1)} mm high`,
+          field,
+        );
+      if (before && before.toMm !== null && !exceeds(toMm, before.toMm))
+        return fail(
+          'OUT_OF_RANGE',
+          `A band up to ${toMm} mm does not reach above the ${before.toMm} mm of the one before it`,
+          field,
+        );
+      continue;
+    }
+    if (before && before.toMm === null && !exceeds(before.angleDeg, angleDeg)) {
       return fail(
         'OUT_OF_RANGE',
-        `A band of ${angleDeg}° does not fall below the ${before}° before it`,
+        `A band of ${angleDeg}° does not fall below the ${before.angleDeg}° before it`,
         field,
       );
     }
@@ -101,19 +144,32 @@ export const checkBands = (
       );
     }
   }
-  return ok(anglesDeg);
+  return ok(bands);
 };
+
+export interface FallingInput {
+  readonly section: Section;
+  readonly primaryDeg: number;
+  /** After the outline is up. */
+  readonly apexMm: number;
+  /** Where the first band begins: distance from the datum plane, and height. */
+  readonly start: { readonly xMm: number; readonly yMm: number };
+}
 
 /** Bands at these angles; where the face leans more than one of them, that one takes nothing there. */
 export const fallingBands = (
-  section: Section,
-  primaryDeg: number,
-  start: { readonly xMm: number; readonly yMm: number },
-  anglesDeg: readonly number[],
+  { section, primaryDeg, apexMm, start }: FallingInput,
+  asked: readonly BandWanted[],
 ): readonly Band[] => {
   let { xMm, yMm } = start;
-  return anglesDeg.map((asked) => {
-    const angleDeg = Math.max(asked, primaryDeg + LEAST_CLEAR_DEG);
+  return asked.map(({ angleDeg: askedDeg, toMm }) => {
+    const upTo = toMm === null ? null : apexMm + toMm;
+    const outMm = upTo === null || upTo <= yMm ? null : faceAt(section, upTo);
+    const wantedDeg =
+      upTo === null || outMm === null
+        ? askedDeg
+        : toDegrees(radians(Math.atan((outMm - xMm) / (upTo - yMm))));
+    const angleDeg = Math.max(wantedDeg, primaryDeg + LEAST_CLEAR_DEG);
     const band = { angleDeg, xMm, yMm };
     const topMm = meetsFaceAt(section, xMm, yMm, angleDeg);
     if (topMm !== null) {

@@ -11,6 +11,8 @@ export type {
   SectionWork,
   Shape,
   Wanted,
+  ThinWanted,
+  BandWanted,
 } from './blade-work';
 export {
   frontSide,
@@ -19,7 +21,7 @@ export {
   type CutStrategy,
   type StrategyInput,
 } from './cut-strategy';
-export { checkBands, fallingBands, thinningStart, usualBandsDeg } from './falling-bands';
+export { checkBands, fallingBands, heldAtDeg, thinningStart, usualBandsDeg } from './falling-bands';
 export { APEX_STRIP_MM, FLAT_BEVEL_STRIP_MM, REMNANT_MM, THINNING_LEAST_UM } from './first-guesses';
 export { heldSides, liftsOfZones, liftsOver, type StationLift, type ZoneLift } from './lifts';
 export {

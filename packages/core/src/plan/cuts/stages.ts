@@ -69,6 +69,8 @@ export interface WorkedStage extends CutStage {
     readonly faceMm: number;
     /** Where it ran out into the face when it was cut, whatever took its upper part later. */
     readonly topMm: number;
+    /** The same on each side it was cut on. */
+    readonly sideTopsMm: Readonly<Partial<Record<Side, number>>>;
   }[];
 }
 
@@ -92,15 +94,19 @@ export const workStages = (section: Section, stages: readonly CutStage[]): Worke
   return stages.map(({ id, cuts }) => {
     let areaMm2 = 0;
     const bandAreas: number[] = [];
-    const bandTops: number[] = [];
+    const bandTops: Partial<Record<Side, number>>[] = [];
     for (const { line, face } of cuts) {
       const cut = cutSection(worked, line, face);
       worked = cut.section;
       areaMm2 += cut.removedAreaMm2;
       if (face.order !== undefined) {
         const band = face.order - 1;
+        const top = topOfFace(worked, face);
         bandAreas[band] = (bandAreas[band] ?? 0) + cut.removedAreaMm2;
-        bandTops[band] = topOfFace(worked, face) ?? bandTops[band] ?? 0;
+        bandTops[band] = {
+          ...bandTops[band],
+          ...(top === null || face.side === null ? {} : { [face.side]: top }),
+        };
       }
     }
     const widthOf = (cutsOf: readonly StageCut[]): number =>
@@ -117,7 +123,8 @@ export const workStages = (section: Section, stages: readonly CutStage[]): Worke
       bands: bandAreas.map((area, index) => ({
         areaMm2: area,
         faceMm: widthOf(cuts.filter(({ face }) => face.order === index + 1)),
-        topMm: bandTops[index] ?? 0,
+        topMm: Math.max(0, ...Object.values(bandTops[index] ?? {})),
+        sideTopsMm: bandTops[index] ?? {},
       })),
     };
   });

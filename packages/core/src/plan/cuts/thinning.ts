@@ -71,7 +71,7 @@ export const decideThinning = (blade: Outgrown): ThinningDecision => {
           targets: choices.thinTo,
           remnantMm: REMNANT_MM,
           stopMm: stopOf(blade, depth, limitMm),
-          bandsDeg: choices.thinBands?.map(({ angleDeg }) => angleDeg) ?? null,
+          bands: choices.thinBands,
         }
       : null,
     depth: isWanted ? depth : null,

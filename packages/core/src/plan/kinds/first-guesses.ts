@@ -16,6 +16,20 @@ export const PLAN_KINDS_GUESSES = {
     source: TRADE_HABIT,
     range: [0.85, 1],
   },
+  RIDGE_BANDS_ABOVE_DEG: {
+    what: 'Bands on the wide bevel below a ridge stand above it by so much: near the edge, and mid-bevel',
+    value: [1.8, 0.6],
+    unit: '°',
+    source: TRADE_HABIT,
+    range: [0.3, 3],
+  },
+  CORE_BRIGHT_UM: {
+    what: 'The core below the lamination line is brightened on a stone of a grain between these',
+    value: [3.5, 7],
+    unit: 'µm',
+    source: TRADE_HABIT,
+    range: [2, 8],
+  },
   BACK_TAKES_MM: {
     what: 'What the very few strokes on the back take',
     value: 0.003,
@@ -264,6 +278,8 @@ export const PLAN_KINDS_GUESSES = {
 export const {
   RIDGE_SHARE,
   RIDGE_THICKNESS_SHARE,
+  RIDGE_BANDS_ABOVE_DEG,
+  CORE_BRIGHT_UM,
   BACK_TAKES_MM,
   BACK_STROKES,
   BACK_BURR_STROKES,

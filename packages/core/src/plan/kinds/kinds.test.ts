@@ -164,7 +164,11 @@ describe('a blade with a ridge', () => {
 
   test('thinned flat on its bevel raises the ridge on both sides', () => {
     const left = plan('ridge-kitchen', { answers, wishes: { thin: false } });
-    const thin = plan('ridge-kitchen', { answers, wishes: { thin: true } });
+    const thin = plan('ridge-kitchen', {
+      answers,
+      wishes: { thin: true },
+      own: { ridgeForm: 'flat' },
+    });
     expect(factOf(left, 'Ridge on the right after')).toBeCloseTo(14 - left.section.riseMm, 9);
     for (const side of ['right', 'left'])
       expect(factOf(thin, `Ridge on the ${side} after`)).toBeGreaterThan(
@@ -174,6 +178,54 @@ describe('a blade with a ridge', () => {
       'near the edge first, then mid-bevel',
     );
     expect(thin.section.thinning.bands).toHaveLength(1);
+    expect(textOf(step(thin, 'thinning').instruction)).toMatch(/takes the ridge up by \d\.\d mm/);
+  });
+
+  test('slightly convex it runs out in two bands below the ridge, which stays', () => {
+    const made = plan('ridge-kitchen', { answers, wishes: { thin: true } });
+    const [first, second] = made.section.thinning.bands;
+    expect(first!.angleDeg).toBeGreaterThan(second!.angleDeg);
+    expect(second!.toMm).toBeLessThan(13 - made.section.riseMm);
+    expect(factOf(made, 'Ridge on the left after')).toBeCloseTo(13 - made.section.riseMm, 9);
+    expect(textOf(step(made, 'thinning').instruction)).toContain('The ridge stays where it is');
+  });
+
+  test.each(['slightly convex', 'flat'] as const)(
+    'thickness asked for at 5 and 10 mm is what is left, %s',
+    (ridgeForm) => {
+      const wishes = { thin: true, thinDepth: 'to the remnant' } as const;
+      // The ridges, 14 mm up, are 2.72 mm apart, the shoulders 0.3 mm: 2.0 mm are between them at 10 mm.
+      const alike = { ridgeRightMm: 14, ridgeLeftMm: 14 };
+      const at10Mm = 1.9;
+      const made = plan('ridge-kitchen', {
+        answers: alike,
+        wishes: { ...wishes, thinTo: { at5Mm: null, at10Mm } },
+        own: { ridgeForm },
+      });
+      expect(factOf(made, '10 mm above the edge')).toBeCloseTo(at10Mm, 6);
+      const refused = planBlade(
+        inputFor('ridge-kitchen', {
+          answers: alike,
+          wishes: { ...wishes, thinTo: { at5Mm: 0.05, at10Mm: null } },
+          own: { ridgeForm },
+        }),
+      );
+      expect(refused).toMatchObject({ ok: false, error: { field: 'choices.thinTo.at5Mm' } });
+    },
+  );
+
+  test('bands of a given height end there, and must rise', () => {
+    const bands = (...heights: number[]) => ({
+      thin: true,
+      thinBands: heights.map((toMm) => ({ angleDeg: 5, toMm, stoneId: null })),
+    });
+    const made = plan('ridge-kitchen', { answers, wishes: bands(4, 7.6) });
+    for (const [index, toMm] of [4, 7.6].entries())
+      expect(made.section.thinning.bands[index]!.toMm).toBeCloseTo(toMm, 3);
+    expect(planBlade(inputFor('ridge-kitchen', { answers, wishes: bands(7.6, 4) }))).toMatchObject({
+      ok: false,
+      error: { field: 'choices.thinBands[1].toMm' },
+    });
   });
 
   test('the haze of its cladding is a step where the owner wants it as it came', () => {

@@ -271,9 +271,9 @@ describe('a thinning in bands', () => {
     const choices = {
       ...DEFAULT_CHOICES,
       thinBands: [
-        { angleDeg: 8, stoneId: null },
-        { angleDeg: 5.5, stoneId: 'plate' },
-        { angleDeg: 3, stoneId: 'plate' },
+        { angleDeg: 8, toMm: null, stoneId: null },
+        { angleDeg: 5.5, toMm: null, stoneId: 'plate' },
+        { angleDeg: 3, toMm: null, stoneId: 'plate' },
       ],
       thinStopMm: 0.38,
     };
@@ -285,7 +285,7 @@ describe('a thinning in bands', () => {
   });
 
   test('a band that does not fall is refused beside its field', () => {
-    const bands = [6, 7].map((angleDeg) => ({ angleDeg, stoneId: null }));
+    const bands = [6, 7].map((angleDeg) => ({ angleDeg, toMm: null, stoneId: null }));
     const refused = planBlade(
       planInput({ ...outgrown, choices: { ...DEFAULT_CHOICES, thinBands: bands } }),
     );

@@ -37,6 +37,13 @@ export const PLAN_STEPS_GUESSES = {
     source: TRADE_HABIT,
     range: [0.08, 0.3],
   },
+  SEEN_UM: {
+    what: 'A bevel that is seen is shown and evened by stones of a grain between these',
+    value: [7, 20],
+    unit: 'µm',
+    source: TRADE_HABIT,
+    range: [5, 25],
+  },
   LOOK_STROKES: {
     what: 'Strokes a side that show where the low spots lie',
     value: 10,
@@ -361,6 +368,7 @@ export const {
   MOST_BEFORE_SWAP,
   MOST_N,
   STROKE_TRAVEL_M,
+  SEEN_UM,
   LOOK_STROKES,
   EVEN_STOCK_UM,
   FILE_FORCE_N,

@@ -17,6 +17,7 @@ export { stepMaker, type StepMaker } from './maker';
 export { withOwnPatterns } from './own-rounds';
 export type { StrokeRound } from './patterns';
 export { readiedAgain, withReadySteps, type ReadyWork } from './ready-steps';
+export type { ThinningOfKind, WorkedBand } from './thinning-steps';
 export {
   gatesOf,
   liftText,

@@ -2,15 +2,33 @@
 import type { Result } from '../../units';
 import { joined, say, type Message } from '../../text';
 import { chooseProgression, coarsestOf, forTask, type Chain, type RackStone } from '../../abrasive';
-import { namedChain, partChain } from '../choices';
+import { namedChain, partChain, SAME_GRADE_RATIO } from '../choices';
 import { AIMED_AT_MM, scratchTopMm, THINNING_LEAST_UM } from '../cuts';
-import { EVEN_STOCK_UM, LOOK_STROKES, THINNING_FINISH_UM } from './first-guesses';
+import { EVEN_STOCK_UM, LOOK_STROKES, SEEN_UM, THINNING_FINISH_UM } from './first-guesses';
 import { handStroke, stockStroke, type StepKit, type Wording } from './kit';
 import { evenerAfter, finderFor, IS_SHEET, lowSpotText } from './low-spots';
 import type { PlanStep } from './step';
 
+/** A band as it will be worked: where it begins and runs out above the new edge, and its place from the edge up. */
+export interface WorkedBand {
+  readonly index: number;
+  readonly of: number;
+  readonly angleDeg: number;
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
+/** What a kind says of a thinning in its own words and stones. */
+export interface ThinningOfKind {
+  /** Of each band, over what is said of any. */
+  readonly band: (band: WorkedBand) => Wording;
+  readonly zone: Message;
+  /** The wide bevel is seen: a hard medium stone shows it, a soft one evens it, whatever the school of low spots. */
+  readonly seenAndEvened: boolean;
+}
+
 export interface ThinningMaker {
-  readonly thinning: (wording?: Wording) => PlanStep[];
+  readonly thinning: (kind?: ThinningOfKind) => PlanStep[];
 }
 
 /** Less steel than this in a band no hand finds. */
@@ -69,7 +87,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
   };
 
   /** Each band a step of its own, from the edge up: its stone, its steel, its check. */
-  const bandSteps = (first: RackStone, wording: Wording): PlanStep[] =>
+  const bandSteps = (first: RackStone, kind: ThinningOfKind | undefined): PlanStep[] =>
     reached.flatMap(({ angleDeg, fromMm, toMm, mm3: removeMm3 }, index) => {
       const body = stoneOfBand(index, first);
       const band = index + 1;
@@ -105,40 +123,71 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
             gates: work.stopMm === null ? ['thickness', 'remnant'] : ['thickness'],
             bandMm: [fromMm, toMm],
             afterMm: input.behindEdgeMm,
-            ...wording,
+            ...kind?.band({ index, of: reached.length, angleDeg, fromMm, toMm }),
           },
         }),
       ];
     });
 
-  const thinning = (wording: Wording = {}): PlanStep[] => {
+  /**
+   * The finer stones of a bevel that is seen: a hard one of medium grain that touches the high spots alone, then a soft
+   * one no coarser that evens the look. Null where the rack has neither, or stones were named.
+   */
+  const seenAndEvened = (first: RackStone): Chain | null => {
+    if (partChain(choices.chains, 'primary')?.stones) return null;
+    const medium = edgeStones
+      .filter(({ um }) => um >= SEEN_UM[0] && um <= SEEN_UM[1] && um < first.um)
+      .sort((a, b) => b.um - a.um);
+    const hard = medium.find(isHard) ?? null;
+    const soft = medium
+      .filter(({ um, bond }) => bond === 'soft, muddy' && um <= (hard?.um ?? um) * SAME_GRADE_RATIO)
+      .at(0);
+    const ids = [first, hard, soft].flatMap((each) => (each ? [each.id] : []));
+    if (ids.length < 2) return null;
+    const { mm3, faceMm2 } = work.sums.thinning;
+    const chain = namedChain(
+      { steel, rack, work: { stockMm3: mm3, faceAreaMm2: faceMm2 }, stroke: stockStroke },
+      ids,
+      'choices.chains.primary',
+    );
+    return chain.ok ? chain.value : null;
+  };
+
+  const thinning = (kind?: ThinningOfKind): PlanStep[] => {
     if (reached.length === 0) return [];
     const planned = thinningChain();
     if (!planned.ok) return kit.trouble('primary', planned.error);
-    const [start, ...after] = planned.value.steps;
-    const first = stone(start!.id);
+    const first = stone(planned.value.steps[0]!.id);
+    const chain = (kind?.seenAndEvened ? seenAndEvened(first) : null) ?? planned.value;
+    const after = chain.steps.slice(1);
     const ground = input
       .groundAt(reached[0]!.angleDeg)
       .map((side) => ({ ...side, angleDeg: reached[0]!.angleDeg }));
-    const zone = wording.zone ?? say('thinning.zone', { topMm });
-    const bands = bandSteps(first, wording);
+    const zone = kind?.zone ?? say('thinning.zone', { topMm });
+    const bands = bandSteps(first, kind);
     // The stone of the last band has done what it would do again.
     const finer = after.filter(({ id }) => id !== bands.at(-1)?.stoneId);
     const blended = kit
       .chainSteps({
         part: partChain(choices.chains, 'primary'),
-        chain: { ...planned.value, steps: finer },
+        chain: { ...chain, steps: finer },
         ground,
         firstRule: 'The scratches of the abrasive before, over all that was thinned.',
         work: 'stock',
         step: (body, index) => ({
           operation: 'thinning',
           direction: 'back and forth',
-          title: say('thinning.title.next', { stone: body.name }),
+          title:
+            kind?.seenAndEvened && isHard(body)
+              ? say('low-spots.find.title', { stone: body.name })
+              : kind?.seenAndEvened && body.bond === 'soft, muddy'
+                ? say('low-spots.even.title', { stone: body.name })
+                : say('thinning.title.next', { stone: body.name }),
           instruction: joined(
             say('thinning.instruction.next'),
+            ...(isHard(body) ? lowSpotsMarked() : []),
             lowSpotText(body.bond, practice.lowSpots, {
-              isFirst: false,
+              isFirst: kind?.seenAndEvened === true,
               isLast: index === finer.length - 1,
             }),
           ),
@@ -153,9 +202,12 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
       })
       .map(inBands);
     const last = finer.length > 0 ? stone(finer.at(-1)!.id) : first;
-    const isFound = bands.some(({ stoneId }) => stoneId !== null && isHard(stone(stoneId)));
+    const isFound = [...bands, ...(kind?.seenAndEvened ? blended : [])].some(
+      ({ stoneId }) => stoneId !== null && isHard(stone(stoneId)),
+    );
     const finder = wantsFound && !isFound ? finderFor(first, rack) : null;
-    const evener = practice.lowSpots === 'blend' ? evenerAfter(last, rack) : null;
+    const isEvened = kind?.seenAndEvened === true && last.bond === 'soft, muddy';
+    const evener = practice.lowSpots === 'blend' && !isEvened ? evenerAfter(last, rack) : null;
     const evened = evener && evenChain(evener);
     return [
       ...(finder
@@ -167,7 +219,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
             {
               operation: 'thinning',
               title: say('low-spots.find.title', { stone: finder.name }),
-              instruction: say('low-spots.find.instruction'),
+              instruction: joined(say('low-spots.find.instruction'), ...lowSpotsMarked()),
               angleDeg: reached[0]!.angleDeg,
               zone,
               check: say('low-spots.find.check'),
@@ -200,6 +252,17 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
         : []),
     ];
   };
+
+  /** Those known from the counter, side by side: the stone shows whether they are all. */
+  const lowSpotsMarked = (): Message[] =>
+    (['right', 'left'] as const).flatMap((side) => {
+      const spots = input.damage
+        .filter(
+          (found) => found.kind === 'low spot' && (found.side === side || found.side === 'both'),
+        )
+        .map(({ fromMm, lengthMm }) => ({ fromMm, toMm: fromMm + lengthMm }));
+      return spots.length === 0 ? [] : [say('low-spots.known', { side, spots })];
+    });
 
   /** A step of the hand over several bands is lifted for each; what moves its own abrasive is not lifted. */
   const inBands = (step: PlanStep): PlanStep => ({

@@ -1,9 +1,9 @@
 import { fact, said, type Fact } from '../../../units';
 import { restingOnSide } from '../../../angle';
 import { numberAnswer } from '../../../intake';
-import { topOf, type BladeWork, type Place, type StrategyInput } from '../../cuts';
+import { type BladeWork, type Place, type StrategyInput } from '../../cuts';
 import { thicknessFacts, thinningFacts } from '../parts';
-import { ridgeAt, ridgeSides } from './geometry';
+import { ridgeAt, ridgesAfter, ridgeSides } from './geometry';
 import type { Findings } from '../strategy';
 import { twoSidedFindings } from '../two-sided/findings';
 
@@ -17,23 +17,25 @@ export const ridgeFindings = (input: StrategyInput): Findings => {
   const ridgeFacts = (work: BladeWork): Fact[] => {
     const sides = ridgeSides(input, middle);
     if (!sides.ok) return [];
-    const last = work.stages.at(-1)!.section;
-    const touched = (['right', 'left'] as const).map((side) => {
-      const before = ridgeAt(input, side, middle.heightMm);
-      const band = topOf(last, { side, roles: ['band'] });
-      return fact(
+    const worked = ridgesAfter(input, work, work.bands.length);
+    const touched = (['right', 'left'] as const).map((side) =>
+      fact(
         `Ridge on the ${side} after`,
         said(
-          (band ?? before) - work.riseMm,
+          worked[side],
           'mm',
-          'Where the worked bevel meets the upper face, above the new edge: thinning raises it, the apex comes up under it.',
+          'Where the worked bevel meets the upper face, above the new edge: a band that reaches it raises it, the apex comes up under it.',
           [
-            { label: 'Before, above the old edge', value: before, unit: 'mm' },
+            {
+              label: 'Before, above the old edge',
+              value: ridgeAt(input, side, middle.heightMm),
+              unit: 'mm',
+            },
             { label: 'Apex rise', value: work.riseMm, unit: 'mm' },
           ],
         ),
-      );
-    });
+      ),
+    );
     const rests = restingOnSide(
       sides.value.right.slice(1).map(({ xMm, yMm }) => [yMm, xMm] as const),
     );

@@ -25,6 +25,7 @@ import {
   thinningBands,
   thinningStart,
   usualBandsDeg,
+  heldAtDeg,
   withinPlay,
   type Band,
   type CutStage,
@@ -33,6 +34,7 @@ import {
   type Place,
   type Shape,
   type StrategyInput,
+  type ThinWanted,
   type Wanted,
 } from '../../cuts';
 import { FLAT_SHARE, SAGITTA_MM } from '../first-guesses';
@@ -160,27 +162,50 @@ const groundBoth =
   };
 
 /** Down to the thickness wanted in falling bands; with thicknesses further up, or no stop, through those. */
-const bandsFor = (
+export const bandsFor = (
   input: StrategyInput,
   { section, primaryDeg }: Shape,
   apexMm: number,
-  newAngleDeg: number,
-  { targets, remnantMm, stopMm, bandsDeg }: NonNullable<Wanted['thinning']>,
+  { angleDeg, thinning }: { readonly angleDeg: number; readonly thinning: ThinWanted },
+  usual?: readonly number[],
 ): Result<readonly Band[]> => {
+  const { targets, stopMm, bands } = thinning;
   const oldAngleDeg = input.presentDeg;
-  const bevel = toRadians(perSide(oldAngleDeg));
-  const remnantY = apexMm + remnantMm * Math.cos(bevel);
-  const start =
-    stopMm === null
-      ? { xMm: remnantY * Math.tan(bevel), yMm: remnantY }
-      : thinningStart({ stopMm, apexMm, oldAngleDeg, newAngleDeg });
+  const start = thinningFrom(input, apexMm, angleDeg, thinning);
   const hasTargets = targets.at5Mm !== null || targets.at10Mm !== null;
-  if (bandsDeg === null && (stopMm === null || hasTargets))
+  if (bands === null && (hasTargets || (stopMm === null && !usual)))
     return thinningBands({ section, apexMm, start, primaryDeg, targets });
   return ok(
-    fallingBands(section, primaryDeg, start, bandsDeg ?? usualBandsDeg(primaryDeg, oldAngleDeg)),
+    fallingBands(
+      { section, primaryDeg, apexMm, start },
+      bands ?? heldAtDeg(usual ?? usualBandsDeg(primaryDeg, oldAngleDeg)),
+    ),
   );
 };
+
+/** Where a thinning begins on the old bevel: at the thickness to stop at, or above the line of it that is left. */
+export const thinningFrom = (
+  { presentDeg }: Pick<StrategyInput, 'presentDeg'>,
+  apexMm: number,
+  newAngleDeg: number,
+  { remnantMm, stopMm }: Pick<ThinWanted, 'remnantMm' | 'stopMm'>,
+): Pick<Band, 'xMm' | 'yMm'> => {
+  const bevel = toRadians(perSide(presentDeg));
+  const yMm = apexMm + remnantMm * Math.cos(bevel);
+  return stopMm === null
+    ? { xMm: yMm * Math.tan(bevel), yMm }
+    : thinningStart({ stopMm, apexMm, oldAngleDeg: presentDeg, newAngleDeg });
+};
+
+/** The cuts of a thinning, both sides alike. */
+export const thinningStage = (bands: readonly Band[]): CutStage => ({
+  id: 'thinning',
+  cuts: bands.flatMap(({ angleDeg, xMm, yMm }, index) =>
+    (['right', 'left'] as const).map((side) =>
+      faceCut(side, angleDeg, xMm, yMm, 'band', index + 1),
+    ),
+  ),
+});
 
 /** Outline, bands, bevel, micro bevel. */
 const stagesFor =
@@ -188,16 +213,9 @@ const stagesFor =
   (shape: Shape, riseMm: number, wanted: Wanted): Result<readonly CutStage[]> => {
     const stages: CutStage[] = [joint(riseMm)];
     if (wanted.thinning) {
-      const bands = bandsFor(input, shape, riseMm, wanted.angleDeg, wanted.thinning);
+      const bands = bandsFor(input, shape, riseMm, { ...wanted, thinning: wanted.thinning });
       if (!bands.ok) return bands;
-      stages.push({
-        id: 'thinning',
-        cuts: bands.value.flatMap(({ angleDeg, xMm, yMm }, index) =>
-          (['right', 'left'] as const).map((side) =>
-            faceCut(side, angleDeg, xMm, yMm, 'band', index + 1),
-          ),
-        ),
-      });
+      stages.push(thinningStage(bands.value));
     }
     const sides = ground(wanted.angleDeg);
     const lowest = sides.find(({ angleDeg }) => angleDeg <= shape.primaryDeg);

@@ -43,8 +43,8 @@ export const sectionPhase: Phase<
     sigmaMm: input.thicknessSigmaMm ?? 0,
     thicknessAfterMm: behindEdge(measures, shape, plain.value, bevels),
   });
-  if (decided.wanted?.bandsDeg) {
-    const fall = checkBands(shape.primaryDeg, decided.wanted.bandsDeg);
+  if (decided.wanted?.bands) {
+    const fall = checkBands(shape, decided.wanted.bands);
     if (!fall.ok) return fall;
   }
   const wanted: Wanted = { angleDeg, thinning: decided.wanted, micro };
@@ -94,7 +94,7 @@ export const wantedOf = (
           targets: input.choices.thinTo,
           remnantMm: thinning.remnantMm,
           stopMm: thinning.stopMm,
-          bandsDeg: input.choices.thinBands?.map(({ angleDeg: deg }) => deg) ?? null,
+          bands: input.choices.thinBands,
         },
   micro,
 });

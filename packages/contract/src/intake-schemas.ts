@@ -5,6 +5,7 @@ import {
   ANGLE_ROUTES,
   BLADE_KIND_IDS,
   bladeKind,
+  BLADE_EDGES,
   DAMAGE_KINDS,
   DAMAGE_SIDES,
   GAUGE_SEATS,
@@ -52,6 +53,11 @@ const damageSchema = Joi.object<Checked<Damage>, true>({
   fromMm: lengthMm('Place from the heel, mm', 0, 1000),
   lengthMm: lengthMm('Length of the damage, mm', 0.1, 1000),
   depthMm: lengthMm('Depth of the damage, mm', 0, 60),
+  edge: Joi.string()
+    .valid(...BLADE_EDGES)
+    .allow(null)
+    .optional()
+    .label('Edge'),
 });
 
 /** What a caliper may say of a blade, mm. */

@@ -12,7 +12,9 @@ export {
 } from './kinds';
 export {
   DAMAGE_KINDS,
+  BLADE_EDGES,
   DAMAGE_SIDES,
+  type BladeEdge,
   hasDepth,
   MEASURE_FIELDS,
   SHARPNESS,

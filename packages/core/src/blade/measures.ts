@@ -47,6 +47,10 @@ export const hasDepth = (kind: DamageKind): boolean => WITH_DEPTH.includes(kind)
 export const DAMAGE_SIDES = ['right', 'left', 'both'] as const;
 export type DamageSide = (typeof DAMAGE_SIDES)[number];
 
+/** Of a blade with two: A is the one worked first. */
+export const BLADE_EDGES = ['A', 'B'] as const;
+export type BladeEdge = (typeof BLADE_EDGES)[number];
+
 export interface Damage {
   readonly id: string;
   readonly kind: DamageKind;
@@ -56,6 +60,8 @@ export interface Damage {
   readonly lengthMm: number;
   /** How deep it reaches; 0 where that means nothing, as for a dull zone. */
   readonly depthMm: number;
+  /** Which of two edges; absent where there is one, or where nobody said. */
+  readonly edge?: BladeEdge | null;
 }
 
 /** An outline taken off a photograph or a drawing: heel at z = 0, edge from heel to tip, mm. */

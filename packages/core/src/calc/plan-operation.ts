@@ -5,6 +5,7 @@ import {
   BLADE_KIND_IDS,
   bladeKind,
   DAMAGE_KINDS,
+  BLADE_EDGES,
   DAMAGE_SIDES,
   MEASURE_FIELDS,
   SHARPNESS,
@@ -71,16 +72,15 @@ const measuresOf = (from: Reader): BladeMeasures => {
 };
 
 const damageOf = (from: Reader): Damage => {
-  const damage = {
+  const damage: Damage = {
     id: from.text('id'),
     kind: from.oneOf('kind', DAMAGE_KINDS),
     side: from.oneOf('side', DAMAGE_SIDES),
     fromMm: from.number('fromMm', { min: 0, max: 900 }),
     lengthMm: from.number('lengthMm', { min: 0, max: 900 }),
     depthMm: from.optional('depthMm', 0, { min: 0, max: 60 }),
+    edge: from.openChoice('edge', BLADE_EDGES, null),
   };
-  // Which of two edges: what is told of one is worked on it.
-  from.openChoice('edge', ['A', 'B'], null);
   from.end();
   return damage;
 };

@@ -273,6 +273,37 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
         ),
     ],
     [
+      'the back gets more passes than the front',
+      (steps) =>
+        (['A', 'B'] as const).some((edge) => {
+          const passes = (...operations: string[]): number =>
+            of(steps, ...operations)
+              .filter((step) => step.edge === edge)
+              .reduce((sum, step) => sum + Math.max(...counts(step)), 0);
+          return passes('back') > passes('edge', 'refine');
+        }),
+    ],
+    [
+      'local strokes stand at nick or point instead of full passes',
+      (steps) =>
+        steps.some((step) => step.rounds.some(({ zone }) => zone !== null)) ||
+        of(steps, 'edge').some((step) => !says(step, /Full strokes only/)),
+    ],
+    [
+      'a lift is computed to a spine',
+      (steps) => steps.some((step) => says(step, /spine|lift it/i)),
+    ],
+    [
+      'a step opens while the law, the point or the coating is unanswered',
+      (steps, { consents }) =>
+        ['law', 'point', 'coating'].some(
+          (matter) =>
+            !consents.some(
+              ({ question, asked }) => question === matter && asked[0] === steps[0]!.key,
+            ),
+        ),
+    ],
+    [
       'a belt on the back is coarser than the last of the front',
       (steps) => of(steps, 'back').some(({ um }) => um! > ums(of(steps, 'edge', 'refine')).at(-1)!),
     ],

@@ -8,6 +8,7 @@ export {
   numberAnswer,
   questionsFor,
   steelAsTold,
+  hasTwoEdges,
   wantsItAsItCame,
   type Answers,
   type Question,

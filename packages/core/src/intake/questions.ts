@@ -356,3 +356,12 @@ export const finishAsItCame = (kind: BladeKind, answers: Answers): string[] => {
  */
 export const wantsItAsItCame = (answers: Answers): boolean =>
   answers['finishWish'] === 'the maker’s finish' || answers['finishWish'] === 'no work to be seen';
+
+/**
+ * Whether a blade is ground to two edges, one of them where another blade has its spine.
+ *
+ * @example
+ * hasTwoEdges('dagger-double', {}); // true
+ */
+export const hasTwoEdges = (kindId: string, answers: Answers): boolean =>
+  kindId === 'dagger-double' || answers['edges'] === 'two';

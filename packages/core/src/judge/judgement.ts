@@ -4,7 +4,7 @@
  */
 import type { Steel } from '../steel';
 import { isOneSided, type BladeKind, type BladeMeasures, type Damage, type Use } from '../blade';
-import { checkBack, numberAnswer, steelAsTold, type Answers } from '../intake';
+import { checkBack, hasTwoEdges, numberAnswer, steelAsTold, type Answers } from '../intake';
 import type { BladePlan } from '../plan/planner';
 import { ASK_ABOVE_MM, SHALLOW_BURN_MM, SPENT_HOLLOW_MM } from './first-guesses';
 
@@ -44,6 +44,9 @@ export const CONSENT_IDS = [
   'surface',
   'mark',
   'patina',
+  'law',
+  'point',
+  'coating',
   'tapping',
   'thinning',
   'brittle',
@@ -210,7 +213,13 @@ const consentsOf = (input: JudgeInput): Said[] => {
   const lost = heightLostMm(input);
   if (lost > ASK_ABOVE_MM)
     ask('height', `About ${lost.toFixed(1)} mm of the blade’s height goes for good.`);
-  if (damage.some((each) => each.kind === 'missing tip'))
+  if (hasTwoEdges(kind.id, answers)) {
+    ask(
+      'law',
+      'Two edges: lawful to hold here, and the customer known where the rules ask for it.',
+    );
+    ask('point', 'Both edges are worked to the point: it comes out a little shorter.');
+  } else if (damage.some((each) => each.kind === 'missing tip'))
     ask('tip', 'Restoring the tip shortens the blade or lowers its spine.');
   if (damage.some((each) => each.kind === 'bent tip'))
     ask('bent-tip', 'A bent tip may break when it is straightened; then it is restored shorter.');
@@ -220,6 +229,8 @@ const consentsOf = (input: JudgeInput): Said[] => {
     ask('burnt', 'The edge was burnt before it came: it may stay softer than it was made.');
   if (answers['surface'] === 'coated' || answers['surface'] === 'etched')
     ask('surface', `Work on the faces marks the ${String(answers['surface'])} surface.`);
+  if (kind.grind === 'chisel' && answers['back'] === 'coated')
+    ask('coating', 'The coating of the back may show a bright line along the edge.');
   if (answers['surface'] === 'printed mark')
     ask('mark', 'The printed mark may suffer, even under paper and tape.');
   if (answers['patina'] === 'may go') ask('patina', 'The patina goes where the stones reach.');

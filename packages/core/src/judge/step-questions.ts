@@ -17,6 +17,9 @@ const doing =
 
 /** By the question's id; the first list that finds a step decides. */
 const CONCERNED: Readonly<Record<string, readonly Concerns[]>> = {
+  law: [() => true],
+  point: [() => true],
+  coating: [() => true],
   height: [doing('outline'), doing('edge')],
   tip: [doing('outline')],
   'bent-tip': [doing('outline')],

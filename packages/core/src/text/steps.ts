@@ -150,12 +150,14 @@ export const STEP_ENGLISH = {
     offFlatDeg,
     strokes,
     isCoated,
+    farMm = null,
   }: {
     offFlatDeg: number;
     strokes: number;
     isCoated: boolean;
+    farMm?: number | null;
   }) =>
-    `Almost flat, ${offFlatDeg}° off the stone, ${strokes} light strokes: only the burr goes${isCoated ? ', the coating stays' : ''}.`,
+    `Almost flat, ${offFlatDeg}° off the stone, ${strokes} light strokes: only the burr goes${isCoated ? ', the coating stays' : ''}.${farMm === null ? '' : ` The far edge stands ${farMm.toFixed(2)} mm clear: it must not touch.`}`,
   'chisel.back.title': 'Burr off the back',
   'chisel.back.zone': 'the back, at the very edge',
   'chisel.deburr.instruction': ({
@@ -166,14 +168,24 @@ export const STEP_ENGLISH = {
     isDouble: boolean;
   }) =>
     `Bevel at its angle, back ${offFlatDeg}° off flat, in turn, weight of the hand only${isDouble ? ', one edge after the other' : ''}.`,
+  'chisel.edge-of.title': ({ of, edge }: { of: string; edge: string }) => `${of}, edge ${edge}`,
+  'chisel.edge.before.double':
+    'Burr whole on the flat to the point, the point back, every nick out, the bevel as wide on A as on B.',
   'chisel.edge.caution':
     'Hold it by its handle and a wrapped back: the other edge cuts too. Check local rules on such blades.',
   'chisel.edge.instruction.first':
-    'Full strokes only, heel to tip: local work facets it. Slow into the tip and stop on the stone. Until a burr runs along the back.',
+    'Full strokes only, heel to tip: local work facets it. Slow into the tip and stop on the abrasive. Until a burr runs along the back.',
   'chisel.edge.instruction.next': 'The same full strokes, until the pattern is even.',
+  'chisel.edge.instruction.point':
+    'As many passes on A as on B, one more or less at most: the point comes back by itself where the two meet. A nick on one edge is worked out of both.',
   'chisel.edge.zone': 'heel to tip, full strokes',
   'chisel.second-edge.title': ({ of }: { of: string }) => `${of}, second edge`,
   'chisel.second-edge.zone': ({ of }: { of: string }) => `second edge: ${of}`,
+  'chisel.tape': ({ fromMm, rubsMm }: { fromMm: number; rubsMm: number }) =>
+    `Tape on the back from ${fromMm} mm in to the far edge and over it, ending 15 mm before the point; nearer than ${rubsMm.toFixed(1)} mm it would rub on the belt itself. Change it over when the other edge is worked.`,
+  'chisel.tape.check': 'The near edge bare, the far edge covered.',
+  'chisel.tape.title': 'Tape the far edge',
+  'chisel.tape.zone': 'the back and the edge that is not worked',
   'chisel.wash.caution':
     'Sheath on before it leaves the bench. Check local rules before it is handed over.',
   'cooling.every-pass': 'Bare-hand warm is the limit: into water after every pass.',
@@ -398,6 +410,7 @@ export const STEP_ENGLISH = {
   'pattern.own': ({ rounds }: { rounds: readonly RoundParam[] }) =>
     `your own rounds: ${roundsText(rounds)}`,
   'pattern.machine': 'slow passes, sides in turn, cool to the bare hand',
+  'pattern.machine.one': 'slow full passes, cool to the bare hand',
   'pattern.side-after-side': ({ rounds }: { rounds: readonly RoundParam[] }) =>
     rounds.map(({ side, count }) => `${count} on the ${side}`).join(', then '),
   'pattern.tip': 'short strokes at the tip',

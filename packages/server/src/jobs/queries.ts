@@ -84,7 +84,8 @@ export const customerOf = (row: JobRow): Customer => ({
 export const damageOfJob = (db: Queryable, jobId: number): Promise<Damage[]> =>
   select<Damage>(
     db,
-    `SELECT damage_key AS id, kind, side, from_mm AS fromMm, length_mm AS lengthMm, depth_mm AS depthMm
+    `SELECT damage_key AS id, kind, side, from_mm AS fromMm, length_mm AS lengthMm, depth_mm AS depthMm,
+       edge
      FROM damage WHERE job_id = ? ORDER BY from_mm, damage_key`,
     [jobId],
   );
@@ -264,7 +265,7 @@ export const damageBefore = async (db: Queryable, row: JobRow): Promise<Damage[]
   const found = await select<Damage | { readonly id: null }>(
     db,
     `SELECT d.damage_key AS id, d.kind, d.side, d.from_mm AS fromMm, d.length_mm AS lengthMm,
-       d.depth_mm AS depthMm
+       d.depth_mm AS depthMm, d.edge
      FROM (SELECT MAX(id) AS id FROM job WHERE blade_id = ? AND id < ?) v
        LEFT JOIN damage d ON d.job_id = v.id
      WHERE v.id IS NOT NULL ORDER BY d.from_mm, d.damage_key`,
@@ -293,11 +294,11 @@ export const replaceDamage = async (
   damage: readonly Damage[],
 ): Promise<void> => {
   await execute(db, 'DELETE FROM damage WHERE job_id = ?', [jobId]);
-  for (const { id, kind, side, fromMm, lengthMm, depthMm } of damage) {
+  for (const { id, kind, side, fromMm, lengthMm, depthMm, edge = null } of damage) {
     await execute(
       db,
-      'INSERT INTO damage (job_id, damage_key, kind, side, from_mm, length_mm, depth_mm) VALUES (?, ?, ?, ?, ?, ?, ?)',
-      [jobId, id, kind, side, fromMm, lengthMm, depthMm],
+      'INSERT INTO damage (job_id, damage_key, kind, side, from_mm, length_mm, depth_mm, edge) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
+      [jobId, id, kind, side, fromMm, lengthMm, depthMm, edge],
     );
   }
 };

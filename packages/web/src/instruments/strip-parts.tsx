@@ -104,94 +104,100 @@ export const StripTicks = ({ layout: { ticks, x, baseline } }: Pick<PartProps, '
   </>
 );
 
+/** Where a lane lies and what is drawn in it. */
+export interface Lane {
+  readonly label: string;
+  readonly top: number;
+  readonly holds: (found: Damage) => boolean;
+}
+
 interface StripLaneProps extends PartProps {
   readonly side: BladeSide;
+  readonly lane: Lane;
   readonly damage: readonly Damage[];
   readonly before: readonly Damage[];
   readonly leftIn: readonly string[];
   readonly marks: readonly ZoneMark[];
-  readonly onPlace: ((side: BladeSide, atMm: number) => void) | undefined;
+  readonly onPlace: ((atMm: number) => void) | undefined;
 }
 
-/** One side of the edge: what was found on it, zone by zone. */
+/** One side of the edge, or one edge of two: what was found on it, zone by zone. */
 export const StripLane = ({
   layout,
   id,
   side,
+  lane,
   damage,
   before,
   leftIn,
   marks,
   onPlace,
 }: StripLaneProps) => {
-  const { x, scale, laneTop, lengthMm } = layout;
+  const { x, scale, lengthMm } = layout;
+  const { label, top, holds } = lane;
   const place = (event: MouseEvent<SVGRectElement>): void => {
     if (!onPlace) return;
     const box = event.currentTarget.getBoundingClientRect();
     const share = (event.clientX - box.left) / box.width;
-    onPlace(side, Math.round(Math.min(1, Math.max(0, share)) * lengthMm));
+    onPlace(Math.round(Math.min(1, Math.max(0, share)) * lengthMm));
   };
   return (
     <g>
-      <text x={0} y={laneTop(side) + LANE / 2 + 5}>
-        {side === 'right' ? 'Right' : 'Left'}
+      <text x={0} y={top + LANE / 2 + 5}>
+        {label}
       </text>
       <rect
         x={LEFT}
-        y={laneTop(side)}
+        y={top}
         width={SPAN}
         height={LANE}
         fill="var(--page)"
         stroke="var(--line)"
         onClick={place}
         style={onPlace ? { cursor: 'crosshair' } : undefined}
-        data-lane={side}
+        data-lane={label.toLowerCase()}
       />
       {ZONES.slice(1).map((zone) => (
         <line
           key={zone}
           x1={x(zoneSpan(zone).from * lengthMm)}
           x2={x(zoneSpan(zone).from * lengthMm)}
-          y1={laneTop(side)}
-          y2={laneTop(side) + LANE}
+          y1={top}
+          y2={top + LANE}
           stroke="var(--line)"
           strokeDasharray="3 4"
         />
       ))}
-      {before
-        .filter((found) => found.side === side || found.side === 'both')
-        .map(({ id: key, fromMm, lengthMm }) => (
-          <rect
-            key={`before ${key}`}
-            x={x(fromMm) - 2}
-            y={laneTop(side) + 3}
-            width={Math.max(lengthMm * scale, 5) + 4}
-            height={LANE - 6}
-            fill="none"
-            stroke="var(--ink-soft)"
-            strokeDasharray="4 3"
-            pointerEvents="none"
-          />
-        ))}
-      {damage
-        .filter((found) => found.side === side || found.side === 'both')
-        .map((found) => (
-          <DamageMark
-            key={found.id}
-            damage={found}
-            x={x}
-            top={laneTop(side)}
-            hatch={`url(#${id}-hatch)`}
-            faded={leftIn.includes(found.id)}
-          />
-        ))}
+      {before.filter(holds).map(({ id: key, fromMm, lengthMm }) => (
+        <rect
+          key={`before ${key}`}
+          x={x(fromMm) - 2}
+          y={top + 3}
+          width={Math.max(lengthMm * scale, 5) + 4}
+          height={LANE - 6}
+          fill="none"
+          stroke="var(--ink-soft)"
+          strokeDasharray="4 3"
+          pointerEvents="none"
+        />
+      ))}
+      {damage.filter(holds).map((found) => (
+        <DamageMark
+          key={found.id}
+          damage={found}
+          x={x}
+          top={top}
+          hatch={`url(#${id}-hatch)`}
+          faded={leftIn.includes(found.id)}
+        />
+      ))}
       {marks
         .filter((mark) => mark.side === side)
         .map(({ zone, text, tone }) => (
           <text
             key={zone}
             x={x(zoneSpan(zone).centre * lengthMm)}
-            y={laneTop(side) + LANE / 2 + 5}
+            y={top + LANE / 2 + 5}
             textAnchor="middle"
             style={{
               fill: tone === 'plain' ? undefined : `var(--${tone})`,

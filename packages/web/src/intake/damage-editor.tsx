@@ -1,9 +1,12 @@
 /** Faults along the edge: placed by touching a lane, or typed; every entry can be corrected by number. */
 import {
+  BLADE_EDGES,
   DAMAGE_KINDS,
   DAMAGE_SIDES,
   DAMAGE_WORDS,
   hasDepth,
+  hasTwoEdges,
+  type BladeEdge,
   type LastMeasured,
   type BladeSide,
   type Damage,
@@ -75,8 +78,14 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
     name: 'damage',
     keyName: 'key',
   });
-  const add = (found: DamageKind, side: DamageSide, atMm: string): void => {
-    append({ id: newId(), kind: found, side, fromMm: atMm, ...firstSize(found) });
+  const twoEdges = hasTwoEdges(values.kindId, values.answers);
+  const add = (
+    found: DamageKind,
+    side: DamageSide,
+    atMm: string,
+    edge: BladeEdge | null = null,
+  ): void => {
+    append({ id: newId(), kind: found, side, edge, fromMm: atMm, ...firstSize(found) });
   };
   const removeWithUndo = (index: number): void => {
     const removed = values.damage[index];
@@ -90,7 +99,10 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
         measures={drawnMeasures(values, standIns)}
         damage={drawnDamage(values.damage)}
         before={before}
-        onPlace={(side: BladeSide, atMm) => add(kind, side, String(atMm))}
+        twoEdges={twoEdges}
+        onPlace={(side: BladeSide, atMm, edge) =>
+          add(kind, edge === null ? side : 'both', String(atMm), edge)
+        }
         label={`The edge from heel to tip with ${values.damage.length} places of damage`}
       />
       <Row $gap={10} $align="end">
@@ -118,12 +130,21 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
                 label="Damage"
                 options={options(DAMAGE_KINDS)}
               />
-              <FormPick
-                control={control}
-                name={`damage.${index}.side`}
-                label="Side"
-                options={options(DAMAGE_SIDES)}
-              />
+              {twoEdges ? (
+                <FormPick
+                  control={control}
+                  name={`damage.${index}.edge`}
+                  label="Edge"
+                  options={options(BLADE_EDGES)}
+                />
+              ) : (
+                <FormPick
+                  control={control}
+                  name={`damage.${index}.side`}
+                  label="Side"
+                  options={options(DAMAGE_SIDES)}
+                />
+              )}
               <FormNumber control={control} name={`damage.${index}.fromMm`} label="From heel, mm" />
               <FormNumber control={control} name={`damage.${index}.lengthMm`} label="Length, mm" />
               {hasDepth(found) ? (

@@ -14,6 +14,7 @@ import {
   type AngleReading,
   type AngleRoute,
   type BladeMeasures,
+  type BladeEdge,
   type DamageKind,
   type DamageSide,
   type LastMeasured,
@@ -39,6 +40,8 @@ export interface DamageValues {
   readonly fromMm: string;
   readonly lengthMm: string;
   readonly depthMm: string;
+  /** Of a blade with two. */
+  readonly edge?: BladeEdge | null;
 }
 
 /** One reading of the angle as typed; each route uses its own of these. */
@@ -367,6 +370,7 @@ export const toIntakeBody = (values: IntakeValues): Outgoing<IntakeBody> => {
       id: found.id,
       kind: found.kind,
       side: found.side,
+      ...(found.edge ? { edge: found.edge } : {}),
       fromMm: numbers.read(`damage.${index}.fromMm`, found.fromMm),
       lengthMm: numbers.read(`damage.${index}.lengthMm`, found.lengthMm),
       depthMm: hasDepth(found.kind) ? numbers.read(`damage.${index}.depthMm`, found.depthMm) : 0,

@@ -5,6 +5,7 @@ import {
   bevelsOf,
   bladeKind,
   findUse,
+  hasTwoEdges,
   type Decision,
   type Judgement,
   type PlanChoices,
@@ -124,6 +125,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
           <EdgeStrip
             measures={job.measures}
             damage={job.damage}
+            twoEdges={hasTwoEdges(job.measures.kindId, job.answers)}
             before={job.damageBefore ?? []}
             {...(plan ? { depthAlong: plan.outline.depthAlong } : {})}
             low

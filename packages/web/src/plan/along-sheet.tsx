@@ -3,6 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import {
   angleAtFixedLift,
   type BladePlan,
+  hasTwoEdges,
   MOST_HIGH_SPOT_VISITS,
   ofSide,
   OUTLINE_FAULTS,
@@ -34,7 +35,8 @@ export const AlongSheet = memo(({ job, plan, rack, choices, onChoices }: AlongSh
         damage={job.damage}
         leftIn={choices.chipsLeft}
         depthAlong={plan.outline.depthAlong}
-        lifts={plan.work.held[0]!.stations}
+        twoEdges={hasTwoEdges(job.measures.kindId, job.answers)}
+        lifts={plan.work.isLifted ? plan.work.held[0]!.stations : []}
         label={`Along the edge: ${plan.outline.verdict}`}
       />
       <p>{plan.outline.verdict}</p>

@@ -54,6 +54,8 @@ export interface CutStrategy {
   readonly facetDeg?: number;
   /** The blade is clamped and the tool moves: no spine is lifted. */
   readonly toolMoves?: boolean;
+  /** There is no spine: the other edge stands where it would be, and the point is where the two meet. */
+  readonly twoEdges?: boolean;
   readonly stagesFor: (shape: Shape, riseMm: number, wanted: Wanted) => Result<readonly CutStage[]>;
   /** Where the volume is not that of the section carried along the edge. */
   readonly sumsOf?: (sums: StageSums, work: SectionWork) => StageSums;

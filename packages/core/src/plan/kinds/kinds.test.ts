@@ -159,6 +159,34 @@ describe('a blade of three layers', () => {
   });
 });
 
+describe('a blade with two edges', () => {
+  const blunt = { ...chip(1, 0.5), kind: 'missing tip' as const };
+
+  test('a blunt point comes back by both edges alike, and has no step of its own', () => {
+    const whole = plan('dagger-double');
+    const made = plan('dagger-double', { damage: [blunt] });
+    const { edgeLengthMm, heightTipMm } = usualMeasuresOf(
+      'dagger-double',
+      bladeKind('dagger-double').usual.edgeLengthMm,
+    );
+    // Half the point's angle from half the width over the last tenth; so much off each edge for half a millimetre.
+    const half = Math.atan(heightTipMm / 2 / (edgeLengthMm / 10));
+    expect(made.section.riseMm - whole.section.riseMm).toBeCloseTo(0.5 * Math.sin(half), 9);
+    expect(made.work.steps.some(({ title }) => title.code.startsWith('tip.'))).toBe(false);
+    const on = (edge: 'A' | 'B') =>
+      made.work.steps
+        .filter((each) => each.edge === edge)
+        .map(({ operation, strokesPerSide }) => `${operation} ${strokesPerSide}`);
+    expect(on('A')).toEqual(on('B'));
+  });
+
+  test('no spine is lifted', () => {
+    const made = plan('dagger-double');
+    expect(made.work.isLifted).toBe(false);
+    expect(made.work.steps.flatMap(({ lifts }) => lifts)).toEqual([]);
+  });
+});
+
 describe('a blade with a ridge', () => {
   const answers: Answers = { ridgeRightMm: 14, ridgeLeftMm: 13 };
 

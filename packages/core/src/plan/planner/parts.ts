@@ -125,6 +125,8 @@ export interface WorkPart {
   readonly seconds: number;
   /** Why there are no stones for some of it; null where there are. */
   readonly problem: DomainError | null;
+  /** Whether a spine is lifted off the stone: not where the tool moves, nor where a second edge stands in its place. */
+  readonly isLifted: boolean;
   /** The sides as they are held, each with its stations: one where they are held alike. */
   readonly held: readonly HeldSide[];
   /** What a high spot costs at once and over visits; where a broken tip is brought back, what each way loses. */

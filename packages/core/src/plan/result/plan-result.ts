@@ -108,17 +108,6 @@ const partOf = (step: PlanStep, input: PlanInput): string | null => {
   return part === 'edge' && grind === 'serrated' && step.operation === 'edge' ? 'scallop' : part;
 };
 
-/** Which of its two edges a step of a double-edged blade works; null where there is one, or where it works both. */
-const edgeOf = (step: PlanStep, steps: readonly PlanStep[]): 'A' | 'B' | null => {
-  const isSecond = ({ title }: PlanStep): boolean => title.code === 'chisel.second-edge.title';
-  if (isSecond(step)) return 'B';
-  const hasSecond = steps.some(
-    (other) =>
-      isSecond(other) && other.operation === step.operation && other.stoneId === step.stoneId,
-  );
-  return hasSecond ? 'A' : null;
-};
-
 /** Faults of the edge that go as the edge itself is ground. */
 const GOES_WITH_THE_EDGE: readonly Damage['kind'][] = [
   'rolled edge',
@@ -153,8 +142,16 @@ const stepsFor = (damage: Damage, plan: BladePlan): string[] => {
           step.title.code !== 'high-spot.title',
       )
       .map(({ key }) => key);
-  if (damage.kind === 'missing tip')
-    return steps.filter(({ title }) => title.code === 'tip.title').map(({ key }) => key);
+  if (damage.kind === 'missing tip') {
+    const tip = steps.filter(({ title }) => title.code === 'tip.title').map(({ key }) => key);
+    // Where two edges meet in the point, they bring it back.
+    return tip.length > 0
+      ? tip
+      : steps
+          .filter(({ edge }) => edge !== null)
+          .map(({ key }) => key)
+          .slice(0, 2);
+  }
   if (damage.kind === 'low spot')
     return steps.filter(({ title }) => title.code.startsWith('low-spots.')).map(({ key }) => key);
   if (damage.kind === 'high spot') {
@@ -279,7 +276,7 @@ export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms)
     workingSeconds: figures.workingTime.value,
     schools,
     figures: facts.map(({ label, figure }) => ({ label, value: figure.value, unit: figure.unit })),
-    steps: steps.map((step) => resultStep(step, input, plan)),
+    steps: steps.map((step) => resultStep(step, input)),
     warnings: [
       ...warnings.map(textOf),
       ...plan.progression.advice.map(({ message }) => textOf(message)),
@@ -300,7 +297,7 @@ export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms)
   };
 };
 
-const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultStep => {
+const resultStep = (step: PlanStep, input: PlanInput): ResultStep => {
   const body = input.rack.find(({ id }) => id === step.stoneId);
   const readied = input.rack.find(({ id }) => id === step.readies);
   return {
@@ -315,7 +312,7 @@ const resultStep = (step: PlanStep, input: PlanInput, plan: BladePlan): ResultSt
     zone: textOf(step.zone),
     anglePerSideDeg: step.angleDeg,
     sides: step.sides.map(({ side, angleDeg, strokes }) => ({ side, angleDeg, strokes })),
-    edge: edgeOf(step, plan.work.steps),
+    edge: step.edge,
     position: step.position,
     part: partOf(step, input),
     bandMm: step.bandMm,

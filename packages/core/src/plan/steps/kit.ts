@@ -348,7 +348,9 @@ export const stepKit = (input: StepsInput): StepKit => {
       forceN: pace.forceN,
       // Circles run every way.
       direction: laid.pattern === 'circles' ? null : (part?.direction ?? choices.direction),
-      pattern: moved ? say('pattern.machine') : laid.text,
+      pattern: moved
+        ? say(sides.length > 1 ? 'pattern.machine' : 'pattern.machine.one')
+        : laid.text,
       laidBy: moved ? null : laid.pattern,
       rounds: moved ? [] : laid.rounds,
       cooling: moved ? COOL_EVERY_PASS : body.liquid === 'water' ? WET : null,
@@ -537,7 +539,7 @@ export const stepKit = (input: StepsInput): StepKit => {
         removeMm3,
         strokesPerSide: strokes,
         ...wording,
-        ...(body.speedMPerS === undefined ? {} : ON_MACHINE),
+        ...(body.speedMPerS === undefined ? {} : { direction: ON_MACHINE.direction }),
       },
     ];
   };

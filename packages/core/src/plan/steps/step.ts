@@ -2,6 +2,7 @@
 import type { Why } from '../../units';
 import { asMessage, asText, bandText, say, type Message, type Text } from '../../text';
 import type { Side } from '../../section';
+import type { BladeEdge } from '../../blade';
 import { stepRange, type RackStone } from '../../abrasive';
 import type { MachineSetting } from '../../machine';
 import type { BurrPolicy, Direction, StrokePattern } from '../choices';
@@ -120,6 +121,8 @@ export interface PlanStep {
   readonly readies: string | null;
   /** Where the fingers press on the front of a one-sided blade; null where that means nothing. */
   readonly position: FingerPosition | null;
+  /** Which of two edges it works; null where there is one, or where it works both. */
+  readonly edge: BladeEdge | null;
   /** Of a thinning: the band above the new edge, mm. */
   readonly bandMm: readonly [from: number, to: number] | null;
   /** Thickness behind the edge once it is done, mm; null where it is not aimed at. */
@@ -228,6 +231,7 @@ export const blankStep = (
     gates: [],
     readies: null,
     position: null,
+    edge: null,
     bandMm: null,
     afterMm: null,
     burrOn: [],

@@ -42,6 +42,7 @@ export const workPhase: Phase<Progressed, WorkPart> = (context) => {
   const { measures, choices, damage } = input;
   const work = bladeWorkOf(context);
   const lifts = liftsOver(outline.curvesAfter, strategy);
+  const isLifted = !strategy.toolMoves && !strategy.twoEdges;
   const make = stepMaker({
     kind,
     steel: input.steel,
@@ -64,11 +65,13 @@ export const workPhase: Phase<Progressed, WorkPart> = (context) => {
       (kind.grind === 'two-sided flat' || kind.grind === 'two-sided with ridge') &&
       input.machine?.kind !== 'clamp rig',
     groundAt: strategy.groundAt,
-    liftsAt: strategy.toolMoves ? () => [] : lifts.liftsAt,
-    stationLiftsAt: strategy.toolMoves ? () => [] : lifts.stationLiftsAt,
+    liftsAt: isLifted ? lifts.liftsAt : () => [],
+    stationLiftsAt: isLifted ? lifts.stationLiftsAt : () => [],
     work,
   });
-  const tip = tipWork(damage, curves, measures.spineTipMm, choices.kind.tipWay);
+  const tip = strategy.twoEdges
+    ? null
+    : tipWork(damage, curves, measures.spineTipMm, choices.kind.tipWay);
   const tipSteps = tip ? make.tip(TIP_TEXT[tip.chosen.way], tip.volumeMm3) : [];
   const ready: ReadyWork = {
     rack: input.rack,
@@ -93,6 +96,7 @@ export const workPhase: Phase<Progressed, WorkPart> = (context) => {
     unplaced,
     seconds: secondsOf(steps, input.rack),
     problem: progression.error ?? make.problem(),
+    isLifted,
     held: heldSides(lifts, section.ground),
     faultFacts: [...make.highSpotFacts(), ...(tip?.facts ?? [])],
   });

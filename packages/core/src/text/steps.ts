@@ -134,6 +134,7 @@ export const STEP_ENGLISH = {
   'axe.outline.instruction':
     'Draw the file or the coarse stone straight along the edge until nicks are gone and one even line of light runs toe to heel.',
   'axe.outline.zone': 'toe to heel',
+  'axe.round.title': ({ stone }: { stone: string }) => `Round the edge on ${stone}`,
   'axe.service.check':
     'Nail: it bites at heel, middle and toe. Pine: a curled shaving, a clean stop cut.',
   'axe.service.instruction':

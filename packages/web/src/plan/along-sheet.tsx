@@ -62,7 +62,7 @@ export const AlongSheet = memo(({ job, plan, rack, choices, onChoices }: AlongSh
       <ThinningFields plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
       <TipField job={job} choices={choices} onChoices={onChoices} />
       <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
-      {!plan.angle.isGuided && <FixedLift plan={plan} />}
+      {!plan.angle.isGuided && plan.work.isLifted && <FixedLift plan={plan} />}
     </Stack>
   </Panel>
 ));

@@ -149,6 +149,8 @@ const HoldingFields = ({
       )}
       {plan.angle.isGuided ? (
         <p>Spine and edge lie on the stone at once: nothing is lifted.</p>
+      ) : !plan.work.isLifted && machineId === null ? (
+        <p>No spine is lifted here: each step says how its angle is held.</p>
       ) : (
         holding.lines.map((line) => <p key={textOf(line)}>{textOf(line)}</p>)
       )}

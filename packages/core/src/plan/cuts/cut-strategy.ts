@@ -52,6 +52,8 @@ export interface CutStrategy {
   readonly flatSideDeg: number;
   /** A facet on that side, which makes the edge so much wider; none where it is laid flat or nearly so. */
   readonly facetDeg?: number;
+  /** A nick is worked out along the whole edge, never in its place alone: or the edge loses its curve, or facets. */
+  readonly atFullLength?: boolean;
   /** The blade is clamped and the tool moves: no spine is lifted. */
   readonly toolMoves?: boolean;
   /** There is no spine: the other edge stands where it would be, and the point is where the two meet. */

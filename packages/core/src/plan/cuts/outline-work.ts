@@ -34,10 +34,18 @@ export interface OutlineWork {
   readonly verdict: string;
 }
 
+/** The repair with the whole edge brought up by the deepest fault. */
+const jointed = (repair: OutlineRepair): OutlineRepair => ({
+  ...repair,
+  depthMm: repair.depthMm.map(() => repair.maxDepthMm),
+  removedAreaMm2: repair.joint.removedAreaMm2,
+});
+
 /** Errors: those of the repair, naming the damage at fault. */
 export const outlineWork = (
   { damage, choices }: Pick<PlanInput, 'damage' | 'choices'>,
   { edge }: EdgeCurves,
+  atFullLength: boolean,
 ): Result<OutlineWork> => {
   const faults = damage.filter(
     ({ kind, depthMm, id }) =>
@@ -48,7 +56,7 @@ export const outlineWork = (
     faults.map(({ fromMm, lengthMm, depthMm }) => ({ fromMm, toMm: fromMm + lengthMm, depthMm })),
   );
   if (!repaired.ok) return repaired;
-  const repair = repaired.value;
+  const repair = atFullLength ? jointed(repaired.value) : repaired.value;
   const raisedShare = raisedShareOf(repair);
   return ok({
     faults,
@@ -56,7 +64,10 @@ export const outlineWork = (
     depthAlong: edge.map(([z], index) => [z, repair.depthMm[index]!]),
     raisedShare,
     forcesWholeEdge: raisedShare >= WHOLE_EDGE_SHARE,
-    verdict: outlineVerdict(repair, raisedShare),
+    verdict:
+      atFullLength && repair.maxDepthMm > 0
+        ? `The whole edge comes up by ${repair.maxDepthMm.toFixed(2)} mm, so that it keeps its curve.`
+        : outlineVerdict(repair, raisedShare),
   });
 };
 

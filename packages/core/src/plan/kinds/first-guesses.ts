@@ -218,7 +218,7 @@ export const PLAN_KINDS_GUESSES = {
   },
   RAISED_DEG: {
     what: 'Slightly raised: so much steeper than flush, from the bevel down to the apex',
-    value: [2.5, 5],
+    value: [1.5, 3],
     unit: '°',
     source: TRADE_HABIT,
     range: [1, 8],

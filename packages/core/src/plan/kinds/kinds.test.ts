@@ -429,7 +429,12 @@ describe('an axe', () => {
     for (const each of made.work.steps.slice(1, 4)) expect(each.stoneId).toBe('file');
     expect(textOf(step(made, 'edge').caution!)).toContain('fingers behind the face');
     expect(textOf(step(made, 'refine').pattern!)).toContain('circles');
-    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angle.angleDeg + 5, 9);
+    expect(factOf(made, 'At the apex')).toBeCloseTo(made.angle.angleDeg + 3, 9);
+  });
+
+  test('a chip is jointed out along the whole bit, so that it keeps its curve', () => {
+    const made = plan('axe-felling', { damage: [chip(30, 0.7)] });
+    expect(new Set(made.outline.depthAlong.map(([, depthMm]) => depthMm))).toEqual(new Set([0.7]));
   });
 
   test('file and deburr is a complete service', () => {

@@ -103,6 +103,7 @@ export const axeGeometry = (input: StrategyInput): CutStrategy => {
     },
     isThinned: false,
     toolMoves: true,
+    atFullLength: true,
     finishStripMm: null,
     shapeAt,
     stagesFor,

@@ -89,7 +89,10 @@ export const axeProcedure = (input: StrategyInput): Procedure => {
         ...(filed.length > 0 ? byFile(make) : []),
         ...(filed.length > 0 && follows ? served(make) : []),
         ...(follows
-          ? make.edge((_body, index) => ({
+          ? make.edge((body, index) => ({
+              ...(index === 0 && filed.length > 0
+                ? { title: say('axe.round.title', { stone: body.name }) }
+                : {}),
               operation: index === 0 && filed.length === 0 ? 'edge' : 'refine',
               zone: say('axe.edge.zone'),
               instruction: say('axe.edge.instruction', {

@@ -32,6 +32,7 @@ export const chiselGeometry = (input: StrategyInput): CutStrategy => {
   return {
     ...oneFlatGeometry(input),
     twoEdges: isDouble,
+    atFullLength: isDouble,
     extraRiseMm: () => pointRiseMm(input),
     sumsOf: (sums) => {
       const both = isDouble ? 2 : 1;

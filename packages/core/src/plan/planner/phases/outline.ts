@@ -8,7 +8,11 @@ import type { AnglePart, OutlinePart } from '../parts';
 export const outlinePhase: Phase<PlanContext & { readonly angle: AnglePart }, OutlinePart> = (
   context,
 ) => {
-  const outlined = outlineWork(context.input, context.curves);
+  const outlined = outlineWork(
+    context.input,
+    context.curves,
+    context.strategy.atFullLength ?? false,
+  );
   if (!outlined.ok) return outlined;
   const { repair, depthAlong } = outlined.value;
   const apexRiseMm = apexRiseAt(context, context.angle.angleDeg);

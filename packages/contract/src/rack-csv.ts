@@ -20,6 +20,7 @@ export const CSV_COLUMNS = [
   'dryHours',
   'liquid',
   'lengthMm',
+  'radiusMm',
   'widthMm',
   'thicknessNewMm',
   'thicknessMm',

@@ -38,6 +38,7 @@ export const toRack = (stones: readonly Stone[]): RackStone[] =>
       flatness: careOf(stone, null).flatness,
       inWater: stone.soak !== null,
       lengthMm: stone.lengthMm,
+      radiusMm: stone.radiusMm,
       thicknessMm: stone.thicknessMm,
       fitsRig: stone.fitsRig,
       portable: stone.portable,

@@ -46,6 +46,7 @@ export interface StoneBody {
   readonly dryHours: number;
   readonly liquid: Liquid;
   readonly lengthMm: number | null;
+  readonly radiusMm: number | null;
   readonly widthMm: number | null;
   readonly thicknessNewMm: number | null;
   readonly thicknessMm: number | null;
@@ -91,6 +92,7 @@ const stoneKeys = {
   dryHours: number().min(0).max(240).required().label('Dries in, hours'),
   liquid: oneOf('Liquid', LIQUIDS),
   lengthMm: size('Length, mm', 3000),
+  radiusMm: size('Radius of its round, mm', 400).optional().default(null),
   widthMm: size('Width, mm', 1000),
   thicknessNewMm: size('Thickness when new, mm', 500),
   thicknessMm: size('Thickness left, mm', 500),

@@ -15,6 +15,7 @@ export const stoneBody = (part: Partial<StoneBody> = {}): StoneBody => ({
   dryHours: 24,
   liquid: 'water',
   lengthMm: null,
+  radiusMm: null,
   widthMm: null,
   thicknessNewMm: null,
   thicknessMm: null,

@@ -49,6 +49,7 @@ export const rackStone = (part: Partial<RackStone> & Pick<RackStone, 'id' | 'um'
   flatness: 'flat',
   inWater: false,
   lengthMm: null,
+  radiusMm: null,
   thicknessMm: null,
   changeSeconds: 60,
   ...part,

@@ -322,7 +322,10 @@ export const PRACTICE_CASES = {
       answers: { pitchMm: 8.5, scallopDepthMm: 1.3, groundSide: 'right', flatFacetDeg: 8 },
     },
     rack: [
-      { id: 'cone', kind: 'cone', um: 20 },
+      { id: 'wheel', kind: 'wheel', um: 60, radiusMm: 6 },
+      { id: 'smooth', kind: 'wheel', um: 20, radiusMm: 6 },
+      { id: 'cone', kind: 'cone', um: 20, abrasive: 'diamond' },
+      { id: 'brush', kind: 'brush', um: 3 },
       belt('b45', 45),
       belt('b15', 15),
       strop('cloth', 3),

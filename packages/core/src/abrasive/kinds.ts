@@ -10,6 +10,8 @@ export const ABRASIVE_KIND_IDS = [
   'file',
   'rod',
   'cone',
+  'slip',
+  'brush',
   'strop',
   'compound',
 ] as const;
@@ -57,6 +59,8 @@ export const ABRASIVE_KINDS: readonly AbrasiveKind[] = [
   kind('file', 'outline', ['dry'], 1, false, false, 'Cuts soft steel only; skates on hard.'),
   kind('rod', 'touch-up', ['dry'], 1, false, false, 'Straightens or scrapes an edge that is only tired.'),
   kind('cone', 'serration', ['dry', 'water'], 1, false, false, 'Fits scallops of its own radius.'),
+  kind('slip', 'serration', ['water', 'oil', 'dry'], 1, false, false, 'A small shaped stone: its rounded edge fits scallops and gouges.'),
+  kind('brush', 'serration', ['dry'], 0.4, false, false, 'A fine brush wheel pushes the burr over; it throws wires, and what it catches.'),
   kind('strop', 'finish', ['dry', 'oil'], 0.4, false, false, 'Gives under the edge: polishes and takes the last burr, and rounds the apex a little.'),
   kind('compound', 'finish', ['dry'], 0.4, false, false, 'Loose grain for a strop.'),
 ];

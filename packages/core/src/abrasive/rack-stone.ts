@@ -25,6 +25,8 @@ export interface RackStone extends RackEntry {
   readonly inWater: boolean;
   /** Of a file: what it rises over its length is the angle. Null when nobody measured. */
   readonly lengthMm: number | null;
+  /** Of what works in scallops: the radius of its round, mm. Null when nobody measured, or where it tapers. */
+  readonly radiusMm: number | null;
   /** Left of it, mm; a clamp and rod is set by it. Null when nobody measured. */
   readonly thicknessMm: number | null;
   /** Goes into the clamp rig; null where nobody has said. */

@@ -119,6 +119,7 @@ const stoneOf = (from: Reader): RackStone => {
     soaking: from.openChoice('soaking', SOAKINGS, null) ?? undefined,
     soakMinutes: from.openNumber('soakMinutes', null, { min: 0, max: 1440 }) ?? undefined,
     lengthMm: from.openNumber('lengthMm', null, SIZE) ?? undefined,
+    radiusMm: from.openNumber('radiusMm', null, SIZE) ?? undefined,
     thicknessMm: from.openNumber('thicknessMm', null, SIZE) ?? undefined,
     cutFactor: from.openNumber('cutFactor', null, { above: 0, max: 20 }) ?? undefined,
     scratchFactor: from.openNumber('scratchFactor', null, { above: 0, max: 20 }) ?? undefined,

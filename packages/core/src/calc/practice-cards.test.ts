@@ -620,7 +620,20 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
         return Math.max(...passes) > 5 || passes.reduce((a, b) => a + b, 0) > 12;
       },
     ],
-    ['the scallops end coarser than 25 µm', (steps) => of(steps, 'edge')[0]!.um! > 25],
+    [
+      'the scallops end coarser than 25 µm while the flat side ends at 15',
+      (steps) => ums(steps.filter(({ rounds }) => rounds.length === 30)).at(-1)! > 25,
+    ],
+    [
+      'a wheel whose round is larger than 24 mm is chosen, or a brush leads',
+      (steps) =>
+        !says(of(steps, 'ready')[0]!, /up to 24 mm/) ||
+        steps.some(({ tool, direction }) => tool === 'brush' && direction !== 'edge-trailing'),
+    ],
+    [
+      'the brush’s own caution is missing at its first step',
+      (steps) => !/wires/.test(steps.find(({ tool }) => tool === 'brush')!.caution ?? ''),
+    ],
     [
       'no goggles are asked for at a belt',
       (steps) =>

@@ -23,6 +23,7 @@ export interface DemoStone {
   readonly gritNumber?: number;
   readonly gritLabel?: string;
   readonly lengthMm?: number;
+  readonly radiusMm?: number;
   readonly widthMm?: number;
   readonly thicknessNewMm?: number;
   readonly thicknessMm?: number;
@@ -83,5 +84,5 @@ export const DEMO_STONES: readonly DemoStone[] = [
   { name: 'Belt, fine', kind: 'belt', abrasive: 'aluminium-oxide', um: 35, ...printed('FEPA-P', 400), bond: 'plate or film', ...MACHINED, priceMinor: 380 },
   { name: 'Flat file', kind: 'file', abrasive: 'hardened steel', um: 400, gritLabel: 'second cut', bond: 'hard', lengthMm: 250, widthMm: 25, place: 'Axe bench' },
   { name: 'Ceramic rod', kind: 'rod', abrasive: 'ceramic', um: 9.3, ...printed('FEPA-F', 600), bond: 'hard', lengthMm: 260, place: 'By the vice' },
-  { name: 'Cone for scallops', kind: 'cone', abrasive: 'diamond', um: 36.5, ...printed('FEPA-F', 280), bond: 'plate or film', lengthMm: 100, place: 'Drawer' },
+  { name: 'Cone for scallops', kind: 'cone', abrasive: 'diamond', um: 36.5, ...printed('FEPA-F', 280), bond: 'plate or film', lengthMm: 100, radiusMm: 4, place: 'Drawer' },
 ];

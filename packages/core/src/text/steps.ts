@@ -506,6 +506,31 @@ export const STEP_ENGLISH = {
   'ridge.thinning.instruction': ({ remnantMm }: { remnantMm: number }) =>
     `Lay the wide bevel flat on the stone. Pressure near the edge first, then mid-bevel, then under the ridge, a third of the strokes each. Stop while a line of the old edge, ${remnantMm} mm, is still seen.`,
   'ridge.thinning.zone': 'the whole bevel below the ridge',
+  'serrated.brush.caution':
+    'Goggles. The brush throws wires and takes what it catches: edge away from its turn, no glove, hair and sleeves tied back.',
+  'serrated.brush.instruction':
+    'On the fine brush wheel, the scallops’ side, edge trailing, light to and fro along the blade, the last pass a little slanted: the burr goes over to the flat side.',
+  'serrated.corner.before': 'It fits one scallop without touching two points.',
+  'serrated.corner.check': 'Turned by hand into a scallop, no light on either flank.',
+  'serrated.corner.instruction': ({ radiusMm }: { radiusMm: number }) =>
+    `Water on first. Round one corner with the grading stone until the radius is even; anything up to ${radiusMm.toFixed(0)} mm fits, a smaller one is moved across the scallop.`,
+  'serrated.corner.title': ({ stone }: { stone: string }) => `Shape a corner of ${stone}`,
+  'serrated.corner.zone': 'one corner of the wheel',
+  'serrated.smooth.instruction': ({ strokes }: { strokes: number }) =>
+    `${strokes} light touches in each, edge trailing, until no coarse scratch reaches the edge.`,
+  'serrated.smooth.title': ({ stone }: { stone: string }) => `Smooth the scallops on ${stone}`,
+  'serrated.wheel.instruction': ({
+    count,
+    angleDeg,
+    strokes,
+    pitchMm,
+  }: {
+    count: number;
+    angleDeg: number;
+    strokes: number;
+    pitchMm: number;
+  }) =>
+    `${count} scallops, one after another from the heel, at ${angleDeg.toFixed(1)}°, edge trailing: ${strokes} touches each, moved across the ${pitchMm} mm, until the white line in its bottom is gone. Worn ones get one to three more; their neighbours none. Points wear first: do not cut them down.`,
   'serrated.deburr.belt': 'One pass, hardly touching, slow: what the last push brought over goes.',
   'serrated.deburr.check': 'No burr on either side, heel to tip, ten scallops felt.',
   'serrated.deburr.instruction':

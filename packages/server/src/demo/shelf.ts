@@ -21,6 +21,7 @@ const stone = (given: DemoStone): StoneBody => {
     dryHours: 24,
     liquid: liquids[0]!,
     lengthMm: null,
+    radiusMm: null,
     widthMm: null,
     thicknessNewMm: null,
     thicknessMm: null,

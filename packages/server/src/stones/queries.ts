@@ -16,6 +16,7 @@ const COLUMNS = columnsOf<StoneBody>({
   dryHours: 'dry_hours',
   liquid: 'liquid',
   lengthMm: 'length_mm',
+  radiusMm: 'radius_mm',
   widthMm: 'width_mm',
   thicknessNewMm: 'thickness_new_mm',
   thicknessMm: 'thickness_mm',

@@ -92,6 +92,14 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
       />
       <FormNumber control={control} name="dryHours" label="Dries in, hours" />
       <FormNumber control={control} name="lengthMm" label="Length, mm" />
+      {(kind.task === 'serration' || kind.id === 'rod' || kind.id === 'wheel') && (
+        <FormNumber
+          control={control}
+          name="radiusMm"
+          label="Radius of its round, mm"
+          hint="What it fits into: empty where it tapers"
+        />
+      )}
       <FormNumber control={control} name="widthMm" label="Width, mm" />
       <FormNumber control={control} name="thicknessNewMm" label="Thickness when new, mm" />
       <FormNumber control={control} name="thicknessMm" label="Thickness left, mm" />

@@ -15,6 +15,7 @@ export const STONE_NUMBERS = [
   'soakMinutes',
   'dryHours',
   'lengthMm',
+  'radiusMm',
   'widthMm',
   'thicknessNewMm',
   'thicknessMm',

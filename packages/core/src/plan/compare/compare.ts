@@ -4,6 +4,7 @@
  */
 import { perSide } from '../../units';
 import { setBevels, type Side } from '../../section';
+import { abrasiveKind } from '../../abrasive';
 import { bladeKind, findUse } from '../../blade';
 import type { PlanChoices, PlanInput } from '../choices';
 import { planBlade, planToWork, workingRange, type BladePlan } from '../planner';
@@ -216,7 +217,7 @@ export const mapFinishes = (input: PlanInput): readonly number[] =>
       input.rack
         .filter(
           ({ abrasive, kind }) =>
-            abrasive !== 'compound' && !['belt', 'wheel', 'file', 'rod', 'cone'].includes(kind),
+            abrasive !== 'compound' && ['edge', 'finish'].includes(abrasiveKind(kind).task),
         )
         .map(({ um }) => um),
     ),

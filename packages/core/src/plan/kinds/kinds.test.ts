@@ -159,6 +159,30 @@ describe('a blade of three layers', () => {
   });
 });
 
+describe('the tools of a scallop', () => {
+  const serration = { pitchMm: 8.5, scallopDepthMm: 1.3 };
+  const toolIn = (rack: PlanInput['rack']): string | null =>
+    step(plan('bread', { answers: serration, rack }), 'edge').stoneId;
+  const round = (id: string, radiusMm: number | null, kind: 'cone' | 'slip' | 'wheel' = 'cone') =>
+    rackStone({ id, kind, um: 25, radiusMm });
+
+  test('the largest round that fits is taken, and none that touches the points alone', () => {
+    // At the usual angle the greatest radius for 8.5 by 1.3 mm lies above 20 mm and below 40.
+    expect(toolIn([...RACK, round('small', 4), round('fits', 15), round('wide', 60)])).toBe('fits');
+    expect(toolIn([...RACK, round('slip', 3, 'slip')])).toBe('slip');
+  });
+
+  test('by hand a cone goes before a wheel, and a wheel without a round is never taken', () => {
+    expect(toolIn([...RACK, round('wheel', 6, 'wheel'), round('cone', null)])).toBe('cone');
+    expect(
+      operations(
+        plan('bread', { answers: serration, rack: [...RACK, round('plain', null, 'wheel')] }),
+      ),
+    ).not.toContain('outline');
+    expect(toolIn([...RACK, round('plain', null, 'wheel'), round('cone', null)])).toBe('cone');
+  });
+});
+
 describe('a blade with two edges', () => {
   const blunt = { ...chip(1, 0.5), kind: 'missing tip' as const };
 

@@ -9,12 +9,24 @@ import {
   PUSHING_PASSES,
   ROD_FORCE_N,
   ROD_SPEED_M_PER_S,
+  SAME_FACE_RATIO,
+  SMOOTHING_TOUCHES,
+  WHEEL_SPEED_M_PER_S,
+  WHEEL_TOUCHES,
 } from '../first-guesses';
 import { facetDegOf, scallopOf } from './geometry';
+import { pusherOf, scallopTools, smootherAfter } from './tools';
 import type { Procedure } from '../strategy';
 
+interface ScallopCount {
+  readonly strokes: number;
+  readonly eachSeconds: number;
+  readonly mm3: number;
+  readonly isFirst: boolean;
+}
+
 /**
- * Serrated edges: ground on one side only, each scallop with a rod or cone at its own angle until the flat
+ * Serrated edges: ground on one side only, each scallop with a rod, cone, slip or shaped wheel at its own angle until the flat
  * facet at its edge is gone; the burr comes up on the flat side and is pushed to and fro by ever finer grain.
  */
 export const serratedProcedure = (input: StrategyInput): Procedure => {
@@ -36,103 +48,143 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
     pattern: say('serrated.edge.pattern', { strokes, count }),
   });
 
-  const rodFor = (make: StepMaker): RackStone | undefined =>
-    make.input.rack.find(({ kind }) => kind === 'cone') ??
-    make.input.rack.find(({ kind }) => kind === 'rod');
+  const hasMachine = input.input.choices.machineId !== null;
+  const toolsFor = (make: StepMaker, work: BladeWork): readonly RackStone[] =>
+    way === 'flat side only'
+      ? []
+      : scallopTools(make.input.rack, scallopOf(input, work.angleDeg).rodRadiusMm, hasMachine);
+
+  /** The corner of a wheel is made to fit before the first scallop. */
+  const shapedCorner = (make: StepMaker, wheel: RackStone, radiusMm: number): PlanStep[] =>
+    make.hand('ready', 5, {
+      title: say('serrated.corner.title', { stone: wheel.name }),
+      instruction: say('serrated.corner.instruction', { radiusMm }),
+      zone: say('serrated.corner.zone'),
+      check: say('serrated.corner.check'),
+      before: say('serrated.corner.before'),
+      caution: HEAT,
+    });
+
+  const scallopStep = (
+    make: StepMaker,
+    work: BladeWork,
+    tool: RackStone,
+    { strokes, eachSeconds, mm3, isFirst }: ScallopCount,
+  ): PlanStep[] => {
+    const { count, rodRadiusMm, pitchMm } = scallopOf(input, work.angleDeg);
+    const seconds = count * (eachSeconds + 6);
+    const isWheel = tool.kind === 'wheel';
+    const said = { count, angleDeg: work.angleDeg, strokes, pitchMm };
+    return make
+      .few(tool, [ground], strokes, mm3, {
+        operation: isFirst ? 'edge' : 'refine',
+        title: isFirst
+          ? say('serrated.edge.title', { stone: tool.name })
+          : say('serrated.smooth.title', { stone: tool.name }),
+        instruction: !isFirst
+          ? say('serrated.smooth.instruction', { strokes })
+          : isWheel
+            ? say('serrated.wheel.instruction', said)
+            : say('serrated.edge.instruction', { ...said, rodMm: 2 * rodRadiusMm }),
+        zone: say('serrated.edge.zone'),
+        angleDeg: work.angleDeg,
+        direction: 'edge-trailing',
+        check: say('serrated.edge.check'),
+        before: say('serrated.edge.before'),
+        gate: isFirst ? 'everywhere' : 'looked for',
+        burrOn: [flatSide],
+        caution: isWheel ? HEAT : say('serrated.edge.caution'),
+      })
+      .map((step) => ({
+        ...step,
+        seconds,
+        rangeS: [seconds / 2, seconds * 2],
+        secondsWhy: {
+          rule: 'The steel of one scallop by the tool, times the scallops, and six seconds to come to the next.',
+          formula: 't = n (V / (K · F · v) + 6)',
+          inputs: [
+            { label: 'n, scallops', value: count },
+            { label: 'V, of one scallop', value: mm3 / count, unit: 'mm³' },
+            { label: 'F', value: ROD_FORCE_N, unit: 'N' },
+            { label: 'v, m/s', value: ROD_SPEED_M_PER_S },
+          ],
+          source: 'Removal model; first guesses, to be corrected by the bench',
+        },
+        strokesPerSide: strokes * count,
+        sides: step.sides.map((side) => ({ ...side, strokes: strokes * count })),
+        laidBy: null,
+        ...scallopByScallop(count, strokes),
+      }));
+  };
 
   const scallopSteps = (make: StepMaker, work: BladeWork): PlanStep[] => {
-    const rod = rodFor(make);
-    const { count, rodRadiusMm, pitchMm } = scallopOf(input, work.angleDeg);
-    if (!rod || way === 'flat side only') return [];
+    const tools = toolsFor(make, work);
+    const [tool] = tools;
+    if (!tool) return [];
+    const { count, rodRadiusMm } = scallopOf(input, work.angleDeg);
     const { mm3 } = work.sums.edge;
+    const isWheel = tool.kind === 'wheel';
     const each = secondsToRemove(
       mm3 / count,
-      rod,
+      tool,
       make.input.steel,
       ROD_FORCE_N,
-      ROD_SPEED_M_PER_S,
+      isWheel ? (tool.speedMPerS ?? WHEEL_SPEED_M_PER_S) : ROD_SPEED_M_PER_S,
     );
-    const strokes = Math.max(3, strokesPerSide(2 * each, ROD_SPEED_M_PER_S));
-    const seconds = count * (each + 6);
-    const [step] = make.few(rod, [ground], strokes, mm3, {
-      operation: 'edge',
-      title: say('serrated.edge.title', { stone: rod.name }),
-      instruction: say('serrated.edge.instruction', {
-        count,
-        angleDeg: work.angleDeg,
-        strokes,
-        rodMm: 2 * rodRadiusMm,
-        pitchMm,
-      }),
-      zone: say('serrated.edge.zone'),
-      angleDeg: work.angleDeg,
-      check: say('serrated.edge.check'),
-      before: say('serrated.edge.before'),
-      gate: 'everywhere',
-      burrOn: [flatSide],
-      caution: say('serrated.edge.caution'),
-    });
-    return step
-      ? [
-          {
-            ...step,
-            seconds,
-            rangeS: [seconds / 2, seconds * 2],
-            secondsWhy: {
-              rule: 'The steel of one scallop by the rod, times the scallops, and six seconds to come to the next.',
-              formula: 't = n (V / (K · F · v) + 6)',
-              inputs: [
-                { label: 'n, scallops', value: count },
-                { label: 'V, of one scallop', value: mm3 / count, unit: 'mm³' },
-                { label: 'F', value: ROD_FORCE_N, unit: 'N' },
-                { label: 'v, m/s', value: ROD_SPEED_M_PER_S },
-              ],
-              source: 'Removal model; first guesses, to be corrected by the bench',
-            },
-            strokesPerSide: strokes * count,
-            sides: step.sides.map((side) => ({ ...side, strokes: strokes * count })),
-            laidBy: null,
-            ...scallopByScallop(count, strokes),
-          },
-        ]
-      : [];
+    const [leastTouches, mostTouches] = WHEEL_TOUCHES;
+    const strokes = isWheel
+      ? Math.min(mostTouches, Math.max(leastTouches, Math.ceil(each)))
+      : Math.max(3, strokesPerSide(2 * each, ROD_SPEED_M_PER_S));
+    const flatEndsUm = work.chain?.steps.at(-1)?.um ?? null;
+    const smoother =
+      flatEndsUm === null || way === 'rod only'
+        ? null
+        : smootherAfter(tool, tools, flatEndsUm, SAME_FACE_RATIO);
+    return [
+      ...(isWheel ? shapedCorner(make, tool, rodRadiusMm) : []),
+      ...scallopStep(make, work, tool, { strokes, eachSeconds: each, mm3, isFirst: true }),
+      ...(smoother
+        ? scallopStep(make, work, smoother, {
+            strokes: SMOOTHING_TOUCHES,
+            eachSeconds: 2 * SMOOTHING_TOUCHES,
+            mm3: 0,
+            isFirst: false,
+          })
+        : []),
+    ];
   };
 
   const facetDeg = facetDegOf(input);
   const flatDeg = facetDeg ?? BACK_OFF_FLAT_DEG;
 
-  /** The burr goes back into the scallops' side: by the rod, a turn in each, or by the strop along them. */
+  /** The burr goes back to the flat side: by a turn of the tool in each scallop, or along them by brush or strop. */
   const pushedBack = (make: StepMaker, work: BladeWork): PlanStep[] => {
     const { count } = scallopOf(input, work.angleDeg);
-    const rod = way === 'flat side only' ? undefined : rodFor(make);
-    const tool = rod ?? make.input.rack.find(({ kind }) => kind === 'strop');
+    const [scallopTool] = toolsFor(make, work);
+    const tool = pusherOf(make.input.rack, scallopTool, hasMachine);
     if (!tool) return [];
-    const isRod = tool === rod;
-    const strokes = isRod ? count : PUSHING_PASSES;
+    const isInEach = tool === scallopTool;
+    const isBrush = tool.kind === 'brush';
     return make
-      .few(tool, [ground], strokes, 0, {
+      .few(tool, [ground], isInEach ? count : PUSHING_PASSES, 0, {
         operation: 'refine',
-        title: isRod
+        title: isInEach
           ? say('serrated.scallops-again.title', { stone: tool.name })
           : say('serrated.pushed-back.title', { stone: tool.name }),
-        instruction: isRod
+        instruction: isInEach
           ? say('serrated.scallops-again.instruction')
-          : say('serrated.pushed-back.instruction'),
+          : isBrush
+            ? say('serrated.brush.instruction')
+            : say('serrated.pushed-back.instruction'),
         zone: say('serrated.scallops-again.zone'),
         angleDeg: work.angleDeg,
         direction: 'edge-trailing',
         check: say('serrated.scallops-again.check'),
         gate: 'looked for',
         burrOn: [flatSide],
+        ...(isBrush ? { caution: say('serrated.brush.caution') } : {}),
       })
-      .map((step) =>
-        isRod
-          ? {
-              ...step,
-              ...scallopByScallop(count, 1),
-            }
-          : step,
-      );
+      .map((step) => (isInEach ? { ...step, ...scallopByScallop(count, 1) } : step));
   };
 
   /** The flat side at one angle on every stone of the chain; between two the burr is pushed back, smaller each time. */

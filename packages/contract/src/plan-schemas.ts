@@ -3,6 +3,7 @@ import Joi from 'joi';
 import {
   ANGLE_LIMITS_DEG,
   AXE_SERVICES,
+  BACK_TURNS,
   CHANGEABLE,
   changeProblem,
   FORCE_LIMITS,
@@ -131,6 +132,10 @@ const kindChoicesSchema = Joi.object<Checked<KindChoices>, true>({
     .allow(null)
     .required()
     .label('Form of the front'),
+  backTurn: Joi.string()
+    .valid(...BACK_TURNS)
+    .default(DEFAULT_CHOICES.kind.backTurn)
+    .label('Back on each stone'),
   ridgeForm: Joi.string()
     .valid(...RIDGE_FORMS)
     .default(DEFAULT_CHOICES.kind.ridgeForm)

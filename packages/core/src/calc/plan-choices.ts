@@ -5,6 +5,7 @@ import {
   ANGLE_LIMITS_DEG,
   APPROACHES,
   AXE_SERVICES,
+  BACK_TURNS,
   BLADE_PARTS,
   BURR_POLICIES,
   CHANGEABLE,
@@ -96,6 +97,7 @@ const readKind = (from: Reader, base: KindChoices): KindChoices => {
   const kind: KindChoices = {
     frontForm: from.openChoice('frontForm', FRONT_FORMS, base.frontForm),
     fingerOrder: from.choice('fingerOrder', FINGER_ORDERS, base.fingerOrder),
+    backTurn: from.choice('backTurn', BACK_TURNS, base.backTurn),
     tapForRimMm: from.openNumber('tapForRimMm', base.tapForRimMm, {
       min: 0.1,
       max: WIDEST_TAPPED_RIM_MM,

@@ -124,6 +124,19 @@ const BACK: readonly Question[] = [
   number('rimEdgeMm', 'Rim at the edge, mm', [0, 15]),
   number('rimSpineMm', 'Rim at the spine, mm', [0, 15]),
   choice('backBevel', 'Bevel on the back', ['none', 'narrow', 'wide']),
+  choice(
+    'frontShape',
+    'Front as it came',
+    ['flat', 'clam-shell'],
+    'A straightedge up the bevel: light above and below its middle is a clam-shell',
+  ),
+  number('microMm', 'Micro bevel on the edge, width, mm', [0, 3]),
+  number(
+    'flexMm',
+    'Edge gives on a nail, mm',
+    [0, 6],
+    'Pressed sideways at heel, middle and tip: the most it gave',
+  ),
   number('laminationMm', 'Lamination line up the bevel, mm', [0.3, 60]),
 ];
 

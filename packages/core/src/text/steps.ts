@@ -42,6 +42,17 @@ const PATTERN = {
   circles: 'small overlapping circles, flush and slightly raised in turn',
 } as const;
 
+/** Where only one side is worked, there is no other to swap to. */
+const ONE_SIDE: Readonly<Partial<Record<keyof typeof PATTERN, string>>> = {
+  'N and swap': 'in rounds, a look after each',
+  alternating: 'one stroke after another',
+  'N, N, then alternating': 'in rounds, a look after each',
+  'falling ladder': 'a ladder of falling counts',
+  'timed, falling': 'by the clock, the times falling',
+};
+const isOneSide = (rounds: readonly RoundParam[]): boolean =>
+  rounds.length > 0 && rounds.every(({ side }) => side !== null && side === rounds[0]!.side);
+
 /**
  * Where a band begins, and its angle.
  *
@@ -276,6 +287,14 @@ export const STEP_ENGLISH = {
     'Flat, weight of the hand: only the burr of this stone goes. Back and front in turn at every grain.',
   'one-sided.back-again.title': ({ strokes }: { strokes: number }) =>
     `Back again, ${strokes} strokes`,
+  'one-sided.back.before':
+    'The rim is written down at heel, middle and tip: wider at the spine, the fingers go to the edge; wider at the edge, to the spine.',
+  'one-sided.back.leaning': ({
+    zones,
+  }: {
+    zones: readonly { readonly fromMm: number; readonly toMm: number }[];
+  }) =>
+    `Most of them over ${zones.map(({ fromMm, toMm }) => `${Math.round(fromMm)} to ${Math.round(toMm)} mm`).join(' and ')}, where it leans.`,
   'one-sided.back.caution': 'Flatten the stone first: a hollow stone rounds the back for good.',
   'one-sided.back.check':
     'The rim stays narrow and even: pressure moves away from the side that widens.',
@@ -407,7 +426,8 @@ export const STEP_ENGLISH = {
   }: {
     pattern: keyof typeof PATTERN;
     rounds: readonly RoundParam[];
-  }) => `${PATTERN[pattern]}: ${roundsText(rounds)}`,
+  }) =>
+    `${ONE_SIDE[pattern] !== undefined && isOneSide(rounds) ? ONE_SIDE[pattern] : PATTERN[pattern]}: ${roundsText(rounds)}`,
   'pattern.own': ({ rounds }: { rounds: readonly RoundParam[] }) =>
     `your own rounds: ${roundsText(rounds)}`,
   'pattern.machine': 'slow passes, sides in turn, cool to the bare hand',

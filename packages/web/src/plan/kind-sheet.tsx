@@ -1,6 +1,7 @@
 /** What is particular of this kind of blade: its own figures, and the choices only it has. */
 import {
   AXE_SERVICES,
+  BACK_TURNS,
   bladeKind,
   FINGER_ORDERS,
   FRONT_FORMS,
@@ -62,6 +63,12 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
             options={options(FINGER_ORDERS)}
             value={kind.fingerOrder}
             onChange={(fingerOrder) => set({ fingerOrder })}
+          />
+          <SegmentedControl
+            label="Back on each finer stone"
+            options={options(BACK_TURNS)}
+            value={kind.backTurn}
+            onChange={(backTurn) => set({ backTurn })}
           />
           <WithinLimits
             label="Tap the back out for a rim of, mm"

@@ -37,6 +37,7 @@ export const habitsOf = (choices: PlanChoices): PlanChoices => ({
     ...DEFAULT_CHOICES.kind,
     fingerOrder: choices.kind.fingerOrder,
     ridgeForm: choices.kind.ridgeForm,
+    backTurn: choices.kind.backTurn,
     serrationWay: choices.kind.serrationWay,
     axeService: choices.kind.axeService,
   },

@@ -56,6 +56,7 @@ export { habitsOf, templateOf } from './habits';
 export type { PlanInput } from './input';
 export {
   AXE_SERVICES,
+  BACK_TURNS,
   FINGER_ORDERS,
   RIDGE_FORMS,
   FRONT_FORMS,

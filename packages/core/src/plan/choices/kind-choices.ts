@@ -18,6 +18,10 @@ export type AxeService = (typeof AXE_SERVICES)[number];
 export const FINGER_ORDERS = ['under the ridge first', 'edge first'] as const;
 export type FingerOrder = (typeof FINGER_ORDERS)[number];
 
+/** One-sided blades: on each finer stone the back before its front, or after it. */
+export const BACK_TURNS = ['after the front', 'before the front'] as const;
+export type BackTurn = (typeof BACK_TURNS)[number];
+
 /** Razors: the old edge taken off on purpose, so that the next test tells only what the stone did; or left on. */
 export const RAZOR_STARTS = ['as the edge asks', 'set anew', 'refresh'] as const;
 export type RazorStart = (typeof RAZOR_STARTS)[number];
@@ -26,6 +30,7 @@ export interface KindChoices {
   /** One-sided blades: the shape of the front bevel; null takes what is usual of the kind. */
   readonly frontForm: FrontForm | null;
   readonly fingerOrder: FingerOrder;
+  readonly backTurn: BackTurn;
   /** One-sided blades: the rim the back is tapped out for, mm; null when it is not tapped. */
   readonly tapForRimMm: number | null;
   /** Blades with a ridge on both sides. */
@@ -49,6 +54,7 @@ export const WIDEST_TAPPED_RIM_MM = 4;
 export const DEFAULT_KIND_CHOICES: KindChoices = {
   frontForm: null,
   fingerOrder: 'under the ridge first',
+  backTurn: 'after the front',
   tapForRimMm: null,
   ridgeForm: 'slightly convex',
   serrationWay: 'scallop side first',

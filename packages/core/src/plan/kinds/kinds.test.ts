@@ -159,6 +159,60 @@ describe('a blade of three layers', () => {
   });
 });
 
+describe('the front of a one-sided blade as it came', () => {
+  const slicer = (answers: Answers, given: Given = {}) =>
+    plan('slicing-one-sided', { answers, ...given });
+
+  test('a clam-shell made from a flat costs its rise and its steel', () => {
+    const own = { frontForm: 'clam-shell' } as const;
+    const kept = slicer({ frontShape: 'clam-shell' }, { own });
+    const made = slicer({ frontShape: 'flat' }, { own });
+    const { angleDeg } = made.angle;
+    // A tenth of the bevel at two degrees more stands outside the flat by this.
+    const bevelMm = made.section.shape.bevelHeightMm;
+    const rise = 0.1 * bevelMm * (tan(angleDeg + 2) / tan(angleDeg) - 1);
+    expect(made.section.riseMm - kept.section.riseMm).toBeCloseTo(rise, 6);
+    expect(made.report.figures.steelLost.value).toBeGreaterThan(
+      kept.report.figures.steelLost.value,
+    );
+  });
+
+  test('a micro bevel to be carried away with the front takes more steel', () => {
+    const lost = (microMm: number): number => slicer({ microMm }).report.figures.steelLost.value;
+    expect(lost(0.2)).toBeGreaterThan(1.2 * lost(0));
+    expect(lost(0.4)).toBeGreaterThan(lost(0.2));
+  });
+
+  test.each([
+    ['slicing-one-sided', 0.5, null],
+    ['slicing-one-sided', 1.5, 0.05],
+    ['vegetable-one-sided', 2.5, 0.15],
+    ['fish-one-sided', 0, 0.25],
+    ['fish-one-sided', 1.5, 0.25],
+  ] as const)('%s that gives %s mm on the nail gets %s', (kindId, flexMm, faceMm) => {
+    const { micro } = plan(kindId, { answers: { flexMm } }).section;
+    expect(micro?.faceMm ?? null).toBe(faceMm);
+  });
+
+  test('the back comes before or after each finer front, and the leaning place is named', () => {
+    const damage = [{ ...chip(70, 0), lengthMm: 100, kind: 'rolled edge' as const }];
+    const grains = (backTurn: KindChoices['backTurn']) => {
+      const made = slicer({}, { own: { backTurn }, damage });
+      const stones = made.work.steps.filter(({ operation }) =>
+        ['back', 'edge', 'refine'].includes(operation),
+      );
+      expect(textOf(stones[0]!.instruction)).toContain('70 to 170 mm, where it leans');
+      return stones.map(({ operation }) => operation);
+    };
+    const after = grains('after the front');
+    const before = grains('before the front');
+    expect([...before].sort()).toEqual([...after].sort());
+    expect(after.at(-1)).toBe('back');
+    expect(before.at(-1)).toBe('refine');
+    expect(before.slice(-2)).toEqual(['back', 'refine']);
+  });
+});
+
 describe('the tools of a scallop', () => {
   const serration = { pitchMm: 8.5, scallopDepthMm: 1.3 };
   const toolIn = (rack: PlanInput['rack']): string | null =>

@@ -50,6 +50,12 @@ export const formOf = (input: StrategyInput): 'clam-shell' | 'flat' =>
   input.input.choices.kind.frontForm ??
   (input.kind.id === 'fish-one-sided' ? 'clam-shell' : 'flat');
 
+/** The front as it came; where nobody looked, as it is wanted. */
+export const cameOf = (input: StrategyInput): 'clam-shell' | 'flat' => {
+  const came = input.answers['frontShape'];
+  return came === 'flat' || came === 'clam-shell' ? came : formOf(input);
+};
+
 /** How far the soft layer is to be moved, mm; null where it is not tapped. */
 export const tapDepthMm = (input: StrategyInput): number | null => {
   const { back, isHollow } = backOf(input);

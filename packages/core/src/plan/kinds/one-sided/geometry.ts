@@ -1,6 +1,7 @@
 import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../../units';
 import { hollowBackSide, sectionFromSides, type SidePoint } from '../../../section';
 import { hollowChordMm } from '../../../one-sided';
+import { numberAnswer } from '../../../intake';
 import {
   faceCut,
   flatCut,
@@ -9,24 +10,22 @@ import {
   withinPlay,
   type CutStage,
   type CutStrategy,
-  type MicroWanted,
   type Place,
   type Shape,
   type StrategyInput,
 } from '../../cuts';
-import { BACK_TAKES_MM, CLAM_AT, CLAM_DEG } from '../first-guesses';
-import { backOf, formOf } from './back';
+import {
+  BACK_TAKES_MM,
+  CLAM_AT,
+  CLAM_DEG,
+  FOUND_MICRO_DEG,
+  FOUND_MICRO_MOST,
+} from '../first-guesses';
+import { backOf, cameOf, formOf } from './back';
+import { microByFlex } from './flex';
 import { joint, microStage } from '../parts';
 
 /** One-sided blades: a front bevel of one facet or three, a hollow back, and the cuts on both. */
-/** A micro bevel by kind: large on a heavy fish knife, hair-thin or none on the others. */
-const MICRO_OF: Readonly<Record<string, MicroWanted | null>> = {
-  'fish-one-sided': { aboveDeg: 5, faceMm: 0.25 },
-  'slicing-one-sided': { aboveDeg: 3, faceMm: 0.05 },
-  'vegetable-one-sided': { aboveDeg: 3, faceMm: 0.05 },
-  leather: null,
-};
-
 interface Facet {
   readonly angleDeg: number;
   readonly xMm: number;
@@ -70,12 +69,37 @@ export const bevelHeightOf = (
   return ridgeX / mean;
 };
 
+/** Where a micro bevel on the edge as it came ends: distance from the back, and height; the apex where there is none. */
+const microAsFound = (
+  input: StrategyInput,
+  ridgeX: number,
+): { readonly xMm: number; readonly yMm: number } => {
+  const widthMm = numberAnswer(input.answers, 'microMm') ?? 0;
+  const angle = toRadians(perSide(input.presentDeg + FOUND_MICRO_DEG));
+  const wide = Math.min(widthMm, (FOUND_MICRO_MOST * ridgeX) / Math.sin(angle));
+  return { xMm: wide * Math.sin(angle), yMm: wide * Math.cos(angle) };
+};
+
+/**
+ * A clam-shell cut into a flat bevel has its steeper facet at the edge, and that stands outside the flat: the apex
+ * comes up until it does not. By the first facet's height h: c = h (tan(θ + δ) / tan θ − 1). 0 where it came so.
+ */
+export const clamRiseMm = (input: StrategyInput, angleDeg: number): number => {
+  if (formOf(input) !== 'clam-shell' || cameOf(input) === 'clam-shell') return 0;
+  const heightMm =
+    CLAM_AT[0] *
+    bevelHeightOf('flat', input.presentDeg, input.input.measures.thicknessBehindEdgeMm);
+  const tan = (deg: number): number => Math.tan(toRadians(perSide(deg)));
+  return heightMm * (tan(angleDeg + CLAM_DEG) / tan(angleDeg) - 1);
+};
+
 export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
   const front = frontSide(input.answers);
   const rear = otherSide(front);
   const { measures } = input.input;
   const state = backOf(input);
   const form = formOf(input);
+  const came = cameOf(input);
 
   const ridgeXAt = ({ heightMm, thicknessMm, exact }: Place): number => {
     const measured = measures.thicknessBehindEdgeMm;
@@ -88,7 +112,8 @@ export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
   const shapeAt = (place: Place): Result<Shape> => {
     const { heightMm, thicknessMm, exact } = place;
     const ridgeX = ridgeXAt(place);
-    const bevelMm = bevelHeightOf(form, input.presentDeg, ridgeX);
+    const micro = microAsFound(input, ridgeX);
+    const bevelMm = micro.yMm + bevelHeightOf(came, input.presentDeg, ridgeX - micro.xMm);
     if (bevelMm >= heightMm || ridgeX > thicknessMm) {
       return fail(
         'IMPOSSIBLE_BEVEL',
@@ -98,8 +123,9 @@ export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
         'thicknessBehindEdgeMm',
       );
     }
-    const facets = facetsOf(form, input.presentDeg, 0, bevelMm);
+    const facets = facetsOf(came, input.presentDeg, micro.yMm, bevelMm - micro.yMm, micro.xMm);
     const frontPoints: SidePoint[] = [
+      ...(micro.yMm > 0 ? [{ xMm: 0, yMm: 0, face: 'bevel' as const }] : []),
       ...facets.map(({ xMm, yMm }): SidePoint => ({ xMm, yMm, face: 'bevel' })),
       { xMm: ridgeX, yMm: bevelMm, face: 'upper' },
       { xMm: Math.max(ridgeX, thicknessMm), yMm: heightMm, face: 'upper' },
@@ -136,13 +162,13 @@ export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
     guidedDeg: null,
     isThinned: false,
     byStation: false,
-    microUsual: MICRO_OF[input.kind.id] ?? null,
+    microUsual: microByFlex(input.kind.id, numberAnswer(input.answers, 'flexMm')),
     finishStripMm: null,
     flatSideDeg: 0,
     shapeAt,
     groundAt: (angleDeg) => [{ side: front, angleDeg, share: 1 }],
     spineOffsetMm: (thicknessMm) => thicknessMm,
-    extraRiseMm: backRise,
+    extraRiseMm: (angleDeg) => backRise(angleDeg) + clamRiseMm(input, angleDeg),
     stagesFor: (shape, riseMm, wanted) => {
       if (wanted.angleDeg <= shape.primaryDeg + (form === 'clam-shell' ? CLAM_DEG : 0)) {
         return fail(

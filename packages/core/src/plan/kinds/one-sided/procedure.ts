@@ -1,4 +1,4 @@
-import { say } from '../../../text';
+import { joined, say, type Message } from '../../../text';
 import { forTask, type RackStone } from '../../../abrasive';
 import { frontSide, otherSide, type BladeWork, type StrategyInput } from '../../cuts';
 import type { Named, PlanStep, StepMaker } from '../../steps';
@@ -40,6 +40,14 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
   const tapsMm = tapDepthMm(input);
   const fingers = isLeather ? say('one-sided.fingers.leather') : say('one-sided.fingers.flat');
   const edgeFirst = input.input.choices.kind.fingerOrder === 'edge first';
+  const backBefore = input.input.choices.kind.backTurn === 'before the front';
+  /** Where the edge leans to the back it gets most of the few strokes. */
+  const leaning = (make: StepMaker): Message[] => {
+    const zones = make.input.damage
+      .filter(({ kind, side }) => kind === 'rolled edge' && (side === rear || side === 'both'))
+      .map(({ fromMm, lengthMm }) => ({ fromMm, toMm: fromMm + lengthMm }));
+    return zones.length === 0 ? [] : [say('one-sided.back.leaning', { zones })];
+  };
   return {
     steps: (make, work) => {
       const body = backStone(make);
@@ -55,6 +63,7 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
               zone: say('one-sided.back.zone'),
               angleDeg: 0,
               check: say('one-sided.back.check'),
+              before: say('one-sided.back.before'),
               caution: say('one-sided.back.caution'),
             })
           : [];
@@ -81,6 +90,23 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
         isTapped && step.stoneId !== null && make.stone(step.stoneId).speedMPerS === undefined
           ? [...flattened(make.stone(step.stoneId), before.length + at), step]
           : [step];
+      /** The burr of a finer stone, on its own grain; a belt never meets the back. */
+      const backAgain = (front: RackStone, index: number): PlanStep[] =>
+        isTapped || front.speedMPerS !== undefined || (index === 0 && hasFiner(work))
+          ? []
+          : onBack(
+              BACK_BURR_STROKES,
+              0,
+              () => ({
+                title: say('one-sided.back-again.title', { strokes: BACK_BURR_STROKES }),
+                instruction: say('one-sided.back-again.instruction'),
+              }),
+              front,
+            );
+      const backThenFront = (step: PlanStep, at: number): readonly PlanStep[] =>
+        backBefore && step.operation === 'refine' && step.stoneId !== null
+          ? [...backAgain(make.stone(step.stoneId), at), step]
+          : [step];
       const flexed = (): PlanStep[] =>
         work.micro
           ? make.hand('test', 1, {
@@ -97,10 +123,13 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
         ...(!isTapped
           ? onBack(BACK_STROKES, work.sums.back.mm3, (stone) => ({
               title: say('one-sided.back.title', { stone }),
-              instruction: say('one-sided.back.instruction', {
-                strokes: BACK_STROKES,
-                isHollow: state.isHollow,
-              }),
+              instruction: joined(
+                say('one-sided.back.instruction', {
+                  strokes: BACK_STROKES,
+                  isHollow: state.isHollow,
+                }),
+                ...leaning(make),
+              ),
             }))
           : before.flatMap(flattened)),
         ...make
@@ -120,20 +149,10 @@ export const oneSidedProcedure = (input: StrategyInput): Procedure => {
                   : say('one-sided.edge.caution.hand'),
             }),
             // On the grain of the front: the edge is as coarse as its coarser face. A belt never meets the back.
-            (front, index) =>
-              isTapped || front.speedMPerS !== undefined || (index === 0 && hasFiner(work))
-                ? []
-                : onBack(
-                    BACK_BURR_STROKES,
-                    0,
-                    () => ({
-                      title: say('one-sided.back-again.title', { strokes: BACK_BURR_STROKES }),
-                      instruction: say('one-sided.back-again.instruction'),
-                    }),
-                    front,
-                  ),
+            (front, index) => (backBefore ? [] : backAgain(front, index)),
           )
           .flatMap(backFirst)
+          .flatMap(backThenFront)
           .flatMap(positioned),
         ...flexed(),
         ...make.micro({

@@ -36,9 +36,9 @@ const lastTime = jobOf({
   steps: worked,
 });
 
-const show = (lastJob: Job | null, rack = RACK) => {
+const CHEF = { ...usualMeasuresOf('chef', 210), thicknessBehindEdgeMm: 0.61 };
+const show = (lastJob: Job | null, rack = RACK, measures = CHEF) => {
   const onChoices = jest.fn();
-  const measures = { ...usualMeasuresOf('chef', 210), thicknessBehindEdgeMm: 0.61 };
   showPage(
     <LastVisit
       job={jobOf({ measures })}
@@ -76,6 +76,21 @@ test('plans the same angle, direction and stones, and leaves out what was that v
       direction: 'edge-leading',
       chipsLeft: [],
       chains: [expect.objectContaining({ part: 'edge', stones })],
+    }),
+  );
+});
+
+test('a razor that kept its flat V is planned from the fine stone it was left on', async () => {
+  const onChoices = show(lastTime, RACK, { ...usualMeasuresOf('razor', 65) });
+  await userEvent.click(await screen.findByRole('button', { name: 'Last visit' }));
+  await userEvent.click(await screen.findByRole('button', { name: 'Plan as last time' }));
+  const stones = made.work.steps
+    .filter(({ operation }) => operation === 'edge' || operation === 'refine')
+    .map(({ stoneId }) => stoneId);
+  expect(onChoices).toHaveBeenCalledWith(
+    expect.objectContaining({
+      kind: expect.objectContaining({ razorStart: 'refresh' }),
+      chains: [expect.objectContaining({ part: 'edge', stones: stones.slice(-1) })],
     }),
   );
 });

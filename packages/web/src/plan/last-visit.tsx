@@ -1,6 +1,6 @@
 /** How the blade was sharpened last time, what has changed since, and the plan that does the same again. */
 import type { Job } from '@patient-edge/contract';
-import { textOf, type PlanChoices, type PlanInput } from '@patient-edge/core';
+import { bladeKind, textOf, type PlanChoices, type PlanInput } from '@patient-edge/core';
 import { useBlade } from '../api/hooks';
 import { ActionButton } from '../theme/buttons';
 import { dayAndYear, fixed, roughly } from '../theme/format';
@@ -41,7 +41,7 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
             <MutedText key={change}>Since then: {change}</MutedText>
           ))}
           <Row>
-            <ActionButton onPress={() => onChoices(asLastTime(last, rack, choices))}>
+            <ActionButton onPress={() => onChoices(asLastTime(last, job, rack, choices))}>
               Plan as last time
             </ActionButton>
           </Row>
@@ -81,14 +81,20 @@ const edgeStones = (last: Job, rack: PlanInput['rack']): readonly string[] => [
   ),
 ];
 
+/** A razor whose edge is still a flat V begins on the fine stone it was left on. */
+const keepsItsV = ({ measures, damage, sharpness }: Job): boolean =>
+  bladeKind(measures.kindId).grind === 'razor' && damage.length === 0 && sharpness !== 'blunt';
+
 /** The same angle, holding, stones and patterns; what was this one visit's alone is left out. */
 const asLastTime = (
   last: Job,
+  job: Job,
   rack: PlanInput['rack'],
   choices: PlanChoices,
 ): Partial<PlanChoices> => {
   const before = { ...choices, ...last.plan!.choices };
-  const stones = edgeStones(last, rack);
+  const isRefreshed = keepsItsV(job);
+  const stones = edgeStones(last, rack).slice(isRefreshed ? -1 : 0);
   return {
     ...before,
     angleDeg: last.plan!.angleDeg,
@@ -96,6 +102,7 @@ const asLastTime = (
     changes: [],
     added: [],
     thin: null,
+    ...(isRefreshed ? { kind: { ...before.kind, razorStart: 'refresh' } } : {}),
     chains:
       stones.length === 0
         ? before.chains

@@ -23,6 +23,13 @@ export const PLAN_CHOICES_GUESSES = {
     source: TRADE_HABIT,
     range: [1.05, 1.3],
   },
+  RAZOR_FINE_UM: {
+    what: 'A razor that is still a flat V begins on a stone no coarser than this',
+    value: 4,
+    unit: 'µm',
+    source: TRADE_HABIT,
+    range: [2, 6],
+  },
   MICRO_ABOVE_DEG: {
     what: 'A micro bevel stands steeper than the bevel it protects',
     value: 4,
@@ -121,6 +128,7 @@ export const {
   OLD_EDGE_RISE_MM,
   SOFT_BACK_ROUNDS_DEG,
   SAME_GRADE_RATIO,
+  RAZOR_FINE_UM,
   MICRO_ABOVE_DEG,
   MICRO_FACE_MM,
   BAND_FACE_MM,

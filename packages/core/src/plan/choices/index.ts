@@ -103,6 +103,7 @@ export {
   ROD_HABITS,
   type Practice,
 } from './practice';
+export { isSetAnew, refreshStone } from './razor-start';
 export { SCHOOL_QUESTIONS, schoolsOf } from './schools';
 export {
   MOST_IN_SERIES,

@@ -213,6 +213,19 @@ describe('the front of a one-sided blade as it came', () => {
   });
 });
 
+describe('where a razor begins', () => {
+  const rack = [10, 2.5, 0.9].map((um) => rackStone({ id: `at ${um}`, um }));
+  const starts = (given: Given): string | null =>
+    step(plan('razor', { rack, wishes: { maxRatio: 5 }, ...given }), 'edge').stoneId;
+
+  test('while it stays a flat V on the fine stone, nicked or dead on the coarse one', () => {
+    expect(starts({ sharpness: 'tired' })).toBe('at 2.5');
+    expect(starts({ sharpness: 'tired', damage: [chip(20, 0.03)] })).toBe('at 10');
+    expect(starts({ sharpness: 'blunt' })).toBe('at 10');
+    expect(starts({ sharpness: 'dull', own: { razorStart: 'refresh' } })).toBe('at 2.5');
+  });
+});
+
 describe('the tools of a scallop', () => {
   const serration = { pitchMm: 8.5, scallopDepthMm: 1.3 };
   const toolIn = (rack: PlanInput['rack']): string | null =>

@@ -13,7 +13,7 @@ import {
   type RackStone,
 } from '../../abrasive';
 import { abrasiveOf, type Machine } from '../../machine';
-import { chosenStrop, finishWishOf, partChain, type PlanInput } from '../choices';
+import { chosenStrop, finishWishOf, partChain, refreshStone, type PlanInput } from '../choices';
 import type { StageSum } from '../cuts';
 import { BELT_LOWER_DEG, MACHINE_N, STEEPENED_FACE_MM } from './first-guesses';
 import { forceN, hasWideBevel, middleOf } from './force';
@@ -167,6 +167,8 @@ export const edgeChains = (
     (each) => ({ ...each, forceN: middleOf(paceOf(by, each, paced).forceN) }),
   );
   const part = partChain(choices.chains, 'edge');
+  const refreshed =
+    bladeKind(input.measures.kindId).grind === 'razor' ? refreshStone(input, rack) : null;
   const bySchool = (question: ProgressionInput) => progressionBySchool(question, choices.school);
   const asked = ({ mm3, faceMm2 }: StageSum): ProgressionInput => ({
     steel,
@@ -175,7 +177,7 @@ export const edgeChains = (
     stroke: { forceN, speedMPerS: HAND_SPEED_M_PER_S },
     finishUm,
     maxRatio: choices.maxRatio ?? undefined,
-    first: choices.first ?? undefined,
+    first: choices.first ?? refreshed?.id,
     skip: choices.skip,
     through: choices.through,
     handOverMm3: steepenedMm3(input),

@@ -1,4 +1,5 @@
 import { say } from '../../../text';
+import { isSetAnew } from '../../choices';
 import type { StrategyInput } from '../../cuts';
 import type { PlanStep } from '../../steps';
 import type { Procedure } from '../strategy';
@@ -8,13 +9,6 @@ import type { Procedure } from '../strategy';
  * no lift; tape on the spine makes it steeper; the heel is the trouble spot; a hard-backed leather, few strokes.
  */
 const TOUCH: Pick<PlanStep, 'gate' | 'gates'> = { gate: 'no check', gates: ['touch'] };
-
-/** An edge that came dead or nicked is set anew; one that only tires keeps its V and is refreshed. */
-const dulls = ({ input }: StrategyInput): boolean => {
-  const { razorStart } = input.choices.kind;
-  if (razorStart !== 'as the edge asks') return razorStart === 'set anew';
-  return input.sharpness === 'blunt' || input.damage.some(({ kind }) => kind === 'chip');
-};
 
 export const razorProcedure = (input: StrategyInput): Procedure => ({
   steps: (make) => {
@@ -30,7 +24,7 @@ export const razorProcedure = (input: StrategyInput): Procedure => ({
         zone: say('razor.ready.zone'),
         caution: say('razor.ready.caution'),
       }),
-      ...(dulls(input)
+      ...(isSetAnew(input.input)
         ? make.hand('ready', 1, {
             title: say('razor.dull.title'),
             instruction: say('razor.dull.instruction'),

@@ -142,13 +142,29 @@ export const testCutSchema = Joi.object<Checked<TestCutBody>, true>({
   measuredDeg: angleDeg('Measured, ° per side'),
 });
 
+/** How the angle of a rod was set: so many coins at the middle, and what they gave. */
+export interface CoinsFound {
+  readonly coinMm: number;
+  readonly count: number;
+  readonly angleDeg: number;
+}
+
 export interface TouchUpBody {
   readonly version: number;
   readonly rung: Rung;
   readonly stoneId: number | null;
   readonly enough: boolean;
   readonly note: string;
+  /** How the angle of a rod was set; null where it was not. */
+  readonly coins: CoinsFound | null;
+  /** On each side; null where nobody counted. */
+  readonly passes: number | null;
 }
+export const coinsSchema = Joi.object<Checked<CoinsFound>, true>({
+  coinMm: number().min(0.1).max(10).required().label('Thickness of a coin, mm'),
+  count: number().integer().min(1).max(60).required().label('Coins'),
+  angleDeg: angleDeg('Angle found, ° per side'),
+});
 export const touchUpSchema = Joi.object<Checked<TouchUpBody>, true>({
   version,
   rung: oneOf(
@@ -158,4 +174,6 @@ export const touchUpSchema = Joi.object<Checked<TouchUpBody>, true>({
   stoneId: id('Stone').allow(null).required(),
   enough: yesOrNo().required().label('Enough'),
   note: optionalText('Note', 200),
+  coins: coinsSchema.allow(null).default(null).label('Coins'),
+  passes: number().integer().min(1).max(60).allow(null).default(null).label('Passes a side'),
 });

@@ -21,7 +21,7 @@ import type {
   Said,
   Sharpness,
 } from '@patient-edge/core';
-import type { MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
+import type { CoinsFound, MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
 import type { LabelBody, PhotographBody, PriceListBody } from './judge-schemas';
 import type { Phone, RigSetting } from './schemas';
 import type { FlatteningBody, StoneBody } from './stone-schemas';
@@ -182,6 +182,9 @@ export interface TouchUp {
   readonly stone: string | null;
   readonly enough: boolean;
   readonly note: string;
+  readonly coins: CoinsFound | null;
+  /** On each side. */
+  readonly passes: number | null;
   /** Days until the blade wanted something again. */
   readonly lastedDays: number | null;
 }

@@ -33,5 +33,5 @@ export {
   type ReadAngle,
 } from './readings';
 export { razorAngle, restingOnSide, type SideContact } from './resting';
-export { shimsFor } from './shims';
+export { shimsFor, type ShimCount } from './shims';
 export { wobbleOf } from './wobble';

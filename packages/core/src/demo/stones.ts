@@ -85,4 +85,6 @@ export const DEMO_STONES: readonly DemoStone[] = [
   { name: 'Flat file', kind: 'file', abrasive: 'hardened steel', um: 400, gritLabel: 'second cut', bond: 'hard', lengthMm: 250, widthMm: 25, place: 'Axe bench' },
   { name: 'Ceramic rod', kind: 'rod', abrasive: 'ceramic', um: 9.3, ...printed('FEPA-F', 600), bond: 'hard', lengthMm: 260, place: 'By the vice' },
   { name: 'Cone for scallops', kind: 'cone', abrasive: 'diamond', um: 36.5, ...printed('FEPA-F', 280), bond: 'plate or film', lengthMm: 100, radiusMm: 4, place: 'Drawer' },
+  { name: 'Smooth rod', kind: 'rod', abrasive: 'hardened steel', um: 1, bond: 'hard', lengthMm: 300, place: 'By the vice' },
+  { name: 'Fine-cut rod', kind: 'rod', abrasive: 'hardened steel', um: 20, bond: 'hard', lengthMm: 300, place: 'By the vice' },
 ];

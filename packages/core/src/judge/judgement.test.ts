@@ -60,6 +60,18 @@ describe('the judgement', () => {
   });
 
   test.each([
+    ['only tired', 'chef', {}, /rod/],
+    ['tired and rolled', 'chef', { damage: [damage({ kind: 'rolled edge', depthMm: 0 })] }, /rod/],
+    ['tired and chipped', 'chef', { damage: [damage({})] }, null],
+    ['blunt', 'chef', { sharpness: 'blunt' }, null],
+    ['a tired razor', 'razor', {}, null],
+  ] as const)('%s: a rod or strop is proposed where it helps', (_what, kindId, part, said) => {
+    const { touchUpFirst } = judge(blade(kindId, { sharpness: 'tired', ...part }));
+    if (said === null) expect(touchUpFirst).toBeNull();
+    else expect(touchUpFirst).toMatch(said);
+  });
+
+  test.each([
     ['a crack', 'chef', { damage: [damage({ kind: 'crack' })] }, 'decline it'],
     ['a deep burn', 'chef', { damage: [damage({ kind: 'heat tint', depthMm: 3 })] }, 'send it on'],
     ['a shallow burn', 'chef', { damage: [damage({ kind: 'heat tint', depthMm: 0.5 })] }, 'do it'],

@@ -3,9 +3,17 @@
  * and what is protected before a stone touches it. Every answer has its reason.
  */
 import type { Steel } from '../steel';
-import { isOneSided, type BladeKind, type BladeMeasures, type Damage, type Use } from '../blade';
+import {
+  isOneSided,
+  type BladeKind,
+  type BladeMeasures,
+  type Damage,
+  type Sharpness,
+  type Use,
+} from '../blade';
 import { checkBack, hasTwoEdges, numberAnswer, steelAsTold, type Answers } from '../intake';
 import type { BladePlan } from '../plan/planner';
+import { rodsFor } from '../touch-up';
 import { ASK_ABOVE_MM, SHALLOW_BURN_MM, SPENT_HOLLOW_MM } from './first-guesses';
 
 export interface JudgeInput {
@@ -14,6 +22,8 @@ export interface JudgeInput {
   readonly steel: Steel;
   readonly use: Use;
   readonly damage: readonly Damage[];
+  /** As it came; absent where that does not matter. */
+  readonly sharpness?: Sharpness;
   readonly answers: Answers;
   /** What the work would take; null before it is computed, or where it cannot be planned. */
   readonly plan: BladePlan | null;
@@ -62,6 +72,8 @@ export interface Judgement {
   readonly thickness: Thickness;
   readonly finish: { readonly um: readonly [number, number]; readonly text: string };
   readonly cautions: readonly Said[];
+  /** Why a rod or strop is tried before any stone; null where it would not help. */
+  readonly touchUpFirst: string | null;
   /** What needs the customer's yes before work. */
   readonly consents: readonly Said[];
   /** What is wrapped, taped or disinfected first, in order. */
@@ -298,6 +310,25 @@ const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
   return list;
 };
 
+/** Faults a rod lays straight, or that stay as they are. */
+const LEFT_BY_A_ROD: readonly Damage['kind'][] = ['rolled edge', 'dull zone', 'glint', 'low spot'];
+
+/** A blade that is only tired: steel has moved and little is worn off. */
+const touchUpFirstOf = ({
+  sharpness,
+  damage,
+  kind,
+  steel,
+  plan,
+}: JudgeInput): Judgement['touchUpFirst'] => {
+  const isTired = sharpness === 'tired' || sharpness === 'keen';
+  if (!isTired || damage.some((each) => !LEFT_BY_A_ROD.includes(each.kind))) return null;
+  if (plan?.section.thinning.advised) return null;
+  if (kind.grind === 'razor') return null;
+  const takesARod = rodsFor(steel).some(({ suits }) => suits);
+  return `It is only tired: steel has moved, little is worn off. ${takesARod ? 'A rod, then a strop' : 'A strop, then the finest stone'}, a quarter of an hour, before any full round.`;
+};
+
 export const judge = (asked: JudgeInput): Judgement => {
   const input = { ...asked, steel: steelAsTold(asked.steel, asked.answers) };
   const verdicts = verdictsOf(input).sort((a, b) => GRAVITY[b.decision] - GRAVITY[a.decision]);
@@ -311,6 +342,7 @@ export const judge = (asked: JudgeInput): Judgement => {
     thickness: thicknessOf(input),
     finish: finishOf(input),
     cautions: cautionsOf(input),
+    touchUpFirst: decision === 'do it' ? touchUpFirstOf(input) : null,
     consents: decision === 'do it' ? consentsOf(input) : [],
     protection: protectionOf(input),
   };

@@ -4,69 +4,31 @@
  */
 import type { Steel } from '../steel';
 import { finestOf, forTask, type RackStone } from '../abrasive';
+import { rodKindOf, rodsFor, type RodKind } from './rods';
 
-export const RUNGS = ['rod', 'strop', 'finest stone', 'full round'] as const;
+/** Each rod is a rung of its own: a coarser one comes only when the smoother has failed. */
+export const ROD_RUNGS = ['smooth rod', 'fine-cut rod', 'ceramic rod', 'diamond rod'] as const;
+export type RodRung = (typeof ROD_RUNGS)[number];
+export const RUNGS = [...ROD_RUNGS, 'strop', 'finest stone', 'full round'] as const;
 export type Rung = (typeof RUNGS)[number];
 
-export const ROD_KINDS = ['smooth', 'ridged', 'ceramic', 'diamond'] as const;
-export type RodKind = (typeof ROD_KINDS)[number];
-
-export interface RodAdvice {
-  readonly rod: RodKind;
-  readonly suits: boolean;
-  readonly reason: string;
-}
-
-/** From this hardness on an edge does not bend back: it breaks. */
-const TOO_HARD_TO_BEND_HRC = 60;
-/** Above this hardness no rod at all, unless the maker agrees. */
-const NO_ROD_HRC = 62;
-const SOFT_HRC = 57;
+export const ROD_OF_RUNG: Readonly<Record<RodRung, RodKind>> = {
+  'smooth rod': 'smooth',
+  'fine-cut rod': 'ridged',
+  'ceramic rod': 'ceramic',
+  'diamond rod': 'diamond',
+};
 
 /**
- * Which rods suit a steel, and why.
+ * Whether a rung is worked on a rod.
  *
  * @example
- * rodsFor(steel).length > 0; // true
+ * isRodRung('strop'); // false
  */
-export const rodsFor = (steel: Steel): readonly RodAdvice[] => {
-  const brittle = steel.hrcLow >= NO_ROD_HRC || /chippy$/.test(steel.edge);
-  const { hrcHigh } = steel;
-  return [
-    {
-      rod: 'smooth',
-      suits: !brittle && hrcHigh <= TOO_HARD_TO_BEND_HRC,
-      reason:
-        hrcHigh <= TOO_HARD_TO_BEND_HRC
-          ? 'Lays a rolled edge straight again; it does not sharpen.'
-          : `At up to ${hrcHigh} HRC the edge does not bend back.`,
-    },
-    {
-      rod: 'ridged',
-      suits: !brittle && hrcHigh <= SOFT_HRC,
-      reason:
-        hrcHigh <= SOFT_HRC
-          ? 'Scrapes a soft edge toothy; a dozen light strokes, no more.'
-          : 'Its ridges chip an edge this hard.',
-    },
-    {
-      rod: 'ceramic',
-      suits: !brittle,
-      reason: brittle
-        ? 'Too brittle for a narrow rod: use a stone.'
-        : 'Takes a little steel off: resets an edge between sharpenings.',
-    },
-    {
-      rod: 'diamond',
-      suits: !brittle && steel.wearFactor >= 1.2,
-      reason: brittle
-        ? 'Too brittle for a narrow rod: use a stone.'
-        : steel.wearFactor >= 1.2
-          ? 'The only rod that bites on these carbides; lightly.'
-          : 'Takes more of this steel than it needs.',
-    },
-  ];
-};
+export const isRodRung = (rung: Rung): rung is RodRung => ROD_RUNGS.some((each) => each === rung);
+
+/** Two touch-ups that held no longer than this: the edge is worn, not tired. */
+const HELD_TOO_SHORT_DAYS = 31;
 
 export interface TouchUpPast {
   readonly rung: Rung;
@@ -88,6 +50,10 @@ export interface RungAdvice {
 export interface LadderInput {
   readonly steel: Steel;
   readonly angleDeg: number;
+  /** Nobody measured it: it is told as assumed. */
+  readonly angleAssumed: boolean;
+  /** Of its use, µm. */
+  readonly finishUm: readonly [finest: number, coarsest: number];
   /** Chips and rolled edges want more than a rod. */
   readonly chipped: boolean;
   readonly guidedBySpine: boolean;
@@ -97,32 +63,49 @@ export interface LadderInput {
   readonly tried: readonly Rung[];
 }
 
-/** All four rungs, in order, each with whether it suits, how, and how long it lasted last time. */
+/** Within the window of the use, as fine as the steel gains by; where none is, the nearest to it. */
+const stoneFor = ({ rack, steel, finishUm }: LadderInput): RackStone | null => {
+  const useful = forTask(rack, 'edge').filter(({ um }) => um >= steel.finestUsefulUm);
+  const [finest, coarsest] = finishUm;
+  const off = ({ um }: RackStone): number =>
+    um > coarsest ? um / coarsest : um < finest ? finest / um : 1;
+  return (
+    finestOf(useful.filter((each) => off(each) === 1)) ??
+    [...useful].sort((a, b) => off(a) - off(b))[0] ??
+    null
+  );
+};
+
+/** All rungs, in order, each with whether it suits, how, and how long it lasted last time. */
 export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
   const { steel, rack, chipped, guidedBySpine } = input;
-  const angle = `${input.angleDeg.toFixed(1)}° per side`;
-  const rod = forTask(rack, 'touch-up')[0] ?? null;
+  const angle = `${input.angleDeg.toFixed(1)}° per side${input.angleAssumed ? ', assumed' : ''}`;
+  const owned = forTask(rack, 'touch-up');
   const strop = finestOf(forTask(rack, 'finish'));
-  const stone = finestOf(forTask(rack, 'edge').filter(({ um }) => um >= steel.finestUsefulUm));
-  const rods = rodsFor(steel).filter(({ suits }) => suits);
+  const stone = stoneFor(input);
   const past = (rung: Rung): TouchUpPast | null =>
     input.past.find((each) => each.rung === rung) ?? null;
-  const rodReason = guidedBySpine
-    ? 'A razor knows no rod.'
-    : chipped
-      ? 'It is chipped: a rod would tear it further.'
-      : rods.length > 0
-        ? `Suits: ${rods.map(({ rod: each }) => each).join(', ')}. ${rods[0]!.reason}`
-        : `None suits ${steel.hrcLow}–${steel.hrcHigh} HRC: ${rodsFor(steel)[2]!.reason.toLowerCase()}`;
-  return [
-    {
-      rung: 'rod',
-      suits: !guidedBySpine && !chipped && rods.length > 0,
-      reason: rodReason,
-      how: `Five light strokes a side at ${angle} or just above, trailing or leading alike, weight of the hand.`,
+  const rodRung = (rung: RodRung): RungAdvice => {
+    const kind = ROD_OF_RUNG[rung];
+    const advice = rodsFor(steel).find(({ rod }) => rod === kind)!;
+    const rod = owned.find((each) => rodKindOf(each) === kind) ?? null;
+    return {
+      rung,
+      suits: !guidedBySpine && !chipped && advice.suits && rod !== null,
+      reason: guidedBySpine
+        ? 'A razor knows no rod.'
+        : chipped
+          ? 'It is chipped: a rod would tear it further.'
+          : !advice.suits || rod !== null
+            ? advice.reason
+            : 'None on the rack.',
+      how: `At ${angle}, found with coins and ink; a side in turn, then paper.`,
       stoneId: rod?.id ?? null,
-      lastTime: past('rod'),
-    },
+      lastTime: past(rung),
+    };
+  };
+  return [
+    ...ROD_RUNGS.map(rodRung),
     {
       rung: 'strop',
       suits: !chipped,
@@ -139,7 +122,7 @@ export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
       reason: chipped
         ? 'It is chipped: the chips decide how much has to go.'
         : stone
-          ? `${stone.name} at ${stone.um} µm: a new apex without a new bevel.`
+          ? `${stone.name} at ${stone.um} µm: a new apex without a new bevel, as fine as its use wants.`
           : 'No stone in the rack.',
       how: `Alternate light strokes at ${angle} until the whole edge is dark again, then strop.`,
       stoneId: stone?.id ?? null,
@@ -148,13 +131,21 @@ export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
     {
       rung: 'full round',
       suits: true,
-      reason: 'What is left when nothing smaller has held.',
+      reason: heldTooShort(input.past)
+        ? 'Two touch-ups held no longer than a month: the edge is worn, not tired.'
+        : 'What is left when nothing smaller has held.',
       how: 'Plan it, and begin on the stone the plan names.',
       stoneId: null,
       lastTime: past('full round'),
     },
   ];
 };
+
+/** Whether two touch-ups of it held no longer than a month: a third would not either. */
+export const heldTooShort = (past: readonly TouchUpPast[]): boolean =>
+  past.filter(
+    ({ enough, lastedDays }) => enough && lastedDays !== null && lastedDays <= HELD_TOO_SHORT_DAYS,
+  ).length >= 2;
 
 /**
  * The lowest rung that suits and has not been tried at this visit.

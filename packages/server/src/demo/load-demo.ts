@@ -309,7 +309,7 @@ const loadVisit = async (
       db,
       jobId,
       crew.benchId,
-      { rung: visit.touchUp, stoneId: null, enough: true, note: '' },
+      { rung: visit.touchUp, stoneId: null, enough: true, note: '', coins: null, passes: null },
       new Date(visit.takenInAt.getTime() + DAY_MS),
     );
     await log(

@@ -1,7 +1,10 @@
 import type { TouchUp, TouchUpBody } from '@patient-edge/contract';
 import { execute, select, type Queryable } from '../database/pool';
 
-interface TouchUpRow extends Omit<TouchUp, 'at' | 'lastedDays' | 'enough'> {
+interface TouchUpRow extends Omit<TouchUp, 'at' | 'lastedDays' | 'enough' | 'coins'> {
+  readonly coinMm: number | null;
+  readonly coinCount: number | null;
+  readonly angleDeg: number | null;
   readonly at: Date;
   readonly enough: number;
   /** The blade's next touch-up or visit; null while there was none. */
@@ -22,6 +25,7 @@ export const touchUpsOfBlade = async (db: Queryable, bladeId: number): Promise<T
   const rows = await select<TouchUpRow>(
     db,
     `SELECT t.id, t.job_id AS jobId, t.at, p.name AS who, t.rung, s.name AS stone, t.enough, t.note,
+       t.coin_mm AS coinMm, t.coin_count AS coinCount, t.angle_deg AS angleDeg, t.passes,
        (SELECT MIN(u.at) FROM touch_up u JOIN job v ON v.id = u.job_id
         WHERE v.blade_id = j.blade_id AND u.at > t.at) AS touchedAgainAt,
        (SELECT MIN(n.taken_in_at) FROM job n
@@ -31,23 +35,42 @@ export const touchUpsOfBlade = async (db: Queryable, bladeId: number): Promise<T
      WHERE j.blade_id = ? ORDER BY t.at DESC, t.id DESC`,
     [bladeId],
   );
-  return rows.map(({ touchedAgainAt, cameAgainAt, at, enough, ...row }) => ({
-    ...row,
-    at: at.toISOString(),
-    enough: enough === 1,
-    lastedDays: enough === 1 ? daysUntil(at, [touchedAgainAt, cameAgainAt]) : null,
-  }));
+  return rows.map(
+    ({ touchedAgainAt, cameAgainAt, at, enough, coinMm, coinCount, angleDeg, ...row }) => ({
+      ...row,
+      at: at.toISOString(),
+      enough: enough === 1,
+      coins:
+        coinMm === null || coinCount === null || angleDeg === null
+          ? null
+          : { coinMm, count: coinCount, angleDeg },
+      lastedDays: enough === 1 ? daysUntil(at, [touchedAgainAt, cameAgainAt]) : null,
+    }),
+  );
 };
 
 export const addTouchUp = (
   db: Queryable,
   jobId: number,
   staffId: number,
-  { rung, stoneId, enough, note }: Omit<TouchUpBody, 'version'>,
+  { rung, stoneId, enough, note, coins, passes }: Omit<TouchUpBody, 'version'>,
   at: Date = new Date(),
 ) =>
   execute(
     db,
-    'INSERT INTO touch_up (job_id, rung, stone_id, enough, note, at, staff_id) VALUES (?, ?, ?, ?, ?, ?, ?)',
-    [jobId, rung, stoneId, enough, note, at, staffId],
+    `INSERT INTO touch_up (job_id, rung, stone_id, enough, note, coin_mm, coin_count, angle_deg, passes, at, staff_id)
+     VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    [
+      jobId,
+      rung,
+      stoneId,
+      enough,
+      note,
+      coins?.coinMm ?? null,
+      coins?.count ?? null,
+      coins?.angleDeg ?? null,
+      passes,
+      at,
+      staffId,
+    ],
   );

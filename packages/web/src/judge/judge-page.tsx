@@ -119,6 +119,12 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
               <li key={reason}>{reason}</li>
             ))}
           </ul>
+          {judgement.touchUpFirst !== null && (
+            <Notice>
+              {judgement.touchUpFirst}{' '}
+              <QuietLink to={`/jobs/${job.id}/touch-up`}>Touch it up</QuietLink>
+            </Notice>
+          )}
           {judgement.decision !== 'do it' && (
             <DeclineForm job={job} suggested={judgement.reasons.join(' ')} />
           )}

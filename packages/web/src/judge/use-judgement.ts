@@ -27,6 +27,7 @@ export const useJudgement = (job: Job, plan: BladePlan | null): Judgement | null
         steel,
         use: findUse(job.useId),
         damage: job.damage,
+        sharpness: job.sharpness,
         answers: job.answers,
         plan,
         thicknessSigmaMm: lengthSigmaMm(

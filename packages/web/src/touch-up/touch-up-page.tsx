@@ -1,8 +1,10 @@
 /** Least intervention first: the ladder, the rung to try now, a test, and up only when it fails. */
-import { toRack, type Job, type TouchUp, canDo } from '@patient-edge/contract';
+import { toRack, type CoinsFound, type Job, type TouchUp, canDo } from '@patient-edge/contract';
 import {
   bladeKind,
   findUse,
+  heldTooShort,
+  isRodRung,
   nextRung,
   rodsFor,
   TOUCH_UP_TEST,
@@ -19,13 +21,15 @@ import { writeJob } from '../api/job-writes';
 import { updateJobCache, useSteels, useStones, useTouchUps } from '../api/hooks';
 import { useSession } from '../api/session';
 import { useCurrentJob } from '../jobs/current-job';
-import { dayAndYear } from '../theme/format';
+import { readStored, writeStored } from '../api/stored';
+import { dayAndYear, fixed } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { ActionLink } from '../theme/links';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
+import { coinsBefore, foundOf, FRESH_ROD, RodWork, searchFor, type RodDraft } from './rod-work';
 
 const Ladder = styled.ol`
   display: grid;
@@ -60,7 +64,10 @@ const Ladder = styled.ol`
 `;
 
 const RUNG_NAMES: Readonly<Record<Rung, string>> = {
-  rod: 'Rod',
+  'smooth rod': 'Smooth rod',
+  'fine-cut rod': 'Fine-cut rod',
+  'ceramic rod': 'Ceramic rod',
+  'diamond rod': 'Diamond rod',
   strop: 'Strop',
   'finest stone': 'Finest stone',
   'full round': 'Full round',
@@ -88,16 +95,20 @@ const TouchUpPage = () => {
   const ladder = touchUpLadder({
     steel,
     angleDeg: job.plan?.angleDeg ?? presentDeg(job),
+    angleAssumed: job.plan === null && job.angleAssumed,
+    finishUm: findUse(job.useId).finishUm,
     chipped: job.damage.some(({ kind }) => kind === 'chip'),
     guidedBySpine: bladeKind(job.measures.kindId).grind === 'razor',
     rack: toRack(stones),
     past: earlier,
     tried: tried.map(({ rung }) => rung),
   });
-  const next = nextRung(
-    ladder,
-    tried.map(({ rung }) => rung),
-  );
+  const next = heldTooShort(earlier)
+    ? 'full round'
+    : nextRung(
+        ladder,
+        tried.map(({ rung }) => rung),
+      );
   return (
     <Stack $gap={16}>
       <Panel aria-label="The ladder">
@@ -134,7 +145,12 @@ const TouchUpPage = () => {
               </li>
             ))}
           </Ladder>
-          <TryRung key={next} job={job} rung={ladder.find(({ rung }) => rung === next)!} />
+          <TryRung
+            key={next}
+            job={job}
+            rung={ladder.find(({ rung }) => rung === next)!}
+            before={coinsBefore(past)}
+          />
         </Stack>
       </Panel>
       <Panel aria-label="Rods">
@@ -172,12 +188,32 @@ const presentDeg = ({ measures, useId }: Job): number => {
   return (low + high) / 2;
 };
 
-const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
+const draftName = (jobId: number): string => `touch-up of job ${jobId}`;
+
+const TryRung = ({
+  job,
+  rung,
+  before,
+}: {
+  job: Job;
+  rung: RungAdvice;
+  before: CoinsFound | null;
+}) => {
   const navigate = useNavigate();
   const { data: session } = useSession();
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  // One angle for all rods of a blade: what the ink has shown on the smooth one holds on the next.
+  const [draft, setDraft] = useState<RodDraft>(
+    () => readStored<RodDraft>(draftName(job.id)) ?? FRESH_ROD,
+  );
+  const keep = (next: RodDraft): void => {
+    setDraft(next);
+    writeStored(draftName(job.id), next);
+  };
+  const onRod = isRodRung(rung.rung) ? rung.rung : null;
+  const search = onRod && searchFor(job, onRod, draft.coinMm);
   const open = canDo(job, 'touch up');
   if (!open) return <MutedText>The blade is {job.stage}: no rung is tried now.</MutedText>;
   if (session?.staff?.role === 'counter')
@@ -204,9 +240,12 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
             stoneId: rung.stoneId === null ? null : Number(rung.stoneId),
             enough,
             note,
+            coins: onRod && foundOf(job, draft, search),
+            passes: onRod && draft.passes,
           },
         }),
       );
+      keep({ ...draft, passes: null });
       await mutate(`/jobs/${job.id}/touch-ups`);
       if (enough) await navigate(`/jobs/${job.id}/test`);
     } catch (error) {
@@ -218,7 +257,18 @@ const TryRung = ({ job, rung }: { job: Job; rung: RungAdvice }) => {
   return (
     <Stack>
       <h3>Now: {RUNG_NAMES[rung.rung].toLowerCase()}</h3>
-      <p>{rung.how}</p>
+      {onRod ? (
+        <RodWork
+          job={job}
+          rung={onRod}
+          search={search}
+          before={before}
+          draft={draft}
+          onDraft={keep}
+        />
+      ) : (
+        <p>{rung.how}</p>
+      )}
       <MutedText>Then test. {TOUCH_UP_TEST}</MutedText>
       <div style={{ maxWidth: 460 }}>
         <TextEntry label="Note" value={note} onChange={setNote} />
@@ -260,6 +310,9 @@ const Past = ({ past }: { past: readonly TouchUp[] }) => (
           <td>
             {RUNG_NAMES[each.rung]}
             {each.stone !== null && `, ${each.stone}`}
+            {each.coins !== null &&
+              `: ${each.coins.count} coins of ${each.coins.coinMm} mm, ${fixed(each.coins.angleDeg, 1)}°`}
+            {each.passes !== null && `, ${each.passes} a side`}
           </td>
           <td>{each.enough ? 'enough' : 'not enough'}</td>
           <td>

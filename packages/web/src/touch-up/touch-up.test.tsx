@@ -19,12 +19,23 @@ const job = {
   tests: [],
   round: 1,
 } as unknown as Job;
+const VEGETABLE = {
+  ...CHEF,
+  heightHeelMm: 20.5,
+  heightMiddleMm: 19,
+  heightTipMm: 14,
+  spineHeelMm: 1.7,
+  spineMiddleMm: 1.6,
+  spineTipMm: 1.4,
+};
 const tried = (part: Partial<TouchUp>): TouchUp => ({
   id: 1,
   jobId: 7,
   at: '2026-05-04T12:00:00Z',
   who: 'Bo',
-  rung: 'rod',
+  rung: 'smooth rod',
+  coins: null,
+  passes: null,
   stone: null,
   enough: false,
   note: '',
@@ -34,6 +45,7 @@ const tried = (part: Partial<TouchUp>): TouchUp => ({
 const stones = [
   stoneOnRack({ id: 3, name: 'Red', um: 11.5 }),
   stoneOnRack({ id: 4, name: 'Leather', um: 1, kind: 'strop', liquid: 'dry' }),
+  stoneOnRack({ id: 5, name: 'Polished', um: 1, kind: 'rod', abrasive: 'hardened steel' }),
 ];
 const show = (past: TouchUp[], changed: Partial<Job> = {}, role: 'bench' | 'counter' = 'bench') =>
   showPage(
@@ -49,20 +61,43 @@ const show = (past: TouchUp[], changed: Partial<Job> = {}, role: 'bench' | 'coun
     { ...job, ...changed },
   );
 
+beforeEach(() => localStorage.clear());
+
 describe('the ladder of a tired blade', () => {
-  test('begins with the rod, at the angle it came with, and keeps that it was not enough', async () => {
-    const page = show([]);
-    expect(await screen.findByRole('heading', { name: 'Now: rod' })).toBeTruthy();
-    expect(screen.getAllByText(/at 17\.0° per side or just above/)[0]).toBeTruthy();
+  test('begins with the smooth rod, finds its angle by ink, and keeps coins, passes and that it was not enough', async () => {
+    const page = show([], { angleAssumed: true, measures: VEGETABLE } as Partial<Job>);
+    expect(await screen.findByRole('heading', { name: 'Now: smooth rod' })).toBeTruthy();
+    expect(screen.getByText(/^4 coins: 14\.6° per side, assumed$/)).toBeTruthy();
+    expect(screen.getByText(/Below: 4 coins, 14\.6°\. Above: 5 coins, 17\.7°/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'shoulder only' }));
+    expect(screen.getByText(/^5 coins: 17\.7° per side, assumed$/)).toBeTruthy();
+    expect(screen.getByText(/^Held too low: ink again and try 5 coins/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'edge and across' }));
+    expect(screen.getByText(/^5 coins: 17\.7° per side, found$/)).toBeTruthy();
+    await userEvent.type(screen.getByLabelText('Passes a side so far'), '5');
     await userEvent.type(screen.getByLabelText('Note'), 'still slides');
     await userEvent.click(screen.getByRole('button', { name: 'Not enough: next rung' }));
-    expect(page.asked.find(({ method }) => method === 'POST')!.body).toEqual({
+    const { coins, ...sent } = page.asked.find(({ method }) => method === 'POST')!.body as {
+      coins: { coinMm: number; count: number; angleDeg: number };
+    };
+    expect(sent).toEqual({
       version: 2,
-      rung: 'rod',
-      stoneId: null,
+      rung: 'smooth rod',
+      stoneId: 5,
       enough: false,
       note: 'still slides',
+      passes: 5,
     });
+    expect(coins).toMatchObject({ coinMm: 1, count: 5 });
+    expect(coins.angleDeg).toBeCloseTo(17.7, 1);
+  });
+
+  test('four rounds of ink without an answer put the rod down', async () => {
+    show([], { angleAssumed: true, measures: VEGETABLE } as Partial<Job>);
+    for (let round = 0; round < 4; round += 1)
+      await userEvent.click(await screen.findByRole('button', { name: 'edge line only' }));
+    expect(screen.getByText(/put the rod down/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'edge line only' })).toBeNull();
   });
 
   test('goes on where this visit stands, and says how long each lasted at earlier ones', async () => {

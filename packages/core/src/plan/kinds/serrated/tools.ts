@@ -5,8 +5,11 @@ import type { RackStone } from '../../../abrasive';
 /** From the surest hand to the least: made for it, tapered, a rounded stone, a honing rod. */
 const BY_HAND: readonly RackStone['kind'][] = ['cone', 'slip', 'rod'];
 
-const fits = ({ radiusMm }: RackStone, mostRadiusMm: number): boolean =>
-  radiusMm === null || !exceeds(radiusMm, mostRadiusMm);
+/** A steel rod lays steel over and takes none. */
+const cuts = ({ abrasive }: RackStone): boolean => abrasive !== 'hardened steel';
+
+const fits = (tool: RackStone, mostRadiusMm: number): boolean =>
+  cuts(tool) && (tool.radiusMm === null || !exceeds(tool.radiusMm, mostRadiusMm));
 
 /** A wheel with a corner of a known round; one that was never shaped touches the points alone. */
 const isShapedWheel = ({ kind, radiusMm }: RackStone): boolean =>

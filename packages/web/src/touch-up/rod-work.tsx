@@ -1,0 +1,272 @@
+/**
+ * The angle of a rod found with coins and ink: the count below and the count above, what the ink showed, the next count;
+ * then the passes. What is found stays on this device until the rung is told.
+ */
+import type { CoinsFound, Job, TouchUp } from '@patient-edge/contract';
+import {
+  coinAngleDeg,
+  coinSearch,
+  findUse,
+  INK_FOUND,
+  isRodRung,
+  MOST_INK_ROUNDS,
+  MOST_PASSES,
+  nextCount,
+  ROD_OF_RUNG,
+  rodSteps,
+  type CoinSearch,
+  type InkFound,
+  type RodRung,
+} from '@patient-edge/core';
+import styled from 'styled-components';
+import { QuietButton } from '../theme/buttons';
+import { Columns } from '../theme/columns';
+import { fixed } from '../theme/format';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { WithinLimits } from '../theme/within-limits';
+import { CoinPicture } from './coin-picture';
+
+const Table = styled.table`
+  border-collapse: collapse;
+  & th,
+  & td {
+    padding: 6px 14px;
+    border-top: 1px solid var(--line-soft);
+    text-align: right;
+    font-family: var(--figures);
+    font-weight: 400;
+  }
+  & th[scope='row'] {
+    text-align: left;
+    padding-left: 0;
+    font-family: var(--text);
+  }
+  & [data-now] {
+    background: var(--wash);
+    font-weight: 700;
+  }
+`;
+const Steps = styled.ol`
+  display: grid;
+  gap: 10px;
+  counter-reset: step;
+  & > li {
+    display: grid;
+    grid-template-columns: 28px minmax(0, 1fr);
+    counter-increment: step;
+  }
+  & > li::before {
+    content: counter(step);
+    font: 700 16px var(--figures);
+  }
+`;
+
+/** As far as it has been worked out on this device. */
+export interface RodDraft {
+  readonly coinMm: number;
+  /** Null until the first ink: the search says where to begin. */
+  readonly count: number | null;
+  readonly inked: readonly InkFound[];
+  readonly passes: number | null;
+}
+export const FRESH_ROD: RodDraft = { coinMm: 1, count: null, inked: [], passes: null };
+
+/** What was found with coins at an earlier touch-up of the blade, the latest first. */
+export const coinsBefore = (past: readonly TouchUp[]): CoinsFound | null =>
+  past.find(({ rung, coins }) => isRodRung(rung) && coins !== null)?.coins ?? null;
+
+const isFound = ({ inked }: RodDraft): boolean => inked.at(-1) === 'edge and across';
+
+/** The count and angle the ink has confirmed; null before. */
+export const foundOf = (
+  job: Job,
+  draft: RodDraft,
+  search: CoinSearch | null,
+): CoinsFound | null => {
+  const count = draft.count ?? search?.start ?? null;
+  if (!isFound(draft) || count === null) return null;
+  const angleDeg = coinAngleDeg({ measures: job.measures, coinMm: draft.coinMm }, count);
+  return angleDeg === null ? null : { coinMm: draft.coinMm, count, angleDeg };
+};
+
+/** The search for this blade and rod; null where coins cannot hold it at all. */
+export const searchFor = (job: Job, rung: RodRung, coinMm: number): CoinSearch | null => {
+  const kind = ROD_OF_RUNG[rung];
+  const found = coinSearch({
+    measures: job.measures,
+    measuredDeg: job.angleAssumed ? null : job.measures.presentAnglePerSideDeg,
+    windowDeg: findUse(job.useId).angleDeg,
+    coinMm,
+    fromAbove: kind === 'ceramic' || kind === 'diamond',
+  });
+  return found.ok ? found.value : null;
+};
+
+interface RodWorkProps {
+  readonly job: Job;
+  readonly rung: RodRung;
+  readonly search: CoinSearch | null;
+  readonly before: CoinsFound | null;
+  readonly draft: RodDraft;
+  readonly onDraft: (draft: RodDraft) => void;
+}
+
+export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkProps) => {
+  const { measures, damage } = job;
+  const count = draft.count ?? search?.start ?? 1;
+  const angleDeg = coinAngleDeg({ measures, coinMm: draft.coinMm }, count);
+  const found = isFound(draft);
+  const spent = !found && draft.inked.length >= MOST_INK_ROUNDS;
+  const ink = (reading: InkFound): void =>
+    onDraft({ ...draft, inked: [...draft.inked, reading], count: nextCount(count, reading) });
+  return (
+    <Stack $gap={14}>
+      {before && (
+        <MutedText>
+          Last time: {before.count} coins of {before.coinMm} mm at the middle,{' '}
+          {fixed(before.angleDeg, 1)}° per side, {fixed(2 * before.angleDeg, 1)}° inclusive.
+        </MutedText>
+      )}
+      <Columns $columns={3}>
+        <WithinLimits
+          label="Thickness of a coin, mm"
+          least={0.3}
+          most={5}
+          whole={false}
+          value={draft.coinMm}
+          onValue={(coinMm) => onDraft({ ...draft, coinMm, count: null, inked: [] })}
+          hint="A disc or coin; another thickness begins anew"
+        />
+        <WithinLimits
+          label="Passes a side so far"
+          least={1}
+          most={60}
+          whole
+          value={draft.passes}
+          onValue={(passes) => onDraft({ ...draft, passes })}
+          onOpen={() => onDraft({ ...draft, passes: null })}
+          hint={`Paper before more than ${MOST_PASSES}`}
+        />
+      </Columns>
+      {search && angleDeg !== null ? (
+        <>
+          <p>
+            <strong>
+              {count} {count === 1 ? 'coin' : 'coins'}: {fixed(angleDeg, 1)}° per side
+              {found ? ', found' : search.isAssumed ? ', assumed' : ''}
+            </strong>{' '}
+            at the middle, {fixed(measures.heightMiddleMm, 1)} mm high; a lift of{' '}
+            {fixed(count * draft.coinMm, 1)} mm.{' '}
+            {search.isAssumed && !found
+              ? `Nobody measured it: sought from the ${search.wantedDeg === findUse(job.useId).angleDeg[0] ? 'low' : 'high'} end of ${findUse(job.useId).angleDeg.join('–')}°.`
+              : ''}
+          </p>
+          <p>
+            Below: {countText(search.below)}. Above: {countText(search.above)}. Wanted{' '}
+            {fixed(search.wantedDeg, 1)}°, a lift of {fixed(search.liftMm, 1)} mm.
+          </p>
+          <Row $gap={24} $align="start">
+            <CoinPicture
+              heightMm={measures.heightMiddleMm}
+              spineMm={measures.spineMiddleMm}
+              coinMm={draft.coinMm}
+              count={count}
+              angleDeg={angleDeg}
+            />
+            <Stack $gap={10}>
+              <Table>
+                <thead>
+                  <tr>
+                    <th scope="col">Coins</th>
+                    {search.counts.map((each) => (
+                      <th key={each} scope="col" data-now={each === count ? '' : undefined}>
+                        {each}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {search.places.map(({ place, heightMm, anglesDeg }) => (
+                    <tr key={place}>
+                      <th scope="row">
+                        {place}, {fixed(heightMm, 1)} mm
+                      </th>
+                      {anglesDeg.map((deg, index) => (
+                        <td
+                          key={search.counts[index]}
+                          data-now={search.counts[index] === count ? '' : undefined}
+                        >
+                          {deg === null ? '–' : `${fixed(deg, 1)}°`}
+                        </td>
+                      ))}
+                    </tr>
+                  ))}
+                </tbody>
+              </Table>
+              <MutedText>
+                Coins show the hand the angle at the middle only: carried to the tip they would be
+                too steep.
+              </MutedText>
+            </Stack>
+          </Row>
+        </>
+      ) : (
+        <Notice>Coins of {draft.coinMm} mm do not hold this blade: take another thickness.</Notice>
+      )}
+      <Steps aria-label={`Steps on the ${rung}`}>
+        {rodSteps(ROD_OF_RUNG[rung], damage, found).map(({ title, text, forceN, passes }) => (
+          <li key={title}>
+            <div>
+              <strong>{title}.</strong> {text}{' '}
+              <MutedText as="span" data-figure="">
+                {[
+                  passes &&
+                    (passes[0] === passes[1]
+                      ? `${passes[0]} a side`
+                      : `${passes.join('–')} a side`),
+                  forceN && `${forceN.join('–')} N`,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </MutedText>
+            </div>
+          </li>
+        ))}
+      </Steps>
+      {!found && !spent && (
+        <Row $gap={10} role="group" aria-label="The ink has gone">
+          <span>After the trial pass the ink is off:</span>
+          {INK_FOUND.map((reading) => (
+            <QuietButton key={reading} onPress={() => ink(reading)}>
+              {reading}
+            </QuietButton>
+          ))}
+        </Row>
+      )}
+      {draft.inked.length > 0 && !found && !spent && (
+        <p role="status">
+          {draft.inked.at(-1) === 'shoulder only' ? 'Held too low' : 'Held too high'}: ink again and
+          try {count} {count === 1 ? 'coin' : 'coins'}. Round {draft.inked.length + 1} of{' '}
+          {MOST_INK_ROUNDS}.
+        </p>
+      )}
+      {spent && (
+        <Notice tone="cut">
+          Four rounds of ink and no answer: put the rod down, the blade wants a full round.
+        </Notice>
+      )}
+      {found && (
+        <Row $gap={10}>
+          <span role="status">The ink went at the edge and across: this is the angle.</span>
+          <QuietButton onPress={() => onDraft({ ...draft, inked: [], count: null })}>
+            Seek it anew
+          </QuietButton>
+        </Row>
+      )}
+    </Stack>
+  );
+};
+
+const countText = ({ count, angleDeg }: CoinSearch['below']): string =>
+  `${count} ${count === 1 ? 'coin' : 'coins'}${angleDeg === null ? '' : `, ${fixed(angleDeg, 1)}°`}`;

@@ -79,7 +79,7 @@ export const CoinPicture = ({ heightMm, spineMm, coinMm, count, angleDeg }: Coin
         fill="none"
         stroke="var(--accent)"
       />
-      <text x={face + 90 * Math.sin(rad / 2) + 8} y={EDGE_Y - 96}>
+      <text x={face + 90 * ux + 22} y={EDGE_Y - 74}>
         {fixed(angleDeg, 1)}°
       </text>
     </Svg>

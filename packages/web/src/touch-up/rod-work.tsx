@@ -31,7 +31,7 @@ const Table = styled.table`
   border-collapse: collapse;
   & th,
   & td {
-    padding: 6px 14px;
+    padding: 6px 8px;
     border-top: 1px solid var(--line-soft);
     text-align: right;
     font-family: var(--figures);
@@ -45,6 +45,14 @@ const Table = styled.table`
   & [data-now] {
     background: var(--wash);
     font-weight: 700;
+  }
+`;
+const Shown = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 340px) minmax(0, 1fr);
+  gap: 12px 24px;
+  @media (max-width: 700px) {
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Steps = styled.ol`
@@ -166,7 +174,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
             Below: {countText(search.below)}. Above: {countText(search.above)}. Wanted{' '}
             {fixed(search.wantedDeg, 1)}°, a lift of {fixed(search.liftMm, 1)} mm.
           </p>
-          <Row $gap={24} $align="start">
+          <Shown>
             <CoinPicture
               heightMm={measures.heightMiddleMm}
               spineMm={measures.spineMiddleMm}
@@ -209,7 +217,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
                 too steep.
               </MutedText>
             </Stack>
-          </Row>
+          </Shown>
         </>
       ) : (
         <Notice>Coins of {draft.coinMm} mm do not hold this blade: take another thickness.</Notice>

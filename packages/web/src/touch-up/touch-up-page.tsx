@@ -6,7 +6,6 @@ import {
   heldTooShort,
   isRodRung,
   nextRung,
-  rodsFor,
   TOUCH_UP_TEST,
   touchUpLadder,
   type Rung,
@@ -151,22 +150,6 @@ const TouchUpPage = () => {
             rung={ladder.find(({ rung }) => rung === next)!}
             before={coinsBefore(past)}
           />
-        </Stack>
-      </Panel>
-      <Panel aria-label="Rods">
-        <Stack>
-          <h2>Rods on {job.steel}</h2>
-          <table>
-            <tbody>
-              {rodsFor(steel).map(({ rod, suits, reason }) => (
-                <tr key={rod}>
-                  <th scope="row">{rod}</th>
-                  <td>{suits ? 'suits' : 'does not suit'}</td>
-                  <td>{reason}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
         </Stack>
       </Panel>
       {past.length > 0 && (

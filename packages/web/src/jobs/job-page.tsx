@@ -2,9 +2,11 @@
 import { canDo, type Job } from '@patient-edge/contract';
 import { bladeKind, textOf } from '@patient-edge/core';
 import { Link, Navigate, NavLink, Outlet, useLocation, useParams } from 'react-router';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { useJob } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
+import { Fold } from '../theme/fold';
 import { day, moment } from '../theme/format';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -93,6 +95,7 @@ const JobPage = () => {
     const next = NEXT[job.stage];
     return <Navigate to={next ? next.page : 'return'} replace />;
   }
+  const isPlan = pathname.endsWith('/plan');
   return (
     <>
       <JobHead job={job} />
@@ -109,9 +112,8 @@ const JobPage = () => {
         <PageBoundary key={job.id}>
           <Outlet key={job.id} context={job} />
         </PageBoundary>
-        <Panel className="no-print" aria-label="History">
-          <Stack $gap={10}>
-            <h2>History</h2>
+        <Panel $slim={isPlan} className="no-print" aria-label="History">
+          <Folded key={String(isPlan)} isFolded={isPlan} says={`${job.events.length} entries`}>
             <Events>
               {job.events.map((event, index) => (
                 <li key={index}>
@@ -122,12 +124,33 @@ const JobPage = () => {
               ))}
             </Events>
             <DeclineForm job={job} />
-          </Stack>
+          </Folded>
         </Panel>
       </Stack>
     </>
   );
 };
+
+/** A line on the page of the plan, which is long enough; in full on the others. */
+const Folded = ({
+  isFolded,
+  says,
+  children,
+}: {
+  isFolded: boolean;
+  says: string;
+  children: ReactNode;
+}) =>
+  isFolded ? (
+    <Fold title="History" level={2} says={says}>
+      <Stack $gap={10}>{children}</Stack>
+    </Fold>
+  ) : (
+    <Stack $gap={10}>
+      <h2>History</h2>
+      {children}
+    </Stack>
+  );
 
 const JobHead = ({ job }: { job: Job }) => (
   <Head className="no-print">

@@ -15,6 +15,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import { FigureList, FigureView } from '../instruments/why';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
+import { Fold } from '../theme/fold';
 import { fixed } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { WithinLimits } from '../theme/within-limits';
@@ -26,47 +27,62 @@ interface AlongSheetProps extends SheetProps {
   readonly rack: PlanInput['rack'];
 }
 
-export const AlongSheet = memo(({ job, plan, rack, choices, onChoices }: AlongSheetProps) => (
-  <Panel aria-label="Along the edge">
-    <Stack>
-      <h2>Edge profile</h2>
-      <EdgeStrip
-        measures={job.measures}
-        damage={job.damage}
-        leftIn={choices.chipsLeft}
-        depthAlong={plan.outline.depthAlong}
-        twoEdges={hasTwoEdges(job.measures.kindId, job.answers)}
-        lifts={plan.work.isLifted ? plan.work.held[0]!.stations : []}
-        label={`Along the edge: ${plan.outline.verdict}`}
-      />
-      <p>{plan.outline.verdict}</p>
-      <ChipChoices job={job} choices={choices} onChoices={onChoices} />
-      <FigureList>
-        <FigureView label="Height lost" figure={plan.report.figures.heightLost} />
-        <FigureView
-          label="Steel lost"
-          figure={plan.report.figures.steelLost}
-          beside={plan.report.figures.massLost}
-        />
-        <FigureView
-          label={`${plan.section.shoulderLabel} before`}
-          figure={plan.report.figures.behindEdgeBefore}
-        />
-        <FigureView
-          label={`${plan.section.shoulderLabel} after`}
-          figure={plan.report.figures.behindEdgeAfter}
-        />
-      </FigureList>
-      <HighSpotField job={job} choices={choices} onChoices={onChoices} />
-      <KindFacts plan={plan} />
-      <ThinningFields plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
-      <TipField job={job} choices={choices} onChoices={onChoices} />
-      <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
-      {!plan.angle.isGuided && plan.work.isLifted && <FixedLift plan={plan} />}
-    </Stack>
+export const AlongSheet = memo((props: AlongSheetProps) => (
+  <Panel $slim aria-label="Along the edge">
+    <Fold title="Edge profile and chips" level={2} says={alongSays(props)}>
+      <Along {...props} />
+    </Fold>
   </Panel>
 ));
 AlongSheet.displayName = 'AlongSheet';
+
+/** What the fold holds, in a few words: the outline, and whether it is thinned. */
+const alongSays = ({ plan, job }: Pick<AlongSheetProps, 'plan' | 'job'>): string =>
+  [
+    job.damage.length === 0
+      ? 'no faults'
+      : `${job.damage.length} ${job.damage.length === 1 ? 'fault' : 'faults'}`,
+    `${fixed(plan.report.figures.heightLost.value, 2)} mm of height`,
+    plan.section.thinning.done ? 'thinned' : 'not thinned',
+  ].join(' · ');
+
+const Along = ({ job, plan, rack, choices, onChoices }: AlongSheetProps) => (
+  <Stack>
+    <EdgeStrip
+      measures={job.measures}
+      damage={job.damage}
+      leftIn={choices.chipsLeft}
+      depthAlong={plan.outline.depthAlong}
+      twoEdges={hasTwoEdges(job.measures.kindId, job.answers)}
+      lifts={plan.work.isLifted ? plan.work.held[0]!.stations : []}
+      label={`Along the edge: ${plan.outline.verdict}`}
+    />
+    <p>{plan.outline.verdict}</p>
+    <ChipChoices job={job} choices={choices} onChoices={onChoices} />
+    <FigureList>
+      <FigureView label="Height lost" figure={plan.report.figures.heightLost} />
+      <FigureView
+        label="Steel lost"
+        figure={plan.report.figures.steelLost}
+        beside={plan.report.figures.massLost}
+      />
+      <FigureView
+        label={`${plan.section.shoulderLabel} before`}
+        figure={plan.report.figures.behindEdgeBefore}
+      />
+      <FigureView
+        label={`${plan.section.shoulderLabel} after`}
+        figure={plan.report.figures.behindEdgeAfter}
+      />
+    </FigureList>
+    <HighSpotField job={job} choices={choices} onChoices={onChoices} />
+    <KindFacts plan={plan} />
+    <ThinningFields plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
+    <TipField job={job} choices={choices} onChoices={onChoices} />
+    <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
+    {!plan.angle.isGuided && plan.work.isLifted && <FixedLift plan={plan} />}
+  </Stack>
+);
 
 /** Over how many visits a high spot comes down; what that takes stands among the figures below. */
 const HighSpotField = ({ job, choices, onChoices }: Omit<SheetProps, 'plan'>) =>

@@ -22,7 +22,7 @@ export const HoldingSheet = memo(
     const { data: machines } = useMachines();
     const machine = machines?.find(({ id }) => String(id) === machineId);
     return (
-      <Panel aria-label="Holding the angle">
+      <Panel $slim aria-label="Holding the angle">
         <Stack>
           <Fold title="Holding the angle" level={2} says={machine?.name ?? 'by hand'}>
             <HoldingFields

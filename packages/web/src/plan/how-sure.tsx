@@ -7,7 +7,7 @@ import type { WeighedProps } from './weighed-measures';
 const Weighed = lazy(() => import('./weighed-measures'));
 
 export const HowSure = memo((props: WeighedProps) => (
-  <Panel aria-label="How sure">
+  <Panel $slim aria-label="How sure">
     <Fold
       title="How sure the measures make it"
       level={2}

@@ -18,7 +18,7 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
   if (!last || !plan) return null;
   const changes = changedSince(last, job, rack);
   return (
-    <Panel aria-label="Last visit">
+    <Panel $slim aria-label="Last visit">
       <Fold
         title="Last visit"
         level={2}

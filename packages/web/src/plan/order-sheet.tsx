@@ -1,13 +1,12 @@
 /** The steps in their order, how long they take, and what is to be asked before them. */
 import { canDo } from '@patient-edge/contract';
-import { type BladePlan, type PlanInput, textOf, workingRange } from '@patient-edge/core';
+import { type BladePlan, type PlanInput, workingRange } from '@patient-edge/core';
 import { memo } from 'react';
 import { FigureList, FigureView } from '../instruments/why';
 import { SoakPlan } from '../soaking/soak-plan';
 import { roughly } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
-import { Notice } from '../theme/notice';
 import type { SheetProps } from './sheet-props';
 import { OpenQuestions } from './approve-plan';
 import { StepList } from './step-list';
@@ -29,11 +28,6 @@ export const OrderSheet = memo(({ job, plan, choices, onChoices, rack }: OrderSh
         <FigureView label="Working time" figure={plan.report.figures.workingTime} large />
       </FigureList>
       <WorkingRange plan={plan} />
-      {plan.report.warnings.map((warning) => (
-        <Notice key={warning.code} tone="cut">
-          {textOf(warning)}
-        </Notice>
-      ))}
       {canDo(job, 'approve plan') && <OpenQuestions job={job} plan={plan} />}
     </Stack>
   </Panel>

@@ -9,6 +9,7 @@ import { messageOf, request } from '../api/client';
 import { usePlanVersions, useTemplates } from '../api/hooks';
 import { PdfView } from '../labels/pdf-view';
 import { QuietButton } from '../theme/buttons';
+import { Fold } from '../theme/fold';
 import { moment, roughly } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
@@ -65,35 +66,44 @@ export const OutputsSheet = ({ job, hasLifts, sides, onChoices }: OutputsProps) 
         : [[name, words]],
   );
   return (
-    <Panel aria-label="Cards, gauges and files">
-      <Stack>
-        <h2>Cards, gauges and files</h2>
-        {job.plan ? (
-          <>
-            <Row>
-              <Download href={`${from}/card.pdf`} target="_blank" rel="noreferrer">
-                <FileDown size={18} aria-hidden /> Bench card, PDF
-              </Download>
-              {files.map(([name, words]) => (
-                <Download key={name} href={`${from}/${name}`} target="_blank" rel="noreferrer">
-                  {words}
+    <Panel $slim aria-label="Cards, gauges and files">
+      <Fold
+        title="Cards, gauges and files"
+        level={2}
+        says={
+          job.plan
+            ? 'bench card, gauges, drawings, versions'
+            : 'once the plan is approved; versions and templates'
+        }
+      >
+        <Stack>
+          {job.plan ? (
+            <>
+              <Row>
+                <Download href={`${from}/card.pdf`} target="_blank" rel="noreferrer">
+                  <FileDown size={18} aria-hidden /> Bench card, PDF
                 </Download>
-              ))}
-            </Row>
-            <Row>
-              <QuietButton onPress={() => setCard(!card)}>
-                {card ? 'Hide card' : 'Show card'}
-              </QuietButton>
-            </Row>
-            {card && <PdfView src={`${from}/card.pdf`} label="The bench card, first page" />}
-          </>
-        ) : (
-          <MutedText>Approve the plan to print its card and gauges.</MutedText>
-        )}
-        <ReadBack job={job} onChoices={onChoices} />
-        <Versions job={job} onChoices={onChoices} />
-        <Templates job={job} onChoices={onChoices} />
-      </Stack>
+                {files.map(([name, words]) => (
+                  <Download key={name} href={`${from}/${name}`} target="_blank" rel="noreferrer">
+                    {words}
+                  </Download>
+                ))}
+              </Row>
+              <Row>
+                <QuietButton onPress={() => setCard(!card)}>
+                  {card ? 'Hide card' : 'Show card'}
+                </QuietButton>
+              </Row>
+              {card && <PdfView src={`${from}/card.pdf`} label="The bench card, first page" />}
+            </>
+          ) : (
+            <MutedText>Approve the plan to print its card and gauges.</MutedText>
+          )}
+          <ReadBack job={job} onChoices={onChoices} />
+          <Versions job={job} onChoices={onChoices} />
+          <Templates job={job} onChoices={onChoices} />
+        </Stack>
+      </Fold>
     </Panel>
   );
 };

@@ -3,7 +3,7 @@ import { edgeRack, forTask, findUse, type PlanInput, textOf } from '@patient-edg
 import { lazy, memo, useMemo } from 'react';
 import { GritStair, type Tread } from '../instruments/grit-stair';
 import { Fold } from '../theme/fold';
-import { Panel, Row, Stack } from '../theme/layout';
+import { Panel, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { FinishControl } from './finish-control';
@@ -47,52 +47,61 @@ export const RackSheet = memo(
       [plan, rack],
     );
     return (
-      <Panel aria-label="Progression">
-        <Stack>
-          <Row $gap={18} $align="baseline">
-            <h2>Stones</h2>
+      <Panel $slim aria-label="Progression">
+        <Fold
+          title="Stones"
+          level={2}
+          says={stonesSay(treads, plan.progression.finishUm)}
+          openAtFirst={plan.work.problem !== null}
+        >
+          <Stack>
             <QuietLink to={`/rack/progression?job=${job.id}`}>Progression of this blade</QuietLink>
-          </Row>
-          <FinishControl
-            plan={plan}
-            choices={choices}
-            advisedUm={findUse(job.useId).finishUm}
-            onChoices={onChoices}
-          />
-          {plan.work.problem ? (
-            <Stack>
-              <Notice tone="cut" alert>
-                {plan.work.problem.message}.
-              </Notice>
-              {plan.progression.toBuy && <p>{textOf(plan.progression.toBuy.reason)}</p>}
-            </Stack>
-          ) : (
-            <GritStair
-              rack={marks}
-              treads={treads}
-              finishUm={plan.progression.finishUm}
-              label="The stones of the progression on the scale of the rack"
-            />
-          )}
-          {plan.progression.advice.map(({ code, stoneId, message }) => (
-            <Notice key={`${code} ${stoneId}`} tone="cut">
-              {textOf(message)}
-            </Notice>
-          ))}
-          <Fold title="Change stones" says={`school: ${choices.school}`}>
-            <StoneChoices
-              job={job}
+            <FinishControl
               plan={plan}
               choices={choices}
-              rack={rack}
-              ofEdge={ofEdge}
-              treads={treads}
+              advisedUm={findUse(job.useId).finishUm}
               onChoices={onChoices}
             />
-          </Fold>
-        </Stack>
+            {plan.work.problem ? (
+              <Stack>
+                <Notice tone="cut" alert>
+                  {plan.work.problem.message}.
+                </Notice>
+                {plan.progression.toBuy && <p>{textOf(plan.progression.toBuy.reason)}</p>}
+              </Stack>
+            ) : (
+              <GritStair
+                rack={marks}
+                treads={treads}
+                finishUm={plan.progression.finishUm}
+                label="The stones of the progression on the scale of the rack"
+              />
+            )}
+            <Fold title="Change stones" says={`school: ${choices.school}`}>
+              <StoneChoices
+                job={job}
+                plan={plan}
+                choices={choices}
+                rack={rack}
+                ofEdge={ofEdge}
+                treads={treads}
+                onChoices={onChoices}
+              />
+            </Fold>
+          </Stack>
+        </Fold>
       </Panel>
     );
   },
 );
 RackSheet.displayName = 'RackSheet';
+
+/** Where the edge begins and ends, and the window of its finish. */
+const stonesSay = (
+  treads: readonly Tread[],
+  [finest, coarsest]: readonly [finest: number, coarsest: number],
+): string => {
+  const um = (value: number): string => String(Number(value.toPrecision(2)));
+  const names = treads.map(({ name, um: grain }) => `${name} ${um(grain)} µm`);
+  return `${names.join(', ')}${names.length > 0 ? '; ' : ''}finish ${um(finest)}–${um(coarsest)} µm`;
+};

@@ -27,7 +27,7 @@ export const SchoolsSheet = memo(({ choices, onChoices }: SchoolsSheetProps) => 
     ? differences(habitsOf(choices), habitsOf(withDefaults(habits.choices)))
     : 0;
   return (
-    <Panel aria-label="Habits">
+    <Panel $slim aria-label="Habits">
       <Fold
         title="Habits"
         level={2}

@@ -14,8 +14,8 @@ import {
   type Text,
   textOf,
 } from '@patient-edge/core';
-import { Pencil, Plus, X } from 'lucide-react';
-import { lazy, memo, useState } from 'react';
+import { Pencil, Plus, TriangleAlert, X } from 'lucide-react';
+import { lazy, memo, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { Asked } from '../instruments/why';
 import { QuietButton } from '../theme/buttons';
@@ -23,8 +23,10 @@ import { bandText, useForceUnit } from '../theme/force';
 import { fixed, roughly } from '../theme/format';
 import { MadeWhenOpened } from '../theme/made-when-opened';
 import { MutedText, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import type { PlanOnRackProps } from './sheet-props';
+import { warnedSteps, type StepWarning } from './warned-steps';
 
 const Steps = styled.ol`
   counter-reset: step;
@@ -58,6 +60,14 @@ const Steps = styled.ol`
       grid-column: 2;
       text-align: left;
     }
+    & > li > [data-figure] + [data-figure] {
+      grid-column: 3;
+    }
+    & > li > button {
+      grid-row: 1;
+      grid-column: 3;
+      justify-self: end;
+    }
   }
 `;
 const Times = styled.span`
@@ -67,8 +77,15 @@ const Times = styled.span`
   align-items: baseline;
   justify-items: end;
   @media (max-width: 900px) {
-    grid-template-columns: auto 1fr;
-    justify-items: start;
+    grid-template-columns: auto auto;
+    justify-items: end;
+  }
+  /* A telephone has room for one figure. */
+  @media (max-width: 560px) {
+    grid-template-columns: auto;
+    & > :last-child {
+      display: none;
+    }
   }
 `;
 const Detail = styled.div`
@@ -85,6 +102,21 @@ const Detail = styled.div`
   }
   & dd {
     margin: 0;
+  }
+`;
+const Beside = styled.p`
+  grid-column: 2 / -1;
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr);
+  gap: 8px;
+  align-items: start;
+  margin: 2px 0 0;
+  padding: 4px 10px;
+  background: var(--cut-soft);
+  font-size: 15px;
+  & > svg {
+    color: var(--cut);
+    margin-top: 3px;
   }
 `;
 const More = styled.button`
@@ -135,6 +167,7 @@ const countsOf = (step: PlanStep): string => {
 
 export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
   const [open, setOpen] = useState<string | null>(null);
+  const warned = useMemo(() => warnedSteps(plan), [plan]);
   const leftOut = choices.changes.filter(({ what }) => what === 'left out');
   return (
     <Stack $gap={8}>
@@ -144,6 +177,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProp
             key={step.key}
             step={step}
             steps={plan.work.steps}
+            warnings={warned.of(step.key)}
             rack={rack}
             isOpen={open === step.key}
             onOpen={() => setOpen(open === step.key ? null : step.key)}
@@ -152,6 +186,11 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProp
           />
         ))}
       </Steps>
+      {warned.rest.map(({ id, text }) => (
+        <Notice key={id} tone="cut">
+          {text}
+        </Notice>
+      ))}
       {leftOut.map((change) => (
         <Row key={change.step}>
           <MutedText>
@@ -176,11 +215,21 @@ StepList.displayName = 'StepList';
 interface OperationProps extends Omit<PlanOnRackProps, 'plan'> {
   readonly step: PlanStep;
   readonly steps: readonly PlanStep[];
+  readonly warnings: readonly StepWarning[];
   readonly isOpen: boolean;
   readonly onOpen: () => void;
 }
 
-const Operation = ({ step, steps, rack, isOpen, onOpen, choices, onChoices }: OperationProps) => {
+const Operation = ({
+  step,
+  steps,
+  warnings,
+  rack,
+  isOpen,
+  onOpen,
+  choices,
+  onChoices,
+}: OperationProps) => {
   const [unit] = useForceUnit();
   const [editing, setEditing] = useState(false);
   const own = choices.changes.filter((change) => change.step === step.key);
@@ -225,6 +274,27 @@ const Operation = ({ step, steps, rack, isOpen, onOpen, choices, onChoices }: Op
       >
         {isOpen ? 'less' : 'more'}
       </More>
+      {warnings.map(({ id, text, cure }) => (
+        <Beside key={id}>
+          <TriangleAlert size={16} aria-label="Warning" />
+          <span>
+            {text}{' '}
+            {cure === null ? null : cure.to === null ? (
+              <More
+                type="button"
+                onClick={() => {
+                  if (!isOpen) onOpen();
+                  setEditing(true);
+                }}
+              >
+                {cure.label}
+              </More>
+            ) : (
+              <QuietLink to={cure.to}>{cure.label}</QuietLink>
+            )}
+          </span>
+        </Beside>
+      ))}
       {isOpen && (
         <Detail>
           <p>{textOf(step.instruction)}</p>

@@ -16,6 +16,15 @@ const Calls = styled.ol`
     padding: 6px 0;
     border-top: 1px solid var(--line-soft);
   }
+  @media (max-width: 560px) {
+    & > li {
+      grid-template-columns: max-content minmax(0, 1fr);
+    }
+    & > li > :last-child {
+      grid-column: 1 / -1;
+      justify-self: start;
+    }
+  }
   & > li > b {
     min-width: 84px;
     white-space: nowrap;

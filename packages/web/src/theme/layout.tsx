@@ -2,10 +2,14 @@
 import styled from 'styled-components';
 
 /** A drawing sheet: what belongs together, in a thin frame. */
-export const Panel = styled.section`
+/** A sheet of a page; slim where it is one line until it is opened. */
+export const Panel = styled.section<{ $slim?: boolean }>`
   background: var(--sheet);
   border: 1px solid var(--line);
-  padding: 16px 18px;
+  padding: ${({ $slim }) => ($slim ? '3px' : '16px')} 18px;
+  &:has(> div > div > h2 > button[aria-expanded='true']) {
+    padding-block: 8px 16px;
+  }
   min-width: 0;
   /* On a telephone what is too wide moves within its sheet, never the page. */
   @media (max-width: 560px) {

@@ -43,7 +43,7 @@ const Table = styled.table`
     font-family: var(--text);
   }
   & [data-now] {
-    background: var(--wash);
+    background: var(--accent-soft);
     font-weight: 700;
   }
 `;

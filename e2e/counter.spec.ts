@@ -258,6 +258,7 @@ test.describe('the demo shop', () => {
         .locator('dt', { hasText: new RegExp(`^${label}$`) })
         .first()
         .locator('+ dd');
+    await unfold(page, 'Edge profile and chips', 'Stones');
     await expect(figure('Height lost')).toContainText('0.53 mm');
     await page.getByText(/Take out the chip at 170 mm/).click();
     await expect(figure('Height lost')).toContainText('0.28 mm');

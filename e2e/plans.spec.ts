@@ -134,13 +134,18 @@ for (const [kind, name, operations] of BLADES) {
     await signIn(page, shop.address, ...BENCH);
     const job = await jobNamed(page, name);
     const core = await computed(page, job);
-    await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+    // As it goes over the counter: what was measured is right, it is assessed, and the plan is one press away.
+    await page.goto(`${shop.address}/jobs/${job.id}/intake`);
+    await page.getByRole('button', { name: 'Save and assess' }).click();
+    await expect(page.getByRole('region', { name: 'Decision' })).toBeVisible();
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
 
     // The figures on the screen are the core's.
     await expect(page.locator('dt', { hasText: /^Target angle$/ })).toBeVisible();
     expect(squeezed(await figureOf(page, 'Target angle'))).toContain(
       squeezed(withUnit(core.angle.angleDeg, '° per side')),
     );
+    await unfold(page, 'Edge profile and chips');
     const shown = await figuresOf(page);
     for (const [label, figure] of [
       ['Height lost', core.report.figures.heightLost],
@@ -230,6 +235,7 @@ test('what only one kind has is chosen there, and the plan follows', async ({ pa
   await signIn(page, shop.address, ...BENCH);
   const iron = await jobNamed(page, 'Troop axe');
   await page.goto(`${shop.address}/jobs/${iron.id}/plan`);
+  await unfold(page, 'Edge profile and chips');
   await choose(page, 'Service', 'File and deburr');
   const list = page.getByRole('list', { name: 'Operations' }).getByRole('listitem');
   const plain = await computed(page, iron, {
@@ -270,6 +276,23 @@ test('schools, habits of the shop, and a plan that begins with them', async ({ p
   expect(errors).toEqual([]);
 });
 
+test('where the advice is right, two presses make a plan: open it, approve it', async ({
+  page,
+}) => {
+  await signIn(page, shop.address, ...BENCH);
+  const job = await jobNamed(page, 'Troop knife 1');
+  await page.goto(`${shop.address}/jobs/${job.id}/judge`);
+  let presses = 0;
+  await page.exposeFunction('pressed', () => {
+    presses += 1;
+  });
+  await page.evaluate("addEventListener('click', () => window.pressed(), true)");
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('button', { name: /^Approve/ }).click();
+  await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
+  expect(presses).toBe(2);
+});
+
 test('the ways of holding the angle, each in its own terms', async ({ page }) => {
   await signIn(page, shop.address, ...BENCH);
   const job = await jobNamed(page, 'Thin long knife');
@@ -300,7 +323,7 @@ test('the ways of holding the angle, each in its own terms', async ({ page }) =>
   await pick(holding, 'The angle is held', 'Leaning rods');
   await expect(holding.getByText('None of these stones fits it')).toBeVisible();
   const stones = page.getByRole('region', { name: 'Progression' });
-  await unfold(stones, 'Change stones');
+  await unfold(stones, 'Stones', 'Change stones');
   await stones.getByRole('button', { name: 'Edge bevel on its own' }).click();
   const edge = page.getByRole('region', { name: 'Edge bevel' });
   await choose(edge, 'Stones', 'Named by hand');
@@ -343,6 +366,7 @@ test('plans side by side, the map, and the place picked on it', async ({ page })
   await expect(cell).toHaveAttribute('aria-pressed', 'true');
   await page.getByRole('button', { name: 'Use this plan', exact: true }).click();
   await expect(page.getByLabel('Per side, °', { exact: true })).toHaveValue('18.0');
+  await unfold(page, 'Edge profile and chips');
   const there = await computed(page, job, { angleDeg: 18, finishUm: [17, 17] });
   expect(squeezed(await figureOf(page, 'Steel lost'))).toContain(
     squeezed(withUnit(there.report.figures.steelLost.value, 'mm³')),
@@ -356,6 +380,7 @@ test('thickness asked for at 5 and 10 mm, refused where it cannot be, nothing ty
   await signIn(page, shop.address, ...BENCH);
   const job = await jobNamed(page, 'Counter slicer');
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
+  await unfold(page, 'Edge profile and chips');
   const thin = page.getByRole('checkbox', { name: /^Thin it/ });
   if (!(await thin.isChecked())) await page.getByText(/^Thin it/).click();
   await choose(page, 'How far', 'To the remnant');
@@ -375,6 +400,7 @@ test('thickness asked for at 5 and 10 mm, refused where it cannot be, nothing ty
   await expect(page.getByRole('alert')).toContainText('7 mm was asked for');
   await page.getByRole('button', { name: 'Thickness by falling angles' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
+  await unfold(page, 'Edge profile and chips');
   await expect(page.getByRole('checkbox', { name: /^Thin it/ })).toBeChecked();
 });
 
@@ -391,6 +417,7 @@ test('versions are kept, a file is read back, a template serves the next of its 
   await page.getByRole('button', { name: 'Approve changed plan' }).click();
   await expect(page.getByRole('heading', { name: 'Before the first stroke' })).toBeVisible();
   await page.goto(plan);
+  await unfold(page, 'Cards, gauges and files');
   await expect(page.getByText(/it chipped last month/).first()).toBeVisible();
   const link = page.getByRole('link', { name: 'Bench card, PDF' });
   const card = await page.request.get(`${shop.address}${await link.getAttribute('href')}`);
@@ -404,6 +431,7 @@ test('versions are kept, a file is read back, a template serves the next of its 
   ]);
   const other = await jobNamed(page, 'Rope knife');
   await page.goto(`${shop.address}/jobs/${other.id}/plan`);
+  await unfold(page, 'Cards, gauges and files');
   const input = page.getByLabel('Plan file', { exact: true });
   await input.setInputFiles({
     name: 'broken.json',
@@ -421,6 +449,7 @@ test('versions are kept, a file is read back, a template serves the next of its 
 
   // An earlier version is taken up again; the later one is still there.
   await page.goto(plan);
+  await unfold(page, 'Cards, gauges and files');
   await page.getByRole('button', { name: 'Restore this version: version 1' }).click();
   await expect(page.getByLabel('Per side, °', { exact: true })).not.toHaveValue('17.0');
   await expect(page.getByRole('button', { name: 'Restore this version: version 2' })).toBeVisible();

@@ -97,7 +97,14 @@ const SCREENS: readonly {
     name: 'a plan',
     path: async (page) => `${await jobAt(page, 'planned')}/plan`,
     sign: 'Working time',
-    open: ['Holding the angle', 'Change stones', 'Habits'],
+    open: [
+      'Edge profile and chips',
+      'Holding the angle',
+      'Stones',
+      'Change stones',
+      'Habits',
+      'Cards, gauges and files',
+    ],
   },
   {
     name: 'cautions before the bench',

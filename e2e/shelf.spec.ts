@@ -236,6 +236,7 @@ test('a one-sided blade is warned of a stone that is not flat', async ({ page })
   await signIn(page, shop.address, ...BENCH);
   const job = await jobOf(page, 'Paring iron for leather');
   await page.goto(`${job}/plan`);
+  await unfold(page, 'Stones');
   await page.getByRole('link', { name: 'Progression of this blade' }).click();
   await expect(page.getByText('One-sided, with a hollow back')).toBeVisible();
   await fill(page, { 'Finish: finest, µm': '35', 'Finish: coarsest, µm': '45' });
@@ -254,7 +255,7 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   await page.goto(`${await jobOf(page, 'Wedding knife')}/plan`);
   await unfold(page, 'Holding the angle');
   await pick(page, 'The angle is held', 'Clamp and rod');
-  await unfold(page, 'Change stones');
+  await unfold(page, 'Stones', 'Change stones');
   await page.getByRole('button', { name: 'Micro bevel on its own' }).click();
   const micro = page.getByRole('region', { name: 'Micro bevel' });
   await choose(micro, 'Stones', 'Named by hand');
@@ -274,7 +275,7 @@ test('a plan with a machine, a micro bevel and a strop of choice is worked as pl
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
   // The plan looked at again is the plan that was settled.
   await page.goto(`${await jobOf(page, 'Wedding knife')}/plan`);
-  await unfold(page, 'Change stones');
+  await unfold(page, 'Stones', 'Change stones');
   await expect(page.getByRole('region', { name: 'Micro bevel' })).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Strokes a side' })).toHaveValue('8');
   expect(errors).toEqual([]);
@@ -289,9 +290,10 @@ test('a rig is set by ink, the edge goes over a series of surfaces, and next tim
   await unfold(page, 'Holding the angle');
   await pick(page, 'The angle is held', 'Clamp and rod');
   await page.getByLabel('Per side, °', { exact: true }).fill('16');
+  await unfold(page, 'Edge profile and chips');
   await page.getByText(/^Thin it/).click();
   await expect(page.getByRole('checkbox', { name: /^Thin it/ })).not.toBeChecked();
-  await unfold(page, 'Change stones');
+  await unfold(page, 'Stones', 'Change stones');
   await page.getByRole('button', { name: 'Several surfaces in a row' }).click();
   const series = page.getByRole('group', { name: 'Finishing series' });
   await pick(series, 'Surface 1', 'newspaper');
@@ -413,7 +415,14 @@ test('a tired blade goes up the ladder, and home without a plan', async ({ page 
   const job = await jobOf(page, 'Willow knife');
   await page.goto(`${job}/touch-up`);
   await expect(page.getByText(/^lasted \d+ days last time$/).first()).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Now: rod' })).toBeVisible();
+  // Its steel does not bend back: the ceramic rod is the first that suits, its angle found with coins and ink.
+  await expect(page.getByRole('heading', { name: 'Now: ceramic rod' })).toBeVisible();
+  await page.getByRole('button', { name: 'shoulder only' }).click();
+  await expect(page.getByText(/^Held too low: ink again/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^Held too low: ink again/)).toBeVisible();
+  await page.getByRole('button', { name: 'edge and across' }).click();
+  await expect(page.getByText(/^\d+ coins: [\d.]+° per side, found$/)).toBeVisible();
   await page.getByRole('button', { name: 'Not enough: next rung' }).click();
   await expect(page.getByRole('heading', { name: 'Now: strop' })).toBeVisible();
   await page.getByRole('button', { name: 'Enough: test the edge' }).click();

@@ -53,10 +53,15 @@ export const pick = async (
   await page.getByRole('option', { name: option }).first().click();
 };
 
-/** Opens a part of the page that is folded away. */
-export const unfold = async (within: Page | Locator, title: string): Promise<void> => {
-  const button = within.getByRole('button', { name: title, exact: true });
-  if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
+/** Opens parts of the page that are folded away, one within the other. */
+export const unfold = async (
+  within: Page | Locator,
+  ...titles: readonly string[]
+): Promise<void> => {
+  for (const title of titles) {
+    const button = within.getByRole('button', { name: title, exact: true });
+    if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
+  }
 };
 
 /** Chooses one of a few that are all in sight. */

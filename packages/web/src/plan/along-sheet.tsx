@@ -1,43 +1,24 @@
-/** The edge along the blade: what goes where, and what is decided about chips, tip and thinning. */
-import type { Job } from '@patient-edge/contract';
-import {
-  angleAtFixedLift,
-  type BladePlan,
-  hasTwoEdges,
-  MOST_HIGH_SPOT_VISITS,
-  ofSide,
-  OUTLINE_FAULTS,
-  type PlanChoices,
-  type PlanInput,
-} from '@patient-edge/core';
-import { memo } from 'react';
-import { EdgeStrip } from '../instruments/edge-strip';
-import { FigureList, FigureView } from '../instruments/why';
-import { Checkbox } from '../theme/checkbox';
-import { Columns } from '../theme/columns';
+/** The edge along the blade, a line until it is opened. */
+import { lazy, memo } from 'react';
 import { Fold } from '../theme/fold';
 import { fixed } from '../theme/format';
-import { MutedText, Panel, Row, Stack } from '../theme/layout';
-import { WithinLimits } from '../theme/within-limits';
-import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
-import { ThinningFields } from './thinning-fields';
-import type { SheetProps } from './sheet-props';
+import { Panel } from '../theme/layout';
+import type { AlongProps } from './along-fields';
 
-interface AlongSheetProps extends SheetProps {
-  readonly rack: PlanInput['rack'];
-}
+/** Loaded when it is opened. */
+const AlongFields = lazy(() => import('./along-fields'));
 
-export const AlongSheet = memo((props: AlongSheetProps) => (
+export const AlongSheet = memo((props: AlongProps) => (
   <Panel $slim aria-label="Along the edge">
     <Fold title="Edge profile and chips" level={2} says={alongSays(props)}>
-      <Along {...props} />
+      <AlongFields {...props} />
     </Fold>
   </Panel>
 ));
 AlongSheet.displayName = 'AlongSheet';
 
 /** What the fold holds, in a few words: the outline, and whether it is thinned. */
-const alongSays = ({ plan, job }: Pick<AlongSheetProps, 'plan' | 'job'>): string =>
+const alongSays = ({ plan, job }: Pick<AlongProps, 'plan' | 'job'>): string =>
   [
     job.damage.length === 0
       ? 'no faults'
@@ -45,104 +26,3 @@ const alongSays = ({ plan, job }: Pick<AlongSheetProps, 'plan' | 'job'>): string
     `${fixed(plan.report.figures.heightLost.value, 2)} mm of height`,
     plan.section.thinning.done ? 'thinned' : 'not thinned',
   ].join(' · ');
-
-const Along = ({ job, plan, rack, choices, onChoices }: AlongSheetProps) => (
-  <Stack>
-    <EdgeStrip
-      measures={job.measures}
-      damage={job.damage}
-      leftIn={choices.chipsLeft}
-      depthAlong={plan.outline.depthAlong}
-      twoEdges={hasTwoEdges(job.measures.kindId, job.answers)}
-      lifts={plan.work.isLifted ? plan.work.held[0]!.stations : []}
-      label={`Along the edge: ${plan.outline.verdict}`}
-    />
-    <p>{plan.outline.verdict}</p>
-    <ChipChoices job={job} choices={choices} onChoices={onChoices} />
-    <FigureList>
-      <FigureView label="Height lost" figure={plan.report.figures.heightLost} />
-      <FigureView
-        label="Steel lost"
-        figure={plan.report.figures.steelLost}
-        beside={plan.report.figures.massLost}
-      />
-      <FigureView
-        label={`${plan.section.shoulderLabel} before`}
-        figure={plan.report.figures.behindEdgeBefore}
-      />
-      <FigureView
-        label={`${plan.section.shoulderLabel} after`}
-        figure={plan.report.figures.behindEdgeAfter}
-      />
-    </FigureList>
-    <HighSpotField job={job} choices={choices} onChoices={onChoices} />
-    <KindFacts plan={plan} />
-    <ThinningFields plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
-    <TipField job={job} choices={choices} onChoices={onChoices} />
-    <KindChoicesFields job={job} choices={choices} onChoices={onChoices} />
-    {!plan.angle.isGuided && plan.work.isLifted && <FixedLift plan={plan} />}
-  </Stack>
-);
-
-/** Over how many visits a high spot comes down; what that takes stands among the figures below. */
-const HighSpotField = ({ job, choices, onChoices }: Omit<SheetProps, 'plan'>) =>
-  job.damage.some(({ kind, depthMm }) => kind === 'high spot' && depthMm > 0) ? (
-    <Columns $columns={3}>
-      <WithinLimits
-        label="High spot down over visits"
-        least={1}
-        most={MOST_HIGH_SPOT_VISITS}
-        whole
-        value={choices.highSpotVisits}
-        onValue={(highSpotVisits) => onChoices({ highSpotVisits })}
-        onOpen={() => onChoices({ highSpotVisits: null })}
-        hint="Empty: all of it now"
-      />
-    </Columns>
-  ) : null;
-
-/** What one lift held along the whole edge would do to the angle. */
-const FixedLift = ({ plan }: { plan: BladePlan }) => {
-  const { side, stations } = plan.work.held[0]!;
-  const held = stations.filter(({ liftMm }) => liftMm !== null);
-  const middle = held[Math.floor(held.length / 2)];
-  if (!middle) return null;
-  const angles = held.flatMap((station) => angleAtFixedLift(station, middle.liftMm!) ?? []);
-  return (
-    <MutedText>
-      One lift of {fixed(middle.liftMm!, 1)} mm held all along would run from{' '}
-      {fixed(Math.min(...angles), 1)}° to {fixed(Math.max(...angles), 1)}° {ofSide(side)}: lower the
-      spine towards the tip.
-    </MutedText>
-  );
-};
-
-const ChipChoices = ({
-  job,
-  choices,
-  onChoices,
-}: {
-  job: Job;
-  choices: PlanChoices;
-  onChoices: (part: Partial<PlanChoices>) => void;
-}) => (
-  <Row $gap={18}>
-    {job.damage
-      .filter(({ kind, depthMm }) => OUTLINE_FAULTS.includes(kind) && depthMm > 0)
-      .map(({ id, kind, fromMm, depthMm }) => (
-        <Checkbox
-          key={id}
-          value={!choices.chipsLeft.includes(id)}
-          onChange={(out) =>
-            onChoices({
-              chipsLeft: out
-                ? choices.chipsLeft.filter((left) => left !== id)
-                : [...choices.chipsLeft, id],
-            })
-          }
-        >
-          Take out the {kind} at {fromMm} mm, {depthMm} mm deep
-        </Checkbox>
-      ))}
-  </Row>
-);

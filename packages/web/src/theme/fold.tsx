@@ -34,14 +34,12 @@ interface FoldProps {
   /** What it holds, in a few words. */
   readonly says: string;
   readonly level?: 2 | 3;
-  /** What it holds must be seen at once. */
-  readonly openAtFirst?: boolean;
   /** Made, and loaded, when it is first opened. */
   readonly children: ReactNode;
 }
 
-export const Fold = ({ title, says, level = 3, openAtFirst = false, children }: FoldProps) => {
-  const [open, setOpen] = useState(openAtFirst);
+export const Fold = ({ title, says, level = 3, children }: FoldProps) => {
+  const [open, setOpen] = useState(false);
   const Heading = level === 2 ? 'h2' : 'h3';
   return (
     <Stack $gap={10}>

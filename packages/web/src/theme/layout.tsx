@@ -7,7 +7,7 @@ export const Panel = styled.section<{ $slim?: boolean }>`
   background: var(--sheet);
   border: 1px solid var(--line);
   padding: ${({ $slim }) => ($slim ? '3px' : '16px')} 18px;
-  &:has(> div > div > h2 > button[aria-expanded='true']) {
+  &:has(h2 > button[aria-expanded='true']) {
     padding-block: 8px 16px;
   }
   min-width: 0;

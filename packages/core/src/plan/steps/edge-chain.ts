@@ -85,7 +85,10 @@ export const edgeRack = (
 ): readonly RackStone[] => {
   const moved = machine ? abrasiveOf(machine.kind) : null;
   return withSpeed(rack, machine).filter(
-    ({ kind }) => abrasiveKind(kind).task === 'edge' || kind === moved,
+    ({ kind, abrasive }) =>
+      abrasiveKind(kind).task === 'edge' ||
+      // A steel rod lays steel over: it is no abrasive of a chain.
+      (kind === moved && !(kind === 'rod' && abrasive === 'hardened steel')),
   );
 };
 

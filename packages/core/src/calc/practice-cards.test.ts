@@ -46,6 +46,13 @@ const longestRound = (step: ResultStep): number =>
 const ums = (steps: readonly ResultStep[]): number[] => steps.flatMap(({ um }) => um ?? []);
 const says = ({ title, instruction, check }: ResultStep, what: RegExp): boolean =>
   what.test(`${title} ${instruction} ${check}`);
+/** Lifts of a step that are told, in their order from the heel. */
+const lifted = ({ lifts }: ResultStep): number[] => lifts.flatMap(({ liftMm }) => liftMm ?? []);
+const hasOneLift = (steps: readonly ResultStep[]): boolean =>
+  of(steps, 'edge', 'refine').some((step) => {
+    const all = lifted(step);
+    return all.length > 1 && Math.max(...all) - Math.min(...all) < 0.2;
+  });
 const without =
   (...operations: string[]): WrongIf[1] =>
   (steps) =>
@@ -53,6 +60,13 @@ const without =
 
 const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
   galley: [
+    [
+      'the lift rises from heel to tip',
+      (steps) =>
+        of(steps, 'edge', 'refine').some(
+          (step) => lifted(step).length === 0 || rises(lifted(step)),
+        ),
+    ],
     [
       'the stone is used before its bubbles have stopped',
       (steps) => steps.findIndex(({ gate }) => gate.includes('soaked')) > first(steps, 'edge'),
@@ -92,6 +106,10 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ],
   ],
   smith: [
+    [
+      'one lift serves the whole edge, or a guide is set',
+      (steps) => hasOneLift(steps) || steps.some(({ setting }) => setting !== null),
+    ],
     [
       'faces come before the line is true',
       (steps) => first(steps, 'faces') < last(steps, 'outline'),
@@ -150,6 +168,30 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
   ],
   curvedFish: [
     [
+      'one lift serves the whole edge, or the middle is not lifted higher than heel and point',
+      (steps) =>
+        onStones(steps)
+          .filter(({ tool, operation }) => tool !== 'belt' && operation === 'refine')
+          .some((step) => {
+            const all = lifted(step);
+            const middle = all[Math.floor(all.length / 2)]!;
+            return all.length < 5 || middle <= all[0]! || middle <= all.at(-1)!;
+          }),
+    ],
+    [
+      'a lift is shown on a belt',
+      (steps) => steps.some((step) => step.tool === 'belt' && lifted(step).length > 0),
+    ],
+    [
+      'zones are worked one after another in one sweep',
+      (steps) =>
+        steps.some(
+          ({ pattern, rounds }) =>
+            /sweep/.test(pattern ?? '') && rounds.some(({ zone }) => zone !== null),
+        ),
+    ],
+    ['sweeps right and left differ by more than a tenth', (steps) => unequal(onStones(steps))],
+    [
       'a belt leads, is pressed over 5 N, or follows a stone',
       (steps) => {
         const belts = steps.filter(({ tool }) => tool === 'belt');
@@ -203,6 +245,11 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ],
   ],
   canteen: [
+    [
+      'the burr is taken off on another stone',
+      (steps) => of(steps, 'deburr').some(({ um, tool }) => tool === 'water stone' && um !== 25),
+    ],
+    ['right and left differ by more than a tenth', (steps) => unequal(of(steps, 'edge', 'refine'))],
     ['a stone finer than 8 µm appears', (steps) => ums(onStones(steps)).some((um) => um < 8)],
     [
       'the first stone is pressed over 4 N, or a burr over 1.5',
@@ -327,6 +374,16 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ['deburring comes before refining', (steps) => first(steps, 'deburr') < last(steps, 'refine')],
   ],
   campAxe: [
+    [
+      'a lift from the spine, a rail, a rod or a thickness behind the edge appears',
+      (steps) =>
+        steps.some(
+          (step) =>
+            lifted(step).length > 0 ||
+            step.setting !== null ||
+            says(step, /spine|behind the edge|\brail\b/),
+        ),
+    ],
     [
       'it is jointed on a stone or plate',
       (steps) => of(steps, 'outline').some(({ tool }) => tool !== 'file'),
@@ -477,6 +534,24 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ],
   ],
   cook: [
+    [
+      'the fine face comes before a burr was confirmed on the coarse',
+      (steps) => {
+        const burr = steps.findIndex(({ gate }) => gate.includes('burr everywhere'));
+        return burr < 0 || steps.findIndex(({ um }) => um === 5.5) < burr;
+      },
+    ],
+    ['one lift is given for the whole edge', hasOneLift],
+    [
+      'circles run on the coarse face, or no burr is taken off after the last',
+      (steps) => {
+        const circles = steps.findLastIndex(({ pattern }) => /circles/.test(pattern ?? ''));
+        return (
+          steps.some(({ um, pattern }) => um === 14 && /circles/.test(pattern ?? '')) ||
+          last(steps, 'deburr') < circles
+        );
+      },
+    ],
     [
       'a stone leads',
       (steps) => onStones(steps).some(({ direction }) => direction !== 'edge-trailing'),
@@ -643,6 +718,16 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ],
   ],
   carving: [
+    [
+      'faces are worked after the strop',
+      (steps) => last(steps, 'faces') > first(steps, 'strop') && last(steps, 'faces') >= 0,
+    ],
+    [
+      'it is not oiled at the end, or not soaked at the beginning',
+      (steps) =>
+        !says(of(steps, 'wash').at(-1)!, /oil/) ||
+        !steps.some(({ gate }) => gate.includes('soaked')),
+    ],
     [
       'a stone has another angle than the bevel',
       (steps) =>
@@ -853,6 +938,14 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
   ],
   tapped: [
     [
+      'a tap or a stone stands before the customer’s yes',
+      (steps, { consents }) => {
+        const asked = consents.find(({ question }) => question === 'tapping')?.asked[0];
+        const at = steps.findIndex(({ key }) => key === asked);
+        return at < 0 || steps.slice(0, at).some(({ um }) => um !== null);
+      },
+    ],
+    [
       'a stone stands before the tapping',
       (steps) =>
         first(steps, 'tapping') < 0 ||
@@ -980,6 +1073,14 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
   ],
   apexFirst: [
     [
+      'one lift for all zones, or over 4 mm at the tip',
+      (steps) =>
+        hasOneLift(steps) ||
+        of(steps, 'edge', 'refine').some((step) =>
+          step.lifts.some(({ zone, liftMm }) => zone === 'tip' && liftMm! > 4),
+        ),
+    ],
+    [
       'a stroke leads or goes both ways',
       (steps) => onStones(steps).some(({ direction }) => direction !== 'edge-trailing'),
     ],
@@ -1016,6 +1117,17 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ['there is a thinning, a micro bevel or an outline', without('thinning', 'micro', 'outline')],
   ],
   rigHard: [
+    [
+      'from the third stone on strokes run both ways',
+      (steps) =>
+        of(steps, 'refine')
+          .slice(1)
+          .some(({ direction }) => direction === 'back and forth'),
+    ],
+    [
+      'one side ends a stone coarser than the other',
+      (steps) => of(steps, 'edge', 'refine').some(({ sides }) => sides.length !== 2),
+    ],
     [
       'a setting is given for upright work',
       (steps) => of(steps, 'outline', 'back').some(({ setting }) => setting !== null),
@@ -1062,6 +1174,11 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ],
   ],
   twoSidedStone: [
+    [
+      'the first stone ends without its burr',
+      (steps) => !of(steps, 'edge')[0]!.gate.includes('burr everywhere'),
+    ],
+    ['one lift for all zones', hasOneLift],
     [
       'flattening of both sides or the soak is missing, or comes after the first stroke',
       (steps) => {
@@ -1126,6 +1243,15 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ],
   ],
   razor: [
+    [
+      'wood or newspaper is met wet',
+      (steps) =>
+        steps.some(
+          (step) =>
+            /wood|[Nn]ewspaper/.test(step.title) &&
+            !/dry/i.test(`${step.instruction} ${step.check}`),
+        ),
+    ],
     [
       'a burr, a tip or a thickness is asked for',
       (steps) =>
@@ -1197,6 +1323,23 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
     ],
   ],
   veryHard: [
+    [
+      'nothing is asked of the tip, the mark, the brittle steel or the damage',
+      (_steps, { consents }) =>
+        ['tip', 'mark', 'brittle', 'as-found'].some(
+          (matter) => !consents.some(({ question }) => question === matter),
+        ),
+    ],
+    [
+      'a ratio over 3.5 without a warning',
+      (steps, { warnings }) => {
+        const grains = ums(of(steps, 'edge', 'refine'));
+        return (
+          grains.some((um, index) => index > 0 && grains[index - 1]! / um > 3.5) &&
+          !warnings.some((warning) => /times/.test(warning))
+        );
+      },
+    ],
     [
       'a belt leads, or works the outline after the bevel',
       (steps) =>

@@ -72,6 +72,13 @@ export const PLAN_CUTS_GUESSES = {
     source: TRADE_HABIT,
     range: [0.2, 0.7],
   },
+  LEAST_HEIGHT_TO_LIFT_MM: {
+    what: 'Lower than this, at the nose, there is no spine to lift: the angle is carried on by eye',
+    value: 5,
+    unit: 'mm',
+    source: TRADE_HABIT,
+    range: [3, 8],
+  },
   APEX_RISE_MM: {
     what: 'How far a dull apex has to come up before it is sharp again',
     value: {
@@ -140,6 +147,7 @@ export const {
   FIRST_BAND_ABOVE_DEG,
   LEAST_BAND_ABOVE_DEG,
   NEXT_BAND_SHARE,
+  LEAST_HEIGHT_TO_LIFT_MM,
   APEX_RISE_MM,
   APEX_STRIP_MM,
   FLAT_BEVEL_STRIP_MM,

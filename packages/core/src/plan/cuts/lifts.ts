@@ -6,6 +6,7 @@ import { stationOfZone } from '../../blade';
 import type { HeldSide } from '../../machine';
 import { STATIONS } from './along';
 import type { GroundSide } from './blade-work';
+import { LEAST_HEIGHT_TO_LIFT_MM } from './first-guesses';
 import type { CutStrategy } from './cut-strategy';
 
 export interface Lifts {
@@ -26,7 +27,11 @@ export const liftsOver = (curves: EdgeCurves, strategy: CutStrategy): Lifts => {
   };
   const known = new Map<number, readonly Station[]>();
   const stationsAt = (angleDeg: number): readonly Station[] => {
-    const held = known.get(angleDeg) ?? stationsAlongEdge(offsets, perSide(angleDeg), STATIONS);
+    const held =
+      known.get(angleDeg) ??
+      stationsAlongEdge(offsets, perSide(angleDeg), STATIONS).map((station) =>
+        station.heightMm < LEAST_HEIGHT_TO_LIFT_MM ? { ...station, liftMm: null } : station,
+      );
     known.set(angleDeg, held);
     return held;
   };

@@ -250,6 +250,17 @@ describe('the tools of a scallop', () => {
   });
 });
 
+describe('the nose', () => {
+  test.each(BLADE_KINDS.map(({ id }) => id))(
+    '%s: no lift where the blade is too low for one',
+    (id) => {
+      const { held } = plan(id).work;
+      const low = held.flatMap(({ stations }) => stations.filter(({ heightMm }) => heightMm < 5));
+      expect(low.every(({ liftMm }) => liftMm === null)).toBe(true);
+    },
+  );
+});
+
 describe('a blade with two edges', () => {
   const blunt = { ...chip(1, 0.5), kind: 'missing tip' as const };
 

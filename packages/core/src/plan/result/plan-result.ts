@@ -1,6 +1,7 @@
 /** A plan as others read it: its words in English, its codes and figures beside them. */
 import { textOf } from '../../text';
 import type { Side } from '../../section';
+import type { Zone } from '../../geometry';
 import { estimateFactsOf, toldPrice, type PriceTerms } from '../../price';
 import { judge, questionsOfSteps } from '../../judge';
 import { bladeKind, findUse, type Damage } from '../../blade';
@@ -39,6 +40,12 @@ export interface ResultStep {
   readonly direction: string | null;
   readonly pattern: string | null;
   readonly rounds: readonly StrokeRound[];
+  /** Of the spine, by zone, or by the place along the edge where one lift for a zone would not do; empty where none is lifted. */
+  readonly lifts: readonly {
+    readonly zone: Zone | null;
+    readonly atMm: number | null;
+    readonly liftMm: number | null;
+  }[];
   readonly setting: { readonly dialDeg: number | null; readonly pivotMm: number | null } | null;
   readonly steelMm3: number;
   readonly seconds: number;
@@ -297,6 +304,11 @@ export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms)
   };
 };
 
+const liftsOf = ({ lifts, stationLifts }: PlanStep): ResultStep['lifts'] =>
+  stationLifts.length > 0
+    ? stationLifts.map(({ sMm, liftMm }) => ({ zone: null, atMm: sMm, liftMm }))
+    : lifts.map(({ zone, liftMm }) => ({ zone, atMm: null, liftMm }));
+
 const resultStep = (step: PlanStep, input: PlanInput): ResultStep => {
   const body = input.rack.find(({ id }) => id === step.stoneId);
   const readied = input.rack.find(({ id }) => id === step.readies);
@@ -321,6 +333,7 @@ const resultStep = (step: PlanStep, input: PlanInput): ResultStep => {
     direction: step.direction,
     pattern: step.pattern && textOf(step.pattern),
     rounds: step.rounds,
+    lifts: liftsOf(step),
     setting: step.setting
       ? { dialDeg: step.setting.dialDeg ?? null, pivotMm: step.setting.pivotMm ?? null }
       : null,

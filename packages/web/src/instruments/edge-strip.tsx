@@ -4,7 +4,7 @@
  */
 import { memo, useId, useMemo } from 'react';
 import type { EdgeStripProps } from './strip-props';
-import { StripSvg } from './strip-svg';
+import { CutHatch, StripSvg } from './strip-svg';
 import { SIDES, stripLayout, WIDTH } from './strip-layout';
 import { TwoEdgeStrip } from './two-edge-strip';
 import { StripEnds, StripLane, StripLifts, StripOutline, StripTicks } from './strip-parts';
@@ -37,15 +37,7 @@ const DrawnEdgeStrip = ({
         <clipPath id={`${id}-near`}>
           <rect x={0} y={0} width={WIDTH} height={layout.baseline + 3} />
         </clipPath>
-        <pattern
-          id={`${id}-hatch`}
-          width={7}
-          height={7}
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line x1={0} y1={0} x2={0} y2={7} stroke="var(--cut)" strokeWidth={2.4} />
-        </pattern>
+        <CutHatch id={id} />
       </defs>
       <StripOutline
         layout={layout}

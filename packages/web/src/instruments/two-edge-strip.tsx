@@ -7,7 +7,7 @@ import { useId, useMemo } from 'react';
 import { LANE, LEFT, RIGHT, stripLayout, WIDTH } from './strip-layout';
 import { StripEnds, StripLane, StripTicks } from './strip-parts';
 import type { EdgeStripProps } from './strip-props';
-import { StripSvg } from './strip-svg';
+import { CutHatch, StripSvg } from './strip-svg';
 
 const NONE: readonly never[] = [];
 const GAP = 10;
@@ -60,15 +60,7 @@ export const TwoEdgeStrip = ({
   return (
     <StripSvg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
       <defs>
-        <pattern
-          id={`${id}-hatch`}
-          width={7}
-          height={7}
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line x1={0} y1={0} x2={0} y2={7} stroke="var(--cut)" strokeWidth={2.4} />
-        </pattern>
+        <CutHatch id={id} />
       </defs>
       <path
         d={`${path('A', halves)}${path('B', [...halves].reverse()).replace('M', 'L')}Z`}

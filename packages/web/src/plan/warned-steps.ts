@@ -26,7 +26,12 @@ const cureOf = ({ code, stoneId }: Advice): Cure | null => {
       return onRack('Change its liquid');
     case 'NEEDS_DRESSING':
       return null;
-    default:
+    case 'AGAINST_ITS_STROKES':
+    case 'HARD_CARBIDES_SOFT_ABRASIVE':
+    case 'RATIO_TOO_LARGE':
+    case 'SOFT_STEEL_FINE_FINISH':
+    case 'STROP_COARSER':
+    case 'STROP_TOO_FINE':
       return { label: 'Change this step', to: null };
   }
 };

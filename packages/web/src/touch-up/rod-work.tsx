@@ -183,35 +183,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
               angleDeg={angleDeg}
             />
             <Stack $gap={10}>
-              <Table>
-                <thead>
-                  <tr>
-                    <th scope="col">Coins</th>
-                    {search.counts.map((each) => (
-                      <th key={each} scope="col" data-now={each === count ? '' : undefined}>
-                        {each}
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {search.places.map(({ place, heightMm, anglesDeg }) => (
-                    <tr key={place}>
-                      <th scope="row">
-                        {place}, {fixed(heightMm, 1)} mm
-                      </th>
-                      {anglesDeg.map((deg, index) => (
-                        <td
-                          key={search.counts[index]}
-                          data-now={search.counts[index] === count ? '' : undefined}
-                        >
-                          {deg === null ? '–' : `${fixed(deg, 1)}°`}
-                        </td>
-                      ))}
-                    </tr>
-                  ))}
-                </tbody>
-              </Table>
+              <CoinTable search={search} count={count} />
               <MutedText>
                 Coins show the hand the angle at the middle only: carried to the tip they would be
                 too steep.
@@ -222,26 +194,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
       ) : (
         <Notice>Coins of {draft.coinMm} mm do not hold this blade: take another thickness.</Notice>
       )}
-      <Steps aria-label={`Steps on the ${rung}`}>
-        {rodSteps(ROD_OF_RUNG[rung], damage, found).map(({ title, text, forceN, passes }) => (
-          <li key={title}>
-            <div>
-              <strong>{title}.</strong> {text}{' '}
-              <MutedText as="span" data-figure="">
-                {[
-                  passes &&
-                    (passes[0] === passes[1]
-                      ? `${passes[0]} a side`
-                      : `${passes.join('–')} a side`),
-                  forceN && `${forceN.join('–')} N`,
-                ]
-                  .filter(Boolean)
-                  .join(' · ')}
-              </MutedText>
-            </div>
-          </li>
-        ))}
-      </Steps>
+      <RodSteps rung={rung} damage={damage} angleIsFound={found} />
       {!found && !spent && (
         <Row $gap={10} role="group" aria-label="The ink has gone">
           <span>After the trial pass the ink is off:</span>
@@ -275,6 +228,64 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
     </Stack>
   );
 };
+
+/** The angle of every count at heel, middle and tip. */
+const CoinTable = ({ search, count }: { search: CoinSearch; count: number }) => (
+  <Table>
+    <thead>
+      <tr>
+        <th scope="col">Coins</th>
+        {search.counts.map((each) => (
+          <th key={each} scope="col" data-now={each === count ? '' : undefined}>
+            {each}
+          </th>
+        ))}
+      </tr>
+    </thead>
+    <tbody>
+      {search.places.map(({ place, heightMm, anglesDeg }) => (
+        <tr key={place}>
+          <th scope="row">
+            {place}, {fixed(heightMm, 1)} mm
+          </th>
+          {anglesDeg.map((deg, index) => (
+            <td
+              key={search.counts[index]}
+              data-now={search.counts[index] === count ? '' : undefined}
+            >
+              {deg === null ? '–' : `${fixed(deg, 1)}°`}
+            </td>
+          ))}
+        </tr>
+      ))}
+    </tbody>
+  </Table>
+);
+
+const RodSteps = ({
+  rung,
+  damage,
+  angleIsFound,
+}: Pick<RodWorkProps, 'rung'> & { damage: Job['damage']; angleIsFound: boolean }) => (
+  <Steps aria-label={`Steps on the ${rung}`}>
+    {rodSteps(ROD_OF_RUNG[rung], damage, angleIsFound).map(({ title, text, forceN, passes }) => (
+      <li key={title}>
+        <div>
+          <strong>{title}.</strong> {text}{' '}
+          <MutedText as="span" data-figure="">
+            {[
+              passes &&
+                (passes[0] === passes[1] ? `${passes[0]} a side` : `${passes.join('–')} a side`),
+              forceN && `${forceN.join('–')} N`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </MutedText>
+        </div>
+      </li>
+    ))}
+  </Steps>
+);
 
 const countText = ({ count, angleDeg }: CoinSearch['below']): string =>
   `${count} ${count === 1 ? 'coin' : 'coins'}${angleDeg === null ? '' : `, ${fixed(angleDeg, 1)}°`}`;

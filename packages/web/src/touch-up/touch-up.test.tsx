@@ -65,7 +65,7 @@ beforeEach(() => localStorage.clear());
 
 describe('the ladder of a tired blade', () => {
   test('begins with the smooth rod, finds its angle by ink, and keeps coins, passes and that it was not enough', async () => {
-    const page = show([], { angleAssumed: true, measures: VEGETABLE } as Partial<Job>);
+    const page = show([], { angleAssumed: true, measures: VEGETABLE });
     expect(await screen.findByRole('heading', { name: 'Now: smooth rod' })).toBeTruthy();
     expect(screen.getByText(/^4 coins: 14\.6° per side, assumed$/)).toBeTruthy();
     expect(screen.getByText(/Below: 4 coins, 14\.6°\. Above: 5 coins, 17\.7°/)).toBeTruthy();
@@ -93,7 +93,7 @@ describe('the ladder of a tired blade', () => {
   });
 
   test('four rounds of ink without an answer put the rod down', async () => {
-    show([], { angleAssumed: true, measures: VEGETABLE } as Partial<Job>);
+    show([], { angleAssumed: true, measures: VEGETABLE });
     for (let round = 0; round < 4; round += 1)
       await userEvent.click(await screen.findByRole('button', { name: 'edge line only' }));
     expect(screen.getByText(/put the rod down/)).toBeTruthy();

@@ -321,7 +321,7 @@ test('a rig is set by ink, the edge goes over a series of surfaces, and next tim
 
   // How the rig was set goes into the record.
   await page.getByRole('link', { name: 'Test', exact: true }).click();
-  for (const zone of ZONES) await readZone(page, zone, 'Dark', 'Cuts clean', ['120', '125', '130']);
+  for (const zone of ZONES) await readZone(page, zone, 'dark', 'cuts clean', ['120', '125', '130']);
   await page.getByRole('button', { name: 'Pass: ready for the customer' }).click();
   await fill(page, {
     'Jaws from the heel, mm': '912',

@@ -287,6 +287,7 @@ const result = object({
           seconds: openNumber(NOT_NEGATIVE),
         }),
       ),
+      lifts: list(object({ zone: openText, atMm: openNumber(), liftMm: openNumber() })),
       setting: open(object({ dialDeg: openNumber(), pivotMm: openNumber() })),
       steelMm3: number(NOT_NEGATIVE),
       seconds: number(NOT_NEGATIVE),

@@ -61,6 +61,8 @@ export const unfold = async (
   for (const title of titles) {
     const button = within.getByRole('button', { name: title, exact: true });
     if ((await button.getAttribute('aria-expanded')) === 'false') await button.click();
+    // What is folded away is loaded when it is opened.
+    await expect(within.getByText('Opening…')).toHaveCount(0);
   }
 };
 
@@ -88,12 +90,12 @@ export const ZONES = ['heel', 'middle', 'belly', 'tip'] as const;
 export const readZone = async (
   page: Page,
   zone: (typeof ZONES)[number],
-  light: 'Dark' | 'Glint',
+  light: 'dark' | 'glint',
   paper: string,
   force: readonly [string, string, string],
 ): Promise<void> => {
   const region = page.getByRole('region', { name: `Readings at the ${zone}` });
-  await choose(region, 'Light', light);
+  await pick(region, 'Light', light);
   await pick(region, 'Paper', paper);
   await fill(region, { '1': force[0], '2': force[1], '3': force[2] });
 };

@@ -92,7 +92,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
     name: 'test it as it came',
     act: async (page) => {
       await page.getByRole('link', { name: 'Test', exact: true }).click();
-      for (const zone of ZONES) await readZone(page, zone, 'Glint', 'Tears', ['410', '420', '430']);
+      for (const zone of ZONES) await readZone(page, zone, 'glint', 'tears', ['410', '420', '430']);
       await page.getByRole('button', { name: 'Save readings' }).click();
       await expect(page.getByText('Saved.', { exact: true })).toBeVisible();
     },
@@ -181,7 +181,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
     act: async (page) => {
       await page.getByRole('link', { name: 'Test', exact: true }).click();
       for (const zone of ZONES)
-        await readZone(page, zone, zone === 'tip' ? 'Glint' : 'Dark', 'Cuts clean', [
+        await readZone(page, zone, zone === 'tip' ? 'glint' : 'dark', 'cuts clean', [
           '220',
           '230',
           '240',
@@ -203,7 +203,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
     act: async (page) => {
       await page.getByRole('link', { name: 'Test', exact: true }).click();
       for (const zone of ZONES)
-        await readZone(page, zone, 'Dark', 'Cuts clean', ['200', '210', '215']);
+        await readZone(page, zone, 'dark', 'cuts clean', ['200', '210', '215']);
       await expect(page.getByRole('heading', { name: /Verdict: meets/ })).toBeVisible();
     },
   },

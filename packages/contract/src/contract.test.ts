@@ -89,7 +89,7 @@ describe('what is let through', () => {
   });
 
   test('readings of all four zones and no others', () => {
-    const zone = { light: 'dark', paper: null, forceGf: [200] };
+    const zone = { classes: { light: 'dark' }, forceGf: [200] };
     const all = { heel: zone, middle: zone, belly: zone, tip: zone };
     const body = { version: 1, phase: 'after' };
     expect(validate(readingsSchema, { ...body, readings: all }).ok).toBe(true);
@@ -100,6 +100,15 @@ describe('what is let through', () => {
       }).ok,
     ).toBe(false);
     expect(validate(readingsSchema, { ...body, readings: { heel: zone } }).ok).toBe(false);
+    const read = (part: object) =>
+      validate(readingsSchema, { ...body, readings: { ...all, ...part } });
+    expect(read({ blade: { tip: 'stays put' }, media: { paper: 'newsprint, sliced' } }).ok).toBe(
+      true,
+    );
+    // What is read zone by zone is not read of the blade, nor on a paper nobody knows.
+    expect(read({ blade: { light: 'dark' } }).ok).toBe(false);
+    expect(read({ media: { paper: 'wallpaper' } }).ok).toBe(false);
+    expect(read({ tip: { classes: { light: 'bright' }, forceGf: [] } }).ok).toBe(false);
   });
 });
 

@@ -2,14 +2,16 @@
 import Joi from 'joi';
 import {
   BURR_FINDINGS,
-  LIGHT_FINDINGS,
   LONGEST_RUN_S,
   MOST_STEP_S,
-  PAPER_FINDINGS,
   STEP_GATES,
   ZONES,
   type BurrCheck,
+  EDGE_TEST_IDS,
+  EDGE_TESTS,
   type EdgeReadings,
+  type EdgeTest,
+  type EdgeTestId,
   type PlanChoices,
   type StepGateCode,
 } from '@patient-edge/core';
@@ -241,17 +243,33 @@ export interface ReadingsBody {
   readonly phase: 'before' | 'after';
   readonly readings: EdgeReadings;
 }
+/** One class of each test, of those that are read there. */
+const classesAt = (at: EdgeTest['at']) =>
+  Joi.object(
+    Object.fromEntries(
+      EDGE_TESTS.filter((test) => test.at === at && test.classes.length > 0).map(
+        ({ id: test, label, classes }) => [
+          test,
+          Joi.string()
+            .valid(...classes.map((each) => each.id))
+            .label(label),
+        ],
+      ),
+    ),
+  );
+/** On what, of those tests that say so. */
+const mediaSchema = Joi.object(
+  Object.fromEntries(
+    EDGE_TESTS.filter(({ media }) => media.length > 0).map(({ id: test, label, media }) => [
+      test,
+      Joi.string()
+        .valid(...media)
+        .label(`${label}: on what`),
+    ]),
+  ),
+);
 const zoneReadings = Joi.object({
-  light: Joi.string()
-    .valid(...LIGHT_FINDINGS)
-    .allow(null)
-    .required()
-    .label('Light'),
-  paper: Joi.string()
-    .valid(...PAPER_FINDINGS)
-    .allow(null)
-    .required()
-    .label('Paper'),
+  classes: classesAt('zone').required().label('Readings of the zone'),
   forceGf: Joi.array()
     .items(number().min(1).max(2000).label('Cut force, gf'))
     .max(3)
@@ -261,9 +279,26 @@ const zoneReadings = Joi.object({
 export const readingsSchema = Joi.object<Checked<ReadingsBody>, true>({
   version,
   phase: Joi.string().valid('before', 'after').required().label('Before or after'),
-  readings: Joi.object(Object.fromEntries(ZONES.map((zone) => [zone, zoneReadings])))
+  readings: Joi.object({
+    ...Object.fromEntries(ZONES.map((zone) => [zone, zoneReadings.required()])),
+    blade: classesAt('blade').default({}).label('Readings of the blade'),
+    media: mediaSchema.default({}).label('On what it was tested'),
+  })
     .required()
     .label('Readings'),
+});
+
+/** The tests a bench has in use: it does what it owns the instruments for. */
+export interface TestsInUse {
+  readonly inUse: readonly EdgeTestId[];
+}
+export const testsInUseSchema = Joi.object<Checked<TestsInUse>, true>({
+  inUse: Joi.array()
+    .items(Joi.string().valid(...EDGE_TEST_IDS))
+    .min(1)
+    .unique()
+    .required()
+    .label('Tests in use'),
 });
 
 export interface VerdictBody {

@@ -8,6 +8,7 @@ import type {
   BurrCheck,
   Damage,
   EdgeReadings,
+  EdgeTestId,
   EstimateLine,
   Figure,
   MeasuredWith,
@@ -303,6 +304,8 @@ export interface Job {
   readonly lastChoices: PlanChoices | null;
   readonly steps: readonly StepRecord[];
   readonly tests: readonly TestRound[];
+  /** What this bench tests an edge with. */
+  readonly testsInUse: readonly EdgeTestId[];
   readonly verdict: BladeVerdict | null;
   readonly remarks: string;
   readonly holding: string;

@@ -2,7 +2,14 @@
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
 import type { ApiErrorBody, Job, StepRecord } from '@patient-edge/contract';
-import { byZone, DEFAULT_CHOICES, type BurrFinding, type PlanChoices } from '@patient-edge/core';
+import {
+  byZone,
+  DEFAULT_CHOICES,
+  readingsOf,
+  USUAL_TESTS,
+  type BurrFinding,
+  type PlanChoices,
+} from '@patient-edge/core';
 import type { Express } from 'express';
 import mysql, { type Pool } from 'mysql2/promise';
 import { pino } from 'pino';
@@ -92,6 +99,10 @@ export const openShop = async (
       )
       .expect(201);
   }
+  await owner
+    .put('/api/tests-in-use')
+    .send({ inUse: [...USUAL_TESTS, 'force'] })
+    .expect(200);
   return {
     pool,
     app,
@@ -208,7 +219,7 @@ export const workThrough = async (agent: Agent, from: Job, upTo?: string): Promi
 };
 
 export const readings = (forceGf: readonly number[], light: 'dark' | 'glint' = 'dark') =>
-  byZone(() => ({ light, paper: 'cuts clean' as const, forceGf }));
+  readingsOf(() => ({ classes: { light, paper: 'cuts clean' }, forceGf }));
 
 export const tested = async (
   agent: Agent,

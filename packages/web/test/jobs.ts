@@ -1,6 +1,11 @@
 /** A job as the server answers it, for tests of pages. */
 import type { Job } from '@patient-edge/contract';
-import { MEASURE_FIELDS, usualMeasuresOf, type MeasuredWith } from '@patient-edge/core';
+import {
+  USUAL_TESTS,
+  MEASURE_FIELDS,
+  usualMeasuresOf,
+  type MeasuredWith,
+} from '@patient-edge/core';
 
 export const measuredBy = (how: MeasuredWith): Job['measuredWith'] =>
   Object.fromEntries(MEASURE_FIELDS.map((field) => [field, how])) as Job['measuredWith'];
@@ -39,6 +44,7 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     lastChoices: null,
     steps: [],
     tests: [],
+    testsInUse: [...USUAL_TESTS, 'force'],
     verdict: null,
     remarks: '',
     holding: '',

@@ -2,9 +2,10 @@
 import type { DomainError } from '../units';
 import { answerOf, type CalcAnswer } from './calculate';
 import { OPERATIONS } from './operations';
+import { diagnoseOperation } from './diagnose-operation';
 import { planOperation } from './plan-operation';
 
-const ALL = { ...OPERATIONS, plan: planOperation };
+const ALL = { ...OPERATIONS, plan: planOperation, diagnose: diagnoseOperation };
 export type AnyOperation = keyof typeof ALL;
 
 /**

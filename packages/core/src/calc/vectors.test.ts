@@ -1,5 +1,6 @@
 /** Worked cases of the outside contract. */
 import vectors from '../../test/calc-vectors.json';
+import others from '../../test/calc-2-vectors.json';
 import { valueOf } from '../../test/blades';
 import {
   calculateAll,
@@ -40,7 +41,7 @@ const expectWithin = (got: unknown, wanted: unknown, path: string): void => {
 };
 
 test.each(
-  (vectors.cases as unknown as Case[]).map((each): [string, string, Case] => [
+  ([...vectors.cases, ...others.cases] as unknown as Case[]).map((each): [string, string, Case] => [
     each.operation,
     each.name,
     each,

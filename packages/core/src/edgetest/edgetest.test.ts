@@ -1,5 +1,11 @@
+import fc from 'fast-check';
 import {
-  byZone,
+  diagnose,
+  diagnoseFault,
+  EDGE_TESTS,
+  FAULT_CAUSES,
+  FAULT_SIGN_IDS,
+  FAULT_SIGNS,
   findFaults,
   findUse,
   forceBand,
@@ -7,100 +13,217 @@ import {
   medianGf,
   mustRepeat,
   NO_READINGS,
+  readingsOf,
+  signsOf,
+  testsThatCount,
+  USES,
+  USUAL_TESTS,
+  type ClassReadings,
   type EdgeReadings,
+  type EdgeTestId,
   type ZoneReadings,
 } from '../index';
 
 const use = findUse('general-soft');
-const good: ZoneReadings = { light: 'dark', paper: 'cuts clean', forceGf: [210, 220, 230] };
+const WITH_FORCE: readonly EdgeTestId[] = [...USUAL_TESTS, 'force'];
+const good: ZoneReadings = {
+  classes: { light: 'dark', paper: 'cuts clean' },
+  forceGf: [210, 220, 230],
+};
+const but = (classes: ClassReadings, forceGf = good.forceGf): ZoneReadings => ({
+  classes: { ...good.classes, ...classes },
+  forceGf,
+});
 const edge = (part: Partial<EdgeReadings> = {}): EdgeReadings => ({
-  ...byZone(() => good),
+  ...readingsOf(() => good),
   ...part,
 });
+const verdictOf = (part: Partial<EdgeReadings>, inUse = WITH_FORCE, of = use) =>
+  judgeEdge(edge(part), of, inUse);
 
 describe('cut force', () => {
-  test('three readings give their median and its word', () => {
+  test('its median, and the word for it', () => {
     expect(medianGf([230, 180, 200])).toBe(200);
     expect(forceBand(200)).toBe('good working edge');
     expect(medianGf([])).toBeNull();
   });
 
-  test('readings that spread over more than a third of their median are repeated', () => {
+  test('readings that spread over a third of their median are repeated', () => {
     expect(mustRepeat([200, 210, 260])).toBe(false);
     expect(mustRepeat([150, 210, 260])).toBe(true);
   });
 });
 
-describe('the verdict', () => {
-  test('an edge that meets its use everywhere passes', () => {
-    expect(judgeEdge(edge(), use).verdict).toBe('meets');
+describe('the tests of an edge', () => {
+  test('each has its classes or a figure, and one class that is good', () => {
+    for (const { id, classes, minutes } of EDGE_TESTS) {
+      expect(minutes).toBeGreaterThan(0);
+      if (id !== 'force') expect(classes.filter(({ means }) => means === 'good')).toHaveLength(1);
+    }
   });
 
-  test('a test that was not done is not passed', () => {
-    const verdict = judgeEdge(edge({ tip: NO_READINGS }), use);
+  test('what counts is of the use and in use: a razor by touch and hair, no force where no tester is owned', () => {
+    expect(testsThatCount(findUse('razor'), USUAL_TESTS)).toEqual(['light', 'touch', 'hair']);
+    expect(testsThatCount(findUse('vegetable-fine'), WITH_FORCE)).toEqual([
+      'light',
+      'paper',
+      'food',
+      'force',
+    ]);
+    for (const each of USES) expect(testsThatCount(each, USUAL_TESTS)).not.toContain('force');
+  });
+});
+
+describe('the verdict', () => {
+  test('meets when all that counts is good', () => {
+    expect(verdictOf({}).verdict).toBe('meets');
+  });
+
+  test('without a tester a blade passes by light and paper alone', () => {
+    const bare = readingsOf(() => ({ ...good, forceGf: [] }));
+    expect(judgeEdge(bare, use, USUAL_TESTS).verdict).toBe('meets');
+    expect(judgeEdge(bare, use, WITH_FORCE).verdict).toBe('not tested');
+  });
+
+  test('a zone nobody tested is not passed', () => {
+    const verdict = verdictOf({ tip: NO_READINGS });
     expect(verdict.verdict).toBe('not tested');
     expect(verdict.zones[3]!.reasons).toContain('paper: not done');
   });
 
-  test('two readings are not three', () => {
-    expect(judgeEdge(edge({ heel: { ...good, forceGf: [200, 205] } }), use).verdict).toBe(
-      'not tested',
-    );
-  });
-
-  test('a glint sends it back, whatever the rest says', () => {
-    expect(judgeEdge(edge({ tip: { ...good, light: 'glint' } }), use).verdict).toBe(
+  test('a test that counts and is read once for the blade is asked for', () => {
+    const fine = findUse('vegetable-fine');
+    expect(verdictOf({}, USUAL_TESTS, fine)).toMatchObject({
+      verdict: 'not tested',
+      blade: { reasons: ['food or material: not done'] },
+    });
+    expect(verdictOf({ blade: { food: 'parts freely' } }, USUAL_TESTS, fine).verdict).toBe('meets');
+    expect(verdictOf({ blade: { food: 'tears' } }, USUAL_TESTS, fine).verdict).toBe(
       'back to the bench',
     );
   });
 
-  test('just above the target it passes with a remark, well above it goes back', () => {
-    const at = (gf: number) =>
-      judgeEdge(edge({ belly: { ...good, forceGf: [gf, gf, gf] } }), use).verdict;
+  test('a test that does not count is a remark, never a reason to go back; a burr that is felt is', () => {
+    expect(verdictOf({ heel: but({ hair: 'none' }) }).verdict).toBe('meets with remarks');
+    expect(verdictOf({ blade: { tip: 'skids' } }).verdict).toBe('meets with remarks');
+    expect(verdictOf({ heel: but({ burr: 'clear' }) }).verdict).toBe('back to the bench');
+  });
+
+  test('two forces are not three', () => {
+    expect(verdictOf({ heel: but({}, [200, 205]) }).verdict).toBe('not tested');
+  });
+
+  test('a glint goes back', () => {
+    expect(verdictOf({ tip: but({ light: 'glint' }) }).verdict).toBe('back to the bench');
+  });
+
+  test('a force just above the target is a remark, well above it a fault', () => {
+    const at = (gf: number) => verdictOf({ belly: but({}, [gf, gf, gf]) }).verdict;
     expect(at(280)).toBe('meets');
     expect(at(290)).toBe('meets with remarks');
     expect(at(320)).toBe('back to the bench');
   });
 
-  test('catching paper is a remark on a working edge and a fault on a fine one', () => {
-    const catches = edge({ middle: { ...good, forceGf: [120, 120, 120], paper: 'catches' } });
-    expect(judgeEdge(catches, use).verdict).toBe('meets with remarks');
+  test('paper that catches is a remark, on a fine edge a fault', () => {
+    const middle = but({ paper: 'catches' }, [120, 120, 120]);
+    expect(verdictOf({ middle }).verdict).toBe('meets with remarks');
     expect(
       judgeEdge(
-        edge({
-          ...byZone(() => ({ ...good, forceGf: [120, 120, 120], paper: 'catches' as const })),
-        }),
+        readingsOf(() => middle, { blade: { food: 'parts freely' } }),
         findUse('vegetable-fine'),
+        WITH_FORCE,
       ).verdict,
     ).toBe('back to the bench');
   });
 });
 
 describe('faults', () => {
-  test('a glint at the tip goes back to the first stone, that zone', () => {
-    const [fault] = findFaults(edge({ tip: { ...good, light: 'glint' } }), use);
-    expect(fault).toMatchObject({ sign: 'Glint along a zone', backTo: 'edge', zones: ['tip'] });
+  test('every sign names causes of the table, every cause what is done', () => {
+    for (const id of FAULT_SIGN_IDS) {
+      const { causes, minutes } = FAULT_SIGNS[id];
+      expect(causes.length).toBeGreaterThan(0);
+      expect(minutes).toBeGreaterThan(0);
+      for (const cause of causes) expect(FAULT_CAUSES[cause].remedy).not.toBe('');
+    }
+    const named = new Set<string>(FAULT_SIGN_IDS.flatMap((id) => [...FAULT_SIGNS[id].causes]));
+    expect(Object.keys(FAULT_CAUSES).filter((id) => !named.has(id))).toEqual([]);
   });
 
-  test('a glint all along is the angle, not the strokes', () => {
+  test.each([
+    [{ tip: but({ light: 'glint' }) }, 'glint in a zone', 'edge', ['tip']],
+    [{ heel: but({ paper: 'tears' }) }, 'paper catches', 'deburr', ['heel']],
+    [{ belly: but({}, [340, 345, 350]) }, 'does not shave', 'refine', ['belly']],
+    [{ heel: but({ burr: 'heavy' }) }, 'burr at the end', 'deburr', ['heel']],
+    [{ blade: { food: 'cracks' } }, 'wedges', 'thinning', ['heel', 'middle', 'belly', 'tip']],
+  ] as const)('%j', (part, id, backTo, zones) => {
+    expect(findFaults(edge(part as Partial<EdgeReadings>), use)[0]).toMatchObject({
+      id,
+      backTo,
+      zones,
+    });
+  });
+
+  test('a glint all along is the shoulder, not a zone', () => {
     const [fault] = findFaults(
-      byZone(() => ({ ...good, light: 'glint' as const })),
+      readingsOf(() => but({ light: 'glint' })),
       use,
     );
-    expect(fault).toMatchObject({ sign: 'Glint all along', backTo: 'edge' });
+    expect(fault).toMatchObject({ id: 'glint all along', backTo: 'edge' });
   });
 
-  test('paper that tears without a glint is a burr', () => {
-    const [fault] = findFaults(edge({ heel: { ...good, paper: 'tears' } }), use);
-    expect(fault).toMatchObject({ backTo: 'deburr', zones: ['heel'] });
-  });
-
-  test('clean but too hard to cut was stopped early', () => {
-    const [fault] = findFaults(edge({ belly: { ...good, forceGf: [340, 345, 350] } }), use);
-    expect(fault).toMatchObject({ backTo: 'refine', zones: ['belly'] });
-  });
-
-  test('a good edge has none', () => {
+  test('a keen edge shows none, and says which were looked for', () => {
     expect(findFaults(edge(), use)).toEqual([]);
+    expect(signsOf(edge(), use)).toEqual({
+      'glint all along': false,
+      'glint in a zone': false,
+      'paper catches': false,
+    });
+  });
+});
+
+describe('which cause', () => {
+  test('the cause a sign is listed for leads, and a cause confirmed often here leads more', () => {
+    const [first] = diagnoseFault({ 'burr in one place': true }).causes;
+    expect(first!.id).toBe('stone hollow');
+    const [learnt] = diagnoseFault({ 'burr in one place': true }, { 'clamp off centre': 3 }).causes;
+    expect(learnt!.id).toBe('clamp off centre');
+  });
+
+  test('probabilities add up to one, and no check tells more than is unknown', () => {
+    const chance = fc.double({ min: 0.01, max: 0.99, noNaN: true });
+    const ids = ['a', 'b', 'c'];
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.1, max: 20, noNaN: true }), { minLength: 3, maxLength: 3 }),
+        fc.array(fc.record({ a: chance, b: chance, otherwise: chance, minutes: chance }), {
+          minLength: 2,
+          maxLength: 6,
+        }),
+        fc.boolean(),
+        (priors, tables, isSeen) => {
+          const { causes, next } = diagnose({
+            causes: ids.map((id, index) => ({ id, prior: priors[index]! })),
+            signs: tables.map(({ a, b, otherwise, minutes }, index) => ({
+              id: `s${index}`,
+              minutes,
+              given: { a, b },
+              otherwise,
+            })),
+            seen: { s0: isSeen },
+          });
+          expect(causes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+          const unknown = causes.reduce(
+            (sum, { probability: p }) => sum - (p > 0 ? p * Math.log2(p) : 0),
+            0,
+          );
+          for (const { gainBits } of next) {
+            expect(gainBits).toBeGreaterThanOrEqual(0);
+            expect(gainBits).toBeLessThanOrEqual(unknown + 1e-9);
+          }
+          expect(next.map(({ id }) => id)).not.toContain('s0');
+        },
+      ),
+      { numRuns: 100 },
+    );
   });
 });

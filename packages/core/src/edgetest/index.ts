@@ -1,15 +1,42 @@
-/** Readings, verdict and fault rules. */
-export { findFaults } from './faults';
+/** The tests of an edge, its readings and verdict; faults, their causes, and which it probably is. */
+export {
+  EDGE_TEST_IDS,
+  EDGE_TESTS,
+  edgeTest,
+  testsThatCount,
+  USUAL_TESTS,
+  type ClassMeans,
+  type EdgeTest,
+  type EdgeTestId,
+  type TestClass,
+} from './catalogue';
+export {
+  diagnose,
+  type Cause,
+  type Diagnosis,
+  type NextCheck,
+  type ProbableCause,
+  type Sign,
+} from './diagnose';
+export {
+  diagnoseFault,
+  FAULT_CAUSES,
+  FAULT_SIGN_IDS,
+  FAULT_SIGNS,
+  findFaults,
+  signsOf,
+  type FaultCauseId,
+  type FaultSignId,
+  type FoundFault,
+} from './faults';
 export {
   forceBand,
-  LIGHT_FINDINGS,
   medianGf,
   mustRepeat,
   NO_READINGS,
-  PAPER_FINDINGS,
+  readingsOf,
+  type ClassReadings,
   type EdgeReadings,
-  type LightFinding,
-  type PaperFinding,
   type ZoneReadings,
 } from './tests';
-export { judgeEdge, type BladeVerdict } from './verdict';
+export { judgeEdge, type BladeVerdict, type Verdict } from './verdict';

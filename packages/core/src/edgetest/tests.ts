@@ -1,20 +1,35 @@
-import type { Zone } from '../geometry';
+import { byZone, type Zone } from '../geometry';
+import type { EdgeTestId } from './catalogue';
 
-export const LIGHT_FINDINGS = ['dark', 'glint'] as const;
-export const PAPER_FINDINGS = ['cuts clean', 'catches', 'tears'] as const;
-export type LightFinding = (typeof LIGHT_FINDINGS)[number];
-export type PaperFinding = (typeof PAPER_FINDINGS)[number];
+/** What was read of a test: the id of its class. */
+export type ClassReadings = Readonly<Partial<Record<EdgeTestId, string>>>;
 
 export interface ZoneReadings {
-  readonly light: LightFinding | null;
-  readonly paper: PaperFinding | null;
+  readonly classes: ClassReadings;
   /** Cut force on the standard thread, gf: three readings are wanted. */
   readonly forceGf: readonly number[];
 }
 
-export type EdgeReadings = Readonly<Record<Zone, ZoneReadings>>;
+export type EdgeReadings = Readonly<Record<Zone, ZoneReadings>> & {
+  /** Tests read once for the blade. */
+  readonly blade: ClassReadings;
+  /** On what a test was done, by its id. */
+  readonly media: ClassReadings;
+};
 
-export const NO_READINGS: ZoneReadings = { light: null, paper: null, forceGf: [] };
+export const NO_READINGS: ZoneReadings = { classes: {}, forceGf: [] };
+
+/**
+ * Readings of every zone, and nothing of the blade as a whole.
+ *
+ * @example
+ * readingsOf(() => ({ classes: { light: 'dark' }, forceGf: [] })).tip.classes.light; // "dark"
+ */
+export const readingsOf = (
+  at: (zone: Zone) => ZoneReadings,
+  whole: Partial<Pick<EdgeReadings, 'blade' | 'media'>> = {},
+): EdgeReadings => ({ ...byZone(at), blade: {}, media: {}, ...whole });
+
 export const FORCE_READINGS_WANTED = 3;
 
 /**

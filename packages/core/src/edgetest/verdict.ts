@@ -1,9 +1,13 @@
+/** The verdict of a blade: by zone, then as a whole, from the tests that count for its use. */
 import { ZONES, type Zone } from '../geometry';
 import type { Use } from '../blade';
+import { edgeTest, testsThatCount, type ClassMeans, type EdgeTestId } from './catalogue';
 import { FORCE_READINGS_WANTED, medianGf, mustRepeat, type EdgeReadings } from './tests';
 
 export const VERDICTS = ['meets', 'meets with remarks', 'not tested', 'back to the bench'] as const;
 export type Verdict = (typeof VERDICTS)[number];
+
+export type TestedPlace = Zone | 'blade';
 
 export interface ZoneVerdict {
   readonly zone: Zone;
@@ -14,6 +18,8 @@ export interface ZoneVerdict {
 export interface BladeVerdict {
   readonly verdict: Verdict;
   readonly zones: readonly ZoneVerdict[];
+  /** Of what is tested once for the blade; null where nothing of that counts or was done. */
+  readonly blade: { readonly verdict: Verdict; readonly reasons: readonly string[] } | null;
 }
 
 /** Just above the target a reading passes with a remark. */
@@ -21,39 +27,95 @@ const REMARK_MARGIN = 1.1;
 /** A target at or below this wants a fine edge: catching paper is then a fault. */
 const FINE_TARGET_GF = 180;
 
-const judgeZone = (zone: Zone, readings: EdgeReadings, use: Use): ZoneVerdict => {
-  const { light, paper, forceGf } = readings[zone];
-  const notDone: string[] = [];
-  const remarks: string[] = [];
-  const faults: string[] = [];
-  if (light === null) notDone.push('light: not done');
-  else if (light === 'glint') faults.push('light: a glint, the apex is missing or rolled');
-  if (paper === null) notDone.push('paper: not done');
-  else if (paper === 'tears') faults.push('paper: tears');
-  else if (paper === 'catches') {
-    (use.targetForceGf <= FINE_TARGET_GF ? faults : remarks).push('paper: catches');
+interface Found {
+  readonly faults: string[];
+  readonly notDone: string[];
+  readonly remarks: string[];
+}
+
+const wantsFine = (use: Use): boolean => use.targetForceGf <= FINE_TARGET_GF;
+
+/** What a class read says, in the list it belongs to. Those that count must be done; another one is heard when it is. */
+const readClass = (
+  found: Found,
+  test: EdgeTestId,
+  read: string | undefined,
+  { use, counts }: { readonly use: Use; readonly counts: readonly EdgeTestId[] },
+): void => {
+  const { label, classes } = edgeTest(test);
+  const name = label.toLowerCase();
+  if (read === undefined) {
+    if (counts.includes(test)) found.notDone.push(`${name}: not done`);
+    return;
   }
+  const means: ClassMeans = classes.find(({ id }) => id === read)?.means ?? 'remark';
+  if (means === 'good') return;
+  const said =
+    test === 'light' ? 'light: a glint, the apex is missing or rolled' : `${name}: ${read}`;
+  // What does not count for this use sends nothing back; a burr that was felt does.
+  const isHeard = counts.includes(test) || test === 'burr';
+  const isFault = isHeard && (means === 'fault' || (means === 'fine' && wantsFine(use)));
+  (isFault ? found.faults : found.remarks).push(said);
+};
+
+const readForce = (found: Found, forceGf: readonly number[], use: Use): void => {
   const median = medianGf(forceGf);
   if (median === null || forceGf.length < FORCE_READINGS_WANTED) {
-    notDone.push(`cut force: ${forceGf.length} of ${FORCE_READINGS_WANTED} readings`);
+    found.notDone.push(`cut force: ${forceGf.length} of ${FORCE_READINGS_WANTED} readings`);
   } else if (mustRepeat(forceGf)) {
-    notDone.push(
+    found.notDone.push(
       'cut force: the readings spread over more than a third of their median, repeat them',
     );
   } else if (median > use.targetForceGf * REMARK_MARGIN) {
-    faults.push(`cut force: ${median} gf, wanted at most ${use.targetForceGf} gf`);
+    found.faults.push(`cut force: ${median} gf, wanted at most ${use.targetForceGf} gf`);
   } else if (median > use.targetForceGf) {
-    remarks.push(`cut force: ${median} gf, just above ${use.targetForceGf} gf`);
+    found.remarks.push(`cut force: ${median} gf, just above ${use.targetForceGf} gf`);
   }
-  const reasons = [...faults, ...notDone, ...remarks];
-  if (faults.length > 0) return { zone, verdict: 'back to the bench', reasons };
-  if (notDone.length > 0) return { zone, verdict: 'not tested', reasons };
-  return { zone, verdict: remarks.length > 0 ? 'meets with remarks' : 'meets', reasons };
 };
 
-/** The blade is as good as its worst zone. */
-export const judgeEdge = (readings: EdgeReadings, use: Use): BladeVerdict => {
-  const zones = ZONES.map((zone) => judgeZone(zone, readings, use));
-  const worst = zones.reduce((rank, { verdict }) => Math.max(rank, VERDICTS.indexOf(verdict)), 0);
-  return { verdict: VERDICTS[worst]!, zones };
+const verdictOf = ({ faults, notDone, remarks }: Found): Verdict =>
+  faults.length > 0
+    ? 'back to the bench'
+    : notDone.length > 0
+      ? 'not tested'
+      : remarks.length > 0
+        ? 'meets with remarks'
+        : 'meets';
+
+const nothing = (): Found => ({ faults: [], notDone: [], remarks: [] });
+const reasonsOf = ({ faults, notDone, remarks }: Found): readonly string[] => [
+  ...faults,
+  ...notDone,
+  ...remarks,
+];
+
+/** The blade is as good as its worst zone. `inUse` are the tests this bench has. */
+export const judgeEdge = (
+  readings: EdgeReadings,
+  use: Use,
+  inUse: readonly EdgeTestId[],
+): BladeVerdict => {
+  const counts = testsThatCount(use, inUse);
+  const asked = { use, counts };
+  const atZone = (test: EdgeTestId): boolean => edgeTest(test).at === 'zone' && test !== 'force';
+  const zones = ZONES.map((zone): ZoneVerdict => {
+    const { classes, forceGf } = readings[zone];
+    const found = nothing();
+    const done = Object.keys(classes) as EdgeTestId[];
+    for (const test of new Set([...counts.filter(atZone), ...done.filter(atZone)]))
+      readClass(found, test, classes[test], asked);
+    if (counts.includes('force')) readForce(found, forceGf, use);
+    return { zone, verdict: verdictOf(found), reasons: reasonsOf(found) };
+  });
+  const whole = nothing();
+  const ofBlade = (test: EdgeTestId): boolean => edgeTest(test).at === 'blade';
+  const tests = new Set([
+    ...counts.filter(ofBlade),
+    ...(Object.keys(readings.blade) as EdgeTestId[]).filter(ofBlade),
+  ]);
+  for (const test of tests) readClass(whole, test, readings.blade[test], asked);
+  const blade = tests.size === 0 ? null : { verdict: verdictOf(whole), reasons: reasonsOf(whole) };
+  const all = [...zones.map(({ verdict }) => verdict), ...(blade ? [blade.verdict] : [])];
+  const worst = all.reduce((rank, verdict) => Math.max(rank, VERDICTS.indexOf(verdict)), 0);
+  return { verdict: VERDICTS[worst]!, zones, blade };
 };

@@ -6,6 +6,9 @@ import {
   DEFAULT_CHOICES,
   findUse,
   byZone,
+  readingsOf,
+  USUAL_TESTS,
+  ZONES,
   type BurrCheck,
   type BurrFinding,
   type BurrGate,
@@ -28,7 +31,7 @@ import {
 import type { Compute } from '../compute/compute';
 import { addCustomer } from '../customers/queries';
 import { inTransaction } from '../database/pool';
-import { saveReadings } from '../edge-tests/queries';
+import { saveReadings, setTestsInUse } from '../edge-tests/queries';
 import {
   addEvent,
   damageOfJob,
@@ -159,13 +162,16 @@ const intakeOf = (
 const AS_IT_CAME_GF = { keen: 190, tired: 310, dull: 430, blunt: 620 } as const;
 
 const readingsAt = (forceGf: number, seed: number, glintAtTip = false): EdgeReadings =>
-  byZone((zone, index) => {
+  readingsOf((zone) => {
+    const index = ZONES.indexOf(zone);
     const base = forceGf * vary(seed + index, 0.06);
     const dull = forceGf > 300;
     const glint = glintAtTip && zone === 'tip';
     return {
-      light: dull || glint ? 'glint' : 'dark',
-      paper: dull ? 'tears' : glint ? 'catches' : 'cuts clean',
+      classes: {
+        light: dull || glint ? 'glint' : 'dark',
+        paper: dull ? 'tears' : glint ? 'catches' : 'cuts clean',
+      },
       forceGf: [0.97, 1, 1.04].map((share) => Math.round(base * share)),
     };
   });
@@ -423,6 +429,8 @@ export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise
     }
     const crew: Crew = { benchId: ids[1]!, counterId: ids[2]! };
     await writeSetting(db, 'shop name', SHOP);
+    // The boat owns a force tester.
+    await setTestsInUse(db, [...USUAL_TESTS, 'force']);
     for (const mooring of MOORINGS) await addMooring(db, mooring);
     await writePriceList(db, PRICE_LIST, 1);
     await loadShelf(db, crew.benchId);

@@ -1,54 +1,69 @@
 import type { TestRound } from '@patient-edge/contract';
 import {
   NO_READINGS,
-  byZone,
+  readingsOf,
+  USUAL_TESTS,
   ZONES,
+  type ClassReadings,
   type EdgeReadings,
-  type LightFinding,
-  type PaperFinding,
+  type EdgeTestId,
   type Zone,
   type ZoneReadings,
 } from '@patient-edge/core';
+import { readSetting, writeSetting } from '../auth/queries';
 import { execute, select, type Queryable } from '../database/pool';
 
 interface ReadingRow {
   readonly phase: TestRound['phase'];
   readonly round: number;
-  readonly zone: Zone;
-  readonly light: LightFinding | null;
-  readonly paper: PaperFinding | null;
+  readonly zone: Zone | 'blade';
+  readonly classes: Readonly<Record<string, string | null>> | null;
+  readonly media: ClassReadings | null;
   readonly first: number | null;
   readonly second: number | null;
   readonly third: number | null;
 }
 
+/** Readings kept before a test could be left out hold nothing of it. */
+const classesOf = (kept: ReadingRow['classes']): ClassReadings =>
+  Object.fromEntries(Object.entries(kept ?? {}).filter(([, value]) => value !== null));
+
 /** Every round of tests, those before the work first. */
 export const testRoundsOfJob = async (db: Queryable, jobId: number): Promise<TestRound[]> => {
   const rows = await select<ReadingRow>(
     db,
-    `SELECT phase, round, zone, light, paper, force_1_gf AS first, force_2_gf AS second,
+    `SELECT phase, round, zone, classes, media, force_1_gf AS first, force_2_gf AS second,
        force_3_gf AS third FROM edge_reading WHERE job_id = ? ORDER BY phase, round`,
     [jobId],
   );
-  const rounds = new Map<
-    string,
-    { phase: TestRound['phase']; round: number; readings: Record<Zone, ZoneReadings> }
-  >();
+  const rounds = new Map<string, ReadingRow[]>();
   for (const row of rows) {
     const key = `${row.phase} ${row.round}`;
-    const round = rounds.get(key) ?? {
-      phase: row.phase,
-      round: row.round,
-      readings: byZone(() => NO_READINGS),
-    };
-    round.readings[row.zone] = {
-      light: row.light,
-      paper: row.paper,
-      forceGf: [row.first, row.second, row.third].filter((gf) => gf !== null),
-    };
-    rounds.set(key, round);
+    rounds.set(key, [...(rounds.get(key) ?? []), row]);
   }
-  return [...rounds.values()];
+  return [...rounds.values()].map((ofRound) => {
+    const at = (zone: Zone | 'blade'): ReadingRow | undefined =>
+      ofRound.find((row) => row.zone === zone);
+    const readZone = (zone: Zone): ZoneReadings => {
+      const row = at(zone);
+      return row
+        ? {
+            classes: classesOf(row.classes),
+            forceGf: [row.first, row.second, row.third].filter((gf) => gf !== null),
+          }
+        : NO_READINGS;
+    };
+    const { phase, round } = ofRound[0]!;
+    const blade = at('blade');
+    return {
+      phase,
+      round,
+      readings: readingsOf(readZone, {
+        blade: classesOf(blade?.classes ?? null),
+        media: blade?.media ?? {},
+      }),
+    };
+  });
 };
 
 export const saveReadings = async (
@@ -58,23 +73,42 @@ export const saveReadings = async (
   round: number,
   readings: EdgeReadings,
 ): Promise<void> => {
-  for (const zone of ZONES) {
-    const { light, paper, forceGf } = readings[zone];
-    await execute(
+  const keep = (
+    zone: Zone | 'blade',
+    classes: ClassReadings,
+    media: ClassReadings | null,
+    forceGf: readonly number[],
+  ) =>
+    execute(
       db,
-      `REPLACE INTO edge_reading (job_id, phase, round, zone, light, paper, force_1_gf, force_2_gf,
+      `REPLACE INTO edge_reading (job_id, phase, round, zone, classes, media, force_1_gf, force_2_gf,
          force_3_gf) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
       [
         jobId,
         phase,
         round,
         zone,
-        light,
-        paper,
+        JSON.stringify(classes),
+        media === null ? null : JSON.stringify(media),
         forceGf[0] ?? null,
         forceGf[1] ?? null,
         forceGf[2] ?? null,
       ],
     );
+  for (const zone of ZONES) {
+    const { classes, forceGf } = readings[zone];
+    await keep(zone, classes, null, forceGf);
   }
+  await keep('blade', readings.blade, readings.media, []);
 };
+
+const SETTING = 'tests in use';
+
+/** The tests this bench has; those that want nothing bought until somebody said. */
+export const testsInUse = async (db: Queryable): Promise<readonly EdgeTestId[]> => {
+  const kept = await readSetting(db, SETTING);
+  return kept === null ? USUAL_TESTS : (JSON.parse(kept) as EdgeTestId[]);
+};
+
+export const setTestsInUse = (db: Queryable, inUse: readonly EdgeTestId[]) =>
+  writeSetting(db, SETTING, JSON.stringify(inUse));

@@ -1,21 +1,37 @@
 /** Edge tests before and after, and the verdict: on to the customer, or back to a named step. */
-import { readingsSchema, verdictSchema } from '@patient-edge/contract';
+import {
+  readingsSchema,
+  testsInUseSchema,
+  verdictSchema,
+  type TestsInUse,
+} from '@patient-edge/contract';
 import { findUse, judgeEdge, say, type Message } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
 import { invalid } from '../http/errors';
-import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { changeJob } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
-import { saveReadings, testRoundsOfJob } from './queries';
+import { saveReadings, setTestsInUse, testRoundsOfJob, testsInUse } from './queries';
 
 /** Readings before the work belong to no round of it. */
 const BEFORE_ROUND = 0;
 
 export const edgeTestRoutes = (pool: Pool): Router => {
   const router = Router();
+
+  router.get('/tests-in-use', allow(), async (_request, response) => {
+    const tests: TestsInUse = { inUse: await testsInUse(pool) };
+    response.json(tests);
+  });
+
+  router.put('/tests-in-use', allow('owner', 'bench'), async (request, response) => {
+    const { inUse } = bodyOf(testsInUseSchema, request);
+    await setTestsInUse(pool, inUse);
+    response.json({ inUse });
+  });
 
   router.put('/jobs/:id/readings', mayDo('test after'), async (request, response) => {
     const { version, phase, readings } = bodyOf(readingsSchema, request);
@@ -49,14 +65,21 @@ export const edgeTestRoutes = (pool: Pool): Router => {
         const after = (await testRoundsOfJob(db, row.id)).find(
           ({ phase, round }) => phase === 'after' && round === row.round,
         );
-        const { verdict, zones } = judgeEdge(after!.readings, findUse(row.useId));
+        const { verdict, zones, blade } = judgeEdge(
+          after!.readings,
+          findUse(row.useId),
+          await testsInUse(db),
+        );
         const log = (kind: string, message: Message) =>
           addEvent(db, { jobId: row.id, staffId: staff.id, kind, message });
         if (backToStepId === null) {
           if (verdict !== 'meets' && verdict !== 'meets with remarks') {
-            const reasons = zones.flatMap(({ zone, reasons: found }) =>
-              found.map((reason) => `${zone}, ${reason}`),
-            );
+            const reasons = [
+              ...zones.flatMap(({ zone, reasons: found }) =>
+                found.map((reason) => `${zone}, ${reason}`),
+              ),
+              ...(blade?.reasons ?? []),
+            ];
             throw invalid([
               { field: 'verdict', message: `The edge is ${verdict}: ${reasons.join('; ')}` },
             ]);

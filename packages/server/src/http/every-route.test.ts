@@ -114,6 +114,8 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'GET /habits': 'signed in',
   'PUT /habits': 'bench',
   'GET /templates': 'signed in',
+  'GET /tests-in-use': 'signed in',
+  'PUT /tests-in-use': 'bench',
   'POST /jobs/:id/templates': 'bench',
   'DELETE /templates/:id': 'bench',
   'GET /jobs/:id/plan/card.pdf': 'signed in',

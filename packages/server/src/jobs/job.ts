@@ -12,7 +12,7 @@ import {
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
-import { testRoundsOfJob } from '../edge-tests/queries';
+import { testRoundsOfJob, testsInUse } from '../edge-tests/queries';
 import { conflict, notFound } from '../http/errors';
 import { consentsOfJob, estimateOfJob } from '../judge/queries';
 import { lastChoicesOf, planRecordOf } from '../plan/queries';
@@ -34,18 +34,29 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
   const row = await findJobRow(db, id);
   if (!row) throw notFound('This blade');
   // What hangs on the job is asked for at once, not one after the other.
-  const [damage, before, steps, tests, events, consents, estimate, photographs, lastChoices] =
-    await Promise.all([
-      damageOfJob(db, id),
-      damageBefore(db, row),
-      stepsOfJob(db, id, row.round),
-      testRoundsOfJob(db, id),
-      eventsOfJob(db, id),
-      consentsOfJob(db, id),
-      estimateOfJob(db, row),
-      photographsOfJob(db, id),
-      lastChoicesOf(db, id),
-    ]);
+  const [
+    damage,
+    before,
+    steps,
+    tests,
+    events,
+    consents,
+    estimate,
+    photographs,
+    lastChoices,
+    inUse,
+  ] = await Promise.all([
+    damageOfJob(db, id),
+    damageBefore(db, row),
+    stepsOfJob(db, id, row.round),
+    testRoundsOfJob(db, id),
+    eventsOfJob(db, id),
+    consentsOfJob(db, id),
+    estimateOfJob(db, row),
+    photographsOfJob(db, id),
+    lastChoicesOf(db, id),
+    testsInUse(db),
+  ]);
   const measures = measuresOf(row);
   const after = tests.find(({ phase, round }) => phase === 'after' && round === row.round);
   return {
@@ -80,7 +91,8 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     lastChoices,
     steps,
     tests,
-    verdict: after ? judgeEdge(after.readings, findUse(row.useId)) : null,
+    testsInUse: inUse,
+    verdict: after ? judgeEdge(after.readings, findUse(row.useId), inUse) : null,
     remarks: row.remarks,
     holding: row.holding,
     rigSetting: { jawMm: row.jawMm, ruleMarkMm: row.ruleMarkMm, block: row.block },

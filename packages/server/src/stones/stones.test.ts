@@ -345,14 +345,15 @@ describe('touching up', () => {
         .send(intake({ tagNumber: 37 }))
         .expect(201)
     ).body as Job;
-    const touch = async (rung: string, enough: boolean): Promise<Job> =>
+    const touch = async (rung: string, enough: boolean, more: object = {}): Promise<Job> =>
       (
         await bench
           .post(`/api/jobs/${job.id}/touch-ups`)
-          .send({ version: job.version, rung, stoneId: null, enough, note: '' })
+          .send({ version: job.version, rung, stoneId: null, enough, note: '', ...more })
           .expect(200)
       ).body as Job;
-    job = await touch('rod', false);
+    const coins = { coinMm: 1, count: 5, angleDeg: 17.7 };
+    job = await touch('smooth rod', false, { coins, passes: 6 });
     expect(job.stage).toBe('taken in');
     job = await touch('strop', true);
     expect(job.stage).toBe('testing');
@@ -362,8 +363,11 @@ describe('touching up', () => {
     expect(kept.map(({ rung, enough }) => [rung, enough])).toEqual([
       ['strop', false],
       ['strop', true],
-      ['rod', false],
+      ['smooth rod', false],
     ]);
+    // How the angle was set is there for the next visit.
+    expect(kept[2]).toMatchObject({ coins, passes: 6 });
+    expect(kept[0]).toMatchObject({ coins: null, passes: null });
     expect(job.events.some(({ message }) => textOf(message) === 'touched up: strop, enough')).toBe(
       true,
     );
@@ -376,7 +380,13 @@ describe('touching up', () => {
         .send(intake({ tagNumber: 38 }))
         .expect(201)
     ).body as Job;
-    const body = { version: job.version, rung: 'rod', stoneId: null, enough: true, note: '' };
+    const body = {
+      version: job.version,
+      rung: 'smooth rod',
+      stoneId: null,
+      enough: true,
+      note: '',
+    };
     await bench
       .post(`/api/jobs/${job.id}/touch-ups`)
       .send({ ...body, rung: 'full round' })

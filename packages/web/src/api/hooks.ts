@@ -17,6 +17,7 @@ import type {
   ShopMachine,
   StaffRecord,
   Stone,
+  TestsInUse,
   TouchUp,
 } from '@patient-edge/contract';
 import { STEELS, type Steel } from '@patient-edge/core';
@@ -37,6 +38,7 @@ export const useStones = () => useSWR<Stone[], ApiFailure>('/stones', get);
 export const useFlattenings = (stoneId: number) =>
   useSWR<Flattening[], ApiFailure>(`/stones/${stoneId}/flattenings`, get);
 export const useMachines = () => useSWR<ShopMachine[], ApiFailure>('/machines', get);
+export const useTestsInUse = () => useSWR<TestsInUse, ApiFailure>('/tests-in-use', get);
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);
 export const useTemplates = () => useSWR<PlanTemplate[], ApiFailure>('/templates', get);
 /** Fetched anew when the job has changed. */

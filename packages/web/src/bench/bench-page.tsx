@@ -18,6 +18,7 @@ import { Notice } from '../theme/notice';
 import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
+import { CameBack } from './came-back';
 import { StepAtWork } from './step-at-work';
 
 const CAUTIONS = [
@@ -60,13 +61,16 @@ const BenchPage = () => {
     const asks = withoutYes(steps[open]!.asks, job.consents);
     if (asks.length > 0) return <AskFirst job={job} record={steps[open]!} asks={asks} />;
     return (
-      <StepAtWork
-        key={`${steps[open]!.id} ${job.round}`}
-        job={job}
-        record={steps[open]!}
-        position={open + 1}
-        total={steps.length}
-      />
+      <Stack $gap={10}>
+        <CameBack job={job} />
+        <StepAtWork
+          key={`${steps[open]!.id} ${job.round}`}
+          job={job}
+          record={steps[open]!}
+          position={open + 1}
+          total={steps.length}
+        />
+      </Stack>
     );
   }
   return <WorkDone job={job} />;

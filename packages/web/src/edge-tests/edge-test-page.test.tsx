@@ -1,14 +1,13 @@
 import type { Job } from '@patient-edge/contract';
-import { byZone, withStepDefaults, type EdgeReadings } from '@patient-edge/core';
+import { readingsOf, withStepDefaults, type EdgeReadings } from '@patient-edge/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { jobOf } from '../../test/jobs';
 import { refusal, showPage, type Asked } from '../../test/pages';
 import EdgeTestPage from './edge-test-page';
 
-const keen: EdgeReadings = byZone(() => ({
-  light: 'dark' as const,
-  paper: 'cuts clean' as const,
+const keen = readingsOf(() => ({
+  classes: { light: 'dark', paper: 'cuts clean' },
   forceGf: [150, 155, 160],
 }));
 const step = {
@@ -59,13 +58,13 @@ describe('the edge test', () => {
   });
 
   test('a zone nobody tested is not passed', () => {
-    show(tested({ ...keen, tip: { light: null, paper: null, forceGf: [] } }));
+    show(tested({ ...keen, tip: { classes: {}, forceGf: [] } }));
     expect(screen.queryByRole('button', { name: /^Passed/ })).toBeNull();
     expect(screen.getByRole('img', { name: /tip not tested/ })).toBeTruthy();
   });
 
   test('light on the edge sends it back to the bench, to the step that cures it', async () => {
-    const glint = { ...keen, belly: { ...keen.belly, light: 'glint' as const } };
+    const glint = { ...keen, belly: { ...keen.belly, classes: { light: 'glint' } } };
     const job = tested(glint);
     const page = show(job, { 'POST /jobs/7/verdict': { ...job, stage: 'on the bench', round: 2 } });
     expect(screen.getByRole('heading', { name: /^Verdict: back to the bench/ })).toBeTruthy();
@@ -112,10 +111,10 @@ describe('the edge test', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save readings' }));
     expect(await screen.findByText(/was changed since you looked/)).toBeTruthy();
     expect(at('tip').getByLabelText<HTMLInputElement>('1').value).toBe('171');
-    expect(localStorage.getItem('patient-edge readings 7 after 1')).toContain('171');
+    expect(localStorage.getItem('patient-edge tests 7 after 1')).toContain('171');
     page.answers['PUT /jobs/7/readings'] = { ...job, version: 5 };
     await userEvent.click(screen.getByRole('button', { name: 'Save readings' }));
-    await waitFor(() => expect(localStorage.getItem('patient-edge readings 7 after 1')).toBeNull());
+    await waitFor(() => expect(localStorage.getItem('patient-edge tests 7 after 1')).toBeNull());
   });
 
   test('before the work it is read as it came; at the bench only looked at', () => {

@@ -3,6 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import {
   bladeKind,
   careAdvice,
+  EDGE_TESTS,
   medianGf,
   ofSide,
   sidesAlike,
@@ -189,14 +190,19 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
   );
 };
 
+/** What was read in a zone, the figure first, each test by its name. */
 const inWords = (readings: EdgeReadings | undefined, zone: (typeof ZONES)[number]): string => {
   if (!readings) return 'not tested';
-  const { light, paper, forceGf } = readings[zone];
+  const { classes, forceGf } = readings[zone];
   const median = medianGf(forceGf);
+  const { light, ...others } = classes;
   const parts = [
     median === null ? null : `${median} gf`,
-    paper === null ? null : `paper: ${paper}`,
-    light === null ? null : light === 'glint' ? 'glints in light' : 'no glint',
+    ...EDGE_TESTS.map(({ id, label }) => {
+      const read = id === 'light' ? undefined : others[id];
+      return read === undefined ? null : `${label.toLowerCase()}: ${read}`;
+    }),
+    light === undefined ? null : light === 'glint' ? 'glints in light' : 'no glint',
   ].filter((part) => part !== null);
   return parts.length > 0 ? parts.join(', ') : 'not tested';
 };

@@ -3,6 +3,7 @@ import { useSession } from '../api/session';
 import { MutedText, Stack } from '../theme/layout';
 import { AccountSheet } from './account-sheet';
 import { AddPersonSheet, PeopleSheet } from './people-sheet';
+import { TestsSheet } from './tests-sheet';
 import { PageHeading } from '../theme/page-heading';
 
 const SettingsPage = () => {
@@ -13,6 +14,7 @@ const SettingsPage = () => {
     <Stack $gap={16}>
       <PageHeading title="Settings" />
       <AccountSheet staff={staff} />
+      {staff.role !== 'counter' && <TestsSheet />}
       {staff.role === 'owner' && (
         <>
           <PeopleSheet me={staff.id} />

@@ -1,0 +1,80 @@
+/** The test of an edge: without any instrument in a few presses, and what failed found, said at the bench and cured there. */
+import { expect, test } from '@playwright/test';
+import {
+  BENCH,
+  done,
+  jobNumber,
+  OWNER,
+  pick,
+  signIn,
+  stepTitle,
+  unfold,
+  watchConsole,
+} from './support/hands';
+import { RunningShop } from './support/running-shop';
+
+let shop: RunningShop;
+test.beforeAll(async () => {
+  shop = await RunningShop.open('demo', 4912);
+});
+test.afterAll(() => shop.kill());
+
+test('a tester that is not owned is never missing: a fillet knife passes in three presses', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...OWNER);
+  await page.goto(`${shop.address}/settings`);
+  const tests = page.getByRole('region', { name: 'Edge tests' });
+  await tests.getByText('Cut force', { exact: true }).click();
+  await expect(tests.getByRole('checkbox', { name: 'Cut force' })).not.toBeChecked();
+
+  const id = await jobNumber(page, shop.address, 'No. 5');
+  await page.goto(`${shop.address}/jobs/${id}/test`);
+  await expect(page.getByRole('heading', { name: /^Verdict: not tested/ })).toBeVisible();
+  let presses = 0;
+  await page.exposeFunction('pressed', () => {
+    presses += 1;
+  });
+  await page.evaluate("addEventListener('pointerdown', () => window.pressed(), true)");
+  const everywhere = page.getByRole('group', { name: 'Everywhere' });
+  await everywhere.getByText('dark', { exact: true }).click();
+  await everywhere.getByText('cuts clean', { exact: true }).click();
+  await expect(page.getByRole('heading', { name: /^Verdict: meets/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Pass: ready for the customer' }).click();
+  await expect(page).toHaveURL(/\/return$/);
+  expect(presses).toBeLessThanOrEqual(6);
+  expect(errors).toEqual([]);
+});
+
+test('a glint at the tip: what it probably is, what to look at next, and what the bench is told', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, 'Rigger’s knife');
+  await page.goto(`${shop.address}/jobs/${id}/test`);
+  const everywhere = page.getByRole('group', { name: 'Everywhere' });
+  await everywhere.getByText('dark', { exact: true }).click();
+  await everywhere.getByText('cuts clean', { exact: true }).click();
+  await pick(page.getByRole('region', { name: 'Readings at the tip' }), 'Light', 'glint');
+  await expect(page.getByRole('heading', { name: /^Verdict: back to the bench/ })).toBeVisible();
+
+  const cause = page.getByRole('group', { name: 'Which cause' });
+  await expect(cause.getByText(/^\d+ % The apex was not reached there/)).toBeVisible();
+  await pick(cause, 'Another sign seen', 'No burr near the tip');
+  await expect(cause.getByRole('listitem').first()).toContainText('The handle was not raised');
+  await expect(cause.getByRole('button', { name: 'Not seen' })).toBeVisible();
+  // What was told stays through a closed page.
+  await page.reload();
+  await expect(cause.getByRole('listitem').first()).toContainText('The handle was not raised');
+
+  await unfold(page, 'Other tests');
+  await page.getByText('skids', { exact: true }).click();
+  await page.getByRole('button', { name: 'Back to the bench' }).click();
+  await expect(page.getByText(/^Came back: glint along a zone \(tip\)/)).toBeVisible();
+  await expect(done(page)).toBeVisible();
+  await expect(stepTitle(page).last()).toContainText('Set the edge');
+  await expect(page.getByText(/Probably handle not raised/).first()).toBeVisible();
+  expect(errors).toEqual([]);
+});

@@ -1,0 +1,277 @@
+/**
+ * Readings as they are taken: everywhere in one press, then the exceptions zone by zone; what is read once for the blade;
+ * and those tests that are done now and then, behind a line.
+ */
+import {
+  EDGE_TESTS,
+  edgeTest,
+  forceBand,
+  medianGf,
+  mustRepeat,
+  testsThatCount,
+  ZONES,
+  type EdgeReadings,
+  type EdgeTest,
+  type EdgeTestId,
+  type Use,
+  type Zone,
+} from '@patient-edge/core';
+import styled from 'styled-components';
+import { Fold } from '../theme/fold';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import { NumberEntry } from '../theme/text-fields';
+import { forceProblem, type TypedReadings, type TypedZone } from './typed-readings';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 18px;
+  @media (max-width: 900px) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+`;
+const Column = styled.section`
+  border-top: 3px solid var(--ink);
+  padding-top: 8px;
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  & h2 {
+    font-size: 16px;
+    text-transform: capitalize;
+  }
+`;
+const Force = styled.fieldset`
+  border: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 6px;
+  & legend {
+    font-weight: 600;
+    font-size: 15px;
+    padding: 0 0 4px;
+  }
+  & p {
+    grid-column: 1 / -1;
+  }
+`;
+
+const Everywhere = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
+  gap: 12px 24px;
+`;
+
+interface ReadingFieldsProps {
+  readonly use: Use;
+  readonly inUse: readonly EdgeTestId[];
+  readonly typed: TypedReadings;
+  readonly readings: EdgeReadings;
+  readonly editable: boolean;
+  readonly onTyped: (typed: TypedReadings) => void;
+}
+
+const classOptions = ({ classes }: EdgeTest) => classes.map(({ id }) => ({ id, label: id }));
+
+/** The class all zones share; null where they differ, or nothing was read. */
+const everywhere = (typed: TypedReadings, test: EdgeTestId): string | null => {
+  const read = ZONES.map((zone) => typed[zone].classes[test]);
+  return read.every((each) => each === read[0]) ? (read[0] ?? null) : null;
+};
+
+export const ReadingFields = (props: ReadingFieldsProps) => {
+  const { use, inUse, typed, editable } = props;
+  const counts = testsThatCount(use, inUse);
+  const others = inUse.filter((id) => !counts.includes(id));
+  const tests = (ids: readonly EdgeTestId[]): readonly EdgeTest[] =>
+    EDGE_TESTS.filter(({ id }) => ids.includes(id));
+  const hasOther = (id: EdgeTestId): boolean =>
+    edgeTest(id).at === 'blade'
+      ? typed.blade[id] !== undefined
+      : ZONES.some((zone) => typed[zone].classes[id] !== undefined);
+  const done = others.filter(hasOther);
+  if (!editable)
+    return (
+      <ReadOnly
+        {...props}
+        tests={EDGE_TESTS.filter(({ id }) => counts.includes(id) || hasOther(id))}
+      />
+    );
+  return (
+    <Stack $gap={16}>
+      <TestFields {...props} tests={tests(counts)} />
+      {others.length > 0 && (
+        <Fold
+          title="Other tests"
+          says={
+            done.length > 0
+              ? `done: ${tests(done)
+                  .map(({ label }) => label.toLowerCase())
+                  .join(', ')}`
+              : tests(others)
+                  .map(({ label }) => label.toLowerCase())
+                  .join(', ')
+          }
+        >
+          <TestFields {...props} tests={tests(others)} />
+        </Fold>
+      )}
+    </Stack>
+  );
+};
+
+interface TestFieldsProps extends ReadingFieldsProps {
+  readonly tests: readonly EdgeTest[];
+}
+
+const TestFields = ({ tests, typed, readings, onTyped }: TestFieldsProps) => {
+  const setZone = (zone: Zone, part: Partial<TypedZone>): void =>
+    onTyped({ ...typed, [zone]: { ...typed[zone], ...part } });
+  const setClass = (zones: readonly Zone[], test: EdgeTestId, value: string): void =>
+    onTyped(
+      zones.reduce<TypedReadings>(
+        (all, zone) => ({
+          ...all,
+          [zone]: { ...all[zone], classes: { ...all[zone].classes, [test]: value } },
+        }),
+        typed,
+      ),
+    );
+  const zoned = tests.filter(({ at, classes }) => at === 'zone' && classes.length > 0);
+  const whole = tests.filter(({ at }) => at === 'blade');
+  const withForce = tests.some(({ id }) => id === 'force');
+  return (
+    <Stack $gap={16}>
+      <Everywhere role="group" aria-label="Everywhere">
+        {zoned.map((test) => (
+          <Stack key={test.id} $gap={4}>
+            <SegmentedControl
+              label={`${test.label} everywhere`}
+              options={classOptions(test)}
+              value={everywhere(typed, test.id)}
+              onChange={(value) => setClass(ZONES, test.id, value)}
+            />
+            <MutedText>{test.how}</MutedText>
+            <Medium test={test} typed={typed} onTyped={onTyped} />
+          </Stack>
+        ))}
+        {whole.map((test) => (
+          <Stack key={test.id} $gap={4}>
+            <SegmentedControl
+              label={test.label}
+              options={classOptions(test)}
+              value={typed.blade[test.id] ?? null}
+              onChange={(value) =>
+                onTyped({ ...typed, blade: { ...typed.blade, [test.id]: value } })
+              }
+            />
+            <MutedText>{test.how}</MutedText>
+            <Medium test={test} typed={typed} onTyped={onTyped} />
+          </Stack>
+        ))}
+      </Everywhere>
+      {(zoned.length > 0 || withForce) && (
+        <Grid>
+          {ZONES.map((zone) => (
+            <Column key={zone} aria-label={`Readings at the ${zone}`}>
+              <h2>{zone}</h2>
+              {zoned.map((test) => (
+                <Select
+                  key={test.id}
+                  label={test.label}
+                  options={classOptions(test)}
+                  value={typed[zone].classes[test.id] ?? null}
+                  onChange={(value) => setClass([zone], test.id, value)}
+                />
+              ))}
+              {withForce && (
+                <Force>
+                  <legend>Cut force, gf</legend>
+                  {([0, 1, 2] as const).map((index) => (
+                    <NumberEntry
+                      key={index}
+                      label={`${index + 1}`}
+                      value={typed[zone].force[index]}
+                      error={forceProblem(typed[zone].force[index])}
+                      onChange={(text) => {
+                        const force: [string, string, string] = [...typed[zone].force];
+                        force[index] = text;
+                        setZone(zone, { force });
+                      }}
+                    />
+                  ))}
+                  <ForceWord forceGf={readings[zone].forceGf} />
+                </Force>
+              )}
+            </Column>
+          ))}
+        </Grid>
+      )}
+    </Stack>
+  );
+};
+
+/** On what it was tested: like is compared with like. */
+const Medium = ({
+  test,
+  typed,
+  onTyped,
+}: { readonly test: EdgeTest } & Pick<ReadingFieldsProps, 'typed' | 'onTyped'>) =>
+  test.media.length === 0 ? null : (
+    <div style={{ maxWidth: 300 }}>
+      <Select
+        label={`${test.label}: on what`}
+        options={test.media.map((id) => ({ id, label: id }))}
+        value={typed.media[test.id] ?? null}
+        onChange={(medium) => onTyped({ ...typed, media: { ...typed.media, [test.id]: medium } })}
+      />
+    </div>
+  );
+
+const ReadOnly = ({ tests, typed, readings }: TestFieldsProps) => (
+  <Stack $gap={12}>
+    <Grid>
+      {ZONES.map((zone) => (
+        <Column key={zone} aria-label={`Readings at the ${zone}`}>
+          <h2>{zone}</h2>
+          <div>
+            {tests
+              .filter(({ at, classes }) => at === 'zone' && classes.length > 0)
+              .map(({ id, label }) => (
+                <p key={id}>
+                  {label}: {typed[zone].classes[id] ?? 'not done'}
+                </p>
+              ))}
+            {tests.some(({ id }) => id === 'force') && (
+              <ForceWord forceGf={readings[zone].forceGf} />
+            )}
+          </div>
+        </Column>
+      ))}
+    </Grid>
+    <Row $gap={24}>
+      {tests
+        .filter(({ at }) => at === 'blade')
+        .map(({ id, label }) => (
+          <p key={id}>
+            {label}: {typed.blade[id] ?? 'not done'}
+          </p>
+        ))}
+    </Row>
+  </Stack>
+);
+
+const ForceWord = ({ forceGf }: { forceGf: readonly number[] }) => {
+  const median = medianGf(forceGf);
+  if (median === null) return <MutedText>no reading</MutedText>;
+  return (
+    <p>
+      median {median} gf, {forceBand(median)}
+      {mustRepeat(forceGf) && '; spread too wide, repeat'}
+    </p>
+  );
+};

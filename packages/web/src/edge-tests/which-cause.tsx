@@ -1,0 +1,108 @@
+/** What it probably is, how sure, why, and what to look at next; more signs can be told. */
+import type { Job } from '@patient-edge/contract';
+import {
+  diagnoseFault,
+  FAULT_CAUSES,
+  FAULT_SIGN_IDS,
+  FAULT_SIGNS,
+  findUse,
+  signsOf,
+  type EdgeReadings,
+  type FaultCauseId,
+  type FaultSignId,
+} from '@patient-edge/core';
+import { X } from 'lucide-react';
+import { useEffect } from 'react';
+import { useStored } from '../api/stored';
+import { QuietButton } from '../theme/buttons';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { Select } from '../theme/select';
+
+/** Causes less likely than this are not worth a line. */
+const WORTH_A_LINE = 0.08;
+const LINES = 3;
+
+interface WhichCauseProps {
+  readonly job: Job;
+  readonly readings: EdgeReadings;
+  /** For the record: what it probably is, once somebody told more than the readings. */
+  readonly onSaid: (text: string) => void;
+}
+
+type Told = Readonly<Partial<Record<FaultSignId, boolean>>>;
+
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+
+export const WhichCause = ({ job, readings, onSaid }: WhichCauseProps) => {
+  const [told, setTold] = useStored<Told>(`signs ${job.id} ${job.round}`, {});
+  const read = signsOf(readings, findUse(job.useId));
+  const seen = { ...read, ...told };
+  const { causes, next } = diagnoseFault(seen);
+  const likely = causes.filter(({ probability }) => probability >= WORTH_A_LINE).slice(0, LINES);
+  const [best] = causes;
+  const toLook = next.find(({ gainBits }) => gainBits > 0.01);
+  const said =
+    Object.keys(told).length > 0 && best
+      ? `Probably ${best.id} (${percent(best.probability)})`
+      : '';
+  useEffect(() => onSaid(said), [said, onSaid]);
+  const because = (cause: FaultCauseId): string =>
+    FAULT_SIGN_IDS.filter(
+      (id) => seen[id] === true && (FAULT_SIGNS[id].causes as readonly string[]).includes(cause),
+    )
+      .map((id) => FAULT_SIGNS[id].what.toLowerCase())
+      .join('; ');
+  const tell = (id: FaultSignId, value: boolean): void => setTold({ ...told, [id]: value });
+  return (
+    <Stack $gap={8} role="group" aria-label="Which cause">
+      <h3>What it probably is</h3>
+      <ol>
+        {likely.map(({ id, probability }) => {
+          const { what, remedy } = FAULT_CAUSES[id as FaultCauseId];
+          const why = because(id as FaultCauseId);
+          return (
+            <li key={id}>
+              <b data-figure="">{percent(probability)}</b> {what} {remedy}
+              {why !== '' && <MutedText as="span"> Because: {why}.</MutedText>}
+            </li>
+          );
+        })}
+      </ol>
+      {toLook && (
+        <Row $gap={10}>
+          <span>
+            Look next, it tells most for its time:{' '}
+            <b>{FAULT_SIGNS[toLook.id as FaultSignId].what.toLowerCase()}</b>?
+          </span>
+          <QuietButton onPress={() => tell(toLook.id as FaultSignId, true)}>Seen</QuietButton>
+          <QuietButton onPress={() => tell(toLook.id as FaultSignId, false)}>Not seen</QuietButton>
+        </Row>
+      )}
+      <Row $gap={10} $align="end">
+        <div style={{ width: 320 }}>
+          <Select
+            label="Another sign seen"
+            options={FAULT_SIGN_IDS.filter((id) => seen[id] !== true).map((id) => ({
+              id,
+              label: FAULT_SIGNS[id].what,
+            }))}
+            value={null}
+            onChange={(id) => tell(id, true)}
+          />
+        </div>
+        {(Object.entries(told) as [FaultSignId, boolean][]).map(([id, value]) => (
+          <QuietButton
+            key={id}
+            aria-label={`Take back: ${FAULT_SIGNS[id].what}`}
+            onPress={() =>
+              setTold(Object.fromEntries(Object.entries(told).filter(([each]) => each !== id)))
+            }
+          >
+            {value ? '' : 'not: '}
+            {FAULT_SIGNS[id].what} <X size={16} aria-hidden />
+          </QuietButton>
+        ))}
+      </Row>
+    </Stack>
+  );
+};

@@ -1,0 +1,54 @@
+/** The tests this shop has in use: those it owns the instruments for. */
+import type { TestsInUse } from '@patient-edge/contract';
+import { EDGE_TESTS, type EdgeTestId } from '@patient-edge/core';
+import { useState } from 'react';
+import { messageOf, request } from '../api/client';
+import { useTestsInUse } from '../api/hooks';
+import { Checkbox } from '../theme/checkbox';
+import { MutedText, Panel, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { Waiting } from '../theme/waiting';
+
+export const TestsSheet = () => {
+  const { data, error, mutate } = useTestsInUse();
+  const [problem, setProblem] = useState<string | null>(null);
+  if (!data) return <Waiting error={error} text="Loading tests…" />;
+  const set = async (id: EdgeTestId, isInUse: boolean): Promise<void> => {
+    setProblem(null);
+    const inUse = EDGE_TESTS.map((test) => test.id).filter((each) =>
+      each === id ? isInUse : data.inUse.includes(each),
+    );
+    try {
+      await mutate(await request<TestsInUse>('PUT', '/tests-in-use', { inUse }), {
+        revalidate: false,
+      });
+    } catch (failed) {
+      setProblem(messageOf(failed));
+    }
+  };
+  return (
+    <Panel aria-label="Edge tests">
+      <Stack $gap={10}>
+        <h2>Edge tests in use</h2>
+        <MutedText>
+          What counts for a blade follows its use; a test that is not in use is never missing.
+        </MutedText>
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        {EDGE_TESTS.map(({ id, label, how, tells, minutes, instrument }) => (
+          <div key={id}>
+            <Checkbox value={data.inUse.includes(id)} onChange={(next) => void set(id, next)}>
+              {label}
+            </Checkbox>
+            <MutedText>
+              {how} {tells} {minutes} min{instrument === null ? '' : `; wants a ${instrument}`}.
+            </MutedText>
+          </div>
+        ))}
+      </Stack>
+    </Panel>
+  );
+};

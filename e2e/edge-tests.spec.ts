@@ -75,6 +75,10 @@ test('a glint at the tip: what it probably is, what to look at next, and what th
   await expect(page.getByText(/^Came back: glint along a zone \(tip\)/)).toBeVisible();
   await expect(done(page)).toBeVisible();
   await expect(stepTitle(page).last()).toContainText('Set the edge');
-  await expect(page.getByText(/Probably handle not raised/).first()).toBeVisible();
+  // Told at the bench too, and what to do about it.
+  await unfold(page, 'Something is wrong');
+  await expect(page.getByRole('group', { name: 'Which cause' })).toContainText(
+    'swing, and the lift',
+  );
   expect(errors).toEqual([]);
 });

@@ -299,6 +299,7 @@ const result = object({
     }),
   ),
   warnings: list(text),
+  holding: list(text),
   facts: list(text),
   behindEdgeMm: object({ before: number(), after: number() }),
   damage: list(object({ id: text, steps: list(text), leftBecause: openText })),

@@ -9,6 +9,8 @@ import {
   type BurrCheck,
   EDGE_TEST_IDS,
   EDGE_TESTS,
+  FAULT_CAUSE_IDS,
+  type FaultCauseId,
   type EdgeReadings,
   type EdgeTest,
   type EdgeTestId,
@@ -292,6 +294,9 @@ export const readingsSchema = Joi.object<Checked<ReadingsBody>, true>({
 export interface TestsInUse {
   readonly inUse: readonly EdgeTestId[];
 }
+/** How often a cause was confirmed at this bench. */
+export type ConfirmedCauses = Readonly<Partial<Record<FaultCauseId, number>>>;
+
 export const testsInUseSchema = Joi.object<Checked<TestsInUse>, true>({
   inUse: Joi.array()
     .items(Joi.string().valid(...EDGE_TEST_IDS))
@@ -305,11 +310,18 @@ export interface VerdictBody {
   readonly version: number;
   /** Null passes the blade; a step's id sends it back there. */
   readonly backToStepId: number | null;
+  /** What it probably is, by the one who sends it back; null where nobody said. */
+  readonly cause: FaultCauseId | null;
   readonly note: string;
 }
 export const verdictSchema = Joi.object<Checked<VerdictBody>, true>({
   version,
   backToStepId: id('Step').allow(null).required(),
+  cause: Joi.string()
+    .valid(...FAULT_CAUSE_IDS)
+    .allow(null)
+    .default(null)
+    .label('Cause'),
   note: optionalText('Note', 500),
 });
 

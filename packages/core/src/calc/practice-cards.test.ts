@@ -1411,6 +1411,25 @@ const NAMES: Readonly<Record<Case, string>> = {
   veryHard: 'a very hard layered knife to a mirror',
 };
 
+/** The galley knife with its clip-on rail: 8 mm high, laid along the edge. */
+describe('the rail of the galley knife', () => {
+  const { holding } = calculateAll('plan', {
+    ...PRACTICE_CASES.galley,
+    machine: { name: 'Rail', kind: 'guide rail', sizes: { railOffsetMm: 8 } },
+  }) as unknown as PlanResult;
+
+  test('sits 34.7 mm from the edge, parallel to it and not to the spine', () => {
+    expect(holding[0]).toMatch(/parallel to the edge.*34\.7 mm above the edge/);
+  });
+
+  test('serves no place where the blade is lower than the rail sits: 33 mm at 150', () => {
+    const [, toMm] = /from the heel to (\d+) mm. Do the belly and the tip by hand/.exec(
+      holding.join(' '),
+    )!;
+    expect(Number(toMm)).toBeLessThan(150);
+  });
+});
+
 describe.each(Object.entries(WRONG_IF) as [Case, readonly WrongIf[]][])(
   '%s',
   (name, conditions) => {

@@ -152,6 +152,8 @@ export const FAULT_CAUSES = {
 } satisfies Readonly<Record<string, FaultCause>>;
 export type FaultCauseId = keyof typeof FAULT_CAUSES;
 
+export const FAULT_CAUSE_IDS = Object.keys(FAULT_CAUSES) as FaultCauseId[];
+
 export interface FaultSign {
   readonly what: string;
   /** Where it is met. */
@@ -430,7 +432,7 @@ export const diagnoseFault = (
   confirmed: Readonly<Partial<Record<FaultCauseId, number>>> = {},
 ): Diagnosis =>
   diagnose({
-    causes: (Object.keys(FAULT_CAUSES) as FaultCauseId[]).map((id) => ({
+    causes: FAULT_CAUSE_IDS.map((id) => ({
       id,
       prior: (confirmed[id] ?? 0) + 1,
     })),

@@ -20,6 +20,7 @@ export {
 } from './diagnose';
 export {
   diagnoseFault,
+  FAULT_CAUSE_IDS,
   FAULT_CAUSES,
   FAULT_SIGN_IDS,
   FAULT_SIGNS,

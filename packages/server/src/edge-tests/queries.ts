@@ -1,4 +1,4 @@
-import type { TestRound } from '@patient-edge/contract';
+import type { ConfirmedCauses, TestRound } from '@patient-edge/contract';
 import {
   NO_READINGS,
   readingsOf,
@@ -7,6 +7,7 @@ import {
   type ClassReadings,
   type EdgeReadings,
   type EdgeTestId,
+  type FaultCauseId,
   type Zone,
   type ZoneReadings,
 } from '@patient-edge/core';
@@ -112,3 +113,35 @@ export const testsInUse = async (db: Queryable): Promise<readonly EdgeTestId[]> 
 
 export const setTestsInUse = (db: Queryable, inUse: readonly EdgeTestId[]) =>
   writeSetting(db, SETTING, JSON.stringify(inUse));
+
+/** What a blade that goes back is thought to have, by the round that failed. */
+export const suspectCause = (db: Queryable, jobId: number, round: number, cause: FaultCauseId) =>
+  execute(db, 'REPLACE INTO fault_cause (job_id, round, cause) VALUES (?, ?, ?)', [
+    jobId,
+    round,
+    cause,
+  ]);
+
+/** The round after it has passed: its remedy was followed. Taken back with the pass. */
+export const setCauseConfirmed = (
+  db: Queryable,
+  jobId: number,
+  passedRound: number,
+  confirmed: boolean,
+) =>
+  execute(db, 'UPDATE fault_cause SET confirmed = ? WHERE job_id = ? AND round = ?', [
+    confirmed,
+    jobId,
+    passedRound - 1,
+  ]);
+
+export const confirmedCauses = async (db: Queryable): Promise<ConfirmedCauses> =>
+  Object.fromEntries(
+    (
+      await select<{ readonly cause: FaultCauseId; readonly times: number }>(
+        db,
+        'SELECT cause, COUNT(*) AS times FROM fault_cause WHERE confirmed GROUP BY cause',
+        [],
+      )
+    ).map(({ cause, times }) => [cause, times]),
+  );

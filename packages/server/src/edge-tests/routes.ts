@@ -14,7 +14,15 @@ import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { changeJob } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
-import { saveReadings, setTestsInUse, testRoundsOfJob, testsInUse } from './queries';
+import {
+  confirmedCauses,
+  saveReadings,
+  setCauseConfirmed,
+  setTestsInUse,
+  suspectCause,
+  testRoundsOfJob,
+  testsInUse,
+} from './queries';
 
 /** Readings before the work belong to no round of it. */
 const BEFORE_ROUND = 0;
@@ -31,6 +39,10 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     const { inUse } = bodyOf(testsInUseSchema, request);
     await setTestsInUse(pool, inUse);
     response.json({ inUse });
+  });
+
+  router.get('/confirmed-causes', allow(), async (_request, response) => {
+    response.json(await confirmedCauses(pool));
   });
 
   router.put('/jobs/:id/readings', mayDo('test after'), async (request, response) => {
@@ -55,7 +67,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
 
   router.post('/jobs/:id/verdict', mayDo('pass'), async (request, response) => {
     const staff = staffOf(request);
-    const { version, backToStepId, note } = bodyOf(verdictSchema, request);
+    const { version, backToStepId, cause, note } = bodyOf(verdictSchema, request);
     const job = await changeJob(
       pool,
       pathId(request, 'id', 'This blade'),
@@ -85,6 +97,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
             ]);
           }
           await setStage(db, row.id, 'ready');
+          await setCauseConfirmed(db, row.id, row.round, true);
           await log('passed', say('event.passed', { verdict, note: note ?? '' }));
           return;
         }
@@ -95,6 +108,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
           throw invalid([{ field: 'backToStepId', message: 'This step is not part of the plan' }]);
         }
         await reopenStepsFrom(db, row.id, step.id);
+        if (cause !== null) await suspectCause(db, row.id, row.round, cause);
         await setNextRound(db, row.id);
         await log('sent back', say('event.sent-back', { step: step.step.title, note: note ?? '' }));
       },
@@ -106,7 +120,10 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     '/jobs/:id/verdict/undo',
     ...wayBack(pool, {
       action: 'undo pass',
-      undo: (db, row) => setStage(db, row.id, 'testing'),
+      undo: async (db, row) => {
+        await setStage(db, row.id, 'testing');
+        await setCauseConfirmed(db, row.id, row.round, false);
+      },
       event: say('event.pass-undone'),
     }),
   );

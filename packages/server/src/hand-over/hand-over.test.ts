@@ -29,8 +29,10 @@ const worked = async (): Promise<Job> => {
   const job = await takeIn(shop.owner, { tagNumber: tag });
   return workThrough(bench, await begun(bench, await planned(bench, job)));
 };
-const decide = (job: Job, backToStepId: number | null, note = '') =>
-  bench.post(`/api/jobs/${job.id}/verdict`).send({ version: job.version, backToStepId, note });
+const decide = (job: Job, backToStepId: number | null, note = '', cause: string | null = null) =>
+  bench
+    .post(`/api/jobs/${job.id}/verdict`)
+    .send({ version: job.version, backToStepId, cause, note });
 const ready = async (): Promise<Job> =>
   jobOf(await decide(await tested(bench, await worked()), null).expect(200));
 const giveBack = (job: Job, part: Record<string, unknown> = {}) =>
@@ -93,6 +95,53 @@ describe('edge tests', () => {
     const passed = jobOf(await decide(await tested(bench, again), null).expect(200));
     expect(passed.stage).toBe('ready');
     expect(passed.tests.map(({ round }) => round)).toEqual([1, 2]);
+  });
+
+  test('a cause is confirmed when what was sent back for it then passes, and no longer once that is undone', async () => {
+    const counted = async () =>
+      (await bench.get('/api/confirmed-causes').expect(200)).body as Record<string, number>;
+    const failed = await tested(bench, await worked(), [500, 510, 520], 'glint');
+    const deburr = failed.steps.find(({ step }) => step.operation === 'deburr')!;
+    await decide(failed, deburr.id, '', 'the moon').expect(422);
+    const back = jobOf(await decide(failed, deburr.id, '', 'wire edge').expect(200));
+    expect(await counted()).toEqual({});
+    const passed = jobOf(
+      await decide(await tested(bench, await workThrough(bench, back)), null).expect(200),
+    );
+    expect(await counted()).toEqual({ 'wire edge': 1 });
+    await bench
+      .post(`/api/jobs/${passed.id}/verdict/undo`)
+      .send({ version: passed.version })
+      .expect(200);
+    expect(await counted()).toEqual({});
+  });
+
+  test('what was read of every test comes back, on what it was tested with it', async () => {
+    const job = await worked();
+    const kept = readings([200]);
+    const more = {
+      ...kept,
+      heel: { classes: { ...kept.heel.classes, hair: 'scrapes', burr: 'slight' }, forceGf: [] },
+      blade: { tip: 'skids', food: 'parts freely' },
+      media: { paper: 'newsprint, sliced', food: 'tomato' },
+    };
+    const saved = jobOf(
+      await bench
+        .put(`/api/jobs/${job.id}/readings`)
+        .send({ version: job.version, phase: 'after', readings: more })
+        .expect(200),
+    );
+    expect(saved.tests.at(-1)!.readings).toEqual(more);
+    // A tester that is not in use is not missing; one that is counts again.
+    const inUse = async (tests: readonly string[]) =>
+      bench.put('/api/tests-in-use').send({ inUse: tests }).expect(200);
+    await inUse(['light', 'paper']);
+    const bare = jobOf(await bench.get(`/api/jobs/${job.id}`).expect(200));
+    expect(bare.verdict!.verdict).toBe('meets with remarks');
+    await inUse(['light', 'paper', 'force']);
+    const whole = jobOf(await bench.get(`/api/jobs/${job.id}`).expect(200));
+    expect(whole.verdict!.verdict).toBe('not tested');
+    await bench.put('/api/tests-in-use').send({ inUse: [] }).expect(422);
   });
 
   test('a step of another blade is no place to go back to', async () => {

@@ -115,6 +115,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'PUT /habits': 'bench',
   'GET /templates': 'signed in',
   'GET /tests-in-use': 'signed in',
+  'GET /confirmed-causes': 'signed in',
   'PUT /tests-in-use': 'bench',
   'POST /jobs/:id/templates': 'bench',
   'DELETE /templates/:id': 'bench',

@@ -17,6 +17,7 @@ import type {
   ShopMachine,
   StaffRecord,
   Stone,
+  ConfirmedCauses,
   TestsInUse,
   TouchUp,
 } from '@patient-edge/contract';
@@ -39,6 +40,8 @@ export const useFlattenings = (stoneId: number) =>
   useSWR<Flattening[], ApiFailure>(`/stones/${stoneId}/flattenings`, get);
 export const useMachines = () => useSWR<ShopMachine[], ApiFailure>('/machines', get);
 export const useTestsInUse = () => useSWR<TestsInUse, ApiFailure>('/tests-in-use', get);
+export const useConfirmedCauses = () =>
+  useSWR<ConfirmedCauses, ApiFailure>('/confirmed-causes', get);
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);
 export const useTemplates = () => useSWR<PlanTemplate[], ApiFailure>('/templates', get);
 /** Fetched anew when the job has changed. */

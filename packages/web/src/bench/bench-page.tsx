@@ -18,6 +18,8 @@ import { Notice } from '../theme/notice';
 import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
+import { WhichCause } from '../edge-tests/which-cause';
+import { Fold } from '../theme/fold';
 import { CameBack } from './came-back';
 import { StepAtWork } from './step-at-work';
 
@@ -70,6 +72,11 @@ const BenchPage = () => {
           position={open + 1}
           total={steps.length}
         />
+        <Panel $slim aria-label="Signs">
+          <Fold title="Something is wrong" level={2} says="tell what you see: cause and remedy">
+            <WhichCause job={job} readings={null} />
+          </Fold>
+        </Panel>
       </Stack>
     );
   }

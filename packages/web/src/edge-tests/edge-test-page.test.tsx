@@ -39,7 +39,11 @@ const tested = (readings: EdgeReadings | null, part: Partial<Job> = {}): Job =>
     ...part,
   });
 const show = (job: Job, answers: Record<string, unknown> = {}) =>
-  showPage(<EdgeTestPage />, { 'GET /shop': { jobs: [] }, ...answers }, job);
+  showPage(
+    <EdgeTestPage />,
+    { 'GET /shop': { jobs: [] }, 'GET /confirmed-causes': {}, ...answers },
+    job,
+  );
 const at = (zone: string) =>
   within(screen.getByRole('region', { name: `Readings at the ${zone}` }));
 const written = (asked: readonly Asked[]): Asked[] =>
@@ -54,7 +58,12 @@ describe('the edge test', () => {
     expect(screen.getByRole('heading', { name: /^Verdict: meets/ })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Pass: ready for the customer' }));
     await waitFor(() => expect(written(page.asked)).toHaveLength(1));
-    expect(written(page.asked)[0]!.body).toEqual({ version: 3, backToStepId: null, note: '' });
+    expect(written(page.asked)[0]!.body).toEqual({
+      version: 3,
+      backToStepId: null,
+      cause: null,
+      note: '',
+    });
   });
 
   test('a zone nobody tested is not passed', () => {
@@ -74,6 +83,7 @@ describe('the edge test', () => {
     expect(written(page.asked)[0]!.body).toEqual({
       version: 3,
       backToStepId: 31,
+      cause: 'apex not reached',
       note: 'belly glints',
     });
   });

@@ -152,6 +152,11 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           inUse={job.testsInUse}
           typed={typed}
           readings={readings}
+          before={
+            phase === 'after'
+              ? job.tests.find((round) => round.phase === 'before')?.readings
+              : undefined
+          }
           editable={editable}
           onTyped={setTyped}
         />
@@ -178,7 +183,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
             verdict={verdict}
             readings={readings}
             disabled={busy || bad || !editable}
-            onDecide={(backToStepId, note) =>
+            onDecide={(backToStepId, note, cause) =>
               run(async () => {
                 const current = unsent ? await keep() : job;
                 await updateJobCache(current);
@@ -187,7 +192,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
                   method: 'POST',
                   path: '/verdict',
                   version: current.version,
-                  body: { backToStepId, note },
+                  body: { backToStepId, cause, note },
                 });
                 await updateJobCache(judged);
                 if (backToStepId === null) offerUndo('Passed.', () => undoOnJob(judged, 'verdict'));

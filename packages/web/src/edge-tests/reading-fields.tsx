@@ -71,6 +71,8 @@ interface ReadingFieldsProps {
   readonly inUse: readonly EdgeTestId[];
   readonly typed: TypedReadings;
   readonly readings: EdgeReadings;
+  /** As it came, shown beside what is read after the work; absent where that is what is read. */
+  readonly before?: EdgeReadings | undefined;
   readonly editable: boolean;
   readonly onTyped: (typed: TypedReadings) => void;
 }
@@ -128,7 +130,7 @@ interface TestFieldsProps extends ReadingFieldsProps {
   readonly tests: readonly EdgeTest[];
 }
 
-const TestFields = ({ tests, typed, readings, onTyped }: TestFieldsProps) => {
+const TestFields = ({ tests, typed, readings, before, onTyped }: TestFieldsProps) => {
   const setZone = (zone: Zone, part: Partial<TypedZone>): void =>
     onTyped({ ...typed, [zone]: { ...typed[zone], ...part } });
   const setClass = (zones: readonly Zone[], test: EdgeTestId, value: string): void =>
@@ -180,13 +182,15 @@ const TestFields = ({ tests, typed, readings, onTyped }: TestFieldsProps) => {
             <Column key={zone} aria-label={`Readings at the ${zone}`}>
               <h2>{zone}</h2>
               {zoned.map((test) => (
-                <Select
-                  key={test.id}
-                  label={test.label}
-                  options={classOptions(test)}
-                  value={typed[zone].classes[test.id] ?? null}
-                  onChange={(value) => setClass([zone], test.id, value)}
-                />
+                <div key={test.id}>
+                  <Select
+                    label={test.label}
+                    options={classOptions(test)}
+                    value={typed[zone].classes[test.id] ?? null}
+                    onChange={(value) => setClass([zone], test.id, value)}
+                  />
+                  <Came test={test} before={before} typed={typed} zone={zone} />
+                </div>
               ))}
               {withForce && (
                 <Force>
@@ -205,6 +209,9 @@ const TestFields = ({ tests, typed, readings, onTyped }: TestFieldsProps) => {
                     />
                   ))}
                   <ForceWord forceGf={readings[zone].forceGf} />
+                  {before && before[zone].forceGf.length > 0 && (
+                    <MutedText>came: {medianGf(before[zone].forceGf)} gf</MutedText>
+                  )}
                 </Force>
               )}
             </Column>
@@ -213,6 +220,23 @@ const TestFields = ({ tests, typed, readings, onTyped }: TestFieldsProps) => {
       )}
     </Stack>
   );
+};
+
+/** What the same test read before the work; on another medium it is said, and compared with nothing. */
+const Came = ({
+  test,
+  before,
+  typed,
+  zone,
+}: {
+  readonly test: EdgeTest;
+  readonly zone: Zone;
+} & Pick<ReadingFieldsProps, 'before' | 'typed'>) => {
+  const read = before?.[zone].classes[test.id];
+  if (before === undefined || read === undefined) return null;
+  const [was, now] = [before.media[test.id], typed.media[test.id]];
+  const isLike = was === undefined || now === undefined || was === now;
+  return <MutedText>came: {isLike ? read : `${read}, but on ${was}`}</MutedText>;
 };
 
 /** On what it was tested: like is compared with like. */

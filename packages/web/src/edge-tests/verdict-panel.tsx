@@ -8,6 +8,7 @@ import {
   textOf,
   type BladeVerdict,
   type EdgeReadings,
+  type FaultCauseId,
   type Use,
 } from '@patient-edge/core';
 import { useState } from 'react';
@@ -38,7 +39,11 @@ interface VerdictPanelProps {
   readonly verdict: BladeVerdict;
   readonly readings: EdgeReadings;
   readonly disabled: boolean;
-  readonly onDecide: (backToStepId: number | null, note: string) => Promise<void>;
+  readonly onDecide: (
+    backToStepId: number | null,
+    note: string,
+    cause: FaultCauseId | null,
+  ) => Promise<void>;
 }
 
 export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPanelProps) => {
@@ -52,7 +57,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
     steps[0];
   const [chosen, setChosen] = useState<string | null>(null);
   const [note, setNote] = useState('');
-  const [causeSaid, setCauseSaid] = useState('');
+  const [cause, setCause] = useState<FaultCauseId | null>(null);
   const passes = verdict.verdict === 'meets' || verdict.verdict === 'meets with remarks';
   const backTo = chosen ?? (suggested ? String(suggested.id) : null);
   if (!canDo(job, 'test after')) return null;
@@ -73,7 +78,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
         </Notice>
       ))}
       {!passes && faults.length > 0 && (
-        <WhichCause job={job} readings={readings} onSaid={setCauseSaid} />
+        <WhichCause job={job} readings={readings} onCause={setCause} />
       )}
       {!passes && (
         <ul>
@@ -96,7 +101,9 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
         <Row>
           <ActionButton
             isDisabled={disabled}
-            onPress={() => void onDecide(null, note).then(() => navigate(`/jobs/${job.id}/return`))}
+            onPress={() =>
+              void onDecide(null, note, null).then(() => navigate(`/jobs/${job.id}/return`))
+            }
           >
             Pass: ready for the customer
           </ActionButton>
@@ -121,7 +128,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
           <ActionButton
             isDisabled={disabled || backTo === null || verdict.verdict === 'not tested'}
             onPress={() =>
-              void onDecide(Number(backTo), [causeSaid, note].filter(Boolean).join('. ')).then(() =>
+              void onDecide(Number(backTo), note, cause).then(() =>
                 navigate(`/jobs/${job.id}/bench`),
               )
             }

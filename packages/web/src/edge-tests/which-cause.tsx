@@ -13,6 +13,7 @@ import {
 } from '@patient-edge/core';
 import { X } from 'lucide-react';
 import { useEffect } from 'react';
+import { useConfirmedCauses } from '../api/hooks';
 import { useStored } from '../api/stored';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Row, Stack } from '../theme/layout';
@@ -21,31 +22,32 @@ import { Select } from '../theme/select';
 /** Causes less likely than this are not worth a line. */
 const WORTH_A_LINE = 0.08;
 const LINES = 3;
+/** A check that tells less is not worth the looking. */
+const TELLS_BITS = 0.01;
 
 interface WhichCauseProps {
   readonly job: Job;
-  readonly readings: EdgeReadings;
-  /** For the record: what it probably is, once somebody told more than the readings. */
-  readonly onSaid: (text: string) => void;
+  /** Null at the bench, where nothing has been tested yet. */
+  readonly readings: EdgeReadings | null;
+  /** What it probably is; null while nothing was seen. */
+  readonly onCause?: (cause: FaultCauseId | null) => void;
 }
 
 type Told = Readonly<Partial<Record<FaultSignId, boolean>>>;
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
-export const WhichCause = ({ job, readings, onSaid }: WhichCauseProps) => {
+export const WhichCause = ({ job, readings, onCause }: WhichCauseProps) => {
+  const { data: confirmed } = useConfirmedCauses();
   const [told, setTold] = useStored<Told>(`signs ${job.id} ${job.round}`, {});
-  const read = signsOf(readings, findUse(job.useId));
+  const read = readings === null ? {} : signsOf(readings, findUse(job.useId));
   const seen = { ...read, ...told };
-  const { causes, next } = diagnoseFault(seen);
+  const { causes, next } = diagnoseFault(seen, confirmed);
+  const isSeen = Object.values(seen).some(Boolean);
   const likely = causes.filter(({ probability }) => probability >= WORTH_A_LINE).slice(0, LINES);
-  const [best] = causes;
-  const toLook = next.find(({ gainBits }) => gainBits > 0.01);
-  const said =
-    Object.keys(told).length > 0 && best
-      ? `Probably ${best.id} (${percent(best.probability)})`
-      : '';
-  useEffect(() => onSaid(said), [said, onSaid]);
+  const toLook = next.find(({ gainBits }) => gainBits > TELLS_BITS);
+  const best = isSeen ? ((causes[0]?.id ?? null) as FaultCauseId | null) : null;
+  useEffect(() => onCause?.(best), [best, onCause]);
   const because = (cause: FaultCauseId): string =>
     FAULT_SIGN_IDS.filter(
       (id) => seen[id] === true && (FAULT_SIGNS[id].causes as readonly string[]).includes(cause),
@@ -55,20 +57,24 @@ export const WhichCause = ({ job, readings, onSaid }: WhichCauseProps) => {
   const tell = (id: FaultSignId, value: boolean): void => setTold({ ...told, [id]: value });
   return (
     <Stack $gap={8} role="group" aria-label="Which cause">
-      <h3>What it probably is</h3>
-      <ol>
-        {likely.map(({ id, probability }) => {
-          const { what, remedy } = FAULT_CAUSES[id as FaultCauseId];
-          const why = because(id as FaultCauseId);
-          return (
-            <li key={id}>
-              <b data-figure="">{percent(probability)}</b> {what} {remedy}
-              {why !== '' && <MutedText as="span"> Because: {why}.</MutedText>}
-            </li>
-          );
-        })}
-      </ol>
-      {toLook && (
+      {isSeen && (
+        <>
+          <h3>What it probably is</h3>
+          <ol>
+            {likely.map(({ id, probability }) => {
+              const { what, remedy } = FAULT_CAUSES[id as FaultCauseId];
+              const why = because(id as FaultCauseId);
+              return (
+                <li key={id}>
+                  <b data-figure="">{percent(probability)}</b> {what} {remedy}
+                  {why !== '' && <MutedText as="span"> Because: {why}.</MutedText>}
+                </li>
+              );
+            })}
+          </ol>
+        </>
+      )}
+      {isSeen && toLook && (
         <Row $gap={10}>
           <span>
             Look next, it tells most for its time:{' '}

@@ -76,6 +76,8 @@ export interface PlanResult {
   }[];
   readonly steps: readonly ResultStep[];
   readonly warnings: readonly string[];
+  /** How the angle is held with what was chosen, and where. */
+  readonly holding: readonly string[];
   readonly facts: readonly string[];
   readonly behindEdgeMm: { readonly before: number; readonly after: number };
   readonly damage: readonly {
@@ -289,6 +291,7 @@ export const planResult = (input: PlanInput, plan: BladePlan, terms: PriceTerms)
       ...plan.progression.advice.map(({ message }) => textOf(message)),
       ...plan.report.holding.warnings.map(textOf),
     ],
+    holding: plan.report.holding.lines.map(textOf),
     facts: [
       ...facts.map(({ label, figure }) => `${label}: ${figure.value} ${figure.unit}`),
       ...(finish === null ? [] : [finish.text]),

@@ -22,6 +22,15 @@ describe('the rounds of a pattern', () => {
     ).toBeTruthy();
   });
 
+  test('scallop by scallop, on the one side that is ground', () => {
+    const scallops = Array.from({ length: 30 }, () => round('right', 27));
+    const strip = roundsAtWork(scallops, { right: 60, left: 0 });
+    const { rerender } = render(<RoundStrip {...strip} called="scallop" />);
+    expect(screen.getByText(/· scallop 3 of 30/)).toBeTruthy();
+    rerender(<RoundStrip {...roundsAtWork(scallops, { right: 810, left: 0 })} called="scallop" />);
+    expect(screen.getByText('Pattern finished. Feel and look before going on.')).toBeTruthy();
+  });
+
   test('in turn both lanes are due, and one of them is next', () => {
     const container = shown([round(null, 10)], 3, 2);
     expect(screen.getByText(/more a side, in turn/)).toBeTruthy();

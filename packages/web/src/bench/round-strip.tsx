@@ -83,7 +83,14 @@ const blocksOf = ({ rounds: all, now }: RoundAtWork) => {
   return { blocks, unit };
 };
 
-export const RoundStrip = ({ rounds, now }: RoundAtWork) => {
+interface RoundStripProps extends RoundAtWork {
+  /** What a round is called where it is done in one place: a scallop. */
+  readonly called?: string;
+}
+
+export const RoundStrip = ({ rounds, now, called = 'round' }: RoundStripProps) => {
+  const isOneSide =
+    new Set(rounds.map(({ round }) => round.side)).size === 1 && rounds[0]?.round.side !== null;
   const { blocks, unit } = blocksOf({ rounds, now });
   const at = now && rounds[now.index]!.round;
   const next = now && rounds[now.index + 1]?.round;
@@ -95,11 +102,11 @@ export const RoundStrip = ({ rounds, now }: RoundAtWork) => {
             <b>{now.left}</b> more {sideWords(at.side === null ? null : now.side)}
             {at.zone !== null && `, ${at.zone}`}
             {at.seconds !== null && `, about ${Math.round(at.seconds)} s in all`}
-            {rounds.length > 1 && ` · round ${now.index + 1} of ${rounds.length}`}
+            {rounds.length > 1 && ` · ${called} ${now.index + 1} of ${rounds.length}`}
             {next && `, then ${thenWords(next)}`}
           </>
         ) : (
-          'Pattern finished, both sides equal. Feel and look before going on.'
+          `Pattern finished${isOneSide ? '' : ', both sides equal'}. Feel and look before going on.`
         )}
       </Line>
       <Lanes aria-hidden>

@@ -90,7 +90,12 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
   const { work, held, pattern, turn, worked, running, stroke, toggleClock, burr } = atWork;
   return (
     <Stack $gap={14}>
-      {step.rounds.length > 0 && <RoundStrip {...pattern} />}
+      {step.rounds.length > 0 && (
+        <RoundStrip
+          {...pattern}
+          called={step.pattern?.code === 'serrated.edge.pattern' ? 'scallop' : 'round'}
+        />
+      )}
       {step.stoneId !== null && (
         <Sides>
           {(['left', 'right'] as const)

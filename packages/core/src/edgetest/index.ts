@@ -19,17 +19,14 @@ export {
   type Sign,
 } from './diagnose';
 export {
-  diagnoseFault,
   FAULT_CAUSE_IDS,
   FAULT_CAUSES,
   FAULT_SIGN_IDS,
   FAULT_SIGNS,
-  findFaults,
-  signsOf,
   type FaultCauseId,
   type FaultSignId,
-  type FoundFault,
-} from './faults';
+} from './fault-table';
+export { diagnoseFault, findFaults, signsOf, type FoundFault } from './faults';
 export {
   forceBand,
   medianGf,

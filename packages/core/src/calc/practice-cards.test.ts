@@ -1166,6 +1166,12 @@ const WRONG_IF: Readonly<Record<Case, readonly WrongIf[]>> = {
         of(steps, 'thinning').length > 0 || damage.some((each) => each.steps.length === 0),
     ],
     [
+      'the tip has no support on the first stone, or is told of it at every stone',
+      (steps) =>
+        !says(of(steps, 'edge')[0]!, /block beyond the tip/) ||
+        of(steps, 'refine').some((step) => says(step, /block beyond the tip/)),
+    ],
+    [
       'oil is named on a plate for water, or water on one for oil',
       (steps) =>
         steps.some(

@@ -223,6 +223,8 @@ export const STEP_ENGLISH = {
     'Take out the scratches of the stone before, until the pattern is even from heel to tip and nothing glints.',
   'edge.instruction.tip-on-machine':
     'Stop with the tip at half the width of the belt or wheel and lift off: it never runs past.',
+  'edge.instruction.tip-on-rig':
+    'Put a block beyond the tip, level with the edge, so that the stone runs on to it and does not tip over the point. Light at the tip.',
   'edge.title.by-hand': ({ stone }: { stone: string }) => `By hand from here: the edge on ${stone}`,
   'edge.title.first': ({ stone }: { stone: string }) => `Set the edge on ${stone}`,
   'edge.title.next': ({ stone }: { stone: string }) => `Refine on ${stone}`,

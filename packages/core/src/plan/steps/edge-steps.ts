@@ -105,6 +105,7 @@ export const edgeMaker = (
         const isHandFirst = handsOver && index === byHandFrom;
         const first = index === 0 || isHandFirst;
         const moved = isMoved(body);
+        const runsPastTip = index === 0 && machine?.kind === 'clamp rig';
         return {
           operation: first ? 'edge' : 'refine',
           title: isHandFirst
@@ -112,7 +113,10 @@ export const edgeMaker = (
             : first
               ? say('edge.title.first', { stone: body.name })
               : say('edge.title.next', { stone: body.name }),
-          instruction: joined(first ? say('edge.instruction.first') : say('edge.instruction.next')),
+          instruction: joined(
+            first ? say('edge.instruction.first') : say('edge.instruction.next'),
+            ...(runsPastTip ? [say('edge.instruction.tip-on-rig')] : []),
+          ),
           gate: first ? 'everywhere' : 'looked for',
           burrOn: BOTH,
           check: first ? say('edge.check.first') : say('edge.check.next'),

@@ -94,7 +94,7 @@ describe('a question asked while one is being answered', () => {
     for (const input of [4, 6, 8]) rerender({ input });
     act(() => next());
     await waitFor(() => expect(asked).toEqual([2, 8]));
-    expect(result.current).toMatchObject({ answer: 1, of: 2 });
+    await waitFor(() => expect(result.current).toMatchObject({ answer: 1, of: 2 }));
     act(() => next());
     await waitFor(() => expect(result.current).toMatchObject({ answer: 4, of: 8 }));
   });

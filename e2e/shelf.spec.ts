@@ -344,6 +344,7 @@ test('a rig is set by ink, the edge goes over a series of surfaces, and next tim
   await page.getByRole('option').nth(2).click();
   await page.getByRole('button', { name: /^Take in on tag/ }).click();
   await page.getByRole('button', { name: 'Save and assess' }).click();
+  await expect(page).toHaveURL(/\/judge$/);
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await unfold(page, 'Last visit');
   await expect(

@@ -9,11 +9,11 @@ import {
 } from '@patient-edge/contract';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useNavigate } from 'react-router';
 import { mutate } from 'swr';
 import { ApiFailure, isOffline, messageOf, request } from '../api/client';
 import { updateJobCache, useCustomer, useNextTag } from '../api/hooks';
 import { dropStored, readStored, useStored, writeStored } from '../api/stored';
+import { useGoOn } from '../theme/use-go-on';
 import {
   bladeAfter,
   DRAFT,
@@ -74,7 +74,7 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
       : customerValues.customerId,
   );
   const [brought, setBrought] = useState(() => inHand && whatItBrings(inHand));
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { setValue, getValues } = next;
 
   useEffect(() => {
@@ -189,7 +189,7 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
       void mutate('/next-tag');
       for (const job of jobs) await updateJobCache(job);
       const printed = prints ? await printAll(jobs) : null;
-      if (jobs.length === 1 && printed !== false) await navigate(`/jobs/${jobs[0]!.id}/intake`);
+      if (jobs.length === 1 && printed !== false) await goOn(`/jobs/${jobs[0]!.id}/intake`);
       else setDone({ jobs, printed });
     } catch (error) {
       refuse(error);

@@ -3,7 +3,6 @@ import { canDo, type Job } from '@patient-edge/contract';
 import { questionsFor, bladeKind, MEASURE_FIELDS } from '@patient-edge/core';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { writeJob } from '../api/job-writes';
 import { updateJobCache } from '../api/hooks';
@@ -12,6 +11,7 @@ import { PhotographsSheet } from '../photographs/photographs-sheet';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { useGoOn } from '../theme/use-go-on';
 import { useSubmission } from '../theme/server-form';
 import { AngleSheet } from './angle-sheet';
 import { BladeSheet } from './blade-sheet';
@@ -64,7 +64,7 @@ const IntakePage = () => {
 };
 
 const Intake = ({ job }: { job: Job }) => {
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const [kept] = useState(() => keptDraft(job));
   const [isDraft, setIsDraft] = useState(kept !== null);
   const form = useForm<IntakeValues>({ defaultValues: kept ?? fromJob(job) });
@@ -99,7 +99,7 @@ const Intake = ({ job }: { job: Job }) => {
       });
       dropDraft(job.id);
       await updateJobCache(saved);
-      await navigate(`/jobs/${job.id}/judge`);
+      await goOn(`/jobs/${job.id}/judge`);
     });
   return (
     <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>

@@ -3,7 +3,6 @@ import type { Job, Photograph, PhotographBody, PhotoMark } from '@patient-edge/c
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from 'react-aria-components/Button';
-import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, request } from '../api/client';
 import { updateJobCache } from '../api/hooks';
@@ -11,6 +10,7 @@ import { moment } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { useGoOn } from '../theme/use-go-on';
 import { TextEntry } from '../theme/text-fields';
 import { BesidePicture } from '../trace/beside-picture';
 import { PictureCanvas } from '../trace/picture-canvas';
@@ -48,7 +48,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
   const [note, setNote] = useState(photograph.note);
   const [marks, setMarks] = useState<readonly PhotoMark[]>(photograph.marks);
   const [problem, setProblem] = useState<string | null>(null);
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const changed =
     note !== photograph.note || JSON.stringify(marks) !== JSON.stringify(photograph.marks);
   const removeMark = (index: number): void => setMarks(marks.filter((_, each) => each !== index));
@@ -70,7 +70,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
     if (
       await send(() => request<Job>('DELETE', `/photographs/${id}?version=${photograph.version}`))
     )
-      await navigate(`/jobs/${job.id}/intake#photographs`);
+      await goOn(`/jobs/${job.id}/intake#photographs`);
   };
   return (
     <BesidePicture>

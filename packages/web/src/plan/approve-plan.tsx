@@ -8,7 +8,6 @@ import {
   withoutYes,
 } from '@patient-edge/core';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { messageOf } from '../api/client';
 import { updateJobCache } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
@@ -20,6 +19,7 @@ import { fixed } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
+import { useGoOn } from '../theme/use-go-on';
 import { TextEntry } from '../theme/text-fields';
 
 /** What stops the work later is said while the plan can still be changed. */
@@ -50,7 +50,7 @@ export const ApprovePlan = ({
   choicesNow: () => PlanChoices;
   disabled: boolean;
 }) => {
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [reason, setReason] = useState('');
@@ -71,7 +71,7 @@ export const ApprovePlan = ({
         }),
       );
       dropStored(`plan choices ${job.id}`);
-      await navigate(`/jobs/${job.id}/bench`);
+      await goOn(`/jobs/${job.id}/bench`);
     } catch (error) {
       setProblem(messageOf(error));
     } finally {

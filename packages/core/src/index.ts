@@ -441,6 +441,7 @@ export {
   findFaults,
   forceBand,
   judgeEdge,
+  verdictReasons,
   medianGf,
   mustRepeat,
   NO_READINGS,

@@ -37,4 +37,4 @@ export {
   type EdgeReadings,
   type ZoneReadings,
 } from './tests';
-export { judgeEdge, type BladeVerdict, type Verdict } from './verdict';
+export { judgeEdge, verdictReasons, type BladeVerdict, type Verdict } from './verdict';

@@ -22,6 +22,15 @@ export interface BladeVerdict {
   readonly blade: { readonly verdict: Verdict; readonly reasons: readonly string[] } | null;
 }
 
+/** All that was found, in words: each zone's under its name, then that of the whole blade. */
+export const verdictReasons = ({
+  zones,
+  blade,
+}: Pick<BladeVerdict, 'zones' | 'blade'>): readonly string[] => [
+  ...zones.flatMap(({ zone, reasons }) => reasons.map((reason) => `${zone}, ${reason}`)),
+  ...(blade?.reasons ?? []),
+];
+
 /** Just above the target a reading passes with a remark. */
 const REMARK_MARGIN = 1.1;
 /** A target at or below this wants a fine edge: catching paper is then a fault. */

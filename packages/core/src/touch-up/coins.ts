@@ -53,6 +53,12 @@ export interface CoinSearch {
   readonly places: readonly CoinsAt[];
 }
 
+/** Per side; null where the blade is too low for the lift. */
+const liftedDeg = (heightMm: number, spineMm: number, liftMm: number): number | null => {
+  const reached = angleFromLift(mm(heightMm), mm(spineMm / 2), mm(liftMm));
+  return reached.ok ? reached.value : null;
+};
+
 /** Errors: ANGLE_BELOW_RESTING where the blade lies steeper on its spine than the angle wanted. */
 export const coinSearch = ({
   measures,
@@ -74,15 +80,8 @@ export const coinSearch = ({
   const counts = [below.count - 1, below.count, above.count, above.count + 1].filter(
     (count) => count >= 1,
   );
-  const belowServes = below.count >= 1;
-  const start =
-    measuredDeg !== null
-      ? nearest === 'above' || !belowServes
-        ? above.count
-        : below.count
-      : fromAbove || !belowServes
-        ? above.count
-        : below.count;
+  const wantsAbove = measuredDeg === null ? fromAbove : nearest === 'above';
+  const start = wantsAbove || below.count < 1 ? above.count : below.count;
   return ok({
     wantedDeg,
     isAssumed: measuredDeg === null,
@@ -96,10 +95,7 @@ export const coinSearch = ({
       return {
         place,
         heightMm: high,
-        anglesDeg: counts.map((count) => {
-          const reached = angleFromLift(mm(high), mm(thick / 2), mm(count * coinMm));
-          return reached.ok ? reached.value : null;
-        }),
+        anglesDeg: counts.map((count) => liftedDeg(high, thick, count * coinMm)),
       };
     }),
   });
@@ -109,14 +105,7 @@ export const coinSearch = ({
 export const coinAngleDeg = (
   { measures, coinMm }: Pick<CoinInput, 'measures' | 'coinMm'>,
   count: number,
-): number | null => {
-  const reached = angleFromLift(
-    mm(measures.heightMiddleMm),
-    mm(measures.spineMiddleMm / 2),
-    mm(count * coinMm),
-  );
-  return reached.ok ? reached.value : null;
-};
+): number | null => liftedDeg(measures.heightMiddleMm, measures.spineMiddleMm, count * coinMm);
 
 /** Where the ink has gone after one pass a side. */
 export const INK_FOUND = ['edge and across', 'shoulder only', 'edge line only'] as const;

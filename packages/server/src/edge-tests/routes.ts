@@ -5,7 +5,7 @@ import {
   verdictSchema,
   type TestsInUse,
 } from '@patient-edge/contract';
-import { findUse, judgeEdge, say, type Message } from '@patient-edge/core';
+import { findUse, judgeEdge, say, verdictReasons, type Message } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
@@ -77,23 +77,17 @@ export const edgeTestRoutes = (pool: Pool): Router => {
         const after = (await testRoundsOfJob(db, row.id)).find(
           ({ phase, round }) => phase === 'after' && round === row.round,
         );
-        const { verdict, zones, blade } = judgeEdge(
-          after!.readings,
-          findUse(row.useId),
-          await testsInUse(db),
-        );
+        const judged = judgeEdge(after!.readings, findUse(row.useId), await testsInUse(db));
+        const { verdict } = judged;
         const log = (kind: string, message: Message) =>
           addEvent(db, { jobId: row.id, staffId: staff.id, kind, message });
         if (backToStepId === null) {
           if (verdict !== 'meets' && verdict !== 'meets with remarks') {
-            const reasons = [
-              ...zones.flatMap(({ zone, reasons: found }) =>
-                found.map((reason) => `${zone}, ${reason}`),
-              ),
-              ...(blade?.reasons ?? []),
-            ];
             throw invalid([
-              { field: 'verdict', message: `The edge is ${verdict}: ${reasons.join('; ')}` },
+              {
+                field: 'verdict',
+                message: `The edge is ${verdict}: ${verdictReasons(judged).join('; ')}`,
+              },
             ]);
           }
           await setStage(db, row.id, 'ready');

@@ -6,6 +6,7 @@ import {
   findUse,
   testsThatCount,
   textOf,
+  verdictReasons,
   type BladeVerdict,
   type EdgeReadings,
   type FaultCauseId,
@@ -28,11 +29,6 @@ const counted = (use: Use, job: Job): string =>
       id === 'force' ? `at most ${use.targetForceGf} gf` : edgeTest(id).label.toLowerCase(),
     )
     .join(', ');
-
-const remarksOf = ({ zones, blade }: BladeVerdict): string[] => [
-  ...zones.flatMap(({ zone, reasons }) => reasons.map((reason) => `${zone}, ${reason}`)),
-  ...(blade?.reasons ?? []),
-];
 
 interface VerdictPanelProps {
   readonly job: Job;
@@ -95,7 +91,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
         </ul>
       )}
       {passes && verdict.verdict === 'meets with remarks' && (
-        <p>Told to the customer: {remarksOf(verdict).join('; ')}.</p>
+        <p>Told to the customer: {verdictReasons(verdict).join('; ')}.</p>
       )}
       {passes ? (
         <Row>

@@ -1,9 +1,11 @@
 /** What a plan warns of, beside the step where something can be done about it. */
 import { textOf, type BladePlan, type PlanStep } from '@patient-edge/core';
 
-/** Where the cure is: a page, or the form that changes the step. */
-export type Cure =
-  { readonly label: string; readonly to: string } | { readonly label: string; readonly to: null };
+/** Where the cure is: a page; null for the form that changes the step. */
+export interface Cure {
+  readonly label: string;
+  readonly to: string | null;
+}
 
 export interface StepWarning {
   readonly id: string;

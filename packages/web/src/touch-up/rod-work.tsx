@@ -70,6 +70,8 @@ const Steps = styled.ol`
   }
 `;
 
+const coinsText = (count: number): string => `${count} ${count === 1 ? 'coin' : 'coins'}`;
+
 /** As far as it has been worked out on this device. */
 export interface RodDraft {
   readonly coinMm: number;
@@ -161,7 +163,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
         <>
           <p>
             <strong>
-              {count} {count === 1 ? 'coin' : 'coins'}: {fixed(angleDeg, 1)}° per side
+              {coinsText(count)}: {fixed(angleDeg, 1)}° per side
               {found ? ', found' : search.isAssumed ? ', assumed' : ''}
             </strong>{' '}
             at the middle, {fixed(measures.heightMiddleMm, 1)} mm high; a lift of{' '}
@@ -208,8 +210,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
       {draft.inked.length > 0 && !found && !spent && (
         <p role="status">
           {draft.inked.at(-1) === 'shoulder only' ? 'Held too low' : 'Held too high'}: ink again and
-          try {count} {count === 1 ? 'coin' : 'coins'}. Round {draft.inked.length + 1} of{' '}
-          {MOST_INK_ROUNDS}.
+          try {coinsText(count)}. Round {draft.inked.length + 1} of {MOST_INK_ROUNDS}.
         </p>
       )}
       {spent && (
@@ -288,4 +289,4 @@ const RodSteps = ({
 );
 
 const countText = ({ count, angleDeg }: CoinSearch['below']): string =>
-  `${count} ${count === 1 ? 'coin' : 'coins'}${angleDeg === null ? '' : `, ${fixed(angleDeg, 1)}°`}`;
+  `${coinsText(count)}${angleDeg === null ? '' : `, ${fixed(angleDeg, 1)}°`}`;

@@ -1,3 +1,4 @@
+/** One-sided blades: a front bevel of one facet or three, a hollow back, and the cuts on both. */
 import { fail, ok, perSide, radians, toDegrees, toRadians, type Result } from '../../../units';
 import { hollowBackSide, sectionFromSides, type SidePoint } from '../../../section';
 import { hollowChordMm } from '../../../one-sided';
@@ -25,7 +26,6 @@ import { backOf, cameOf, formOf } from './back';
 import { microByFlex } from './flex';
 import { joint, microStage } from '../parts';
 
-/** One-sided blades: a front bevel of one facet or three, a hollow back, and the cuts on both. */
 interface Facet {
   readonly angleDeg: number;
   readonly xMm: number;

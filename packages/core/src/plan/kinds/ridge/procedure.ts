@@ -31,29 +31,21 @@ export const ridgeProcedure = (input: StrategyInput): Procedure => {
   const thinning = (work: BladeWork): ThinningOfKind => ({
     seenAndEvened: true,
     zone: say('ridge.thinning.zone'),
-    band: (band: WorkedBand) => ({
+    band: ({ index, of, angleDeg, fromMm, toMm }: WorkedBand) => ({
       instruction: joined(
-        isFlat(band.of)
+        isFlat(of)
           ? say('ridge.band.flat')
-          : band.index === 0
-            ? say('ridge.band.first', {
-                angleDeg: band.angleDeg,
-                fromMm: band.fromMm,
-                toMm: band.toMm,
-              })
-            : say('ridge.band.next', {
-                angleDeg: band.angleDeg,
-                fromMm: band.fromMm,
-                toMm: band.toMm,
-              }),
+          : index === 0
+            ? say('ridge.band.first', { angleDeg, fromMm, toMm })
+            : say('ridge.band.next', { angleDeg, fromMm, toMm }),
         work.stopMm === null
           ? say('ridge.band.remnant', { remnantMm: REMNANT_MM })
           : say('thinning.stop', { stopMm: work.stopMm }),
-        ridgeText(work, band.index),
+        ridgeText(work, index),
         say('thinning.no-burr'),
       ),
       check: say('ridge.thinning.check'),
-      before: band.index < band.of - 1 ? say('ridge.band.before') : say('ridge.band.before.last'),
+      before: index < of - 1 ? say('ridge.band.before') : say('ridge.band.before.last'),
     }),
   });
 

@@ -10,6 +10,7 @@ import {
   stepTitle,
   unfold,
   watchConsole,
+  workThrough,
 } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
@@ -80,5 +81,18 @@ test('a glint at the tip: what it probably is, what to look at next, and what th
   const atBench = page.getByRole('group', { name: 'Which cause' });
   await pick(atBench, 'Another sign seen', 'The stone squeals, catches, does not cut');
   await expect(atBench.getByRole('listitem').first()).toContainText('dressing stone');
+
+  // Worked at the tip alone, tested at the tip alone, and passed.
+  await expect(page.getByRole('img', { name: /^Work here: tip\. Passed: heel/ })).toBeVisible();
+  await expect(page.getByText(/^of about \d+ at tip; \d+ before$/).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Burr, right heel: passed' })).toBeDisabled();
+  await workThrough(page);
+  await page.getByRole('link', { name: 'Test', exact: true }).click();
+  await expect(page.getByText(/^Test tip again\. The rest passed in round 1/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Pass: ready for the customer' })).toHaveCount(0);
+  await pick(page.getByRole('region', { name: 'Readings at the tip' }), 'Light', 'dark');
+  await pick(page.getByRole('region', { name: 'Readings at the tip' }), 'Paper', 'cuts clean');
+  await page.getByRole('button', { name: 'Pass: ready for the customer' }).click();
+  await expect(page).toHaveURL(/\/return$/);
   expect(errors).toEqual([]);
 });

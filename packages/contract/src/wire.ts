@@ -4,6 +4,7 @@ import type {
   AngleReading,
   Answers,
   BladeMeasures,
+  BladeSide,
   BladeVerdict,
   BurrCheck,
   Damage,
@@ -206,6 +207,8 @@ export interface StepRecord {
   readonly overrideReason: string | null;
   readonly revision: number;
   readonly superseded: boolean;
+  /** Strokes of the rounds before this one, of those above. */
+  readonly earlier: Readonly<Record<BladeSide, number>>;
 }
 
 export interface PlanRecord {

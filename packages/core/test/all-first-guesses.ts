@@ -1,6 +1,7 @@
 /** The first guesses of every room. */
 import { ABRASIVE_GUESSES } from '../src/abrasive/first-guesses';
 import { BENCH_GUESSES } from '../src/bench/first-guesses';
+import { EDGETEST_GUESSES } from '../src/edgetest/first-guesses';
 import { INTAKE_GUESSES } from '../src/intake/first-guesses';
 import { JUDGE_GUESSES } from '../src/judge/first-guesses';
 import { MACHINE_GUESSES } from '../src/machine/first-guesses';
@@ -16,6 +17,7 @@ import type { FirstGuesses } from '../src/units/first-guess';
 export const ROOMS: readonly (readonly [room: string, guesses: FirstGuesses])[] = [
   ['abrasive', ABRASIVE_GUESSES],
   ['bench', BENCH_GUESSES],
+  ['edgetest', EDGETEST_GUESSES],
   ['intake', INTAKE_GUESSES],
   ['judge', JUDGE_GUESSES],
   ['machine', MACHINE_GUESSES],

@@ -157,11 +157,13 @@ export const gateOf = (
   burr: BurrCheck,
   /** The sides a burr is felt for on: one only where one side is ground. */
   sides: readonly BladeSide[] = BLADE_SIDES,
+  /** Where it is felt for: what passed its test is not felt for again. */
+  zones: readonly Zone[] = ZONES,
 ): GateVerdict => {
   if (gate === 'no check') return { open: true, missing: [] };
   const missing: string[] = [];
   for (const side of sides) {
-    for (const zone of ZONES) {
+    for (const zone of zones) {
       const finding = burr[side][zone];
       if (finding === undefined) missing.push(`${side} ${zone}: not checked`);
       else if (gate === 'everywhere' && finding === 'none') {

@@ -10,11 +10,14 @@ import {
   findUse,
   forceBand,
   judgeEdge,
+  keptReadings,
   medianGf,
   mustRepeat,
   NO_READINGS,
   readingsOf,
+  reworkOf,
   signsOf,
+  strokesBack,
   testsThatCount,
   USES,
   USUAL_TESTS,
@@ -224,6 +227,65 @@ describe('which cause', () => {
         },
       ),
       { numRuns: 100 },
+    );
+  });
+});
+
+describe('a blade sent back', () => {
+  const glints = (...zones: readonly (keyof EdgeReadings)[]): EdgeReadings =>
+    readingsOf((zone) => (zones.includes(zone) ? but({ light: 'glint' }) : good), {
+      blade: { tip: 'stays put', food: 'tears' },
+    });
+  const rework = (rounds: readonly EdgeReadings[], isClamped = false) =>
+    reworkOf({
+      rounds: rounds.map((readings, index) => ({ phase: 'after', round: index + 1, readings })),
+      round: rounds.length + 1,
+      use,
+      inUse: WITH_FORCE,
+      isClamped,
+    });
+
+  test('is worked where it failed, and not in its first round', () => {
+    expect(rework([])).toBeNull();
+    expect(rework([glints('tip', 'belly')])).toMatchObject({
+      zones: ['belly', 'tip'],
+      recurring: [],
+    });
+  });
+
+  test('that failed as a whole is worked everywhere', () => {
+    const wedges = { ...edge(), blade: { food: 'cracks' } };
+    expect(rework([wedges])!.zones).toEqual(['heel', 'middle', 'belly', 'tip']);
+  });
+
+  test.each([
+    [glints('tip'), false, 'handle not raised'],
+    [glints('middle'), false, 'stone hollow'],
+    [glints('middle'), true, 'clamp off centre'],
+    [glints('heel', 'middle', 'belly', 'tip'), true, 'shoulder ground'],
+  ] as const)('a fault that recurs in its place has a root: %#', (readings, isClamped, root) => {
+    const [again] = rework([readings, readings], isClamped)!.recurring;
+    expect(again!.rootId).toBe(root);
+  });
+
+  test('a fault elsewhere is not the same again', () => {
+    expect(rework([glints('tip'), glints('heel')])!.recurring).toEqual([]);
+  });
+
+  test('keeps what passed, and asks anew what failed', () => {
+    const kept = keptReadings(glints('tip'), ['tip']);
+    expect(kept.tip).toEqual(NO_READINGS);
+    expect(kept.heel).toEqual(good);
+    expect(kept.blade).toEqual({ tip: 'stays put' });
+  });
+
+  test('wants a few strokes there: never more than the step took, and some that show', () => {
+    expect(strokesBack(30)).toBe(10);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 500 }), (quota) => {
+        const there = strokesBack(quota);
+        return there >= Math.min(quota, 4) && there <= quota;
+      }),
     );
   });
 });

@@ -28,6 +28,14 @@ export {
 } from './fault-table';
 export { diagnoseFault, findFaults, signsOf, type FoundFault } from './faults';
 export {
+  keptReadings,
+  reworkOf,
+  strokesBack,
+  type ReadRound,
+  type RecurringFault,
+  type Rework,
+} from './rework';
+export {
   forceBand,
   medianGf,
   mustRepeat,

@@ -34,6 +34,8 @@ interface StepRow {
   readonly overrideReason: string | null;
   readonly revision: number;
   readonly superseded: number;
+  readonly earlierRight: number;
+  readonly earlierLeft: number;
 }
 
 /** Elapsed by this database's own clock, and no longer than is believed; null while the clock stands. */
@@ -45,7 +47,8 @@ const TOTAL_SECONDS = `LEAST(${MOST_STEP_S}, worked_seconds + COALESCE(${RUNNING
 const STEP_SELECT = `SELECT id, job_id AS jobId, detail, asks, status, strokes_right AS strokesRight,
   strokes_left AS strokesLeft, worked_seconds AS workedSeconds,
   ${RUNNING_SECONDS} AS runningSeconds,
-  override_reason AS overrideReason, revision, superseded FROM plan_step`;
+  override_reason AS overrideReason, revision, superseded, earlier_right AS earlierRight,
+  earlier_left AS earlierLeft FROM plan_step`;
 
 interface BurrRow {
   readonly stepId: number;
@@ -73,6 +76,7 @@ const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
   overrideReason: row.overrideReason,
   revision: row.revision,
   superseded: Boolean(row.superseded),
+  earlier: { right: row.earlierRight, left: row.earlierLeft },
 });
 
 /** All steps of a job in order, superseded ones first; burr as found in this round. */
@@ -216,7 +220,8 @@ export const reopenStep = (db: Queryable, stepId: number) =>
 export const reopenStepsFrom = (db: Queryable, jobId: number, stepId: number) =>
   execute(
     db,
-    `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1
+    `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1,
+       earlier_right = strokes_right, earlier_left = strokes_left
      WHERE job_id = ? AND superseded = FALSE
        AND position >= (SELECT position FROM (SELECT position FROM plan_step WHERE id = ?) AS named)`,
     [jobId, stepId],

@@ -1,6 +1,7 @@
 /** At the bench: begin, keep the work of a step as it happens, leave a step through its gate. */
 import {
   finishStepSchema,
+  reworkOfJob,
   versionSchema,
   workSchema,
   type StepRecord,
@@ -14,6 +15,8 @@ import {
   withoutYes,
   can,
   say,
+  ZONES,
+  type Zone,
 } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -22,6 +25,7 @@ import { ApiError, conflict, notFound } from '../http/errors';
 import { bodyOf, mayDo, pathId } from '../http/request';
 import { jobRoute } from '../jobs/job-route';
 import { consentsOfJob, lastAnswers } from '../judge/queries';
+import { testRoundsOfJob, testsInUse } from '../edge-tests/queries';
 import { stateFor } from '../jobs/job';
 import { lockJobRow, setStage, type JobRow } from '../jobs/queries';
 import {
@@ -52,6 +56,18 @@ const mustBeAllowed = async (db: Queryable, { asks }: StepRecord, row: JobRow): 
     currentVersion: row.version,
   });
 };
+
+/** Where a burr is felt for: everywhere, or where the round before failed. */
+const zonesToFeel = async (db: Queryable, row: JobRow): Promise<readonly Zone[]> =>
+  row.round < 2
+    ? ZONES
+    : (reworkOfJob({
+        tests: await testRoundsOfJob(db, row.id),
+        round: row.round,
+        useId: row.useId,
+        testsInUse: await testsInUse(db),
+        plan: row.planRecord,
+      })?.zones ?? ZONES);
 
 export const benchRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -138,6 +154,7 @@ export const benchRoutes = (pool: Pool): Router => {
           row.planRecord!.choices.burrPolicy,
           open.burr,
           open.step.burrOn,
+          await zonesToFeel(db, row),
         );
         const missing = [
           ...gate.missing,

@@ -11,6 +11,7 @@ import {
   readings,
   takeIn,
   tested,
+  workBody,
   workThrough,
   type TestShop,
 } from '../../test/test-shop';
@@ -95,6 +96,32 @@ describe('edge tests', () => {
     const passed = jobOf(await decide(await tested(bench, again), null).expect(200));
     expect(passed.stage).toBe('ready');
     expect(passed.tests.map(({ round }) => round)).toEqual([1, 2]);
+  });
+
+  test('sent back for the tip, the burr is felt for at the tip, and its strokes are counted from there', async () => {
+    const job = await worked();
+    const atTip = { ...readings([200]), tip: readings([200], 'glint').tip };
+    const failed = jobOf(
+      await bench
+        .put(`/api/jobs/${job.id}/readings`)
+        .send({ version: job.version, phase: 'after', readings: atTip })
+        .expect(200),
+    );
+    const back = jobOf(await decide(failed, edgeOf(failed).id).expect(200));
+    const open = edgeOf(back);
+    expect(open.earlier).toEqual({ right: 20, left: 20 });
+    const work = (burr: object) =>
+      bench
+        .put(`/api/jobs/${back.id}/steps/${open.id}/work`)
+        .send(workBody({ revision: open.revision, burr, strokesRight: 27, strokesLeft: 27 }));
+    await work({ right: { tip: 'slight' }, left: { tip: 'slight' } }).expect(200);
+    const left = jobOf(
+      await bench
+        .post(`/api/jobs/${back.id}/steps/${open.id}/finish`)
+        .send({ version: back.version, overrideReason: null, shown: open.step.gates })
+        .expect(200),
+    );
+    expect(edgeOf(left)).toMatchObject({ status: 'done', strokesRight: 27 });
   });
 
   test('a cause is confirmed when what was sent back for it then passes, and no longer once that is undone', async () => {

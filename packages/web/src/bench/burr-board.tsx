@@ -30,16 +30,23 @@ const Cell = styled(Button)`
   &[data-found='heavy'] {
     border-width: 4px;
   }
+  &[data-disabled] {
+    color: var(--ink-soft);
+    border-color: var(--line-soft);
+    cursor: default;
+  }
 `;
 
 interface BurrBoardProps {
   readonly burr: BurrCheck;
   /** The sides it is felt for on. */
   readonly sides: readonly BladeSide[];
+  /** Where: what passed its test is not felt for again. */
+  readonly zones: readonly Zone[];
   readonly onPress: (side: BladeSide, zone: Zone) => void;
 }
 
-export const BurrBoard = ({ burr, sides, onPress }: BurrBoardProps) => (
+export const BurrBoard = ({ burr, sides, zones, onPress }: BurrBoardProps) => (
   <Board role="group" aria-label="Burr by zone and side, drawn away from the edge">
     <span>Burr</span>
     {ZONES.map((zone) => (
@@ -52,11 +59,12 @@ export const BurrBoard = ({ burr, sides, onPress }: BurrBoardProps) => (
         return (
           <Cell
             key={`${side} ${zone}`}
+            isDisabled={!zones.includes(zone)}
             data-found={found ?? ''}
-            aria-label={`Burr, ${side} ${zone}: ${found ?? 'not checked'}`}
+            aria-label={`Burr, ${side} ${zone}: ${found ?? (zones.includes(zone) ? 'not checked' : 'passed')}`}
             onPress={() => onPress(side, zone)}
           >
-            {found ?? '·'}
+            {found ?? (zones.includes(zone) ? '·' : 'passed')}
           </Cell>
         );
       }),

@@ -1,24 +1,56 @@
-/** A blade that came back from its test: what was seen, where, and what is wanted there; not the whole quota. */
-import type { Job } from '@patient-edge/contract';
-import { findFaults, findUse } from '@patient-edge/core';
+/** A blade that came back from its test: what was seen, lit where it was seen, and what is wanted there. */
+import { reworkOfJob, type Job } from '@patient-edge/contract';
+import { FAULT_SIGNS, ZONES } from '@patient-edge/core';
+import { EdgeStrip } from '../instruments/edge-strip';
+import type { ZoneMark } from '../instruments/strip-parts';
+import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 
-/** Nothing in the first round, or where the last test was left without a fault. */
+/** Nothing in the first round. */
 export const CameBack = ({ job }: { job: Job }) => {
-  if (job.round < 2) return null;
-  const tested = job.tests.find(({ phase, round }) => phase === 'after' && round === job.round - 1);
-  const faults = tested ? findFaults(tested.readings, findUse(job.useId)) : [];
-  if (faults.length === 0) return null;
+  const rework = reworkOfJob(job);
+  if (!rework) return null;
+  const { zones, faults, recurring } = rework;
+  const isPart = zones.length < ZONES.length;
+  const marks = ZONES.flatMap((zone): ZoneMark[] =>
+    (['right', 'left'] as const).map((side) => ({
+      side,
+      zone,
+      text: zones.includes(zone) ? '✕ here' : '✓ passed',
+      tone: zones.includes(zone) ? 'cut' : 'good',
+    })),
+  );
   return (
     <Notice tone="cut">
-      {faults.map(({ id, sign, zones, remedy }) => (
-        <p key={id}>
-          <b>
-            Came back: {sign.toLowerCase()} ({zones.join(', ')}).
-          </b>{' '}
-          {remedy} Strokes there only; what passed stays passed.
-        </p>
-      ))}
+      <Stack $gap={6}>
+        {faults.map(({ id, sign, zones: at, remedy }) => (
+          <p key={id}>
+            <b>
+              Came back: {sign.toLowerCase()} ({at.join(', ')}).
+            </b>{' '}
+            {remedy}
+          </p>
+        ))}
+        {recurring.map(({ sign, zones: at, root }) => (
+          <p key={sign}>
+            <b>
+              {FAULT_SIGNS[sign].what} again ({at.join(', ')}): more strokes will not cure it.
+            </b>{' '}
+            {root.what} {root.remedy}
+          </p>
+        ))}
+        {isPart && (
+          <>
+            <EdgeStrip
+              low
+              measures={job.measures}
+              marks={marks}
+              label={`Work here: ${zones.join(', ')}. Passed: ${ZONES.filter((zone) => !zones.includes(zone)).join(', ')}`}
+            />
+            <p>Strokes there only; what passed stays passed.</p>
+          </>
+        )}
+      </Stack>
     </Notice>
   );
 };

@@ -1,6 +1,6 @@
 /** What a hand does at a step: strokes by side, the clock, the burr, and the way out. */
 import type { Job, StepRecord } from '@patient-edge/contract';
-import { isForgotten } from '@patient-edge/core';
+import { isForgotten, strokesBack, ZONES, type BladeSide } from '@patient-edge/core';
 import { Pause, Play, Undo2 } from 'lucide-react';
 import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
@@ -79,6 +79,18 @@ const KeyList = ({ withBurr }: { withBurr: boolean }) => (
   </Keys>
 );
 
+/** How many this round wants: the quota at first, a few at the places that failed when it came back. */
+const wantedText = (
+  { step, earlier }: StepRecord,
+  side: BladeSide,
+  rework: StepAtBench['rework'],
+): string => {
+  const quota = step.sides.find((each) => each.side === side)?.strokes ?? step.strokesPerSide;
+  if (!rework || earlier[side] === 0) return `of about ${quota}`;
+  const where = rework.zones.length === ZONES.length ? 'more' : `at ${rework.zones.join(', ')}`;
+  return `of about ${strokesBack(quota)} ${where}; ${earlier[side]} before`;
+};
+
 interface StepControlsProps {
   readonly job: Job;
   readonly record: StepRecord;
@@ -90,7 +102,7 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
   const { work, held, pattern, turn, worked, running, stroke, toggleClock, burr } = atWork;
   return (
     <Stack $gap={14}>
-      {step.rounds.length > 0 && (
+      {step.rounds.length > 0 && !atWork.rework && (
         <RoundStrip
           {...pattern}
           called={step.pattern?.code === 'serrated.edge.pattern' ? 'scallop' : 'round'}
@@ -103,11 +115,10 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
             .map((side) => (
               <SideButton key={side} onPress={() => stroke(side)} data-turn={side === turn}>
                 <span>{side === 'right' ? 'Right side' : 'Left side'}</span>
-                <b>{side === 'right' ? work.strokesRight : work.strokesLeft}</b>
-                <small>
-                  of about{' '}
-                  {step.sides.find((each) => each.side === side)?.strokes ?? step.strokesPerSide}
-                </small>
+                <b>
+                  {(side === 'right' ? work.strokesRight : work.strokesLeft) - record.earlier[side]}
+                </b>
+                <small>{wantedText(record, side, atWork.rework)}</small>
               </SideButton>
             ))}
         </Sides>
@@ -139,7 +150,7 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
         )}
       </Clock>
       {step.gate !== 'no check' && (
-        <BurrBoard burr={work.burr} sides={step.burrOn} onPress={burr} />
+        <BurrBoard burr={work.burr} sides={step.burrOn} zones={atWork.zones} onPress={burr} />
       )}
       <LeaveStep
         job={job}

@@ -32,6 +32,7 @@ const record = (part: Partial<StepRecord> = {}): StepRecord => ({
   overrideReason: null,
   revision: 0,
   superseded: false,
+  earlier: { right: 0, left: 0 },
   ...part,
 });
 

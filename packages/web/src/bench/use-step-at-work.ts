@@ -1,5 +1,5 @@
 /** One step at work: what has been done, whose turn it is, and what a stroke, a clock or a burr does to it. */
-import type { Job, StepRecord } from '@patient-edge/contract';
+import { reworkOfJob, type Job, type StepRecord } from '@patient-edge/contract';
 import {
   BLADE_SIDES,
   type BladeSide,
@@ -53,7 +53,9 @@ export const useStepAtWork = (job: Job, record: StepRecord) => {
       stoneId: each.id === record.id && begun(work) ? null : each.step.stoneId,
       seconds: Math.max(0, each.step.seconds - each.workedSeconds),
     }));
-  const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr, step.burrOn);
+  const rework = reworkOfJob(job);
+  const zones = rework?.zones ?? ZONES;
+  const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr, step.burrOn, zones);
 
   // Where the sides are ground differently, what is told is for the one whose turn it is.
   const onTurn = step.sides.find(({ side }) => side === turn);
@@ -92,6 +94,9 @@ export const useStepAtWork = (job: Job, record: StepRecord) => {
     runningForS: runningSeconds(work, nowMs),
     workedS: secondsWorked(work, Math.max(nowMs, work.runningSinceMs ?? 0)),
     missing: gate.missing,
+    /** Where this round works: everywhere, or where the test failed. */
+    zones,
+    rework,
     ahead,
     stroke,
     toggleClock,

@@ -30,6 +30,7 @@ const step = {
   overrideReason: null,
   revision: 2,
   superseded: false,
+  earlier: { right: 0, left: 0 },
 };
 const tested = (readings: EdgeReadings | null, part: Partial<Job> = {}): Job =>
   jobOf({

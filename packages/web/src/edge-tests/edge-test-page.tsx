@@ -1,8 +1,9 @@
 /** Edge tests by zone, before and after, with the verdict as they are read. */
-import { canDo, type Job } from '@patient-edge/contract';
+import { canDo, reworkOfJob, type Job } from '@patient-edge/contract';
 import {
   findUse,
   judgeEdge,
+  keptReadings,
   ZONES,
   type BladeVerdict,
   type EdgeReadings,
@@ -103,7 +104,12 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   const draft = `tests ${job.id} ${phase} ${job.round}`;
   // What was typed stays until it is kept; else what the server has, whoever read it.
   const [stored, setTyped] = useStored<TypedReadings | null>(draft, null);
-  const typed = (editable ? stored : null) ?? asTyped(kept);
+  const rework = phase === 'after' && editable && kept === undefined ? reworkOfJob(job) : null;
+  // What passed in the round before stays passed, and is not typed again.
+  const failed =
+    rework && job.tests.find((each) => each.phase === 'after' && each.round === job.round - 1);
+  const carried = failed ? keptReadings(failed.readings, rework!.zones) : kept;
+  const typed = (editable ? stored : null) ?? asTyped(carried);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const use = findUse(job.useId);
@@ -160,6 +166,12 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           editable={editable}
           onTyped={setTyped}
         />
+        {rework && rework.zones.length < ZONES.length && (
+          <MutedText>
+            Test {rework.zones.join(', ')} again. The rest passed in round {job.round - 1} and stays
+            as it was read.
+          </MutedText>
+        )}
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}

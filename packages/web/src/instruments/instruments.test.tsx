@@ -234,6 +234,7 @@ describe('the burr board', () => {
       <BurrBoard
         burr={{ right: { heel: 'slight' }, left: {} }}
         sides={['right', 'left']}
+        zones={['heel', 'middle', 'belly']}
         onPress={(side, zone) => pressed.push(`${side} ${zone}`)}
       />,
     );

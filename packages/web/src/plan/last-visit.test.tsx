@@ -27,6 +27,7 @@ const worked: StepRecord[] = made.work.steps.map((step, index) => ({
   overrideReason: null,
   revision: 1,
   superseded: false,
+  earlier: { right: 0, left: 0 },
 }));
 const lastTime = jobOf({
   id: 3,

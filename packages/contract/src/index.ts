@@ -6,6 +6,8 @@ export * from './wire';
 export * from './schemas';
 export * from './intake-schemas';
 export * from './judge-schemas';
+export * from './return-schemas';
+export * from './return-wire';
 export * from './plan-schemas';
 export * from './stone-schemas';
 export * from './shelf-schemas';

@@ -103,7 +103,13 @@ export interface CustomerBody {
   readonly note: string;
   /** How they like their edges. */
   readonly edgesLiked: string;
+  readonly email: string;
+  /** Whether they said that they may be written to. */
+  readonly mayWrite: (typeof MAY_WRITE)[number];
+  /** Pays by the month. */
+  readonly onAccount: boolean;
 }
+export const MAY_WRITE = ['not asked', 'yes', 'no'] as const;
 export const MOST_PHONES = 6;
 const customerKeys = {
   name: text('Owner’s name', 80).required(),
@@ -122,6 +128,12 @@ const customerKeys = {
     .label('Telephones'),
   note: optionalText('Note', 500),
   edgesLiked: optionalText('How they like their edges', 300),
+  email: Joi.string().trim().max(120).email({ tlds: false }).allow('').default('').label('E-mail'),
+  mayWrite: Joi.string()
+    .valid(...MAY_WRITE)
+    .default('not asked')
+    .label('May be written to'),
+  onAccount: yesOrNo().default(false).label('Pays by the month'),
 };
 export const customerSchema = Joi.object<Checked<CustomerBody>, true>(customerKeys);
 
@@ -344,6 +356,8 @@ export interface ReturnBody {
   /** How the angle was held: to be set again at the next visit. */
   readonly holding: string;
   readonly rigSetting: RigSetting;
+  /** Who stood there; empty for the customer. */
+  readonly collectedBy: string;
 }
 export const NO_RIG_SETTING: RigSetting = { jawMm: null, ruleMarkMm: null, block: '' };
 const rigSettingSchema = Joi.object<Checked<RigSetting>, true>({
@@ -358,6 +372,7 @@ export const returnSchema = Joi.object<Checked<ReturnBody>, true>({
   remarks: optionalText('Noted, not repaired', 500),
   holding: optionalText('How the angle was held', 200),
   rigSetting: rigSettingSchema.default(NO_RIG_SETTING).label('How the rig was set'),
+  collectedBy: optionalText('Collected by', 80),
 });
 
 export interface DeclineBody {

@@ -1,5 +1,6 @@
 /** What crosses the wire: the answers of the API. Times are ISO 8601 in UTC, dates YYYY-MM-DD. */
 import type { Role } from './shop-rules';
+import type { Bill, Complaint } from './return-wire';
 import type {
   AngleReading,
   Answers,
@@ -25,7 +26,7 @@ import type {
 } from '@patient-edge/core';
 import type { CoinsFound, MachineBody, SteelBody, TestCutBody } from './shelf-schemas';
 import type { LabelBody, PhotographBody, PriceListBody } from './judge-schemas';
-import type { Phone, RigSetting } from './schemas';
+import type { CustomerBody, Phone, RigSetting } from './schemas';
 import type { FlatteningBody, StoneBody } from './stone-schemas';
 import type { FieldError } from './validate';
 
@@ -314,6 +315,13 @@ export interface Job {
   readonly holding: string;
   readonly rigSetting: RigSetting;
   readonly declineReason: string | null;
+  readonly bill: Bill | null;
+  /** Who stood there when it was handed over; empty for the customer. */
+  readonly collectedBy: string;
+  /** When it is likely to want sharpening again; null until it went home worked. */
+  readonly dueOn: string | null;
+  /** What was wrong with the work of this visit; null where nobody said anything. */
+  readonly complaint: Complaint | null;
   readonly events: readonly JobEvent[];
 }
 
@@ -399,6 +407,11 @@ export interface BladeOfCustomer extends BladeSummary {
 export interface CustomerRecord {
   readonly customer: Customer;
   readonly phones: readonly Phone[];
+  readonly email: string;
+  readonly mayWrite: CustomerBody['mayWrite'];
+  /** When they said so; null where they were not asked. */
+  readonly mayWriteSince: string | null;
+  readonly onAccount: boolean;
   readonly version: number;
   /** When everything personal was forgotten; null for all others. */
   readonly erasedAt: string | null;

@@ -368,7 +368,10 @@ export {
   PRICE_ITEMS,
   PRICE_LABELS,
   toldPrice,
+  suggestedPriceMinor,
   totalOf,
+  toPayMinor,
+  type BillAmounts,
   type EstimateLine,
   type Price,
   type PriceGroup,
@@ -465,7 +468,23 @@ export {
   type Rework,
   type ZoneReadings,
 } from './edgetest';
-export { careAdvice } from './handover';
+export {
+  BLANKS,
+  careAdvice,
+  comeBackIn,
+  customerSheet,
+  fillTemplate,
+  MESSAGE_KINDS,
+  unknownBlanks,
+  USUAL_TEMPLATES,
+  type ComeBack,
+  type CustomerSheet,
+  type Filling,
+  type MessageKind,
+  type MessageTemplate,
+  type MessageTemplates,
+  type SheetFacts,
+} from './handover';
 export {
   liftGaugeTemplate,
   outlineDrawing,

@@ -2,6 +2,7 @@
 import { ABRASIVE_GUESSES } from '../src/abrasive/first-guesses';
 import { BENCH_GUESSES } from '../src/bench/first-guesses';
 import { EDGETEST_GUESSES } from '../src/edgetest/first-guesses';
+import { HANDOVER_GUESSES } from '../src/handover/first-guesses';
 import { INTAKE_GUESSES } from '../src/intake/first-guesses';
 import { JUDGE_GUESSES } from '../src/judge/first-guesses';
 import { MACHINE_GUESSES } from '../src/machine/first-guesses';
@@ -18,6 +19,7 @@ export const ROOMS: readonly (readonly [room: string, guesses: FirstGuesses])[] 
   ['abrasive', ABRASIVE_GUESSES],
   ['bench', BENCH_GUESSES],
   ['edgetest', EDGETEST_GUESSES],
+  ['handover', HANDOVER_GUESSES],
   ['intake', INTAKE_GUESSES],
   ['judge', JUDGE_GUESSES],
   ['machine', MACHINE_GUESSES],

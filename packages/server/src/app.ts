@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { ApiErrorBody } from '@patient-edge/contract';
-import type { LabelPrinter } from '@patient-edge/devices';
+import type { LabelPrinter, MailBox } from '@patient-edge/devices';
 import expressStaticGzip from 'express-static-gzip';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
@@ -16,6 +16,8 @@ import { isStillSignedIn, knowStaff } from './auth/sessions';
 import { benchRoutes } from './bench/routes';
 import { bladeRoutes } from './blades/routes';
 import { calcRoutes } from './calc/routes';
+import { collectRoutes } from './collect/routes';
+import { complaintRoutes } from './complaints/routes';
 import type { Compute } from './compute/compute';
 import { customerRoutes } from './customers/routes';
 import { deviceRoutes, type ScaleAddress } from './devices/routes';
@@ -28,6 +30,8 @@ import { ApiError, busy, notFound } from './http/errors';
 import { createStreams } from './http/streams';
 import { judgeRoutes } from './judge/routes';
 import { labelRoutes } from './labels/routes';
+import { messageRoutes } from './messages/routes';
+import { moneyRoutes } from './money/routes';
 import { peopleRoutes } from './people/routes';
 import { photographRoutes } from './photographs/routes';
 import { priceRoutes } from './prices/routes';
@@ -36,11 +40,14 @@ import { planOutputRoutes } from './plan/output-routes';
 import { planRoutes } from './plan/routes';
 import { printRoutes } from './print/routes';
 import { searchRoutes } from './search/routes';
+import { sheetRoutes } from './sheet/routes';
+import { shopDetailRoutes } from './shop/details';
 import { shopRoutes } from './shop/routes';
 import { machineRoutes } from './machines/routes';
 import { steelRoutes } from './steels/routes';
 import { stoneRoutes } from './stones/routes';
 import { touchUpRoutes } from './touch-ups/routes';
+import { visitPageRoutes, visitRoutes } from './visits/routes';
 
 export interface AppOptions {
   readonly pool: Pool;
@@ -56,6 +63,8 @@ export interface AppOptions {
   readonly scale?: ScaleAddress | null;
   /** Null when no label printer is connected. */
   readonly printer?: LabelPrinter | null;
+  /** The stand-in that mail is sent to in the demo; null elsewhere. */
+  readonly mailBox?: MailBox | null;
 }
 
 /** Two shops on one machine share its name, and browsers do not tell ports apart: each has a cookie of its own. */
@@ -63,6 +72,7 @@ const cookieNameOf = (sessionSecret: string): string =>
   `patient-edge-${createHash('sha256').update(sessionSecret).digest('hex').slice(0, 8)}`;
 
 const CALC_BODY = '64kb';
+const VISIT_BODY = '8kb';
 const BODY = '1mb';
 const SESSION_MS = 14 * 24 * 60 * 60 * 1000;
 
@@ -199,6 +209,9 @@ export const createApp = (options: AppOptions): RunningApp => {
   api.use('/calc', sameOriginWrites, express.json({ limit: CALC_BODY }));
   api.use(calcRoutes(compute));
   api.use(printRoutes());
+  // Asked for by a token alone: whoever comes here has no session, and gets none.
+  api.use('/visits', sameOriginWrites, express.json({ limit: VISIT_BODY }));
+  api.use(visitRoutes(pool));
   api.use(
     session({
       name: cookieName,
@@ -238,6 +251,13 @@ export const createApp = (options: AppOptions): RunningApp => {
     benchRoutes(pool),
     edgeTestRoutes(pool),
     handOverRoutes(pool),
+    collectRoutes(pool),
+    moneyRoutes(pool, compute),
+    sheetRoutes(pool, compute),
+    messageRoutes(pool, options.mailBox ?? null),
+    visitPageRoutes(pool),
+    complaintRoutes(pool),
+    shopDetailRoutes(pool),
   ]) {
     api.use(routes);
   }

@@ -1,7 +1,7 @@
 /** Starts the server: settings from the environment, migrations, demo data when asked, then listens. */
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { labelPrinter, startKitchenScale } from '@patient-edge/devices';
+import { labelPrinter, startKitchenScale, startMailBox } from '@patient-edge/devices';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { threadedCompute } from './compute/compute';
@@ -11,6 +11,7 @@ import { loadDemo } from './demo/load-demo';
 import { scaleAddressFrom } from './devices/routes';
 import { startHousekeeping } from './housekeeping';
 import { reachFrom } from './http/door';
+import { startSending, throughSmtp } from './messages/sender';
 
 const setting = (name: string): string => {
   const value = process.env[name];
@@ -39,13 +40,16 @@ const run = async (): Promise<void> => {
   await whileStartingAlone(pool, async (connection) => {
     const applied = await applyMissing(connection, join(here, 'migrations'));
     if (applied.length > 0) logger.info({ applied }, 'migrations applied');
-    if (mode === 'demo' && (await loadDemo(pool, compute, new Date())))
+    if (mode === 'demo' && (await loadDemo(pool, compute, new Date(), `http://localhost:${port}`)))
       logger.info('demo data loaded');
   });
   // A shop names its own scale; the demo has the stand-in.
   const named = scaleAddressFrom(process.env['PATIENT_EDGE_SCALE']);
   const standIn = mode === 'demo' && !named ? await startKitchenScale() : null;
   const scale = standIn ? { host: '127.0.0.1', port: standIn.port } : named;
+  // The demo writes to nobody: its mail lies in a box that has a page.
+  const mailBox = mode === 'demo' ? await startMailBox() : null;
+  const smtp = mailBox ? `smtp://127.0.0.1:${mailBox.port}` : process.env['PATIENT_EDGE_SMTP'];
   const { app, close } = createApp({
     pool,
     mode,
@@ -56,7 +60,9 @@ const run = async (): Promise<void> => {
     reach: reachFrom(process.env['PATIENT_EDGE_HOSTS'], process.env['PATIENT_EDGE_PROXY']),
     scale,
     printer: labelPrinter(setting('PATIENT_EDGE_LABELS')),
+    mailBox,
   });
+  const endSending = smtp ? startSending(pool, throughSmtp(smtp), logger) : null;
   const endHousekeeping = startHousekeeping(pool, logger);
   const server = app.listen(port, '127.0.0.1', (error?: Error) => {
     if (error) {
@@ -70,6 +76,8 @@ const run = async (): Promise<void> => {
     endHousekeeping();
     server.close(() => {
       void close()
+        .then(() => endSending?.())
+        .then(() => mailBox?.close())
         .then(() => standIn?.close())
         .then(() => compute.close())
         .then(() => pool.end())

@@ -43,6 +43,26 @@ const COPIES: readonly (readonly [
   ['plan_version', 'job_id = :job', { id: null as unknown as string, job_id: ':base + n' }],
   ['touch_up', 'job_id = :job', { id: null as unknown as string, job_id: ':base + n' }],
   ['photograph', 'job_id = :job', { id: null as unknown as string, job_id: ':base + n' }],
+  ['bill', 'job_id = :job', { job_id: ':base + n' }],
+  [
+    'sale',
+    'customer_id = :customer',
+    { id: ':base + n', customer_id: ':base + n', number: ':base + n' },
+  ],
+  ['payment', 'job_id = :job', { sale_id: ':base + n', job_id: ':base + n' }],
+  [
+    'message',
+    'job_id = :job',
+    {
+      id: null as unknown as string,
+      job_id: ':base + n',
+      customer_id: ':base + n',
+      message_key: "CONCAT('copy ', n)",
+    },
+  ],
+  ['complaint', 'job_id = :job', { job_id: ':base + n' }],
+  ['visit_page', 'job_id = :job', { job_id: ':base + n', token: "CONCAT('copy ', n)" }],
+  ['visit_answer', 'job_id = :job', { job_id: ':base + n' }],
 ];
 
 /** Tables that grow with the work of the shop: none of them may be read whole to answer one question. */

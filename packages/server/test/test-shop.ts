@@ -61,7 +61,7 @@ export interface TestShop {
 export const openShop = async (
   name: string,
   options: Partial<
-    Pick<AppOptions, 'printer' | 'compute' | 'reach' | 'scale' | 'sessionSecret'>
+    Pick<AppOptions, 'printer' | 'compute' | 'reach' | 'scale' | 'sessionSecret' | 'mailBox'>
   > = {},
 ): Promise<TestShop> => {
   const pool = await emptyDatabase(name);

@@ -50,6 +50,10 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     holding: '',
     rigSetting: { jawMm: null, ruleMarkMm: null, block: '' },
     declineReason: null,
+    bill: null,
+    collectedBy: '',
+    dueOn: null,
+    complaint: null,
     events: [],
     ...part,
   };

@@ -1,4 +1,5 @@
 import { byZone, type Zone } from '../geometry';
+import { median } from '../statistics';
 import type { EdgeTestId } from './catalogue';
 
 /** What was read of a test: the id of its class. */
@@ -38,12 +39,7 @@ export const FORCE_READINGS_WANTED = 3;
  * @example
  * medianGf([120, 100, 140]); // 120
  */
-export const medianGf = (readings: readonly number[]): number | null => {
-  if (readings.length === 0) return null;
-  const sorted = [...readings].sort((a, b) => a - b);
-  const half = Math.floor(sorted.length / 2);
-  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
-};
+export const medianGf = (readings: readonly number[]): number | null => median(readings);
 
 /**
  * Readings that spread over more than a third of their median are to be repeated.

@@ -38,9 +38,9 @@ const PLANNED_UNTESTED: Readonly<Record<Stage, readonly JobAction[]>> = {
     'delete photograph',
   ],
   testing: ['estimate', 'reopen step', 'test after', 'delete photograph'],
-  ready: ['estimate', 'undo pass', 'hand over', 'delete photograph'],
-  returned: ['undo hand over'],
-  declined: ['undo decline', 'hand over', 'delete photograph'],
+  ready: ['estimate', 'undo pass', 'set price', 'hand over', 'delete photograph'],
+  returned: ['set price', 'undo hand over'],
+  declined: ['undo decline', 'set price', 'hand over', 'delete photograph'],
 };
 
 const pairs = STAGES.flatMap((stage) => JOB_ACTIONS.map((action) => [stage, action] as const));

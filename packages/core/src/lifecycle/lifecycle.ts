@@ -34,6 +34,7 @@ export const JOB_ACTIONS = [
   'undo pass',
   'decline',
   'undo decline',
+  'set price',
   'hand over',
   'undo hand over',
   'delete photograph',
@@ -163,6 +164,11 @@ export const LIFECYCLE: Readonly<Record<JobAction, Rule>> = {
     may: EVERYBODY,
     label: 'Taking the blade on again',
     transitions: [leads('declined', 'taken in', 'planned', 'on the bench')],
+  },
+  'set price': {
+    may: EVERYBODY,
+    label: 'Setting the price',
+    transitions: stays('ready', 'declined', 'returned'),
   },
   'hand over': {
     may: EVERYBODY,

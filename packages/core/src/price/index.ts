@@ -1,4 +1,5 @@
 /** An estimate from the price list. */
+export { suggestedPriceMinor, toPayMinor, type BillAmounts } from './bill';
 export {
   estimate,
   PRICE_GROUPS,

@@ -67,5 +67,12 @@ export const EVENT_ENGLISH = {
   'event.handed-over': ({ tag }: { tag: number }) => `handed over by tag ${tag}, edge covered`,
   'event.handed-back': ({ tag }: { tag: number }) =>
     `handed back without work by tag ${tag}, edge covered`,
+  'event.price-set': ({ price, reason }: { price: string; reason: string }) =>
+    `set the price to ${price}${reason === '' ? '' : `: ${reason}`}`,
+  'event.complaint': ({ words }: { words: string }) =>
+    `something is wrong${words === '' ? '' : `: ${words}`}`,
+  'event.complaint-settled': ({ onTheHouse, reason }: { onTheHouse: string; reason: string }) =>
+    `complaint settled, ${onTheHouse}${reason === '' ? '' : `: ${reason}`}`,
+  'event.page-revoked': 'closed the customer’s page',
   'event.hand-over-undone': 'undid the hand-over: the blade is in the shop',
 } as const;

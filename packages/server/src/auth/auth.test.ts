@@ -357,7 +357,7 @@ describe('health', () => {
       .get('/health')
       .set('Accept', 'application/json')
       .expect(200);
-    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 21 });
+    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 24 });
     const person = await request(shop.app).get('/health').set('Accept', 'text/html').expect(200);
     expect(person.text).toContain('<h1>ok</h1>');
   });
@@ -367,8 +367,12 @@ describe('the demo', () => {
   test('loads once: blades at every stage, and nothing twice', async () => {
     const pool = await emptyDatabase('demo');
     await migrate(pool, MIGRATIONS);
-    expect(await loadDemo(pool, inProcessCompute(), new Date('2026-11-25T09:00:00Z'))).toBe(true);
-    expect(await loadDemo(pool, inProcessCompute(), new Date('2026-11-26T09:00:00Z'))).toBe(false);
+    expect(await loadDemo(pool, inProcessCompute(), new Date('2026-11-25T09:00:00Z'), '')).toBe(
+      true,
+    );
+    expect(await loadDemo(pool, inProcessCompute(), new Date('2026-11-26T09:00:00Z'), '')).toBe(
+      false,
+    );
     const count = async (sql: string): Promise<number> =>
       (await select<{ n: number }>(pool, sql))[0]!.n;
     expect(await count('SELECT COUNT(*) AS n FROM customer')).toBeGreaterThanOrEqual(12);

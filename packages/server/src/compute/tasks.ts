@@ -10,6 +10,8 @@ import {
   type Result,
 } from '@patient-edge/core';
 import { drawTag, drawTicket, type LabelFacts } from '../labels/draw';
+import { drawReceipt, drawStatement, type ReceiptFacts, type StatementFacts } from '../money/draw';
+import { drawSheet, type SheetPaper } from '../sheet/draw';
 import { drawBenchCard } from '../plan/bench-card';
 
 /** The answer of a computation as text, written where it was computed: writing 59 MB blocks too. */
@@ -43,9 +45,12 @@ export const TASKS = {
   ticket: (facts: LabelFacts): Promise<Buffer> => drawTicket(facts),
   card: ({ job, plan }: { job: Job; plan: PlanRecord }): Promise<Buffer> =>
     drawBenchCard(job, plan),
+  receipt: (facts: ReceiptFacts): Promise<Buffer> => drawReceipt(facts),
+  statement: (facts: StatementFacts): Promise<Buffer> => drawStatement(facts),
+  sheet: (paper: SheetPaper): Promise<Buffer> => drawSheet(paper),
 };
 
-export type DrawingName = 'tag' | 'ticket' | 'card';
+export type DrawingName = 'tag' | 'ticket' | 'card' | 'receipt' | 'statement' | 'sheet';
 export type TaskName = keyof typeof TASKS;
 export interface Task<Name extends TaskName = TaskName> {
   readonly name: Name;

@@ -140,7 +140,13 @@ describe('an owner', () => {
 
 describe('the same person twice', () => {
   const side = (part: Record<string, unknown>) =>
-    ({ ...person('Anyone'), ...part }) as Parameters<typeof mergedCustomer>[0];
+    ({
+      ...person('Anyone'),
+      email: '',
+      mayWrite: 'not asked',
+      onAccount: false,
+      ...part,
+    }) as Parameters<typeof mergedCustomer>[0];
 
   test('who stays keeps their name and trade, and loses nothing of the other', () => {
     const merged = mergedCustomer(
@@ -156,7 +162,7 @@ describe('the same person twice', () => {
         edgesLiked: 'Thin',
       }),
     );
-    expect(merged).toEqual({
+    expect(merged).toMatchObject({
       name: 'Ida Moss',
       trade: 'Baker',
       phones: [
@@ -166,6 +172,12 @@ describe('the same person twice', () => {
       note: 'No dogs; Rings twice',
       edgesLiked: 'Thin',
     });
+  });
+
+  test('whoever said no once is not written to', () => {
+    const said = (mayWrite: string) => side({ mayWrite });
+    expect(mergedCustomer(said('yes'), said('no')).mayWrite).toBe('no');
+    expect(mergedCustomer(said('not asked'), said('yes')).mayWrite).toBe('yes');
   });
 
   test('a telephone beyond the sixth stands in the note', () => {

@@ -29,5 +29,13 @@ export const mergedCustomer = (stays: CustomerBody, gone: CustomerBody): Custome
       stays.note,
     ),
     edgesLiked: joined(stays.edgesLiked, gone.edgesLiked, LIKED_LENGTH),
+    email: stays.email === '' ? gone.email : stays.email,
+    // Whoever said no once is not written to.
+    mayWrite: [stays, gone].some(({ mayWrite }) => mayWrite === 'no')
+      ? 'no'
+      : stays.mayWrite === 'not asked'
+        ? gone.mayWrite
+        : stays.mayWrite,
+    onAccount: stays.onAccount || gone.onAccount,
   };
 };

@@ -40,10 +40,15 @@ export const listCustomers = (
   );
 
 export interface CustomerRow extends Customer {
+  readonly email: string;
+  readonly mayWrite: CustomerBody['mayWrite'];
+  readonly mayWriteSince: Date | null;
+  readonly onAccount: number;
   readonly version: number;
   readonly erasedAt: Date | null;
 }
-const ROW_SELECT = `SELECT ${CUSTOMER_COLUMNS}, c.version, c.erased_at AS erasedAt FROM customer c
+const ROW_SELECT = `SELECT ${CUSTOMER_COLUMNS}, c.email, c.may_write AS mayWrite,
+  c.may_write_since AS mayWriteSince, c.on_account AS onAccount, c.version, c.erased_at AS erasedAt FROM customer c
   WHERE c.id = ?`;
 
 export const findCustomer = async (db: Queryable, id: number): Promise<CustomerRow | undefined> =>
@@ -90,8 +95,18 @@ const replacePhones = async (
 export const addCustomer = async (db: Queryable, body: CustomerBody): Promise<number> => {
   const { insertId } = await execute(
     db,
-    'INSERT INTO customer (name, trade, note, edges_liked) VALUES (?, ?, ?, ?)',
-    [body.name, body.trade, body.note, body.edgesLiked],
+    `INSERT INTO customer (name, trade, note, edges_liked, email, may_write, may_write_since, on_account)
+     VALUES (?, ?, ?, ?, ?, ?, IF(? = 'not asked', NULL, CURRENT_TIMESTAMP(3)), ?)`,
+    [
+      body.name,
+      body.trade,
+      body.note,
+      body.edgesLiked,
+      body.email,
+      body.mayWrite,
+      body.mayWrite,
+      body.onAccount,
+    ],
   );
   await replacePhones(db, insertId, body.phones);
   return insertId;
@@ -104,15 +119,37 @@ export const changeCustomer = async (
 ): Promise<void> => {
   await execute(
     db,
-    `UPDATE customer SET name = ?, trade = ?, note = ?, edges_liked = ?, version = version + 1
-     WHERE id = ?`,
-    [body.name, body.trade, body.note, body.edgesLiked, id],
+    `UPDATE customer SET name = ?, trade = ?, note = ?, edges_liked = ?, email = ?, on_account = ?,
+       may_write_since = IF(may_write = ?, may_write_since, IF(? = 'not asked', NULL, CURRENT_TIMESTAMP(3))),
+       may_write = ?, version = version + 1 WHERE id = ?`,
+    [
+      body.name,
+      body.trade,
+      body.note,
+      body.edgesLiked,
+      body.email,
+      body.onAccount,
+      body.mayWrite,
+      body.mayWrite,
+      body.mayWrite,
+      id,
+    ],
   );
   await replacePhones(db, id, body.phones);
 };
 
 export const moveBlades = (db: Queryable, fromId: number, intoId: number) =>
   execute(db, 'UPDATE blade SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
+
+/** Receipts and messages of one who is gone belong to the one who stays. */
+export const moveDealings = async (
+  db: Queryable,
+  fromId: number,
+  intoId: number,
+): Promise<void> => {
+  await execute(db, 'UPDATE sale SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
+  await execute(db, 'UPDATE message SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
+};
 
 export const removeCustomer = (db: Queryable, id: number) =>
   execute(db, 'DELETE FROM customer WHERE id = ?', [id]);
@@ -145,6 +182,8 @@ export const TEXT_TABLES: readonly TextTable[] = [
   { table: 'plan_template', keys: ['id'], plain: ['name', 'note'], json: ['choices'] },
   { table: 'touch_up', keys: ['id'], plain: ['note'], json: [] },
   { table: 'consent', keys: ['id'], plain: ['words'], json: [] },
+  { table: 'bill', keys: ['job_id'], plain: ['discount_reason'], json: [] },
+  { table: 'complaint', keys: ['job_id'], plain: ['reason'], json: [] },
   { table: 'estimate_line', keys: ['job_id', 'position'], plain: ['label'], json: [] },
   {
     table: 'job',
@@ -221,11 +260,29 @@ export const forgetCustomer = async (db: Queryable, id: number): Promise<void> =
     `DELETE e FROM photograph e JOIN ${THEIR_JOBS} ON j.id = e.job_id WHERE b.customer_id = ?`,
     [id],
   );
+  await execute(db, `UPDATE ${THEIR_JOBS} SET j.collected_by = '' WHERE b.customer_id = ?`, [id]);
+  await execute(
+    db,
+    `UPDATE visit_answer e JOIN ${THEIR_JOBS} ON j.id = e.job_id SET e.words = '' WHERE b.customer_id = ?`,
+    [id],
+  );
+  await execute(
+    db,
+    `UPDATE complaint e JOIN ${THEIR_JOBS} ON j.id = e.job_id SET e.words = '' WHERE b.customer_id = ?`,
+    [id],
+  );
+  await execute(
+    db,
+    `DELETE e FROM visit_page e JOIN ${THEIR_JOBS} ON j.id = e.job_id WHERE b.customer_id = ?`,
+    [id],
+  );
+  await execute(db, 'DELETE FROM message WHERE customer_id = ?', [id]);
   await execute(db, "UPDATE blade SET name = '' WHERE customer_id = ?", [id]);
   await execute(db, 'DELETE FROM customer_phone WHERE customer_id = ?', [id]);
   await execute(
     db,
-    `UPDATE customer SET name = ?, trade = '', note = '', edges_liked = '', version = version + 1,
+    `UPDATE customer SET name = ?, trade = '', note = '', edges_liked = '', email = '', may_write = 'no',
+       may_write_since = NULL, version = version + 1,
        erased_at = CURRENT_TIMESTAMP(3) WHERE id = ?`,
     [ERASED_NAME, id],
   );

@@ -16,6 +16,7 @@ import { inTransaction, type Queryable } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
 import { withIdempotency } from '../http/idempotency';
 import { allow, bodyOf, pathId, queryOf } from '../http/request';
+import { withdrawMessages } from '../messages/queries';
 import { eraseCustomer } from './erase';
 import { mergedCustomer } from './merge';
 import {
@@ -27,6 +28,7 @@ import {
   listCustomers,
   lockCustomer,
   moveBlades,
+  moveDealings,
   phonesOf,
   removeCustomer,
   toCustomer,
@@ -43,6 +45,10 @@ const recordOf = async (db: Queryable, id: number): Promise<CustomerRecord> => {
   return {
     customer: toCustomer(row),
     phones: await phonesOf(db, id),
+    email: row.email,
+    mayWrite: row.mayWrite,
+    mayWriteSince: row.mayWriteSince?.toISOString() ?? null,
+    onAccount: row.onAccount === 1,
     version: row.version,
     erasedAt: row.erasedAt?.toISOString() ?? null,
     blades: await bladesOfCustomer(db, id),
@@ -97,6 +103,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     await inTransaction(pool, async (db) => {
       await lockedAt(db, id, version);
       await changeCustomer(db, id, body);
+      if (body.mayWrite === 'no') await withdrawMessages(db, 'customer_id', id);
     });
     response.json(await recordOf(pool, id));
   });
@@ -116,10 +123,11 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
         throw invalid([{ field: 'intoId', message: 'Customer who stays: not known here' }]);
       }
       const merged = mergedCustomer(
-        { ...stays, phones: await phonesOf(db, intoId) },
-        { ...gone, phones: await phonesOf(db, id) },
+        { ...stays, onAccount: stays.onAccount === 1, phones: await phonesOf(db, intoId) },
+        { ...gone, onAccount: gone.onAccount === 1, phones: await phonesOf(db, id) },
       );
       await moveBlades(db, id, intoId);
+      await moveDealings(db, id, intoId);
       await changeCustomer(db, intoId, merged);
       await removeCustomer(db, id);
     });

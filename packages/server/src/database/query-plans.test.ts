@@ -20,6 +20,19 @@ beforeAll(async () => {
     .put(`/api/jobs/${job.id}/steps/${job.steps[0]!.id}/work`)
     .send(workBody({ strokesRight: 3 }))
     .expect(200);
+  for (const sql of [
+    'INSERT INTO bill (job_id, price_minor) VALUES (:job, 100)',
+    "INSERT INTO sale (id, number, customer_id, staff_id, method) VALUES (1, 1, :customer, 1, 'cash')",
+    'INSERT INTO payment (sale_id, job_id, amount_minor) VALUES (1, :job, 100)',
+    `INSERT INTO message (message_key, kind, customer_id, job_id, address, subject, body, state)
+       VALUES ('one', 'ready', :customer, :job, 'x@home.example', 'x', 'x', 'sent')`,
+    "INSERT INTO complaint (job_id, signs, settled_at) VALUES (:job, '{}', NOW())",
+    "INSERT INTO visit_page (job_id, token) VALUES (:job, 'one')",
+    "INSERT INTO visit_answer (job_id, answer) VALUES (:job, 'wish')",
+  ])
+    await shop.pool.query(
+      sql.replaceAll(':job', String(job.id)).replaceAll(':customer', String(job.customer.id)),
+    );
   await copyJob(shop.pool, job.id, BLADES, { emptied: true });
 }, 120_000);
 afterAll(() => shop.close());

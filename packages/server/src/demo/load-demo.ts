@@ -53,13 +53,18 @@ import { toPicture as toKept } from '../photographs/picture';
 import { addPhotograph, changePhotograph } from '../photographs/queries';
 import { measuresOf } from '../jobs/rows';
 import { loadCare, loadShelf } from './load-shelf';
+import { dueOn } from '../hand-over/hand-over';
+import { addSale, billOfJob } from '../money/queries';
+import { reckonBill } from '../money/reckon';
 import { writePriceList } from '../prices/queries';
+import { writeShopDetails } from '../shop/details';
 import {
   BLADES,
   MOORINGS,
   OWNERS,
   PRICE_LIST,
   SHOP,
+  SHOP_DETAILS,
   type DemoBlade,
   type OwnerKey,
 } from './people-and-blades';
@@ -241,6 +246,7 @@ const passed = async (
   const target = findUse(row.useId).targetForceGf;
   await saveReadings(db, jobId, 'after', 1, readingsAt(target * 0.85, visit.seed));
   await setStage(db, jobId, 'ready');
+  await reckonBill(db, row);
   await log(benchId, 'passed', say('event.passed', { verdict: 'meets', note: '' }));
 };
 
@@ -261,9 +267,21 @@ const returned = async (
       remarks: '',
       holding: visit.blade.holding ?? '',
       rigSetting: visit.blade.rigSetting ?? NO_RIG_SETTING,
+      collectedBy: '',
+      dueOn: await dueOn(db, (await findJobRow(db, jobId))!, visit.promised),
     },
     visit.promised,
   );
+  const bill = await billOfJob(db, jobId);
+  if (bill && !OWNERS[visit.blade.owner].onAccount) {
+    await addSale(db, {
+      customerId: visit.customerId,
+      staffId: crew.counterId,
+      method: 'cash',
+      lines: [{ jobId, amountMinor: bill.priceMinor }],
+      at: visit.promised,
+    });
+  }
   await addEvent(db, {
     jobId,
     staffId: crew.counterId,
@@ -419,7 +437,12 @@ const photographOne = async (db: PoolConnection, staffId: number): Promise<void>
 };
 
 /** Fills an empty shop with the demo; does nothing when it is there. True when it was loaded now. */
-export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise<boolean> => {
+export const loadDemo = async (
+  pool: Pool,
+  compute: Compute,
+  now: Date,
+  publicAddress: string,
+): Promise<boolean> => {
   const hashes = await Promise.all(DEMO_SIGN_INS.map(({ password }) => hashPassword(password)));
   return inTransaction(pool, async (db) => {
     if ((await readSetting(db, LOADED)) !== null) return false;
@@ -429,6 +452,7 @@ export const loadDemo = async (pool: Pool, compute: Compute, now: Date): Promise
     }
     const crew: Crew = { benchId: ids[1]!, counterId: ids[2]! };
     await writeSetting(db, 'shop name', SHOP);
+    await writeShopDetails(db, { ...SHOP_DETAILS, publicAddress });
     // The boat owns a force tester.
     await setTestsInUse(db, [...USUAL_TESTS, 'force']);
     for (const mooring of MOORINGS) await addMooring(db, mooring);

@@ -7,6 +7,7 @@ import type {
   Mooring,
   PriceListBody,
   RigSetting,
+  ShopDetails,
   Stage,
 } from '@patient-edge/contract';
 import {
@@ -17,6 +18,7 @@ import {
   type DamageKind,
   type Rung,
   type Sharpness,
+  USUAL_TEMPLATES,
 } from '@patient-edge/core';
 
 export const SHOP = 'Ottersong workshop boat';
@@ -30,13 +32,36 @@ export const MOORINGS: readonly Mooring[] = [
   { weekday: 6, wharf: 'Market Basin' },
 ];
 
-const owner = (name: string, trade: string, note = ''): CustomerBody => ({
+const owner = (
+  name: string,
+  trade: string,
+  note = '',
+  part: Partial<CustomerBody> = {},
+): CustomerBody => ({
   name,
   trade,
   phones: [],
   note,
   edgesLiked: '',
+  email: '',
+  mayWrite: 'not asked',
+  onAccount: false,
+  ...part,
 });
+/** Whoever left an address and said yes. */
+const reached = (mailbox: string): Partial<CustomerBody> => ({
+  email: `${mailbox}@towpath.example`,
+  mayWrite: 'yes',
+});
+
+export const SHOP_DETAILS: Omit<ShopDetails, 'publicAddress'> = {
+  address: 'Aboard the Ottersong\nOsier Wharf, berth 4',
+  phone: '0555 010 447',
+  email: 'bench@ottersong.example',
+  taxLines: 'Tax number 00 555 1204 (made up)',
+  houseDays: 14,
+  templates: USUAL_TEMPLATES,
+};
 
 /** In the minor unit of the demo's money. */
 export const PRICE_LIST: Omit<PriceListBody, 'version'> = {
@@ -48,19 +73,32 @@ export const PRICE_LIST: Omit<PriceListBody, 'version'> = {
 export const OWNERS = {
   rush: owner('Isbel Rush', 'Basket weaver'),
   whey: owner('Corin Whey', 'Cheesemaker', 'Wants no visible work on the faces'),
-  school: owner('Hollow Lane school kitchen', 'School kitchen', 'Ask for the cook, Berit'),
-  vellum: owner('Marit Vellum', 'Bookbinder'),
+  school: owner('Hollow Lane school kitchen', 'School kitchen', 'Ask for the cook, Berit', {
+    ...reached('hollow-lane'),
+    onAccount: true,
+  }),
+  vellum: owner('Marit Vellum', 'Bookbinder', '', {
+    ...reached('vellum'),
+    phones: [{ label: '', number: '0555 010 239' }],
+  }),
   crown: owner('Dunstan Crown', 'Tree surgeon'),
   strand: owner('Osric Strand', 'Barber', 'Disinfect on arrival and before return'),
   burl: owner('Fenna Burl', 'Spoon carver'),
   noodle: owner('Lantern Bridge noodle stall', 'Noodle stall'),
-  smokehouse: owner('Saltgate smokehouse', 'Fish smokehouse', 'Six filleting knives in rotation'),
+  smokehouse: owner('Saltgate smokehouse', 'Fish smokehouse', 'Six filleting knives in rotation', {
+    ...reached('saltgate'),
+    onAccount: true,
+    phones: [{ label: 'smokehouse', number: '0555 010 112' }],
+  }),
   bloom: owner('Pernel Bloom', 'Florist'),
   loft: owner('Ravel sail loft', 'Sail loft'),
   bakery: owner('Crumb Street bakery', 'Bakery'),
   scouts: owner('Third Reach scouts', 'Scout troop', 'Hand over to the leader only'),
-  penn: owner('Aldous Penn', 'Household'),
-  marsh: owner('Greet Marsh', 'Household'),
+  penn: owner('Aldous Penn', 'Household', '', {
+    ...reached('penn'),
+    phones: [{ label: 'evenings', number: '0555 010 871' }],
+  }),
+  marsh: owner('Greet Marsh', 'Household', '', { mayWrite: 'no' }),
 } as const;
 export type OwnerKey = keyof typeof OWNERS;
 

@@ -14,6 +14,9 @@ import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { changeJob } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
+import { withdrawMessages } from '../messages/queries';
+import { tellWhenReady } from '../messages/write';
+import { reckonBill } from '../money/reckon';
 import {
   confirmedCauses,
   saveReadings,
@@ -91,6 +94,8 @@ export const edgeTestRoutes = (pool: Pool): Router => {
             ]);
           }
           await setStage(db, row.id, 'ready');
+          await reckonBill(db, row);
+          await tellWhenReady(db, row.customerId, row.promisedOn);
           await setCauseConfirmed(db, row.id, row.round, true);
           await log('passed', say('event.passed', { verdict, note: note ?? '' }));
           return;
@@ -117,6 +122,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
       undo: async (db, row) => {
         await setStage(db, row.id, 'testing');
         await setCauseConfirmed(db, row.id, row.round, false);
+        await withdrawMessages(db, 'job_id', row.id);
       },
       event: say('event.pass-undone'),
     }),

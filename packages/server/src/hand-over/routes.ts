@@ -4,16 +4,11 @@ import { say } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Queryable } from '../database/pool';
-import { conflict, invalid } from '../http/errors';
+import { conflict } from '../http/errors';
 import { jobRoute } from '../jobs/job-route';
-import {
-  setReturned,
-  tagHolder,
-  tagOfBladeInShop,
-  undoReturned,
-  type JobRow,
-} from '../jobs/queries';
+import { tagHolder, tagOfBladeInShop, undoReturned, type JobRow } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
+import { handOver } from './hand-over';
 
 /** Back on its tag; refused once the tag hangs on another blade, or the blade came again. */
 const takeBackIn = async (db: Queryable, row: JobRow): Promise<void> => {
@@ -41,36 +36,8 @@ export const handOverRoutes = (pool: Pool): Router => {
     ...jobRoute(pool, {
       action: 'hand over',
       body: returnSchema,
-      work: async ({
-        db,
-        row,
-        body: { tagNumber, sheathed, remarks, holding, rigSetting },
-        log,
-      }) => {
-        if (tagNumber !== row.tagNumber) {
-          throw invalid([
-            {
-              field: 'tagNumber',
-              message: `Tag ${tagNumber} is not this blade’s: it hangs on tag ${row.tagNumber}`,
-            },
-          ]);
-        }
-        if (!sheathed) {
-          throw invalid([
-            {
-              field: 'sheathed',
-              message: 'Sheath, wrap or guard the edge before it is handed over',
-            },
-          ]);
-        }
-        await setReturned(db, row.id, { remarks, holding, rigSetting }, new Date());
-        await log(
-          'returned',
-          row.stage === 'declined'
-            ? say('event.handed-back', { tag: tagNumber })
-            : say('event.handed-over', { tag: tagNumber }),
-        );
-      },
+      work: ({ db, row, body: { tagNumber, sheathed, collectedBy, ...left }, staff }) =>
+        handOver(db, row, { tagNumber, sheathed, collectedBy, ...left, staffId: staff.id }),
     }),
   );
 

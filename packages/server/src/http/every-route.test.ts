@@ -1,5 +1,5 @@
 /** Every route of the API: who may use it, and that nothing sent to it is a failure of ours. */
-import { DEFAULT_CHOICES } from '@patient-edge/core';
+import { DEFAULT_CHOICES, USUAL_TEMPLATES } from '@patient-edge/core';
 import fc from 'fast-check';
 import request, { type Agent } from 'supertest';
 import {
@@ -137,6 +137,33 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'POST /jobs/:id/verdict/undo': 'bench',
   'POST /jobs/:id/return': 'signed in',
   'POST /jobs/:id/return/undo': 'signed in',
+  'GET /ready': 'signed in',
+  'GET /to-write': 'signed in',
+  'POST /hand-overs': 'signed in',
+  'PUT /jobs/:id/bill': 'signed in',
+  'POST /payments': 'signed in',
+  'POST /payments/:id/undo': 'signed in',
+  'GET /jobs/:id/payments': 'signed in',
+  'GET /payments/:id/receipt.pdf': 'signed in',
+  'GET /takings': 'owner and counter',
+  'GET /takings.csv': 'owner and counter',
+  'GET /customers/:id/statement': 'owner and counter',
+  'GET /customers/:id/statement.csv': 'owner and counter',
+  'GET /customers/:id/statement.pdf': 'owner and counter',
+  'GET /jobs/:id/sheet': 'signed in',
+  'GET /jobs/:id/sheet.pdf': 'signed in',
+  'GET /messages': 'signed in',
+  'POST /messages': 'signed in',
+  'POST /messages/:id/again': 'signed in',
+  'GET /mail-box': 'signed in',
+  'GET /visits/:token': 'all',
+  'POST /visits/:token/answers': 'all',
+  'GET /jobs/:id/page': 'signed in',
+  'POST /jobs/:id/page/revoke': 'signed in',
+  'GET /complaints': 'signed in',
+  'PUT /jobs/:id/complaint': 'signed in',
+  'GET /shop-details': 'signed in',
+  'PUT /shop-details': 'owner',
 };
 
 let shop: TestShop;
@@ -279,6 +306,31 @@ test('two thousand bodies of every kind: no failure of ours, and none that holds
       version: job.version,
       lines: [{ label: 'x', lowMinor: 1, highMinor: 2 }],
       agreedBy: null,
+    },
+    'PUT /jobs/:id/bill': {
+      version: job.version,
+      priceMinor: 100,
+      discountMinor: 10,
+      discountReason: 'a friend',
+    },
+    'POST /payments': { method: 'cash', lines: [{ jobId, amountMinor: 1 }] },
+    'POST /hand-overs': {
+      lines: [{ jobId, version: job.version, tagNumber: 1 }],
+      sheathed: true,
+      collectedBy: '',
+      payment: null,
+    },
+    'POST /messages': { kind: 'late', jobIds: [jobId] },
+    'PUT /jobs/:id/complaint': { words: 'x', signs: {}, onTheHouse: null, reason: '' },
+    'POST /visits/:token/answers': { answer: 'wish', words: 'x' },
+    'PUT /shop-details': {
+      address: 'x',
+      phone: '1',
+      email: 'x@shop.example',
+      taxLines: '',
+      publicAddress: 'http://localhost:1',
+      houseDays: 14,
+      templates: USUAL_TEMPLATES,
     },
     'POST /calc/:operation': { heightMm: 48, spineOffsetMm: 1, angleDeg: 15 },
   };

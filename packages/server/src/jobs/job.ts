@@ -14,7 +14,9 @@ import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { testRoundsOfJob, testsInUse } from '../edge-tests/queries';
 import { conflict, notFound } from '../http/errors';
+import { complaintOfJob } from '../complaints/queries';
 import { consentsOfJob, estimateOfJob } from '../judge/queries';
+import { billOfJob } from '../money/queries';
 import { lastChoicesOf, planRecordOf } from '../plan/queries';
 import { photographsOfJob } from '../photographs/queries';
 import {
@@ -45,6 +47,8 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     photographs,
     lastChoices,
     inUse,
+    bill,
+    complaint,
   ] = await Promise.all([
     damageOfJob(db, id),
     damageBefore(db, row),
@@ -56,6 +60,8 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     photographsOfJob(db, id),
     lastChoicesOf(db, id),
     testsInUse(db),
+    billOfJob(db, id),
+    complaintOfJob(db, id),
   ]);
   const measures = measuresOf(row);
   const after = tests.find(({ phase, round }) => phase === 'after' && round === row.round);
@@ -97,14 +103,41 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     holding: row.holding,
     rigSetting: { jawMm: row.jawMm, ruleMarkMm: row.ruleMarkMm, block: row.block },
     declineReason: row.declineReason,
+    bill,
+    collectedBy: row.collectedBy,
+    dueOn: row.dueOn,
+    complaint,
     events,
   };
 };
 
 /**
- * Does one action with a job in one transaction, on the version the caller saw, and raises the version. A conflict
+ * Does one action with a job within a transaction, on the version the caller saw, and raises the version. A conflict
  * says who changed what since then, or what the lifecycle has against it; nothing of the request is applied.
  */
+export const changeJobIn = async (
+  db: PoolConnection,
+  id: number,
+  version: number,
+  action: JobAction,
+  work: (db: PoolConnection, row: JobRow) => Promise<void>,
+): Promise<void> => {
+  const row = await lockJobRow(db, id);
+  if (!row) throw notFound('This blade');
+  if (row.version !== version) {
+    const last = (await eventsOfJob(db, id)).at(-1);
+    throw conflict(
+      `This blade was changed since you looked${last ? ` (${last.who}: ${textOf(last.message)})` : ''}. What you entered is still here; look again and repeat it.`,
+      row.version,
+    );
+  }
+  const refusal = refusalOf(await stateFor(action, db, row), action);
+  if (refusal !== null) throw conflict(refusal, row.version);
+  await work(db, row);
+  await raiseVersion(db, id);
+};
+
+/** The same in a transaction of its own; gives the job as it is then. */
 export const changeJob = async (
   pool: Pool,
   id: number,
@@ -112,21 +145,7 @@ export const changeJob = async (
   action: JobAction,
   work: (db: PoolConnection, row: JobRow) => Promise<void>,
 ): Promise<Job> => {
-  await inTransaction(pool, async (db) => {
-    const row = await lockJobRow(db, id);
-    if (!row) throw notFound('This blade');
-    if (row.version !== version) {
-      const last = (await eventsOfJob(db, id)).at(-1);
-      throw conflict(
-        `This blade was changed since you looked${last ? ` (${last.who}: ${textOf(last.message)})` : ''}. What you entered is still here; look again and repeat it.`,
-        row.version,
-      );
-    }
-    const refusal = refusalOf(await stateFor(action, db, row), action);
-    if (refusal !== null) throw conflict(refusal, row.version);
-    await work(db, row);
-    await raiseVersion(db, id);
-  });
+  await inTransaction(pool, (db) => changeJobIn(db, id, version, action, work));
   return readJob(pool, id);
 };
 

@@ -45,6 +45,8 @@ export interface JobRow extends BladeMeasures {
   readonly ruleMarkMm: number | null;
   readonly block: string;
   readonly declineReason: string | null;
+  readonly collectedBy: string;
+  readonly dueOn: string | null;
   readonly customerId: number;
   readonly customerName: string;
   readonly customerTrade: string;
@@ -59,6 +61,7 @@ export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS t
   j.measured_with AS measuredWith, j.angle_assumed AS angleAssumed, j.angle_readings AS angleReadings, j.answers,
   j.protection_done AS protectionDone, j.estimate_agreed_by AS estimateAgreedBy,
   j.estimate_agreed_at AS estimateAgreedAt, b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.holding, j.jaw_mm AS jawMm, j.rule_mark_mm AS ruleMarkMm, j.block, j.decline_reason AS declineReason,
+  j.collected_by AS collectedBy, j.due_on AS dueOn,
   c.id AS customerId, c.name AS customerName, c.trade AS customerTrade,
   ${FIRST_PHONE} AS customerPhone, c.note AS customerNote, c.edges_liked AS customerEdgesLiked, ${MEASURE_COLUMNS}
   FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
@@ -326,23 +329,55 @@ export const undoDeclined = (db: Queryable, jobId: number) =>
 export const undoReturned = (db: Queryable, jobId: number) =>
   execute(
     db,
-    `UPDATE job SET stage = IF(decline_reason IS NULL, 'ready', 'declined'), returned_at = NULL
-     WHERE id = ?`,
+    `UPDATE job SET stage = IF(decline_reason IS NULL, 'ready', 'declined'), returned_at = NULL, due_on = NULL,
+       collected_by = '' WHERE id = ?`,
     [jobId],
   );
 
 export const setReturned = (
   db: Queryable,
   jobId: number,
-  { remarks, holding, rigSetting }: Pick<Job, 'remarks' | 'holding' | 'rigSetting'>,
+  {
+    remarks,
+    holding,
+    rigSetting,
+    collectedBy,
+    dueOn,
+  }: Pick<Job, 'remarks' | 'holding' | 'rigSetting' | 'collectedBy' | 'dueOn'>,
   at: Date,
 ) =>
   execute(
     db,
     `UPDATE job SET stage = 'returned', remarks = ?, holding = ?, jaw_mm = ?, rule_mark_mm = ?, block = ?,
-       returned_at = ? WHERE id = ?`,
-    [remarks, holding, rigSetting.jawMm, rigSetting.ruleMarkMm, rigSetting.block, at, jobId],
+       collected_by = ?, due_on = ?, returned_at = ? WHERE id = ?`,
+    [
+      remarks,
+      holding,
+      rigSetting.jawMm,
+      rigSetting.ruleMarkMm,
+      rigSetting.block,
+      collectedBy,
+      dueOn,
+      at,
+      jobId,
+    ],
   );
+
+/** How many days each earlier edge of a blade lasted: from going home until it came again. */
+export const livesOfBlade = async (
+  db: Queryable,
+  bladeId: number,
+  beforeJobId: number,
+): Promise<number[]> =>
+  (
+    await select<{ days: number | null }>(
+      db,
+      `SELECT TIMESTAMPDIFF(DAY, j.returned_at, (SELECT MIN(n.taken_in_at) FROM job n
+         WHERE n.blade_id = j.blade_id AND n.id > j.id)) AS days
+       FROM job j WHERE j.blade_id = ? AND j.id < ? AND j.returned_at IS NOT NULL AND j.decline_reason IS NULL`,
+      [bladeId, beforeJobId],
+    )
+  ).flatMap(({ days }) => (days === null || days < 1 ? [] : [days]));
 
 /** Back to the bench after a failed test: a new round of burr checks and readings. */
 export const setNextRound = (db: Queryable, jobId: number) =>

@@ -1,4 +1,5 @@
 /** Takes a blade in: customer, blade, measurements, damage and tag in one go. */
+import { linkComplaint } from '../complaints/queries';
 import type {
   DropOffBody,
   IntakeBody,
@@ -72,6 +73,7 @@ export const takeInBlade = async (
   if (body.bladeId !== null) await updateBlade(db, body.bladeId, blade);
   const bladeId = body.bladeId ?? (await addBlade(db, customerId, blade));
   const jobId = await insertJob(db, bladeId, body.tagNumber, intake, takenInAt);
+  await linkComplaint(db, bladeId, jobId);
   await replaceDamage(db, jobId, body.damage);
   await addEvent(db, {
     jobId,

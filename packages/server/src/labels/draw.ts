@@ -1,16 +1,19 @@
 /** The tag that hangs on a blade, and the ticket its customer takes home. */
 import { moneyRange, type Job } from '@patient-edge/contract';
-import { bladeKind, bladeOutline, findUse, totalOf } from '@patient-edge/core';
+import { bladeKind, findUse, totalOf } from '@patient-edge/core';
 import numberToWords from 'number-to-words';
 import QRCode from 'qrcode';
 import { Page } from './page';
+import { silhouette } from './silhouette';
 
 export interface LabelFacts {
   readonly job: Job;
   readonly shopName: string;
   readonly currency: string;
-  /** Where the job is found. */
+  /** Where the job is found, by those who work here. */
   readonly address: string;
+  /** Where its customer finds it; null where the shop is not reached from outside: no code is printed then. */
+  readonly pageAddress: string | null;
 }
 
 /** "forty-seven": a digit misread on a wet tag is caught by its word. */
@@ -23,20 +26,6 @@ const qr = (
 ): void => {
   const { modules } = QRCode.create(address, { errorCorrectionLevel: 'M' });
   page.squares(modules.size, (row, column) => modules.get(row, column) === 1, at);
-};
-
-const silhouette = (
-  page: Page,
-  job: Job,
-  box: { xMm: number; yMm: number; widthMm: number; heightMm: number },
-): void => {
-  const { edge, spine } = bladeOutline(job.measures);
-  const highest = Math.max(...spine.map(([, y]) => y));
-  const scale = Math.min(box.widthMm / job.measures.edgeLengthMm, box.heightMm / highest);
-  const points = [...edge, ...[...spine].reverse()].map(
-    ([z, y]) => [box.xMm + z * scale, box.yMm + (highest - y) * scale] as const,
-  );
-  page.line(points, 0.3, true);
 };
 
 const nameOf = (job: Job): string => job.blade.name || bladeKind(job.measures.kindId).label;
@@ -62,14 +51,22 @@ export const drawTag = ({ job, address }: LabelFacts): Promise<Buffer> => {
 };
 
 /** A6: what was brought, what was found, what was asked and agreed, and whom to hand it to. */
-export const drawTicket = ({ job, shopName, currency, address }: LabelFacts): Promise<Buffer> => {
+export const drawTicket = ({
+  job,
+  shopName,
+  currency,
+  pageAddress,
+}: LabelFacts): Promise<Buffer> => {
   const page = new Page(`Ticket of tag ${job.tagNumber}`, 105, 148);
   const all = { xMm: 8, widthMm: 89 } as const;
   page.write(shopName, { xMm: 8, yMm: 7, sizeMm: 4.2, weight: 'bold', widthMm: 60 });
   page.write(`Tag ${job.tagNumber}`, { xMm: 8, yMm: 14, sizeMm: 8, weight: 'bold' });
   page.write(tagInWords(job.tagNumber), { xMm: 8, yMm: 24, sizeMm: 3.2, widthMm: 60 });
-  qr(page, address, { xMm: 73, yMm: 7, sideMm: 24 });
-  silhouette(page, job, { xMm: 8, yMm: 33, widthMm: 89, heightMm: 16 });
+  if (pageAddress !== null) {
+    qr(page, pageAddress, { xMm: 73, yMm: 7, sideMm: 24 });
+    page.write('How it stands', { xMm: 73, yMm: 31.5, sizeMm: 2.4 });
+  }
+  silhouette(page, job.measures, { xMm: 8, yMm: 33, widthMm: 89, heightMm: 16 });
   let y = 53;
   const say = (label: string, text: string, lines = 1): void => {
     if (text === '' || y > 128) return;

@@ -86,6 +86,21 @@ export class Page {
     this.document.fill('#000');
   }
 
+  /** A picture within a box, its shape kept. */
+  picture(
+    jpeg: Buffer,
+    box: { xMm: number; yMm: number; widthMm: number; heightMm: number },
+  ): void {
+    this.document.image(jpeg, pt(box.xMm), pt(box.yMm), {
+      fit: [pt(box.widthMm), pt(box.heightMm)],
+    });
+  }
+
+  /** Not wanted after all. */
+  discard(): void {
+    this.document.end();
+  }
+
   /** A fresh sheet of the same size. */
   next(): void {
     this.document.addPage();

@@ -14,6 +14,8 @@ import { notFound } from '../http/errors';
 import { allow, bodyOf, pathId } from '../http/request';
 import { readJob } from '../jobs/job';
 import { readCurrency } from '../prices/queries';
+import { readShopDetails } from '../shop/details';
+import { pageAddress } from '../visits/pages';
 import type { LabelFacts } from './draw';
 
 /** `tag-47-job-12.pdf`: what a sheet is can be read off its name. */
@@ -43,6 +45,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
       job,
       shopName: (await readSetting(pool, 'shop name')) ?? '',
       currency: await readCurrency(pool),
+      pageAddress: await pageAddress(pool, job.id, (await readShopDetails(pool)).publicAddress),
       address: `${request.protocol}://${request.get('host')}/jobs/${job.id}`,
     };
     return {

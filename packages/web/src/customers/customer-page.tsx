@@ -40,9 +40,15 @@ interface CustomerValues extends Omit<CustomerBody, 'phones'> {
   phones: Phone[];
 }
 
-const valuesOf = ({ customer, phones }: CustomerRecord): CustomerValues => {
+const valuesOf = ({
+  customer,
+  phones,
+  email,
+  mayWrite,
+  onAccount,
+}: CustomerRecord): CustomerValues => {
   const { name, trade, note, edgesLiked } = customer;
-  return { name, trade, note, edgesLiked, phones: [...phones] };
+  return { name, trade, note, edgesLiked, phones: [...phones], email, mayWrite, onAccount };
 };
 
 const Customer = ({ record }: { record: CustomerRecord }) => {

@@ -81,6 +81,9 @@ const emptyCustomer = (): CustomerValues => ({
     phones: [{ label: '', number: '' }],
     note: '',
     edgesLiked: '',
+    email: '',
+    mayWrite: 'not asked',
+    onAccount: false,
   },
 });
 

@@ -1,0 +1,12 @@
+/**
+ * The middle of the values; of two in the middle their mean; null of none.
+ *
+ * @example
+ * median([120, 100, 140]); // 120
+ */
+export const median = (values: readonly number[]): number | null => {
+  if (values.length === 0) return null;
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = Math.floor(sorted.length / 2);
+  return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
+};

@@ -1,0 +1,85 @@
+/** The customer's sheet of a visit: as the screen draws it, and on paper. */
+import { money, sheetSizeSchema, type Bill, type Job } from '@patient-edge/contract';
+import { toPayMinor, type CustomerSheet } from '@patient-edge/core';
+import { Router } from 'express';
+import type { Pool } from 'mysql2/promise';
+import type { Compute } from '../compute/compute';
+import type { Queryable } from '../database/pool';
+import { allow, pathId, queryOf } from '../http/request';
+import { readJob } from '../jobs/job';
+import { livesOfBlade } from '../jobs/queries';
+import { pictureOf } from '../photographs/queries';
+import { readCurrency } from '../prices/queries';
+import { readShopDetails, shopName } from '../shop/details';
+import { steelNamed } from '../steels/queries';
+import { touchUpsOfBlade } from '../touch-ups/queries';
+import type { SheetPaper } from './draw';
+import { sheetOf } from './sheet';
+
+/** The sheet of a job that was read. */
+export const sheetOfJob = async (db: Queryable, job: Job): Promise<CustomerSheet> =>
+  sheetOf({
+    job,
+    steel: (await steelNamed(db, job.steel)) ?? null,
+    touchUps: await touchUpsOfBlade(db, job.blade.id),
+    livesDays: await livesOfBlade(db, job.blade.id, job.id),
+  });
+
+/** What is to pay or was paid, as it stands on the sheet. */
+export const priceSaid = (bill: Bill | null, currency: string): string => {
+  if (bill === null) return '';
+  const price = money(bill.priceMinor - bill.discountMinor, currency);
+  const less = bill.discountMinor > 0 ? `, ${bill.discountReason.toLowerCase()}` : '';
+  const toPay = toPayMinor(bill);
+  return toPay === 0
+    ? `Paid: ${price}${less}`
+    : `Price: ${price}${less}${bill.paidMinor > 0 ? `; still to pay: ${money(toPay, currency)}` : ''}`;
+};
+
+/** The first before the work and the last after it began. */
+const picturesOf = async (db: Queryable, job: Job): Promise<SheetPaper['pictures']> => {
+  const beganAt = job.events.find(({ kind }) => kind === 'bench')?.at ?? null;
+  const came = job.photographs.find(({ at }) => beganAt === null || at < beganAt);
+  const leaves = beganAt === null ? undefined : job.photographs.findLast(({ at }) => at >= beganAt);
+  const pictures: { label: string; jpeg: Uint8Array }[] = [];
+  for (const [label, photograph] of [
+    ['As it came', came],
+    ['As it leaves', leaves],
+  ] as const) {
+    const jpeg = photograph && (await pictureOf(db, photograph.id, 'full'));
+    if (jpeg) pictures.push({ label, jpeg });
+  }
+  return pictures;
+};
+
+export const sheetRoutes = (pool: Pool, compute: Compute): Router => {
+  const router = Router();
+
+  router.get('/jobs/:id/sheet', allow(), async (request, response) => {
+    const job = await readJob(pool, pathId(request, 'id', 'This blade'));
+    response.json(await sheetOfJob(pool, job));
+  });
+
+  router.get('/jobs/:id/sheet.pdf', allow(), async (request, response) => {
+    const { size } = queryOf(sheetSizeSchema, request);
+    const job = await readJob(pool, pathId(request, 'id', 'This blade'));
+    const { address, phone } = await readShopDetails(pool);
+    const paper: SheetPaper = {
+      size,
+      sheet: await sheetOfJob(pool, job),
+      measures: job.measures,
+      shopLines: [await shopName(pool), ...address.split('\n'), phone].filter(Boolean),
+      day: new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(
+        new Date(job.returnedAt ?? Date.now()),
+      ),
+      price: priceSaid(job.bill, await readCurrency(pool)),
+      pictures: await picturesOf(pool, job),
+    };
+    response
+      .type('application/pdf')
+      .set('Content-Disposition', `inline; filename="sheet-tag-${job.tagNumber}.pdf"`)
+      .send(await compute.drawing('sheet', paper));
+  });
+
+  return router;
+};

@@ -397,6 +397,8 @@ export interface BladeRecord {
   readonly visits: readonly Visit[];
   /** The last visit whole, for its lifts and steps. */
   readonly lastJob: Job | null;
+  /** What the customer wished for next time; empty where nothing. */
+  readonly wish: string;
 }
 
 export interface BladeOfCustomer extends BladeSummary {

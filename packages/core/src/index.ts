@@ -474,6 +474,7 @@ export {
   comeBackIn,
   customerSheet,
   fillTemplate,
+  houseRule,
   MESSAGE_KINDS,
   unknownBlanks,
   USUAL_TEMPLATES,

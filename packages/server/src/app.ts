@@ -240,7 +240,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     steelRoutes(pool),
     machineRoutes(pool),
     touchUpRoutes(pool),
-    deviceRoutes(options.scale ?? null, streams),
+    deviceRoutes(options.scale ?? null, (options.mailBox ?? null) !== null, streams),
     jobRoutes(pool),
     judgeRoutes(pool),
     priceRoutes(pool),

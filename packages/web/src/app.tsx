@@ -13,11 +13,18 @@ const SetUpPage = lazy(async () => ({
   default: (await import('./sign-in/sign-in-page')).SetUpPage,
 }));
 const Pages = lazy(() => import('./pages'));
+/** A customer's page has no sign-in: whoever has its address sees it, and nothing else. */
+const CustomersVisitPage = lazy(async () => ({
+  default: (await import('./visit/visit-page')).CustomersVisitPage,
+}));
+const VISIT = /^\/v\/([^/]+)\/?$/;
+
+const visitToken = VISIT.exec(window.location.pathname)?.[1];
 
 export const App = () => (
   <SWRConfig value={SWR_SETTINGS}>
     <Suspense fallback={<p role="status">Opening the shop…</p>}>
-      <Doors />
+      {visitToken === undefined ? <Doors /> : <CustomersVisitPage token={visitToken} />}
     </Suspense>
   </SWRConfig>
 );

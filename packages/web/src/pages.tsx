@@ -33,6 +33,10 @@ const ComparePage = lazy(() => import('./compare/compare-page'));
 const PressurePage = lazy(() => import('./pressure/pressure-page'));
 const TouchUpPage = lazy(() => import('./touch-up/touch-up-page'));
 const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
+const ReadyPage = lazy(() => import('./collect/ready-page'));
+const TakingsPage = lazy(() => import('./money/takings-page'));
+const MessagesPage = lazy(() => import('./messages/messages-page'));
+const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
 const SettingsPage = lazy(() => import('./settings/settings-page'));
 
 interface PagesProps {
@@ -59,6 +63,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
               <Route path="bench" element={<BenchPage />} />
               <Route path="test" element={<EdgeTestPage />} />
               <Route path="return" element={<HandOverPage />} />
+              <Route path="complaint" element={<ComplaintPage />} />
             </Route>
             <Route path="blades/:bladeId" element={<BladePage />} />
             <Route path="customers" element={<CustomersPage />} />
@@ -74,6 +79,9 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route path="calculator/:questionId" element={<CalculatorPage />} />
             <Route path="prices" element={<PricesPage />} />
             <Route path="labels" element={<LabelsPage />} />
+            <Route path="ready" element={<ReadyPage />} />
+            <Route path="takings" element={<TakingsPage />} />
+            <Route path="messages" element={<MessagesPage />} />
             <Route path="settings" element={<SettingsPage />} />
             <Route path="owners" element={<Navigate to="/customers" replace />} />
             <Route path="people" element={<Navigate to="/settings" replace />} />

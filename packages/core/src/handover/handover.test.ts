@@ -190,7 +190,9 @@ describe('the customer’s sheet', () => {
       const sheet = customerSheet(facts({ measures: usualMeasuresOf(kind, 150) }));
       const said = sheet.parts.flatMap(({ lines }) => lines);
       expect(said.every((line) => line.trim() !== '')).toBe(true);
-      expect(said.join(' ')).not.toMatch(/µm|undefined|NaN|grit|waterstone|progression|apex|micro bevel/i);
+      expect(said.join(' ')).not.toMatch(
+        /µm|undefined|NaN|grit|waterstone|progression|apex|micro bevel/i,
+      );
     }
   });
 });

@@ -1,5 +1,6 @@
 /** What the customer is told when the blade goes back, and written before and after. */
 export { careAdvice } from './care';
+export { houseRule, type HouseRule } from './on-the-house';
 export { comeBackIn, type ComeBack } from './come-back';
 export { customerSheet, type CustomerSheet, type SheetFacts, type SheetPart } from './sheet';
 export {

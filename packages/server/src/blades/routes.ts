@@ -6,6 +6,7 @@ import { findCustomer, toCustomer } from '../customers/queries';
 import { notFound } from '../http/errors';
 import { allow, pathId } from '../http/request';
 import { readJob } from '../jobs/job';
+import { wishOfBlade } from '../visits/queries';
 import { findBlade, visitsOfBlade } from './queries';
 
 export const bladeRoutes = (pool: Pool): Router => {
@@ -23,6 +24,7 @@ export const bladeRoutes = (pool: Pool): Router => {
       customer: toCustomer(customer),
       visits,
       lastJob: last ? await readJob(pool, last.jobId) : null,
+      wish: await wishOfBlade(pool, id),
     };
     response.json(record);
   });

@@ -23,11 +23,15 @@ export const scaleAddressFrom = (text: string | undefined): ScaleAddress | null 
   return { host: found[1]!, port };
 };
 
-export const deviceRoutes = (scale: ScaleAddress | null, streams: Streams): Router => {
+export const deviceRoutes = (
+  scale: ScaleAddress | null,
+  hasMailBox: boolean,
+  streams: Streams,
+): Router => {
   const router = Router();
 
   router.get('/devices', allow(), (_request, response) => {
-    response.json({ scale: scale !== null });
+    response.json({ scale: scale !== null, mailBox: hasMailBox });
   });
 
   router.get('/devices/scale', allow(), (request, response) => {

@@ -74,7 +74,7 @@ describe('the stand-in', () => {
       request.log = { warn: () => undefined } as unknown as typeof request.log;
       next();
     });
-    app.use(deviceRoutes({ host: '127.0.0.1', port: scale.port }, streams));
+    app.use(deviceRoutes({ host: '127.0.0.1', port: scale.port }, false, streams));
     const server = app.listen(0);
     const { port } = server.address() as AddressInfo;
     const first = await listen(port, (text) => text.includes('\n\n'));

@@ -6,6 +6,7 @@ import { findCustomer } from '../customers/queries';
 import { billOfJob } from '../money/queries';
 import { readCurrency } from '../prices/queries';
 import { readShopDetails, shopName } from '../shop/details';
+import { localDay } from '../shop/routes';
 import { pageAddress } from '../visits/pages';
 import {
   bladeOfJob,
@@ -52,7 +53,9 @@ export const writeMessage = async (
     if (bill) toPay = (toPay ?? 0) + toPayMinor(bill);
   }
   const first = blades[0]!;
-  const place = blades.find(({ wharf }) => wharf !== null);
+  // A day that has passed is no place to meet.
+  const today = localDay(new Date());
+  const place = blades.find(({ wharf, promisedOn }) => wharf !== null && promisedOn >= today);
   const { subject, body } = fillTemplate(details.templates[kind], {
     customer: customer.name,
     blades: bladeNames(blades),

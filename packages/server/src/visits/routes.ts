@@ -107,8 +107,12 @@ export const visitPageRoutes = (pool: Pool): Router => {
     const id = pathId(request, 'id', 'This blade');
     if (!(await findJobRow(pool, id))) throw notFound('This blade');
     const { publicAddress } = await readShopDetails(pool);
+    const address = await pageAddress(pool, id, publicAddress);
+    const token = address?.split('/').at(-1);
+    // A page that has ended is none, whatever its address was.
+    const isOpen = token !== undefined && (await jobOfToken(pool, token, MOST_DAYS)) === id;
     response.json({
-      address: await pageAddress(pool, id, publicAddress),
+      address: isOpen ? address : null,
       answers: await answersOfJob(pool, id),
     });
   });

@@ -15,13 +15,23 @@ import type {
   PriceList,
   PrintedLabel,
   ShopMachine,
+  MailInBox,
+  OpenComplaint,
+  QueuedMessage,
+  ReadyList,
+  Sale,
+  ShopDetails,
   StaffRecord,
   Stone,
+  Takings,
+  ToWrite,
+  VisitAnswer,
+  VisitPage,
   ConfirmedCauses,
   TestsInUse,
   TouchUp,
 } from '@patient-edge/contract';
-import { STEELS, type Steel } from '@patient-edge/core';
+import { STEELS, type CustomerSheet, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
 import useSWR, { mutate } from 'swr';
 import useSWRInfinite, { unstable_serialize } from 'swr/infinite';
@@ -53,7 +63,9 @@ export const usePlanVersions = (jobId: number, jobVersion: number) =>
 export const useTouchUps = (jobId: number) =>
   useSWR<TouchUp[], ApiFailure>(`/jobs/${jobId}/touch-ups`, get);
 export const useDevices = () =>
-  useSWR<{ scale: boolean }, ApiFailure>('/devices', get, { revalidateOnFocus: false });
+  useSWR<{ scale: boolean; mailBox: boolean }, ApiFailure>('/devices', get, {
+    revalidateOnFocus: false,
+  });
 export const useOwnSteels = () => useSWR<OwnSteel[], ApiFailure>('/steels', get);
 
 /** The table of the trade and the shop's own; null until the shop's are here. */
@@ -87,6 +99,42 @@ export const useCustomer = (id: string | number | null) =>
 export const useBlade = (id: string | number | null) =>
   useSWR<BladeRecord, ApiFailure>(id === null ? null : `/blades/${asPart(id)}`, get);
 export const usePrices = () => useSWR<PriceList, ApiFailure>('/prices', get);
+export const useReady = () =>
+  useSWR<ReadyList, ApiFailure>('/ready', get, { refreshInterval: 20000 });
+export const useToWrite = () => useSWR<ToWrite[], ApiFailure>('/to-write', get);
+export const useComplaints = () => useSWR<OpenComplaint[], ApiFailure>('/complaints', get);
+export const useMessages = () =>
+  useSWR<QueuedMessage[], ApiFailure>('/messages', get, { refreshInterval: 5000 });
+export const useMailBox = (isOpen: boolean) =>
+  useSWR<MailInBox[], ApiFailure>(isOpen ? '/mail-box' : null, get, { refreshInterval: 5000 });
+export const useShopDetails = () => useSWR<ShopDetails, ApiFailure>('/shop-details', get);
+export const useTakings = (day: string | null) =>
+  useSWR<Takings, ApiFailure>(day === null ? '/takings' : `/takings?day=${asPart(day)}`, get);
+/** Fetched anew when the job has changed. */
+export const useSheet = (jobId: number, jobVersion: number) =>
+  useSWR<CustomerSheet, ApiFailure>(
+    [`/jobs/${jobId}/sheet`, jobVersion],
+    ([path]: [string]) => get<CustomerSheet>(path),
+    { keepPreviousData: true },
+  );
+export const useSales = (jobId: number) =>
+  useSWR<Sale[], ApiFailure>(`/jobs/${jobId}/payments`, get);
+export interface PageOfVisit {
+  readonly address: string | null;
+  readonly answers: readonly VisitAnswer[];
+}
+export const usePageOfVisit = (jobId: number) =>
+  useSWR<PageOfVisit, ApiFailure>(`/jobs/${jobId}/page`, get);
+export const useVisit = (token: string) =>
+  useSWR<VisitPage, ApiFailure>(`/visits/${asPart(token)}`, get);
+
+/** What is ready, whom to write to and what was taken, asked anew as far as it is shown. */
+export const refreshReturns = async (): Promise<void> => {
+  await mutate(
+    (key) => typeof key === 'string' && /^\/(ready|to-write|shop|takings|complaints)/.test(key),
+  );
+};
+
 export const useLabels = () =>
   useSWR<PrintedLabel[], ApiFailure>('/labels', get, { refreshInterval: 5000 });
 export const useStaff = () => useSWR<StaffRecord[], ApiFailure>('/staff', get);
@@ -109,7 +157,7 @@ export const updateStoneCache = async (stone: Stone): Promise<void> => {
 /** Puts a job just answered by the server where every screen reads it. */
 export const updateJobCache = async (job: Job): Promise<void> => {
   await mutate(`/jobs/${job.id}`, job, { revalidate: false });
-  void mutate('/shop');
+  void refreshReturns();
   // Its record tells of this visit too, and may be looked at next.
   void mutate(`/blades/${job.blade.id}`);
 };

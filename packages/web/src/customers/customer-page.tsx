@@ -1,5 +1,6 @@
 /** One customer and their blades. */
 import {
+  MAY_WRITE,
   MOST_PHONES,
   type CustomerBody,
   type CustomerRecord,
@@ -7,7 +8,7 @@ import {
 } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
 import { useMemo, useState } from 'react';
-import { useFieldArray, useForm } from 'react-hook-form';
+import { Controller, useFieldArray, useForm } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
@@ -22,7 +23,11 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
+import { Checkbox } from '../theme/checkbox';
+import { options } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
 import { CustomerPicker } from './customer-picker';
+import { StatementSheet } from './statement-sheet';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
@@ -78,6 +83,7 @@ const Customer = ({ record }: { record: CustomerRecord }) => {
       {erasedAt === null ? (
         <>
           <CorrectCustomer record={record} />
+          <StatementSheet customerId={customer.id} onAccount={record.onAccount} />
           <OneAndTheSame record={record} />
           <Forget record={record} />
         </>
@@ -122,7 +128,35 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
             <FormText control={control} name="trade" label="Trade" />
             <FormText control={control} name="note" label="Note" />
             <FormText control={control} name="edgesLiked" label="How they like their edges" />
+            <FormText control={control} name="email" label="E-mail" />
+            <Controller
+              control={control}
+              name="mayWrite"
+              render={({ field }) => (
+                <SegmentedControl
+                  label="May be written to"
+                  options={options(MAY_WRITE)}
+                  value={field.value}
+                  onChange={field.onChange}
+                />
+              )}
+            />
+            <Controller
+              control={control}
+              name="onAccount"
+              render={({ field }) => (
+                <Checkbox value={field.value} onChange={field.onChange}>
+                  Pays by the month
+                </Checkbox>
+              )}
+            />
           </Columns>
+          {record.mayWriteSince !== null && (
+            <MutedText>
+              {record.mayWrite === 'yes' ? 'Said yes' : 'Said no'} on{' '}
+              {dayAndYear(record.mayWriteSince)}.
+            </MutedText>
+          )}
           {numbers.fields.map((field, index) => (
             <Row key={field.id} $align="end">
               <FormText

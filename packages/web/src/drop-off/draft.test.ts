@@ -27,6 +27,7 @@ const record = (part: Partial<BladeRecord> = {}): BladeRecord => ({
   customer: { id: 9, name: 'Smokehouse', trade: '', phone: '', note: '', edgesLiked: '' },
   visits: [],
   lastJob: null,
+  wish: '',
   ...part,
 });
 
@@ -97,10 +98,10 @@ test('a blade known from before fills the line with what is known of it', () => 
     lastJob: jobOf({ useId: 'boning', cuts: 'salmon', holding: 'two coins' }),
   });
   expect(fromRecord(known)).toMatchObject({ bladeId: '5', kindId: 'fillet', cuts: 'salmon' });
-  const words = whatItBrings(known);
+  const words = whatItBrings(known).text;
   for (const part of ['2 Sep 2026', '16.5° per side · 33.0° inclusive', 'Red stone', 'two coins'])
     expect(words).toContain(part);
-  expect(whatItBrings(record())).toContain('Its record comes with it');
+  expect(whatItBrings(record()).text).toContain('Its record comes with it');
 });
 
 test('a draft of an older form is opened with what it lacks, and the blade in hand goes before it', () => {

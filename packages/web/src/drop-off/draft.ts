@@ -1,4 +1,5 @@
 /** What is typed at the counter, and the body it makes. Kept on this device until it is taken in. */
+import { differenceInCalendarDays, parseISO } from 'date-fns';
 import {
   MEASURE_LIMITS,
   type BladeRecord,
@@ -105,8 +106,31 @@ export const fromRecord = ({ blade, lastJob }: BladeRecord): Partial<BladeValues
   cuts: lastJob?.cuts ?? '',
 });
 
-/** The same in words: what worked last time. */
-export const whatItBrings = ({ visits, lastJob }: BladeRecord): string => {
+/** Back so soon, it is asked whether something was wrong. */
+const BACK_SOON_DAYS = 21;
+
+export interface Brought {
+  /** What worked last time, and what was wished for. */
+  readonly text: string;
+  /** The visit to ask about: it went home a few days ago. Null where it did not. */
+  readonly backSoon: { readonly jobId: number; readonly days: number } | null;
+}
+
+/** What its record brings to the counter. */
+export const whatItBrings = (record: BladeRecord): Brought => {
+  const { lastJob, wish } = record;
+  const days =
+    lastJob === null || lastJob.returnedAt === null
+      ? null
+      : differenceInCalendarDays(new Date(), parseISO(lastJob.returnedAt));
+  return {
+    text: `${lastTime(record)}${wish === '' ? '' : ` Wished for: “${wish}”`}`,
+    backSoon:
+      lastJob && days !== null && days <= BACK_SOON_DAYS ? { jobId: lastJob.id, days } : null,
+  };
+};
+
+const lastTime = ({ visits, lastJob }: BladeRecord): string => {
   const held = visits.find(({ anglePerSideDeg }) => anglePerSideDeg !== null);
   if (!held) return 'Here before. Its record comes with it.';
   const angle = held.anglePerSideDeg!;

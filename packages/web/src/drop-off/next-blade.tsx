@@ -9,11 +9,12 @@ import { PromisedOn } from '../intake/promised-on';
 import { FormPick, FormTypeAhead } from '../theme/form-choices';
 import { FormNumber, FormText, InForm } from '../theme/form-fields';
 import { QuietButton } from '../theme/buttons';
-import { MutedText, Stack } from '../theme/layout';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { TypeAhead } from '../theme/search-box';
-import type { BladeValues } from './draft';
+import type { BladeValues, Brought } from './draft';
 
 /** As high as a field and its label. */
 const Beside = styled.div`
@@ -29,7 +30,7 @@ interface NextBladeProps {
   readonly form: UseFormReturn<BladeValues>;
   readonly kindId: string;
   /** What is known of it from its last visit. */
-  readonly brought: string | null;
+  readonly brought: Brought | null;
   readonly onAdd: () => void;
 }
 
@@ -94,7 +95,21 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
             <MutedText>or Enter; measures may wait</MutedText>
           </Beside>
         </Columns>
-        {brought !== null && <Notice>{brought}</Notice>}
+        {brought !== null && <Notice>{brought.text}</Notice>}
+        {brought?.backSoon && (
+          <Notice tone="cut">
+            <Row>
+              <span>
+                It went home{' '}
+                {brought.backSoon.days === 0 ? 'today' : `${brought.backSoon.days} d ago`}. Is
+                something wrong with it?
+              </span>
+              <QuietLink to={`/jobs/${brought.backSoon.jobId}/complaint`}>
+                Say what is wrong
+              </QuietLink>
+            </Row>
+          </Notice>
+        )}
         {bladeKind(kindId).group === 'razor' && (
           <Notice tone="cut">
             Arrives contaminated: disinfect it now and again before its return.

@@ -108,7 +108,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   // What passed in the round before stays passed, and is not typed again.
   const failed =
     rework && job.tests.find((each) => each.phase === 'after' && each.round === job.round - 1);
-  const carried = failed ? keptReadings(failed.readings, rework!.zones) : kept;
+  const carried = failed ? keptReadings(failed.readings, rework.zones) : kept;
   const typed = (editable ? stored : null) ?? asTyped(carried);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);

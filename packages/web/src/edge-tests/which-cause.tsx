@@ -31,15 +31,21 @@ interface WhichCauseProps {
   readonly readings: EdgeReadings | null;
   /** What it probably is; null while nothing was seen. */
   readonly onCause?: (cause: FaultCauseId | null) => void;
+  /** Signs told so far, where the page keeps them itself; else this device does. */
+  readonly told?: ToldSigns;
+  readonly onTold?: (told: ToldSigns) => void;
 }
 
-type Told = Readonly<Partial<Record<FaultSignId, boolean>>>;
+/** Seen, or looked for and not seen. */
+export type ToldSigns = Readonly<Partial<Record<FaultSignId, boolean>>>;
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
-export const WhichCause = ({ job, readings, onCause }: WhichCauseProps) => {
+export const WhichCause = ({ job, readings, onCause, told: given, onTold }: WhichCauseProps) => {
   const { data: confirmed } = useConfirmedCauses();
-  const [told, setTold] = useStored<Told>(`signs ${job.id} ${job.round}`, {});
+  const [stored, setStored] = useStored<ToldSigns>(`signs ${job.id} ${job.round}`, {});
+  const told = given ?? stored;
+  const setTold = onTold ?? setStored;
   const read = readings === null ? {} : signsOf(readings, findUse(job.useId));
   const seen = { ...read, ...told };
   const { causes, next } = diagnoseFault(seen, confirmed);

@@ -17,10 +17,14 @@ import { useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from '../jobs/undo';
 import { UndoButton } from '../jobs/undo-button';
+import { useSession } from '../api/session';
+import { BillPanel } from '../money/bill-panel';
 import { ReturnSheet } from './return-sheet';
+import { VisitLink } from './visit-link';
 
 const HandOverPage = () => {
   const job = useCurrentJob();
+  const { data: session } = useSession();
   return (
     <Stack $gap={16}>
       {job.stage === 'returned' ? (
@@ -28,7 +32,9 @@ const HandOverPage = () => {
           <Row>
             <span>
               {job.declineReason === null ? 'Handed over' : 'Handed back, not sharpened,'} to{' '}
-              {job.customer.name}. Its record will be here at the next visit.
+              {job.customer.name}
+              {job.collectedBy !== '' && `, collected by ${job.collectedBy}`}. Its record will be
+              here at the next visit.
             </span>
             <UndoButton job={job} action="return" />
           </Row>
@@ -38,10 +44,25 @@ const HandOverPage = () => {
       ) : (
         <Notice>The blade is {job.stage}: it is handed over once its test is passed.</Notice>
       )}
+      {session && <BillPanel job={job} currency={session.currency} />}
+      <VisitLink job={job} />
       <Row className="no-print">
         <QuietButton onPress={() => window.print()}>
           <Printer size={19} aria-hidden /> Print the sheet
         </QuietButton>
+        {(['a5', 'a4'] as const).map((size) => (
+          <a
+            key={size}
+            href={`/api/jobs/${job.id}/sheet.pdf?size=${size}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            PDF, {size.toUpperCase()}
+          </a>
+        ))}
+        {job.stage === 'returned' && (
+          <QuietLink to={`/jobs/${job.id}/complaint`}>Something is wrong with it</QuietLink>
+        )}
         <QuietLink to={`/blades/${job.blade.id}`}>The blade’s record</QuietLink>
       </Row>
       <ReturnSheet job={job} />
@@ -54,6 +75,7 @@ interface ReturnValues {
   sheathed: boolean;
   remarks: string;
   holding: string;
+  collectedBy: string;
   rigSetting: { jawMm: string; ruleMarkMm: string; block: string };
 }
 
@@ -83,6 +105,7 @@ const HandOver = ({ job }: { job: Job }) => {
       sheathed: false,
       remarks: '',
       holding: job.holding || (job.plan?.setAgain ?? '').slice(0, 200),
+      collectedBy: '',
       rigSetting: rigValues(job.rigSetting),
     },
   });
@@ -92,6 +115,7 @@ const HandOver = ({ job }: { job: Job }) => {
     'sheathed',
     'remarks',
     'holding',
+    'collectedBy',
     'rigSetting.jawMm',
     'rigSetting.ruleMarkMm',
     'rigSetting.block',
@@ -103,6 +127,7 @@ const HandOver = ({ job }: { job: Job }) => {
         sheathed: typed.sheathed,
         remarks: typed.remarks,
         holding: typed.holding,
+        collectedBy: typed.collectedBy,
         rigSetting: {
           jawMm: numberOrTyped(typed.rigSetting.jawMm),
           ruleMarkMm: numberOrTyped(typed.rigSetting.ruleMarkMm),
@@ -136,6 +161,14 @@ const HandOver = ({ job }: { job: Job }) => {
             </div>
             <div style={{ flex: 1, minWidth: 240 }}>
               <FormText control={form.control} name="remarks" label="Noted, not repaired" />
+            </div>
+            <div style={{ width: 210 }}>
+              <FormText
+                control={form.control}
+                name="collectedBy"
+                label="Collected by"
+                hint="Where it is somebody else"
+              />
             </div>
             {job.stage === 'ready' && (
               <div style={{ flex: 1, minWidth: 240 }}>

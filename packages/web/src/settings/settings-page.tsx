@@ -3,6 +3,7 @@ import { useSession } from '../api/session';
 import { MutedText, Stack } from '../theme/layout';
 import { AccountSheet } from './account-sheet';
 import { AddPersonSheet, PeopleSheet } from './people-sheet';
+import { ShopSheet } from './shop-sheet';
 import { TestsSheet } from './tests-sheet';
 import { PageHeading } from '../theme/page-heading';
 
@@ -14,6 +15,7 @@ const SettingsPage = () => {
     <Stack $gap={16}>
       <PageHeading title="Settings" />
       <AccountSheet staff={staff} />
+      {staff.role === 'owner' && <ShopSheet />}
       {staff.role !== 'counter' && <TestsSheet />}
       {staff.role === 'owner' && (
         <>

@@ -18,7 +18,7 @@ import { useFreshPage } from './use-fresh-page';
 const Bar = styled.header`
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 26px;
+  gap: 2px 20px;
   align-items: center;
   padding: 8px 28px;
   border-bottom: 1px solid var(--line);
@@ -40,7 +40,7 @@ const Bar = styled.header`
   & nav a {
     color: var(--ink);
     text-decoration: none;
-    padding: 10px 13px;
+    padding: 10px 9px;
     min-height: 44px;
     border-bottom: 3px solid transparent;
   }
@@ -148,6 +148,7 @@ export const Frame = ({
             Shop
           </NavLink>
           <NavLink to="/take-in">Take in</NavLink>
+          <NavLink to="/ready">Ready</NavLink>
           <NavLink to="/customers">Customers</NavLink>
           <NavLink to="/rack">Rack</NavLink>
           <NavLink to="/calculator">Calculator</NavLink>

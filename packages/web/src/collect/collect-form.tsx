@@ -1,0 +1,205 @@
+/** Handing over the blades of one customer at once: whose tags were read, what is paid, and who stood there. */
+import {
+  money,
+  PAYMENT_METHODS,
+  toMinor,
+  typedMoney,
+  type HandedOver,
+  type HandOverBody,
+  type PaymentMethod,
+  type ReadyBlade,
+} from '@patient-edge/contract';
+import { bladeKind, toPayMinor } from '@patient-edge/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { messageOf, request } from '../api/client';
+import { refreshReturns } from '../api/hooks';
+import { Silhouette } from '../instruments/silhouette';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { Columns } from '../theme/columns';
+import { parseNumber } from '../theme/format';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { SegmentedControl } from '../theme/segmented-control';
+import { NumberEntry, TextEntry } from '../theme/text-fields';
+import { shareOut } from './find-tag';
+
+const Lines = styled.ul`
+  display: grid;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 150px auto;
+    gap: 4px 18px;
+    align-items: center;
+    border-top: 1px solid var(--line-soft);
+    padding: 4px 0;
+  }
+  & b {
+    font-family: var(--figures);
+  }
+  @media (max-width: 700px) {
+    & > li {
+      grid-template-columns: minmax(0, 1fr) auto;
+    }
+    & > li > svg {
+      display: none;
+    }
+  }
+`;
+const Sum = styled.p`
+  font: 650 22px/1.2 var(--figures);
+`;
+
+const HOW = [
+  ...PAYMENT_METHODS.map((id) => ({ id, label: id })),
+  { id: 'later' as const, label: 'later' },
+];
+
+interface CollectFormProps {
+  /** All of one customer's that are ready. */
+  readonly blades: readonly ReadyBlade[];
+  /** Whose tags were read. */
+  readonly inHand: readonly number[];
+  readonly currency: string;
+  readonly onInHand: (jobIds: readonly number[]) => void;
+  readonly onDone: (done: HandedOver) => void;
+  readonly onLeave: () => void;
+}
+
+export const CollectForm = ({
+  blades,
+  inHand,
+  currency,
+  onInHand,
+  onDone,
+  onLeave,
+}: CollectFormProps) => {
+  const { customer } = blades[0]!;
+  const [how, setHow] = useState<PaymentMethod | 'later'>('cash');
+  const [typed, setTyped] = useState<string | null>(null);
+  const [collectedBy, setCollectedBy] = useState('');
+  const [sheathed, setSheathed] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  // One key for one hand-over, however often it is sent.
+  const [key] = useState(() => crypto.randomUUID());
+  const chosen = blades.filter(({ jobId }) => inHand.includes(jobId));
+  const owed = chosen.flatMap(({ jobId, bill }) =>
+    bill && toPayMinor(bill) > 0 ? [{ jobId, toPayMinor: toPayMinor(bill) }] : [],
+  );
+  const total = owed.reduce((sum, line) => sum + line.toPayMinor, 0);
+  const amount = typed === null ? total : toMinor(parseNumber(typed) ?? Number.NaN, currency);
+  const amountProblem =
+    Number.isNaN(amount) || amount < 0 || amount > total
+      ? `From ${money(0, currency)} to ${money(total, currency)}; "${typed ?? ''}" was given`
+      : undefined;
+  const paysNow = how !== 'later' && total > 0 && amount > 0;
+  const send = async (): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    const body: HandOverBody = {
+      lines: chosen.map(({ jobId, version, tagNumber }) => ({ jobId, version, tagNumber })),
+      sheathed,
+      collectedBy,
+      payment: paysNow
+        ? {
+            method: how,
+            lines: shareOut(owed, amount).flatMap(({ jobId, amountMinor }) =>
+              amountMinor > 0 ? [{ jobId, amountMinor }] : [],
+            ),
+          }
+        : null,
+    };
+    try {
+      const done = await request<HandedOver>('POST', '/hand-overs', body, {
+        'Idempotency-Key': key,
+      });
+      await refreshReturns();
+      onDone(done);
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Panel aria-label={`Hand over to ${customer.name}`}>
+      <Stack>
+        <h2>Hand over to {customer.name}</h2>
+        {customer.note !== '' && <MutedText>{customer.note}</MutedText>}
+        <Lines>
+          {blades.map(({ jobId, tagNumber, blade, bill, declined }) => (
+            <li key={jobId}>
+              <Checkbox
+                value={inHand.includes(jobId)}
+                onChange={(next) =>
+                  onInHand(next ? [...inHand, jobId] : inHand.filter((each) => each !== jobId))
+                }
+              >
+                <b>{tagNumber}</b> {blade.name || bladeKind(blade.measures.kindId).label}
+                {declined && <MutedText as="span"> · goes back as it came</MutedText>}
+              </Checkbox>
+              <Silhouette measures={blade.measures} scale={0.4} />
+              <Link to={`/jobs/${jobId}/return`}>
+                {bill ? money(toPayMinor(bill), currency) : declined ? 'nothing' : 'set the price'}
+              </Link>
+            </li>
+          ))}
+        </Lines>
+        {total > 0 && (
+          <>
+            <Sum>To pay: {money(total, currency)}</Sum>
+            <Columns $columns={2}>
+              <SegmentedControl label="Paid by" options={HOW} value={how} onChange={setHow} />
+              {how !== 'later' && (
+                <NumberEntry
+                  label={`Paid now, ${currency}`}
+                  value={typed ?? typedMoney(total, currency)}
+                  error={amountProblem}
+                  onChange={setTyped}
+                />
+              )}
+            </Columns>
+            {(how === 'later' || (amountProblem === undefined && amount < total)) && (
+              <MutedText>
+                {money(how === 'later' ? total : total - amount, currency)} stays open on the
+                customer’s statement.
+              </MutedText>
+            )}
+          </>
+        )}
+        <div style={{ maxWidth: 360 }}>
+          <TextEntry
+            label="Collected by"
+            hint="Where it is somebody else"
+            value={collectedBy}
+            onChange={setCollectedBy}
+          />
+        </div>
+        <Checkbox value={sheathed} onChange={setSheathed}>
+          Every edge is sheathed, wrapped or guarded, and the tags are in the customer’s hand
+        </Checkbox>
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        <Row>
+          <ActionButton
+            isDisabled={
+              busy || chosen.length === 0 || (how !== 'later' && amountProblem !== undefined)
+            }
+            onPress={() => void send()}
+          >
+            Hand over {chosen.length === 1 ? '1 blade' : `${chosen.length} blades`}
+            {paysNow && amountProblem === undefined ? `, ${money(amount, currency)} ${how}` : ''}
+          </ActionButton>
+          <QuietButton onPress={onLeave}>Not now</QuietButton>
+          {chosen.length === 0 && <MutedText>Read a tag, or tick the blade it hangs on.</MutedText>}
+        </Row>
+      </Stack>
+    </Panel>
+  );
+};

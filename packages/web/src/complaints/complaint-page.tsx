@@ -1,0 +1,121 @@
+/** Back within days: what is wrong, beside the visit it is about; what it probably is, and who pays. */
+import type { ComplaintBody, Job } from '@patient-edge/contract';
+import { FAULT_CAUSES, houseRule, type FaultCauseId } from '@patient-edge/core';
+import { differenceInCalendarDays, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { messageOf, request } from '../api/client';
+import { refreshReturns, updateJobCache, useShopDetails } from '../api/hooks';
+import { useStored } from '../api/stored';
+import { WhichCause, type ToldSigns } from '../edge-tests/which-cause';
+import { ReturnSheet } from '../hand-over/return-sheet';
+import { useCurrentJob } from '../jobs/current-job';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
+import { Notice } from '../theme/notice';
+import { TextEntry } from '../theme/text-fields';
+
+const ComplaintPage = () => {
+  const job = useCurrentJob();
+  return (
+    <Stack $gap={16}>
+      {job.returnedAt === null ? (
+        <Notice>The blade is {job.stage}: a complaint is about a visit that ended.</Notice>
+      ) : (
+        <About job={job} returnedAt={job.returnedAt} />
+      )}
+      <ReturnSheet job={job} />
+    </Stack>
+  );
+};
+
+const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
+  const { complaint } = job;
+  const { data: details } = useShopDetails();
+  const [words, setWords] = useStored<string>(`complaint ${job.id}`, complaint?.words ?? '');
+  const [signs, setSigns] = useState<ToldSigns>(complaint?.signs ?? {});
+  const [cause, setCause] = useState<FaultCauseId | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  if (!details) return null;
+  const rule = houseRule({
+    daysSince: differenceInCalendarDays(new Date(), parseISO(returnedAt)),
+    houseDays: details.houseDays,
+    cause,
+  });
+  const keep = async (onTheHouse: boolean | null): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    const body: ComplaintBody = {
+      words,
+      signs,
+      onTheHouse,
+      reason:
+        onTheHouse === null
+          ? ''
+          : [cause === null ? '' : FAULT_CAUSES[cause].what, rule.because]
+              .filter(Boolean)
+              .join(' ')
+              .slice(0, 300),
+    };
+    try {
+      await updateJobCache(await request<Job>('PUT', `/jobs/${job.id}/complaint`, body));
+      await refreshReturns();
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Panel className="no-print" aria-label="What is wrong">
+      <Stack>
+        <h2>What is wrong</h2>
+        <TextEntry label="In the customer’s words" lines={2} value={words} onChange={setWords} />
+        <WhichCause job={job} readings={null} told={signs} onTold={setSigns} onCause={setCause} />
+        <p>
+          <b>
+            {rule.onTheHouse
+              ? 'On the house, by the shop’s rule.'
+              : 'To be paid, by the shop’s rule.'}
+          </b>{' '}
+          {rule.because}
+        </p>
+        {complaint !== null && complaint.settledAt !== null && (
+          <Notice tone="good">
+            Settled: {complaint.onTheHouse === true ? 'on the house' : 'paid by the customer'}.
+          </Notice>
+        )}
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        <Row>
+          {complaint === null && (
+            <QuietButton isDisabled={busy} onPress={() => void keep(null)}>
+              Write it down
+            </QuietButton>
+          )}
+          <ActionButton isDisabled={busy} onPress={() => void keep(rule.onTheHouse)}>
+            {rule.onTheHouse ? 'Mend it on the house' : 'Mend it, to be paid'}
+          </ActionButton>
+          <QuietButton isDisabled={busy} onPress={() => void keep(!rule.onTheHouse)}>
+            {rule.onTheHouse ? 'To be paid after all' : 'On the house after all'}
+          </QuietButton>
+          {complaint === null || complaint.newJobId === null ? (
+            <QuietLink to={`/take-in?blade=${job.blade.id}`}>Take it in again</QuietLink>
+          ) : (
+            <QuietLink to={`/jobs/${complaint.newJobId}`}>It was taken in again</QuietLink>
+          )}
+        </Row>
+        <MutedText>
+          What is settled here is the price of the next visit: nothing is asked for it where it is
+          on the house.
+        </MutedText>
+      </Stack>
+    </Panel>
+  );
+};
+
+export default ComplaintPage;

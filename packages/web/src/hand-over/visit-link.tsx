@@ -1,0 +1,65 @@
+/** The customer's own page of this visit, as the shop sees it: its address, what was answered, and closing it. */
+import type { Job } from '@patient-edge/contract';
+import { useState } from 'react';
+import { mutate } from 'swr';
+import { messageOf, request } from '../api/client';
+import { updateJobCache, usePageOfVisit } from '../api/hooks';
+import { QuietButton } from '../theme/buttons';
+import { Fold } from '../theme/fold';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
+import { Notice } from '../theme/notice';
+
+export const VisitLink = ({ job }: { job: Job }) => {
+  const { data: page } = usePageOfVisit(job.id);
+  const [problem, setProblem] = useState<string | null>(null);
+  if (!page) return null;
+  const close = async (): Promise<void> => {
+    setProblem(null);
+    try {
+      await updateJobCache(await request<Job>('POST', `/jobs/${job.id}/page/revoke`, {}));
+      await mutate(`/jobs/${job.id}/page`);
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  const { address, answers } = page;
+  return (
+    <Panel $slim className="no-print" aria-label="The customer’s page">
+      <Fold
+        title="The customer’s page"
+        level={2}
+        says={
+          answers.length > 0
+            ? `the customer said: ${answers.join(', ')}`
+            : address === null
+              ? 'none'
+              : 'open by the code on the ticket'
+        }
+      >
+        <Stack $gap={8}>
+          {address === null ? (
+            <Row>
+              <MutedText>
+                It was closed, or the shop has no public address: no code is printed then.
+              </MutedText>
+              <QuietLink to="/settings">Settings</QuietLink>
+            </Row>
+          ) : (
+            <Row>
+              <a href={address} target="_blank" rel="noreferrer">
+                Open it
+              </a>
+              <QuietButton onPress={() => void close()}>Close the page for good</QuietButton>
+            </Row>
+          )}
+          {problem !== null && (
+            <Notice tone="cut" alert>
+              {problem}
+            </Notice>
+          )}
+        </Stack>
+      </Fold>
+    </Panel>
+  );
+};

@@ -1,0 +1,244 @@
+/** What this blade costs, what was paid for it, and taking money for it alone. */
+import {
+  canDo,
+  money,
+  PAYMENT_METHODS,
+  toMinor,
+  typedMoney,
+  type BillBody,
+  type Job,
+  type PaymentMethod,
+  type Sale,
+} from '@patient-edge/contract';
+import { toPayMinor } from '@patient-edge/core';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { mutate } from 'swr';
+import { messageOf, request } from '../api/client';
+import { refreshReturns, updateJobCache, useSales } from '../api/hooks';
+import { writeJob } from '../api/job-writes';
+import { ActionButton, QuietButton } from '../theme/buttons';
+import { Columns } from '../theme/columns';
+import { FormNumber, FormText } from '../theme/form-fields';
+import { moment, parseNumber } from '../theme/format';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { SegmentedControl } from '../theme/segmented-control';
+import { useSubmission } from '../theme/server-form';
+import { NumberEntry } from '../theme/text-fields';
+
+interface BillPanelProps {
+  readonly job: Job;
+  readonly currency: string;
+}
+
+export const BillPanel = ({ job, currency }: BillPanelProps) => {
+  const { bill } = job;
+  const toPay = bill ? toPayMinor(bill) : 0;
+  return (
+    <Panel className="no-print" aria-label="Price and payment">
+      <Stack>
+        <Row $gap={18} $align="baseline">
+          <h2>Price</h2>
+          {bill ? (
+            <span>
+              {money(bill.priceMinor, currency)}
+              {bill.discountMinor > 0 &&
+                ` less ${money(bill.discountMinor, currency)} (${bill.discountReason})`}
+              {bill.paidMinor > 0 && `, paid ${money(bill.paidMinor, currency)}`}
+              {': '}
+              <b>{toPay > 0 ? `${money(toPay, currency)} to pay` : 'nothing to pay'}</b>
+            </span>
+          ) : (
+            <MutedText>
+              {job.stage === 'ready'
+                ? 'The price list says nothing of it: set it here.'
+                : 'None yet.'}
+            </MutedText>
+          )}
+        </Row>
+        {canDo(job, 'set price') && (
+          <>
+            <SetPrice
+              key={`${bill?.priceMinor} ${bill?.discountMinor}`}
+              job={job}
+              currency={currency}
+            />
+            {toPay > 0 && <Pay job={job} toPay={toPay} currency={currency} />}
+          </>
+        )}
+        <Receipts job={job} currency={currency} />
+      </Stack>
+    </Panel>
+  );
+};
+
+interface PriceValues {
+  priceMinor: string;
+  discountMinor: string;
+  discountReason: string;
+}
+
+const SetPrice = ({ job, currency }: BillPanelProps) => {
+  const { bill } = job;
+  const form = useForm<PriceValues>({
+    defaultValues: {
+      priceMinor: bill ? typedMoney(bill.priceMinor, currency) : '',
+      discountMinor: typedMoney(bill?.discountMinor ?? 0, currency),
+      discountReason: bill?.discountReason ?? '',
+    },
+  });
+  const { busy, problem, submit } = useSubmission(form, [
+    'priceMinor',
+    'discountMinor',
+    'discountReason',
+  ]);
+  const minor = (field: 'priceMinor' | 'discountMinor', typed: string): number | null => {
+    const amount = parseNumber(typed);
+    if (amount === null) form.setError(field, { message: `"${typed}" is no amount` });
+    return amount === null ? null : toMinor(amount, currency);
+  };
+  const send = (typed: PriceValues): Promise<void> =>
+    submit(async () => {
+      const priceMinor = minor('priceMinor', typed.priceMinor);
+      const discountMinor = minor('discountMinor', typed.discountMinor);
+      if (priceMinor === null || discountMinor === null) throw new Error('Not sent: no amount');
+      const body: Omit<BillBody, 'version'> = {
+        priceMinor,
+        discountMinor,
+        discountReason: typed.discountReason,
+      };
+      await updateJobCache(
+        await writeJob({ jobId: job.id, method: 'PUT', path: '/bill', version: job.version, body }),
+      );
+    });
+  return (
+    <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+      <Stack $gap={10}>
+        <Columns $columns={3}>
+          <FormNumber control={form.control} name="priceMinor" label={`Price, ${currency}`} />
+          <FormNumber control={form.control} name="discountMinor" label={`Discount, ${currency}`} />
+          <FormText control={form.control} name="discountReason" label="Why the discount" />
+        </Columns>
+        {problem !== null && (
+          <Notice tone="cut" alert>
+            {problem}
+          </Notice>
+        )}
+        <Row>
+          <QuietButton type="submit" isDisabled={busy || !form.formState.isDirty}>
+            Set the price
+          </QuietButton>
+        </Row>
+      </Stack>
+    </form>
+  );
+};
+
+const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
+  const [method, setMethod] = useState<PaymentMethod>('cash');
+  const [typed, setTyped] = useState(typedMoney(toPay, currency));
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [key, setKey] = useState(() => crypto.randomUUID());
+  const amount = parseNumber(typed);
+  const pay = async (): Promise<void> => {
+    if (amount === null) return;
+    setBusy(true);
+    setProblem(null);
+    try {
+      await request<Sale>(
+        'POST',
+        '/payments',
+        { method, lines: [{ jobId: job.id, amountMinor: toMinor(amount, currency) }] },
+        { 'Idempotency-Key': key },
+      );
+      setKey(crypto.randomUUID());
+      await refreshPayments(job.id);
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Stack $gap={10}>
+      <Row $align="end">
+        <SegmentedControl
+          label="Paid by"
+          options={PAYMENT_METHODS.map((id) => ({ id, label: id }))}
+          value={method}
+          onChange={setMethod}
+        />
+        <div style={{ width: 160 }}>
+          <NumberEntry
+            label={`Paid now, ${currency}`}
+            value={typed}
+            error={amount === null ? `"${typed}" is no amount` : undefined}
+            onChange={setTyped}
+          />
+        </div>
+        <ActionButton isDisabled={busy || amount === null} onPress={() => void pay()}>
+          Take the payment
+        </ActionButton>
+      </Row>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+    </Stack>
+  );
+};
+
+const refreshPayments = async (jobId: number): Promise<void> => {
+  await Promise.all([
+    mutate(`/jobs/${jobId}`),
+    mutate(`/jobs/${jobId}/payments`),
+    refreshReturns(),
+  ]);
+};
+
+const Receipts = ({ job, currency }: BillPanelProps) => {
+  const { data: sales } = useSales(job.id);
+  const [problem, setProblem] = useState<string | null>(null);
+  if (!sales || sales.length === 0) return null;
+  const undo = async (id: number): Promise<void> => {
+    setProblem(null);
+    try {
+      await request('POST', `/payments/${id}/undo`, {});
+      await refreshPayments(job.id);
+    } catch (error) {
+      setProblem(messageOf(error));
+    }
+  };
+  return (
+    <Stack $gap={6}>
+      <ul aria-label="Receipts">
+        {sales.map(({ id, number, at, method, undoneAt, lines }) => (
+          <li key={id}>
+            <Row>
+              <a href={`/api/payments/${id}/receipt.pdf`} target="_blank" rel="noreferrer">
+                Receipt {number}
+              </a>
+              <span>
+                {money(lines.find(({ jobId }) => jobId === job.id)?.amountMinor ?? 0, currency)},{' '}
+                {method}, {moment(at)}
+              </span>
+              {undoneAt === null ? (
+                <QuietButton onPress={() => void undo(id)}>Undo the receipt</QuietButton>
+              ) : (
+                <MutedText as="span">undone {moment(undoneAt)}</MutedText>
+              )}
+            </Row>
+          </li>
+        ))}
+      </ul>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+    </Stack>
+  );
+};

@@ -1,35 +1,9 @@
 /** Every screen, light and dark: no accessibility fault, no console error, no blank page. */
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import type { Board } from '../packages/contract/src/index';
 import { expect, test, type Page } from '@playwright/test';
+import { faultsOf, OF_COLOUR } from './support/axe';
 import { OWNER, enterShop, signIn, watchConsole, unfold } from './support/hands';
 import { RunningShop } from './support/running-shop';
-
-const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-
-interface AxeViolation {
-  readonly id: string;
-  readonly nodes: readonly { readonly html: string; readonly failureSummary: string }[];
-}
-
-/** What the colours alone decide: the rest is the same light and dark, and looked at once. */
-const OF_COLOUR = ['color-contrast', 'link-in-text-block'];
-
-/** Accessibility faults of the page as it stands, in words; by all rules, or by those named. */
-const faultsOf = async (page: Page, rules: readonly string[] | null = null): Promise<string[]> => {
-  await page.evaluate(AXE);
-  const violations = await page.evaluate(async (values) => {
-    const { axe } = window as unknown as {
-      axe: { run: (options: object) => Promise<{ violations: AxeViolation[] }> };
-    };
-    const options = values === null ? {} : { runOnly: { type: 'rule', values } };
-    return (await axe.run(options)).violations;
-  }, rules);
-  return violations.flatMap(({ id, nodes }) =>
-    nodes.map(({ html, failureSummary }) => `${id}: ${html.slice(0, 140)} ${failureSummary}`),
-  );
-};
 
 let shop: RunningShop;
 test.beforeAll(async () => {
@@ -126,6 +100,10 @@ const SCREENS: readonly {
     path: async (page) => `${await jobAt(page, 'ready')}/return`,
     sign: 'Hand over',
   },
+  { name: 'what is ready', path: () => '/ready', sign: 'wait to be collected' },
+  { name: 'the takings', path: () => '/takings', sign: 'Takings of' },
+  { name: 'messages', path: () => '/messages', sign: 'Inbox' },
+  { name: 'a complaint', path: () => '/jobs/10/complaint', sign: 'What is wrong' },
   { name: 'nothing', path: () => '/no/such/page', sign: 'nothing at this address' },
   { name: 'a blade that is not here', path: () => '/jobs/99999/plan', sign: 'is not here' },
 ];

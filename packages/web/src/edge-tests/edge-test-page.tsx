@@ -168,8 +168,8 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
         />
         {rework && rework.zones.length < ZONES.length && (
           <MutedText>
-            Test {rework.zones.join(', ')} again. The rest passed in round {job.round - 1} and stays
-            as it was read.
+            Test {rework.zones.join(', ')} again. The rest stays as it was read in round{' '}
+            {job.round - 1}.
           </MutedText>
         )}
         {problem !== null && (

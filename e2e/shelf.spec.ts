@@ -429,7 +429,7 @@ test('a tired blade goes up the ladder, and home without a plan', async ({ page 
   await page.getByRole('button', { name: 'Enough: test the edge' }).click();
   await expect(page.getByRole('heading', { name: /^Verdict/ })).toBeVisible();
   await page.goto(`${job}/return`);
-  await expect(page.getByText('Touched up only: the angle stays as it came.')).toBeVisible();
+  await expect(page.getByText('As it came: the angle was not changed.')).toBeVisible();
 });
 
 test('the counter looks at the shelf and changes nothing', async ({ page }) => {

@@ -97,7 +97,14 @@ const jest = async (
   await rm(file, { force: true });
   const { code } = await run(
     tool('jest'),
-    ['--selectProjects', ...projects, '--maxWorkers=2', '--json', `--outputFile=${file}`, '--silent'],
+    [
+      '--selectProjects',
+      ...projects,
+      '--maxWorkers=2',
+      '--json',
+      `--outputFile=${file}`,
+      '--silent',
+    ],
     { environment: { ...environment, ...ROOMY } },
   );
   if (!existsSync(file)) return { passed: 0, failed: 1 };

@@ -1,12 +1,5 @@
 /** What may be done with a job as it came over the wire, by the lifecycle of the core. */
-import {
-  can,
-  findUse,
-  reworkOf,
-  type JobAction,
-  type JobState,
-  type Rework,
-} from '@patient-edge/core';
+import { can, type JobAction, type JobState } from '@patient-edge/core';
 import type { Job, TestRound } from './wire';
 
 /** Whether the edge of that round has readings after the work. */
@@ -30,21 +23,3 @@ export const canDo = (
   job: Pick<Job, 'stage' | 'plan' | 'tests' | 'round'>,
   action: JobAction,
 ): boolean => can(stateOfJob(job), action);
-
-/** What a blade sent back from its test still wants; null where it was not. */
-export const reworkOfJob = ({
-  tests,
-  round,
-  useId,
-  testsInUse,
-  plan,
-}: Pick<Job, 'tests' | 'round' | 'useId' | 'testsInUse'> & {
-  readonly plan: Pick<NonNullable<Job['plan']>, 'choices'> | null;
-}): Rework | null =>
-  reworkOf({
-    rounds: tests,
-    round,
-    use: findUse(useId),
-    inUse: testsInUse,
-    isClamped: plan !== null && plan.choices.machineId !== null,
-  });

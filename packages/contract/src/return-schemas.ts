@@ -6,10 +6,10 @@ import {
   FAULT_SIGNS,
   MESSAGE_KINDS,
   unknownBlanks,
-  type FaultSignId,
   type MessageKind,
   type MessageTemplate,
   type MessageTemplates,
+  type SeenSigns,
 } from '@patient-edge/core';
 import {
   id,
@@ -22,6 +22,7 @@ import {
   yesOrNo,
   type Checked,
 } from './schema-parts';
+import { OWN_ID } from './schemas';
 
 const minor = (label: string) => number().integer().min(0).max(100_000_000).required().label(label);
 
@@ -198,7 +199,7 @@ export const visitAnswerSchema = Joi.object<Checked<VisitAnswerBody>, true>({
 export interface ComplaintBody {
   readonly words: string;
   /** Seen, or looked for and not seen. */
-  readonly signs: Readonly<Partial<Record<FaultSignId, boolean>>>;
+  readonly signs: SeenSigns;
   /** Null while nobody has said. */
   readonly onTheHouse: boolean | null;
   readonly reason: string;
@@ -210,6 +211,7 @@ export const complaintSchema = Joi.object<Checked<ComplaintBody>, true>({
       FAULT_SIGN_IDS.map((sign) => [sign, yesOrNo().label(FAULT_SIGNS[sign].what)]),
     ),
   )
+    .pattern(OWN_ID, yesOrNo().label('Own sign'))
     .required()
     .label('Signs'),
   onTheHouse: yesOrNo().allow(null).required().label('On the house'),

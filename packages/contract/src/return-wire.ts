@@ -1,18 +1,8 @@
 /** What crosses the wire when blades go home: prices, payments, what is ready, the takings. */
-import type {
-  BillAmounts,
-  BladeMeasures,
-  CustomerSheet,
-  MessageKind,
-  Stage,
-} from '@patient-edge/core';
-import type { ComplaintBody, PaymentMethod, VisitAnswer } from './return-schemas';
+import type { BladeMeasures, CustomerSheet, MessageKind, Stage } from '@patient-edge/core';
+import type { Bill } from './return-parts';
+import type { PaymentMethod, VisitAnswer } from './return-schemas';
 import type { BladeSummary, Customer } from './wire';
-
-/** What a blade costs; paid so far, what was undone left out. */
-export interface Bill extends BillAmounts {
-  readonly discountReason: string;
-}
 
 /** A blade that can be collected. */
 export interface ReadyBlade {
@@ -141,12 +131,6 @@ export interface VisitPage {
   readonly answers: readonly VisitAnswer[];
 }
 
-export interface Complaint extends ComplaintBody {
-  readonly jobId: number;
-  readonly openedAt: string;
-  readonly settledAt: string | null;
-  readonly newJobId: number | null;
-}
 /** A complaint in the list of those that are open. */
 export interface OpenComplaint {
   readonly jobId: number;

@@ -10,10 +10,15 @@ import {
   EDGE_TEST_IDS,
   EDGE_TESTS,
   FAULT_CAUSE_IDS,
-  type FaultCauseId,
+  PLAN_OPERATIONS,
+  type AnyCauseId,
+  type OwnFault,
   type EdgeReadings,
   type EdgeTest,
-  type EdgeTestId,
+  type ClassMeans,
+  type OwnTest,
+  type TestBench,
+  USE_IDS,
   type PlanChoices,
   type StepGateCode,
 } from '@patient-edge/core';
@@ -257,6 +262,9 @@ export interface ReadingsBody {
   readonly phase: 'before' | 'after';
   readonly readings: EdgeReadings;
 }
+/** Of what a shop added itself. */
+export const OWN_ID = /^own-[a-z0-9-]{1,24}$/;
+const OWN_ID_NAME = { name: 'own- and up to 24 small letters and digits' };
 /** One class of each test, of those that are read there. */
 const classesAt = (at: EdgeTest['at']) =>
   Joi.object(
@@ -270,7 +278,8 @@ const classesAt = (at: EdgeTest['at']) =>
         ],
       ),
     ),
-  );
+    // What the shop's own tests may read, the shop says; what is none of it is refused where it is kept.
+  ).pattern(OWN_ID, Joi.string().max(40).label('Own test'));
 /** On what, of those tests that say so. */
 const mediaSchema = Joi.object(
   Object.fromEntries(
@@ -281,7 +290,7 @@ const mediaSchema = Joi.object(
         .label(`${label}: on what`),
     ]),
   ),
-);
+).pattern(OWN_ID, Joi.string().max(40).label('Own test: on what'));
 const zoneReadings = Joi.object({
   classes: classesAt('zone').required().label('Readings of the zone'),
   forceGf: Joi.array()
@@ -302,13 +311,66 @@ export const readingsSchema = Joi.object<Checked<ReadingsBody>, true>({
     .label('Readings'),
 });
 
-/** The tests a bench has in use: it does what it owns the instruments for. */
-export interface TestsInUse {
-  readonly inUse: readonly EdgeTestId[];
-}
+/** The tests a bench has: of the known those it owns the instruments for, and its own. */
+export type TestsInUse = TestBench;
 /** How often a cause was confirmed at this bench. */
-export type ConfirmedCauses = Readonly<Partial<Record<FaultCauseId, number>>>;
+export type ConfirmedCauses = Readonly<Partial<Record<AnyCauseId, number>>>;
 
+/** The rows a shop added to the table of faults. */
+export interface OwnFaults {
+  readonly own: readonly OwnFault[];
+}
+export const ownFaultsSchema = Joi.object<Checked<OwnFaults>, true>({
+  own: Joi.array()
+    .items(
+      Joi.object<Checked<OwnFault>, true>({
+        id: Joi.string().pattern(OWN_ID, OWN_ID_NAME).required().label('Row'),
+        sign: text('Sign', 80).required(),
+        at: oneOf('Where it is met', ['bench', 'test', 'return']),
+        minutes: number().min(0.05).max(60).required().label('Minutes'),
+        cause: text('Cause', 150).required(),
+        remedy: text('Remedy', 200).required(),
+        backTo: Joi.string()
+          .valid(...PLAN_OPERATIONS)
+          .allow(null)
+          .required()
+          .label('Back to'),
+      }),
+    )
+    .max(40)
+    .unique('id')
+    .required()
+    .label('Own faults'),
+});
+
+const CLASS_MEANS: readonly ClassMeans[] = ['good', 'remark', 'fine', 'fault'];
+const ownTest = Joi.object<Checked<OwnTest>, true>({
+  id: Joi.string().pattern(OWN_ID, OWN_ID_NAME).required().label('Test'),
+  label: text('Name of the test', 40).required(),
+  how: text('How it is done', 200).required(),
+  tells: optionalText('What it tells', 200),
+  at: oneOf('Read where', ['zone', 'blade']),
+  classes: Joi.array()
+    .items(
+      Joi.object({
+        id: text('Reading', 40).required(),
+        means: oneOf('What it means', CLASS_MEANS),
+      }),
+    )
+    .min(2)
+    .max(6)
+    .unique('id')
+    .required()
+    .label('Readings'),
+  media: Joi.array().items(text('On what', 40)).max(12).default([]).label('On what'),
+  minutes: number().min(0.05).max(60).required().label('Minutes'),
+  instrument: text('Instrument', 60).allow(null).default(null),
+  countsFor: Joi.array()
+    .items(Joi.string().valid(...USE_IDS))
+    .unique()
+    .default([])
+    .label('Counts for'),
+});
 export const testsInUseSchema = Joi.object<Checked<TestsInUse>, true>({
   inUse: Joi.array()
     .items(Joi.string().valid(...EDGE_TEST_IDS))
@@ -316,6 +378,13 @@ export const testsInUseSchema = Joi.object<Checked<TestsInUse>, true>({
     .unique()
     .required()
     .label('Tests in use'),
+  own: Joi.array()
+    .items(ownTest)
+    .max(20)
+    .unique('id')
+    .unique('label')
+    .default([])
+    .label('Own tests'),
 });
 
 export interface VerdictBody {
@@ -323,15 +392,15 @@ export interface VerdictBody {
   /** Null passes the blade; a step's id sends it back there. */
   readonly backToStepId: number | null;
   /** What it probably is, by the one who sends it back; null where nobody said. */
-  readonly cause: FaultCauseId | null;
+  readonly cause: AnyCauseId | null;
   readonly note: string;
 }
 export const verdictSchema = Joi.object<Checked<VerdictBody>, true>({
   version,
   backToStepId: id('Step').allow(null).required(),
   cause: Joi.string()
-    .valid(...FAULT_CAUSE_IDS)
-    .allow(null)
+    .allow(null, ...FAULT_CAUSE_IDS)
+    .pattern(OWN_ID, OWN_ID_NAME)
     .default(null)
     .label('Cause'),
   note: optionalText('Note', 500),

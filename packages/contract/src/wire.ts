@@ -1,6 +1,6 @@
 /** What crosses the wire: the answers of the API. Times are ISO 8601 in UTC, dates YYYY-MM-DD. */
 import type { Role } from './shop-rules';
-import type { Bill, Complaint } from './return-wire';
+import type { Bill, Complaint } from './return-parts';
 import type {
   AngleReading,
   Answers,
@@ -10,7 +10,6 @@ import type {
   BurrCheck,
   Damage,
   EdgeReadings,
-  EdgeTestId,
   EstimateLine,
   Figure,
   MeasuredWith,
@@ -19,6 +18,7 @@ import type {
   PlanChoices,
   Message,
   Stage,
+  TestBench,
   PlanStep,
   Rung,
   Said,
@@ -309,7 +309,7 @@ export interface Job {
   readonly steps: readonly StepRecord[];
   readonly tests: readonly TestRound[];
   /** What this bench tests an edge with. */
-  readonly testsInUse: readonly EdgeTestId[];
+  readonly testsInUse: TestBench;
   readonly verdict: BladeVerdict | null;
   readonly remarks: string;
   readonly holding: string;

@@ -44,7 +44,7 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     lastChoices: null,
     steps: [],
     tests: [],
-    testsInUse: [...USUAL_TESTS, 'force'],
+    testsInUse: { inUse: [...USUAL_TESTS, 'force'], own: [] },
     verdict: null,
     remarks: '',
     holding: '',

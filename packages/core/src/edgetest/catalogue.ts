@@ -16,6 +16,9 @@ export const EDGE_TEST_IDS = [
   'sighting',
 ] as const;
 export type EdgeTestId = (typeof EDGE_TEST_IDS)[number];
+/** Of a test the shop added. */
+export type OwnTestId = `own-${string}`;
+export type TestId = EdgeTestId | OwnTestId;
 
 /** What a class says of the edge; `fine` is a fault only where the use wants a fine edge. */
 export type ClassMeans = 'good' | 'remark' | 'fine' | 'fault';
@@ -25,8 +28,8 @@ export interface TestClass {
   readonly means: ClassMeans;
 }
 
-export interface EdgeTest {
-  readonly id: EdgeTestId;
+export interface EdgeTest<Id extends TestId = TestId> {
+  readonly id: Id;
   readonly label: string;
   /** How it is done and read. */
   readonly how: string;
@@ -54,7 +57,7 @@ const PAPERS = [
   'paper rolled',
 ].flatMap((paper) => [`${paper}, pushed`, `${paper}, sliced`]);
 
-export const EDGE_TESTS: readonly EdgeTest[] = [
+export const EDGE_TESTS: readonly EdgeTest<EdgeTestId>[] = [
   {
     id: 'light',
     label: 'Light',
@@ -200,7 +203,28 @@ export const EDGE_TESTS: readonly EdgeTest[] = [
  * @example
  * edgeTest('light').minutes; // 0.2
  */
-export const edgeTest = (id: EdgeTestId): EdgeTest => EDGE_TESTS.find((each) => each.id === id)!;
+export const edgeTest = (id: EdgeTestId): EdgeTest<EdgeTestId> =>
+  EDGE_TESTS.find((each) => each.id === id)!;
+
+/** A test of the shop's own, and the uses it counts for. */
+export interface OwnTest extends EdgeTest<OwnTestId> {
+  readonly countsFor: readonly string[];
+}
+
+/** What a bench tests with: of the known tests those in use, and its own. */
+export interface TestBench {
+  readonly inUse: readonly EdgeTestId[];
+  readonly own: readonly OwnTest[];
+}
+
+/**
+ * The test of that id, known or the shop's own; undefined where it was taken out since.
+ *
+ * @example
+ * findTest({ own: [] }, 'light')!.minutes; // 0.2
+ */
+export const findTest = ({ own }: Pick<TestBench, 'own'>, id: TestId): EdgeTest | undefined =>
+  [...EDGE_TESTS, ...own].find((each) => each.id === id);
 
 /** What a bench begins with: all that wants nothing bought. */
 export const USUAL_TESTS: readonly EdgeTestId[] = EDGE_TESTS.filter(
@@ -222,13 +246,16 @@ const SETS: Readonly<Record<string, readonly EdgeTestId[]>> = {
 const USUAL_SET: readonly EdgeTestId[] = ['light', 'paper'];
 
 /**
- * The tests that count for a use, of those a bench has in use; a force tester counts wherever one is owned.
+ * The tests that count for a use, of those a bench has in use; a force tester counts wherever one is owned, and a test of
+ * the shop's own where the shop says so.
  *
  * @example
- * testsThatCount({ id: 'razor' }, ['light', 'paper', 'touch', 'hair']); // ["light","touch","hair"]
+ * testsThatCount({ id: 'razor' }, { inUse: ['light', 'paper', 'touch', 'hair'], own: [] }); // ["light","touch","hair"]
  */
 export const testsThatCount = (
   { id }: Pick<Use, 'id'>,
-  inUse: readonly EdgeTestId[],
-): readonly EdgeTestId[] =>
-  [...(SETS[id] ?? USUAL_SET), 'force' as const].filter((each) => inUse.includes(each));
+  { inUse, own }: TestBench,
+): readonly TestId[] => [
+  ...[...(SETS[id] ?? USUAL_SET), 'force' as const].filter((each) => inUse.includes(each)),
+  ...own.filter(({ countsFor }) => countsFor.includes(id)).map((test) => test.id),
+];

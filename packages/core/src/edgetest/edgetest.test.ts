@@ -24,11 +24,15 @@ import {
   type ClassReadings,
   type EdgeReadings,
   type EdgeTestId,
+  type OwnFault,
+  type OwnTest,
+  type TestBench,
   type ZoneReadings,
 } from '../index';
 
 const use = findUse('general-soft');
-const WITH_FORCE: readonly EdgeTestId[] = [...USUAL_TESTS, 'force'];
+const benchOf = (...inUse: readonly EdgeTestId[]): TestBench => ({ inUse, own: [] });
+const WITH_FORCE = benchOf(...USUAL_TESTS, 'force');
 const good: ZoneReadings = {
   classes: { light: 'dark', paper: 'cuts clean' },
   forceGf: [210, 220, 230],
@@ -66,14 +70,19 @@ describe('the tests of an edge', () => {
   });
 
   test('what counts is of the use and in use: a razor by touch and hair, no force where no tester is owned', () => {
-    expect(testsThatCount(findUse('razor'), USUAL_TESTS)).toEqual(['light', 'touch', 'hair']);
+    expect(testsThatCount(findUse('razor'), benchOf(...USUAL_TESTS))).toEqual([
+      'light',
+      'touch',
+      'hair',
+    ]);
     expect(testsThatCount(findUse('vegetable-fine'), WITH_FORCE)).toEqual([
       'light',
       'paper',
       'food',
       'force',
     ]);
-    for (const each of USES) expect(testsThatCount(each, USUAL_TESTS)).not.toContain('force');
+    for (const each of USES)
+      expect(testsThatCount(each, benchOf(...USUAL_TESTS))).not.toContain('force');
   });
 });
 
@@ -84,7 +93,7 @@ describe('the verdict', () => {
 
   test('without a tester a blade passes by light and paper alone', () => {
     const bare = readingsOf(() => ({ ...good, forceGf: [] }));
-    expect(judgeEdge(bare, use, USUAL_TESTS).verdict).toBe('meets');
+    expect(judgeEdge(bare, use, benchOf(...USUAL_TESTS)).verdict).toBe('meets');
     expect(judgeEdge(bare, use, WITH_FORCE).verdict).toBe('not tested');
   });
 
@@ -96,12 +105,14 @@ describe('the verdict', () => {
 
   test('a test that counts and is read once for the blade is asked for', () => {
     const fine = findUse('vegetable-fine');
-    expect(verdictOf({}, USUAL_TESTS, fine)).toMatchObject({
+    expect(verdictOf({}, benchOf(...USUAL_TESTS), fine)).toMatchObject({
       verdict: 'not tested',
       blade: { reasons: ['food or material: not done'] },
     });
-    expect(verdictOf({ blade: { food: 'parts freely' } }, USUAL_TESTS, fine).verdict).toBe('meets');
-    expect(verdictOf({ blade: { food: 'tears' } }, USUAL_TESTS, fine).verdict).toBe(
+    expect(
+      verdictOf({ blade: { food: 'parts freely' } }, benchOf(...USUAL_TESTS), fine).verdict,
+    ).toBe('meets');
+    expect(verdictOf({ blade: { food: 'tears' } }, benchOf(...USUAL_TESTS), fine).verdict).toBe(
       'back to the bench',
     );
   });
@@ -241,7 +252,7 @@ describe('a blade sent back', () => {
       rounds: rounds.map((readings, index) => ({ phase: 'after', round: index + 1, readings })),
       round: rounds.length + 1,
       use,
-      inUse: WITH_FORCE,
+      bench: WITH_FORCE,
       isClamped,
     });
 
@@ -273,7 +284,7 @@ describe('a blade sent back', () => {
   });
 
   test('keeps what passed, and asks anew what failed', () => {
-    const kept = keptReadings(glints('tip'), ['tip']);
+    const kept = keptReadings(glints('tip'), ['tip'], WITH_FORCE);
     expect(kept.tip).toEqual(NO_READINGS);
     expect(kept.heel).toEqual(good);
     expect(kept.blade).toEqual({ tip: 'stays put' });
@@ -287,5 +298,60 @@ describe('a blade sent back', () => {
         return there >= Math.min(quota, 4) && there <= quota;
       }),
     );
+  });
+});
+
+describe('what a shop adds itself', () => {
+  const rope: OwnTest = {
+    id: 'own-rope',
+    label: 'Tarred rope',
+    how: 'One pull through it',
+    tells: '',
+    at: 'zone',
+    classes: [
+      { id: 'parts', means: 'good' },
+      { id: 'frays', means: 'fault' },
+    ],
+    media: [],
+    minutes: 0.5,
+    instrument: null,
+    countsFor: ['general-soft'],
+  };
+  const bench: TestBench = { inUse: ['light', 'paper'], own: [rope] };
+  const read = (rope: string | null) =>
+    readingsOf(() => ({
+      classes: { ...good.classes, ...(rope === null ? {} : { 'own-rope': rope }) },
+      forceGf: [],
+    }));
+
+  test('a test of its own counts where it says, and nowhere else', () => {
+    expect(testsThatCount(use, bench)).toEqual(['light', 'paper', 'own-rope']);
+    expect(judgeEdge(read(null), use, bench).verdict).toBe('not tested');
+    expect(judgeEdge(read('parts'), use, bench).verdict).toBe('meets');
+    expect(judgeEdge(read('frays'), use, bench).verdict).toBe('back to the bench');
+    expect(judgeEdge(read('frays'), findUse('outdoor'), bench).verdict).toBe('meets with remarks');
+  });
+
+  test('taken out again, what it read says nothing any more', () => {
+    expect(judgeEdge(read('frays'), use, { ...bench, own: [] }).verdict).toBe('meets');
+  });
+
+  const whistle: OwnFault = {
+    id: 'own-whistle',
+    sign: 'The belt whistles',
+    at: 'bench',
+    minutes: 0.1,
+    cause: 'The belt is worn smooth.',
+    remedy: 'A fresh belt.',
+    backTo: 'edge',
+  };
+
+  test('a sign of its own names its own cause, and the more often it was so the surer', () => {
+    const [first] = diagnoseFault({ 'own-whistle': true }, {}, [whistle]).causes;
+    expect(first!.id).toBe('own-whistle');
+    const [later] = diagnoseFault({ 'own-whistle': true }, { 'own-whistle': 9 }, [whistle]).causes;
+    expect(later!.probability).toBeGreaterThan(first!.probability);
+    // Asked after it was taken out it changes nothing.
+    expect(diagnoseFault({ 'own-whistle': true })).toEqual(diagnoseFault({}));
   });
 });

@@ -317,3 +317,50 @@ export const FAULT_SIGNS = {
 } satisfies Readonly<Record<string, FaultSign>>;
 export type FaultSignId = keyof typeof FAULT_SIGNS;
 export const FAULT_SIGN_IDS = Object.keys(FAULT_SIGNS) as FaultSignId[];
+
+/** A row the shop added: a sign of its own with what it probably is. */
+export interface OwnFault {
+  readonly id: OwnFaultId;
+  readonly sign: string;
+  readonly at: FaultSign['at'];
+  readonly minutes: number;
+  readonly cause: string;
+  readonly remedy: string;
+  readonly backTo: Operation | null;
+}
+export type OwnFaultId = `own-${string}`;
+/** Of a sign or a cause, known or the shop's own: a row of the shop's is both. */
+export type AnySignId = FaultSignId | OwnFaultId;
+export type AnyCauseId = FaultCauseId | OwnFaultId;
+
+export interface AnySign extends Omit<FaultSign, 'causes'> {
+  readonly causes: readonly AnyCauseId[];
+}
+export interface FaultTable {
+  readonly signs: Readonly<Record<string, AnySign>>;
+  readonly causes: Readonly<Record<string, FaultCause>>;
+}
+
+/**
+ * The table with the shop's own rows at its end.
+ *
+ * @example
+ * faultTable([]).signs['grey film']!.minutes; // 0.1
+ */
+export const faultTable = (own: readonly OwnFault[]): FaultTable => ({
+  signs: {
+    ...FAULT_SIGNS,
+    ...Object.fromEntries(
+      own.map(({ id, sign, at, minutes }) => [id, { what: sign, at, minutes, causes: [id] }]),
+    ),
+  },
+  causes: {
+    ...FAULT_CAUSES,
+    ...Object.fromEntries(
+      own.map(({ id, cause: what, remedy, backTo }) => [id, { what, remedy, backTo }]),
+    ),
+  },
+});
+
+/** What was seen, or looked for and not seen. */
+export type SeenSigns = Readonly<Partial<Record<AnySignId, boolean>>>;

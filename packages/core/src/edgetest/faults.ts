@@ -4,13 +4,14 @@ import type { Use } from '../blade';
 import type { Operation } from '../plan/steps';
 import { diagnose, type Diagnosis, type Sign } from './diagnose';
 import {
-  FAULT_CAUSE_IDS,
   FAULT_CAUSES,
-  FAULT_SIGN_IDS,
   FAULT_SIGNS,
-  type FaultCauseId,
+  faultTable,
+  type AnyCauseId,
   type FaultSign,
   type FaultSignId,
+  type OwnFault,
+  type SeenSigns,
 } from './fault-table';
 import { medianGf, type EdgeReadings } from './tests';
 
@@ -102,37 +103,38 @@ export const findFaults = (readings: EdgeReadings, use: Use): FoundFault[] =>
 const LISTED = 0.8;
 const OTHERWISE = 0.1;
 
-const SIGNS: readonly Sign[] = FAULT_SIGN_IDS.map((id) => {
-  const { minutes, causes } = FAULT_SIGNS[id];
-  return {
-    id,
-    minutes,
-    given: Object.fromEntries(causes.map((each) => [each, LISTED])),
-    otherwise: OTHERWISE,
-  };
-});
-
 /**
  * Which cause it probably is, over the whole table. `confirmed` counts how often a cause was confirmed at this bench: its
- * remedy followed, and the failed test then passed.
+ * remedy followed, and the failed test then passed. `own` are the rows the shop added.
  *
  * @example
  * diagnoseFault({ 'no burr at the tip': true }).causes[0].id; // "handle not raised"
  */
 export const diagnoseFault = (
-  seen: Readonly<Partial<Record<FaultSignId, boolean>>>,
-  confirmed: Readonly<Partial<Record<FaultCauseId, number>>> = {},
-): Diagnosis =>
-  diagnose({
-    causes: FAULT_CAUSE_IDS.map((id) => ({
+  seen: SeenSigns,
+  confirmed: Readonly<Partial<Record<AnyCauseId, number>>> = {},
+  own: readonly OwnFault[] = [],
+): Diagnosis => {
+  const table = faultTable(own);
+  return diagnose({
+    causes: (Object.keys(table.causes) as AnyCauseId[]).map((id) => ({
       id,
       prior: (confirmed[id] ?? 0) + 1,
     })),
-    signs: SIGNS,
+    signs: Object.entries(table.signs).map(([id, { minutes, causes }]): Sign => ({
+      id,
+      minutes,
+      given: Object.fromEntries(causes.map((each) => [each, LISTED])),
+      otherwise: OTHERWISE,
+    })),
     seen: Object.fromEntries(
-      Object.entries(seen).flatMap(([id, value]) => (value === undefined ? [] : [[id, value]])),
+      Object.entries(seen).flatMap(([id, value]) =>
+        // A row the shop took out since is not asked about any more.
+        value === undefined || !Object.hasOwn(table.signs, id) ? [] : [[id, value]],
+      ),
     ),
   });
+};
 
 /** What the readings say of the signs a test shows: seen, or looked for and not seen; nothing of what was not tested. */
 export const signsOf = (

@@ -3,12 +3,17 @@ export {
   EDGE_TEST_IDS,
   EDGE_TESTS,
   edgeTest,
+  findTest,
   testsThatCount,
   USUAL_TESTS,
   type ClassMeans,
   type EdgeTest,
   type EdgeTestId,
+  type OwnTest,
+  type OwnTestId,
+  type TestBench,
   type TestClass,
+  type TestId,
 } from './catalogue';
 export {
   diagnose,
@@ -23,8 +28,16 @@ export {
   FAULT_CAUSES,
   FAULT_SIGN_IDS,
   FAULT_SIGNS,
+  faultTable,
+  type AnyCauseId,
+  type AnySign,
+  type AnySignId,
   type FaultCauseId,
   type FaultSignId,
+  type FaultTable,
+  type OwnFault,
+  type OwnFaultId,
+  type SeenSigns,
 } from './fault-table';
 export { diagnoseFault, findFaults, signsOf, type FoundFault } from './faults';
 export {

@@ -1,7 +1,7 @@
 /** What a blade sent back still wants: where it failed, how much there, and what lies behind a fault that recurs. */
 import { ZONES, type Zone } from '../geometry';
 import type { Use } from '../blade';
-import { edgeTest, type EdgeTestId } from './catalogue';
+import { findTest, type TestBench, type TestId } from './catalogue';
 import { findFaults, type FoundFault } from './faults';
 import { FAULT_CAUSES, type FaultCause, type FaultCauseId, type FaultSignId } from './fault-table';
 import { FEWEST_BACK, REWORK_SHARE } from './first-guesses';
@@ -35,7 +35,7 @@ interface ReworkInput {
   /** The round that is worked now, from 1. */
   readonly round: number;
   readonly use: Use;
-  readonly inUse: readonly EdgeTestId[];
+  readonly bench: TestBench;
   /** Held in a clamp or jig: the clamp's place is looked at before the stone. */
   readonly isClamped: boolean;
 }
@@ -52,11 +52,11 @@ const readingsAfter = (rounds: readonly ReadRound[], round: number): EdgeReading
   rounds.find((each) => each.phase === 'after' && each.round === round)?.readings;
 
 /** Null in the first round, and where the round before was not tested. */
-export const reworkOf = ({ rounds, round, use, inUse, isClamped }: ReworkInput): Rework | null => {
+export const reworkOf = ({ rounds, round, use, bench, isClamped }: ReworkInput): Rework | null => {
   const failed = readingsAfter(rounds, round - 1);
   if (failed === undefined) return null;
   const faults = findFaults(failed, use);
-  const failedZones = judgeEdge(failed, use, inUse)
+  const failedZones = judgeEdge(failed, use, bench)
     .zones.filter(({ verdict }) => verdict === 'back to the bench')
     .map(({ zone }) => zone);
   const before = readingsAfter(rounds, round - 2);
@@ -89,11 +89,16 @@ export const strokesBack = (strokesPerSide: number): number =>
  * Readings to begin the next test with: what passed stays as it was read, what failed is read anew.
  * `zones` are those that failed.
  */
-export const keptReadings = (failed: EdgeReadings, zones: readonly Zone[]): EdgeReadings =>
+export const keptReadings = (
+  failed: EdgeReadings,
+  zones: readonly Zone[],
+  bench: TestBench,
+): EdgeReadings =>
   readingsOf((zone) => (zones.includes(zone) ? NO_READINGS : failed[zone]), {
     blade: Object.fromEntries(
-      (Object.entries(failed.blade) as [EdgeTestId, string][]).filter(
-        ([test, read]) => edgeTest(test).classes.find(({ id }) => id === read)?.means === 'good',
+      (Object.entries(failed.blade) as [TestId, string][]).filter(
+        ([test, read]) =>
+          findTest(bench, test)?.classes.find(({ id }) => id === read)?.means === 'good',
       ),
     ),
     media: failed.media,

@@ -1,9 +1,9 @@
 import { byZone, type Zone } from '../geometry';
 import { median } from '../statistics';
-import type { EdgeTestId } from './catalogue';
+import type { TestId } from './catalogue';
 
 /** What was read of a test: the id of its class. */
-export type ClassReadings = Readonly<Partial<Record<EdgeTestId, string>>>;
+export type ClassReadings = Readonly<Partial<Record<TestId, string>>>;
 
 export interface ZoneReadings {
   readonly classes: ClassReadings;

@@ -1,7 +1,13 @@
 /** The verdict of a blade: by zone, then as a whole, from the tests that count for its use. */
 import { ZONES, type Zone } from '../geometry';
 import type { Use } from '../blade';
-import { edgeTest, testsThatCount, type ClassMeans, type EdgeTestId } from './catalogue';
+import {
+  findTest,
+  testsThatCount,
+  type ClassMeans,
+  type TestBench,
+  type TestId,
+} from './catalogue';
 import { FORCE_READINGS_WANTED, medianGf, mustRepeat, type EdgeReadings } from './tests';
 
 export const VERDICTS = ['meets', 'meets with remarks', 'not tested', 'back to the bench'] as const;
@@ -44,14 +50,23 @@ interface Found {
 
 const wantsFine = (use: Use): boolean => use.targetForceGf <= FINE_TARGET_GF;
 
+interface Asked {
+  readonly use: Use;
+  readonly counts: readonly TestId[];
+  readonly bench: TestBench;
+}
+
 /** What a class read says, in the list it belongs to. Those that count must be done; another one is heard when it is. */
 const readClass = (
   found: Found,
-  test: EdgeTestId,
+  test: TestId,
   read: string | undefined,
-  { use, counts }: { readonly use: Use; readonly counts: readonly EdgeTestId[] },
+  { use, counts, bench }: Asked,
 ): void => {
-  const { label, classes } = edgeTest(test);
+  const known = findTest(bench, test);
+  // A test the shop took out since says nothing any more.
+  if (!known) return;
+  const { label, classes } = known;
   const name = label.toLowerCase();
   if (read === undefined) {
     if (counts.includes(test)) found.notDone.push(`${name}: not done`);
@@ -98,29 +113,26 @@ const reasonsOf = ({ faults, notDone, remarks }: Found): readonly string[] => [
   ...remarks,
 ];
 
-/** The blade is as good as its worst zone. `inUse` are the tests this bench has. */
-export const judgeEdge = (
-  readings: EdgeReadings,
-  use: Use,
-  inUse: readonly EdgeTestId[],
-): BladeVerdict => {
-  const counts = testsThatCount(use, inUse);
-  const asked = { use, counts };
-  const atZone = (test: EdgeTestId): boolean => edgeTest(test).at === 'zone' && test !== 'force';
+/** The blade is as good as its worst zone, by the tests this bench has. */
+export const judgeEdge = (readings: EdgeReadings, use: Use, bench: TestBench): BladeVerdict => {
+  const counts = testsThatCount(use, bench);
+  const asked = { use, counts, bench };
+  const atZone = (test: TestId): boolean =>
+    findTest(bench, test)?.at === 'zone' && test !== 'force';
   const zones = ZONES.map((zone): ZoneVerdict => {
     const { classes, forceGf } = readings[zone];
     const found = nothing();
-    const done = Object.keys(classes) as EdgeTestId[];
+    const done = Object.keys(classes) as TestId[];
     for (const test of new Set([...counts.filter(atZone), ...done.filter(atZone)]))
       readClass(found, test, classes[test], asked);
     if (counts.includes('force')) readForce(found, forceGf, use);
     return { zone, verdict: verdictOf(found), reasons: reasonsOf(found) };
   });
   const whole = nothing();
-  const ofBlade = (test: EdgeTestId): boolean => edgeTest(test).at === 'blade';
+  const ofBlade = (test: TestId): boolean => findTest(bench, test)?.at === 'blade';
   const tests = new Set([
     ...counts.filter(ofBlade),
-    ...(Object.keys(readings.blade) as EdgeTestId[]).filter(ofBlade),
+    ...(Object.keys(readings.blade) as TestId[]).filter(ofBlade),
   ]);
   for (const test of tests) readClass(whole, test, readings.blade[test], asked);
   const blade = tests.size === 0 ? null : { verdict: verdictOf(whole), reasons: reasonsOf(whole) };

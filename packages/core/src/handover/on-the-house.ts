@@ -1,8 +1,8 @@
 /** Whether mending a complaint costs the customer: by the shop's days, and by whose doing it probably is. */
-import type { FaultCauseId } from '../edgetest';
+import type { AnyCauseId } from '../edgetest';
 
 /** What use does to an edge, whoever sharpened it; everything else is work of ours. */
-const NOT_OURS: readonly FaultCauseId[] = ['not dried', 'patina', 'maker’s wheel'];
+const NOT_OURS: readonly AnyCauseId[] = ['not dried', 'patina', 'maker’s wheel'];
 
 export interface HouseRule {
   readonly onTheHouse: boolean;
@@ -22,7 +22,7 @@ export const houseRule = ({
 }: {
   readonly daysSince: number;
   readonly houseDays: number;
-  readonly cause: FaultCauseId | null;
+  readonly cause: AnyCauseId | null;
 }): HouseRule => {
   const days = daysSince === 1 ? 'a day' : `${daysSince} days`;
   if (daysSince > houseDays)

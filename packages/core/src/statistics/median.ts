@@ -1,9 +1,4 @@
-/**
- * The middle of the values; of two in the middle their mean; null of none.
- *
- * @example
- * median([120, 100, 140]); // 120
- */
+/** The middle of the values; of two in the middle their mean; null of none. */
 export const median = (values: readonly number[]): number | null => {
   if (values.length === 0) return null;
   const sorted = [...values].sort((a, b) => a - b);

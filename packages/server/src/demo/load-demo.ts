@@ -454,7 +454,7 @@ export const loadDemo = async (
     await writeSetting(db, 'shop name', SHOP);
     await writeShopDetails(db, { ...SHOP_DETAILS, publicAddress });
     // The boat owns a force tester.
-    await setTestsInUse(db, [...USUAL_TESTS, 'force']);
+    await setTestsInUse(db, { inUse: [...USUAL_TESTS, 'force'], own: [] });
     for (const mooring of MOORINGS) await addMooring(db, mooring);
     await writePriceList(db, PRICE_LIST, 1);
     await loadShelf(db, crew.benchId);

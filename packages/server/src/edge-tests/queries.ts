@@ -7,7 +7,9 @@ import {
   type ClassReadings,
   type EdgeReadings,
   type EdgeTestId,
-  type FaultCauseId,
+  type AnyCauseId,
+  type OwnFault,
+  type TestBench,
   type Zone,
   type ZoneReadings,
 } from '@patient-edge/core';
@@ -27,7 +29,9 @@ interface ReadingRow {
 
 /** Readings kept before a test could be left out hold nothing of it. */
 const classesOf = (kept: ReadingRow['classes']): ClassReadings =>
-  Object.fromEntries(Object.entries(kept ?? {}).filter(([, value]) => value !== null));
+  Object.fromEntries(
+    Object.entries(kept ?? {}).flatMap(([test, read]) => (read === null ? [] : [[test, read]])),
+  );
 
 /** Every round of tests, those before the work first. */
 export const testRoundsOfJob = async (db: Queryable, jobId: number): Promise<TestRound[]> => {
@@ -106,16 +110,30 @@ export const saveReadings = async (
 const SETTING = 'tests in use';
 
 /** The tests this bench has; those that want nothing bought until somebody said. */
-export const testsInUse = async (db: Queryable): Promise<readonly EdgeTestId[]> => {
+export const testsInUse = async (db: Queryable): Promise<TestBench> => {
   const kept = await readSetting(db, SETTING);
-  return kept === null ? USUAL_TESTS : (JSON.parse(kept) as EdgeTestId[]);
+  if (kept === null) return { inUse: USUAL_TESTS, own: [] };
+  const read = JSON.parse(kept) as TestBench | readonly EdgeTestId[];
+  // Before a shop had tests of its own only the list was kept.
+  return 'own' in read ? read : { inUse: read, own: [] };
 };
 
-export const setTestsInUse = (db: Queryable, inUse: readonly EdgeTestId[]) =>
-  writeSetting(db, SETTING, JSON.stringify(inUse));
+export const setTestsInUse = (db: Queryable, bench: TestBench) =>
+  writeSetting(db, SETTING, JSON.stringify(bench));
+
+const FAULTS_SETTING = 'own faults';
+
+/** The rows this shop added to the table of faults. */
+export const ownFaults = async (db: Queryable): Promise<readonly OwnFault[]> => {
+  const kept = await readSetting(db, FAULTS_SETTING);
+  return kept === null ? [] : (JSON.parse(kept) as OwnFault[]);
+};
+
+export const setOwnFaults = (db: Queryable, own: readonly OwnFault[]) =>
+  writeSetting(db, FAULTS_SETTING, JSON.stringify(own));
 
 /** What a blade that goes back is thought to have, by the round that failed. */
-export const suspectCause = (db: Queryable, jobId: number, round: number, cause: FaultCauseId) =>
+export const suspectCause = (db: Queryable, jobId: number, round: number, cause: AnyCauseId) =>
   execute(db, 'REPLACE INTO fault_cause (job_id, round, cause) VALUES (?, ?, ?)', [
     jobId,
     round,
@@ -138,7 +156,7 @@ export const setCauseConfirmed = (
 export const confirmedCauses = async (db: Queryable): Promise<ConfirmedCauses> =>
   Object.fromEntries(
     (
-      await select<{ readonly cause: FaultCauseId; readonly times: number }>(
+      await select<{ readonly cause: AnyCauseId; readonly times: number }>(
         db,
         'SELECT cause, COUNT(*) AS times FROM fault_cause WHERE confirmed GROUP BY cause',
         [],

@@ -1,11 +1,21 @@
 /** Edge tests before and after, and the verdict: on to the customer, or back to a named step. */
 import {
+  ownFaultsSchema,
   readingsSchema,
   testsInUseSchema,
   verdictSchema,
   type TestsInUse,
 } from '@patient-edge/contract';
-import { findUse, judgeEdge, say, verdictReasons, type Message } from '@patient-edge/core';
+import {
+  findUse,
+  judgeEdge,
+  say,
+  verdictReasons,
+  ZONES,
+  type EdgeReadings,
+  type Message,
+  type TestBench,
+} from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
@@ -19,13 +29,33 @@ import { tellWhenReady } from '../messages/write';
 import { reckonBill } from '../money/reckon';
 import {
   confirmedCauses,
+  ownFaults,
   saveReadings,
   setCauseConfirmed,
+  setOwnFaults,
   setTestsInUse,
   suspectCause,
   testRoundsOfJob,
   testsInUse,
 } from './queries';
+
+/** What was read of the shop's own tests must be one of their readings; what was taken out since is let stand. */
+const mustBeOwn = (readings: EdgeReadings, { own }: TestBench): void => {
+  for (const at of [...ZONES, 'blade'] as const) {
+    const classes = at === 'blade' ? readings.blade : readings[at].classes;
+    for (const test of own) {
+      const read = classes[test.id];
+      if (read === undefined || test.classes.some(({ id }) => id === read)) continue;
+      const known = test.classes.map(({ id }) => id).join(', ');
+      throw invalid([
+        {
+          field: `readings.${at}.${test.id}`,
+          message: `${test.label} must be one of ${known}; "${read}" was given`,
+        },
+      ]);
+    }
+  }
+};
 
 /** Readings before the work belong to no round of it. */
 const BEFORE_ROUND = 0;
@@ -34,14 +64,24 @@ export const edgeTestRoutes = (pool: Pool): Router => {
   const router = Router();
 
   router.get('/tests-in-use', allow(), async (_request, response) => {
-    const tests: TestsInUse = { inUse: await testsInUse(pool) };
+    const tests: TestsInUse = await testsInUse(pool);
     response.json(tests);
   });
 
   router.put('/tests-in-use', allow('owner', 'bench'), async (request, response) => {
-    const { inUse } = bodyOf(testsInUseSchema, request);
-    await setTestsInUse(pool, inUse);
-    response.json({ inUse });
+    const tests: TestsInUse = bodyOf(testsInUseSchema, request);
+    await setTestsInUse(pool, tests);
+    response.json(tests);
+  });
+
+  router.get('/own-faults', allow(), async (_request, response) => {
+    response.json({ own: await ownFaults(pool) });
+  });
+
+  router.put('/own-faults', allow('owner', 'bench'), async (request, response) => {
+    const { own } = bodyOf(ownFaultsSchema, request);
+    await setOwnFaults(pool, own);
+    response.json({ own });
   });
 
   router.get('/confirmed-causes', allow(), async (_request, response) => {
@@ -56,6 +96,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
       version,
       phase === 'before' ? 'test before' : 'test after',
       async (db, row) => {
+        mustBeOwn(readings, await testsInUse(db));
         await saveReadings(
           db,
           row.id,

@@ -1,4 +1,4 @@
-import { textOf } from '@patient-edge/core';
+import { textOf, USUAL_TESTS } from '@patient-edge/core';
 import type { BladeRecord, Job } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
@@ -169,6 +169,73 @@ describe('edge tests', () => {
     const whole = jobOf(await bench.get(`/api/jobs/${job.id}`).expect(200));
     expect(whole.verdict!.verdict).toBe('not tested');
     await bench.put('/api/tests-in-use').send({ inUse: [] }).expect(422);
+  });
+
+  test('a test of the shop’s own is kept, counts for its uses, and its readings are held to', async () => {
+    const rope = {
+      id: 'own-rope',
+      label: 'Tarred rope',
+      how: 'One pull through it',
+      at: 'zone',
+      classes: [
+        { id: 'parts', means: 'good' },
+        { id: 'frays', means: 'fault' },
+      ],
+      minutes: 0.5,
+      countsFor: ['general-soft'],
+    };
+    const keep = (own: readonly object[]) =>
+      bench.put('/api/tests-in-use').send({ inUse: ['light', 'paper'], own });
+    await keep([{ ...rope, id: 'rope' }]).expect(422);
+    await keep([{ ...rope, classes: rope.classes.slice(0, 1) }]).expect(422);
+    await keep([rope]).expect(200);
+    const job = await worked();
+    const read = (rope: string) => {
+      const kept = readings([200]);
+      const at = (zone: 'heel' | 'middle' | 'belly' | 'tip') => ({
+        ...kept[zone],
+        classes: { ...kept[zone].classes, 'own-rope': rope },
+      });
+      return bench.put(`/api/jobs/${job.id}/readings`).send({
+        version: job.version,
+        phase: 'after',
+        readings: {
+          ...kept,
+          heel: at('heel'),
+          middle: at('middle'),
+          belly: at('belly'),
+          tip: at('tip'),
+        },
+      });
+    };
+    expect((await read('sings').expect(422)).body).toMatchObject({
+      error: { fields: [{ field: 'readings.heel.own-rope' }] },
+    });
+    expect(jobOf(await read('frays').expect(200)).verdict!.verdict).toBe('back to the bench');
+    await bench
+      .put('/api/own-faults')
+      .send({
+        own: [
+          {
+            id: 'own-whistle',
+            sign: 'The belt whistles',
+            at: 'bench',
+            minutes: 0.1,
+            cause: 'Worn smooth.',
+            remedy: 'A fresh belt.',
+            backTo: 'edge',
+          },
+        ],
+      })
+      .expect(200);
+    await bench
+      .put('/api/own-faults')
+      .send({ own: [{ id: 'own-x' }] })
+      .expect(422);
+    await bench
+      .put('/api/tests-in-use')
+      .send({ inUse: [...USUAL_TESTS, 'force'] })
+      .expect(200);
   });
 
   test('a step of another blade is no place to go back to', async () => {

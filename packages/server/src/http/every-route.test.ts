@@ -115,6 +115,8 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'PUT /habits': 'bench',
   'GET /templates': 'signed in',
   'GET /tests-in-use': 'signed in',
+  'GET /own-faults': 'signed in',
+  'PUT /own-faults': 'bench',
   'GET /confirmed-causes': 'signed in',
   'PUT /tests-in-use': 'bench',
   'POST /jobs/:id/templates': 'bench',

@@ -17,6 +17,7 @@ import type {
   ShopMachine,
   MailInBox,
   OpenComplaint,
+  OwnFaults,
   QueuedMessage,
   ReadyList,
   Sale,
@@ -50,6 +51,7 @@ export const useFlattenings = (stoneId: number) =>
   useSWR<Flattening[], ApiFailure>(`/stones/${stoneId}/flattenings`, get);
 export const useMachines = () => useSWR<ShopMachine[], ApiFailure>('/machines', get);
 export const useTestsInUse = () => useSWR<TestsInUse, ApiFailure>('/tests-in-use', get);
+export const useOwnFaults = () => useSWR<OwnFaults, ApiFailure>('/own-faults', get);
 export const useConfirmedCauses = () =>
   useSWR<ConfirmedCauses, ApiFailure>('/confirmed-causes', get);
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);

@@ -1,10 +1,10 @@
 /** Back within days: what is wrong, beside the visit it is about; what it probably is, and who pays. */
 import type { ComplaintBody, Job } from '@patient-edge/contract';
-import { FAULT_CAUSES, houseRule, type FaultCauseId } from '@patient-edge/core';
+import { faultTable, houseRule, type AnyCauseId } from '@patient-edge/core';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { messageOf, request } from '../api/client';
-import { refreshReturns, updateJobCache, useShopDetails } from '../api/hooks';
+import { refreshReturns, updateJobCache, useOwnFaults, useShopDetails } from '../api/hooks';
 import { useStored } from '../api/stored';
 import { WhichCause, type ToldSigns } from '../edge-tests/which-cause';
 import { ReturnSheet } from '../hand-over/return-sheet';
@@ -32,9 +32,10 @@ const ComplaintPage = () => {
 const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
   const { complaint } = job;
   const { data: details } = useShopDetails();
+  const table = faultTable(useOwnFaults().data?.own ?? []);
   const [words, setWords] = useStored<string>(`complaint ${job.id}`, complaint?.words ?? '');
   const [signs, setSigns] = useState<ToldSigns>(complaint?.signs ?? {});
-  const [cause, setCause] = useState<FaultCauseId | null>(null);
+  const [cause, setCause] = useState<AnyCauseId | null>(null);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   if (!details) return null;
@@ -53,7 +54,7 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
       reason:
         onTheHouse === null
           ? ''
-          : [cause === null ? '' : FAULT_CAUSES[cause].what, rule.because]
+          : [cause === null ? '' : (table.causes[cause]?.what ?? ''), rule.because]
               .filter(Boolean)
               .join(' ')
               .slice(0, 300),

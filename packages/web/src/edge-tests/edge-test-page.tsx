@@ -2,8 +2,10 @@
 import { canDo, reworkOfJob, type Job } from '@patient-edge/contract';
 import {
   findUse,
+  findTest,
   judgeEdge,
   keptReadings,
+  testsThatCount,
   ZONES,
   type BladeVerdict,
   type EdgeReadings,
@@ -16,6 +18,7 @@ import { dropStored, useStored } from '../api/stored';
 import { lastDoneStep, undoOnJob } from '../jobs/undo';
 import { UndoButton } from '../jobs/undo-button';
 import { useUndo } from '../theme/undo';
+import { useGoOn } from '../theme/use-go-on';
 import { AsItCame } from '../judge/as-it-came';
 import { EdgeStrip } from '../instruments/edge-strip';
 import type { ZoneMark } from '../instruments/strip-parts';
@@ -26,7 +29,8 @@ import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import { ReadingFields } from './reading-fields';
 import { asTyped, forceProblem, toReadings, type TypedReadings } from './typed-readings';
-import { VerdictPanel } from './verdict-panel';
+import { ReadingKeys } from './reading-keys';
+import { VerdictPanel, type VerdictPanelProps } from './verdict-panel';
 
 interface View {
   readonly id: string;
@@ -101,6 +105,7 @@ interface ReadingsProps {
 
 const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   const offerUndo = useUndo();
+  const goOn = useGoOn();
   const draft = `tests ${job.id} ${phase} ${job.round}`;
   // What was typed stays until it is kept; else what the server has, whoever read it.
   const [stored, setTyped] = useStored<TypedReadings | null>(draft, null);
@@ -108,7 +113,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   // What passed in the round before stays passed, and is not typed again.
   const failed =
     rework && job.tests.find((each) => each.phase === 'after' && each.round === job.round - 1);
-  const carried = failed ? keptReadings(failed.readings, rework.zones) : kept;
+  const carried = failed ? keptReadings(failed.readings, rework.zones, job.testsInUse) : kept;
   const typed = (editable ? stored : null) ?? asTyped(carried);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -144,6 +149,27 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
     }
   };
 
+  const decide: VerdictPanelProps['onDecide'] = (backToStepId, note, cause) =>
+    run(async () => {
+      const current = unsent ? await keep() : job;
+      await updateJobCache(current);
+      const judged = await writeJob({
+        jobId: job.id,
+        method: 'POST',
+        path: '/verdict',
+        version: current.version,
+        body: { backToStepId, cause, note },
+      });
+      await updateJobCache(judged);
+      if (backToStepId === null) offerUndo('Passed.', () => undoOnJob(judged, 'verdict'));
+      await goOn(`/jobs/${job.id}/${backToStepId === null ? 'return' : 'bench'}`);
+    });
+  const passes = verdict.verdict === 'meets' || verdict.verdict === 'meets with remarks';
+  const canPass = phase === 'after' && editable && passes && !busy && !bad;
+  const asked = testsThatCount(use, job.testsInUse).flatMap((id) => {
+    const test = findTest(job.testsInUse, id);
+    return test && test.classes.length > 0 ? [test] : [];
+  });
   return (
     <Panel aria-label="Readings">
       <Stack $gap={16}>
@@ -155,7 +181,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
         />
         <ReadingFields
           use={use}
-          inUse={job.testsInUse}
+          bench={job.testsInUse}
           typed={typed}
           readings={readings}
           before={
@@ -166,6 +192,14 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           editable={editable}
           onTyped={setTyped}
         />
+        {editable && (
+          <ReadingKeys
+            tests={asked}
+            typed={typed}
+            onTyped={setTyped}
+            onPass={canPass ? () => void decide(null, '', null) : null}
+          />
+        )}
         {rework && rework.zones.length < ZONES.length && (
           <MutedText>
             Test {rework.zones.join(', ')} again. The rest stays as it was read in round{' '}
@@ -195,21 +229,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
             verdict={verdict}
             readings={readings}
             disabled={busy || bad || !editable}
-            onDecide={(backToStepId, note, cause) =>
-              run(async () => {
-                const current = unsent ? await keep() : job;
-                await updateJobCache(current);
-                const judged = await writeJob({
-                  jobId: job.id,
-                  method: 'POST',
-                  path: '/verdict',
-                  version: current.version,
-                  body: { backToStepId, cause, note },
-                });
-                await updateJobCache(judged);
-                if (backToStepId === null) offerUndo('Passed.', () => undoOnJob(judged, 'verdict'));
-              })
-            }
+            onDecide={decide}
           />
         )}
       </Stack>

@@ -4,7 +4,7 @@
  */
 import {
   EDGE_TESTS,
-  edgeTest,
+  findTest,
   forceBand,
   medianGf,
   mustRepeat,
@@ -12,7 +12,8 @@ import {
   ZONES,
   type EdgeReadings,
   type EdgeTest,
-  type EdgeTestId,
+  type TestBench,
+  type TestId,
   type Use,
   type Zone,
 } from '@patient-edge/core';
@@ -68,7 +69,7 @@ const Everywhere = styled.div`
 
 interface ReadingFieldsProps {
   readonly use: Use;
-  readonly inUse: readonly EdgeTestId[];
+  readonly bench: TestBench;
   readonly typed: TypedReadings;
   readonly readings: EdgeReadings;
   /** As it came, shown beside what is read after the work; absent where that is what is read. */
@@ -80,28 +81,28 @@ interface ReadingFieldsProps {
 const classOptions = ({ classes }: EdgeTest) => classes.map(({ id }) => ({ id, label: id }));
 
 /** The class all zones share; null where they differ, or nothing was read. */
-const everywhere = (typed: TypedReadings, test: EdgeTestId): string | null => {
+const everywhere = (typed: TypedReadings, test: TestId): string | null => {
   const read = ZONES.map((zone) => typed[zone].classes[test]);
   return read.every((each) => each === read[0]) ? (read[0] ?? null) : null;
 };
 
 export const ReadingFields = (props: ReadingFieldsProps) => {
-  const { use, inUse, typed, editable } = props;
-  const counts = testsThatCount(use, inUse);
-  const others = inUse.filter((id) => !counts.includes(id));
-  const tests = (ids: readonly EdgeTestId[]): readonly EdgeTest[] =>
-    EDGE_TESTS.filter(({ id }) => ids.includes(id));
-  const hasOther = (id: EdgeTestId): boolean =>
-    edgeTest(id).at === 'blade'
+  const { use, bench, typed, editable } = props;
+  const all: readonly EdgeTest[] = [...EDGE_TESTS, ...bench.own];
+  const counts = testsThatCount(use, bench);
+  const others = [...bench.inUse, ...bench.own.map(({ id }) => id)].filter(
+    (id) => !counts.includes(id),
+  );
+  const tests = (ids: readonly TestId[]): readonly EdgeTest[] =>
+    all.filter(({ id }) => ids.includes(id));
+  const hasOther = (id: TestId): boolean =>
+    findTest(bench, id)?.at === 'blade'
       ? typed.blade[id] !== undefined
       : ZONES.some((zone) => typed[zone].classes[id] !== undefined);
   const done = others.filter(hasOther);
   if (!editable)
     return (
-      <ReadOnly
-        {...props}
-        tests={EDGE_TESTS.filter(({ id }) => counts.includes(id) || hasOther(id))}
-      />
+      <ReadOnly {...props} tests={all.filter(({ id }) => counts.includes(id) || hasOther(id))} />
     );
   return (
     <Stack $gap={16}>
@@ -133,7 +134,7 @@ interface TestFieldsProps extends ReadingFieldsProps {
 const TestFields = ({ tests, typed, readings, before, onTyped }: TestFieldsProps) => {
   const setZone = (zone: Zone, part: Partial<TypedZone>): void =>
     onTyped({ ...typed, [zone]: { ...typed[zone], ...part } });
-  const setClass = (zones: readonly Zone[], test: EdgeTestId, value: string): void =>
+  const setClass = (zones: readonly Zone[], test: TestId, value: string): void =>
     onTyped(
       zones.reduce<TypedReadings>(
         (all, zone) => ({

@@ -1,7 +1,7 @@
 /** The verdict of a test: passed, or back to a step, with what it probably is and what to look at next. */
 import { canDo, type Job } from '@patient-edge/contract';
 import {
-  edgeTest,
+  findTest,
   findFaults,
   findUse,
   testsThatCount,
@@ -9,11 +9,10 @@ import {
   verdictReasons,
   type BladeVerdict,
   type EdgeReadings,
-  type FaultCauseId,
+  type AnyCauseId,
   type Use,
 } from '@patient-edge/core';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
 import { ActionButton } from '../theme/buttons';
 import { ActionLink } from '../theme/links';
 import { MutedText, Row, Stack } from '../theme/layout';
@@ -26,11 +25,13 @@ import { WhichCause } from './which-cause';
 const counted = (use: Use, job: Job): string =>
   testsThatCount(use, job.testsInUse)
     .map((id) =>
-      id === 'force' ? `at most ${use.targetForceGf} gf` : edgeTest(id).label.toLowerCase(),
+      id === 'force'
+        ? `at most ${use.targetForceGf} gf`
+        : (findTest(job.testsInUse, id)?.label.toLowerCase() ?? ''),
     )
     .join(', ');
 
-interface VerdictPanelProps {
+export interface VerdictPanelProps {
   readonly job: Job;
   readonly verdict: BladeVerdict;
   readonly readings: EdgeReadings;
@@ -38,12 +39,11 @@ interface VerdictPanelProps {
   readonly onDecide: (
     backToStepId: number | null,
     note: string,
-    cause: FaultCauseId | null,
+    cause: AnyCauseId | null,
   ) => Promise<void>;
 }
 
 export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: VerdictPanelProps) => {
-  const navigate = useNavigate();
   const use = findUse(job.useId);
   const faults = findFaults(readings, use);
   const steps = job.steps.filter(({ superseded, step }) => !superseded && step.stoneId !== null);
@@ -53,7 +53,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
     steps[0];
   const [chosen, setChosen] = useState<string | null>(null);
   const [note, setNote] = useState('');
-  const [cause, setCause] = useState<FaultCauseId | null>(null);
+  const [cause, setCause] = useState<AnyCauseId | null>(null);
   const passes = verdict.verdict === 'meets' || verdict.verdict === 'meets with remarks';
   const backTo = chosen ?? (suggested ? String(suggested.id) : null);
   if (!canDo(job, 'test after')) return null;
@@ -95,12 +95,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
       )}
       {passes ? (
         <Row>
-          <ActionButton
-            isDisabled={disabled}
-            onPress={() =>
-              void onDecide(null, note, null).then(() => navigate(`/jobs/${job.id}/return`))
-            }
-          >
+          <ActionButton isDisabled={disabled} onPress={() => void onDecide(null, note, null)}>
             Pass: ready for the customer
           </ActionButton>
         </Row>
@@ -123,11 +118,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
           </div>
           <ActionButton
             isDisabled={disabled || backTo === null || verdict.verdict === 'not tested'}
-            onPress={() =>
-              void onDecide(Number(backTo), note, cause).then(() =>
-                navigate(`/jobs/${job.id}/bench`),
-              )
-            }
+            onPress={() => void onDecide(Number(backTo), note, cause)}
           >
             Back to the bench
           </ActionButton>

@@ -2,18 +2,19 @@
 import type { Job } from '@patient-edge/contract';
 import {
   diagnoseFault,
-  FAULT_CAUSES,
-  FAULT_SIGN_IDS,
-  FAULT_SIGNS,
+  faultTable,
   findUse,
   signsOf,
   type EdgeReadings,
-  type FaultCauseId,
-  type FaultSignId,
+  type AnyCauseId,
+  type AnySign,
+  type AnySignId,
+  type OwnFault,
+  type SeenSigns,
 } from '@patient-edge/core';
 import { X } from 'lucide-react';
-import { useEffect } from 'react';
-import { useConfirmedCauses } from '../api/hooks';
+import { useEffect, useMemo } from 'react';
+import { useConfirmedCauses, useOwnFaults } from '../api/hooks';
 import { useStored } from '../api/stored';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Row, Stack } from '../theme/layout';
@@ -25,19 +26,21 @@ const LINES = 3;
 /** A check that tells less is not worth the looking. */
 const TELLS_BITS = 0.01;
 
+const NONE: readonly OwnFault[] = [];
+
 interface WhichCauseProps {
   readonly job: Job;
   /** Null at the bench, where nothing has been tested yet. */
   readonly readings: EdgeReadings | null;
   /** What it probably is; null while nothing was seen. */
-  readonly onCause?: (cause: FaultCauseId | null) => void;
+  readonly onCause?: (cause: AnyCauseId | null) => void;
   /** Signs told so far, where the page keeps them itself; else this device does. */
   readonly told?: ToldSigns;
   readonly onTold?: (told: ToldSigns) => void;
 }
 
 /** Seen, or looked for and not seen. */
-export type ToldSigns = Readonly<Partial<Record<FaultSignId, boolean>>>;
+export type ToldSigns = SeenSigns;
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
@@ -47,20 +50,23 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
   const told = given ?? stored;
   const setTold = onTold ?? setStored;
   const read = readings === null ? {} : signsOf(readings, findUse(job.useId));
-  const seen = { ...read, ...told };
-  const { causes, next } = diagnoseFault(seen, confirmed);
+  const seen: SeenSigns = { ...read, ...told };
+  const own = useOwnFaults().data?.own ?? NONE;
+  const table = useMemo(() => faultTable(own), [own]);
+  const signs = Object.entries(table.signs) as [AnySignId, AnySign][];
+  const whatOf = (id: AnySignId): string => table.signs[id]?.what ?? '';
+  const { causes, next } = diagnoseFault(seen, confirmed, own);
   const isSeen = Object.values(seen).some(Boolean);
   const likely = causes.filter(({ probability }) => probability >= WORTH_A_LINE).slice(0, LINES);
   const toLook = next.find(({ gainBits }) => gainBits > TELLS_BITS);
-  const best = isSeen ? ((causes[0]?.id ?? null) as FaultCauseId | null) : null;
+  const best = isSeen ? ((causes[0]?.id ?? null) as AnyCauseId | null) : null;
   useEffect(() => onCause?.(best), [best, onCause]);
-  const because = (cause: FaultCauseId): string =>
-    FAULT_SIGN_IDS.filter(
-      (id) => seen[id] === true && (FAULT_SIGNS[id].causes as readonly string[]).includes(cause),
-    )
-      .map((id) => FAULT_SIGNS[id].what.toLowerCase())
+  const because = (cause: AnyCauseId): string =>
+    signs
+      .filter(([id, sign]) => seen[id] === true && sign.causes.includes(cause))
+      .map(([, { what }]) => what.toLowerCase())
       .join('; ');
-  const tell = (id: FaultSignId, value: boolean): void => setTold({ ...told, [id]: value });
+  const tell = (id: AnySignId, value: boolean): void => setTold({ ...told, [id]: value });
   return (
     <Stack $gap={8} role="group" aria-label="Which cause">
       {isSeen && (
@@ -68,8 +74,8 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
           <h3>What it probably is</h3>
           <ol>
             {likely.map(({ id, probability }) => {
-              const { what, remedy } = FAULT_CAUSES[id as FaultCauseId];
-              const why = because(id as FaultCauseId);
+              const { what, remedy } = table.causes[id as AnyCauseId]!;
+              const why = because(id as AnyCauseId);
               return (
                 <li key={id}>
                   <b data-figure="">{percent(probability)}</b> {what} {remedy}
@@ -84,34 +90,33 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
         <Row $gap={10}>
           <span>
             Look next, it tells most for its time:{' '}
-            <b>{FAULT_SIGNS[toLook.id as FaultSignId].what.toLowerCase()}</b>?
+            <b>{whatOf(toLook.id as AnySignId).toLowerCase()}</b>?
           </span>
-          <QuietButton onPress={() => tell(toLook.id as FaultSignId, true)}>Seen</QuietButton>
-          <QuietButton onPress={() => tell(toLook.id as FaultSignId, false)}>Not seen</QuietButton>
+          <QuietButton onPress={() => tell(toLook.id as AnySignId, true)}>Seen</QuietButton>
+          <QuietButton onPress={() => tell(toLook.id as AnySignId, false)}>Not seen</QuietButton>
         </Row>
       )}
       <Row $gap={10} $align="end">
         <div style={{ width: 320 }}>
           <Select
             label="Another sign seen"
-            options={FAULT_SIGN_IDS.filter((id) => seen[id] !== true).map((id) => ({
-              id,
-              label: FAULT_SIGNS[id].what,
-            }))}
+            options={signs.flatMap(([id, { what }]) =>
+              seen[id] === true ? [] : [{ id, label: what }],
+            )}
             value={null}
             onChange={(id) => tell(id, true)}
           />
         </div>
-        {(Object.entries(told) as [FaultSignId, boolean][]).map(([id, value]) => (
+        {(Object.entries(told) as [AnySignId, boolean][]).map(([id, value]) => (
           <QuietButton
             key={id}
-            aria-label={`Take back: ${FAULT_SIGNS[id].what}`}
+            aria-label={`Take back: ${whatOf(id)}`}
             onPress={() =>
               setTold(Object.fromEntries(Object.entries(told).filter(([each]) => each !== id)))
             }
           >
             {value ? '' : 'not: '}
-            {FAULT_SIGNS[id].what} <X size={16} aria-hidden />
+            {whatOf(id)} <X size={16} aria-hidden />
           </QuietButton>
         ))}
       </Row>

@@ -2,6 +2,7 @@
 import { useSession } from '../api/session';
 import { MutedText, Stack } from '../theme/layout';
 import { AccountSheet } from './account-sheet';
+import { OwnFaultsSheet } from './own-faults';
 import { AddPersonSheet, PeopleSheet } from './people-sheet';
 import { ShopSheet } from './shop-sheet';
 import { TestsSheet } from './tests-sheet';
@@ -16,7 +17,12 @@ const SettingsPage = () => {
       <PageHeading title="Settings" />
       <AccountSheet staff={staff} />
       {staff.role === 'owner' && <ShopSheet />}
-      {staff.role !== 'counter' && <TestsSheet />}
+      {staff.role !== 'counter' && (
+        <>
+          <TestsSheet />
+          <OwnFaultsSheet />
+        </>
+      )}
       {staff.role === 'owner' && (
         <>
           <PeopleSheet me={staff.id} />

@@ -2,30 +2,38 @@
 import type { TestsInUse } from '@patient-edge/contract';
 import { EDGE_TESTS, type EdgeTestId } from '@patient-edge/core';
 import { useState } from 'react';
-import { messageOf, request } from '../api/client';
+import { ApiFailure, messageOf, request } from '../api/client';
 import { useTestsInUse } from '../api/hooks';
 import { Checkbox } from '../theme/checkbox';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { Waiting } from '../theme/waiting';
+import { OwnTests } from './own-tests';
 
 export const TestsSheet = () => {
   const { data, error, mutate } = useTestsInUse();
   const [problem, setProblem] = useState<string | null>(null);
   if (!data) return <Waiting error={error} text="Loading tests…" />;
-  const set = async (id: EdgeTestId, isInUse: boolean): Promise<void> => {
+  const keep = async (tests: TestsInUse): Promise<boolean> => {
     setProblem(null);
-    const inUse = EDGE_TESTS.map((test) => test.id).filter((each) =>
-      each === id ? isInUse : data.inUse.includes(each),
-    );
     try {
-      await mutate(await request<TestsInUse>('PUT', '/tests-in-use', { inUse }), {
+      await mutate(await request<TestsInUse>('PUT', '/tests-in-use', tests), {
         revalidate: false,
       });
+      return true;
     } catch (failed) {
-      setProblem(messageOf(failed));
+      const field = failed instanceof ApiFailure ? failed.fields[0] : undefined;
+      setProblem(field?.message ?? messageOf(failed));
+      return false;
     }
   };
+  const set = (id: EdgeTestId, isInUse: boolean): Promise<boolean> =>
+    keep({
+      ...data,
+      inUse: EDGE_TESTS.map((test) => test.id).filter((each) =>
+        each === id ? isInUse : data.inUse.includes(each),
+      ),
+    });
   return (
     <Panel aria-label="Edge tests">
       <Stack $gap={10}>
@@ -48,6 +56,7 @@ export const TestsSheet = () => {
             </MutedText>
           </div>
         ))}
+        <OwnTests tests={data} onOwn={(own) => keep({ ...data, own })} />
       </Stack>
     </Panel>
   );

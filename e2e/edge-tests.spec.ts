@@ -3,6 +3,7 @@ import { expect, test } from '@playwright/test';
 import {
   BENCH,
   done,
+  fill,
   jobNumber,
   OWNER,
   pick,
@@ -100,5 +101,36 @@ test('a glint at the tip: what it probably is, what to look at next, and what th
   await everywhere.getByText('parts freely', { exact: true }).click();
   await page.getByRole('button', { name: 'Pass: ready for the customer' }).click();
   await expect(page).toHaveURL(/\/return$/);
+  expect(errors).toEqual([]);
+});
+
+test('the force tester is read as it cuts: three peaks at the heel, then the middle is asked', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  await page.request.put(`${shop.address}/api/tests-in-use`, {
+    data: { inUse: ['light', 'paper', 'force'] },
+  });
+  const id = await jobNumber(page, shop.address, 'Stall knife');
+  await page.goto(`${shop.address}/jobs/${id}/test`);
+  const heel = page.getByRole('region', { name: 'Readings at the heel' });
+  await fill(heel, { '1': '', '2': '', '3': '' });
+  const tester = page.getByRole('group', { name: 'Force tester' });
+  await tester.getByRole('button', { name: 'Read from the tester' }).click();
+  await expect(tester.getByText('Cut with the heel: 0 of 3.')).toBeVisible();
+  // The stand-in cuts with 196, 204 and 212 gf.
+  for (const [field, gf] of [
+    ['1', 196],
+    ['2', 204],
+    ['3', 212],
+  ] as const)
+    await expect
+      .poll(async () => Math.abs(Number(await heel.getByLabel(field).inputValue()) - gf))
+      .toBeLessThanOrEqual(7);
+  await tester.getByRole('button', { name: 'Stop the tester' }).click();
+  // What was read is typed: it stays through a closed page.
+  await page.reload();
+  await expect(heel.getByText(/^median 20\d gf/)).toBeVisible();
   expect(errors).toEqual([]);
 });

@@ -385,6 +385,7 @@ export const testsInUseSchema = Joi.object<Checked<TestsInUse>, true>({
     .unique('label')
     .default([])
     .label('Own tests'),
+  goodForceGf: number().min(20).max(2000).allow(null).default(null).label('Known-good blade, gf'),
 });
 
 export interface VerdictBody {

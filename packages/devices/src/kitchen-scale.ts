@@ -2,7 +2,7 @@
  * A kitchen scale with a serial line behind a network bridge: ten times a second it sends what it reads as a
  * line of text in grams, `  +512 g`. A hand presses a stone on it in strokes, wandering a little.
  */
-import { createServer, type Socket } from 'node:net';
+import { startOnLoopback, type RunningDevice } from './loopback';
 
 const EVERY_MS = 100;
 const STROKE_S = 1.6;
@@ -19,44 +19,13 @@ export const pressedGrams = (seconds: number): number => {
   return Math.max(0, Math.round(MEAN_G * stroke * wander));
 };
 
-export interface RunningScale {
-  readonly port: number;
-  readonly close: () => Promise<void>;
-}
-
-/** Starts the scale on a free loopback port. */
-export const startKitchenScale = (): Promise<RunningScale> =>
-  new Promise((resolve, reject) => {
-    const open = new Set<Socket>();
-    const server = createServer((socket) => {
-      open.add(socket);
-      const began = Date.now();
-      const timer = setInterval(() => {
-        const grams = pressedGrams((Date.now() - began) / 1000);
-        socket.write(`${`+${grams}`.padStart(6)} g\r\n`);
-      }, EVERY_MS);
-      const end = (): void => {
-        clearInterval(timer);
-        open.delete(socket);
-      };
-      // Whoever listened has gone: that is no fault of the scale.
-      socket.on('error', end);
-      socket.on('close', end);
-    });
-    server.once('error', reject);
-    server.listen(0, '127.0.0.1', () => {
-      const address = server.address();
-      if (address === null || typeof address === 'string') {
-        reject(new Error('The scale has no port'));
-        return;
-      }
-      resolve({
-        port: address.port,
-        close: () =>
-          new Promise((done) => {
-            for (const socket of open) socket.destroy();
-            server.close(() => done());
-          }),
-      });
-    });
+/** Starts the scale. */
+export const startKitchenScale = (): Promise<RunningDevice> =>
+  startOnLoopback('scale', (socket) => {
+    const began = Date.now();
+    const timer = setInterval(() => {
+      const grams = pressedGrams((Date.now() - began) / 1000);
+      socket.write(`${`+${grams}`.padStart(6)} g\r\n`);
+    }, EVERY_MS);
+    return () => clearInterval(timer);
   });

@@ -20,7 +20,7 @@ import { collectRoutes } from './collect/routes';
 import { complaintRoutes } from './complaints/routes';
 import type { Compute } from './compute/compute';
 import { customerRoutes } from './customers/routes';
-import { deviceRoutes, type ScaleAddress } from './devices/routes';
+import { deviceRoutes, type DeviceAddress } from './devices/routes';
 import { edgeTestRoutes } from './edge-tests/routes';
 import { handOverRoutes } from './hand-over/routes';
 import { healthRoutes } from './health/routes';
@@ -60,7 +60,9 @@ export interface AppOptions {
   /** Names and proxy the shop is reached by; its own machine alone when it is left out. */
   readonly reach?: Reach;
   /** Null when no scale is connected. */
-  readonly scale?: ScaleAddress | null;
+  readonly scale?: DeviceAddress | null;
+  /** Null when no force tester is connected. */
+  readonly force?: DeviceAddress | null;
   /** Null when no label printer is connected. */
   readonly printer?: LabelPrinter | null;
   /** The stand-in that mail is sent to in the demo; null elsewhere. */
@@ -240,7 +242,14 @@ export const createApp = (options: AppOptions): RunningApp => {
     steelRoutes(pool),
     machineRoutes(pool),
     touchUpRoutes(pool),
-    deviceRoutes(options.scale ?? null, (options.mailBox ?? null) !== null, streams),
+    deviceRoutes(
+      {
+        scale: options.scale ?? null,
+        force: options.force ?? null,
+        mailBox: (options.mailBox ?? null) !== null,
+      },
+      streams,
+    ),
     jobRoutes(pool),
     judgeRoutes(pool),
     priceRoutes(pool),

@@ -1,14 +1,20 @@
 /** Starts the server: settings from the environment, migrations, demo data when asked, then listens. */
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { labelPrinter, startKitchenScale, startMailBox } from '@patient-edge/devices';
+import {
+  labelPrinter,
+  startForceTester,
+  startKitchenScale,
+  startMailBox,
+  type RunningDevice,
+} from '@patient-edge/devices';
 import { pino } from 'pino';
 import { createApp } from './app';
 import { threadedCompute } from './compute/compute';
 import { applyMissing, whileStartingAlone } from './database/migrate';
 import { openPool } from './database/pool';
 import { loadDemo } from './demo/load-demo';
-import { scaleAddressFrom } from './devices/routes';
+import { deviceAddressFrom, type DeviceAddress } from './devices/routes';
 import { startHousekeeping } from './housekeeping';
 import { reachFrom } from './http/door';
 import { startSending, throughSmtp } from './messages/sender';
@@ -43,10 +49,20 @@ const run = async (): Promise<void> => {
     if (mode === 'demo' && (await loadDemo(pool, compute, new Date(), `http://localhost:${port}`)))
       logger.info('demo data loaded');
   });
-  // A shop names its own scale; the demo has the stand-in.
-  const named = scaleAddressFrom(process.env['PATIENT_EDGE_SCALE']);
-  const standIn = mode === 'demo' && !named ? await startKitchenScale() : null;
-  const scale = standIn ? { host: '127.0.0.1', port: standIn.port } : named;
+  // A shop names its own devices; the demo has stand-ins.
+  const standIns: RunningDevice[] = [];
+  const device = async (
+    name: string,
+    start: () => Promise<RunningDevice>,
+  ): Promise<DeviceAddress | null> => {
+    const named = deviceAddressFrom(name, process.env[name]);
+    if (named || mode !== 'demo') return named;
+    const standIn = await start();
+    standIns.push(standIn);
+    return { host: '127.0.0.1', port: standIn.port };
+  };
+  const scale = await device('PATIENT_EDGE_SCALE', startKitchenScale);
+  const force = await device('PATIENT_EDGE_FORCE', startForceTester);
   // The demo writes to nobody: its mail lies in a box that has a page.
   const mailBox = mode === 'demo' ? await startMailBox() : null;
   const smtp = mailBox ? `smtp://127.0.0.1:${mailBox.port}` : process.env['PATIENT_EDGE_SMTP'];
@@ -59,6 +75,7 @@ const run = async (): Promise<void> => {
     compute,
     reach: reachFrom(process.env['PATIENT_EDGE_HOSTS'], process.env['PATIENT_EDGE_PROXY']),
     scale,
+    force,
     printer: labelPrinter(setting('PATIENT_EDGE_LABELS')),
     mailBox,
   });
@@ -78,7 +95,7 @@ const run = async (): Promise<void> => {
       void close()
         .then(() => endSending?.())
         .then(() => mailBox?.close())
-        .then(() => standIn?.close())
+        .then(() => Promise.all(standIns.map((each) => each.close())))
         .then(() => compute.close())
         .then(() => pool.end())
         .finally(() => process.exit(0));

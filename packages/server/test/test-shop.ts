@@ -61,7 +61,10 @@ export interface TestShop {
 export const openShop = async (
   name: string,
   options: Partial<
-    Pick<AppOptions, 'printer' | 'compute' | 'reach' | 'scale' | 'sessionSecret' | 'mailBox'>
+    Pick<
+      AppOptions,
+      'printer' | 'compute' | 'reach' | 'scale' | 'force' | 'sessionSecret' | 'mailBox'
+    >
   > = {},
 ): Promise<TestShop> => {
   const pool = await emptyDatabase(name);

@@ -215,6 +215,8 @@ export interface OwnTest extends EdgeTest<OwnTestId> {
 export interface TestBench {
   readonly inUse: readonly EdgeTestId[];
   readonly own: readonly OwnTest[];
+  /** What a blade known to have a good working edge takes on the thread of this bench; null where none was measured. */
+  readonly goodForceGf?: number | null;
 }
 
 /**

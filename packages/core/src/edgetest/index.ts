@@ -40,6 +40,7 @@ export {
   type SeenSigns,
 } from './fault-table';
 export { diagnoseFault, findFaults, signsOf, type FoundFault } from './faults';
+export { severings, type Severing } from './force-trace';
 export {
   keptReadings,
   reworkOf,
@@ -50,6 +51,8 @@ export {
 } from './rework';
 export {
   forceBand,
+  forceScale,
+  FORCE_READINGS_WANTED,
   medianGf,
   mustRepeat,
   NO_READINGS,
@@ -58,4 +61,10 @@ export {
   type EdgeReadings,
   type ZoneReadings,
 } from './tests';
-export { judgeEdge, verdictReasons, type BladeVerdict, type Verdict } from './verdict';
+export {
+  judgeEdge,
+  targetForceGf,
+  verdictReasons,
+  type BladeVerdict,
+  type Verdict,
+} from './verdict';

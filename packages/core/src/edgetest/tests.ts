@@ -60,6 +60,19 @@ const FORCE_BANDS: readonly (readonly [belowGf: number, word: string])[] = [
   [400, 'needs work'],
 ];
 
-/** The word for a cut force; bands differ by thread, each bench sets its own. */
-export const forceBand = (gf: number): string =>
-  FORCE_BANDS.find(([below]) => gf < below)?.[1] ?? 'dull';
+/** In the middle of a good working edge on the thread the bands are from, gf. */
+const KNOWN_GOOD_GF = 230;
+
+/**
+ * How much more force a bench's own thread takes than the one the bands and targets are from: by a blade known to have a
+ * good working edge. 1 where none was measured.
+ *
+ * @example
+ * forceScale(460); // 2
+ */
+export const forceScale = (goodForceGf: number | null | undefined): number =>
+  goodForceGf === null || goodForceGf === undefined ? 1 : goodForceGf / KNOWN_GOOD_GF;
+
+/** The word for a cut force; bands differ by thread, and a bench sets its own by a known-good blade. */
+export const forceBand = (gf: number, goodForceGf?: number | null): string =>
+  FORCE_BANDS.find(([below]) => gf < below * forceScale(goodForceGf))?.[1] ?? 'dull';

@@ -8,7 +8,13 @@ import {
   type TestBench,
   type TestId,
 } from './catalogue';
-import { FORCE_READINGS_WANTED, medianGf, mustRepeat, type EdgeReadings } from './tests';
+import {
+  FORCE_READINGS_WANTED,
+  forceScale,
+  medianGf,
+  mustRepeat,
+  type EdgeReadings,
+} from './tests';
 
 export const VERDICTS = ['meets', 'meets with remarks', 'not tested', 'back to the bench'] as const;
 export type Verdict = (typeof VERDICTS)[number];
@@ -50,6 +56,17 @@ interface Found {
 
 const wantsFine = (use: Use): boolean => use.targetForceGf <= FINE_TARGET_GF;
 
+/**
+ * What the edge should not take more than, gf: of the use, on the thread of this bench.
+ *
+ * @example
+ * targetForceGf({ targetForceGf: 280 }, { goodForceGf: 460 }); // 560
+ */
+export const targetForceGf = (
+  use: Pick<Use, 'targetForceGf'>,
+  { goodForceGf }: Pick<TestBench, 'goodForceGf'>,
+): number => Math.round(use.targetForceGf * forceScale(goodForceGf));
+
 interface Asked {
   readonly use: Use;
   readonly counts: readonly TestId[];
@@ -82,7 +99,7 @@ const readClass = (
   (isFault ? found.faults : found.remarks).push(said);
 };
 
-const readForce = (found: Found, forceGf: readonly number[], use: Use): void => {
+const readForce = (found: Found, forceGf: readonly number[], targetGf: number): void => {
   const median = medianGf(forceGf);
   if (median === null || forceGf.length < FORCE_READINGS_WANTED) {
     found.notDone.push(`cut force: ${forceGf.length} of ${FORCE_READINGS_WANTED} readings`);
@@ -90,10 +107,10 @@ const readForce = (found: Found, forceGf: readonly number[], use: Use): void => 
     found.notDone.push(
       'cut force: the readings spread over more than a third of their median, repeat them',
     );
-  } else if (median > use.targetForceGf * REMARK_MARGIN) {
-    found.faults.push(`cut force: ${median} gf, wanted at most ${use.targetForceGf} gf`);
-  } else if (median > use.targetForceGf) {
-    found.remarks.push(`cut force: ${median} gf, just above ${use.targetForceGf} gf`);
+  } else if (median > targetGf * REMARK_MARGIN) {
+    found.faults.push(`cut force: ${median} gf, wanted at most ${targetGf} gf`);
+  } else if (median > targetGf) {
+    found.remarks.push(`cut force: ${median} gf, just above ${targetGf} gf`);
   }
 };
 
@@ -125,7 +142,7 @@ export const judgeEdge = (readings: EdgeReadings, use: Use, bench: TestBench): B
     const done = Object.keys(classes) as TestId[];
     for (const test of new Set([...counts.filter(atZone), ...done.filter(atZone)]))
       readClass(found, test, classes[test], asked);
-    if (counts.includes('force')) readForce(found, forceGf, use);
+    if (counts.includes('force')) readForce(found, forceGf, targetForceGf(use, bench));
     return { zone, verdict: verdictOf(found), reasons: reasonsOf(found) };
   });
   const whole = nothing();

@@ -1,5 +1,7 @@
 /** Reads what a scale sends: lines of text with a weight and its unit, cut anywhere by the network. */
 
+import { wholeLines } from './whole-lines';
+
 const LINE = /^\s*([+-]?)\s*(\d+(?:[.,]\d+)?)\s*(g|kg|oz|lb)\s*$/i;
 const GRAMS_IN: Readonly<Record<string, number>> = {
   g: 1,
@@ -17,15 +19,12 @@ export const gramsOf = (line: string): number | null => {
   return sign === '-' ? -value : value;
 };
 
-/** A line longer than this comes from no scale. */
-const LONGEST_LINE = 200;
-
-/** Collects pieces and gives the readings of whole lines. */
-export const scaleReader = (): ((piece: string) => number[]) => {
-  let rest = '';
-  return (piece) => {
-    const lines = (rest + piece).split(/\r?\n/);
-    rest = (lines.pop() ?? '').slice(-LONGEST_LINE);
-    return lines.flatMap((line) => gramsOf(line) ?? []);
-  };
+/** One message for each reading. */
+export const scaleReader = (): ((piece: string) => { readonly grams: number }[]) => {
+  const lines = wholeLines();
+  return (piece) =>
+    lines(piece).flatMap((line) => {
+      const grams = gramsOf(line);
+      return grams === null ? [] : [{ grams }];
+    });
 };

@@ -87,6 +87,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'POST /jobs/:id/touch-ups': 'bench',
   'GET /devices': 'signed in',
   'GET /devices/scale': 'signed in',
+  'GET /devices/force': 'signed in',
   'GET /next-tag': 'signed in',
   'POST /jobs': 'signed in',
   'POST /drop-offs': 'signed in',

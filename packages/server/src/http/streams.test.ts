@@ -1,11 +1,11 @@
 import http from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { startKitchenScale, type RunningScale } from '@patient-edge/devices';
+import { startKitchenScale, type RunningDevice } from '@patient-edge/devices';
 import { openShop, PASSWORD, type TestShop } from '../../test/test-shop';
 import request from 'supertest';
 
 let shop: TestShop;
-let scale: RunningScale;
+let scale: RunningDevice;
 let server: http.Server;
 beforeAll(async () => {
   scale = await startKitchenScale();

@@ -65,7 +65,7 @@ export const usePlanVersions = (jobId: number, jobVersion: number) =>
 export const useTouchUps = (jobId: number) =>
   useSWR<TouchUp[], ApiFailure>(`/jobs/${jobId}/touch-ups`, get);
 export const useDevices = () =>
-  useSWR<{ scale: boolean; mailBox: boolean }, ApiFailure>('/devices', get, {
+  useSWR<{ scale: boolean; force: boolean; mailBox: boolean }, ApiFailure>('/devices', get, {
     revalidateOnFocus: false,
   });
 export const useOwnSteels = () => useSWR<OwnSteel[], ApiFailure>('/steels', get);

@@ -42,7 +42,13 @@ const tested = (readings: EdgeReadings | null, part: Partial<Job> = {}): Job =>
 const show = (job: Job, answers: Record<string, unknown> = {}) =>
   showPage(
     <EdgeTestPage />,
-    { 'GET /shop': { jobs: [] }, 'GET /confirmed-causes': {}, ...answers },
+    {
+      'GET /shop': { jobs: [] },
+      'GET /confirmed-causes': {},
+      'GET /own-faults': { own: [] },
+      'GET /devices': { scale: false, force: false, mailBox: false },
+      ...answers,
+    },
     job,
   );
 const at = (zone: string) =>

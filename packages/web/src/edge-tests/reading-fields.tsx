@@ -23,6 +23,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/text-fields';
+import { ForceReader } from './force-reader';
 import { forceProblem, type TypedReadings, type TypedZone } from './typed-readings';
 
 const Grid = styled.div`
@@ -131,7 +132,7 @@ interface TestFieldsProps extends ReadingFieldsProps {
   readonly tests: readonly EdgeTest[];
 }
 
-const TestFields = ({ tests, typed, readings, before, onTyped }: TestFieldsProps) => {
+const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFieldsProps) => {
   const setZone = (zone: Zone, part: Partial<TypedZone>): void =>
     onTyped({ ...typed, [zone]: { ...typed[zone], ...part } });
   const setClass = (zones: readonly Zone[], test: TestId, value: string): void =>
@@ -177,6 +178,7 @@ const TestFields = ({ tests, typed, readings, before, onTyped }: TestFieldsProps
           </Stack>
         ))}
       </Everywhere>
+      {withForce && <ForceReader typed={typed} readings={readings} onTyped={onTyped} />}
       {(zoned.length > 0 || withForce) && (
         <Grid>
           {ZONES.map((zone) => (
@@ -209,7 +211,7 @@ const TestFields = ({ tests, typed, readings, before, onTyped }: TestFieldsProps
                       }}
                     />
                   ))}
-                  <ForceWord forceGf={readings[zone].forceGf} />
+                  <ForceWord forceGf={readings[zone].forceGf} bench={bench} />
                   {before && before[zone].forceGf.length > 0 && (
                     <MutedText>came: {medianGf(before[zone].forceGf)} gf</MutedText>
                   )}
@@ -257,7 +259,7 @@ const Medium = ({
     </div>
   );
 
-const ReadOnly = ({ tests, typed, readings }: TestFieldsProps) => (
+const ReadOnly = ({ tests, typed, readings, bench }: TestFieldsProps) => (
   <Stack $gap={12}>
     <Grid>
       {ZONES.map((zone) => (
@@ -272,7 +274,7 @@ const ReadOnly = ({ tests, typed, readings }: TestFieldsProps) => (
                 </p>
               ))}
             {tests.some(({ id }) => id === 'force') && (
-              <ForceWord forceGf={readings[zone].forceGf} />
+              <ForceWord forceGf={readings[zone].forceGf} bench={bench} />
             )}
           </div>
         </Column>
@@ -290,12 +292,12 @@ const ReadOnly = ({ tests, typed, readings }: TestFieldsProps) => (
   </Stack>
 );
 
-const ForceWord = ({ forceGf }: { forceGf: readonly number[] }) => {
+const ForceWord = ({ forceGf, bench }: { forceGf: readonly number[]; bench: TestBench }) => {
   const median = medianGf(forceGf);
   if (median === null) return <MutedText>no reading</MutedText>;
   return (
     <p>
-      median {median} gf, {forceBand(median)}
+      median {median} gf, {forceBand(median, bench.goodForceGf)}
       {mustRepeat(forceGf) && '; spread too wide, repeat'}
     </p>
   );

@@ -4,6 +4,7 @@ import {
   findTest,
   findFaults,
   findUse,
+  targetForceGf,
   testsThatCount,
   textOf,
   verdictReasons,
@@ -26,7 +27,7 @@ const counted = (use: Use, job: Job): string =>
   testsThatCount(use, job.testsInUse)
     .map((id) =>
       id === 'force'
-        ? `at most ${use.targetForceGf} gf`
+        ? `at most ${targetForceGf(use, job.testsInUse)} gf`
         : (findTest(job.testsInUse, id)?.label.toLowerCase() ?? ''),
     )
     .join(', ');

@@ -1,12 +1,15 @@
 /** The tests this shop has in use: those it owns the instruments for. */
 import type { TestsInUse } from '@patient-edge/contract';
-import { EDGE_TESTS, type EdgeTestId } from '@patient-edge/core';
+import { EDGE_TESTS, forceScale, type EdgeTestId } from '@patient-edge/core';
 import { useState } from 'react';
 import { ApiFailure, messageOf, request } from '../api/client';
 import { useTestsInUse } from '../api/hooks';
 import { Checkbox } from '../theme/checkbox';
-import { MutedText, Panel, Stack } from '../theme/layout';
+import { QuietButton } from '../theme/buttons';
+import { numberText, parseNumber } from '../theme/format';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { NumberEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { OwnTests } from './own-tests';
 
@@ -56,8 +59,52 @@ export const TestsSheet = () => {
             </MutedText>
           </div>
         ))}
+        {data.inUse.includes('force') && (
+          <KnownGood
+            key={data.goodForceGf ?? 'none'}
+            goodForceGf={data.goodForceGf ?? null}
+            onSet={(goodForceGf) => keep({ ...data, goodForceGf })}
+          />
+        )}
         <OwnTests tests={data} onOwn={(own) => keep({ ...data, own })} />
       </Stack>
     </Panel>
+  );
+};
+
+/** Threads differ: what a blade known to be good takes on this one sets the bands and the targets. */
+const KnownGood = ({
+  goodForceGf,
+  onSet,
+}: {
+  goodForceGf: number | null;
+  onSet: (goodForceGf: number | null) => Promise<boolean>;
+}) => {
+  const [typed, setTyped] = useState(numberText(goodForceGf));
+  const value = typed.trim() === '' ? null : parseNumber(typed);
+  const isNumber = typed.trim() === '' || value !== null;
+  return (
+    <Row $align="end">
+      <div style={{ width: 260 }}>
+        <NumberEntry
+          label="A known-good blade takes, gf"
+          hint="With a good working edge, on your thread, median of three"
+          value={typed}
+          error={isNumber ? undefined : `"${typed}" is no number`}
+          onChange={setTyped}
+        />
+      </div>
+      <QuietButton
+        isDisabled={!isNumber || value === goodForceGf}
+        onPress={() => void onSet(value)}
+      >
+        Set the bands by it
+      </QuietButton>
+      <MutedText>
+        {goodForceGf === null
+          ? 'The bands are those of the trade’s standard thread.'
+          : `Bands and targets are ${forceScale(goodForceGf).toFixed(2)} times those of the trade’s thread.`}
+      </MutedText>
+    </Row>
   );
 };

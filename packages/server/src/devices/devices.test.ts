@@ -1,9 +1,17 @@
 import http from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { pressedGrams, startKitchenScale } from '@patient-edge/devices';
+import { severings } from '@patient-edge/core';
+import {
+  cutsOfTester,
+  FORCE_RATE_HZ,
+  forceAt,
+  pressedGrams,
+  startKitchenScale,
+} from '@patient-edge/devices';
 import express from 'express';
 import { createStreams } from '../http/streams';
-import { scaleAddressFrom, deviceRoutes } from './routes';
+import { forceReader } from './force-line';
+import { deviceAddressFrom, deviceRoutes } from './routes';
 import { gramsOf, scaleReader } from './scale-line';
 
 jest.mock('../http/request', () => ({
@@ -28,16 +36,39 @@ describe('a line from a scale', () => {
   test('may come in pieces, several at once, or never end', () => {
     const read = scaleReader();
     expect(read('+5')).toEqual([]);
-    expect(read('12 g\r\n+513 g\n+5')).toEqual([512, 513]);
+    expect(read('12 g\r\n+513 g\n+5')).toEqual([{ grams: 512 }, { grams: 513 }]);
     expect(read('x'.repeat(100_000))).toEqual([]);
-    expect(read('\n+7 g\n')).toEqual([7]);
+    expect(read('\n+7 g\n')).toEqual([{ grams: 7 }]);
   });
 });
 
 test('an address is host and port, or nothing', () => {
-  expect(scaleAddressFrom('')).toBeNull();
-  expect(scaleAddressFrom('scale.local:4001')).toEqual({ host: 'scale.local', port: 4001 });
-  expect(() => scaleAddressFrom('4001')).toThrow('must be host:port; "4001" was given');
+  expect(deviceAddressFrom('SCALE', '')).toBeNull();
+  expect(deviceAddressFrom('SCALE', 'scale.local:4001')).toEqual({
+    host: 'scale.local',
+    port: 4001,
+  });
+  expect(() => deviceAddressFrom('SCALE', '4001')).toThrow(
+    'SCALE must be host:port; "4001" was given',
+  );
+});
+
+describe('a force tester', () => {
+  test('is read in bundles, however the network cuts them, and nothing else is a force', () => {
+    const read = forceReader();
+    expect(read('+1.5\r\n-0')).toEqual([{ gf: [1.5] }]);
+    expect(read(',5\r\nready\r\n12 gf\n')).toEqual([{ gf: [-0.5, 12] }]);
+    expect(read('')).toEqual([]);
+  });
+
+  test('the stand-in’s trace gives back the cuts it was made from', () => {
+    const trace = Array.from({ length: 9 * 3 * FORCE_RATE_HZ }, (_, sample) => forceAt(sample));
+    const found = severings(trace, FORCE_RATE_HZ);
+    expect(found).toHaveLength(9);
+    found.forEach(({ peakGf }, index) =>
+      expect(Math.abs(peakGf - cutsOfTester(index))).toBeLessThan(0.03 * cutsOfTester(index)),
+    );
+  });
 });
 
 describe('the stand-in', () => {
@@ -74,7 +105,12 @@ describe('the stand-in', () => {
       request.log = { warn: () => undefined } as unknown as typeof request.log;
       next();
     });
-    app.use(deviceRoutes({ host: '127.0.0.1', port: scale.port }, false, streams));
+    app.use(
+      deviceRoutes(
+        { scale: { host: '127.0.0.1', port: scale.port }, force: null, mailBox: false },
+        streams,
+      ),
+    );
     const server = app.listen(0);
     const { port } = server.address() as AddressInfo;
     const first = await listen(port, (text) => text.includes('\n\n'));

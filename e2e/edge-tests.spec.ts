@@ -134,3 +134,100 @@ test('the force tester is read as it cuts: three peaks at the heel, then the mid
   await expect(heel.getByText(/^median 20\d gf/)).toBeVisible();
   expect(errors).toEqual([]);
 });
+
+test('close pictures: a burr measured to the scale, scratches read, glints found on the drawn edge and confirmed', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, 'Rope knife');
+  await page.goto(`${shop.address}/jobs/${id}/intake`);
+  const photographs = page.getByRole('region', { name: 'Photographs' });
+  const shots = [
+    'After the coarse stone',
+    'After the fine stone',
+    'The edge with the lamp along it',
+  ];
+  for (const [index, shot] of shots.entries()) {
+    await pick(photographs, 'Under the microscope', shot);
+    await photographs.getByRole('button', { name: 'Take its picture' }).click();
+    await expect(photographs.getByRole('link')).toHaveCount(index + 1);
+  }
+  const pictures = await photographs
+    .getByRole('link')
+    .evaluateAll((links) => links.map((link) => (link as HTMLAnchorElement).pathname));
+  const open = (index: number) => page.goto(`${shop.address}${pictures[index]!}?close`);
+  const picture = page.getByRole('application');
+  /** Clicks at a pixel of the picture as it was drawn, 960 by 640. */
+  const clickAt = async (x: number, y: number): Promise<void> => {
+    await expect(picture).toHaveAttribute('data-ready', '');
+    const { width, height } = (await picture.boundingBox())!;
+    const scale = Math.min(width / 960, height / 640);
+    const position = {
+      x: (width - 960 * scale) / 2 + x * scale,
+      y: (height - 640 * scale) / 2 + y * scale,
+    };
+    await picture.click({ position });
+    // Two quick clicks would be one that enlarges.
+    await page.waitForTimeout(450);
+  };
+
+  // The micrometer under the picture is 200 µm long; the burr was drawn 24 µm wide.
+  await open(0);
+  await clickAt(30, 603);
+  await clickAt(430, 603);
+  await page.getByRole('button', { name: 'Set the scale' }).click();
+  await clickAt(480, 42);
+  await clickAt(480, 90);
+  const add = page.getByRole('button', { name: /^Add [\d.]+ µm$/ });
+  const um = Number(/[\d.]+/.exec((await add.textContent()) ?? '')![0]);
+  expect(Math.abs(um - 24)).toBeLessThan(2);
+  await add.click();
+  await page.getByLabel('Spot').fill('middle, right');
+  // Drawn at 62°, 8 µm apart.
+  await page.getByText('Scratches', { exact: true }).click();
+  await clickAt(20, 110);
+  await clickAt(940, 540);
+  await page.getByRole('button', { name: 'Look at the scratches' }).click();
+  const scratches = page.getByRole('region', { name: 'Scratches' });
+  await expect(scratches.getByRole('heading', { name: 'Even from heel to tip' })).toBeVisible();
+  const [, direction, spacing] = /at (\d+)°, \d+ % follow, ([\d.]+) µm/.exec(
+    (await scratches.textContent()) ?? '',
+  )!;
+  expect(Math.abs(Number(direction) - 62)).toBeLessThanOrEqual(3);
+  expect(Math.abs(Number(spacing) - 8)).toBeLessThan(1.2);
+  await page.getByRole('button', { name: 'Save the close picture' }).click();
+  await expect(page.getByRole('button', { name: 'Save the close picture' })).toBeDisabled();
+
+  // The same spot later lies beside it.
+  await open(1);
+  await page.getByLabel('Spot').fill('middle, right');
+  await expect(page.getByRole('region', { name: 'The same spot' })).toContainText('burr width 2');
+
+  // Glints were drawn at 30 to 36 and at 82 to 86 hundredths of the edge.
+  await open(2);
+  await page.getByText('Light', { exact: true }).click();
+  for (const share of [0, 0.5, 1]) await clickAt(58 + share * 845, 353);
+  await page.getByRole('button', { name: 'Find glints' }).click();
+  const glints = page.getByRole('region', { name: 'Glints' });
+  const places = /Glints at (\d+) to (\d+) mm and (\d+) to (\d+) mm/.exec(
+    (await glints.textContent()) ?? '',
+  )!;
+  const job = (await (await page.request.get(`${shop.address}/api/jobs/${id}`)).json()) as {
+    measures: { edgeLengthMm: number };
+  };
+  [0.3, 0.36, 0.82, 0.86].forEach((share, index) =>
+    expect(Math.abs(Number(places[index + 1]) - share * job.measures.edgeLengthMm)).toBeLessThan(
+      0.02 * job.measures.edgeLengthMm + 1,
+    ),
+  );
+  await glints.getByRole('button', { name: 'They are glints: read them so' }).click();
+  await glints.getByRole('link', { name: 'In the readings of the test' }).click();
+  const light = (zone: string) =>
+    page
+      .getByRole('region', { name: `Readings at the ${zone}` })
+      .getByRole('button', { name: /Light$/ });
+  await expect(light('middle')).toContainText('glint');
+  await expect(light('heel')).toContainText('dark');
+  expect(errors).toEqual([]);
+});

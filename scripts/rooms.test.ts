@@ -12,6 +12,7 @@ const ROOMS = [
   'section',
   'angle',
   'outline',
+  'picture',
   'steel',
   'blade',
   'abrasive',

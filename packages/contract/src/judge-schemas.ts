@@ -122,10 +122,28 @@ export interface PhotoMark {
   readonly y: number;
   readonly note: string;
 }
+/** What is measured on a close picture, by two clicks. */
+export const MEASURED_ON_PICTURE = ['burr width', 'scratch spacing', 'chip depth'] as const;
+export interface MeasuredOnPicture {
+  readonly what: (typeof MEASURED_ON_PICTURE)[number];
+  readonly um: number;
+}
+/** A close picture: when in the work it was taken, of which spot, and what was read off it. */
+export interface CloseUp {
+  readonly taken: 'before' | 'step' | 'after';
+  /** The step after which it was taken; null before and after all of them. */
+  readonly stepId: number | null;
+  /** The same words for the same spot: pictures of it are laid side by side. */
+  readonly spot: string;
+  /** Micrometres a pixel, from a stage micrometer or a wire; null until it is set. */
+  readonly umPerPx: number | null;
+  readonly measured: readonly MeasuredOnPicture[];
+}
 export interface PhotographBody {
   readonly version: number;
   readonly note: string;
   readonly marks: readonly PhotoMark[];
+  readonly closeUp: CloseUp | null;
 }
 const share = (label: string) => number().min(0).max(1).required().label(label);
 export const photographSchema = Joi.object<Checked<PhotographBody>, true>({
@@ -142,6 +160,29 @@ export const photographSchema = Joi.object<Checked<PhotographBody>, true>({
     .max(40)
     .required()
     .label('Marks'),
+  closeUp: Joi.object<Checked<CloseUp>, true>({
+    taken: oneOf('Taken when', ['before', 'step', 'after']),
+    stepId: number().integer().min(1).allow(null).required().label('Step'),
+    spot: optionalText('Spot', 40),
+    umPerPx: number().min(0.001).max(1000).allow(null).required().label('Micrometres a pixel'),
+    measured: Joi.array()
+      .items(
+        Joi.object<Checked<MeasuredOnPicture>, true>({
+          what: oneOf('What was measured', MEASURED_ON_PICTURE),
+          um: number().min(0.01).max(100_000).required().label('Measured, µm'),
+        }),
+      )
+      .max(40)
+      .required()
+      .label('Measured'),
+  })
+    .allow(null)
+    .default(null)
+    .label('Close picture'),
+});
+/** Which picture of the microscope is taken. */
+export const microscopeSchema = Joi.object<Checked<{ readonly shot: string }>, true>({
+  shot: text('Picture', 60).required(),
 });
 export const PHOTOGRAPH_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
 export const MOST_PHOTOGRAPH_BYTES = 25 * 1024 * 1024;

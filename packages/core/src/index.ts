@@ -32,7 +32,15 @@ export {
   type Role,
   type Stage,
 } from './lifecycle';
-export { byZone, interpolate, ZONES, zoneSpan, type BladePoint, type Zone } from './geometry';
+export {
+  byZone,
+  interpolate,
+  zoneAt,
+  ZONES,
+  zoneSpan,
+  type BladePoint,
+  type Zone,
+} from './geometry';
 export {
   BEVEL_ROLES,
   convexSide,
@@ -535,3 +543,13 @@ export {
   type CalcAnswer,
   type OperationName,
 } from './calc';
+export {
+  cropped,
+  glintsAlong,
+  scratchEvenness,
+  scratchPattern,
+  type Glint,
+  type GreyPicture,
+  type ScratchEvenness,
+  type ScratchPattern,
+} from './picture';

@@ -4,3 +4,4 @@ export * from './kitchen-scale';
 export * from './label-printer';
 export * from './loopback';
 export * from './mail-box';
+export * from './microscope';

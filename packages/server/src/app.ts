@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { ApiErrorBody } from '@patient-edge/contract';
-import type { LabelPrinter, MailBox } from '@patient-edge/devices';
+import type { LabelPrinter, MailBox, Microscope } from '@patient-edge/devices';
 import expressStaticGzip from 'express-static-gzip';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
@@ -67,6 +67,8 @@ export interface AppOptions {
   readonly printer?: LabelPrinter | null;
   /** The stand-in that mail is sent to in the demo; null elsewhere. */
   readonly mailBox?: MailBox | null;
+  /** Null when no microscope is connected. */
+  readonly microscope?: Microscope | null;
 }
 
 /** Two shops on one machine share its name, and browsers do not tell ports apart: each has a cookie of its own. */
@@ -247,13 +249,14 @@ export const createApp = (options: AppOptions): RunningApp => {
         scale: options.scale ?? null,
         force: options.force ?? null,
         mailBox: (options.mailBox ?? null) !== null,
+        microscope: (options.microscope ?? null) !== null,
       },
       streams,
     ),
     jobRoutes(pool),
     judgeRoutes(pool),
     priceRoutes(pool),
-    photographRoutes(pool),
+    photographRoutes(pool, options.microscope ?? null),
     labelRoutes(pool, compute, options.printer ?? null),
     planRoutes(pool, compute),
     planOutputRoutes(pool, compute),

@@ -2,6 +2,7 @@
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import {
+  drawnMicroscope,
   labelPrinter,
   startForceTester,
   startKitchenScale,
@@ -78,6 +79,8 @@ const run = async (): Promise<void> => {
     force,
     printer: labelPrinter(setting('PATIENT_EDGE_LABELS')),
     mailBox,
+    // A shop's microscope hands its pictures over as files; the demo's is drawn.
+    microscope: mode === 'demo' ? drawnMicroscope() : null,
   });
   const endSending = smtp ? startSending(pool, throughSmtp(smtp), logger) : null;
   const endHousekeeping = startHousekeeping(pool, logger);

@@ -63,7 +63,14 @@ export const openShop = async (
   options: Partial<
     Pick<
       AppOptions,
-      'printer' | 'compute' | 'reach' | 'scale' | 'force' | 'sessionSecret' | 'mailBox'
+      | 'printer'
+      | 'compute'
+      | 'reach'
+      | 'scale'
+      | 'force'
+      | 'sessionSecret'
+      | 'mailBox'
+      | 'microscope'
     >
   > = {},
 ): Promise<TestShop> => {

@@ -107,7 +107,12 @@ describe('the stand-in', () => {
     });
     app.use(
       deviceRoutes(
-        { scale: { host: '127.0.0.1', port: scale.port }, force: null, mailBox: false },
+        {
+          scale: { host: '127.0.0.1', port: scale.port },
+          force: null,
+          mailBox: false,
+          microscope: false,
+        },
         streams,
       ),
     );

@@ -29,6 +29,7 @@ export interface Devices {
   readonly scale: DeviceAddress | null;
   readonly force: DeviceAddress | null;
   readonly mailBox: boolean;
+  readonly microscope: boolean;
 }
 
 interface Line {
@@ -39,7 +40,10 @@ interface Line {
   readonly reader: () => (piece: string) => readonly object[];
 }
 
-export const deviceRoutes = ({ scale, force, mailBox }: Devices, streams: Streams): Router => {
+export const deviceRoutes = (
+  { scale, force, mailBox, microscope }: Devices,
+  streams: Streams,
+): Router => {
   const router = Router();
 
   const stream =
@@ -71,7 +75,7 @@ export const deviceRoutes = ({ scale, force, mailBox }: Devices, streams: Stream
     };
 
   router.get('/devices', allow(), (_request, response) => {
-    response.json({ scale: scale !== null, force: force !== null, mailBox });
+    response.json({ scale: scale !== null, force: force !== null, mailBox, microscope });
   });
 
   router.get('/devices/scale', allow(), stream({ name: 'scale', at: scale, reader: scaleReader }));

@@ -1,5 +1,6 @@
 import type { ConfirmedCauses, TestRound } from '@patient-edge/contract';
 import {
+  EDGE_TESTS,
   NO_READINGS,
   readingsOf,
   USUAL_TESTS,
@@ -31,6 +32,16 @@ interface ReadingRow {
 const classesOf = (kept: ReadingRow['classes']): ClassReadings =>
   Object.fromEntries(
     Object.entries(kept ?? {}).flatMap(([test, read]) => (read === null ? [] : [[test, read]])),
+  );
+
+/** On what a test was done, of those that still say so: a hair held free is a test of its own by now. */
+const mediaOf = (kept: ClassReadings): ClassReadings =>
+  Object.fromEntries(
+    Object.entries(kept).filter(
+      ([test]) =>
+        test.startsWith('own-') ||
+        EDGE_TESTS.some(({ id, media }) => id === test && media.length > 0),
+    ),
   );
 
 /** Every round of tests, those before the work first. */
@@ -65,7 +76,7 @@ export const testRoundsOfJob = async (db: Queryable, jobId: number): Promise<Tes
       round,
       readings: readingsOf(readZone, {
         blade: classesOf(blade?.classes ?? null),
-        media: blade?.media ?? {},
+        media: mediaOf(blade?.media ?? {}),
       }),
     };
   });

@@ -88,6 +88,8 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'GET /devices': 'signed in',
   'GET /devices/scale': 'signed in',
   'GET /devices/force': 'signed in',
+  'GET /devices/microscope': 'signed in',
+  'POST /jobs/:id/photographs/microscope': 'signed in',
   'GET /next-tag': 'signed in',
   'POST /jobs': 'signed in',
   'POST /drop-offs': 'signed in',

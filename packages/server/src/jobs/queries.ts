@@ -372,8 +372,10 @@ export const livesOfBlade = async (
   (
     await select<{ days: number | null }>(
       db,
-      `SELECT TIMESTAMPDIFF(DAY, j.returned_at, (SELECT MIN(n.taken_in_at) FROM job n
-         WHERE n.blade_id = j.blade_id AND n.id > j.id)) AS days
+      // A life ends when its customer says so, or when the blade comes again.
+      `SELECT TIMESTAMPDIFF(DAY, j.returned_at, COALESCE(
+         (SELECT a.at FROM visit_answer a WHERE a.job_id = j.id AND a.answer = 'dull again'),
+         (SELECT MIN(n.taken_in_at) FROM job n WHERE n.blade_id = j.blade_id AND n.id > j.id))) AS days
        FROM job j WHERE j.blade_id = ? AND j.id < ? AND j.returned_at IS NOT NULL AND j.decline_reason IS NULL`,
       [bladeId, beforeJobId],
     )

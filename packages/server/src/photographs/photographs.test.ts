@@ -1,5 +1,6 @@
 import { textOf } from '@patient-edge/core';
 import type { Job } from '@patient-edge/contract';
+import { drawnMicroscope } from '@patient-edge/devices';
 import sharp from 'sharp';
 import type { Agent } from 'supertest';
 import { errorOf, jobOf, openShop, sentHome, takeIn, type TestShop } from '../../test/test-shop';
@@ -8,7 +9,7 @@ let shop: TestShop;
 let counter: Agent;
 let job: Job;
 beforeAll(async () => {
-  shop = await openShop(__filename);
+  shop = await openShop(__filename, { microscope: drawnMicroscope() });
   counter = await shop.person('cal', 'counter');
   job = await takeIn(counter, { tagNumber: 601 });
 });
@@ -40,6 +41,35 @@ test('a telephone’s picture stands upright, is no larger than it need be, and 
   const small = (await counter.get(`/api/photographs/${kept.id}/small.jpg`).expect(200))
     .body as Buffer;
   expect((await sharp(small).metadata()).height).toBe(640);
+});
+
+test('a picture of the microscope is one like any other, with its spot, scale and what was measured', async () => {
+  const taken = jobOf(
+    await counter
+      .post(`/api/jobs/${job.id}/photographs/microscope`)
+      .send({ shot: 'coarse' })
+      .expect(201),
+  ).photographs.at(-1)!;
+  expect([taken.widthPx, taken.heightPx, taken.closeUp]).toEqual([960, 640, null]);
+  await counter
+    .post(`/api/jobs/${job.id}/photographs/microscope`)
+    .send({ shot: '../../etc/passwd' })
+    .expect(404);
+  const closeUp = {
+    taken: 'before',
+    stepId: null,
+    spot: 'middle, right',
+    umPerPx: 0.5,
+    measured: [{ what: 'burr width', um: 24 }],
+  };
+  const put = (part: object) =>
+    counter
+      .put(`/api/photographs/${taken.id}`)
+      .send({ version: taken.version, note: '', marks: [], closeUp: { ...closeUp, ...part } });
+  const refused = await put({ umPerPx: 0 }).expect(422);
+  expect(errorOf(refused).fields![0]!.field).toBe('closeUp.umPerPx');
+  const kept = jobOf(await put({}).expect(200)).photographs.at(-1)!;
+  expect(kept.closeUp).toEqual(closeUp);
 });
 
 test('PNG and WebP come in as well', async () => {

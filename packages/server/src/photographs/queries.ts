@@ -6,7 +6,7 @@ export const photographsOfJob = async (db: Queryable, jobId: number): Promise<Ph
   (
     await select<Omit<Photograph, 'at'> & { at: Date }>(
       db,
-      `SELECT id, version, at, width_px AS widthPx, height_px AS heightPx, note, marks
+      `SELECT id, version, at, width_px AS widthPx, height_px AS heightPx, note, marks, close_up AS closeUp
        FROM photograph WHERE job_id = ? ORDER BY id`,
       [jobId],
     )
@@ -62,13 +62,17 @@ export const versionOfPhotograph = async (db: Queryable, id: number): Promise<nu
 export const changePhotograph = (
   db: Queryable,
   id: number,
-  { note, marks }: Pick<PhotographBody, 'note' | 'marks'>,
-) =>
-  execute(db, 'UPDATE photograph SET note = ?, marks = ?, version = version + 1 WHERE id = ?', [
+  {
     note,
-    JSON.stringify(marks),
-    id,
-  ]);
+    marks,
+    closeUp = null,
+  }: Omit<PhotographBody, 'version' | 'closeUp'> & Partial<PhotographBody>,
+) =>
+  execute(
+    db,
+    'UPDATE photograph SET note = ?, marks = ?, close_up = ?, version = version + 1 WHERE id = ?',
+    [note, JSON.stringify(marks), closeUp === null ? null : JSON.stringify(closeUp), id],
+  );
 
 export const removePhotograph = (db: Queryable, id: number) =>
   execute(db, 'DELETE FROM photograph WHERE id = ?', [id]);

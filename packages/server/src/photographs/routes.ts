@@ -2,11 +2,13 @@
 import { say } from '@patient-edge/core';
 import {
   MOST_PHOTOGRAPH_BYTES,
+  microscopeSchema,
   MOST_PHOTOGRAPHS,
   photographSchema,
   versionQuerySchema,
   type Job,
 } from '@patient-edge/contract';
+import type { Microscope } from '@patient-edge/devices';
 import { Router, type RequestHandler } from 'express';
 import multer, { MulterError } from 'multer';
 import type { Pool, PoolConnection } from 'mysql2/promise';
@@ -15,7 +17,7 @@ import { ApiError, conflict, invalid, notFound } from '../http/errors';
 import { allow, bodyOf, pathId, queryOf, staffOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { addEvent, lockJobRow, type JobRow } from '../jobs/queries';
-import { toPicture } from './picture';
+import { toPicture, type Picture } from './picture';
 import {
   addPhotograph,
   changePhotograph,
@@ -56,15 +58,15 @@ const readUpload: RequestHandler = (request, response, next) => {
   });
 };
 
-export const photographRoutes = (pool: Pool): Router => {
+/** The stand-in draws; what comes of it is a picture like any other. */
+const drawnAsPng = async (svg: string): Promise<Buffer> =>
+  (await import('sharp')).default(Buffer.from(svg)).png().toBuffer();
+
+export const photographRoutes = (pool: Pool, microscope: Microscope | null): Router => {
   const router = Router();
 
-  router.post('/jobs/:id/photographs', allow(), readUpload, async (request, response) => {
-    const staff = staffOf(request);
-    const jobId = pathId(request, 'id', 'This blade');
-    const { file } = request;
-    if (!file) throw invalid([{ field: FIELD, message: 'Photograph is missing' }]);
-    const picture = await toPicture(file.buffer);
+  /** Keeps a picture of a blade, with its line of history. */
+  const keepPicture = async (jobId: number, staffId: number, picture: Picture): Promise<void> => {
     await inTransaction(pool, async (db) => {
       const row = await lockJobRow(db, jobId);
       if (!row) throw notFound('This blade');
@@ -76,14 +78,38 @@ export const photographRoutes = (pool: Pool): Router => {
           },
         ]);
       }
-      await addPhotograph(db, jobId, staff.id, picture);
+      await addPhotograph(db, jobId, staffId, picture);
       await addEvent(db, {
         jobId,
-        staffId: staff.id,
+        staffId,
         kind: 'photograph',
         message: say('event.photographed'),
       });
     });
+  };
+
+  router.post('/jobs/:id/photographs', allow(), readUpload, async (request, response) => {
+    const staff = staffOf(request);
+    const jobId = pathId(request, 'id', 'This blade');
+    const { file } = request;
+    if (!file) throw invalid([{ field: FIELD, message: 'Photograph is missing' }]);
+    const picture = await toPicture(file.buffer);
+    await keepPicture(jobId, staff.id, picture);
+    response.status(201).json((await readJob(pool, jobId)) satisfies Job);
+  });
+
+  router.get('/devices/microscope', allow(), (_request, response) => {
+    if (!microscope) throw notFound('A microscope');
+    response.json(microscope.shots().map(({ name, shows }) => ({ name, shows })));
+  });
+
+  router.post('/jobs/:id/photographs/microscope', allow(), async (request, response) => {
+    const staff = staffOf(request);
+    const jobId = pathId(request, 'id', 'This blade');
+    const { shot } = bodyOf(microscopeSchema, request);
+    const seen = microscope?.shots().find(({ name }) => name === shot);
+    if (!seen) throw notFound('This picture of the microscope');
+    await keepPicture(jobId, staff.id, await toPicture(await drawnAsPng(seen.svg)));
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
 

@@ -51,6 +51,12 @@ export const useFlattenings = (stoneId: number) =>
   useSWR<Flattening[], ApiFailure>(`/stones/${stoneId}/flattenings`, get);
 export const useMachines = () => useSWR<ShopMachine[], ApiFailure>('/machines', get);
 export const useTestsInUse = () => useSWR<TestsInUse, ApiFailure>('/tests-in-use', get);
+export const useShots = (isOpen: boolean) =>
+  useSWR<{ name: string; shows: string }[], ApiFailure>(
+    isOpen ? '/devices/microscope' : null,
+    get,
+    { revalidateOnFocus: false },
+  );
 export const useOwnFaults = () => useSWR<OwnFaults, ApiFailure>('/own-faults', get);
 export const useConfirmedCauses = () =>
   useSWR<ConfirmedCauses, ApiFailure>('/confirmed-causes', get);
@@ -65,9 +71,13 @@ export const usePlanVersions = (jobId: number, jobVersion: number) =>
 export const useTouchUps = (jobId: number) =>
   useSWR<TouchUp[], ApiFailure>(`/jobs/${jobId}/touch-ups`, get);
 export const useDevices = () =>
-  useSWR<{ scale: boolean; force: boolean; mailBox: boolean }, ApiFailure>('/devices', get, {
-    revalidateOnFocus: false,
-  });
+  useSWR<{ scale: boolean; force: boolean; mailBox: boolean; microscope: boolean }, ApiFailure>(
+    '/devices',
+    get,
+    {
+      revalidateOnFocus: false,
+    },
+  );
 export const useOwnSteels = () => useSWR<OwnSteel[], ApiFailure>('/steels', get);
 
 /** The table of the trade and the shop's own; null until the shop's are here. */

@@ -63,7 +63,12 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
     }
   };
   const keep = () => {
-    const body: PhotographBody = { version: photograph.version, note, marks };
+    const body: PhotographBody = {
+      version: photograph.version,
+      note,
+      marks,
+      closeUp: photograph.closeUp,
+    };
     return send(() => request<Job>('PUT', `/photographs/${id}`, body));
   };
   const remove = async (): Promise<void> => {

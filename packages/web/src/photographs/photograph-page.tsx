@@ -1,6 +1,6 @@
 /** One photograph: marks with notes on it, or the blade's outline traced from it. */
 import type { Job, Photograph } from '@patient-edge/contract';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { NothingHere } from '../theme/waiting';
 import { useCurrentJob } from '../jobs/current-job';
@@ -9,9 +9,14 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { MarkPhotograph } from './mark-photograph';
 import { TraceOutline } from '../trace/trace-outline';
 
+const CloseUpPicture = lazy(async () => ({
+  default: (await import('../close-up/close-up')).CloseUpPicture,
+}));
+
 const MODES = [
   { id: 'marks', label: 'Marks and notes' },
   { id: 'trace', label: 'Trace the outline' },
+  { id: 'close', label: 'Look closely' },
 ] as const;
 
 const PhotographPage = () => {
@@ -24,7 +29,9 @@ const PhotographPage = () => {
 
 const OnePhotograph = ({ job, photograph }: { job: Job; photograph: Photograph }) => {
   const [search] = useSearchParams();
-  const [mode, setMode] = useState<'marks' | 'trace'>(search.has('trace') ? 'trace' : 'marks');
+  const [mode, setMode] = useState<(typeof MODES)[number]['id']>(
+    MODES.find(({ id }) => search.has(id))?.id ?? 'marks',
+  );
   return (
     <Stack $gap={12}>
       <Row $gap={18} $align="end">
@@ -40,8 +47,12 @@ const OnePhotograph = ({ job, photograph }: { job: Job; photograph: Photograph }
       </Row>
       {mode === 'marks' ? (
         <MarkPhotograph job={job} photograph={photograph} />
-      ) : (
+      ) : mode === 'trace' ? (
         <TraceOutline job={job} photograph={photograph} />
+      ) : (
+        <Suspense fallback={<p role="status">Opening…</p>}>
+          <CloseUpPicture job={job} photograph={photograph} />
+        </Suspense>
       )}
     </Stack>
   );

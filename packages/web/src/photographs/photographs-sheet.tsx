@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { messageOf, uploadPhotograph } from '../api/client';
 import { updateJobCache } from '../api/hooks';
+import { FromMicroscope } from '../close-up/from-microscope';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -53,6 +54,7 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
             <QuietButton isDisabled={busy}>{busy ? 'Adding…' : 'Add a photograph'}</QuietButton>
           </FileTrigger>
         </Row>
+        <FromMicroscope job={job} />
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -64,7 +66,7 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
           </MutedText>
         ) : (
           <Pictures>
-            {job.photographs.map(({ id, note, marks }, index) => (
+            {job.photographs.map(({ id, note, marks, closeUp }, index) => (
               <li key={id}>
                 <Link to={`/jobs/${job.id}/photographs/${id}`}>
                   <img
@@ -73,7 +75,7 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
                   />
                 </Link>
                 <small>
-                  {[note, marks.length > 0 ? `${marks.length} marks` : '']
+                  {[note, closeUp?.spot ?? '', marks.length > 0 ? `${marks.length} marks` : '']
                     .filter(Boolean)
                     .join(' · ')}
                 </small>

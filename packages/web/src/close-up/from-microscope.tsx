@@ -1,0 +1,54 @@
+/** Taking a picture with the microscope that is connected; nothing where none is. */
+import type { Job } from '@patient-edge/contract';
+import { useState } from 'react';
+import { messageOf, request } from '../api/client';
+import { updateJobCache, useDevices, useShots } from '../api/hooks';
+import { QuietButton } from '../theme/buttons';
+import { Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+import { Select } from '../theme/select';
+
+export const FromMicroscope = ({ job }: { job: Job }) => {
+  const { data: devices } = useDevices();
+  const { data: shots } = useShots(devices?.microscope === true);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  if (!devices?.microscope || !shots) return null;
+  const shot = chosen ?? shots[0]?.name ?? null;
+  const take = async (): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await updateJobCache(
+        await request<Job>('POST', `/jobs/${job.id}/photographs/microscope`, { shot }),
+      );
+    } catch (error) {
+      setProblem(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Stack $gap={8}>
+      <Row $align="end">
+        <div style={{ width: 300 }}>
+          <Select
+            label="Under the microscope"
+            options={shots.map(({ name, shows }) => ({ id: name, label: shows }))}
+            value={shot}
+            onChange={setChosen}
+          />
+        </div>
+        <QuietButton isDisabled={busy || shot === null} onPress={() => void take()}>
+          Take its picture
+        </QuietButton>
+      </Row>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+    </Stack>
+  );
+};

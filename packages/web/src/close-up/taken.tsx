@@ -1,0 +1,44 @@
+/** When in the work a picture was taken, and of which spot. */
+import type { CloseUp, Job } from '@patient-edge/contract';
+import { textOf } from '@patient-edge/core';
+import { Stack } from '../theme/layout';
+import { Select } from '../theme/select';
+import { TextEntry } from '../theme/text-fields';
+
+interface TakenProps {
+  readonly job: Job;
+  readonly closeUp: CloseUp;
+  readonly onChange: (part: Pick<CloseUp, 'taken' | 'stepId'> | Pick<CloseUp, 'spot'>) => void;
+}
+
+export const Taken = ({ job, closeUp, onChange }: TakenProps) => {
+  const steps = job.steps.filter(({ superseded, step }) => !superseded && step.stoneId !== null);
+  const choices = [
+    { id: 'before', label: 'As it came' },
+    ...steps.map(({ id, step }) => ({ id: `step ${id}`, label: `After: ${textOf(step.title)}` })),
+    { id: 'after', label: 'After the work' },
+  ];
+  const chosen = closeUp.taken === 'step' ? `step ${closeUp.stepId ?? 0}` : closeUp.taken;
+  return (
+    <Stack $gap={8}>
+      <Select
+        label="Taken"
+        options={choices}
+        value={choices.some(({ id }) => id === chosen) ? chosen : null}
+        onChange={(id) =>
+          onChange(
+            id === 'before' || id === 'after'
+              ? { taken: id, stepId: null }
+              : { taken: 'step', stepId: Number(id.slice('step '.length)) },
+          )
+        }
+      />
+      <TextEntry
+        label="Spot"
+        hint="The same words for the same spot: its pictures are laid side by side"
+        value={closeUp.spot}
+        onChange={(spot) => onChange({ spot })}
+      />
+    </Stack>
+  );
+};

@@ -42,6 +42,31 @@ const traceWeddingKnife = async (page: Page): Promise<void> => {
   for (const point of some(spine)) await click(toPicture(point));
 };
 
+/** Takes the picture with the lamp along the edge, traces the edge and finds what glints. */
+const lookAtTheEdge = async (page: Page): Promise<void> => {
+  const { origin } = new URL(page.url());
+  const answer = await page.request.post(`${origin}/api/jobs/12/photographs/microscope`, {
+    data: { shot: 'lamp' },
+    headers: { origin },
+  });
+  const { id, widthPx, heightPx } = ((await answer.json()) as Job).photographs.at(-1)!;
+  await page.goto(`${origin}/jobs/12/photographs/${id}?close`);
+  await page.getByText('Light', { exact: true }).click();
+  const picture = page.locator('[role=application][data-ready]');
+  await picture.waitFor();
+  const { width, height } = (await picture.boundingBox())!;
+  const fit = Math.min(width / widthPx, height / heightPx);
+  for (const share of [0, 0.4, 0.7, 1])
+    await picture.click({
+      position: {
+        x: (width - widthPx * fit) / 2 + (0.06 + 0.88 * share) * widthPx * fit,
+        y: (height - heightPx * fit) / 2 + 0.55 * heightPx * fit,
+      },
+    });
+  await page.getByRole('button', { name: 'Find glints' }).click();
+  await page.getByRole('region', { name: 'Glints' }).scrollIntoViewIfNeeded();
+};
+
 const VIEWS: readonly View[] = [
   { name: 'shop', path: '/' },
   {
@@ -111,12 +136,16 @@ const VIEWS: readonly View[] = [
   { name: 'return', path: '/jobs/11/return' },
   { name: 'blade', path: '/blades/1' },
   { name: 'rack', path: '/rack' },
+  { name: 'close-up', path: '/jobs/12/intake', prepare: lookAtTheEdge },
   {
-    name: 'progression',
-    path: '/rack/progression',
-    prepare: (page) => page.getByText('Other progressions').scrollIntoViewIfNeeded(),
+    name: 'ready',
+    path: '/ready',
+    prepare: async (page) => {
+      await page.getByLabel('Tag in the customer’s hand').fill('11');
+      await page.getByRole('button', { name: 'Find' }).click();
+      await page.getByRole('heading', { name: 'Hand over to Saltgate smokehouse' }).waitFor();
+    },
   },
-  { name: 'machines', path: '/rack/machines' },
   { name: 'touch-up', path: '/jobs/38/touch-up' },
   { name: 'calculator', path: '/calculator/shims' },
 ];

@@ -103,7 +103,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     await inTransaction(pool, async (db) => {
       await lockedAt(db, id, version);
       await changeCustomer(db, id, body);
-      if (body.mayWrite === 'no') await withdrawMessages(db, 'customer_id', id);
+      if (body.mayWrite === 'no') await withdrawMessages(db, id);
     });
     response.json(await recordOf(pool, id));
   });

@@ -24,7 +24,7 @@ import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { changeJob } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
-import { withdrawMessages } from '../messages/queries';
+import { withdrawReady } from '../messages/queries';
 import { tellWhenReady } from '../messages/write';
 import { reckonBill } from '../money/reckon';
 import {
@@ -163,7 +163,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
       undo: async (db, row) => {
         await setStage(db, row.id, 'testing');
         await setCauseConfirmed(db, row.id, row.round, false);
-        await withdrawMessages(db, 'job_id', row.id);
+        await withdrawReady(db, row.customerId);
       },
       event: say('event.pass-undone'),
     }),

@@ -4,6 +4,7 @@ import { comeBackIn, say } from '@patient-edge/core';
 import type { PoolConnection } from 'mysql2/promise';
 import { invalid } from '../http/errors';
 import { addEvent, livesOfBlade, setReturned, type JobRow } from '../jobs/queries';
+import { withdrawReady } from '../messages/queries';
 import { localDay } from '../shop/routes';
 
 interface HandOver extends Omit<ReturnBody, 'version'> {
@@ -48,6 +49,7 @@ export const handOver = async (
   }
   const at = new Date();
   await setReturned(db, row.id, { ...left, dueOn: await dueOn(db, row, at) }, at);
+  await withdrawReady(db, row.customerId);
   await addEvent(db, {
     jobId: row.id,
     staffId,

@@ -123,6 +123,24 @@ test('a pass undone in time withdraws it, and the next pass writes anew', async 
   await sendAll();
 });
 
+test('a second blade under test again, or one gone home meanwhile: nobody is told that all is ready', async () => {
+  const one = await brought();
+  const two = await brought({ newCustomer: null, customerId: one.customer.id });
+  await passed(one);
+  const second = await passed(two);
+  await bench
+    .post(`/api/jobs/${two.id}/verdict/undo`)
+    .send({ version: second.version })
+    .expect(200);
+  expect((await queue())[0]!.state).toBe('withdrawn');
+  const alone = await passed(await brought());
+  await bench
+    .post(`/api/jobs/${alone.id}/return`)
+    .send({ version: alone.version, tagNumber: alone.tagNumber, sheathed: true, remarks: '' })
+    .expect(200);
+  expect((await queue())[0]!.state).toBe('withdrawn');
+});
+
 test('who changes their mind is not written to any more', async () => {
   const job = await passed(await brought());
   const record = (await shop.owner.get(`/api/customers/${job.customer.id}`)).body as {

@@ -44,15 +44,17 @@ export const queueMessage = async (db: Queryable, message: NewMessage): Promise<
     )
   ).affectedRows === 1;
 
-/** What has not gone yet does not go: the pass was undone, or the customer does not want to be written to. */
-export const withdrawMessages = (db: Queryable, by: 'job_id' | 'customer_id', id: number) =>
-  // The key is freed, so that the next pass writes anew.
-  execute(
-    db,
-    `UPDATE message SET state = 'withdrawn', message_key = CONCAT('withdrawn ', id)
-     WHERE ${by} = ? AND state = 'queued'`,
-    [id],
-  );
+/** The key is freed, so that the next pass writes anew. */
+const WITHDRAWN = `UPDATE message SET state = 'withdrawn', message_key = CONCAT('withdrawn ', id)
+  WHERE customer_id = ? AND state = 'queued'`;
+
+/** What has not gone yet does not go: the customer does not want to be written to. */
+export const withdrawMessages = (db: Queryable, customerId: number) =>
+  execute(db, WITHDRAWN, [customerId]);
+
+/** That all is ready is not true any more: a pass was undone, or a blade has gone home meanwhile. */
+export const withdrawReady = (db: Queryable, customerId: number) =>
+  execute(db, `${WITHDRAWN} AND kind IN ('ready', 'reminder')`, [customerId]);
 
 export interface MessageToSend extends MessageTemplate {
   readonly id: number;

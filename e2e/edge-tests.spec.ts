@@ -129,9 +129,15 @@ test('the force tester is read as it cuts: three peaks at the heel, then the mid
       .poll(async () => Math.abs(Number(await heel.getByLabel(field).inputValue()) - gf))
       .toBeLessThanOrEqual(7);
   await tester.getByRole('button', { name: 'Stop the tester' }).click();
+  // At one place: the strip is pressed there, or the place is typed.
+  await page.getByLabel('At one place, mm from the heel').fill('20');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  const place = page.getByRole('button', { name: 'Take back: Light at 20 mm: glint' });
+  await expect(place).toBeVisible();
   // What was read is typed: it stays through a closed page.
   await page.reload();
   await expect(heel.getByText(/^median 20\d gf/)).toBeVisible();
+  await expect(place).toBeVisible();
   expect(errors).toEqual([]);
 });
 

@@ -17,6 +17,7 @@ import {
   type EdgeTest,
   type ClassMeans,
   type OwnTest,
+  type PlaceReading,
   type TestBench,
   USE_IDS,
   type PlanChoices,
@@ -291,6 +292,22 @@ const mediaSchema = Joi.object(
     ]),
   ),
 ).pattern(OWN_ID, Joi.string().max(40).label('Own test: on what'));
+const placeReading = Joi.object<Checked<PlaceReading>, true>({
+  test: Joi.string()
+    .allow(...EDGE_TEST_IDS)
+    .pattern(OWN_ID, OWN_ID_NAME)
+    .required()
+    .label('Test'),
+  zone: oneOf('Zone', ZONES),
+  atMm: number().min(0).max(2000).required().label('Place, mm from the heel'),
+  read: text('Reading', 40).required(),
+}).custom((place: PlaceReading, helpers) => {
+  const known = EDGE_TESTS.find((test) => test.id === place.test);
+  // What the shop's own tests may read, the shop says.
+  return !known || (known.at === 'zone' && known.classes.some((each) => each.id === place.read))
+    ? place
+    : helpers.error('any.only', { label: 'Reading', valids: known.classes.map((each) => each.id) });
+});
 const zoneReadings = Joi.object({
   classes: classesAt('zone').required().label('Readings of the zone'),
   forceGf: Joi.array()
@@ -306,6 +323,7 @@ export const readingsSchema = Joi.object<Checked<ReadingsBody>, true>({
     ...Object.fromEntries(ZONES.map((zone) => [zone, zoneReadings.required()])),
     blade: classesAt('blade').default({}).label('Readings of the blade'),
     media: mediaSchema.default({}).label('On what it was tested'),
+    places: Joi.array().items(placeReading).max(40).default([]).label('Places'),
   })
     .required()
     .label('Readings'),

@@ -441,6 +441,7 @@ export {
   type WorkAction,
 } from './bench';
 export {
+  classesIn,
   diagnose,
   diagnoseFault,
   EDGE_TEST_IDS,
@@ -472,6 +473,7 @@ export {
   verdictReasons,
   type BladeVerdict,
   type ClassReadings,
+  type PlaceReading,
   type Diagnosis,
   type EdgeReadings,
   type EdgeTest,

@@ -56,6 +56,9 @@ const PAPERS = [
   'till roll',
   'glossy magazine',
   'paper rolled',
+  'paper rolled 4-fold',
+  'paper rolled 8-fold',
+  'paper rolled 16-fold',
 ].flatMap((paper) => [`${paper}, pushed`, `${paper}, sliced`]);
 
 export const EDGE_TESTS: readonly EdgeTest<EdgeTestId>[] = [

@@ -26,6 +26,7 @@ import {
   type EdgeTestId,
   type OwnFault,
   type OwnTest,
+  type PlaceReading,
   type TestBench,
   type ZoneReadings,
 } from '../index';
@@ -353,5 +354,31 @@ describe('what a shop adds itself', () => {
     expect(later!.probability).toBeGreaterThan(first!.probability);
     // Asked after it was taken out it changes nothing.
     expect(diagnoseFault({ 'own-whistle': true })).toEqual(diagnoseFault({}));
+  });
+});
+
+describe('what is read at one place', () => {
+  const nick = (part: Partial<PlaceReading> = {}): EdgeReadings => ({
+    ...edge(),
+    places: [{ test: 'paper', zone: 'belly', atMm: 118, read: 'tears', ...part }],
+  });
+
+  test('fails the zone it lies in, and says where', () => {
+    const { verdict, zones } = judgeEdge(nick(), use, WITH_FORCE);
+    expect(verdict).toBe('back to the bench');
+    expect(zones.map((each) => each.verdict)).toEqual([
+      'meets',
+      'meets',
+      'back to the bench',
+      'meets',
+    ]);
+    expect(zones[2]!.reasons).toEqual(['paper: tears at 118 mm']);
+    expect(findFaults(nick(), use)[0]).toMatchObject({ id: 'paper catches', zones: ['belly'] });
+  });
+
+  test('that is good changes nothing; where the zone is read anew it goes with it', () => {
+    expect(judgeEdge(nick({ read: 'cuts clean' }), use, WITH_FORCE).verdict).toBe('meets');
+    expect(keptReadings(nick(), ['belly'], WITH_FORCE).places).toEqual([]);
+    expect(keptReadings(nick(), ['tip'], WITH_FORCE).places).toHaveLength(1);
   });
 });

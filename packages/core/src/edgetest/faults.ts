@@ -13,7 +13,7 @@ import {
   type OwnFault,
   type SeenSigns,
 } from './fault-table';
-import { medianGf, type EdgeReadings } from './tests';
+import { classesIn, medianGf, type EdgeReadings } from './tests';
 
 export interface FoundFault {
   readonly id: FaultSignId;
@@ -27,7 +27,8 @@ export interface FoundFault {
 const zonesWhere = (
   readings: EdgeReadings,
   holds: (classes: EdgeReadings[Zone]['classes'], zone: Zone) => boolean,
-): Zone[] => ZONES.filter((zone) => holds(readings[zone].classes, zone));
+): Zone[] =>
+  ZONES.filter((zone) => classesIn(readings, zone).some((classes) => holds(classes, zone)));
 
 const isAboveTarget = (readings: EdgeReadings, zone: Zone, use: Use): boolean =>
   (medianGf(readings[zone].forceGf) ?? 0) > use.targetForceGf * 1.1;

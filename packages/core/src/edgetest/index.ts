@@ -57,7 +57,9 @@ export {
   mustRepeat,
   NO_READINGS,
   readingsOf,
+  classesIn,
   type ClassReadings,
+  type PlaceReading,
   type EdgeReadings,
   type ZoneReadings,
 } from './tests';

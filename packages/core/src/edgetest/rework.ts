@@ -102,4 +102,5 @@ export const keptReadings = (
       ),
     ),
     media: failed.media,
+    places: (failed.places ?? []).filter(({ zone }) => !zones.includes(zone)),
   });

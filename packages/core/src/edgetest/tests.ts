@@ -11,11 +11,22 @@ export interface ZoneReadings {
   readonly forceGf: readonly number[];
 }
 
+/** What was read at one place: a nick that catches, a glint of two millimetres. */
+export interface PlaceReading {
+  readonly test: TestId;
+  readonly zone: Zone;
+  /** From the heel. */
+  readonly atMm: number;
+  readonly read: string;
+}
+
 export type EdgeReadings = Readonly<Record<Zone, ZoneReadings>> & {
   /** Tests read once for the blade. */
   readonly blade: ClassReadings;
   /** On what a test was done, by its id. */
   readonly media: ClassReadings;
+  /** Beside what was read of the zone they lie in. */
+  readonly places?: readonly PlaceReading[];
 };
 
 export const NO_READINGS: ZoneReadings = { classes: {}, forceGf: [] };
@@ -28,8 +39,27 @@ export const NO_READINGS: ZoneReadings = { classes: {}, forceGf: [] };
  */
 export const readingsOf = (
   at: (zone: Zone) => ZoneReadings,
-  whole: Partial<Pick<EdgeReadings, 'blade' | 'media'>> = {},
+  whole: Partial<Pick<EdgeReadings, 'blade' | 'media' | 'places'>> = {},
 ): EdgeReadings => ({ ...byZone(at), blade: {}, media: {}, ...whole });
+
+/**
+ * The classes of a zone as they were read, once over all of it and once for each place in it.
+ *
+ * @example
+ * classesIn(readingsOf(() => NO_READINGS), 'tip').length; // 1
+ */
+export const classesIn = (
+  readings: Pick<EdgeReadings, Zone | 'places'>,
+  zone: Zone,
+): readonly ClassReadings[] => {
+  const { classes } = readings[zone];
+  return [
+    classes,
+    ...(readings.places ?? []).flatMap((place) =>
+      place.zone === zone ? [{ ...classes, [place.test]: place.read }] : [],
+    ),
+  ];
+};
 
 export const FORCE_READINGS_WANTED = 3;
 

@@ -79,6 +79,7 @@ const readClass = (
   test: TestId,
   read: string | undefined,
   { use, counts, bench }: Asked,
+  where = '',
 ): void => {
   const known = findTest(bench, test);
   // A test the shop took out since says nothing any more.
@@ -92,7 +93,8 @@ const readClass = (
   const means: ClassMeans = classes.find(({ id }) => id === read)?.means ?? 'remark';
   if (means === 'good') return;
   const said =
-    test === 'light' ? 'light: a glint, the apex is missing or rolled' : `${name}: ${read}`;
+    (test === 'light' ? 'light: a glint, the apex is missing or rolled' : `${name}: ${read}`) +
+    where;
   // What does not count for this use sends nothing back; a burr that was felt does.
   const isHeard = counts.includes(test) || test === 'burr';
   const isFault = isHeard && (means === 'fault' || (means === 'fine' && wantsFine(use)));
@@ -142,6 +144,9 @@ export const judgeEdge = (readings: EdgeReadings, use: Use, bench: TestBench): B
     const done = Object.keys(classes) as TestId[];
     for (const test of new Set([...counts.filter(atZone), ...done.filter(atZone)]))
       readClass(found, test, classes[test], asked);
+    for (const place of readings.places ?? [])
+      if (place.zone === zone)
+        readClass(found, place.test, place.read, asked, ` at ${Math.round(place.atMm)} mm`);
     if (counts.includes('force')) readForce(found, forceGf, targetForceGf(use, bench));
     return { zone, verdict: verdictOf(found), reasons: reasonsOf(found) };
   });

@@ -10,6 +10,7 @@ import {
   type EdgeTestId,
   type AnyCauseId,
   type OwnFault,
+  type PlaceReading,
   type TestBench,
   type Zone,
   type ZoneReadings,
@@ -23,6 +24,7 @@ interface ReadingRow {
   readonly zone: Zone | 'blade';
   readonly classes: Readonly<Record<string, string | null>> | null;
   readonly media: ClassReadings | null;
+  readonly places: readonly PlaceReading[] | null;
   readonly first: number | null;
   readonly second: number | null;
   readonly third: number | null;
@@ -48,7 +50,7 @@ const mediaOf = (kept: ClassReadings): ClassReadings =>
 export const testRoundsOfJob = async (db: Queryable, jobId: number): Promise<TestRound[]> => {
   const rows = await select<ReadingRow>(
     db,
-    `SELECT phase, round, zone, classes, media, force_1_gf AS first, force_2_gf AS second,
+    `SELECT phase, round, zone, classes, media, places, force_1_gf AS first, force_2_gf AS second,
        force_3_gf AS third FROM edge_reading WHERE job_id = ? ORDER BY phase, round`,
     [jobId],
   );
@@ -77,6 +79,7 @@ export const testRoundsOfJob = async (db: Queryable, jobId: number): Promise<Tes
       readings: readingsOf(readZone, {
         blade: classesOf(blade?.classes ?? null),
         media: mediaOf(blade?.media ?? {}),
+        ...(blade?.places && blade.places.length > 0 ? { places: blade.places } : {}),
       }),
     };
   });
@@ -94,11 +97,12 @@ export const saveReadings = async (
     classes: ClassReadings,
     media: ClassReadings | null,
     forceGf: readonly number[],
+    places: readonly PlaceReading[] | null = null,
   ) =>
     execute(
       db,
-      `REPLACE INTO edge_reading (job_id, phase, round, zone, classes, media, force_1_gf, force_2_gf,
-         force_3_gf) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+      `REPLACE INTO edge_reading (job_id, phase, round, zone, classes, media, places, force_1_gf, force_2_gf,
+         force_3_gf) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
       [
         jobId,
         phase,
@@ -106,6 +110,7 @@ export const saveReadings = async (
         zone,
         JSON.stringify(classes),
         media === null ? null : JSON.stringify(media),
+        places === null ? null : JSON.stringify(places),
         forceGf[0] ?? null,
         forceGf[1] ?? null,
         forceGf[2] ?? null,
@@ -115,7 +120,7 @@ export const saveReadings = async (
     const { classes, forceGf } = readings[zone];
     await keep(zone, classes, null, forceGf);
   }
-  await keep('blade', readings.blade, readings.media, []);
+  await keep('blade', readings.blade, readings.media, [], readings.places ?? []);
 };
 
 const SETTING = 'tests in use';

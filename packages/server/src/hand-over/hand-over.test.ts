@@ -151,6 +151,7 @@ describe('edge tests', () => {
       heel: { classes: { ...kept.heel.classes, hair: 'scrapes', burr: 'slight' }, forceGf: [] },
       blade: { tip: 'skids', food: 'parts freely' },
       media: { paper: 'newsprint, sliced', food: 'tomato' },
+      places: [{ test: 'paper', zone: 'belly', atMm: 118.5, read: 'catches' }],
     };
     const saved = jobOf(
       await bench

@@ -1,14 +1,17 @@
 /** Edge tests by zone, before and after, with the verdict as they are read. */
 import { canDo, reworkOfJob, type Job } from '@patient-edge/contract';
 import {
+  EDGE_TESTS,
   findUse,
   findTest,
   judgeEdge,
   keptReadings,
   testsThatCount,
   ZONES,
+  type BladeSide,
   type BladeVerdict,
   type EdgeReadings,
+  type TestId,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
@@ -29,6 +32,7 @@ import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import { ReadingFields } from './reading-fields';
 import { asTyped, forceProblem, toReadings, type TypedReadings } from './typed-readings';
+import { PlaceReadings } from './place-readings';
 import { ReadingKeys } from './reading-keys';
 import { VerdictPanel, type VerdictPanelProps } from './verdict-panel';
 
@@ -115,6 +119,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
     rework && job.tests.find((each) => each.phase === 'after' && each.round === job.round - 1);
   const carried = failed ? keptReadings(failed.readings, rework.zones, job.testsInUse) : kept;
   const typed = (editable ? stored : null) ?? asTyped(carried);
+  const [placeAt, setPlaceAt] = useState('');
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const use = findUse(job.useId);
@@ -177,8 +182,23 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           low
           measures={job.measures}
           marks={marksOf(verdict)}
+          {...(editable
+            ? { onPlace: (_side: BladeSide, atMm: number) => setPlaceAt(String(Math.round(atMm))) }
+            : {})}
           label={`Results along the edge: ${verdict.zones.map(({ zone, verdict: word }) => `${zone} ${word}`).join(', ')}`}
         />
+        {editable && (
+          <PlaceReadings
+            tests={[...EDGE_TESTS, ...job.testsInUse.own].filter(
+              ({ id, at, classes }) => at === 'zone' && classes.length > 0 && isInUse(job, id),
+            )}
+            edgeLengthMm={job.measures.edgeLengthMm}
+            places={readings.places ?? []}
+            at={placeAt}
+            onAt={setPlaceAt}
+            onPlaces={(places) => setTyped({ ...typed, places })}
+          />
+        )}
         <ReadingFields
           use={use}
           bench={job.testsInUse}
@@ -236,6 +256,9 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
     </Panel>
   );
 };
+
+const isInUse = ({ testsInUse: { inUse, own } }: Job, test: TestId): boolean =>
+  [...inUse, ...own.map(({ id }) => id)].includes(test);
 
 const marksOf = (verdict: BladeVerdict): ZoneMark[] =>
   verdict.zones.flatMap(({ zone, verdict: word }) =>

@@ -5,6 +5,7 @@ import {
   readingsOf,
   type ClassReadings,
   type EdgeReadings,
+  type PlaceReading,
   type Zone,
 } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
@@ -14,7 +15,7 @@ export interface TypedZone {
   readonly force: readonly [string, string, string];
 }
 export type TypedReadings = Readonly<Record<Zone, TypedZone>> &
-  Pick<EdgeReadings, 'blade' | 'media'>;
+  Pick<EdgeReadings, 'blade' | 'media'> & { readonly places: readonly PlaceReading[] };
 
 export const asTyped = (readings: EdgeReadings | undefined): TypedReadings => ({
   ...byZone((zone): TypedZone => {
@@ -24,6 +25,7 @@ export const asTyped = (readings: EdgeReadings | undefined): TypedReadings => ({
   }),
   blade: readings?.blade ?? {},
   media: readings?.media ?? {},
+  places: readings?.places ?? [],
 });
 
 const FORCE_LIMITS_GF = [1, 2000] as const;
@@ -37,7 +39,7 @@ export const forceProblem = (typed: string): string | undefined => {
     : undefined;
 };
 
-export const toReadings = ({ blade, media, ...zones }: TypedReadings): EdgeReadings =>
+export const toReadings = ({ blade, media, places, ...zones }: TypedReadings): EdgeReadings =>
   readingsOf(
     (zone) => ({
       classes: zones[zone].classes,
@@ -46,5 +48,5 @@ export const toReadings = ({ blade, media, ...zones }: TypedReadings): EdgeReadi
         return value === null ? [] : [value];
       }),
     }),
-    { blade, media },
+    { blade, media, places },
   );

@@ -1,0 +1,105 @@
+/** What is read at one place: the strip is pressed there, the test and its reading chosen. */
+import { zoneAt, type EdgeTest, type PlaceReading } from '@patient-edge/core';
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { QuietButton } from '../theme/buttons';
+import { fixed, parseNumber } from '../theme/format';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { Select } from '../theme/select';
+import { NumberEntry } from '../theme/text-fields';
+
+interface PlaceReadingsProps {
+  /** Those that are read along the edge. */
+  readonly tests: readonly EdgeTest[];
+  readonly edgeLengthMm: number;
+  readonly places: readonly PlaceReading[];
+  /** As it was typed, or pressed on the strip; empty where no place is meant. */
+  readonly at: string;
+  readonly onAt: (at: string) => void;
+  readonly onPlaces: (places: readonly PlaceReading[]) => void;
+}
+
+export const PlaceReadings = ({
+  tests,
+  edgeLengthMm,
+  places,
+  at,
+  onAt,
+  onPlaces,
+}: PlaceReadingsProps) => {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [read, setRead] = useState<string | null>(null);
+  const test = tests.find(({ id }) => id === chosen) ?? tests[0];
+  const atMm = parseNumber(at);
+  const isPlace = atMm !== null && atMm >= 0 && atMm <= edgeLengthMm;
+  if (!test) return null;
+  // What is worth a place is seldom good.
+  const reading =
+    test.classes.find(({ id }) => id === read)?.id ??
+    test.classes.find(({ means }) => means === 'fault')?.id ??
+    test.classes.at(-1)!.id;
+  return (
+    <Stack $gap={8} role="group" aria-label="At one place">
+      <Row $align="end">
+        <div style={{ width: 190 }}>
+          <NumberEntry
+            label="At one place, mm from the heel"
+            value={at}
+            error={
+              at === '' || isPlace
+                ? undefined
+                : `From 0 to ${fixed(edgeLengthMm, 0)} mm; "${at}" was given`
+            }
+            onChange={onAt}
+          />
+        </div>
+        {at !== '' && (
+          <>
+            <div style={{ width: 190 }}>
+              <Select
+                label="Which test"
+                options={tests.map(({ id, label }) => ({ id, label }))}
+                value={test.id}
+                onChange={setChosen}
+              />
+            </div>
+            <div style={{ width: 190 }}>
+              <Select
+                label="What it read there"
+                options={test.classes.map(({ id }) => ({ id, label: id }))}
+                value={reading}
+                onChange={setRead}
+              />
+            </div>
+            <QuietButton
+              isDisabled={!isPlace}
+              onPress={() => {
+                if (!isPlace) return;
+                const zone = zoneAt(atMm / edgeLengthMm);
+                onPlaces([...places, { test: test.id, zone, atMm, read: reading }]);
+                onAt('');
+              }}
+            >
+              Note it
+            </QuietButton>
+          </>
+        )}
+        {at === '' && <MutedText>or press the strip there</MutedText>}
+      </Row>
+      <Row>
+        {places.map((place, index) => {
+          const said = `${tests.find(({ id }) => id === place.test)?.label ?? place.test} at ${fixed(place.atMm, 0)} mm: ${place.read}`;
+          return (
+            <QuietButton
+              key={index}
+              aria-label={`Take back: ${said}`}
+              onPress={() => onPlaces(places.filter((_, each) => each !== index))}
+            >
+              {said} <X size={16} aria-hidden />
+            </QuietButton>
+          );
+        })}
+      </Row>
+    </Stack>
+  );
+};

@@ -1,5 +1,5 @@
 import type { QueuedMessage } from '@patient-edge/contract';
-import type { MessageKind, MessageTemplate } from '@patient-edge/core';
+import type { BladeMeasures, MessageKind, MessageTemplate } from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
 
 export interface MayWrite {
@@ -137,7 +137,7 @@ export interface ReadyOfCustomer {
   readonly jobId: number;
   readonly tagNumber: number;
   readonly name: string;
-  readonly kindId: string;
+  readonly kindId: BladeMeasures['kindId'];
   readonly stage: string;
   readonly promisedOn: string;
   readonly wharf: string | null;

@@ -20,7 +20,7 @@ import {
 export const HELD_BACK_S = 15;
 
 const bladeNames = (blades: readonly ReadyOfCustomer[]): string => {
-  const names = blades.map(({ name, kindId }) => name || bladeKind(kindId as 'chef').label);
+  const names = blades.map(({ name, kindId }) => name || bladeKind(kindId).label);
   return names.length < 2
     ? (names[0] ?? '')
     : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;

@@ -1,11 +1,12 @@
 /** A shop on a real, empty database for a server test, and people who ask things of it. */
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
-import type { ApiErrorBody, Job, StepRecord } from '@patient-edge/contract';
+import type { ApiErrorBody, Job, ShopDetails, StepRecord } from '@patient-edge/contract';
 import {
   byZone,
   DEFAULT_CHOICES,
   readingsOf,
+  USUAL_TEMPLATES,
   USUAL_TESTS,
   type BurrFinding,
   type PlanChoices,
@@ -243,3 +244,41 @@ export const tested = async (
       .send({ version: job.version, phase: 'after', readings: readings(forceGf, light) })
       .expect(200),
   );
+
+/** Worked, tested keen and passed: ready for its customer. */
+export const passed = async (bench: Agent, job: Job): Promise<Job> => {
+  const worked = await workThrough(bench, await begun(bench, await planned(bench, job)));
+  const { version } = await tested(bench, worked);
+  return jobOf(
+    await bench
+      .post(`/api/jobs/${job.id}/verdict`)
+      .send({ version, backToStepId: null, cause: null, note: '' })
+      .expect(200),
+  );
+};
+
+/** What stands on receipts and in messages, where nothing else is said. */
+export const shopDetails = (part: Partial<ShopDetails> = {}): ShopDetails => ({
+  address: 'Berth 4',
+  phone: '0555 1',
+  email: 'bench@shop.example',
+  taxLines: '',
+  publicAddress: '',
+  houseDays: 14,
+  templates: USUAL_TEMPLATES,
+  ...part,
+});
+
+/** A list with one price: any blade, however long and whatever it takes. */
+export const onePrice = (owner: Agent, amountMinor: number) =>
+  owner
+    .put('/api/prices')
+    .send({
+      version: 0,
+      currency: 'EUR',
+      prices: [{ item: 'blade', group: 'any', amountMinor }],
+      lengthIncludedMm: 900,
+      lengthStepMm: 50,
+      minutesIncluded: 600,
+    })
+    .expect(200);

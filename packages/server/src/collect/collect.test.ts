@@ -1,14 +1,12 @@
 import type { HandedOver, Job, ReadyList, Sale, Takings, ToWrite } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
-  begun,
   errorOf,
   jobOf,
+  onePrice,
   openShop,
-  planned,
+  passed,
   takeIn,
-  tested,
-  workThrough,
   type TestShop,
 } from '../../test/test-shop';
 
@@ -20,35 +18,14 @@ beforeAll(async () => {
   shop = await openShop('collect');
   bench = await shop.person('bench', 'bench');
   counter = await shop.person('front', 'counter');
-  await shop.owner
-    .put('/api/prices')
-    .send({
-      version: 0,
-      currency: 'EUR',
-      prices: [{ item: 'blade', group: 'any', amountMinor: 1200 }],
-      lengthIncludedMm: 900,
-      lengthStepMm: 50,
-      minutesIncluded: 600,
-    })
-    .expect(200);
+  await onePrice(shop.owner, 1200);
 });
 afterAll(() => shop.close());
 
 const ready = async (part: Record<string, unknown> = {}): Promise<Job> => {
   tag += 1;
   const job = await takeIn(shop.owner, { tagNumber: tag, ...part });
-  const worked = await workThrough(bench, await begun(bench, await planned(bench, job)));
-  return jobOf(
-    await bench
-      .post(`/api/jobs/${worked.id}/verdict`)
-      .send({
-        version: (await tested(bench, worked)).version,
-        backToStepId: null,
-        cause: null,
-        note: '',
-      })
-      .expect(200),
-  );
+  return passed(bench, job);
 };
 /** Another blade of the same customer. */
 const readyToo = (first: Job): Promise<Job> =>
@@ -224,18 +201,7 @@ describe('money', () => {
         })
         .expect(200),
     );
-    const worked = await workThrough(bench, await begun(bench, await planned(bench, estimated)));
-    const done = jobOf(
-      await bench
-        .post(`/api/jobs/${worked.id}/verdict`)
-        .send({
-          version: (await tested(bench, worked)).version,
-          backToStepId: null,
-          cause: null,
-          note: '',
-        })
-        .expect(200),
-    );
+    const done = await passed(bench, estimated);
     // The list says 12; what was agreed begins at 14.
     expect(done.bill!.priceMinor).toBe(1400);
     expect(errorOf(await setPrice(done, 1501).expect(422)).message).toContain(

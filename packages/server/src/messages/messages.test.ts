@@ -3,14 +3,11 @@ import { startMailBox, type MailBox } from '@patient-edge/devices';
 import { USUAL_TEMPLATES } from '@patient-edge/core';
 import type { Agent } from 'supertest';
 import {
-  begun,
   errorOf,
-  jobOf,
   openShop,
-  planned,
+  passed,
+  shopDetails,
   takeIn,
-  tested,
-  workThrough,
   type TestShop,
 } from '../../test/test-shop';
 import { giveUpUnfinished, takeMessage } from './queries';
@@ -20,20 +17,11 @@ let shop: TestShop;
 let bench: Agent;
 let mailBox: MailBox;
 let tag = 0;
-const DETAILS = {
-  address: 'Berth 4',
-  phone: '0555 1',
-  email: 'bench@shop.example',
-  taxLines: '',
-  publicAddress: '',
-  houseDays: 14,
-  templates: USUAL_TEMPLATES,
-};
 beforeAll(async () => {
   mailBox = await startMailBox();
   shop = await openShop('messages', { mailBox });
   bench = await shop.person('bench', 'bench');
-  await shop.owner.put('/api/shop-details').send(DETAILS).expect(200);
+  await shop.owner.put('/api/shop-details').send(shopDetails()).expect(200);
 });
 afterAll(async () => {
   await shop.close();
@@ -49,16 +37,6 @@ const somebody = (part: Record<string, unknown> = {}) => ({
 const brought = (part: Record<string, unknown> = {}): Promise<Job> => {
   tag += 1;
   return takeIn(shop.owner, { tagNumber: tag, newCustomer: somebody(), ...part });
-};
-const passed = async (job: Job): Promise<Job> => {
-  const worked = await workThrough(bench, await begun(bench, await planned(bench, job)));
-  const { version } = await tested(bench, worked);
-  return jobOf(
-    await bench
-      .post(`/api/jobs/${job.id}/verdict`)
-      .send({ version, backToStepId: null, cause: null, note: '' })
-      .expect(200),
-  );
 };
 const queue = async (): Promise<QueuedMessage[]> =>
   (await bench.get('/api/messages').expect(200)).body as QueuedMessage[];
@@ -77,9 +55,9 @@ const write = (kind: string, ...jobs: readonly Job[]) =>
 test('who said yes is told once, of all their blades, when the last of them is ready', async () => {
   const one = await brought();
   const two = await brought({ newCustomer: null, customerId: one.customer.id });
-  await passed(one);
+  await passed(bench, one);
   expect(await queue()).toEqual([]);
-  await passed(two);
+  await passed(bench, two);
   await sendAll();
   const [mail] = mailBox.mails();
   expect(mail).toMatchObject({
@@ -103,7 +81,7 @@ test.each([
     const before = (await queue()).length;
     tag += 1;
     const job = await takeIn(shop.owner, { tagNumber: tag, newCustomer: somebody(part) });
-    await passed(job);
+    await passed(bench, job);
     const written = (await write('ready', job).expect(201)).body as WrittenMessage;
     expect(written.notSent).toMatch(why);
     expect(written.body).toContain(`(tag ${job.tagNumber})`);
@@ -112,7 +90,7 @@ test.each([
 );
 
 test('a pass undone in time withdraws it, and the next pass writes anew', async () => {
-  const job = await passed(await brought());
+  const job = await passed(bench, await brought());
   await bench.post(`/api/jobs/${job.id}/verdict/undo`).send({ version: job.version }).expect(200);
   expect((await queue())[0]!.state).toBe('withdrawn');
   await bench
@@ -126,14 +104,14 @@ test('a pass undone in time withdraws it, and the next pass writes anew', async 
 test('a second blade under test again, or one gone home meanwhile: nobody is told that all is ready', async () => {
   const one = await brought();
   const two = await brought({ newCustomer: null, customerId: one.customer.id });
-  await passed(one);
-  const second = await passed(two);
+  await passed(bench, one);
+  const second = await passed(bench, two);
   await bench
     .post(`/api/jobs/${two.id}/verdict/undo`)
     .send({ version: second.version })
     .expect(200);
   expect((await queue())[0]!.state).toBe('withdrawn');
-  const alone = await passed(await brought());
+  const alone = await passed(bench, await brought());
   await bench
     .post(`/api/jobs/${alone.id}/return`)
     .send({ version: alone.version, tagNumber: alone.tagNumber, sheathed: true, remarks: '' })
@@ -142,7 +120,7 @@ test('a second blade under test again, or one gone home meanwhile: nobody is tol
 });
 
 test('who changes their mind is not written to any more', async () => {
-  const job = await passed(await brought());
+  const job = await passed(bench, await brought());
   const record = (await shop.owner.get(`/api/customers/${job.customer.id}`)).body as {
     version: number;
     email: string;
@@ -162,7 +140,7 @@ test('asked for twice at once it is one message', async () => {
 });
 
 test('where nobody answers it is tried again later, and a refusal for good is told', async () => {
-  await passed(await brought());
+  await passed(bench, await brought());
   await sendAll(() => Promise.reject(new Error('connect ECONNREFUSED')));
   // The queue is asked again as long as something is due: it is not, for a minute.
   expect((await queue())[0]).toMatchObject({ state: 'queued', problem: 'connect ECONNREFUSED' });
@@ -178,7 +156,7 @@ test('where nobody answers it is tried again later, and a refusal for good is to
 });
 
 test('a server that stopped while sending does not send it twice', async () => {
-  await passed(await brought());
+  await passed(bench, await brought());
   await letThemGo();
   const taken = await takeMessage(shop.pool);
   expect(taken).toBeDefined();
@@ -215,10 +193,11 @@ test('blades of two customers are no one’s message, and a blank nobody knows i
   await write('late', await brought(), await brought()).expect(404);
   const wrong = await shop.owner
     .put('/api/shop-details')
-    .send({
-      ...DETAILS,
-      templates: { ...USUAL_TEMPLATES, ready: { subject: 'Ready', body: 'Dear {name}' } },
-    })
+    .send(
+      shopDetails({
+        templates: { ...USUAL_TEMPLATES, ready: { subject: 'Ready', body: 'Dear {name}' } },
+      }),
+    )
     .expect(422);
   expect(wrong.body).toMatchObject({ error: { fields: [{ field: 'templates.ready.body' }] } });
   expect(errorOf(wrong).message).toContain('{name} is not known');

@@ -1,14 +1,12 @@
 import type { Job, OpenComplaint, VisitPage } from '@patient-edge/contract';
-import { USUAL_TEMPLATES } from '@patient-edge/core';
 import request, { type Agent } from 'supertest';
 import {
-  begun,
   jobOf,
+  onePrice,
   openShop,
-  planned,
+  passed,
+  shopDetails,
   takeIn,
-  tested,
-  workThrough,
   type TestShop,
 } from '../../test/test-shop';
 
@@ -16,54 +14,22 @@ let shop: TestShop;
 let bench: Agent;
 let nobody: Agent;
 let tag = 0;
-const DETAILS = {
-  address: 'Berth 4',
-  phone: '0555 1',
-  email: 'bench@shop.example',
-  taxLines: '',
-  publicAddress: '',
-  houseDays: 14,
-  templates: USUAL_TEMPLATES,
-};
 beforeAll(async () => {
   shop = await openShop('visits');
   bench = await shop.person('bench', 'bench');
   nobody = request.agent(shop.app);
-  await shop.owner
-    .put('/api/prices')
-    .send({
-      version: 0,
-      currency: 'EUR',
-      prices: [{ item: 'blade', group: 'any', amountMinor: 1200 }],
-      lengthIncludedMm: 900,
-      lengthStepMm: 50,
-      minutesIncluded: 600,
-    })
-    .expect(200);
+  await onePrice(shop.owner, 1200);
 });
 afterAll(() => shop.close());
 
 const reachAt = (publicAddress: string) =>
-  shop.owner
-    .put('/api/shop-details')
-    .send({ ...DETAILS, publicAddress })
-    .expect(200);
+  shop.owner.put('/api/shop-details').send(shopDetails({ publicAddress })).expect(200);
 const brought = (part: Record<string, unknown> = {}): Promise<Job> => {
   tag += 1;
   return takeIn(shop.owner, { tagNumber: tag, ...part });
 };
-const passed = async (job: Job): Promise<Job> => {
-  const worked = await workThrough(bench, await begun(bench, await planned(bench, job)));
-  const { version } = await tested(bench, worked);
-  return jobOf(
-    await bench
-      .post(`/api/jobs/${job.id}/verdict`)
-      .send({ version, backToStepId: null, cause: null, note: '' })
-      .expect(200),
-  );
-};
 const home = async (job: Job): Promise<Job> => {
-  const { id, version, tagNumber } = await passed(job);
+  const { id, version, tagNumber } = await passed(bench, job);
   return jobOf(
     await shop.owner
       .post(`/api/jobs/${id}/return`)
@@ -180,7 +146,7 @@ describe('a complaint', () => {
       customerId: done.customer.id,
       bladeId: done.blade.id,
     });
-    const mended = await passed(back);
+    const mended = await passed(bench, back);
     expect(mended.bill).toMatchObject({
       priceMinor: 1200,
       discountMinor: 1200,

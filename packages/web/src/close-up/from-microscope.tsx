@@ -1,34 +1,27 @@
 /** Taking a picture with the microscope that is connected; nothing where none is. */
 import type { Job } from '@patient-edge/contract';
 import { useState } from 'react';
-import { messageOf, request } from '../api/client';
+import { request } from '../api/client';
 import { updateJobCache, useDevices, useShots } from '../api/hooks';
 import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
+import { useRun } from '../theme/use-run';
 
 export const FromMicroscope = ({ job }: { job: Job }) => {
   const { data: devices } = useDevices();
   const { data: shots } = useShots(devices?.microscope === true);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, problem, run } = useRun();
   if (!devices?.microscope || !shots) return null;
   const shot = chosen ?? shots[0]?.name ?? null;
-  const take = async (): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
-    try {
+  const take = (): Promise<void> =>
+    run(async () => {
       await updateJobCache(
         await request<Job>('POST', `/jobs/${job.id}/photographs/microscope`, { shot }),
       );
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
+    });
   return (
     <Stack $gap={8}>
       <Row $align="end">

@@ -2,7 +2,7 @@
 import type { Glint, PicturePoint, ScratchEvenness } from '@patient-edge/core';
 import type { Remote } from 'comlink';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
+import { useRun } from '../theme/use-run';
 import type { PictureWorker } from '../workers/picture-worker';
 import { WorkerClient } from '../workers/worker-client';
 import { readPicture, type ReadPicture } from './grey-picture';
@@ -11,23 +11,11 @@ const createPictureWorker = (): Worker =>
   new Worker(new URL('../workers/picture-worker.ts', import.meta.url), { type: 'module' });
 
 export const usePictureReader = (src: string) => {
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, run } = useRun();
   const [glints, setGlints] = useState<readonly Glint[] | null>(null);
   const [scratches, setScratches] = useState<{ found: ScratchEvenness; scale: number } | null>(
     null,
   );
-  const run = async (work: () => Promise<void>): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      await work();
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
   const ask = async <Answer>(
     question: (remote: Remote<PictureWorker>, read: ReadPicture) => Promise<Answer>,
     onAnswer: (answer: Answer, scale: number) => void,

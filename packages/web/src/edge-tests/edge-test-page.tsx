@@ -14,7 +14,6 @@ import {
   type TestId,
 } from '@patient-edge/core';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
 import { updateJobCache } from '../api/hooks';
 import { dropStored, useStored } from '../api/stored';
@@ -22,6 +21,7 @@ import { lastDoneStep, undoOnJob } from '../jobs/undo';
 import { UndoButton } from '../jobs/undo-button';
 import { useUndo } from '../theme/undo';
 import { useGoOn } from '../theme/use-go-on';
+import { useRun } from '../theme/use-run';
 import { AsItCame } from '../judge/as-it-came';
 import { EdgeStrip } from '../instruments/edge-strip';
 import type { ZoneMark } from '../instruments/strip-parts';
@@ -120,8 +120,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   const carried = failed ? keptReadings(failed.readings, rework.zones, job.testsInUse) : kept;
   const typed = (editable ? stored : null) ?? asTyped(carried);
   const [placeAt, setPlaceAt] = useState('');
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, run } = useRun();
   const use = findUse(job.useId);
   const readings = toReadings(typed);
   const verdict = judgeEdge(readings, use, job.testsInUse);
@@ -142,18 +141,6 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
     dropStored(draft);
     return answer;
   };
-  const run = async (work: () => Promise<void>): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      await work();
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
-
   const decide: VerdictPanelProps['onDecide'] = (backToStepId, note, cause) =>
     run(async () => {
       const current = unsent ? await keep() : job;

@@ -81,10 +81,12 @@ test('a glint at the tip: what it probably is, what to look at next, and what th
   await expect(done(page)).toBeVisible();
   await expect(stepTitle(page).last()).toContainText('Set the edge');
   // At the bench a sign is told as it is met, and space is a stroke again.
-  await unfold(page, 'Something is wrong');
+  await page.getByRole('button', { name: 'Something is wrong' }).click();
+  await unfold(page, 'Other signs');
   const atBench = page.getByRole('group', { name: 'Which cause' });
   await pick(atBench, 'Another sign seen', 'The stone squeals, catches, does not cut');
   await expect(atBench.getByRole('listitem').first()).toContainText('dressing stone');
+  await page.getByRole('button', { name: 'Close' }).click();
 
   // Worked at the tip alone, tested at the tip alone, and passed.
   await expect(page.getByRole('img', { name: /^Work here: tip\. Passed: heel/ })).toBeVisible();

@@ -118,6 +118,7 @@ test('space is a stroke whatever was touched last, and a step done is undone', a
   for (let stroke = 0; stroke < 3; stroke += 1) await page.keyboard.press('Space');
   await expect.poll(total).toBe(before + 13);
   const done = (await jobOf(page, id)).steps.filter(({ status }) => status === 'done').length;
+  await page.keyboard.press('l');
   await page.getByRole('button', { name: 'Undo last step' }).click();
   await expect
     .poll(

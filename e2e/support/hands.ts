@@ -118,18 +118,13 @@ export const leave = async (page: Page): Promise<void> => {
   await expect(page.getByText(before ?? '', { exact: true })).toHaveCount(0);
 };
 
-/** Finds a burr, or none, on every zone of both sides that is asked: each press goes on to the next finding. */
-export const feelBurr = async (page: Page, presses: number): Promise<void> => {
+/** Finds the same along every side that is asked: a press a side. */
+export const feelBurr = async (page: Page, finding: 'slight' | 'none'): Promise<void> => {
   for (const side of ['right', 'left']) {
-    for (const zone of ZONES) {
-      const cell = page.getByRole('button', { name: new RegExp(`^Burr, ${side} ${zone}`) });
-      if (await cell.isDisabled()) continue;
-      for (let press = 0; press < presses; press += 1) await cell.click();
-    }
+    const along = page.getByRole('button', { name: `All ${finding}, ${side}`, exact: true });
+    if (await along.isVisible()) await along.click();
   }
 };
-export const NONE = 1;
-export const SLIGHT = 2;
 
 /** Leaves what makes stones ready until the step is there that is meant. */
 export const workUpTo = async (page: Page, title: RegExp): Promise<void> => {
@@ -143,8 +138,8 @@ export const workThrough = async (page: Page): Promise<void> => {
     await expect(page.getByText(/^Step \d+ of \d+|The work on this blade/).first()).toBeVisible();
     if (await page.getByText('The work on this blade').isVisible()) return;
     const title = (await stepTitle(page).last().textContent()) ?? '';
-    if (/^(Set|Refine|Scrub)/.test(title)) await feelBurr(page, SLIGHT);
-    else if (/^(Take the burr|Strop)/.test(title)) await feelBurr(page, NONE);
+    if (/^(Set|Refine|Scrub)/.test(title)) await feelBurr(page, 'slight');
+    else if (/^(Take the burr|Strop)/.test(title)) await feelBurr(page, 'none');
     if (!/^(Wash|Soak|Ready|Change|Flatten|Rinse)/.test(title)) {
       await page.keyboard.press('ArrowRight');
       await page.keyboard.press('ArrowLeft');

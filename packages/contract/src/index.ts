@@ -4,6 +4,7 @@ export * from './readable';
 export * from './shop-rules';
 export * from './wire';
 export * from './schemas';
+export * from './bench-schemas';
 export * from './intake-schemas';
 export * from './judge-schemas';
 export * from './return-schemas';

@@ -1,12 +1,7 @@
 /** Joi schemas of every request body, with the type each one lets through. */
 import Joi from 'joi';
 import {
-  BURR_FINDINGS,
-  LONGEST_RUN_S,
-  MOST_STEP_S,
-  STEP_GATES,
   ZONES,
-  type BurrCheck,
   EDGE_TEST_IDS,
   EDGE_TESTS,
   FAULT_CAUSE_IDS,
@@ -21,7 +16,6 @@ import {
   type TestBench,
   USE_IDS,
   type PlanChoices,
-  type StepGateCode,
 } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
 import {
@@ -206,56 +200,6 @@ export interface CustomerPageQuery {
 export const customerPageSchema = Joi.object<Checked<CustomerPageQuery>, true>({
   afterName: Joi.string().max(80).default(null).label('After name'),
   afterId: Joi.number().integer().min(1).default(null).label('After number'),
-});
-
-export interface WorkBody {
-  readonly revision: number;
-  readonly strokesRight: number;
-  readonly strokesLeft: number;
-  readonly workedSeconds: number;
-  /** Elapsed, never a time of day: the clocks of two machines differ. */
-  readonly runningSeconds: number | null;
-  readonly burr: BurrCheck;
-}
-const strokes = (label: string) => number().integer().min(0).max(100000).required().label(label);
-const burrSide = Joi.object(
-  Object.fromEntries(
-    ZONES.map((zone) => [
-      zone,
-      Joi.string()
-        .valid(...BURR_FINDINGS)
-        .label(`Burr at the ${zone}`),
-    ]),
-  ),
-).required();
-export const workSchema = Joi.object<Checked<WorkBody>, true>({
-  revision: number().integer().min(0).required().label('Revision'),
-  strokesRight: strokes('Strokes, right'),
-  strokesLeft: strokes('Strokes, left'),
-  workedSeconds: number().min(0).max(MOST_STEP_S).required().label('Seconds worked'),
-  runningSeconds: number()
-    .min(0)
-    .max(LONGEST_RUN_S)
-    .allow(null)
-    .required()
-    .label('Seconds on the clock'),
-  burr: Joi.object({ right: burrSide, left: burrSide }).required().label('Burr'),
-});
-
-export interface FinishStepBody {
-  readonly version: number;
-  /** What the step had to show besides its burr, and was seen. */
-  readonly shown: readonly StepGateCode[];
-  readonly overrideReason: string | null;
-}
-export const finishStepSchema = Joi.object<Checked<FinishStepBody>, true>({
-  version,
-  shown: Joi.array()
-    .items(Joi.string().valid(...STEP_GATES))
-    .max(STEP_GATES.length)
-    .default([])
-    .label('What was shown'),
-  overrideReason: text('Reason', 300).min(3).allow(null).required(),
 });
 
 export interface ReadingsBody {

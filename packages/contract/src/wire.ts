@@ -8,6 +8,8 @@ import type {
   BladeSide,
   BladeVerdict,
   BurrCheck,
+  MeasuredAtBench,
+  StepNotes,
   Damage,
   EdgeReadings,
   EstimateLine,
@@ -203,6 +205,7 @@ export interface StepRecord {
   /** Elapsed in the run the clock is in, when this was answered; null while it stands. */
   readonly runningSeconds: number | null;
   readonly burr: BurrCheck;
+  readonly notes: StepNotes;
   /** What the customer must have said yes to before this step is begun. */
   readonly asks: readonly Said[];
   readonly overrideReason: string | null;
@@ -225,6 +228,8 @@ export interface PlanRecord {
   readonly outlineVerdict: string;
   readonly thinningReason: string;
   readonly warnings: readonly Message[];
+  /** Measured again at the bench, and planned with since; absent where nothing was. */
+  readonly measured?: MeasuredAtBench;
 }
 
 /** A plan as it was settled once; the last is the job's own. */

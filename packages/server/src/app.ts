@@ -260,7 +260,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     labelRoutes(pool, compute, options.printer ?? null),
     planRoutes(pool, compute),
     planOutputRoutes(pool, compute),
-    benchRoutes(pool),
+    benchRoutes(pool, compute),
     edgeTestRoutes(pool),
     handOverRoutes(pool),
     collectRoutes(pool),

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import type { ApiErrorBody, Job, ShopDetails, StepRecord } from '@patient-edge/contract';
 import {
   byZone,
+  asksOfStep,
   DEFAULT_CHOICES,
   readingsOf,
   USUAL_TEMPLATES,
@@ -223,7 +224,7 @@ export const workThrough = async (agent: Agent, from: Job, upTo?: string): Promi
     job = jobOf(
       await agent
         .post(`/api/jobs/${job.id}/steps/${open.id}/finish`)
-        .send({ version: job.version, overrideReason: null, shown: open.step.gates })
+        .send({ version: job.version, overrideReason: null, shown: asksOfStep(open.step).map(({ code }) => code) })
         .expect(200),
     );
   }

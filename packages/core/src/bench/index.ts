@@ -1,12 +1,39 @@
 /** The work on a step as a state machine, and its rounds. */
-export { LONGEST_RUN_S } from './first-guesses';
+export {
+  asksMissing,
+  asksOfStep,
+  BENCH_ASK_CODES,
+  readingShows,
+  sideMissing,
+  type BenchAsk,
+  type BenchAskCode,
+} from './asks';
+export { ANGLE_SLACK_DEG, LONGEST_RUN_S } from './first-guesses';
+export { goOn, usualFinding, type GoOn } from './go-on';
+export { moreStrokes } from './more-strokes';
+export { mergeNotes, MOST_ADDED_ROUNDS, NO_NOTES, type AddedRound, type StepNotes } from './notes';
+export {
+  BENCH_READING_IDS,
+  BENCH_READINGS,
+  type BenchReadingId,
+  type BenchReadings,
+} from './readings';
 export { judgePressure, type PressureReading } from './pressure';
-export { roundsAtWork, type RoundAtWork } from './rounds';
+export {
+  cueBetween,
+  isTimed,
+  moreThere,
+  roundsAtWork,
+  timedRounds,
+  withAdded,
+  type Cue,
+  type RoundAtWork,
+} from './rounds';
 export {
   BLADE_SIDES,
   BURR_FINDINGS,
   gateOf,
-  gatesAsked,
+  GONE,
   isForgotten,
   MOST_STEP_S,
   NO_WORK,
@@ -19,3 +46,13 @@ export {
   type StepWork,
   type WorkAction,
 } from './session';
+export {
+  isWorthReplanning,
+  measuredAtBench,
+  plannedAgainWith,
+  stepsDifference,
+  stepsLeft,
+  type ComparedStep,
+  type MeasuredAtBench,
+  type StepDifference,
+} from './what-is-left';

@@ -81,3 +81,41 @@ describe('the gate of a step', () => {
     expect(gateOf('no check', 'none', NO_WORK.burr).open).toBe(true);
   });
 });
+
+describe('what is noted beside strokes', () => {
+  test('a whole side of the burr in one action, then the exception', () => {
+    const work = run(
+      { type: 'burr along', side: 'left', zones: ZONES, finding: 'slight' },
+      { type: 'burr', side: 'left', zone: 'tip', finding: 'none' },
+    );
+    expect(work.burr).toEqual({
+      right: {},
+      left: { heel: 'slight', middle: 'slight', belly: 'slight', tip: 'none' },
+    });
+  });
+
+  test('ticks, readings and added strokes come and go', () => {
+    const work = run(
+      { type: 'shown', code: 'soaked', value: true },
+      { type: 'shown', code: 'flat', value: true },
+      { type: 'shown', code: 'soaked', value: false },
+      { type: 'reading', reading: 'behindEdgeMm', value: 0.31 },
+      { type: 'reading', reading: 'rimMm', value: 2 },
+      { type: 'reading', reading: 'rimMm', value: null },
+      { type: 'add rounds', rounds: [{ side: 'left', count: 5, zone: 'tip', because: 'no burr' }] },
+    );
+    expect(work.notes).toEqual({
+      shown: ['flat'],
+      readings: { behindEdgeMm: 0.31 },
+      added: [{ side: 'left', count: 5, zone: 'tip', because: 'no burr' }],
+      interrupted: false,
+    });
+  });
+
+  test('a clock that ran on makes the step no record of rates', () => {
+    expect(run({ type: 'worked', seconds: 60 }).notes.interrupted).toBe(true);
+    expect(run({ type: 'start', atMs: 0 }, { type: 'pause', atMs: 5000 }).notes.interrupted).toBe(
+      false,
+    );
+  });
+});

@@ -1,7 +1,10 @@
 import { ZONES, type Zone } from '../geometry';
 import type { BurrPolicy } from '../plan/choices';
-import type { BurrGate, StepGateCode } from '../plan/steps';
+import type { BurrGate } from '../plan/steps';
+import type { BenchAskCode } from './asks';
 import { LONGEST_RUN_S } from './first-guesses';
+import { MOST_ADDED_ROUNDS, NO_NOTES, type AddedRound, type StepNotes } from './notes';
+import type { BenchReadingId } from './readings';
 
 export const BURR_FINDINGS = ['none', 'slight', 'clear', 'heavy'] as const;
 export type BurrFinding = (typeof BURR_FINDINGS)[number];
@@ -19,6 +22,7 @@ export interface StepWork {
   /** When the timer was started by the clock of this device, ms; null while it stands. Never sent anywhere. */
   readonly runningSinceMs: number | null;
   readonly burr: BurrCheck;
+  readonly notes: StepNotes;
 }
 
 /** No step takes longer than this in all, s. */
@@ -30,6 +34,7 @@ export const NO_WORK: StepWork = {
   workedSeconds: 0,
   runningSinceMs: null,
   burr: { right: {}, left: {} },
+  notes: NO_NOTES,
 };
 
 export type WorkAction =
@@ -43,7 +48,41 @@ export type WorkAction =
       readonly side: BladeSide;
       readonly zone: Zone;
       readonly finding: BurrFinding | null;
+    }
+  /** One finding along a whole side, at the zones that are felt for. */
+  | {
+      readonly type: 'burr along';
+      readonly side: BladeSide;
+      readonly zones: readonly Zone[];
+      readonly finding: BurrFinding;
+    }
+  /** Strokes added; what is missing a burr there is felt for again. */
+  | { readonly type: 'add rounds'; readonly rounds: readonly AddedRound[] }
+  | { readonly type: 'shown'; readonly code: BenchAskCode; readonly value: boolean }
+  | {
+      readonly type: 'reading';
+      readonly reading: BenchReadingId;
+      readonly value: number | null;
     };
+
+const withFinding = (
+  burr: BurrCheck,
+  side: BladeSide,
+  zones: readonly Zone[],
+  finding: BurrFinding | null,
+): BurrCheck => {
+  const found: Partial<Record<Zone, BurrFinding>> = { ...burr[side] };
+  for (const zone of zones) {
+    if (finding === null) delete found[zone];
+    else found[zone] = finding;
+  }
+  return { ...burr, [side]: found };
+};
+
+const noted = (work: StepWork, notes: Partial<StepNotes>): StepWork => ({
+  ...work,
+  notes: { ...work.notes, ...notes },
+});
 
 /**
  * Seconds of the run the clock is in, at most the longest that is believed; null while it stands.
@@ -95,43 +134,34 @@ export const workReducer = (work: StepWork, action: WorkAction): StepWork => {
         ...work,
         workedSeconds: totalSeconds(work.workedSeconds, Math.max(0, action.seconds)),
         runningSinceMs: null,
+        notes: { ...work.notes, interrupted: true },
       };
-    case 'burr': {
-      const zones: Partial<Record<Zone, BurrFinding>> = { ...work.burr[action.side] };
-      if (action.finding === null) delete zones[action.zone];
-      else zones[action.zone] = action.finding;
-      return { ...work, burr: { ...work.burr, [action.side]: zones } };
+    case 'burr':
+      return {
+        ...work,
+        burr: withFinding(work.burr, action.side, [action.zone], action.finding),
+      };
+    case 'burr along':
+      return {
+        ...work,
+        burr: withFinding(work.burr, action.side, action.zones, action.finding),
+      };
+    case 'add rounds':
+      return noted(work, {
+        added: [...work.notes.added, ...action.rounds].slice(0, MOST_ADDED_ROUNDS),
+      });
+    case 'shown': {
+      const others = work.notes.shown.filter((code) => code !== action.code);
+      return noted(work, { shown: action.value ? [...others, action.code] : others });
+    }
+    case 'reading': {
+      const readings = { ...work.notes.readings };
+      if (action.value === null) delete readings[action.reading];
+      else readings[action.reading] = action.value;
+      return noted(work, { readings });
     }
   }
 };
-
-/** What is asked at the bench for each thing a step must show; the burr is asked zone by zone. */
-const GATE_ASKS: Readonly<Partial<Record<StepGateCode, string>>> = {
-  thickness: 'The caliper reads what is aimed at',
-  remnant: 'A line of the old bevel is left, heel to tip',
-  flat: 'Flat: no pencil left, no light under the straightedge',
-  soaked: 'The bubbles have stopped',
-  touch: 'Three fingers resting: it bites at heel, middle and tip',
-  cuts: 'It cuts at heel, middle, belly and tip',
-  picture: 'A picture is taken',
-};
-
-export interface AskedGate {
-  readonly code: StepGateCode;
-  readonly text: string;
-}
-
-/**
- * What the bench asks at a step besides its burr.
- *
- * @example
- * gatesAsked(['burr everywhere', 'soaked']); // [{"code":"soaked","text":"The bubbles have stopped"}]
- */
-export const gatesAsked = (gates: readonly StepGateCode[]): readonly AskedGate[] =>
-  gates.flatMap((code) => {
-    const text = GATE_ASKS[code];
-    return text === undefined ? [] : [{ code, text }];
-  });
 
 export interface GateVerdict {
   readonly open: boolean;
@@ -139,7 +169,8 @@ export interface GateVerdict {
   readonly missing: readonly string[];
 }
 
-const GONE: Readonly<Record<BurrPolicy, readonly BurrFinding[]>> = {
+/** What may be left of a burr by each policy. */
+export const GONE: Readonly<Record<BurrPolicy, readonly BurrFinding[]>> = {
   none: ['none'],
   'small and centred': ['none', 'slight'],
   'a trace': ['none', 'slight'],

@@ -70,3 +70,11 @@ export {
   type BladeVerdict,
   type Verdict,
 } from './verdict';
+
+export {
+  BENCH_SIGN_IDS,
+  BENCH_SIGNS,
+  remediesOf,
+  roundsForSign,
+  type BenchSignId,
+} from './bench-signs';

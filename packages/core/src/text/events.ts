@@ -36,6 +36,9 @@ export const EVENT_ENGLISH = {
       changes > 0 ? `, ${changes} changed by hand` : '',
       reason === '' ? '' : `: ${reason}`,
     ].join(''),
+  'event.back-to-step': ({ step }: { step: string }) => `went back to “${step}”`,
+  'event.replanned': ({ measured, steps }: { measured: string; steps: number }) =>
+    `planned the rest again, ${measured}: ${steps} ${steps === 1 ? 'step' : 'steps'} left`,
   'event.started': 'started work; cautions read',
   'event.step-done': ({ step, right, left }: { step: string; right: number; left: number }) =>
     `${step}: done, ${right} right and ${left} left`,

@@ -1,4 +1,4 @@
-import { DEFAULT_CHOICES, DEFAULT_PRACTICE } from '@patient-edge/core';
+import { asksOfStep, DEFAULT_CHOICES, DEFAULT_PRACTICE, textOf } from '@patient-edge/core';
 import type { Job, StepRecord } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
@@ -33,10 +33,15 @@ const onTheBench = async (): Promise<Job> => {
   const job = await begun(bench, await planned(bench, await takeIn(counter, { tagNumber: tag })));
   return workThrough(bench, job, 'edge 1');
 };
-const finish = (job: Job, step: StepRecord, overrideReason: string | null = null) =>
+const finish = (
+  job: Job,
+  step: StepRecord,
+  overrideReason: string | null = null,
+  shown = asksOfStep(step.step).map(({ code }) => code),
+) =>
   bench
     .post(`/api/jobs/${job.id}/steps/${step.id}/finish`)
-    .send({ version: job.version, overrideReason });
+    .send({ version: job.version, overrideReason, shown });
 const work = (job: Job, step: StepRecord, part: Record<string, unknown> = {}) =>
   bench.put(`/api/jobs/${job.id}/steps/${step.id}/work`).send(workBody(part));
 
@@ -183,6 +188,105 @@ describe('work on a step', () => {
   });
 });
 
+describe('what is noted at a step', () => {
+  const notes = {
+    added: [{ side: 'left', count: 8, zone: 'tip', because: 'no burr on the right, tip' }],
+    shown: ['first stone'],
+    readings: { angleMiddleDeg: 16.5 },
+    interrupted: false,
+  };
+
+  test('stays with it, and what is out of its limits is refused by name', async () => {
+    const job = await onTheBench();
+    await work(job, edgeOf(job), { notes }).expect(200);
+    expect(edgeOf(jobOf(await bench.get(`/api/jobs/${job.id}`))).notes).toEqual(notes);
+    const wrong = { ...notes, readings: { angleMiddleDeg: 95 } };
+    const refused = await work(job, edgeOf(job), { revision: 1, notes: wrong }).expect(422);
+    expect(refused.body).toMatchObject({
+      error: { fields: [{ field: 'notes.readings.angleMiddleDeg' }] },
+    });
+  });
+
+  test('a step worked on one side only is not left without a word', async () => {
+    const job = await onTheBench();
+    const burr = burrEverywhere('slight');
+    await work(job, edgeOf(job), {
+      strokesRight: 20,
+      strokesLeft: 0,
+      burr,
+      notes: { ...notes, readings: {} },
+    }).expect(200);
+    const refused = await finish(job, edgeOf(job)).expect(422);
+    expect(refused.body).toMatchObject({
+      error: { message: 'Not yet: left side: nothing done there yet' },
+    });
+  });
+});
+
+describe('back to an earlier step', () => {
+  test('opens it and all after it, keeps what was counted, and is a line of the history', async () => {
+    const job = await onTheBench();
+    const worked = await workThrough(bench, job, 'deburr 2');
+    const edge = edgeOf(worked);
+    const back = jobOf(
+      await bench
+        .post(`/api/jobs/${job.id}/steps/${edge.id}/back-to`)
+        .send({ version: worked.version })
+        .expect(200),
+    );
+    expect(edgeOf(back)).toMatchObject({
+      status: 'to do',
+      strokesRight: 20,
+      earlier: { right: 20, left: 20 },
+    });
+    expect(back.steps.find(({ step }) => step.key === 'deburr 1')!.status).toBe('to do');
+    expect(textOf(back.events.at(-1)!.message)).toMatch(/^went back to “Set the edge/);
+    await bench
+      .post(`/api/jobs/${job.id}/steps/${edge.id}/back-to`)
+      .send({ version: back.version })
+      .expect(409);
+  });
+});
+
+describe('the rest planned again with what was measured', () => {
+  test('what is done stays, the open step goes on with its strokes, later angles follow', async () => {
+    const job = await onTheBench();
+    const edge = edgeOf(job);
+    await work(job, edge, { strokesRight: 11, strokesLeft: 9 }).expect(200);
+    const measured = { behindEdgeMm: null, angleDeg: 23.5 };
+    const again = jobOf(
+      await bench
+        .post(`/api/jobs/${job.id}/replan`)
+        .send({ version: job.version, measured })
+        .expect(200),
+    );
+    const steps = again.steps.filter(({ superseded }) => !superseded);
+    expect(steps.filter(({ status }) => status === 'done').map(({ id }) => id)).toEqual(
+      job.steps.filter(({ status }) => status === 'done').map(({ id }) => id),
+    );
+    const open = steps.find(({ status }) => status === 'to do')!;
+    expect(open).toMatchObject({ id: edge.id, strokesRight: 11, strokesLeft: 9 });
+    const deburr = steps.find(({ step }) => step.operation === 'deburr')!;
+    expect(deburr.step.angleDeg).toBeCloseTo(23.5, 6);
+    expect(again.plan!.measured).toEqual(measured);
+    expect(textOf(again.events.at(-1)!.message)).toMatch(
+      /^planned the rest again, 23\.5° per side: \d+ steps left$/,
+    );
+    // Worked to its end, nothing is missing and nothing comes twice.
+    expect((await workThrough(bench, again)).stage).toBe('testing');
+  });
+
+  test('only on the bench, and by whoever may plan', async () => {
+    const job = await onTheBench();
+    const body = { version: job.version, measured: { behindEdgeMm: 0.3, angleDeg: null } };
+    await counter.post(`/api/jobs/${job.id}/replan`).send(body).expect(403);
+    await bench
+      .post(`/api/jobs/${job.id}/replan`)
+      .send({ ...body, measured: { behindEdgeMm: 90, angleDeg: null } })
+      .expect(422);
+  });
+});
+
 describe('leaving a step', () => {
   test('the first stone is not left before the burr is there, nor without a reason', async () => {
     const job = await onTheBench();
@@ -212,7 +316,7 @@ describe('leaving a step', () => {
     );
     const proof = job.steps.find(({ step }) => step.key === 'test 1')!;
     expect(proof.step.gates).toEqual(['cuts']);
-    const refused = await finish(job, proof).expect(422);
+    const refused = await finish(job, proof, null, []).expect(422);
     expect(refused.body).toMatchObject({
       error: {
         code: 'GATE_CLOSED',

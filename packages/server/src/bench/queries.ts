@@ -4,6 +4,7 @@ import {
   LONGEST_RUN_S,
   MODEL_VERSION,
   MOST_STEP_S,
+  NO_NOTES,
   withStepDefaults,
   ZONES,
   type BladeSide,
@@ -11,6 +12,7 @@ import {
   type BurrFinding,
   type PlanStep,
   type Said,
+  type StepNotes,
   type Zone,
 } from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
@@ -36,6 +38,7 @@ interface StepRow {
   readonly superseded: number;
   readonly earlierRight: number;
   readonly earlierLeft: number;
+  readonly notes: StepNotes | null;
 }
 
 /** Elapsed by this database's own clock, and no longer than is believed; null while the clock stands. */
@@ -48,7 +51,7 @@ const STEP_SELECT = `SELECT id, job_id AS jobId, detail, asks, status, strokes_r
   strokes_left AS strokesLeft, worked_seconds AS workedSeconds,
   ${RUNNING_SECONDS} AS runningSeconds,
   override_reason AS overrideReason, revision, superseded, earlier_right AS earlierRight,
-  earlier_left AS earlierLeft FROM plan_step`;
+  earlier_left AS earlierLeft, notes FROM plan_step`;
 
 interface BurrRow {
   readonly stepId: number;
@@ -72,6 +75,8 @@ const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
   workedSeconds: row.workedSeconds,
   runningSeconds: row.runningSeconds,
   burr,
+  // Steps from before anything was noted beside strokes.
+  notes: { ...NO_NOTES, ...row.notes },
   asks: (row.asks ?? []).map((ask) => ('text' in ask ? ask : { id: ask.id, text: ask.words })),
   overrideReason: row.overrideReason,
   revision: row.revision,
@@ -104,6 +109,8 @@ export const addSteps = async (
   jobId: number,
   steps: readonly PlanStep[],
   asks: readonly (readonly Said[])[],
+  /** The place of the last step that stands before them. */
+  after = 0,
 ): Promise<void> => {
   for (const [index, step] of steps.entries()) {
     await execute(
@@ -111,7 +118,7 @@ export const addSteps = async (
       'INSERT INTO plan_step (job_id, position, operation, stone_id, detail, asks) VALUES (?, ?, ?, ?, ?, ?)',
       [
         jobId,
-        index + 1,
+        after + index + 1,
         step.operation,
         step.stoneId === null ? null : Number(step.stoneId),
         JSON.stringify(step),
@@ -129,14 +136,48 @@ export const deleteUnworkedSteps = (db: Queryable, jobId: number) =>
     [jobId],
   );
 
-export const supersedeSteps = async (db: Queryable, jobId: number): Promise<void> => {
+/** What was worked of the plan before stays on record; with `isOpenOnly` what is done stays in the plan too. */
+export const supersedeSteps = async (
+  db: Queryable,
+  jobId: number,
+  isOpenOnly = false,
+): Promise<void> => {
   await stopClocks(db, jobId);
   await execute(
     db,
-    'UPDATE plan_step SET superseded = TRUE WHERE job_id = ? AND superseded = FALSE',
+    `UPDATE plan_step SET superseded = TRUE WHERE job_id = ? AND superseded = FALSE
+       ${isOpenOnly ? "AND status = 'to do'" : ''}`,
     [jobId],
   );
 };
+
+/** A step goes on as the plan made again has it, with what was worked on it; false where it is there no more. */
+export const changeStep = async (
+  db: Queryable,
+  stepId: number,
+  position: number,
+  step: PlanStep,
+  asks: readonly Said[],
+): Promise<boolean> =>
+  (
+    await execute(
+      db,
+      `UPDATE plan_step SET detail = ?, asks = ?, position = ?, superseded = FALSE,
+         revision = revision + 1 WHERE id = ?`,
+      [JSON.stringify(step), JSON.stringify(asks), position, stepId],
+    )
+  ).affectedRows === 1;
+
+/** The place of the last step of a plan that is done; 0 where none is. */
+export const lastDonePosition = async (db: Queryable, jobId: number): Promise<number> =>
+  (
+    await select<{ readonly position: number }>(
+      db,
+      `SELECT COALESCE(MAX(position), 0) AS position FROM plan_step
+       WHERE job_id = ? AND superseded = FALSE AND status = 'done'`,
+      [jobId],
+    )
+  )[0]!.position;
 
 /** Stops whatever clock of a job runs; its time is kept. */
 export const stopClocks = (db: Queryable, jobId: number) =>
@@ -153,7 +194,7 @@ export const saveWork = async (db: Queryable, stepId: number, body: WorkBody): P
     await execute(
       db,
       `UPDATE plan_step SET strokes_right = ?, strokes_left = ?, worked_seconds = ?, running_seconds = ?,
-         running_at = IF(? IS NULL, NULL, CURRENT_TIMESTAMP(3)), revision = revision + 1
+         running_at = IF(? IS NULL, NULL, CURRENT_TIMESTAMP(3)), notes = ?, revision = revision + 1
        WHERE id = ? AND revision = ?`,
       [
         body.strokesRight,
@@ -161,6 +202,7 @@ export const saveWork = async (db: Queryable, stepId: number, body: WorkBody): P
         body.workedSeconds,
         body.runningSeconds,
         body.runningSeconds,
+        JSON.stringify(body.notes),
         stepId,
         body.revision,
       ],

@@ -1,6 +1,7 @@
 /** At the bench: begin, keep the work of a step as it happens, leave a step through its gate. */
 import {
   finishStepSchema,
+  replanSchema,
   reworkOfJob,
   versionSchema,
   workSchema,
@@ -8,18 +9,21 @@ import {
 } from '@patient-edge/contract';
 import {
   ABOUT_THE_BLADE,
+  asksMissing,
+  asksOfStep,
   gateOf,
-  gatesAsked,
   isForgotten,
   LONGEST_RUN_S,
   withoutYes,
   can,
   say,
+  sideMissing,
   ZONES,
   type Zone,
 } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
+import type { Compute } from '../compute/compute';
 import { inTransaction, type Queryable } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
 import { bodyOf, mayDo, pathId } from '../http/request';
@@ -32,11 +36,13 @@ import {
   finishStep,
   keepForecasts,
   reopenStep,
+  reopenStepsFrom,
   replaceBurr,
   saveWork,
   stepsOfJob,
   stopClocks,
 } from './queries';
+import { planWhatIsLeft } from './what-is-left';
 
 const isBegun = ({
   strokesRight,
@@ -69,7 +75,7 @@ const zonesToFeel = async (db: Queryable, row: JobRow): Promise<readonly Zone[]>
         plan: row.planRecord,
       })?.zones ?? ZONES);
 
-export const benchRoutes = (pool: Pool): Router => {
+export const benchRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
 
   router.post(
@@ -158,9 +164,16 @@ export const benchRoutes = (pool: Pool): Router => {
         );
         const missing = [
           ...gate.missing,
-          ...gatesAsked(open.step.gates)
-            .filter(({ code }) => !shown.includes(code))
-            .map(({ text }) => text),
+          ...asksMissing(
+            asksOfStep(open.step),
+            [...shown, ...open.notes.shown],
+            open.notes.readings,
+            open.step.afterMm,
+          ),
+          ...sideMissing(open.step, {
+            right: open.strokesRight - open.earlier.right,
+            left: open.strokesLeft - open.earlier.left,
+          }),
         ];
         const isOpen = missing.length === 0;
         if (!isOpen && overrideReason === null) {
@@ -204,6 +217,46 @@ export const benchRoutes = (pool: Pool): Router => {
         await reopenStep(db, stepId);
         await setStage(db, row.id, 'on the bench');
         await log('reopened', say('event.step-reopened', { step: step.step.title }));
+      },
+    }),
+  );
+
+  router.post(
+    '/jobs/:id/steps/:stepId/back-to',
+    ...jobRoute(pool, {
+      action: 'reopen step',
+      body: versionSchema,
+      work: async ({ db, row, request, log }) => {
+        const stepId = pathId(request, 'stepId', 'This step');
+        const step = (await stepsOfJob(db, row.id, row.round)).find(
+          ({ id, superseded }) => id === stepId && !superseded,
+        );
+        if (!step) throw notFound('This step');
+        if (step.status !== 'done') {
+          throw conflict('This step is not done yet: work goes on where it stands', row.version);
+        }
+        await stopClocks(db, row.id);
+        await reopenStepsFrom(db, row.id, stepId);
+        await setStage(db, row.id, 'on the bench');
+        await log('reopened', say('event.back-to-step', { step: step.step.title }));
+      },
+    }),
+  );
+
+  router.post(
+    '/jobs/:id/replan',
+    ...jobRoute(pool, {
+      action: 'approve plan',
+      body: replanSchema,
+      work: async ({ db, row, body: { measured }, staff, log }) => {
+        if (row.stage !== 'on the bench') {
+          throw conflict(
+            'Only work on the bench is planned again from where it stands',
+            row.version,
+          );
+        }
+        const { steps, text } = await planWhatIsLeft(db, compute, row, measured, staff.id);
+        await log('planned', say('event.replanned', { measured: text, steps }));
       },
     }),
   );

@@ -16,6 +16,7 @@ import {
   type Rung,
   type Message,
   say,
+  NO_NOTES,
 } from '@patient-edge/core';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { addStaff, readSetting, writeSetting } from '../auth/queries';
@@ -218,6 +219,7 @@ const workSteps = async (
       workedSeconds: round(step.seconds * pace, 1),
       runningSeconds: null,
       burr: burrFor(step.gate),
+      notes: NO_NOTES,
     });
     await replaceBurr(db, id, 1, burrFor(step.gate));
     await finishStep(db, id, null);
@@ -391,6 +393,7 @@ const loadVisit = async (
         workedSeconds: round(open.step.seconds * 0.4, 1),
         runningSeconds: null,
         burr: { right: {}, left: {} },
+        notes: NO_NOTES,
       });
     }
     return done;

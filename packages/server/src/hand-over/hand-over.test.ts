@@ -1,4 +1,4 @@
-import { textOf, USUAL_TESTS } from '@patient-edge/core';
+import { asksOfStep, textOf, USUAL_TESTS } from '@patient-edge/core';
 import type { BladeRecord, Job } from '@patient-edge/contract';
 import type { Agent } from 'supertest';
 import {
@@ -118,7 +118,11 @@ describe('edge tests', () => {
     const left = jobOf(
       await bench
         .post(`/api/jobs/${back.id}/steps/${open.id}/finish`)
-        .send({ version: back.version, overrideReason: null, shown: open.step.gates })
+        .send({
+          version: back.version,
+          overrideReason: null,
+          shown: asksOfStep(open.step).map(({ code }) => code),
+        })
         .expect(200),
     );
     expect(edgeOf(left)).toMatchObject({ status: 'done', strokesRight: 27 });

@@ -137,6 +137,8 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'PUT /jobs/:id/steps/:stepId/work': 'bench',
   'POST /jobs/:id/steps/:stepId/finish': 'bench',
   'POST /jobs/:id/steps/:stepId/undo': 'bench',
+  'POST /jobs/:id/steps/:stepId/back-to': 'bench',
+  'POST /jobs/:id/replan': 'bench',
   'PUT /jobs/:id/readings': 'signed in',
   'POST /jobs/:id/verdict': 'bench',
   'POST /jobs/:id/verdict/undo': 'bench',
@@ -299,6 +301,7 @@ test('two thousand bodies of every kind: no failure of ours, and none that holds
     'PUT /jobs/:id/plan': { version: job.version, choices: DEFAULT_CHOICES, reason: 'x' },
     'PUT /habits': { version: 0, choices: DEFAULT_CHOICES },
     'PUT /jobs/:id/steps/:stepId/work': workBody(),
+    'POST /jobs/:id/replan': { version: 0, measured: { behindEdgeMm: 0.3, angleDeg: null } },
     'PUT /jobs/:id/readings': { version: job.version, phase: 'before', readings: readings([200]) },
     'POST /jobs/:id/consents': {
       version: job.version,

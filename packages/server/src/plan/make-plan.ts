@@ -5,9 +5,11 @@ import {
   findUse,
   judge,
   lengthSigmaMm,
+  plannedAgainWith,
   questionsOfSteps,
   withDefaults,
   type BladePlan,
+  type MeasuredAtBench,
   type PlanChoices,
   type PlanInput,
   type Said,
@@ -23,8 +25,13 @@ import { steelNamed } from '../steels/queries';
 import { listStones } from '../stones/queries';
 import { addVersion } from './queries';
 
-const recordOf = (plan: BladePlan, choices: PlanChoices): PlanRecord => ({
+export const recordOf = (
+  plan: BladePlan,
+  choices: PlanChoices,
+  measured?: MeasuredAtBench,
+): PlanRecord => ({
   choices,
+  ...(measured && { measured }),
   angleDeg: plan.angle.angleDeg,
   figures: plan.report.figures,
   facts: plan.report.facts,
@@ -36,11 +43,15 @@ const recordOf = (plan: BladePlan, choices: PlanChoices): PlanRecord => ({
   warnings: [...plan.report.warnings, ...plan.progression.advice.map(({ message }) => message)],
 });
 
+const NOTHING_MEASURED: MeasuredAtBench = { behindEdgeMm: null, angleDeg: null };
+
 /** What a plan of that job is made from. Refuses a machine that is not in use. */
 export const planInputOf = async (
   db: Queryable,
   row: JobRow,
   choices: PlanChoices,
+  /** What was measured again at the bench. */
+  measured: MeasuredAtBench = row.planRecord?.measured ?? NOTHING_MEASURED,
 ): Promise<PlanInput> => {
   const steel = await steelNamed(db, row.steel);
   if (!steel)
@@ -50,7 +61,7 @@ export const planInputOf = async (
   if (machine === undefined || machine?.retired) {
     throw invalid([{ field: 'choices.machineId', message: 'Machine: it is not in use here' }]);
   }
-  return {
+  const input = {
     measures: measuresOf(row),
     steel,
     useId: row.useId,
@@ -63,6 +74,7 @@ export const planInputOf = async (
     machine: machine ? toMachine(machine) : null,
     choices,
   };
+  return plannedAgainWith(input, measured);
 };
 
 /** How far the thickness behind the edge may be off, by what it was measured with. */
@@ -73,7 +85,7 @@ const thicknessSigmaOf = (row: JobRow): number =>
   );
 
 /** Refuses, with the field at fault, what cannot be planned: a plan without a progression is none. */
-const computed = async (compute: Compute, input: PlanInput): Promise<BladePlan> => {
+export const computedPlan = async (compute: Compute, input: PlanInput): Promise<BladePlan> => {
   const planned = await compute.plan(input);
   if (!planned.ok) throw fromCraft(planned.error);
   if (planned.value.work.problem) throw fromCraft(planned.value.work.problem);
@@ -84,7 +96,11 @@ export const noPlan = (version: number) =>
   conflict('There is no plan yet: settle one first', version);
 
 /** What the customer is to be asked before each step of that plan. */
-const asksOf = (row: JobRow, input: PlanInput, plan: BladePlan): readonly (readonly Said[])[] => {
+export const asksOf = (
+  row: JobRow,
+  input: PlanInput,
+  plan: BladePlan,
+): readonly (readonly Said[])[] => {
   const { consents } = judge({
     kind: bladeKind(row.kindId),
     measures: input.measures,
@@ -106,7 +122,7 @@ export const settledPlan = async (
 ): Promise<{ plan: BladePlan; input: PlanInput }> => {
   if (!row.planRecord) throw noPlan(row.version);
   const input = await planInputOf(db, row, withDefaults(row.planRecord.choices));
-  return { plan: await computed(compute, input), input };
+  return { plan: await computedPlan(compute, input), input };
 };
 
 export const makePlan = async (
@@ -117,7 +133,7 @@ export const makePlan = async (
   by: { readonly staffId: number; readonly reason: string },
 ): Promise<BladePlan> => {
   const input = await planInputOf(db, row, choices);
-  const plan = await computed(compute, input);
+  const plan = await computedPlan(compute, input);
   // A plan changed at the bench keeps what was worked before it.
   await deleteUnworkedSteps(db, row.id);
   await supersedeSteps(db, row.id);

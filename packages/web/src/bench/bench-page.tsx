@@ -18,9 +18,6 @@ import { Notice } from '../theme/notice';
 import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
-import { WhichCause } from '../edge-tests/which-cause';
-import { Fold } from '../theme/fold';
-import { CameBack } from './came-back';
 import { StepAtWork } from './step-at-work';
 
 const CAUTIONS = [
@@ -63,21 +60,13 @@ const BenchPage = () => {
     const asks = withoutYes(steps[open]!.asks, job.consents);
     if (asks.length > 0) return <AskFirst job={job} record={steps[open]!} asks={asks} />;
     return (
-      <Stack $gap={10}>
-        <CameBack job={job} />
-        <StepAtWork
-          key={`${steps[open]!.id} ${job.round}`}
-          job={job}
-          record={steps[open]!}
-          position={open + 1}
-          total={steps.length}
-        />
-        <Panel $slim aria-label="Signs">
-          <Fold title="Something is wrong" level={2} says="tell what you see: cause and remedy">
-            <WhichCause job={job} readings={null} />
-          </Fold>
-        </Panel>
-      </Stack>
+      <StepAtWork
+        key={`${steps[open]!.id} ${job.round}`}
+        job={job}
+        record={steps[open]!}
+        position={open + 1}
+        total={steps.length}
+      />
     );
   }
   return <WorkDone job={job} />;

@@ -1,18 +1,37 @@
-/** What the thumb found, by side and zone; each press goes on to the next finding. */
-import { BLADE_SIDES, ZONES, type BladeSide, type BurrCheck, type Zone } from '@patient-edge/core';
+/** What the thumb found: a whole side in one press, then the exceptions, each press going on to the next finding. */
+import {
+  BLADE_SIDES,
+  ZONES,
+  type BladeSide,
+  type BurrCheck,
+  type BurrFinding,
+  type Zone,
+} from '@patient-edge/core';
+import { Fragment } from 'react';
 import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 
 const Board = styled.div`
   display: grid;
-  grid-template-columns: 54px repeat(4, minmax(0, 1fr));
-  gap: 5px;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: 3px 5px;
   align-items: center;
   font-size: 16px;
+  & > span {
+    color: var(--ink-soft);
+  }
+  @media (max-width: 560px) {
+    gap: 2px 3px;
+    font-size: 15px;
+  }
+`;
+const SideName = styled.b`
+  grid-column: 1 / 3;
 `;
 const Cell = styled(Button)`
-  min-height: 50px;
-  font: 600 17px/1 var(--text);
+  min-height: 56px;
+  padding: 0 2px;
+  font: 600 17px/1.1 var(--text);
   color: var(--ink);
   background: var(--sheet);
   border: 2px solid var(--line);
@@ -35,7 +54,19 @@ const Cell = styled(Button)`
     border-color: var(--line-soft);
     cursor: default;
   }
+  &[data-along] {
+    font-size: 15px;
+    border-color: var(--steel-deep);
+  }
+  @media (max-width: 560px) {
+    font-size: 16px;
+  }
 `;
+
+const ALONG: readonly (readonly [BurrFinding, string])[] = [
+  ['slight', 'All slight'],
+  ['none', 'All none'],
+];
 
 interface BurrBoardProps {
   readonly burr: BurrCheck;
@@ -44,30 +75,42 @@ interface BurrBoardProps {
   /** Where: what passed its test is not felt for again. */
   readonly zones: readonly Zone[];
   readonly onPress: (side: BladeSide, zone: Zone) => void;
+  readonly onAlong: (side: BladeSide, finding: BurrFinding) => void;
 }
 
-export const BurrBoard = ({ burr, sides, zones, onPress }: BurrBoardProps) => (
+export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardProps) => (
   <Board role="group" aria-label="Burr by zone and side, drawn away from the edge">
-    <span>Burr</span>
-    {ZONES.map((zone) => (
-      <span key={zone}>{zone}</span>
-    ))}
-    {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => [
-      <span key={side}>{side}</span>,
-      ...ZONES.map((zone) => {
-        const found = burr[side][zone];
-        return (
+    {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => (
+      <Fragment key={side}>
+        <SideName>Burr, {side}</SideName>
+        {ZONES.map((zone) => (
+          <span key={zone}>{zone}</span>
+        ))}
+        {ALONG.map(([finding, text]) => (
           <Cell
-            key={`${side} ${zone}`}
-            isDisabled={!zones.includes(zone)}
-            data-found={found ?? ''}
-            aria-label={`Burr, ${side} ${zone}: ${found ?? (zones.includes(zone) ? 'not checked' : 'passed')}`}
-            onPress={() => onPress(side, zone)}
+            key={finding}
+            data-along=""
+            aria-label={`${text}, ${side}`}
+            onPress={() => onAlong(side, finding)}
           >
-            {found ?? (zones.includes(zone) ? '·' : 'passed')}
+            {text}
           </Cell>
-        );
-      }),
-    ])}
+        ))}
+        {ZONES.map((zone) => {
+          const found = burr[side][zone];
+          return (
+            <Cell
+              key={zone}
+              isDisabled={!zones.includes(zone)}
+              data-found={found ?? ''}
+              aria-label={`Burr, ${side} ${zone}: ${found ?? (zones.includes(zone) ? 'not checked' : 'passed')}`}
+              onPress={() => onPress(side, zone)}
+            >
+              {found ?? (zones.includes(zone) ? '·' : 'passed')}
+            </Cell>
+          );
+        })}
+      </Fragment>
+    ))}
   </Board>
 );

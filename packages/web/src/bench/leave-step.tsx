@@ -1,100 +1,100 @@
-/** The way out of a step: what is not checked yet is said, and skipped only with a reason. */
+/** The way out of a step: what is not shown yet is said, and skipped only with a reason. */
 import type { Job } from '@patient-edge/contract';
-import { gatesAsked, type StepGateCode } from '@patient-edge/core';
+import { ChevronsRight } from 'lucide-react';
 import { useState } from 'react';
-import { messageOf } from '../api/client';
+import styled from 'styled-components';
 import { updateJobCache } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { undoOnJob } from '../jobs/undo';
 import { ActionButton, QuietButton } from '../theme/buttons';
-import { Checkbox } from '../theme/checkbox';
 import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
+import { useRun } from '../theme/use-run';
+import type { StepAtBench } from './use-step-at-work';
 
-export const LeaveStep = ({
-  job,
-  stepId,
-  gates,
-  missing: burrMissing,
-  beforeLeaving,
-}: {
-  job: Job;
-  stepId: number;
-  /** What the step must show besides its burr. */
-  gates: readonly StepGateCode[];
-  missing: readonly string[];
-  beforeLeaving: () => Promise<void>;
-}) => {
+/** So many things missing are told one by one. */
+const TOLD = 4;
+
+export const useLeaveStep = (job: Job, stepId: number, atWork: StepAtBench) => {
   const offerUndo = useUndo();
-  const [shown, setShown] = useState<readonly StepGateCode[]>([]);
+  const { busy, problem, run } = useRun();
   const [asked, setAsked] = useState(false);
-  const [reason, setReason] = useState('');
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const leave = async (overrideReason: string | null): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      await beforeLeaving();
+  const isClosed = atWork.missing.length > 0;
+  const leave = (overrideReason: string | null): Promise<void> =>
+    run(async () => {
+      await atWork.flush();
       const left = await writeJob({
         jobId: job.id,
         method: 'POST',
         path: `/steps/${stepId}/finish`,
         version: job.version,
-        body: { overrideReason, shown },
+        body: { overrideReason, shown: atWork.work.notes.shown },
       });
       await updateJobCache(left);
       offerUndo('Step done.', () => undoOnJob(left, 'step'));
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
+    });
+  return {
+    busy,
+    problem,
+    /** Pressed while something was missing, and it still is. */
+    isAsked: asked && isClosed,
+    done: (): void => {
+      if (busy) return;
+      if (isClosed) setAsked(true);
+      else void leave(null);
+    },
+    skip: (reason: string): void => void leave(reason),
   };
-  const asks = gatesAsked(gates);
-  const missing = [
-    ...burrMissing,
-    ...asks.filter(({ code }) => !shown.includes(code)).map(({ text }) => text),
-  ];
-  const closed = missing.length > 0;
+};
+export type Leaving = ReturnType<typeof useLeaveStep>;
+
+const Done = styled.div<{ $hasNext: boolean }>`
+  display: grid;
+  grid-template-columns: ${({ $hasNext }) => ($hasNext ? 'minmax(0, 1fr) minmax(0, 1fr)' : '1fr')};
+  gap: 8px;
+  & > button:first-child:not(:only-child) {
+    font-size: 16px;
+  }
+  & > button {
+    min-height: 64px;
+    font-size: 21px;
+  }
+`;
+
+interface LeaveStepProps {
+  readonly leaving: Leaving;
+  readonly atWork: StepAtBench;
+  readonly onGoOn: () => void;
+}
+
+export const LeaveStep = ({ leaving, atWork, onGoOn }: LeaveStepProps) => {
+  const [reason, setReason] = useState('');
+  const { busy, problem, isAsked, done, skip } = leaving;
+  const { missing, next, held } = atWork;
   return (
-    <Stack $gap={10}>
-      {asks.length > 0 && (
-        <Stack $gap={4} role="group" aria-label="Before going on">
-          {asks.map(({ code, text }) => (
-            <Checkbox
-              key={code}
-              value={shown.includes(code)}
-              onChange={(seen) =>
-                setShown(seen ? [...shown, code] : shown.filter((each) => each !== code))
-              }
-            >
-              {text}
-            </Checkbox>
-          ))}
-        </Stack>
-      )}
-      <ActionButton
-        isDisabled={busy}
-        onPress={() => {
-          if (closed) setAsked(true);
-          else void leave(null);
-        }}
-      >
-        Done, next step
-      </ActionButton>
+    <Stack $gap={6}>
+      <Done $hasNext={next.does !== 'leave'}>
+        {next.does !== 'leave' && (
+          <QuietButton onPress={onGoOn}>
+            <ChevronsRight size={20} aria-hidden /> {next.text}
+          </QuietButton>
+        )}
+        <ActionButton isDisabled={busy} onPress={done}>
+          Done, next step
+        </ActionButton>
+      </Done>
       {problem !== null && (
         <Notice tone="cut" alert>
           {problem}
         </Notice>
       )}
-      {asked && closed && (
+      {isAsked && (
         <Stack $gap={8}>
           <Notice tone="cut" alert>
-            Not yet. {missing.slice(0, 4).join('; ')}
-            {missing.length > 4 && `; and ${missing.length - 4} more`}
+            Not yet. {missing.slice(0, TOLD).join('; ')}
+            {missing.length > TOLD && `; and ${missing.length - TOLD} more`}
           </Notice>
           <TextEntry
             label="Skip this check: reason"
@@ -102,13 +102,17 @@ export const LeaveStep = ({
             onChange={setReason}
             hint="The reason goes on record"
           />
-          <QuietButton
-            isDisabled={busy || reason.trim().length < 3}
-            onPress={() => void leave(reason)}
-          >
+          <QuietButton isDisabled={busy || reason.trim().length < 3} onPress={() => skip(reason)}>
             Skip with this reason
           </QuietButton>
         </Stack>
+      )}
+      {held.status !== 'kept' && (
+        <p role="status">
+          {held.status === 'sending'
+            ? 'Saving…'
+            : `Not sent yet, saved on this device: ${held.problem ?? held.status}`}
+        </p>
       )}
     </Stack>
   );

@@ -18,7 +18,7 @@ describe('the rounds of a pattern', () => {
     shown([round('right', 20, 'heel'), round('left', 20, 'heel')], 6, 0);
     expect(screen.getByText('14')).toBeTruthy();
     expect(
-      screen.getByText(/more on the right, heel · round 1 of 2, then 20 on the left, heel/),
+      screen.getByText(/more on the right, heel · round 1 of 2, then swap: 20 on the left, heel/),
     ).toBeTruthy();
   });
 

@@ -56,11 +56,15 @@ const BEFORE_NOW = 3;
 const sideWords = (side: BladeSide | null): string =>
   side === null ? 'a side, in turn' : `on the ${side}`;
 
-const thenWords = ({ count, side, zone }: StrokeRound): string =>
-  `${count} ${sideWords(side)}${zone === null ? '' : `, ${zone}`}`;
+/** The blade is turned between the two. */
+const isSwap = (at: StrokeRound, next: StrokeRound): boolean =>
+  next.side !== null && at.side !== next.side;
+
+const thenWords = ({ count, seconds, side, zone }: StrokeRound): string =>
+  `${seconds === null ? count : `${Math.round(seconds)} s`} ${sideWords(side)}${zone === null ? '' : `, ${zone}`}`;
 
 /** Rounds laid end to end to their length; sides in turn share it, each in its own lane. */
-const blocksOf = ({ rounds: all, now }: RoundAtWork) => {
+const blocksOf = ({ rounds: all, now }: Pick<RoundAtWork, 'rounds' | 'now'>) => {
   const at = now?.index ?? all.length;
   const first = Math.max(0, Math.min(at - BEFORE_NOW, all.length - IN_SIGHT));
   const rounds = all.slice(first, first + IN_SIGHT);
@@ -84,11 +88,25 @@ const blocksOf = ({ rounds: all, now }: RoundAtWork) => {
 };
 
 interface RoundStripProps extends RoundAtWork {
+  /** So many strokes were made that the burr is felt for now. */
+  readonly isFeelDue?: boolean;
+  /** Why the strokes of this round were added. */
+  readonly because?: string | undefined;
   /** What a round is called where it is done in one place: a scallop. */
   readonly called?: string;
 }
 
-export const RoundStrip = ({ rounds, now, called = 'round' }: RoundStripProps) => {
+const leftText = (left: number, isTimed: boolean): string =>
+  isTimed ? `${Math.ceil(left)} s` : String(left);
+
+export const RoundStrip = ({
+  rounds,
+  now,
+  isTimed,
+  isFeelDue = false,
+  because,
+  called = 'round',
+}: RoundStripProps) => {
   const isOneSide =
     new Set(rounds.map(({ round }) => round.side)).size === 1 && rounds[0]?.round.side !== null;
   const { blocks, unit } = blocksOf({ rounds, now });
@@ -99,11 +117,18 @@ export const RoundStrip = ({ rounds, now, called = 'round' }: RoundStripProps) =
       <Line>
         {now && at ? (
           <>
-            <b>{now.left}</b> more {sideWords(at.side === null ? null : now.side)}
+            <b>{leftText(now.left, isTimed)}</b> more{' '}
+            {sideWords(at.side === null ? null : now.side)}
             {at.zone !== null && `, ${at.zone}`}
-            {at.seconds !== null && `, about ${Math.round(at.seconds)} s in all`}
+            {because !== undefined && `: ${because}`}
             {rounds.length > 1 && ` · ${called} ${now.index + 1} of ${rounds.length}`}
-            {next && `, then ${thenWords(next)}`}
+            {next && `, then ${isSwap(at, next) ? 'swap: ' : ''}${thenWords(next)}`}
+            {isFeelDue && (
+              <>
+                {' '}
+                <strong>Feel for the burr now.</strong>
+              </>
+            )}
           </>
         ) : (
           `Pattern finished${isOneSide ? '' : ', both sides equal'}. Feel and look before going on.`

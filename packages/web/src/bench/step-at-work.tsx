@@ -1,22 +1,74 @@
-/** One step at work: what to hold on the left; strokes, time, burr check and the way out on the right. */
+/**
+ * One step at work, on the whole screen: what to hold, strokes, clock, burr and the way out stay in sight; steps, remedies
+ * and instructions share one place beside them.
+ */
 import type { Job, StepRecord } from '@patient-edge/contract';
+import { textOf } from '@patient-edge/core';
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { useFullScreen } from '../theme/full-screen';
+import { QuietButton } from '../theme/buttons';
+import { Notice } from '../theme/notice';
+import { BenchSigns } from './bench-signs';
+import { LeaveStep, useLeaveStep } from './leave-step';
+import { useParked } from './parked';
 import { StepCard } from './step-card';
 import { StepControls } from './step-controls';
+import { StepFacts } from './step-facts';
+import { StepsList } from './steps-list';
+import { TopLine, type BenchPanel } from './top-line';
+import { useBenchKeys } from './use-bench-keys';
 import { useStepAtWork } from './use-step-at-work';
 
-const Bench = styled.div`
+const Screen = styled.div`
+  flex: 1;
+  min-height: 0;
   display: grid;
-  grid-template-columns: minmax(0, 1.12fr) minmax(0, 1fr);
-  gap: 18px 30px;
+  grid-template:
+    'top top' 'facts controls' 'panel controls' minmax(0, 1fr) 'panel done' / minmax(0, 1.1fr)
+    minmax(0, 1fr);
+  gap: 8px 26px;
   font-size: 19px;
-  & h1 {
-    font-size: 36px;
+  & > [data-top] {
+    grid-area: top;
+  }
+  & > [data-facts] {
+    grid-area: facts;
+  }
+  & > [data-panel] {
+    grid-area: panel;
+    overflow: hidden auto;
+    overscroll-behavior: contain;
+    padding-bottom: 8px;
+  }
+  & > [data-controls] {
+    grid-area: controls;
+    overflow: hidden auto;
+    overscroll-behavior: contain;
+  }
+  & > [data-done] {
+    grid-area: done;
   }
   @media (max-width: 900px) {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template:
+      'top' auto 'facts' auto 'panel' minmax(24px, 1fr) 'controls' minmax(0, auto)
+      'done' auto / minmax(0, 1fr);
+    gap: 6px;
+  }
+  /* On a telephone what was asked for lies over the rest until it is closed. */
+  @media (max-width: 560px) {
+    font-size: 17px;
+    & > [data-panel='over'] {
+      position: fixed;
+      inset: 0;
+      z-index: 20;
+      background: var(--page);
+      padding: 12px 14px;
+    }
   }
 `;
+
 interface StepAtWorkProps {
   readonly job: Job;
   readonly record: StepRecord;
@@ -25,11 +77,105 @@ interface StepAtWorkProps {
 }
 
 export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) => {
+  useFullScreen();
   const atWork = useStepAtWork(job, record);
+  const [panel, setPanel] = useState<BenchPanel>(null);
+  const toggle = (next: BenchPanel): void => setPanel(panel === next ? null : next);
+  const close = (): void => setPanel(null);
+  const leaving = useLeaveStep(job, record.id, atWork);
+  const { park, cameBack } = useParking(job, record, atWork);
+  const { next, turn } = atWork;
+  const goOn = (): void => {
+    if (next.does === 'start') atWork.toggleClock();
+    else if (next.does === 'burr') atWork.burrAlong(next.side, next.finding);
+    else if (next.does === 'show') {
+      atWork.dispatch({ type: 'shown', code: next.code, value: true });
+    } else leaving.done();
+  };
+  useBenchKeys({
+    stroke: () => atWork.stroke(turn),
+    right: () => atWork.stroke('right'),
+    left: () => atWork.stroke('left'),
+    tenMore: () => atWork.stroke(turn, 10),
+    swap: atWork.swap,
+    clock: atWork.toggleClock,
+    undo: atWork.undo,
+    burr: atWork.burrAt,
+    along: atWork.burrAlong,
+    goOn,
+    done: leaving.done,
+    steps: () => toggle('steps'),
+    signs: () => toggle('signs'),
+    details: () => toggle('details'),
+    park,
+  });
   return (
-    <Bench>
-      <StepCard job={job} step={record.step} atWork={atWork} position={position} total={total} />
-      <StepControls job={job} record={record} atWork={atWork} />
-    </Bench>
+    <Screen>
+      <div data-top="">
+        <TopLine
+          job={job}
+          position={position}
+          total={total}
+          panel={panel}
+          onPanel={toggle}
+          onPark={park}
+        />
+        {cameBack && <Notice>Back from the counter: the clock runs on.</Notice>}
+      </div>
+      <div data-facts="">
+        <StepFacts step={record.step} atWork={atWork} />
+      </div>
+      <div data-panel={panel === null ? '' : 'over'}>
+        {panel === 'steps' && <StepsList job={job} onClose={close} />}
+        {panel === 'signs' && (
+          <BenchSigns job={job} record={record} atWork={atWork} onClose={close} />
+        )}
+        {(panel === null || panel === 'details') && (
+          <>
+            {panel === 'details' && <QuietButton onPress={close}>Close</QuietButton>}
+            <StepCard job={job} step={record.step} atWork={atWork} />
+          </>
+        )}
+      </div>
+      <div data-controls="">
+        <StepControls job={job} record={record} atWork={atWork} />
+      </div>
+      <div data-done="">
+        <LeaveStep leaving={leaving} atWork={atWork} onGoOn={goOn} />
+      </div>
+    </Screen>
   );
+};
+
+/** A customer: the clock stands and the counter opens; whoever comes back finds the same step, its clock as it was. */
+const useParking = (
+  job: Job,
+  record: StepRecord,
+  atWork: ReturnType<typeof useStepAtWork>,
+): { readonly park: () => void; readonly cameBack: boolean } => {
+  const [parked, setParked] = useParked();
+  const navigate = useNavigate();
+  const [cameBack, setCameBack] = useState(false);
+  const resumed = useRef(false);
+  const { setRunning } = atWork;
+  useEffect(() => {
+    if (parked?.jobId !== job.id || resumed.current) return;
+    resumed.current = true;
+    setParked(null);
+    if (!parked.wasRunning) return;
+    setRunning(true);
+    setCameBack(true);
+  }, [parked, job.id, setParked, setRunning]);
+  const park = (): void => {
+    resumed.current = true;
+    const wasRunning = atWork.running;
+    atWork.setRunning(false);
+    setParked({
+      jobId: job.id,
+      text: `tag ${job.tagNumber}, ${textOf(record.step.title)}`,
+      wasRunning,
+    });
+    void navigate('/take-in');
+  };
+  return { park, cameBack };
 };

@@ -1,9 +1,11 @@
 import type { Job } from '@patient-edge/contract';
 import { ownText, withStepDefaults, type PlanStep } from '@patient-edge/core';
 import { screen } from '@testing-library/react';
+import type { ComponentProps } from 'react';
 import { jobOf } from '../../test/jobs';
 import { showPage } from '../../test/pages';
 import { StepCard } from './step-card';
+import { StepFacts } from './step-facts';
 import type { StepAtBench } from './use-step-at-work';
 
 const stepOf = (part: Partial<PlanStep> = {}): PlanStep => ({
@@ -27,30 +29,34 @@ const side = (name: 'right' | 'left', angleDeg: number | null) => ({
   strokes: 60,
 });
 
+const Both = (props: ComponentProps<typeof StepCard>) => (
+  <>
+    <StepFacts step={props.step} atWork={props.atWork} />
+    <StepCard {...props} />
+  </>
+);
+
 /** What of the work the card looks at. */
 const show = (step: PlanStep, part: Partial<StepAtBench> = {}, job: Job = jobOf()) =>
   showPage(
-    <StepCard
+    <Both
       job={job}
       step={step}
       atWork={
         { turn: 'right', angleDeg: step.angleDeg, lifts: [], ahead: [], ...part } as StepAtBench
       }
-      position={2}
-      total={5}
     />,
     { 'GET /stones': [] },
   );
 
-const angle = () => screen.getByText('Angle').nextElementSibling!.textContent;
+const angle = () => screen.getByText('18.0°').parentElement!.textContent;
 
 describe('the card of a step', () => {
-  test('says where it stands in the plan, what to do and what to look for', () => {
+  test('says what to do and what to look for', () => {
     show(stepOf());
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe(
       'Set the edge on Grey stone',
     );
-    expect(screen.getByText('Step 2 of 5')).toBeTruthy();
     expect(screen.getByText('Full length, even pressure.')).toBeTruthy();
     expect(screen.getByText('Look for').nextElementSibling!.textContent).toBe(
       'Burr along the whole edge',
@@ -102,10 +108,5 @@ describe('the card of a step', () => {
     });
     show(kept);
     expect(screen.getByText('Set Table to 17.0°.')).toBeTruthy();
-  });
-
-  test('a blade sent back after a test says which round this is', () => {
-    show(stepOf(), {}, { ...jobOf(), round: 2 });
-    expect(screen.getByText(/round 2, sent back after a test/)).toBeTruthy();
   });
 });

@@ -6,25 +6,27 @@ import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { duration } from '../theme/format';
-import { Row, Stack } from '../theme/layout';
+import { Stack } from '../theme/layout';
+import { AskShown } from './ask-shown';
 import { BurrBoard } from './burr-board';
 import { FindTheAngle } from './find-the-angle';
 import { HowLong } from './how-long';
-import { LeaveStep } from './leave-step';
+import { PlanAgain } from './plan-again';
 import { RoundStrip } from './round-strip';
 import type { StepAtBench } from './use-step-at-work';
 
 const Sides = styled.div`
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
+  grid-auto-flow: column;
+  grid-auto-columns: 1fr;
+  gap: 10px;
 `;
 const SideButton = styled(Button)`
   font: inherit;
   color: var(--ink);
   background: var(--sheet);
   border: 2px solid var(--steel-deep);
-  min-height: 150px;
+  min-height: 118px;
   display: grid;
   align-content: center;
   justify-items: center;
@@ -44,40 +46,45 @@ const SideButton = styled(Button)`
   &[data-turn='true'] {
     border: 4px solid var(--accent);
   }
+  @media (max-width: 560px) {
+    min-height: 92px;
+    & b {
+      font-size: 40px;
+    }
+    & small {
+      font-size: 14px;
+    }
+  }
 `;
 const Clock = styled.div`
   display: flex;
-  flex-wrap: wrap;
   align-items: center;
-  gap: 8px 16px;
+  gap: 6px 12px;
+  & button {
+    min-width: 56px;
+    min-height: 56px;
+    padding: 0 10px;
+  }
   & b {
-    font: 680 48px/1 var(--figures);
+    font: 680 40px/1 var(--figures);
+  }
+  & > span {
+    flex: 1;
+    font-size: 16px;
+    color: var(--ink-soft);
+  }
+  @media (max-width: 560px) {
+    & b {
+      font-size: 30px;
+    }
   }
 `;
-const Keys = styled.p`
-  color: var(--ink-soft);
-  font-size: 15px;
-  & kbd {
-    font: 600 14px/1 var(--figures);
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    white-space: nowrap;
-    padding: 2px 6px;
-    color: var(--ink);
+const Next = styled.div`
+  display: grid;
+  & > button {
+    min-height: 56px;
   }
 `;
-
-const KeyList = ({ withBurr }: { withBurr: boolean }) => (
-  <Keys>
-    <kbd>space</kbd> stroke <kbd>→</kbd> right <kbd>←</kbd> left <kbd>s</kbd> swap <kbd>t</kbd>{' '}
-    clock <kbd>u</kbd> undo{' '}
-    {withBurr && (
-      <>
-        <kbd>1–4</kbd> burr right <kbd>5–8</kbd> burr left
-      </>
-    )}
-  </Keys>
-);
 
 /** How many this round wants: the quota at first, a few at the places that failed when it came back. */
 const wantedText = (
@@ -86,7 +93,9 @@ const wantedText = (
   rework: StepAtBench['rework'],
 ): string => {
   const quota = step.sides.find((each) => each.side === side)?.strokes ?? step.strokesPerSide;
-  if (!rework || earlier[side] === 0) return `of about ${quota}`;
+  if (!rework || earlier[side] === 0) {
+    return `of about ${quota}${earlier[side] > 0 ? `; ${earlier[side]} before` : ''}`;
+  }
   const where = rework.zones.length === ZONES.length ? 'more' : `at ${rework.zones.join(', ')}`;
   return `of about ${strokesBack(quota)} ${where}; ${earlier[side]} before`;
 };
@@ -99,13 +108,20 @@ interface StepControlsProps {
 
 export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
   const { step } = record;
-  const { work, held, pattern, turn, worked, running, stroke, toggleClock, burr } = atWork;
+  const { work, pattern, worked, wanted } = atWork;
+  const isAdding = pattern.now !== null && pattern.now.index >= step.rounds.length;
   return (
-    <Stack $gap={14}>
-      {step.rounds.length > 0 && !atWork.rework && (
+    <Stack $gap={10}>
+      {pattern.rounds.length > 0 && (
         <RoundStrip
           {...pattern}
           called={step.pattern?.code === 'serrated.edge.pattern' ? 'scallop' : 'round'}
+          isFeelDue={atWork.isFeelDue}
+          because={
+            isAdding
+              ? work.notes.added[pattern.now!.index - step.rounds.length]?.because
+              : undefined
+          }
         />
       )}
       {step.stoneId !== null && (
@@ -113,11 +129,13 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
           {(['left', 'right'] as const)
             .filter((side) => worked.length === 0 || worked.includes(side))
             .map((side) => (
-              <SideButton key={side} onPress={() => stroke(side)} data-turn={side === turn}>
+              <SideButton
+                key={side}
+                onPress={() => atWork.stroke(side)}
+                data-turn={side === atWork.turn}
+              >
                 <span>{side === 'right' ? 'Right side' : 'Left side'}</span>
-                <b>
-                  {(side === 'right' ? work.strokesRight : work.strokesLeft) - record.earlier[side]}
-                </b>
+                <b>{atWork.counted[side]}</b>
                 <small>{wantedText(record, side, atWork.rework)}</small>
               </SideButton>
             ))}
@@ -127,46 +145,59 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
       {isForgotten(atWork.runningForS) && (
         <HowLong onAnswer={(seconds) => atWork.addSeconds(seconds)} />
       )}
-      <Clock>
-        <QuietButton
-          aria-label={running ? 'Stop the clock' : 'Start the clock'}
-          onPress={toggleClock}
-        >
-          {running ? <Pause size={22} /> : <Play size={22} />}
-        </QuietButton>
-        <b role="timer" aria-label="Time on this step">
-          {duration(atWork.workedS)}
-        </b>
-        <span>of about {duration(step.seconds)}</span>
-        {step.stoneId !== null && (
-          <Row $gap={6}>
-            <QuietButton aria-label={`+10 on the ${turn}`} onPress={() => stroke(turn, 10)}>
-              +10
-            </QuietButton>
-            <QuietButton aria-label="Undo" isDisabled={!held.canUndo} onPress={atWork.undo}>
-              <Undo2 size={20} />
-            </QuietButton>
-          </Row>
-        )}
-      </Clock>
+      <ClockLine step={step} atWork={atWork} />
       {step.gate !== 'no check' && (
-        <BurrBoard burr={work.burr} sides={step.burrOn} zones={atWork.zones} onPress={burr} />
+        <BurrBoard
+          burr={work.burr}
+          sides={step.burrOn}
+          zones={atWork.zones}
+          onPress={atWork.burr}
+          onAlong={atWork.burrAlong}
+        />
       )}
-      <LeaveStep
-        job={job}
-        stepId={record.id}
-        gates={step.gates}
-        missing={atWork.missing}
-        beforeLeaving={atWork.flush}
+      {wanted.length > 0 && !isAdding && (
+        <Next>
+          <QuietButton onPress={() => atWork.add(wanted)}>
+            More there:{' '}
+            {wanted.map(({ count, side, zone }) => `${count} ${side} ${zone}`).join(', ')}
+          </QuietButton>
+        </Next>
+      )}
+      <AskShown
+        asks={atWork.asks}
+        notes={work.notes}
+        afterMm={step.afterMm}
+        onChange={atWork.dispatch}
       />
-      {held.status !== 'kept' && (
-        <p role="status">
-          {held.status === 'sending'
-            ? 'Saving…'
-            : `Not sent yet, saved on this device: ${held.problem ?? held.status}`}
-        </p>
-      )}
-      <KeyList withBurr={step.gate !== 'no check'} />
+      <PlanAgain job={job} record={record} notes={work.notes} flush={atWork.flush} />
     </Stack>
+  );
+};
+
+const ClockLine = ({ step, atWork }: { step: StepRecord['step']; atWork: StepAtBench }) => {
+  const { running, turn, held } = atWork;
+  return (
+    <Clock>
+      <QuietButton
+        aria-label={running ? 'Stop the clock' : 'Start the clock'}
+        onPress={atWork.toggleClock}
+      >
+        {running ? <Pause size={22} /> : <Play size={22} />}
+      </QuietButton>
+      <b role="timer" aria-label="Time on this step">
+        {duration(atWork.workedS)}
+      </b>
+      <span>of about {duration(step.seconds)}</span>
+      {step.stoneId !== null && (
+        <>
+          <QuietButton aria-label={`+10 on the ${turn}`} onPress={() => atWork.stroke(turn, 10)}>
+            +10
+          </QuietButton>
+          <QuietButton aria-label="Undo" isDisabled={!held.canUndo} onPress={atWork.undo}>
+            <Undo2 size={20} />
+          </QuietButton>
+        </>
+      )}
+    </Clock>
   );
 };

@@ -1,5 +1,5 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
-import { NO_WORK, withStepDefaults } from '@patient-edge/core';
+import { NO_WORK, withStepDefaults, NO_NOTES } from '@patient-edge/core';
 import { ApiFailure } from '../api/client';
 import { mergeWork, StepKeeper, type Kept, type KeeperPorts } from './step-keeper';
 
@@ -28,6 +28,7 @@ const record = (part: Partial<StepRecord> = {}): StepRecord => ({
   workedSeconds: 0,
   runningSeconds: null,
   burr: { right: {}, left: {} },
+  notes: NO_NOTES,
   asks: [],
   overrideReason: null,
   revision: 0,
@@ -268,6 +269,7 @@ test('merging never loses a count, whichever side is ahead', () => {
     workedSeconds: 30,
     runningSinceMs: 5,
     burr: { right: {}, left: {} },
+    notes: NO_NOTES,
   };
   const theirs = {
     ...mine,

@@ -5,6 +5,8 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
 import {
   isForgotten,
+  mergeNotes,
+  NO_NOTES,
   runningSeconds,
   workReducer,
   ZONES,
@@ -54,6 +56,7 @@ const workOf = (record: StepRecord, nowMs: number): StepWork => ({
   workedSeconds: record.workedSeconds,
   runningSinceMs: record.runningSeconds === null ? null : nowMs - record.runningSeconds * 1000,
   burr: record.burr,
+  notes: record.notes,
 });
 
 const bodyOf = (work: StepWork, revision: number, nowMs: number): WorkBody => ({
@@ -63,6 +66,7 @@ const bodyOf = (work: StepWork, revision: number, nowMs: number): WorkBody => ({
   workedSeconds: work.workedSeconds,
   runningSeconds: runningSeconds(work, nowMs),
   burr: work.burr,
+  notes: work.notes,
 });
 
 const mergeBurr = (theirs: BurrCheck, ours: BurrCheck): BurrCheck => ({
@@ -77,6 +81,7 @@ export const mergeWork = (theirs: StepWork, ours: StepWork): StepWork => ({
   workedSeconds: Math.max(theirs.workedSeconds, ours.workedSeconds),
   runningSinceMs: ours.runningSinceMs,
   burr: mergeBurr(theirs.burr, ours.burr),
+  notes: mergeNotes(theirs.notes, ours.notes),
 });
 
 /** What was found at another place since: its strokes and time on top, its findings over the older ones. */
@@ -89,6 +94,7 @@ const carriedOver = (work: StepWork, before: StepWork, after: StepWork): StepWor
     right: changedFindings(before.burr.right, after.burr.right),
     left: changedFindings(before.burr.left, after.burr.left),
   }),
+  notes: mergeNotes(after.notes, work.notes),
 });
 
 const changedFindings = (
@@ -113,7 +119,12 @@ export class StepKeeper {
     record: StepRecord,
     private readonly ports: KeeperPorts,
   ) {
-    const stored = ports.read();
+    const kept = ports.read();
+    // Kept by a page from before anything was noted beside strokes.
+    const stored = kept && {
+      ...kept,
+      work: { ...kept.work, notes: { ...NO_NOTES, ...kept.work.notes } },
+    };
     this.kept = stored?.unsent
       ? {
           work:
@@ -177,6 +188,11 @@ export class StepKeeper {
     if (this.isForgotten()) return;
     const running = this.kept.work.runningSinceMs !== null;
     this.dispatch({ type: running ? 'pause' : 'start', atMs: this.ports.nowMs() });
+  }
+
+  /** Stops the clock, or lets it run on, whatever it does now. */
+  setRunning(isRunning: boolean): void {
+    if ((this.kept.work.runningSinceMs !== null) !== isRunning) this.toggleClock();
   }
 
   /** How long was worked while the clock was forgotten; it stands then. */

@@ -3,16 +3,49 @@
  * press, and a pedal must not press it again. Enter presses what has the focus.
  */
 import { useKeys } from '../theme/use-keys';
+import { usePedals, type PedalAction } from './pedals';
 
 export interface BenchKeys {
   readonly stroke: () => void;
   readonly right: () => void;
   readonly left: () => void;
+  readonly tenMore: () => void;
   readonly swap: () => void;
   readonly clock: () => void;
   readonly undo: () => void;
   readonly burr: (index: number) => void;
+  /** Along a whole side: slight or none. */
+  readonly along: (side: 'right' | 'left', finding: 'slight' | 'none') => void;
+  readonly goOn: () => void;
+  readonly done: () => void;
+  readonly steps: () => void;
+  readonly signs: () => void;
+  readonly details: () => void;
+  readonly park: () => void;
 }
+
+/** In the order the help shows them. */
+export const BENCH_KEYS = [
+  [' ', 'space', 'stroke'],
+  ['ArrowRight', '→', 'right'],
+  ['ArrowLeft', '←', 'left'],
+  ['+', '+', 'ten more'],
+  ['s', 's', 'swap'],
+  ['t', 't', 'clock'],
+  ['u', 'u', 'undo'],
+  ['n', 'n', 'next, the usual answer'],
+  ['d', 'd', 'done'],
+  ['l', 'l', 'steps'],
+  ['w', 'w', 'something wrong'],
+  ['i', 'i', 'instructions'],
+  ['F2', 'F2', 'customer: park'],
+] as const;
+export const BURR_KEYS = [
+  ['1–4', 'burr right'],
+  ['5–8', 'burr left'],
+  ['9 0', 'slight everywhere, right and left'],
+  ['( )', 'none anywhere, right and left'],
+] as const;
 
 const actionOf = (key: string, keys: BenchKeys): (() => void) | undefined => {
   if (/^[1-8]$/.test(key)) return () => keys.burr(Number(key) - 1);
@@ -20,10 +53,45 @@ const actionOf = (key: string, keys: BenchKeys): (() => void) | undefined => {
     ' ': keys.stroke,
     ArrowRight: keys.right,
     ArrowLeft: keys.left,
+    '+': keys.tenMore,
     s: keys.swap,
     t: keys.clock,
     u: keys.undo,
+    n: keys.goOn,
+    d: keys.done,
+    l: keys.steps,
+    w: keys.signs,
+    i: keys.details,
+    '9': () => keys.along('right', 'slight'),
+    '0': () => keys.along('left', 'slight'),
+    '(': () => keys.along('right', 'none'),
+    ')': () => keys.along('left', 'none'),
+    F2: keys.park,
   }[key];
 };
 
-export const useBenchKeys = (keys: BenchKeys): void => useKeys((key) => actionOf(key, keys));
+const pedalled = (action: PedalAction, keys: BenchKeys): (() => void) =>
+  ({
+    stroke: keys.stroke,
+    'go on': keys.goOn,
+    swap: keys.swap,
+    undo: keys.undo,
+    clock: keys.clock,
+    park: keys.park,
+  })[action];
+
+export const useBenchKeys = (keys: BenchKeys): void => {
+  const [pedals] = usePedals();
+  const pedalOf = (key: string) => pedals.find((pedal) => pedal.key === key);
+  useKeys(
+    (key) => {
+      const pedal = pedalOf(key);
+      // Whatever a pedal is set to, space is a stroke.
+      return pedal && key !== ' ' ? pedalled(pedal.press, keys) : actionOf(key, keys);
+    },
+    (key) => {
+      const hold = pedalOf(key)?.hold ?? null;
+      return hold === null ? undefined : pedalled(hold, keys);
+    },
+  );
+};

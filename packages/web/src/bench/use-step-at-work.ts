@@ -1,21 +1,33 @@
 /** One step at work: what has been done, whose turn it is, and what a stroke, a clock or a burr does to it. */
 import { reworkOfJob, type Job, type StepRecord } from '@patient-edge/contract';
 import {
+  asksMissing,
+  asksOfStep,
   BLADE_SIDES,
   type BladeSide,
   BURR_FINDINGS,
   type BurrFinding,
   gateOf,
+  goOn,
+  GONE,
+  isTimed,
+  moreThere,
+  readingShows,
   roundsAtWork,
   runningSeconds,
   secondsWorked,
+  sideMissing,
+  timedRounds,
+  withAdded,
+  type AddedRound,
   type StepWork,
+  type WorkAction,
   type Zone,
   ZONES,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import { useSharedJob } from '../api/hooks';
-import { useBenchKeys } from './use-bench-keys';
+import { useCues } from './use-cues';
 import { useNowMs, useStepKeeper } from './use-step-keeper';
 
 const other = (side: BladeSide): BladeSide => (side === 'right' ? 'left' : 'right');
@@ -29,78 +41,124 @@ const nextFinding = (finding: BurrFinding | undefined): BurrFinding | null => {
   return BURR_FINDINGS[BURR_FINDINGS.indexOf(finding) + 1] ?? null;
 };
 
-/** Everything the bench shows of a step, and everything it can do to it; keys are heard while it is open. */
-export const useStepAtWork = (job: Job, record: StepRecord) => {
-  const { step } = record;
-  useSharedJob(job.id);
-  const { keeper, held } = useStepKeeper(job.id, record);
-  const { work } = held;
-  const worked = step.sides.map(({ side }) => side);
-  const pattern = roundsAtWork(step.rounds, { right: work.strokesRight, left: work.strokesLeft });
-  // The pattern says whose turn it is, until a hand says otherwise; its word holds for the round.
-  const [byHand, setByHand] = useState<{ side: BladeSide; round: number | null } | null>(null);
-  const roundIndex = pattern.now?.index ?? null;
-  const turn =
-    byHand?.round === roundIndex ? byHand.side : (pattern.now?.side ?? worked[0] ?? 'right');
-  const setTurn = (side: BladeSide): void => setByHand({ side, round: roundIndex });
-  const running = work.runningSinceMs !== null;
-  const nowMs = useNowMs(running);
-  // This step as far as it is still to be worked, and those after it.
-  const ahead = job.steps
+/** This step as far as it is still to be worked, and those after it. */
+const aheadOf = (job: Job, record: StepRecord, work: StepWork) =>
+  job.steps
     .filter(({ superseded, status }) => !superseded && status === 'to do')
     .map((each) => ({
       // What lies under the blade already is not called into the water.
       stoneId: each.id === record.id && begun(work) ? null : each.step.stoneId,
       seconds: Math.max(0, each.step.seconds - each.workedSeconds),
     }));
+
+/** Everything the bench shows of a step, and everything it can do to it. */
+export const useStepAtWork = (job: Job, record: StepRecord) => {
+  const { step } = record;
+  useSharedJob(job.id);
+  const { keeper, held } = useStepKeeper(job.id, record);
+  const { work } = held;
+  const { notes } = work;
+  const running = work.runningSinceMs !== null;
+  const nowMs = useNowMs(running);
+  const workedS = secondsWorked(work, Math.max(nowMs, work.runningSinceMs ?? 0));
+  const worked = step.sides.map(({ side }) => side);
+  // Of this round: what was counted before it was sent back fills no pattern.
+  const counted = {
+    right: work.strokesRight - record.earlier.right,
+    left: work.strokesLeft - record.earlier.left,
+  };
   const rework = reworkOfJob(job);
   const zones = rework?.zones ?? ZONES;
-  const gate = gateOf(step.gate, job.plan!.choices.burrPolicy, work.burr, step.burrOn, zones);
+  const isClockLed = isTimed(step.rounds) && notes.added.length === 0;
+  const pattern = isClockLed
+    ? timedRounds(step.rounds, workedS)
+    : roundsAtWork(withAdded(rework ? [] : step.rounds, notes.added), counted);
+  // The pattern says whose turn it is, until a hand says otherwise; its word holds for the round.
+  const [byHand, setByHand] = useState<{ side: BladeSide; round: number | null } | null>(null);
+  const roundIndex = pattern.now?.index ?? null;
+  const turn =
+    byHand?.round === roundIndex ? byHand.side : (pattern.now?.side ?? worked[0] ?? 'right');
+  const setTurn = (side: BladeSide): void => setByHand({ side, round: roundIndex });
+  const isFeelDue = useCues(pattern, counted.right + counted.left);
+
+  const policy = job.plan!.choices.burrPolicy;
+  const gate = gateOf(step.gate, policy, work.burr, step.burrOn, zones);
+  const asks = asksOfStep(step);
+  const shown = asks
+    .filter(
+      ({ code }) =>
+        readingShows(code, notes.readings, step.afterMm)?.shows ?? notes.shown.includes(code),
+    )
+    .map(({ code }) => code);
 
   // Where the sides are ground differently, what is told is for the one whose turn it is.
   const onTurn = step.sides.find(({ side }) => side === turn);
-  const angleDeg = onTurn?.angleDeg ?? step.angleDeg;
-  const lifts = onTurn?.lifts ?? step.lifts;
-  const inTurn = step.rounds[roundIndex ?? -1]?.side === null;
-  const stroke = (side: BladeSide, count = 1): void => {
-    // In turn, every stroke hands on to the other side.
-    if (!inTurn) setTurn(side);
-    keeper.stroke(side, count);
-  };
-  const toggleClock = (): void => keeper.toggleClock();
-  const burr = (side: BladeSide, zone: Zone): void =>
-    keeper.dispatch({ type: 'burr', side, zone, finding: nextFinding(work.burr[side][zone]) });
-
-  useBenchKeys({
-    stroke: () => stroke(turn),
-    right: () => stroke('right'),
-    left: () => stroke('left'),
-    swap: () => worked.length !== 1 && setTurn(other(turn)),
-    clock: toggleClock,
-    undo: () => keeper.undo(),
-    burr: (index) => burr(BLADE_SIDES[Math.floor(index / 4)]!, ZONES[index % 4]!),
-  });
+  const inTurn = pattern.rounds[roundIndex ?? -1]?.round.side === null;
+  const dispatch = (action: WorkAction): void => keeper.dispatch(action);
 
   return {
     work,
+    counted,
     /** Whether what was done is on the server, on its way, or on this device alone. */
     held,
     pattern,
+    isFeelDue,
     turn,
     worked,
-    angleDeg,
-    lifts,
+    angleDeg: onTurn?.angleDeg ?? step.angleDeg,
+    lifts: onTurn?.lifts ?? step.lifts,
     running,
     runningForS: runningSeconds(work, nowMs),
-    workedS: secondsWorked(work, Math.max(nowMs, work.runningSinceMs ?? 0)),
-    missing: gate.missing,
+    workedS,
+    asks,
+    missing: [
+      ...gate.missing,
+      ...asksMissing(asks, notes.shown, notes.readings, step.afterMm),
+      ...sideMissing(step, counted),
+    ],
+    /** Strokes where the burr is not as it must be. */
+    wanted: moreThere(step.gate, work.burr, step.sides, GONE[policy]),
+    next: goOn({
+      gate: step.gate,
+      policy,
+      burr: work.burr,
+      burrOn: step.burrOn,
+      zones,
+      asks,
+      shown,
+      isBegun: begun(work),
+    }),
     /** Where this round works: everywhere, or where the test failed. */
     zones,
     rework,
-    ahead,
-    stroke,
-    toggleClock,
-    burr,
+    ahead: aheadOf(job, record, work),
+    dispatch,
+    stroke: (side: BladeSide, count = 1): void => {
+      // In turn, every stroke hands on to the other side.
+      if (!inTurn) setTurn(side);
+      keeper.stroke(side, count);
+    },
+    swap: (): void => {
+      if (worked.length !== 1) setTurn(other(turn));
+    },
+    toggleClock: (): void => keeper.toggleClock(),
+    setRunning: (isRunning: boolean): void => keeper.setRunning(isRunning),
+    burr: (side: BladeSide, zone: Zone): void =>
+      dispatch({ type: 'burr', side, zone, finding: nextFinding(work.burr[side][zone]) }),
+    burrAt: (index: number): void => {
+      const side = BLADE_SIDES[Math.floor(index / 4)]!;
+      const zone = ZONES[index % 4]!;
+      if (!step.burrOn.includes(side) || !zones.includes(zone)) return;
+      dispatch({ type: 'burr', side, zone, finding: nextFinding(work.burr[side][zone]) });
+    },
+    burrAlong: (side: BladeSide, finding: BurrFinding): void => {
+      if (step.gate !== 'no check' && step.burrOn.includes(side)) {
+        dispatch({ type: 'burr along', side, zones, finding });
+      }
+    },
+    add: (rounds: readonly AddedRound[]): void => {
+      if (rounds.length > 0) dispatch({ type: 'add rounds', rounds });
+    },
     undo: () => keeper.undo(),
     addSeconds: (seconds: number) => keeper.worked(seconds),
     flush: () => keeper.flush(),

@@ -1,5 +1,5 @@
 import type { Job } from '@patient-edge/contract';
-import { readingsOf, withStepDefaults, type EdgeReadings } from '@patient-edge/core';
+import { readingsOf, withStepDefaults, type EdgeReadings, NO_NOTES } from '@patient-edge/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { jobOf } from '../../test/jobs';
@@ -27,6 +27,7 @@ const step = {
   runningSeconds: null,
   asks: [],
   burr: { right: {}, left: {} },
+  notes: NO_NOTES,
   overrideReason: null,
   revision: 2,
   superseded: false,

@@ -236,12 +236,14 @@ describe('the burr board', () => {
         sides={['right', 'left']}
         zones={['heel', 'middle', 'belly']}
         onPress={(side, zone) => pressed.push(`${side} ${zone}`)}
+        onAlong={(side, finding) => pressed.push(`${side} all ${finding}`)}
       />,
     );
     expect(screen.getByRole('button', { name: 'Burr, right heel: slight' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Burr, left belly: not checked' }));
     // What passed its test is not asked again.
     await userEvent.click(screen.getByRole('button', { name: 'Burr, left tip: passed' }));
-    expect(pressed).toEqual(['left belly']);
+    await userEvent.click(screen.getByRole('button', { name: 'All slight, right' }));
+    expect(pressed).toEqual(['left belly', 'right all slight']);
   });
 });

@@ -24,6 +24,9 @@ const Head = styled.header`
   align-items: end;
   border-bottom: 2px solid var(--ink);
   margin-bottom: 16px;
+  :root[data-full-screen] & {
+    display: none;
+  }
   & h1 {
     font-size: 25px;
   }
@@ -84,6 +87,19 @@ const Events = styled.ol`
   }
 `;
 
+/** A step at work fills it; the history stands back. */
+const Body = styled(Stack)`
+  :root[data-full-screen] & {
+    flex: 1;
+    min-height: 0;
+    display: flex;
+    flex-direction: column;
+    & > [aria-label='History'] {
+      display: none;
+    }
+  }
+`;
+
 const JobPage = () => {
   const { jobId = '' } = useParams();
   const { pathname } = useLocation();
@@ -99,7 +115,7 @@ const JobPage = () => {
   return (
     <>
       <JobHead job={job} />
-      <Stack $gap={20}>
+      <Body $gap={20}>
         {job.declineReason !== null && (
           <Notice tone="cut">
             <Row>
@@ -126,7 +142,7 @@ const JobPage = () => {
             <DeclineForm job={job} />
           </Folded>
         </Panel>
-      </Stack>
+      </Body>
     </>
   );
 };

@@ -5,6 +5,7 @@ import {
   usualMeasuresOf,
   type BladePlan,
   type PlanChoices,
+  NO_NOTES,
 } from '@patient-edge/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -23,6 +24,7 @@ const worked: StepRecord[] = made.work.steps.map((step, index) => ({
   workedSeconds: 240,
   runningSeconds: null,
   burr: { right: {}, left: {} },
+  notes: NO_NOTES,
   asks: [],
   overrideReason: null,
   revision: 1,

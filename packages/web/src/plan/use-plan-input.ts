@@ -3,6 +3,7 @@ import { toMachine, toRack, type Job } from '@patient-edge/contract';
 import {
   habitsOf,
   lengthSigmaMm,
+  plannedAgainWith,
   withDefaults,
   type PlanChoices,
   type PlanInput,
@@ -34,7 +35,7 @@ export const usePlanInput = (job: Job, choices: PlanChoices): PlanInput | null =
     const steel = steels?.find(({ designation }) => designation === job.steel);
     if (!rack || !steel || !machines) return null;
     const machine = machines.find(({ id }) => String(id) === choices.machineId);
-    return {
+    const made: PlanInput = {
       measures: job.measures,
       steel,
       useId: job.useId,
@@ -50,5 +51,6 @@ export const usePlanInput = (job: Job, choices: PlanChoices): PlanInput | null =
       machine: machine ? toMachine(machine) : null,
       choices,
     };
+    return job.plan?.measured ? plannedAgainWith(made, job.plan.measured) : made;
   }, [job, rack, choices, steels, machines]);
 };

@@ -2,6 +2,7 @@
 import { useSession } from '../api/session';
 import { MutedText, Stack } from '../theme/layout';
 import { AccountSheet } from './account-sheet';
+import { BenchSheet } from './bench-sheet';
 import { OwnFaultsSheet } from './own-faults';
 import { AddPersonSheet, PeopleSheet } from './people-sheet';
 import { ShopSheet } from './shop-sheet';
@@ -19,6 +20,7 @@ const SettingsPage = () => {
       {staff.role === 'owner' && <ShopSheet />}
       {staff.role !== 'counter' && (
         <>
+          <BenchSheet />
           <TestsSheet />
           <OwnFaultsSheet />
         </>

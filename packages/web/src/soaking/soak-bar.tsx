@@ -12,7 +12,7 @@ import styled from 'styled-components';
 import { useStones } from '../api/hooks';
 import { useSession } from '../api/session';
 import { useStored } from '../api/stored';
-import { chime, wakeSound } from './chime';
+import { playSound, wakeSound } from '../theme/sounds';
 import { useSecond } from './clock';
 import { messageOf } from '../api/client';
 import { soakWords, useTakeOut } from './soak-button';
@@ -26,6 +26,15 @@ const Bar = styled.section`
   background: var(--accent-soft);
   border-bottom: 1px solid var(--line);
   font-size: 15px;
+  :root[data-full-screen] & {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    padding: 2px 14px;
+    white-space: nowrap;
+    & button {
+      min-height: 44px;
+    }
+  }
   & > div {
     display: flex;
     gap: 8px;
@@ -71,7 +80,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
   useEffect(() => {
     const fresh = ready.some((id) => !sounded.current.has(id));
     sounded.current = new Set(ready);
-    if (fresh && sound) chime();
+    if (fresh && sound) playSound('soaked');
   });
   return (
     <Bar className="no-print" aria-label="Stones in the water">

@@ -2,12 +2,12 @@ import { act, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { stoneOnRack } from '../../../contract/test/stones';
 import { session, showPage } from '../../test/pages';
-import { chime } from './chime';
+import { playSound } from '../theme/sounds';
 import { SoakBar } from './soak-bar';
 import { soakWords } from './soak-button';
 import { SoakPlan } from './soak-plan';
 
-jest.mock('./chime', () => ({ chime: jest.fn(), wakeSound: jest.fn() }));
+jest.mock('../theme/sounds', () => ({ playSound: jest.fn(), wakeSound: jest.fn() }));
 
 const NOON = Date.parse('2026-05-04T12:00:00Z');
 const soaking = (minutesAgo: number) => ({
@@ -24,7 +24,7 @@ const brown = stoneOnRack({
 
 beforeEach(() => {
   jest.useFakeTimers({ now: NOON });
-  jest.mocked(chime).mockClear();
+  jest.mocked(playSound).mockClear();
 });
 afterEach(() => jest.useRealTimers());
 
@@ -42,19 +42,19 @@ describe('the clocks of the stones in the water', () => {
     await pass(1000);
     expect(screen.getByRole('timer').textContent).toBe('5:59 to go');
     await pass(5 * 60_000 + 58_000);
-    expect(chime).not.toHaveBeenCalled();
+    expect(playSound).not.toHaveBeenCalled();
     await pass(2000);
     expect(screen.getByRole('timer').textContent).toBe('ready');
-    expect(chime).toHaveBeenCalledTimes(1);
+    expect(playSound).toHaveBeenCalledTimes(1);
     await pass(60_000);
-    expect(chime).toHaveBeenCalledTimes(1);
+    expect(playSound).toHaveBeenCalledTimes(1);
   });
 
   test('what was ready before the page opened does not sound again', async () => {
     showPage(<SoakBar />, answers([{ ...brown, soak: soaking(12) }]));
     await pass(5000);
     expect(screen.getByRole('timer').textContent).toBe('ready');
-    expect(chime).not.toHaveBeenCalled();
+    expect(playSound).not.toHaveBeenCalled();
   });
 
   test('two sides of one block have one clock', async () => {

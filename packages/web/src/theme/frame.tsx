@@ -8,6 +8,7 @@ import styled from 'styled-components';
 import { mutate } from 'swr';
 import { request } from '../api/client';
 import { useStorageFull } from '../api/stored';
+import { ParkedBar } from '../bench/parked';
 import { SoakBar } from '../soaking/soak-bar';
 import type { Appearance } from './appearance';
 import { Mark } from './mark';
@@ -23,6 +24,9 @@ const Bar = styled.header`
   padding: 8px 28px;
   border-bottom: 1px solid var(--line);
   background: var(--sheet);
+  :root[data-full-screen] & {
+    display: none;
+  }
   & > a {
     font: 720 19px/1 var(--heading);
     color: var(--ink);
@@ -104,6 +108,18 @@ const Main = styled.main`
   @media (max-width: 700px) {
     padding: 14px 14px 40px;
   }
+  :root[data-full-screen] & {
+    flex: 1;
+    min-height: 0;
+    width: 100%;
+    max-width: none;
+    padding: 6px 22px 8px;
+    display: flex;
+    flex-direction: column;
+    @media (max-width: 700px) {
+      padding: 4px 10px 6px;
+    }
+  }
 `;
 
 /** What is typed is kept in the page alone then: said before the tab is closed. */
@@ -173,6 +189,7 @@ export const Frame = ({
       </Bar>
       <UndoProvider>
         <SoakBar />
+        <ParkedBar />
         <Main id="page" ref={main} tabIndex={-1}>
           <StorageNotice />
           {children}

@@ -53,6 +53,7 @@ export const GlobalStyle = createGlobalStyle`
     line-height: 1.4;
     -webkit-font-smoothing: antialiased;
   }
+  :root[data-full-screen] #root { height: 100dvh; display: flex; flex-direction: column; }
   h1, h2, h3 { font-family: var(--heading); line-height: 1.15; margin: 0; font-weight: 640; letter-spacing: -0.012em; }
   h1 { font-size: 30px; }
   h2 { font-size: 20px; }

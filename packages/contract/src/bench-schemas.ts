@@ -1,0 +1,123 @@
+/** What the bench sends while a step is worked, as it is left, and when what is left is planned again. */
+import Joi from 'joi';
+import {
+  BENCH_ASK_CODES,
+  BENCH_READING_IDS,
+  BENCH_READINGS,
+  BLADE_SIDES,
+  BURR_FINDINGS,
+  LONGEST_RUN_S,
+  MOST_ADDED_ROUNDS,
+  MOST_STEP_S,
+  NO_NOTES,
+  ZONES,
+  type AddedRound,
+  type BenchAskCode,
+  type BenchReadingId,
+  type BurrCheck,
+  type MeasuredAtBench,
+  type StepNotes,
+} from '@patient-edge/core';
+import { number, text, version, type Checked } from './schema-parts';
+
+const shownCodes = Joi.array<BenchAskCode[]>()
+  .items(Joi.string().valid(...BENCH_ASK_CODES))
+  .max(BENCH_ASK_CODES.length)
+  .default([])
+  .label('What was shown');
+
+export interface WorkBody {
+  readonly revision: number;
+  readonly strokesRight: number;
+  readonly strokesLeft: number;
+  readonly workedSeconds: number;
+  /** Elapsed, never a time of day: the clocks of two machines differ. */
+  readonly runningSeconds: number | null;
+  readonly burr: BurrCheck;
+  readonly notes: StepNotes;
+}
+const strokes = (label: string) => number().integer().min(0).max(100000).required().label(label);
+const burrSide = Joi.object(
+  Object.fromEntries(
+    ZONES.map((zone) => [
+      zone,
+      Joi.string()
+        .valid(...BURR_FINDINGS)
+        .label(`Burr at the ${zone}`),
+    ]),
+  ),
+).required();
+const addedRound = Joi.object<Checked<AddedRound>, true>({
+  side: Joi.string()
+    .valid(...BLADE_SIDES)
+    .allow(null)
+    .required()
+    .label('Side'),
+  count: number().integer().min(1).max(10000).required().label('Strokes'),
+  zone: Joi.string()
+    .valid(...ZONES)
+    .allow(null)
+    .required()
+    .label('Zone'),
+  because: text('Why', 120).required(),
+});
+const notesSchema = Joi.object<Checked<StepNotes>, true>({
+  added: Joi.array().items(addedRound).max(MOST_ADDED_ROUNDS).default([]).label('Added strokes'),
+  shown: shownCodes,
+  readings: Joi.object(
+    Object.fromEntries(
+      BENCH_READING_IDS.map((id) => {
+        const { label, least, most } = BENCH_READINGS[id];
+        return [id, number().min(least).max(most).label(label)];
+      }),
+    ),
+  )
+    .default({})
+    .label('Readings'),
+  interrupted: Joi.boolean().default(false).label('Interrupted'),
+});
+export const workSchema = Joi.object<Checked<WorkBody>, true>({
+  revision: number().integer().min(0).required().label('Revision'),
+  strokesRight: strokes('Strokes, right'),
+  strokesLeft: strokes('Strokes, left'),
+  workedSeconds: number().min(0).max(MOST_STEP_S).required().label('Seconds worked'),
+  runningSeconds: number()
+    .min(0)
+    .max(LONGEST_RUN_S)
+    .allow(null)
+    .required()
+    .label('Seconds on the clock'),
+  burr: Joi.object({ right: burrSide, left: burrSide }).required().label('Burr'),
+  notes: notesSchema.default(NO_NOTES).label('Notes'),
+});
+
+/** The rest of the plan made again with what was measured at the bench. */
+export interface ReplanBody {
+  readonly version: number;
+  readonly measured: MeasuredAtBench;
+}
+const measuredMm = (id: BenchReadingId) => {
+  const { label, least, most } = BENCH_READINGS[id];
+  return number().min(least).max(most).allow(null).required().label(label);
+};
+export const replanSchema = Joi.object<Checked<ReplanBody>, true>({
+  version,
+  measured: Joi.object<Checked<MeasuredAtBench>, true>({
+    behindEdgeMm: measuredMm('behindEdgeMm'),
+    angleDeg: measuredMm('angleMiddleDeg'),
+  })
+    .required()
+    .label('Measured'),
+});
+
+export interface FinishStepBody {
+  readonly version: number;
+  /** What the step had to show besides its burr, and was seen. */
+  readonly shown: readonly BenchAskCode[];
+  readonly overrideReason: string | null;
+}
+export const finishStepSchema = Joi.object<Checked<FinishStepBody>, true>({
+  version,
+  shown: shownCodes,
+  overrideReason: text('Reason', 300).min(3).allow(null).required(),
+});

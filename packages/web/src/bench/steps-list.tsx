@@ -1,0 +1,99 @@
+/** All steps of the plan: done, skipped and why, now, to come; back to any that is done. */
+import type { Job, StepRecord } from '@patient-edge/contract';
+import { textOf } from '@patient-edge/core';
+import styled from 'styled-components';
+import { useSend } from '../judge/use-send';
+import { lastDoneStep, UNDO_LABELS, undoPathOf } from '../jobs/undo';
+import { QuietButton } from '../theme/buttons';
+import { duration, roughly } from '../theme/format';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
+
+const List = styled.ol`
+  & > li {
+    display: grid;
+    grid-template-columns: 92px minmax(0, 1fr) auto;
+    gap: 4px 12px;
+    align-items: center;
+    min-height: 56px;
+    border-top: 1px solid var(--line-soft);
+  }
+  & > li[data-now] {
+    background: var(--accent-soft);
+  }
+  & button {
+    min-height: 56px;
+  }
+  @media (max-width: 560px) {
+    & > li {
+      grid-template-columns: 74px minmax(0, 1fr) auto;
+    }
+  }
+`;
+
+const stateOf = ({ status, overrideReason }: StepRecord, isNow: boolean): string => {
+  if (isNow) return 'now';
+  if (status === 'to do') return 'to come';
+  return overrideReason === null ? 'done' : 'skipped';
+};
+
+export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) => {
+  const { busy, problem, send } = useSend(job);
+  const steps = job.steps.filter(({ superseded }) => !superseded);
+  // The one done last goes on with its count; one before it begins to count anew.
+  const last = lastDoneStep(job);
+  const now = steps.find(({ status }) => status === 'to do');
+  return (
+    <Stack $gap={8} as="section" aria-label="Steps of this plan">
+      <Row>
+        <h2>Steps</h2>
+        <MutedText>Going back opens that step and all after it again; nothing is lost.</MutedText>
+        <QuietButton onPress={onClose}>Close</QuietButton>
+      </Row>
+      {problem !== null && (
+        <Notice tone="cut" alert>
+          {problem}
+        </Notice>
+      )}
+      <List>
+        {steps.map((record) => {
+          const state = stateOf(record, record === now);
+          return (
+            <li key={record.id} data-now={record === now ? '' : undefined}>
+              <b>{state}</b>
+              <div>
+                {textOf(record.step.title)}
+                {record.overrideReason !== null && (
+                  <MutedText>Check skipped: {record.overrideReason}</MutedText>
+                )}
+              </div>
+              {record.status === 'done' ? (
+                <Row $gap={10}>
+                  <span data-figure="">{duration(record.workedSeconds)}</span>
+                  {record === last ? (
+                    <QuietButton
+                      isDisabled={busy}
+                      onPress={() => void send('POST', undoPathOf(job, 'step'), {})}
+                    >
+                      {UNDO_LABELS.step}
+                    </QuietButton>
+                  ) : (
+                    <QuietButton
+                      isDisabled={busy}
+                      aria-label={`Back to: ${textOf(record.step.title)}`}
+                      onPress={() => void send('POST', `/steps/${record.id}/back-to`, {})}
+                    >
+                      Back
+                    </QuietButton>
+                  )}
+                </Row>
+              ) : (
+                <span>{roughly(record.step.seconds)}</span>
+              )}
+            </li>
+          );
+        })}
+      </List>
+    </Stack>
+  );
+};

@@ -1,0 +1,171 @@
+/** Sounds and foot pedals of this device, and how often the burr is felt for. */
+import { useState } from 'react';
+import { useFeelEvery } from '../bench/use-cues';
+import {
+  PEDAL_ACTION_LABELS,
+  PEDAL_ACTIONS,
+  PEDAL_PROFILES,
+  usePedals,
+  type Pedal,
+  type PedalAction,
+} from '../bench/pedals';
+import { QuietButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import type { Option } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import { playSound, useSoundSettings, hasVoice, wakeSound } from '../theme/sounds';
+
+const VOLUMES = [
+  { id: '0', label: 'Off' },
+  { id: '0.2', label: 'Quiet' },
+  { id: '0.5', label: 'Usual' },
+  { id: '1', label: 'Loud' },
+] as const satisfies readonly Option<string>[];
+
+const FEEL_EVERY = [
+  { id: '0', label: 'At the end of the pattern' },
+  { id: '25', label: 'Every 25 strokes' },
+  { id: '50', label: 'Every 50' },
+  { id: '100', label: 'Every 100' },
+] as const satisfies readonly Option<string>[];
+
+const PROFILES = [
+  { id: '0', label: 'None' },
+  { id: '1', label: 'One' },
+  { id: '2', label: 'Two' },
+  { id: '3', label: 'Three' },
+] as const satisfies readonly Option<string>[];
+
+const ACTIONS: readonly Option<PedalAction>[] = PEDAL_ACTIONS.map((id) => ({
+  id,
+  label: PEDAL_ACTION_LABELS[id],
+}));
+const HELD: readonly Option<PedalAction | 'same'>[] = [
+  { id: 'same', label: 'The same as a press' },
+  ...ACTIONS,
+];
+
+export const BenchSheet = () => (
+  <Panel aria-label="Bench on this device">
+    <Stack>
+      <h2>Bench on this device</h2>
+      <Sounds />
+      <Pedals />
+    </Stack>
+  </Panel>
+);
+
+const Sounds = () => {
+  const [sounds, setSounds] = useSoundSettings();
+  const [feelEvery, setFeelEvery] = useFeelEvery();
+  const volume = VOLUMES.find(({ id }) => Number(id) === sounds.volume)?.id ?? '0.5';
+  return (
+    <Stack>
+      <Row $align="end">
+        <SegmentedControl
+          label="Cues: change sides, next round, feel for the burr"
+          options={VOLUMES}
+          value={volume}
+          onChange={(id) => {
+            wakeSound();
+            setSounds({ ...sounds, volume: Number(id) });
+          }}
+        />
+        <QuietButton onPress={() => playSound('swap')}>Play</QuietButton>
+      </Row>
+      <Checkbox value={sounds.isSpoken} onChange={(isSpoken) => setSounds({ ...sounds, isSpoken })}>
+        Speak the cues too{hasVoice() ? '' : ' (this browser has no voice)'}
+      </Checkbox>
+      <SegmentedControl
+        label="Feel for the burr"
+        options={FEEL_EVERY}
+        value={FEEL_EVERY.find(({ id }) => Number(id) === feelEvery)?.id ?? '0'}
+        onChange={(id) => setFeelEvery(Number(id))}
+      />
+    </Stack>
+  );
+};
+
+const countOf = (pedals: readonly Pedal[]): '0' | '1' | '2' | '3' =>
+  PROFILES[pedals.length]?.id ?? '0';
+
+const Pedals = () => {
+  const [pedals, setPedals] = usePedals();
+  const change = (at: number, part: Partial<Pedal>): void =>
+    setPedals(pedals.map((pedal, index) => (index === at ? { ...pedal, ...part } : pedal)));
+  return (
+    <Stack>
+      <SegmentedControl
+        label="Foot pedals"
+        options={PROFILES}
+        value={countOf(pedals)}
+        onChange={(id) => setPedals(id === '0' ? [] : PEDAL_PROFILES[id])}
+        hint="Space is always a stroke, whatever a pedal is set to"
+      />
+      {pedals.map((pedal, index) => (
+        <Row key={index} $align="end">
+          <LearnKey
+            number={index + 1}
+            value={pedal.key}
+            onLearnt={(key) => change(index, { key })}
+          />
+          <div style={{ width: 300 }}>
+            <Select
+              label={`Pedal ${index + 1}, pressed`}
+              options={ACTIONS}
+              value={pedal.press}
+              onChange={(press) => change(index, { press })}
+            />
+          </div>
+          <div style={{ width: 300 }}>
+            <Select
+              label={`Pedal ${index + 1}, held`}
+              options={HELD}
+              value={pedal.hold ?? 'same'}
+              onChange={(hold) => change(index, { hold: hold === 'same' ? null : hold })}
+            />
+          </div>
+        </Row>
+      ))}
+      {pedals.length > 0 && (
+        <MutedText>Press a pedal on its button to learn the key it sends.</MutedText>
+      )}
+    </Stack>
+  );
+};
+
+const nameOf = (key: string): string => (key === ' ' ? 'space' : key);
+
+/** The next key pressed is the pedal's; Tab and Escape stay what they are. */
+const LearnKey = ({
+  number,
+  value,
+  onLearnt,
+}: {
+  number: number;
+  value: string;
+  onLearnt: (key: string) => void;
+}) => {
+  const [isListening, setListening] = useState(false);
+  return (
+    <div
+      onKeyDownCapture={(event) => {
+        if (!isListening || event.key === 'Tab') return;
+        event.preventDefault();
+        event.stopPropagation();
+        if (event.key !== 'Escape') onLearnt(event.key);
+        setListening(false);
+      }}
+      onBlur={() => setListening(false)}
+    >
+      <QuietButton
+        aria-label={`Pedal ${number} sends ${nameOf(value)}: learn another key`}
+        onPress={() => setListening(true)}
+      >
+        {isListening ? 'Press the pedal now' : `Pedal ${number}: ${nameOf(value)}`}
+      </QuietButton>
+    </div>
+  );
+};

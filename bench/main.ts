@@ -7,6 +7,8 @@ import {
   cutSection,
   faceLine,
   flatGrind,
+  Grinding,
+  Twin,
   perSide,
   planBlade,
   repairOutline,
@@ -108,6 +110,105 @@ for (const [name, section] of [
     () => void polygonClipping.difference(polygon, tool),
     300,
     'general polygon clipping',
+  );
+}
+
+// Strokes of a hand that wanders, on one section: ours eats what it removes, a general clipper searches the offset.
+{
+  const { section } = valueOf(
+    flatGrind({
+      heightMm: 48,
+      spineThicknessMm: 2.2,
+      grindHeightMm: 48,
+      thicknessBehindEdgeMm: 0.4,
+      angleDeg: 15,
+    }),
+  );
+  const strokeAt = (index: number) => ({
+    side: index % 2 === 0 ? ('right' as const) : ('left' as const),
+    angleDeg: 15 + 3 * Math.sin(index * 12.9898) * Math.cos(index * 78.233),
+    areaMm2: 0.00005,
+  });
+  const grindAll = (count: number): Grinding => {
+    const grinding = new Grinding(section);
+    for (let index = 0; index < count; index += 1) {
+      const { side, angleDeg, areaMm2 } = strokeAt(index);
+      grinding.stroke(side, angleDeg, areaMm2);
+    }
+    return grinding;
+  };
+  const clipAll = (count: number): void => {
+    let polygon: Polygon = [section.vertices.map(({ x, y }): [number, number] => [x, y])];
+    for (let index = 0; index < count; index += 1) {
+      const { side, angleDeg, areaMm2 } = strokeAt(index);
+      const line = faceLine(side, perSide(angleDeg), 0, 0);
+      const reach = polygon[0]!.map(([x, y]) => line.nx * x + line.ny * y);
+      let high = Math.max(...reach);
+      let low = high - 0.5;
+      let gone: Polygon[] = [];
+      // To a hundredth of the area: coarser than ours.
+      for (let turn = 0; turn < 40; turn += 1) {
+        const offset = (low + high) / 2;
+        const [tx, ty] = [-line.ny, line.nx];
+        const [ox, oy] = [line.nx * offset, line.ny * offset];
+        const tool: Polygon = [
+          [
+            [ox - 200 * tx, oy - 200 * ty],
+            [ox + 200 * tx, oy + 200 * ty],
+            [ox + 200 * tx + 200 * line.nx, oy + 200 * ty + 200 * line.ny],
+            [ox - 200 * tx + 200 * line.nx, oy - 200 * ty + 200 * line.ny],
+          ],
+        ];
+        gone = polygonClipping.intersection(polygon, tool);
+        const ring = gone[0]?.[0] ?? [];
+        const area = Math.abs(
+          ring.reduce((sum, [x, y], at) => {
+            const [x2, y2] = ring[(at + 1) % ring.length]!;
+            return sum + x * y2 - x2 * y;
+          }, 0) / 2,
+        );
+        if (Math.abs(area - areaMm2) < 0.01 * areaMm2) {
+          polygon = polygonClipping.difference(polygon, tool)[0]!;
+          break;
+        }
+        if (area > areaMm2) low = offset;
+        else high = offset;
+      }
+    }
+  };
+  compare(
+    '200 strokes on a section',
+    () => void grindAll(200),
+    50,
+    () => clipAll(200),
+    1,
+    'general polygon clipping, offset searched',
+  );
+  const from = performance.now();
+  const ground = grindAll(20_000);
+  const tookMs = performance.now() - from;
+  tell(
+    `20,000 strokes on one section: ${shown(tookMs)}, ${ground.look().facets.right} facets on the right`,
+  );
+  const twin = new Twin({
+    edgeLengthMm: 210,
+    heightsMm: [48, 42, 20],
+    spinesMm: [2.4, 2, 1.2],
+    thicknessBehindEdgeMm: 0.4,
+    angleDeg: 15,
+    groundSide: null,
+  });
+  const each: number[] = [];
+  for (let index = 0; index < 3000; index += 1) {
+    const { side, angleDeg } = strokeAt(index);
+    const begun = performance.now();
+    twin.stroke({ side, angleDeg, from: 0, to: 1, mm3: 0.01 });
+    twin.look();
+    each.push(performance.now() - begun);
+  }
+  each.sort((a, b) => a - b);
+  tell(
+    `a stroke on 200 stations, and a look at all: median ${shown(each[1500]!)}, slowest of a hundred ${shown(each[2970]!)}; a frame is 16.7 ms`,
   );
 }
 

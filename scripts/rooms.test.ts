@@ -33,6 +33,7 @@ const ROOMS = [
   'plan/result',
   'demo',
   'bench',
+  'twin',
   'edgetest',
   'handover',
   'print',

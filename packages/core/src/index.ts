@@ -47,6 +47,7 @@ export {
   cutSection,
   faceLine,
   flatGrind,
+  Grinding,
   sectionFromSides,
   setBevels,
   spanAtMm,
@@ -538,6 +539,19 @@ export {
   roundsForSign,
   type BenchSignId,
 } from './edgetest';
+export {
+  correctedShare,
+  mm3PerStroke,
+  strokesWorked,
+  sweptBy,
+  Twin,
+  TWIN_STATIONS,
+  type TwinBlade,
+  type TwinStation,
+  type TwinStroke,
+  type TwinView,
+  type WorkedStep,
+} from './twin';
 export {
   BLANKS,
   careAdvice,

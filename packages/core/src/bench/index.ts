@@ -26,6 +26,7 @@ export {
   roundsAtWork,
   timedRounds,
   withAdded,
+  type Counted,
   type Cue,
   type RoundAtWork,
 } from './rounds';

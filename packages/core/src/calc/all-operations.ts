@@ -3,9 +3,15 @@ import type { DomainError } from '../units';
 import { answerOf, type CalcAnswer } from './calculate';
 import { OPERATIONS } from './operations';
 import { diagnoseOperation } from './diagnose-operation';
+import { grindOperation } from './grind-operation';
 import { planOperation } from './plan-operation';
 
-const ALL = { ...OPERATIONS, plan: planOperation, diagnose: diagnoseOperation };
+const ALL = {
+  ...OPERATIONS,
+  plan: planOperation,
+  diagnose: diagnoseOperation,
+  grind: grindOperation,
+};
 export type AnyOperation = keyof typeof ALL;
 
 /**

@@ -43,7 +43,7 @@ const then = <T>(
   answer: (value: T) => Readonly<Record<string, unknown>>,
 ): Answer => (result.ok ? ok(answer(result.value)) : result);
 
-const readSection = (input: Reader): Result<FlatGrind> => {
+export const readSection = (input: Reader): Result<FlatGrind> => {
   const section = input.object('section');
   const measures = {
     heightMm: section.number('heightMm', POSITIVE),

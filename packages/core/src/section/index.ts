@@ -14,6 +14,7 @@ export {
 } from './face';
 export { flatGrind, type FlatGrind } from './flat-grind';
 export { convexSide, flatSide, hollowBackSide, hollowSide, type SideMeasures } from './grinds';
+export { Grinding, type GroundSection } from './grind';
 export { rebevel } from './rebevel';
 export {
   cutSection,

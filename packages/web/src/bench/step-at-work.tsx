@@ -133,7 +133,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
         {(panel === null || panel === 'details') && (
           <>
             {panel === 'details' && <QuietButton onPress={close}>Close</QuietButton>}
-            <StepCard job={job} step={record.step} atWork={atWork} />
+            <StepCard job={job} record={record} atWork={atWork} />
           </>
         )}
       </div>

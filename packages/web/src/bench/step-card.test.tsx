@@ -1,4 +1,4 @@
-import type { Job } from '@patient-edge/contract';
+import type { Job, StepRecord } from '@patient-edge/contract';
 import { ownText, withStepDefaults, type PlanStep } from '@patient-edge/core';
 import { screen } from '@testing-library/react';
 import type { ComponentProps } from 'react';
@@ -31,7 +31,7 @@ const side = (name: 'right' | 'left', angleDeg: number | null) => ({
 
 const Both = (props: ComponentProps<typeof StepCard>) => (
   <>
-    <StepFacts step={props.step} atWork={props.atWork} />
+    <StepFacts step={props.record.step} atWork={props.atWork} />
     <StepCard {...props} />
   </>
 );
@@ -41,7 +41,7 @@ const show = (step: PlanStep, part: Partial<StepAtBench> = {}, job: Job = jobOf(
   showPage(
     <Both
       job={job}
-      step={step}
+      record={{ step } as StepRecord}
       atWork={
         { turn: 'right', angleDeg: step.angleDeg, lifts: [], ahead: [], ...part } as StepAtBench
       }

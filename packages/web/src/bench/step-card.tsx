@@ -7,9 +7,11 @@ import { LiftLadder } from '../instruments/lift-ladder';
 import { StationLadder } from '../instruments/station-ladder';
 import { SoakPlan } from '../soaking/soak-plan';
 import { bandText, useForceUnit } from '../theme/force';
+import { Fold } from '../theme/fold';
 import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { CameBack } from './came-back';
+import { EdgeTwin } from './edge-twin';
 import { KeyList } from './key-list';
 import type { StepAtBench } from './use-step-at-work';
 
@@ -35,13 +37,22 @@ const Fact = ({ name, children }: { name: string; children: string | null }) =>
     </>
   ) : null;
 
+/** Where the strokes of one step cut the section: the model has something to say. */
+const CUT_BY_STROKES: readonly StepRecord['step']['operation'][] = [
+  'thinning',
+  'edge',
+  'refine',
+  'micro',
+];
+
 interface StepCardProps {
   readonly job: Job;
-  readonly step: StepRecord['step'];
+  readonly record: StepRecord;
   readonly atWork: StepAtBench;
 }
 
-export const StepCard = ({ job, step, atWork }: StepCardProps) => {
+export const StepCard = ({ job, record, atWork }: StepCardProps) => {
+  const { step } = record;
   const [unit] = useForceUnit();
   return (
     <Stack $gap={14}>
@@ -67,6 +78,11 @@ export const StepCard = ({ job, step, atWork }: StepCardProps) => {
         <Fact name="Before going on">{step.before && textOf(step.before)}</Fact>
       </Hold>
       {step.caution !== null && <Notice tone="cut">{textOf(step.caution)}</Notice>}
+      {CUT_BY_STROKES.includes(step.operation) && (
+        <Fold title="Model of the edge" says="the section as it is now, beside the plan">
+          <EdgeTwin job={job} record={record} atWork={atWork} />
+        </Fold>
+      )}
       <SoakPlan nowOnly steps={atWork.ahead} jobId={job.id} />
       <KeyList withBurr={step.gate !== 'no check'} />
     </Stack>

@@ -13,6 +13,7 @@ const ROOMS = [
   'angle',
   'outline',
   'picture',
+  'listen',
   'steel',
   'blade',
   'abrasive',

@@ -15,6 +15,7 @@ import {
   type BenchAskCode,
   type BenchReadingId,
   type BurrCheck,
+  type GaugeStroke,
   type MeasuredAtBench,
   type StepNotes,
 } from '@patient-edge/core';
@@ -120,4 +121,50 @@ export const finishStepSchema = Joi.object<Checked<FinishStepBody>, true>({
   version,
   shown: shownCodes,
   overrideReason: text('Reason', 300).min(3).allow(null).required(),
+});
+
+/** What a page listens to in its one stream. */
+export const DEVICE_TOPICS = ['scale', 'force', 'gauge'] as const;
+export type DeviceTopic = (typeof DEVICE_TOPICS)[number];
+export interface TopicsQuery {
+  readonly topics: readonly DeviceTopic[];
+}
+export const topicsSchema = Joi.object<Checked<TopicsQuery>, true>({
+  topics: Joi.array<DeviceTopic[]>()
+    .items(Joi.string().valid(...DEVICE_TOPICS))
+    .single()
+    .min(1)
+    .max(DEVICE_TOPICS.length)
+    .unique()
+    .required()
+    .label('Topics'),
+});
+
+/** Strokes by the gauge, from the one of that number on: what is there already is not kept twice. */
+export interface GaugeStrokesBody {
+  readonly from: number;
+  readonly strokes: readonly GaugeStroke[];
+}
+/** In one request at most. */
+export const MOST_GAUGE_STROKES = 500;
+export const gaugeStrokesSchema = Joi.object<Checked<GaugeStrokesBody>, true>({
+  from: number().integer().min(0).max(100_000).required().label('From'),
+  strokes: Joi.array()
+    .items(
+      Joi.object<Checked<GaugeStroke>, true>({
+        side: Joi.string()
+          .valid(...BLADE_SIDES)
+          .required()
+          .label('Side'),
+        meanDeg: number().min(-90).max(90).required().label('Angle, °'),
+        sdDeg: number().min(0).max(90).required().label('Wobble, °'),
+        from: number().min(0).max(1).required().label('From, share of the edge'),
+        to: number().min(0).max(1).required().label('To, share of the edge'),
+        seconds: number().min(0).max(60).required().label('Seconds'),
+      }),
+    )
+    .min(1)
+    .max(MOST_GAUGE_STROKES)
+    .required()
+    .label('Strokes'),
 });

@@ -80,6 +80,16 @@ export {
   type MarkerFinding,
   type MarkerTrial,
   type ReadAngle,
+  gaugeSummary,
+  GaugeTracker,
+  RECORDING_HEAD,
+  recordingCsv,
+  recordingOf,
+  type GaugeNow,
+  type GaugeSample,
+  type GaugeSettings,
+  type GaugeStroke,
+  type GaugeSummary,
 } from './angle';
 export {
   angleAtFixedLift,
@@ -96,6 +106,7 @@ export {
   type Scaling,
   type Station,
   type TracedCurves,
+  stationsAlongEdge,
 } from './outline';
 export {
   explainSteel,
@@ -539,6 +550,7 @@ export {
   roundsForSign,
   type BenchSignId,
 } from './edgetest';
+export { rhythmOf, StrokeListener, type HeardRhythm, type HeardStroke } from './listen';
 export {
   correctedShare,
   mm3PerStroke,

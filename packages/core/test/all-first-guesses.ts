@@ -1,10 +1,12 @@
 /** The first guesses of every room. */
 import { ABRASIVE_GUESSES } from '../src/abrasive/first-guesses';
+import { ANGLE_GUESSES } from '../src/angle/first-guesses';
 import { BENCH_GUESSES } from '../src/bench/first-guesses';
 import { EDGETEST_GUESSES } from '../src/edgetest/first-guesses';
 import { HANDOVER_GUESSES } from '../src/handover/first-guesses';
 import { INTAKE_GUESSES } from '../src/intake/first-guesses';
 import { JUDGE_GUESSES } from '../src/judge/first-guesses';
+import { LISTEN_GUESSES } from '../src/listen/first-guesses';
 import { MACHINE_GUESSES } from '../src/machine/first-guesses';
 import { PLAN_CHOICES_GUESSES } from '../src/plan/choices/first-guesses';
 import { PLAN_COMPARE_GUESSES } from '../src/plan/compare/first-guesses';
@@ -17,11 +19,13 @@ import type { FirstGuesses } from '../src/units/first-guess';
 
 export const ROOMS: readonly (readonly [room: string, guesses: FirstGuesses])[] = [
   ['abrasive', ABRASIVE_GUESSES],
+  ['angle', ANGLE_GUESSES],
   ['bench', BENCH_GUESSES],
   ['edgetest', EDGETEST_GUESSES],
   ['handover', HANDOVER_GUESSES],
   ['intake', INTAKE_GUESSES],
   ['judge', JUDGE_GUESSES],
+  ['listen', LISTEN_GUESSES],
   ['machine', MACHINE_GUESSES],
   ['plan/choices', PLAN_CHOICES_GUESSES],
   ['plan/compare', PLAN_COMPARE_GUESSES],

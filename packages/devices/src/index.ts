@@ -1,4 +1,5 @@
 /** Small stand-ins for outside devices, so that everything can be tried without them. */
+export * from './angle-gauge';
 export * from './force-tester';
 export * from './kitchen-scale';
 export * from './label-printer';

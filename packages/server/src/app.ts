@@ -13,6 +13,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { authRoutes } from './auth/routes';
 import { isStillSignedIn, knowStaff } from './auth/sessions';
+import { gaugeRoutes } from './bench/gauge-routes';
 import { benchRoutes } from './bench/routes';
 import { bladeRoutes } from './blades/routes';
 import { calcRoutes } from './calc/routes';
@@ -63,6 +64,7 @@ export interface AppOptions {
   readonly scale?: DeviceAddress | null;
   /** Null when no force tester is connected. */
   readonly force?: DeviceAddress | null;
+  readonly gauge?: DeviceAddress | null;
   /** Null when no label printer is connected. */
   readonly printer?: LabelPrinter | null;
   /** The stand-in that mail is sent to in the demo; null elsewhere. */
@@ -248,6 +250,7 @@ export const createApp = (options: AppOptions): RunningApp => {
       {
         scale: options.scale ?? null,
         force: options.force ?? null,
+        gauge: options.gauge ?? null,
         mailBox: (options.mailBox ?? null) !== null,
         microscope: (options.microscope ?? null) !== null,
       },
@@ -261,6 +264,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     planRoutes(pool, compute),
     planOutputRoutes(pool, compute),
     benchRoutes(pool, compute),
+    gaugeRoutes(pool),
     edgeTestRoutes(pool),
     handOverRoutes(pool),
     collectRoutes(pool),

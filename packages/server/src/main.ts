@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import {
   drawnMicroscope,
   labelPrinter,
+  startAngleGauge,
   startForceTester,
   startKitchenScale,
   startMailBox,
@@ -64,6 +65,7 @@ const run = async (): Promise<void> => {
   };
   const scale = await device('PATIENT_EDGE_SCALE', startKitchenScale);
   const force = await device('PATIENT_EDGE_FORCE', startForceTester);
+  const gauge = await device('PATIENT_EDGE_GAUGE', startAngleGauge);
   // The demo writes to nobody: its mail lies in a box that has a page.
   const mailBox = mode === 'demo' ? await startMailBox() : null;
   const smtp = mailBox ? `smtp://127.0.0.1:${mailBox.port}` : process.env['PATIENT_EDGE_SMTP'];
@@ -77,6 +79,7 @@ const run = async (): Promise<void> => {
     reach: reachFrom(process.env['PATIENT_EDGE_HOSTS'], process.env['PATIENT_EDGE_PROXY']),
     scale,
     force,
+    gauge,
     printer: labelPrinter(setting('PATIENT_EDGE_LABELS')),
     mailBox,
     // A shop's microscope hands its pictures over as files; the demo's is drawn.

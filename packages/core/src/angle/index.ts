@@ -13,6 +13,18 @@ export {
   type InkSeen,
 } from './find-angle';
 export { gaugeReading } from './gauge';
+export {
+  gaugeSummary,
+  GaugeTracker,
+  RECORDING_HEAD,
+  recordingCsv,
+  recordingOf,
+  type GaugeNow,
+  type GaugeSample,
+  type GaugeSettings,
+  type GaugeStroke,
+  type GaugeSummary,
+} from './gauge-strokes';
 export { angleFromLift, liftFor, restingAngle } from './lift';
 export { railAngle } from './rail';
 export {

@@ -223,6 +223,51 @@ describe('what is noted at a step', () => {
   });
 });
 
+describe('strokes by the gauge', () => {
+  const stroke = (meanDeg: number) => ({
+    side: 'right',
+    meanDeg,
+    sdDeg: 0.4,
+    from: 0,
+    to: 1,
+    seconds: 0.8,
+  });
+
+  test('are kept a row each, in order; what is sent twice is there once', async () => {
+    const job = await onTheBench();
+    const path = `/api/jobs/${job.id}/steps/${edgeOf(job).id}/gauge-strokes`;
+    const send = (from: number, angles: readonly number[]) =>
+      bench.post(path).send({ from, strokes: angles.map(stroke) });
+    await send(0, [15.2, 15.4]).expect(200);
+    // The answer was lost: the same, and one more.
+    await send(0, [15.2, 15.4, 16]).expect(200);
+    const kept = (await bench.get(path).expect(200)).body as { meanDeg: number }[];
+    expect(kept.map(({ meanDeg }) => meanDeg)).toEqual([15.2, 15.4, 16]);
+    expect(kept[0]).toEqual(stroke(15.2));
+  });
+
+  test.each([
+    [{ from: 0, strokes: [] }, 'strokes'],
+    [{ from: -1, strokes: [stroke(15)] }, 'from'],
+    [{ from: 0, strokes: [{ ...stroke(15), to: 1.5 }] }, 'strokes.0.to'],
+  ])('%j is refused by name', async (body, field) => {
+    const job = await onTheBench();
+    const answer = await bench
+      .post(`/api/jobs/${job.id}/steps/${edgeOf(job).id}/gauge-strokes`)
+      .send(body)
+      .expect(422);
+    expect(answer.body).toMatchObject({ error: { fields: [{ field }] } });
+  });
+
+  test('are not another blade’s', async () => {
+    const [one, other] = [await onTheBench(), await onTheBench()];
+    await bench
+      .post(`/api/jobs/${one.id}/steps/${edgeOf(other).id}/gauge-strokes`)
+      .send({ from: 0, strokes: [stroke(15)] })
+      .expect(404);
+  });
+});
+
 describe('back to an earlier step', () => {
   test('opens it and all after it, keeps what was counted, and is a line of the history', async () => {
     const job = await onTheBench();

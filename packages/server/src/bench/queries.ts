@@ -268,3 +268,7 @@ export const reopenStepsFrom = (db: Queryable, jobId: number, stepId: number) =>
        AND position >= (SELECT position FROM (SELECT position FROM plan_step WHERE id = ?) AS named)`,
     [jobId, stepId],
   );
+
+export const isStepOfJob = async (db: Queryable, jobId: number, stepId: number): Promise<boolean> =>
+  (await select(db, 'SELECT id FROM plan_step WHERE id = ? AND job_id = ?', [stepId, jobId]))
+    .length === 1;

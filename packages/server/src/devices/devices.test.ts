@@ -1,20 +1,26 @@
 import http from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { severings } from '@patient-edge/core';
+import { GaugeTracker, severings } from '@patient-edge/core';
 import {
   cutsOfTester,
   FORCE_RATE_HZ,
   forceAt,
+  GAUGE_HAND,
+  GAUGE_RATE_HZ,
+  gaugeAt,
   pressedGrams,
+  startAngleGauge,
   startKitchenScale,
 } from '@patient-edge/devices';
 import express from 'express';
 import { createStreams } from '../http/streams';
 import { forceReader } from './force-line';
+import { gaugeReader } from './gauge-line';
 import { deviceAddressFrom, deviceRoutes } from './routes';
 import { gramsOf, scaleReader } from './scale-line';
 
 jest.mock('../http/request', () => ({
+  ...jest.requireActual<object>('../http/request'),
   allow: () => (_request: unknown, _response: unknown, next: () => void) => next(),
 }));
 
@@ -71,6 +77,42 @@ describe('a force tester', () => {
   });
 });
 
+describe('an angle gauge', () => {
+  test('is read line by line, with its own clock or without', () => {
+    const read = gaugeReader();
+    expect(read('+16.42;-1.05;53841270\r\n+1')).toEqual([
+      { rollDeg: 16.42, pitchDeg: -1.05, ms: 53841270 },
+    ]);
+    expect(read(',5; 2\nready\n400000;1\n')).toEqual([{ rollDeg: 1.5, pitchDeg: 2, ms: null }]);
+  });
+
+  test('the stand-in’s hand is found again: twelve strokes a side, at its angle, past lean and drift', () => {
+    const { strokesASide, angleDeg, leanDeg, bellyStart, swingDeg, zeroS, strokeS, swapS } =
+      GAUGE_HAND;
+    const tracker = new GaugeTracker({
+      rateHz: GAUGE_RATE_HZ,
+      leanDeg,
+      plannedDeg: 15,
+      bellyStart,
+      swingDeg,
+    });
+    const seconds = zeroS + 4 * (strokesASide * strokeS + swapS);
+    const strokes = Array.from({ length: seconds * GAUGE_RATE_HZ }, (_, sample) => {
+      const { stroke } = tracker.push(gaugeAt(sample / GAUGE_RATE_HZ));
+      if (sample === 3 * GAUGE_RATE_HZ) expect(tracker.setZero()).toBe(true);
+      return stroke;
+    }).flatMap((stroke) => stroke ?? []);
+    expect(strokes.map(({ side }) => side)).toEqual(
+      ['right', 'left', 'right', 'left'].flatMap((side) =>
+        Array.from({ length: strokesASide }, () => side),
+      ),
+    );
+    for (const { meanDeg } of strokes) expect(Math.abs(meanDeg - angleDeg)).toBeLessThan(1.2);
+    const mean = strokes.reduce((sum, { meanDeg }) => sum + meanDeg, 0) / strokes.length;
+    expect(Math.abs(mean - angleDeg)).toBeLessThan(0.3);
+  });
+});
+
 describe('the stand-in', () => {
   test('lifts the hand between strokes and never presses upwards', () => {
     const seconds = Array.from({ length: 400 }, (_, index) => index / 10);
@@ -81,10 +123,14 @@ describe('the stand-in', () => {
   });
 
   /** The events of the stream until `enough` says so. */
-  const listen = (port: number, enough: (text: string) => boolean): Promise<string> =>
+  const listen = (
+    port: number,
+    enough: (text: string) => boolean,
+    path = '/devices/scale',
+  ): Promise<string> =>
     new Promise((resolve, reject) => {
       let text = '';
-      const asked = http.get({ port, path: '/devices/scale' }, (answer) => {
+      const asked = http.get({ port, path }, (answer) => {
         answer.setEncoding('utf8');
         answer.on('data', (piece: string) => {
           text += piece;
@@ -110,6 +156,7 @@ describe('the stand-in', () => {
         {
           scale: { host: '127.0.0.1', port: scale.port },
           force: null,
+          gauge: null,
           mailBox: false,
           microscope: false,
         },
@@ -124,6 +171,48 @@ describe('the stand-in', () => {
     await new Promise((resolve) => setTimeout(resolve, 150));
     await scale.close();
     expect(await ended).toContain('event: gone');
+    server.closeAllConnections();
+    await new Promise((resolve) => server.close(resolve));
+  });
+
+  test('several come in one stream, each under its name, and one that goes leaves the others', async () => {
+    const [scale, gauge] = await Promise.all([startKitchenScale(), startAngleGauge()]);
+    const streams = createStreams(() => Promise.resolve(true));
+    const app = express();
+    app.use((request, _response, next) => {
+      request.log = { warn: () => undefined } as unknown as typeof request.log;
+      next();
+    });
+    app.use(
+      deviceRoutes(
+        {
+          scale: { host: '127.0.0.1', port: scale.port },
+          force: null,
+          gauge: { host: '127.0.0.1', port: gauge.port },
+          mailBox: false,
+          microscope: false,
+        },
+        streams,
+      ),
+    );
+    const server = app.listen(0);
+    const { port } = server.address() as AddressInfo;
+    const path = '/devices/stream?topics=gauge&topics=scale';
+    const both = await listen(
+      port,
+      (text) => text.includes('event: gauge') && text.includes('event: scale'),
+      path,
+    );
+    expect(both).toMatch(/event: gauge\ndata: \{"rollDeg":[\d.-]+,"pitchDeg":[\d.-]+,"ms":\d+\}/);
+    const after = listen(
+      port,
+      (text) => /event: gone\ndata: \{"topic":"scale"\}[^]*event: gauge/.test(text),
+      path,
+    );
+    await new Promise((resolve) => setTimeout(resolve, 150));
+    await scale.close();
+    expect(await after).toContain('event: gauge');
+    await gauge.close();
     server.closeAllConnections();
     await new Promise((resolve) => server.close(resolve));
   });

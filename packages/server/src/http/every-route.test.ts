@@ -139,6 +139,9 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'POST /jobs/:id/steps/:stepId/undo': 'bench',
   'POST /jobs/:id/steps/:stepId/back-to': 'bench',
   'POST /jobs/:id/replan': 'bench',
+  'GET /jobs/:id/steps/:stepId/gauge-strokes': 'signed in',
+  'POST /jobs/:id/steps/:stepId/gauge-strokes': 'bench',
+  'GET /devices/stream': 'signed in',
   'PUT /jobs/:id/readings': 'signed in',
   'POST /jobs/:id/verdict': 'bench',
   'POST /jobs/:id/verdict/undo': 'bench',
@@ -301,6 +304,10 @@ test('two thousand bodies of every kind: no failure of ours, and none that holds
     'PUT /jobs/:id/plan': { version: job.version, choices: DEFAULT_CHOICES, reason: 'x' },
     'PUT /habits': { version: 0, choices: DEFAULT_CHOICES },
     'PUT /jobs/:id/steps/:stepId/work': workBody(),
+    'POST /jobs/:id/steps/:stepId/gauge-strokes': {
+      from: 0,
+      strokes: [{ side: 'right', meanDeg: 15, sdDeg: 0, from: 0, to: 1, seconds: 1 }],
+    },
     'POST /jobs/:id/replan': { version: 0, measured: { behindEdgeMm: 0.3, angleDeg: null } },
     'PUT /jobs/:id/readings': { version: job.version, phase: 'before', readings: readings([200]) },
     'POST /jobs/:id/consents': {

@@ -31,6 +31,7 @@ import type {
   ConfirmedCauses,
   TestsInUse,
   TouchUp,
+  StepRecord,
 } from '@patient-edge/contract';
 import { STEELS, type CustomerSheet, type Steel } from '@patient-edge/core';
 import { useMemo } from 'react';
@@ -71,13 +72,12 @@ export const usePlanVersions = (jobId: number, jobVersion: number) =>
 export const useTouchUps = (jobId: number) =>
   useSWR<TouchUp[], ApiFailure>(`/jobs/${jobId}/touch-ups`, get);
 export const useDevices = () =>
-  useSWR<{ scale: boolean; force: boolean; mailBox: boolean; microscope: boolean }, ApiFailure>(
-    '/devices',
-    get,
-    {
-      revalidateOnFocus: false,
-    },
-  );
+  useSWR<
+    { scale: boolean; force: boolean; gauge: boolean; mailBox: boolean; microscope: boolean },
+    ApiFailure
+  >('/devices', get, {
+    revalidateOnFocus: false,
+  });
 export const useOwnSteels = () => useSWR<OwnSteel[], ApiFailure>('/steels', get);
 
 /** The table of the trade and the shop's own; null until the shop's are here. */
@@ -165,6 +165,20 @@ export const updateStoneCache = async (stone: Stone): Promise<void> => {
     { revalidate: true },
   );
 };
+
+/** A step as the server has it now, into the job on the screens: whoever opens the bench next counts on from it. */
+export const updateStepCache = (jobId: number, step: StepRecord): Promise<unknown> =>
+  mutate(
+    `/jobs/${jobId}`,
+    (job: Job | undefined) =>
+      job && {
+        ...job,
+        steps: job.steps.map((each) =>
+          each.id === step.id && each.revision < step.revision ? step : each,
+        ),
+      },
+    { revalidate: false },
+  );
 
 /** Puts a job just answered by the server where every screen reads it. */
 export const updateJobCache = async (job: Job): Promise<void> => {

@@ -19,6 +19,8 @@ import { StepFacts } from './step-facts';
 import { StepsList } from './steps-list';
 import { TopLine, type BenchPanel } from './top-line';
 import { useBenchKeys } from './use-bench-keys';
+import { useBenchTools } from './use-bench-tools';
+import { useGauge } from './use-gauge';
 import { useStepAtWork } from './use-step-at-work';
 
 const Screen = styled.div`
@@ -79,6 +81,8 @@ interface StepAtWorkProps {
 export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) => {
   useFullScreen();
   const atWork = useStepAtWork(job, record);
+  const [tools] = useBenchTools();
+  const gauge = useGauge(job, record, atWork, tools.gauge);
   const [panel, setPanel] = useState<BenchPanel>(null);
   const toggle = (next: BenchPanel): void => setPanel(panel === next ? null : next);
   const close = (): void => setPanel(null);
@@ -133,12 +137,12 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
         {(panel === null || panel === 'details') && (
           <>
             {panel === 'details' && <QuietButton onPress={close}>Close</QuietButton>}
-            <StepCard job={job} record={record} atWork={atWork} />
+            <StepCard job={job} record={record} atWork={atWork} gauge={gauge} />
           </>
         )}
       </div>
       <div data-controls="">
-        <StepControls job={job} record={record} atWork={atWork} />
+        <StepControls job={job} record={record} atWork={atWork} gauge={gauge} />
       </div>
       <div data-done="">
         <LeaveStep leaving={leaving} atWork={atWork} onGoOn={goOn} />

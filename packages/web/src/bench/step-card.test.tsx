@@ -6,6 +6,7 @@ import { jobOf } from '../../test/jobs';
 import { showPage } from '../../test/pages';
 import { StepCard } from './step-card';
 import { StepFacts } from './step-facts';
+import type { Gauge } from './use-gauge';
 import type { StepAtBench } from './use-step-at-work';
 
 const stepOf = (part: Partial<PlanStep> = {}): PlanStep => ({
@@ -42,11 +43,12 @@ const show = (step: PlanStep, part: Partial<StepAtBench> = {}, job: Job = jobOf(
     <Both
       job={job}
       record={{ step } as StepRecord}
+      gauge={{ asCut: [] } as unknown as Gauge}
       atWork={
         { turn: 'right', angleDeg: step.angleDeg, lifts: [], ahead: [], ...part } as StepAtBench
       }
     />,
-    { 'GET /stones': [] },
+    { 'GET /stones': [], 'GET /devices': {} },
   );
 
 const angle = () => screen.getByText('18.0°').parentElement!.textContent;

@@ -10,9 +10,11 @@ import { bandText, useForceUnit } from '../theme/force';
 import { Fold } from '../theme/fold';
 import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { ToolToggles } from './bench-tools';
 import { CameBack } from './came-back';
 import { EdgeTwin } from './edge-twin';
 import { KeyList } from './key-list';
+import type { Gauge } from './use-gauge';
 import type { StepAtBench } from './use-step-at-work';
 
 const Hold = styled.dl`
@@ -49,9 +51,10 @@ interface StepCardProps {
   readonly job: Job;
   readonly record: StepRecord;
   readonly atWork: StepAtBench;
+  readonly gauge: Gauge;
 }
 
-export const StepCard = ({ job, record, atWork }: StepCardProps) => {
+export const StepCard = ({ job, record, atWork, gauge }: StepCardProps) => {
   const { step } = record;
   const [unit] = useForceUnit();
   return (
@@ -80,9 +83,10 @@ export const StepCard = ({ job, record, atWork }: StepCardProps) => {
       {step.caution !== null && <Notice tone="cut">{textOf(step.caution)}</Notice>}
       {CUT_BY_STROKES.includes(step.operation) && (
         <Fold title="Model of the edge" says="the section as it is now, beside the plan">
-          <EdgeTwin job={job} record={record} atWork={atWork} />
+          <EdgeTwin job={job} record={record} atWork={atWork} held={gauge.asCut} />
         </Fold>
       )}
+      {step.stoneId !== null && <ToolToggles gauge={gauge} />}
       <SoakPlan nowOnly steps={atWork.ahead} jobId={job.id} />
       <KeyList withBurr={step.gate !== 'no check'} />
     </Stack>

@@ -8,11 +8,13 @@ import { QuietButton } from '../theme/buttons';
 import { duration } from '../theme/format';
 import { Stack } from '../theme/layout';
 import { AskShown } from './ask-shown';
+import { BenchTools } from './bench-tools';
 import { BurrBoard } from './burr-board';
 import { FindTheAngle } from './find-the-angle';
 import { HowLong } from './how-long';
 import { PlanAgain } from './plan-again';
 import { RoundStrip } from './round-strip';
+import type { Gauge } from './use-gauge';
 import type { StepAtBench } from './use-step-at-work';
 
 const Sides = styled.div`
@@ -104,9 +106,10 @@ interface StepControlsProps {
   readonly job: Job;
   readonly record: StepRecord;
   readonly atWork: StepAtBench;
+  readonly gauge: Gauge;
 }
 
-export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
+export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) => {
   const { step } = record;
   const { work, pattern, worked, wanted } = atWork;
   const isAdding = pattern.now !== null && pattern.now.index >= step.rounds.length;
@@ -124,6 +127,7 @@ export const StepControls = ({ job, record, atWork }: StepControlsProps) => {
           }
         />
       )}
+      {step.stoneId !== null && <BenchTools gauge={gauge} atWork={atWork} bandN={step.forceN} />}
       {step.stoneId !== null && (
         <Sides>
           {(['left', 'right'] as const)

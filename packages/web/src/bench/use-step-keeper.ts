@@ -1,6 +1,7 @@
 import type { Job, StepRecord } from '@patient-edge/contract';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { request } from '../api/client';
+import { updateStepCache } from '../api/hooks';
 import { dropStored, readStored, writeStored } from '../api/stored';
 import { StepKeeper, type Kept, type KeeperSnapshot } from './step-keeper';
 
@@ -15,7 +16,12 @@ export const useStepKeeper = (
       read: () => readStored<Kept>(name),
       write: (kept) => writeStored(name, kept),
       drop: () => dropStored(name),
-      send: (body) => request<StepRecord>('PUT', `/jobs/${jobId}/steps/${record.id}/work`, body),
+      send: async (body) => {
+        const path = `/jobs/${jobId}/steps/${record.id}/work`;
+        const kept = await request<StepRecord>('PUT', path, body);
+        void updateStepCache(jobId, kept);
+        return kept;
+      },
       fetch: async () => {
         const job = await request<Job>('GET', `/jobs/${jobId}`);
         return job.steps.find(({ id }) => id === record.id) ?? { ...record, status: 'done' };

@@ -47,7 +47,7 @@ const show = (job: Job, answers: Record<string, unknown> = {}) =>
       'GET /shop': { jobs: [] },
       'GET /confirmed-causes': {},
       'GET /own-faults': { own: [] },
-      'GET /devices': { scale: false, force: false, mailBox: false },
+      'GET /devices': { scale: false, force: false, gauge: false, mailBox: false },
       ...answers,
     },
     job,

@@ -1,0 +1,233 @@
+/** The bench as it is used all day: by foot, by ear, by gauge, interrupted, and in sight at every size. */
+import { chromium, expect, test, type Page } from '@playwright/test';
+import type { GaugeStroke } from '../packages/core/src/index';
+import { strokesEvery } from '../packages/core/test/stroke-sound';
+import { writeSound } from './support/fake-microphone';
+import { BENCH, done, jobNumber, leave, signIn, stepTitle, watchConsole } from './support/hands';
+import { RunningShop } from './support/running-shop';
+
+let shop: RunningShop;
+test.beforeAll(async () => {
+  shop = await RunningShop.open('demo', 4914);
+});
+test.afterAll(() => shop.kill());
+
+const openBench = async (page: Page, name: string): Promise<number> => {
+  await signIn(page, shop.address, ...BENCH);
+  const id = await jobNumber(page, shop.address, name);
+  await page.goto(`${shop.address}/jobs/${id}/bench`);
+  await expect(done(page)).toBeVisible();
+  return id;
+};
+
+const countOn = async (page: Page, side: 'Left' | 'Right'): Promise<number> =>
+  Number(
+    await page
+      .getByRole('button', { name: new RegExp(`^${side} side`) })
+      .locator('b')
+      .innerText(),
+  );
+
+test('a blade is worked to its end with three pedals alone', async ({ page }) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  await page.goto(`${shop.address}/settings`);
+  const settings = page.getByRole('region', { name: 'Bench on this device' });
+  await settings.getByRole('radiogroup', { name: 'Foot pedals' }).getByText('Three').click();
+  await expect(settings.getByRole('button', { name: /^Pedal 2 sends PageDown/ })).toBeVisible();
+  await openBench(page, 'Paper knife');
+  const finished = page.getByText('The work on this blade');
+  for (let step = 0; step < 12 && !(await finished.isVisible()); step += 1) {
+    const title = await stepTitle(page).last().innerText();
+    const left = page.getByText(/ more (on the|a side)/);
+    for (let stroke = 0; stroke < 200 && (await left.isVisible()); stroke += 1) {
+      await page.keyboard.press('Space');
+    }
+    // The second pedal says what is usual: burr on each side, what must be shown, done.
+    for (let press = 0; press < 8; press += 1) {
+      await page.keyboard.press('PageDown');
+      if ((await finished.isVisible()) || (await stepTitle(page).last().innerText()) !== title) {
+        break;
+      }
+      await page.waitForTimeout(150);
+    }
+  }
+  await expect(finished).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('step, lift, counts, clock, burr and Done are in sight at three sizes, with large targets', async ({
+  page,
+}) => {
+  const id = await openBench(page, 'Square knife');
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await page.goto(`${shop.address}/jobs/${id}/bench`);
+    const inSight = [
+      stepTitle(page).last(),
+      page.getByText('mm lift at the spine'),
+      page.getByRole('button', { name: /^Left side/ }),
+      page.getByRole('button', { name: /^Right side/ }),
+      page.getByRole('timer', { name: 'Time on this step' }),
+      page.getByRole('button', { name: /^Burr, left tip/ }),
+      done(page),
+    ];
+    for (const part of inSight) {
+      await expect(part).toBeVisible();
+      const box = (await part.boundingBox())!;
+      expect(box.y, `${width}`).toBeGreaterThanOrEqual(0);
+      expect(box.y + box.height, `${width}`).toBeLessThanOrEqual(height);
+      expect(box.x + box.width, `${width}`).toBeLessThanOrEqual(width);
+    }
+    const bench = page.getByRole('main');
+    for (const button of await bench.getByRole('button').all()) {
+      const box = await button.boundingBox();
+      // What is opened in the panel of instructions is no target of the work.
+      if (!box || (await button.getAttribute('aria-expanded')) !== null) continue;
+      if ((await button.getAttribute('aria-label'))?.startsWith('Why')) continue;
+      expect(Math.round(box.height), await button.innerText()).toBeGreaterThanOrEqual(56);
+    }
+    const overflow = await page.evaluate(() => {
+      const { scrollWidth, clientWidth, scrollHeight, clientHeight } = document.documentElement;
+      return [scrollWidth - clientWidth, scrollHeight - clientHeight];
+    });
+    expect(overflow).toEqual([0, 0]);
+  }
+});
+
+test('a customer: one key parks the clock and opens the counter, the same key comes back', async ({
+  page,
+}) => {
+  await openBench(page, 'Square knife');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: 'Stop the clock' })).toBeVisible();
+  const before = await countOn(page, 'Right');
+  await page.keyboard.press('F2');
+  await expect(page).toHaveURL(/\/take-in$/);
+  await expect(page.getByText(/^Parked: tag \d+, Refine on/)).toBeVisible();
+  // From within a field too: somebody was typing.
+  await page.getByRole('combobox').first().focus();
+  await page.keyboard.press('F2');
+  await expect(page.getByRole('button', { name: 'Stop the clock' })).toBeVisible();
+  expect(await countOn(page, 'Right')).toBe(before);
+  await page.keyboard.press('t');
+});
+
+test('what goes wrong on the stone: heat stops the clock, no burr at the tip adds strokes there', async ({
+  page,
+}) => {
+  await openBench(page, 'Square knife');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('w');
+  const signs = page.locator('section[aria-label="Something is wrong"]');
+  await signs.getByRole('button', { name: 'Blade is hot' }).click();
+  await expect(signs.getByRole('alert')).toContainText('loses its temper');
+  await expect(page.getByRole('button', { name: 'Start the clock' })).toBeVisible();
+  await signs.getByRole('button', { name: 'Cold again: go on' }).click();
+  await expect(page.getByRole('button', { name: 'Stop the clock' })).toBeVisible();
+  await page.keyboard.press('w');
+  await signs.getByRole('button', { name: 'No burr at the tip' }).click();
+  await signs.getByRole('button', { name: /^Add \d+ on the right, tip/ }).click();
+  await expect(page.getByText(/round \d+ of 14/)).toBeVisible();
+  await page.keyboard.press('t');
+});
+
+test('back to a step before: it opens again with all after it, as a line of the history', async ({
+  page,
+}) => {
+  const id = await openBench(page, 'Long cheese knife');
+  const title = await stepTitle(page).last().innerText();
+  await page.keyboard.press('l');
+  await page
+    .getByRole('button', { name: /^Back to: / })
+    .last()
+    .click();
+  await expect(stepTitle(page).last()).not.toHaveText(title);
+  await page.goto(`${shop.address}/jobs/${id}/plan`);
+  await page.getByRole('button', { name: 'History' }).click();
+  await expect(page.getByText(/^went back to “/)).toBeVisible();
+});
+
+test('an angle found by gauge at three places plans the rest again, once it is accepted', async ({
+  page,
+}) => {
+  await openBench(page, 'Big knife with the red band');
+  await page.getByRole('button', { name: 'Measure' }).click();
+  for (const place of ['at the heel', 'in the middle', 'at the tip']) {
+    await page.getByLabel(`Angle ${place}, °`).fill('21,5');
+  }
+  await page.getByRole('button', { name: 'Show what changes' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: '→ 21.5°' }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Use the changed plan' }).click();
+  await expect(page.getByText('21.5°').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Show what changes' })).toHaveCount(0);
+});
+
+test('the angle gauge: zeroed on the stone, counted on its side, kept with the step', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  const id = await openBench(page, 'Square knife');
+  const before = await countOn(page, 'Right');
+  await page.getByRole('button', { name: 'Angle gauge' }).click();
+  await page.getByRole('button', { name: 'Zero it here' }).click();
+  await expect
+    .poll(() => countOn(page, 'Right'), { timeout: 30_000 })
+    .toBeGreaterThanOrEqual(before + 5);
+  await expect(page.getByText(/ by gauge, 1\d\.\d° ± 0\.\d°/)).toBeVisible();
+  const job = (await (await page.request.get(`${shop.address}/api/jobs/${id}`)).json()) as {
+    steps: { id: number; status: string; superseded: boolean }[];
+  };
+  const open = job.steps.find(({ status, superseded }) => status === 'to do' && !superseded)!;
+  const kept = async (): Promise<GaugeStroke[]> =>
+    (await (
+      await page.request.get(`${shop.address}/api/jobs/${id}/steps/${open.id}/gauge-strokes`)
+    ).json()) as GaugeStroke[];
+  await expect.poll(async () => (await kept()).length).toBeGreaterThanOrEqual(4);
+  expect((await kept()).every(({ side }) => side === 'right')).toBe(true);
+  await page.getByRole('button', { name: 'Angle gauge' }).click();
+  await page.keyboard.press('t');
+  expect(errors).toEqual([]);
+});
+
+test('strokes are counted by ear from the microphone, within one', async () => {
+  const file = test.info().outputPath('strokes.wav');
+  const strokes = strokesEvery(25, 0.8, 0.45, 2.5);
+  await writeSound(file, { sampleRateHz: 44_100, strokes, seconds: 26, loudness: 0.3, hiss: 0.01 });
+  const browser = await chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
+    args: [
+      '--no-sandbox',
+      '--use-fake-ui-for-media-stream',
+      '--use-fake-device-for-media-stream',
+      `--use-file-for-fake-audio-capture=${file}%noloop`,
+    ],
+  });
+  const context = await browser.newContext({ permissions: ['microphone'] });
+  const page = await context.newPage();
+  await openBench(page, 'Long cheese knife');
+  await leaveUntilStone(page);
+  const total = async (): Promise<number> =>
+    (await countOn(page, 'Right')) + (await countOn(page, 'Left'));
+  const before = await total();
+  await page.getByRole('button', { name: 'Count by ear' }).click();
+  await expect(page.getByRole('status', { name: 'Counted by ear' })).toContainText('25 heard', {
+    timeout: 60_000,
+  });
+  await page.waitForTimeout(2500);
+  const heard = (await total()) - before;
+  expect(Math.abs(heard - 25)).toBeLessThanOrEqual(1);
+  // What was counted too many is taken back like any other stroke.
+  await page.keyboard.press('u');
+  expect(await total()).toBe(before + heard - 1);
+  await browser.close();
+});
+
+/** Leaves what makes stones ready until strokes are counted. */
+const leaveUntilStone = async (page: Page): Promise<void> => {
+  while (!(await page.getByRole('button', { name: /^Right side/ }).isVisible())) await leave(page);
+};

@@ -2,6 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { constants } from 'node:zlib';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
@@ -15,6 +16,19 @@ export default defineConfig({
   root: here('.'),
   plugins: [
     react(),
+    // Without the workshop the application opens from the device; the page itself is kept by `sw.ts`, with its nonce.
+    VitePWA({
+      strategies: 'injectManifest',
+      srcDir: 'src',
+      filename: 'sw.ts',
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: false,
+      injectManifest: {
+        globPatterns: ['assets/*.{js,css,woff2}', '*.svg'],
+        maximumFileSizeToCacheInBytes: 6_000_000,
+      },
+    }),
     // Served as they lie there: nothing is compressed while somebody waits.
     compression({ algorithms: ['gzip', brotli], include: /\.(js|css|svg|json|txt)$/ }),
   ],

@@ -268,6 +268,31 @@ describe('strokes by the gauge', () => {
   });
 });
 
+describe('a step left without a connection', () => {
+  test('arrives once, however often it is sent, and is told as long ago as it was', async () => {
+    const job = await onTheBench();
+    const edge = edgeOf(job);
+    await work(job, edge, { burr: burrEverywhere('slight') }).expect(200);
+    const send = () =>
+      finish(job, edge).set('Idempotency-Key', `offline-${job.id}`).set('Age-Seconds', '600');
+    const first = jobOf(await send().expect(200));
+    // The answer was lost: the same again.
+    const again = jobOf(await send().expect(200));
+    expect(again.version).toBe(first.version);
+    expect(again.events).toEqual(first.events);
+    const ageS = (Date.now() - Date.parse(again.events.at(-1)!.at)) / 1000;
+    expect(ageS).toBeGreaterThan(598);
+    expect(ageS).toBeLessThan(660);
+  });
+
+  test.each(['-5', 'soon', '9999999999'])('an age of %s is none', async (age) => {
+    const job = await onTheBench();
+    await work(job, edgeOf(job), { burr: burrEverywhere('slight') }).expect(200);
+    const left = jobOf(await finish(job, edgeOf(job)).set('Age-Seconds', age).expect(200));
+    expect(Date.now() - Date.parse(left.events.at(-1)!.at)).toBeLessThan(30_000);
+  });
+});
+
 describe('back to an earlier step', () => {
   test('opens it and all after it, keeps what was counted, and is a line of the history', async () => {
     const job = await onTheBench();

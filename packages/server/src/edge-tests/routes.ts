@@ -21,7 +21,7 @@ import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
 import { invalid } from '../http/errors';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
-import { changeJob } from '../jobs/job';
+import { changeJob, changeJobOnce } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
 import { withdrawReady } from '../messages/queries';
@@ -89,11 +89,13 @@ export const edgeTestRoutes = (pool: Pool): Router => {
   });
 
   router.put('/jobs/:id/readings', mayDo('test after'), async (request, response) => {
-    const { version, phase, readings } = bodyOf(readingsSchema, request);
-    const job = await changeJob(
+    const body = bodyOf(readingsSchema, request);
+    const { phase, readings } = body;
+    const job = await changeJobOnce(
       pool,
+      request,
+      body,
       pathId(request, 'id', 'This blade'),
-      version,
       phase === 'before' ? 'test before' : 'test after',
       async (db, row) => {
         mustBeOwn(readings, await testsInUse(db));

@@ -68,5 +68,18 @@ export const idempotencyKey = (request: Request): string | null => {
   return key;
 };
 
+/** Whatever waited longer for a connection is told as done then. */
+const LONGEST_AGE_S = 30 * 86_400;
+
+/**
+ * When what is asked was done: now, or so many seconds ago where it waited for the connection. The clock is this server's;
+ * what a tablet's says is never believed.
+ */
+export const doneAt = (request: Request): Date => {
+  const text = request.get('Age-Seconds');
+  const ageS = text !== undefined && /^\d{1,9}$/.test(text) ? Number(text) : 0;
+  return new Date(Date.now() - 1000 * Math.min(LONGEST_AGE_S, ageS));
+};
+
 /** Only those who may do this with a job. */
 export const mayDo = (action: JobAction): RequestHandler => allow(...rolesFor(action));

@@ -4,8 +4,8 @@ import type { JobAction, Message } from '@patient-edge/core';
 import type { Request, RequestHandler } from 'express';
 import type Joi from 'joi';
 import type { Pool, PoolConnection } from 'mysql2/promise';
-import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
-import { changeJob } from './job';
+import { bodyOf, doneAt, mayDo, pathId, staffOf } from '../http/request';
+import { changeJobOnce } from './job';
 import { addEvent, type JobRow } from './queries';
 
 interface AtJob<T> {
@@ -38,9 +38,10 @@ export const jobRoute = <T extends { readonly version: number }>(
     const staff = staffOf(request);
     const body = bodyOf(schema, request);
     const id = pathId(request, 'id', 'This blade');
-    const job = await changeJob(pool, id, body.version, action, async (db, row) => {
+    const at = doneAt(request);
+    const job = await changeJobOnce(pool, request, body, id, action, async (db, row) => {
       const log = (kind: string, message: Message): Promise<unknown> =>
-        addEvent(db, { jobId: row.id, staffId: staff.id, kind, message });
+        addEvent(db, { jobId: row.id, staffId: staff.id, kind, message, at });
       await work({ db, row, body, staff, request, log });
     });
     response.status(status).json(job);

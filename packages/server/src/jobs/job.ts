@@ -9,11 +9,13 @@ import {
   type JobAction,
   type JobState,
 } from '@patient-edge/core';
+import type { Request } from 'express';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { stepsOfJob } from '../bench/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { testRoundsOfJob, testsInUse } from '../edge-tests/queries';
 import { conflict, notFound } from '../http/errors';
+import { withIdempotency } from '../http/idempotency';
 import { complaintOfJob } from '../complaints/queries';
 import { consentsOfJob, estimateOfJob } from '../judge/queries';
 import { billOfJob } from '../money/queries';
@@ -135,6 +137,25 @@ export const changeJobIn = async (
   if (refusal !== null) throw conflict(refusal, row.version);
   await work(db, row);
   await raiseVersion(db, id);
+};
+
+/** The same once for the key the request carries, in a transaction of its own; gives the job as it is now. */
+export const changeJobOnce = async (
+  pool: Pool,
+  request: Request,
+  body: { readonly version: number },
+  id: number,
+  action: JobAction,
+  work: (db: PoolConnection, row: JobRow) => Promise<void>,
+): Promise<Job> => {
+  await withIdempotency(pool, request, body, {
+    work: async (db) => {
+      await changeJobIn(db, id, body.version, action, work);
+      return { id };
+    },
+    madeInWords: () => 'that change was',
+  });
+  return readJob(pool, id);
 };
 
 /** The same in a transaction of its own; gives the job as it is then. */

@@ -9,12 +9,13 @@ import {
   type Job,
 } from '@patient-edge/contract';
 import type { Microscope } from '@patient-edge/devices';
-import { Router, type RequestHandler } from 'express';
+import { Router, type Request, type RequestHandler } from 'express';
 import multer, { MulterError } from 'multer';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { inTransaction } from '../database/pool';
 import { ApiError, conflict, invalid, notFound } from '../http/errors';
-import { allow, bodyOf, pathId, queryOf, staffOf } from '../http/request';
+import { withIdempotency } from '../http/idempotency';
+import { allow, bodyOf, doneAt, pathId, queryOf, staffOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { addEvent, lockJobRow, type JobRow } from '../jobs/queries';
 import { toPicture, type Picture } from './picture';
@@ -66,8 +67,9 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
   const router = Router();
 
   /** Keeps a picture of a blade, with its line of history. */
-  const keepPicture = async (jobId: number, staffId: number, picture: Picture): Promise<void> => {
-    await inTransaction(pool, async (db) => {
+  const keepPicture = async (jobId: number, request: Request, picture: Picture): Promise<void> => {
+    const staffId = staffOf(request).id;
+    const work = async (db: PoolConnection): Promise<{ readonly jobId: number }> => {
       const row = await lockJobRow(db, jobId);
       if (!row) throw notFound('This blade');
       if ((await countPhotographs(db, jobId)) >= MOST_PHOTOGRAPHS) {
@@ -84,17 +86,19 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
         staffId,
         kind: 'photograph',
         message: say('event.photographed'),
+        at: doneAt(request),
       });
-    });
+      return { jobId };
+    };
+    await withIdempotency(pool, request, null, { work, madeInWords: () => 'a photograph was' });
   };
 
   router.post('/jobs/:id/photographs', allow(), readUpload, async (request, response) => {
-    const staff = staffOf(request);
     const jobId = pathId(request, 'id', 'This blade');
     const { file } = request;
     if (!file) throw invalid([{ field: FIELD, message: 'Photograph is missing' }]);
     const picture = await toPicture(file.buffer);
-    await keepPicture(jobId, staff.id, picture);
+    await keepPicture(jobId, request, picture);
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
 
@@ -104,12 +108,11 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
   });
 
   router.post('/jobs/:id/photographs/microscope', allow(), async (request, response) => {
-    const staff = staffOf(request);
     const jobId = pathId(request, 'id', 'This blade');
     const { shot } = bodyOf(microscopeSchema, request);
     const seen = microscope?.shots().find(({ name }) => name === shot);
     if (!seen) throw notFound('This picture of the microscope');
-    await keepPicture(jobId, staff.id, await toPicture(await drawnAsPng(seen.svg)));
+    await keepPicture(jobId, request, await toPicture(await drawnAsPng(seen.svg)));
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
 

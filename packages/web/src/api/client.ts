@@ -1,6 +1,7 @@
 /** Requests to the server; a refusal comes as an ApiFailure with its fields. */
 import type { ApiErrorBody, FieldError } from '@patient-edge/contract';
 import { mutate } from 'swr';
+import { setAway } from './connection';
 
 export class ApiFailure extends Error {
   constructor(
@@ -40,8 +41,11 @@ const answerOf = async <T>(asked: Promise<Response>): Promise<T> => {
     response = await asked;
     answer = JSON.parse(await response.text());
   } catch {
+    setAway(true);
     throw offline();
   }
+  // What this device had of it, where the workshop did not answer.
+  setAway(response.headers.has('From-Device'));
   if (response.ok) return answer as T;
   const { error } = answer as ApiErrorBody;
   // Somebody was quicker: what is on the screen is fetched anew, so that a second try can go through.
@@ -79,7 +83,11 @@ export const request = async <T>(
 };
 
 /** Sends a picture as a file; answers with the blade it now belongs to. A refusal tells its first field. */
-export const uploadPhotograph = async <T>(jobId: number, file: File): Promise<T> => {
+export const uploadPhotograph = async <T>(
+  jobId: number,
+  file: File,
+  headers: Record<string, string> = {},
+): Promise<T> => {
   const form = new FormData();
   form.append('photograph', file);
   try {
@@ -87,6 +95,7 @@ export const uploadPhotograph = async <T>(jobId: number, file: File): Promise<T>
       fetch(`/api/jobs/${jobId}/photographs`, {
         method: 'POST',
         credentials: 'same-origin',
+        headers,
         body: form,
       }),
     );

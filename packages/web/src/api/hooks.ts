@@ -39,11 +39,19 @@ import useSWR, { mutate } from 'swr';
 import useSWRInfinite, { unstable_serialize } from 'swr/infinite';
 import type { ApiFailure } from './client';
 import { asPart, request } from './client';
+import { useOutbox } from './outbox';
+import { withWaiting } from './overlay';
 
 const get = <T>(path: string): Promise<T> => request<T>('GET', path);
 
 export const useBoard = () => useSWR<Board, ApiFailure>('/shop', get, { refreshInterval: 20000 });
-export const useJob = (id: string | number) => useSWR<Job, ApiFailure>(`/jobs/${asPart(id)}`, get);
+/** As it is on this device: what was done here and waits for the connection is done already. */
+export const useJob = (id: string | number) => {
+  const { data, error, mutate: change } = useSWR<Job, ApiFailure>(`/jobs/${asPart(id)}`, get);
+  const waiting = useOutbox();
+  const job = useMemo(() => data && withWaiting(data, waiting), [data, waiting]);
+  return { data: job, error, mutate: change };
+};
 /** A job others may be working at too: looked at again every few seconds while it is open. */
 export const useSharedJob = (id: number) =>
   useSWR<Job, ApiFailure>(`/jobs/${id}`, get, { refreshInterval: 3000 });

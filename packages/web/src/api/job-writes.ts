@@ -3,7 +3,8 @@
  * in between is still refused: only what this page wrote itself carries a version on.
  */
 import type { Job } from '@patient-edge/contract';
-import { request, type Method } from './client';
+import { ApiFailure, isOffline, request, type Method } from './client';
+import { queue, waitsFor, type QueuedWrite } from './outbox';
 
 /** Of each job the last change under way, and what versions of this page's own became. */
 const underWay = new Map<number, Promise<unknown>>();
@@ -40,6 +41,7 @@ export const writeJob = ({ jobId, method, path, version, body }: JobWrite): Prom
     // What became of an earlier one was told where it was asked.
     .catch(() => undefined)
     .then(async () => {
+      await mustNotWait(jobId);
       const now = carriedOn(jobId, version);
       const job = await request<Job>(method, `/jobs/${jobId}${path}`, { ...body, version: now });
       remember(jobId, now, job.version);
@@ -47,4 +49,51 @@ export const writeJob = ({ jobId, method, path, version, body }: JobWrite): Prom
     });
   underWay.set(jobId, work);
   return work;
+};
+
+/** Behind all that waits; the strokes of a step before the step is left. */
+export const queueWrite = async (
+  jobId: number,
+  version: number,
+  write: QueuedWrite,
+): Promise<void> => {
+  if (write.does === 'finish step') await queue({ kind: 'work', jobId, stepId: write.stepId });
+  await queue({ kind: 'write', jobId, version: carriedOn(jobId, version), ...write });
+};
+
+/** A change that waits for the connection where there is none: null then. */
+export const writeOrQueue = async (
+  jobId: number,
+  version: number,
+  write: QueuedWrite,
+): Promise<Job | null> => {
+  const waits = async (): Promise<null> => {
+    await queueWrite(jobId, version, write);
+    return null;
+  };
+  // What is done after something that waits, waits behind it.
+  if (await waitsFor(jobId)) return waits();
+  try {
+    return await writeJob({
+      jobId,
+      version,
+      ...(write.does === 'finish step'
+        ? { method: 'POST', path: `/steps/${write.stepId}/finish`, body: write.body }
+        : { method: 'PUT', path: '/readings', body: write.body }),
+    });
+  } catch (error) {
+    if (isOffline(error)) return waits();
+    throw error;
+  }
+};
+
+/** Throws for what cannot be done while something of the same blade waits. */
+export const mustNotWait = async (jobId: number): Promise<void> => {
+  if (await waitsFor(jobId)) {
+    throw new ApiFailure(
+      0,
+      'OFFLINE',
+      'Something of this blade still waits for the connection. It is sent first; then do this again.',
+    );
+  }
 };

@@ -4,7 +4,8 @@ import { ChevronsRight } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { updateJobCache } from '../api/hooks';
-import { writeJob } from '../api/job-writes';
+import { isOffline } from '../api/client';
+import { queueWrite, writeOrQueue } from '../api/job-writes';
 import { undoOnJob } from '../jobs/undo';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Stack } from '../theme/layout';
@@ -24,14 +25,23 @@ export const useLeaveStep = (job: Job, stepId: number, atWork: StepAtBench) => {
   const isClosed = atWork.missing.length > 0;
   const leave = (overrideReason: string | null): Promise<void> =>
     run(async () => {
-      await atWork.flush();
-      const left = await writeJob({
-        jobId: job.id,
-        method: 'POST',
-        path: `/steps/${stepId}/finish`,
-        version: job.version,
+      // What was counted goes first; where there is no connection both wait, in this order.
+      atWork.setRunning(false);
+      const isHere = await atWork.flush().then(
+        () => true,
+        (error: unknown) => {
+          if (isOffline(error)) return false;
+          throw error;
+        },
+      );
+      const finish = {
+        does: 'finish step',
+        stepId,
         body: { overrideReason, shown: atWork.work.notes.shown },
-      });
+      } as const;
+      if (!isHere) await queueWrite(job.id, job.version, finish);
+      const left = isHere ? await writeOrQueue(job.id, job.version, finish) : null;
+      if (!left) return;
       await updateJobCache(left);
       offerUndo('Step done.', () => undoOnJob(left, 'step'));
     });

@@ -44,6 +44,8 @@ class Bench {
   away = false;
   /** The device has no room. */
   full = false;
+  /** The blade is not on the bench any more. */
+  declined = false;
   now = 50_000;
   sent: WorkBody[] = [];
   waiting: (() => void)[] = [];
@@ -62,7 +64,11 @@ class Bench {
     send: (body) => {
       if (this.away) return Promise.reject(new ApiFailure(0, 'OFFLINE', 'No connection'));
       this.sent.push(body);
-      if (body.revision !== this.server.revision || this.server.status === 'done') {
+      if (
+        this.declined ||
+        body.revision !== this.server.revision ||
+        this.server.status === 'done'
+      ) {
         return Promise.reject(new ApiFailure(409, 'CONFLICT', 'Worked at another place too'));
       }
       this.server = { ...this.server, ...body, revision: body.revision + 1 };
@@ -284,6 +290,17 @@ test('merging never loses a count, whichever side is ahead', () => {
     workedSeconds: 80,
     runningSinceMs: 5,
   });
+});
+
+test('a blade that left the bench is not asked for ever: the strokes stay here, and it is told once', async () => {
+  const bench = new Bench();
+  const keeper = bench.keeper();
+  bench.declined = true;
+  keeper.stroke('right', 3);
+  await bench.settle();
+  expect(keeper.snapshot()).toMatchObject({ status: 'refused' });
+  expect(bench.sent).toHaveLength(1);
+  expect(bench.stored?.work.strokesRight).toBe(3);
 });
 
 describe('the clock', () => {

@@ -109,8 +109,11 @@ export class StepKeeper {
   private kept: Kept;
   private status: KeeperStatus = 'kept';
   private problem: string | null = null;
+  /** Why the last try did not go through. */
+  private failure = new Error('The work could not be sent yet. It is kept on this device.');
   private past: StepWork[] = [];
   private planned = false;
+  private isClosed = false;
   private sending: Promise<void> | null = null;
   private readonly listeners = new Set<() => void>();
   private latest: KeeperSnapshot;
@@ -211,10 +214,17 @@ export class StepKeeper {
     while (this.kept.unsent) {
       await (this.sending ?? this.send());
       if (this.status === 'waiting for a connection' || this.status === 'refused') {
-        throw new Error(
-          this.problem ?? 'The work could not be sent yet. It is kept on this device.',
-        );
+        throw this.failure;
       }
+    }
+  }
+
+  /** Like `flush` for a keeper without a page: no later try is left behind. */
+  async flushOnce(): Promise<void> {
+    try {
+      await this.flush();
+    } finally {
+      this.isClosed = true;
     }
   }
 
@@ -243,6 +253,7 @@ export class StepKeeper {
     this.planned = true;
     this.ports.later(() => {
       this.planned = false;
+      if (this.isClosed) return;
       if (this.kept.unsent && !this.sending) void this.send();
     }, ms);
   }
@@ -275,20 +286,23 @@ export class StepKeeper {
     if (error instanceof ApiFailure && error.status === 409) {
       try {
         const record = await this.ports.fetch();
-        if (record.status === 'to do') {
+        // Somebody counted meanwhile: together it is sent again. Else it is refused for another reason.
+        if (record.status === 'to do' && record.revision !== this.kept.revision) {
           this.takeOver(record, mergeWork(this.workOf(record), this.kept.work), true);
           this.setStatus('sending');
           this.plan(0);
           return;
         }
-        // Left elsewhere: no later try would be taken.
+        // Left elsewhere, or not on the bench any more: no later try would be taken.
+        this.failure = error;
         this.setStatus('refused', error.message);
         return;
       } catch (fetchError) {
         return this.recover(fetchError);
       }
     }
-    this.problem = error instanceof Error ? error.message : String(error);
+    this.failure = error instanceof Error ? error : new Error(String(error));
+    this.problem = this.failure.message;
     this.setStatus(isOffline(error) ? 'waiting for a connection' : 'refused', this.problem);
     this.plan(RETRY_AFTER_MS);
   }

@@ -20,7 +20,8 @@ import {
   type TwinStroke,
 } from '@patient-edge/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { request } from '../api/client';
+import { isOffline, messageOf, request } from '../api/client';
+import { queue as putInOutbox } from '../api/outbox';
 import type { StepAtBench } from './use-step-at-work';
 
 export const GAUGE_RATE_HZ = 50;
@@ -187,12 +188,13 @@ const useKept = (
       await request('POST', path, { from, strokes });
       setProblem(null);
     } catch (error) {
-      // Kept in the page, and sent again under the same numbers.
-      next.current = from;
-      queue.current = [...strokes, ...queue.current];
-      setProblem(error instanceof Error ? error.message : String(error));
+      if (isOffline(error)) {
+        await putInOutbox({ kind: 'gauge', jobId, stepId, body: { from, strokes } });
+        return;
+      }
+      setProblem(messageOf(error));
     }
-  }, [path]);
+  }, [path, jobId, stepId]);
   useEffect(() => {
     if (!isOn) return;
     let isHere = true;
@@ -203,7 +205,7 @@ const useKept = (
         onKept((before) => [...kept, ...before]);
       })
       .catch((error: unknown) => {
-        if (isHere) setProblem(error instanceof Error ? error.message : String(error));
+        if (isHere) setProblem(messageOf(error));
       });
     const timer = setInterval(() => void send(), SEND_MS);
     return () => {

@@ -14,7 +14,7 @@ import {
   type TestId,
 } from '@patient-edge/core';
 import { useState } from 'react';
-import { writeJob } from '../api/job-writes';
+import { writeJob, writeOrQueue } from '../api/job-writes';
 import { updateJobCache } from '../api/hooks';
 import { dropStored, useStored } from '../api/stored';
 import { lastDoneStep, undoOnJob } from '../jobs/undo';
@@ -130,16 +130,14 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
   );
   /** Keeps what was read; gives the job with its new version. */
   const keep = async (): Promise<Job> => {
-    const answer = await writeJob({
-      jobId: job.id,
-      method: 'PUT',
-      path: '/readings',
-      version: job.version,
+    const answer = await writeOrQueue(job.id, job.version, {
+      does: 'keep readings',
       body: { phase, readings },
     });
     setTyped(null);
     dropStored(draft);
-    return answer;
+    // Without a connection they wait, and stand on this device as they were read.
+    return answer ?? job;
   };
   const decide: VerdictPanelProps['onDecide'] = (backToStepId, note, cause) =>
     run(async () => {

@@ -5,7 +5,9 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { messageOf, uploadPhotograph } from '../api/client';
+import { isOffline, messageOf, uploadPhotograph } from '../api/client';
+import { mustNotWait } from '../api/job-writes';
+import { queue } from '../api/outbox';
 import { updateJobCache } from '../api/hooks';
 import { FromMicroscope } from '../close-up/from-microscope';
 import { QuietButton } from '../theme/buttons';
@@ -29,12 +31,21 @@ const Pictures = styled.ul`
 export const PhotographsSheet = ({ job }: { job: Job }) => {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const addOne = async (file: File): Promise<void> => {
+    try {
+      await mustNotWait(job.id);
+      await updateJobCache(await uploadPhotograph<Job>(job.id, file));
+    } catch (error) {
+      if (!isOffline(error)) throw error;
+      await queue({ kind: 'photograph', jobId: job.id, name: file.name, picture: file });
+    }
+  };
   const add = async (files: FileList | null): Promise<void> => {
     if (!files || files.length === 0) return;
     setBusy(true);
     setProblem(null);
     try {
-      for (const file of files) await updateJobCache(await uploadPhotograph<Job>(job.id, file));
+      for (const file of files) await addOne(file);
     } catch (error) {
       setProblem(messageOf(error));
     } finally {

@@ -2,7 +2,9 @@
 import type { Board, BoardJob, Mooring } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
 import { Link } from 'react-router';
+import { useEffect } from 'react';
 import styled from 'styled-components';
+import { readAhead } from '../api/device-copy';
 import { useBoard } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { NEXT, TRACK } from '../jobs/stage';
@@ -102,6 +104,9 @@ const mostUrgent = (jobs: readonly BoardJob[]): BoardJob | undefined =>
 
 export const ShopPage = () => {
   const { data: board, error } = useBoard();
+  useEffect(() => {
+    if (board) void readAhead(board);
+  }, [board]);
   if (!board) {
     return <Waiting error={error} text="Loading the shop…" />;
   }

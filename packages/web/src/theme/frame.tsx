@@ -1,16 +1,20 @@
 /** The frame around every page: where am I, where can I go, who am I. */
 import type { SessionInfo } from '@patient-edge/contract';
 import { LogOut, Moon, Sun } from 'lucide-react';
-import { useRef, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { Button } from 'react-aria-components/Button';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { mutate } from 'swr';
 import { request } from '../api/client';
+import { forgetCopy } from '../api/device-copy';
+import { useOutbox } from '../api/outbox';
 import { useStorageFull } from '../api/stored';
 import { ParkedBar } from '../bench/parked';
 import { SoakBar } from '../soaking/soak-bar';
 import type { Appearance } from './appearance';
+import { QuietButton } from './buttons';
+import { ConnectionBanner } from './connection-banner';
 import { Mark } from './mark';
 import { Notice } from './notice';
 import { UndoProvider } from './undo';
@@ -142,8 +146,11 @@ export const Frame = ({
   onAppearance: (next: Appearance) => void;
   children: ReactNode;
 }) => {
+  const waiting = useOutbox();
+  const [isHeld, setHeld] = useState(false);
   const signOut = async (): Promise<void> => {
     await request('DELETE', '/session');
+    await forgetCopy();
     // Nothing one person read stays for the next.
     await mutate(() => true, undefined, { revalidate: true });
   };
@@ -182,12 +189,30 @@ export const Frame = ({
           >
             {dark ? <Sun size={20} /> : <Moon size={20} />}
           </Button>
-          <Button aria-label="Sign out" onPress={() => void signOut()}>
+          <Button
+            aria-label="Sign out"
+            onPress={() => {
+              // What waits is this person's: it goes out first, or is given up knowingly.
+              if (waiting.length > 0) setHeld(true);
+              else void signOut();
+            }}
+          >
             <LogOut size={20} />
           </Button>
         </Who>
       </Bar>
       <UndoProvider>
+        <ConnectionBanner />
+        {isHeld && waiting.length > 0 && (
+          <Notice tone="cut" alert>
+            <p>
+              {waiting.length === 1 ? '1 thing is' : `${waiting.length} things are`} not sent yet.
+              Signing out discards it.
+            </p>
+            <QuietButton onPress={() => setHeld(false)}>Stay</QuietButton>{' '}
+            <QuietButton onPress={() => void signOut()}>Sign out and discard</QuietButton>
+          </Notice>
+        )}
         <SoakBar />
         <ParkedBar />
         <Main id="page" ref={main} tabIndex={-1}>

@@ -1,0 +1,48 @@
+/** What this device keeps of the workshop, so that it opens and works without it; gone when somebody signs out. */
+import type { Board } from '@patient-edge/contract';
+import { emptyOutbox } from './outbox';
+
+const RECORDS = 'records';
+
+/** Only where the browser has one: on this machine itself, or over a secure line. */
+export const canKeepCopy = (): boolean => 'serviceWorker' in navigator && 'caches' in globalThis;
+
+/** Installs what opens the pages; `onNewer` hears when a newer application is there, and may take it. */
+export const keepApplication = async (onNewer: (take: () => void) => void): Promise<void> => {
+  if (!canKeepCopy()) return;
+  const { registerSW } = await import('virtual:pwa-register');
+  const take = registerSW({ immediate: true, onNeedRefresh: () => onNewer(() => void take(true)) });
+};
+
+/** How far each blade was when this device read it. */
+const read = new Map<number, string>();
+
+const AT_WORK: readonly Board['jobs'][number]['stage'][] = ['planned', 'on the bench', 'testing'];
+
+/**
+ * Reads every blade that is worked or waits for it, one after another, so that each opens without the workshop. What has
+ * not changed since is not read again.
+ */
+export const readAhead = async ({ jobs }: Board): Promise<void> => {
+  if (!canKeepCopy() || navigator.serviceWorker.controller === null) return;
+  for (const { jobId, stage, stepsDone, sentBack } of jobs) {
+    if (!AT_WORK.includes(stage)) continue;
+    const now = `${stage} ${stepsDone} ${sentBack}`;
+    if (read.get(jobId) === now) continue;
+    try {
+      const answer = await fetch(`/api/jobs/${jobId}`, { credentials: 'same-origin' });
+      if (!answer.ok || answer.headers.has('From-Device')) return;
+      read.set(jobId, now);
+    } catch {
+      // No connection: what was read stays.
+      return;
+    }
+  }
+};
+
+/** Nothing of one person stays for the next. */
+export const forgetCopy = async (): Promise<void> => {
+  read.clear();
+  await emptyOutbox();
+  if ('caches' in globalThis) await caches.delete(RECORDS);
+};

@@ -1,0 +1,103 @@
+/** Without a connection: what waits, what was refused and why, and a newer application that is there to be taken. */
+import { WifiOff } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { useConnectionAway } from '../api/connection';
+import { keepApplication } from '../api/device-copy';
+import { changeWaiting, takeOut, useOutbox, type Waiting } from '../api/outbox';
+import { sendOutbox, startSending } from '../api/send-outbox';
+import { request } from '../api/client';
+import type { Job } from '@patient-edge/contract';
+import { QuietButton } from './buttons';
+
+const Bar = styled.section`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  padding: 6px 28px;
+  background: var(--cut-soft);
+  border-bottom: 1px solid var(--cut);
+  & ul {
+    flex-basis: 100%;
+  }
+  & li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 12px;
+    align-items: center;
+  }
+`;
+
+const NAMES: Readonly<Record<string, string>> = {
+  'finish step': 'a step done',
+  'keep readings': 'test readings',
+  work: 'strokes of a step',
+  gauge: 'strokes by the gauge',
+  photograph: 'a photograph',
+};
+const nameOf = (item: Waiting): string => NAMES[item.kind === 'write' ? item.does : item.kind]!;
+
+const things = (count: number): string => (count === 1 ? '1 thing waits' : `${count} things wait`);
+
+export const ConnectionBanner = () => {
+  const isAway = useConnectionAway();
+  const waiting = useOutbox();
+  const [newer, setNewer] = useState<(() => void) | null>(null);
+  useEffect(() => startSending(), []);
+  useEffect(() => {
+    void keepApplication((take) => setNewer(() => take));
+  }, []);
+  const refused = waiting.filter((item) => item.refused !== null);
+  const open = waiting.length - refused.length;
+  return (
+    <>
+      {(isAway || open > 0) && (
+        <Bar className="no-print" role="status" aria-label="Connection">
+          <WifiOff size={18} aria-hidden />
+          <span>
+            {isAway ? 'No connection to the workshop. ' : 'Sending… '}
+            {open > 0
+              ? `${things(open)} on this device, to be sent in order.`
+              : 'Go on: work is kept on this device.'}
+          </span>
+        </Bar>
+      )}
+      {refused.length > 0 && (
+        <Bar className="no-print" role="alert" aria-label="Not taken">
+          <b>The workshop did not take this:</b>
+          <ul>
+            {refused.map((item) => (
+              <Refused key={item.number} item={item} />
+            ))}
+          </ul>
+        </Bar>
+      )}
+      {newer && (
+        <Bar className="no-print" role="status" aria-label="Newer version">
+          <span>A newer version is ready.</span>
+          <QuietButton onPress={newer}>Reload with it</QuietButton>
+        </Bar>
+      )}
+    </>
+  );
+};
+
+const Refused = ({ item }: { item: Waiting }) => {
+  const again = async (): Promise<void> => {
+    // On the blade as it is now: what was in the way has been looked at.
+    const { version } = await request<Job>('GET', `/jobs/${item.jobId}`);
+    await changeWaiting(item, { refused: null, version, key: crypto.randomUUID() });
+    await sendOutbox();
+  };
+  return (
+    <li>
+      <span>
+        {nameOf(item)}: {item.refused}
+      </span>
+      <a href={`/jobs/${item.jobId}`}>Look at the blade</a>
+      <QuietButton onPress={() => void again()}>Send again</QuietButton>
+      <QuietButton onPress={() => void takeOut(item.number)}>Discard</QuietButton>
+    </li>
+  );
+};

@@ -29,6 +29,8 @@ export default {
       displayName: 'web',
       rootDir: 'packages/web',
       testEnvironment: 'jsdom',
+      // The bundler gives a script of its own an address.
+      moduleNameMapper: { '[?]worker&url$': '<rootDir>/test/worker-address.ts' },
       setupFiles: ['<rootDir>/test/setup.ts'],
       setupFilesAfterEnv: ['<rootDir>/test/patience.ts'],
     },

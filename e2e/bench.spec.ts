@@ -1,5 +1,6 @@
 /** The bench as it is used all day: by foot, by ear, by gauge, interrupted, and in sight at every size. */
 import { chromium, expect, test, type Page } from '@playwright/test';
+import type { Board, DropOffAnswer, Job } from '../packages/contract/src/index';
 import type { GaugeStroke } from '../packages/core/src/index';
 import { strokesEvery } from '../packages/core/test/stroke-sound';
 import { writeSound } from './support/fake-microphone';
@@ -231,3 +232,109 @@ test('strokes are counted by ear from the microphone, within one', async () => {
 const leaveUntilStone = async (page: Page): Promise<void> => {
   while (!(await page.getByRole('button', { name: /^Right side/ }).isVisible())) await leave(page);
 };
+
+test('a tray of six: stone by stone, a stone made ready once, the next blade by one key', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await signIn(page, shop.address, ...BENCH);
+  // Six blades of one kind, planned alike and begun.
+  const ids = await sixOnTheBench(page);
+  await page.goto(`${shop.address}/tray`);
+  const bench = page.getByRole('region', { name: 'Blades on the bench' });
+  for (const tag of ids.map(({ tagNumber }) => tagNumber))
+    await bench.getByText(new RegExp(`^${tag} · `)).click();
+  const order = page.getByRole('region', { name: 'Order' });
+  await expect(order.getByText(/wash blades, hands and bench first/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Work these together' }).click();
+  const tray = page.getByRole('navigation', { name: 'Tray' });
+  await expect(tray.getByRole('link')).toHaveCount(6);
+
+  // The stone is made ready on the first; the others find it ready.
+  await expect(done(page)).toBeVisible();
+  const seen: string[] = [];
+  for (let turn = 0; turn < 14 && seen.length < 6; turn += 1) {
+    const title = await stepTitle(page).last().innerText();
+    if (/^(Set|Refine)/.test(title)) {
+      seen.push(new URL(page.url()).pathname);
+      await page.keyboard.press('ArrowRight');
+      await page.keyboard.press('ArrowLeft');
+      for (const key of ['9', '0']) await page.keyboard.press(key);
+    }
+    const place = async (): Promise<string> =>
+      `${page.url()} ${await stepTitle(page).last().innerText()}`;
+    const here = await place();
+    for (const box of await page
+      .getByRole('group', { name: 'Before going on' })
+      .getByRole('checkbox')
+      .all())
+      await box.check({ force: true });
+    await page.keyboard.press('d');
+    await expect.poll(place).not.toBe(here);
+    // The blade in hand is the one of the address: its keys are heard from now on.
+    await expect
+      .poll(async () =>
+        page.url().endsWith((await tray.locator('[aria-current=page]').getAttribute('href'))!),
+      )
+      .toBe(true);
+  }
+  // Each blade once on the first stone, before any is taken to the next.
+  expect(new Set(seen).size).toBe(6);
+  const before = page.url();
+  await page.keyboard.press('b');
+  await expect(page).not.toHaveURL(before);
+  expect(errors).toEqual([]);
+});
+
+/** Takes in, plans and begins six paring knives, as the owner would at three pages each. */
+const sixOnTheBench = async (page: Page): Promise<readonly { tagNumber: number }[]> => {
+  const api = `${shop.address}/api`;
+  const post = async <T>(method: 'post' | 'put', path: string, data: object): Promise<T> => {
+    const answer = await page.request[method](`${api}${path}`, {
+      data,
+      headers: { origin: shop.address },
+    });
+    expect(answer.ok(), `${path}: ${await answer.text()}`).toBe(true);
+    return (await answer.json()) as T;
+  };
+  const jobs: { tagNumber: number }[] = [];
+  const board = (await (await page.request.get(`${api}/shop`)).json()) as Board;
+  const pattern = await jobOf(
+    page,
+    board.jobs.find(({ stage }) => stage === 'on the bench')!.jobId,
+  );
+  for (let index = 0; index < 6; index += 1) {
+    const taken = await post<DropOffAnswer>('post', '/drop-offs', {
+      customerId: pattern.customer.id,
+      newCustomer: null,
+      blades: [
+        {
+          bladeId: null,
+          tagNumber: 801 + index,
+          kindId: 'chef',
+          bladeName: `Canteen ${index + 1}`,
+          steel: pattern.steel,
+          useId: pattern.useId,
+          cuts: '',
+          askedFor: '',
+          promisedOn: pattern.promisedOn < board.today ? board.today : pattern.promisedOn,
+          sharpness: 'dull',
+          edgeLengthMm: null,
+          heightHeelMm: null,
+        },
+      ],
+    });
+    const job = taken.jobs[0]!;
+    const planned = await post<Job>('put', `/jobs/${job.id}/plan`, {
+      version: job.version,
+      choices: pattern.plan!.choices,
+      reason: '',
+    });
+    const begun = await post<Job>('post', `/jobs/${job.id}/bench`, { version: planned.version });
+    jobs.push({ tagNumber: begun.tagNumber });
+  }
+  return jobs;
+};
+
+const jobOf = async (page: Page, id: number): Promise<Job> =>
+  (await (await page.request.get(`${shop.address}/api/jobs/${id}`)).json()) as Job;

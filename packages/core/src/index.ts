@@ -468,6 +468,8 @@ export {
   secondsWorked,
   sideMissing,
   timedRounds,
+  trayNext,
+  trayOrder,
   usualFinding,
   withAdded,
   workReducer,
@@ -485,6 +487,8 @@ export {
   type RoundAtWork,
   type StepNotes,
   type StepWork,
+  type TrayBlade,
+  type TrayTurn,
   type WorkAction,
 } from './bench';
 export {

@@ -18,6 +18,7 @@ const LabelsPage = lazy(() => import('./labels/labels-page'));
 const JobPage = lazy(() => import('./jobs/job-page'));
 const PlanPage = lazy(() => import('./plan/plan-page'));
 const BenchPage = lazy(() => import('./bench/bench-page'));
+const TrayPage = lazy(() => import('./bench/tray-page'));
 const EdgeTestPage = lazy(() => import('./edge-tests/edge-test-page'));
 const HandOverPage = lazy(() => import('./hand-over/hand-over-page'));
 const BladePage = lazy(() => import('./blades/blade-page'));
@@ -79,6 +80,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route path="calculator/:questionId" element={<CalculatorPage />} />
             <Route path="prices" element={<PricesPage />} />
             <Route path="labels" element={<LabelsPage />} />
+            <Route path="tray" element={<TrayPage />} />
             <Route path="ready" element={<ReadyPage />} />
             <Route path="takings" element={<TakingsPage />} />
             <Route path="messages" element={<MessagesPage />} />

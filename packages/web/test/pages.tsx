@@ -45,6 +45,7 @@ export const showPage = (
     return Promise.resolve({
       ok: status < 400,
       status,
+      headers: { has: () => false },
       text: () =>
         Promise.resolve(JSON.stringify(isRefusal(answer) ? { error: answer.error } : answer)),
     });

@@ -57,3 +57,4 @@ export {
   type MeasuredAtBench,
   type StepDifference,
 } from './what-is-left';
+export { trayNext, trayOrder, type TrayBlade, type TrayTurn } from './tray';

@@ -3,7 +3,12 @@ import { dropStored, readStored, writeStored } from './stored';
 
 const answerWith = (status: number, text: string): jest.Mock => {
   const answer = jest.fn(() =>
-    Promise.resolve({ ok: status < 400, status, text: () => Promise.resolve(text) }),
+    Promise.resolve({
+      ok: status < 400,
+      status,
+      headers: { has: () => false },
+      text: () => Promise.resolve(text),
+    }),
   );
   globalThis.fetch = answer as unknown as typeof fetch;
   return answer;

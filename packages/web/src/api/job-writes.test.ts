@@ -24,6 +24,7 @@ const serverOf = (jobId: number, firstVersion: number) => {
     return {
       ok: taken,
       status: taken ? 200 : 409,
+      headers: { has: () => false },
       text: () => Promise.resolve(JSON.stringify(answer)),
     };
   }) as unknown as typeof fetch;

@@ -18,7 +18,13 @@ import type { StepAtBench } from './use-step-at-work';
 /** So many things missing are told one by one. */
 const TOLD = 4;
 
-export const useLeaveStep = (job: Job, stepId: number, atWork: StepAtBench) => {
+export const useLeaveStep = (
+  job: Job,
+  stepId: number,
+  atWork: StepAtBench,
+  /** Where this blade is worked with others: to the next of them. */
+  afterStep?: (left: Job, stepId: number) => Promise<void>,
+) => {
   const offerUndo = useUndo();
   const { busy, problem, run } = useRun();
   const [asked, setAsked] = useState(false);
@@ -42,6 +48,8 @@ export const useLeaveStep = (job: Job, stepId: number, atWork: StepAtBench) => {
       if (!isHere) await queueWrite(job.id, job.version, finish);
       const left = isHere ? await writeOrQueue(job.id, job.version, finish) : null;
       if (!left) return;
+      // To the next blade of a tray before this one shows its next step: a second press must not fall on that.
+      await afterStep?.(left, stepId);
       await updateJobCache(left);
       offerUndo('Step done.', () => undoOnJob(left, 'step'));
     });

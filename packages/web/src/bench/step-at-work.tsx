@@ -17,10 +17,12 @@ import { StepCard } from './step-card';
 import { StepControls } from './step-controls';
 import { StepFacts } from './step-facts';
 import { StepsList } from './steps-list';
+import { TrayBar } from './tray-bar';
 import { TopLine, type BenchPanel } from './top-line';
 import { useBenchKeys } from './use-bench-keys';
 import { useBenchTools } from './use-bench-tools';
 import { useGauge } from './use-gauge';
+import { useTray } from './use-tray';
 import { useStepAtWork } from './use-step-at-work';
 
 const Screen = styled.div`
@@ -86,7 +88,8 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
   const [panel, setPanel] = useState<BenchPanel>(null);
   const toggle = (next: BenchPanel): void => setPanel(panel === next ? null : next);
   const close = (): void => setPanel(null);
-  const leaving = useLeaveStep(job, record.id, atWork);
+  const tray = useTray(job);
+  const leaving = useLeaveStep(job, record.id, atWork, tray?.afterStep);
   const { park, cameBack } = useParking(job, record, atWork);
   const { next, turn } = atWork;
   const goOn = (): void => {
@@ -112,6 +115,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
     signs: () => toggle('signs'),
     details: () => toggle('details'),
     park,
+    nextBlade: () => tray?.toNext(),
   });
   return (
     <Screen>
@@ -124,6 +128,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           onPanel={toggle}
           onPark={park}
         />
+        {tray && <TrayBar job={job} tray={tray} />}
         {cameBack && <Notice>Back from the counter: the clock runs on.</Notice>}
       </div>
       <div data-facts="">

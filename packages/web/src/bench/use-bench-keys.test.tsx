@@ -21,6 +21,7 @@ const actions = {
   signs: jest.fn(),
   details: jest.fn(),
   park: jest.fn(),
+  nextBlade: jest.fn(),
 } satisfies BenchKeys;
 const pressed = jest.fn();
 

@@ -22,6 +22,8 @@ export interface BenchKeys {
   readonly signs: () => void;
   readonly details: () => void;
   readonly park: () => void;
+  /** Of a tray. */
+  readonly nextBlade: () => void;
 }
 
 /** In the order the help shows them. */
@@ -38,6 +40,7 @@ export const BENCH_KEYS = [
   ['l', 'l', 'steps'],
   ['w', 'w', 'something wrong'],
   ['i', 'i', 'instructions'],
+  ['b', 'b', 'next blade of a tray'],
   ['F2', 'F2', 'customer: park'],
 ] as const;
 export const BURR_KEYS = [
@@ -67,6 +70,7 @@ const actionOf = (key: string, keys: BenchKeys): (() => void) | undefined => {
     '(': () => keys.along('right', 'none'),
     ')': () => keys.along('left', 'none'),
     F2: keys.park,
+    b: keys.nextBlade,
   }[key];
 };
 

@@ -9,7 +9,7 @@ import { useBoard } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { NEXT, TRACK } from '../jobs/stage';
 import { day, howSoon, weekdayOf } from '../theme/format';
-import { ActionLink } from '../theme/links';
+import { ActionLink, QuietLink } from '../theme/links';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
@@ -165,6 +165,7 @@ const NextThing = ({ job, board }: { job: BoardJob; board: Board }) => {
       <Row>
         <Silhouette measures={job.blade.measures} scale={SCALE} />
         {next && <ActionLink to={`/jobs/${job.jobId}/${next.page}`}>{next.text}</ActionLink>}
+        <QuietLink to="/tray">Several blades at once</QuietLink>
       </Row>
     </Next>
   );

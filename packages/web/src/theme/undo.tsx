@@ -29,6 +29,11 @@ const Foot = styled.div`
   background: var(--ink);
   color: var(--page);
   max-width: min(720px, 94vw);
+  /* At the bench the foot of the page is Done. */
+  :root[data-full-screen] & {
+    bottom: auto;
+    top: 8px;
+  }
   & button {
     background: var(--page);
     color: var(--ink);

@@ -1,0 +1,137 @@
+/** Many blades at once: which are worked together, and in which order the stones take them. */
+import type { Board, BoardJob } from '@patient-edge/contract';
+import { bladeKind } from '@patient-edge/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { useBoard, useStones } from '../api/hooks';
+import { Silhouette } from '../instruments/silhouette';
+import { ActionButton } from '../theme/buttons';
+import { Checkbox } from '../theme/checkbox';
+import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
+import { PageHeading } from '../theme/page-heading';
+import { Waiting } from '../theme/waiting';
+import { useTrayIds, useTrayJobs, useTrayOrder } from './use-tray';
+
+const Blades = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 4px 20px;
+  & > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    align-items: center;
+    border-top: 1px solid var(--line-soft);
+  }
+`;
+
+const nameOf = ({ blade, tagNumber }: BoardJob): string =>
+  `${tagNumber} · ${blade.name || bladeKind(blade.measures.kindId).label}`;
+
+const TrayPage = () => {
+  const { data: board, error } = useBoard();
+  if (!board) return <Waiting error={error} text="Loading the shop…" />;
+  return <Choosing board={board} />;
+};
+
+const Choosing = ({ board }: { board: Board }) => {
+  const onBench = board.jobs.filter(({ stage }) => stage === 'on the bench');
+  const planned = board.jobs.filter(({ stage }) => stage === 'planned');
+  const [ids, setIds] = useTrayIds();
+  const chosen = ids.filter((id) => onBench.some(({ jobId }) => jobId === id));
+  const navigate = useNavigate();
+  const { data: jobs } = useTrayJobs(chosen);
+  const order = useTrayOrder(jobs ?? []);
+  const [asked, setAsked] = useState(false);
+  const begin = (): void => {
+    const [first] = order;
+    if (chosen.length < 2 || !first) {
+      setAsked(true);
+      return;
+    }
+    void navigate(`/jobs/${first.jobId}/bench`);
+  };
+  return (
+    <Stack $gap={16}>
+      <PageHeading title="Several blades at once" />
+      <MutedText>
+        Stone by stone, not blade by blade: a stone is made ready once, hollow backs come first
+        while it is flat, and everything is washed before a finer one.
+      </MutedText>
+      <Panel aria-label="Blades on the bench">
+        <Stack>
+          <h2>On the bench</h2>
+          {onBench.length === 0 && <MutedText>No blade is on the bench.</MutedText>}
+          <Blades>
+            {onBench.map((job) => (
+              <li key={job.jobId}>
+                <Checkbox
+                  value={chosen.includes(job.jobId)}
+                  onChange={(value) =>
+                    setIds(value ? [...chosen, job.jobId] : chosen.filter((id) => id !== job.jobId))
+                  }
+                >
+                  {nameOf(job)}
+                </Checkbox>
+                <Silhouette measures={job.blade.measures} scale={0.35} />
+              </li>
+            ))}
+          </Blades>
+          {planned.length > 0 && (
+            <MutedText>
+              Planned, work not started:{' '}
+              {planned.map((job, index) => (
+                <span key={job.jobId}>
+                  {index > 0 && ', '}
+                  <QuietLink to={`/jobs/${job.jobId}/bench`}>{nameOf(job)}</QuietLink>
+                </span>
+              ))}
+            </MutedText>
+          )}
+          <Row>
+            <ActionButton onPress={begin}>Work these together</ActionButton>
+            {asked && chosen.length < 2 && (
+              <span role="alert">Choose at least two blades; {chosen.length} is chosen.</span>
+            )}
+          </Row>
+        </Stack>
+      </Panel>
+      {order.length > 0 && <Order board={board} order={order} />}
+    </Stack>
+  );
+};
+
+const Order = ({ board, order }: { board: Board; order: ReturnType<typeof useTrayOrder> }) => {
+  const { data: stones } = useStones();
+  const stoneName = (stoneId: string | null): string =>
+    stoneId === null
+      ? 'Without a stone'
+      : (stones?.find(({ id }) => String(id) === stoneId)?.name ?? 'a stone');
+  return (
+    <Panel aria-label="Order">
+      <Stack $gap={8}>
+        <h2>Order</h2>
+        <ol>
+          {order.map(({ jobId, stoneId, wash }, index) => {
+            const job = board.jobs.find((each) => each.jobId === jobId);
+            const isNewStone = stoneId !== order[index - 1]?.stoneId;
+            return (
+              <li key={index}>
+                {isNewStone && (
+                  <h3>
+                    {stoneName(stoneId)}
+                    {wash && ' · wash blades, hands and bench first'}
+                  </h3>
+                )}
+                {job && nameOf(job)}
+              </li>
+            );
+          })}
+        </ol>
+      </Stack>
+    </Panel>
+  );
+};
+
+export default TrayPage;

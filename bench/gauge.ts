@@ -4,6 +4,8 @@
  * `npx tsx bench/gauge.ts [address] [minutes]`. Needs the demo: `./patient-edge demo --fresh`.
  */
 import { chromium, type Page } from '@playwright/test';
+import { recordingCsv } from '@patient-edge/core';
+import { GAUGE_RATE_HZ, gaugeAt } from '@patient-edge/devices';
 import browserSettings from '../playwright.config';
 
 const FRAMES = 600;
@@ -75,6 +77,27 @@ tell(
 
 const HEAP_MB = `(gc(), performance.memory.usedJSHeapSize / 2 ** 20)`;
 const heapMb = (): Promise<number> => page.evaluate<number>(HEAP_MB);
+/** Two hours of the stand-in's hand, ten minutes at a time, as fast as the page takes them. */
+const SIMULATED_MINUTES = 120;
+const PART_MINUTES = 10;
+const recordingOfPart = (): Buffer => {
+  const samples = Array.from({ length: PART_MINUTES * 60 * GAUGE_RATE_HZ }, (_, index) =>
+    gaugeAt(index / GAUGE_RATE_HZ),
+  );
+  return Buffer.from(recordingCsv(samples, GAUGE_RATE_HZ));
+};
+const part = { name: 'part.csv', mimeType: 'text/csv', buffer: recordingOfPart() };
+const simulated: number[] = [await heapMb()];
+for (let minute = 0; minute < SIMULATED_MINUTES; minute += PART_MINUTES) {
+  await page.locator('input[type=file]').setInputFiles([]);
+  await page.locator('input[type=file]').setInputFiles(part);
+  await page.waitForTimeout(3000);
+  simulated.push(await heapMb());
+}
+tell(
+  `heap, MB, every ten of ${SIMULATED_MINUTES} simulated minutes: ${simulated.map((mb) => mb.toFixed(1)).join(', ')}`,
+);
+
 const heaps: number[] = [];
 for (let minute = 0; minute <= minutes; minute += 1) {
   heaps.push(await heapMb());

@@ -87,6 +87,25 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
     await page.keyboard.press('d');
     await expect(stepTitle(page).last()).not.toHaveText(title);
   }
+  // A photograph taken meanwhile waits behind them.
+  await page.goto(`${shop.address}/jobs/${id}/intake`);
+  const pictures = page.getByRole('region', { name: 'Photographs' });
+  await expect(pictures).toBeVisible();
+  const photographs = (
+    await page.evaluate(
+      async (path) => (await (await (await caches.open('records')).match(path))!.json()) as Job,
+      `/api/jobs/${id}`,
+    )
+  ).photographs.length;
+  await pictures.locator('input[type=file]').setInputFiles({
+    name: 'edge.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+      'base64',
+    ),
+  });
+  await expect(page.getByRole('status', { name: 'Connection' })).toContainText('7 things wait');
   // Signing out would give up what waits.
   await page.clock.fastForward('04:00');
   await page.goto(shop.address);
@@ -106,6 +125,7 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
   });
   expect(steps.slice(0, open + 3).every(({ status }) => status === 'done')).toBe(true);
   expect(steps[open + 3]!.status).toBe('to do');
+  expect(after.photographs).toHaveLength(photographs + 1);
   // In the order they were done, each as long ago as it was.
   const told = after.events.filter(({ kind }) => kind === 'step').slice(-3);
   const agesS = told.map(({ at }) => (Date.now() - Date.parse(at)) / 1000);

@@ -56,6 +56,7 @@ const SCREENS: readonly {
   { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },
   { name: 'what a chip costs', path: () => '/calculator/chip', sign: 'Calculate' },
   { name: 'settings', path: () => '/settings', sign: 'Teodor Lock' },
+  { name: 'the tray', path: () => '/tray', sign: 'Several blades at once' },
   { name: 'a blade’s record', path: () => '/blades/4', sign: 'Visits' },
   {
     name: 'an intake',

@@ -131,6 +131,8 @@ export interface BoardJob {
   readonly stepsDone: number;
   readonly stepsTotal: number;
   readonly sentBack: boolean;
+  /** Who works it now; null where nobody does. */
+  readonly inHand: string | null;
 }
 
 export interface Board {
@@ -327,6 +329,8 @@ export interface Job {
   readonly dueOn: string | null;
   /** What was wrong with the work of this visit; null where nobody said anything. */
   readonly complaint: Complaint | null;
+  /** Who works it now; null where nobody has for a while. */
+  readonly inHand: { readonly staffId: number; readonly name: string } | null;
   readonly events: readonly JobEvent[];
 }
 

@@ -13,7 +13,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { authRoutes } from './auth/routes';
 import { isStillSignedIn, knowStaff } from './auth/sessions';
-import { gaugeRoutes } from './bench/gauge-routes';
+import { gaugeRoutes } from './gauge/routes';
 import { benchRoutes } from './bench/routes';
 import { bladeRoutes } from './blades/routes';
 import { calcRoutes } from './calc/routes';

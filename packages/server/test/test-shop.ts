@@ -224,7 +224,11 @@ export const workThrough = async (agent: Agent, from: Job, upTo?: string): Promi
     job = jobOf(
       await agent
         .post(`/api/jobs/${job.id}/steps/${open.id}/finish`)
-        .send({ version: job.version, overrideReason: null, shown: asksOfStep(open.step).map(({ code }) => code) })
+        .send({
+          version: job.version,
+          overrideReason: null,
+          shown: asksOfStep(open.step).map(({ code }) => code),
+        })
         .expect(200),
     );
   }

@@ -54,6 +54,7 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     collectedBy: '',
     dueOn: null,
     complaint: null,
+    inHand: null,
     events: [],
     ...part,
   };

@@ -37,6 +37,7 @@ export const EVENT_ENGLISH = {
       reason === '' ? '' : `: ${reason}`,
     ].join(''),
   'event.back-to-step': ({ step }: { step: string }) => `went back to “${step}”`,
+  'event.taken-over': ({ from }: { from: string }) => `took over from ${from}`,
   'event.replanned': ({ measured, steps }: { measured: string; steps: number }) =>
     `planned the rest again, ${measured}: ${steps} ${steps === 1 ? 'step' : 'steps'} left`,
   'event.started': 'started work; cautions read',

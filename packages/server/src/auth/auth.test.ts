@@ -357,7 +357,7 @@ describe('health', () => {
       .get('/health')
       .set('Accept', 'application/json')
       .expect(200);
-    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 28 });
+    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 29 });
     const person = await request(shop.app).get('/health').set('Accept', 'text/html').expect(200);
     expect(person.text).toContain('<h1>ok</h1>');
   });

@@ -223,6 +223,32 @@ describe('what is noted at a step', () => {
   });
 });
 
+describe('two at one bench', () => {
+  test('who has it in hand is told, and only a press takes it over, with its line of history', async () => {
+    const other = await shop.person(`other-${tag}`, 'bench');
+    const job = await onTheBench();
+    await work(job, edgeOf(job), { runningSeconds: 5 }).expect(200);
+    const seen = jobOf(await other.get(`/api/jobs/${job.id}`));
+    expect(seen.inHand!.name).not.toBe('');
+    // Strokes of another count, and take nothing out of the first one's hands.
+    await other
+      .put(`/api/jobs/${job.id}/steps/${edgeOf(job).id}/work`)
+      .send(workBody({ revision: 1, strokesRight: 30, runningSeconds: 9 }))
+      .expect(200);
+    const still = jobOf(await other.get(`/api/jobs/${job.id}`));
+    expect(still.inHand).toEqual(seen.inHand);
+    const taken = jobOf(
+      await other
+        .post(`/api/jobs/${job.id}/take-over`)
+        .send({ version: still.version })
+        .expect(200),
+    );
+    expect(taken.inHand!.staffId).not.toBe(seen.inHand!.staffId);
+    expect(edgeOf(taken)).toMatchObject({ strokesRight: 30, runningSeconds: null });
+    expect(textOf(taken.events.at(-1)!.message)).toBe(`took over from ${seen.inHand!.name}`);
+  });
+});
+
 describe('strokes by the gauge', () => {
   const stroke = (meanDeg: number) => ({
     side: 'right',

@@ -26,12 +26,12 @@ import type { Pool } from 'mysql2/promise';
 import type { Compute } from '../compute/compute';
 import { inTransaction, type Queryable } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
-import { bodyOf, mayDo, pathId } from '../http/request';
+import { bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { jobRoute } from '../jobs/job-route';
 import { consentsOfJob, lastAnswers } from '../judge/queries';
 import { testRoundsOfJob, testsInUse } from '../edge-tests/queries';
-import { stateFor } from '../jobs/job';
-import { lockJobRow, setStage, type JobRow } from '../jobs/queries';
+import { inHandOf, stateFor } from '../jobs/job';
+import { lockJobRow, setInHand, setStage, type JobRow } from '../jobs/queries';
 import {
   finishStep,
   keepForecasts,
@@ -74,6 +74,17 @@ const zonesToFeel = async (db: Queryable, row: JobRow): Promise<readonly Zone[]>
         testsInUse: await testsInUse(db),
         plan: row.planRecord,
       })?.zones ?? ZONES);
+
+/** Looked at so often, ms: not every stroke writes who made it. */
+const IN_HAND_EVERY_MS = 60_000;
+
+/** Whoever works a blade that nobody else has in hand has it then; what is another's is taken over by a press alone. */
+const takeInHand = async (db: Queryable, row: JobRow, staffId: number): Promise<void> => {
+  const held = inHandOf(row);
+  if (held && held.staffId !== staffId) return;
+  const isFresh = held !== null && Date.now() - row.inHandAt!.getTime() < IN_HAND_EVERY_MS;
+  if (!isFresh) await setInHand(db, row.id, staffId);
+};
 
 export const benchRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
@@ -126,6 +137,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
         throw conflict('This step is being worked at another place too', before.revision);
       }
       await replaceBurr(db, stepId, row.round, body.burr);
+      await takeInHand(db, row, staffOf(request).id);
       return { ...before, ...body, revision: body.revision + 1 } satisfies StepRecord;
     });
     response.json(step);
@@ -239,6 +251,23 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
         await reopenStepsFrom(db, row.id, stepId);
         await setStage(db, row.id, 'on the bench');
         await log('reopened', say('event.back-to-step', { step: step.step.title }));
+      },
+    }),
+  );
+
+  router.post(
+    '/jobs/:id/take-over',
+    ...jobRoute(pool, {
+      action: 'work step',
+      body: versionSchema,
+      work: async ({ db, row, staff, log }) => {
+        const held = inHandOf(row);
+        // Their clock stands: nobody works it twice at once.
+        await stopClocks(db, row.id);
+        await setInHand(db, row.id, staff.id);
+        if (held && held.staffId !== staff.id) {
+          await log('bench', say('event.taken-over', { from: held.name }));
+        }
       },
     }),
   );

@@ -139,6 +139,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'POST /jobs/:id/steps/:stepId/undo': 'bench',
   'POST /jobs/:id/steps/:stepId/back-to': 'bench',
   'POST /jobs/:id/replan': 'bench',
+  'POST /jobs/:id/take-over': 'bench',
   'GET /jobs/:id/steps/:stepId/gauge-strokes': 'signed in',
   'POST /jobs/:id/steps/:stepId/gauge-strokes': 'bench',
   'GET /devices/stream': 'signed in',

@@ -31,7 +31,15 @@ import {
   raiseVersion,
   type JobRow,
 } from './queries';
-import { ALL_BY_CALIPER, measuresOf } from './rows';
+import { ALL_BY_CALIPER, IN_HAND_MINUTES, measuresOf } from './rows';
+
+export const inHandOf = ({ inHandBy, inHandName, inHandAt, stage }: JobRow): Job['inHand'] =>
+  stage === 'on the bench' &&
+  inHandBy !== null &&
+  inHandAt !== null &&
+  Date.now() - inHandAt.getTime() < IN_HAND_MINUTES * 60_000
+    ? { staffId: inHandBy, name: inHandName ?? '' }
+    : null;
 
 /** One job with all that hangs on it, in two round trips. */
 export const readJob = async (db: Queryable, id: number): Promise<Job> => {
@@ -109,6 +117,7 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     collectedBy: row.collectedBy,
     dueOn: row.dueOn,
     complaint,
+    inHand: inHandOf(row),
     events,
   };
 };

@@ -39,6 +39,9 @@ export interface JobRow extends BladeMeasures {
   readonly bladeName: string;
   readonly steel: string;
   readonly planRecord: PlanRecord | null;
+  readonly inHandBy: number | null;
+  readonly inHandAt: Date | null;
+  readonly inHandName: string | null;
   readonly remarks: string;
   readonly holding: string;
   readonly jawMm: number | null;
@@ -62,6 +65,8 @@ export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS t
   j.protection_done AS protectionDone, j.estimate_agreed_by AS estimateAgreedBy,
   j.estimate_agreed_at AS estimateAgreedAt, b.name AS bladeName, b.steel, j.plan_record AS planRecord, j.remarks, j.holding, j.jaw_mm AS jawMm, j.rule_mark_mm AS ruleMarkMm, j.block, j.decline_reason AS declineReason,
   j.collected_by AS collectedBy, j.due_on AS dueOn,
+  j.in_hand_by AS inHandBy, j.in_hand_at AS inHandAt,
+  (SELECT h.name FROM staff h WHERE h.id = j.in_hand_by) AS inHandName,
   c.id AS customerId, c.name AS customerName, c.trade AS customerTrade,
   ${FIRST_PHONE} AS customerPhone, c.note AS customerNote, c.edges_liked AS customerEdgesLiked, ${MEASURE_COLUMNS}
   FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id`;
@@ -305,6 +310,14 @@ export const replaceDamage = async (
     );
   }
 };
+
+/** Somebody has it in hand, or, with null, nobody has. */
+export const setInHand = (db: Queryable, jobId: number, staffId: number | null) =>
+  execute(
+    db,
+    'UPDATE job SET in_hand_by = ?, in_hand_at = IF(? IS NULL, NULL, CURRENT_TIMESTAMP(3)) WHERE id = ?',
+    [staffId, staffId, jobId],
+  );
 
 export const setStage = (db: Queryable, jobId: number, stage: Stage) =>
   execute(db, 'UPDATE job SET stage = ? WHERE id = ?', [stage, jobId]);

@@ -10,6 +10,9 @@ export const MEASURE_COLUMNS = `b.kind AS kindId, j.edge_length_mm AS edgeLength
   j.present_angle_per_side_deg AS presentAnglePerSideDeg, j.belly_start_mm AS bellyStartMm,
   j.tip_rise_mm AS tipRiseMm, j.outline AS traced`;
 
+/** Whoever did something to a blade within this time has it in hand. */
+export const IN_HAND_MINUTES = 15;
+
 /** Visits from before it was written down were measured by caliper throughout. */
 export const ALL_BY_CALIPER = Object.fromEntries(
   MEASURE_FIELDS.map((field) => [field, 'caliper']),

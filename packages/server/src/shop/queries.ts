@@ -1,7 +1,7 @@
 import type { BoardJob, Mooring } from '@patient-edge/contract';
 import type { BladeMeasures } from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
-import { MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
+import { IN_HAND_MINUTES, MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
 
 interface BoardRow extends BladeMeasures {
   readonly jobId: number;
@@ -15,6 +15,7 @@ interface BoardRow extends BladeMeasures {
   readonly stepsDone: number;
   readonly stepsTotal: number;
   readonly round: number;
+  readonly inHand: string | null;
 }
 
 /** Every blade now in the shop, by promised date. */
@@ -24,6 +25,8 @@ export const openJobs = async (db: Queryable): Promise<BoardJob[]> =>
       db,
       `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.promised_on AS promisedOn, j.round,
          c.name AS customer, b.id AS bladeId, b.name AS bladeName, b.steel, ${MEASURE_COLUMNS},
+         IF(j.stage = 'on the bench' AND j.in_hand_at > CURRENT_TIMESTAMP(3) - INTERVAL ${IN_HAND_MINUTES} MINUTE,
+           (SELECT h.name FROM staff h WHERE h.id = j.in_hand_by), NULL) AS inHand,
          (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded) AS stepsTotal,
          (SELECT COUNT(*) FROM plan_step p WHERE p.job_id = j.id AND NOT p.superseded AND p.status = 'done') AS stepsDone
        FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
@@ -39,6 +42,7 @@ export const openJobs = async (db: Queryable): Promise<BoardJob[]> =>
     stepsDone: row.stepsDone,
     stepsTotal: row.stepsTotal,
     sentBack: row.round > 1,
+    inHand: row.inHand,
   }));
 
 export const listMoorings = (db: Queryable): Promise<Mooring[]> =>

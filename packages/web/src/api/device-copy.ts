@@ -7,10 +7,18 @@ const RECORDS = 'records';
 /** Only where the browser has one: on this machine itself, or over a secure line. */
 export const canKeepCopy = (): boolean => 'serviceWorker' in navigator && 'caches' in globalThis;
 
+/** What the bundler's plugin puts there. */
+interface Registering {
+  readonly registerSW: (options: {
+    readonly immediate: boolean;
+    readonly onNeedRefresh: () => void;
+  }) => (reload: boolean) => Promise<void>;
+}
+
 /** Installs what opens the pages; `onNewer` hears when a newer application is there, and may take it. */
 export const keepApplication = async (onNewer: (take: () => void) => void): Promise<void> => {
   if (!canKeepCopy()) return;
-  const { registerSW } = await import('virtual:pwa-register');
+  const { registerSW } = (await import('virtual:pwa-register')) as Registering;
   const take = registerSW({ immediate: true, onNeedRefresh: () => onNewer(() => void take(true)) });
 };
 

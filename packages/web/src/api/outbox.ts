@@ -91,7 +91,7 @@ export const changeWaiting = async (
   part: Partial<Pick<Waiting, 'refused' | 'key'>> & { readonly version?: number },
 ): Promise<void> => {
   const { number, ...value } = item;
-  await (await database()).put(STORE, { ...value, ...part } as Omit<Waiting, 'number'>, number);
+  await (await database()).put(STORE, { ...value, ...part }, number);
   await readOutbox();
 };
 

@@ -11,6 +11,7 @@ import { useFullScreen } from '../theme/full-screen';
 import { QuietButton } from '../theme/buttons';
 import { Notice } from '../theme/notice';
 import { BenchSigns } from './bench-signs';
+import { InHand } from './in-hand';
 import { LeaveStep, useLeaveStep } from './leave-step';
 import { useParked } from './parked';
 import { StepCard } from './step-card';
@@ -129,6 +130,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
           onPark={park}
         />
         {tray && <TrayBar job={job} tray={tray} />}
+        <InHand job={job} />
         {cameBack && <Notice>Back from the counter: the clock runs on.</Notice>}
       </div>
       <div data-facts="">
@@ -164,16 +166,14 @@ const useParking = (
 ): { readonly park: () => void; readonly cameBack: boolean } => {
   const [parked, setParked] = useParked();
   const navigate = useNavigate();
-  const [cameBack, setCameBack] = useState(false);
+  const [cameBack] = useState(parked?.jobId === job.id && parked.wasRunning);
   const resumed = useRef(false);
   const { setRunning } = atWork;
   useEffect(() => {
     if (parked?.jobId !== job.id || resumed.current) return;
     resumed.current = true;
     setParked(null);
-    if (!parked.wasRunning) return;
-    setRunning(true);
-    setCameBack(true);
+    if (parked.wasRunning) setRunning(true);
   }, [parked, job.id, setParked, setRunning]);
   const park = (): void => {
     resumed.current = true;

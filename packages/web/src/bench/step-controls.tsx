@@ -28,7 +28,7 @@ const SideButton = styled(Button)`
   color: var(--ink);
   background: var(--sheet);
   border: 2px solid var(--steel-deep);
-  min-height: 118px;
+  min-height: 100px;
   display: grid;
   align-content: center;
   justify-items: center;
@@ -121,9 +121,7 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
           called={step.pattern?.code === 'serrated.edge.pattern' ? 'scallop' : 'round'}
           isFeelDue={atWork.isFeelDue}
           because={
-            isAdding
-              ? work.notes.added[pattern.now!.index - step.rounds.length]?.because
-              : undefined
+            isAdding ? work.notes.added[pattern.now.index - step.rounds.length]?.because : undefined
           }
         />
       )}

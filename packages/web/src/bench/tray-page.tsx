@@ -79,15 +79,14 @@ const Choosing = ({ board }: { board: Board }) => {
             ))}
           </Blades>
           {planned.length > 0 && (
-            <MutedText>
-              Planned, work not started:{' '}
-              {planned.map((job, index) => (
-                <span key={job.jobId}>
-                  {index > 0 && ', '}
-                  <QuietLink to={`/jobs/${job.jobId}/bench`}>{nameOf(job)}</QuietLink>
-                </span>
+            <Row $gap={8}>
+              <MutedText>Planned; start work on it first:</MutedText>
+              {planned.map((job) => (
+                <QuietLink key={job.jobId} to={`/jobs/${job.jobId}/bench`}>
+                  {nameOf(job)}
+                </QuietLink>
               ))}
-            </MutedText>
+            </Row>
           )}
           <Row>
             <ActionButton onPress={begin}>Work these together</ActionButton>

@@ -202,6 +202,7 @@ const HungBlade = ({ job }: { job: BoardJob }) => {
           {job.customer} · {job.stage}
           {job.stage === 'on the bench' && ` ${job.stepsDone + 1}/${job.stepsTotal}`}
           {job.sentBack && ' · sent back'}
+          {job.inHand !== null && ` · ${job.inHand} has it`}
         </small>
       </span>
     </Blade>

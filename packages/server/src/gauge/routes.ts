@@ -8,8 +8,8 @@ import { conflict, notFound } from '../http/errors';
 import { allow, bodyOf, mayDo, pathId } from '../http/request';
 import { stateFor } from '../jobs/job';
 import { findJobRow } from '../jobs/queries';
-import { addGaugeStrokes, gaugeStrokesOf } from './gauge-queries';
-import { isStepOfJob } from './queries';
+import { addGaugeStrokes, gaugeStrokesOf } from './queries';
+import { isStepOfJob } from '../bench/queries';
 
 const STEP = 'This step';
 

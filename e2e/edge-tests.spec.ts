@@ -133,7 +133,7 @@ test('the force tester is read as it cuts: three peaks at the heel, then the mid
   await tester.getByRole('button', { name: 'Stop the tester' }).click();
   // At one place: the strip is pressed there, or the place is typed.
   await page.getByLabel('At one place, mm from the heel').fill('20');
-  await page.getByRole('button', { name: 'Note it' }).click();
+  await page.getByRole('button', { name: 'Add reading' }).click();
   const place = page.getByRole('button', { name: 'Take back: Light at 20 mm: glint' });
   await expect(place).toBeVisible();
   // What was read is typed: it stays through a closed page.
@@ -229,7 +229,7 @@ test('close pictures: a burr measured to the scale, scratches read, glints found
       0.02 * job.measures.edgeLengthMm + 1,
     ),
   );
-  await glints.getByRole('button', { name: 'They are glints: read them so' }).click();
+  await glints.getByRole('button', { name: 'Confirm glints' }).click();
   await glints.getByRole('link', { name: 'In the readings of the test' }).click();
   const light = (zone: string) =>
     page

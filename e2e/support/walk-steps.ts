@@ -172,6 +172,8 @@ export const walk = (shop: RunningShop): readonly Step[] => [
         await page.keyboard.press(key);
         await page.keyboard.press(key);
       }
+      // A side with nothing done would be asked for.
+      await page.keyboard.press('ArrowLeft');
       await leave(page);
       await workThrough(page);
     },

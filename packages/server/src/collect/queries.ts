@@ -1,6 +1,6 @@
 import type { Customer, ReadyBlade, ToWrite } from '@patient-edge/contract';
 import type { BladeMeasures, MessageKind } from '@patient-edge/core';
-import { CUSTOMER_COLUMNS } from '../customers/queries';
+import { CUSTOMER_FACTS } from '../customers/queries';
 import { select, type Queryable } from '../database/pool';
 import { MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
 import { BILL_COLUMNS, BILL_JOIN, billOf, type BillRow } from '../money/queries';
@@ -19,8 +19,8 @@ interface ReadyRow extends BladeMeasures, BillRow, Omit<Customer, 'id'> {
   readonly wharf: string | null;
 }
 
-/** The customer beside other columns: their id and name under names of their own. */
-const CUSTOMER = CUSTOMER_COLUMNS.replace('c.id, c.name,', 'c.id AS customerId, c.name AS name,');
+/** The customer beside other columns. */
+const CUSTOMER = `c.id AS customerId, ${CUSTOMER_FACTS}`;
 
 /** Since when a blade is ready, or declined: the line of its history that says so. */
 const READY_AT = `COALESCE((SELECT MAX(e.at) FROM job_event e WHERE e.job_id = j.id

@@ -5,8 +5,10 @@ import { execute, select, type Queryable } from '../database/pool';
 export const FIRST_PHONE = `COALESCE((SELECT p.number FROM customer_phone p
   WHERE p.customer_id = c.id ORDER BY p.position LIMIT 1), '')`;
 
-export const CUSTOMER_COLUMNS = `c.id, c.name, c.trade, ${FIRST_PHONE} AS phone, c.note,
+/** All but who it is: for a row that has an id of its own. */
+export const CUSTOMER_FACTS = `c.name, c.trade, ${FIRST_PHONE} AS phone, c.note,
   c.edges_liked AS edgesLiked`;
+export const CUSTOMER_COLUMNS = `c.id, ${CUSTOMER_FACTS}`;
 
 /** Where a page of the list ends: the next begins behind it. */
 export interface CustomerKey {

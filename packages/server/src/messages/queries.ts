@@ -2,18 +2,6 @@ import type { QueuedMessage } from '@patient-edge/contract';
 import type { BladeMeasures, MessageKind, MessageTemplate } from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
 
-export interface MayWrite {
-  readonly email: string;
-  readonly mayWrite: 'not asked' | 'yes' | 'no';
-}
-
-export const mayWriteTo = async (db: Queryable, customerId: number): Promise<MayWrite> =>
-  (
-    await select<MayWrite>(db, 'SELECT email, may_write AS mayWrite FROM customer WHERE id = ?', [
-      customerId,
-    ])
-  )[0]!;
-
 interface NewMessage extends MessageTemplate {
   readonly key: string;
   readonly kind: MessageKind;
@@ -142,13 +130,15 @@ export interface ReadyOfCustomer {
   readonly promisedOn: string;
   readonly wharf: string | null;
 }
+/** A blade as a message names it, with whom it is written to. */
+const BLADE_SELECT = `SELECT j.id AS jobId, j.tag_number AS tagNumber, b.name, b.kind AS kindId, j.stage,
+  j.promised_on AS promisedOn, m.wharf, b.customer_id AS customerId
+  FROM blade b JOIN job j ON j.blade_id = b.id LEFT JOIN mooring m ON m.weekday = WEEKDAY(j.promised_on) + 1`;
+
 export const openOfCustomer = (db: Queryable, customerId: number): Promise<ReadyOfCustomer[]> =>
   select<ReadyOfCustomer>(
     db,
-    `SELECT j.id AS jobId, j.tag_number AS tagNumber, b.name, b.kind AS kindId, j.stage,
-       j.promised_on AS promisedOn, m.wharf
-     FROM blade b JOIN job j ON j.blade_id = b.id LEFT JOIN mooring m ON m.weekday = WEEKDAY(j.promised_on) + 1
-     WHERE b.customer_id = ? AND j.tag_in_use IS NOT NULL ORDER BY j.tag_number`,
+    `${BLADE_SELECT} WHERE b.customer_id = ? AND j.tag_in_use IS NOT NULL ORDER BY j.tag_number`,
     [customerId],
   );
 
@@ -159,10 +149,7 @@ export const bladeOfJob = async (
   (
     await select<ReadyOfCustomer & { readonly customerId: number }>(
       db,
-      `SELECT j.id AS jobId, j.tag_number AS tagNumber, b.name, b.kind AS kindId, j.stage,
-         j.promised_on AS promisedOn, m.wharf, b.customer_id AS customerId
-       FROM job j JOIN blade b ON b.id = j.blade_id LEFT JOIN mooring m ON m.weekday = WEEKDAY(j.promised_on) + 1
-       WHERE j.id = ?`,
+      `${BLADE_SELECT} WHERE j.id = ?`,
       [jobId],
     )
   )[0];

@@ -10,7 +10,6 @@ import { localDay } from '../shop/routes';
 import { pageAddress } from '../visits/pages';
 import {
   bladeOfJob,
-  mayWriteTo,
   openOfCustomer,
   queueMessage,
   type ReadyOfCustomer,
@@ -69,7 +68,7 @@ export const writeMessage = async (
     address: details.address,
     phone: details.phone,
   });
-  const { email, mayWrite } = await mayWriteTo(db, customerId);
+  const { email, mayWrite } = customer;
   const notSent =
     mayWrite === 'no'
       ? `${customer.name} does not want to be written to`

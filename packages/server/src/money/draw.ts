@@ -8,6 +8,7 @@ import {
 } from '@patient-edge/contract';
 import { toPayMinor } from '@patient-edge/core';
 import { Page } from '../labels/page';
+import { longMonth } from '../shop/days';
 
 export interface PaperFacts {
   readonly shopName: string;
@@ -91,11 +92,11 @@ const MOST_LINES = 40;
 export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
   const { statement, currency } = facts;
   const { customer, month, lines } = statement;
-  const page = new Page(`Statement ${month}`, 210, 297);
+  const page = new Page(`Statement ${longMonth(month)}`, 210, 297);
   const x = 20;
   const columns = [20, 48, 110, 140, 168] as const;
   let y = head(page, facts, x, 120);
-  y = page.write(`Statement for ${month}`, { xMm: x, yMm: y, sizeMm: 6, weight: 'bold' }) + 2;
+  y = page.write(`Statement for ${longMonth(month)}`, { xMm: x, yMm: y, sizeMm: 6, weight: 'bold' }) + 2;
   y = page.write(customer.name, { xMm: x, yMm: y, sizeMm: 4 }) + 4;
   const row = (cells: readonly string[], weight: 'plain' | 'bold' = 'plain'): void => {
     cells.forEach((text, index) =>

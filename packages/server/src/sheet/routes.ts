@@ -15,6 +15,7 @@ import { steelNamed } from '../steels/queries';
 import { touchUpsOfBlade } from '../touch-ups/queries';
 import type { SheetPaper } from './draw';
 import { sheetOf } from './sheet';
+import { longDay } from '../shop/days';
 
 /** The sheet of a job that was read. */
 export const sheetOfJob = async (db: Queryable, job: Job): Promise<CustomerSheet> =>
@@ -69,9 +70,7 @@ export const sheetRoutes = (pool: Pool, compute: Compute): Router => {
       sheet: await sheetOfJob(pool, job),
       measures: job.measures,
       shopLines: [await shopName(pool), ...address.split('\n'), phone].filter(Boolean),
-      day: new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(
-        new Date(job.returnedAt ?? Date.now()),
-      ),
+      day: longDay(new Date(job.returnedAt ?? Date.now())),
       price: priceSaid(job.bill, await readCurrency(pool)),
       pictures: await picturesOf(pool, job),
     };

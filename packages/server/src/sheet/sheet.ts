@@ -8,11 +8,9 @@ import {
   type CustomerSheet,
   type Steel,
 } from '@patient-edge/core';
+import { longDay } from '../shop/days';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
-
-const dayOf = (at: Date): string =>
-  new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(at);
 
 interface SheetSources {
   readonly job: Job;
@@ -58,6 +56,6 @@ export const sheetOf = ({ job, steel, touchUps, livesDays }: SheetSources): Cust
     coins: ours.find(({ coins }) => coins !== null)?.coins ?? null,
     remarks: job.remarks,
     comeBack,
-    comeBackDay: dayOf(new Date(leaves.getTime() + comeBack.days * DAY_MS)),
+    comeBackDay: longDay(new Date(leaves.getTime() + comeBack.days * DAY_MS)),
   });
 };

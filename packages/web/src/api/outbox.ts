@@ -3,7 +3,7 @@
  * battery loses nothing. Each carries a key, so that what arrived twice is done once, and its age, never a time of day.
  */
 import type { FinishStepBody, GaugeStrokesBody, ReadingsBody } from '@patient-edge/contract';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { DBSchema, IDBPDatabase } from 'idb';
 import { useSyncExternalStore } from 'react';
 
 /** A change of a job without its version: that is the newest when it is sent. */
@@ -45,10 +45,19 @@ const STORE = 'outbox';
 
 let opened: Promise<IDBPDatabase<Schema>> | null = null;
 const database = (): Promise<IDBPDatabase<Schema>> => {
-  opened ??= openDB<Schema>(NAME, 1, {
-    upgrade: (db) => void db.createObjectStore(STORE, { autoIncrement: true }),
-  });
+  opened ??= import('idb').then(({ openDB }) =>
+    openDB<Schema>(NAME, 1, {
+      upgrade: (db) => void db.createObjectStore(STORE, { autoIncrement: true }),
+    }),
+  );
   return opened;
+};
+
+/** Whether anything ever waited on this device: most pages need not open, nor load, its database. */
+const everWaited = async (): Promise<boolean> => {
+  if (!('indexedDB' in globalThis)) return false;
+  if (opened !== null || !('databases' in indexedDB)) return true;
+  return (await indexedDB.databases()).some(({ name }) => name === NAME);
 };
 
 /** As it stands in the database, read again after every change; the same list while nothing changed. */
@@ -58,7 +67,10 @@ const listeners = new Set<() => void>();
 
 /** Reads what waits; a browser without a database keeps nothing and queues nothing. */
 export const readOutbox = async (): Promise<readonly Waiting[]> => {
-  if (!('indexedDB' in globalThis)) return waiting;
+  if (!(await everWaited())) {
+    isRead = true;
+    return waiting;
+  }
   const db = await database();
   const tx = db.transaction(STORE);
   const [keys, values] = await Promise.all([tx.store.getAllKeys(), tx.store.getAll()]);
@@ -96,7 +108,7 @@ export const changeWaiting = async (
 };
 
 export const emptyOutbox = async (): Promise<void> => {
-  if (!('indexedDB' in globalThis)) return;
+  if (!(await everWaited())) return;
   await (await database()).clear(STORE);
   await readOutbox();
 };

@@ -8,8 +8,6 @@ import { ApiFailure, isOffline, messageOf, request, uploadPhotograph } from './c
 import { updateJobCache } from './hooks';
 import { changeWaiting, outboxNow, readOutbox, takeOut, type Waiting } from './outbox';
 
-/** Looked at so often while something waits: with the server dead the browser still thinks it is online. */
-const EVERY_MS = 1000;
 const LOCK = 'patient-edge outbox';
 
 const headersOf = ({ key, queuedMs }: Waiting): Record<string, string> => ({
@@ -97,18 +95,4 @@ export const sendOutbox = async (): Promise<void> => {
   } finally {
     isSending = false;
   }
-};
-
-/** Sends at once, when the browser is online again, and every second while something waits. Gives what ends it. */
-export const startSending = (): (() => void) => {
-  const look = (): void => void sendOutbox();
-  const timer = setInterval(() => {
-    if (outboxNow().some(({ refused }) => refused === null)) look();
-  }, EVERY_MS);
-  window.addEventListener('online', look);
-  look();
-  return () => {
-    clearInterval(timer);
-    window.removeEventListener('online', look);
-  };
 };

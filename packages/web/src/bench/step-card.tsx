@@ -82,7 +82,7 @@ export const StepCard = ({ job, record, atWork, gauge }: StepCardProps) => {
       </Hold>
       {step.caution !== null && <Notice tone="cut">{textOf(step.caution)}</Notice>}
       {CUT_BY_STROKES.includes(step.operation) && (
-        <Fold title="Model of the edge" says="the section as it is now, beside the plan">
+        <Fold level={2} title="Model of the edge" says="the section as it is now, beside the plan">
           <EdgeTwin job={job} record={record} atWork={atWork} held={gauge.asCut} />
         </Fold>
       )}

@@ -1,11 +1,20 @@
 /** Above a step at work: which blade, how far, and what a press away stands beside it. */
 import type { Job } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
-import { ArrowLeft, ListOrdered, NotebookText, TriangleAlert, UserRound } from 'lucide-react';
+import {
+  ArrowLeft,
+  ListOrdered,
+  Moon,
+  NotebookText,
+  Sun,
+  TriangleAlert,
+  UserRound,
+} from 'lucide-react';
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import { Button } from 'react-aria-components/Button';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { useAppearance } from '../theme/appearance';
 
 export type BenchPanel = 'details' | 'steps' | 'signs' | null;
 
@@ -80,6 +89,9 @@ const Line = styled.header`
     & > [data-how] {
       display: inline-flex;
     }
+    & > [data-appearance] {
+      display: none;
+    }
     & > div > p {
       flex-direction: column;
     }
@@ -115,46 +127,61 @@ interface TopLineProps {
   readonly onPark: () => void;
 }
 
-export const TopLine = ({ job, position, total, panel, onPanel, onPark }: TopLineProps) => (
-  <Line className="no-print">
-    <Link to="/" aria-label="To the shop">
-      <ArrowLeft size={24} aria-hidden />
-    </Link>
-    <div>
-      <p>
-        <span>
-          Step {position} of {total}
-          {job.round > 1 && ` · round ${job.round}, sent back after a test`}
-        </span>
-        <span>
-          <b>Tag {job.tagNumber}</b> · {job.blade.name || bladeKind(job.measures.kindId).label}
-        </span>
-      </p>
-      <Marks aria-hidden>
-        {Array.from({ length: total }, (_, index) => (
-          <i
-            key={index}
-            data-done={index < position - 1 ? '' : undefined}
-            data-now={index === position - 1 ? '' : undefined}
-          />
-        ))}
-      </Marks>
-    </div>
-    <ToggleButton data-how="" isSelected={panel === 'details'} onChange={() => onPanel('details')}>
-      <NotebookText size={22} aria-hidden />
-      <span>How</span>
-    </ToggleButton>
-    <ToggleButton isSelected={panel === 'steps'} onChange={() => onPanel('steps')}>
-      <ListOrdered size={22} aria-hidden />
-      <span>Steps</span>
-    </ToggleButton>
-    <ToggleButton isSelected={panel === 'signs'} onChange={() => onPanel('signs')}>
-      <TriangleAlert size={22} aria-hidden />
-      <span>Something is wrong</span>
-    </ToggleButton>
-    <Button onPress={onPark}>
-      <UserRound size={22} aria-hidden />
-      <span>Customer</span>
-    </Button>
-  </Line>
-);
+export const TopLine = ({ job, position, total, panel, onPanel, onPark }: TopLineProps) => {
+  const [appearance, setAppearance] = useAppearance();
+  const dark = appearance === 'dark';
+  return (
+    <Line className="no-print">
+      <Link to="/" aria-label="To the shop">
+        <ArrowLeft size={24} aria-hidden />
+      </Link>
+      <div>
+        <p>
+          <span>
+            Step {position} of {total}
+            {job.round > 1 && ` · round ${job.round}, sent back after a test`}
+          </span>
+          <span>
+            <b>Tag {job.tagNumber}</b> · {job.blade.name || bladeKind(job.measures.kindId).label}
+          </span>
+        </p>
+        <Marks aria-hidden>
+          {Array.from({ length: total }, (_, index) => (
+            <i
+              key={index}
+              data-done={index < position - 1 ? '' : undefined}
+              data-now={index === position - 1 ? '' : undefined}
+            />
+          ))}
+        </Marks>
+      </div>
+      <ToggleButton
+        data-how=""
+        isSelected={panel === 'details'}
+        onChange={() => onPanel('details')}
+      >
+        <NotebookText size={22} aria-hidden />
+        <span>How</span>
+      </ToggleButton>
+      <ToggleButton isSelected={panel === 'steps'} onChange={() => onPanel('steps')}>
+        <ListOrdered size={22} aria-hidden />
+        <span>Steps</span>
+      </ToggleButton>
+      <ToggleButton isSelected={panel === 'signs'} onChange={() => onPanel('signs')}>
+        <TriangleAlert size={22} aria-hidden />
+        <span>Something is wrong</span>
+      </ToggleButton>
+      <Button
+        data-appearance=""
+        aria-label={dark ? 'Light appearance' : 'Dark appearance'}
+        onPress={() => setAppearance(dark ? 'light' : 'dark')}
+      >
+        {dark ? <Sun size={22} aria-hidden /> : <Moon size={22} aria-hidden />}
+      </Button>
+      <Button onPress={onPark}>
+        <UserRound size={22} aria-hidden />
+        <span>Customer</span>
+      </Button>
+    </Line>
+  );
+};

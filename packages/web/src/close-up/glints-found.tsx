@@ -37,7 +37,7 @@ export const GlintsFound = ({ job, glints, onConfirm }: GlintsFoundProps) => {
           label={`Glints along the edge: ${places.join(', ') || 'none'}`}
         />
         <MutedText>
-          What is bright against the edge as a whole. Look yourself: a picture decides nothing.
+          What is bright against the edge as a whole. Check with your own eyes before you confirm.
         </MutedText>
         {onConfirm && (
           <Row>
@@ -48,7 +48,7 @@ export const GlintsFound = ({ job, glints, onConfirm }: GlintsFoundProps) => {
                 setConfirmed(true);
               }}
             >
-              {glints.length === 0 ? 'It is dark: read it so' : 'They are glints: read them so'}
+              {glints.length === 0 ? 'Confirm: dark' : 'Confirm glints'}
             </QuietButton>
             {confirmed && (
               <QuietLink to={`/jobs/${job.id}/test`}>In the readings of the test</QuietLink>

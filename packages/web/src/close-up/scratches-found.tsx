@@ -36,7 +36,7 @@ export const ScratchesFound = ({ found, scale, umPerPx }: ScratchesFoundProps) =
           ))}
         </ol>
         <MutedText>
-          Degrees from the length of the edge. Look yourself: a picture decides nothing.
+          Degrees from the length of the edge. Check with your own eyes before you confirm.
         </MutedText>
       </Stack>
     </Panel>

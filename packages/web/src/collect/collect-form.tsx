@@ -13,7 +13,7 @@ import { bladeKind, toPayMinor } from '@patient-edge/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { messageOf, request } from '../api/client';
+import { request } from '../api/client';
 import { refreshReturns } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { ActionButton, QuietButton } from '../theme/buttons';
@@ -25,6 +25,7 @@ import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import { NumberEntry, TextEntry } from '../theme/text-fields';
 import { shareOut } from './find-tag';
+import { useRun } from '../theme/use-run';
 
 const Lines = styled.ul`
   display: grid;
@@ -81,8 +82,7 @@ export const CollectForm = ({
   const [typed, setTyped] = useState<string | null>(null);
   const [collectedBy, setCollectedBy] = useState('');
   const [sheathed, setSheathed] = useState(false);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, run } = useRun();
   // One key for one hand-over, however often it is sent.
   const [key] = useState(() => crypto.randomUUID());
   const chosen = blades.filter(({ jobId }) => inHand.includes(jobId));
@@ -96,9 +96,7 @@ export const CollectForm = ({
       ? `From ${money(0, currency)} to ${money(total, currency)}; "${typed ?? ''}" was given`
       : undefined;
   const paysNow = how !== 'later' && total > 0 && amount > 0;
-  const send = async (): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
+  const send = (): Promise<void> => {
     const body: HandOverBody = {
       lines: chosen.map(({ jobId, version, tagNumber }) => ({ jobId, version, tagNumber })),
       sheathed,
@@ -112,17 +110,13 @@ export const CollectForm = ({
           }
         : null,
     };
-    try {
+    return run(async () => {
       const done = await request<HandedOver>('POST', '/hand-overs', body, {
         'Idempotency-Key': key,
       });
       await refreshReturns();
       onDone(done);
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
+    });
   };
   return (
     <Panel aria-label={`Hand over to ${customer.name}`}>
@@ -196,7 +190,7 @@ export const CollectForm = ({
             Hand over {chosen.length === 1 ? '1 blade' : `${chosen.length} blades`}
             {paysNow && amountProblem === undefined ? `, ${money(amount, currency)} ${how}` : ''}
           </ActionButton>
-          <QuietButton onPress={onLeave}>Not now</QuietButton>
+          <QuietButton onPress={onLeave}>Cancel</QuietButton>
           {chosen.length === 0 && <MutedText>Read a tag, or tick the blade it hangs on.</MutedText>}
         </Row>
       </Stack>

@@ -3,7 +3,7 @@ import type { ComplaintBody, Job } from '@patient-edge/contract';
 import { faultTable, houseRule, type AnyCauseId } from '@patient-edge/core';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { messageOf, request } from '../api/client';
+import { request } from '../api/client';
 import { refreshReturns, updateJobCache, useOwnFaults, useShopDetails } from '../api/hooks';
 import { useStored } from '../api/stored';
 import { WhichCause, type ToldSigns } from '../edge-tests/which-cause';
@@ -14,6 +14,7 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
+import { useRun } from '../theme/use-run';
 
 const ComplaintPage = () => {
   const job = useCurrentJob();
@@ -36,17 +37,14 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
   const [words, setWords] = useStored<string>(`complaint ${job.id}`, complaint?.words ?? '');
   const [signs, setSigns] = useState<ToldSigns>(complaint?.signs ?? {});
   const [cause, setCause] = useState<AnyCauseId | null>(null);
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, run } = useRun();
   if (!details) return null;
   const rule = houseRule({
     daysSince: differenceInCalendarDays(new Date(), parseISO(returnedAt)),
     houseDays: details.houseDays,
     cause,
   });
-  const keep = async (onTheHouse: boolean | null): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
+  const keep = (onTheHouse: boolean | null): Promise<void> => {
     const body: ComplaintBody = {
       words,
       signs,
@@ -59,14 +57,10 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
               .join(' ')
               .slice(0, 300),
     };
-    try {
+    return run(async () => {
       await updateJobCache(await request<Job>('PUT', `/jobs/${job.id}/complaint`, body));
       await refreshReturns();
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
+    });
   };
   return (
     <Panel className="no-print" aria-label="What is wrong">

@@ -80,7 +80,7 @@ export const PlaceReadings = ({
                 onAt('');
               }}
             >
-              Note it
+              Add reading
             </QuietButton>
           </>
         )}

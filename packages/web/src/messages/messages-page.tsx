@@ -84,7 +84,7 @@ const Inbox = () => {
       <Stack $gap={8}>
         <Row $gap={14} $align="baseline">
           <h2>Inbox</h2>
-          <MutedText>The demo writes to nobody: what it sends lies here.</MutedText>
+          <MutedText>The demo sends nothing out: its messages stay here.</MutedText>
         </Row>
         {(mails ?? []).map(({ id, at, to, subject, text }) => (
           <Fold key={`${id} ${at}`} title={subject} level={3} says={`to ${to}, ${moment(at)}`}>

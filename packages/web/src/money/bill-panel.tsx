@@ -14,7 +14,7 @@ import { toPayMinor } from '@patient-edge/core';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
-import { messageOf, request } from '../api/client';
+import { request } from '../api/client';
 import { refreshReturns, updateJobCache, useSales } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { ActionButton, QuietButton } from '../theme/buttons';
@@ -26,6 +26,7 @@ import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import { useSubmission } from '../theme/server-form';
 import { NumberEntry } from '../theme/text-fields';
+import { useRun } from '../theme/use-run';
 
 interface BillPanelProps {
   readonly job: Job;
@@ -138,29 +139,20 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
 const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
   const [method, setMethod] = useState<PaymentMethod>('cash');
   const [typed, setTyped] = useState(typedMoney(toPay, currency));
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, run } = useRun();
   const [key, setKey] = useState(() => crypto.randomUUID());
   const amount = parseNumber(typed);
-  const pay = async (): Promise<void> => {
-    if (amount === null) return;
-    setBusy(true);
-    setProblem(null);
-    try {
+  const pay = (paid: number): Promise<void> =>
+    run(async () => {
       await request<Sale>(
         'POST',
         '/payments',
-        { method, lines: [{ jobId: job.id, amountMinor: toMinor(amount, currency) }] },
+        { method, lines: [{ jobId: job.id, amountMinor: toMinor(paid, currency) }] },
         { 'Idempotency-Key': key },
       );
       setKey(crypto.randomUUID());
       await refreshPayments(job.id);
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
+    });
   return (
     <Stack $gap={10}>
       <Row $align="end">
@@ -178,7 +170,10 @@ const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
             onChange={setTyped}
           />
         </div>
-        <ActionButton isDisabled={busy || amount === null} onPress={() => void pay()}>
+        <ActionButton
+          isDisabled={busy || amount === null}
+          onPress={() => amount !== null && void pay(amount)}
+        >
           Take the payment
         </ActionButton>
       </Row>
@@ -201,17 +196,13 @@ const refreshPayments = async (jobId: number): Promise<void> => {
 
 const Receipts = ({ job, currency }: BillPanelProps) => {
   const { data: sales } = useSales(job.id);
-  const [problem, setProblem] = useState<string | null>(null);
+  const { busy, problem, run } = useRun();
   if (!sales || sales.length === 0) return null;
-  const undo = async (id: number): Promise<void> => {
-    setProblem(null);
-    try {
+  const undo = (id: number): Promise<void> =>
+    run(async () => {
       await request('POST', `/payments/${id}/undo`, {});
       await refreshPayments(job.id);
-    } catch (error) {
-      setProblem(messageOf(error));
-    }
-  };
+    });
   return (
     <Stack $gap={6}>
       <ul aria-label="Receipts">
@@ -226,7 +217,9 @@ const Receipts = ({ job, currency }: BillPanelProps) => {
                 {method}, {moment(at)}
               </span>
               {undoneAt === null ? (
-                <QuietButton onPress={() => void undo(id)}>Undo the receipt</QuietButton>
+                <QuietButton isDisabled={busy} onPress={() => void undo(id)}>
+                  Undo the receipt
+                </QuietButton>
               ) : (
                 <MutedText as="span">undone {moment(undoneAt)}</MutedText>
               )}

@@ -136,7 +136,7 @@ const AddFault = ({ onAdd }: { onAdd: (fault: OwnFault) => Promise<boolean> }) =
         <QuietButton isDisabled={!isWhole} onPress={() => void add()}>
           Add the row
         </QuietButton>
-        {!isWhole && <MutedText>Wants a sign, what it is and what is done.</MutedText>}
+        {!isWhole && <MutedText>Enter the sign, what it is and what to do.</MutedText>}
       </Row>
     </Stack>
   );

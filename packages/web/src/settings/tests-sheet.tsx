@@ -98,7 +98,7 @@ const KnownGood = ({
         isDisabled={!isNumber || value === goodForceGf}
         onPress={() => void onSet(value)}
       >
-        Set the bands by it
+        Use as the target
       </QuietButton>
       <MutedText>
         {goodForceGf === null

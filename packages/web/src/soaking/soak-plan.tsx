@@ -69,7 +69,7 @@ export const SoakPlan = ({ steps, jobId, nowOnly = false }: SoakPlanProps) => {
   if (calls.length === 0) return null;
   return (
     <Stack $gap={8}>
-      <h3>{nowOnly ? 'Into the water now' : 'Into the water'}</h3>
+      {nowOnly ? <h2>Into the water now</h2> : <h3>Into the water</h3>}
       <Calls>
         {calls.map(({ call, stone }) => (
           <li key={call.stoneId}>

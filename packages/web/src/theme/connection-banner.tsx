@@ -1,11 +1,7 @@
 /** Without a connection: what waits, what was refused and why, and a newer application that is there to be taken. */
 import { WifiOff } from 'lucide-react';
-import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { useConnectionAway } from '../api/connection';
-import { keepApplication } from '../api/device-copy';
-import { changeWaiting, takeOut, useOutbox, type Waiting } from '../api/outbox';
-import { sendOutbox, startSending } from '../api/send-outbox';
+import { changeWaiting, takeOut, type Waiting } from '../api/outbox';
 import { request } from '../api/client';
 import type { Job } from '@patient-edge/contract';
 import { QuietButton } from './buttons';
@@ -40,14 +36,14 @@ const nameOf = (item: Waiting): string => NAMES[item.kind === 'write' ? item.doe
 
 const things = (count: number): string => (count === 1 ? '1 thing waits' : `${count} things wait`);
 
-export const ConnectionBanner = () => {
-  const isAway = useConnectionAway();
-  const waiting = useOutbox();
-  const [newer, setNewer] = useState<(() => void) | null>(null);
-  useEffect(() => startSending(), []);
-  useEffect(() => {
-    void keepApplication((take) => setNewer(() => take));
-  }, []);
+interface ConnectionBannerProps {
+  readonly isAway: boolean;
+  readonly waiting: readonly Waiting[];
+  /** Takes a newer application that is there; null where none is. */
+  readonly newer: (() => void) | null;
+}
+
+export const ConnectionBanner = ({ isAway, waiting, newer }: ConnectionBannerProps) => {
   const refused = waiting.filter((item) => item.refused !== null);
   const open = waiting.length - refused.length;
   return (
@@ -88,7 +84,7 @@ const Refused = ({ item }: { item: Waiting }) => {
     // On the blade as it is now: what was in the way has been looked at.
     const { version } = await request<Job>('GET', `/jobs/${item.jobId}`);
     await changeWaiting(item, { refused: null, version, key: crypto.randomUUID() });
-    await sendOutbox();
+    await (await import('../api/send-outbox')).sendOutbox();
   };
   return (
     <li>

@@ -14,7 +14,7 @@ import { ParkedBar } from '../bench/parked';
 import { SoakBar } from '../soaking/soak-bar';
 import type { Appearance } from './appearance';
 import { QuietButton } from './buttons';
-import { ConnectionBanner } from './connection-banner';
+import { Connection } from './connection';
 import { Mark } from './mark';
 import { Notice } from './notice';
 import { UndoProvider } from './undo';
@@ -202,7 +202,7 @@ export const Frame = ({
         </Who>
       </Bar>
       <UndoProvider>
-        <ConnectionBanner />
+        <Connection />
         {isHeld && waiting.length > 0 && (
           <Notice tone="cut" alert>
             <p>

@@ -14,6 +14,7 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { TextEntry } from '../theme/text-fields';
+import { useRun } from '../theme/use-run';
 
 const Main = styled.main`
   max-width: 900px;
@@ -102,24 +103,16 @@ export const CustomersVisitPage = ({ token }: { token: string }) => {
 
 const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
   const [words, setWords] = useState('');
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
-  const answer = async (said: VisitAnswer): Promise<void> => {
-    setBusy(true);
-    setProblem(null);
-    try {
+  const { busy, problem, run } = useRun();
+  const answer = (said: VisitAnswer): Promise<void> =>
+    run(async () => {
       const page = await request<VisitPage>('POST', `/visits/${asPart(token)}/answers`, {
         answer: said,
         words: said === 'dull again' ? '' : words,
       });
       await mutate(`/visits/${asPart(token)}`, page, { revalidate: false });
       if (said !== 'dull again') setWords('');
-    } catch (error) {
-      setProblem(messageOf(error));
-    } finally {
-      setBusy(false);
-    }
-  };
+    });
   const said = (which: VisitAnswer): boolean => visit.answers.includes(which);
   return (
     <Panel aria-label="Tell the shop">

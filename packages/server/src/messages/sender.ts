@@ -42,7 +42,9 @@ export const throughSmtp = (address: string): Deliver => {
   let transport: ReturnType<typeof made> | null = null;
   return async ({ from, address: to, subject, body, id }) => {
     transport ??= made();
-    await (await transport).sendMail({
+    await (
+      await transport
+    ).sendMail({
       from,
       to,
       subject,

@@ -8,12 +8,7 @@ import { readCurrency } from '../prices/queries';
 import { readShopDetails, shopName } from '../shop/details';
 import { localDay } from '../shop/routes';
 import { pageAddress } from '../visits/pages';
-import {
-  bladeOfJob,
-  openOfCustomer,
-  queueMessage,
-  type ReadyOfCustomer,
-} from './queries';
+import { bladeOfJob, openOfCustomer, queueMessage, type ReadyOfCustomer } from './queries';
 
 /** Long enough to undo a pass that was pressed by mistake, s. */
 export const HELD_BACK_S = 15;

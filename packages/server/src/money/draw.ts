@@ -96,7 +96,9 @@ export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
   const x = 20;
   const columns = [20, 48, 110, 140, 168] as const;
   let y = head(page, facts, x, 120);
-  y = page.write(`Statement for ${longMonth(month)}`, { xMm: x, yMm: y, sizeMm: 6, weight: 'bold' }) + 2;
+  y =
+    page.write(`Statement for ${longMonth(month)}`, { xMm: x, yMm: y, sizeMm: 6, weight: 'bold' }) +
+    2;
   y = page.write(customer.name, { xMm: x, yMm: y, sizeMm: 4 }) + 4;
   const row = (cells: readonly string[], weight: 'plain' | 'bold' = 'plain'): void => {
     cells.forEach((text, index) =>

@@ -4,7 +4,17 @@ import type { Board, DropOffAnswer, Job } from '../packages/contract/src/index';
 import type { GaugeStroke } from '../packages/core/src/index';
 import { strokesEvery } from '../packages/core/test/stroke-sound';
 import { writeSound } from './support/fake-microphone';
-import { BENCH, done, jobNumber, leave, signIn, stepTitle, watchConsole } from './support/hands';
+import {
+  BENCH,
+  done,
+  jobNumber,
+  leave,
+  showGates,
+  signIn,
+  stepTitle,
+  watchConsole,
+  workThrough,
+} from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -54,6 +64,27 @@ test('a blade is worked to its end with three pedals alone', async ({ page }) =>
     }
   }
   await expect(finished).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('a blade is worked to its end by touch on a tablet, and another on a telephone', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  for (const [name, width, height] of [
+    ['Stall knife', 820, 1180],
+    ['Rope knife', 390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await signIn(page, shop.address, ...BENCH);
+    const id = await jobNumber(page, shop.address, name);
+    await page.goto(`${shop.address}/jobs/${id}/bench`);
+    await page.getByText(/^I have read this/).click();
+    await page.getByRole('button', { name: 'Start work' }).click();
+    await expect(done(page)).toBeVisible();
+    await workThrough(page);
+    await expect(page.getByText('The work on this blade')).toBeVisible();
+  }
   expect(errors).toEqual([]);
 });
 
@@ -264,11 +295,7 @@ test('a tray of six: stone by stone, a stone made ready once, the next blade by 
     const place = async (): Promise<string> =>
       `${page.url()} ${await stepTitle(page).last().innerText()}`;
     const here = await place();
-    for (const box of await page
-      .getByRole('group', { name: 'Before going on' })
-      .getByRole('checkbox')
-      .all())
-      await box.check({ force: true });
+    await showGates(page);
     await page.keyboard.press('d');
     await expect.poll(place).not.toBe(here);
     // The blade in hand is the one of the address: its keys are heard from now on.

@@ -1,7 +1,16 @@
 /** Without the workshop: the application opens, reloads and works; what was done arrives in order, once, with its age. */
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import type { Job, StepRecord } from '../packages/contract/src/index';
-import { BENCH, done, feelBurr, jobNumber, signIn, stepTitle, watchConsole } from './support/hands';
+import {
+  BENCH,
+  done,
+  feelBurr,
+  jobNumber,
+  showGates,
+  signIn,
+  stepTitle,
+  watchConsole,
+} from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -79,11 +88,7 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
       for (const key of ['ArrowRight', 'ArrowLeft', 'ArrowLeft']) await page.keyboard.press(key);
       await feelBurr(page, step.gate === 'gone' ? 'none' : 'slight');
     }
-    for (const box of await page
-      .getByRole('group', { name: 'Before going on' })
-      .getByRole('checkbox')
-      .all())
-      await box.check({ force: true });
+    await showGates(page);
     await page.keyboard.press('d');
     await expect(stepTitle(page).last()).not.toHaveText(title);
   }
@@ -143,11 +148,7 @@ test('what the server would not take is kept and shown, until somebody decides',
   await page.goto(`${shop.address}/jobs/${id}/bench`);
   await expect(done(page)).toBeVisible();
   await page.context().setOffline(true);
-  for (const box of await page
-    .getByRole('group', { name: 'Before going on' })
-    .getByRole('checkbox')
-    .all())
-    await box.check({ force: true });
+  await showGates(page);
   const title = await stepTitle(page).last().innerText();
   await page.keyboard.press('d');
   if (await page.getByLabel('Skip this check: reason').isVisible()) {

@@ -101,7 +101,7 @@ export const readZone = async (
 };
 
 /** Ticks what a step must show besides its burr. */
-const showGates = async (page: Page): Promise<void> => {
+export const showGates = async (page: Page): Promise<void> => {
   const asked = page.getByRole('group', { name: 'Before going on' }).getByRole('checkbox');
   for (const gate of await asked.all()) await gate.check({ force: true });
 };

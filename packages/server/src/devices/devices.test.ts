@@ -11,12 +11,13 @@ import {
   pressedGrams,
   startAngleGauge,
   startKitchenScale,
+  type RunningDevice,
 } from '@patient-edge/devices';
 import express from 'express';
 import { createStreams } from '../http/streams';
 import { forceReader } from './force-line';
 import { gaugeReader } from './gauge-line';
-import { deviceAddressFrom, deviceRoutes } from './routes';
+import { deviceAddressFrom, deviceRoutes, type Devices } from './routes';
 import { gramsOf, scaleReader } from './scale-line';
 
 jest.mock('../http/request', () => ({
@@ -143,60 +144,49 @@ describe('the stand-in', () => {
       asked.on('error', (error) => (text === '' ? reject(error) : undefined));
     });
 
-  test('is streamed as it reads, and says so when it goes', async () => {
-    const scale = await startKitchenScale();
-    const streams = createStreams(() => Promise.resolve(true));
+  /** The routes of devices that listen there, served alone; ends what is open. */
+  const served = (
+    devices: Partial<Devices>,
+  ): { readonly port: number; readonly end: () => Promise<void> } => {
     const app = express();
     app.use((request, _response, next) => {
       request.log = { warn: () => undefined } as unknown as typeof request.log;
       next();
     });
+    const none = { scale: null, force: null, gauge: null, mailBox: false, microscope: false };
     app.use(
       deviceRoutes(
-        {
-          scale: { host: '127.0.0.1', port: scale.port },
-          force: null,
-          gauge: null,
-          mailBox: false,
-          microscope: false,
-        },
-        streams,
+        { ...none, ...devices },
+        createStreams(() => Promise.resolve(true)),
       ),
     );
     const server = app.listen(0);
-    const { port } = server.address() as AddressInfo;
+    return {
+      port: (server.address() as AddressInfo).port,
+      end: async () => {
+        server.closeAllConnections();
+        await new Promise((resolve) => server.close(resolve));
+      },
+    };
+  };
+  const at = ({ port }: RunningDevice) => ({ host: '127.0.0.1', port });
+  const aMoment = () => new Promise((resolve) => setTimeout(resolve, 150));
+
+  test('is streamed as it reads, and says so when it goes', async () => {
+    const scale = await startKitchenScale();
+    const { port, end } = served({ scale: at(scale) });
     const first = await listen(port, (text) => text.includes('\n\n'));
     expect(first).toMatch(/^data: \{"grams":\d+\}\n\n/);
     const ended = listen(port, (text) => text.includes('event: gone'));
-    await new Promise((resolve) => setTimeout(resolve, 150));
+    await aMoment();
     await scale.close();
     expect(await ended).toContain('event: gone');
-    server.closeAllConnections();
-    await new Promise((resolve) => server.close(resolve));
+    await end();
   });
 
   test('several come in one stream, each under its name, and one that goes leaves the others', async () => {
     const [scale, gauge] = await Promise.all([startKitchenScale(), startAngleGauge()]);
-    const streams = createStreams(() => Promise.resolve(true));
-    const app = express();
-    app.use((request, _response, next) => {
-      request.log = { warn: () => undefined } as unknown as typeof request.log;
-      next();
-    });
-    app.use(
-      deviceRoutes(
-        {
-          scale: { host: '127.0.0.1', port: scale.port },
-          force: null,
-          gauge: { host: '127.0.0.1', port: gauge.port },
-          mailBox: false,
-          microscope: false,
-        },
-        streams,
-      ),
-    );
-    const server = app.listen(0);
-    const { port } = server.address() as AddressInfo;
+    const { port, end } = served({ scale: at(scale), gauge: at(gauge) });
     const path = '/devices/stream?topics=gauge&topics=scale';
     const both = await listen(
       port,
@@ -209,11 +199,10 @@ describe('the stand-in', () => {
       (text) => /event: gone\ndata: \{"topic":"scale"\}[^]*event: gauge/.test(text),
       path,
     );
-    await new Promise((resolve) => setTimeout(resolve, 150));
+    await aMoment();
     await scale.close();
     expect(await after).toContain('event: gauge');
     await gauge.close();
-    server.closeAllConnections();
-    await new Promise((resolve) => server.close(resolve));
+    await end();
   });
 });

@@ -1,6 +1,12 @@
 /** At the bench: the steps of the plan one at a time, to be read at a metre. */
 import type { Job } from '@patient-edge/contract';
-import { withoutYes, textOf } from '@patient-edge/core';
+import {
+  BENCH_READING_IDS,
+  BENCH_READINGS,
+  withoutYes,
+  textOf,
+  type BenchReadings,
+} from '@patient-edge/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -142,6 +148,15 @@ const BeforeWork = ({ job }: { job: Job }) => {
   );
 };
 
+/** What was measured at a step, beside it. */
+const ReadHere = ({ readings }: { readings: BenchReadings }) => {
+  const read = BENCH_READING_IDS.flatMap((id) => {
+    const value = readings[id];
+    return value === undefined ? [] : [`${BENCH_READINGS[id].label}: ${value}`];
+  });
+  return read.length === 0 ? null : <MutedText>{read.join(' · ')}</MutedText>;
+};
+
 const WorkDone = ({ job }: { job: Job }) => (
   <Panel>
     <Stack>
@@ -153,6 +168,8 @@ const WorkDone = ({ job }: { job: Job }) => (
               {textOf(record.step.title)}
               {record.superseded && ' (earlier plan)'}
               {record.overrideReason !== null && ` · check skipped: ${record.overrideReason}`}
+              {record.notes.interrupted && ' · clock ran on, time as told'}
+              <ReadHere readings={record.notes.readings} />
             </div>
             <span>
               {record.strokesRight} right, {record.strokesLeft} left

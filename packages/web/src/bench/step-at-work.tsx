@@ -47,6 +47,11 @@ const Screen = styled.div`
     overscroll-behavior: contain;
     padding-bottom: 8px;
   }
+  /* What is pressed with a wet hand is large, in the lists too. */
+  & > [data-top] button,
+  & > [data-panel] > section button {
+    min-height: 56px;
+  }
   & > [data-controls] {
     grid-area: controls;
     overflow: hidden auto;

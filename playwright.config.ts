@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/support/demo-once.ts',
   // Files side by side, each with a shop of its own: while one waits for its server the other draws.
-  workers: 3,
+  workers: 2,
   // Wide, for a machine that is shared: what is asserted is what happens, not how soon.
   timeout: 400_000,
   expect: { timeout: 45_000 },

@@ -61,6 +61,13 @@ const heavy = {
 };
 
 describe('the calculator in threads of its own', () => {
+  // The first question waits for its thread to start, which a busy machine may not manage in the time a question has.
+  beforeAll(async () => {
+    const question = { heightMm: 48, spineOffsetMm: 1.1, angleDeg: 15 };
+    for (let turn = 0; turn < 10; turn += 1)
+      if ((await ask('lift', question)).status === 200) return;
+  });
+
   test('answers as everywhere', async () => {
     const answer = await ask('lift', { heightMm: 48, spineOffsetMm: 1.1, angleDeg: 15 }).expect(
       200,

@@ -7,6 +7,7 @@ import { lastDoneStep, UNDO_LABELS, undoPathOf } from '../jobs/undo';
 import { QuietButton } from '../theme/buttons';
 import { duration, roughly } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 
 const List = styled.ol`
@@ -37,6 +38,14 @@ const stateOf = ({ status, overrideReason }: StepRecord, isNow: boolean): string
   return overrideReason === null ? 'done' : 'skipped';
 };
 
+/** The shop's bars stand back at the bench: the way to the rest of the blade is here. */
+const PAGES_OF_BLADE = [
+  ['intake', 'Intake'],
+  ['judge', 'Assess'],
+  ['plan', 'Plan and history'],
+  ['test', 'Test'],
+] as const;
+
 export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) => {
   const { busy, problem, send } = useSend(job);
   const steps = job.steps.filter(({ superseded }) => !superseded);
@@ -49,6 +58,14 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
         <h2>Steps</h2>
         <MutedText>Going back opens that step and all after it again; nothing is lost.</MutedText>
         <QuietButton onPress={onClose}>Close</QuietButton>
+      </Row>
+      <Row $gap={8}>
+        <MutedText>This blade:</MutedText>
+        {PAGES_OF_BLADE.map(([page, text]) => (
+          <QuietLink key={page} to={`/jobs/${job.id}/${page}`}>
+            {text}
+          </QuietLink>
+        ))}
       </Row>
       {problem !== null && (
         <Notice tone="cut" alert>

@@ -131,16 +131,18 @@ export const BenchTools = ({ gauge, atWork, bandN }: BenchToolsProps) => {
   return (
     <>
       {topics.includes('gauge') && <GaugeNeedle gauge={gauge} />}
-      <Row $gap={18}>
-        {topics.includes('scale') && <Pressed newtons={pressedN} bandN={bandN} />}
-        {tools.microphone && (
-          <p role="status" aria-label="Counted by ear">
-            <Ear size={18} aria-hidden /> {microphone.heard} heard
-            {microphone.rhythm &&
-              ` · ${Math.round(microphone.rhythm.perMinute)} a minute · ${microphone.rhythm.text}`}
-          </p>
-        )}
-      </Row>
+      {(topics.includes('scale') || tools.microphone) && (
+        <Row $gap={18}>
+          {topics.includes('scale') && <Pressed newtons={pressedN} bandN={bandN} />}
+          {tools.microphone && (
+            <p role="status" aria-label="Counted by ear">
+              <Ear size={18} aria-hidden /> {microphone.heard} heard
+              {microphone.rhythm &&
+                ` · ${Math.round(microphone.rhythm.perMinute)} a minute · ${microphone.rhythm.text}`}
+            </p>
+          )}
+        </Row>
+      )}
       {microphone.problem !== null && <Notice tone="cut">{microphone.problem}</Notice>}
       {lost.length > 0 && (
         <Notice tone="cut" alert>

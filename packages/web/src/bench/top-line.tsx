@@ -35,6 +35,7 @@ const Line = styled.header`
     flex: 1;
     min-width: 0;
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 5px;
     font-size: 17px;
     & > p {

@@ -20,6 +20,7 @@ import {
   type StepNotes,
 } from '@patient-edge/core';
 import { number, text, version, type Checked } from './schema-parts';
+import { MOST_GAUGE_STROKES } from './shop-rules';
 
 const shownCodes = Joi.array<BenchAskCode[]>()
   .items(Joi.string().valid(...BENCH_ASK_CODES))
@@ -145,8 +146,6 @@ export interface GaugeStrokesBody {
   readonly from: number;
   readonly strokes: readonly GaugeStroke[];
 }
-/** In one request at most. */
-export const MOST_GAUGE_STROKES = 500;
 export const gaugeStrokesSchema = Joi.object<Checked<GaugeStrokesBody>, true>({
   from: number().integer().min(0).max(100_000).required().label('From'),
   strokes: Joi.array()

@@ -4,3 +4,6 @@ export { ROLES, type Role } from '@patient-edge/core';
 
 /** A rack larger than this is a warehouse. */
 export const MOST_STONES = 500;
+
+/** Strokes by the gauge in one request at most. */
+export const MOST_GAUGE_STROKES = 500;

@@ -45,7 +45,6 @@ export class StrokeListener {
   private quietS = 0;
   private burstEnergy = 0;
   private burstTurns = 0;
-  private lastBeganS = -Infinity;
 
   constructor(private readonly sampleRateHz: number) {
     this.lookLength = Math.max(1, Math.round(LOOK_S * sampleRateHz));
@@ -113,7 +112,6 @@ export class StrokeListener {
       return null;
     }
     if (seconds < LISTEN_SHORTEST_S) return null;
-    this.lastBeganS = atS;
     return { atS, seconds, brightnessHz: this.brightness() };
   }
 
@@ -121,11 +119,6 @@ export class StrokeListener {
   private brightness(): number {
     const ratio = this.burstEnergy > 0 ? this.burstTurns / this.burstEnergy : 0;
     return (this.sampleRateHz / Math.PI) * Math.asin(Math.min(1, Math.sqrt(ratio) / 2));
-  }
-
-  /** When the stroke heard last began, s; before the first minus infinity. */
-  get lastAtS(): number {
-    return this.lastBeganS;
   }
 }
 

@@ -10,7 +10,7 @@ export const setAway = (next: boolean): void => {
   for (const listener of listeners) listener();
 };
 
-export const isConnectionAway = (): boolean => isAway;
+const isConnectionAway = (): boolean => isAway;
 
 const subscribe = (listener: () => void): (() => void) => {
   listeners.add(listener);

@@ -111,8 +111,7 @@ interface StepControlsProps {
 
 export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) => {
   const { step } = record;
-  const { work, pattern, worked, wanted } = atWork;
-  const isAdding = pattern.now !== null && pattern.now.index >= step.rounds.length;
+  const { work, pattern, worked, wanted, adding } = atWork;
   return (
     <Stack $gap={10}>
       {pattern.rounds.length > 0 && (
@@ -120,9 +119,7 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
           {...pattern}
           called={step.pattern?.code === 'serrated.edge.pattern' ? 'scallop' : 'round'}
           isFeelDue={atWork.isFeelDue}
-          because={
-            isAdding ? work.notes.added[pattern.now.index - step.rounds.length]?.because : undefined
-          }
+          because={adding?.because}
         />
       )}
       {step.stoneId !== null && <BenchTools gauge={gauge} atWork={atWork} bandN={step.forceN} />}
@@ -157,7 +154,7 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
           onAlong={atWork.burrAlong}
         />
       )}
-      {wanted.length > 0 && !isAdding && (
+      {wanted.length > 0 && adding === null && (
         <Next>
           <QuietButton onPress={() => atWork.add(wanted)}>
             More there:{' '}

@@ -2,7 +2,7 @@
  * The angle gauge on the blade: every sample goes to the tracker, strokes it finds are counted and kept with the step. The
  * needle is moved by whoever listens, fifty times a second, without drawing the page anew.
  */
-import type { Job, StepRecord } from '@patient-edge/contract';
+import { MOST_GAUGE_STROKES, type Job, type StepRecord } from '@patient-edge/contract';
 import {
   bladeOutline,
   GaugeTracker,
@@ -179,9 +179,9 @@ const useKept = (
   const queue = useRef<GaugeStroke[]>([]);
   const next = useRef<number | null>(null);
   const send = useCallback(async (): Promise<void> => {
-    const strokes = queue.current;
+    const strokes = queue.current.slice(0, MOST_GAUGE_STROKES);
     if (strokes.length === 0 || next.current === null) return;
-    queue.current = [];
+    queue.current = queue.current.slice(strokes.length);
     const from = next.current;
     next.current += strokes.length;
     try {
@@ -192,21 +192,27 @@ const useKept = (
         await putInOutbox({ kind: 'gauge', jobId, stepId, body: { from, strokes } });
         return;
       }
+      // Kept in the page, and sent again under the same numbers.
+      next.current = from;
+      queue.current = [...strokes, ...queue.current];
       setProblem(messageOf(error));
     }
   }, [path, jobId, stepId]);
   useEffect(() => {
     if (!isOn) return;
     let isHere = true;
-    void request<GaugeStroke[]>('GET', path)
-      .then((kept) => {
-        if (!isHere) return;
-        next.current = kept.length;
-        onKept((before) => [...kept, ...before]);
-      })
-      .catch((error: unknown) => {
-        if (isHere) setProblem(messageOf(error));
-      });
+    // Once: turned off and on again, the page knows them already.
+    if (next.current === null) {
+      void request<GaugeStroke[]>('GET', path)
+        .then((kept) => {
+          if (!isHere) return;
+          next.current = kept.length;
+          onKept((before) => [...kept, ...before]);
+        })
+        .catch((error: unknown) => {
+          if (isHere) setProblem(messageOf(error));
+        });
+    }
     const timer = setInterval(() => void send(), SEND_MS);
     return () => {
       isHere = false;

@@ -70,9 +70,11 @@ export const useStepAtWork = (job: Job, record: StepRecord) => {
   const rework = reworkOfJob(job);
   const zones = rework?.zones ?? ZONES;
   const isClockLed = isTimed(step.rounds) && notes.added.length === 0;
+  // A blade sent back follows no pattern but what was added for it.
+  const planned = rework ? [] : step.rounds;
   const pattern = isClockLed
     ? timedRounds(step.rounds, workedS)
-    : roundsAtWork(withAdded(rework ? [] : step.rounds, notes.added), counted);
+    : roundsAtWork(withAdded(planned, notes.added), counted);
   // The pattern says whose turn it is, until a hand says otherwise; its word holds for the round.
   const [byHand, setByHand] = useState<{ side: BladeSide; round: number | null } | null>(null);
   const roundIndex = pattern.now?.index ?? null;
@@ -102,6 +104,8 @@ export const useStepAtWork = (job: Job, record: StepRecord) => {
     /** Whether what was done is on the server, on its way, or on this device alone. */
     held,
     pattern,
+    /** The added strokes that are worked now; null while the plan's own are, or none are. */
+    adding: (pattern.now && notes.added[pattern.now.index - planned.length]) ?? null,
     isFeelDue,
     turn,
     worked,

@@ -11,6 +11,7 @@ import { DIST, ROOT, SERVER_ENTRY } from './paths';
 import { say, Trouble } from './say';
 
 const STAMP = join(DIST, 'built-from');
+const PICTURES = join(ROOT, 'docs', 'screenshots');
 
 /** A digest of all that goes into the build. */
 const sourceDigest = async (): Promise<string> => {
@@ -27,6 +28,7 @@ const sourceDigest = async (): Promise<string> => {
     }
   };
   await add(join(ROOT, 'packages'));
+  await add(PICTURES);
   hash.update(await readFile(join(ROOT, 'package-lock.json')));
   return hash.digest('hex');
 };
@@ -86,7 +88,24 @@ const buildAlone = async (): Promise<void> => {
     configFile: join(ROOT, 'packages', 'web', 'vite.config.ts'),
     logLevel: 'warn',
   });
+  await shrinkHelpPictures();
   await writeFile(STAMP, digest);
+};
+
+const HELP_WIDTH_PX = 960;
+
+/** The pictures of the help pages are those of the documentation, small enough for a telephone. */
+const shrinkHelpPictures = async (): Promise<void> => {
+  const { default: sharp } = await import('sharp');
+  const folder = join(DIST, 'web', 'help');
+  await mkdir(folder, { recursive: true });
+  for (const name of await readdir(PICTURES)) {
+    if (!name.endsWith('.png')) continue;
+    await sharp(join(PICTURES, name))
+      .resize({ width: HELP_WIDTH_PX })
+      .webp({ quality: 80 })
+      .toFile(join(folder, name.replace(/png$/, 'webp')));
+  }
 };
 
 /** The same in a process of its own: what building takes in memory is given back before the shop opens. */

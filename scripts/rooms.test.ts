@@ -7,6 +7,7 @@ const ROOMS = [
   'text',
   'units',
   'lifecycle',
+  'day',
   'statistics',
   'geometry',
   'section',

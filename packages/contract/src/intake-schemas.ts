@@ -94,6 +94,7 @@ export interface IntakeBody extends TypedMeasures {
   readonly cuts: string;
   readonly askedFor: string;
   readonly promisedOn: string;
+  readonly placeId: number | null;
   readonly sharpness: Sharpness;
   readonly carefulHands: boolean;
   /** With what each measure was taken; a caliper where nothing is said. */
@@ -200,6 +201,8 @@ const intakeKeys = {
   cuts: optionalText('What they cut', 200),
   askedFor: optionalText('What they ask for', 500),
   promisedOn: isoDate('Promised date').required(),
+  // Where nothing is said, the place that is open on the day.
+  placeId: id('Place').allow(null).default(null),
   sharpness: Joi.string()
     .valid(...SHARPNESS)
     .required()
@@ -386,6 +389,7 @@ export interface DropOffBlade {
   readonly cuts: string;
   readonly askedFor: string;
   readonly promisedOn: string;
+  readonly placeId: number | null;
   readonly sharpness: Sharpness;
   readonly edgeLengthMm: number | null;
   readonly heightHeelMm: number | null;
@@ -394,7 +398,8 @@ export interface DropOffBody extends OwnerBody {
   readonly blades: readonly DropOffBlade[];
 }
 export const MOST_BLADES_AT_ONCE = 60;
-const { kindId, bladeName, steel, useId, cuts, askedFor, promisedOn, sharpness } = intakeKeys;
+const { kindId, bladeName, steel, useId, cuts, askedFor, promisedOn, placeId, sharpness } =
+  intakeKeys;
 export const dropOffSchema = Joi.object<Checked<DropOffBody>, true>({
   ...customerKeys,
   blades: Joi.array()
@@ -409,6 +414,7 @@ export const dropOffSchema = Joi.object<Checked<DropOffBody>, true>({
         cuts,
         askedFor,
         promisedOn,
+        placeId,
         sharpness,
         edgeLengthMm: measureKey('edgeLengthMm'),
         heightHeelMm: measureKey('heightHeelMm'),

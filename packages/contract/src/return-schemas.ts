@@ -22,6 +22,7 @@ import {
   yesOrNo,
   type Checked,
 } from './schema-parts';
+import { CURRENCIES } from './judge-schemas';
 import { OWN_ID } from './schemas';
 
 const minor = (label: string) => number().integer().min(0).max(100_000_000).required().label(label);
@@ -135,6 +136,17 @@ export interface ShopDetails {
   readonly houseDays: number;
   readonly templates: MessageTemplates;
 }
+/** What the owner sets of the shop. */
+export interface ShopBody extends ShopDetails {
+  readonly shopName: string;
+  /** ISO 4217 */
+  readonly currency: string;
+}
+/** The same as it is held. */
+export interface ShopSheet extends ShopBody {
+  /** Money was written down in the currency: it stays. */
+  readonly currencySettled: boolean;
+}
 const template = Joi.object<Checked<MessageTemplate>, true>({
   subject: text('Subject', 150).required(),
   body: text('Text', 3000).required(),
@@ -151,7 +163,9 @@ const template = Joi.object<Checked<MessageTemplate>, true>({
     return typed;
   })
   .required();
-export const shopDetailsSchema = Joi.object<Checked<ShopDetails>, true>({
+export const shopDetailsSchema = Joi.object<Checked<ShopBody>, true>({
+  shopName: text('Name of the shop', 80).required(),
+  currency: oneOf('Currency', CURRENCIES),
   address: optionalText('Address', 300),
   phone: optionalText('Telephone', 40),
   email: Joi.string().trim().max(120).email({ tlds: false }).allow('').default('').label('E-mail'),

@@ -1,5 +1,6 @@
 /** What crosses the wire when blades go home: prices, payments, what is ready, the takings. */
 import type { BladeMeasures, CustomerSheet, MessageKind, Stage } from '@patient-edge/core';
+import type { ShopFormats } from './formats';
 import type { Bill } from './return-parts';
 import type { PaymentMethod, VisitAnswer } from './return-schemas';
 import type { BladeSummary, Customer } from './wire';
@@ -17,8 +18,8 @@ export interface ReadyBlade {
   readonly customer: Customer;
   readonly blade: BladeSummary;
   readonly bill: Bill | null;
-  /** Where the workshop lies on the promised day; null on others. */
-  readonly wharf: string | null;
+  /** Where it is promised; null where no place is open that day. */
+  readonly place: string | null;
 }
 export interface ReadyList {
   readonly today: string;
@@ -117,12 +118,13 @@ export interface MailInBox {
 export interface VisitPage {
   readonly shop: { readonly name: string; readonly address: string; readonly phone: string };
   readonly currency: string;
+  readonly formats: ShopFormats;
   readonly blade: { readonly name: string; readonly measures: BladeMeasures };
   readonly tagNumber: number;
   readonly stage: Stage;
   readonly declined: boolean;
   readonly promisedOn: string;
-  readonly wharf: string | null;
+  readonly place: string | null;
   readonly returnedAt: string | null;
   readonly bill: Bill | null;
   readonly estimate: { readonly lowMinor: number; readonly highMinor: number } | null;

@@ -74,12 +74,22 @@ export const staffSchema = Joi.object<Checked<StaffBody>, true>({
 });
 
 export interface ChangeStaffBody {
+  readonly name: string;
   readonly role: Role;
   readonly active: boolean;
 }
 export const changeStaffSchema = Joi.object<Checked<ChangeStaffBody>, true>({
+  name: text('Name', 80).required(),
   role: oneOf('Role', ROLES),
   active: yesOrNo().required().label('Active'),
+});
+
+/** A first password again, for somebody who forgot theirs. */
+export interface ResetPasswordBody {
+  readonly password: string;
+}
+export const resetPasswordSchema = Joi.object<Checked<ResetPasswordBody>, true>({
+  password: newPassword,
 });
 
 export interface PasswordBody {
@@ -87,7 +97,7 @@ export interface PasswordBody {
   readonly newPassword: string;
 }
 export const passwordSchema = Joi.object<Checked<PasswordBody>, true>({
-  currentPassword: Joi.string().max(200).required().label('Present password'),
+  currentPassword: Joi.string().max(200).required().label('Current password'),
   newPassword: newPassword.label('New password'),
 });
 

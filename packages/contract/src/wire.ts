@@ -1,5 +1,6 @@
 /** What crosses the wire: the answers of the API. Times are ISO 8601 in UTC, dates YYYY-MM-DD. */
-import type { Role } from './shop-rules';
+import type { ShopFormats } from './formats';
+import type { Instrument, Role } from './shop-rules';
 import type { Bill, Complaint } from './return-parts';
 import type {
   AngleReading,
@@ -8,6 +9,7 @@ import type {
   BladeSide,
   BladeVerdict,
   BurrCheck,
+  ClosedDays,
   MeasuredAtBench,
   StepNotes,
   Damage,
@@ -22,6 +24,7 @@ import type {
   Stage,
   TestBench,
   PlanStep,
+  Place,
   Rung,
   Said,
   Sharpness,
@@ -58,6 +61,8 @@ export interface StaffMember {
 export interface StaffRecord extends StaffMember {
   /** Whether they may sign in; whoever left stays on record. */
   readonly active: boolean;
+  /** Devices they are signed in on now. */
+  readonly sessions: number;
 }
 
 export interface SessionInfo {
@@ -65,6 +70,9 @@ export interface SessionInfo {
   readonly shopName: string | null;
   /** ISO 4217, set once for the shop. */
   readonly currency: string;
+  readonly formats: ShopFormats;
+  /** What the shop owns to measure with. */
+  readonly instruments: readonly Instrument[];
   /** No owner yet: the first-owner page comes first. */
   readonly needsSetUp: boolean;
   /** Present in the demo only. */
@@ -73,12 +81,6 @@ export interface SessionInfo {
     readonly password: string;
     readonly role: Role;
   }[];
-}
-
-export interface Mooring {
-  /** 1 is Monday. */
-  readonly weekday: number;
-  readonly wharf: string;
 }
 
 export interface Customer {
@@ -113,6 +115,16 @@ export interface CustomerList {
   readonly next: { readonly name: string; readonly id: number } | null;
 }
 
+/** What a shop begins with, each there or not. */
+export interface FirstDay {
+  readonly shop: boolean;
+  readonly places: boolean;
+  readonly people: boolean;
+  readonly stones: boolean;
+  readonly prices: boolean;
+  readonly blade: boolean;
+}
+
 export interface BladeSummary {
   readonly id: number;
   readonly name: string;
@@ -123,9 +135,18 @@ export interface BladeSummary {
 /** A blade as the shop shows it: enough to draw its silhouette and say where it stands. */
 export interface BoardJob {
   readonly jobId: number;
+  readonly version: number;
+  readonly takenInAt: string;
+  /** An estimate is written and nobody has said yes to it yet. */
+  readonly waitsForAnswer: boolean;
+  /** Who did something to it last. */
+  readonly lastBy: string;
+  readonly customerId: number;
   readonly tagNumber: number;
   readonly stage: Stage;
   readonly promisedOn: string;
+  /** Where it is promised; null where no place is open that day. */
+  readonly place: string | null;
   readonly customer: string;
   readonly blade: BladeSummary;
   readonly stepsDone: number;
@@ -138,7 +159,8 @@ export interface BoardJob {
 export interface Board {
   readonly today: string;
   readonly jobs: readonly BoardJob[];
-  readonly moorings: readonly Mooring[];
+  readonly places: readonly Place[];
+  readonly closed: readonly ClosedDays[];
 }
 
 /** A stone with what the bench's own records say of it. */
@@ -287,6 +309,9 @@ export interface Job {
   readonly round: number;
   readonly version: number;
   readonly promisedOn: string;
+  /** Where it is promised. */
+  readonly placeId: number | null;
+  readonly place: string | null;
   readonly takenInAt: string;
   readonly returnedAt: string | null;
   readonly customer: Customer;

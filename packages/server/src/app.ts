@@ -29,12 +29,14 @@ import { isLockError } from './database/pool';
 import { contentPolicy, knownHost, ONLY_HERE, sameOriginWrites, type Reach } from './http/door';
 import { ApiError, busy, notFound } from './http/errors';
 import { createStreams } from './http/streams';
+import { historyRoutes } from './history/routes';
 import { judgeRoutes } from './judge/routes';
 import { labelRoutes } from './labels/routes';
 import { messageRoutes } from './messages/routes';
 import { moneyRoutes } from './money/routes';
 import { peopleRoutes } from './people/routes';
 import { photographRoutes } from './photographs/routes';
+import { placeRoutes } from './places/routes';
 import { priceRoutes } from './prices/routes';
 import { jobRoutes } from './jobs/routes';
 import { planOutputRoutes } from './plan/output-routes';
@@ -42,6 +44,8 @@ import { planRoutes } from './plan/routes';
 import { printRoutes } from './print/routes';
 import { searchRoutes } from './search/routes';
 import { sheetRoutes } from './sheet/routes';
+import { firstDayRoutes } from './shop/first-day';
+import { formatRoutes } from './shop/formats';
 import { shopDetailRoutes } from './shop/details';
 import { shopRoutes } from './shop/routes';
 import { machineRoutes } from './machines/routes';
@@ -239,7 +243,9 @@ export const createApp = (options: AppOptions): RunningApp => {
     authRoutes(pool, { mode, cookieName, streams }),
     peopleRoutes(pool),
     shopRoutes(pool),
+    placeRoutes(pool),
     customerRoutes(pool, options.printer ?? null),
+    historyRoutes(pool),
     searchRoutes(pool),
     bladeRoutes(pool),
     stoneRoutes(pool),
@@ -274,6 +280,8 @@ export const createApp = (options: AppOptions): RunningApp => {
     visitPageRoutes(pool),
     complaintRoutes(pool),
     shopDetailRoutes(pool),
+    formatRoutes(pool),
+    firstDayRoutes(pool),
   ]) {
     api.use(routes);
   }

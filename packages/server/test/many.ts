@@ -66,7 +66,12 @@ const COPIES: readonly (readonly [
 ];
 
 /** Tables that grow with the work of the shop: none of them may be read whole to answer one question. */
-export const GROWING = [...COPIES.map(([table]) => table), 'burr_check'];
+export const GROWING = [
+  ...COPIES.map(([table]) => table),
+  'burr_check',
+  'shop_event',
+  'search_word',
+];
 
 interface Column {
   readonly name: string;
@@ -126,6 +131,14 @@ export const copyJob = async (
   await pool.query(
     `INSERT IGNORE INTO burr_check (plan_step_id, round, side, zone, finding)
      SELECT id, 1, 'right', 'heel', 'none' FROM plan_step WHERE job_id > ${base}`,
+  );
+  await pool.query(
+    `INSERT INTO shop_event (at, staff_id, subject, subject_id, message)
+     SELECT CURRENT_TIMESTAMP(3), 1, 'customer', ${base} + seq, '{"code":"event.customer-added"}' FROM seq_1_to_${count}`,
+  );
+  await pool.query(
+    `INSERT IGNORE INTO search_word (piece, word)
+     SELECT CONCAT('knife', seq), CONCAT('knife', seq) FROM seq_1_to_${count}`,
   );
   for (const table of GROWING) await pool.query(`ANALYZE TABLE ${table}`);
 };

@@ -1,7 +1,7 @@
 /** A shop on a real, empty database for a server test, and people who ask things of it. */
 import { createHash } from 'node:crypto';
 import { join } from 'node:path';
-import type { ApiErrorBody, Job, ShopDetails, StepRecord } from '@patient-edge/contract';
+import type { ApiErrorBody, Job, ShopBody, StepRecord } from '@patient-edge/contract';
 import {
   byZone,
   asksOfStep,
@@ -263,7 +263,9 @@ export const passed = async (bench: Agent, job: Job): Promise<Job> => {
 };
 
 /** What stands on receipts and in messages, where nothing else is said. */
-export const shopDetails = (part: Partial<ShopDetails> = {}): ShopDetails => ({
+export const shopDetails = (part: Partial<ShopBody> = {}): ShopBody => ({
+  shopName: 'Test boat',
+  currency: 'EUR',
   address: 'Berth 4',
   phone: '0555 1',
   email: 'bench@shop.example',

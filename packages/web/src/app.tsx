@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import { SWRConfig } from 'swr';
 import { SWR_SETTINGS, useSession } from './api/session';
 import { Waiting } from './theme/waiting';
+import { setFormats } from './theme/formats';
 import { useAppearance } from './theme/appearance';
 
 /** The door loads little: what is behind it comes once somebody is in. */
@@ -41,5 +42,14 @@ const Doors = () => {
   }
   if (session.needsSetUp) return <SetUpPage />;
   if (!session.staff) return <SignInPage session={session} />;
-  return <Pages session={session} appearance={appearance} onAppearance={setAppearance} />;
+  setFormats(session.formats);
+  // What is drawn already said it the old way.
+  return (
+    <Pages
+      key={JSON.stringify(session.formats)}
+      session={session}
+      appearance={appearance}
+      onAppearance={setAppearance}
+    />
+  );
 };

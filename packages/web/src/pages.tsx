@@ -5,6 +5,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import type { Appearance } from './theme/appearance';
 import { Frame } from './theme/frame';
 import { PageBoundary } from './theme/page-boundary';
+import { OnlyFor } from './theme/only-for';
 import { NothingHere } from './theme/waiting';
 
 const ShopPage = lazy(async () => ({ default: (await import('./shop/shop-page')).ShopPage }));
@@ -38,7 +39,31 @@ const ReadyPage = lazy(() => import('./collect/ready-page'));
 const TakingsPage = lazy(() => import('./money/takings-page'));
 const MessagesPage = lazy(() => import('./messages/messages-page'));
 const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
+const HistoryPage = lazy(() => import('./history/history-page'));
+const HelpPage = lazy(() => import('./help/help-page'));
 const SettingsPage = lazy(() => import('./settings/settings-page'));
+const ShopSection = lazy(() => import('./settings/shop-sheet'));
+const PlacesSection = lazy(() => import('./settings/places-sheet'));
+const MessagesSection = lazy(() => import('./settings/message-templates'));
+const UnitsSection = lazy(() => import('./settings/units-sheet'));
+const PeopleSection = lazy(() => import('./settings/people-sheet'));
+const RolesSection = lazy(() => import('./settings/roles-sheet'));
+const InstrumentsSection = lazy(() => import('./settings/instruments-sheet'));
+const AccountSection = lazy(async () => ({
+  default: (await import('./settings/small-sections')).AccountSection,
+}));
+const AppearanceSection = lazy(async () => ({
+  default: (await import('./settings/small-sections')).AppearanceSection,
+}));
+const BenchSection = lazy(async () => ({
+  default: (await import('./settings/small-sections')).BenchSection,
+}));
+const TestsSection = lazy(async () => ({
+  default: (await import('./settings/small-sections')).TestsSection,
+}));
+const BackupSection = lazy(async () => ({
+  default: (await import('./settings/small-sections')).BackupSection,
+}));
 
 interface PagesProps {
   readonly session: SessionInfo;
@@ -61,7 +86,14 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
               <Route path="touch-up" element={<TouchUpPage />} />
               <Route path="plan" element={<PlanPage />} />
               <Route path="compare" element={<ComparePage />} />
-              <Route path="bench" element={<BenchPage />} />
+              <Route
+                path="bench"
+                element={
+                  <OnlyFor action="work step" title="Bench">
+                    <BenchPage />
+                  </OnlyFor>
+                }
+              />
               <Route path="test" element={<EdgeTestPage />} />
               <Route path="return" element={<HandOverPage />} />
               <Route path="complaint" element={<ComplaintPage />} />
@@ -74,19 +106,53 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route path="rack/progression" element={<ProgressionPage />} />
             <Route path="rack/steels" element={<SteelsPage />} />
             <Route path="rack/machines" element={<MachinesPage />} />
-            <Route path="rack/habits" element={<HabitsPage />} />
             <Route path="rack/pressure" element={<PressurePage />} />
             <Route path="calculator" element={<CalculatorPage />} />
             <Route path="calculator/:questionId" element={<CalculatorPage />} />
-            <Route path="prices" element={<PricesPage />} />
-            <Route path="labels" element={<LabelsPage />} />
-            <Route path="tray" element={<TrayPage />} />
+            <Route
+              path="tray"
+              element={
+                <OnlyFor action="work step" title="Bench">
+                  <TrayPage />
+                </OnlyFor>
+              }
+            />
             <Route path="ready" element={<ReadyPage />} />
-            <Route path="takings" element={<TakingsPage />} />
+            <Route
+              path="takings"
+              element={
+                <OnlyFor action="see money" title="Takings">
+                  <TakingsPage />
+                </OnlyFor>
+              }
+            />
             <Route path="messages" element={<MessagesPage />} />
-            <Route path="settings" element={<SettingsPage />} />
+            <Route path="history" element={<HistoryPage />} />
+            <Route path="help" element={<HelpPage />} />
+            <Route path="help/:areaId" element={<HelpPage />} />
+            <Route path="settings" element={<SettingsPage />}>
+              <Route path="shop" element={<ShopSection />} />
+              <Route path="places" element={<PlacesSection />} />
+              <Route path="prices" element={<PricesPage />} />
+              <Route path="messages" element={<MessagesSection />} />
+              <Route path="units" element={<UnitsSection />} />
+              <Route path="people" element={<PeopleSection />} />
+              <Route path="roles" element={<RolesSection />} />
+              <Route path="habits" element={<HabitsPage />} />
+              <Route path="tests" element={<TestsSection />} />
+              <Route path="instruments" element={<InstrumentsSection />} />
+              <Route path="account" element={<AccountSection />} />
+              <Route path="appearance" element={<AppearanceSection />} />
+              <Route path="bench" element={<BenchSection />} />
+              <Route path="labels" element={<LabelsPage />} />
+              <Route path="backup" element={<BackupSection />} />
+              <Route path="*" element={<NothingHere />} />
+            </Route>
+            <Route path="prices" element={<Navigate to="/settings/prices" replace />} />
+            <Route path="labels" element={<Navigate to="/settings/labels" replace />} />
+            <Route path="rack/habits" element={<Navigate to="/settings/habits" replace />} />
             <Route path="owners" element={<Navigate to="/customers" replace />} />
-            <Route path="people" element={<Navigate to="/settings" replace />} />
+            <Route path="people" element={<Navigate to="/settings/people" replace />} />
             <Route path="*" element={<NothingHere />} />
           </Routes>
         </Suspense>

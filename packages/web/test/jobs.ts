@@ -19,6 +19,8 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     round: 1,
     version: 3,
     promisedOn: '2026-12-01',
+    placeId: null,
+    place: null,
     takenInAt: '2026-11-20T09:00:00.000Z',
     returnedAt: null,
     customer: { id: 2, name: 'Edda Rill', trade: '', phone: '', note: '', edgesLiked: '' },

@@ -46,5 +46,6 @@ export {
 } from './schools';
 export { soakCalls, soakClock } from './soak';
 export { stepRange, totalRange, type TimeRange } from './time-range';
+export { STARTER_RACKS, type StarterRack, type StarterStone } from './starter-racks';
 export { usualAbrasive } from './usual';
 export { progressionWarnings, whatToBuy, type Missing, type ProgressionWarning } from './warnings';

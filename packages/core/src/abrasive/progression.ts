@@ -198,7 +198,9 @@ const explainNoChain = (
   if (usable.length === 0) {
     return fail(
       'NO_PROGRESSION',
-      'The rack holds no stone, plate or film that could be used',
+      input.rack.length === 0
+        ? 'The rack is empty: a plan needs a stone, a plate or a film'
+        : 'The rack holds no stone, plate or film that could be used; belts need a machine, chosen under how the angle is held',
       'rack',
     );
   }

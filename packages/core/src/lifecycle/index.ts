@@ -4,10 +4,17 @@ export {
   can,
   refusalOf,
   ROLES,
-  rolesFor,
   STAGES,
   type JobAction,
   type JobState,
   type Role,
   type Stage,
 } from './lifecycle';
+export {
+  mayDo,
+  ROLE_TABLE,
+  rolesFor,
+  SHOP_ACTIONS,
+  type Action,
+  type ShopAction,
+} from './shop-actions';

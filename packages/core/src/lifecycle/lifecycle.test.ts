@@ -1,4 +1,14 @@
-import { can, refusalOf, ROLES, STAGES, type JobAction, type Stage } from '../index';
+import {
+  can,
+  mayDo,
+  refusalOf,
+  ROLE_TABLE,
+  ROLES,
+  SHOP_ACTIONS,
+  STAGES,
+  type JobAction,
+  type Stage,
+} from '../index';
 import { JOB_ACTIONS, LIFECYCLE, stagesAfter } from './lifecycle';
 
 /** What may be done at each stage, written down apart from the table: with a plan, and its edge not tested yet. */
@@ -12,6 +22,7 @@ const PLANNED_UNTESTED: Readonly<Record<Stage, readonly JobAction[]>> = {
     'touch up',
     'approve plan',
     'decline',
+    'promise',
     'delete photograph',
   ],
   planned: [
@@ -24,6 +35,7 @@ const PLANNED_UNTESTED: Readonly<Record<Stage, readonly JobAction[]>> = {
     'approve plan',
     'start work',
     'decline',
+    'promise',
     'delete photograph',
   ],
   'on the bench': [
@@ -35,12 +47,13 @@ const PLANNED_UNTESTED: Readonly<Record<Stage, readonly JobAction[]>> = {
     'finish step',
     'reopen step',
     'decline',
+    'promise',
     'delete photograph',
   ],
-  testing: ['estimate', 'reopen step', 'test after', 'delete photograph'],
-  ready: ['estimate', 'undo pass', 'set price', 'hand over', 'delete photograph'],
+  testing: ['estimate', 'reopen step', 'test after', 'promise', 'delete photograph'],
+  ready: ['estimate', 'undo pass', 'set price', 'hand over', 'promise', 'delete photograph'],
   returned: ['set price', 'undo hand over'],
-  declined: ['undo decline', 'set price', 'hand over', 'delete photograph'],
+  declined: ['undo decline', 'set price', 'hand over', 'promise', 'delete photograph'],
 };
 
 const pairs = STAGES.flatMap((stage) => JOB_ACTIONS.map((action) => [stage, action] as const));
@@ -83,6 +96,18 @@ test('every stage but the last two leads on, and every blade can come home', () 
   };
   for (const stage of STAGES) expect(reached(stage)).toContain('returned');
   expect(reached('taken in').size).toBe(STAGES.length);
+});
+
+test('what is done beside a blade is in the same table, and the owner may do all of it', () => {
+  expect(ROLE_TABLE.map(({ action }) => action)).toEqual([...JOB_ACTIONS, ...SHOP_ACTIONS]);
+  for (const { action, label, may } of ROLE_TABLE) {
+    expect(label).not.toBe('');
+    expect(may).toContain('owner');
+    for (const role of ROLES) expect(mayDo(role, action)).toBe(may.includes(role));
+  }
+  expect(mayDo('bench', 'see money')).toBe(false);
+  expect(mayDo('counter', 'change stones')).toBe(false);
+  expect(mayDo('counter', 'hand over')).toBe(true);
 });
 
 test('somebody may do each of them', () => {

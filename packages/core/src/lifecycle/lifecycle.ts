@@ -34,6 +34,7 @@ export const JOB_ACTIONS = [
   'undo pass',
   'decline',
   'undo decline',
+  'promise',
   'set price',
   'hand over',
   'undo hand over',
@@ -165,6 +166,11 @@ export const LIFECYCLE: Readonly<Record<JobAction, Rule>> = {
     label: 'Taking the blade on again',
     transitions: [leads('declined', 'taken in', 'planned', 'on the bench')],
   },
+  promise: {
+    may: EVERYBODY,
+    label: 'Promising another day',
+    transitions: stays('taken in', 'planned', 'on the bench', 'testing', 'ready', 'declined'),
+  },
   'set price': {
     may: EVERYBODY,
     label: 'Setting the price',
@@ -245,11 +251,3 @@ export const asksForTest = (action: JobAction): boolean =>
   LIFECYCLE[action].transitions.some(({ needs }) =>
     needs?.some((need) => need === 'tested' || need === 'not tested'),
   );
-
-/**
- * Who may do it.
- *
- * @example
- * rolesFor('approve plan').includes('counter'); // false
- */
-export const rolesFor = (action: JobAction): readonly Role[] => LIFECYCLE[action].may;

@@ -1,4 +1,12 @@
 /** The English of the history of a job, one entry a code; see `steps.ts`. */
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+/** 28 Nov 2026, of a day written YYYY-MM-DD; anything else as it is. */
+const plainDay = (isoDay: string): string => {
+  const [, year, month, day] = /^(\d{4})-(\d{2})-(\d{2})$/.exec(isoDay) ?? [];
+  return day === undefined ? isoDay : `${Number(day)} ${MONTHS[Number(month) - 1]} ${year}`;
+};
+
 export const EVENT_ENGLISH = {
   'event.taken-in': ({
     kind,
@@ -8,7 +16,9 @@ export const EVENT_ENGLISH = {
     kind: string;
     tag: number;
     promisedOn: string;
-  }) => `took in ${kind} on tag ${tag}, promised for ${promisedOn}`,
+  }) => `took in ${kind} on tag ${tag}, promised for ${plainDay(promisedOn)}`,
+  'event.promised': ({ day, place }: { day: string; place: string }) =>
+    `promised for ${plainDay(day)}${place === '' ? '' : `, ${place}`}`,
   'event.corrected': 'corrected the intake; the plan has to be made again',
   'event.photographed': 'added a photograph',
   'event.photograph-deleted': 'deleted a photograph',
@@ -78,5 +88,21 @@ export const EVENT_ENGLISH = {
   'event.complaint-settled': ({ onTheHouse, reason }: { onTheHouse: string; reason: string }) =>
     `complaint settled, ${onTheHouse}${reason === '' ? '' : `: ${reason}`}`,
   'event.page-revoked': 'closed the customer’s page',
+  'event.customer-added': 'added the customer',
+  'event.customer-changed': 'changed the customer’s details',
+  'event.customer-merged': 'merged another customer into this one',
+  'event.customer-erased': 'erased the customer’s details',
+  'event.stone-added': 'added the stone',
+  'event.stone-changed': 'changed the stone',
+  'event.stone-retired': 'retired the stone',
+  'event.stone-flattened': ({ plate, lostMm }: { plate: string; lostMm: number }) =>
+    `flattened it on ${plate}, ${lostMm.toFixed(2)} mm taken`,
+  'event.flattening-undone': 'undid the last flattening',
+  'event.stones-imported': ({ added, changed }: { added: number; changed: number }) =>
+    `imported stones: ${added} added, ${changed} changed`,
+  'event.shop-changed': ({ what }: { what: string }) => `changed ${what}`,
+  'event.person-added': ({ name, role }: { name: string; role: string }) =>
+    `added ${name} as ${role}`,
+  'event.person-changed': ({ name, what }: { name: string; what: string }) => `${name}: ${what}`,
   'event.hand-over-undone': 'undid the hand-over: the blade is in the shop',
 } as const;

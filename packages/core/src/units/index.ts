@@ -17,3 +17,4 @@ export {
 } from './quantities';
 export { fail, ok, type DomainError, type Result } from './result';
 export { CLEAR_OF_CORNER_MM, exceeds, SHARE_SLACK, SLACK, SOLVER_PRECISION } from './tolerance';
+export { lengthNumber, lengthsIn, millimetresOf, type LengthUnit } from './in-inches';

@@ -1,4 +1,4 @@
-import type { StaffRecord } from '@patient-edge/contract';
+import { INSTRUMENTS, USUAL_FORMATS, type StaffRecord } from '@patient-edge/contract';
 import type { Express } from 'express';
 import request, { type Agent } from 'supertest';
 import {
@@ -41,6 +41,8 @@ describe('the first owner', () => {
       staff: null,
       shopName: 'Test boat',
       currency: 'EUR',
+      formats: USUAL_FORMATS,
+      instruments: INSTRUMENTS,
       needsSetUp: false,
     });
   });
@@ -210,19 +212,28 @@ describe('people', () => {
       .post('/api/stones')
       .send(stone({ name: 'By mover' }))
       .expect(403);
-    await shop.owner.put(`/api/staff/${id}`).send({ role: 'bench', active: true }).expect(200);
+    await shop.owner
+      .put(`/api/staff/${id}`)
+      .send({ name: 'Mover', role: 'bench', active: true })
+      .expect(200);
     await agent
       .post('/api/stones')
       .send(stone({ name: 'By mover' }))
       .expect(201);
-    await shop.owner.put(`/api/staff/${id}`).send({ role: 'bench', active: false }).expect(200);
+    await shop.owner
+      .put(`/api/staff/${id}`)
+      .send({ name: 'Nara Weir', role: 'bench', active: false })
+      .expect(200);
     await agent.get('/api/shop').expect(401);
     await request(shop.app)
       .post('/api/session')
       .send({ login: 'mover', password: PASSWORD })
       .expect(401);
     // Coming back, they sign in anew: the old session stays ended.
-    await shop.owner.put(`/api/staff/${id}`).send({ role: 'bench', active: true }).expect(200);
+    await shop.owner
+      .put(`/api/staff/${id}`)
+      .send({ name: 'Mover', role: 'bench', active: true })
+      .expect(200);
     await agent.get('/api/shop').expect(401);
   });
 
@@ -237,8 +248,8 @@ describe('people', () => {
   test('the last owner stays owner', async () => {
     const id = await idOf('nara');
     for (const wanted of [
-      { role: 'bench', active: true },
-      { role: 'owner', active: false },
+      { name: 'Mover', role: 'bench', active: true },
+      { name: 'Nara Weir', role: 'owner', active: false },
     ]) {
       const refused = await shop.owner.put(`/api/staff/${id}`).send(wanted).expect(409);
       expect(errorOf(refused).message).toContain('needs an owner');
@@ -357,7 +368,7 @@ describe('health', () => {
       .get('/health')
       .set('Accept', 'application/json')
       .expect(200);
-    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 29 });
+    expect(machine.body).toMatchObject({ status: 'ok', database: true, migrations: 32 });
     const person = await request(shop.app).get('/health').set('Accept', 'text/html').expect(200);
     expect(person.text).toContain('<h1>ok</h1>');
   });

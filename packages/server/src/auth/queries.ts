@@ -38,9 +38,13 @@ export const findSignedIn = async (
 
 export const listStaff = async (db: Queryable): Promise<StaffRecord[]> =>
   (
-    await select<StaffMember & { readonly active: number }>(
+    await select<StaffMember & { readonly active: number; readonly sessions: number }>(
       db,
-      `SELECT ${COLUMNS}, active FROM staff ORDER BY active DESC, id`,
+      `SELECT ${COLUMNS}, active,
+         (SELECT COUNT(*) FROM session s WHERE s.expires > UNIX_TIMESTAMP()
+           AND JSON_VALUE(s.data, '$.staffId') = staff.id
+           AND JSON_VALUE(s.data, '$.epoch') = staff.session_epoch) AS sessions
+       FROM staff ORDER BY active DESC, id`,
     )
   ).map((row) => ({ ...row, active: row.active === 1 }));
 
@@ -70,8 +74,14 @@ export const addStaff = async (
 export const changeStaff = (
   db: Queryable,
   id: number,
-  { role, active }: Pick<StaffRecord, 'role' | 'active'>,
-) => execute(db, 'UPDATE staff SET role = ?, active = ? WHERE id = ?', [role, active, id]);
+  { name, role, active }: Pick<StaffRecord, 'name' | 'role' | 'active'>,
+) =>
+  execute(db, 'UPDATE staff SET name = ?, role = ?, active = ? WHERE id = ?', [
+    name,
+    role,
+    active,
+    id,
+  ]);
 
 export const setPassword = (db: Queryable, id: number, passwordHash: string) =>
   execute(db, 'UPDATE staff SET password_hash = ? WHERE id = ?', [passwordHash, id]);

@@ -14,6 +14,7 @@ import { ApiError, conflict, invalid } from '../http/errors';
 import { allow, bodyOf, findStaffOf, staffOf } from '../http/request';
 import type { Streams } from '../http/streams';
 import { readCurrency } from '../prices/queries';
+import { readFormats, readInstruments } from '../shop/formats';
 import { hashPassword, passwordMatches } from './password';
 import {
   addStaff,
@@ -46,6 +47,8 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
     staff,
     shopName: await readSetting(pool, SHOP_NAME),
     currency: await readCurrency(pool),
+    formats: await readFormats(pool),
+    instruments: await readInstruments(pool),
     needsSetUp: staff === null && (await countStaff(pool)) === 0,
     ...(mode === 'demo' && staff === null ? { demoSignIns: DEMO_SIGN_INS } : {}),
   });
@@ -110,7 +113,7 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
       (await passwordMatches(found.passwordHash, currentPassword, throttle.mayTry));
     if (!matches) {
       await throttle.failed();
-      throw invalid([{ field: 'currentPassword', message: 'This is not your present password' }]);
+      throw invalid([{ field: 'currentPassword', message: 'This is not your current password' }]);
     }
     await throttle.passed();
     const passwordHash = await hashPassword(newPassword);

@@ -2,6 +2,7 @@ import type { BladeOfCustomer, BladeSummary, Visit } from '@patient-edge/contrac
 import type { BladeMeasures, LastMeasured } from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
 import { ALL_BY_CALIPER, MEASURE_COLUMNS, measuresOf } from '../jobs/rows';
+import { addSearchWords } from '../search-words/queries';
 
 interface BladeRow extends BladeMeasures {
   readonly id: number;
@@ -96,8 +97,9 @@ export const addBlade = async (
   db: Queryable,
   customerId: number,
   body: BladeBody,
-): Promise<number> =>
-  (
+): Promise<number> => {
+  await addSearchWords(db, body.name);
+  return (
     await execute(db, 'INSERT INTO blade (customer_id, name, kind, steel) VALUES (?, ?, ?, ?)', [
       customerId,
       body.name,
@@ -105,14 +107,17 @@ export const addBlade = async (
       body.steel,
     ])
   ).insertId;
+};
 
-export const updateBlade = (db: Queryable, id: number, body: BladeBody) =>
-  execute(db, 'UPDATE blade SET name = ?, kind = ?, steel = ? WHERE id = ?', [
+export const updateBlade = async (db: Queryable, id: number, body: BladeBody): Promise<void> => {
+  await addSearchWords(db, body.name);
+  await execute(db, 'UPDATE blade SET name = ?, kind = ?, steel = ? WHERE id = ?', [
     body.name,
     body.kind,
     body.steel,
     id,
   ]);
+};
 
 interface VisitRow {
   readonly declined: number;

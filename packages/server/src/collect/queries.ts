@@ -16,7 +16,7 @@ interface ReadyRow extends BladeMeasures, BillRow, Omit<Customer, 'id'> {
   readonly bladeId: number;
   readonly bladeName: string;
   readonly steel: string;
-  readonly wharf: string | null;
+  readonly place: string | null;
 }
 
 /** The customer beside other columns. */
@@ -33,9 +33,9 @@ export const readyBlades = async (db: Queryable): Promise<ReadyBlade[]> =>
       db,
       `SELECT j.id AS jobId, j.version, j.tag_number AS tagNumber, j.stage, j.promised_on AS promisedOn,
          ${READY_AT} AS readyAt, ${CUSTOMER}, b.id AS bladeId, b.name AS bladeName, b.steel,
-         ${MEASURE_COLUMNS}, ${BILL_COLUMNS}, m.wharf
+         ${MEASURE_COLUMNS}, ${BILL_COLUMNS}, pl.name AS place
        FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id ${BILL_JOIN}
-         LEFT JOIN mooring m ON m.weekday = WEEKDAY(j.promised_on) + 1
+         LEFT JOIN place pl ON pl.id = j.place_id
        WHERE j.tag_in_use IS NOT NULL AND j.stage IN ('ready', 'declined')
        ORDER BY c.name, c.id, j.tag_number`,
     )
@@ -56,7 +56,7 @@ export const readyBlades = async (db: Queryable): Promise<ReadyBlade[]> =>
     },
     blade: { id: row.bladeId, name: row.bladeName, steel: row.steel, measures: measuresOf(row) },
     bill: billOf(row),
-    wharf: row.wharf,
+    place: row.place,
   }));
 
 interface ToWriteRow extends Omit<Customer, 'id'> {

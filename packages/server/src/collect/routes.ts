@@ -9,7 +9,7 @@ import { allow, bodyOf, mayDo, staffOf } from '../http/request';
 import { changeJobIn } from '../jobs/job';
 import { NO_RIG_SETTING } from '@patient-edge/contract';
 import { takePayment } from '../money/take';
-import { localDay } from '../shop/routes';
+import { localDay } from '../shop/days';
 import { dueBlades, lateBlades, readyBlades, uncollectedBlades } from './queries';
 
 const DAY_MS = 24 * 60 * 60 * 1000;

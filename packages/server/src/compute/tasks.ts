@@ -1,5 +1,5 @@
 /** What is computed away from the thread that answers requests. Plain data in, plain data out. */
-import type { Job, PlanRecord } from '@patient-edge/contract';
+import type { Job, PlanRecord, ShopFormats } from '@patient-edge/contract';
 import {
   calculateAll,
   isCalcError,
@@ -13,6 +13,12 @@ import { drawTag, drawTicket, type LabelFacts } from '../labels/draw';
 import { drawReceipt, drawStatement, type ReceiptFacts, type StatementFacts } from '../money/draw';
 import { drawSheet, type SheetPaper } from '../sheet/draw';
 import { drawBenchCard } from '../plan/bench-card';
+
+interface CardFacts {
+  readonly job: Job;
+  readonly plan: PlanRecord;
+  readonly formats: ShopFormats;
+}
 
 /** The answer of a computation as text, written where it was computed: writing 59 MB blocks too. */
 export interface CalcText {
@@ -43,8 +49,7 @@ export const TASKS = {
   // Drawing letters takes longer than any sum.
   tag: (facts: LabelFacts): Promise<Buffer> => drawTag(facts),
   ticket: (facts: LabelFacts): Promise<Buffer> => drawTicket(facts),
-  card: ({ job, plan }: { job: Job; plan: PlanRecord }): Promise<Buffer> =>
-    drawBenchCard(job, plan),
+  card: ({ job, plan, formats }: CardFacts): Promise<Buffer> => drawBenchCard(job, plan, formats),
   receipt: (facts: ReceiptFacts): Promise<Buffer> => drawReceipt(facts),
   statement: (facts: StatementFacts): Promise<Buffer> => drawStatement(facts),
   sheet: (paper: SheetPaper): Promise<Buffer> => drawSheet(paper),

@@ -1,4 +1,5 @@
 import type { CustomerList, CustomerRecord, Found, Job } from '@patient-edge/contract';
+import type { RowDataPacket } from 'mysql2/promise';
 import type { Agent } from 'supertest';
 import { errorOf, intake, openShop, sentHome, type TestShop } from '../../test/test-shop';
 import { startOf, wordsOf } from '../search/find';
@@ -36,7 +37,7 @@ const names = (answer: Found): string[] => answer.customers.map(({ name }) => na
 
 describe('what is typed into the search', () => {
   test('is words that begin so, without the signs a search would obey', () => {
-    expect(wordsOf('Osric Str')).toBe('+Osric* +Str*');
+    expect(wordsOf('Osric Str')).toBe('+osric* +str*');
     expect(wordsOf('+os* -(rope) "ab" øre')).toBe('+rope* +øre*');
     expect(wordsOf('a b')).toBeNull();
   });
@@ -92,6 +93,40 @@ describe('searching', () => {
     ]);
     const byTag = await found(String(withPhones.tagNumber));
     expect(byTag.blades.map(({ jobId }) => jobId)).toEqual([withPhones.id]);
+  });
+
+  test('finds with one wrong letter what nobody is called as it was typed', async () => {
+    await brings(person('Wendeline Quarrick'), 'Herring splitter');
+    await brings(person('Émile Rousse'), 'Fleshing knife');
+    for (const typed of ['Quarick', 'quarrikc', 'Quxrrick', 'wendelne quarrick'])
+      expect([typed, (await found(typed)).customers.map(({ name }) => name)]).toEqual([
+        typed,
+        ['Wendeline Quarrick'],
+      ]);
+    expect((await found('herrings splitter')).blades.map(({ name }) => name)).toEqual([
+      'Herring splitter',
+    ]);
+    // Accents and case never mattered.
+    expect((await found('EMILE')).customers.map(({ name }) => name)).toEqual(['Émile Rousse']);
+    expect((await found('quxxrick')).customers).toEqual([]);
+  });
+
+  test('forgets with a person the words only they were called by', async () => {
+    const { customer } = await brings(person('Brimsella Rill'));
+    const words = async (): Promise<number> =>
+      (
+        await shop.pool.query<RowDataPacket[]>(
+          "SELECT 1 FROM search_word WHERE word = 'brimsella' OR word = 'rill'",
+        )
+      )[0].length;
+    expect(await words()).toBeGreaterThan(5);
+    await shop.pool.query("UPDATE job SET tag_in_use = NULL, stage = 'returned' WHERE id > 0");
+    const { version } = await record(customer.id);
+    await shop.owner
+      .post(`/api/customers/${customer.id}/erase`)
+      .send({ version, name: 'Brimsella Rill' })
+      .expect(200);
+    expect(await words()).toBe(0);
   });
 
   test('finds nothing for nothing, for signs alone, and for what nobody is called', async () => {

@@ -9,6 +9,7 @@ import {
   writeText,
   type CustomerRow,
 } from './queries';
+import { forgetWords } from '../search-words/forget';
 
 const PERSON = 'the customer';
 const BLADE = 'a blade';
@@ -100,5 +101,6 @@ export const eraseCustomer = async (db: PoolConnection, row: CustomerRow): Promi
       }
     }
   }
+  await forgetWords(db, row.id, row.name, row.trade);
   await forgetCustomer(db, row.id);
 };

@@ -1,5 +1,6 @@
 import type { Customer, CustomerBody, Phone } from '@patient-edge/contract';
 import { execute, select, type Queryable } from '../database/pool';
+import { addSearchWords } from '../search-words/queries';
 
 /** The first telephone of the customer that stands as `c`. */
 export const FIRST_PHONE = `COALESCE((SELECT p.number FROM customer_phone p
@@ -111,6 +112,7 @@ export const addCustomer = async (db: Queryable, body: CustomerBody): Promise<nu
     ],
   );
   await replacePhones(db, insertId, body.phones);
+  await addSearchWords(db, body.name, body.trade);
   return insertId;
 };
 
@@ -138,6 +140,7 @@ export const changeCustomer = async (
     ],
   );
   await replacePhones(db, id, body.phones);
+  await addSearchWords(db, body.name, body.trade);
 };
 
 export const moveBlades = (db: Queryable, fromId: number, intoId: number) =>
@@ -151,6 +154,11 @@ export const moveDealings = async (
 ): Promise<void> => {
   await execute(db, 'UPDATE sale SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
   await execute(db, 'UPDATE message SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
+  await execute(
+    db,
+    "UPDATE shop_event SET subject_id = ? WHERE subject = 'customer' AND subject_id = ?",
+    [intoId, fromId],
+  );
 };
 
 export const removeCustomer = (db: Queryable, id: number) =>

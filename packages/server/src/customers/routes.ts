@@ -15,7 +15,7 @@ import { bladesOfCustomer } from '../blades/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
 import { withIdempotency } from '../http/idempotency';
-import { allow, bodyOf, pathId, queryOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, queryOf, staffOf } from '../http/request';
 import { withdrawMessages } from '../messages/queries';
 import { eraseCustomer } from './erase';
 import { mergedCustomer } from './merge';
@@ -34,6 +34,9 @@ import {
   toCustomer,
   type CustomerRow,
 } from './queries';
+import { say, type Message } from '@patient-edge/core';
+import type { Request } from 'express';
+import { addShopEvent } from '../history/queries';
 
 const THIS = 'This customer';
 /** To a page of the list. */
@@ -67,6 +70,14 @@ const lockedAt = async (db: PoolConnection, id: number, version: number): Promis
   return row;
 };
 
+const note = (db: Queryable, request: Request, id: number, message: Message) =>
+  addShopEvent(db, {
+    staffId: staffOf(request).id,
+    subject: 'customer',
+    subjectId: id,
+    message,
+  });
+
 export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router => {
   const router = Router();
 
@@ -91,7 +102,11 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
   router.post('/customers', allow(), async (request, response) => {
     const body = bodyOf(customerSchema, request);
     const { id } = await withIdempotency(pool, request, body, {
-      work: async (db) => ({ id: await addCustomer(db, body) }),
+      work: async (db) => {
+        const added = await addCustomer(db, body);
+        await note(db, request, added, say('event.customer-added'));
+        return { id: added };
+      },
       madeInWords: () => 'a customer was',
     });
     response.status(201).json(await recordOf(pool, id));
@@ -104,11 +119,12 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
       await lockedAt(db, id, version);
       await changeCustomer(db, id, body);
       if (body.mayWrite === 'no') await withdrawMessages(db, id);
+      await note(db, request, id, say('event.customer-changed'));
     });
     response.json(await recordOf(pool, id));
   });
 
-  router.post('/customers/:id/merge', allow('owner', 'counter'), async (request, response) => {
+  router.post('/customers/:id/merge', mayDo('merge customers'), async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const { version, intoId } = bodyOf(mergeCustomerSchema, request);
     await inTransaction(pool, async (db) => {
@@ -130,11 +146,12 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
       await moveDealings(db, id, intoId);
       await changeCustomer(db, intoId, merged);
       await removeCustomer(db, id);
+      await note(db, request, intoId, say('event.customer-merged'));
     });
     response.json(await recordOf(pool, intoId));
   });
 
-  router.post('/customers/:id/erase', allow('owner'), async (request, response) => {
+  router.post('/customers/:id/erase', mayDo('erase customers'), async (request, response) => {
     const id = pathId(request, 'id', THIS);
     const { version, name } = bodyOf(eraseCustomerSchema, request);
     await inTransaction(pool, async (db) => {
@@ -152,6 +169,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
         );
       }
       await eraseCustomer(db, row);
+      await note(db, request, id, say('event.customer-erased'));
       // Before the end of the transaction: where the tray cannot be emptied nothing is said to be forgotten.
       await printer?.discard(await jobIdsOfCustomer(db, id));
     });

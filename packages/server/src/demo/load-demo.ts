@@ -46,8 +46,8 @@ import {
 import { takeIn } from '../jobs/take-in';
 import { addConsent } from '../judge/queries';
 import { makePlan } from '../plan/make-plan';
-import { addMooring } from '../shop/queries';
-import { localDay } from '../shop/routes';
+import { putPlace } from '../places/queries';
+import { localDay } from '../shop/days';
 import { addTouchUp } from '../touch-ups/queries';
 import { drawPhotograph } from './photograph';
 import { toPicture as toKept } from '../photographs/picture';
@@ -61,7 +61,7 @@ import { writePriceList } from '../prices/queries';
 import { writeShopDetails } from '../shop/details';
 import {
   BLADES,
-  MOORINGS,
+  PLACES,
   OWNERS,
   PRICE_LIST,
   SHOP,
@@ -108,6 +108,7 @@ const intakeOf = (
     cuts: blade.cuts ?? '',
     askedFor: blade.askedFor ?? '',
     promisedOn: localDay(promised),
+    placeId: null,
     sharpness: blade.sharpness ?? 'dull',
     carefulHands: blade.owner === 'vellum',
     edgeLengthMm,
@@ -458,7 +459,7 @@ export const loadDemo = async (
     await writeShopDetails(db, { ...SHOP_DETAILS, publicAddress });
     // The boat owns a force tester.
     await setTestsInUse(db, { inUse: [...USUAL_TESTS, 'force'], own: [] });
-    for (const mooring of MOORINGS) await addMooring(db, mooring);
+    for (const place of PLACES) await putPlace(db, place);
     await writePriceList(db, PRICE_LIST, 1);
     await loadShelf(db, crew.benchId);
     const customerIds = new Map<OwnerKey, number>();

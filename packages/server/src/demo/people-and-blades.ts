@@ -4,7 +4,7 @@
  */
 import type {
   CustomerBody,
-  Mooring,
+  PlaceBody,
   PriceListBody,
   RigSetting,
   ShopDetails,
@@ -23,13 +23,22 @@ import {
 
 export const SHOP = 'Ottersong workshop boat';
 
-export const MOORINGS: readonly Mooring[] = [
-  { weekday: 1, wharf: 'Osier Wharf' },
-  { weekday: 2, wharf: 'Millrace Steps' },
-  { weekday: 3, wharf: 'Ropewalk Quay' },
-  { weekday: 4, wharf: 'Lockhouse Landing' },
-  { weekday: 5, wharf: 'Tanyard Wharf' },
-  { weekday: 6, wharf: 'Market Basin' },
+const moored = (weekday: number, name: string, closesAt = '17:00'): PlaceBody => ({
+  id: null,
+  name,
+  address: '',
+  weekdays: [weekday],
+  opensAt: '08:00',
+  closesAt,
+  inUse: true,
+});
+export const PLACES: readonly PlaceBody[] = [
+  moored(1, 'Osier Wharf'),
+  moored(2, 'Millrace Steps'),
+  moored(3, 'Ropewalk Quay'),
+  moored(4, 'Lockhouse Landing'),
+  moored(5, 'Tanyard Wharf'),
+  moored(6, 'Market Basin', '13:00'),
 ];
 
 const owner = (

@@ -20,6 +20,8 @@ import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
 import { invalid } from '../http/errors';
+import { inTransaction } from '../database/pool';
+import { noteChanged } from '../history/note-shop';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { changeJob, changeJobOnce } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';
@@ -68,9 +70,12 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     response.json(tests);
   });
 
-  router.put('/tests-in-use', allow('owner', 'bench'), async (request, response) => {
+  router.put('/tests-in-use', mayDo('change tests in use'), async (request, response) => {
     const tests: TestsInUse = bodyOf(testsInUseSchema, request);
-    await setTestsInUse(pool, tests);
+    await inTransaction(pool, async (db) => {
+      await setTestsInUse(db, tests);
+      await noteChanged(db, request, 'the tests in use');
+    });
     response.json(tests);
   });
 
@@ -78,9 +83,12 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     response.json({ own: await ownFaults(pool) });
   });
 
-  router.put('/own-faults', allow('owner', 'bench'), async (request, response) => {
+  router.put('/own-faults', mayDo('change tests in use'), async (request, response) => {
     const { own } = bodyOf(ownFaultsSchema, request);
-    await setOwnFaults(pool, own);
+    await inTransaction(pool, async (db) => {
+      await setOwnFaults(db, own);
+      await noteChanged(db, request, 'the fault rules');
+    });
     response.json({ own });
   });
 

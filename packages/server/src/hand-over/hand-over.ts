@@ -5,7 +5,7 @@ import type { PoolConnection } from 'mysql2/promise';
 import { invalid } from '../http/errors';
 import { addEvent, livesOfBlade, setReturned, type JobRow } from '../jobs/queries';
 import { withdrawReady } from '../messages/queries';
-import { localDay } from '../shop/routes';
+import { localDay } from '../shop/days';
 
 interface HandOver extends Omit<ReturnBody, 'version'> {
   readonly staffId: number;

@@ -1,5 +1,5 @@
 /** What every route does first: validate the body and the path, and know who asks. */
-import { rolesFor, type JobAction } from '@patient-edge/core';
+import { rolesFor, type Action } from '@patient-edge/core';
 import { idSchema, validate, type Role, type StaffMember } from '@patient-edge/contract';
 import type { Request, RequestHandler } from 'express';
 import type Joi from 'joi';
@@ -81,5 +81,5 @@ export const doneAt = (request: Request): Date => {
   return new Date(Date.now() - 1000 * Math.min(LONGEST_AGE_S, ageS));
 };
 
-/** Only those who may do this with a job. */
-export const mayDo = (action: JobAction): RequestHandler => allow(...rolesFor(action));
+/** Only those who may do this: with a job, or in the shop. */
+export const mayDo = (action: Action): RequestHandler => allow(...rolesFor(action));

@@ -82,6 +82,8 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     round: row.round,
     version: row.version,
     promisedOn: row.promisedOn,
+    placeId: row.placeId,
+    place: row.place,
     takenInAt: row.takenInAt.toISOString(),
     returnedAt: row.returnedAt?.toISOString() ?? null,
     customer: customerOf(row),

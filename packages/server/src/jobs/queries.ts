@@ -21,6 +21,8 @@ export interface JobRow extends BladeMeasures {
   readonly round: number;
   readonly version: number;
   readonly promisedOn: string;
+  readonly placeId: number | null;
+  readonly place: string | null;
   readonly takenInAt: Date;
   readonly returnedAt: Date | null;
   readonly useId: string;
@@ -59,7 +61,8 @@ export interface JobRow extends BladeMeasures {
 }
 
 export const JOB_SELECT = `SELECT j.id, j.blade_id AS bladeId, j.tag_number AS tagNumber, j.stage, j.round,
-  j.version, j.promised_on AS promisedOn, j.taken_in_at AS takenInAt, j.returned_at AS returnedAt,
+  j.version, j.promised_on AS promisedOn, j.place_id AS placeId,
+  (SELECT pl.name FROM place pl WHERE pl.id = j.place_id) AS place, j.taken_in_at AS takenInAt, j.returned_at AS returnedAt,
   j.use_id AS useId, j.cuts, j.asked_for AS askedFor, j.sharpness, j.careful_hands AS carefulHands,
   j.measured_with AS measuredWith, j.angle_assumed AS angleAssumed, j.angle_readings AS angleReadings, j.answers,
   j.protection_done AS protectionDone, j.estimate_agreed_by AS estimateAgreedBy,
@@ -176,6 +179,7 @@ interface IntakeRow extends Readonly<Record<MeasureField, number>> {
   readonly cuts: string;
   readonly askedFor: string;
   readonly promisedOn: string;
+  readonly placeId: number | null;
   readonly sharpness: string;
   readonly carefulHands: boolean;
   readonly bevelFaceMm: number | null;
@@ -194,6 +198,7 @@ const INTAKE_COLUMNS = columnsOf<IntakeRow>({
   cuts: 'cuts',
   askedFor: 'asked_for',
   promisedOn: 'promised_on',
+  placeId: 'place_id',
   sharpness: 'sharpness',
   carefulHands: 'careful_hands',
   edgeLengthMm: 'edge_length_mm',
@@ -221,6 +226,7 @@ const intakeRowOf = ({ body, measures, ...rest }: CompleteIntake): IntakeRow => 
   cuts: body.cuts,
   askedFor: body.askedFor,
   promisedOn: body.promisedOn,
+  placeId: body.placeId,
   sharpness: body.sharpness,
   carefulHands: body.carefulHands,
   bevelFaceMm: body.bevelFaceMm,
@@ -261,6 +267,18 @@ export const insertJob = async (
       NEW_JOB_COLUMNS.valuesOf({ bladeId, tagNumber, takenInAt, ...intakeRowOf(intake) }),
     )
   ).insertId;
+
+export const setPromised = (
+  db: Queryable,
+  jobId: number,
+  promisedOn: string,
+  placeId: number | null,
+) =>
+  execute(db, 'UPDATE job SET promised_on = ?, place_id = ? WHERE id = ?', [
+    promisedOn,
+    placeId,
+    jobId,
+  ]);
 
 export const updateIntake = (db: Queryable, jobId: number, intake: CompleteIntake) =>
   execute(db, `UPDATE job SET ${INTAKE_COLUMNS.updated} WHERE id = ?`, [

@@ -1,12 +1,13 @@
 /** A visit of a blade: take in, correct, look at, decline. */
-import { say } from '@patient-edge/core';
 import {
   correctIntakeSchema,
   declineSchema,
   dropOffSchema,
+  promiseSchema,
   takeInSchema,
   type DropOffAnswer,
 } from '@patient-edge/contract';
+import { say } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { updateBlade } from '../blades/queries';
@@ -14,15 +15,20 @@ import { deleteUnworkedSteps, stopClocks } from '../bench/queries';
 import { refusedKeyOf } from '../database/pool';
 import { withIdempotency } from '../http/idempotency';
 import { invalid } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
+import { withPlace } from '../places/place-of';
+import { listPlaces } from '../places/queries';
+import { readBoard } from '../shop/routes';
 import { completeIntake, lastSeen } from './complete-intake';
-import { readJob } from './job';
+import { changeJobIn, readJob } from './job';
 import { jobRoute } from './job-route';
 import {
+  addEvent,
   clearPlan,
   nextTag,
   replaceDamage,
   setDeclined,
+  setPromised,
   undoDeclined,
   updateIntake,
 } from './queries';
@@ -105,7 +111,7 @@ export const jobRoutes = (pool: Pool): Router => {
         await updateIntake(
           db,
           row.id,
-          completeIntake(body, await lastSeen(db, row.bladeId, row.id)),
+          completeIntake(await withPlace(db, body), await lastSeen(db, row.bladeId, row.id)),
         );
         await replaceDamage(db, row.id, body.damage);
         await deleteUnworkedSteps(db, row.id);
@@ -115,6 +121,33 @@ export const jobRoutes = (pool: Pool): Router => {
       },
     }),
   );
+
+  /** All of them, or none. */
+  router.post('/promises', mayDo('promise'), async (request, response) => {
+    const staff = staffOf(request);
+    const body = bodyOf(promiseSchema, request);
+    await withIdempotency(pool, request, body, {
+      work: async (db) => {
+        const { promisedOn, placeId } = await withPlace(db, body);
+        const place = (await listPlaces(db)).find(({ id }) => id === placeId)?.name ?? '';
+        for (const { jobId, version } of body.blades) {
+          await changeJobIn(db, jobId, version, 'promise', async (_db, row) => {
+            await setPromised(db, row.id, promisedOn, placeId);
+            await addEvent(db, {
+              jobId: row.id,
+              staffId: staff.id,
+              kind: 'promised',
+              message: say('event.promised', { day: promisedOn, place }),
+            });
+          });
+        }
+        return { jobIds: body.blades.map(({ jobId }) => jobId) };
+      },
+      madeInWords: ({ jobIds }) =>
+        jobIds.length === 1 ? '1 promise was' : `${jobIds.length} promises were`,
+    });
+    response.json(await readBoard(pool));
+  });
 
   router.post(
     '/jobs/:id/decline',

@@ -12,6 +12,7 @@ import { addBlade, findBladeOwner, updateBlade } from '../blades/queries';
 import { addCustomer, findCustomer } from '../customers/queries';
 import type { Queryable } from '../database/pool';
 import { invalid } from '../http/errors';
+import { withPlace } from '../places/place-of';
 import { steelNamed } from '../steels/queries';
 import { completeIntake, lastSeen } from './complete-intake';
 import { addEvent, insertJob, replaceDamage, tagHolder, tagOfBladeInShop } from './queries';
@@ -66,7 +67,7 @@ export const takeInBlade = async (
     ]);
   }
   const intake = completeIntake(
-    body,
+    await withPlace(db, body, path),
     body.bladeId === null ? null : await lastSeen(db, body.bladeId, null),
   );
   const blade = { name: body.bladeName, kind: body.kindId, steel: body.steel };

@@ -1,5 +1,5 @@
 /** The tag that hangs on a blade, and the ticket its customer takes home. */
-import { moneyRange, type Job } from '@patient-edge/contract';
+import { dayText, moneyRange, type Job, type ShopFormats } from '@patient-edge/contract';
 import { bladeKind, findUse, totalOf } from '@patient-edge/core';
 import numberToWords from 'number-to-words';
 import QRCode from 'qrcode';
@@ -10,6 +10,7 @@ export interface LabelFacts {
   readonly job: Job;
   readonly shopName: string;
   readonly currency: string;
+  readonly formats: ShopFormats;
   /** Where the job is found, by those who work here. */
   readonly address: string;
   /** Where its customer finds it; null where the shop is not reached from outside: no code is printed then. */
@@ -30,23 +31,15 @@ const qr = (
 
 const nameOf = (job: Job): string => job.blade.name || bladeKind(job.measures.kindId).label;
 
-const dated = (iso: string): string =>
-  new Intl.DateTimeFormat('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    timeZone: 'UTC',
-  }).format(new Date(`${iso.slice(0, 10)}T12:00:00Z`));
-
 /** 62 by 29 mm, as label rolls are. */
-export const drawTag = ({ job, address }: LabelFacts): Promise<Buffer> => {
-  const page = new Page(`Tag ${job.tagNumber}`, 62, 29);
+export const drawTag = ({ job, address, formats }: LabelFacts): Promise<Buffer> => {
+  const page = new Page(`Tag ${job.tagNumber}`, 62, 29, formats.length);
   qr(page, address, { xMm: 2, yMm: 2, sideMm: 25 });
   const at = { xMm: 30, widthMm: 30.5 } as const;
   page.write(String(job.tagNumber), { xMm: 30, yMm: 1.2, sizeMm: 9, weight: 'bold' });
   page.write(tagInWords(job.tagNumber), { ...at, yMm: 12, sizeMm: 2.9 });
   page.write(nameOf(job), { ...at, yMm: 18.2, sizeMm: 3, weight: 'bold' });
-  page.write(`for ${dated(job.promisedOn)}`, { ...at, yMm: 22.6, sizeMm: 3 });
+  page.write(`for ${dayText(job.promisedOn, formats)}`, { ...at, yMm: 22.6, sizeMm: 3 });
   return page.finish();
 };
 
@@ -55,9 +48,10 @@ export const drawTicket = ({
   job,
   shopName,
   currency,
+  formats,
   pageAddress,
 }: LabelFacts): Promise<Buffer> => {
-  const page = new Page(`Ticket of tag ${job.tagNumber}`, 105, 148);
+  const page = new Page(`Ticket of tag ${job.tagNumber}`, 105, 148, formats.length);
   const all = { xMm: 8, widthMm: 89 } as const;
   page.write(shopName, { xMm: 8, yMm: 7, sizeMm: 4.2, weight: 'bold', widthMm: 60 });
   page.write(`Tag ${job.tagNumber}`, { xMm: 8, yMm: 14, sizeMm: 8, weight: 'bold' });
@@ -78,7 +72,7 @@ export const drawTicket = ({
   say('Blade', `${nameOf(job)}, ${job.steel}`, 2);
   say('For', findUse(job.useId).label);
   say('Asked for', job.askedFor, 2);
-  say('Promised', dated(job.promisedOn));
+  say('Promised', dayText(job.promisedOn, formats));
   say(
     'Found on it',
     job.damage.map(({ kind, fromMm }) => `${kind} at ${Math.round(fromMm)} mm`).join(', '),

@@ -1,5 +1,6 @@
 /** Pages of text and outlines in millimetres, in the application's own letters. */
 import { createRequire } from 'node:module';
+import { lengthsIn, type LengthUnit } from '@patient-edge/core';
 import PDFDocument from 'pdfkit';
 import { POINTS_PER_MM } from '../print/pdf';
 
@@ -35,7 +36,13 @@ export interface TextPlace {
 export class Page {
   private readonly document: PDFKit.PDFDocument;
 
-  constructor(title: string, widthMm: number, heightMm: number) {
+  /** Lengths in what is written are said in `unit`. */
+  constructor(
+    title: string,
+    widthMm: number,
+    heightMm: number,
+    private readonly unit: LengthUnit = 'mm',
+  ) {
     this.document = new PDFDocument({
       size: [pt(widthMm), pt(heightMm)],
       margin: 0,
@@ -53,7 +60,7 @@ export class Page {
       widthMm === undefined
         ? { lineBreak: false }
         : { width: pt(widthMm), height: pt(sizeMm * 1.25 * lines), ellipsis: true };
-    const letters = text === '' ? ' ' : inOurLetters(text);
+    const letters = text === '' ? ' ' : inOurLetters(lengthsIn(text, this.unit));
     this.document.font(weight).text(letters, pt(xMm), pt(yMm), options);
     return Math.max(this.document.y / POINTS_PER_MM, yMm + sizeMm * 1.25);
   }

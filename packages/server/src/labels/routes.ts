@@ -15,6 +15,7 @@ import { allow, bodyOf, pathId } from '../http/request';
 import { readJob } from '../jobs/job';
 import { readCurrency } from '../prices/queries';
 import { readShopDetails } from '../shop/details';
+import { readFormats } from '../shop/formats';
 import { pageAddress } from '../visits/pages';
 import type { LabelFacts } from './draw';
 
@@ -45,6 +46,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
       job,
       shopName: (await readSetting(pool, 'shop name')) ?? '',
       currency: await readCurrency(pool),
+      formats: await readFormats(pool),
       pageAddress: await pageAddress(pool, job.id, (await readShopDetails(pool)).publicAddress),
       address: `${request.protocol}://${request.get('host')}/jobs/${job.id}`,
     };

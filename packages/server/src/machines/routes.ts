@@ -3,7 +3,7 @@ import { changeMachineSchema, machineSchema, testCutSchema } from '@patient-edge
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { conflict, notFound } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import {
   addMachine,
   addTestCut,
@@ -17,7 +17,7 @@ const THIS = 'This machine';
 
 export const machineRoutes = (pool: Pool): Router => {
   const router = Router();
-  const mayChange = allow('owner', 'bench');
+  const mayChange = mayDo('change machines');
 
   router.get('/machines', allow(), async (_request, response) => {
     response.json(await listMachines(pool));

@@ -128,12 +128,12 @@ export interface ReadyOfCustomer {
   readonly kindId: BladeMeasures['kindId'];
   readonly stage: string;
   readonly promisedOn: string;
-  readonly wharf: string | null;
+  readonly place: string | null;
 }
 /** A blade as a message names it, with whom it is written to. */
 const BLADE_SELECT = `SELECT j.id AS jobId, j.tag_number AS tagNumber, b.name, b.kind AS kindId, j.stage,
-  j.promised_on AS promisedOn, m.wharf, b.customer_id AS customerId
-  FROM blade b JOIN job j ON j.blade_id = b.id LEFT JOIN mooring m ON m.weekday = WEEKDAY(j.promised_on) + 1`;
+  j.promised_on AS promisedOn, pl.name AS place, b.customer_id AS customerId
+  FROM blade b JOIN job j ON j.blade_id = b.id LEFT JOIN place pl ON pl.id = j.place_id`;
 
 export const openOfCustomer = (db: Queryable, customerId: number): Promise<ReadyOfCustomer[]> =>
   select<ReadyOfCustomer>(

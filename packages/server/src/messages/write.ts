@@ -1,12 +1,13 @@
 /** What a customer is written: the shop's template, its blanks filled from the record, queued where they said yes. */
-import { money, type WrittenMessage } from '@patient-edge/contract';
+import { money, type WrittenMessage, fullDayText } from '@patient-edge/contract';
 import { bladeKind, fillTemplate, toPayMinor, type MessageKind } from '@patient-edge/core';
 import type { Queryable } from '../database/pool';
 import { findCustomer } from '../customers/queries';
 import { billOfJob } from '../money/queries';
 import { readCurrency } from '../prices/queries';
 import { readShopDetails, shopName } from '../shop/details';
-import { localDay } from '../shop/routes';
+import { readFormats } from '../shop/formats';
+import { localDay } from '../shop/days';
 import { pageAddress } from '../visits/pages';
 import { bladeOfJob, openOfCustomer, queueMessage, type ReadyOfCustomer } from './queries';
 
@@ -19,13 +20,6 @@ const bladeNames = (blades: readonly ReadyOfCustomer[]): string => {
     ? (names[0] ?? '')
     : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 };
-
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'long',
-  day: 'numeric',
-  month: 'long',
-  timeZone: 'UTC',
-});
 
 interface Writing {
   readonly kind: MessageKind;
@@ -49,15 +43,13 @@ export const writeMessage = async (
   const first = blades[0]!;
   // A day that has passed is no place to meet.
   const today = localDay(new Date());
-  const place = blades.find(({ wharf, promisedOn }) => wharf !== null && promisedOn >= today);
+  const place = blades.find(({ place: at, promisedOn }) => at !== null && promisedOn >= today);
   const { subject, body } = fillTemplate(details.templates[kind], {
     customer: customer.name,
     blades: bladeNames(blades),
     tags: blades.map(({ tagNumber }) => tagNumber).join(', '),
     price: toPay === null ? 'as agreed' : money(toPay, currency).replaceAll('\u00a0', ' '),
-    place: place
-      ? `${WEEKDAY.format(new Date(`${place.promisedOn}T12:00:00Z`))}, ${place.wharf}`
-      : '',
+    place: place ? `${fullDayText(place.promisedOn, await readFormats(db))}, ${place.place}` : '',
     page: (await pageAddress(db, first.jobId, details.publicAddress)) ?? '',
     shop: await shopName(db),
     address: details.address,

@@ -2,9 +2,7 @@
 import { typedMoney, type Statement, type Takings } from '@patient-edge/contract';
 import { toPayMinor } from '@patient-edge/core';
 import Papa from 'papaparse';
-
-/** A cell that a spreadsheet would take for a formula is text. */
-const cell = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
+import { cell } from '../http/csv';
 
 export const takingsCsv = ({ sales }: Takings, currency: string): string =>
   Papa.unparse({

@@ -1,19 +1,22 @@
 /** Receipts and statements on paper: A6 for the hand, A4 for the books. */
 import {
+  dayAndYearText,
   money,
+  monthText,
   type Bill,
   type Sale,
   type ShopDetails,
+  type ShopFormats,
   type Statement,
 } from '@patient-edge/contract';
 import { toPayMinor } from '@patient-edge/core';
 import { Page } from '../labels/page';
-import { longMonth } from '../shop/days';
 
 export interface PaperFacts {
   readonly shopName: string;
   readonly details: Pick<ShopDetails, 'address' | 'phone' | 'taxLines'>;
   readonly currency: string;
+  readonly formats: ShopFormats;
 }
 export interface ReceiptFacts extends PaperFacts {
   readonly sale: Sale;
@@ -23,9 +26,6 @@ export interface ReceiptFacts extends PaperFacts {
 export interface StatementFacts extends PaperFacts {
   readonly statement: Statement;
 }
-
-const dated = (iso: string): string =>
-  new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' }).format(new Date(iso));
 
 /** Who it is from; gives the y below. */
 const head = (page: Page, { shopName, details }: PaperFacts, x: number, width: number): number => {
@@ -55,7 +55,7 @@ export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
     weight: 'bold',
     widthMm: width,
   });
-  y = page.write(`${dated(sale.at)}, ${sale.customer}`, {
+  y = page.write(`${dayAndYearText(sale.at, facts.formats)}, ${sale.customer}`, {
     xMm: x,
     yMm: y,
     sizeMm: 3.2,
@@ -92,13 +92,17 @@ const MOST_LINES = 40;
 export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
   const { statement, currency } = facts;
   const { customer, month, lines } = statement;
-  const page = new Page(`Statement ${longMonth(month)}`, 210, 297);
+  const page = new Page(`Statement ${monthText(month, facts.formats)}`, 210, 297);
   const x = 20;
   const columns = [20, 48, 110, 140, 168] as const;
   let y = head(page, facts, x, 120);
   y =
-    page.write(`Statement for ${longMonth(month)}`, { xMm: x, yMm: y, sizeMm: 6, weight: 'bold' }) +
-    2;
+    page.write(`Statement for ${monthText(month, facts.formats)}`, {
+      xMm: x,
+      yMm: y,
+      sizeMm: 6,
+      weight: 'bold',
+    }) + 2;
   y = page.write(customer.name, { xMm: x, yMm: y, sizeMm: 4 }) + 4;
   const row = (cells: readonly string[], weight: 'plain' | 'bold' = 'plain'): void => {
     cells.forEach((text, index) =>
@@ -115,7 +119,7 @@ export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
       row(titles, 'bold');
     }
     row([
-      dated(returnedAt),
+      dayAndYearText(returnedAt, facts.formats),
       `${tagNumber} ${blade}`.slice(0, 34),
       money(bill.priceMinor - bill.discountMinor, currency),
       money(bill.paidMinor, currency),

@@ -10,19 +10,21 @@ import {
   type Takings,
 } from '@patient-edge/contract';
 import { say } from '@patient-edge/core';
-import { Router, type Response } from 'express';
+import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Compute } from '../compute/compute';
 import { findCustomer, toCustomer } from '../customers/queries';
 import { inTransaction } from '../database/pool';
+import { sendCsv } from '../http/csv';
 import { conflict, invalid, notFound } from '../http/errors';
 import { withIdempotency } from '../http/idempotency';
-import { allow, bodyOf, pathId, queryOf, staffOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, queryOf, staffOf } from '../http/request';
 import { jobRoute } from '../jobs/job-route';
 import { readCurrency } from '../prices/queries';
+import { readFormats } from '../shop/formats';
 import { stretchOfDay, stretchOfMonth } from '../shop/days';
 import { readShopDetails, shopName } from '../shop/details';
-import { localDay } from '../shop/routes';
+import { localDay } from '../shop/days';
 import { statementCsv, takingsCsv } from './csv';
 import type { PaperFacts } from './draw';
 import {
@@ -39,13 +41,6 @@ import { takePayment } from './take';
 
 const RECEIPT = 'This receipt';
 
-const sendCsv = (response: Response, name: string, text: string): void => {
-  response
-    .type('text/csv; charset=utf-8')
-    .set('Content-Disposition', `attachment; filename="${name}.csv"`)
-    .send(text);
-};
-
 export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
 
@@ -53,6 +48,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
     shopName: await shopName(pool),
     details: await readShopDetails(pool),
     currency: await readCurrency(pool),
+    formats: await readFormats(pool),
   });
   const takingsOf = async (day: string | null): Promise<Takings> => {
     const which = day ?? localDay(new Date());
@@ -142,39 +138,31 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
       .send(await compute.drawing('receipt', { ...(await paper()), sale, bills }));
   });
 
-  router.get('/takings', allow('owner', 'counter'), async (request, response) => {
+  router.get('/takings', mayDo('see money'), async (request, response) => {
     response.json(await takingsOf(queryOf(daySchema, request).day));
   });
-  router.get('/takings.csv', allow('owner', 'counter'), async (request, response) => {
+  router.get('/takings.csv', mayDo('see money'), async (request, response) => {
     const takings = await takingsOf(queryOf(daySchema, request).day);
     sendCsv(response, `takings-${takings.day}`, takingsCsv(takings, await readCurrency(pool)));
   });
 
-  router.get('/customers/:id/statement', allow('owner', 'counter'), async (request, response) => {
+  router.get('/customers/:id/statement', mayDo('see money'), async (request, response) => {
     const { month } = queryOf(monthSchema, request);
     response.json(await statementOf(pathId(request, 'id', 'This customer'), month));
   });
-  router.get(
-    '/customers/:id/statement.csv',
-    allow('owner', 'counter'),
-    async (request, response) => {
-      const { month } = queryOf(monthSchema, request);
-      const statement = await statementOf(pathId(request, 'id', 'This customer'), month);
-      sendCsv(response, `statement-${month}`, statementCsv(statement, await readCurrency(pool)));
-    },
-  );
-  router.get(
-    '/customers/:id/statement.pdf',
-    allow('owner', 'counter'),
-    async (request, response) => {
-      const { month } = queryOf(monthSchema, request);
-      const statement = await statementOf(pathId(request, 'id', 'This customer'), month);
-      response
-        .type('application/pdf')
-        .set('Content-Disposition', `inline; filename="statement-${month}.pdf"`)
-        .send(await compute.drawing('statement', { ...(await paper()), statement }));
-    },
-  );
+  router.get('/customers/:id/statement.csv', mayDo('see money'), async (request, response) => {
+    const { month } = queryOf(monthSchema, request);
+    const statement = await statementOf(pathId(request, 'id', 'This customer'), month);
+    sendCsv(response, `statement-${month}`, statementCsv(statement, await readCurrency(pool)));
+  });
+  router.get('/customers/:id/statement.pdf', mayDo('see money'), async (request, response) => {
+    const { month } = queryOf(monthSchema, request);
+    const statement = await statementOf(pathId(request, 'id', 'This customer'), month);
+    response
+      .type('application/pdf')
+      .set('Content-Disposition', `inline; filename="statement-${month}.pdf"`)
+      .send(await compute.drawing('statement', { ...(await paper()), statement }));
+  });
 
   return router;
 };

@@ -1,4 +1,4 @@
-import type { Job, PlanRecord } from '@patient-edge/contract';
+import { type Job, type PlanRecord, USUAL_FORMATS } from '@patient-edge/contract';
 import {
   BLADE_KINDS,
   DEFAULT_CHOICES,
@@ -45,6 +45,7 @@ const cardOf = (kindId: string, plan: BladePlan, steps: readonly PlanStep[]): Pr
       setAgain: 'By hand, 18.0° per side',
       warnings: plan.report.warnings,
     } as unknown as PlanRecord,
+    USUAL_FORMATS,
   );
 const pagesIn = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)!.length;
 

@@ -1,5 +1,5 @@
 /** The bench card: a settled plan in large type on A5, to stand beside the stone in a splash-proof sleeve. */
-import type { Job, PlanRecord } from '@patient-edge/contract';
+import { dayText, type Job, type PlanRecord, type ShopFormats } from '@patient-edge/contract';
 import { bladeKind, liftText, type PlanStep, textOf, type Text } from '@patient-edge/core';
 import { Page } from '../labels/page';
 
@@ -152,12 +152,16 @@ const BETWEEN_MM = 0.4;
 const AROUND_MM = 3;
 
 /** As it was settled: what the rack has become since changes nothing on it. */
-export const drawBenchCard = (job: Job, plan: PlanRecord): Promise<Buffer> => {
+export const drawBenchCard = (
+  job: Job,
+  plan: PlanRecord,
+  formats: ShopFormats,
+): Promise<Buffer> => {
   const steps = cardSteps(
     job.steps.filter(({ superseded }) => !superseded).map(({ step }) => step),
   );
   const name = job.blade.name || bladeKind(job.measures.kindId).label;
-  const page = new Page(`Bench card, tag ${job.tagNumber}`, WIDTH_MM, HEIGHT_MM);
+  const page = new Page(`Bench card, tag ${job.tagNumber}`, WIDTH_MM, HEIGHT_MM, formats.length);
   const write = (line: Line, yMm: number): number =>
     page.write(line.text, {
       xMm: MARGIN_MM,
@@ -170,7 +174,7 @@ export const drawBenchCard = (job: Job, plan: PlanRecord): Promise<Buffer> => {
   const headOf = ({ tagMm, titleMm, bodyMm }: Detail): Line[] => [
     { text: `Tag ${job.tagNumber}  ${name}`, sizeMm: tagMm, weight: 'bold' },
     {
-      text: `${bladeKind(job.measures.kindId).label} · ${job.steel} · promised ${job.promisedOn}`,
+      text: `${bladeKind(job.measures.kindId).label} · ${job.steel} · promised ${dayText(job.promisedOn, formats)}`,
       sizeMm: bodyMm,
       weight: 'plain',
     },

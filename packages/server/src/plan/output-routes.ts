@@ -24,6 +24,7 @@ import { readJob } from '../jobs/job';
 import { findJobRow, type JobRow } from '../jobs/queries';
 import { readPriceList } from '../prices/queries';
 import { sendPdf } from '../print/pdf';
+import { readFormats } from '../shop/formats';
 import { outlineDxf } from './dxf';
 import { noPlan, settledPlan } from './make-plan';
 import { planFileOf } from './plan-file';
@@ -88,7 +89,11 @@ export const planOutputRoutes = (pool: Pool, compute: Compute): Router => {
   router.get('/jobs/:id/plan/card.pdf', async (request, response) => {
     const job = await readJob(pool, pathId(request, 'id', THIS));
     if (!job.plan) throw noPlan(job.version);
-    const pdf = await compute.drawing('card', { job, plan: job.plan });
+    const pdf = await compute.drawing('card', {
+      job,
+      plan: job.plan,
+      formats: await readFormats(pool),
+    });
     named(response, job, 'bench-card.pdf', 'inline').type('application/pdf').send(pdf);
   });
 

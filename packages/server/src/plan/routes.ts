@@ -11,7 +11,8 @@ import type { Pool } from 'mysql2/promise';
 import type { Compute } from '../compute/compute';
 import { inTransaction } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { noteChanged } from '../history/note-shop';
+import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { jobRoute } from '../jobs/job-route';
 import { findJobRow } from '../jobs/queries';
 import { makePlan } from './make-plan';
@@ -29,7 +30,7 @@ const TEMPLATE = 'This template';
 
 export const planRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
-  const mayPlan = allow('owner', 'bench');
+  const mayPlan = mayDo('change habits');
 
   router.put(
     '/jobs/:id/plan',
@@ -68,6 +69,7 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
       if (!(await writeHabits(db, { choices: habitsOf(choices), version }))) {
         throw conflict('The habits were changed by someone else; look again', before.version);
       }
+      await noteChanged(db, request, 'the habits');
       return readHabits(db);
     });
     response.json(habits);

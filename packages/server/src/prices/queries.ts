@@ -11,12 +11,15 @@ const VERSION_SETTING = 'price list version';
 export const readCurrency = async (db: Queryable): Promise<string> =>
   (await readSetting(db, 'currency')) ?? DEFAULT_CURRENCY;
 
+export const writeCurrency = (db: Queryable, currency: string) =>
+  writeSetting(db, 'currency', currency);
+
 /** Held until the end of the transaction; the row is there in every shop. */
 export const lockPriceList = (db: Queryable) =>
   select(db, "SELECT value FROM setting WHERE name = 'shop name' FOR UPDATE");
 
 /** Once money was written down, it was in that currency. */
-const isCurrencySettled = async (db: Queryable): Promise<boolean> =>
+export const isCurrencySettled = async (db: Queryable): Promise<boolean> =>
   (await select(db, 'SELECT 1 FROM estimate_line LIMIT 1')).length > 0 ||
   (await select(db, 'SELECT 1 FROM stone WHERE price_minor IS NOT NULL LIMIT 1')).length > 0;
 
@@ -53,6 +56,6 @@ export const writePriceList = async (
     TERMS_SETTING,
     JSON.stringify({ lengthIncludedMm, lengthStepMm, minutesIncluded }),
   );
-  await writeSetting(db, 'currency', body.currency);
+  await writeCurrency(db, body.currency);
   await writeSetting(db, VERSION_SETTING, String(version));
 };

@@ -1,11 +1,27 @@
 /** The shop's price list and its currency. */
-import { priceListSchema } from '@patient-edge/contract';
+import { priceListSchema, type PriceList } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { inTransaction } from '../database/pool';
 import { conflict, invalid } from '../http/errors';
-import { allow, bodyOf } from '../http/request';
+import { allow, bodyOf, mayDo } from '../http/request';
 import { lockPriceList, readPriceList, writePriceList } from './queries';
+import { noteChanged } from '../history/note-shop';
+
+/** Once money was written down, it was in that currency. */
+export const refuseCurrency = (
+  held: Pick<PriceList, 'currency' | 'currencySettled'>,
+  wanted: string,
+): void => {
+  if (held.currencySettled && wanted !== held.currency) {
+    throw invalid([
+      {
+        field: 'currency',
+        message: `Currency: it stays ${held.currency}, prices were written down in it`,
+      },
+    ]);
+  }
+};
 
 export const priceRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -14,7 +30,7 @@ export const priceRoutes = (pool: Pool): Router => {
     response.json(await readPriceList(pool));
   });
 
-  router.put('/prices', allow('owner'), async (request, response) => {
+  router.put('/prices', mayDo('set prices'), async (request, response) => {
     const { version, ...body } = bodyOf(priceListSchema, request);
     await inTransaction(pool, async (db) => {
       // One list: whoever comes second waits here.
@@ -22,15 +38,9 @@ export const priceRoutes = (pool: Pool): Router => {
       const held = await readPriceList(db);
       if (held.version !== version)
         throw conflict('The price list was changed by someone else; look again', held.version);
-      if (held.currencySettled && body.currency !== held.currency) {
-        throw invalid([
-          {
-            field: 'currency',
-            message: `Currency: it stays ${held.currency}, prices were written down in it`,
-          },
-        ]);
-      }
+      refuseCurrency(held, body.currency);
       await writePriceList(db, body, version + 1);
+      await noteChanged(db, request, 'the price list');
     });
     response.json(await readPriceList(pool));
   });

@@ -8,18 +8,27 @@ import {
   customersByStart,
   customersByWords,
 } from './queries';
+import { wordsNear } from '../search-words/queries';
+import { guessableWords, isOneLetterOff } from '../search-words/words';
 
 /** The full-text index of MariaDB holds words from three letters on. */
 const LEAST_WORD = 3;
 const LEAST_DIGITS = 3;
 const HIGHEST_TAG = 9999;
+/** Words one letter off that are looked for too. */
+const MOST_NEAR = 6;
 
-/** `+begins* +of*` for the words long enough; null when there is none. Operators of the search are taken out. */
-export const wordsOf = (typed: string): string | null => {
-  const words = typed
+/** Words long enough for the index, in lower case. */
+const lettersOf = (typed: string): string[] =>
+  typed
+    .toLowerCase()
     .split(/[^\p{L}\p{N}]+/u)
     .filter((word) => [...word].length >= LEAST_WORD)
     .slice(0, 6);
+
+/** `+begins* +of*` for the words long enough; null when there is none. Operators of the search are taken out. */
+export const wordsOf = (typed: string): string | null => {
+  const words = lettersOf(typed);
   return words.length === 0 ? null : words.map((word) => `+${word}*`).join(' ');
 };
 
@@ -43,9 +52,29 @@ export const find = async (db: Queryable, typed: string): Promise<Found> => {
   }
   const words = wordsOf(typed);
   if (words === null) return { customers: await customersByStart(db, startOf(typed)), blades: [] };
+  const found = await byWords(db, words);
+  if (found.customers.length + found.blades.length > 0) return found;
+  const corrected = await correctedWords(db, typed);
+  return corrected === null ? NOTHING : byWords(db, corrected);
+};
+
+const byWords = async (db: Queryable, words: string): Promise<Found> => {
   const [customers, blades] = await Promise.all([
     customersByWords(db, words),
     bladesByWords(db, words),
   ]);
   return { customers, blades };
+};
+
+/** Every word as it is, or as one of those one letter off: `+(one* two*) +of*`. Null where nothing is near. */
+const correctedWords = async (db: Queryable, typed: string): Promise<string | null> => {
+  const guessable = new Set(guessableWords(typed));
+  const parts: string[] = [];
+  for (const word of lettersOf(typed)) {
+    const near = guessable.has(word)
+      ? (await wordsNear(db, word)).filter((each) => isOneLetterOff(word, each))
+      : [];
+    parts.push(`+(${[word, ...near.slice(0, MOST_NEAR)].map((each) => `${each}*`).join(' ')})`);
+  }
+  return parts.some((part) => part.includes(' ')) ? parts.join(' ') : null;
 };

@@ -1,5 +1,5 @@
 /** The customer's sheet of a visit: as the screen draws it, and on paper. */
-import { money, sheetSizeSchema, type Bill, type Job } from '@patient-edge/contract';
+import { longDayText, money, sheetSizeSchema, type Bill, type Job } from '@patient-edge/contract';
 import { toPayMinor, type CustomerSheet } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
@@ -11,11 +11,11 @@ import { livesOfBlade } from '../jobs/queries';
 import { pictureOf } from '../photographs/queries';
 import { readCurrency } from '../prices/queries';
 import { readShopDetails, shopName } from '../shop/details';
+import { readFormats } from '../shop/formats';
 import { steelNamed } from '../steels/queries';
 import { touchUpsOfBlade } from '../touch-ups/queries';
 import type { SheetPaper } from './draw';
 import { sheetOf } from './sheet';
-import { longDay } from '../shop/days';
 
 /** The sheet of a job that was read. */
 export const sheetOfJob = async (db: Queryable, job: Job): Promise<CustomerSheet> =>
@@ -24,6 +24,7 @@ export const sheetOfJob = async (db: Queryable, job: Job): Promise<CustomerSheet
     steel: (await steelNamed(db, job.steel)) ?? null,
     touchUps: await touchUpsOfBlade(db, job.blade.id),
     livesDays: await livesOfBlade(db, job.blade.id, job.id),
+    formats: await readFormats(db),
   });
 
 /** What is to pay or was paid, as it stands on the sheet. */
@@ -65,12 +66,14 @@ export const sheetRoutes = (pool: Pool, compute: Compute): Router => {
     const { size } = queryOf(sheetSizeSchema, request);
     const job = await readJob(pool, pathId(request, 'id', 'This blade'));
     const { address, phone } = await readShopDetails(pool);
+    const formats = await readFormats(pool);
     const paper: SheetPaper = {
       size,
       sheet: await sheetOfJob(pool, job),
       measures: job.measures,
       shopLines: [await shopName(pool), ...address.split('\n'), phone].filter(Boolean),
-      day: longDay(new Date(job.returnedAt ?? Date.now())),
+      day: longDayText(job.returnedAt ?? new Date().toISOString(), formats),
+      unit: formats.length,
       price: priceSaid(job.bill, await readCurrency(pool)),
       pictures: await picturesOf(pool, job),
     };

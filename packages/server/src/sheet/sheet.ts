@@ -1,5 +1,5 @@
 /** The customer's sheet of a visit, from its record. */
-import type { Job, TouchUp } from '@patient-edge/contract';
+import { longDayText, type Job, type ShopFormats, type TouchUp } from '@patient-edge/contract';
 import {
   bladeKind,
   comeBackIn,
@@ -8,7 +8,6 @@ import {
   type CustomerSheet,
   type Steel,
 } from '@patient-edge/core';
-import { longDay } from '../shop/days';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 
@@ -18,9 +17,16 @@ interface SheetSources {
   readonly touchUps: readonly TouchUp[];
   /** Days its earlier edges lasted. */
   readonly livesDays: readonly number[];
+  readonly formats: ShopFormats;
 }
 
-export const sheetOf = ({ job, steel, touchUps, livesDays }: SheetSources): CustomerSheet => {
+export const sheetOf = ({
+  job,
+  steel,
+  touchUps,
+  livesDays,
+  formats,
+}: SheetSources): CustomerSheet => {
   const worked = job.steps.filter(({ status, superseded }) => status === 'done' && !superseded);
   const ours = touchUps.filter(({ jobId }) => jobId === job.id);
   const figures = job.plan?.figures;
@@ -56,6 +62,9 @@ export const sheetOf = ({ job, steel, touchUps, livesDays }: SheetSources): Cust
     coins: ours.find(({ coins }) => coins !== null)?.coins ?? null,
     remarks: job.remarks,
     comeBack,
-    comeBackDay: longDay(new Date(leaves.getTime() + comeBack.days * DAY_MS)),
+    comeBackDay: longDayText(
+      new Date(leaves.getTime() + comeBack.days * DAY_MS).toISOString(),
+      formats,
+    ),
   });
 };

@@ -1,15 +1,5 @@
 /** Days and months at the workshop's own clock, as the stretch of time they are. */
 
-/** A day as people read it: 28 November 2026. */
-export const longDay = (at: Date): string =>
-  new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(at);
-
-/** A month as people read it, of the one written 2026-11: November 2026. */
-export const longMonth = (month: string): string =>
-  new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' }).format(
-    stretchOfMonth(month)[0],
-  );
-
 /** From midnight to midnight. */
 export const stretchOfDay = (day: string): readonly [from: Date, until: Date] => {
   const [year, month, date] = day.split('-').map(Number) as [number, number, number];
@@ -19,4 +9,10 @@ export const stretchOfDay = (day: string): readonly [from: Date, until: Date] =>
 export const stretchOfMonth = (month: string): readonly [from: Date, until: Date] => {
   const [year, index] = month.split('-').map(Number) as [number, number];
   return [new Date(year, index - 1, 1), new Date(year, index, 1)];
+};
+
+/** The calendar day at the workshop's own clock, YYYY-MM-DD. */
+export const localDay = (at: Date): string => {
+  const two = (part: number): string => String(part).padStart(2, '0');
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 };

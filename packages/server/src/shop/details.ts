@@ -1,13 +1,17 @@
 /** What stands on receipts and in messages, and where customers reach their page. */
-import { shopDetailsSchema, type ShopDetails } from '@patient-edge/contract';
+import { shopDetailsSchema, type ShopDetails, type ShopSheet } from '@patient-edge/contract';
 import { USUAL_TEMPLATES } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { readSetting, writeSetting } from '../auth/queries';
-import type { Queryable } from '../database/pool';
-import { allow, bodyOf } from '../http/request';
+import { inTransaction, type Queryable } from '../database/pool';
+import { allow, bodyOf, mayDo } from '../http/request';
+import { isCurrencySettled, lockPriceList, readCurrency, writeCurrency } from '../prices/queries';
+import { refuseCurrency } from '../prices/routes';
+import { noteChanged } from '../history/note-shop';
 
 const SETTING = 'shop details';
+const SHOP_NAME = 'shop name';
 
 const BEGINS_WITH: ShopDetails = {
   address: '',
@@ -29,16 +33,34 @@ export const writeShopDetails = (db: Queryable, details: ShopDetails) =>
   writeSetting(db, SETTING, JSON.stringify(details));
 
 export const shopName = async (db: Queryable): Promise<string> =>
-  (await readSetting(db, 'shop name')) ?? '';
+  (await readSetting(db, SHOP_NAME)) ?? '';
+
+const writeShopName = (db: Queryable, name: string) => writeSetting(db, SHOP_NAME, name);
+
+const readShop = async (db: Queryable): Promise<ShopSheet> => ({
+  ...(await readShopDetails(db)),
+  shopName: await shopName(db),
+  currency: await readCurrency(db),
+  currencySettled: await isCurrencySettled(db),
+});
 
 export const shopDetailRoutes = (pool: Pool): Router => {
   const router = Router();
   router.get('/shop-details', allow(), async (_request, response) => {
-    response.json(await readShopDetails(pool));
+    response.json(await readShop(pool));
   });
-  router.put('/shop-details', allow('owner'), async (request, response) => {
-    await writeShopDetails(pool, bodyOf(shopDetailsSchema, request));
-    response.json(await readShopDetails(pool));
+  router.put('/shop-details', mayDo('change the shop'), async (request, response) => {
+    const { shopName: name, currency, ...details } = bodyOf(shopDetailsSchema, request);
+    await inTransaction(pool, async (db) => {
+      await lockPriceList(db);
+      const held = await readShop(db);
+      refuseCurrency(held, currency);
+      await writeShopDetails(db, details);
+      await writeShopName(db, name);
+      if (currency !== held.currency) await writeCurrency(db, currency);
+      await noteChanged(db, request, 'the shop’s details');
+    });
+    response.json(await readShop(pool));
   });
   return router;
 };

@@ -2,24 +2,24 @@
 import type { Board } from '@patient-edge/contract';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
+import type { Queryable } from '../database/pool';
 import { allow } from '../http/request';
-import { listMoorings, openJobs } from './queries';
+import { listClosedDays, listPlaces } from '../places/queries';
+import { localDay } from './days';
+import { openJobs } from './queries';
 
-/** The calendar day at the workshop's own clock. */
-export const localDay = (at: Date): string => {
-  const two = (part: number): string => String(part).padStart(2, '0');
-  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
-};
+/** Every blade in the shop, and where and when blades can be promised. */
+export const readBoard = async (db: Queryable): Promise<Board> => ({
+  today: localDay(new Date()),
+  jobs: await openJobs(db),
+  places: await listPlaces(db),
+  closed: await listClosedDays(db),
+});
 
 export const shopRoutes = (pool: Pool): Router => {
   const router = Router();
   router.get('/shop', allow(), async (_request, response) => {
-    const board: Board = {
-      today: localDay(new Date()),
-      jobs: await openJobs(pool),
-      moorings: await listMoorings(pool),
-    };
-    response.json(board);
+    response.json(await readBoard(pool));
   });
   return router;
 };

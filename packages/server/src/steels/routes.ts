@@ -5,7 +5,7 @@ import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { DUPLICATE_ENTRY, errnoOf } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
-import { allow, bodyOf, pathId } from '../http/request';
+import { allow, bodyOf, mayDo, pathId } from '../http/request';
 import {
   addOwnSteel,
   bladesOfSteel,
@@ -35,7 +35,7 @@ const unlessTaken = async <T>(body: SteelBody, write: () => Promise<T>): Promise
 
 export const steelRoutes = (pool: Pool): Router => {
   const router = Router();
-  const mayChange = allow('owner', 'bench');
+  const mayChange = mayDo('change steels');
 
   router.get('/steels', allow(), async (_request, response) => {
     response.json(await listOwnSteels(pool));

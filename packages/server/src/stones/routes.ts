@@ -14,7 +14,7 @@ import { Router } from 'express';
 import type { Pool, PoolConnection } from 'mysql2/promise';
 import { inTransaction, type Queryable } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
-import { allow, bodyOf, pathId, staffOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { findJobRow } from '../jobs/queries';
 import {
   addFlattening,
@@ -35,6 +35,9 @@ import {
   stoneIdsByName,
   takeOutOfWater,
 } from './queries';
+import { say, type Message } from '@patient-edge/core';
+import type { Request } from 'express';
+import { addShopEvent } from '../history/queries';
 
 const THIS = 'This stone';
 
@@ -64,9 +67,17 @@ const lockedStone = async (db: PoolConnection, id: number): Promise<Stone> => {
   return stone;
 };
 
+const note = (db: Queryable, request: Request, id: number, message: Message) =>
+  addShopEvent(db, {
+    staffId: staffOf(request).id,
+    subject: 'stone',
+    subjectId: id,
+    message,
+  });
+
 export const stoneRoutes = (pool: Pool): Router => {
   const router = Router();
-  const mayChange = allow('owner', 'bench');
+  const mayChange = mayDo('change stones');
 
   router.get('/stones', allow(), async (_request, response) => {
     response.json(await listStones(pool));
@@ -86,6 +97,7 @@ export const stoneRoutes = (pool: Pool): Router => {
       await checkOtherSide(db, null, body);
       const added = await addStone(db, body);
       await pairSides(db, added, body.otherSideId);
+      await note(db, request, added, say('event.stone-added'));
       return added;
     });
     response.status(201).json(await findStone(pool, id));
@@ -108,7 +120,14 @@ export const stoneRoutes = (pool: Pool): Router => {
         const { otherSideId } = (await findStone(db, id))!;
         await changeStone(db, id, null, { ...body, otherSideId });
       }
-      return { added, changed: stones.length - added.length };
+      const changed = stones.length - added.length;
+      await addShopEvent(db, {
+        staffId: staffOf(request).id,
+        subject: 'shop',
+        subjectId: 0,
+        message: say('event.stones-imported', { added: added.length, changed }),
+      });
+      return { added, changed };
     });
     response.status(201).json(outcome);
   });
@@ -126,6 +145,12 @@ export const stoneRoutes = (pool: Pool): Router => {
         );
       }
       await pairSides(db, id, body.otherSideId);
+      await note(
+        db,
+        request,
+        id,
+        say(body.retired && !before.retired ? 'event.stone-retired' : 'event.stone-changed'),
+      );
     });
     response.json(await findStone(pool, id));
   });
@@ -175,6 +200,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         thicknessAfterMm: left,
       });
       await setThickness(db, id, left);
+      await note(db, request, id, say('event.stone-flattened', { plate, lostMm }));
     });
     response.status(201).json(await findStone(pool, id));
   });
@@ -194,6 +220,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         const before = Math.round((stone.thicknessMm + last.lostMm) * 1000) / 1000;
         await setThickness(db, id, before);
       }
+      await note(db, request, id, say('event.flattening-undone'));
     });
     response.json(await findStone(pool, id));
   });

@@ -9,10 +9,10 @@ import { ApiError, conflict, notFound } from '../http/errors';
 import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { addEvent, findJobRow } from '../jobs/queries';
+import { readFormats } from '../shop/formats';
 import { readCurrency } from '../prices/queries';
 import { sheetOfJob } from '../sheet/routes';
 import { readShopDetails, shopName } from '../shop/details';
-import { listMoorings } from '../shop/queries';
 import { MOST_DAYS, pageAddress, TOKEN } from './pages';
 import { answersOfJob, jobOfToken, revokePage, saveAnswer } from './queries';
 
@@ -53,11 +53,10 @@ export const visitRoutes = (pool: Pool): Router => {
   const pageOf = async (jobId: number): Promise<VisitPage> => {
     const job = await readJob(pool, jobId);
     const { address, phone } = await readShopDetails(pool);
-    const weekday = ((new Date(`${job.promisedOn}T12:00:00Z`).getUTCDay() + 6) % 7) + 1;
-    const mooring = (await listMoorings(pool)).find((each) => each.weekday === weekday);
     return {
       shop: { name: await shopName(pool), address, phone },
       currency: await readCurrency(pool),
+      formats: await readFormats(pool),
       blade: {
         name: job.blade.name || bladeKind(job.measures.kindId).label,
         measures: job.measures,
@@ -66,7 +65,7 @@ export const visitRoutes = (pool: Pool): Router => {
       stage: job.stage,
       declined: job.declineReason !== null,
       promisedOn: job.promisedOn,
-      wharf: mooring?.wharf ?? null,
+      place: job.place,
       returnedAt: job.returnedAt,
       bill: job.bill,
       estimate: job.estimate && totalOf(job.estimate.lines),

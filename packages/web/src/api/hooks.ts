@@ -4,6 +4,7 @@ import type {
   Board,
   CustomerList,
   CustomerRecord,
+  FirstDay,
   Found,
   Flattening,
   Habits,
@@ -21,7 +22,8 @@ import type {
   QueuedMessage,
   ReadyList,
   Sale,
-  ShopDetails,
+  ShopSheet,
+  ShopPlaces,
   StaffRecord,
   Stone,
   Takings,
@@ -127,7 +129,7 @@ export const useMessages = () =>
   useSWR<QueuedMessage[], ApiFailure>('/messages', get, { refreshInterval: 5000 });
 export const useMailBox = (isOpen: boolean) =>
   useSWR<MailInBox[], ApiFailure>(isOpen ? '/mail-box' : null, get, { refreshInterval: 5000 });
-export const useShopDetails = () => useSWR<ShopDetails, ApiFailure>('/shop-details', get);
+export const useShopDetails = () => useSWR<ShopSheet, ApiFailure>('/shop-details', get);
 export const useTakings = (day: string | null) =>
   useSWR<Takings, ApiFailure>(day === null ? '/takings' : `/takings?day=${asPart(day)}`, get);
 /** Fetched anew when the job has changed. */
@@ -155,8 +157,13 @@ export const refreshReturns = async (): Promise<void> => {
   );
 };
 
+export const useFirstDay = () => useSWR<FirstDay, ApiFailure>('/first-day', get);
+export const usePlaces = () => useSWR<ShopPlaces, ApiFailure>('/places', get);
+
 export const useLabels = () =>
   useSWR<PrintedLabel[], ApiFailure>('/labels', get, { refreshInterval: 5000 });
+export const useStaffNames = () =>
+  useSWR<{ readonly id: number; readonly name: string }[], ApiFailure>('/people', get);
 export const useStaff = () => useSWR<StaffRecord[], ApiFailure>('/staff', get);
 export const useNextTag = () =>
   useSWR<NextTag, ApiFailure>('/next-tag', get, { revalidateOnFocus: false });

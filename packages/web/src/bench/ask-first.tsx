@@ -1,6 +1,7 @@
 /** A step that asks the customer something: it stands here until the answer is yes. */
+import { textOf } from '../theme/format';
 import type { Job, StepRecord } from '@patient-edge/contract';
-import { textOf } from '@patient-edge/core';
+
 import type { Said } from '@patient-edge/core';
 import { ConsentMatters } from '../judge/consent-sheet';
 import { UndoButton } from '../jobs/undo-button';

@@ -4,7 +4,6 @@ import {
   BENCH_READING_IDS,
   BENCH_READINGS,
   withoutYes,
-  textOf,
   type BenchReadings,
 } from '@patient-edge/core';
 import { useState } from 'react';
@@ -15,7 +14,7 @@ import { writeJob } from '../api/job-writes';
 import { updateJobCache } from '../api/hooks';
 import { useCurrentJob } from '../jobs/current-job';
 import { UndoButton } from '../jobs/undo-button';
-import { duration, roughly } from '../theme/format';
+import { duration, roughly, textOf } from '../theme/format';
 import { ActionButton } from '../theme/buttons';
 import { ActionLink, QuietLink } from '../theme/links';
 import { Checkbox } from '../theme/checkbox';

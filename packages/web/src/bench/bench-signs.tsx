@@ -1,11 +1,11 @@
 /** What goes wrong on the stone: one press opens cause and remedy, and adds the strokes, the pause or the step. */
+import { textOf } from '../theme/format';
 import type { Job, StepRecord } from '@patient-edge/contract';
 import {
   BENCH_SIGN_IDS,
   BENCH_SIGNS,
   remediesOf,
   roundsForSign,
-  textOf,
   type BenchSignId,
 } from '@patient-edge/core';
 import { useState } from 'react';

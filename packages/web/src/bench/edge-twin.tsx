@@ -14,7 +14,7 @@ import {
 import type { Remote } from 'comlink';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { fixed } from '../theme/format';
+import { fixed, mm } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import type { Option } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
@@ -164,7 +164,7 @@ const Across = ({
     <Drawn
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`The edge at the ${place} by the model: apex ${fixed(apex.y, 2)} mm above the old one; planned ${fixed(plannedDeg, 1)}°`}
+      aria-label={`The edge at the ${place} by the model: apex ${mm(apex.y, 2)} above the old one; planned ${fixed(plannedDeg, 1)}°`}
     >
       <path d={pathOf(outline, scale)} fill="var(--steel)" stroke="var(--ink)" strokeWidth={2} />
       <path
@@ -191,7 +191,7 @@ const Across = ({
         – – planned {fixed(plannedDeg, 1)}°
       </text>
       <text x={WIDTH - 10} y={20} textAnchor="end">
-        apex up {fixed(apex.y, 3)} mm
+        apex up {mm(apex.y, 3)}
       </text>
     </Drawn>
   );

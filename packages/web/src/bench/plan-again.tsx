@@ -6,7 +6,6 @@ import {
   plannedAgainWith,
   stepsDifference,
   stepsLeft,
-  textOf,
   withDefaults,
   type ComparedStep,
   type MeasuredAtBench,
@@ -19,7 +18,7 @@ import { messageOf } from '../api/client';
 import { useSend } from '../judge/use-send';
 import { usePlanInput } from '../plan/use-plan-input';
 import { ActionButton, QuietButton } from '../theme/buttons';
-import { fixed, roughly } from '../theme/format';
+import { fixed, roughly, textOf } from '../theme/format';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { usePlan } from '../workers/use-plan';

@@ -2,8 +2,9 @@
  * One step at work, on the whole screen: what to hold, strokes, clock, burr and the way out stay in sight; steps, remedies
  * and instructions share one place beside them.
  */
+import { textOf } from '../theme/format';
 import type { Job, StepRecord } from '@patient-edge/contract';
-import { textOf } from '@patient-edge/core';
+
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';

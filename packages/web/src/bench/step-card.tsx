@@ -1,6 +1,7 @@
 /** How a step is done: instruction, lifts, pressure, pattern, what to look for, and the keys. */
+import { textOf } from '../theme/format';
 import type { Job, StepRecord } from '@patient-edge/contract';
-import { textOf } from '@patient-edge/core';
+
 import styled from 'styled-components';
 import { BandLifts } from '../instruments/band-lifts';
 import { LiftLadder } from '../instruments/lift-ladder';

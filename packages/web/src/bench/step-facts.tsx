@@ -1,8 +1,8 @@
 /** What has to be read at a metre while the hands are wet: the step, its angle and its lift or setting. */
 import type { StepRecord } from '@patient-edge/contract';
-import { ofSide, textOf, type BladeSide } from '@patient-edge/core';
+import { ofSide, type BladeSide } from '@patient-edge/core';
 import styled from 'styled-components';
-import { fixed } from '../theme/format';
+import { fixed, textOf } from '../theme/format';
 import type { StepAtBench } from './use-step-at-work';
 
 const Facts = styled.div`

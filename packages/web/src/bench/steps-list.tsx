@@ -1,11 +1,11 @@
 /** All steps of the plan: done, skipped and why, now, to come; back to any that is done. */
 import type { Job, StepRecord } from '@patient-edge/contract';
-import { textOf } from '@patient-edge/core';
+
 import styled from 'styled-components';
 import { useSend } from '../judge/use-send';
 import { lastDoneStep, UNDO_LABELS, undoPathOf } from '../jobs/undo';
 import { QuietButton } from '../theme/buttons';
-import { duration, roughly } from '../theme/format';
+import { duration, roughly, textOf } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';

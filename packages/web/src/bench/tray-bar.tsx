@@ -1,6 +1,7 @@
 /** The tray at the bench: every blade with its count on this stone, and the next one a key away. */
+import { textOf } from '../theme/format';
 import type { Job } from '@patient-edge/contract';
-import { bladeKind, textOf } from '@patient-edge/core';
+import { bladeKind } from '@patient-edge/core';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import styled from 'styled-components';

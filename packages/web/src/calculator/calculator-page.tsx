@@ -17,6 +17,7 @@ import { PrintRow } from './print-row';
 import { initialInputs, QUESTIONS, type Field, type Inputs, type Outcome } from './questions';
 import { TrueSize } from './true-size';
 import { PageHeading } from '../theme/page-heading';
+import { NumbersNav } from '../money/numbers-nav';
 
 const CHIP = { id: 'chip', title: 'What will this chip cost?' };
 const ALL = [...QUESTIONS.map(({ id, title }) => ({ id, title })), CHIP];
@@ -56,24 +57,27 @@ const Fields = styled.div`
 const CalculatorPage = () => {
   const { questionId = 'lift' } = useParams();
   return (
-    <Layout>
-      <Index aria-label="Questions">
-        {ALL.map(({ id, title }) => (
-          <NavLink
-            key={id}
-            to={`/calculator/${id}`}
-            aria-current={id === questionId ? 'page' : undefined}
-          >
-            {title}
-          </NavLink>
-        ))}
-      </Index>
-      {ALL.some(({ id }) => id === questionId) ? (
-        <Asked key={questionId} questionId={questionId} />
-      ) : (
-        <NothingHere />
-      )}
-    </Layout>
+    <>
+      <NumbersNav />
+      <Layout>
+        <Index aria-label="Questions">
+          {ALL.map(({ id, title }) => (
+            <NavLink
+              key={id}
+              to={`/calculator/${id}`}
+              aria-current={id === questionId ? 'page' : undefined}
+            >
+              {title}
+            </NavLink>
+          ))}
+        </Index>
+        {ALL.some(({ id }) => id === questionId) ? (
+          <Asked key={questionId} questionId={questionId} />
+        ) : (
+          <NothingHere />
+        )}
+      </Layout>
+    </>
   );
 };
 

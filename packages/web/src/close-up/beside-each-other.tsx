@@ -1,9 +1,9 @@
 /** Two pictures of one spot side by side, under one cursor. */
 import type { Job, Photograph } from '@patient-edge/contract';
-import { textOf } from '@patient-edge/core';
+
 import { useState } from 'react';
 import styled from 'styled-components';
-import { fixed } from '../theme/format';
+import { fixed, textOf } from '../theme/format';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 

@@ -4,7 +4,7 @@ import type { Damage, Glint } from '@patient-edge/core';
 import { useState } from 'react';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { QuietButton } from '../theme/buttons';
-import { fixed } from '../theme/format';
+import { fixed, mm } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 
@@ -25,7 +25,7 @@ export const GlintsFound = ({ job, glints, onConfirm }: GlintsFoundProps) => {
     lengthMm: toMm - fromMm,
     depthMm: 0,
   }));
-  const places = glints.map(({ fromMm, toMm }) => `${fixed(fromMm, 0)} to ${fixed(toMm, 0)} mm`);
+  const places = glints.map(({ fromMm, toMm }) => `${fixed(fromMm, 0)} to ${mm(toMm, 0)}`);
   return (
     <Panel aria-label="Glints">
       <Stack $gap={10}>

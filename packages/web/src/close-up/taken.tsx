@@ -1,6 +1,7 @@
 /** When in the work a picture was taken, and of which spot. */
+import { textOf } from '../theme/format';
 import type { CloseUp, Job } from '@patient-edge/contract';
-import { textOf } from '@patient-edge/core';
+
 import { Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';

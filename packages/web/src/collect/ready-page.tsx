@@ -2,10 +2,11 @@
 import { money, type HandedOver, type ReadyBlade } from '@patient-edge/contract';
 import { bladeKind, toPayMinor } from '@patient-edge/core';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { request } from '../api/client';
 import { refreshReturns, useComplaints, useReady, useToWrite } from '../api/hooks';
+import { useMay } from '../api/may';
 import { useSession } from '../api/session';
 import { Silhouette } from '../instruments/silhouette';
 import { QuietButton } from '../theme/buttons';
@@ -51,16 +52,23 @@ const Hung = styled.ul`
 const waitsFor = (promisedOn: string, today: string): string =>
   promisedOn < today ? 'not collected on the day' : howSoon(promisedOn, today);
 
-const placeOf = ({ promisedOn, wharf }: ReadyBlade): string =>
-  `${day(promisedOn)}${wharf === null ? '' : ` · ${wharf}`}`;
+const placeOf = ({ promisedOn, place }: ReadyBlade): string =>
+  `${day(promisedOn)}${place === null ? '' : ` · ${place}`}`;
 
 const ReadyPage = () => {
   const { data: list, error } = useReady();
   const { data: toWrite } = useToWrite();
   const { data: session } = useSession();
+  const maySeeMoney = useMay('see money');
   const offerUndo = useUndo();
-  const [customerId, setCustomerId] = useState<number | null>(null);
-  const [inHand, setInHand] = useState<readonly number[]>([]);
+  const [params] = useSearchParams();
+  // From the shop page: these blades of that customer.
+  const [customerId, setCustomerId] = useState<number | null>(
+    () => Number(params.get('customer')) || null,
+  );
+  const [inHand, setInHand] = useState<readonly number[]>(() =>
+    (params.get('jobs') ?? '').split(',').map(Number).filter(Boolean),
+  );
   const [done, setDone] = useState<HandedOver | null>(null);
   const [wrong, setWrong] = useState<{ says: string; blade: ReadyBlade } | null>(null);
   if (!list || !session) return <Waiting error={error} text="Loading what is ready…" />;
@@ -155,7 +163,7 @@ const ReadyPage = () => {
       })}
       <ToWriteSheet list={toWrite ?? []} />
       <Row>
-        {session.staff?.role !== 'bench' && <QuietLink to="/takings">Takings</QuietLink>}
+        {maySeeMoney && <QuietLink to="/takings">Takings</QuietLink>}
         <QuietLink to="/messages">Messages</QuietLink>
       </Row>
     </Stack>

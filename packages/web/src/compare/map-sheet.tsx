@@ -2,7 +2,7 @@
 import { findUse, type MapCell, type PlanInput } from '@patient-edge/core';
 import styled from 'styled-components';
 import { Failed } from '../theme/failed';
-import { fixed, roughly } from '../theme/format';
+import { fixed, mm, roughly } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
@@ -180,7 +180,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                 <span>
                   {picked.angleDeg}° per side, last stone {picked.finishUm} µm:{' '}
                   {roughly(60 * picked.minutes)}, {fixed(picked.steelMm3 ?? 0, 1)} mm³,{' '}
-                  {fixed(picked.behindEdgeMm ?? 0, 2)} mm behind the edge.
+                  {mm(picked.behindEdgeMm ?? 0, 2)} behind the edge.
                 </span>
                 <ActionButton onPress={() => onPick(picked.angleDeg, picked.finishUm)}>
                   Use this plan

@@ -13,7 +13,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { useCustomer, refreshCustomers } from '../api/hooks';
-import { useSession } from '../api/session';
+import { useMay } from '../api/may';
 import { Hung } from '../instruments/hung';
 import { Silhouette } from '../instruments/silhouette';
 import { Columns } from '../theme/columns';
@@ -197,11 +197,11 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
 /** Two records of one person: this one goes, its blades and all it says go to the other. */
 const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
   const navigate = useNavigate();
-  const { data: session } = useSession();
+  const maySeeMoney = useMay('see money');
   const [into, setInto] = useState<number | null>(null);
   const { data: other } = useCustomer(into);
   const [problem, setProblem] = useState<string | null>(null);
-  if (session?.staff?.role === 'bench') return null;
+  if (!maySeeMoney) return null;
   const merge = async (): Promise<void> => {
     setProblem(null);
     try {
@@ -247,10 +247,10 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
 
 /** Forgetting a person for good: typed out, because it cannot be taken back. */
 const Forget = ({ record }: { record: CustomerRecord }) => {
-  const { data: session } = useSession();
+  const mayErase = useMay('erase customers');
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string | undefined>(undefined);
-  if (session?.staff?.role !== 'owner') return null;
+  if (!mayErase) return null;
   const erase = async (): Promise<void> => {
     setProblem(undefined);
     try {

@@ -99,7 +99,7 @@ test('a blade known from before fills the line with what is known of it', () => 
   });
   expect(fromRecord(known)).toMatchObject({ bladeId: '5', kindId: 'fillet', cuts: 'salmon' });
   const words = whatItBrings(known).text;
-  for (const part of ['2 Sep 2026', '16.5° per side · 33.0° inclusive', 'Red stone', 'two coins'])
+  for (const part of ['2 Sept 2026', '16.5° per side · 33.0° inclusive', 'Red stone', 'two coins'])
     expect(words).toContain(part);
   expect(whatItBrings(record()).text).toContain('Its record comes with it');
 });

@@ -24,6 +24,8 @@ export interface BladeValues {
   cuts: string;
   askedFor: string;
   promisedOn: string;
+  /** Empty where the day says it. */
+  placeId: string;
   sharpness: Sharpness;
   edgeLengthMm: string;
   heightHeelMm: string;
@@ -58,6 +60,7 @@ export const emptyBlade = (): BladeValues => ({
   cuts: '',
   askedFor: '',
   promisedOn: '',
+  placeId: '',
   sharpness: 'dull',
   edgeLengthMm: '',
   heightHeelMm: '',
@@ -70,6 +73,7 @@ export const bladeAfter = (last: BladeValues, tagNumber: string): BladeValues =>
   useId: last.useId,
   steel: last.steel,
   promisedOn: last.promisedOn,
+  placeId: last.placeId,
   tagNumber,
 });
 
@@ -233,6 +237,7 @@ const toBlade = (blade: BladeValues): DropOffBlade => ({
   cuts: blade.cuts,
   askedFor: blade.askedFor,
   promisedOn: blade.promisedOn,
+  placeId: blade.placeId ? Number(blade.placeId) : null,
   sharpness: blade.sharpness,
   edgeLengthMm: parseNumber(blade.edgeLengthMm),
   heightHeelMm: parseNumber(blade.heightHeelMm),

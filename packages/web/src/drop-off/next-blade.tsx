@@ -1,7 +1,7 @@
 /** The blade in hand at the counter: a line of fields that Enter sends to the list. */
 import { bladeKind, SHARPNESS } from '@patient-edge/core';
 import { useRef } from 'react';
-import type { UseFormReturn } from 'react-hook-form';
+import { useWatch, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
 import { Columns } from '../theme/columns';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from '../intake/choices';
@@ -35,7 +35,8 @@ interface NextBladeProps {
 }
 
 export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
-  const { control, setValue, getValues, formState } = form;
+  const { control, setValue, clearErrors, getValues, formState } = form;
+  const placeId = useWatch({ control, name: 'placeId' });
   const steelOptions = useSteelOptions();
   const kindInput = useRef<HTMLInputElement>(null);
   const chooseKind = (id: string): void => {
@@ -69,8 +70,17 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
           <FormText control={control} name="bladeName" label="What the customer calls it" />
           <FormText control={control} name="askedFor" label="What they ask for" />
           <InForm control={control} name="promisedOn">
-            {({ value, onChange, error }) => (
-              <PromisedOn value={value} onChange={onChange} error={error} />
+            {({ value, error }) => (
+              <PromisedOn
+                promisedOn={value}
+                placeId={placeId}
+                onChange={({ promisedOn, placeId }) => {
+                  setValue('promisedOn', promisedOn, { shouldDirty: true });
+                  setValue('placeId', placeId, { shouldDirty: true });
+                  clearErrors('promisedOn');
+                }}
+                error={error}
+              />
             )}
           </InForm>
           <FormTypeAhead control={control} name="steel" label="Steel" options={steelOptions} />

@@ -3,7 +3,7 @@ import { zoneAt, type EdgeTest, type PlaceReading } from '@patient-edge/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { QuietButton } from '../theme/buttons';
-import { fixed, parseNumber } from '../theme/format';
+import { mm, parseNumber } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/text-fields';
@@ -48,7 +48,7 @@ export const PlaceReadings = ({
             error={
               at === '' || isPlace
                 ? undefined
-                : `From 0 to ${fixed(edgeLengthMm, 0)} mm; "${at}" was given`
+                : `From 0 to ${mm(edgeLengthMm, 0)}; "${at}" was given`
             }
             onChange={onAt}
           />
@@ -88,7 +88,7 @@ export const PlaceReadings = ({
       </Row>
       <Row>
         {places.map((place, index) => {
-          const said = `${tests.find(({ id }) => id === place.test)?.label ?? place.test} at ${fixed(place.atMm, 0)} mm: ${place.read}`;
+          const said = `${tests.find(({ id }) => id === place.test)?.label ?? place.test} at ${mm(place.atMm, 0)}: ${place.read}`;
           return (
             <QuietButton
               key={index}

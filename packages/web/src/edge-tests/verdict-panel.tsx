@@ -1,4 +1,5 @@
 /** The verdict of a test: passed, or back to a step, with what it probably is and what to look at next. */
+import { textOf } from '../theme/format';
 import { canDo, type Job } from '@patient-edge/contract';
 import {
   findTest,
@@ -6,7 +7,6 @@ import {
   findUse,
   targetForceGf,
   testsThatCount,
-  textOf,
   verdictReasons,
   type BladeVerdict,
   type EdgeReadings,

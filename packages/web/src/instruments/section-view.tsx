@@ -4,7 +4,7 @@
  */
 import { memo, useId } from 'react';
 import styled from 'styled-components';
-import { fixed } from '../theme/format';
+import { fixed, mm } from '../theme/format';
 import {
   HEIGHT,
   LENS,
@@ -171,7 +171,7 @@ const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
             x={Math.min(lx(shoulder[1]) + 9, LENS.left + LENS.width - 66)}
             y={ly(bevelTopMm!) + 5}
           >
-            {fixed(shoulder[1] - shoulder[0], 2)} mm
+            {mm(shoulder[1] - shoulder[0], 2)}
           </text>
           {(bevelTopMm! - apexMm) * scale > 26 && (
             <Upright

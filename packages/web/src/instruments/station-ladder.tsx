@@ -1,7 +1,7 @@
 /** Lift by station, where one for a zone would not do: the numbers at their places along the edge, heel to tip. */
 import type { StationLift } from '@patient-edge/core';
 import styled from 'styled-components';
-import { fixed } from '../theme/format';
+import { fixed, mm } from '../theme/format';
 
 const Svg = styled.svg`
   display: block;
@@ -43,7 +43,7 @@ export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
       viewBox={`0 0 ${WIDTH} ${floor + BELOW}`}
       role="img"
       aria-label={`Lift of the spine by station: ${lifts
-        .map(({ sMm, liftMm }) => `${fixed(liftMm, 1)} mm at ${fixed(sMm, 0)} mm`)
+        .map(({ sMm, liftMm }) => `${mm(liftMm, 1)} at ${mm(sMm, 0)}`)
         .join(', ')}`}
     >
       {lifts.map((lift) => {

@@ -1,11 +1,11 @@
 /** Why a figure is what it is: its rule, formula, inputs and source. */
-import { asMessage, textOf, type Figure } from '@patient-edge/core';
+import { asMessage, type Figure } from '@patient-edge/core';
 import type { RefObject } from 'react';
 import { Dialog } from 'react-aria-components/Dialog';
 import { Heading } from 'react-aria-components/Heading';
 import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
-import { withUnit } from '../theme/format';
+import { textOf, withUnit } from '../theme/format';
 
 const Card = styled(Popover)`
   background: var(--sheet);

@@ -1,5 +1,5 @@
 /** The present angle, by any route and by several: each with its uncertainty, and what they say together. */
-import type { Job } from '@patient-edge/contract';
+import type { Instrument, Job } from '@patient-edge/contract';
 import {
   ANGLE_ROUTES,
   angleFromBevel,
@@ -26,6 +26,7 @@ import { useState } from 'react';
 import { Button } from 'react-aria-components/Button';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
+import { useInstruments } from '../api/may';
 import { FormChoice, FormPick } from '../theme/form-choices';
 import { FormNumber } from '../theme/form-fields';
 import { fixed, parseNumber } from '../theme/format';
@@ -43,6 +44,10 @@ import {
   type IntakeValues,
   type ReadingValues,
 } from './values';
+
+/** A gauge and a laser are offered where the shop owns one; the other ways need what every bench has. */
+const isOwned = (route: AngleRoute, owned: readonly Instrument[]): boolean =>
+  (route !== 'gauge' && route !== 'laser') || owned.includes(route);
 
 const Line = styled.li`
   display: grid;
@@ -179,6 +184,7 @@ const Readings = ({
     name: 'angleReadings',
     keyName: 'key',
   });
+  const owned = useInstruments();
   const bevels = bevelsOf(bladeKind(values.kindId));
   const read = values.angleReadings.map((reading) => {
     const complete = readingOf(reading);
@@ -196,7 +202,7 @@ const Readings = ({
     <Stack $gap={8}>
       <Row $gap={8}>
         <MutedText>Measure it another way:</MutedText>
-        {ANGLE_ROUTES.map((route) => (
+        {ANGLE_ROUTES.filter((route) => isOwned(route, owned)).map((route) => (
           <QuietButton key={route} onPress={() => append(emptyReading(route, measures))}>
             {ROUTE_LABELS[route]}
           </QuietButton>

@@ -17,7 +17,7 @@ interface BladeSheetProps {
 }
 
 export const BladeSheet = ({ form, values }: BladeSheetProps) => {
-  const { control, setValue } = form;
+  const { control, setValue, clearErrors } = form;
   const kind = bladeKind(values.kindId);
   const steelOptions = useSteelOptions();
   return (
@@ -32,8 +32,17 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
           <FormText control={control} name="cuts" label="What they cut" />
           <FormText control={control} name="askedFor" label="What they ask for" />
           <InForm control={control} name="promisedOn">
-            {({ value, onChange, error }) => (
-              <PromisedOn value={value} onChange={onChange} error={error} />
+            {({ value, error }) => (
+              <PromisedOn
+                promisedOn={value}
+                placeId={values.placeId}
+                onChange={({ promisedOn, placeId }) => {
+                  setValue('promisedOn', promisedOn, { shouldDirty: true });
+                  setValue('placeId', placeId, { shouldDirty: true });
+                  clearErrors('promisedOn');
+                }}
+                error={error}
+              />
             )}
           </InForm>
           <Checkbox

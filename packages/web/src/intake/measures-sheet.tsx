@@ -20,6 +20,7 @@ import { QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { useInstruments } from '../api/may';
 import { options } from '../theme/options';
 import { readDrawing, type DrawnWay } from '../trace/drawing-file';
 import { Columns } from '../theme/columns';
@@ -43,6 +44,7 @@ const plusMinus = (how: MeasuredWith, value: number): string => {
 
 export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
   const { control, setValue } = form;
+  const owned = useInstruments();
   const kind = bladeKind(values.kindId);
   const last = standInsOf(job, values.kindId);
   const { measures: standIn, measuredWith: standInWith } = withStandIns(
@@ -112,7 +114,9 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
             control={control}
             name="instrument"
             label="Measured with"
-            options={options(INSTRUMENTS)}
+            options={options(
+              INSTRUMENTS.filter((each) => owned.includes(each) || each === values.instrument),
+            )}
           />
         </Columns>
         <OutlineSource form={form} values={values} job={job} />

@@ -1,43 +1,115 @@
-/** The days of the coming week and a bit with their wharves: promised dates follow the moorings. */
-import { addDays, format } from 'date-fns';
+/** When and where it is promised: the days ahead at the places of the shop, or any other day of the calendar. */
+import { closedOn, openDays, placesOn } from '@patient-edge/core';
+import { useState } from 'react';
 import { useBoard } from '../api/hooks';
-import { day, weekdayOf } from '../theme/format';
+import { day } from '../theme/format';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
+import { QuietButton } from '../theme/buttons';
+import { MutedText, Row, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
 
-const DAYS_AHEAD = 15;
+const DAYS_AHEAD = 22;
+const OTHER = 'other';
 
-interface PromisedOnProps {
-  readonly value: string;
-  readonly onChange: (isoDate: string) => void;
+export interface Promised {
+  readonly promisedOn: string;
+  /** Empty where no place is said. */
+  readonly placeId: string;
+}
+
+interface PromisedOnProps extends Promised {
+  readonly onChange: (next: Promised) => void;
   readonly error?: string | undefined;
 }
 
-export const PromisedOn = ({ value, onChange, error }: PromisedOnProps) => {
+export const PromisedOn = ({ promisedOn, placeId, onChange, error }: PromisedOnProps) => {
   const { data: board } = useBoard();
-  if (!board || board.moorings.length === 0) {
+  const [isOther, setOther] = useState(false);
+  const places = board?.places ?? [];
+  const closed = board?.closed ?? [];
+  const offered = board
+    ? openDays(places, closed, board.today, DAYS_AHEAD).map(({ day: isoDay, place }) => ({
+        id: `${isoDay} ${place.id}`,
+        label: `${day(isoDay)} · ${place.name}`,
+      }))
+    : [];
+  // Chosen before its place was said: the one open on the day.
+  const chosen = offered.find(({ id }) =>
+    placeId === '' ? id.startsWith(`${promisedOn} `) : id === `${promisedOn} ${placeId}`,
+  );
+  const takeDay = (isoDay: string): void => {
+    const [open] = placesOn(places, closed, isoDay);
+    onChange({ promisedOn: isoDay, placeId: open ? String(open.id) : '' });
+  };
+  const byCalendar = board !== undefined && (offered.length === 0 || isOther);
+  if (byCalendar || (promisedOn !== '' && !chosen)) {
     return (
-      <TextEntry label="Promised for" kind="date" value={value} onChange={onChange} error={error} />
+      <Stack $gap={6}>
+        <TextEntry
+          label="Promised for"
+          kind="date"
+          value={promisedOn}
+          onChange={takeDay}
+          error={error}
+        />
+        <WhereThatDay
+          promisedOn={promisedOn}
+          closedFor={closedOn(closed, promisedOn)}
+          place={places.find(({ id }) => String(id) === placeId)?.name}
+          onList={
+            offered.length > 0
+              ? () => {
+                  setOther(false);
+                  onChange({ promisedOn: '', placeId: '' });
+                }
+              : null
+          }
+        />
+      </Stack>
     );
   }
-  const today = new Date(`${board.today}T12:00:00`);
-  const moored = Array.from({ length: DAYS_AHEAD }, (_, ahead) =>
-    format(addDays(today, ahead), 'yyyy-MM-dd'),
-  ).flatMap((id) => {
-    const wharf = board.moorings.find(({ weekday }) => weekday === weekdayOf(id))?.wharf;
-    return wharf === undefined ? [] : [{ id, label: `${day(id)} · ${wharf}` }];
-  });
-  const listed =
-    value === '' || moored.some(({ id }) => id === value)
-      ? moored
-      : [{ id: value, label: day(value) }, ...moored];
   return (
     <Select
       label="Promised for"
-      options={listed}
-      value={value === '' ? null : value}
-      onChange={onChange}
+      options={[...offered, { id: OTHER, label: 'Another day…' }]}
+      value={chosen?.id ?? null}
+      onChange={(id) => {
+        if (id === OTHER) return setOther(true);
+        const [isoDay, place] = id.split(' ') as [string, string];
+        onChange({ promisedOn: isoDay, placeId: place });
+      }}
       error={error}
     />
+  );
+};
+
+/** Nobody is anywhere that day, or it is a day off the list: said, and the way back. */
+const WhereThatDay = ({
+  promisedOn,
+  closedFor,
+  place,
+  onList,
+}: {
+  promisedOn: string;
+  closedFor: string | null;
+  place: string | undefined;
+  onList: (() => void) | null;
+}) => {
+  const says =
+    promisedOn === ''
+      ? ''
+      : closedFor !== null
+        ? `Closed that day${closedFor === '' ? '' : `: ${closedFor}`}.`
+        : (place ?? 'No place is open that day.');
+  return (
+    <Row $gap={10}>
+      {says !== '' && <MutedText>{says}</MutedText>}
+      {onList ? (
+        <QuietButton onPress={onList}>Days on the list</QuietButton>
+      ) : (
+        <QuietLink to="/settings/places">Set your days</QuietLink>
+      )}
+    </Row>
   );
 };

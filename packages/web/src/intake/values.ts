@@ -93,6 +93,8 @@ export interface IntakeValues extends Record<MeasureField, string> {
   cuts: string;
   askedFor: string;
   promisedOn: string;
+  /** Empty where the day says it. */
+  placeId: string;
   sharpness: Sharpness;
   carefulHands: boolean;
   /** With what measures typed from now on are taken. */
@@ -144,6 +146,7 @@ export const fromJob = (job: Job): IntakeValues => {
     cuts: job.cuts,
     askedFor: job.askedFor,
     promisedOn: job.promisedOn,
+    placeId: job.placeId === null ? '' : String(job.placeId),
     sharpness: job.sharpness,
     carefulHands: job.carefulHands,
     instrument: 'caliper',
@@ -347,6 +350,7 @@ export const toIntakeBody = (values: IntakeValues): Outgoing<IntakeBody> => {
     cuts: values.cuts,
     askedFor: values.askedFor,
     promisedOn: values.promisedOn || undefined,
+    placeId: values.placeId ? Number(values.placeId) : null,
     sharpness: values.sharpness,
     carefulHands: values.carefulHands,
     ...measures,

@@ -1,21 +1,23 @@
 /** The frame of every page about one blade in the shop: who it is, where it stands, where to go. */
-import { canDo, type Job } from '@patient-edge/contract';
-import { bladeKind, textOf } from '@patient-edge/core';
+import { canDo, type Job, type Stage } from '@patient-edge/contract';
+import { bladeKind, mayDo } from '@patient-edge/core';
 import { Link, Navigate, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { useJob } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { Fold } from '../theme/fold';
-import { day, moment } from '../theme/format';
+import { day, moment, textOf } from '../theme/format';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { DeclineForm } from './decline-form';
-import { NEXT } from './stage';
+import { nextFor } from './stage';
 import { PageBoundary } from '../theme/page-boundary';
 import { UndoButton } from './undo-button';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
+import { useMay } from '../api/may';
+import { useSession } from '../api/session';
 
 const Head = styled.header`
   display: flex;
@@ -108,8 +110,7 @@ const JobPage = () => {
     return <Waiting error={error} text="Loading blade…" />;
   }
   if (/\/jobs\/\d+\/?$/.test(pathname)) {
-    const next = NEXT[job.stage];
-    return <Navigate to={next ? next.page : 'return'} replace />;
+    return <NextPage stage={job.stage} />;
   }
   const isPlan = pathname.endsWith('/plan');
   return (
@@ -147,6 +148,16 @@ const JobPage = () => {
   );
 };
 
+/** Where whoever looks can do something; what they may not do is no page of theirs. */
+const NextPage = ({ stage }: { stage: Stage }) => {
+  const { data: session } = useSession();
+  const role = session?.staff?.role;
+  if (!role) return null;
+  const next = nextFor(stage, (action) => mayDo(role, action));
+  const page = next?.page ?? (stage === 'planned' || stage === 'on the bench' ? 'plan' : 'return');
+  return <Navigate to={page} replace />;
+};
+
 /** A line on the page of the plan, which is long enough; in full on the others. */
 const Folded = ({
   isFolded,
@@ -168,26 +179,31 @@ const Folded = ({
     </Stack>
   );
 
-const JobHead = ({ job }: { job: Job }) => (
-  <Head className="no-print">
-    <Silhouette measures={job.measures} scale={0.55} />
-    <div>
-      <PageHeading
-        title={`Tag ${job.tagNumber} · ${job.blade.name || bladeKind(job.measures.kindId).label}`}
-      />
-      <MutedText>
-        <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} ·
-        promised {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>record</Link>
-      </MutedText>
-    </div>
-    <nav aria-label="This blade">
-      {PAGES.map(([page, words]) => (
-        <NavLink key={page} to={`/jobs/${job.id}/${page}`}>
-          {words}
-        </NavLink>
-      ))}
-    </nav>
-  </Head>
-);
+const JobHead = ({ job }: { job: Job }) => {
+  const mayWork = useMay('work step');
+  return (
+    <Head className="no-print">
+      <Silhouette measures={job.measures} scale={0.55} />
+      <div>
+        <PageHeading
+          title={`Tag ${job.tagNumber} · ${job.blade.name || bladeKind(job.measures.kindId).label}`}
+        />
+        <MutedText>
+          <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} ·
+          promised {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>record</Link>
+        </MutedText>
+      </div>
+      <nav aria-label="This blade">
+        {PAGES.filter(([page]) => (page !== 'bench' && page !== 'touch-up') || mayWork).map(
+          ([page, words]) => (
+            <NavLink key={page} to={`/jobs/${job.id}/${page}`}>
+              {words}
+            </NavLink>
+          ),
+        )}
+      </nav>
+    </Head>
+  );
+};
 
 export default JobPage;

@@ -1,19 +1,27 @@
 /** Where a blade stands, and what comes next. */
 import type { Stage } from '@patient-edge/contract';
+import type { JobAction } from '@patient-edge/core';
 
 export const TRACK: readonly Stage[] = ['taken in', 'planned', 'on the bench', 'testing', 'ready'];
 
 interface NextThing {
   readonly page: 'judge' | 'plan' | 'bench' | 'test' | 'return';
   readonly text: string;
+  readonly action: JobAction;
 }
 
 export const NEXT: Readonly<Record<Stage, NextThing | null>> = {
-  'taken in': { page: 'judge', text: 'Measure and assess' },
-  planned: { page: 'bench', text: 'Start work' },
-  'on the bench': { page: 'bench', text: 'Continue at the bench' },
-  testing: { page: 'test', text: 'Test the edge' },
-  ready: { page: 'return', text: 'Hand over' },
+  'taken in': { page: 'judge', text: 'Measure and assess', action: 'correct intake' },
+  planned: { page: 'bench', text: 'Start work', action: 'start work' },
+  'on the bench': { page: 'bench', text: 'Continue at the bench', action: 'work step' },
+  testing: { page: 'test', text: 'Test the edge', action: 'test after' },
+  ready: { page: 'return', text: 'Hand over', action: 'hand over' },
   returned: null,
-  declined: { page: 'return', text: 'Hand over' },
+  declined: { page: 'return', text: 'Hand over', action: 'hand over' },
+};
+
+/** The same for somebody who may not do everything; null where the next thing is not theirs. */
+export const nextFor = (stage: Stage, may: (action: JobAction) => boolean): NextThing | null => {
+  const next = NEXT[stage];
+  return next && may(next.action) ? next : null;
 };

@@ -23,7 +23,7 @@ import { useCurrentJob } from '../jobs/current-job';
 import { SCHOOLS } from '../plan/angle-control';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
 import { Failed } from '../theme/failed';
-import { fixed, roughly } from '../theme/format';
+import { fixed, mm, roughly } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { ActionLink, QuietLink } from '../theme/links';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
@@ -244,7 +244,7 @@ const Schools = ({
                 <td>
                   {option.heightLost ? (
                     <Asked label={`Height, ${SCHOOLS[option.approach]}`} figure={option.heightLost}>
-                      {fixed(option.heightLost.value, 2)} mm
+                      {mm(option.heightLost.value, 2)}
                     </Asked>
                   ) : (
                     '–'

@@ -5,11 +5,11 @@ import {
   type MachineTestCut,
   type ShopMachine,
 } from '@patient-edge/contract';
-import { calibrate, effectiveDeg, hasDial, SIZES_OF, settingOn, textOf } from '@patient-edge/core';
+import { calibrate, effectiveDeg, hasDial, SIZES_OF, settingOn } from '@patient-edge/core';
 import { lazy, Suspense, useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
-import { dayAndYear, fixed, parseNumber } from '../theme/format';
+import { dayAndYear, fixed, parseNumber, textOf } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { useMachines } from '../api/hooks';
-import { useSession } from '../api/session';
+import { useMay } from '../api/may';
 import { ShelfNav } from '../rack/shelf-nav';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
@@ -21,10 +21,9 @@ const Each = styled.div`
 
 const MachinesPage = () => {
   const { data: machines, error } = useMachines();
-  const { data: session } = useSession();
   const [editing, setEditing] = useState<number | 'new' | null>(null);
+  const mayEdit = useMay('change machines');
   if (!machines) return <Waiting error={error} text="Loading machines…" />;
-  const mayEdit = session?.staff?.role !== 'counter';
   return (
     <>
       <ShelfNav />

@@ -9,6 +9,7 @@ import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
+import { NumbersNav } from './numbers-nav';
 
 const sumOf = (sales: readonly Sale[]): number =>
   sales.reduce(
@@ -27,81 +28,84 @@ const TakingsPage = () => {
   const { currency } = session;
   const counted = takings.sales.filter(({ undoneAt }) => undoneAt === null);
   return (
-    <Stack $gap={16}>
-      <Row $gap={18} $align="end">
-        <div style={{ flex: 1, minWidth: 240 }}>
-          <PageHeading title="Takings">Takings of {dayAndYear(takings.day)}</PageHeading>
-        </div>
-        <div style={{ width: 190 }}>
-          <TextEntry label="Day" kind="date" value={day ?? takings.day} onChange={setDay} />
-        </div>
-      </Row>
-      <Panel aria-label="Sums">
-        <Row $gap={28} $align="baseline">
-          <b style={{ fontSize: 26 }}>
-            <Figures>{money(sumOf(counted), currency)}</Figures>
-          </b>
-          {PAYMENT_METHODS.map((method) => (
-            <span key={method}>
-              {method}{' '}
-              <Figures>
-                {money(sumOf(counted.filter((sale) => sale.method === method)), currency)}
-              </Figures>
-            </span>
-          ))}
-          <a href={`/api/takings.csv?day=${takings.day}`}>As CSV</a>
+    <>
+      <NumbersNav />
+      <Stack $gap={16}>
+        <Row $gap={18} $align="end">
+          <div style={{ flex: 1, minWidth: 240 }}>
+            <PageHeading title="Takings">Takings of {dayAndYear(takings.day)}</PageHeading>
+          </div>
+          <div style={{ width: 190 }}>
+            <TextEntry label="Day" kind="date" value={day ?? takings.day} onChange={setDay} />
+          </div>
         </Row>
-      </Panel>
-      <Panel aria-label="Receipts">
-        {takings.sales.length === 0 ? (
-          <MutedText>Nothing was taken on this day.</MutedText>
-        ) : (
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">Receipt</th>
-                <th scope="col">At</th>
-                <th scope="col">Customer</th>
-                <th scope="col">Blades</th>
-                <th scope="col">By</th>
-                <th scope="col">Amount</th>
-              </tr>
-            </thead>
-            <tbody>
-              {takings.sales.map((sale) => (
-                <tr key={sale.id}>
-                  <td>
-                    <a
-                      href={`/api/payments/${sale.id}/receipt.pdf`}
-                      target="_blank"
-                      rel="noreferrer"
-                    >
-                      {sale.number}
-                    </a>
-                  </td>
-                  <td>{moment(sale.at)}</td>
-                  <td>
-                    <Link to={`/customers/${sale.customerId}`}>{sale.customer}</Link>
-                  </td>
-                  <td>
-                    {sale.lines
-                      .map(({ tagNumber, blade }) => `${tagNumber} ${blade}`.trim())
-                      .join(', ')}
-                  </td>
-                  <td>
-                    {sale.method}
-                    {sale.undoneAt !== null && `, undone ${moment(sale.undoneAt)}`}
-                  </td>
-                  <td>
-                    <Figures>{money(sumOf([sale]), currency)}</Figures>
-                  </td>
+        <Panel aria-label="Sums">
+          <Row $gap={28} $align="baseline">
+            <b style={{ fontSize: 26 }}>
+              <Figures>{money(sumOf(counted), currency)}</Figures>
+            </b>
+            {PAYMENT_METHODS.map((method) => (
+              <span key={method}>
+                {method}{' '}
+                <Figures>
+                  {money(sumOf(counted.filter((sale) => sale.method === method)), currency)}
+                </Figures>
+              </span>
+            ))}
+            <a href={`/api/takings.csv?day=${takings.day}`}>As CSV</a>
+          </Row>
+        </Panel>
+        <Panel aria-label="Receipts">
+          {takings.sales.length === 0 ? (
+            <MutedText>Nothing was taken on this day.</MutedText>
+          ) : (
+            <table>
+              <thead>
+                <tr>
+                  <th scope="col">Receipt</th>
+                  <th scope="col">At</th>
+                  <th scope="col">Customer</th>
+                  <th scope="col">Blades</th>
+                  <th scope="col">By</th>
+                  <th scope="col">Amount</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
-      </Panel>
-    </Stack>
+              </thead>
+              <tbody>
+                {takings.sales.map((sale) => (
+                  <tr key={sale.id}>
+                    <td>
+                      <a
+                        href={`/api/payments/${sale.id}/receipt.pdf`}
+                        target="_blank"
+                        rel="noreferrer"
+                      >
+                        {sale.number}
+                      </a>
+                    </td>
+                    <td>{moment(sale.at)}</td>
+                    <td>
+                      <Link to={`/customers/${sale.customerId}`}>{sale.customer}</Link>
+                    </td>
+                    <td>
+                      {sale.lines
+                        .map(({ tagNumber, blade }) => `${tagNumber} ${blade}`.trim())
+                        .join(', ')}
+                    </td>
+                    <td>
+                      {sale.method}
+                      {sale.undoneAt !== null && `, undone ${moment(sale.undoneAt)}`}
+                    </td>
+                    <td>
+                      <Figures>{money(sumOf([sale]), currency)}</Figures>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+        </Panel>
+      </Stack>
+    </>
   );
 };
 

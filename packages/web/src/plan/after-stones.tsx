@@ -1,4 +1,5 @@
 /** What follows the stones: strop, newspaper, wood or felt. */
+import { textOf } from '../theme/format';
 import {
   FINISHING_SURFACES,
   forTask,
@@ -6,7 +7,6 @@ import {
   MOST_UNDER_DEG,
   STROP_BACKS,
   SURFACE_TEXT,
-  textOf,
   seriesOf,
   type Finishing,
   type RackStone,

@@ -14,7 +14,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import { FigureList, FigureView } from '../instruments/why';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
-import { fixed } from '../theme/format';
+import { fixed, mm } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { WithinLimits } from '../theme/within-limits';
 import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
@@ -90,7 +90,7 @@ const FixedLift = ({ plan }: { plan: BladePlan }) => {
   const angles = held.flatMap((station) => angleAtFixedLift(station, middle.liftMm!) ?? []);
   return (
     <MutedText>
-      One lift of {fixed(middle.liftMm!, 1)} mm held all along would run from{' '}
+      One lift of {mm(middle.liftMm!, 1)} held all along would run from{' '}
       {fixed(Math.min(...angles), 1)}° to {fixed(Math.max(...angles), 1)}° {ofSide(side)}: lower the
       spine towards the tip.
     </MutedText>

@@ -1,7 +1,7 @@
 /** The edge along the blade, a line until it is opened. */
 import { lazy, memo } from 'react';
 import { Fold } from '../theme/fold';
-import { fixed } from '../theme/format';
+import { mm } from '../theme/format';
 import { Panel } from '../theme/layout';
 import type { AlongProps } from './along-fields';
 
@@ -23,6 +23,6 @@ const alongSays = ({ plan, job }: Pick<AlongProps, 'plan' | 'job'>): string =>
     job.damage.length === 0
       ? 'no faults'
       : `${job.damage.length} ${job.damage.length === 1 ? 'fault' : 'faults'}`,
-    `${fixed(plan.report.figures.heightLost.value, 2)} mm of height`,
+    `${mm(plan.report.figures.heightLost.value, 2)} of height`,
     plan.section.thinning.done ? 'thinned' : 'not thinned',
   ].join(' · ');

@@ -7,7 +7,7 @@ import { Label } from 'react-aria-components/Label';
 import { Slider } from 'react-aria-components/Slider';
 import styled from 'styled-components';
 import { Asked, FigureView } from '../instruments/why';
-import { fixed, parseNumber, roughly } from '../theme/format';
+import { fixed, mm, parseNumber, roughly } from '../theme/format';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { SliderBar } from '../theme/slider';
 import { NumberEntry } from '../theme/text-fields';
@@ -243,7 +243,7 @@ const SchoolTable = memo(
               <Cost
                 label={`Height, ${school}`}
                 figure={heightLost}
-                show={(value) => `${fixed(value, 2)} mm`}
+                show={(value) => `${mm(value, 2)}`}
               />
               <Cost label={`Edge time, ${school}`} figure={edgeTime} show={roughly} />
               <small>

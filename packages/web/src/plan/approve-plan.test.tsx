@@ -22,7 +22,7 @@ const show = (
       job={job}
       plan={{ ...plan, work: { ...plan.work, seconds } }}
       choicesNow={() => ({ ...DEFAULT_CHOICES, angleDeg: 17 })}
-      disabled={disabled}
+      problem={disabled ? 'The rack is empty' : null}
     />,
     {
       'GET /session': session('bench'),

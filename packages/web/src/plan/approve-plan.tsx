@@ -21,6 +21,7 @@ import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { useGoOn } from '../theme/use-go-on';
 import { TextEntry } from '../theme/text-fields';
+import { useMay } from '../api/may';
 
 /** What stops the work later is said while the plan can still be changed. */
 export const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
@@ -43,12 +44,13 @@ export const ApprovePlan = ({
   job,
   plan,
   choicesNow,
-  disabled,
+  problem: planProblem,
 }: {
   job: Job;
   plan: BladePlan;
   choicesNow: () => PlanChoices;
-  disabled: boolean;
+  /** Why there is nothing to approve; null where there is. */
+  problem: string | null;
 }) => {
   const goOn = useGoOn();
   const [busy, setBusy] = useState(false);
@@ -78,7 +80,10 @@ export const ApprovePlan = ({
       setBusy(false);
     }
   };
+  const mayApprove = useMay('approve plan');
   if (!open) return <MutedText>This plan is closed: the blade is {job.stage}.</MutedText>;
+  if (!mayApprove)
+    return <MutedText>The bench approves plans; you are signed in at the counter.</MutedText>;
   return (
     <Stack>
       {problem !== null && (
@@ -108,9 +113,17 @@ export const ApprovePlan = ({
           />
         </div>
       )}
+      {planProblem !== null && (
+        <Notice tone="cut">
+          <Row>
+            <span>{planProblem}.</span>
+            <QuietLink to="/rack">Open the rack</QuietLink>
+          </Row>
+        </Notice>
+      )}
       <Row>
         <ActionButton
-          isDisabled={busy || disabled || (isLong && !longIsMeant)}
+          isDisabled={busy || planProblem !== null || (isLong && !longIsMeant)}
           onPress={() => void settle()}
         >
           {job.stage === 'taken in' ? 'Approve plan' : 'Approve changed plan'}

@@ -1,9 +1,9 @@
 /** How the angle is held, in the terms of what the shop owns: what to set, and the angle it gives along the edge. */
 import type { ShopMachine } from '@patient-edge/contract';
-import { type BladePlan, type HeldAt, type HeldCurve, ofSide, textOf } from '@patient-edge/core';
+import { type BladePlan, type HeldAt, type HeldCurve, ofSide } from '@patient-edge/core';
 import styled from 'styled-components';
 import { EdgeLifts } from '../instruments/edge-lifts';
-import { fixed } from '../theme/format';
+import { fixed, mm, textOf } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
@@ -90,7 +90,7 @@ const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
         heel
       </text>
       <text x={WIDTH - PAD.right} y={HEIGHT - 6} textAnchor="end">
-        {fixed(to, 0)} mm
+        {mm(to, 0)}
       </text>
     </Svg>
   );

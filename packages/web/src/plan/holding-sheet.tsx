@@ -1,5 +1,6 @@
 /** How the angle is held, a line until it is opened; what it cannot do is said at once. */
-import { textOf, type BladePlan } from '@patient-edge/core';
+import { textOf } from '../theme/format';
+import { type BladePlan } from '@patient-edge/core';
 import { lazy, memo } from 'react';
 import { useMachines } from '../api/hooks';
 import { Fold } from '../theme/fold';

@@ -1,9 +1,9 @@
 /** How the blade was sharpened last time, what has changed since, and the plan that does the same again. */
 import type { Job } from '@patient-edge/contract';
-import { bladeKind, textOf, type PlanChoices, type PlanInput } from '@patient-edge/core';
+import { bladeKind, type PlanChoices, type PlanInput } from '@patient-edge/core';
 import { useBlade } from '../api/hooks';
 import { ActionButton } from '../theme/buttons';
-import { dayAndYear, fixed, roughly } from '../theme/format';
+import { dayAndYear, fixed, mm, roughly, textOf } from '../theme/format';
 import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import type { PlanOnRackProps, SheetProps } from './sheet-props';
@@ -132,7 +132,7 @@ const changedSince = (last: Job, job: Job, rack: PlanInput['rack']): string[] =>
   ): string[] => {
     const [before, now] = [last.measures[field], job.measures[field]];
     return Math.abs(now - before) >= SEEN_MM
-      ? [`${what} ${fixed(before, digits)} mm, now ${fixed(now, digits)} mm.`]
+      ? [`${what} ${mm(before, digits)}, now ${mm(now, digits)}.`]
       : [];
   };
   const gone = workedSteps(last).flatMap(({ step }) =>

@@ -89,13 +89,19 @@ export const PlanBar = memo(
           <div>
             <dt>Time</dt>
             <dd>
-              {roughly(workS)}{' '}
-              <small>
-                {roughly(lowS)} to {roughly(highS)}
-              </small>
+              {steps.length === 0 ? (
+                '–'
+              ) : (
+                <>
+                  {roughly(workS)}{' '}
+                  <small>
+                    {roughly(lowS)} to {roughly(highS)}
+                  </small>
+                </>
+              )}
             </dd>
           </div>
-          {price && (
+          {price && steps.length > 0 && (
             <div>
               <dt>Price</dt>
               <dd>
@@ -117,7 +123,12 @@ export const PlanBar = memo(
             </dd>
           </div>
         </Short>
-        <ApprovePlan job={job} plan={plan} choicesNow={choicesNow} disabled={problem !== null} />
+        <ApprovePlan
+          job={job}
+          plan={plan}
+          choicesNow={choicesNow}
+          problem={problem?.message ?? null}
+        />
       </Bar>
     );
   },

@@ -1,5 +1,6 @@
 /** The stones of the plan, a line until it is opened; what they cannot do is said at once. */
-import { type PlanInput, textOf } from '@patient-edge/core';
+import { textOf } from '../theme/format';
+import { type PlanInput } from '@patient-edge/core';
 import { lazy, memo, useMemo } from 'react';
 import type { Tread } from '../instruments/grit-stair';
 import { Fold } from '../theme/fold';

@@ -12,7 +12,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { SectionView } from '../instruments/section-view';
-import { fixed } from '../theme/format';
+import { fixed, mm } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
@@ -187,7 +187,7 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
         bevelTopMm={bevelTop}
         angleText={words}
         calipersMm={CALIPERS_MM}
-        label={`Section half way along, ${shown.label}: ${words.join(', ')}, apex up ${fixed(apexOf(shown.section).yMm, 2)} mm`}
+        label={`Section half way along, ${shown.label}: ${words.join(', ')}, apex up ${mm(apexOf(shown.section).yMm, 2)}`}
       />
       <StageControls
         at={at}

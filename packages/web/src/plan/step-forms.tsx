@@ -11,12 +11,11 @@ import {
   type RackStone,
   type StepChange,
   STROKE_PATTERNS,
-  textOf,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import { ActionButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
-import { parseNumber } from '../theme/format';
+import { parseNumber, textOf } from '../theme/format';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';

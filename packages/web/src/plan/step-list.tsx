@@ -12,7 +12,6 @@ import {
   scratchDepthUm,
   type StepChange,
   type Text,
-  textOf,
 } from '@patient-edge/core';
 import { Pencil, Plus, TriangleAlert, X } from 'lucide-react';
 import { lazy, memo, useMemo, useState } from 'react';
@@ -20,7 +19,7 @@ import styled from 'styled-components';
 import { Asked } from '../instruments/why';
 import { QuietButton } from '../theme/buttons';
 import { bandText, useForceUnit } from '../theme/force';
-import { fixed, roughly } from '../theme/format';
+import { fixed, roughly, textOf } from '../theme/format';
 import { MadeWhenOpened } from '../theme/made-when-opened';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';

@@ -9,7 +9,7 @@ import {
 import { Plus, X } from 'lucide-react';
 import { QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
-import { fixed, roughly } from '../theme/format';
+import { fixed, mm, roughly } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
@@ -123,7 +123,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
             </div>
             <MutedText data-figure="">
               {step
-                ? `${rack.find(({ id }) => id === step.stoneId)?.name ?? ''}: ${fixed(step.removeMm3, step.removeMm3 < 10 ? 1 : 0)} mm³, ${step.strokesPerSide} a side, ${roughly(step.seconds)}${step.bandMm ? `, ${fixed(step.bandMm[0], 1)} to ${fixed(step.bandMm[1], 1)} mm above the edge` : ''}`
+                ? `${rack.find(({ id }) => id === step.stoneId)?.name ?? ''}: ${fixed(step.removeMm3, step.removeMm3 < 10 ? 1 : 0)} mm³, ${step.strokesPerSide} a side, ${roughly(step.seconds)}${step.bandMm ? `, ${fixed(step.bandMm[0], 1)} to ${mm(step.bandMm[1], 1)} above the edge` : ''}`
                 : 'takes nothing here'}
             </MutedText>
             {bands.length > 1 && (

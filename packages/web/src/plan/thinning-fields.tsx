@@ -1,10 +1,10 @@
 /** Thinning: whether, how far, where it stops, and in a line what bands it takes. */
-import { textOf, THIN_DEPTHS, type BladePlan, type RackStone } from '@patient-edge/core';
+import { THIN_DEPTHS, type BladePlan, type RackStone } from '@patient-edge/core';
 import { lazy } from 'react';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
 import { Fold } from '../theme/fold';
-import { fixed, roughly } from '../theme/format';
+import { fixed, mm, roughly, textOf } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
@@ -59,7 +59,7 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
               hint={
                 thinning.stopMm === null
                   ? 'Empty: at the remnant of the old bevel'
-                  : `Empty: ${fixed(thinning.stopMm, 2)} mm`
+                  : `Empty: ${mm(thinning.stopMm, 2)}`
               }
             />
           </Columns>
@@ -74,8 +74,8 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
               </Notice>
             ))}
           <MutedText>
-            {fixed(plan.section.behindEdgeMm, 2)} mm behind the edge after it; scratches show up to{' '}
-            {fixed(thinning.scratchTopMm, 1)} mm.
+            {mm(plan.section.behindEdgeMm, 2)} behind the edge after it; scratches show up to{' '}
+            {mm(thinning.scratchTopMm, 1)}.
           </MutedText>
         </>
       )}

@@ -1,5 +1,6 @@
 /** What a plan warns of, beside the step where something can be done about it. */
-import { textOf, type BladePlan, type PlanStep } from '@patient-edge/core';
+import { textOf } from '../theme/format';
+import { type BladePlan, type PlanStep } from '@patient-edge/core';
 
 /** Where the cure is: a page; null for the form that changes the step. */
 export interface Cure {

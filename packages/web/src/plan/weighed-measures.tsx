@@ -12,7 +12,7 @@ import { useId, useMemo } from 'react';
 import styled from 'styled-components';
 import { howKnown } from '../judge/how-known';
 import { Failed } from '../theme/failed';
-import { fixed, roughly } from '../theme/format';
+import { fixed, mm, roughly } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSpread } from '../workers/use-compare';
@@ -92,7 +92,7 @@ const offBy = ({ matter, sigma }: Pick<Doubt, 'matter' | 'sigma'>): string => {
   if (matter === 'sharpness') return 'judged by feel';
   return matter === 'presentAnglePerSideDeg'
     ? `± ${fixed(sigma, 1)}°`
-    : `± ${fixed(sigma, sigma < 0.1 ? 2 : 1)} mm`;
+    : `± ${mm(sigma, sigma < 0.1 ? 2 : 1)}`;
 };
 
 /** A range in the precision of its upper end; one word for it where both ends read alike. */

@@ -21,7 +21,7 @@ import styled from 'styled-components';
 import { mutate } from 'swr';
 import { request } from '../api/client';
 import { usePrices } from '../api/hooks';
-import { useSession } from '../api/session';
+import { useMay } from '../api/may';
 import { Columns } from '../theme/columns';
 import { FormPick } from '../theme/form-choices';
 import { FormNumber } from '../theme/form-fields';
@@ -83,7 +83,6 @@ const PricesPage = () => {
 };
 
 const Prices = ({ list }: { list: PriceList }) => {
-  const { data: session } = useSession();
   const held = useMemo(() => valuesOf(list), [list]);
   const form = useForm<PriceValues>({ defaultValues: held });
   useFollowed(form, held);
@@ -97,7 +96,7 @@ const Prices = ({ list }: { list: PriceList }) => {
     'minutesIncluded',
     'prices',
   ]);
-  const isOwner = session?.staff?.role === 'owner';
+  const isOwner = useMay('set prices');
   const send = (typed: PriceValues): Promise<void> =>
     submit(async () => {
       const number = (text: string): number | string => parseNumber(text) ?? text;

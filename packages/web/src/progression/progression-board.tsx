@@ -8,12 +8,11 @@ import {
   type Chain,
   type RackStone,
   type Steel,
-  textOf,
 } from '@patient-edge/core';
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { GritStair } from '../instruments/grit-stair';
-import { fixed, roughly } from '../theme/format';
+import { fixed, roughly, textOf } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';

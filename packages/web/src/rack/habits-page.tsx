@@ -9,17 +9,11 @@ import { ActionButton } from '../theme/buttons';
 import { Panel, MutedText, Stack } from '../theme/layout';
 import { WithFeedback } from '../theme/feedback';
 import { Waiting } from '../theme/waiting';
-import { ShelfNav } from './shelf-nav';
 import { PageHeading } from '../theme/page-heading';
 
 const HabitsPage = () => {
   const { data, error } = useHabits();
-  return (
-    <>
-      <ShelfNav />
-      {data ? <HabitsForm habits={data} /> : <Waiting error={error} text="Loading habits…" />}
-    </>
-  );
+  return data ? <HabitsForm habits={data} /> : <Waiting error={error} text="Loading habits…" />;
 };
 
 const HabitsForm = ({ habits }: { habits: Habits }) => {

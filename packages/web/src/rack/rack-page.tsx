@@ -1,7 +1,7 @@
 /** The rack: every abrasive on one axis of micrometres, drawn to scale, and in rows below. */
 import { useState } from 'react';
 import { useStones } from '../api/hooks';
-import { useSession } from '../api/session';
+import { useMay } from '../api/may';
 import { RackShelf } from '../instruments/rack-shelf';
 import { useMinute } from '../soaking/clock';
 import { ActionButton } from '../theme/buttons';
@@ -11,17 +11,17 @@ import { Waiting } from '../theme/waiting';
 import { useRackFile } from './rack-file';
 import { RackList } from './rack-list';
 import { ShelfNav } from './shelf-nav';
+import { StarterRacks } from './starter-rack';
 import { StoneForm } from './stone-form';
 import { PageHeading } from '../theme/page-heading';
 
 const RackPage = () => {
   const { data: stones, error } = useStones();
-  const { data: session } = useSession();
   const [adding, setAdding] = useState(false);
   const nowMs = useMinute();
   const file = useRackFile(stones ?? []);
+  const mayEdit = useMay('change stones');
   if (!stones) return <Waiting error={error} text="Loading the rack…" />;
-  const mayEdit = session?.staff?.role !== 'counter';
   const used = stones.filter(({ retired }) => !retired);
   return (
     <>
@@ -35,7 +35,10 @@ const RackPage = () => {
         {file.preview}
         {adding && <StoneForm stone={null} rack={stones} onClose={() => setAdding(false)} />}
         {used.length === 0 ? (
-          <Notice>The rack is empty. Add a stone before planning.</Notice>
+          <>
+            <Notice>The rack is empty. A plan needs a stone at least.</Notice>
+            {mayEdit && <StarterRacks />}
+          </>
         ) : (
           <Panel aria-label="The rack by grain">
             <RackShelf

@@ -19,11 +19,12 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import type { StoneFormState } from './use-stone-form';
 
+/** Enough to plan with: the name, the kind, and the number printed on it or its grain. */
 export const WhatItIs = ({ state }: { state: StoneFormState }) => {
   const { form, values, setValue, fromPrint, own, chooseKind, fillGrain } = state;
   const { control } = form;
   return (
-    <Columns $columns={4}>
+    <Columns $columns={5}>
       <FormText control={control} name="name" label="Name" />
       <Select
         label="Kind"
@@ -31,13 +32,6 @@ export const WhatItIs = ({ state }: { state: StoneFormState }) => {
         value={values.kind as AbrasiveKindId}
         onChange={chooseKind}
       />
-      <FormPick
-        control={control}
-        name="abrasive"
-        label="Abrasive"
-        options={options(BENCH_ABRASIVES)}
-      />
-      <FormPick control={control} name="bond" label="Bond" options={options(BONDS)} />
       <Select
         label="Grit scale"
         options={[{ id: '', label: 'none printed' }, ...options(GRIT_SCALES)]}
@@ -61,9 +55,8 @@ export const WhatItIs = ({ state }: { state: StoneFormState }) => {
         control={control}
         name="um"
         label="Median grain, µm"
-        hint={own ? 'Your own figure, not the printed one' : 'Planned with'}
+        hint={own ? 'Your own figure, not the printed one' : 'From the number, or your own'}
       />
-      <FormText control={control} name="gritLabel" label="Text printed on it" />
     </Columns>
   );
 };
@@ -82,6 +75,14 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
   const kind = abrasiveKind(values.kind as AbrasiveKindId);
   return (
     <Columns $columns={4}>
+      <FormPick
+        control={control}
+        name="abrasive"
+        label="Abrasive"
+        options={options(BENCH_ABRASIVES)}
+      />
+      <FormPick control={control} name="bond" label="Bond" options={options(BONDS)} />
+      <FormText control={control} name="gritLabel" label="Text printed on it" />
       <FormPick control={control} name="liquid" label="Liquid" options={options(LIQUIDS)} />
       <FormPick control={control} name="soaking" label="Water" options={options(SOAKINGS)} />
       <FormNumber

@@ -3,10 +3,14 @@ import type { Stone } from '@patient-edge/contract';
 import { abrasiveKind, type AbrasiveKindId } from '@patient-edge/core';
 import { useSession } from '../api/session';
 import { ActionButton, QuietButton } from '../theme/buttons';
+import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { HowItIsUsed, WhatItIs } from './stone-fields';
 import { useStoneForm } from './use-stone-form';
+
+/** Fields in sight from the start. */
+const SHORT: readonly string[] = ['name', 'kind', 'gritScale', 'gritNumber', 'um'];
 
 interface StoneFormProps {
   readonly stone: Stone | null;
@@ -18,6 +22,10 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
   const state = useStoneForm(stone, onClose);
   const { form, busy, problem, send } = state;
   const { data: session } = useSession();
+  const theRest = (
+    <HowItIsUsed state={state} stone={stone} rack={rack} currency={session?.currency ?? ''} />
+  );
+  const isRefused = Object.keys(form.formState.errors).some((field) => !SHORT.includes(field));
   return (
     <Panel aria-label={stone ? `Edit ${stone.name}` : 'Add an abrasive'}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
@@ -25,7 +33,14 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
           <h2>{stone ? `Edit ${stone.name}` : 'Add an abrasive'}</h2>
           <WhatItIs state={state} />
           <MutedText>{abrasiveKind(state.values.kind as AbrasiveKindId).reason}</MutedText>
-          <HowItIsUsed state={state} stone={stone} rack={rack} currency={session?.currency ?? ''} />
+          {/* What is usual of its kind can wait; what was refused in there must be seen. */}
+          {stone || isRefused ? (
+            theRest
+          ) : (
+            <Fold title="Everything else" says="usual for its kind; it can wait">
+              {theRest}
+            </Fold>
+          )}
           {problem !== null && (
             <Notice tone="cut" alert>
               {problem}

@@ -11,6 +11,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useFlattenings, useStones } from '../api/hooks';
+import { useMay } from '../api/may';
 import { useSession } from '../api/session';
 import { StoneSide } from '../instruments/stone-side';
 import { useMinute } from '../soaking/clock';
@@ -83,12 +84,12 @@ const StonePage = () => {
 
 const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => {
   const { data: session } = useSession();
+  const mayEdit = useMay('change stones');
   const { data: flattenings } = useFlattenings(stone.id);
   const [editing, setEditing] = useState(false);
   const nowMs = useMinute();
   const care = careOf(stone, nowMs);
   const kind = abrasiveKind(stone.kind);
-  const mayEdit = session?.staff?.role !== 'counter';
   const grits = nearestGrits(micrometres(stone.um));
   const other = rack.find(({ id }) => id === stone.otherSideId);
   const facts: readonly (readonly [string, string])[] = [

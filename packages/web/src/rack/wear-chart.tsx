@@ -3,7 +3,7 @@ import type { Flattening, Stone } from '@patient-edge/contract';
 import { flatteningsLeft } from '@patient-edge/core';
 import { useCallback } from 'react';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
-import { dayAndYear, fixed } from '../theme/format';
+import { dayAndYear, mm } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Stack } from '../theme/layout';
 
@@ -103,13 +103,13 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
                 <Figures>{Math.round(flattening.workedSeconds / 60)} min</Figures>
               </td>
               <td>
-                <Figures>{fixed(flattening.lostMm, 2)} mm</Figures>
+                <Figures>{mm(flattening.lostMm, 2)}</Figures>
               </td>
               <td>
                 <Figures>
                   {flattening.thicknessAfterMm === null
                     ? '–'
-                    : `${fixed(flattening.thicknessAfterMm, 1)} mm`}
+                    : `${mm(flattening.thicknessAfterMm, 1)}`}
                 </Figures>
               </td>
               <td>

@@ -8,6 +8,7 @@ import { FormText } from '../theme/form-fields';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { PageHeading } from '../theme/page-heading';
 import { useSubmission } from '../theme/server-form';
 import { WithFeedback, type Feedback } from '../theme/feedback';
 
@@ -29,7 +30,7 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <Row $gap={18} $align="baseline">
-            <h2>Your account</h2>
+            <PageHeading title="Your account" />
             <MutedText>
               {staff.name}, signs in as {staff.login}, {staff.role}
             </MutedText>
@@ -38,7 +39,7 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
             <FormText
               control={form.control}
               name="currentPassword"
-              label="Present password"
+              label="Current password"
               kind="password"
               autoComplete="current-password"
             />

@@ -13,6 +13,7 @@ import { QuietButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import type { Option } from '../theme/options';
+import { PageHeading } from '../theme/page-heading';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { playSound, useSoundSettings, hasVoice, wakeSound } from '../theme/sounds';
@@ -48,9 +49,10 @@ const HELD: readonly Option<PedalAction | 'same'>[] = [
 ];
 
 export const BenchSheet = () => (
-  <Panel aria-label="Bench on this device">
+  <Panel aria-label="Sounds and pedals">
     <Stack>
-      <h2>Bench on this device</h2>
+      <PageHeading title="Sounds and pedals" />
+      <MutedText>Kept on this device.</MutedText>
       <Sounds />
       <Pedals />
     </Stack>

@@ -1,4 +1,4 @@
-/** The people of the shop; its owner adds them, changes their role, and deactivates whoever leaves. */
+/** The people of the shop: added, renamed, given another role or password, and deactivated when they leave. */
 import {
   ROLES,
   type ChangeStaffBody,
@@ -8,53 +8,75 @@ import {
   type StaffRecord,
 } from '@patient-edge/contract';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import styled from 'styled-components';
 import { mutate } from 'swr';
-import { messageOf, request } from '../api/client';
+import { ApiFailure, messageOf, request } from '../api/client';
 import { useStaff } from '../api/hooks';
+import { useSession } from '../api/session';
+import { QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
 import { FormChoice } from '../theme/form-choices';
 import { FormText } from '../theme/form-fields';
-import { ActionButton, QuietButton } from '../theme/buttons';
+import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
+import { PageHeading } from '../theme/page-heading';
 import { Select } from '../theme/select';
-import { useSubmission } from '../theme/server-form';
+import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { Waiting } from '../theme/waiting';
 
-const WHAT_ROLES_DO =
-  'Counter takes in and hands over. Bench also plans, works and tests. Owner also changes prices and people.';
-
 const Lines = styled.ul`
-  display: grid;
   & > li {
-    display: grid;
-    grid-template-columns: minmax(150px, 1fr) minmax(110px, 0.7fr) 170px minmax(0, 1.6fr);
-    gap: 6px 16px;
-    align-items: end;
-    padding: 9px 0;
+    padding: 12px 0;
     border-top: 1px solid var(--line-soft);
-  }
-  & > li[data-off] > :first-child {
-    color: var(--ink-soft);
-  }
-  @media (max-width: 900px) {
-    & > li {
-      grid-template-columns: 1fr 1fr;
-    }
   }
 `;
 
-export const PeopleSheet = ({ me }: { me: number }) => {
+const PeopleSection = () => {
+  const { data: session } = useSession();
   const { data: people, error } = useStaff();
+  if (!people || !session?.staff) return <Waiting error={error} text="Loading people…" />;
+  const me = session.staff.id;
+  return (
+    <Stack $gap={16}>
+      <Panel aria-label="People">
+        <Stack>
+          <Row $gap={18}>
+            <PageHeading title="People" />
+            <QuietLink to="/settings/roles">Who may do what</QuietLink>
+          </Row>
+          <Lines>
+            {people.map((person) => (
+              <PersonLine key={person.id} person={person} isMe={person.id === me} />
+            ))}
+          </Lines>
+        </Stack>
+      </Panel>
+      <AddPersonSheet />
+    </Stack>
+  );
+};
+
+const put = async (path: string, method: 'PUT' | 'POST', body: object): Promise<void> => {
+  await mutate('/staff', await request<StaffRecord[]>(method, path, body), { revalidate: false });
+};
+
+const devices = (sessions: number): string =>
+  sessions === 0
+    ? 'not signed in'
+    : sessions === 1
+      ? 'signed in on 1 device'
+      : `signed in on ${sessions} devices`;
+
+const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) => {
+  const { id, name, login, role, active, sessions } = person;
   const [problem, setProblem] = useState<string | null>(null);
+  const [open, setOpen] = useState<'name' | 'password' | null>(null);
   const offerUndo = useUndo();
-  const put = async (path: string, method: 'PUT' | 'POST', body: object): Promise<void> => {
-    await mutate('/staff', await request<StaffRecord[]>(method, path, body), { revalidate: false });
-  };
+  const path = `/staff/${id}`;
   const run = async (work: () => Promise<void>): Promise<void> => {
     setProblem(null);
     try {
@@ -63,106 +85,176 @@ export const PeopleSheet = ({ me }: { me: number }) => {
       setProblem(messageOf(failure));
     }
   };
-  const change = (person: StaffRecord, wanted: ChangeStaffBody, done: string): Promise<void> =>
+  const change = (wanted: Partial<ChangeStaffBody>, done: string): Promise<void> =>
     run(async () => {
-      const path = `/staff/${person.id}`;
-      await put(path, 'PUT', wanted);
-      const { role, active } = person;
-      offerUndo(done, () => put(path, 'PUT', { role, active }));
+      await put(path, 'PUT', { name, role, active, ...wanted });
+      offerUndo(done, () => put(path, 'PUT', { name, role, active }));
     });
-  if (!people) return <Waiting error={error} text="Loading people…" />;
   return (
-    <Panel aria-label="People">
-      <Stack>
-        <Row $gap={18} $align="baseline">
-          <h2>People</h2>
-          <MutedText>{WHAT_ROLES_DO}</MutedText>
+    <li>
+      <Stack $gap={8}>
+        <Row $gap={16} $align="end">
+          <div style={{ flex: 1, minWidth: 190 }}>
+            <b>{name}</b>
+            {isMe && ' (you)'}
+            <MutedText>
+              {login} · {active ? devices(sessions) : 'deactivated'}
+            </MutedText>
+          </div>
+          <div style={{ width: 150 }}>
+            <Select
+              label={`Role of ${name}`}
+              options={options(ROLES)}
+              value={role}
+              onChange={(next: Role) => void change({ role: next }, `${name} is ${next} now.`)}
+            />
+          </div>
+          <Row $gap={8}>
+            <QuietButton onPress={() => setOpen(open === 'name' ? null : 'name')}>
+              Rename<span className="unseen"> {name}</span>
+            </QuietButton>
+            {!isMe && (
+              <>
+                <QuietButton onPress={() => setOpen(open === 'password' ? null : 'password')}>
+                  Reset password<span className="unseen"> of {name}</span>
+                </QuietButton>
+                {sessions > 0 && (
+                  <QuietButton
+                    onPress={() => void run(() => put(`${path}/end-sessions`, 'POST', {}))}
+                  >
+                    Sign out everywhere<span className="unseen">: {name}</span>
+                  </QuietButton>
+                )}
+                <QuietButton
+                  onPress={() =>
+                    void change(
+                      { active: !active },
+                      `${name} is ${active ? 'deactivated' : 'active again'}.`,
+                    )
+                  }
+                >
+                  {active ? 'Deactivate' : 'Activate'}
+                  <span className="unseen"> {name}</span>
+                </QuietButton>
+              </>
+            )}
+          </Row>
         </Row>
+        {open === 'name' && (
+          <OneField
+            label={`New name of ${name}`}
+            field="name"
+            begin={name}
+            save="Save name"
+            onSend={async (typed) => {
+              await put(path, 'PUT', { name: typed, role, active });
+              setOpen(null);
+            }}
+          />
+        )}
+        {open === 'password' && (
+          <OneField
+            label={`New password for ${name}`}
+            field="password"
+            begin=""
+            save="Set password"
+            hint="At least 10 characters. They are signed out everywhere; tell it to them yourself."
+            onSend={async (typed) => {
+              await put(`${path}/password`, 'PUT', { password: typed });
+              setOpen(null);
+            }}
+          />
+        )}
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
           </Notice>
         )}
-        <Lines>
-          {people.map((person) => (
-            <li key={person.id} {...(person.active ? {} : { 'data-off': '' })}>
-              <span>
-                <b>{person.name}</b>
-                {!person.active && <MutedText as="small"> · deactivated</MutedText>}
-              </span>
-              <span>{person.login}</span>
-              <Select
-                label={`Role of ${person.name}`}
-                options={options(ROLES)}
-                value={person.role}
-                onChange={(role: Role) =>
-                  void change(
-                    person,
-                    { role, active: person.active },
-                    `${person.name} is ${role} now.`,
-                  )
-                }
-              />
-              <Row $gap={8}>
-                {person.id === me && <MutedText>This is you.</MutedText>}
-                {person.id !== me && (
-                  <QuietButton
-                    onPress={() =>
-                      void change(
-                        person,
-                        { role: person.role, active: !person.active },
-                        `${person.name} is ${person.active ? 'deactivated' : 'active again'}.`,
-                      )
-                    }
-                  >
-                    {person.active ? 'Deactivate' : 'Activate'}
-                    <span className="unseen"> {person.name}</span>
-                  </QuietButton>
-                )}
-                {person.active && person.id !== me && (
-                  <QuietButton
-                    onPress={() =>
-                      void run(() => put(`/staff/${person.id}/end-sessions`, 'POST', {}))
-                    }
-                  >
-                    Sign out everywhere<span className="unseen">: {person.name}</span>
-                  </QuietButton>
-                )}
-              </Row>
-            </li>
-          ))}
-        </Lines>
       </Stack>
-    </Panel>
+    </li>
+  );
+};
+
+const OneField = ({
+  label,
+  field,
+  begin,
+  save,
+  hint,
+  onSend,
+}: {
+  label: string;
+  field: 'name' | 'password';
+  begin: string;
+  save: string;
+  hint?: string;
+  onSend: (typed: string) => Promise<void>;
+}) => {
+  const [typed, setTyped] = useState(begin);
+  const [wrong, setWrong] = useState<string | undefined>();
+  const send = async (): Promise<void> => {
+    try {
+      await onSend(typed);
+    } catch (failure) {
+      const fields = failure instanceof ApiFailure ? failure.fields : [];
+      setWrong(fields[0]?.message ?? messageOf(failure));
+    }
+  };
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send();
+      }}
+    >
+      <Row $align="end">
+        <div style={{ flex: 1, minWidth: 220, maxWidth: 420 }}>
+          <TextEntry
+            label={label}
+            kind={field === 'password' ? 'password' : 'text'}
+            autoComplete={field === 'password' ? 'new-password' : 'off'}
+            value={typed}
+            onChange={setTyped}
+            error={wrong}
+            hint={hint}
+          />
+        </div>
+        <QuietButton type="submit">{save}</QuietButton>
+      </Row>
+    </form>
   );
 };
 
 const EMPTY: StaffBody = { name: '', login: '', password: '', role: 'bench' };
 
-export const AddPersonSheet = () => {
-  const form = useForm<StaffBody>({ defaultValues: EMPTY });
-  const { busy, problem, submit } = useSubmission(form, ['name', 'login', 'password', 'role']);
-  const send = (body: StaffBody): Promise<void> =>
-    submit(async () => {
+const AddPersonSheet = () => {
+  const kept = useKeptForm<StaffBody>({
+    name: 'new person',
+    held: EMPTY,
+    secret: ['password'],
+    send: async (body) => {
       await request<StaffMember>('POST', '/staff', body);
-      form.reset(EMPTY);
+      kept.form.reset(EMPTY);
       await mutate('/staff');
-    });
+    },
+  });
+  const { control } = kept.form;
   return (
     <Panel aria-label="Add a person">
-      <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+      <KeptFormView kept={kept} save="Add person" mayBeUntouched>
         <Stack>
           <h2>Add a person</h2>
           <Columns $columns={3}>
-            <FormText control={form.control} name="name" label="Name" />
+            <FormText control={control} name="name" label="Name" />
             <FormText
-              control={form.control}
+              control={control}
               name="login"
               label="Sign-in name"
               hint="Lower-case letters, digits, dots, hyphens"
             />
             <FormText
-              control={form.control}
+              control={control}
               name="password"
               label="First password"
               kind="password"
@@ -170,25 +262,11 @@ export const AddPersonSheet = () => {
               hint="At least 10 characters"
             />
           </Columns>
-          <FormChoice
-            control={form.control}
-            name="role"
-            label="Role"
-            options={options(ROLES)}
-            hint={WHAT_ROLES_DO}
-          />
-          {problem !== null && (
-            <Notice tone="cut" alert>
-              {problem}
-            </Notice>
-          )}
-          <Row>
-            <ActionButton type="submit" isDisabled={busy}>
-              Add
-            </ActionButton>
-          </Row>
+          <FormChoice control={control} name="role" label="Role" options={options(ROLES)} />
         </Stack>
-      </form>
+      </KeptFormView>
     </Panel>
   );
 };
+
+export default PeopleSection;

@@ -9,6 +9,7 @@ import { QuietButton } from '../theme/buttons';
 import { numberText, parseNumber } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { PageHeading } from '../theme/page-heading';
 import { NumberEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { OwnTests } from './own-tests';
@@ -40,7 +41,7 @@ export const TestsSheet = () => {
   return (
     <Panel aria-label="Edge tests">
       <Stack $gap={10}>
-        <h2>Edge tests in use</h2>
+        <PageHeading title="Tests and faults" />
         <MutedText>
           What counts for a blade follows its use; a test that is not in use is never missing.
         </MutedText>

@@ -1,21 +1,28 @@
-/** Home: every blade in the shop, drawn to one scale, by the day it was promised. */
-import type { Board, BoardJob, Mooring } from '@patient-edge/contract';
-import { bladeKind } from '@patient-edge/core';
-import { Link } from 'react-router';
-import { useEffect } from 'react';
+/** Home: every blade in the shop, drawn to one scale, by the day it was promised; filtered, sorted, many at once. */
+import type { Board, BoardJob } from '@patient-edge/contract';
+import { mayDo } from '@patient-edge/core';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { readAhead } from '../api/device-copy';
 import { useBoard } from '../api/hooks';
+import { useSession } from '../api/session';
+import { readStored, writeStored } from '../api/stored';
 import { Silhouette } from '../instruments/silhouette';
-import { NEXT, TRACK } from '../jobs/stage';
-import { day, howSoon, weekdayOf } from '../theme/format';
+import { nextFor, TRACK } from '../jobs/stage';
+import { QuietButton } from '../theme/buttons';
+import { howSoon } from '../theme/format';
 import { ActionLink, QuietLink } from '../theme/links';
 import { Row, MutedText, Stack } from '../theme/layout';
+import { Notice } from '../theme/notice';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
-
-/** Pixels for a millimetre, the same for every blade on the page. */
-const SCALE = 0.72;
+import { filterFrom, nameOf, paramsOf, shownJobs, type BoardFilter } from './board-filter';
+import { BladeCards, Late, SCALE, standsAt } from './blade-cards';
+import { BladeTable } from './blade-table';
+import { FilterBar } from './filter-bar';
+import { FirstDay } from './first-day';
+import { SelectionBar } from './selection-bar';
 
 const Next = styled.section`
   display: grid;
@@ -29,69 +36,14 @@ const Next = styled.section`
   & h1 {
     font-size: 32px;
   }
-`;
-const Berth = styled.section`
-  border-top: 2px solid var(--ink);
-  padding-top: 8px;
-  & > header {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 14px;
-    align-items: baseline;
+  @media (max-width: 700px) {
+    grid-template-columns: minmax(0, 1fr);
+    & svg {
+      max-width: 100%;
+      height: auto;
+    }
   }
 `;
-const Late = styled.span`
-  color: var(--cut);
-  font-weight: 700;
-`;
-const Hung = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 26px;
-  align-items: end;
-  padding: 10px 0 16px;
-`;
-const Blade = styled(Link)`
-  display: grid;
-  gap: 5px;
-  color: var(--ink);
-  text-decoration: none;
-  padding: 6px 6px 4px;
-  min-width: 168px;
-  &:hover {
-    background: var(--accent-soft);
-  }
-  & b {
-    font-weight: 650;
-  }
-  & small {
-    font-size: 14px;
-    color: var(--ink-soft);
-  }
-`;
-const Notches = styled.span`
-  display: flex;
-  gap: 3px;
-  & > i {
-    height: 6px;
-    flex: 1;
-    max-width: 34px;
-    border: 1px solid var(--ink);
-  }
-  & > i[data-done] {
-    background: var(--ink);
-  }
-  & > i[data-now] {
-    background: var(--accent);
-    border-color: var(--accent);
-  }
-`;
-
-const wharfOf = (moorings: readonly Mooring[], isoDate: string): string =>
-  moorings.find(({ weekday }) => weekday === weekdayOf(isoDate))?.wharf ?? '';
-
-const nameOf = ({ blade }: BoardJob): string =>
-  blade.name || bladeKind(blade.measures.kindId).label;
 
 /** What waits longest comes first; of one day, what is nearest to done. */
 const mostUrgent = (jobs: readonly BoardJob[]): BoardJob | undefined =>
@@ -102,6 +54,25 @@ const mostUrgent = (jobs: readonly BoardJob[]): BoardJob | undefined =>
       TRACK.indexOf(b.stage) - TRACK.indexOf(a.stage),
   )[0];
 
+const REMEMBERED = 'shop filter';
+
+/** The filter stands in the address; who comes without one finds the last. */
+const useFilter = (): readonly [BoardFilter, (next: BoardFilter) => void] => {
+  const [params, setParams] = useSearchParams();
+  const text = params.size === 0 ? (readStored<string>(REMEMBERED) ?? '') : params.toString();
+  const isSaid = params.toString() === text;
+  useEffect(() => {
+    if (!isSaid) setParams(new URLSearchParams(text), { replace: true });
+  }, [isSaid, text, setParams]);
+  const filter = useMemo(() => filterFrom(new URLSearchParams(text)), [text]);
+  const set = (next: BoardFilter): void => {
+    const wanted = paramsOf(next);
+    writeStored(REMEMBERED, wanted.toString());
+    setParams(wanted, { replace: true });
+  };
+  return [filter, set];
+};
+
 export const ShopPage = () => {
   const { data: board, error } = useBoard();
   useEffect(() => {
@@ -110,102 +81,84 @@ export const ShopPage = () => {
   if (!board) {
     return <Waiting error={error} text="Loading the shop…" />;
   }
-  const days = [...new Set(board.jobs.map(({ promisedOn }) => promisedOn))];
+  return <Shop board={board} />;
+};
+
+const Shop = ({ board }: { board: Board }) => {
+  const [filter, setFilter] = useFilter();
+  const [chosenIds, setChosenIds] = useState<ReadonlySet<number> | null>(null);
+  const shown = useMemo(() => shownJobs(board, filter), [board, filter]);
+  const onChosen = useCallback(
+    (jobId: number, isChosen: boolean) =>
+      setChosenIds((held) => {
+        const next = new Set(held ?? []);
+        if (isChosen) next.add(jobId);
+        else next.delete(jobId);
+        return next;
+      }),
+    [],
+  );
   const next = mostUrgent(board.jobs);
+  const List = filter.view === 'list' ? BladeTable : BladeCards;
   return (
     <Stack $gap={18}>
-      {next ? <NextThing job={next} board={board} /> : <EmptyShop />}
-      {days.map((promisedOn) => (
-        <Berth key={promisedOn} aria-label={`Promised for ${day(promisedOn)}`}>
-          <header>
-            <h2>{day(promisedOn)}</h2>
-            <span>{wharfOf(board.moorings, promisedOn)}</span>
-            {promisedOn < board.today ? (
-              <Late>{howSoon(promisedOn, board.today)}</Late>
-            ) : (
-              <MutedText as="span">{howSoon(promisedOn, board.today)}</MutedText>
+      <FirstDay hasBlades={board.jobs.length > 0} />
+      {next && <NextThing job={next} today={board.today} />}
+      {board.jobs.length > 0 && (
+        <>
+          <FilterBar board={board} filter={filter} onFilter={setFilter} shown={shown.length}>
+            {!chosenIds && (
+              <>
+                <QuietButton onPress={() => setChosenIds(new Set())}>Select several</QuietButton>
+                <QuietLink to="/tray">Work through several</QuietLink>
+              </>
             )}
-          </header>
-          <Hung>
-            {board.jobs
-              .filter((job) => job.promisedOn === promisedOn)
-              .map((job) => (
-                <li key={job.jobId}>
-                  <HungBlade job={job} />
-                </li>
-              ))}
-          </Hung>
-        </Berth>
-      ))}
-      {board.jobs.length > 0 && <ScaleRule />}
+          </FilterBar>
+          {chosenIds && (
+            <SelectionBar
+              board={board}
+              chosen={board.jobs.filter(({ jobId }) => chosenIds.has(jobId))}
+              shown={shown}
+              onChosen={(jobs) => setChosenIds(new Set(jobs.map(({ jobId }) => jobId)))}
+              onDone={() => setChosenIds(null)}
+            />
+          )}
+          {shown.length === 0 && <Notice>No blade matches this filter.</Notice>}
+          <List jobs={shown} today={board.today} chosen={chosenIds} onChosen={onChosen} />
+          {filter.view === 'silhouettes' && shown.length > 0 && <ScaleRule />}
+        </>
+      )}
     </Stack>
   );
 };
 
-const NextThing = ({ job, board }: { job: BoardJob; board: Board }) => {
-  const next = NEXT[job.stage];
+const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
+  const { data: session } = useSession();
+  const role = session?.staff?.role;
+  const next = role && nextFor(job.stage, (action) => mayDo(role, action));
   return (
     <Next aria-label="Next">
       <div>
         <MutedText>
           Next · tag {job.tagNumber} · {job.customer} ·{' '}
-          {job.promisedOn < board.today ? (
-            <Late>{howSoon(job.promisedOn, board.today)}</Late>
+          {job.promisedOn < today ? (
+            <Late>{howSoon(job.promisedOn, today)}</Late>
           ) : (
-            `promised ${howSoon(job.promisedOn, board.today)}`
+            `promised ${howSoon(job.promisedOn, today)}`
           )}
         </MutedText>
         <PageHeading title="Shop">{nameOf(job)}</PageHeading>
-        <MutedText>
-          {job.stage}
-          {job.stage === 'on the bench' && `, step ${job.stepsDone + 1} of ${job.stepsTotal}`}
-          {job.sentBack && ', sent back after a test'}
-        </MutedText>
+        <MutedText>{standsAt(job)}</MutedText>
       </div>
       <Row>
         <Silhouette measures={job.blade.measures} scale={SCALE} />
-        {next && <ActionLink to={`/jobs/${job.jobId}/${next.page}`}>{next.text}</ActionLink>}
-        <QuietLink to="/tray">Several blades at once</QuietLink>
+        {next ? (
+          <ActionLink to={`/jobs/${job.jobId}/${next.page}`}>{next.text}</ActionLink>
+        ) : (
+          <QuietLink to={`/jobs/${job.jobId}`}>Open</QuietLink>
+        )}
       </Row>
     </Next>
-  );
-};
-
-const EmptyShop = () => (
-  <Next>
-    <div>
-      <PageHeading title="The shop is empty" />
-      <MutedText>Add your stones to the rack, then take in the first blade.</MutedText>
-    </div>
-    <ActionLink to="/take-in">Take in a blade</ActionLink>
-  </Next>
-);
-
-const HungBlade = ({ job }: { job: BoardJob }) => {
-  const at = TRACK.indexOf(job.stage);
-  return (
-    <Blade to={`/jobs/${job.jobId}`}>
-      <Silhouette measures={job.blade.measures} scale={SCALE} />
-      <Notches aria-hidden>
-        {TRACK.map((stage, index) => (
-          <i
-            key={stage}
-            data-done={index < at ? '' : undefined}
-            data-now={index === at ? '' : undefined}
-          />
-        ))}
-      </Notches>
-      <span>
-        <b>{job.tagNumber}</b> {nameOf(job)}
-        <br />
-        <small>
-          {job.customer} · {job.stage}
-          {job.stage === 'on the bench' && ` ${job.stepsDone + 1}/${job.stepsTotal}`}
-          {job.sentBack && ' · sent back'}
-          {job.inHand !== null && ` · ${job.inHand} has it`}
-        </small>
-      </span>
-    </Blade>
   );
 };
 

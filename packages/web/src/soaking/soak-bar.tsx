@@ -10,7 +10,7 @@ import { Button } from 'react-aria-components/Button';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useStones } from '../api/hooks';
-import { useSession } from '../api/session';
+import { useMay } from '../api/may';
 import { useStored } from '../api/stored';
 import { playSound, wakeSound } from '../theme/sounds';
 import { useSecond } from './clock';
@@ -56,14 +56,14 @@ const Bar = styled.section`
 
 export const SoakBar = () => {
   const { data: stones } = useStones();
-  const { data: session } = useSession();
+  const mayTakeOut = useMay('change stones');
   const soaking = (stones ?? []).filter(
     ({ soak, otherSideId, id }) =>
       // One block, one clock: its first side speaks for both.
       soak !== null && (otherSideId === null || id < otherSideId),
   );
   if (soaking.length === 0) return null;
-  return <Clocks soaking={soaking} mayTakeOut={session?.staff?.role !== 'counter'} />;
+  return <Clocks soaking={soaking} mayTakeOut={mayTakeOut} />;
 };
 
 const isReady = ({ soak }: Stone, nowMs: number): boolean =>

@@ -5,7 +5,7 @@ import { useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useOwnSteels } from '../api/hooks';
-import { useSession } from '../api/session';
+import { useMay } from '../api/may';
 import { ShelfNav } from '../rack/shelf-nav';
 import { ActionButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
@@ -59,13 +59,12 @@ export const isOwn = (steel: Steel): steel is OwnSteel => 'id' in steel;
 
 const SteelsPage = () => {
   const { data: own, error } = useOwnSteels();
-  const { data: session } = useSession();
   const [params, setParams] = useSearchParams();
   const [text, setText] = useState('');
   const [editing, setEditing] = useState<number | 'new' | null>(null);
   const wanted = useDeferredValue(text.trim().toLowerCase());
+  const mayEdit = useMay('change steels');
   if (!own) return <Waiting error={error} text="Loading steels…" />;
-  const mayEdit = session?.staff?.role !== 'counter';
   const all: readonly Steel[] = [...own, ...STEELS];
   const shown = all.filter(({ designation, steelClass, composition, standard }) =>
     `${designation} ${steelClass} ${composition} ${standard}`.toLowerCase().includes(wanted),

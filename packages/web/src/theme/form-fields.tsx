@@ -44,7 +44,7 @@ export const FormText = <T extends FieldValues>({
   ...rest
 }: Labelled<T> & {
   lines?: number;
-  kind?: 'text' | 'password' | 'date' | 'tel';
+  kind?: 'text' | 'password' | 'date' | 'time' | 'tel';
   autoComplete?: string;
 }) => (
   <InForm control={control} name={name}>

@@ -1,4 +1,18 @@
-import { fixed, day, duration, howSoon, parseNumber, roughly, weekdayOf, withUnit } from './format';
+import { USUAL_FORMATS } from '@patient-edge/contract';
+import { setFormats } from './formats';
+import {
+  fixed,
+  day,
+  duration,
+  howSoon,
+  parseNumber,
+  roughly,
+  weekdayName,
+  withUnit,
+  mm,
+  moment,
+  inUnits,
+} from './format';
 
 describe('numbers as typed', () => {
   test.each([
@@ -51,9 +65,17 @@ describe('days', () => {
     expect(howSoon('2026-11-20', '2026-11-25')).toBe('5 days overdue');
   });
 
-  test('a Monday is the first weekday and a Sunday the seventh', () => {
-    expect(weekdayOf('2026-11-23')).toBe(1);
-    expect(weekdayOf('2026-11-29')).toBe(7);
+  test('a day is said as the shop says it', () => {
     expect(day('2026-11-23')).toBe('Mon 23 Nov');
+    expect([weekdayName(1), weekdayName(7, 'short')]).toEqual(['Monday', 'Sun']);
+    setFormats({ ...USUAL_FORMATS, language: 'en-US', clock: '12 h', length: 'in' });
+    expect(day('2026-11-23')).toBe('Mon, Nov 23');
+    expect(moment('2026-11-23T14:05:00')).toMatch(/Nov 23, 0?2:05\sPM/);
+    expect([mm(210, 0), withUnit(0.42, 'mm'), inUnits('4–6 mm')]).toEqual([
+      '8.27 in',
+      '0.0165 in',
+      '0.16–0.24 in',
+    ]);
+    setFormats(USUAL_FORMATS);
   });
 });

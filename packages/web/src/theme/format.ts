@@ -1,6 +1,14 @@
 /** Numbers and dates as the screen shows them; the store keeps full precision. */
-import { format, parseISO, differenceInCalendarDays } from 'date-fns';
-import type { FigureUnit } from '@patient-edge/core';
+import { dayAndYearText, dayText, momentText, weekdayText } from '@patient-edge/contract';
+import { parseISO, differenceInCalendarDays } from 'date-fns';
+import {
+  lengthNumber,
+  lengthsIn,
+  textOf as englishOf,
+  type FigureUnit,
+  type Text,
+} from '@patient-edge/core';
+import { formats } from './formats';
 
 /** Rounded to so many digits; what rounds to nothing has no sign. */
 export const fixed = (value: number, digits: number): string =>
@@ -23,13 +31,22 @@ export const roughly = (seconds: number): string => {
     : `${(seconds / 3600).toFixed(1)} h`;
 };
 
-export const day = (isoDate: string): string => format(parseISO(isoDate), 'EEE d MMM');
-export const dayAndYear = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
-export const moment = (iso: string): string => format(parseISO(iso), 'd MMM, HH:mm');
-export const weekdayOf = (isoDate: string): number => {
-  const sundayFirst = parseISO(isoDate).getDay();
-  return sundayFirst === 0 ? 7 : sundayFirst;
-};
+export const day = (isoDate: string): string => dayText(isoDate, formats());
+export const dayAndYear = (iso: string): string => dayAndYearText(iso, formats());
+export const moment = (iso: string): string => momentText(iso, formats());
+export const weekdayName = (weekday: number, style: 'long' | 'short' = 'long'): string =>
+  weekdayText(weekday, formats(), style);
+
+/** A length with its unit, in the shop's unit; decimals are those of the millimetres. */
+export const mm = (valueMm: number, decimals: number): string =>
+  `${lengthNumber(valueMm, decimals, formats().length)} ${formats().length}`;
+/** The same without its unit: for columns that say it in their heading. */
+export const mmNumber = (valueMm: number, decimals: number): string =>
+  lengthNumber(valueMm, decimals, formats().length);
+/** A text with its lengths said in the shop's unit. */
+export const inUnits = (text: string): string => lengthsIn(text, formats().length);
+/** A message of the core, said in the shop's units. */
+export const textOf = (text: Text): string => inUnits(englishOf(text));
 
 export const howSoon = (isoDate: string, today: string): string => {
   const days = differenceInCalendarDays(parseISO(isoDate), parseISO(today));
@@ -62,6 +79,7 @@ export const valueAndUnit = (
   if (unit === '° per side' || unit === '° inclusive') {
     return { value: `${fixed(value, digits)}°`, unit: unit.slice(2) };
   }
+  if (unit === 'mm') return { value: mmNumber(value, digits), unit: formats().length };
   return { value: fixed(value, digits), unit };
 };
 

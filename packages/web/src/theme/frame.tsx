@@ -1,7 +1,7 @@
 /** The frame around every page: where am I, where can I go, who am I. */
 import type { SessionInfo } from '@patient-edge/contract';
-import { LogOut, Moon, Sun } from 'lucide-react';
-import { useRef, useState, type ReactNode } from 'react';
+import { CircleHelp, LogOut, Moon, Search, Sun } from 'lucide-react';
+import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
 import { Button } from 'react-aria-components/Button';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -18,7 +18,13 @@ import { Connection } from './connection';
 import { Mark } from './mark';
 import { Notice } from './notice';
 import { UndoProvider } from './undo';
+import { MainMenu, MainNav } from './main-nav';
 import { useFreshPage } from './use-fresh-page';
+import { useKeys } from './use-keys';
+
+/** Loaded with the first press of their keys. */
+const Finder = lazy(async () => ({ default: (await import('../finder/finder')).Finder }));
+const KeySheet = lazy(async () => ({ default: (await import('../help/key-sheet')).KeySheet }));
 
 const Bar = styled.header`
   display: flex;
@@ -39,34 +45,9 @@ const Bar = styled.header`
     gap: 9px;
     align-items: center;
   }
-  & nav {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px;
-    flex: 1;
-  }
-  & nav a {
-    color: var(--ink);
-    text-decoration: none;
-    padding: 10px 9px;
-    min-height: 44px;
-    border-bottom: 3px solid transparent;
-  }
-  & nav a[aria-current] {
-    border-bottom-color: var(--accent);
-    font-weight: 650;
-  }
-  /* On a tablet held upright and on a telephone the places stand in one line below, to be pushed along. */
-  @media (max-width: 1000px) {
+  @media (max-width: 1080px) {
     padding: 4px 14px;
-    justify-content: space-between;
-    & nav {
-      order: 3;
-      flex: 1 0 100%;
-      flex-wrap: nowrap;
-      overflow-x: auto;
-      white-space: nowrap;
-    }
+    flex-wrap: nowrap;
   }
 `;
 const Who = styled.div`
@@ -75,8 +56,14 @@ const Who = styled.div`
   gap: 6px;
   color: var(--ink-soft);
   font-size: 15px;
-  @media (max-width: 700px) {
+  margin-left: auto;
+  @media (max-width: 1280px) {
     & > span {
+      display: none;
+    }
+  }
+  @media (max-width: 1080px) {
+    & > [data-wide] {
       display: none;
     }
   }
@@ -154,6 +141,17 @@ export const Frame = ({
     // Nothing one person read stays for the next.
     await mutate(() => true, undefined, { revalidate: true });
   };
+  // What waits is this person's: it goes out first, or is given up knowingly.
+  const askToSignOut = (): void => {
+    if (waiting.length > 0) setHeld(true);
+    else void signOut();
+  };
+  const [open, setOpen] = useState<'finder' | 'keys' | null>(null);
+  useKeys((key) => {
+    if (open !== null) return undefined;
+    if (key === '/') return () => setOpen('finder');
+    return key === '?' ? () => setOpen('keys') : undefined;
+  });
   const dark = appearance === 'dark';
   const main = useRef<HTMLElement>(null);
   useFreshPage(main);
@@ -166,39 +164,33 @@ export const Frame = ({
         <NavLink to="/" aria-label="Patient Edge, to the shop">
           <Mark /> Patient Edge
         </NavLink>
-        <nav aria-label="Main">
-          <NavLink to="/" end>
-            Shop
-          </NavLink>
-          <NavLink to="/take-in">Take in</NavLink>
-          <NavLink to="/ready">Ready</NavLink>
-          <NavLink to="/customers">Customers</NavLink>
-          <NavLink to="/rack">Rack</NavLink>
-          <NavLink to="/calculator">Calculator</NavLink>
-          <NavLink to="/prices">Prices</NavLink>
-          <NavLink to="/labels">Labels</NavLink>
-          <NavLink to="/settings">Settings</NavLink>
-        </nav>
+        <MainNav session={session} />
         <Who>
           <span>
             {session.staff?.name}, {session.shopName}
           </span>
+          <Button aria-label="Find anything" onPress={() => setOpen('finder')}>
+            <Search size={20} />
+          </Button>
           <Button
+            data-wide=""
             aria-label={dark ? 'Light appearance' : 'Dark appearance'}
             onPress={() => onAppearance(dark ? 'light' : 'dark')}
           >
             {dark ? <Sun size={20} /> : <Moon size={20} />}
           </Button>
-          <Button
-            aria-label="Sign out"
-            onPress={() => {
-              // What waits is this person's: it goes out first, or is given up knowingly.
-              if (waiting.length > 0) setHeld(true);
-              else void signOut();
-            }}
-          >
+          <Button data-wide="" aria-label="Keys and help" onPress={() => setOpen('keys')}>
+            <CircleHelp size={20} />
+          </Button>
+          <Button data-wide="" aria-label="Sign out" onPress={askToSignOut}>
             <LogOut size={20} />
           </Button>
+          <MainMenu
+            session={session}
+            appearance={appearance}
+            onAppearance={onAppearance}
+            onSignOut={askToSignOut}
+          />
         </Who>
       </Bar>
       <UndoProvider>
@@ -213,6 +205,10 @@ export const Frame = ({
             <QuietButton onPress={() => void signOut()}>Sign out and discard</QuietButton>
           </Notice>
         )}
+        <Suspense fallback={null}>
+          {open === 'finder' && <Finder onClose={() => setOpen(null)} />}
+          {open === 'keys' && <KeySheet onClose={() => setOpen(null)} />}
+        </Suspense>
         <SoakBar />
         <ParkedBar />
         <Main id="page" ref={main} tabIndex={-1}>

@@ -29,7 +29,7 @@ interface EntryProps {
 
 interface TextEntryProps extends EntryProps {
   readonly lines?: number;
-  readonly kind?: 'text' | 'password' | 'date' | 'tel';
+  readonly kind?: 'text' | 'password' | 'date' | 'time' | 'tel';
   readonly autoComplete?: string;
 }
 

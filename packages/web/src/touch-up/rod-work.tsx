@@ -21,7 +21,7 @@ import {
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
-import { fixed } from '../theme/format';
+import { fixed, mm } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { WithinLimits } from '../theme/within-limits';
@@ -166,15 +166,15 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
               {coinsText(count)}: {fixed(angleDeg, 1)}° per side
               {found ? ', found' : search.isAssumed ? ', assumed' : ''}
             </strong>{' '}
-            at the middle, {fixed(measures.heightMiddleMm, 1)} mm high; a lift of{' '}
-            {fixed(count * draft.coinMm, 1)} mm.{' '}
+            at the middle, {mm(measures.heightMiddleMm, 1)} high; a lift of{' '}
+            {mm(count * draft.coinMm, 1)}.{' '}
             {search.isAssumed && !found
               ? `Nobody measured it: sought from the ${search.wantedDeg === findUse(job.useId).angleDeg[0] ? 'low' : 'high'} end of ${findUse(job.useId).angleDeg.join('–')}°.`
               : ''}
           </p>
           <p>
             Below: {countText(search.below)}. Above: {countText(search.above)}. Wanted{' '}
-            {fixed(search.wantedDeg, 1)}°, a lift of {fixed(search.liftMm, 1)} mm.
+            {fixed(search.wantedDeg, 1)}°, a lift of {mm(search.liftMm, 1)}.
           </p>
           <Shown>
             <CoinPicture
@@ -247,7 +247,7 @@ const CoinTable = ({ search, count }: { search: CoinSearch; count: number }) => 
       {search.places.map(({ place, heightMm, anglesDeg }) => (
         <tr key={place}>
           <th scope="row">
-            {place}, {fixed(heightMm, 1)} mm
+            {place}, {mm(heightMm, 1)}
           </th>
           {anglesDeg.map((deg, index) => (
             <td

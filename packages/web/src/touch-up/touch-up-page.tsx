@@ -18,7 +18,7 @@ import { mutate } from 'swr';
 import { messageOf } from '../api/client';
 import { writeJob } from '../api/job-writes';
 import { updateJobCache, useSteels, useStones, useTouchUps } from '../api/hooks';
-import { useSession } from '../api/session';
+import { useMay } from '../api/may';
 import { useCurrentJob } from '../jobs/current-job';
 import { readStored, writeStored } from '../api/stored';
 import { dayAndYear, fixed } from '../theme/format';
@@ -183,7 +183,7 @@ const TryRung = ({
   before: CoinsFound | null;
 }) => {
   const navigate = useNavigate();
-  const { data: session } = useSession();
+  const mayTouchUp = useMay('touch up');
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -199,8 +199,8 @@ const TryRung = ({
   const search = onRod && searchFor(job, onRod, draft.coinMm);
   const open = canDo(job, 'touch up');
   if (!open) return <MutedText>The blade is {job.stage}: no rung is tried now.</MutedText>;
-  if (session?.staff?.role === 'counter')
-    return <MutedText>Only bench staff can open this.</MutedText>;
+  if (!mayTouchUp)
+    return <MutedText>Only the bench can touch up; you are signed in at the counter.</MutedText>;
   if (rung.rung === 'full round') {
     return (
       <Row>

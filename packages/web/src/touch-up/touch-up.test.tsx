@@ -117,7 +117,9 @@ describe('the ladder of a tired blade', () => {
 
   test('is for the bench, and for a blade that still waits', async () => {
     show([], {}, 'counter');
-    expect(await screen.findByText('Only bench staff can open this.')).toBeTruthy();
+    expect(
+      await screen.findByText('Only the bench can touch up; you are signed in at the counter.'),
+    ).toBeTruthy();
     document.body.innerHTML = '';
     show([], { stage: 'ready' });
     expect(await screen.findByText('The blade is ready: no rung is tried now.')).toBeTruthy();

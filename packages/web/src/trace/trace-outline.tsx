@@ -20,7 +20,7 @@ import styled from 'styled-components';
 import { readStored, writeStored } from '../api/stored';
 import { keepDraft, keptDraft } from '../intake/draft';
 import { fromJob, withOutline } from '../intake/values';
-import { fixed, parseNumber } from '../theme/format';
+import { fixed, mm, parseNumber } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -279,13 +279,13 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
 const ReadOff = ({ outline }: { outline: TracedOutline }) => {
   const read = readOutline(outline);
   const rows: readonly (readonly [string, string])[] = [
-    ['Edge, heel to tip', `${fixed(read.edgeLengthMm, 1)} mm`],
-    ['along its curve', `${fixed(read.edgeArcMm, 1)} mm`],
-    ['Height at heel', `${fixed(read.heightHeelMm, 1)} mm`],
-    ['half way', `${fixed(read.heightMiddleMm, 1)} mm`],
-    ['near the tip', `${fixed(read.heightTipMm, 1)} mm`],
-    ['Belly begins', `${fixed(read.bellyStartMm, 0)} mm`],
-    ['Tip above the heel', `${fixed(read.tipRiseMm, 1)} mm`],
+    ['Edge, heel to tip', `${mm(read.edgeLengthMm, 1)}`],
+    ['along its curve', `${mm(read.edgeArcMm, 1)}`],
+    ['Height at heel', `${mm(read.heightHeelMm, 1)}`],
+    ['half way', `${mm(read.heightMiddleMm, 1)}`],
+    ['near the tip', `${mm(read.heightTipMm, 1)}`],
+    ['Belly begins', `${mm(read.bellyStartMm, 0)}`],
+    ['Tip above the heel', `${mm(read.tipRiseMm, 1)}`],
     ['The edge turns by', `${fixed(read.turnDeg, 0)}°`],
   ];
   return (

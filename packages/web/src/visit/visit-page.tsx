@@ -23,8 +23,8 @@ const Main = styled.main`
 `;
 
 /** As whoever brought it would say it. */
-const stands = ({ stage, declined, promisedOn, wharf, returnedAt }: VisitPage): string => {
-  const when = `${day(promisedOn)}${wharf === null ? '' : `, ${wharf}`}`;
+const stands = ({ stage, declined, promisedOn, place, returnedAt }: VisitPage): string => {
+  const when = `${day(promisedOn)}${place === null ? '' : `, ${place}`}`;
   if (stage === 'returned') return `It went home on ${dayAndYear(returnedAt ?? promisedOn)}.`;
   if (declined) return `It could not be sharpened: please collect it. Promised for ${when}.`;
   if (stage === 'ready') return `It is ready to be collected: ${when}.`;

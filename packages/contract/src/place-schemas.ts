@@ -1,0 +1,92 @@
+/** Where and when blades are promised: places with their weekdays, and the days on which the shop is closed. */
+import Joi from 'joi';
+import type { ClosedDays, Place } from '@patient-edge/core';
+import {
+  id,
+  isoDate,
+  number,
+  optionalText,
+  text,
+  version,
+  yesOrNo,
+  type Checked,
+} from './schema-parts';
+import { MOST_CLOSED_STRETCHES, MOST_PLACES } from './shop-rules';
+
+export interface PlaceBody extends Omit<Place, 'id'> {
+  /** Null for a new one. */
+  readonly id: number | null;
+}
+export interface PlacesBody {
+  readonly version: number;
+  readonly places: readonly PlaceBody[];
+  readonly closed: readonly ClosedDays[];
+}
+/** The places as the shop has them. */
+export interface ShopPlaces {
+  readonly version: number;
+  readonly places: readonly Place[];
+  readonly closed: readonly ClosedDays[];
+}
+
+const clock = (label: string) =>
+  Joi.string()
+    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, { name: 'a time as HH:MM' })
+    .allow(null)
+    .required()
+    .label(label);
+
+/** Compared before each is known to be a place. */
+const nameOf = (place: unknown): string =>
+  typeof place === 'object' && place !== null && 'name' in place
+    ? String(place.name).trim().toLowerCase()
+    : '';
+
+export const placesSchema = Joi.object<Checked<PlacesBody>, true>({
+  version,
+  places: Joi.array()
+    .items(
+      Joi.object<Checked<PlaceBody>, true>({
+        id: id('Place').allow(null).required(),
+        name: text('Name of the place', 80).required(),
+        address: optionalText('Address of the place', 200),
+        weekdays: Joi.array()
+          .items(number().integer().min(1).max(7))
+          .unique()
+          .required()
+          .label('Weekdays'),
+        opensAt: clock('Opens'),
+        closesAt: clock('Closes').custom((value: string, helpers) => {
+          const [place] = helpers.state.ancestors as [PlaceBody];
+          return place.opensAt === null || value > place.opensAt
+            ? value
+            : helpers.error('any.invalid');
+        }),
+        inUse: yesOrNo().required().label('In use'),
+      }),
+    )
+    .max(MOST_PLACES)
+    .unique((a: unknown, b: unknown) => nameOf(a) !== '' && nameOf(a) === nameOf(b))
+    .required()
+    .label('Places'),
+  closed: Joi.array()
+    .items(
+      Joi.object<Checked<ClosedDays>, true>({
+        fromDay: isoDate('First day closed').required(),
+        toDay: isoDate('Last day closed')
+          .required()
+          .custom((value: string, helpers) => {
+            const [stretch] = helpers.state.ancestors as [ClosedDays];
+            return value >= stretch.fromDay ? value : helpers.error('date.min');
+          }),
+        reason: optionalText('Reason', 80),
+      }),
+    )
+    .max(MOST_CLOSED_STRETCHES)
+    .required()
+    .label('Closed'),
+}).messages({
+  'any.invalid': 'Closes: after it opens',
+  'date.min': 'Last day closed: on or after the first',
+  'array.unique': 'There is a place of this name already',
+});

@@ -1,0 +1,87 @@
+/** How the shop writes days, hours and measures. What is kept stays millimetres, newtons and degrees Celsius. */
+import {
+  CLOCKS,
+  DATE_LANGUAGES,
+  FORCE_UNITS,
+  LENGTH_UNITS,
+  TEMPERATURE_UNITS,
+  dayText,
+  type ShopFormats,
+} from '@patient-edge/contract';
+import { mutate } from 'swr';
+import { request } from '../api/client';
+import { useSession } from '../api/session';
+import { FORCE_LABELS } from '../theme/force';
+import { FormChoice, FormPick } from '../theme/form-choices';
+import { KeptFormView, useKeptForm } from '../theme/kept-form';
+import { MutedText, Panel, Stack } from '../theme/layout';
+import { PageHeading } from '../theme/page-heading';
+
+const UnitsSection = () => {
+  const { data: session } = useSession();
+  return session ? <UnitsForm formats={session.formats} today={new Date().toISOString()} /> : null;
+};
+
+const nameOf = (language: string): string =>
+  new Intl.DisplayNames('en', { type: 'language' }).of(language) ?? language;
+
+const UnitsForm = ({ formats, today }: { formats: ShopFormats; today: string }) => {
+  const kept = useKeptForm<ShopFormats>({
+    name: 'formats',
+    held: formats,
+    send: async (typed) => {
+      await request('PUT', '/formats', typed);
+      await mutate('/session');
+    },
+  });
+  const { control } = kept.form;
+  return (
+    <Panel aria-label="Units and dates">
+      <KeptFormView kept={kept} save="Save units">
+        <Stack>
+          <PageHeading title="Units and dates" />
+          <FormChoice
+            control={control}
+            name="length"
+            label="Lengths"
+            options={LENGTH_UNITS.map((id) => ({ id, label: id === 'mm' ? 'mm' : 'inch' }))}
+            hint="Grit stays in µm, steel removed in mm³"
+          />
+          <FormChoice
+            control={control}
+            name="force"
+            label="Forces"
+            options={FORCE_UNITS.map((id) => ({ id, label: FORCE_LABELS[id] }))}
+          />
+          <FormChoice
+            control={control}
+            name="temperature"
+            label="Temperatures"
+            options={TEMPERATURE_UNITS.map((id) => ({ id, label: id }))}
+          />
+          <FormChoice
+            control={control}
+            name="clock"
+            label="Clock"
+            options={CLOCKS.map((id) => ({ id, label: id }))}
+          />
+          <FormPick
+            control={control}
+            name="language"
+            label="Language of dates"
+            options={DATE_LANGUAGES.map((language) => ({
+              id: language,
+              label: `${nameOf(language)}: ${dayText(today, { ...formats, language })}`,
+            }))}
+          />
+          <MutedText>
+            For everybody in the shop, on screens, prints and exports. The records keep their own
+            units.
+          </MutedText>
+        </Stack>
+      </KeptFormView>
+    </Panel>
+  );
+};
+
+export default UnitsSection;

@@ -1,0 +1,109 @@
+/** The same blades in rows, for who looks for one or for many at once. */
+import type { BoardJob } from '@patient-edge/contract';
+import { memo } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { Silhouette } from '../instruments/silhouette';
+import { Checkbox } from '../theme/checkbox';
+import { day, howSoon } from '../theme/format';
+import { nameOf } from './board-filter';
+import { Late, standsAt, type Selecting } from './blade-cards';
+
+/** Small enough that the longest knife is a line of the list. */
+const SCALE = 0.26;
+
+const Rows = styled.div`
+  & > ul > li {
+    display: grid;
+    grid-template-columns:
+      auto 60px 130px minmax(120px, 1.2fr) minmax(110px, 1fr) minmax(120px, 1fr)
+      minmax(120px, 1fr);
+    gap: 4px 14px;
+    align-items: center;
+    min-height: 52px;
+    border-bottom: 1px solid var(--line-soft);
+    content-visibility: auto;
+    contain-intrinsic-size: auto 52px;
+  }
+  & a {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+    color: var(--ink);
+  }
+  & a > b {
+    min-width: 44px;
+  }
+  @media (max-width: 900px) {
+    & > ul > li {
+      grid-template-columns: auto minmax(0, 1fr) minmax(0, 1fr);
+    }
+    & > ul > li > [data-picture] {
+      display: none;
+    }
+    & > ul > li > [data-tag] {
+      grid-row: span 2;
+    }
+  }
+`;
+
+interface BladeTableProps extends Selecting {
+  readonly jobs: readonly BoardJob[];
+  readonly today: string;
+}
+
+export const BladeTable = ({ jobs, today, chosen, onChosen }: BladeTableProps) => (
+  <Rows>
+    <ul aria-label="Blades">
+      {jobs.map((job) => (
+        <BladeRow
+          key={job.jobId}
+          job={job}
+          today={today}
+          isChosen={chosen && chosen.has(job.jobId)}
+          onChosen={onChosen}
+        />
+      ))}
+    </ul>
+  </Rows>
+);
+
+const BladeRow = memo(function BladeRow({
+  job,
+  today,
+  isChosen,
+  onChosen,
+}: {
+  job: BoardJob;
+  today: string;
+  isChosen: boolean | null;
+  onChosen: Selecting['onChosen'];
+}) {
+  return (
+    <li>
+      {isChosen === null ? (
+        <span />
+      ) : (
+        <Checkbox value={isChosen} onChange={(next) => onChosen(job.jobId, next)}>
+          <span className="unseen">Select tag {job.tagNumber}</span>
+        </Checkbox>
+      )}
+      <span data-tag="">
+        <Link to={`/jobs/${job.jobId}`} aria-label={`Tag ${job.tagNumber}, ${nameOf(job)}`}>
+          <b>{job.tagNumber}</b>
+        </Link>
+      </span>
+      <span data-picture="">
+        <Silhouette measures={job.blade.measures} scale={SCALE} />
+      </span>
+      <span>{nameOf(job)}</span>
+      <span>{job.customer}</span>
+      <span>{standsAt(job)}</span>
+      <span>
+        {day(job.promisedOn)}
+        {job.place !== null && `, ${job.place}`}{' '}
+        {job.promisedOn < today && <Late>{howSoon(job.promisedOn, today)}</Late>}
+      </span>
+    </li>
+  );
+});

@@ -1,0 +1,149 @@
+/** Which blades are shown: what is late, ready or waiting in one press, the rest from lists, each with its count. */
+import type { Board } from '@patient-edge/contract';
+import type { ReactNode } from 'react';
+import { ToggleButton } from 'react-aria-components/ToggleButton';
+import styled from 'styled-components';
+import { QuietButton } from '../theme/buttons';
+import { Fold } from '../theme/fold';
+import { Row, Stack } from '../theme/layout';
+import type { Option } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import {
+  choicesIn,
+  NO_FILTER,
+  paramsOf,
+  SORTS,
+  type BoardFilter,
+  type Counted,
+  type Only,
+  type Sort,
+} from './board-filter';
+
+const ONLY_LABELS: Readonly<Record<Only, string>> = {
+  late: 'Late',
+  ready: 'Ready to collect',
+  waiting: 'Waiting for an answer',
+  declined: 'Declined',
+};
+const SORT_LABELS: Readonly<Record<Sort, string>> = {
+  promised: 'Day promised',
+  tag: 'Tag',
+  customer: 'Customer',
+  stage: 'Stage',
+  'taken in': 'Day taken in',
+};
+const VIEWS = [
+  { id: 'silhouettes', label: 'Silhouettes' },
+  { id: 'list', label: 'List' },
+] as const;
+
+const Quick = styled(ToggleButton)`
+  font: inherit;
+  min-height: 44px;
+  padding: 6px 14px;
+  border: 1px solid var(--steel-deep);
+  border-radius: 22px;
+  background: transparent;
+  color: var(--ink);
+  cursor: pointer;
+  & b {
+    font-family: var(--figures);
+    padding-left: 6px;
+  }
+  &[data-selected] {
+    background: var(--accent);
+    border-color: var(--accent);
+    color: var(--accent-ink);
+  }
+`;
+const Lists = styled.div`
+  display: grid;
+  grid-template-columns: repeat(5, minmax(120px, 1fr)) auto;
+  gap: 12px;
+  align-items: end;
+  @media (max-width: 1000px) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+`;
+
+const ALL = '';
+const withAll = (choices: readonly Counted[]): readonly Option<string>[] => [
+  { id: ALL, label: 'All' },
+  ...choices.map(({ id, label, count }) => ({ id, label: `${label} (${count})` })),
+];
+
+interface FilterBarProps {
+  readonly board: Board;
+  readonly filter: BoardFilter;
+  readonly onFilter: (next: BoardFilter) => void;
+  /** How many are shown by it. */
+  readonly shown: number;
+  /** Stands at the end of the line. */
+  readonly children: ReactNode;
+}
+
+export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBarProps) => {
+  const choices = choicesIn(board);
+  const set = (part: Partial<BoardFilter>): void => onFilter({ ...filter, ...part });
+  const isFiltered = paramsOf({ ...filter, sort: 'promised', view: 'silhouettes' }).size > 0;
+  const lists = (['stage', 'place', 'person', 'kind'] as const).map((name) => (
+    <Select
+      key={name}
+      label={{ stage: 'Stage', place: 'Place', person: 'Person', kind: 'Kind' }[name]}
+      options={withAll(choices[name])}
+      value={filter[name] ?? ALL}
+      onChange={(id) => set({ [name]: id === ALL ? null : id })}
+    />
+  ));
+  return (
+    <Stack $gap={10} role="search" aria-label="Filter">
+      <Row $gap={8}>
+        {choices.only
+          .filter(({ id, count }) => count > 0 || filter.only === id)
+          .map(({ id, count }) => (
+            <Quick
+              key={id}
+              isSelected={filter.only === id}
+              onChange={(isOn) => set({ only: isOn ? id : null })}
+            >
+              {ONLY_LABELS[id]}
+              <b>{count}</b>
+            </Quick>
+          ))}
+        {isFiltered && (
+          <QuietButton
+            onPress={() => onFilter({ ...NO_FILTER, sort: filter.sort, view: filter.view })}
+          >
+            Show all {board.jobs.length}
+          </QuietButton>
+        )}
+        <Row style={{ marginLeft: 'auto' }}>{children}</Row>
+      </Row>
+      <Fold title="Filter and sort" says={saysOf(filter, shown, board.jobs.length)}>
+        <Lists>
+          {lists}
+          <Select
+            label="Sort by"
+            options={SORTS.map((id) => ({ id, label: SORT_LABELS[id] }))}
+            value={filter.sort}
+            onChange={(sort) => set({ sort })}
+          />
+          <SegmentedControl
+            label="View"
+            options={VIEWS}
+            value={filter.view}
+            onChange={(view) => set({ view })}
+          />
+        </Lists>
+      </Fold>
+    </Stack>
+  );
+};
+
+const saysOf = ({ stage, place, person, sort }: BoardFilter, shown: number, all: number): string =>
+  [
+    shown === all ? `${all} blades` : `${shown} of ${all} blades`,
+    ...[stage, place, person].filter((each) => each !== null),
+    `by ${SORT_LABELS[sort].toLowerCase()}`,
+  ].join(', ');

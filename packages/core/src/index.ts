@@ -9,6 +9,7 @@ export {
   forceIn,
   lengthNumber,
   lengthsIn,
+  measuresIn,
   micrometres,
   millimetresOf,
   mm,
@@ -20,6 +21,7 @@ export {
   type FigureUnit,
   type ForceUnit,
   type LengthUnit,
+  type ReadUnits,
   type Result,
   type Why,
 } from './units';

@@ -1,4 +1,5 @@
 /** A page before a server that answers as it is told, and remembers what it was asked. */
+import { INSTRUMENTS, USUAL_FORMATS } from '@patient-edge/contract';
 import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { MemoryRouter, Outlet, Route, Routes } from 'react-router';
@@ -72,5 +73,7 @@ export const session = (role: 'owner' | 'bench' | 'counter') => ({
   staff: { id: 1, name: 'Bo', login: 'bo', role },
   shopName: 'Test boat',
   currency: 'EUR',
+  formats: USUAL_FORMATS,
+  instruments: INSTRUMENTS,
   needsSetUp: false,
 });

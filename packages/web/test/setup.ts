@@ -9,3 +9,5 @@ if (!('CSS' in globalThis)) {
 }
 // The stand-in knows no scrolling; what scrolls is looked at in a real browser.
 Object.assign(globalThis, { scrollTo: () => undefined });
+if (typeof Element !== 'undefined')
+  Object.assign(Element.prototype, { scrollIntoView: () => undefined });

@@ -17,4 +17,11 @@ export {
 } from './quantities';
 export { fail, ok, type DomainError, type Result } from './result';
 export { CLEAR_OF_CORNER_MM, exceeds, SHARE_SLACK, SLACK, SOLVER_PRECISION } from './tolerance';
-export { lengthNumber, lengthsIn, millimetresOf, type LengthUnit } from './in-inches';
+export {
+  lengthNumber,
+  lengthsIn,
+  measuresIn,
+  millimetresOf,
+  type LengthUnit,
+  type ReadUnits,
+} from './in-units';

@@ -33,7 +33,7 @@ const nameOf = (job: Job): string => job.blade.name || bladeKind(job.measures.ki
 
 /** 62 by 29 mm, as label rolls are. */
 export const drawTag = ({ job, address, formats }: LabelFacts): Promise<Buffer> => {
-  const page = new Page(`Tag ${job.tagNumber}`, 62, 29, formats.length);
+  const page = new Page(`Tag ${job.tagNumber}`, 62, 29, formats);
   qr(page, address, { xMm: 2, yMm: 2, sideMm: 25 });
   const at = { xMm: 30, widthMm: 30.5 } as const;
   page.write(String(job.tagNumber), { xMm: 30, yMm: 1.2, sizeMm: 9, weight: 'bold' });
@@ -51,7 +51,7 @@ export const drawTicket = ({
   formats,
   pageAddress,
 }: LabelFacts): Promise<Buffer> => {
-  const page = new Page(`Ticket of tag ${job.tagNumber}`, 105, 148, formats.length);
+  const page = new Page(`Ticket of tag ${job.tagNumber}`, 105, 148, formats);
   const all = { xMm: 8, widthMm: 89 } as const;
   page.write(shopName, { xMm: 8, yMm: 7, sizeMm: 4.2, weight: 'bold', widthMm: 60 });
   page.write(`Tag ${job.tagNumber}`, { xMm: 8, yMm: 14, sizeMm: 8, weight: 'bold' });

@@ -1,6 +1,6 @@
 /** Pages of text and outlines in millimetres, in the application's own letters. */
 import { createRequire } from 'node:module';
-import { lengthsIn, type LengthUnit } from '@patient-edge/core';
+import { measuresIn, type ReadUnits } from '@patient-edge/core';
 import PDFDocument from 'pdfkit';
 import { POINTS_PER_MM } from '../print/pdf';
 
@@ -36,12 +36,12 @@ export interface TextPlace {
 export class Page {
   private readonly document: PDFKit.PDFDocument;
 
-  /** Lengths in what is written are said in `unit`. */
+  /** Measures in what is written are said in `units`. */
   constructor(
     title: string,
     widthMm: number,
     heightMm: number,
-    private readonly unit: LengthUnit = 'mm',
+    private readonly units: ReadUnits = { length: 'mm', force: 'N', temperature: '°C' },
   ) {
     this.document = new PDFDocument({
       size: [pt(widthMm), pt(heightMm)],
@@ -60,7 +60,7 @@ export class Page {
       widthMm === undefined
         ? { lineBreak: false }
         : { width: pt(widthMm), height: pt(sizeMm * 1.25 * lines), ellipsis: true };
-    const letters = text === '' ? ' ' : inOurLetters(lengthsIn(text, this.unit));
+    const letters = text === '' ? ' ' : inOurLetters(measuresIn(text, this.units));
     this.document.font(weight).text(letters, pt(xMm), pt(yMm), options);
     return Math.max(this.document.y / POINTS_PER_MM, yMm + sizeMm * 1.25);
   }

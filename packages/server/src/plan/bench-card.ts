@@ -161,7 +161,7 @@ export const drawBenchCard = (
     job.steps.filter(({ superseded }) => !superseded).map(({ step }) => step),
   );
   const name = job.blade.name || bladeKind(job.measures.kindId).label;
-  const page = new Page(`Bench card, tag ${job.tagNumber}`, WIDTH_MM, HEIGHT_MM, formats.length);
+  const page = new Page(`Bench card, tag ${job.tagNumber}`, WIDTH_MM, HEIGHT_MM, formats);
   const write = (line: Line, yMm: number): number =>
     page.write(line.text, {
       xMm: MARGIN_MM,

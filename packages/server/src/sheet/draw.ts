@@ -1,5 +1,5 @@
 /** The customer's sheet on paper, A4 or A5: one page, set smaller until it fits. */
-import type { BladeMeasures, CustomerSheet, LengthUnit } from '@patient-edge/core';
+import type { BladeMeasures, CustomerSheet, ReadUnits } from '@patient-edge/core';
 import { silhouette } from '../labels/silhouette';
 import { Page } from '../labels/page';
 
@@ -12,7 +12,7 @@ export interface SheetPaper {
   readonly measures: BladeMeasures;
   readonly shopLines: readonly string[];
   readonly day: string;
-  readonly unit: LengthUnit;
+  readonly units: ReadUnits;
   /** To pay or paid, in words; empty where nothing is said of it. */
   readonly price: string;
   /** JPEG, as it came and as it leaves; null where there is none. */
@@ -103,7 +103,7 @@ export const drawSheet = async (paper: SheetPaper): Promise<Buffer> => {
   const [widthMm, heightMm] = SHEET_SIZES[paper.size];
   // The largest type that fits one page: nobody reads a second.
   for (const bodyMm of [4.2, 3.8, 3.4, 3.1, 2.8, 2.5]) {
-    const page = new Page(paper.sheet.title, widthMm, heightMm, paper.unit);
+    const page = new Page(paper.sheet.title, widthMm, heightMm, paper.units);
     const bottom = write(page, paper, widthMm, bodyMm);
     if (bottom <= heightMm - MARGIN_MM || bodyMm === 2.5) return page.finish();
     page.discard();

@@ -73,7 +73,7 @@ export const sheetRoutes = (pool: Pool, compute: Compute): Router => {
       measures: job.measures,
       shopLines: [await shopName(pool), ...address.split('\n'), phone].filter(Boolean),
       day: longDayText(job.returnedAt ?? new Date().toISOString(), formats),
-      unit: formats.length,
+      units: formats,
       price: priceSaid(job.bill, await readCurrency(pool)),
       pictures: await picturesOf(pool, job),
     };

@@ -1,5 +1,5 @@
 /** A step that asks the customer something: it stands here until the answer is yes. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import type { Job, StepRecord } from '@patient-edge/contract';
 
 import type { Said } from '@patient-edge/core';

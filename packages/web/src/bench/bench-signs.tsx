@@ -1,5 +1,5 @@
 /** What goes wrong on the stone: one press opens cause and remedy, and adds the strokes, the pause or the step. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import type { Job, StepRecord } from '@patient-edge/contract';
 import {
   BENCH_SIGN_IDS,

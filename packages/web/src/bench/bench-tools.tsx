@@ -7,7 +7,7 @@ import { ToggleButton } from 'react-aria-components/ToggleButton';
 import styled from 'styled-components';
 import { useDevices } from '../api/hooks';
 import { QuietButton } from '../theme/buttons';
-import { bandText, forceText, useForceUnit } from '../theme/force';
+import { bandText, forceText, forceUnit } from '../theme/force';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { GaugeNeedle } from './gauge-needle';
@@ -161,7 +161,7 @@ const Pressed = ({
   newtons: number | null;
   bandN: readonly [number, number] | null;
 }) => {
-  const [unit] = useForceUnit();
+  const unit = forceUnit();
   if (newtons === null) return <MutedText>Waiting for the scale…</MutedText>;
   const verdict =
     bandN === null || newtons < 0.2

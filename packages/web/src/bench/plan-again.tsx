@@ -18,7 +18,8 @@ import { messageOf } from '../api/client';
 import { useSend } from '../judge/use-send';
 import { usePlanInput } from '../plan/use-plan-input';
 import { ActionButton, QuietButton } from '../theme/buttons';
-import { fixed, roughly, textOf } from '../theme/format';
+import { fixed, mmTyped, roughly } from '../theme/format';
+import { textOf } from '../theme/text';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { usePlan } from '../workers/use-plan';
@@ -52,7 +53,7 @@ const useMeasured = (job: Job, record: StepRecord, notes: StepNotes): MeasuredAt
 
 const measuredText = ({ behindEdgeMm, angleDeg }: MeasuredAtBench): string =>
   [
-    ...(behindEdgeMm === null ? [] : [`${behindEdgeMm} mm behind the edge`]),
+    ...(behindEdgeMm === null ? [] : [`${mmTyped(behindEdgeMm)} behind the edge`]),
     ...(angleDeg === null ? [] : [`${fixed(angleDeg, 1)}° per side`]),
   ].join(', ');
 

@@ -2,7 +2,7 @@
  * One step at work, on the whole screen: what to hold, strokes, clock, burr and the way out stay in sight; steps, remedies
  * and instructions share one place beside them.
  */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import type { Job, StepRecord } from '@patient-edge/contract';
 
 import { useEffect, useRef, useState } from 'react';

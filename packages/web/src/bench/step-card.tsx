@@ -1,5 +1,5 @@
 /** How a step is done: instruction, lifts, pressure, pattern, what to look for, and the keys. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import type { Job, StepRecord } from '@patient-edge/contract';
 
 import styled from 'styled-components';
@@ -7,7 +7,7 @@ import { BandLifts } from '../instruments/band-lifts';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { StationLadder } from '../instruments/station-ladder';
 import { SoakPlan } from '../soaking/soak-plan';
-import { bandText, useForceUnit } from '../theme/force';
+import { bandText, forceUnit } from '../theme/force';
 import { Fold } from '../theme/fold';
 import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -57,7 +57,7 @@ interface StepCardProps {
 
 export const StepCard = ({ job, record, atWork, gauge }: StepCardProps) => {
   const { step } = record;
-  const [unit] = useForceUnit();
+  const unit = forceUnit();
   return (
     <Stack $gap={14}>
       <CameBack job={job} />

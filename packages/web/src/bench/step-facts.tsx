@@ -2,8 +2,10 @@
 import type { StepRecord } from '@patient-edge/contract';
 import { ofSide, type BladeSide } from '@patient-edge/core';
 import styled from 'styled-components';
-import { fixed, textOf } from '../theme/format';
+import { fixed, mmNumber } from '../theme/format';
+import { textOf } from '../theme/text';
 import type { StepAtBench } from './use-step-at-work';
+import { formats } from '../theme/formats';
 
 const Facts = styled.div`
   display: grid;
@@ -84,12 +86,12 @@ export const StepFacts = ({ step, atWork }: StepFactsProps) => (
             ? []
             : [
                 <span key={zone}>
-                  <small>{zone}</small> <b data-lift="">{fixed(liftMm, 1)}</b>
+                  <small>{zone}</small> <b data-lift="">{mmNumber(liftMm, 1)}</b>
                 </span>,
               ],
         )}
       {!step.setting && step.bands.length === 0 && atWork.lifts.length > 0 && (
-        <small>mm lift at the spine</small>
+        <small>{formats().length} lift at the spine</small>
       )}
     </Hold>
   </Facts>

@@ -1,5 +1,5 @@
 /** The tray at the bench: every blade with its count on this stone, and the next one a key away. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import type { Job } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
 import { ChevronRight } from 'lucide-react';

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router';
 import { useBlade } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
 import { Silhouette } from '../instruments/silhouette';
-import { dayAndYear, duration, fixed } from '../theme/format';
+import { dayAndYear, duration, fixed, inUnits, mmNumber, mmTyped } from '../theme/format';
 import { ActionLink } from '../theme/links';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
@@ -42,7 +42,7 @@ const BladePage = () => {
         <Silhouette
           measures={blade.measures}
           scale={1.6}
-          title={`${kind.label}, edge ${blade.measures.edgeLengthMm} mm`}
+          title={`${kind.label}, edge ${mmTyped(blade.measures.edgeLengthMm)}`}
         />
       </Panel>
       {lastJob?.plan && lifts && (
@@ -66,8 +66,8 @@ const BladePage = () => {
                 <th scope="col">Taken in</th>
                 <th scope="col">Stage</th>
                 <th scope="col">Per side</th>
-                <th scope="col">Heel, mm</th>
-                <th scope="col">Behind edge, mm</th>
+                <th scope="col">{inUnits('Heel, mm')}</th>
+                <th scope="col">{inUnits('Behind edge, mm')}</th>
                 <th scope="col">Steel, mm³</th>
                 <th scope="col">Time</th>
                 <th scope="col">Force, gf</th>
@@ -87,10 +87,10 @@ const BladePage = () => {
                     </Figures>
                   </td>
                   <td>
-                    <Figures>{fixed(visit.heightHeelMm, 1)}</Figures>
+                    <Figures>{mmNumber(visit.heightHeelMm, 1)}</Figures>
                   </td>
                   <td>
-                    <Figures>{fixed(visit.thicknessBehindEdgeMm, 2)}</Figures>
+                    <Figures>{mmNumber(visit.thicknessBehindEdgeMm, 2)}</Figures>
                   </td>
                   <td>
                     <Figures>{number(visit.steelLostMm3, 1)}</Figures>

@@ -3,7 +3,8 @@ import type { Job, Photograph } from '@patient-edge/contract';
 
 import { useState } from 'react';
 import styled from 'styled-components';
-import { fixed, textOf } from '../theme/format';
+import { fixed } from '../theme/format';
+import { textOf } from '../theme/text';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 

@@ -1,5 +1,5 @@
 /** When in the work a picture was taken, and of which spot. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import type { CloseUp, Job } from '@patient-edge/contract';
 
 import { Stack } from '../theme/layout';

@@ -8,13 +8,14 @@ import { usePrices } from '../api/hooks';
 import { useCurrentJob } from '../jobs/current-job';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
 import { Failed } from '../theme/failed';
-import { fixed } from '../theme/format';
+import { fixed, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Checkbox } from '../theme/checkbox';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { useCompared } from '../workers/use-compare';
 import { MapSheet } from './map-sheet';
+import { formats } from '../theme/formats';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -78,7 +79,7 @@ const ROWS: readonly Row_[] = [
     label: 'Height lost',
     unit: 'mm',
     value: (of) => of.heightMm,
-    show: (of) => fixed(of.heightMm, 2),
+    show: (of) => mmNumber(of.heightMm, 2),
   },
   {
     label: 'Minutes',
@@ -91,7 +92,7 @@ const ROWS: readonly Row_[] = [
     label: 'Thickness after',
     unit: 'mm',
     value: (of) => of.behindEdgeMm,
-    show: (of) => fixed(of.behindEdgeMm, 2),
+    show: (of) => mmNumber(of.behindEdgeMm, 2),
   },
   {
     label: 'Visits until thinning',
@@ -212,7 +213,7 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
           return (
             <tr key={row.label}>
               <th scope="row">
-                {row.label} <small>{row.unit}</small>
+                {row.label} <small>{row.unit === 'mm' ? formats().length : row.unit}</small>
               </th>
               {columns.map((of) => (
                 <td

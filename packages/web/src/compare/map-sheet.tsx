@@ -2,12 +2,13 @@
 import { findUse, type MapCell, type PlanInput } from '@patient-edge/core';
 import styled from 'styled-components';
 import { Failed } from '../theme/failed';
-import { fixed, mm, roughly } from '../theme/format';
+import { fixed, mm, mmNumber, roughly } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { useTradeMap } from '../workers/use-compare';
 import { useState } from 'react';
+import { formats } from '../theme/formats';
 
 const Grid = styled.table`
   border-collapse: collapse;
@@ -68,7 +69,10 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
   const [picked, setPicked] = useState<MapCell | null>(null);
   const { columns, all, isRunning, error } = state;
   const use = findUse(input.useId);
-  const { unit, digits } = SHOWN.find(({ id }) => id === shown)!;
+  const { unit: unitKept, digits } = SHOWN.find(({ id }) => id === shown)!;
+  const unit = unitKept === 'mm' ? formats().length : unitKept;
+  const said = (value: number): string =>
+    unitKept === 'mm' ? mmNumber(value, digits) : fixed(value, digits);
   const values = columns.flatMap(({ cells }) => cells.flatMap((cell) => cell[shown] ?? []));
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const shade = (value: number): number =>
@@ -155,13 +159,13 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                             <button
                               type="button"
                               aria-pressed={picked === cell}
-                              aria-label={`${angleDeg}° per side, last stone ${finishUm} µm: ${fixed(value, digits)} ${unit}`}
+                              aria-label={`${angleDeg}° per side, last stone ${finishUm} µm: ${said(value)} ${unit}`}
                               style={{
                                 background: `color-mix(in srgb, var(--accent) ${shade(value)}%, var(--page))`,
                               }}
                               onClick={() => setPicked(cell)}
                             >
-                              {fixed(value, digits)}
+                              {said(value)}
                             </button>
                           </td>
                         );

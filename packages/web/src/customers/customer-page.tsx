@@ -8,7 +8,7 @@ import {
 } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
 import { useMemo, useState } from 'react';
-import { Controller, useFieldArray, useForm } from 'react-hook-form';
+import { Controller, useFieldArray } from 'react-hook-form';
 import { Link, useNavigate, useParams } from 'react-router';
 import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
@@ -19,7 +19,7 @@ import { Silhouette } from '../instruments/silhouette';
 import { Columns } from '../theme/columns';
 import { FormText } from '../theme/form-fields';
 import { dayAndYear } from '../theme/format';
-import { ActionButton, QuietButton } from '../theme/buttons';
+import { QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
@@ -28,9 +28,9 @@ import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { CustomerPicker } from './customer-picker';
 import { StatementSheet } from './statement-sheet';
-import { useFollowed, useSubmission } from '../theme/server-form';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
+import { KeptFormView, useKeptForm } from '../theme/kept-form';
 
 const CustomerPage = () => {
   const { customerId = '' } = useParams();
@@ -104,23 +104,29 @@ const keepRecord = async (record: CustomerRecord): Promise<void> => {
 const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
   const { customer, version } = record;
   const held = useMemo(() => valuesOf(record), [record]);
-  const form = useForm<CustomerValues>({ defaultValues: held });
-  const isTyped = useFollowed(form, held);
-  const { control } = form;
+  const kept = useKeptForm<CustomerValues>({
+    name: `customer ${customer.id}`,
+    held,
+    send: async (typed) =>
+      keepRecord(
+        await request<CustomerRecord>('PUT', `/customers/${customer.id}`, { ...typed, version }),
+      ),
+  });
+  const { control } = kept.form;
   const numbers = useFieldArray({ control, name: 'phones' });
-  const { busy, problem, submit } = useSubmission(form, Object.keys(held));
-  const send = (typed: CustomerValues): Promise<void> =>
-    submit(async () => {
-      const saved = await request<CustomerRecord>('PUT', `/customers/${customer.id}`, {
-        ...typed,
-        version,
-      });
-      form.reset(typed);
-      await keepRecord(saved);
-    });
   return (
     <Panel aria-label="Edit">
-      <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
+      <KeptFormView
+        kept={kept}
+        save="Save"
+        beside={
+          numbers.fields.length < MOST_PHONES && (
+            <QuietButton onPress={() => numbers.append({ label: '', number: '' })}>
+              Add phone
+            </QuietButton>
+          )
+        }
+      >
         <Stack>
           <h2>Edit</h2>
           <Columns $columns={4}>
@@ -173,23 +179,8 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
               </QuietButton>
             </Row>
           ))}
-          {problem !== null && (
-            <Notice tone="cut" alert>
-              {problem}
-            </Notice>
-          )}
-          <Row>
-            <ActionButton type="submit" isDisabled={busy || !isTyped}>
-              Save
-            </ActionButton>
-            {numbers.fields.length < MOST_PHONES && (
-              <QuietButton onPress={() => numbers.append({ label: '', number: '' })}>
-                Add phone
-              </QuietButton>
-            )}
-          </Row>
         </Stack>
-      </form>
+      </KeptFormView>
     </Panel>
   );
 };

@@ -5,6 +5,7 @@ import { useWatch, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
 import { Columns } from '../theme/columns';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from '../intake/choices';
+import { KindStrip } from '../intake/kind-strip';
 import { PromisedOn } from '../intake/promised-on';
 import { FormPick, FormTypeAhead } from '../theme/form-choices';
 import { FormNumber, FormText, InForm } from '../theme/form-fields';
@@ -58,6 +59,7 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
       }}
     >
       <Stack $gap={10}>
+        <KindStrip value={kindId} onChange={chooseKind} />
         <Columns $columns={4}>
           <TypeAhead
             label="Kind"

@@ -8,6 +8,7 @@ import { useSearch } from '../api/hooks';
 import { Silhouette } from '../instruments/silhouette';
 import { Row, MutedText } from '../theme/layout';
 import { SearchBox } from '../theme/search-box';
+import { mm } from '../theme/format';
 
 const Hung = styled.ul`
   display: flex;
@@ -67,7 +68,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
             <small>
               {measured && unlike <= LIKELY
                 ? 'looks like this one'
-                : `${Math.round(blade.measures.edgeLengthMm)} mm`}
+                : mm(blade.measures.edgeLengthMm, 0)}
             </small>
           </Button>
         </li>

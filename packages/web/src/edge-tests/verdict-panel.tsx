@@ -1,5 +1,5 @@
 /** The verdict of a test: passed, or back to a step, with what it probably is and what to look at next. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import { canDo, type Job } from '@patient-edge/contract';
 import {
   findTest,

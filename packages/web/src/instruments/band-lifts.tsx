@@ -1,7 +1,7 @@
 /** Lift of the spine band by band, where a thinning is worked at one angle after another, from the edge up. */
 import { bandText, type StepBand } from '@patient-edge/core';
 import styled from 'styled-components';
-import { fixed } from '../theme/format';
+import { inUnits, mmNumber } from '../theme/format';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -39,20 +39,20 @@ interface Place {
 }
 const placesOf = ({ lifts, stationLifts }: StepBand): readonly Place[] =>
   stationLifts.length > 0
-    ? stationLifts.map(({ sMm, liftMm }) => ({ at: fixed(sMm, 0), liftMm }))
+    ? stationLifts.map(({ sMm, liftMm }) => ({ at: mmNumber(sMm, 0), liftMm }))
     : lifts.map(({ zone, liftMm }) => ({ at: zone, liftMm }));
 
 /** A low band may not reach everywhere: there the blade lies on its face already. */
 const liftAt = (band: StepBand, place: string): string => {
   const lift = placesOf(band).find(({ at }) => at === place)?.liftMm ?? null;
-  return lift === null ? '–' : fixed(lift, 1);
+  return lift === null ? '–' : mmNumber(lift, 1);
 };
 
 export const BandLifts = ({ bands }: { bands: readonly StepBand[] }) => (
-  <Table aria-label="Lift of the spine, mm, band by band">
+  <Table aria-label="Lift of the spine, band by band">
     <thead>
       <tr>
-        <th scope="col">lift, mm</th>
+        <th scope="col">{inUnits('lift, mm')}</th>
         {placesOf(bands[0]!).map(({ at }) => (
           <th scope="col" key={at}>
             {at}

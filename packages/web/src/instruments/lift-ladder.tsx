@@ -2,8 +2,9 @@
 import { figure, type ZoneLift } from '@patient-edge/core';
 import { memo } from 'react';
 import styled from 'styled-components';
-import { fixed } from '../theme/format';
+import { mmNumber } from '../theme/format';
 import { Asked } from './why';
+import { formats } from '../theme/formats';
 
 const Ladder = styled.ol`
   display: grid;
@@ -59,8 +60,8 @@ const DrawnLiftLadder = ({
             'by eye'
           ) : (
             <Asked label={`Lift at the ${zone}`} figure={figure(liftMm, 'mm', why)}>
-              {fixed(liftMm, 1)}
-              <small>mm</small>
+              {mmNumber(liftMm, 1)}
+              <small>{formats().length}</small>
             </Asked>
           )}
         </b>

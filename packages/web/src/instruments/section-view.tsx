@@ -4,7 +4,7 @@
  */
 import { memo, useId } from 'react';
 import styled from 'styled-components';
-import { fixed, mm } from '../theme/format';
+import { fixed, mm, mmNumber } from '../theme/format';
 import {
   HEIGHT,
   LENS,
@@ -77,9 +77,9 @@ const WholeSection = ({
   return (
     <>
       <polygon points={polygon(after, fx, fy)} fill="var(--steel)" stroke="var(--ink)" />
-      <Upright x={fx(leftMm) - 26} y1={fy(0)} y2={fy(heightMm)} text={fixed(heightMm, 1)} />
+      <Upright x={fx(leftMm) - 26} y1={fy(0)} y2={fy(heightMm)} text={mmNumber(heightMm, 1)} />
       <text data-figure="" x={fx((leftMm + rightMm) / 2)} y={fy(heightMm) - 9} textAnchor="middle">
-        {fixed(spineMm, 2)}
+        {mmNumber(spineMm, 2)}
       </text>
       {calipers.map(({ at, span, thickness }) => (
         <g key={at}>
@@ -89,7 +89,7 @@ const WholeSection = ({
             strokeDasharray="2 3"
           />
           <text data-figure="" x={fx(rightMm) + 22} y={fy(apexMm + at) + 4} fontSize={13}>
-            {fixed(thickness, 2)}
+            {mmNumber(thickness, 2)}
           </text>
         </g>
       ))}
@@ -178,13 +178,13 @@ const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
               x={LENS.left + 74}
               y1={ly(apexMm)}
               y2={ly(bevelTopMm!)}
-              text={fixed(bevelTopMm! - apexMm, 2)}
+              text={mmNumber(bevelTopMm! - apexMm, 2)}
             />
           )}
         </>
       )}
       {apexMm * scale > 26 && inLens(apexMm) && (
-        <Upright x={LENS.left + 34} y1={ly(0)} y2={ly(apexMm)} text={fixed(apexMm, 2)} />
+        <Upright x={LENS.left + 34} y1={ly(0)} y2={ly(apexMm)} text={mmNumber(apexMm, 2)} />
       )}
       {angleText.map((words, index) => (
         <text
@@ -202,7 +202,7 @@ const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
         x={LENS.left + LENS.width - 12 - bar * scale}
         y={LENS.top + 26}
         lengthPx={bar * scale}
-        text={`${bar} mm`}
+        text={mm(bar, bar < 1 ? 2 : 0)}
       />
       <text data-soft="" x={LENS.left} y={LENS.top + LENS.height + 20}>
         {`lens × ${times < 10 ? fixed(times, 1) : Math.round(times)} · hatched: goes at this stage · dashed: as it came`}

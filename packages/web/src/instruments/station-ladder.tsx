@@ -1,7 +1,8 @@
 /** Lift by station, where one for a zone would not do: the numbers at their places along the edge, heel to tip. */
 import type { StationLift } from '@patient-edge/core';
 import styled from 'styled-components';
-import { fixed, mm } from '../theme/format';
+import { mm, mmNumber } from '../theme/format';
+import { formats } from '../theme/formats';
 
 const Svg = styled.svg`
   display: block;
@@ -53,17 +54,17 @@ export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
           <g key={sMm}>
             <rect x={x(sMm) - BAR / 2} y={floor - height} width={BAR} height={height} />
             <text data-figure="" x={x(sMm)} y={floor - height - 8}>
-              {fixed(liftMm, 1)}
+              {mmNumber(liftMm, 1)}
             </text>
             <text x={x(sMm)} y={floor + 20}>
-              {fixed(sMm, 0)}
+              {mmNumber(sMm, 0)}
             </text>
           </g>
         );
       })}
       <path d={`M0 ${floor}H${WIDTH}`} stroke="var(--ink)" strokeWidth={3} />
       <text x={WIDTH / 2} y={floor + 40}>
-        lift in mm, at mm from the heel
+        {`lift in ${formats().length}, at ${formats().length} from the heel`}
       </text>
     </Svg>
   );

@@ -12,6 +12,7 @@ import {
 import type { MouseEvent } from 'react';
 import { WIDTH } from './section-layout';
 import { LANE, LEFT, RIGHT, SPAN, type StripLayout } from './strip-layout';
+import { mmNumber } from '../theme/format';
 
 export interface ZoneMark {
   readonly side: BladeSide;
@@ -94,7 +95,7 @@ export const StripTicks = ({ layout: { ticks, x, baseline } }: Pick<PartProps, '
       <g key={mm}>
         <line x1={x(mm)} x2={x(mm)} y1={baseline + 5} y2={baseline + 12} stroke="var(--line)" />
         <text data-soft="" data-figure="" x={x(mm)} y={baseline + 26} textAnchor="middle">
-          {mm}
+          {mmNumber(mm, 0)}
         </text>
       </g>
     ))}
@@ -248,7 +249,7 @@ export const StripLifts = ({
             stroke="var(--ink)"
           />
           <text data-figure="" x={x(zMm)} y={lanesBottom + 18} textAnchor="middle">
-            {liftMm === null ? '–' : liftMm.toFixed(1)}
+            {liftMm === null ? '–' : mmNumber(liftMm, 1)}
           </text>
         </g>
       ))}

@@ -5,7 +5,8 @@ import { Dialog } from 'react-aria-components/Dialog';
 import { Heading } from 'react-aria-components/Heading';
 import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
-import { textOf, withUnit } from '../theme/format';
+import { withUnit } from '../theme/format';
+import { textOf } from '../theme/text';
 
 const Card = styled(Popover)`
   background: var(--sheet);

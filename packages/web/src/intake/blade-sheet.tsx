@@ -8,6 +8,7 @@ import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from './choices';
 import { Columns } from '../theme/columns';
+import { KindStrip } from './kind-strip';
 import { PromisedOn } from './promised-on';
 import type { IntakeValues } from './values';
 
@@ -24,6 +25,10 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
     <Panel aria-label="Blade" id="blade">
       <Stack>
         <h2>The blade</h2>
+        <KindStrip
+          value={values.kindId}
+          onChange={(kindId) => setValue('kindId', kindId, { shouldDirty: true })}
+        />
         <Columns $columns={3}>
           <FormTypeAhead control={control} name="kindId" label="Kind" options={KIND_OPTIONS} />
           <FormTypeAhead control={control} name="steel" label="Steel" options={steelOptions} />

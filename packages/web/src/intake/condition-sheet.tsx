@@ -8,6 +8,7 @@ import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { DamageEditor, drawnDamage } from './damage-editor';
 import { standInsOf, type IntakeValues } from './values';
+import { mm } from '../theme/format';
 
 interface ConditionSheetProps {
   readonly control: Control<IntakeValues>;
@@ -47,7 +48,7 @@ const Since = ({
 }) => {
   const { now, gone } = compareCondition(drawnDamage(values.damage), before);
   const place = ({ kind, fromMm }: { kind: string; fromMm: number }): string =>
-    `${kind} at ${Math.round(fromMm)} mm`;
+    `${kind} at ${mm(fromMm, 0)}`;
   const told = [
     ...now.map(({ damage, since }) => `${place(damage)}: ${since}`),
     ...gone.map((damage) => `${place(damage)}: was there last time, not found now`),

@@ -15,7 +15,7 @@ import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { FormChoice } from '../theme/form-choices';
 import { FormNumber } from '../theme/form-fields';
-import { parseNumber } from '../theme/format';
+import { mm, mmTyped, parseNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
@@ -39,7 +39,7 @@ interface MeasuresSheetProps {
 
 const plusMinus = (how: MeasuredWith, value: number): string => {
   const sigma = lengthSigmaMm(how, value);
-  return `± ${sigma < 0.1 ? sigma.toFixed(3).replace(/0$/, '') : sigma.toFixed(1)} by ${how}`;
+  return `± ${mm(sigma, sigma < 0.1 ? 2 : 1)} by ${how}`;
 };
 
 export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
@@ -59,8 +59,8 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
     const value = parseNumber(typed);
     if (value === null)
       return last && job.measuredWith[field] === 'last visit'
-        ? `last time ${standIn[field]}`
-        : `not measured; usually ${standIn[field]}`;
+        ? `last time ${mmTyped(standIn[field])}`
+        : `not measured; usually ${mmTyped(standIn[field])}`;
     const held = values.held[field];
     return plusMinus(held?.text === typed ? held.with : values.instrument, value);
   };

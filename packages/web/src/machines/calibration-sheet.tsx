@@ -9,7 +9,8 @@ import { calibrate, effectiveDeg, hasDial, SIZES_OF, settingOn } from '@patient-
 import { lazy, Suspense, useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
-import { dayAndYear, fixed, parseNumber, textOf } from '../theme/format';
+import { dayAndYear, fixed, parseNumber } from '../theme/format';
+import { textOf } from '../theme/text';
 import { QuietButton } from '../theme/buttons';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';

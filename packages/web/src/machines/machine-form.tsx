@@ -14,6 +14,7 @@ import { Checkbox } from '../theme/checkbox';
 import { Row, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
+import { useFormDraft } from '../theme/form-draft';
 import { useFollowed, useSubmission } from '../theme/server-form';
 
 const SIZE_NAMES = Object.keys(MACHINE_SIZE_LABELS) as (keyof MachineSizes)[];
@@ -43,6 +44,11 @@ export const MachineForm = ({
   const held = useMemo(() => valuesOf(machine), [machine]);
   const form = useForm<MachineValues>({ defaultValues: held });
   useFollowed(form, held);
+  const draft = useFormDraft(form, machine ? `machine ${machine.id}` : 'new machine', held);
+  const close = (): void => {
+    draft.drop();
+    onClose();
+  };
   const { control, setValue } = form;
   const kind = useWatch({ control, name: 'kind' }) as MachineKind;
   const retired = useWatch({ control, name: 'retired' });
@@ -60,7 +66,7 @@ export const MachineForm = ({
         ? request('PUT', `/machines/${machine.id}`, { ...body, version: machine.version })
         : request('POST', '/machines', body));
       await mutate('/machines');
-      onClose();
+      close();
     });
   return (
     <Panel aria-label={machine ? `Edit ${machine.name}` : 'Add a machine'}>
@@ -95,7 +101,7 @@ export const MachineForm = ({
             <ActionButton type="submit" isDisabled={busy}>
               {machine ? 'Save' : 'Add'}
             </ActionButton>
-            <QuietButton onPress={onClose}>Cancel</QuietButton>
+            <QuietButton onPress={close}>Cancel</QuietButton>
           </Row>
         </Stack>
       </form>

@@ -1,5 +1,5 @@
 /** What follows the stones: strop, newspaper, wood or felt. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import {
   FINISHING_SURFACES,
   forTask,

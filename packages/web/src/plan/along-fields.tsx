@@ -14,7 +14,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import { FigureList, FigureView } from '../instruments/why';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
-import { fixed, mm } from '../theme/format';
+import { fixed, mm, mmTyped } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { WithinLimits } from '../theme/within-limits';
 import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
@@ -121,7 +121,7 @@ const ChipChoices = ({
             })
           }
         >
-          Take out the {kind} at {fromMm} mm, {depthMm} mm deep
+          Take out the {kind} at {mmTyped(fromMm)}, {mmTyped(depthMm)} deep
         </Checkbox>
       ))}
   </Row>

@@ -1,5 +1,5 @@
 /** How the angle is held, a line until it is opened; what it cannot do is said at once. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import { type BladePlan } from '@patient-edge/core';
 import { lazy, memo } from 'react';
 import { useMachines } from '../api/hooks';

@@ -3,7 +3,8 @@ import type { Job } from '@patient-edge/contract';
 import { bladeKind, type PlanChoices, type PlanInput } from '@patient-edge/core';
 import { useBlade } from '../api/hooks';
 import { ActionButton } from '../theme/buttons';
-import { dayAndYear, fixed, mm, roughly, textOf } from '../theme/format';
+import { dayAndYear, fixed, mm, mmTyped, roughly } from '../theme/format';
+import { textOf } from '../theme/text';
 import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import type { PlanOnRackProps, SheetProps } from './sheet-props';
@@ -54,8 +55,8 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
 /** How the rig was set, in the order it is set again. */
 const rigSays = ({ jawMm, ruleMarkMm, block }: Job['rigSetting']): string =>
   [
-    jawMm === null ? '' : `jaws ${jawMm} mm from the heel`,
-    ruleMarkMm === null ? '' : `mark ${ruleMarkMm} mm on the rule`,
+    jawMm === null ? '' : `jaws ${mmTyped(jawMm)} from the heel`,
+    ruleMarkMm === null ? '' : `mark ${mmTyped(ruleMarkMm)} on the rule`,
     block === '' ? '' : `block ${block}`,
   ]
     .filter(Boolean)

@@ -1,5 +1,5 @@
 /** The stones of the plan, a line until it is opened; what they cannot do is said at once. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import { type PlanInput } from '@patient-edge/core';
 import { lazy, memo, useMemo } from 'react';
 import type { Tread } from '../instruments/grit-stair';

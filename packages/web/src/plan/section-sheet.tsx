@@ -12,7 +12,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { SectionView } from '../instruments/section-view';
-import { fixed, mm } from '../theme/format';
+import { fixed, inUnits, mm, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
@@ -127,10 +127,10 @@ const StageTable = memo(({ plan, at }: { plan: BladePlan; at: number }) => (
       <tr>
         <th scope="col">After</th>
         <th scope="col">goes, mm²</th>
-        <th scope="col">apex, mm</th>
-        {CALIPERS_MM.map((mm) => (
-          <th scope="col" key={mm}>
-            at {mm} mm
+        <th scope="col">{inUnits('apex, mm')}</th>
+        {CALIPERS_MM.map((caliperMm) => (
+          <th scope="col" key={caliperMm}>
+            at {mm(caliperMm, 0)}
           </th>
         ))}
       </tr>
@@ -142,10 +142,10 @@ const StageTable = memo(({ plan, at }: { plan: BladePlan; at: number }) => (
           <tr key={label} data-shown={index === at ? '' : undefined}>
             <th scope="row">{label}</th>
             <td>{index === 0 ? '–' : fixed(areaMm2, 4)}</td>
-            <td>{fixed(apexMm, 3)}</td>
-            {CALIPERS_MM.map((mm) => {
-              const thickness = thicknessAtMm(section, apexMm + mm);
-              return <td key={mm}>{thickness === null ? '–' : fixed(thickness, 2)}</td>;
+            <td>{mmNumber(apexMm, 3)}</td>
+            {CALIPERS_MM.map((caliperMm) => {
+              const thickness = thicknessAtMm(section, apexMm + caliperMm);
+              return <td key={caliperMm}>{thickness === null ? '–' : mmNumber(thickness, 2)}</td>;
             })}
           </tr>
         );

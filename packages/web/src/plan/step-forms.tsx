@@ -15,7 +15,8 @@ import {
 import { useState } from 'react';
 import { ActionButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
-import { parseNumber, textOf } from '../theme/format';
+import { parseNumber } from '../theme/format';
+import { textOf } from '../theme/text';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';

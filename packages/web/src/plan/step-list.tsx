@@ -18,14 +18,22 @@ import { lazy, memo, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { Asked } from '../instruments/why';
 import { QuietButton } from '../theme/buttons';
-import { bandText, useForceUnit } from '../theme/force';
-import { fixed, roughly, textOf } from '../theme/format';
+import { bandText, forceUnit } from '../theme/force';
+import { fixed, mmNumber, roughly } from '../theme/format';
+import { textOf } from '../theme/text';
 import { MadeWhenOpened } from '../theme/made-when-opened';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import type { PlanOnRackProps } from './sheet-props';
 import { warnedSteps, type StepWarning } from './warned-steps';
+import { formats } from '../theme/formats';
+
+/** Zone by zone, and the unit once. */
+const liftsInUnits = (text: string): string =>
+  text === ''
+    ? ''
+    : `${text.replaceAll(/\d+\.\d+/g, (lift) => mmNumber(Number(lift), 1))} ${formats().length}`;
 
 const Steps = styled.ol`
   counter-reset: step;
@@ -229,7 +237,7 @@ const Operation = ({
   choices,
   onChoices,
 }: OperationProps) => {
-  const [unit] = useForceUnit();
+  const unit = forceUnit();
   const [editing, setEditing] = useState(false);
   const own = choices.changes.filter((change) => change.step === step.key);
   return (
@@ -299,7 +307,7 @@ const Operation = ({
           <p>{textOf(step.instruction)}</p>
           <dl>
             <Said what="Pattern" text={step.pattern} />
-            <Said what="Lift, mm" text={liftText(step)} />
+            <Said what="Lift" text={liftsInUnits(liftText(step))} />
             <Said what="Steel" text={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''} />
             <Said what="Cooling" text={step.cooling} />
             <Said what="Look and feel" text={step.check} />

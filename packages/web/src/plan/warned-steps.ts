@@ -1,5 +1,5 @@
 /** What a plan warns of, beside the step where something can be done about it. */
-import { textOf } from '../theme/format';
+import { textOf } from '../theme/text';
 import { type BladePlan, type PlanStep } from '@patient-edge/core';
 
 /** Where the cure is: a page; null for the form that changes the step. */

@@ -12,7 +12,7 @@ import { useId, useMemo } from 'react';
 import styled from 'styled-components';
 import { howKnown } from '../judge/how-known';
 import { Failed } from '../theme/failed';
-import { fixed, mm, roughly } from '../theme/format';
+import { fixed, inUnits, mm, roughly } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSpread } from '../workers/use-compare';
@@ -135,8 +135,8 @@ export const SpreadWords = ({
           <Ranges>
             {[
               ['Steel', steelWords(spread.steelMm3)],
-              ['Height', fromTo(spread.heightMm, 2, 'mm')],
-              [shoulderLabel, fromTo(spread.behindEdgeMm, 2, 'mm')],
+              ['Height', inUnits(fromTo(spread.heightMm, 2, 'mm'))],
+              [shoulderLabel, inUnits(fromTo(spread.behindEdgeMm, 2, 'mm'))],
               ['Time', from === to ? to : `${from} to ${to}`],
             ].map(([label, range]) => (
               <div key={label}>

@@ -1,6 +1,5 @@
 /** Pressure practised against a kitchen scale: read off and typed, or streamed as it is pressed. */
 import {
-  FORCE_UNITS,
   forceBandN,
   judgePressure,
   newtonsOf,
@@ -11,12 +10,11 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { useDevices, useStones } from '../api/hooks';
 import { ShelfNav } from '../rack/shelf-nav';
-import { bandText, FORCE_LABELS, forceText, useForceUnit } from '../theme/force';
-import { parseNumber } from '../theme/format';
+import { bandText, FORCE_LABELS, forceText, forceUnit } from '../theme/force';
+import { inUnits, parseNumber } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/text-fields';
 import { PressureTrace } from './pressure-trace';
@@ -41,7 +39,7 @@ const DEBURR_N = [0.5, 2] as const;
 const PressurePage = () => {
   const { data: stones } = useStones();
   const { data: devices } = useDevices();
-  const [unit, setUnit] = useForceUnit();
+  const unit = forceUnit();
   const [band, setBand] = useState<string>('12');
   const [streaming, setStreaming] = useState(false);
   const [readings, setReadings] = useState<readonly PressureReading[]>([]);
@@ -89,7 +87,7 @@ const PressurePage = () => {
         <PageHeading title="Pressure" />
         <MutedText>
           Lay the stone on a kitchen scale, set it to zero, and press as you would on the blade,
-          with a block of wood. Light is under 5 N, medium 5 to 10, firm 10 to 20.
+          with a block of wood. {inUnits('Light is under 5 N, medium 5 to 10 N, firm 10 to 20 N.')}
         </MutedText>
         <Panel aria-label="What to practise">
           <Row $gap={20} $align="start">
@@ -107,12 +105,6 @@ const PressurePage = () => {
                 hint={`Aim for ${bandText(bandN, unit)}`}
               />
             </div>
-            <SegmentedControl
-              label="Unit"
-              options={FORCE_UNITS.map((id) => ({ id, label: FORCE_LABELS[id] }))}
-              value={unit}
-              onChange={setUnit}
-            />
           </Row>
         </Panel>
         <Panel aria-label="The scale">

@@ -28,6 +28,8 @@ const retype = async (field: HTMLElement, text: string): Promise<void> => {
 };
 
 describe('the price list', () => {
+  beforeEach(() => localStorage.clear());
+
   test('is sent in the smallest coin, whatever comma it was typed with', async () => {
     const page = showPage(<PricesPage />, { ...answers(), 'PUT /prices': { ...list, version: 5 } });
     await screen.findByText('The list');
@@ -48,7 +50,7 @@ describe('the price list', () => {
     await retype(amounts()[0]!, 'ten');
     await keep();
     expect(await screen.findByText('Price must be a number from 0; "ten" was given')).toBeTruthy();
-    expect(screen.getByText('Check the marked prices.')).toBeTruthy();
+    expect(screen.getByText('1 field to check')).toBeTruthy();
     expect(amounts()[0]!.value).toBe('ten');
     expect(page.asked.every(({ method }) => method === 'GET')).toBe(true);
   });
@@ -67,7 +69,7 @@ describe('the price list', () => {
     await retype(screen.getByLabelText('Minutes included'), '900');
     await keep();
     expect(await screen.findByText(message)).toBeTruthy();
-    expect(screen.getByText('Check the marked fields.')).toBeTruthy();
+    expect(screen.getByText('1 field to check')).toBeTruthy();
     expect(screen.getByLabelText<HTMLInputElement>('Minutes included').value).toBe('900');
   });
 

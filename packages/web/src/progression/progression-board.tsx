@@ -12,7 +12,8 @@ import {
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { GritStair } from '../instruments/grit-stair';
-import { fixed, roughly, textOf } from '../theme/format';
+import { fixed, roughly } from '../theme/format';
+import { textOf } from '../theme/text';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';

@@ -20,7 +20,7 @@ interface StoneFormProps {
 
 export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
   const state = useStoneForm(stone, onClose);
-  const { form, busy, problem, send } = state;
+  const { form, busy, problem, send, close } = state;
   const { data: session } = useSession();
   const theRest = (
     <HowItIsUsed state={state} stone={stone} rack={rack} currency={session?.currency ?? ''} />
@@ -50,7 +50,7 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
             <ActionButton type="submit" isDisabled={busy}>
               {stone ? 'Save' : 'Add to rack'}
             </ActionButton>
-            <QuietButton onPress={onClose}>Cancel</QuietButton>
+            <QuietButton onPress={close}>Cancel</QuietButton>
           </Row>
         </Stack>
       </form>

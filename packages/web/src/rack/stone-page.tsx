@@ -16,7 +16,7 @@ import { useSession } from '../api/session';
 import { StoneSide } from '../instruments/stone-side';
 import { useMinute } from '../soaking/clock';
 import { SoakButton } from '../soaking/soak-button';
-import { fixed } from '../theme/format';
+import { fixed, inUnits } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -101,7 +101,9 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
       'Size',
       stone.lengthMm === null
         ? 'not measured'
-        : [stone.lengthMm, stone.widthMm, stone.thicknessMm].filter(Boolean).join(' × ') + ' mm',
+        : inUnits(
+            [stone.lengthMm, stone.widthMm, stone.thicknessMm].filter(Boolean).join(' × ') + ' mm',
+          ),
     ],
     ['Likes', stone.strokes === 'both' ? 'either stroke' : `${stone.strokes} strokes`],
     ['Liquid', stone.liquid],

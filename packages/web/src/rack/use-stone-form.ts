@@ -7,6 +7,7 @@ import { mutate } from 'swr';
 import { request } from '../api/client';
 import { updateStoneCache } from '../api/hooks';
 import { useFollowed, useSubmission } from '../theme/server-form';
+import { useFormDraft } from '../theme/form-draft';
 import { useUndo } from '../theme/undo';
 import { bodyFrom, printedUm, startOf, type StoneValues, valuesOf } from './stone-values';
 
@@ -16,6 +17,7 @@ export const useStoneForm = (stone: Stone | null, onClose: () => void) => {
   const held = useMemo(() => valuesOf(stone), [stone]);
   const form = useForm<StoneValues>({ defaultValues: held });
   useFollowed(form, held);
+  const draft = useFormDraft(form, stone ? `stone ${stone.id}` : 'new stone', held);
   const { control, getValues } = form;
   // Chosen here, so that it stays when the server has something newer.
   const setValue = <F extends keyof StoneValues>(field: F, value: StoneValues[F]): void =>
@@ -39,6 +41,10 @@ export const useStoneForm = (stone: Stone | null, onClose: () => void) => {
     const printed = printedUm(gritScale, gritNumber);
     if (printed !== null && um.trim() === '')
       setValue('um', String(Number(printed.toPrecision(4))));
+  };
+  const close = (): void => {
+    draft.drop();
+    onClose();
   };
   const send = (typed: StoneValues): Promise<void> =>
     submit(async () => {
@@ -64,9 +70,21 @@ export const useStoneForm = (stone: Stone | null, onClose: () => void) => {
           ),
         );
       }
-      onClose();
+      close();
     });
-  return { form, values, setValue, fromPrint, own, chooseKind, fillGrain, busy, problem, send };
+  return {
+    close,
+    form,
+    values,
+    setValue,
+    fromPrint,
+    own,
+    chooseKind,
+    fillGrain,
+    busy,
+    problem,
+    send,
+  };
 };
 
 export type StoneFormState = ReturnType<typeof useStoneForm>;

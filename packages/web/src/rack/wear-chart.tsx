@@ -3,15 +3,24 @@ import type { Flattening, Stone } from '@patient-edge/contract';
 import { flatteningsLeft } from '@patient-edge/core';
 import { useCallback } from 'react';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
-import { dayAndYear, mm } from '../theme/format';
+import { dayAndYear, mm, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Stack } from '../theme/layout';
+import { formats } from '../theme/formats';
 
 interface WearChartProps {
   readonly stone: Stone;
   readonly flattenings: readonly Flattening[];
   readonly onTakeBack: ((flattening: Flattening) => void) | null;
 }
+
+const inShopUnit = (valueMm: number): number => Number(mmNumber(valueMm, 2));
+
+/** A little below the lowest, in whole mm or tenths of an inch. */
+const lowestOf = (min: number, minThicknessMm: number | null): number => {
+  const lowest = Math.min(min, minThicknessMm === null ? min : inShopUnit(minThicknessMm));
+  return formats().length === 'mm' ? Math.floor(lowest - 1) : Math.floor(10 * lowest) / 10;
+};
 
 export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) => {
   const measured = flattenings.filter(({ thicknessAfterMm }) => thicknessAfterMm !== null);
@@ -24,9 +33,9 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
         type: 'time',
         splitLine: { show: false },
       },
-      yAxis: numberAxis(tokens, 'mm left', {
+      yAxis: numberAxis(tokens, `${formats().length} left`, {
         nameGap: 40,
-        min: ({ min }: { min: number }) => Math.floor(Math.min(min, minThicknessMm ?? min) - 1),
+        min: ({ min }: { min: number }) => lowestOf(min, minThicknessMm),
       }),
       series: [
         {
@@ -35,7 +44,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
           symbolSize: 9,
           lineStyle: { color: tokens.accent, width: 2 },
           itemStyle: { color: tokens.accent },
-          data: measured.map(({ at, thicknessAfterMm }) => [at, thicknessAfterMm]),
+          data: measured.map(({ at, thicknessAfterMm }) => [at, inShopUnit(thicknessAfterMm!)]),
           markLine:
             minThicknessMm === null
               ? undefined
@@ -49,7 +58,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
                     fontFamily: tokens.text,
                     position: 'insideStartTop',
                   },
-                  data: [{ yAxis: minThicknessMm }],
+                  data: [{ yAxis: inShopUnit(minThicknessMm) }],
                 },
         },
       ],
@@ -69,7 +78,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
     <Stack>
       {measured.length > 1 && (
         <Chart
-          label={`Thickness of ${stone.name} after each flattening, from ${measured[0]!.thicknessAfterMm} to ${measured.at(-1)!.thicknessAfterMm} mm`}
+          label={`Thickness of ${stone.name} after each flattening, from ${mm(measured[0]!.thicknessAfterMm!, 1)} to ${mm(measured.at(-1)!.thicknessAfterMm!, 1)}`}
           heightPx={210}
           option={option}
         />

@@ -1,21 +1,16 @@
 /** Which blades are shown: what is late, ready or waiting in one press, the rest from lists, each with its count. */
 import type { Board } from '@patient-edge/contract';
-import type { ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Fold } from '../theme/fold';
 import { Row, Stack } from '../theme/layout';
-import type { Option } from '../theme/options';
-import { SegmentedControl } from '../theme/segmented-control';
-import { Select } from '../theme/select';
 import {
   choicesIn,
   NO_FILTER,
   paramsOf,
-  SORTS,
   type BoardFilter,
-  type Counted,
   type Only,
   type Sort,
 } from './board-filter';
@@ -26,18 +21,13 @@ const ONLY_LABELS: Readonly<Record<Only, string>> = {
   waiting: 'Waiting for an answer',
   declined: 'Declined',
 };
-const SORT_LABELS: Readonly<Record<Sort, string>> = {
+export const SORT_LABELS: Readonly<Record<Sort, string>> = {
   promised: 'Day promised',
   tag: 'Tag',
   customer: 'Customer',
   stage: 'Stage',
   'taken in': 'Day taken in',
 };
-const VIEWS = [
-  { id: 'silhouettes', label: 'Silhouettes' },
-  { id: 'list', label: 'List' },
-] as const;
-
 const Quick = styled(ToggleButton)`
   font: inherit;
   min-height: 44px;
@@ -57,21 +47,9 @@ const Quick = styled(ToggleButton)`
     color: var(--accent-ink);
   }
 `;
-const Lists = styled.div`
-  display: grid;
-  grid-template-columns: repeat(5, minmax(120px, 1fr)) auto;
-  gap: 12px;
-  align-items: end;
-  @media (max-width: 1000px) {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-  }
-`;
-
-const ALL = '';
-const withAll = (choices: readonly Counted[]): readonly Option<string>[] => [
-  { id: ALL, label: 'All' },
-  ...choices.map(({ id, label, count }) => ({ id, label: `${label} (${count})` })),
-];
+const FilterLists = lazy(async () => ({
+  default: (await import('./filter-lists')).FilterLists,
+}));
 
 interface FilterBarProps {
   readonly board: Board;
@@ -87,15 +65,6 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
   const choices = choicesIn(board);
   const set = (part: Partial<BoardFilter>): void => onFilter({ ...filter, ...part });
   const isFiltered = paramsOf({ ...filter, sort: 'promised', view: 'silhouettes' }).size > 0;
-  const lists = (['stage', 'place', 'person', 'kind'] as const).map((name) => (
-    <Select
-      key={name}
-      label={{ stage: 'Stage', place: 'Place', person: 'Person', kind: 'Kind' }[name]}
-      options={withAll(choices[name])}
-      value={filter[name] ?? ALL}
-      onChange={(id) => set({ [name]: id === ALL ? null : id })}
-    />
-  ));
   return (
     <Stack $gap={10} role="search" aria-label="Filter">
       <Row $gap={8}>
@@ -121,21 +90,9 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
         <Row style={{ marginLeft: 'auto' }}>{children}</Row>
       </Row>
       <Fold title="Filter and sort" says={saysOf(filter, shown, board.jobs.length)}>
-        <Lists>
-          {lists}
-          <Select
-            label="Sort by"
-            options={SORTS.map((id) => ({ id, label: SORT_LABELS[id] }))}
-            value={filter.sort}
-            onChange={(sort) => set({ sort })}
-          />
-          <SegmentedControl
-            label="View"
-            options={VIEWS}
-            value={filter.view}
-            onChange={(view) => set({ view })}
-          />
-        </Lists>
+        <Suspense fallback={<p role="status">Opening…</p>}>
+          <FilterLists choices={choices} filter={filter} onFilter={set} />
+        </Suspense>
       </Fold>
     </Stack>
   );

@@ -1,7 +1,7 @@
 /** Home: every blade in the shop, drawn to one scale, by the day it was promised; filtered, sorted, many at once. */
 import type { Board, BoardJob } from '@patient-edge/contract';
 import { mayDo } from '@patient-edge/core';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { readAhead } from '../api/device-copy';
@@ -19,10 +19,14 @@ import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { filterFrom, nameOf, paramsOf, shownJobs, type BoardFilter } from './board-filter';
 import { BladeCards, Late, SCALE, standsAt } from './blade-cards';
-import { BladeTable } from './blade-table';
 import { FilterBar } from './filter-bar';
 import { FirstDay } from './first-day';
-import { SelectionBar } from './selection-bar';
+
+/** What is opened by a press comes with it. */
+const SelectionBar = lazy(async () => ({
+  default: (await import('./selection-bar')).SelectionBar,
+}));
+const BladeTable = lazy(async () => ({ default: (await import('./blade-table')).BladeTable }));
 
 const Next = styled.section`
   display: grid;
@@ -115,16 +119,20 @@ const Shop = ({ board }: { board: Board }) => {
             )}
           </FilterBar>
           {chosenIds && (
-            <SelectionBar
-              board={board}
-              chosen={board.jobs.filter(({ jobId }) => chosenIds.has(jobId))}
-              shown={shown}
-              onChosen={(jobs) => setChosenIds(new Set(jobs.map(({ jobId }) => jobId)))}
-              onDone={() => setChosenIds(null)}
-            />
+            <Suspense fallback={null}>
+              <SelectionBar
+                board={board}
+                chosen={board.jobs.filter(({ jobId }) => chosenIds.has(jobId))}
+                shown={shown}
+                onChosen={(jobs) => setChosenIds(new Set(jobs.map(({ jobId }) => jobId)))}
+                onDone={() => setChosenIds(null)}
+              />
+            </Suspense>
           )}
           {shown.length === 0 && <Notice>No blade matches this filter.</Notice>}
-          <List jobs={shown} today={board.today} chosen={chosenIds} onChosen={onChosen} />
+          <Suspense fallback={null}>
+            <List jobs={shown} today={board.today} chosen={chosenIds} onChosen={onChosen} />
+          </Suspense>
           {filter.view === 'silhouettes' && shown.length > 0 && <ScaleRule />}
         </>
       )}

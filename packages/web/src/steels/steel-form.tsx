@@ -13,6 +13,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
+import { useFormDraft } from '../theme/form-draft';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
 
@@ -69,6 +70,11 @@ export const SteelForm = ({
   const held = useMemo(() => (steel ? valuesOf(steel) : START), [steel]);
   const form = useForm<SteelValues>({ defaultValues: held });
   useFollowed(form, held);
+  const draft = useFormDraft(form, steel ? `steel ${steel.id}` : 'new steel', held);
+  const close = (kept: OwnSteel | null): void => {
+    draft.drop();
+    onClose(kept);
+  };
   const { control } = form;
   const { busy, problem, submit } = useSubmission(form, Object.keys(START));
   const offerUndo = useUndo();
@@ -88,7 +94,7 @@ export const SteelForm = ({
           : request('DELETE', `/steels/${kept.id}`));
         await mutate('/steels');
       });
-      onClose(kept);
+      close(kept);
     });
   return (
     <Panel aria-label={steel ? `Edit ${steel.designation}` : 'Add a steel'}>
@@ -138,7 +144,7 @@ export const SteelForm = ({
             <ActionButton type="submit" isDisabled={busy}>
               {steel ? 'Save' : 'Add'}
             </ActionButton>
-            <QuietButton onPress={() => onClose(null)}>Cancel</QuietButton>
+            <QuietButton onPress={() => close(null)}>Cancel</QuietButton>
           </Row>
         </Stack>
       </form>

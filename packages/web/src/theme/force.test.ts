@@ -1,6 +1,6 @@
-import { renderHook, act } from '@testing-library/react';
-import { writeStored } from '../api/stored';
-import { bandText, forceText, useForceUnit } from './force';
+import { USUAL_FORMATS } from '@patient-edge/contract';
+import { bandText, forceText, forceUnit } from './force';
+import { setFormats } from './formats';
 
 test('a force is told in the unit chosen, the store keeps newtons', () => {
   expect(forceText(4.5, 'N')).toBe('4.5 N');
@@ -9,11 +9,9 @@ test('a force is told in the unit chosen, the store keeps newtons', () => {
   expect(bandText([2, 4], 'ozf')).toBe('7–14 oz');
 });
 
-test('the choice is kept, and what is no unit any more is newtons', () => {
-  const { result } = renderHook(useForceUnit);
-  expect(result.current[0]).toBe('N');
-  act(() => result.current[1]('gf'));
-  expect(renderHook(useForceUnit).result.current[0]).toBe('gf');
-  writeStored('force unit', 'stones');
-  expect(renderHook(useForceUnit).result.current[0]).toBe('N');
+test('the unit is that of the shop', () => {
+  expect(forceUnit()).toBe('N');
+  setFormats({ ...USUAL_FORMATS, force: 'gf' });
+  expect(forceUnit()).toBe('gf');
+  setFormats(USUAL_FORMATS);
 });

@@ -1,6 +1,6 @@
-/** Force in the unit the operator chose; the store keeps newtons. */
-import { FORCE_UNITS, forceIn, newtonsOf, type ForceUnit } from '@patient-edge/core';
-import { useStored } from '../api/stored';
+/** Force in the unit the shop chose; the store keeps newtons. */
+import { forceIn, newtonsOf, type ForceUnit } from '@patient-edge/core';
+import { formats } from './formats';
 
 export const FORCE_LABELS: Readonly<Record<ForceUnit, string>> = {
   N: 'newtons',
@@ -11,10 +11,8 @@ export const FORCE_LABELS: Readonly<Record<ForceUnit, string>> = {
 const SHORT: Readonly<Record<ForceUnit, string>> = { N: 'N', gf: 'gf', ozf: 'oz', lbf: 'lb' };
 const DIGITS: Readonly<Record<ForceUnit, number>> = { N: 1, gf: 0, ozf: 0, lbf: 1 };
 
-export const useForceUnit = (): [ForceUnit, (next: ForceUnit) => void] => {
-  const [unit, setUnit] = useStored<ForceUnit>('force unit', 'N');
-  return [FORCE_UNITS.includes(unit) ? unit : 'N', setUnit];
-};
+/** The unit the shop reads forces in. */
+export const forceUnit = (): ForceUnit => formats().force;
 
 const inUnit = (newtons: number, unit: ForceUnit): string =>
   String(Number(forceIn(newtonsOf(newtons, 'N'), unit).toFixed(DIGITS[unit])));

@@ -11,6 +11,7 @@ export interface Place<T extends FieldValues> {
 export interface Labelled<T extends FieldValues> extends Place<T> {
   readonly label: string;
   readonly hint?: string;
+  readonly hideLabel?: boolean;
 }
 
 /** What the form gives to each of its parts. */

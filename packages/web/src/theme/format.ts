@@ -1,13 +1,7 @@
 /** Numbers and dates as the screen shows them; the store keeps full precision. */
 import { dayAndYearText, dayText, momentText, weekdayText } from '@patient-edge/contract';
 import { parseISO, differenceInCalendarDays } from 'date-fns';
-import {
-  lengthNumber,
-  lengthsIn,
-  textOf as englishOf,
-  type FigureUnit,
-  type Text,
-} from '@patient-edge/core';
+import { lengthNumber, measuresIn, type FigureUnit } from '@patient-edge/core';
 import { formats } from './formats';
 
 /** Rounded to so many digits; what rounds to nothing has no sign. */
@@ -40,13 +34,14 @@ export const weekdayName = (weekday: number, style: 'long' | 'short' = 'long'): 
 /** A length with its unit, in the shop's unit; decimals are those of the millimetres. */
 export const mm = (valueMm: number, decimals: number): string =>
   `${lengthNumber(valueMm, decimals, formats().length)} ${formats().length}`;
+/** One as it was typed, with the decimals it has. */
+export const mmTyped = (valueMm: number): string =>
+  mm(valueMm, String(valueMm).split('.')[1]?.length ?? 0);
 /** The same without its unit: for columns that say it in their heading. */
 export const mmNumber = (valueMm: number, decimals: number): string =>
   lengthNumber(valueMm, decimals, formats().length);
-/** A text with its lengths said in the shop's unit. */
-export const inUnits = (text: string): string => lengthsIn(text, formats().length);
-/** A message of the core, said in the shop's units. */
-export const textOf = (text: Text): string => inUnits(englishOf(text));
+/** A text with its measures said in the shop's units. */
+export const inUnits = (text: string): string => measuresIn(text, formats());
 
 export const howSoon = (isoDate: string, today: string): string => {
   const days = differenceInCalendarDays(parseISO(isoDate), parseISO(today));

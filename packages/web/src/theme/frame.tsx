@@ -57,7 +57,12 @@ const Who = styled.div`
   color: var(--ink-soft);
   font-size: 15px;
   margin-left: auto;
-  @media (max-width: 1280px) {
+  @media (max-width: 1400px) {
+    & [data-shop] {
+      display: none;
+    }
+  }
+  @media (max-width: 1160px) {
     & > span {
       display: none;
     }
@@ -167,7 +172,8 @@ export const Frame = ({
         <MainNav session={session} />
         <Who>
           <span>
-            {session.staff?.name}, {session.shopName}
+            {session.staff?.name}
+            <span data-shop="">, {session.shopName}</span>
           </span>
           <Button aria-label="Find anything" onPress={() => setOpen('finder')}>
             <Search size={20} />

@@ -2,36 +2,14 @@
  * A form whose typing outlives the page: what is not saved yet is there again, what the server refuses stands beside its
  * field, and the way to save it is always in sight.
  */
-import { useEffect, useRef, useState, type ReactNode } from 'react';
-import {
-  useForm,
-  type FieldErrors,
-  type FieldValues,
-  type Path,
-  type PathValue,
-  type UseFormReturn,
-} from 'react-hook-form';
+import { useRef, useState, type ReactNode } from 'react';
+import { useForm, type FieldErrors, type FieldValues, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
-import { dropStored, readStored, writeStored } from '../api/stored';
 import { ActionButton, QuietButton } from './buttons';
 import { MutedText, Row, Stack } from './layout';
+import { useFormDraft } from './form-draft';
 import { Notice } from './notice';
 import { useFollowed, useSubmission } from './server-form';
-
-const draftOf = (name: string): string => `form ${name}`;
-
-/** Of what was typed, the fields that differ from what the server has. */
-const changedIn = <T extends FieldValues>(
-  typed: T,
-  held: T,
-  secret: readonly string[],
-): Partial<T> =>
-  Object.fromEntries(
-    Object.entries(typed).filter(
-      ([field, value]) =>
-        !secret.includes(field) && JSON.stringify(value) !== JSON.stringify(held[field]),
-    ),
-  ) as Partial<T>;
 
 interface KeptFormOptions<T extends FieldValues> {
   /** Under which its draft is kept on this device: one for each record. */
@@ -66,29 +44,12 @@ export const useKeptForm = <T extends FieldValues>({
   const isDirty = useFollowed(form, held);
   const [isSaved, setSaved] = useState(false);
   const submission = useSubmission(form, Object.keys(held));
-  const latest = useRef({ held, secret });
-  useEffect(() => {
-    latest.current = { held, secret };
-  });
-  useEffect(() => {
-    const draft = readStored<Partial<T>>(draftOf(name)) ?? {};
-    for (const [field, value] of Object.entries(draft))
-      if (field in latest.current.held)
-        form.setValue(field as Path<T>, value as PathValue<T, Path<T>>, { shouldDirty: true });
-    return form.subscribe({
-      formState: { values: true },
-      callback: ({ values }) => {
-        const changed = changedIn(values, latest.current.held, latest.current.secret);
-        if (Object.keys(changed).length === 0) dropStored(draftOf(name));
-        else writeStored(draftOf(name), changed);
-      },
-    });
-  }, [form, name]);
+  const draft = useFormDraft(form, name, held, secret);
   const submit = form.handleSubmit((typed) =>
     submission.submit(async () => {
       setSaved(false);
       await send(typed);
-      dropStored(draftOf(name));
+      draft.drop();
       form.reset(form.getValues(), { keepValues: true });
       setSaved(true);
     }),
@@ -100,8 +61,8 @@ export const useKeptForm = <T extends FieldValues>({
     isTyped: isDirty,
     isSaved: isSaved && !isDirty,
     discard: () => {
-      dropStored(draftOf(name));
-      form.reset(latest.current.held);
+      draft.drop();
+      form.reset(held);
     },
     submit,
   };
@@ -118,13 +79,13 @@ const Bar = styled.div`
   padding: 10px 18px;
 `;
 
-/** The messages of a form's errors, nested ones too. */
-const messagesOf = (errors: FieldErrors): readonly string[] =>
-  Object.values(errors).flatMap((error) => {
-    if (!error || typeof error !== 'object') return [];
-    if ('message' in error && typeof error.message === 'string') return [error.message];
-    return messagesOf(error as FieldErrors);
-  });
+/** How many fields of a form are refused, nested ones too. */
+const refusedIn = (errors: FieldErrors): number =>
+  Object.values(errors).reduce((sum: number, error) => {
+    if (!error || typeof error !== 'object') return sum;
+    const isOne = 'message' in error && typeof error.message === 'string';
+    return sum + (isOne ? 1 : refusedIn(error as FieldErrors));
+  }, 0);
 
 interface KeptFormViewProps<T extends FieldValues> {
   readonly kept: KeptForm<T>;
@@ -145,14 +106,20 @@ export const KeptFormView = <T extends FieldValues>({
 }: KeptFormViewProps<T>) => {
   const { form, busy, problem, isTyped, isSaved } = kept;
   const box = useRef<HTMLFormElement>(null);
-  const messages = messagesOf(form.formState.errors);
+  const messages = refusedIn(form.formState.errors);
+  const shownAt = useRef(0);
   const goTo = (index: number): void => {
     const marked = box.current?.querySelectorAll<HTMLElement>('[aria-invalid="true"]')[index];
     marked?.focus({ preventScroll: true });
     marked?.scrollIntoView({ block: 'center' });
   };
+  const goToNext = (): void => {
+    shownAt.current = (shownAt.current + 1) % messages;
+    goTo(shownAt.current);
+  };
   const submit = async (): Promise<void> => {
     await kept.submit();
+    shownAt.current = 0;
     // Once the marks are drawn.
     requestAnimationFrame(() => goTo(0));
   };
@@ -169,21 +136,17 @@ export const KeptFormView = <T extends FieldValues>({
         {children}
         <Bar className="no-print">
           <Stack $gap={8}>
-            {messages.length > 0 && (
+            {messages > 0 && (
               <Notice tone="cut" alert>
                 <Row $gap={10}>
-                  <span>
-                    {messages.length === 1 ? '1 field' : `${messages.length} fields`} to check:
-                  </span>
-                  {messages.slice(0, 4).map((message, index) => (
-                    <QuietButton key={index} onPress={() => goTo(index)}>
-                      {message}
-                    </QuietButton>
-                  ))}
+                  <span>{messages === 1 ? '1 field' : `${messages} fields`} to check</span>
+                  <QuietButton onPress={goToNext}>
+                    {messages === 1 ? 'Show it' : 'Show the next'}
+                  </QuietButton>
                 </Row>
               </Notice>
             )}
-            {problem !== null && messages.length === 0 && (
+            {problem !== null && messages === 0 && (
               <Notice tone="cut" alert>
                 {problem}
               </Notice>
@@ -193,9 +156,17 @@ export const KeptFormView = <T extends FieldValues>({
                 {save}
               </ActionButton>
               {beside}
-              {isTyped && <QuietButton onPress={kept.discard}>Discard changes</QuietButton>}
+              {isTyped && !mayBeUntouched && (
+                <QuietButton onPress={kept.discard}>Discard changes</QuietButton>
+              )}
               <MutedText role="status">
-                {isSaved ? 'Saved.' : isTyped ? 'Not saved yet.' : ''}
+                {isTyped
+                  ? 'Not saved yet.'
+                  : isSaved
+                    ? 'Saved.'
+                    : mayBeUntouched
+                      ? ''
+                      : 'No changes.'}
               </MutedText>
             </Row>
           </Stack>

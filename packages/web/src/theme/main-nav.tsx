@@ -1,11 +1,9 @@
 /** Where one can go: the main work in sight, the rest beside it or, where the screen is narrow, in a menu. */
 import type { SessionInfo } from '@patient-edge/contract';
 import { mayDo, type Action } from '@patient-edge/core';
-import { LogOut, Menu as MenuIcon, Moon, Sun } from 'lucide-react';
-import { useState } from 'react';
+import { Menu as MenuIcon } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { Button } from 'react-aria-components/Button';
-import { Dialog, DialogTrigger } from 'react-aria-components/Dialog';
-import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import { NavLink, useLocation } from 'react-router';
 import styled from 'styled-components';
 import type { Appearance } from './appearance';
@@ -64,63 +62,16 @@ const MenuButton = styled(Button)`
     }
   }
 `;
-const Overlay = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  z-index: 50;
-  background: rgb(8 20 26 / 45%);
-`;
-const Drawer = styled(Modal)`
-  position: absolute;
-  inset: 0 0 0 auto;
-  width: min(340px, 86vw);
-  overflow: auto;
-  background: var(--sheet);
-  padding: 16px 0;
-  & > section {
-    outline: none;
-    display: grid;
-  }
-  & a,
-  & button {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    min-height: 56px;
-    padding: 8px 24px;
-    font: 400 19px/1.2 var(--text);
-    color: var(--ink);
-    text-decoration: none;
-    background: none;
-    border: none;
-    border-left: 5px solid transparent;
-    text-align: left;
-    cursor: pointer;
-  }
-  & a[aria-current] {
-    border-left-color: var(--accent);
-    background: var(--accent-soft);
-    font-weight: 650;
-  }
-  & p {
-    padding: 8px 24px;
-    color: var(--ink-soft);
-  }
-  & hr {
-    border: none;
-    border-top: 1px solid var(--line);
-    margin: 8px 24px;
-  }
-`;
+const MenuDrawer = lazy(async () => ({ default: (await import('./menu-drawer')).MenuDrawer }));
 
-interface MainNavProps {
+export interface MainNavProps {
   readonly session: SessionInfo;
   readonly appearance: Appearance;
   readonly onAppearance: (next: Appearance) => void;
   readonly onSignOut: () => void;
 }
 
-const useItems = ({ staff }: SessionInfo) => {
+export const useNavItems = ({ staff }: SessionInfo) => {
   const { pathname } = useLocation();
   return ITEMS.filter(({ action }) => !action || (staff && mayDo(staff.role, action))).map(
     ({ to, text, also, isMain }) => ({
@@ -134,7 +85,7 @@ const useItems = ({ staff }: SessionInfo) => {
 };
 
 export const MainNav = ({ session }: Pick<MainNavProps, 'session'>) => {
-  const items = useItems(session);
+  const items = useNavItems(session);
   return (
     <Row aria-label="Main">
       {items.map(({ to, text, isMain, isAlso }) => (
@@ -152,54 +103,19 @@ export const MainNav = ({ session }: Pick<MainNavProps, 'session'>) => {
   );
 };
 
-/** Everything of the bar, where the bar has no room for it. */
-export const MainMenu = ({ session, appearance, onAppearance, onSignOut }: MainNavProps) => {
-  const items = useItems(session);
+/** Everything of the bar, where the bar has no room for it; loaded with the first press. */
+export const MainMenu = (props: MainNavProps) => {
   const [isOpen, setOpen] = useState(false);
-  const isDark = appearance === 'dark';
-  const close = (): void => setOpen(false);
   return (
-    <DialogTrigger isOpen={isOpen} onOpenChange={setOpen}>
-      <MenuButton aria-label="Menu">
+    <>
+      <MenuButton aria-label="Menu" aria-haspopup="dialog" onPress={() => setOpen(true)}>
         <MenuIcon size={24} aria-hidden />
       </MenuButton>
-      <Overlay isDismissable>
-        <Drawer>
-          <Dialog aria-label="Menu">
-            {items.map(({ to, text, isAlso }) => (
-              <NavLink
-                key={to}
-                to={to}
-                end={to === '/'}
-                onClick={close}
-                {...(isAlso ? { 'aria-current': 'page' as const } : {})}
-              >
-                {text}
-              </NavLink>
-            ))}
-            <hr />
-            <p>
-              {session.staff?.name}, {session.shopName}
-            </p>
-            <Button onPress={() => onAppearance(isDark ? 'light' : 'dark')}>
-              {isDark ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
-              {isDark ? 'Light appearance' : 'Dark appearance'}
-            </Button>
-            <NavLink to="/help" onClick={close}>
-              Help
-            </NavLink>
-            <Button
-              onPress={() => {
-                close();
-                onSignOut();
-              }}
-            >
-              <LogOut size={20} aria-hidden /> Sign out
-            </Button>
-            <Button onPress={close}>Close menu</Button>
-          </Dialog>
-        </Drawer>
-      </Overlay>
-    </DialogTrigger>
+      {isOpen && (
+        <Suspense fallback={null}>
+          <MenuDrawer {...props} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
   );
 };

@@ -13,6 +13,8 @@ export interface PickProps<Id extends string> {
   readonly onChange: (value: Id) => void;
   readonly error?: string | undefined;
   readonly hint?: string | undefined;
+  /** For a field in a table, whose column says it. */
+  readonly hideLabel?: boolean;
 }
 
 export const options = <Id extends string>(ids: readonly Id[]): Option<Id>[] =>

@@ -36,7 +36,6 @@ const Segment = styled(Radio)<{ $large?: boolean }>`
 `;
 
 interface ChoiceProps<Id extends string> extends PickProps<Id> {
-  readonly hideLabel?: boolean;
   readonly large?: boolean;
 }
 

@@ -57,6 +57,7 @@ export const Select = <Id extends string>({
   onChange,
   error,
   hint,
+  hideLabel = false,
 }: PickProps<Id>) => (
   <StyledSelect
     value={value}
@@ -68,7 +69,7 @@ export const Select = <Id extends string>({
     validationBehavior="aria"
     placeholder="Choose"
   >
-    <FieldLabel>{label}</FieldLabel>
+    <FieldLabel className={hideLabel ? 'unseen' : undefined}>{label}</FieldLabel>
     <SelectButton>
       <SelectValue />
       <ChevronDown size={18} aria-hidden />

@@ -21,7 +21,7 @@ import {
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
-import { fixed, mm } from '../theme/format';
+import { fixed, mm, mmTyped } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { WithinLimits } from '../theme/within-limits';
@@ -134,7 +134,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
     <Stack $gap={14}>
       {before && (
         <MutedText>
-          Last time: {before.count} coins of {before.coinMm} mm at the middle,{' '}
+          Last time: {before.count} coins of {mmTyped(before.coinMm)} at the middle,{' '}
           {fixed(before.angleDeg, 1)}° per side, {fixed(2 * before.angleDeg, 1)}° inclusive.
         </MutedText>
       )}
@@ -194,7 +194,9 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
           </Shown>
         </>
       ) : (
-        <Notice>Coins of {draft.coinMm} mm do not hold this blade: take another thickness.</Notice>
+        <Notice>
+          Coins of {mmTyped(draft.coinMm)} do not hold this blade: take another thickness.
+        </Notice>
       )}
       <RodSteps rung={rung} damage={damage} angleIsFound={found} />
       {!found && !spent && (

@@ -21,7 +21,7 @@ import { updateJobCache, useSteels, useStones, useTouchUps } from '../api/hooks'
 import { useMay } from '../api/may';
 import { useCurrentJob } from '../jobs/current-job';
 import { readStored, writeStored } from '../api/stored';
-import { dayAndYear, fixed } from '../theme/format';
+import { dayAndYear, fixed, mmTyped } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { ActionLink } from '../theme/links';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
@@ -294,7 +294,7 @@ const Past = ({ past }: { past: readonly TouchUp[] }) => (
             {RUNG_NAMES[each.rung]}
             {each.stone !== null && `, ${each.stone}`}
             {each.coins !== null &&
-              `: ${each.coins.count} coins of ${each.coins.coinMm} mm, ${fixed(each.coins.angleDeg, 1)}°`}
+              `: ${each.coins.count} coins of ${mmTyped(each.coins.coinMm)}, ${fixed(each.coins.angleDeg, 1)}°`}
             {each.passes !== null && `, ${each.passes} a side`}
           </td>
           <td>{each.enough ? 'enough' : 'not enough'}</td>

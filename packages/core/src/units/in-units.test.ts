@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { lengthNumber, lengthsIn, millimetresOf } from './in-inches';
+import { lengthNumber, lengthsIn, measuresIn, millimetresOf } from './in-units';
 
 test('lengths in a sentence are said in inches, as fine as they were', () => {
   const said = (text: string): string => lengthsIn(text, 'in');
@@ -28,4 +28,15 @@ test('what is typed in inches comes back as it was typed', () => {
       expect(millimetresOf(inches, 'mm')).toBe(inches);
     }),
   );
+});
+
+test('forces and temperatures are said in their units too', () => {
+  const said = (text: string, force: 'N' | 'gf' | 'ozf' | 'lbf'): string =>
+    measuresIn(text, { length: 'mm', force, temperature: '°F' });
+  expect(said('Light is under 5 N, hand-warm 25–40 °C', 'gf')).toBe(
+    'Light is under 510 gf, hand-warm 77–104 °F',
+  );
+  expect(said('10 to 20 N', 'lbf')).toBe('2.2 to 4.5 lb');
+  expect(said('From 12 N on', 'ozf')).toBe('From 43 oz on');
+  expect(said('N, N, then alternating; 3 Nails', 'gf')).toBe('N, N, then alternating; 3 Nails');
 });

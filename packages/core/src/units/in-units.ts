@@ -1,4 +1,5 @@
-/** Lengths within a text, said in the unit somebody reads: what is kept and computed stays millimetres. */
+/** Measures within a text, said in the units somebody reads: what is kept and computed stays mm, N and °C. */
+import { forceIn, newtonsOf, type ForceUnit } from './force';
 
 export type LengthUnit = 'mm' | 'in';
 
@@ -55,3 +56,58 @@ export const lengthsIn = (text: string, unit: LengthUnit): string =>
             `${numbers.replace(new RegExp(NUMBER, 'g'), inInches)}${space}in`,
         )
         .replace(/(, |\()mm(?=\)|$| from | along | a side)/g, '$1in');
+
+export interface ReadUnits {
+  readonly length: LengthUnit;
+  readonly force: ForceUnit;
+  readonly temperature: '°C' | '°F';
+}
+
+const FORCE_SIGNS: Readonly<Record<ForceUnit, string>> = {
+  N: 'N',
+  gf: 'gf',
+  ozf: 'oz',
+  lbf: 'lb',
+};
+const FORCE_DECIMALS: Readonly<Record<ForceUnit, number>> = { N: 1, gf: 0, ozf: 0, lbf: 1 };
+
+/** Numbers of one quantity in a row, and their unit. */
+const measuresOf = (unit: string): RegExp =>
+  new RegExp(
+    String.raw`(${NUMBER}(?:(?: ?[–±] ?| to | or | and )${NUMBER})*)([  ])${unit}(?![\w²³])`,
+    'g',
+  );
+const NEWTONS = measuresOf('N');
+const CELSIUS = measuresOf('°C');
+
+const inAll = (
+  text: string,
+  measures: RegExp,
+  sign: string,
+  said: (value: number) => string,
+): string =>
+  text.replace(
+    measures,
+    (_whole, numbers: string, space: string) =>
+      `${numbers.replace(new RegExp(NUMBER, 'g'), (typed) => said(Number(typed)))}${space}${sign}`,
+  );
+
+/**
+ * The same text with its lengths, forces and temperatures said in those units.
+ *
+ * @example
+ * measuresIn('Press 5–10 N, never above 40 °C', { length: 'mm', force: 'lbf', temperature: '°F' });
+ * // 'Press 1.1–2.2 lb, never above 104 °F'
+ */
+export const measuresIn = (text: string, { length, force, temperature }: ReadUnits): string => {
+  const lengths = lengthsIn(text, length);
+  const forces =
+    force === 'N'
+      ? lengths
+      : inAll(lengths, NEWTONS, FORCE_SIGNS[force], (value) =>
+          forceIn(newtonsOf(value, 'N'), force).toFixed(FORCE_DECIMALS[force]),
+        );
+  return temperature === '°C'
+    ? forces
+    : inAll(forces, CELSIUS, '°F', (value) => String(Math.round(value * 1.8 + 32)));
+};

@@ -1,0 +1,61 @@
+/** Stage, place, person and kind, each with its count; the order and the look of what is shown. */
+import styled from 'styled-components';
+import type { Option } from '../theme/options';
+import { SegmentedControl } from '../theme/segmented-control';
+import { Select } from '../theme/select';
+import { SORTS, type BoardFilter, type choicesIn, type Counted } from './board-filter';
+import { SORT_LABELS } from './filter-bar';
+
+const VIEWS = [
+  { id: 'silhouettes', label: 'Silhouettes' },
+  { id: 'list', label: 'List' },
+] as const;
+const LABELS = { stage: 'Stage', place: 'Place', person: 'Person', kind: 'Kind' } as const;
+
+const Lists = styled.div`
+  display: grid;
+  grid-template-columns: repeat(5, minmax(120px, 1fr)) auto;
+  gap: 12px;
+  align-items: end;
+  @media (max-width: 1000px) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+`;
+
+const ALL = '';
+const withAll = (choices: readonly Counted[]): readonly Option<string>[] => [
+  { id: ALL, label: 'All' },
+  ...choices.map(({ id, label, count }) => ({ id, label: `${label} (${count})` })),
+];
+
+interface FilterListsProps {
+  readonly choices: ReturnType<typeof choicesIn>;
+  readonly filter: BoardFilter;
+  readonly onFilter: (part: Partial<BoardFilter>) => void;
+}
+
+export const FilterLists = ({ choices, filter, onFilter }: FilterListsProps) => (
+  <Lists>
+    {(['stage', 'place', 'person', 'kind'] as const).map((name) => (
+      <Select
+        key={name}
+        label={LABELS[name]}
+        options={withAll(choices[name])}
+        value={filter[name] ?? ALL}
+        onChange={(id) => onFilter({ [name]: id === ALL ? null : id })}
+      />
+    ))}
+    <Select
+      label="Sort by"
+      options={SORTS.map((id) => ({ id, label: SORT_LABELS[id] }))}
+      value={filter.sort}
+      onChange={(sort) => onFilter({ sort })}
+    />
+    <SegmentedControl
+      label="View"
+      options={VIEWS}
+      value={filter.view}
+      onChange={(view) => onFilter({ view })}
+    />
+  </Lists>
+);

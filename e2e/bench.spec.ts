@@ -42,8 +42,8 @@ const countOn = async (page: Page, side: 'Left' | 'Right'): Promise<number> =>
 test('a blade is worked to its end with three pedals alone', async ({ page }) => {
   const errors = watchConsole(page);
   await signIn(page, shop.address, ...BENCH);
-  await page.goto(`${shop.address}/settings`);
-  const settings = page.getByRole('region', { name: 'Bench on this device' });
+  await page.goto(`${shop.address}/settings/bench`);
+  const settings = page.getByRole('region', { name: 'Sounds and pedals' });
   await settings.getByRole('radiogroup', { name: 'Foot pedals' }).getByText('Three').click();
   await expect(settings.getByRole('button', { name: /^Pedal 2 sends PageDown/ })).toBeVisible();
   await openBench(page, 'Paper knife');

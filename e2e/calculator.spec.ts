@@ -76,6 +76,7 @@ test.describe('the calculator', () => {
   }) => {
     const errors = watchConsole(page);
     await enterShop(page, shop.address, ...OWNER);
+    await page.getByRole('link', { name: 'Numbers' }).click();
     await page.getByRole('link', { name: 'Calculator' }).click();
     for (const [question, sign] of [
       ['What lift', '11.36 mm'],

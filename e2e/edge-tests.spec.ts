@@ -26,7 +26,7 @@ test('a tester that is not owned is never missing: a fillet knife passes in thre
 }) => {
   const errors = watchConsole(page);
   await signIn(page, shop.address, ...OWNER);
-  await page.goto(`${shop.address}/settings`);
+  await page.goto(`${shop.address}/settings/tests`);
   const tests = page.getByRole('region', { name: 'Edge tests' });
   await tests.getByText('Cut force', { exact: true }).click();
   await expect(tests.getByRole('checkbox', { name: 'Cut force' })).not.toBeChecked();

@@ -267,7 +267,7 @@ test('the price list is the owner’s, and a wrong price is told in its line', a
   await page.getByLabel('Price, EUR').last().fill('7');
   await page.getByRole('button', { name: 'Save price list' }).click();
   await expect(page.getByText('This item stands twice for the same kind')).toBeVisible();
-  await pick(page.getByRole('listitem').last(), 'For', 'Outdoor');
+  await pick(page.getByRole('row').last(), 'For', 'Outdoor');
   await page.getByRole('button', { name: 'Save price list' }).click();
   await expect(page.getByRole('button', { name: 'Save price list' })).toBeDisabled();
   await page.reload();

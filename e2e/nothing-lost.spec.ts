@@ -281,15 +281,16 @@ test('one’s own password is changed, and a person who leaves is deactivated', 
   browser,
 }) => {
   await enterShop(page, shop.address, ...OWNER);
-  await page.getByRole('link', { name: 'Settings' }).click();
-  await fill(page, { 'Present password': 'not-this-one', 'New password': 'a-longer-password' });
+  await page.goto(`${shop.address}/settings/account`);
+  await fill(page, { 'Current password': 'not-this-one', 'New password': 'a-longer-password' });
   await page.getByRole('button', { name: 'Change password' }).click();
-  await expect(page.getByText('This is not your present password')).toBeVisible();
-  await fill(page, { 'Present password': OWNER[1] });
+  await expect(page.getByText('This is not your current password')).toBeVisible();
+  await fill(page, { 'Current password': OWNER[1] });
   await page.getByRole('button', { name: 'Change password' }).click();
   await expect(page.getByText('Every other device of yours is signed out')).toBeVisible();
   const other = await browser.newPage();
   await enterShop(other, shop.address, ...BENCH);
+  await page.goto(`${shop.address}/settings/people`);
   await page.getByRole('button', { name: 'Deactivate Teodor Lock' }).click();
   await expect(page.getByText('deactivated', { exact: false }).first()).toBeVisible();
   await other.reload();

@@ -264,7 +264,7 @@ test('schools, habits of the shop, and a plan that begins with them', async ({ p
   await page.goto(`${shop.address}/jobs/${next.id}/plan`);
   await expect(list.getByRole('listitem', { name: 'Push the rolled steel back' })).toBeVisible();
 
-  await page.goto(`${shop.address}/rack/habits`);
+  await page.goto(`${shop.address}/settings/habits`);
   await expect(page.getByRole('button', { name: /Micro bevel$/ })).toContainText('always small');
   await pick(page, 'Micro bevel', 'only when brittle');
   await pick(page, 'Old edge', 'remove the minimum');

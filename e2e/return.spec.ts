@@ -79,15 +79,15 @@ test('two blades of one customer: told when both are ready, collected by code an
   await till.getByRole('button', { name: 'Close the camera' }).click();
   const tag = till.getByLabel('Tag in the customer’s hand');
   await tag.fill('13');
-  await till.getByRole('button', { name: 'Find' }).click();
+  await till.getByRole('button', { name: 'Find', exact: true }).click();
   await expect(
     till.getByText('Tag 13 is Crumb Street bakery’s, not Saltgate smokehouse’s.'),
   ).toBeVisible();
   await tag.fill('999');
-  await till.getByRole('button', { name: 'Find' }).click();
+  await till.getByRole('button', { name: 'Find', exact: true }).click();
   await expect(till.getByText('No blade in the shop hangs on tag 999')).toBeVisible();
   await tag.fill('12');
-  await till.getByRole('button', { name: 'Find' }).click();
+  await till.getByRole('button', { name: 'Find', exact: true }).click();
   await expect(form.getByRole('checkbox', { name: /No\. 5/ })).toBeChecked();
   await form.getByText('card', { exact: true }).click();
   await form.getByLabel('Collected by').fill('the deckhand');

@@ -1,9 +1,10 @@
-/** Every screen, light and dark: no accessibility fault, no console error, no blank page. */
-import type { Board } from '../packages/contract/src/index';
-import { expect, test, type Page } from '@playwright/test';
-import { faultsOf, OF_COLOUR } from './support/axe';
+/** Every screen at three sizes: nothing sideways, nothing too small, no accessibility fault, no console error. */
+import { expect, test } from '@playwright/test';
+import { faultsOf } from './support/axe';
 import { OWNER, enterShop, signIn, watchConsole, unfold } from './support/hands';
 import { RunningShop } from './support/running-shop';
+import { jobAt, SCREENS } from './support/screens';
+import { faultsAt, SIZES, type Size } from './support/sizes';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
@@ -11,145 +12,43 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => shop.kill());
 
-/** Jobs of the demo by the stage they stand at. */
-const jobAt = async (page: Page, stage: string): Promise<string> => {
-  const board = (await (await page.request.get(`${shop.address}/api/shop`)).json()) as Board;
-  const job = board.jobs.find(
-    (each) =>
-      each.stage === stage &&
-      each.blade.measures.kindId !== 'razor' &&
-      each.blade.measures.kindId !== 'carving',
-  )!;
-  return `/jobs/${job.jobId}`;
-};
+/** In the suite each size has one appearance; `./patient-edge check --all` looks at the whole matrix. */
+const IS_WHOLE = process.env['PATIENT_EDGE_WHOLE_MATRIX'] === '1';
+const appearancesAt = (size: Size): readonly ('light' | 'dark')[] =>
+  IS_WHOLE ? ['light', 'dark'] : [size.theme];
 
-const SCREENS: readonly {
-  name: string;
-  path: (page: Page) => Promise<string> | string;
-  sign: string;
-  /** Parts that are folded away, opened first. */
-  open?: readonly string[];
-}[] = [
-  { name: 'the shop', path: () => '/', sign: 'Next' },
-  { name: 'take in', path: () => '/take-in', sign: 'What the customer calls it' },
-  { name: 'prices', path: () => '/prices', sign: 'What the price of a blade holds' },
-  { name: 'the label printer', path: () => '/labels', sign: 'The tray is empty' },
-  { name: 'a photograph', path: () => '/jobs/24/photographs/1', sign: 'Save marks' },
-  { name: 'a trace', path: () => '/jobs/24/photographs/1?trace', sign: 'Use this outline' },
-  { name: 'a judgement', path: () => '/jobs/24/judge', sign: 'Keep the angle or change it' },
-  {
-    name: 'a one-sided blade',
-    path: () => '/jobs/26/intake',
-    sign: 'Straightedge across the back',
-  },
-  { name: 'customers', path: () => '/customers', sign: 'Corin Whey' },
-  { name: 'a customer', path: () => '/customers/9', sign: 'No. 5' },
-  { name: 'the rack', path: () => '/rack', sign: 'Red stone' },
-  { name: 'a stone', path: () => '/rack/stones/3', sign: 'Save flattening' },
-  { name: 'a progression', path: () => '/rack/progression', sign: 'What each change costs' },
-  { name: 'steels', path: () => '/rack/steels', sign: 'Unknown steel?' },
-  { name: 'machines', path: () => '/rack/machines', sign: 'Slow belt' },
-  { name: 'the habits of the shop', path: () => '/rack/habits', sign: 'Save habits' },
-  { name: 'plans side by side', path: () => '/jobs/24/compare', sign: 'Use this plan' },
-  { name: 'pressure', path: () => '/rack/pressure', sign: 'Nothing pressed yet' },
-  { name: 'a quick question', path: () => '/calculator/lift', sign: 'Lift of the spine' },
-  { name: 'where to clamp', path: () => '/calculator/clamp', sign: 'Spread there' },
-  { name: 'what a chip costs', path: () => '/calculator/chip', sign: 'Calculate' },
-  { name: 'settings', path: () => '/settings', sign: 'Teodor Lock' },
-  { name: 'the tray', path: () => '/tray', sign: 'Several blades at once' },
-  { name: 'a blade’s record', path: () => '/blades/4', sign: 'Visits' },
-  {
-    name: 'an intake',
-    path: async (page) => `${await jobAt(page, 'planned')}/intake`,
-    sign: 'Condition along the edge',
-  },
-  {
-    name: 'the ladder of touch-ups',
-    path: async (page) => `${await jobAt(page, 'taken in')}/touch-up`,
-    sign: 'Least intervention first',
-  },
-  {
-    name: 'a plan',
-    path: async (page) => `${await jobAt(page, 'planned')}/plan`,
-    sign: 'Working time',
-    open: [
-      'Edge profile and chips',
-      'Holding the angle',
-      'Stones',
-      'Change stones',
-      'Habits',
-      'Cards, gauges and files',
-    ],
-  },
-  {
-    name: 'cautions before the bench',
-    path: async (page) => `${await jobAt(page, 'planned')}/bench`,
-    sign: 'Before the first stroke',
-  },
-  {
-    name: 'the bench',
-    path: async (page) => `${await jobAt(page, 'on the bench')}/bench`,
-    sign: 'Done, next step',
-  },
-  {
-    name: 'the tests',
-    path: async (page) => `${await jobAt(page, 'testing')}/test`,
-    sign: 'Verdict',
-  },
-  {
-    name: 'the return',
-    path: async (page) => `${await jobAt(page, 'ready')}/return`,
-    sign: 'Hand over',
-  },
-  { name: 'what is ready', path: () => '/ready', sign: 'wait to be collected' },
-  { name: 'the takings', path: () => '/takings', sign: 'Takings of' },
-  { name: 'messages', path: () => '/messages', sign: 'Inbox' },
-  { name: 'a complaint', path: () => '/jobs/10/complaint', sign: 'What is wrong' },
-  { name: 'nothing', path: () => '/no/such/page', sign: 'nothing at this address' },
-  { name: 'a blade that is not here', path: () => '/jobs/99999/plan', sign: 'is not here' },
-];
-
-const TELEPHONE = { width: 390, height: 844 };
-
-/** What is wider than a telephone moves within its sheet; the page itself never goes sideways. */
-const fitsATelephone = async (page: Page): Promise<void> => {
-  const before = page.viewportSize()!;
-  await page.setViewportSize(TELEPHONE);
-  const widthPx = await page.evaluate(() => document.documentElement.scrollWidth);
-  expect(widthPx, 'width of the page').toBeLessThanOrEqual(TELEPHONE.width);
-  await page.setViewportSize(before);
-};
-
-/** From light to dark or back, as the page lets anybody do. */
-const otherAppearance = (page: Page): Promise<void> =>
-  page.getByRole('button', { name: /^(Light|Dark) appearance$/ }).click();
-
-test('every screen is accessible and quiet, light and dark', async ({ page }) => {
-  test.setTimeout(1_200_000);
-  const errors = watchConsole(page);
-  await page.goto(shop.address);
-  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
-  expect(await faultsOf(page)).toEqual([]);
-  await enterShop(page, shop.address, ...OWNER);
-  for (const { name, path, sign, open = [] } of SCREENS) {
-    await test.step(name, async () => {
-      await page.goto(shop.address + (await path(page)));
-      await expect(page.getByText(sign).first()).toBeVisible();
-      for (const part of open) await unfold(page, part);
-      await expect(page.getByText('Opening…')).toHaveCount(0);
+test.describe('every screen at three sizes', () => {
+  const halves = [0, 1].map((half) => SCREENS.filter((_, index) => index % 2 === half));
+  for (const [half, screens] of halves.entries())
+    test(`is wide enough, readable, touchable, accessible and quiet (${half + 1} of 2)`, async ({
+      page,
+    }) => {
+      test.setTimeout(1_200_000);
+      const errors = watchConsole(page);
+      await page.goto(shop.address);
+      await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible();
       expect(await faultsOf(page)).toEqual([]);
-      // Every second screen opens dark: the appearance is kept from one to the next.
-      await otherAppearance(page);
-      expect(await faultsOf(page, OF_COLOUR)).toEqual([]);
-      await fitsATelephone(page);
+      await enterShop(page, shop.address, ...OWNER);
+      const faults: string[] = [];
+      for (const { name, path, sign, open = [] } of screens) {
+        await page.setViewportSize(SIZES[0]);
+        await page.goto(shop.address + (await path(page, shop.address)));
+        await expect(page.getByText(sign).first()).toBeVisible();
+        for (const part of open) await unfold(page, part);
+        await expect(page.getByText('Opening…')).toHaveCount(0);
+        for (const size of SIZES)
+          for (const theme of appearancesAt(size))
+            for (const fault of await faultsAt(page, size, theme))
+              faults.push(`${name}, ${size.name}, ${theme}: ${fault}`);
+      }
+      expect(faults).toEqual([]);
+      expect(errors).toEqual([]);
     });
-  }
-  expect(errors).toEqual([]);
 });
 
 test('the whole of a step can be done by keyboard alone', async ({ page }) => {
   await signIn(page, shop.address, ...OWNER);
-  await page.goto(`${shop.address}${await jobAt(page, 'on the bench')}/bench`);
+  await page.goto(`${shop.address}${await jobAt(page, shop.address, 'on the bench')}/bench`);
   await expect(page.getByRole('button', { name: 'Done, next step' })).toBeVisible();
   // Whose turn it is the pattern says.
   const sides = page.getByRole('button', { name: /^(Right|Left) side/ });
@@ -168,7 +67,7 @@ test('the whole of a step can be done by keyboard alone', async ({ page }) => {
 
 test('the sheet prints without the buttons around it, on one page', async ({ page }) => {
   await signIn(page, shop.address, ...OWNER);
-  await page.goto(`${shop.address}${await jobAt(page, 'ready')}/return`);
+  await page.goto(`${shop.address}${await jobAt(page, shop.address, 'ready')}/return`);
   await expect(page.getByRole('region', { name: 'Sheet for the customer' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Hand over' })).toBeHidden();

@@ -43,6 +43,7 @@ test('a stone comes on the rack, is corrected, taken back, and found again by ty
   // The printed grit gives the grain; the owner's own figure may stand against it.
   await form.getByLabel('Grit number').blur();
   await expect(form.getByLabel('Median grain, µm')).toHaveValue('4');
+  await unfold(form, 'Everything else');
   await fill(form, { 'Thickness left, mm': '30', 'Thickness when new, mm': '25' });
   await form.getByRole('button', { name: 'Add to rack' }).click();
   await expect(

@@ -97,7 +97,7 @@ const HELP_WIDTH_PX = 960;
 /** The pictures of the help pages are those of the documentation, small enough for a telephone. */
 const shrinkHelpPictures = async (): Promise<void> => {
   const { default: sharp } = await import('sharp');
-  const folder = join(DIST, 'web', 'help');
+  const folder = join(dirname(SERVER_ENTRY), 'web', 'help');
   await mkdir(folder, { recursive: true });
   for (const name of await readdir(PICTURES)) {
     if (!name.endsWith('.png')) continue;

@@ -142,7 +142,7 @@ const VIEWS: readonly View[] = [
     path: '/ready',
     prepare: async (page) => {
       await page.getByLabel('Tag in the customer’s hand').fill('11');
-      await page.getByRole('button', { name: 'Find' }).click();
+      await page.getByRole('button', { name: 'Find', exact: true }).click();
       await page.getByRole('heading', { name: 'Hand over to Saltgate smokehouse' }).waitFor();
     },
   },

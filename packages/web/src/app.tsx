@@ -2,7 +2,9 @@
 import { lazy, Suspense } from 'react';
 import { SWRConfig } from 'swr';
 import { SWR_SETTINGS, useSession } from './api/session';
+import { Skeleton } from './theme/skeleton';
 import { Waiting } from './theme/waiting';
+import { noteKnownDevice, Pages, warmUp } from './warm-up';
 import { setFormats } from './theme/formats';
 import { useAppearance } from './theme/appearance';
 
@@ -13,7 +15,6 @@ const SignInPage = lazy(async () => ({
 const SetUpPage = lazy(async () => ({
   default: (await import('./sign-in/sign-in-page')).SetUpPage,
 }));
-const Pages = lazy(() => import('./pages'));
 /** A customer's page has no sign-in: whoever has its address sees it, and nothing else. */
 const CustomersVisitPage = lazy(async () => ({
   default: (await import('./visit/visit-page')).CustomersVisitPage,
@@ -24,7 +25,7 @@ const visitToken = VISIT.exec(window.location.pathname)?.[1];
 
 export const App = () => (
   <SWRConfig value={SWR_SETTINGS}>
-    <Suspense fallback={<p role="status">Opening the shop…</p>}>
+    <Suspense fallback={<Skeleton text="Opening the shop…" />}>
       {visitToken === undefined ? <Doors /> : <CustomersVisitPage token={visitToken} />}
     </Suspense>
   </SWRConfig>
@@ -36,12 +37,14 @@ const Doors = () => {
   if (!session) {
     return (
       <main>
-        <Waiting error={error} text="Opening the shop…" />
+        {error ? <Waiting error={error} text="" /> : <Skeleton text="Opening the shop…" />}
       </main>
     );
   }
+  noteKnownDevice(session.staff !== null);
   if (session.needsSetUp) return <SetUpPage />;
   if (!session.staff) return <SignInPage session={session} />;
+  warmUp();
   setFormats(session.formats);
   // What is drawn already said it the old way.
   return (

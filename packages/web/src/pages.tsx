@@ -5,10 +5,10 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import type { Appearance } from './theme/appearance';
 import { Frame } from './theme/frame';
 import { PageBoundary } from './theme/page-boundary';
+import { Skeleton } from './theme/skeleton';
+import { ShopPage } from './warm-up';
 import { OnlyFor } from './theme/only-for';
 import { NothingHere } from './theme/waiting';
-
-const ShopPage = lazy(async () => ({ default: (await import('./shop/shop-page')).ShopPage }));
 
 const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
 const IntakePage = lazy(() => import('./intake/intake-page'));
@@ -65,7 +65,7 @@ const BackupSection = lazy(async () => ({
   default: (await import('./settings/small-sections')).BackupSection,
 }));
 
-interface PagesProps {
+export interface PagesProps {
   readonly session: SessionInfo;
   readonly appearance: Appearance;
   readonly onAppearance: (next: Appearance) => void;
@@ -75,7 +75,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
   <BrowserRouter>
     <Frame session={session} appearance={appearance} onAppearance={onAppearance}>
       <PageBoundary>
-        <Suspense fallback={<p role="status">Opening…</p>}>
+        <Suspense fallback={<Skeleton text="Opening…" />}>
           <Routes>
             <Route index element={<ShopPage />} />
             <Route path="take-in" element={<DropOffPage />} />

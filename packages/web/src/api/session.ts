@@ -12,4 +12,7 @@ export const SWR_SETTINGS: SWRConfiguration = {
 };
 
 export const useSession = () =>
-  useSWR<SessionInfo, ApiFailure>('/session', (path: string) => request<SessionInfo>('GET', path));
+  useSWR<SessionInfo, ApiFailure>('/session', (path: string) => request<SessionInfo>('GET', path), {
+    // Asked for by every part that shows what somebody may: once a minute is often enough.
+    dedupingInterval: 60_000,
+  });

@@ -21,6 +21,7 @@ import { SegmentedControl } from '../theme/segmented-control';
 import type { TwinAnswer, TwinQuestion, TwinWorker } from '../workers/twin-worker';
 import { useWorkerQuery } from '../workers/use-worker-query';
 import type { StepAtBench } from './use-step-at-work';
+import { DrawingSheet } from '../theme/drawing';
 
 const createTwinWorker = (): Worker =>
   new Worker(new URL('../workers/twin-worker.ts', import.meta.url), { type: 'module' });
@@ -161,39 +162,41 @@ const Across = ({
     { x: groundSide === 'right' ? apex.x : apex.x - reach, y: apex.y + topMm },
   ];
   return (
-    <Drawn
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`The edge at the ${place} by the model: apex ${mm(apex.y, 2)} above the old one; planned ${fixed(plannedDeg, 1)}°`}
-    >
-      <path d={pathOf(outline, scale)} fill="var(--steel)" stroke="var(--ink)" strokeWidth={2} />
-      <path
-        d={pathOf(original, scale)}
-        fill="none"
-        stroke="var(--cut)"
-        strokeDasharray="5 4"
-        strokeWidth={1.5}
-      />
-      <path
-        d={pathOf(planned, scale)}
-        fill="none"
-        stroke="var(--accent)"
-        strokeDasharray="10 4"
-        strokeWidth={1.5}
-      />
-      <text x={10} y={20}>
-        — now
-      </text>
-      <text x={10} y={40} fill="var(--cut)">
-        - - as it came
-      </text>
-      <text x={10} y={60}>
-        – – planned {fixed(plannedDeg, 1)}°
-      </text>
-      <text x={WIDTH - 10} y={20} textAnchor="end">
-        apex up {mm(apex.y, 3)}
-      </text>
-    </Drawn>
+    <DrawingSheet leastPx={440}>
+      <Drawn
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`The edge at the ${place} by the model: apex ${mm(apex.y, 2)} above the old one; planned ${fixed(plannedDeg, 1)}°`}
+      >
+        <path d={pathOf(outline, scale)} fill="var(--steel)" stroke="var(--ink)" strokeWidth={2} />
+        <path
+          d={pathOf(original, scale)}
+          fill="none"
+          stroke="var(--cut)"
+          strokeDasharray="5 4"
+          strokeWidth={1.5}
+        />
+        <path
+          d={pathOf(planned, scale)}
+          fill="none"
+          stroke="var(--accent)"
+          strokeDasharray="10 4"
+          strokeWidth={1.5}
+        />
+        <text x={10} y={20}>
+          — now
+        </text>
+        <text x={10} y={40} fill="var(--cut)">
+          - - as it came
+        </text>
+        <text x={10} y={60}>
+          – – planned {fixed(plannedDeg, 1)}°
+        </text>
+        <text x={WIDTH - 10} y={20} textAnchor="end">
+          apex up {mm(apex.y, 3)}
+        </text>
+      </Drawn>
+    </DrawingSheet>
   );
 };
 

@@ -5,7 +5,7 @@ import { parseNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 
 const MOST_MINUTES = MOST_STEP_S / 60;
 

@@ -8,7 +8,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { NothingHere } from '../theme/waiting';
 import { CHIP_FIELDS, readChip } from './chip-fields';
 import { ChipAnswer } from './chip-question';

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { parseNumber } from '../theme/format';
 import type { ClampRaw, Inputs } from './questions';
+import { DrawingSheet } from '../theme/drawing';
 
 const Svg = styled.svg`
   display: block;
@@ -63,42 +64,44 @@ const OnStone = ({
   const spineX = ex + (heightMm * Math.cos(theta) + offsetMm * Math.sin(theta)) * scale;
   const liftY = FLOOR - liftMm * scale;
   return (
-    <Svg
-      viewBox={`0 ${top} ${WIDTH} ${HEIGHT - top}`}
-      role="img"
-      aria-label={`A blade ${heightMm} mm high held at ${angleDeg.toFixed(1)}° per side, its spine lifted ${liftMm.toFixed(1)} mm`}
-    >
-      <Stone />
-      {Array.from({ length: steps }, (_, index) => (
-        <rect
-          key={index}
-          x={spineX - 34}
-          width={40}
-          y={FLOOR - ((index + 1) * liftMm * scale) / steps}
-          height={(liftMm * scale) / steps}
-          fill="var(--accent-soft)"
-          stroke="var(--accent)"
+    <DrawingSheet leastPx={500}>
+      <Svg
+        viewBox={`0 ${top} ${WIDTH} ${HEIGHT - top}`}
+        role="img"
+        aria-label={`A blade ${heightMm} mm high held at ${angleDeg.toFixed(1)}° per side, its spine lifted ${liftMm.toFixed(1)} mm`}
+      >
+        <Stone />
+        {Array.from({ length: steps }, (_, index) => (
+          <rect
+            key={index}
+            x={spineX - 34}
+            width={40}
+            y={FLOOR - ((index + 1) * liftMm * scale) / steps}
+            height={(liftMm * scale) / steps}
+            fill="var(--accent-soft)"
+            stroke="var(--accent)"
+          />
+        ))}
+        <polygon
+          points={`${at(0, 0)} ${at(heightMm, offsetMm)} ${at(heightMm, -offsetMm)}`}
+          fill="var(--steel)"
+          stroke="var(--ink)"
+          strokeWidth={1.6}
         />
-      ))}
-      <polygon
-        points={`${at(0, 0)} ${at(heightMm, offsetMm)} ${at(heightMm, -offsetMm)}`}
-        fill="var(--steel)"
-        stroke="var(--ink)"
-        strokeWidth={1.6}
-      />
-      <path
-        d={`M${spineX + 22} ${FLOOR}V${liftY}M${spineX + 15} ${FLOOR}h14M${spineX + 15} ${liftY}h14`}
-        stroke="var(--accent)"
-        strokeWidth={2}
-        fill="none"
-      />
-      <text x={spineX + 36} y={(FLOOR + liftY) / 2 + 5}>
-        {liftMm.toFixed(2)} mm
-      </text>
-      <text x={ex + 70} y={FLOOR - 8} textAnchor="start">
-        {angleDeg.toFixed(1)}°
-      </text>
-    </Svg>
+        <path
+          d={`M${spineX + 22} ${FLOOR}V${liftY}M${spineX + 15} ${FLOOR}h14M${spineX + 15} ${liftY}h14`}
+          stroke="var(--accent)"
+          strokeWidth={2}
+          fill="none"
+        />
+        <text x={spineX + 36} y={(FLOOR + liftY) / 2 + 5}>
+          {liftMm.toFixed(2)} mm
+        </text>
+        <text x={ex + 70} y={FLOOR - 8} textAnchor="start">
+          {angleDeg.toFixed(1)}°
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };
 
@@ -150,36 +153,38 @@ const Wedge = ({
     ...[...side].reverse().map(([px, py]) => `${cx - px * scale},${y(py)}`),
   ];
   return (
-    <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={text}>
-      <polygon
-        points={points.join(' ')}
-        fill="var(--steel)"
-        stroke="var(--ink)"
-        strokeWidth={1.6}
-      />
-      {facets.map(([px, py]) => (
-        <circle key={py} cx={cx + px * scale} cy={y(py)} r={3} fill="var(--accent)" />
-      ))}
-      <line
-        x1={cx}
-        x2={cx}
-        y1={20}
-        y2={HEIGHT - 14}
-        stroke="var(--steel-deep)"
-        strokeDasharray="12 4 2 4"
-      />
-      <path
-        d={`M${cx - halfMm * scale} ${y(highMm) - 12}H${cx + halfMm * scale}`}
-        stroke="var(--accent)"
-        strokeWidth={2}
-      />
-      <text x={cx + halfMm * scale + 12} y={y(highMm) - 7}>
-        {(2 * halfMm).toFixed(2)} mm
-      </text>
-      <text x={cx + 24} y={HEIGHT - 14}>
-        {angleDeg.toFixed(1)}° per side · {(2 * angleDeg).toFixed(1)}° inclusive
-      </text>
-    </Svg>
+    <DrawingSheet leastPx={500}>
+      <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={text}>
+        <polygon
+          points={points.join(' ')}
+          fill="var(--steel)"
+          stroke="var(--ink)"
+          strokeWidth={1.6}
+        />
+        {facets.map(([px, py]) => (
+          <circle key={py} cx={cx + px * scale} cy={y(py)} r={3} fill="var(--accent)" />
+        ))}
+        <line
+          x1={cx}
+          x2={cx}
+          y1={20}
+          y2={HEIGHT - 14}
+          stroke="var(--steel-deep)"
+          strokeDasharray="12 4 2 4"
+        />
+        <path
+          d={`M${cx - halfMm * scale} ${y(highMm) - 12}H${cx + halfMm * scale}`}
+          stroke="var(--accent)"
+          strokeWidth={2}
+        />
+        <text x={cx + halfMm * scale + 12} y={y(highMm) - 7}>
+          {(2 * halfMm).toFixed(2)} mm
+        </text>
+        <text x={cx + 24} y={HEIGHT - 14}>
+          {angleDeg.toFixed(1)}° per side · {(2 * angleDeg).toFixed(1)}° inclusive
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };
 
@@ -230,45 +235,47 @@ const RailPicture = ({ inputs, raw }: PictureProps) => {
   const scale = Math.min((WIDTH - 140) / distance, (HEIGHT - 90) / Math.max(offset, 1));
   const y = HEIGHT - 60;
   return (
-    <Svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`A rail ${distance} mm from the edge, ${offset} mm off the centre plane`}
-    >
-      <line
-        x1={50}
-        x2={60 + distance * scale}
-        y1={y}
-        y2={y}
-        stroke="var(--steel)"
-        strokeWidth={9}
-      />
-      <line
-        x1={50}
-        x2={50 + distance * scale}
-        y1={y}
-        y2={y - offset * scale}
-        stroke="var(--accent)"
-        strokeWidth={3}
-      />
-      <rect
-        x={44 + distance * scale}
-        y={y - offset * scale - 12}
-        width={12}
-        height={12}
-        fill="var(--steel-deep)"
-        stroke="var(--ink)"
-      />
-      <text x={60 + distance * scale} y={y - (offset * scale) / 2}>
-        {offset} mm
-      </text>
-      <text x={50 + (distance * scale) / 2} y={y + 26} textAnchor="middle">
-        {distance} mm
-      </text>
-      <text x={110} y={y - 10}>
-        {(raw['angleDeg'] as number).toFixed(1)}°
-      </text>
-    </Svg>
+    <DrawingSheet leastPx={500}>
+      <Svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`A rail ${distance} mm from the edge, ${offset} mm off the centre plane`}
+      >
+        <line
+          x1={50}
+          x2={60 + distance * scale}
+          y1={y}
+          y2={y}
+          stroke="var(--steel)"
+          strokeWidth={9}
+        />
+        <line
+          x1={50}
+          x2={50 + distance * scale}
+          y1={y}
+          y2={y - offset * scale}
+          stroke="var(--accent)"
+          strokeWidth={3}
+        />
+        <rect
+          x={44 + distance * scale}
+          y={y - offset * scale - 12}
+          width={12}
+          height={12}
+          fill="var(--steel-deep)"
+          stroke="var(--ink)"
+        />
+        <text x={60 + distance * scale} y={y - (offset * scale) / 2}>
+          {offset} mm
+        </text>
+        <text x={50 + (distance * scale) / 2} y={y + 26} textAnchor="middle">
+          {distance} mm
+        </text>
+        <text x={110} y={y - 10}>
+          {(raw['angleDeg'] as number).toFixed(1)}°
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };
 
@@ -286,39 +293,41 @@ const ClampPicture = ({ raw }: PictureProps) => {
       .map((angle, index) => `${index === 0 ? 'M' : 'L'}${x(edge[index]![0])} ${y(angle)}`)
       .join('');
   return (
-    <Svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`Angle along the edge from heel to tip: as clamped now ${Math.min(...angleDeg).toFixed(1)} to ${Math.max(...angleDeg).toFixed(1)}°, at the best place ${Math.min(...best.angleDeg).toFixed(1)} to ${Math.max(...best.angleDeg).toFixed(1)}°`}
-    >
-      {Array.from({ length: Math.floor(high - low) + 1 }, (_, index) => Math.ceil(low) + index)
-        .filter((angle) => (high - low < 12 || angle % 5 === 0) && angle <= high)
-        .map((angle) => (
-          <g key={angle}>
-            <line x1={60} x2={WIDTH - 30} y1={y(angle)} y2={y(angle)} stroke="var(--line-soft)" />
-            <text x={52} y={y(angle) + 5} textAnchor="end">
-              {angle}°
-            </text>
-          </g>
-        ))}
-      <path
-        d={line(angleDeg)}
-        stroke="var(--steel-deep)"
-        strokeWidth={2.5}
-        strokeDasharray="7 5"
-        fill="none"
-      />
-      <path d={line(best.angleDeg)} stroke="var(--accent)" strokeWidth={4} fill="none" />
-      <text x={60} y={HEIGHT - 26}>
-        heel
-      </text>
-      <text x={WIDTH - 30} y={HEIGHT - 26} textAnchor="end">
-        tip
-      </text>
-      <text x={60} y={HEIGHT - 6}>
-        dashed: as clamped now · solid: blade slid by {best.slideMm.toFixed(1)} mm
-      </text>
-    </Svg>
+    <DrawingSheet leastPx={500}>
+      <Svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`Angle along the edge from heel to tip: as clamped now ${Math.min(...angleDeg).toFixed(1)} to ${Math.max(...angleDeg).toFixed(1)}°, at the best place ${Math.min(...best.angleDeg).toFixed(1)} to ${Math.max(...best.angleDeg).toFixed(1)}°`}
+      >
+        {Array.from({ length: Math.floor(high - low) + 1 }, (_, index) => Math.ceil(low) + index)
+          .filter((angle) => (high - low < 12 || angle % 5 === 0) && angle <= high)
+          .map((angle) => (
+            <g key={angle}>
+              <line x1={60} x2={WIDTH - 30} y1={y(angle)} y2={y(angle)} stroke="var(--line-soft)" />
+              <text x={52} y={y(angle) + 5} textAnchor="end">
+                {angle}°
+              </text>
+            </g>
+          ))}
+        <path
+          d={line(angleDeg)}
+          stroke="var(--steel-deep)"
+          strokeWidth={2.5}
+          strokeDasharray="7 5"
+          fill="none"
+        />
+        <path d={line(best.angleDeg)} stroke="var(--accent)" strokeWidth={4} fill="none" />
+        <text x={60} y={HEIGHT - 26}>
+          heel
+        </text>
+        <text x={WIDTH - 30} y={HEIGHT - 26} textAnchor="end">
+          tip
+        </text>
+        <text x={60} y={HEIGHT - 6}>
+          dashed: as clamped now · solid: blade slid by {best.slideMm.toFixed(1)} mm
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };
 
@@ -328,35 +337,37 @@ const GritPicture = ({ raw }: PictureProps) => {
   const scale = Math.min(1.6, 150 / um);
   const radius = Math.max(0.6, (um * scale) / 2);
   return (
-    <Svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`A grain of ${um.toFixed(1)} µm beside a hair of 70 µm`}
-    >
-      <rect
-        x={90}
-        y={20}
-        width={70 * scale}
-        height={HEIGHT - 70}
-        fill="var(--steel)"
-        stroke="var(--ink)"
-      />
-      <text x={90} y={HEIGHT - 22}>
-        a hair, 70 µm
-      </text>
-      <polygon
-        points={Array.from({ length: 9 }, (_, index) => {
-          const turn = (index * 2 * Math.PI) / 9;
-          const r = radius * (index % 2 === 0 ? 1 : 0.82);
-          return `${420 + r * Math.cos(turn)},${130 + r * Math.sin(turn)}`;
-        }).join(' ')}
-        fill="var(--accent-soft)"
-        stroke="var(--accent)"
-      />
-      <text x={420} y={HEIGHT - 22} textAnchor="middle">
-        median grain, {um.toFixed(1)} µm
-      </text>
-    </Svg>
+    <DrawingSheet leastPx={500}>
+      <Svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`A grain of ${um.toFixed(1)} µm beside a hair of 70 µm`}
+      >
+        <rect
+          x={90}
+          y={20}
+          width={70 * scale}
+          height={HEIGHT - 70}
+          fill="var(--steel)"
+          stroke="var(--ink)"
+        />
+        <text x={90} y={HEIGHT - 22}>
+          a hair, 70 µm
+        </text>
+        <polygon
+          points={Array.from({ length: 9 }, (_, index) => {
+            const turn = (index * 2 * Math.PI) / 9;
+            const r = radius * (index % 2 === 0 ? 1 : 0.82);
+            return `${420 + r * Math.cos(turn)},${130 + r * Math.sin(turn)}`;
+          }).join(' ')}
+          fill="var(--accent-soft)"
+          stroke="var(--accent)"
+        />
+        <text x={420} y={HEIGHT - 22} textAnchor="middle">
+          median grain, {um.toFixed(1)} µm
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };
 

@@ -23,7 +23,7 @@ import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { BesidePicture } from '../trace/beside-picture';
 import { PictureCanvas } from '../trace/picture-canvas';
 import { PointsLayer } from '../trace/points-layer';

@@ -23,7 +23,8 @@ import { parseNumber } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
-import { NumberEntry, TextEntry } from '../theme/text-fields';
+import { TextEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { shareOut } from './find-tag';
 import { useRun } from '../theme/use-run';
 

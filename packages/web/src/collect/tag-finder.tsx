@@ -6,7 +6,7 @@ import { messageOf, request } from '../api/client';
 import { useBoard } from '../api/hooks';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { findTag, readCode } from './find-tag';
 
 const Scanner = lazy(() => import('./scanner'));

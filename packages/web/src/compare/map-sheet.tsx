@@ -34,7 +34,7 @@ const Grid = styled.table`
   }
   & button {
     width: 100%;
-    min-height: 32px;
+    min-height: 44px;
     font: inherit;
     color: var(--ink);
     border: none;

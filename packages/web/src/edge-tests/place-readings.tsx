@@ -6,7 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { mm, parseNumber } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 
 interface PlaceReadingsProps {
   /** Those that are read along the edge. */

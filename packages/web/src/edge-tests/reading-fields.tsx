@@ -22,7 +22,7 @@ import { Fold } from '../theme/fold';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { ForceReader } from './force-reader';
 import { forceProblem, type TypedReadings, type TypedZone } from './typed-readings';
 

@@ -5,7 +5,8 @@
 import { memo, useId, useMemo } from 'react';
 import type { EdgeStripProps } from './strip-props';
 import { CutHatch, StripSvg } from './strip-svg';
-import { SIDES, stripLayout, WIDTH } from './strip-layout';
+import { LEAST_WIDTH, SIDES, stripLayout, WIDTH } from './strip-layout';
+import { DrawingSheet, useDrawnWidth } from '../theme/drawing';
 import { TwoEdgeStrip } from './two-edge-strip';
 import { StripEnds, StripLane, StripLifts, StripOutline, StripTicks } from './strip-parts';
 
@@ -27,48 +28,51 @@ const DrawnEdgeStrip = ({
 }: EdgeStripProps) => {
   const id = useId();
   const hasLifts = lifts.length > 0;
+  const { sheet, widthPx } = useDrawnWidth(LEAST_WIDTH, WIDTH);
   const layout = useMemo(
-    () => stripLayout(measures, { lanes, low, lifts: hasLifts }),
-    [measures, lanes, low, hasLifts],
+    () => stripLayout(measures, { lanes, low, lifts: hasLifts, width: widthPx }),
+    [measures, lanes, low, hasLifts, widthPx],
   );
   return (
-    <StripSvg viewBox={`0 0 ${WIDTH} ${layout.height}`} role="img" aria-label={label}>
-      <defs>
-        <clipPath id={`${id}-near`}>
-          <rect x={0} y={0} width={WIDTH} height={layout.baseline + 3} />
-        </clipPath>
-        <CutHatch id={id} />
-      </defs>
-      <StripOutline
-        layout={layout}
-        id={id}
-        damage={damage}
-        leftIn={leftIn}
-        depthAlong={depthAlong}
-      />
-      <StripTicks layout={layout} />
-      {lanes &&
-        SIDES.map((side) => (
-          <StripLane
-            key={side}
-            layout={layout}
-            id={id}
-            side={side}
-            lane={{
-              label: side === 'right' ? 'Right' : 'Left',
-              top: layout.laneTop(side),
-              holds: (found) => found.side === side || found.side === 'both',
-            }}
-            damage={damage}
-            before={before}
-            leftIn={leftIn}
-            marks={marks}
-            onPlace={onPlace && ((atMm) => onPlace(side, atMm, null))}
-          />
-        ))}
-      {lanes && <StripEnds layout={layout} />}
-      {hasLifts && <StripLifts layout={layout} lifts={lifts} />}
-    </StripSvg>
+    <DrawingSheet ref={sheet} leastPx={LEAST_WIDTH}>
+      <StripSvg viewBox={`0 0 ${widthPx} ${layout.height}`} role="img" aria-label={label}>
+        <defs>
+          <clipPath id={`${id}-near`}>
+            <rect x={0} y={0} width={widthPx} height={layout.baseline + 3} />
+          </clipPath>
+          <CutHatch id={id} />
+        </defs>
+        <StripOutline
+          layout={layout}
+          id={id}
+          damage={damage}
+          leftIn={leftIn}
+          depthAlong={depthAlong}
+        />
+        <StripTicks layout={layout} />
+        {lanes &&
+          SIDES.map((side) => (
+            <StripLane
+              key={side}
+              layout={layout}
+              id={id}
+              side={side}
+              lane={{
+                label: side === 'right' ? 'Right' : 'Left',
+                top: layout.laneTop(side),
+                holds: (found) => found.side === side || found.side === 'both',
+              }}
+              damage={damage}
+              before={before}
+              leftIn={leftIn}
+              marks={marks}
+              onPlace={onPlace && ((atMm) => onPlace(side, atMm, null))}
+            />
+          ))}
+        {lanes && <StripEnds layout={layout} />}
+        {hasLifts && <StripLifts layout={layout} lifts={lifts} />}
+      </StripSvg>
+    </DrawingSheet>
   );
 };
 

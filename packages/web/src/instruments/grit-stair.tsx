@@ -2,8 +2,11 @@
 import { memo } from 'react';
 import styled from 'styled-components';
 import { roughly } from '../theme/format';
+import { DrawingSheet, useDrawnWidth } from '../theme/drawing';
 
 const WIDTH = 1000;
+/** Names of stones on both sides of the stair need so much. */
+const LEAST_WIDTH = 480;
 const LEFT = 20;
 const RIGHT = 20;
 const COARSEST = 120;
@@ -60,10 +63,11 @@ const DrawnGritStair = ({
   label,
   names = false,
 }: GritStairProps) => {
+  const { sheet, widthPx } = useDrawnWidth(LEAST_WIDTH, WIDTH);
   const x = (um: number): number => {
     const held = Math.min(COARSEST, Math.max(FINEST, um));
     const share = Math.log(COARSEST / held) / Math.log(COARSEST / FINEST);
-    return LEFT + share * (WIDTH - LEFT - RIGHT);
+    return LEFT + share * (widthPx - LEFT - RIGHT);
   };
   const stairHeight = treads.length > 0 ? 34 + treads.length * 34 : names ? 0 : 14;
   const nameRows = names ? 3 : 0;
@@ -74,109 +78,111 @@ const DrawnGritStair = ({
   const nameY = (index: number): number => axis + 46 + (index % 3) * 20;
 
   return (
-    <Svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
-      {finishUm && (
-        <g>
-          <rect
-            x={x(finishUm[1])}
-            y={4}
-            width={x(finishUm[0]) - x(finishUm[1])}
-            height={axis - 4}
-            fill="var(--accent-soft)"
-          />
-          <text x={x(finishUm[0]) - 6} y={axis - 16} textAnchor="end" data-soft="">
-            finish {finishUm[1]}–{finishUm[0]} µm
-          </text>
-        </g>
-      )}
-      <line x1={LEFT} x2={WIDTH - RIGHT} y1={axis} y2={axis} stroke="var(--ink)" />
-      {TICKS.map((um) => (
-        <g key={um}>
-          <line x1={x(um)} x2={x(um)} y1={axis} y2={axis + 7} stroke="var(--ink)" />
-          <text data-soft="" x={x(um)} y={axis + 24} textAnchor="middle">
-            {um}
-          </text>
-        </g>
-      ))}
-      <text data-soft="" x={LEFT - 18} y={axis + 24}>
-        µm
-      </text>
-      {names &&
-        rack.map((mark, index) => (
-          <line
-            key={mark.id}
-            x1={x(mark.um)}
-            x2={x(mark.um)}
-            y1={axis + 9}
-            y2={nameY(index) - 14}
-            stroke="var(--line)"
-          />
-        ))}
-      {rack.map((mark, index) => (
-        <g key={mark.id}>
-          {mark.strop ? (
-            <circle
-              cx={x(mark.um)}
-              cy={axis}
-              r={6}
-              fill="var(--sheet)"
-              stroke="var(--ink)"
-              strokeWidth={2}
-            />
-          ) : (
+    <DrawingSheet ref={sheet} leastPx={LEAST_WIDTH}>
+      <Svg viewBox={`0 0 ${widthPx} ${height}`} role="img" aria-label={label}>
+        {finishUm && (
+          <g>
             <rect
-              x={x(mark.um) - 5}
-              y={axis - 9}
-              width={10}
-              height={18}
-              fill={used.has(mark.id) ? 'var(--accent)' : 'var(--steel)'}
-              stroke="var(--ink)"
+              x={x(finishUm[1])}
+              y={4}
+              width={x(finishUm[0]) - x(finishUm[1])}
+              height={axis - 4}
+              fill="var(--accent-soft)"
             />
-          )}
-          {names && (
-            <text
-              data-name=""
-              x={x(mark.um)}
-              y={nameY(index)}
-              textAnchor={index === 0 ? 'start' : index === rack.length - 1 ? 'end' : 'middle'}
-            >
-              {mark.name}
-            </text>
-          )}
-        </g>
-      ))}
-      {treads.map((tread, index) => {
-        const from = index === 0 ? LEFT : x(treads[index - 1]!.um);
-        const to = x(tread.um);
-        const atRight = to > WIDTH * 0.62;
-        return (
-          <g key={`${tread.id} ${index}`}>
-            <path
-              d={`M${from} ${index === 0 ? treadY(0) : treadY(index - 1)}${index === 0 ? '' : `V${treadY(index)}`}H${to}`}
-              fill="none"
-              stroke="var(--accent)"
-              strokeWidth={4}
-            />
-            <line
-              x1={to}
-              x2={to}
-              y1={treadY(index)}
-              y2={axis - 9}
-              stroke="var(--accent)"
-              strokeDasharray="2 5"
-            />
-            <text
-              x={atRight ? to - 10 : to + 10}
-              y={atRight ? treadY(index) - 8 : treadY(index) + 5}
-              textAnchor={atRight ? 'end' : 'start'}
-              fontWeight={600}
-            >
-              {`${tread.name} · ${tread.um} µm · ${roughly(tread.seconds)}`}
+            <text x={x(finishUm[0]) - 6} y={axis - 16} textAnchor="end" data-soft="">
+              finish {finishUm[1]}–{finishUm[0]} µm
             </text>
           </g>
-        );
-      })}
-    </Svg>
+        )}
+        <line x1={LEFT} x2={widthPx - RIGHT} y1={axis} y2={axis} stroke="var(--ink)" />
+        {TICKS.map((um) => (
+          <g key={um}>
+            <line x1={x(um)} x2={x(um)} y1={axis} y2={axis + 7} stroke="var(--ink)" />
+            <text data-soft="" x={x(um)} y={axis + 24} textAnchor="middle">
+              {um}
+            </text>
+          </g>
+        ))}
+        <text data-soft="" x={LEFT - 18} y={axis + 24}>
+          µm
+        </text>
+        {names &&
+          rack.map((mark, index) => (
+            <line
+              key={mark.id}
+              x1={x(mark.um)}
+              x2={x(mark.um)}
+              y1={axis + 9}
+              y2={nameY(index) - 14}
+              stroke="var(--line)"
+            />
+          ))}
+        {rack.map((mark, index) => (
+          <g key={mark.id}>
+            {mark.strop ? (
+              <circle
+                cx={x(mark.um)}
+                cy={axis}
+                r={6}
+                fill="var(--sheet)"
+                stroke="var(--ink)"
+                strokeWidth={2}
+              />
+            ) : (
+              <rect
+                x={x(mark.um) - 5}
+                y={axis - 9}
+                width={10}
+                height={18}
+                fill={used.has(mark.id) ? 'var(--accent)' : 'var(--steel)'}
+                stroke="var(--ink)"
+              />
+            )}
+            {names && (
+              <text
+                data-name=""
+                x={x(mark.um)}
+                y={nameY(index)}
+                textAnchor={index === 0 ? 'start' : index === rack.length - 1 ? 'end' : 'middle'}
+              >
+                {mark.name}
+              </text>
+            )}
+          </g>
+        ))}
+        {treads.map((tread, index) => {
+          const from = index === 0 ? LEFT : x(treads[index - 1]!.um);
+          const to = x(tread.um);
+          const atRight = to > widthPx * 0.5;
+          return (
+            <g key={`${tread.id} ${index}`}>
+              <path
+                d={`M${from} ${index === 0 ? treadY(0) : treadY(index - 1)}${index === 0 ? '' : `V${treadY(index)}`}H${to}`}
+                fill="none"
+                stroke="var(--accent)"
+                strokeWidth={4}
+              />
+              <line
+                x1={to}
+                x2={to}
+                y1={treadY(index)}
+                y2={axis - 9}
+                stroke="var(--accent)"
+                strokeDasharray="2 5"
+              />
+              <text
+                x={atRight ? to - 10 : to + 10}
+                y={atRight ? treadY(index) - 8 : treadY(index) + 5}
+                textAnchor={atRight ? 'end' : 'start'}
+                fontWeight={600}
+              >
+                {`${tread.name} · ${tread.um} µm · ${roughly(tread.seconds)}`}
+              </text>
+            </g>
+          );
+        })}
+      </Svg>
+    </DrawingSheet>
   );
 };
 

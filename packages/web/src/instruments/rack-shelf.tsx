@@ -6,6 +6,7 @@ import { careOf, type Stone } from '@patient-edge/contract';
 import { abrasiveKind, type Care } from '@patient-edge/core';
 import { memo, useMemo } from 'react';
 import styled from 'styled-components';
+import { DrawingSheet } from '../theme/drawing';
 
 const WIDTH = 1200;
 const EDGE = 34;
@@ -151,40 +152,42 @@ const DrawnRackShelf = ({ stones, label }: { stones: readonly Stone[]; label: st
     return above + heights[row]! - names;
   };
   return (
-    <Svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
-      {!many &&
-        Array.from({ length: lanes }, (_, lane) => (
-          <line
-            key={lane}
-            x1={0}
-            x2={WIDTH}
-            y1={floorOf(lane) + 0.5}
-            y2={floorOf(lane) + 0.5}
-            stroke="var(--line)"
-          />
+    <DrawingSheet leastPx={980}>
+      <Svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={label}>
+        {!many &&
+          Array.from({ length: lanes }, (_, lane) => (
+            <line
+              key={lane}
+              x1={0}
+              x2={WIDTH}
+              y1={floorOf(lane) + 0.5}
+              y2={floorOf(lane) + 0.5}
+              stroke="var(--line)"
+            />
+          ))}
+        {placed.map((each) => (
+          <Block key={each.stone.id} placed={each} floor={floorOf(each.lane)} many={many} />
         ))}
-      {placed.map((each) => (
-        <Block key={each.stone.id} placed={each} floor={floorOf(each.lane)} many={many} />
-      ))}
-      <line x1={0} x2={WIDTH} y1={height - 30} y2={height - 30} stroke="var(--ink)" />
-      {TICKS.filter((um) => um < axis.coarsest && um > axis.finest).map((um) => (
-        <g key={um}>
-          <line
-            x1={axis.x(um)}
-            x2={axis.x(um)}
-            y1={height - 30}
-            y2={height - 22}
-            stroke="var(--ink)"
-          />
-          <text data-soft="" x={axis.x(um)} y={height - 6} textAnchor="middle">
-            {um}
-          </text>
-        </g>
-      ))}
-      <text data-soft="" x={0} y={height - 6}>
-        µm
-      </text>
-    </Svg>
+        <line x1={0} x2={WIDTH} y1={height - 30} y2={height - 30} stroke="var(--ink)" />
+        {TICKS.filter((um) => um < axis.coarsest && um > axis.finest).map((um) => (
+          <g key={um}>
+            <line
+              x1={axis.x(um)}
+              x2={axis.x(um)}
+              y1={height - 30}
+              y2={height - 22}
+              stroke="var(--ink)"
+            />
+            <text data-soft="" x={axis.x(um)} y={height - 6} textAnchor="middle">
+              {um}
+            </text>
+          </g>
+        ))}
+        <text data-soft="" x={0} y={height - 6}>
+          µm
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };
 

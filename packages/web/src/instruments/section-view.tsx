@@ -14,6 +14,7 @@ import {
   type SectionLayout,
   type SectionViewProps,
 } from './section-layout';
+import { DrawingSheet } from '../theme/drawing';
 
 const Svg = styled.svg`
   display: block;
@@ -46,25 +47,27 @@ const DrawnSectionView = (view: SectionViewProps) => {
   const id = useId();
   const layout = sectionLayout(view);
   return (
-    <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={view.label}>
-      <defs>
-        <pattern
-          id={`${id}-cut`}
-          width={8}
-          height={8}
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <rect width={8} height={8} fill="var(--cut-soft)" />
-          <line x1={0} y1={0} x2={0} y2={8} stroke="var(--cut)" strokeWidth={2.2} />
-        </pattern>
-        <clipPath id={`${id}-lens`}>
-          <rect x={LENS.left} y={LENS.top} width={LENS.width} height={LENS.height} />
-        </clipPath>
-      </defs>
-      <WholeSection layout={layout} view={view} />
-      <Lens layout={layout} view={view} id={id} />
-    </Svg>
+    <DrawingSheet leastPx={480}>
+      <Svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={view.label}>
+        <defs>
+          <pattern
+            id={`${id}-cut`}
+            width={8}
+            height={8}
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <rect width={8} height={8} fill="var(--cut-soft)" />
+            <line x1={0} y1={0} x2={0} y2={8} stroke="var(--cut)" strokeWidth={2.2} />
+          </pattern>
+          <clipPath id={`${id}-lens`}>
+            <rect x={LENS.left} y={LENS.top} width={LENS.width} height={LENS.height} />
+          </clipPath>
+        </defs>
+        <WholeSection layout={layout} view={view} />
+        <Lens layout={layout} view={view} id={id} />
+      </Svg>
+    </DrawingSheet>
   );
 };
 

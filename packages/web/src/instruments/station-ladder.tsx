@@ -3,6 +3,7 @@ import type { StationLift } from '@patient-edge/core';
 import styled from 'styled-components';
 import { mm, mmNumber } from '../theme/format';
 import { formats } from '../theme/formats';
+import { DrawingSheet } from '../theme/drawing';
 
 const Svg = styled.svg`
   display: block;
@@ -40,32 +41,34 @@ export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
   const x = (sMm: number): number =>
     SIDE + ((WIDTH - 2 * SIDE) * (sMm - first)) / Math.max(1, last - first);
   return (
-    <Svg
-      viewBox={`0 0 ${WIDTH} ${floor + BELOW}`}
-      role="img"
-      aria-label={`Lift of the spine by station: ${lifts
-        .map(({ sMm, liftMm }) => `${mm(liftMm, 1)} at ${mm(sMm, 0)}`)
-        .join(', ')}`}
-    >
-      {lifts.map((lift) => {
-        const { sMm, liftMm } = lift;
-        const height = barOf(lift);
-        return (
-          <g key={sMm}>
-            <rect x={x(sMm) - BAR / 2} y={floor - height} width={BAR} height={height} />
-            <text data-figure="" x={x(sMm)} y={floor - height - 8}>
-              {mmNumber(liftMm, 1)}
-            </text>
-            <text x={x(sMm)} y={floor + 20}>
-              {mmNumber(sMm, 0)}
-            </text>
-          </g>
-        );
-      })}
-      <path d={`M0 ${floor}H${WIDTH}`} stroke="var(--ink)" strokeWidth={3} />
-      <text x={WIDTH / 2} y={floor + 40}>
-        {`lift in ${formats().length}, at ${formats().length} from the heel`}
-      </text>
-    </Svg>
+    <DrawingSheet leastPx={480}>
+      <Svg
+        viewBox={`0 0 ${WIDTH} ${floor + BELOW}`}
+        role="img"
+        aria-label={`Lift of the spine by station: ${lifts
+          .map(({ sMm, liftMm }) => `${mm(liftMm, 1)} at ${mm(sMm, 0)}`)
+          .join(', ')}`}
+      >
+        {lifts.map((lift) => {
+          const { sMm, liftMm } = lift;
+          const height = barOf(lift);
+          return (
+            <g key={sMm}>
+              <rect x={x(sMm) - BAR / 2} y={floor - height} width={BAR} height={height} />
+              <text data-figure="" x={x(sMm)} y={floor - height - 8}>
+                {mmNumber(liftMm, 1)}
+              </text>
+              <text x={x(sMm)} y={floor + 20}>
+                {mmNumber(sMm, 0)}
+              </text>
+            </g>
+          );
+        })}
+        <path d={`M0 ${floor}H${WIDTH}`} stroke="var(--ink)" strokeWidth={3} />
+        <text x={WIDTH / 2} y={floor + 40}>
+          {`lift in ${formats().length}, at ${formats().length} from the heel`}
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };

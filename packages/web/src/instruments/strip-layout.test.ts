@@ -1,5 +1,5 @@
 import { bladeKind, usualMeasuresOf } from '@patient-edge/core';
-import { LANE, LEFT, SPAN, stripLayout, WIDTH } from './strip-layout';
+import { LANE, LEFT, RIGHT, stripLayout, WIDTH } from './strip-layout';
 
 const lay = (kindId: string, part: Partial<Parameters<typeof stripLayout>[1]> = {}) =>
   stripLayout(usualMeasuresOf(kindId, bladeKind(kindId).usual.edgeLengthMm), {
@@ -13,9 +13,16 @@ describe('the strip along the edge', () => {
   test('runs from the heel at the left to the tip at the right, the blade filling it', () => {
     const { x, lengthMm, scale } = lay('chef');
     expect(x(0)).toBe(LEFT);
-    expect(x(lengthMm)).toBeCloseTo(LEFT + SPAN, 9);
+    expect(x(lengthMm)).toBeCloseTo(WIDTH - RIGHT, 9);
     expect(x(lengthMm)).toBeLessThan(WIDTH);
-    expect(scale * lengthMm).toBeCloseTo(SPAN, 9);
+    expect(scale * lengthMm).toBeCloseTo(WIDTH - LEFT - RIGHT, 9);
+  });
+
+  test('on a telephone it is drawn that wide, with room between the marks', () => {
+    const { x, lengthMm, ticks, width } = lay('chef', { width: 326 });
+    expect([width, x(0), x(lengthMm)]).toEqual([326, LEFT, 326 - RIGHT]);
+    for (const [index, tick] of ticks.entries())
+      if (index > 0) expect(x(tick) - x(ticks[index - 1]!)).toBeGreaterThanOrEqual(28);
   });
 
   test.each([

@@ -9,7 +9,8 @@ import {
 export const WIDTH = 1000;
 export const LEFT = 74;
 export const RIGHT = 16;
-export const SPAN = WIDTH - LEFT - RIGHT;
+/** Narrower than this the sheet moves sideways. */
+export const LEAST_WIDTH = 320;
 export const LANE = 44;
 const LANE_GAP = 6;
 /** A cleaver would fill the page: of high blades only the part near the edge is drawn. */
@@ -20,6 +21,10 @@ export const SIDES: readonly BladeSide[] = ['right', 'left'];
 const tickMm = (lengthMm: number): number => (lengthMm > 180 ? 50 : lengthMm > 80 ? 20 : 10);
 
 export interface StripLayout {
+  /** Of the whole drawing, px. */
+  readonly width: number;
+  /** From heel to tip. */
+  readonly span: number;
   readonly curves: ReturnType<typeof bladeOutline>;
   readonly lengthMm: number;
   /** Drawn length of a millimetre. */
@@ -44,10 +49,17 @@ export const stripLayout = (
     lanes,
     low,
     lifts,
-  }: { readonly lanes: boolean; readonly low: boolean; readonly lifts: boolean },
+    width = WIDTH,
+  }: {
+    readonly lanes: boolean;
+    readonly low: boolean;
+    readonly lifts: boolean;
+    readonly width?: number;
+  },
 ): StripLayout => {
   const lengthMm = measures.edgeLengthMm;
-  const scale = SPAN / lengthMm;
+  const span = width - LEFT - RIGHT;
+  const scale = span / lengthMm;
   const x = (mm: number): number => LEFT + mm * scale;
   const curves = bladeOutline(measures);
   const highest = Math.max(...curves.spine.map(([, y]) => y)) * scale;
@@ -58,8 +70,10 @@ export const stripLayout = (
   const lanesTop = baseline + 34;
   const laneTop = (side: BladeSide): number => lanesTop + SIDES.indexOf(side) * (LANE + LANE_GAP);
   const lanesBottom = lanes ? laneTop('left') + LANE + 8 : lanesTop;
-  const step = tickMm(lengthMm);
+  const step = tickMm(lengthMm) * (span < 30 * (lengthMm / tickMm(lengthMm)) ? 2 : 1);
   return {
+    width,
+    span,
     curves,
     lengthMm,
     scale,

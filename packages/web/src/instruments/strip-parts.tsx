@@ -10,8 +10,7 @@ import {
   zoneSpan,
 } from '@patient-edge/core';
 import type { MouseEvent } from 'react';
-import { WIDTH } from './section-layout';
-import { LANE, LEFT, RIGHT, SPAN, type StripLayout } from './strip-layout';
+import { LANE, LEFT, RIGHT, type StripLayout } from './strip-layout';
 import { mmNumber } from '../theme/format';
 
 export interface ZoneMark {
@@ -58,7 +57,7 @@ export const StripOutline = ({ layout, id, damage, leftIn, depthAlong }: StripOu
       {isCut && (
         <line
           x1={LEFT}
-          x2={WIDTH - RIGHT}
+          x2={layout.width - RIGHT}
           y1={1}
           y2={1}
           stroke="var(--steel-deep)"
@@ -150,7 +149,7 @@ export const StripLane = ({
       <rect
         x={LEFT}
         y={top}
-        width={SPAN}
+        width={layout.span}
         height={LANE}
         fill="var(--page)"
         stroke="var(--line)"

@@ -1,7 +1,7 @@
 /** A figure that can be asked why. */
 import type { Figure } from '@patient-edge/core';
 import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
-import styled from 'styled-components';
+import styled, { css } from 'styled-components';
 import { valueAndUnit } from '../theme/format';
 
 const Box = styled.div<{ $large: boolean }>`
@@ -26,26 +26,29 @@ const Box = styled.div<{ $large: boolean }>`
     margin-left: -0.35em;
   }
 `;
-const WhyButton = styled.button`
-  font: 500 14px/1 var(--text);
-  color: var(--accent);
+/** As large as a finger, without moving what stands around it. */
+const reachLook = css`
   background: none;
   border: none;
-  border-bottom: 1px dotted var(--accent);
-  padding: 5px 1px 2px;
-  min-height: 24px;
+  text-decoration: underline dotted var(--accent);
+  text-underline-offset: 4px;
+  min-height: 44px;
+  min-width: 44px;
+  padding: 10px 6px;
+  margin: -11px -6px;
   cursor: pointer;
 `;
+const WhyButton = styled.button`
+  ${reachLook}
+  font: 500 14px/1 var(--text);
+  color: var(--accent);
+`;
 const AskButton = styled.button`
+  ${reachLook}
   font: inherit;
   color: inherit;
-  background: none;
-  border: none;
-  border-bottom: 1px dotted var(--accent);
-  padding: 0;
-  min-height: 24px;
-  cursor: pointer;
   white-space: nowrap;
+  text-align: inherit;
 `;
 /** Loaded when the first figure is asked: a page of figures is there sooner without it. */
 const WhyCard = lazy(() => import('./why-card'));

@@ -28,13 +28,13 @@ import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
 import { useInstruments } from '../api/may';
 import { FormChoice, FormPick } from '../theme/form-choices';
-import { FormNumber } from '../theme/form-fields';
+import { FormNumber } from '../theme/form-number';
 import { fixed, parseNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { Columns } from '../theme/columns';
 import {
   drawnMeasures,

@@ -21,7 +21,7 @@ import styled from 'styled-components';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { parseNumber } from '../theme/format';
 import { FormPick } from '../theme/form-choices';
-import { FormNumber } from '../theme/form-fields';
+import { FormNumber } from '../theme/form-number';
 import { QuietButton } from '../theme/buttons';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { options } from '../theme/options';

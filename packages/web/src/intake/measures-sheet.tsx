@@ -14,7 +14,7 @@ import type { UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { FormChoice } from '../theme/form-choices';
-import { FormNumber } from '../theme/form-fields';
+import { FormNumber } from '../theme/form-number';
 import { mm, mmTyped, parseNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';

@@ -2,7 +2,7 @@
 import { bladeKind, checkBack, isOneSided, questionsFor, type Answers } from '@patient-edge/core';
 import { useWatch, type Control } from 'react-hook-form';
 import { FormPick } from '../theme/form-choices';
-import { FormNumber } from '../theme/form-fields';
+import { FormNumber } from '../theme/form-number';
 import { parseNumber } from '../theme/format';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';

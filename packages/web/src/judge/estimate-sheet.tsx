@@ -26,7 +26,8 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { NumberEntry, TextEntry } from '../theme/text-fields';
+import { TextEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { useSend } from './use-send';
 
 const Lines = styled.ol`
@@ -37,6 +38,14 @@ const Lines = styled.ol`
     grid-template-columns: minmax(0, 1fr) 120px 120px 44px;
     gap: 10px;
     align-items: end;
+  }
+  @media (max-width: 600px) {
+    & > li {
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 44px;
+    }
+    & > li > :first-child {
+      grid-column: 1 / -1;
+    }
   }
   & button {
     min-height: 44px;

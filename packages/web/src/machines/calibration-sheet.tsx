@@ -14,7 +14,7 @@ import { textOf } from '../theme/text';
 import { QuietButton } from '../theme/buttons';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 
 const FitChart = lazy(() =>

@@ -19,13 +19,14 @@ import { refreshReturns, updateJobCache, useSales } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
-import { FormNumber, FormText } from '../theme/form-fields';
+import { FormText } from '../theme/form-fields';
+import { FormNumber } from '../theme/form-number';
 import { moment, parseNumber } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import { useSubmission } from '../theme/server-form';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { useRun } from '../theme/use-run';
 
 interface BillPanelProps {

@@ -10,7 +10,7 @@ import { Asked, FigureView } from '../instruments/why';
 import { fixed, mm, parseNumber, roughly } from '../theme/format';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { SliderBar } from '../theme/slider';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 
 /** The schools of the angle, as the trade calls them. */
 export const SCHOOLS: Readonly<Record<Approach, string>> = {
@@ -31,6 +31,12 @@ const School = styled.div`
   border-top: 1px solid var(--line);
   border-left: 6px solid transparent;
   padding: 7px 4px 9px 10px;
+  @media (max-width: 560px) {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    & > button {
+      grid-column: 1 / -1;
+    }
+  }
   &[data-chosen] {
     border-left-color: var(--accent);
     background: var(--accent-soft);
@@ -53,7 +59,7 @@ const SchoolButton = styled.button`
   background: none;
   border: none;
   padding: 2px 0;
-  min-height: 32px;
+  min-height: 44px;
   cursor: pointer;
   & b {
     font: 650 19px/1.2 var(--figures);
@@ -64,6 +70,12 @@ const Heads = styled.div`
   grid-template-columns: minmax(0, 1fr) 90px 90px 74px;
   gap: 12px;
   padding: 0 4px 4px 16px;
+  @media (max-width: 560px) {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    & > :first-child {
+      display: none;
+    }
+  }
   color: var(--ink-soft);
   font-size: 14px;
   & span:not(:first-child) {

@@ -22,7 +22,7 @@ import { Row, MutedText, Stack } from '../theme/layout';
 import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 
 const Part = styled.section`
   border-left: 6px solid var(--accent);

@@ -5,7 +5,7 @@ import { fixed, parseNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 
 interface FinishControlProps {
   readonly plan: BladePlan;

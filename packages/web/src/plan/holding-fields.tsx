@@ -8,6 +8,7 @@ import { textOf } from '../theme/text';
 import { MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
+import { DrawingSheet } from '../theme/drawing';
 
 const Svg = styled.svg`
   display: block;
@@ -72,28 +73,30 @@ const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
       .join('');
   };
   return (
-    <Svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`Angle along the edge${side === null ? '' : ` ${ofSide(side)}`}, from ${fixed(Math.min(...angles), 1)}° to ${fixed(Math.max(...angles), 1)}°; wanted ${fixed(wantedDeg, 1)}°`}
-    >
-      <path
-        d={`M${PAD.left} ${y(wantedDeg)}H${WIDTH - PAD.right}`}
-        stroke="var(--steel-deep)"
-        strokeDasharray="2 4"
-      />
-      <path d={path(elsewhere)} stroke="var(--ink-soft)" strokeDasharray="7 5" fill="none" />
-      <path d={path(along)} stroke="var(--accent)" strokeWidth={3} fill="none" />
-      <text x={4} y={y(wantedDeg) + 5}>
-        {fixed(wantedDeg, 1)}°
-      </text>
-      <text x={PAD.left} y={HEIGHT - 6}>
-        heel
-      </text>
-      <text x={WIDTH - PAD.right} y={HEIGHT - 6} textAnchor="end">
-        {mm(to, 0)}
-      </text>
-    </Svg>
+    <DrawingSheet leastPx={520}>
+      <Svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`Angle along the edge${side === null ? '' : ` ${ofSide(side)}`}, from ${fixed(Math.min(...angles), 1)}° to ${fixed(Math.max(...angles), 1)}°; wanted ${fixed(wantedDeg, 1)}°`}
+      >
+        <path
+          d={`M${PAD.left} ${y(wantedDeg)}H${WIDTH - PAD.right}`}
+          stroke="var(--steel-deep)"
+          strokeDasharray="2 4"
+        />
+        <path d={path(elsewhere)} stroke="var(--ink-soft)" strokeDasharray="7 5" fill="none" />
+        <path d={path(along)} stroke="var(--accent)" strokeWidth={3} fill="none" />
+        <text x={4} y={y(wantedDeg) + 5}>
+          {fixed(wantedDeg, 1)}°
+        </text>
+        <text x={PAD.left} y={HEIGHT - 6}>
+          heel
+        </text>
+        <text x={WIDTH - PAD.right} y={HEIGHT - 6} textAnchor="end">
+          {mm(to, 0)}
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };
 

@@ -21,7 +21,8 @@ import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { Select } from '../theme/select';
-import { NumberEntry, TextEntry } from '../theme/text-fields';
+import { TextEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 
 const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
   stone: 'Stone',

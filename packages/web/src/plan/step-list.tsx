@@ -129,7 +129,9 @@ const Beside = styled.p`
 const More = styled.button`
   font: inherit;
   font-size: 15px;
-  min-height: 32px;
+  min-height: 44px;
+  min-width: 44px;
+  margin: -6px 0;
   color: var(--accent);
   background: none;
   border: none;

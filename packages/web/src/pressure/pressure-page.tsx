@@ -16,7 +16,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { PressureTrace } from './pressure-trace';
 import { PageHeading } from '../theme/page-heading';
 

@@ -26,7 +26,7 @@ import { usePrices } from '../api/hooks';
 import { useMay } from '../api/may';
 import { Columns } from '../theme/columns';
 import { FormPick } from '../theme/form-choices';
-import { FormNumber } from '../theme/form-fields';
+import { FormNumber } from '../theme/form-number';
 import { mm, parseNumber } from '../theme/format';
 import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { QuietButton } from '../theme/buttons';

@@ -5,7 +5,7 @@ import { fixed, parseNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 
 const SCALES = ['µm', ...GRIT_SCALES] as const;
 type Scale = (typeof SCALES)[number];

@@ -23,7 +23,7 @@ import { Row, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { Waiting } from '../theme/waiting';
 import { useProgression } from '../workers/use-progression';
 import { NamedFinish } from './named-finish';

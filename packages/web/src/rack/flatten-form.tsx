@@ -10,7 +10,8 @@ import { ActionButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { NumberEntry, TextEntry } from '../theme/text-fields';
+import { TextEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 
 /** Both forms of the body, so that what is no number is refused beside its field by the server. */

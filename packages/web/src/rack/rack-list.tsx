@@ -43,13 +43,16 @@ const Table = styled.div`
     border: none;
     border-bottom: 1px dotted var(--ink-soft);
     padding: 4px 0;
-    min-height: 30px;
+    min-height: 44px;
+    min-width: 44px;
     cursor: pointer;
   }
   & a {
     font-weight: 650;
-    display: inline-block;
-    padding: 8px 0;
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    min-width: 44px;
   }
 `;
 const Body = styled.div`

@@ -14,7 +14,8 @@ import {
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
 import { FormPick } from '../theme/form-choices';
-import { FormNumber, FormText } from '../theme/form-fields';
+import { FormText } from '../theme/form-fields';
+import { FormNumber } from '../theme/form-number';
 import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import type { StoneFormState } from './use-stone-form';

@@ -9,7 +9,8 @@ import { Fold } from '../theme/fold';
 import { parseNumber } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
-import { NumberEntry, TextEntry } from '../theme/text-fields';
+import { TextEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { freshOwnId } from './own-id';
 
@@ -29,7 +30,7 @@ export const OwnTests = ({ tests: { own }, onOwn }: OwnTestsProps) => {
   };
   return (
     <Stack $gap={10}>
-      <h3>Tests of the shop’s own</h3>
+      <h2>Tests of the shop’s own</h2>
       {own.length === 0 && <MutedText>None yet.</MutedText>}
       {own.map((test) => (
         <Row key={test.id} $gap={14}>

@@ -245,7 +245,6 @@ const Weekdays = ({ value, onChange }: { value: string; onChange: (next: string)
       {WEEKDAYS.map((weekday) => (
         <ToggleButton
           key={weekday}
-          aria-label={weekdayName(weekday)}
           isSelected={chosen.includes(weekday)}
           onChange={(isOpen) => toggle(weekday, isOpen)}
         >

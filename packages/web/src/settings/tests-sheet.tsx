@@ -10,7 +10,7 @@ import { numberText, parseNumber } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { Waiting } from '../theme/waiting';
 import { OwnTests } from './own-tests';
 

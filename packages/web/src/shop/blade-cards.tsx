@@ -1,14 +1,16 @@
 /** Blades as one sees them hang: drawn to one scale, by the day they are promised. */
 import type { BoardJob } from '@patient-edge/contract';
 import { Link } from 'react-router';
-import { memo } from 'react';
+import { lazy, memo, Suspense } from 'react';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { TRACK } from '../jobs/stage';
-import { Checkbox } from '../theme/checkbox';
 import { day, howSoon } from '../theme/format';
 import { MutedText } from '../theme/layout';
 import { nameOf } from './board-filter';
+
+/** Comes when several are chosen. */
+const Checkbox = lazy(async () => ({ default: (await import('../theme/checkbox')).Checkbox }));
 
 /** Pixels for a millimetre, the same for every blade on the page. */
 export const SCALE = 0.72;
@@ -113,12 +115,14 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
             <li key={job.jobId}>
               <HungBlade job={job} />
               {chosen && (
-                <Checkbox
-                  value={chosen.has(job.jobId)}
-                  onChange={(isChosen) => onChosen(job.jobId, isChosen)}
-                >
-                  Select<span className="unseen"> tag {job.tagNumber}</span>
-                </Checkbox>
+                <Suspense fallback={null}>
+                  <Checkbox
+                    value={chosen.has(job.jobId)}
+                    onChange={(isChosen) => onChosen(job.jobId, isChosen)}
+                  >
+                    Select<span className="unseen"> tag {job.tagNumber}</span>
+                  </Checkbox>
+                </Suspense>
               )}
             </li>
           ))}

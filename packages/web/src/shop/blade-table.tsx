@@ -36,12 +36,13 @@ const Rows = styled.div`
   }
   @media (max-width: 900px) {
     & > ul > li {
-      grid-template-columns: auto minmax(0, 1fr) minmax(0, 1fr);
+      grid-template-columns: auto 52px minmax(0, 1fr) minmax(0, 1fr);
+      padding: 4px 0;
     }
     & > ul > li > [data-picture] {
       display: none;
     }
-    & > ul > li > [data-tag] {
+    & > ul > li > :is(:first-child, [data-tag]) {
       grid-row: span 2;
     }
   }

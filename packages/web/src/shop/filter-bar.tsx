@@ -1,7 +1,6 @@
 /** Which blades are shown: what is late, ready or waiting in one press, the rest from lists, each with its count. */
 import type { Board } from '@patient-edge/contract';
 import { lazy, Suspense, type ReactNode } from 'react';
-import { ToggleButton } from 'react-aria-components/ToggleButton';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Fold } from '../theme/fold';
@@ -28,7 +27,7 @@ export const SORT_LABELS: Readonly<Record<Sort, string>> = {
   stage: 'Stage',
   'taken in': 'Day taken in',
 };
-const Quick = styled(ToggleButton)`
+const Quick = styled.button`
   font: inherit;
   min-height: 44px;
   padding: 6px 14px;
@@ -41,7 +40,7 @@ const Quick = styled(ToggleButton)`
     font-family: var(--figures);
     padding-left: 6px;
   }
-  &[data-selected] {
+  &[aria-pressed='true'] {
     background: var(--accent);
     border-color: var(--accent);
     color: var(--accent-ink);
@@ -73,8 +72,9 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
           .map(({ id, count }) => (
             <Quick
               key={id}
-              isSelected={filter.only === id}
-              onChange={(isOn) => set({ only: isOn ? id : null })}
+              type="button"
+              aria-pressed={filter.only === id}
+              onClick={() => set({ only: filter.only === id ? null : id })}
             >
               {ONLY_LABELS[id]}
               <b>{count}</b>
@@ -89,7 +89,7 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
         )}
         <Row style={{ marginLeft: 'auto' }}>{children}</Row>
       </Row>
-      <Fold title="Filter and sort" says={saysOf(filter, shown, board.jobs.length)}>
+      <Fold level={2} title="Filter and sort" says={saysOf(filter, shown, board.jobs.length)}>
         <Suspense fallback={<p role="status">Opening…</p>}>
           <FilterLists choices={choices} filter={filter} onFilter={set} />
         </Suspense>

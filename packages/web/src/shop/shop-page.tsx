@@ -15,6 +15,7 @@ import { howSoon } from '../theme/format';
 import { ActionLink, QuietLink } from '../theme/links';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { Skeleton } from '../theme/skeleton';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { filterFrom, nameOf, paramsOf, shownJobs, type BoardFilter } from './board-filter';
@@ -83,7 +84,7 @@ export const ShopPage = () => {
     if (board) void readAhead(board);
   }, [board]);
   if (!board) {
-    return <Waiting error={error} text="Loading the shop…" />;
+    return error ? <Waiting error={error} text="" /> : <Skeleton text="Loading the shop…" />;
   }
   return <Shop board={board} />;
 };

@@ -22,7 +22,7 @@ const Bar = styled.section`
   flex-wrap: wrap;
   gap: 4px 22px;
   align-items: center;
-  padding: 5px 28px;
+  padding: 0 28px;
   background: var(--accent-soft);
   border-bottom: 1px solid var(--line);
   font-size: 15px;
@@ -40,6 +40,11 @@ const Bar = styled.section`
     gap: 8px;
     align-items: center;
   }
+  & a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+  }
   & b[data-ready] {
     color: var(--good);
   }
@@ -48,7 +53,8 @@ const Bar = styled.section`
     background: none;
     color: var(--ink);
     border: 1px solid var(--steel-deep);
-    min-height: 34px;
+    min-height: 44px;
+    min-width: 44px;
     padding: 4px 10px;
     cursor: pointer;
   }

@@ -1,7 +1,7 @@
 /** Fields that are typed into, bound to react-hook-form. Values are as typed; numbers are parsed when sent. */
 import type { ReactElement } from 'react';
 import { Controller, type Control, type FieldValues, type Path } from 'react-hook-form';
-import { NumberEntry, TextEntry } from './text-fields';
+import { TextEntry } from './text-fields';
 
 export interface Place<T extends FieldValues> {
   readonly control: Control<T>;
@@ -50,11 +50,5 @@ export const FormText = <T extends FieldValues>({
 }) => (
   <InForm control={control} name={name}>
     {(given) => <TextEntry {...rest} {...given} />}
-  </InForm>
-);
-
-export const FormNumber = <T extends FieldValues>({ control, name, ...rest }: Labelled<T>) => (
-  <InForm control={control} name={name}>
-    {(given) => <NumberEntry {...rest} {...given} />}
   </InForm>
 );

@@ -38,6 +38,7 @@ const Bar = styled.header`
     display: none;
   }
   & > a {
+    min-height: 44px;
     font: 720 19px/1 var(--heading);
     color: var(--ink);
     text-decoration: none;

@@ -11,8 +11,8 @@ export const Panel = styled.section<{ $slim?: boolean }>`
     padding-block: 8px 16px;
   }
   min-width: 0;
-  /* On a telephone what is too wide moves within its sheet, never the page. */
-  @media (max-width: 560px) {
+  /* Where there is little room what is too wide moves within its sheet, never the page. */
+  @media (max-width: 1000px) {
     overflow-x: auto;
     /* What only a screen reader sees moves with it. */
     position: relative;
@@ -24,6 +24,12 @@ export const Row = styled.div<{ $gap?: number; $align?: string }>`
   flex-wrap: wrap;
   gap: ${({ $gap }) => $gap ?? 12}px;
   align-items: ${({ $align }) => $align ?? 'center'};
+  /* A link that stands alone is as large as a button. */
+  & > a {
+    min-height: 44px;
+    display: inline-flex;
+    align-items: center;
+  }
 `;
 export const Stack = styled.div<{ $gap?: number }>`
   display: grid;

@@ -1,5 +1,5 @@
 /** The heading of a page, and with it the title its tab and its history go by. */
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 
 export const PageHeading = ({
   title,
@@ -8,9 +8,15 @@ export const PageHeading = ({
   /** As a tab shows it. */
   readonly title: string;
   readonly children?: ReactNode;
-}) => (
-  <>
-    <title>{`${title} · Patient Edge`}</title>
-    <h1>{children}</h1>
-  </>
-);
+}) => {
+  // The letters come once there is something to read: over a thin line they would hold it up.
+  useEffect(() => {
+    import('../fonts').catch(() => undefined);
+  }, []);
+  return (
+    <>
+      <title>{`${title} · Patient Edge`}</title>
+      <h1>{children}</h1>
+    </>
+  );
+};

@@ -3,7 +3,7 @@ import { SliderThumb, SliderTrack } from 'react-aria-components/Slider';
 import styled from 'styled-components';
 
 const Track = styled(SliderTrack)`
-  height: 34px;
+  height: 44px;
   width: 100%;
   position: relative;
   &::before {
@@ -11,13 +11,13 @@ const Track = styled(SliderTrack)`
     position: absolute;
     left: 0;
     right: 0;
-    top: 15px;
+    top: 20px;
     height: 4px;
     background: var(--steel-deep);
   }
 `;
 const Thumb = styled(SliderThumb)`
-  top: 17px;
+  top: 22px;
   width: 26px;
   height: 26px;
   border-radius: 50%;

@@ -1,7 +1,7 @@
 /** A number within limits, kept as it is typed, passed on when it is right. */
 import { useState } from 'react';
 import { parseNumber } from './format';
-import { NumberEntry } from './text-fields';
+import { NumberEntry } from './number-entry';
 
 interface WithinLimitsProps {
   readonly label: string;

@@ -1,6 +1,7 @@
 /** A rod upright, the blade's edge on it, the coins between rod and blade by the spine: to scale at the middle. */
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
+import { DrawingSheet } from '../theme/drawing';
 
 const Svg = styled.svg`
   display: block;
@@ -40,48 +41,50 @@ export const CoinPicture = ({ heightMm, spineMm, coinMm, count, angleDeg }: Coin
   const coins = Array.from({ length: count }, (_, index) => index);
   const coinTop = top.y - ny * half - 4;
   return (
-    <Svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
-      aria-label={`${count} coins of ${coinMm} mm between rod and blade by the spine hold ${fixed(angleDeg, 1)}° at ${heightMm} mm of height`}
-    >
-      <rect
-        x={ROD.x}
-        y={ROD.top}
-        width={ROD.width}
-        height={ROD.bottom - ROD.top}
-        rx={8}
-        fill="var(--steel)"
-        stroke="var(--steel-deep)"
-      />
-      <path
-        d={`M${face} ${EDGE_Y}L${corner(1)}L${corner(-1)}Z`}
-        fill="var(--steel)"
-        stroke="var(--ink)"
-        strokeWidth={1.6}
-      />
-      {coins.map((index) => (
+    <DrawingSheet leastPx={260}>
+      <Svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`${count} coins of ${coinMm} mm between rod and blade by the spine hold ${fixed(angleDeg, 1)}° at ${heightMm} mm of height`}
+      >
         <rect
-          key={index}
-          x={face + index * coinMm * scale}
-          y={coinTop - 8}
-          width={Math.max(1, coinMm * scale - 1)}
-          height={34}
-          fill="var(--accent)"
-          opacity={0.85}
+          x={ROD.x}
+          y={ROD.top}
+          width={ROD.width}
+          height={ROD.bottom - ROD.top}
+          rx={8}
+          fill="var(--steel)"
+          stroke="var(--steel-deep)"
         />
-      ))}
-      <text x={Math.min(face + count * coinMm * scale + 8, WIDTH - 110)} y={coinTop - 14}>
-        {count} × {coinMm} mm
-      </text>
-      <path
-        d={`M${face} ${EDGE_Y - 90}A90 90 0 0 1 ${face + 90 * ux} ${EDGE_Y + 90 * uy}`}
-        fill="none"
-        stroke="var(--accent)"
-      />
-      <text x={face + 90 * ux + 22} y={EDGE_Y - 74}>
-        {fixed(angleDeg, 1)}°
-      </text>
-    </Svg>
+        <path
+          d={`M${face} ${EDGE_Y}L${corner(1)}L${corner(-1)}Z`}
+          fill="var(--steel)"
+          stroke="var(--ink)"
+          strokeWidth={1.6}
+        />
+        {coins.map((index) => (
+          <rect
+            key={index}
+            x={face + index * coinMm * scale}
+            y={coinTop - 8}
+            width={Math.max(1, coinMm * scale - 1)}
+            height={34}
+            fill="var(--accent)"
+            opacity={0.85}
+          />
+        ))}
+        <text x={Math.min(face + count * coinMm * scale + 8, WIDTH - 110)} y={coinTop - 14}>
+          {count} × {coinMm} mm
+        </text>
+        <path
+          d={`M${face} ${EDGE_Y - 90}A90 90 0 0 1 ${face + 90 * ux} ${EDGE_Y + 90 * uy}`}
+          fill="none"
+          stroke="var(--accent)"
+        />
+        <text x={face + 90 * ux + 22} y={EDGE_Y - 74}>
+          {fixed(angleDeg, 1)}°
+        </text>
+      </Svg>
+    </DrawingSheet>
   );
 };

@@ -25,7 +25,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
-import { NumberEntry } from '../theme/text-fields';
+import { NumberEntry } from '../theme/number-entry';
 import { BesidePicture } from './beside-picture';
 import { PictureCanvas } from './picture-canvas';
 import { PointsLayer } from './points-layer';

@@ -13,65 +13,6 @@ import {
 } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
-test.describe('a new shop', () => {
-  let shop: RunningShop;
-  test.beforeAll(async () => {
-    shop = await RunningShop.open('shop', 4894);
-  });
-  test.afterAll(() => shop.kill());
-
-  test('begins with its owner, a stone on the rack, a colleague and a first blade', async ({
-    page,
-  }) => {
-    const errors = watchConsole(page);
-    await page.goto(shop.address);
-    await expect(page.getByRole('heading', { name: 'A new shop' })).toBeVisible();
-    await fill(page, {
-      'Name of the shop': 'Lower lock',
-      'Your name': 'Edda Rill',
-      'Sign-in name': 'edda',
-      Password: 'short',
-    });
-    await page.getByRole('button', { name: 'Open the shop' }).click();
-    await expect(page.getByText('Password needs at least 10 characters')).toBeVisible();
-    await expect(page.getByLabel('Name of the shop')).toHaveValue('Lower lock');
-    await page.getByLabel('Password').fill('long enough now');
-    await page.getByRole('button', { name: 'Open the shop' }).click();
-    await expect(page.getByRole('heading', { name: 'The shop is empty' })).toBeVisible();
-
-    await page.getByRole('link', { name: 'Rack' }).click();
-    await page.getByRole('button', { name: 'Add an abrasive' }).click();
-    await fill(page, { Name: 'First stone', 'Median grain, µm': 'twelve' });
-    await page.getByRole('button', { name: 'Add to rack' }).click();
-    await expect(page.getByText('Median grain, µm must be a number')).toBeVisible();
-    await page.getByLabel('Median grain, µm').fill('12,5');
-    await page.getByRole('button', { name: 'Add to rack' }).click();
-    await expect(page.getByRole('link', { name: 'First stone' })).toBeVisible();
-
-    await page.getByRole('link', { name: 'Settings' }).click();
-    await fill(page, {
-      Name: 'Sorrel Bank',
-      'Sign-in name': 'sorrel',
-      'First password': 'first-password',
-    });
-    await page.getByRole('button', { name: 'Add', exact: true }).click();
-    await expect(page.getByRole('region', { name: 'People' })).toContainText('Sorrel Bank');
-
-    await page.getByRole('link', { name: 'Take in' }).click();
-    await page.getByText('New', { exact: true }).click();
-    await fill(page, { 'Customer’s name': 'Bram Oakum', 'Promised for': '2027-01-15' });
-    await page.getByRole('button', { name: 'Take in on tag 1' }).click();
-    await page.getByRole('button', { name: 'Fill blanks with typical values' }).click();
-    await fill(page, { 'Width of the bevel face, mm': '0.7' });
-    await page.getByRole('button', { name: 'Save and assess' }).click();
-    await expect(page.getByText('The price list is empty')).toBeVisible();
-    await page.getByRole('link', { name: 'Make the plan' }).click();
-    await expect(page.getByRole('heading', { name: 'Cross-section' })).toBeVisible();
-    await expect(page.getByText('First stone', { exact: false }).first()).toBeVisible();
-    expect(errors).toEqual([]);
-  });
-});
-
 test.describe('the demo shop', () => {
   let shop: RunningShop;
   test.beforeAll(async () => {

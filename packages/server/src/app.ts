@@ -213,6 +213,8 @@ export const createApp = (options: AppOptions): RunningApp => {
     {
       createDatabaseTable: false,
       clearExpired: true,
+      // The cookie in the browser ends on its day, used or not: writing on every request would keep each waiting for a disk.
+      disableTouch: true,
       schema: {
         tableName: 'session',
         columnNames: { session_id: 'session_id', expires: 'expires', data: 'data' },

@@ -3,10 +3,12 @@ import type { Found } from '@patient-edge/contract';
 import type { Queryable } from '../database/pool';
 import {
   bladeByTag,
+  bladesByStart,
   bladesByWords,
   customersByPhone,
   customersByStart,
   customersByWords,
+  MOST_FOUND,
 } from './queries';
 import { wordsNear } from '../search-words/queries';
 import { guessableWords, isOneLetterOff } from '../search-words/words';
@@ -52,19 +54,46 @@ export const find = async (db: Queryable, typed: string): Promise<Found> => {
   }
   const words = wordsOf(typed);
   if (words === null) return { customers: await customersByStart(db, startOf(typed)), blades: [] };
-  const found = await byWords(db, words);
+  const found = await byWords(db, words, typed);
   if (found.customers.length + found.blades.length > 0) return found;
   const corrected = await correctedWords(db, typed);
-  return corrected === null ? NOTHING : byWords(db, corrected);
+  return corrected === null ? NOTHING : byWords(db, corrected, onlyWordOf(corrected));
 };
 
-const byWords = async (db: Queryable, words: string): Promise<Found> => {
+/**
+ * What begins as typed first: an index gives it at once, and where it fills the list nobody need look for words anywhere
+ * in a name, which takes the longer the more there are.
+ */
+const startThenWords = async <T extends { readonly id: number }>(
+  typed: string | null,
+  byStart: (start: string) => Promise<T[]>,
+  byWord: () => Promise<T[]>,
+): Promise<T[]> => {
+  const first = typed === null ? [] : await byStart(startOf(typed));
+  if (first.length >= MOST_FOUND) return first;
+  const known = new Set(first.map(({ id }) => id));
+  return [...first, ...(await byWord()).filter(({ id }) => !known.has(id))].slice(0, MOST_FOUND);
+};
+
+const byWords = async (db: Queryable, words: string, typed: string | null): Promise<Found> => {
   const [customers, blades] = await Promise.all([
-    customersByWords(db, words),
-    bladesByWords(db, words),
+    startThenWords(
+      typed,
+      (start) => customersByStart(db, start),
+      () => customersByWords(db, words),
+    ),
+    startThenWords(
+      typed,
+      (start) => bladesByStart(db, start),
+      () => bladesByWords(db, words),
+    ),
   ]);
   return { customers, blades };
 };
+
+/** The one word that was guessed, where there is no other: it can be the beginning of a name. */
+const onlyWordOf = (corrected: string): string | null =>
+  /^\+\(\S+ (\S+)\*\)$/.exec(corrected)?.[1] ?? null;
 
 /** Every word as it is, or as one of those one letter off: `+(one* two*) +of*`. Null where nothing is near. */
 const correctedWords = async (db: Queryable, typed: string): Promise<string | null> => {

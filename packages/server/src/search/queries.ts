@@ -64,6 +64,16 @@ export const customersByPhone = (
     [digits, backwards],
   );
 
+/** Blades whose name begins so. */
+export const bladesByStart = async (db: Queryable, start: string): Promise<FoundBlade[]> =>
+  (
+    await select<FoundRow>(
+      db,
+      bladesAmong('SELECT id FROM blade WHERE name LIKE ? ORDER BY name'),
+      [start],
+    )
+  ).map(toFound);
+
 export const bladesByWords = async (db: Queryable, words: string): Promise<FoundBlade[]> =>
   (
     await select<FoundRow>(

@@ -21,7 +21,7 @@ const Racks = styled.ul`
     gap: 6px;
     border: 1px solid var(--line);
     padding: 12px 14px;
-    align-content: space-between;
+    grid-template-rows: auto 1fr auto;
   }
 `;
 
@@ -107,8 +107,12 @@ export const StarterRacks = () => {
                   )
                   .join(', ')}
               </MutedText>
-              <QuietButton isDisabled={busy} onPress={() => void take(rack)}>
-                Use this rack<span className="unseen">: {rack.label}</span>
+              <QuietButton
+                aria-label={`Use this rack: ${rack.label}`}
+                isDisabled={busy}
+                onPress={() => void take(rack)}
+              >
+                Use this rack
               </QuietButton>
             </li>
           ))}

@@ -111,18 +111,24 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
           </div>
           <Row $gap={8}>
             <QuietButton onPress={() => setOpen(open === 'name' ? null : 'name')}>
-              Rename<span className="unseen"> {name}</span>
+              <span>
+                Rename<span className="unseen"> {name}</span>
+              </span>
             </QuietButton>
             {!isMe && (
               <>
                 <QuietButton onPress={() => setOpen(open === 'password' ? null : 'password')}>
-                  Reset password<span className="unseen"> of {name}</span>
+                  <span>
+                    Reset password<span className="unseen"> of {name}</span>
+                  </span>
                 </QuietButton>
                 {sessions > 0 && (
                   <QuietButton
                     onPress={() => void run(() => put(`${path}/end-sessions`, 'POST', {}))}
                   >
-                    Sign out everywhere<span className="unseen">: {name}</span>
+                    <span>
+                      Sign out everywhere<span className="unseen">: {name}</span>
+                    </span>
                   </QuietButton>
                 )}
                 <QuietButton
@@ -133,8 +139,10 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
                     )
                   }
                 >
-                  {active ? 'Deactivate' : 'Activate'}
-                  <span className="unseen"> {name}</span>
+                  <span>
+                    {active ? 'Deactivate' : 'Activate'}
+                    <span className="unseen"> {name}</span>
+                  </span>
                 </QuietButton>
               </>
             )}

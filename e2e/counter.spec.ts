@@ -8,7 +8,6 @@ import {
   OWNER,
   enterShop,
   signIn,
-  watchConsole,
   unfold,
 } from './support/hands';
 import { RunningShop } from './support/running-shop';

@@ -1,15 +1,6 @@
 /** The counter on a bad day: an empty shop, a closed tab, wrong input, no connection, a colleague who was quicker. */
 import { expect, test } from '@playwright/test';
-import {
-  BENCH,
-  COUNTER,
-  fill,
-  find,
-  OWNER,
-  enterShop,
-  signIn,
-  unfold,
-} from './support/hands';
+import { BENCH, COUNTER, fill, find, OWNER, enterShop, signIn, unfold } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 test.describe('the demo shop', () => {

@@ -29,7 +29,7 @@ const BladePage = () => {
           <PageHeading title={blade.name || kind.label} />
           <MutedText>
             <Link to={`/customers/${customer.id}`}>{customer.name}</Link> · {kind.label} ·{' '}
-            {blade.steel}
+            {blade.steel} · <Link to={`/history?subject=blade&subjectId=${blade.id}`}>History</Link>
           </MutedText>
         </div>
         {here ? (

@@ -62,7 +62,10 @@ const Customer = ({ record }: { record: CustomerRecord }) => {
     <Stack $gap={16}>
       <div>
         <PageHeading title={customer.name} />
-        <MutedText>{customer.trade}</MutedText>
+        <MutedText>
+          {customer.trade === '' ? '' : `${customer.trade} · `}
+          <Link to={`/history?subject=customer&subjectId=${customer.id}`}>History</Link>
+        </MutedText>
       </div>
       {customer.edgesLiked !== '' && <Notice>Likes: {customer.edgesLiked}</Notice>}
       <Panel>

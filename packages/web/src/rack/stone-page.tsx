@@ -117,7 +117,8 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         <PageHeading title={stone.name} />
         <MutedText>
           {stone.kind}
-          {stone.retired && ', retired'}
+          {stone.retired && ', retired'} ·{' '}
+          <Link to={`/history?subject=stone&subjectId=${stone.id}`}>History</Link>
           {other && (
             <>
               , other side of <Link to={`/rack/stones/${other.id}`}>{other.name}</Link>

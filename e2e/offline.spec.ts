@@ -117,6 +117,8 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
   await page.getByRole('button', { name: 'Sign out' }).click();
   await expect(page.getByText(/things are not sent yet/)).toBeVisible();
   await page.getByRole('button', { name: 'Stay' }).click();
+  // What is shown a moment after the page was opened: else its absence would say nothing.
+  await expect(page.getByRole('status', { name: 'Connection' })).toContainText('7 things wait');
 
   await shop.start();
   await page.clock.resume();

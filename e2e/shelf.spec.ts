@@ -389,20 +389,26 @@ test('a machine is calibrated by test cuts, each of which can be taken out again
   await expect(form.getByText('Radius of the sag, mm is missing: a belt needs it')).toBeVisible();
 });
 
-test('pressure is read from the scale as it comes, or typed, in the unit of choice', async ({
+test('pressure is read from the scale as it comes, or typed, in the unit of the shop', async ({
   page,
 }) => {
   const errors = watchConsole(page);
-  await signIn(page, shop.address, ...BENCH);
-  await page.goto(`${shop.address}/rack/pressure`);
-  await choose(page, 'Unit', 'pounds');
+  await signIn(page, shop.address, ...OWNER);
+  const readIn = async (unit: string): Promise<void> => {
+    await page.goto(`${shop.address}/settings/units`);
+    await choose(page, 'Forces', unit);
+    await page.getByRole('button', { name: 'Save units' }).click();
+    await expect(page.getByText('No changes.').or(page.getByText('Saved.'))).toBeVisible();
+    await page.goto(`${shop.address}/rack/pressure`);
+  };
+  await readIn('pounds');
   await fill(page, { 'Or type what it shows, pounds': '1' });
   await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByRole('timer', { name: 'Pressed now' })).toHaveText('1 lb');
   await fill(page, { 'Or type what it shows, pounds': 'hard' });
   await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByText('"hard" was given')).toBeVisible();
-  await choose(page, 'Unit', 'grams-force');
+  await readIn('grams-force');
   await page.getByRole('button', { name: 'Listen to the scale' }).click();
   await expect(page.getByText(/% inside, \d+ gf on average/)).toBeVisible();
   await page.getByRole('button', { name: 'Stop listening' }).click();

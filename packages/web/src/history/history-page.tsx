@@ -107,7 +107,7 @@ const HistoryPage = () => {
         <Panel aria-label="Filter">
           <Columns $columns={4}>
             <Select
-              label="Of"
+              label="What"
               options={[
                 { id: ALL, label: 'Everything' },
                 ...HISTORY_SUBJECTS.map((id) => ({

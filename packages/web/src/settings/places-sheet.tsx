@@ -153,7 +153,7 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
                     <FormText
                       control={control}
                       name={`places.${index}.address`}
-                      label="Address, where the name does not say it"
+                      label="Address (optional)"
                     />
                   </Columns>
                   <Row $gap={16} $align="end">
@@ -230,7 +230,7 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
 
 const Hours = styled.div`
   display: grid;
-  grid-template-columns: 130px 130px;
+  grid-template-columns: 150px 150px;
   gap: 10px;
 `;
 

@@ -13,6 +13,7 @@ export const SWR_SETTINGS: SWRConfiguration = {
 
 export const useSession = () =>
   useSWR<SessionInfo, ApiFailure>('/session', (path: string) => request<SessionInfo>('GET', path), {
-    // Asked for by every part that shows what somebody may: once a minute is often enough.
-    dedupingInterval: 60_000,
+    // Asked for by every part that shows what somebody may: what is known is taken, and looked at again each minute.
+    revalidateIfStale: false,
+    refreshInterval: 60_000,
   });

@@ -6,7 +6,7 @@ import type { Appearance } from './theme/appearance';
 import { Frame } from './theme/frame';
 import { PageBoundary } from './theme/page-boundary';
 import { Skeleton } from './theme/skeleton';
-import { ShopPage } from './warm-up';
+import { shopPage } from './shop/load-shop';
 import { OnlyFor } from './theme/only-for';
 import { NothingHere } from './theme/waiting';
 
@@ -77,7 +77,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
       <PageBoundary>
         <Suspense fallback={<Skeleton text="Opening…" />}>
           <Routes>
-            <Route index element={<ShopPage />} />
+            <Route index element={<shopPage.Part />} />
             <Route path="take-in" element={<DropOffPage />} />
             <Route path="jobs/:jobId" element={<JobPage />}>
               <Route path="intake" element={<IntakePage />} />

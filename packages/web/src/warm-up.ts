@@ -5,14 +5,13 @@
 import { preload } from 'swr';
 import { request } from './api/client';
 import { readStored, writeStored } from './api/stored';
+import { shopPage } from './shop/load-shop';
 import { readyOrLazy } from './theme/ready-or-lazy';
 
 const KNOWN = 'was signed in';
 
 const pages = readyOrLazy(async () => (await import('./pages')).default);
-const shop = readyOrLazy(async () => (await import('./shop/shop-page')).ShopPage);
 export const Pages = pages.Part;
-export const ShopPage = shop.Part;
 
 const fetched = (path: string): void => {
   // A failure is told by the page that asks for it.
@@ -31,7 +30,7 @@ export const warmUp = (): void => {
   fetched('/session');
   pages.load().catch(() => undefined);
   if (window.location.pathname !== '/') return;
-  shop.load().catch(() => undefined);
+  shopPage.load().catch(() => undefined);
   fetched('/shop');
   fetched('/first-day');
 };

@@ -9,6 +9,14 @@ export type Only = (typeof ONLY)[number];
 export const SORTS = ['promised', 'tag', 'customer', 'stage', 'taken in'] as const;
 export type Sort = (typeof SORTS)[number];
 
+export const SORT_LABELS: Readonly<Record<Sort, string>> = {
+  promised: 'Day promised',
+  tag: 'Tag',
+  customer: 'Customer',
+  stage: 'Stage',
+  'taken in': 'Day taken in',
+};
+
 export interface BoardFilter {
   readonly only: Only | null;
   readonly stage: Stage | null;

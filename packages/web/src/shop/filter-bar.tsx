@@ -9,9 +9,9 @@ import {
   choicesIn,
   NO_FILTER,
   paramsOf,
+  SORT_LABELS,
   type BoardFilter,
   type Only,
-  type Sort,
 } from './board-filter';
 
 const ONLY_LABELS: Readonly<Record<Only, string>> = {
@@ -19,13 +19,6 @@ const ONLY_LABELS: Readonly<Record<Only, string>> = {
   ready: 'Ready to collect',
   waiting: 'Waiting for an answer',
   declined: 'Declined',
-};
-export const SORT_LABELS: Readonly<Record<Sort, string>> = {
-  promised: 'Day promised',
-  tag: 'Tag',
-  customer: 'Customer',
-  stage: 'Stage',
-  'taken in': 'Day taken in',
 };
 const Quick = styled.button`
   font: inherit;

@@ -3,8 +3,7 @@ import styled from 'styled-components';
 import type { Option } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
-import { SORTS, type BoardFilter, type choicesIn, type Counted } from './board-filter';
-import { SORT_LABELS } from './filter-bar';
+import { SORT_LABELS, SORTS, type BoardFilter, type choicesIn, type Counted } from './board-filter';
 
 const VIEWS = [
   { id: 'silhouettes', label: 'Silhouettes' },

@@ -1,33 +1,10 @@
 /** Where one can go: the main work in sight, the rest beside it or, where the screen is narrow, in a menu. */
-import type { SessionInfo } from '@patient-edge/contract';
-import { mayDo, type Action } from '@patient-edge/core';
 import { Menu as MenuIcon } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { Button } from 'react-aria-components/Button';
-import { NavLink, useLocation } from 'react-router';
+import { NavLink } from 'react-router';
 import styled from 'styled-components';
-import type { Appearance } from './appearance';
-
-interface Item {
-  readonly to: string;
-  readonly text: string;
-  /** Further addresses that belong to it. */
-  readonly also?: RegExp;
-  readonly action?: Action;
-  /** In sight on a tablet too. */
-  readonly isMain?: boolean;
-}
-
-const ITEMS: readonly Item[] = [
-  { to: '/', text: 'Shop', isMain: true, also: /^\/jobs\/\d+\/?$/ },
-  { to: '/take-in', text: 'Take in', isMain: true },
-  { to: '/tray', text: 'Bench', isMain: true, action: 'work step', also: /^\/jobs\/\d+\/bench/ },
-  { to: '/ready', text: 'Ready', isMain: true },
-  { to: '/customers', text: 'Customers', also: /^\/blades/ },
-  { to: '/rack', text: 'Shelf' },
-  { to: '/history', text: 'Numbers', also: /^\/(takings|calculator)/ },
-  { to: '/settings', text: 'Settings' },
-];
+import { useNavItems, type MainNavProps } from './nav-items';
 
 const Row = styled.nav`
   display: flex;
@@ -63,26 +40,6 @@ const MenuButton = styled(Button)`
   }
 `;
 const MenuDrawer = lazy(async () => ({ default: (await import('./menu-drawer')).MenuDrawer }));
-
-export interface MainNavProps {
-  readonly session: SessionInfo;
-  readonly appearance: Appearance;
-  readonly onAppearance: (next: Appearance) => void;
-  readonly onSignOut: () => void;
-}
-
-export const useNavItems = ({ staff }: SessionInfo) => {
-  const { pathname } = useLocation();
-  return ITEMS.filter(({ action }) => !action || (staff && mayDo(staff.role, action))).map(
-    ({ to, text, also, isMain }) => ({
-      to,
-      text,
-      isMain,
-      isHere: to === '/' ? pathname === '/' || also!.test(pathname) : undefined,
-      isAlso: also?.test(pathname) ?? false,
-    }),
-  );
-};
 
 export const MainNav = ({ session }: Pick<MainNavProps, 'session'>) => {
   const items = useNavItems(session);

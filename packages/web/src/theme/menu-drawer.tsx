@@ -5,7 +5,7 @@ import { Dialog } from 'react-aria-components/Dialog';
 import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
-import { useNavItems, type MainNavProps } from './main-nav';
+import { useNavItems, type MainNavProps } from './nav-items';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;

@@ -1,7 +1,7 @@
 /** A part that is loaded apart, and drawn at once where it is here already: waiting for nothing would show its waiting. */
 import { lazy, useState, type ComponentType, type FunctionComponent } from 'react';
 
-interface Loaded<Props extends object> {
+export interface Loaded<Props extends object> {
   /** Asks for it, as often as anybody likes. */
   readonly load: () => Promise<ComponentType<Props>>;
   readonly Part: FunctionComponent<Props>;

@@ -25,7 +25,18 @@ export {
   type Result,
   type Why,
 } from './units';
-export { asMessage, asText, bandText, ownText, say, textOf, type Message, type Text } from './text';
+export {
+  asMessage,
+  asText,
+  bandText,
+  isOneLetterOff,
+  ownText,
+  plainLetters,
+  say,
+  textOf,
+  type Message,
+  type Text,
+} from './text';
 export {
   asksForTest,
   can,

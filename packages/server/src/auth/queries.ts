@@ -48,6 +48,10 @@ export const listStaff = async (db: Queryable): Promise<StaffRecord[]> =>
     )
   ).map((row) => ({ ...row, active: row.active === 1 }));
 
+/** Who there is, and nothing else of them. */
+export const staffNames = (db: Queryable): Promise<{ id: number; name: string }[]> =>
+  select(db, 'SELECT id, name FROM staff ORDER BY active DESC, id');
+
 /** Counts under a lock, so that two first owners cannot be made at once. */
 export const countStaff = async (db: Queryable): Promise<number> =>
   (await select<{ n: number }>(db, 'SELECT COUNT(*) AS n FROM staff FOR UPDATE'))[0]!.n;

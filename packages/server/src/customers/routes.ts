@@ -15,7 +15,7 @@ import { bladesOfCustomer } from '../blades/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
 import { withIdempotency } from '../http/idempotency';
-import { allow, bodyOf, mayDo, pathId, queryOf, staffOf } from '../http/request';
+import { allow, bodyOf, mayDo, pathId, queryOf } from '../http/request';
 import { withdrawMessages } from '../messages/queries';
 import { eraseCustomer } from './erase';
 import { mergedCustomer } from './merge';
@@ -34,9 +34,8 @@ import {
   toCustomer,
   type CustomerRow,
 } from './queries';
-import { say, type Message } from '@patient-edge/core';
-import type { Request } from 'express';
-import { addShopEvent } from '../history/queries';
+import { say } from '@patient-edge/core';
+import { noteCustomer } from '../history/note';
 
 const THIS = 'This customer';
 /** To a page of the list. */
@@ -70,14 +69,6 @@ const lockedAt = async (db: PoolConnection, id: number, version: number): Promis
   return row;
 };
 
-const note = (db: Queryable, request: Request, id: number, message: Message) =>
-  addShopEvent(db, {
-    staffId: staffOf(request).id,
-    subject: 'customer',
-    subjectId: id,
-    message,
-  });
-
 export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router => {
   const router = Router();
 
@@ -104,7 +95,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     const { id } = await withIdempotency(pool, request, body, {
       work: async (db) => {
         const added = await addCustomer(db, body);
-        await note(db, request, added, say('event.customer-added'));
+        await noteCustomer(db, request, added, say('event.customer-added'));
         return { id: added };
       },
       madeInWords: () => 'a customer was',
@@ -119,7 +110,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
       await lockedAt(db, id, version);
       await changeCustomer(db, id, body);
       if (body.mayWrite === 'no') await withdrawMessages(db, id);
-      await note(db, request, id, say('event.customer-changed'));
+      await noteCustomer(db, request, id, say('event.customer-changed'));
     });
     response.json(await recordOf(pool, id));
   });
@@ -146,7 +137,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
       await moveDealings(db, id, intoId);
       await changeCustomer(db, intoId, merged);
       await removeCustomer(db, id);
-      await note(db, request, intoId, say('event.customer-merged'));
+      await noteCustomer(db, request, intoId, say('event.customer-merged'));
     });
     response.json(await recordOf(pool, intoId));
   });
@@ -169,7 +160,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
         );
       }
       await eraseCustomer(db, row);
-      await note(db, request, id, say('event.customer-erased'));
+      await noteCustomer(db, request, id, say('event.customer-erased'));
       // Before the end of the transaction: where the tray cannot be emptied nothing is said to be forgotten.
       await printer?.discard(await jobIdsOfCustomer(db, id));
     });

@@ -21,7 +21,7 @@ import type { Pool } from 'mysql2/promise';
 import { reopenStepsFrom, stepsOfJob } from '../bench/queries';
 import { invalid } from '../http/errors';
 import { inTransaction } from '../database/pool';
-import { noteChanged } from '../history/note-shop';
+import { noteChanged } from '../history/note';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { changeJob, changeJobOnce } from '../jobs/job';
 import { addEvent, setNextRound, setStage } from '../jobs/queries';

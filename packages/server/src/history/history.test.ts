@@ -63,6 +63,11 @@ test('it is filtered by person and by days', async () => {
   await shop.owner.get('/api/history?fromDay=yesterday').expect(422);
 });
 
+test('customers in general are customers alone', async () => {
+  const { entries } = await history('subject=customer');
+  expect(new Set(entries.map(({ subject }) => subject))).toEqual(new Set(['customer']));
+});
+
 test('an erased customer is named no more, and what was done stays', async () => {
   const [found] = (
     (await shop.owner.get('/api/search?q=Pernel')).body as {

@@ -126,7 +126,10 @@ export const historyEntries = async (
 ): Promise<HistoryEntry[]> => {
   const { subject } = filter;
   const rows = [
-    ...(subject === null || subject === 'blade' || subject === 'customer'
+    // Of one customer their blades too; of customers in general what was done to them.
+    ...(subject === null ||
+    subject === 'blade' ||
+    (subject === 'customer' && filter.subjectId !== null)
       ? await ofBlades(db, filter, most)
       : []),
     ...(subject === 'blade' ? [] : await ofTheRest(db, filter, most)),

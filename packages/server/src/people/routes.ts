@@ -18,12 +18,13 @@ import {
   listStaff,
   lockStaff,
   setPassword,
+  staffNames,
 } from '../auth/queries';
 import { DUPLICATE_ENTRY, errnoOf, inTransaction } from '../database/pool';
 import { conflict, invalid, notFound } from '../http/errors';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { say } from '@patient-edge/core';
-import { noteShop } from '../history/note-shop';
+import { noteShop } from '../history/note';
 
 const THIS = 'This person';
 
@@ -43,7 +44,7 @@ export const peopleRoutes = (pool: Pool): Router => {
   const router = Router();
   /** Who there is, for lists to choose from: no more than everybody at the counter sees. */
   router.get('/people', allow(), async (_request, response) => {
-    response.json((await listStaff(pool)).map(({ id, name }) => ({ id, name })));
+    response.json(await staffNames(pool));
   });
 
   router.use('/staff', mayDo('change people'));

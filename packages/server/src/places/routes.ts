@@ -13,7 +13,7 @@ import {
   replaceClosedDays,
   writePlacesVersion,
 } from './queries';
-import { noteChanged } from '../history/note-shop';
+import { noteChanged } from '../history/note';
 
 export const placeRoutes = (pool: Pool): Router => {
   const router = Router();

@@ -11,7 +11,7 @@ import type { Pool } from 'mysql2/promise';
 import type { Compute } from '../compute/compute';
 import { inTransaction } from '../database/pool';
 import { ApiError, conflict, notFound } from '../http/errors';
-import { noteChanged } from '../history/note-shop';
+import { noteChanged } from '../history/note';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { jobRoute } from '../jobs/job-route';
 import { findJobRow } from '../jobs/queries';

@@ -6,7 +6,7 @@ import { inTransaction } from '../database/pool';
 import { conflict, invalid } from '../http/errors';
 import { allow, bodyOf, mayDo } from '../http/request';
 import { lockPriceList, readPriceList, writePriceList } from './queries';
-import { noteChanged } from '../history/note-shop';
+import { noteChanged } from '../history/note';
 
 /** Once money was written down, it was in that currency. */
 export const refuseCurrency = (

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { guessableWords, isOneLetterOff, piecesOf } from './words';
+import { isOneLetterOff } from '@patient-edge/core';
+import { guessableWords, piecesOf } from './words';
 
 test('one letter off is one letter off, accents and case aside', () => {
   for (const typed of ['saltgat', 'saltgatee', 'saltgote', 'slatgate', 'altgate', 'SÁLTGATE'])

@@ -1,5 +1,6 @@
 /** Reads what was typed: words, the first letters of a name, the digits of a telephone, or a tag. */
 import type { Found } from '@patient-edge/contract';
+import { isOneLetterOff } from '@patient-edge/core';
 import type { Queryable } from '../database/pool';
 import {
   bladeByTag,
@@ -11,7 +12,7 @@ import {
   MOST_FOUND,
 } from './queries';
 import { wordsNear } from '../search-words/queries';
-import { guessableWords, isOneLetterOff } from '../search-words/words';
+import { guessableWords } from '../search-words/words';
 
 /** The full-text index of MariaDB holds words from three letters on. */
 const LEAST_WORD = 3;

@@ -8,7 +8,7 @@ import { inTransaction, type Queryable } from '../database/pool';
 import { allow, bodyOf, mayDo } from '../http/request';
 import { isCurrencySettled, lockPriceList, readCurrency, writeCurrency } from '../prices/queries';
 import { refuseCurrency } from '../prices/routes';
-import { noteChanged } from '../history/note-shop';
+import { noteChanged } from '../history/note';
 
 const SETTING = 'shop details';
 const SHOP_NAME = 'shop name';

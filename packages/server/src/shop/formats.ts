@@ -12,7 +12,7 @@ import type { Pool } from 'mysql2/promise';
 import { readSetting, writeSetting } from '../auth/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { bodyOf, mayDo } from '../http/request';
-import { noteChanged } from '../history/note-shop';
+import { noteChanged } from '../history/note';
 
 const SETTING = 'formats';
 

@@ -35,9 +35,8 @@ import {
   stoneIdsByName,
   takeOutOfWater,
 } from './queries';
-import { say, type Message } from '@patient-edge/core';
-import type { Request } from 'express';
-import { addShopEvent } from '../history/queries';
+import { say } from '@patient-edge/core';
+import { noteShop, noteStone } from '../history/note';
 
 const THIS = 'This stone';
 
@@ -67,14 +66,6 @@ const lockedStone = async (db: PoolConnection, id: number): Promise<Stone> => {
   return stone;
 };
 
-const note = (db: Queryable, request: Request, id: number, message: Message) =>
-  addShopEvent(db, {
-    staffId: staffOf(request).id,
-    subject: 'stone',
-    subjectId: id,
-    message,
-  });
-
 export const stoneRoutes = (pool: Pool): Router => {
   const router = Router();
   const mayChange = mayDo('change stones');
@@ -97,7 +88,7 @@ export const stoneRoutes = (pool: Pool): Router => {
       await checkOtherSide(db, null, body);
       const added = await addStone(db, body);
       await pairSides(db, added, body.otherSideId);
-      await note(db, request, added, say('event.stone-added'));
+      await noteStone(db, request, added, say('event.stone-added'));
       return added;
     });
     response.status(201).json(await findStone(pool, id));
@@ -121,12 +112,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         await changeStone(db, id, null, { ...body, otherSideId });
       }
       const changed = stones.length - added.length;
-      await addShopEvent(db, {
-        staffId: staffOf(request).id,
-        subject: 'shop',
-        subjectId: 0,
-        message: say('event.stones-imported', { added: added.length, changed }),
-      });
+      await noteShop(db, request, say('event.stones-imported', { added: added.length, changed }));
       return { added, changed };
     });
     response.status(201).json(outcome);
@@ -145,7 +131,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         );
       }
       await pairSides(db, id, body.otherSideId);
-      await note(
+      await noteStone(
         db,
         request,
         id,
@@ -200,7 +186,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         thicknessAfterMm: left,
       });
       await setThickness(db, id, left);
-      await note(db, request, id, say('event.stone-flattened', { plate, lostMm }));
+      await noteStone(db, request, id, say('event.stone-flattened', { plate, lostMm }));
     });
     response.status(201).json(await findStone(pool, id));
   });
@@ -220,7 +206,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         const before = Math.round((stone.thicknessMm + last.lostMm) * 1000) / 1000;
         await setThickness(db, id, before);
       }
-      await note(db, request, id, say('event.flattening-undone'));
+      await noteStone(db, request, id, say('event.flattening-undone'));
     });
     response.json(await findStone(pool, id));
   });

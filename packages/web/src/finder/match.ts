@@ -1,31 +1,14 @@
 /** Whether what is typed finds a text: by the beginnings of its words, case and accents aside, with one wrong letter. */
 
+import { isOneLetterOff, plainLetters } from '@patient-edge/core';
+
 /** A word shorter than this must be right. */
 const LEAST_GUESSED = 4;
 
-const folded = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
-
 const wordsOf = (text: string): readonly string[] =>
-  folded(text)
+  plainLetters(text)
     .split(/[^\p{L}\p{N}µ]+/u)
     .filter(Boolean);
-
-/** One letter more, less, changed, or swapped with its neighbour. */
-const isOneOff = (one: string, other: string): boolean => {
-  if (Math.abs(one.length - other.length) > 1) return false;
-  let at = 0;
-  while (at < one.length && one[at] === other[at]) at += 1;
-  const rests: readonly (readonly [string, string])[] = [
-    [one.slice(at + 1), other.slice(at)],
-    [one.slice(at), other.slice(at + 1)],
-    [one.slice(at + 1), other.slice(at + 1)],
-    [
-      (one[at + 1] ?? '') + (one[at] ?? '') + one.slice(at + 2),
-      other.slice(at, at + 2) + other.slice(at + 2),
-    ],
-  ];
-  return rests.some(([a, b]) => a === b);
-};
 
 /** How well: 2 where every word typed begins a word of the text, 1 with a wrong letter, 0 not at all. */
 export const matchOf = (typed: string, text: string): 0 | 1 | 2 => {
@@ -40,7 +23,7 @@ export const matchOf = (typed: string, text: string): 0 | 1 | 2 => {
       words.some((word) =>
         // What is typed may be the beginning of a longer word.
         [want.length - 1, want.length, want.length + 1].some((length) =>
-          isOneOff(want, word.slice(0, length)),
+          isOneLetterOff(want, word.slice(0, length)),
         ),
       );
     if (!isNear) return 0;

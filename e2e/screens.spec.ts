@@ -5,6 +5,7 @@ import { OWNER, enterShop, signIn, watchConsole, unfold } from './support/hands'
 import { RunningShop } from './support/running-shop';
 import { jobAt, SCREENS } from './support/screens';
 import { faultsAt, SIZES, type Size } from './support/sizes';
+import { IS_WHOLE } from './support/whole-matrix';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
@@ -12,8 +13,6 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => shop.kill());
 
-/** In the suite each size has one appearance; `./patient-edge check --all` looks at the whole matrix. */
-const IS_WHOLE = process.env['PATIENT_EDGE_WHOLE_MATRIX'] === '1';
 const appearancesAt = (size: Size): readonly ('light' | 'dark')[] =>
   IS_WHOLE ? ['light', 'dark'] : [size.theme];
 

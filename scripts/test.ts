@@ -1,4 +1,7 @@
-/** Every test, or the parts named; ends with one line that counts them all. */
+/**
+ * Every test, or the parts named; ends with one line that counts them all. With `--all` the browser looks at every
+ * screen in every size and appearance, and at every kind of blade, not at one of each.
+ */
 import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { mkdir, readFile, rm } from 'node:fs/promises';
@@ -141,7 +144,7 @@ type Part = (typeof PARTS)[number];
 const EVERYTHING: readonly Part[] = ['types', 'lint', 'format', 'unit', 'browser'];
 
 const partsAsked = (): readonly Part[] => {
-  const asked = process.argv.slice(2);
+  const asked = process.argv.slice(2).filter((word) => word !== '--all');
   const unknown = asked.find((name) => !(PARTS as readonly string[]).includes(name));
   if (unknown !== undefined) {
     throw new Trouble(`There is no part "${unknown}".`, `The parts: ${PARTS.join(', ')}`);
@@ -171,7 +174,10 @@ const test = async (): Promise<number> => {
       await mkdir(folder, { recursive: true });
       database = await startDatabase(folder, TEST_DATABASE_PORT);
     }
-    const environment = database ? databaseEnvironment(database) : {};
+    const environment = {
+      ...(database ? databaseEnvironment(database) : {}),
+      ...(process.argv.includes('--all') ? { PATIENT_EDGE_WHOLE_MATRIX: '1' } : {}),
+    };
     const checked = async (): Promise<void> => {
       if (parts.includes('types')) await count('Types', types);
     };

@@ -70,5 +70,10 @@ export const faultsAt = async (
   await page.evaluate((wanted) => {
     document.documentElement.dataset['theme'] = wanted;
   }, theme);
+  // The window is told its size before the page is laid out in it, and drawings follow their sheet a frame later.
+  await page.waitForFunction((wanted) => document.documentElement.clientWidth === wanted, width);
+  await page.evaluate(
+    () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+  );
   return [...(await measuresOf(page)), ...(await faultsOf(page))];
 };

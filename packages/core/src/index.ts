@@ -34,8 +34,12 @@ export {
   plainLetters,
   say,
   textOf,
+  wordsOf,
+  type Language,
   type Message,
+  type SameShape,
   type Text,
+  type Wording,
 } from './text';
 export {
   asksForTest,

@@ -9,6 +9,7 @@ import { Skeleton } from './theme/skeleton';
 import { shopPage } from './shop/load-shop';
 import { OnlyFor } from './theme/only-for';
 import { NothingHere } from './theme/waiting';
+import { WORDS } from './words';
 
 const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
 const IntakePage = lazy(() => import('./intake/intake-page'));
@@ -75,7 +76,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
   <BrowserRouter>
     <Frame session={session} appearance={appearance} onAppearance={onAppearance}>
       <PageBoundary>
-        <Suspense fallback={<Skeleton text="Opening…" />}>
+        <Suspense fallback={<Skeleton text={WORDS.opening} />}>
           <Routes>
             <Route index element={<shopPage.Part />} />
             <Route path="take-in" element={<DropOffPage />} />
@@ -89,7 +90,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
               <Route
                 path="bench"
                 element={
-                  <OnlyFor action="work step" title="Bench">
+                  <OnlyFor action="work step" title={WORDS.bench}>
                     <BenchPage />
                   </OnlyFor>
                 }
@@ -112,7 +113,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route
               path="tray"
               element={
-                <OnlyFor action="work step" title="Bench">
+                <OnlyFor action="work step" title={WORDS.bench}>
                   <TrayPage />
                 </OnlyFor>
               }
@@ -121,7 +122,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route
               path="takings"
               element={
-                <OnlyFor action="see money" title="Takings">
+                <OnlyFor action="see money" title={WORDS.takings}>
                   <TakingsPage />
                 </OnlyFor>
               }

@@ -5,6 +5,7 @@
 import type { Job } from '@patient-edge/contract';
 import { ApiFailure, isOffline, request, type Method } from './client';
 import { queue, waitsFor, type QueuedWrite } from './outbox';
+import { WORDS } from './words';
 
 /** Of each job the last change under way, and what versions of this page's own became. */
 const underWay = new Map<number, Promise<unknown>>();
@@ -90,10 +91,6 @@ export const writeOrQueue = async (
 /** Throws for what cannot be done while something of the same blade waits. */
 export const mustNotWait = async (jobId: number): Promise<void> => {
   if (await waitsFor(jobId)) {
-    throw new ApiFailure(
-      0,
-      'OFFLINE',
-      'Something of this blade still waits for the connection. It is sent first; then do this again.',
-    );
+    throw new ApiFailure(0, 'OFFLINE', WORDS.somethingOfThisBladeStillWaits);
   }
 };

@@ -9,6 +9,7 @@ import { lastDoneStep } from '../jobs/undo';
 import { QuietLink } from '../theme/links';
 import { Row, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 interface AskFirstProps {
   readonly job: Job;
@@ -21,17 +22,13 @@ export const AskFirst = ({ job, record, asks }: AskFirstProps) => {
     job.consents.some(({ matter, answer }) => matter === id && answer === 'no'),
   );
   return (
-    <Panel aria-label="Ask the customer first">
+    <Panel aria-label={WORDS.askTheCustomerFirst}>
       <Stack>
-        <h2>Ask the customer before “{textOf(record.step.title)}”</h2>
+        <h2>{WORDS.askTheCustomerBefore(textOf(record.step.title))}</h2>
         <ConsentMatters job={job} matters={asks} />
-        {refused && (
-          <Notice tone="cut">
-            The customer said no. Change the plan so that it does without, or send the blade back.
-          </Notice>
-        )}
+        {refused && <Notice tone="cut">{WORDS.theCustomerSaidNoChangeThe}</Notice>}
         <Row>
-          <QuietLink to={`/jobs/${job.id}/plan`}>Change the plan</QuietLink>
+          <QuietLink to={`/jobs/${job.id}/plan`}>{WORDS.changeThePlan}</QuietLink>
           {lastDoneStep(job) !== null && <UndoButton job={job} action="step" />}
         </Row>
       </Stack>

@@ -13,6 +13,7 @@ import { QuietButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { Stack } from '../theme/layout';
 import { WithinLimits } from '../theme/within-limits';
+import { WORDS } from './words';
 
 const Ask = styled.div`
   display: grid;
@@ -43,7 +44,7 @@ interface AskShownProps {
 
 export const AskShown = ({ asks, notes, afterMm, onChange }: AskShownProps) =>
   asks.length === 0 ? null : (
-    <Stack $gap={2} role="group" aria-label="Before going on">
+    <Stack $gap={2} role="group" aria-label={WORDS.beforeGoingOn}>
       {asks.map((ask) => (
         <AskOne key={ask.code} {...{ ask, notes, afterMm, onChange }} />
       ))}
@@ -70,7 +71,7 @@ const AskOne = ({
       </Checkbox>
       {readings.length > 0 && (
         <QuietButton aria-expanded={open} onPress={() => setOpen(!open)}>
-          Measure
+          {WORDS.measure}
         </QuietButton>
       )}
       {open && (

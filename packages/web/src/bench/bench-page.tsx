@@ -25,13 +25,14 @@ import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
 import { StepAtWork } from './step-at-work';
+import { WORDS } from './words';
 
 const CAUTIONS = [
-  'Feel for a burr away from the edge, never along it.',
-  'A cut-resistant glove on the holding hand for jointing and files; none near a running belt or wheel.',
-  'Keep the work wet: a thin edge loses its temper in a second, and dry grinding dust harms the lungs.',
-  'Blood on a blade or stone: stop, dress the cut, disinfect both.',
-  'Unwell, tired or distracted? Leave sharp work for later.',
+  WORDS.feelForABurrAwayFrom,
+  WORDS.aCutResistantGloveOnThe,
+  WORDS.keepTheWorkWetAThin,
+  WORDS.bloodOnABladeOrStone,
+  WORDS.unwellTiredOrDistractedLeaveSharp,
 ];
 
 const List = styled.ol`
@@ -54,9 +55,9 @@ const BenchPage = () => {
   if (job.stage === 'taken in') {
     return (
       <Stack>
-        <Notice>There is no plan yet.</Notice>
+        <Notice>{WORDS.thereIsNoPlanYet}</Notice>
         <Row>
-          <ActionLink to={`/jobs/${job.id}/judge`}>Assess and plan</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/judge`}>{WORDS.assessAndPlan}</ActionLink>
         </Row>
       </Stack>
     );
@@ -84,7 +85,7 @@ const Begin = ({ job }: { job: Job }) => {
   const [problem, setProblem] = useState<string | null>(null);
   const begin = async (): Promise<void> => {
     if (!read) {
-      setProblem('Read the cautions and tick the box first.');
+      setProblem(WORDS.readTheCautionsAndTickThe);
       return;
     }
     try {
@@ -100,18 +101,16 @@ const Begin = ({ job }: { job: Job }) => {
   return (
     <Panel>
       <Stack>
-        <h2>Before the first stroke</h2>
+        <h2>{WORDS.beforeTheFirstStroke}</h2>
         <BeforeWork job={job} />
         <ul>
           {CAUTIONS.map((caution) => (
             <li key={caution}>· {caution}</li>
           ))}
         </ul>
-        <MutedText>
-          Local rules, the shop’s own and the maker’s instructions come before these.
-        </MutedText>
+        <MutedText>{WORDS.localRulesTheShopsOwnAnd}</MutedText>
         <Checkbox value={read} onChange={setRead}>
-          I have read this. The stone sits firmly, the blade is wiped, faces are taped where needed.
+          {WORDS.iHaveReadThisTheStone}
         </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -119,10 +118,12 @@ const Begin = ({ job }: { job: Job }) => {
           </Notice>
         )}
         <Row>
-          <ActionButton onPress={() => void begin()}>Start work</ActionButton>
+          <ActionButton onPress={() => void begin()}>{WORDS.startWork}</ActionButton>
           <MutedText>
-            {job.steps.filter(({ superseded }) => !superseded).length} steps,{' '}
-            {roughly(job.plan?.figures.workingTime.value ?? 0)}
+            {WORDS.countStepsRoughly(
+              job.steps.filter(({ superseded }) => !superseded).length,
+              roughly(job.plan?.figures.workingTime.value ?? 0),
+            )}
           </MutedText>
         </Row>
       </Stack>
@@ -139,8 +140,8 @@ const BeforeWork = ({ job }: { job: Job }) => {
     <>
       {open.length > 0 && (
         <Notice tone="cut">
-          Not asked yet: {open.map(({ text }) => text).join(' ')}{' '}
-          <QuietLink to={`/jobs/${job.id}/judge`}>Ask the customer</QuietLink>
+          {WORDS.notAskedYet(open.map(({ text }) => text).join(' '))}{' '}
+          <QuietLink to={`/jobs/${job.id}/judge`}>{WORDS.askTheCustomer}</QuietLink>
         </Notice>
       )}
       <ProtectionTicks job={job} list={judgement.protection} />
@@ -160,27 +161,26 @@ const ReadHere = ({ readings }: { readings: BenchReadings }) => {
 const WorkDone = ({ job }: { job: Job }) => (
   <Panel>
     <Stack>
-      <h2>The work on this blade</h2>
+      <h2>{WORDS.theWorkOnThisBlade}</h2>
       <List>
         {job.steps.map((record) => (
           <li key={record.id}>
             <div>
               {textOf(record.step.title)}
-              {record.superseded && ' (earlier plan)'}
-              {record.overrideReason !== null && ` · check skipped: ${record.overrideReason}`}
-              {record.notes.interrupted && ' · clock ran on, time as told'}
+              {record.superseded && WORDS.earlierPlan}
+              {record.overrideReason !== null &&
+                WORDS.checkSkippedOverrideReason(record.overrideReason)}
+              {record.notes.interrupted && WORDS.clockRanOnTimeAsTold}
               <ReadHere readings={record.notes.readings} />
             </div>
-            <span>
-              {record.strokesRight} right, {record.strokesLeft} left
-            </span>
+            <span>{WORDS.rightLeft(record.strokesRight, record.strokesLeft)}</span>
             <span>{duration(record.workedSeconds)}</span>
           </li>
         ))}
       </List>
       {job.stage === 'testing' && (
         <Row>
-          <ActionLink to={`/jobs/${job.id}/test`}>Test the edge</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/test`}>{WORDS.testTheEdge}</ActionLink>
           {!job.verdict && <UndoButton job={job} action="step" />}
         </Row>
       )}

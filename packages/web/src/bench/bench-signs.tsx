@@ -18,6 +18,7 @@ import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { playSound } from '../theme/sounds';
 import type { StepAtBench } from './use-step-at-work';
+import { WORDS } from './words';
 
 const Signs = styled.div`
   display: grid;
@@ -50,10 +51,10 @@ export const BenchSigns = ({ job, record, atWork, onClose }: BenchSignsProps) =>
     if (does === 'cool' || does === 'stone') atWork.setRunning(false);
   };
   return (
-    <Stack $gap={12} as="section" aria-label="Something is wrong">
+    <Stack $gap={12} as="section" aria-label={WORDS.somethingIsWrong}>
       <Row>
-        <h2>Something is wrong</h2>
-        <QuietButton onPress={onClose}>Close</QuietButton>
+        <h2>{WORDS.somethingIsWrong}</h2>
+        <QuietButton onPress={onClose}>{WORDS.close}</QuietButton>
       </Row>
       <Signs>
         {BENCH_SIGN_IDS.map((id) => (
@@ -74,7 +75,7 @@ export const BenchSigns = ({ job, record, atWork, onClose }: BenchSignsProps) =>
           }}
         />
       )}
-      <Fold title="Other signs" says="what else is seen: the likeliest cause">
+      <Fold title={WORDS.otherSigns} says={WORDS.whatElseIsSeenTheLikeliest}>
         <WhichCause job={job} readings={null} />
       </Fold>
     </Stack>
@@ -122,7 +123,7 @@ const Remedy = ({ job, id, record, atWork, onDone }: RemedyProps) => {
             key={step.id}
             onPress={() => void send('POST', `/steps/${step.id}/back-to`, {})}
           >
-            Back to “{textOf(step.step.title)}”
+            {WORDS.backTo(textOf(step.step.title))}
           </QuietButton>
         ))}
         {rounds.length > 0 && (
@@ -132,19 +133,26 @@ const Remedy = ({ job, id, record, atWork, onDone }: RemedyProps) => {
               onDone();
             }}
           >
-            {`Add ${rounds.map(({ count, side, zone }) => `${count} on the ${side}${zone === null ? '' : `, ${zone}`}`).join('; ')}`}
+            {WORDS.add(
+              rounds
+                .map(
+                  ({ count, side, zone }) =>
+                    `${count} on the ${side}${zone === null ? '' : `, ${zone}`}`,
+                )
+                .join('; '),
+            )}
           </ActionButton>
         )}
         {isPaused && (
           <Row>
-            <span>The clock is stopped.</span>
+            <span>{WORDS.theClockIsStopped}</span>
             <ActionButton
               onPress={() => {
                 atWork.setRunning(true);
                 onDone();
               }}
             >
-              {deed.does === 'cool' ? 'Cold again: go on' : 'It cuts again: go on'}
+              {deed.does === 'cool' ? WORDS.coldAgainGoOn : WORDS.itCutsAgainGoOn}
             </ActionButton>
           </Row>
         )}

@@ -16,6 +16,7 @@ import { useDeviceStream } from './use-device-stream';
 import type { Gauge } from './use-gauge';
 import { useMicrophone } from './use-microphone';
 import type { StepAtBench } from './use-step-at-work';
+import { WORDS } from './words';
 
 const Toggles = styled.div`
   display: flex;
@@ -45,19 +46,19 @@ export const ToolToggles = ({ gauge }: { gauge: Gauge }) => {
   const toggle = (tool: keyof BenchToolsOn): void => setTools({ ...tools, [tool]: !tools[tool] });
   return (
     <Stack $gap={8}>
-      <Toggles role="group" aria-label="Instruments">
+      <Toggles role="group" aria-label={WORDS.instruments}>
         {devices?.gauge && (
           <ToggleButton isSelected={tools.gauge} onChange={() => toggle('gauge')}>
-            <GaugeIcon size={20} aria-hidden /> Angle gauge
+            <GaugeIcon size={20} aria-hidden /> {WORDS.angleGauge}
           </ToggleButton>
         )}
         {devices?.scale && (
           <ToggleButton isSelected={tools.scale} onChange={() => toggle('scale')}>
-            <Weight size={20} aria-hidden /> Scale under the stone
+            <Weight size={20} aria-hidden /> {WORDS.scaleUnderTheStone}
           </ToggleButton>
         )}
         <ToggleButton isSelected={tools.microphone} onChange={() => toggle('microphone')}>
-          <Ear size={20} aria-hidden /> Count by ear
+          <Ear size={20} aria-hidden /> {WORDS.countByEar}
         </ToggleButton>
       </Toggles>
       {tools.gauge && devices?.gauge && <Recording gauge={gauge} />}
@@ -79,10 +80,10 @@ const Recording = ({ gauge }: { gauge: Gauge }) => {
   return (
     <Row>
       <QuietButton onPress={() => (gauge.isRecording ? save() : gauge.setRecording(true))}>
-        {gauge.isRecording ? 'Stop and save the recording' : 'Record the gauge'}
+        {gauge.isRecording ? WORDS.stopAndSaveTheRecording : WORDS.recordTheGauge}
       </QuietButton>
       <label>
-        Replay a recording{' '}
+        {WORDS.replayARecording}{' '}
         <input
           type="file"
           accept=".csv,text/csv"
@@ -90,11 +91,7 @@ const Recording = ({ gauge }: { gauge: Gauge }) => {
             const [file] = event.target.files ?? [];
             if (!file) return;
             void file.text().then((csv) => {
-              setProblem(
-                gauge.replay(csv)
-                  ? null
-                  : `${file.name} is no recording: its first line must be ms,roll_deg,pitch_deg`,
-              );
+              setProblem(gauge.replay(csv) ? null : WORDS.isNoRecordingItsFirstLine(file.name));
             });
           }}
         />
@@ -135,10 +132,10 @@ export const BenchTools = ({ gauge, atWork, bandN }: BenchToolsProps) => {
         <Row $gap={18}>
           {topics.includes('scale') && <Pressed newtons={pressedN} bandN={bandN} />}
           {tools.microphone && (
-            <p role="status" aria-label="Counted by ear">
-              <Ear size={18} aria-hidden /> {microphone.heard} heard
+            <p role="status" aria-label={WORDS.countedByEar}>
+              <Ear size={18} aria-hidden /> {WORDS.heard(microphone.heard)}
               {microphone.rhythm &&
-                ` · ${Math.round(microphone.rhythm.perMinute)} a minute · ${microphone.rhythm.text}`}
+                WORDS.aMinute(Math.round(microphone.rhythm.perMinute), microphone.rhythm.text)}
             </p>
           )}
         </Row>
@@ -146,8 +143,9 @@ export const BenchTools = ({ gauge, atWork, bandN }: BenchToolsProps) => {
       {microphone.problem !== null && <Notice tone="cut">{microphone.problem}</Notice>}
       {lost.length > 0 && (
         <Notice tone="cut" alert>
-          The {lost.map((topic) => (topic === 'gauge' ? 'angle gauge' : topic)).join(' and the ')}{' '}
-          stopped answering. Go on by hand, or turn it off and on again.
+          {WORDS.theStoppedAnsweringGoOnBy(
+            lost.map((topic) => (topic === 'gauge' ? 'angle gauge' : topic)).join(' and the '),
+          )}
         </Notice>
       )}
     </>
@@ -162,19 +160,19 @@ const Pressed = ({
   bandN: readonly [number, number] | null;
 }) => {
   const unit = forceUnit();
-  if (newtons === null) return <MutedText>Waiting for the scale…</MutedText>;
+  if (newtons === null) return <MutedText>{WORDS.waitingForTheScale}</MutedText>;
   const verdict =
     bandN === null || newtons < 0.2
       ? ''
       : newtons > bandN[1]
-        ? ' · lighter'
+        ? WORDS.lighter
         : newtons < bandN[0]
-          ? ' · firmer'
-          : ' · right';
+          ? WORDS.firmer
+          : WORDS.right;
   return (
-    <p aria-label="Pressed now">
+    <p aria-label={WORDS.pressedNow}>
       <Weight size={18} aria-hidden /> <b>{forceText(newtons, unit)}</b>
-      {bandN && ` of ${bandText(bandN, unit)}`}
+      {bandN && WORDS.of(bandText(bandN, unit))}
       {verdict}
     </p>
   );

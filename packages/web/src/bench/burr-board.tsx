@@ -10,6 +10,7 @@ import {
 import { Fragment } from 'react';
 import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
+import { WORDS } from './words';
 
 const Board = styled.div`
   display: grid;
@@ -64,8 +65,8 @@ const Cell = styled(Button)`
 `;
 
 const ALONG: readonly (readonly [BurrFinding, string])[] = [
-  ['slight', 'All slight'],
-  ['none', 'All none'],
+  ['slight', WORDS.allSlight],
+  ['none', WORDS.allNone],
 ];
 
 interface BurrBoardProps {
@@ -79,10 +80,10 @@ interface BurrBoardProps {
 }
 
 export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardProps) => (
-  <Board role="group" aria-label="Burr by zone and side, drawn away from the edge">
+  <Board role="group" aria-label={WORDS.burrByZoneAndSideDrawn}>
     {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => (
       <Fragment key={side}>
-        <SideName>Burr, {side}</SideName>
+        <SideName>{WORDS.burr(side)}</SideName>
         {ZONES.map((zone) => (
           <span key={zone}>{zone}</span>
         ))}
@@ -103,10 +104,14 @@ export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardPro
               key={zone}
               isDisabled={!zones.includes(zone)}
               data-found={found ?? ''}
-              aria-label={`Burr, ${side} ${zone}: ${found ?? (zones.includes(zone) ? 'not checked' : 'passed')}`}
+              aria-label={WORDS.burrSideZoneText(
+                side,
+                zone,
+                found ?? (zones.includes(zone) ? 'not checked' : 'passed'),
+              )}
               onPress={() => onPress(side, zone)}
             >
-              {found ?? (zones.includes(zone) ? '·' : 'passed')}
+              {found ?? (zones.includes(zone) ? '·' : WORDS.passedWithin)}
             </Cell>
           );
         })}

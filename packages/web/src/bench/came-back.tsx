@@ -5,6 +5,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import type { ZoneMark } from '../instruments/strip-parts';
 import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 /** Nothing in the first round. */
 export const CameBack = ({ job }: { job: Job }) => {
@@ -16,7 +17,7 @@ export const CameBack = ({ job }: { job: Job }) => {
     (['right', 'left'] as const).map((side) => ({
       side,
       zone,
-      text: zones.includes(zone) ? '✕ here' : '✓ passed',
+      text: zones.includes(zone) ? WORDS.here : WORDS.passed,
       tone: zones.includes(zone) ? 'cut' : 'good',
     })),
   );
@@ -25,17 +26,12 @@ export const CameBack = ({ job }: { job: Job }) => {
       <Stack $gap={6}>
         {faults.map(({ id, sign, zones: at, remedy }) => (
           <p key={id}>
-            <b>
-              Came back: {sign.toLowerCase()} ({at.join(', ')}).
-            </b>{' '}
-            {remedy}
+            <b>{WORDS.cameBack(sign.toLowerCase(), at.join(', '))}</b> {remedy}
           </p>
         ))}
         {recurring.map(({ sign, zones: at, root }) => (
           <p key={sign}>
-            <b>
-              {FAULT_SIGNS[sign].what} again ({at.join(', ')}): more strokes will not cure it.
-            </b>{' '}
+            <b>{WORDS.againMoreStrokesWillNotCure(FAULT_SIGNS[sign].what, at.join(', '))}</b>{' '}
             {root.what} {root.remedy}
           </p>
         ))}
@@ -45,9 +41,12 @@ export const CameBack = ({ job }: { job: Job }) => {
               low
               measures={job.measures}
               marks={marks}
-              label={`Work here: ${zones.join(', ')}. Passed: ${ZONES.filter((zone) => !zones.includes(zone)).join(', ')}`}
+              label={WORDS.workHerePassed(
+                zones.join(', '),
+                ZONES.filter((zone) => !zones.includes(zone)).join(', '),
+              )}
             />
-            <p>Strokes there only; what passed stays passed.</p>
+            <p>{WORDS.strokesThereOnlyWhatPassedStays}</p>
           </>
         )}
       </Stack>

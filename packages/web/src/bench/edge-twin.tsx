@@ -22,6 +22,7 @@ import type { TwinAnswer, TwinQuestion, TwinWorker } from '../workers/twin-worke
 import { useWorkerQuery } from '../workers/use-worker-query';
 import type { StepAtBench } from './use-step-at-work';
 import { DrawingSheet } from '../theme/drawing';
+import { WORDS } from './words';
 
 const createTwinWorker = (): Worker =>
   new Worker(new URL('../workers/twin-worker.ts', import.meta.url), { type: 'module' });
@@ -104,9 +105,9 @@ export const EdgeTwin = ({ job, record, atWork, held }: EdgeTwinProps) => {
   if (!answer) return <MutedText>{error}</MutedText>;
   const plannedDeg = record.step.angleDeg ?? job.plan!.angleDeg;
   return (
-    <Stack $gap={8} as="section" aria-label="Model of the edge">
+    <Stack $gap={8} as="section" aria-label={WORDS.modelOfTheEdge}>
       <SegmentedControl
-        label="Model of the edge at the"
+        label={WORDS.modelOfTheEdgeAtThe}
         options={PLACES}
         value={place}
         onChange={setPlace}
@@ -114,11 +115,12 @@ export const EdgeTwin = ({ job, record, atWork, held }: EdgeTwinProps) => {
       <Across answer={answer} plannedDeg={plannedDeg} groundSide={blade.groundSide} place={place} />
       <Reached stations={answer.view.stations} sides={atWork.worked} />
       <MutedText>
-        A model: the steel the plan foresees for these strokes
-        {held && held.length > 0 ? ', at the angles the gauge read' : ', at the planned angle'}.
-        {answer.corrected === 1
-          ? ' A caliper reading corrects it.'
-          : ` Corrected by the caliper to ${Math.round(100 * answer.corrected)} %.`}
+        {WORDS.aModelTheSteelThePlan(
+          held && held.length > 0 ? WORDS.atTheAnglesTheGaugeRead : WORDS.atThePlannedAngle,
+          answer.corrected === 1
+            ? WORDS.aCaliperReadingCorrectsIt
+            : WORDS.correctedByTheCaliperTo(Math.round(100 * answer.corrected)),
+        )}
       </MutedText>
     </Stack>
   );
@@ -166,7 +168,7 @@ const Across = ({
       <Drawn
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`The edge at the ${place} by the model: apex ${mm(apex.y, 2)} above the old one; planned ${fixed(plannedDeg, 1)}°`}
+        aria-label={WORDS.theEdgeAtTheByThe(place, mm(apex.y, 2), fixed(plannedDeg, 1))}
       >
         <path d={pathOf(outline, scale)} fill="var(--steel)" stroke="var(--ink)" strokeWidth={2} />
         <path
@@ -184,16 +186,16 @@ const Across = ({
           strokeWidth={1.5}
         />
         <text x={10} y={20}>
-          — now
+          {WORDS.now}
         </text>
         <text x={10} y={40} fill="var(--cut)">
-          - - as it came
+          {WORDS.asItCame}
         </text>
         <text x={10} y={60}>
-          – – planned {fixed(plannedDeg, 1)}°
+          {WORDS.planned(fixed(plannedDeg, 1))}
         </text>
         <text x={WIDTH - 10} y={20} textAnchor="end">
-          apex up {mm(apex.y, 3)}
+          {WORDS.apexUp(mm(apex.y, 3))}
         </text>
       </Drawn>
     </DrawingSheet>
@@ -205,8 +207,8 @@ const reachedText = (stations: readonly TwinStation[], side: BladeSide): string 
   const missing = ZONES.filter((zone) =>
     stations.some(({ share, reached }) => zoneAt(share) === zone && !reached[side]),
   );
-  if (missing.length === 0) return 'reached all along';
-  return missing.length === ZONES.length ? 'not reached yet' : `not yet at ${missing.join(', ')}`;
+  if (missing.length === 0) return WORDS.reachedAllAlong;
+  return missing.length === ZONES.length ? WORDS.notReachedYet : WORDS.notYetAt(missing.join(', '));
 };
 
 const LANE_WIDTH = 600;
@@ -222,7 +224,7 @@ const Reached = ({
     {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => (
       <div key={side}>
         <p>
-          <b>Apex, {side}:</b> {reachedText(stations, side)}
+          <b>{WORDS.apex(side)}</b> {reachedText(stations, side)}
         </p>
         <Drawn viewBox={`0 0 ${LANE_WIDTH} 14`} preserveAspectRatio="none" aria-hidden>
           <rect width={LANE_WIDTH} height={14} fill="var(--line-soft)" />

@@ -6,13 +6,14 @@ import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import type { Option } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
+import { WORDS } from './words';
 
 const NOT_LOOKED: InkAlong = { heel: null, middle: null, tip: null };
 
 const GONE_AT: Readonly<Record<InkSeen, string>> = {
-  shoulder: 'Shoulder only',
-  across: 'Across',
-  edge: 'Edge only',
+  shoulder: WORDS.shoulderOnly,
+  across: WORDS.across,
+  edge: WORDS.edgeOnly,
 };
 const ANSWERS: readonly Option<InkSeen>[] = INK_SEEN.map((id) => ({ id, label: GONE_AT[id] }));
 
@@ -20,11 +21,11 @@ export const FindTheAngle = ({ stepId }: { stepId: number }) => {
   const [seen, setSeen] = useStored<InkAlong>(`ink ${stepId}`, NOT_LOOKED);
   const advice = findAngle(seen);
   return (
-    <Stack as="section" aria-label="Where the ink is gone" $gap={10}>
+    <Stack as="section" aria-label={WORDS.whereTheInkIsGone} $gap={10}>
       {INK_PLACES.map((place) => (
         <SegmentedControl
           key={place}
-          label={`Ink gone, ${place}`}
+          label={WORDS.inkGone(place)}
           options={ANSWERS}
           value={seen[place]}
           onChange={(answer) => setSeen({ ...seen, [place]: answer })}
@@ -35,7 +36,7 @@ export const FindTheAngle = ({ stepId }: { stepId: number }) => {
           <p role="status">{advice.text}</p>
         </Notice>
       )}
-      {advice && <QuietButton onPress={() => setSeen(NOT_LOOKED)}>Ink again</QuietButton>}
+      {advice && <QuietButton onPress={() => setSeen(NOT_LOOKED)}>{WORDS.inkAgain}</QuietButton>}
     </Stack>
   );
 };

@@ -6,6 +6,7 @@ import { fixed } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Notice } from '../theme/notice';
 import type { Gauge } from './use-gauge';
+import { WORDS } from './words';
 
 const Line = styled.div`
   display: grid;
@@ -55,12 +56,12 @@ export const GaugeNeedle = ({ gauge }: { gauge: Gauge }) => {
       writtenMs = nowMs;
       if (figure.current) figure.current.textContent = `${fixed(angleDeg, 1)}°`;
       if (place.current) {
-        place.current.textContent = isHeld ? `${side}, ${zoneAt(share)}` : 'off the stone';
+        place.current.textContent = isHeld ? `${side}, ${zoneAt(share)}` : WORDS.offTheStone;
       }
     });
   }, [onNow, plannedDeg]);
   return (
-    <section aria-label="Angle gauge">
+    <section aria-label={WORDS.angleGauge}>
       {!gauge.isZeroed || gauge.isZeroOld ? (
         <Zeroing gauge={gauge} />
       ) : (
@@ -70,7 +71,7 @@ export const GaugeNeedle = ({ gauge }: { gauge: Gauge }) => {
             viewBox={`0 0 ${WIDTH} 44`}
             preserveAspectRatio="none"
             role="img"
-            aria-label={`Wanted: ${fixed(plannedDeg, 1)}°, give or take ${BAND_DEG}°`}
+            aria-label={WORDS.wantedGiveOrTake(fixed(plannedDeg, 1), BAND_DEG)}
           >
             <rect x={8} y={16} width={WIDTH - 16} height={12} fill="var(--line-soft)" />
             <rect
@@ -87,26 +88,22 @@ export const GaugeNeedle = ({ gauge }: { gauge: Gauge }) => {
             </g>
           </svg>
           <small>
-            <span ref={place}>off the stone</span>
+            <span ref={place}>{WORDS.offTheStone}</span>
             {summary &&
-              ` · ${summary.count} by gauge, ${fixed(summary.meanDeg, 1)}° ± ${fixed(summary.wobbleDeg, 1)}°`}
+              WORDS.byGauge(summary.count, fixed(summary.meanDeg, 1), fixed(summary.wobbleDeg, 1))}
           </small>
         </Line>
       )}
-      {gauge.problem !== null && <p role="status">Not sent yet: {gauge.problem}</p>}
+      {gauge.problem !== null && <p role="status">{WORDS.notSentYet(gauge.problem)}</p>}
     </section>
   );
 };
 
 const Zeroing = ({ gauge }: { gauge: Gauge }) => (
   <Notice>
-    <p>
-      {gauge.isZeroOld
-        ? 'The zero is five minutes old: lay the blade with the gauge flat on the stone again.'
-        : 'Lay the gauge flat on the stone, as the blade will lie, and hold it still.'}
-    </p>
+    <p>{gauge.isZeroOld ? WORDS.theZeroIsFiveMinutesOld : WORDS.layTheGaugeFlatOnThe}</p>
     <QuietButton isDisabled={!gauge.isStill} onPress={gauge.setZero}>
-      {gauge.isStill ? 'Zero it here' : 'Waiting until it lies still'}
+      {gauge.isStill ? WORDS.zeroItHere : WORDS.waitingUntilItLiesStill}
     </QuietButton>
   </Notice>
 );

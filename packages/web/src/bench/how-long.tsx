@@ -6,6 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { NumberEntry } from '../theme/number-entry';
+import { WORDS } from './words';
 
 const MOST_MINUTES = MOST_STEP_S / 60;
 
@@ -16,7 +17,10 @@ export const HowLong = ({ onAnswer }: { onAnswer: (seconds: number) => void }) =
     const minutes = parseNumber(typed);
     if (minutes === null || minutes < 0 || minutes > MOST_MINUTES) {
       setProblem(
-        `Minutes worked must be from 0 to ${MOST_MINUTES}; ${typed.trim() === '' ? 'nothing' : `"${typed}"`} was given`,
+        WORDS.minutesWorkedMustBeFrom0(
+          MOST_MINUTES,
+          typed.trim() === '' ? WORDS.nothing : `"${typed}"`,
+        ),
       );
       return;
     }
@@ -25,19 +29,17 @@ export const HowLong = ({ onAnswer }: { onAnswer: (seconds: number) => void }) =
   return (
     <Notice tone="cut" alert>
       <Stack $gap={8}>
-        <b>
-          The clock has been running for over {LONGEST_RUN_S / 3600} hours. How long did you work?
-        </b>
+        <b>{WORDS.theClockHasBeenRunningFor(LONGEST_RUN_S / 3600)}</b>
         <Row $align="end">
           <div style={{ width: 170 }}>
             <NumberEntry
-              label="Minutes worked"
+              label={WORDS.minutesWorked}
               value={typed}
               onChange={setTyped}
               {...(problem === undefined ? {} : { error: problem })}
             />
           </div>
-          <QuietButton onPress={save}>Save time</QuietButton>
+          <QuietButton onPress={save}>{WORDS.saveTime}</QuietButton>
         </Row>
       </Stack>
     </Notice>

@@ -5,6 +5,7 @@ import { useSend } from '../judge/use-send';
 import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 export const InHand = ({ job }: { job: Job }) => {
   const { data: session } = useSession();
@@ -14,11 +15,9 @@ export const InHand = ({ job }: { job: Job }) => {
   return (
     <Notice tone="cut">
       <Row $gap={14}>
-        <span>
-          {job.inHand.name} has this blade in hand. Strokes of both are counted, none twice.
-        </span>
+        <span>{WORDS.hasThisBladeInHandStrokes(job.inHand.name)}</span>
         <QuietButton isDisabled={busy} onPress={() => void send('POST', '/take-over', {})}>
-          Take over
+          {WORDS.takeOver}
         </QuietButton>
         {problem !== null && <span role="alert">{problem}</span>}
       </Row>

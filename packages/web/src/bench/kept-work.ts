@@ -4,6 +4,7 @@ import { ApiFailure, request } from '../api/client';
 import { updateStepCache } from '../api/hooks';
 import { dropStored, readStored, writeStored } from '../api/stored';
 import { StepKeeper, type Kept, type KeeperPorts } from './step-keeper';
+import { WORDS } from './words';
 
 const nameOf = (stepId: number): string => `work ${stepId}`;
 
@@ -30,7 +31,7 @@ export const flushKeptWork = async (jobId: number, stepId: number): Promise<void
   if (!readStored<Kept>(nameOf(stepId))?.unsent) return;
   const record = await recordIn(jobId, stepId);
   if (record?.status !== 'to do') {
-    throw new ApiFailure(409, 'CONFLICT', 'This step was left elsewhere; its strokes stay here.');
+    throw new ApiFailure(409, 'CONFLICT', WORDS.thisStepWasLeftElsewhereIts);
   }
   await new StepKeeper(record, portsOf(jobId, record)).flushOnce();
 };

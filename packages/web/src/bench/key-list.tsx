@@ -2,6 +2,7 @@
 import styled from 'styled-components';
 import { PEDAL_ACTION_LABELS, usePedals } from './pedals';
 import { BENCH_KEYS, BURR_KEYS } from './use-bench-keys';
+import { WORDS } from './words';
 
 const Keys = styled.p`
   color: var(--ink-soft);
@@ -29,8 +30,8 @@ export const KeyList = ({ withBurr }: { withBurr: boolean }) => {
     <Keys>
       {pedals.map(({ key, press, hold }) => (
         <span key={`pedal ${key}`}>
-          <kbd>{named(key)}</kbd> pedal: {PEDAL_ACTION_LABELS[press].toLowerCase()}
-          {hold !== null && `, held: ${PEDAL_ACTION_LABELS[hold].toLowerCase()}`}
+          <kbd>{named(key)}</kbd> {WORDS.pedal(PEDAL_ACTION_LABELS[press].toLowerCase())}
+          {hold !== null && WORDS.held(PEDAL_ACTION_LABELS[hold].toLowerCase())}
         </span>
       ))}
       {[

@@ -14,6 +14,7 @@ import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { useRun } from '../theme/use-run';
 import type { StepAtBench } from './use-step-at-work';
+import { WORDS } from './words';
 
 /** So many things missing are told one by one. */
 const TOLD = 4;
@@ -51,7 +52,7 @@ export const useLeaveStep = (
       // To the next blade of a tray before this one shows its next step: a second press must not fall on that.
       await afterStep?.(left, stepId);
       await updateJobCache(left);
-      offerUndo('Step done.', () => undoOnJob(left, 'step'));
+      offerUndo(WORDS.stepDone, () => undoOnJob(left, 'step'));
     });
   return {
     busy,
@@ -100,7 +101,7 @@ export const LeaveStep = ({ leaving, atWork, onGoOn }: LeaveStepProps) => {
           </QuietButton>
         )}
         <ActionButton isDisabled={busy} onPress={done}>
-          Done, next step
+          {WORDS.doneNextStep}
         </ActionButton>
       </Done>
       {problem !== null && (
@@ -111,25 +112,25 @@ export const LeaveStep = ({ leaving, atWork, onGoOn }: LeaveStepProps) => {
       {isAsked && (
         <Stack $gap={8}>
           <Notice tone="cut" alert>
-            Not yet. {missing.slice(0, TOLD).join('; ')}
-            {missing.length > TOLD && `; and ${missing.length - TOLD} more`}
+            {WORDS.notYet(missing.slice(0, TOLD).join('; '))}
+            {missing.length > TOLD && WORDS.andMore(missing.length - TOLD)}
           </Notice>
           <TextEntry
-            label="Skip this check: reason"
+            label={WORDS.skipThisCheckReason}
             value={reason}
             onChange={setReason}
-            hint="The reason goes on record"
+            hint={WORDS.theReasonGoesOnRecord}
           />
           <QuietButton isDisabled={busy || reason.trim().length < 3} onPress={() => skip(reason)}>
-            Skip with this reason
+            {WORDS.skipWithThisReason}
           </QuietButton>
         </Stack>
       )}
       {held.status !== 'kept' && (
         <p role="status">
           {held.status === 'sending'
-            ? 'Saving…'
-            : `Not sent yet, saved on this device: ${held.problem ?? held.status}`}
+            ? WORDS.saving
+            : WORDS.notSentYetSavedOnThis(held.problem ?? held.status)}
         </p>
       )}
     </Stack>

@@ -8,6 +8,7 @@ import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { useShared } from '../api/shared';
+import { WORDS } from './words';
 
 export const PARK_KEY = 'F2';
 
@@ -53,12 +54,12 @@ export const ParkedBar = () => {
   }, [isAway, navigate, to]);
   if (!parked || !isAway) return null;
   return (
-    <Bar className="no-print" aria-label="Parked">
+    <Bar className="no-print" aria-label={WORDS.parked}>
       <span>
-        Parked: {parked.text}. Its clock is stopped{parked.wasRunning ? '' : ' as it was'}.
+        {WORDS.parkedItsClockIsStopped(parked.text, parked.wasRunning ? '' : WORDS.asItWas)}
       </span>
       <QuietButton onPress={() => void navigate(to)}>
-        <CornerUpLeft size={18} aria-hidden /> Back to the bench (F2)
+        <CornerUpLeft size={18} aria-hidden /> {WORDS.backToTheBenchF2}
       </QuietButton>
     </Bar>
   );

@@ -1,16 +1,17 @@
 /** Foot pedals: what each key of them does at the bench. They belong to the device they are plugged into. */
 import { useStored } from '../api/stored';
+import { WORDS } from './words';
 
 export const PEDAL_ACTIONS = ['stroke', 'go on', 'swap', 'undo', 'clock', 'park'] as const;
 export type PedalAction = (typeof PEDAL_ACTIONS)[number];
 
 export const PEDAL_ACTION_LABELS: Readonly<Record<PedalAction, string>> = {
   stroke: 'Stroke',
-  'go on': 'Next: the usual answer, then Done',
-  swap: 'Swap sides',
-  undo: 'Undo',
-  clock: 'Clock',
-  park: 'Customer: park everything',
+  'go on': WORDS.nextTheUsualAnswerThenDone,
+  swap: WORDS.swapSides,
+  undo: WORDS.undo,
+  clock: WORDS.clock,
+  park: WORDS.customerParkEverything,
 };
 
 export interface Pedal {

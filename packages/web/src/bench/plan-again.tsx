@@ -23,6 +23,7 @@ import { textOf } from '../theme/text';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { usePlan } from '../workers/use-plan';
+import { WORDS } from './words';
 
 const List = styled.ul`
   & > li {
@@ -53,20 +54,20 @@ const useMeasured = (job: Job, record: StepRecord, notes: StepNotes): MeasuredAt
 
 const measuredText = ({ behindEdgeMm, angleDeg }: MeasuredAtBench): string =>
   [
-    ...(behindEdgeMm === null ? [] : [`${mmTyped(behindEdgeMm)} behind the edge`]),
-    ...(angleDeg === null ? [] : [`${fixed(angleDeg, 1)}° per side`]),
+    ...(behindEdgeMm === null ? [] : [WORDS.behindTheEdge(mmTyped(behindEdgeMm))]),
+    ...(angleDeg === null ? [] : [WORDS.perSide(fixed(angleDeg, 1))]),
   ].join(', ');
 
 const comparedText = ({ angleDeg, strokesPerSide, seconds }: ComparedStep): string =>
   [
     ...(angleDeg === null ? [] : [`${fixed(angleDeg, 1)}°`]),
-    ...(strokesPerSide > 0 ? [`${strokesPerSide} strokes a side`] : []),
+    ...(strokesPerSide > 0 ? [WORDS.strokesASide(strokesPerSide)] : []),
     roughly(seconds),
   ].join(', ');
 
 const differenceText = ({ change, before, after }: StepDifference): string => {
-  if (change === 'out') return 'left out';
-  if (change === 'new') return `new: ${comparedText(after!)}`;
+  if (change === 'out') return WORDS.leftOut;
+  if (change === 'new') return WORDS.new(comparedText(after!));
   return `${comparedText(before!)} → ${comparedText(after!)}`;
 };
 
@@ -86,9 +87,9 @@ export const PlanAgain = ({ job, record, notes, flush }: PlanAgainProps) => {
     <Notice>
       <Stack $gap={8}>
         <Row>
-          <b>Measured {measuredText(measured)}: that changes what is left.</b>
+          <b>{WORDS.measuredThatChangesWhatIsLeft(measuredText(measured))}</b>
           {wanted !== measured && (
-            <QuietButton onPress={() => setWanted(measured)}>Show what changes</QuietButton>
+            <QuietButton onPress={() => setWanted(measured)}>{WORDS.showWhatChanges}</QuietButton>
           )}
         </Row>
         {wanted === measured && (
@@ -115,7 +116,7 @@ const Difference = ({
   const again = useMemo(() => input && plannedAgainWith(input, measured), [input, measured]);
   const { answer: planned, error } = usePlan(again);
   if (error !== null) return <p role="alert">{error}</p>;
-  if (!planned) return <p role="status">Planning the rest…</p>;
+  if (!planned) return <p role="status">{WORDS.planningTheRest}</p>;
   if (!planned.ok) return <p role="alert">{planned.error.message}</p>;
   const records = job.steps.filter(({ superseded }) => !superseded);
   const stepsWith = (status: StepRecord['status']) =>
@@ -135,7 +136,7 @@ const Difference = ({
     }
     await send('POST', '/replan', { measured });
   };
-  if (changes.length === 0) return <p role="status">The steps left stay as they are.</p>;
+  if (changes.length === 0) return <p role="status">{WORDS.theStepsLeftStayAsThey}</p>;
   return (
     <Stack $gap={8}>
       <List>
@@ -148,9 +149,9 @@ const Difference = ({
       {(problem ?? lost) !== null && <p role="alert">{problem ?? lost}</p>}
       <Row>
         <ActionButton isDisabled={busy} onPress={() => void accept()}>
-          Use the changed plan
+          {WORDS.useTheChangedPlan}
         </ActionButton>
-        <QuietButton onPress={onKeep}>Keep the plan</QuietButton>
+        <QuietButton onPress={onKeep}>{WORDS.keepThePlan}</QuietButton>
       </Row>
     </Stack>
   );

@@ -6,6 +6,7 @@ import {
   type StrokeRound,
 } from '@patient-edge/core';
 import styled from 'styled-components';
+import { WORDS } from './words';
 
 const Svg = styled.svg`
   display: block;
@@ -54,7 +55,7 @@ const IN_SIGHT = 12;
 const BEFORE_NOW = 3;
 
 const sideWords = (side: BladeSide | null): string =>
-  side === null ? 'a side, in turn' : `on the ${side}`;
+  side === null ? WORDS.aSideInTurn : WORDS.onThe(side);
 
 /** The blade is turned between the two. */
 const isSwap = (at: StrokeRound, next: StrokeRound): boolean =>
@@ -117,27 +118,28 @@ export const RoundStrip = ({
       <Line>
         {now && at ? (
           <>
-            <b>{leftText(now.left, isTimed)}</b> more{' '}
-            {sideWords(at.side === null ? null : now.side)}
+            <b>{leftText(now.left, isTimed)}</b>{' '}
+            {WORDS.more(sideWords(at.side === null ? null : now.side))}
             {at.zone !== null && `, ${at.zone}`}
             {because !== undefined && `: ${because}`}
-            {rounds.length > 1 && ` · ${called} ${now.index + 1} of ${rounds.length}`}
-            {next && `, then ${isSwap(at, next) ? 'swap: ' : ''}${thenWords(next)}`}
+            {rounds.length > 1 &&
+              WORDS.calledTextOfRoundsCount(called, now.index + 1, rounds.length)}
+            {next && WORDS.then(isSwap(at, next) ? WORDS.swapWithin : '', thenWords(next))}
             {isFeelDue && (
               <>
                 {' '}
-                <strong>Feel for the burr now.</strong>
+                <strong>{WORDS.feelForTheBurrNow}</strong>
               </>
             )}
           </>
         ) : (
-          `Pattern finished${isOneSide ? '' : ', both sides equal'}. Feel and look before going on.`
+          WORDS.patternFinishedFeelAndLookBefore(isOneSide ? '' : WORDS.bothSidesEqual)
         )}
       </Line>
       <Lanes aria-hidden>
         <div>
-          <span>right</span>
-          <span>left</span>
+          <span>{WORDS.rightWithin}</span>
+          <span>{WORDS.left}</span>
         </div>
         <Svg viewBox={`0 0 ${WIDTH} 44`} preserveAspectRatio="none">
           {blocks.map(({ key, index, side, from, round, done }) => (

@@ -17,6 +17,7 @@ import { EdgeTwin } from './edge-twin';
 import { KeyList } from './key-list';
 import type { Gauge } from './use-gauge';
 import type { StepAtBench } from './use-step-at-work';
+import { WORDS } from './words';
 
 const Hold = styled.dl`
   margin: 0;
@@ -83,7 +84,7 @@ export const StepCard = ({ job, record, atWork, gauge }: StepCardProps) => {
       </Hold>
       {step.caution !== null && <Notice tone="cut">{textOf(step.caution)}</Notice>}
       {CUT_BY_STROKES.includes(step.operation) && (
-        <Fold level={2} title="Model of the edge" says="the section as it is now, beside the plan">
+        <Fold level={2} title={WORDS.modelOfTheEdge} says={WORDS.theSectionAsItIsNow}>
           <EdgeTwin job={job} record={record} atWork={atWork} held={gauge.asCut} />
         </Fold>
       )}

@@ -16,6 +16,7 @@ import { PlanAgain } from './plan-again';
 import { RoundStrip } from './round-strip';
 import type { Gauge } from './use-gauge';
 import type { StepAtBench } from './use-step-at-work';
+import { WORDS } from './words';
 
 const Sides = styled.div`
   display: grid;
@@ -96,10 +97,10 @@ const wantedText = (
 ): string => {
   const quota = step.sides.find((each) => each.side === side)?.strokes ?? step.strokesPerSide;
   if (!rework || earlier[side] === 0) {
-    return `of about ${quota}${earlier[side] > 0 ? `; ${earlier[side]} before` : ''}`;
+    return WORDS.ofAbout(quota, earlier[side] > 0 ? WORDS.before(earlier[side]) : '');
   }
-  const where = rework.zones.length === ZONES.length ? 'more' : `at ${rework.zones.join(', ')}`;
-  return `of about ${strokesBack(quota)} ${where}; ${earlier[side]} before`;
+  const where = rework.zones.length === ZONES.length ? 'more' : WORDS.at(rework.zones.join(', '));
+  return WORDS.ofAboutBefore(strokesBack(quota), where, earlier[side]);
 };
 
 interface StepControlsProps {
@@ -133,7 +134,7 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
                 onPress={() => atWork.stroke(side)}
                 data-turn={side === atWork.turn}
               >
-                <span>{side === 'right' ? 'Right side' : 'Left side'}</span>
+                <span>{side === 'right' ? WORDS.rightSide : WORDS.leftSide}</span>
                 <b>{atWork.counted[side]}</b>
                 <small>{wantedText(record, side, atWork.rework)}</small>
               </SideButton>
@@ -157,8 +158,9 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
       {wanted.length > 0 && adding === null && (
         <Next>
           <QuietButton onPress={() => atWork.add(wanted)}>
-            More there:{' '}
-            {wanted.map(({ count, side, zone }) => `${count} ${side} ${zone}`).join(', ')}
+            {WORDS.moreThere(
+              wanted.map(({ count, side, zone }) => `${count} ${side} ${zone}`).join(', '),
+            )}
           </QuietButton>
         </Next>
       )}
@@ -178,21 +180,21 @@ const ClockLine = ({ step, atWork }: { step: StepRecord['step']; atWork: StepAtB
   return (
     <Clock>
       <QuietButton
-        aria-label={running ? 'Stop the clock' : 'Start the clock'}
+        aria-label={running ? WORDS.stopTheClock : WORDS.startTheClock}
         onPress={atWork.toggleClock}
       >
         {running ? <Pause size={22} /> : <Play size={22} />}
       </QuietButton>
-      <b role="timer" aria-label="Time on this step">
+      <b role="timer" aria-label={WORDS.timeOnThisStep}>
         {duration(atWork.workedS)}
       </b>
-      <span>of about {duration(step.seconds)}</span>
+      <span>{WORDS.ofAboutDuration(duration(step.seconds))}</span>
       {step.stoneId !== null && (
         <>
-          <QuietButton aria-label={`+10 on the ${turn}`} onPress={() => atWork.stroke(turn, 10)}>
+          <QuietButton aria-label={WORDS.tenOnThe(turn)} onPress={() => atWork.stroke(turn, 10)}>
             +10
           </QuietButton>
-          <QuietButton aria-label="Undo" isDisabled={!held.canUndo} onPress={atWork.undo}>
+          <QuietButton aria-label={WORDS.undo} isDisabled={!held.canUndo} onPress={atWork.undo}>
             <Undo2 size={20} />
           </QuietButton>
         </>

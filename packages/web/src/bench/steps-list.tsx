@@ -10,6 +10,7 @@ import { textOf } from '../theme/text';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 const List = styled.ol`
   & > li {
@@ -35,16 +36,16 @@ const List = styled.ol`
 
 const stateOf = ({ status, overrideReason }: StepRecord, isNow: boolean): string => {
   if (isNow) return 'now';
-  if (status === 'to do') return 'to come';
+  if (status === 'to do') return WORDS.toCome;
   return overrideReason === null ? 'done' : 'skipped';
 };
 
 /** The shop's bars stand back at the bench: the way to the rest of the blade is here. */
 const PAGES_OF_BLADE = [
-  ['intake', 'Intake'],
-  ['judge', 'Assess'],
-  ['plan', 'Plan and history'],
-  ['test', 'Test'],
+  ['intake', WORDS.intake],
+  ['judge', WORDS.assess],
+  ['plan', WORDS.planAndHistory],
+  ['test', WORDS.test],
 ] as const;
 
 export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) => {
@@ -54,14 +55,14 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
   const last = lastDoneStep(job);
   const now = steps.find(({ status }) => status === 'to do');
   return (
-    <Stack $gap={8} as="section" aria-label="Steps of this plan">
+    <Stack $gap={8} as="section" aria-label={WORDS.stepsOfThisPlan}>
       <Row>
-        <h2>Steps</h2>
-        <MutedText>Going back opens that step and all after it again; nothing is lost.</MutedText>
-        <QuietButton onPress={onClose}>Close</QuietButton>
+        <h2>{WORDS.steps}</h2>
+        <MutedText>{WORDS.goingBackOpensThatStepAnd}</MutedText>
+        <QuietButton onPress={onClose}>{WORDS.close}</QuietButton>
       </Row>
       <Row $gap={8}>
-        <MutedText>This blade:</MutedText>
+        <MutedText>{WORDS.thisBlade}</MutedText>
         {PAGES_OF_BLADE.map(([page, text]) => (
           <QuietLink key={page} to={`/jobs/${job.id}/${page}`}>
             {text}
@@ -82,7 +83,7 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
               <div>
                 {textOf(record.step.title)}
                 {record.overrideReason !== null && (
-                  <MutedText>Check skipped: {record.overrideReason}</MutedText>
+                  <MutedText>{WORDS.checkSkipped(record.overrideReason)}</MutedText>
                 )}
               </div>
               {record.status === 'done' ? (
@@ -98,10 +99,10 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
                   ) : (
                     <QuietButton
                       isDisabled={busy}
-                      aria-label={`Back to: ${textOf(record.step.title)}`}
+                      aria-label={WORDS.backToTitle(textOf(record.step.title))}
                       onPress={() => void send('POST', `/steps/${record.id}/back-to`, {})}
                     >
-                      Back
+                      {WORDS.back}
                     </QuietButton>
                   )}
                 </Row>

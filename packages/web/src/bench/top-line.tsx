@@ -15,6 +15,7 @@ import { Button } from 'react-aria-components/Button';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useAppearance } from '../theme/appearance';
+import { WORDS } from './words';
 
 export type BenchPanel = 'details' | 'steps' | 'signs' | null;
 
@@ -133,17 +134,18 @@ export const TopLine = ({ job, position, total, panel, onPanel, onPark }: TopLin
   const dark = appearance === 'dark';
   return (
     <Line className="no-print">
-      <Link to="/" aria-label="To the shop">
+      <Link to="/" aria-label={WORDS.toTheShop}>
         <ArrowLeft size={24} aria-hidden />
       </Link>
       <div>
         <p>
           <span>
-            Step {position} of {total}
-            {job.round > 1 && ` · round ${job.round}, sent back after a test`}
+            {WORDS.stepOf(position, total)}
+            {job.round > 1 && WORDS.roundSentBackAfterATest(job.round)}
           </span>
           <span>
-            <b>Tag {job.tagNumber}</b> · {job.blade.name || bladeKind(job.measures.kindId).label}
+            <b>{WORDS.tag(job.tagNumber)}</b> ·{' '}
+            {job.blade.name || bladeKind(job.measures.kindId).label}
           </span>
         </p>
         <Marks aria-hidden>
@@ -162,26 +164,26 @@ export const TopLine = ({ job, position, total, panel, onPanel, onPark }: TopLin
         onChange={() => onPanel('details')}
       >
         <NotebookText size={22} aria-hidden />
-        <span>How</span>
+        <span>{WORDS.how}</span>
       </ToggleButton>
       <ToggleButton isSelected={panel === 'steps'} onChange={() => onPanel('steps')}>
         <ListOrdered size={22} aria-hidden />
-        <span>Steps</span>
+        <span>{WORDS.steps}</span>
       </ToggleButton>
       <ToggleButton isSelected={panel === 'signs'} onChange={() => onPanel('signs')}>
         <TriangleAlert size={22} aria-hidden />
-        <span>Something is wrong</span>
+        <span>{WORDS.somethingIsWrong}</span>
       </ToggleButton>
       <Button
         data-appearance=""
-        aria-label={dark ? 'Light appearance' : 'Dark appearance'}
+        aria-label={dark ? WORDS.lightAppearance : WORDS.darkAppearance}
         onPress={() => setAppearance(dark ? 'light' : 'dark')}
       >
         {dark ? <Sun size={22} aria-hidden /> : <Moon size={22} aria-hidden />}
       </Button>
       <Button onPress={onPark}>
         <UserRound size={22} aria-hidden />
-        <span>Customer</span>
+        <span>{WORDS.customer}</span>
       </Button>
     </Line>
   );

@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { leftOf, type Tray } from './use-tray';
+import { WORDS } from './words';
 
 const Bar = styled.nav`
   display: flex;
@@ -44,11 +45,11 @@ const countText = (job: Job): string => {
   if (open.step.stoneId === null) return textOf(open.step.title).slice(0, 18);
   const right = open.strokesRight - open.earlier.right;
   const left = open.strokesLeft - open.earlier.left;
-  return `${left} left, ${right} right`;
+  return WORDS.leftRight(left, right);
 };
 
 export const TrayBar = ({ job, tray }: { job: Job; tray: Tray }) => (
-  <Bar aria-label="Tray">
+  <Bar aria-label={WORDS.tray}>
     {tray.jobs.map((each) => (
       <Link
         key={each.id}
@@ -63,9 +64,9 @@ export const TrayBar = ({ job, tray }: { job: Job; tray: Tray }) => (
     ))}
     {tray.next && (
       <QuietButton onPress={tray.toNext}>
-        Next blade (b) <ChevronRight size={18} aria-hidden />
+        {WORDS.nextBladeB} <ChevronRight size={18} aria-hidden />
       </QuietButton>
     )}
-    {tray.next?.wash && <b>Next stone is finer: wash blades, hands and bench first.</b>}
+    {tray.next?.wash && <b>{WORDS.nextStoneIsFinerWashBlades}</b>}
   </Bar>
 );

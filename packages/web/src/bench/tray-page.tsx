@@ -13,6 +13,7 @@ import { QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
 import { useTrayIds, useTrayJobs, useTrayOrder } from './use-tray';
+import { WORDS } from './words';
 
 const Blades = styled.ul`
   display: grid;
@@ -31,7 +32,7 @@ const nameOf = ({ blade, tagNumber }: BoardJob): string =>
 
 const TrayPage = () => {
   const { data: board, error } = useBoard();
-  if (!board) return <Waiting error={error} text="Loading the shop…" />;
+  if (!board) return <Waiting error={error} text={WORDS.loadingTheShop} />;
   return <Choosing board={board} />;
 };
 
@@ -54,15 +55,12 @@ const Choosing = ({ board }: { board: Board }) => {
   };
   return (
     <Stack $gap={16}>
-      <PageHeading title="Several blades at once" />
-      <MutedText>
-        Stone by stone, not blade by blade: a stone is made ready once, hollow backs come first
-        while it is flat, and everything is washed before a finer one.
-      </MutedText>
-      <Panel aria-label="Blades on the bench">
+      <PageHeading title={WORDS.severalBladesAtOnce} />
+      <MutedText>{WORDS.stoneByStoneNotBladeBy}</MutedText>
+      <Panel aria-label={WORDS.bladesOnTheBench}>
         <Stack>
-          <h2>On the bench</h2>
-          {onBench.length === 0 && <MutedText>No blade is on the bench.</MutedText>}
+          <h2>{WORDS.onTheBench}</h2>
+          {onBench.length === 0 && <MutedText>{WORDS.noBladeIsOnTheBench}</MutedText>}
           <Blades>
             {onBench.map((job) => (
               <li key={job.jobId}>
@@ -80,7 +78,7 @@ const Choosing = ({ board }: { board: Board }) => {
           </Blades>
           {planned.length > 0 && (
             <Row $gap={8}>
-              <MutedText>Planned; start work on it first:</MutedText>
+              <MutedText>{WORDS.plannedStartWorkOnItFirst}</MutedText>
               {planned.map((job) => (
                 <QuietLink key={job.jobId} to={`/jobs/${job.jobId}/bench`}>
                   {nameOf(job)}
@@ -89,9 +87,9 @@ const Choosing = ({ board }: { board: Board }) => {
             </Row>
           )}
           <Row>
-            <ActionButton onPress={begin}>Work these together</ActionButton>
+            <ActionButton onPress={begin}>{WORDS.workTheseTogether}</ActionButton>
             {asked && chosen.length < 2 && (
-              <span role="alert">Choose at least two blades; {chosen.length} is chosen.</span>
+              <span role="alert">{WORDS.chooseAtLeastTwoBladesIs(chosen.length)}</span>
             )}
           </Row>
         </Stack>
@@ -105,12 +103,12 @@ const Order = ({ board, order }: { board: Board; order: ReturnType<typeof useTra
   const { data: stones } = useStones();
   const stoneName = (stoneId: string | null): string =>
     stoneId === null
-      ? 'Without a stone'
-      : (stones?.find(({ id }) => String(id) === stoneId)?.name ?? 'a stone');
+      ? WORDS.withoutAStone
+      : (stones?.find(({ id }) => String(id) === stoneId)?.name ?? WORDS.aStone);
   return (
-    <Panel aria-label="Order">
+    <Panel aria-label={WORDS.order}>
       <Stack $gap={8}>
-        <h2>Order</h2>
+        <h2>{WORDS.order}</h2>
         <ol>
           {order.map(({ jobId, stoneId, wash }, index) => {
             const job = board.jobs.find((each) => each.jobId === jobId);
@@ -120,7 +118,7 @@ const Order = ({ board, order }: { board: Board; order: ReturnType<typeof useTra
                 {isNewStone && (
                   <h3>
                     {stoneName(stoneId)}
-                    {wash && ' · wash blades, hands and bench first'}
+                    {wash && WORDS.washBladesHandsAndBenchFirst}
                   </h3>
                 )}
                 {job && nameOf(job)}

@@ -4,6 +4,7 @@
  */
 import { useKeys } from '../theme/use-keys';
 import { usePedals, type PedalAction } from './pedals';
+import { WORDS } from './words';
 
 export interface BenchKeys {
   readonly stroke: () => void;
@@ -31,23 +32,23 @@ export const BENCH_KEYS = [
   [' ', 'space', 'stroke'],
   ['ArrowRight', '→', 'right'],
   ['ArrowLeft', '←', 'left'],
-  ['+', '+', 'ten more'],
+  ['+', '+', WORDS.tenMore],
   ['s', 's', 'swap'],
   ['t', 't', 'clock'],
   ['u', 'u', 'undo'],
-  ['n', 'n', 'next, the usual answer'],
+  ['n', 'n', WORDS.nextTheUsualAnswer],
   ['d', 'd', 'done'],
   ['l', 'l', 'steps'],
-  ['w', 'w', 'something wrong'],
+  ['w', 'w', WORDS.somethingWrong],
   ['i', 'i', 'instructions'],
-  ['b', 'b', 'next blade of a tray'],
-  ['F2', 'F2', 'customer: park'],
+  ['b', 'b', WORDS.nextBladeOfATray],
+  ['F2', 'F2', WORDS.customerPark],
 ] as const;
 export const BURR_KEYS = [
-  ['1–4', 'burr right'],
-  ['5–8', 'burr left'],
-  ['9 0', 'slight everywhere, right and left'],
-  ['( )', 'none anywhere, right and left'],
+  ['1–4', WORDS.burrRight],
+  ['5–8', WORDS.burrLeft],
+  ['9 0', WORDS.slightEverywhereRightAndLeft],
+  ['( )', WORDS.noneAnywhereRightAndLeft],
 ] as const;
 
 const actionOf = (key: string, keys: BenchKeys): (() => void) | undefined => {

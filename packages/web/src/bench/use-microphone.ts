@@ -2,6 +2,7 @@
 import { rhythmOf, type HeardRhythm, type HeardStroke } from '@patient-edge/core';
 import { useEffect, useRef, useState } from 'react';
 import workletUrl from '../workers/stroke-worklet.ts?worker&url';
+import { WORDS } from './words';
 
 /** Tempo and evenness are of the last so many. */
 const LAST = 12;
@@ -14,9 +15,8 @@ export interface Microphone {
 
 const problemOf = (error: unknown): string => {
   const name = error instanceof DOMException ? error.name : '';
-  if (name === 'NotAllowedError')
-    return 'The browser was not allowed to listen. Count by hand, or allow it in the address bar.';
-  if (name === 'NotFoundError') return 'No microphone was found on this device.';
+  if (name === 'NotAllowedError') return WORDS.theBrowserWasNotAllowedTo;
+  if (name === 'NotFoundError') return WORDS.noMicrophoneWasFoundOnThis;
   return error instanceof Error ? error.message : String(error);
 };
 

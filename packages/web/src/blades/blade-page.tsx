@@ -9,12 +9,13 @@ import { ActionLink } from '../theme/links';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const BladePage = () => {
   const { bladeId = '' } = useParams();
   const { data: record, error } = useBlade(bladeId);
   if (!record) {
-    return <Waiting error={error} text="Loading record…" />;
+    return <Waiting error={error} text={WORDS.loadingRecord} />;
   }
   const { blade, customer, visits, lastJob } = record;
   const kind = bladeKind(blade.measures.kindId);
@@ -29,49 +30,52 @@ const BladePage = () => {
           <PageHeading title={blade.name || kind.label} />
           <MutedText>
             <Link to={`/customers/${customer.id}`}>{customer.name}</Link> · {kind.label} ·{' '}
-            {blade.steel} · <Link to={`/history?subject=blade&subjectId=${blade.id}`}>History</Link>
+            {blade.steel} ·{' '}
+            <Link to={`/history?subject=blade&subjectId=${blade.id}`}>{WORDS.history}</Link>
           </MutedText>
         </div>
         {here ? (
-          <ActionLink to={`/jobs/${here.jobId}`}>It is here on tag {here.tagNumber}</ActionLink>
+          <ActionLink to={`/jobs/${here.jobId}`}>{WORDS.itIsHereOnTag(here.tagNumber)}</ActionLink>
         ) : (
-          <ActionLink to={`/take-in?blade=${blade.id}`}>Take it in again</ActionLink>
+          <ActionLink to={`/take-in?blade=${blade.id}`}>{WORDS.takeItInAgain}</ActionLink>
         )}
       </Row>
       <Panel>
         <Silhouette
           measures={blade.measures}
           scale={1.6}
-          title={`${kind.label}, edge ${mmTyped(blade.measures.edgeLengthMm)}`}
+          title={WORDS.edge(kind.label, mmTyped(blade.measures.edgeLengthMm))}
         />
       </Panel>
       {lastJob?.plan && lifts && (
         <Panel>
           <Stack>
             <h2>
-              Last set at {fixed(lastJob.plan.angleDeg, 1)}° per side ·{' '}
-              {fixed(lastJob.plan.figures.angleInclusive.value, 1)}° inclusive
+              {WORDS.lastSetAtPerSideInclusive(
+                fixed(lastJob.plan.angleDeg, 1),
+                fixed(lastJob.plan.figures.angleInclusive.value, 1),
+              )}
             </h2>
-            {lastJob.holding !== '' && <p>Held by: {lastJob.holding}</p>}
+            {lastJob.holding !== '' && <p>{WORDS.heldBy(lastJob.holding)}</p>}
             <LiftLadder lifts={lifts} />
           </Stack>
         </Panel>
       )}
       <Panel>
         <Stack>
-          <h2>Visits</h2>
+          <h2>{WORDS.visits}</h2>
           <table>
             <thead>
               <tr>
-                <th scope="col">Taken in</th>
-                <th scope="col">Stage</th>
-                <th scope="col">Per side</th>
-                <th scope="col">{inUnits('Heel, mm')}</th>
-                <th scope="col">{inUnits('Behind edge, mm')}</th>
-                <th scope="col">Steel, mm³</th>
-                <th scope="col">Time</th>
-                <th scope="col">Force, gf</th>
-                <th scope="col">Stones</th>
+                <th scope="col">{WORDS.takenIn}</th>
+                <th scope="col">{WORDS.stage}</th>
+                <th scope="col">{WORDS.perSide}</th>
+                <th scope="col">{inUnits(WORDS.heelMm)}</th>
+                <th scope="col">{inUnits(WORDS.behindEdgeMm)}</th>
+                <th scope="col">{WORDS.steel}</th>
+                <th scope="col">{WORDS.time}</th>
+                <th scope="col">{WORDS.forceGf}</th>
+                <th scope="col">{WORDS.stones}</th>
               </tr>
             </thead>
             <tbody>

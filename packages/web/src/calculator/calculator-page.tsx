@@ -18,8 +18,9 @@ import { initialInputs, QUESTIONS, type Field, type Inputs, type Outcome } from 
 import { TrueSize } from './true-size';
 import { PageHeading } from '../theme/page-heading';
 import { NumbersNav } from '../money/numbers-nav';
+import { WORDS } from './words';
 
-const CHIP = { id: 'chip', title: 'What will this chip cost?' };
+const CHIP = { id: 'chip', title: WORDS.whatWillThisChipCost };
 const ALL = [...QUESTIONS.map(({ id, title }) => ({ id, title })), CHIP];
 
 const Layout = styled.div`
@@ -60,7 +61,7 @@ const CalculatorPage = () => {
     <>
       <NumbersNav />
       <Layout>
-        <Index aria-label="Questions">
+        <Index aria-label={WORDS.questions}>
           {ALL.map(({ id, title }) => (
             <NavLink
               key={id}
@@ -112,10 +113,10 @@ const Asked = ({ questionId }: { questionId: string }) => {
       <Row>
         <PageHeading title={question?.title ?? CHIP.title} />
         <QuietButton onPress={() => void copy()}>
-          <Link2 size={18} aria-hidden /> {copied ? 'Link copied' : 'Copy the link'}
+          <Link2 size={18} aria-hidden /> {copied ? WORDS.linkCopied : WORDS.copyTheLink}
         </QuietButton>
       </Row>
-      <Panel aria-label="Inputs">
+      <Panel aria-label={WORDS.inputs}>
         <Fields>
           {fields.map((field) => (
             <Input
@@ -141,7 +142,7 @@ const Asked = ({ questionId }: { questionId: string }) => {
         <Answered questionId={questionId} inputs={inputs} outcome={outcome} />
       )}
       {!question && !error && (
-        <Panel aria-label="Answer">
+        <Panel aria-label={WORDS.answer}>
           <ChipAnswer key={JSON.stringify(inputs)} inputs={inputs} />
         </Panel>
       )}
@@ -194,7 +195,7 @@ const Answered = ({
     questionId === 'lift' && typeof liftMm === 'number' && angleDeg >= 1 && angleDeg <= 60;
   return (
     <>
-      <Panel aria-label="Answer">
+      <Panel aria-label={WORDS.answer}>
         <Stack>
           <FigureList>
             {outcome.readings.map(({ label, figure, beside }, index) => (
@@ -212,7 +213,7 @@ const Answered = ({
         </Stack>
       </Panel>
       {printable && (
-        <Panel aria-label="True size">
+        <Panel aria-label={WORDS.trueSize}>
           <TrueSize angleDeg={angleDeg} liftMm={liftMm} />
         </Panel>
       )}

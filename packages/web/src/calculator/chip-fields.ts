@@ -2,20 +2,21 @@
 import { STEELS, UNKNOWN_STEEL_DESIGNATION, type DomainError } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
 import { CHIP_KINDS, type Field, type Inputs } from './questions';
+import { WORDS } from './words';
 
 export const CHIP_FIELDS: readonly Field[] = [
-  { name: 'kindId', label: 'Kind', initial: 'chef', choices: CHIP_KINDS },
-  { name: 'edgeLengthMm', label: 'Edge length, mm', initial: '210' },
-  { name: 'fromMm', label: 'Chip from the heel, mm', initial: '60' },
-  { name: 'lengthMm', label: 'Its length, mm', initial: '3' },
-  { name: 'depthMm', label: 'Its depth, mm', initial: '0.8' },
+  { name: 'kindId', label: WORDS.kind, initial: 'chef', choices: CHIP_KINDS },
+  { name: 'edgeLengthMm', label: WORDS.edgeLengthMm, initial: '210' },
+  { name: 'fromMm', label: WORDS.chipFromTheHeelMm, initial: '60' },
+  { name: 'lengthMm', label: WORDS.itsLengthMm, initial: '3' },
+  { name: 'depthMm', label: WORDS.itsDepthMm, initial: '0.8' },
   {
     name: 'steel',
-    label: 'Steel',
+    label: WORDS.steel,
     initial: UNKNOWN_STEEL_DESIGNATION,
     choices: STEELS.map(({ designation }) => ({ id: designation, label: designation })),
   },
-  { name: 'stoneUm', label: 'Stone, µm', initial: '40' },
+  { name: 'stoneUm', label: WORDS.stone, initial: '40' },
 ];
 
 const LIMITS: Readonly<Record<string, readonly [number, number]>> = {
@@ -42,16 +43,13 @@ export const readChip = (inputs: Inputs): ReadChip => {
     const text = (inputs[field] ?? '').trim();
     const value = parseNumber(text);
     if (value === null || value < low || value > high) {
-      return wrong(field, `${field} must be from ${low} to ${high}; "${text}" was given`);
+      return wrong(field, WORDS.mustBeFromToWasGiven(field, low, high, text));
     }
     values[field] = value;
   }
   const { fromMm, lengthMm, edgeLengthMm } = values;
   if (fromMm! + lengthMm! > edgeLengthMm!) {
-    return wrong(
-      'fromMm',
-      `fromMm: the chip ends at ${fromMm! + lengthMm!} mm, beyond the edge of ${edgeLengthMm} mm`,
-    );
+    return wrong('fromMm', WORDS.frommmTheChipEndsAtMm(fromMm! + lengthMm!, edgeLengthMm));
   }
   return { ok: true, values };
 };

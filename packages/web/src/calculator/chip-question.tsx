@@ -19,6 +19,7 @@ import type { ChipWorker } from '../workers/chip-worker';
 import { useWorkerRun } from '../workers/use-worker-run';
 import { readChip } from './chip-fields';
 import type { Inputs } from './questions';
+import { WORDS } from './words';
 
 interface Progress {
   readonly answer: Result<ChipCost> | null;
@@ -62,16 +63,16 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
   return (
     <Stack>
       <Row>
-        <ActionButton onPress={begin}>Calculate</ActionButton>
-        {running && <QuietButton onPress={stop}>Stop</QuietButton>}
+        <ActionButton onPress={begin}>{WORDS.calculate}</ActionButton>
+        {running && <QuietButton onPress={stop}>{WORDS.stop}</QuietButton>}
         {(running || step > 0) && (
-          <progress aria-label="Stations worked out" max={CHIP_STATIONS.length} value={step}>
-            {step} of {CHIP_STATIONS.length}
+          <progress aria-label={WORDS.stationsWorkedOut} max={CHIP_STATIONS.length} value={step}>
+            {WORDS.of(step, CHIP_STATIONS.length)}
           </progress>
         )}
         {cost && (
           <span role="status">
-            {cost.stations} stations{!running && cost.stations < 400 ? ', stopped' : ''}
+            {WORDS.stations(cost.stations, !running && cost.stations < 400 ? WORDS.stopped : '')}
           </span>
         )}
       </Row>
@@ -97,7 +98,7 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
             ]}
             depthAlong={cost.depthAlong}
             lanes={false}
-            label={`The outline after the repair, ${cost.repair.maxDepthMm.toFixed(2)} mm up at the deepest`}
+            label={WORDS.theOutlineAfterTheRepairMm(cost.repair.maxDepthMm.toFixed(2))}
           />
           <ChipFigures cost={cost} />
         </>
@@ -107,36 +108,36 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
 };
 
 const ChipFigures = ({ cost }: { cost: ChipCost }) => {
-  const source = 'Outline as a linear programme; sections cut along the edge';
+  const source = WORDS.outlineAsALinearProgrammeSections;
   return (
     <FigureList>
       <FigureView
-        label="Height lost at the deepest"
+        label={WORDS.heightLostAtTheDeepest}
         figure={figure(cost.repair.maxDepthMm, 'mm', {
-          rule: 'The chip’s own depth; elsewhere the edge comes up only as far as it must to leave no hollow.',
-          inputs: [{ label: 'Stations', value: cost.stations }],
+          rule: WORDS.theChipsOwnDepthElsewhereThe,
+          inputs: [{ label: WORDS.stationsAlone, value: cost.stations }],
           source,
         })}
       />
       <FigureView
-        label="Steel"
+        label={WORDS.steel}
         figure={figure(cost.steelMm3, 'mm³', {
-          rule: 'Jointing to the new outline and setting the bevel again.',
-          formula: 'V = ∫ A(s) ds',
+          rule: WORDS.jointingToTheNewOutlineAnd,
+          formula: WORDS.vASDs,
           inputs: [
-            { label: 'In the blade plane', value: cost.repair.removedAreaMm2, unit: 'mm²' },
-            { label: 'Jointing the whole edge instead', value: cost.jointingSteelMm3, unit: 'mm³' },
+            { label: WORDS.inTheBladePlane, value: cost.repair.removedAreaMm2, unit: 'mm²' },
+            { label: WORDS.jointingTheWholeEdgeInstead, value: cost.jointingSteelMm3, unit: 'mm³' },
           ],
           source,
         })}
       />
       <FigureView
-        label="Time on that stone"
+        label={WORDS.timeOnThatStone}
         figure={figure(cost.seconds, 's', {
-          rule: 'The steel divided by how fast that grain cuts it by hand.',
+          rule: WORDS.theSteelDividedByHowFast,
           formula: 't = V / (K · F · v)',
           inputs: [{ label: 'V', value: cost.steelMm3, unit: 'mm³' }],
-          source: 'Removal model; first guesses',
+          source: WORDS.removalModelFirstGuesses,
         })}
       />
     </FigureList>

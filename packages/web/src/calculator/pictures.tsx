@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { parseNumber } from '../theme/format';
 import type { ClampRaw, Inputs } from './questions';
 import { DrawingSheet } from '../theme/drawing';
+import { WORDS } from './words';
 
 const Svg = styled.svg`
   display: block;
@@ -32,7 +33,7 @@ const Stone = () => (
   <g>
     <rect x={20} y={FLOOR} width={WIDTH - 40} height={20} fill="var(--steel-deep)" />
     <text x={24} y={FLOOR + 36}>
-      stone
+      {WORDS.stoneWithin}
     </text>
   </g>
 );
@@ -68,7 +69,7 @@ const OnStone = ({
       <Svg
         viewBox={`0 ${top} ${WIDTH} ${HEIGHT - top}`}
         role="img"
-        aria-label={`A blade ${heightMm} mm high held at ${angleDeg.toFixed(1)}° per side, its spine lifted ${liftMm.toFixed(1)} mm`}
+        aria-label={WORDS.aBladeMmHighHeldAt(heightMm, angleDeg.toFixed(1), liftMm.toFixed(1))}
       >
         <Stone />
         {Array.from({ length: steps }, (_, index) => (
@@ -181,7 +182,7 @@ const Wedge = ({
           {(2 * halfMm).toFixed(2)} mm
         </text>
         <text x={cx + 24} y={HEIGHT - 14}>
-          {angleDeg.toFixed(1)}° per side · {(2 * angleDeg).toFixed(1)}° inclusive
+          {WORDS.perSideInclusive(angleDeg.toFixed(1), (2 * angleDeg).toFixed(1))}
         </text>
       </Svg>
     </DrawingSheet>
@@ -193,7 +194,7 @@ const BevelPicture = ({ inputs, raw }: PictureProps) => (
     halfMm={value(inputs, 'shoulderMm')}
     highMm={raw['bevelHeightMm'] as number}
     angleDeg={raw['angleDeg'] as number}
-    text={`A bevel of ${(raw['angleDeg'] as number).toFixed(1)}° per side`}
+    text={WORDS.aBevelOfPerSide((raw['angleDeg'] as number).toFixed(1))}
   />
 );
 
@@ -202,7 +203,7 @@ const RazorPicture = ({ inputs, raw }: PictureProps) => (
     halfMm={value(inputs, 'widthMm') * Math.tan(((raw['angleDeg'] as number) * Math.PI) / 180)}
     highMm={value(inputs, 'widthMm')}
     angleDeg={raw['angleDeg'] as number}
-    text={`A razor resting at ${(raw['angleDeg'] as number).toFixed(1)}° per side`}
+    text={WORDS.aRazorRestingAtPerSide((raw['angleDeg'] as number).toFixed(1))}
   />
 );
 
@@ -224,7 +225,7 @@ const ConvexPicture = ({ raw }: PictureProps) => {
       highMm={highMm}
       angleDeg={facets[facets.length - 1]!.angleDeg}
       facets={corners}
-      text={`A convex edge in ${facets.length} facets`}
+      text={WORDS.aConvexEdgeInFacets(facets.length)}
     />
   );
 };
@@ -239,7 +240,7 @@ const RailPicture = ({ inputs, raw }: PictureProps) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`A rail ${distance} mm from the edge, ${offset} mm off the centre plane`}
+        aria-label={WORDS.aRailMmFromTheEdge(distance, offset)}
       >
         <line
           x1={50}
@@ -297,7 +298,12 @@ const ClampPicture = ({ raw }: PictureProps) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`Angle along the edge from heel to tip: as clamped now ${Math.min(...angleDeg).toFixed(1)} to ${Math.max(...angleDeg).toFixed(1)}°, at the best place ${Math.min(...best.angleDeg).toFixed(1)} to ${Math.max(...best.angleDeg).toFixed(1)}°`}
+        aria-label={WORDS.angleAlongTheEdgeFromHeel(
+          Math.min(...angleDeg).toFixed(1),
+          Math.max(...angleDeg).toFixed(1),
+          Math.min(...best.angleDeg).toFixed(1),
+          Math.max(...best.angleDeg).toFixed(1),
+        )}
       >
         {Array.from({ length: Math.floor(high - low) + 1 }, (_, index) => Math.ceil(low) + index)
           .filter((angle) => (high - low < 12 || angle % 5 === 0) && angle <= high)
@@ -318,13 +324,13 @@ const ClampPicture = ({ raw }: PictureProps) => {
         />
         <path d={line(best.angleDeg)} stroke="var(--accent)" strokeWidth={4} fill="none" />
         <text x={60} y={HEIGHT - 26}>
-          heel
+          {WORDS.heel}
         </text>
         <text x={WIDTH - 30} y={HEIGHT - 26} textAnchor="end">
-          tip
+          {WORDS.tip}
         </text>
         <text x={60} y={HEIGHT - 6}>
-          dashed: as clamped now · solid: blade slid by {best.slideMm.toFixed(1)} mm
+          {WORDS.dashedAsClampedNowSolidBlade(best.slideMm.toFixed(1))}
         </text>
       </Svg>
     </DrawingSheet>
@@ -341,7 +347,7 @@ const GritPicture = ({ raw }: PictureProps) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`A grain of ${um.toFixed(1)} µm beside a hair of 70 µm`}
+        aria-label={WORDS.aGrainOfBesideAHair(um.toFixed(1))}
       >
         <rect
           x={90}
@@ -352,7 +358,7 @@ const GritPicture = ({ raw }: PictureProps) => {
           stroke="var(--ink)"
         />
         <text x={90} y={HEIGHT - 22}>
-          a hair, 70 µm
+          {WORDS.aHair70}
         </text>
         <polygon
           points={Array.from({ length: 9 }, (_, index) => {
@@ -364,7 +370,7 @@ const GritPicture = ({ raw }: PictureProps) => {
           stroke="var(--accent)"
         />
         <text x={420} y={HEIGHT - 22} textAnchor="middle">
-          median grain, {um.toFixed(1)} µm
+          {WORDS.medianGrainUm(um.toFixed(1))}
         </text>
       </Svg>
     </DrawingSheet>

@@ -9,6 +9,7 @@ import {
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
+import { WORDS } from './words';
 
 const PdfLink = styled.a`
   min-height: 44px;
@@ -35,19 +36,19 @@ export const PrintRow = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
   const angle = perSide(angleDeg);
   return (
     <Row>
-      <QuietButton onPress={() => download(wedgeTemplate(angle))}>Wedge, SVG</QuietButton>
+      <QuietButton onPress={() => download(wedgeTemplate(angle))}>{WORDS.wedgeSvg}</QuietButton>
       <PdfLink href={`/api/print/wedge.pdf?angleDeg=${angleDeg}`} target="_blank" rel="noreferrer">
-        Wedge, PDF
+        {WORDS.wedgePdf}
       </PdfLink>
       <QuietButton onPress={() => download(liftGaugeTemplate([{ zone: 'heel', liftMm }], angle))}>
-        Lift gauge, SVG
+        {WORDS.liftGaugeSvg}
       </QuietButton>
       <PdfLink
         href={`/api/print/lift-gauge.pdf?angleDeg=${angleDeg}&liftMm=${liftMm}`}
         target="_blank"
         rel="noreferrer"
       >
-        Lift gauge, PDF
+        {WORDS.liftGaugePdf}
       </PdfLink>
     </Row>
   );

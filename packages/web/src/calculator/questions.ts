@@ -23,6 +23,7 @@ import {
   type Why,
 } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
+import { WORDS } from './words';
 
 export type Inputs = Readonly<Record<string, string>>;
 
@@ -72,7 +73,7 @@ const typed = (inputs: Inputs, names: readonly string[]): Record<string, unknown
       return {
         code: 'INVALID_INPUT',
         field: name,
-        message: `${name} must be a number; "${text}" was given`,
+        message: WORDS.mustBeANumberWasGiven(name, text),
       };
     }
     values[name] = value;
@@ -100,7 +101,7 @@ const asking =
       : { ok: true, readings: read(raw, given), raw };
   };
 
-const GEOMETRY = 'Geometry of the section';
+const GEOMETRY = WORDS.geometryOfTheSection;
 
 const asFigure = (
   value: unknown,
@@ -121,7 +122,7 @@ const both = (perSideDeg: unknown): Figure =>
   asFigure(
     2 * (perSideDeg as number),
     '° inclusive',
-    'Both sides together, the two alike.',
+    WORDS.bothSidesTogetherTheTwoAlike,
     'inclusive = right + left',
     [],
   );
@@ -132,40 +133,34 @@ const given = (raw: Raw, name: string, label: string, unit: FigureUnit): Why['in
   unit,
 });
 
-const HEIGHT = number('heightMm', 'Height, edge to spine, mm', '48');
+const HEIGHT = number('heightMm', WORDS.heightEdgeToSpineMm, '48');
 const OFFSET = number(
   'spineOffsetMm',
-  'Spine corner from the centre plane, mm',
+  WORDS.spineCornerFromTheCentrePlane,
   '1.1',
-  'Half the spine’s thickness; all of it on the front of a one-sided blade',
+  WORDS.halfTheSpinesThicknessAllOf,
 );
-const ANGLE = number('angleDeg', 'Angle per side, °', '15');
+const ANGLE = number('angleDeg', WORDS.anglePerSide, '15');
 
 const lift: Question = {
   id: 'lift',
-  title: 'What lift for this blade and angle?',
+  title: WORDS.whatLiftForThisBladeAnd,
   fields: [HEIGHT, OFFSET, ANGLE],
   answer: asking('lift', ['heightMm', 'spineOffsetMm', 'angleDeg'], (raw, input) => [
     {
-      label: 'Lift of the spine',
-      figure: asFigure(
-        raw['liftMm'],
-        'mm',
-        'How far the spine corner stands off the stone.',
-        'L = H sin θ − x cos θ',
-        [
-          given(input, 'heightMm', 'H', 'mm'),
-          given(input, 'spineOffsetMm', 'x', 'mm'),
-          given(input, 'angleDeg', 'θ', '° per side'),
-        ],
-      ),
+      label: WORDS.liftOfTheSpine,
+      figure: asFigure(raw['liftMm'], 'mm', WORDS.howFarTheSpineCornerStands, WORDS.lHSinXCos, [
+        given(input, 'heightMm', 'H', 'mm'),
+        given(input, 'spineOffsetMm', 'x', 'mm'),
+        given(input, 'angleDeg', 'θ', '° per side'),
+      ]),
     },
     {
-      label: 'It rests at',
+      label: WORDS.itRestsAt,
       figure: asFigure(
         raw['restingAngleDeg'],
         '° per side',
-        'The angle held when the spine touches the stone; no lower one can be.',
+        WORDS.theAngleHeldWhenTheSpine,
         'θ₀ = atan(x / H)',
         [given(input, 'heightMm', 'H', 'mm'), given(input, 'spineOffsetMm', 'x', 'mm')],
       ),
@@ -180,20 +175,20 @@ interface Counted {
 
 const shims: Question = {
   id: 'shims',
-  title: 'How many shims or coins?',
-  fields: [HEIGHT, OFFSET, ANGLE, number('shimMm', 'Thickness of one, mm', '1.7')],
+  title: WORDS.howManyShimsOrCoins,
+  fields: [HEIGHT, OFFSET, ANGLE, number('shimMm', WORDS.thicknessOfOneMm, '1.7')],
   answer: asking('shims', ['heightMm', 'spineOffsetMm', 'angleDeg', 'shimMm'], (raw, input) => {
     const side = (name: 'below' | 'above'): Reading[] => {
       const { count, angleDeg } = raw[name] as Counted;
       if (angleDeg === null) return [];
       return [
         {
-          label: `${count} of them${raw['nearest'] === name ? ', the nearest' : ''}`,
+          label: WORDS.ofThem(count, raw['nearest'] === name ? WORDS.theNearest : ''),
           figure: asFigure(
             angleDeg,
             '° per side',
-            'The angle that a stack of so many gives.',
-            'θ = θ₀ + asin(n t / √(H² + x²))',
+            WORDS.theAngleThatAStackOf,
+            WORDS.at0AsinNTH2X2,
             [
               { label: 'n', value: count },
               given(input, 'shimMm', 't', 'mm'),
@@ -212,14 +207,10 @@ const shims: Question = {
         : (['above', 'below'] as const)
       ).flatMap(side),
       {
-        label: 'Lift wanted',
-        figure: asFigure(
-          raw['liftMm'],
-          'mm',
-          'The stack that would be exact.',
-          'L = H sin θ − x cos θ',
-          [given(input, 'angleDeg', 'θ', '° per side')],
-        ),
+        label: WORDS.liftWanted,
+        figure: asFigure(raw['liftMm'], 'mm', WORDS.theStackThatWouldBeExact, WORDS.lHSinXCos, [
+          given(input, 'angleDeg', 'θ', '° per side'),
+        ]),
       },
     ];
   }),
@@ -227,66 +218,57 @@ const shims: Question = {
 
 const bevel: Question = {
   id: 'bevel',
-  title: 'What angle is this bevel?',
+  title: WORDS.whatAngleIsThisBevel,
   fields: [
-    number('bevelFaceMm', 'Width of the bevel face, mm', '0.9'),
-    number(
-      'shoulderMm',
-      'Half the thickness behind the edge, mm',
-      '0.22',
-      'All of it on a one-sided blade',
-    ),
+    number('bevelFaceMm', WORDS.widthOfTheBevelFaceMm, '0.9'),
+    number('shoulderMm', WORDS.halfTheThicknessBehindTheEdge, '0.22', WORDS.allOfItOnAOne),
   ],
   answer: asking('angle-from-bevel', ['bevelFaceMm', 'shoulderMm'], (raw, input) => [
     {
-      label: 'Angle',
+      label: WORDS.angle,
       figure: asFigure(
         raw['angleDeg'],
         '° per side',
-        'A face of this width spans this half thickness.',
+        WORDS.aFaceOfThisWidthSpans,
         'θ = asin(e / w)',
         [given(input, 'shoulderMm', 'e', 'mm'), given(input, 'bevelFaceMm', 'w', 'mm')],
       ),
       beside: both(raw['angleDeg']),
     },
     {
-      label: 'Bevel height',
-      figure: asFigure(
-        raw['bevelHeightMm'],
-        'mm',
-        'How high the bevel reaches up the blade.',
-        'b = e / tan θ',
-        [given(input, 'shoulderMm', 'e', 'mm')],
-      ),
+      label: WORDS.bevelHeight,
+      figure: asFigure(raw['bevelHeightMm'], 'mm', WORDS.howHighTheBevelReachesUp, WORDS.bETan, [
+        given(input, 'shoulderMm', 'e', 'mm'),
+      ]),
     },
   ]),
 };
 
 const razor: Question = {
   id: 'razor',
-  title: 'What does a razor rest at?',
+  title: WORDS.whatDoesARazorRestAt,
   fields: [
-    number('widthMm', 'Edge to where the spine touches, mm', '18.2'),
-    number('spineThicknessMm', 'Spine thickness there, mm', '5.1'),
-    number('tapeLayers', 'Layers of tape', '0'),
-    { ...number('tapeThicknessMm', 'Thickness of one layer, mm', '0.13'), optional: true },
+    number('widthMm', WORDS.edgeToWhereTheSpineTouches, '18.2'),
+    number('spineThicknessMm', WORDS.spineThicknessThereMm, '5.1'),
+    number('tapeLayers', WORDS.layersOfTape, '0'),
+    { ...number('tapeThicknessMm', WORDS.thicknessOfOneLayerMm, '0.13'), optional: true },
   ],
   answer: asking(
     'razor',
     ['widthMm', 'spineThicknessMm', 'tapeLayers', 'tapeThicknessMm'],
     (raw, input) => [
       {
-        label: 'Ground at',
+        label: WORDS.groundAt,
         figure: asFigure(
           raw['angleDeg'],
           '° per side',
-          'The spine is the guide; tape on both sides of it adds its thickness to each.',
-          'θ = atan((T/2 + n t) / H)',
+          WORDS.theSpineIsTheGuideTape,
+          WORDS.atanT2NTH,
           [
             given(input, 'widthMm', 'H', 'mm'),
             given(input, 'spineThicknessMm', 'T', 'mm'),
             {
-              label: 'n t, tape',
+              label: WORDS.nTTape,
               value:
                 ((input['tapeLayers'] as number | undefined) ?? 0) *
                 ((input['tapeThicknessMm'] as number | undefined) ?? 0),
@@ -294,7 +276,13 @@ const razor: Question = {
             },
           ],
         ),
-        beside: asFigure(raw['inclusiveDeg'], '° inclusive', 'Both sides together.', undefined, []),
+        beside: asFigure(
+          raw['inclusiveDeg'],
+          '° inclusive',
+          WORDS.bothSidesTogether,
+          undefined,
+          [],
+        ),
       },
     ],
   ),
@@ -302,18 +290,18 @@ const razor: Question = {
 
 const rail: Question = {
   id: 'rail',
-  title: 'What angle does a clip-on rail give?',
+  title: WORDS.whatAngleDoesAClipOn,
   fields: [
-    number('distanceMm', 'Edge to the rail, mm', '38'),
-    number('offsetMm', 'Rail from the centre plane, mm', '11.5'),
+    number('distanceMm', WORDS.edgeToTheRailMm, '38'),
+    number('offsetMm', WORDS.railFromTheCentrePlaneMm, '11.5'),
   ],
   answer: asking('rail', ['distanceMm', 'offsetMm'], (raw, input) => [
     {
-      label: 'Angle',
+      label: WORDS.angle,
       figure: asFigure(
         raw['angleDeg'],
         '° per side',
-        'The stone touches the edge and the underside of the rail.',
+        WORDS.theStoneTouchesTheEdgeAnd,
         'θ = atan(o / D)',
         [given(input, 'offsetMm', 'o', 'mm'), given(input, 'distanceMm', 'D', 'mm')],
       ),
@@ -361,16 +349,13 @@ const clampAnswer = (inputs: Inputs): Outcome => {
     error: { code: 'INVALID_INPUT', field, message },
   });
   if (typeof length !== 'number' || length < 20 || length > 900) {
-    return wrong(
-      'edgeLengthMm',
-      `edgeLengthMm must be from 20 to 900; "${inputs['edgeLengthMm'] ?? ''}" was given`,
-    );
+    return wrong('edgeLengthMm', WORDS.edgelengthmmMustBeFrom20To(inputs['edgeLengthMm'] ?? ''));
   }
   if (typeof limit !== 'number' || limit <= 0) {
-    return wrong('slideMm', `slideMm must be above 0; "${inputs['slideMm'] ?? ''}" was given`);
+    return wrong('slideMm', WORDS.slidemmMustBeAbove0Was(inputs['slideMm'] ?? ''));
   }
   for (const name of ['rodHeightMm', 'rodDistanceMm']) {
-    if (typeof values[name] !== 'number') return wrong(name, `${name} is missing`);
+    if (typeof values[name] !== 'number') return wrong(name, WORDS.isMissing(name));
   }
   const edge = edgeOfKind(inputs['kindId'] ?? 'chef', length);
   const xMm = values['rodHeightMm'] as number;
@@ -406,9 +391,9 @@ const clampAnswer = (inputs: Inputs): Outcome => {
       )
     : (raw['best'] as ReturnType<typeof matchingSlide>);
   const rig = [
-    { label: 'Pivot off the blade plane', value: xMm, unit: 'mm' as const },
-    { label: 'Pivot from the edge line', value: yMm, unit: 'mm' as const },
-    { label: 'Stone’s face inside the rod', value: faceOffsetMm, unit: 'mm' as const },
+    { label: WORDS.pivotOffTheBladePlane, value: xMm, unit: 'mm' as const },
+    { label: WORDS.pivotFromTheEdgeLine, value: yMm, unit: 'mm' as const },
+    { label: WORDS.stonesFaceInsideTheRod, value: faceOffsetMm, unit: 'mm' as const },
   ];
   const setting = pivotForAngle(perSide(here.angleDeg[12]!), yMm, faceOffsetMm + 10);
   return {
@@ -416,59 +401,49 @@ const clampAnswer = (inputs: Inputs): Outcome => {
     raw: { edge, angleDeg: here.angleDeg, best } satisfies ClampRaw as unknown as Raw,
     readings: [
       {
-        label: matches
-          ? 'Slide the blade by, to match its bevel'
-          : 'Slide the blade by, for the evenest angle',
+        label: matches ? WORDS.slideTheBladeByToMatch : WORDS.slideTheBladeByForThe,
         figure: asFigure(
           best.slideMm,
           'mm',
-          matches
-            ? 'Least squares between what the rig gives and the bevel already there.'
-            : 'Where the largest less the smallest angle along the edge is least.',
+          matches ? WORDS.leastSquaresBetweenWhatTheRig : WORDS.whereTheLargestLessTheSmallest,
           'θ = φ − asin(d / ρ)',
           rig,
         ),
       },
       {
-        label: 'Spread there',
+        label: WORDS.spreadThere,
         figure: asFigure(
           best.spreadDeg,
           '° per side',
-          'Largest less smallest angle along the edge, at that place.',
+          WORDS.largestLessSmallestAngleAlongThe,
           undefined,
           rig,
         ),
       },
       {
-        label: 'Spread as clamped now',
+        label: WORDS.spreadAsClampedNow,
         figure: asFigure(
           here.spreadDeg,
           '° per side',
-          'The same with the clamp half way along.',
+          WORDS.theSameWithTheClampHalf,
           undefined,
           rig,
         ),
       },
       {
-        label: 'Angle half way',
+        label: WORDS.angleHalfWay,
         figure: asFigure(
           here.angleDeg[12],
           '° per side',
-          'The stone turns on its rod until it lies along the edge.',
+          WORDS.theStoneTurnsOnItsRod,
           'θ = φ − asin(d / ρ)',
           rig,
         ),
         beside: both(here.angleDeg[12]),
       },
       {
-        label: 'With a stone 10 mm thicker, raise the pivot to',
-        figure: asFigure(
-          setting,
-          'mm',
-          'The rod setting that keeps the angle when the face comes nearer.',
-          'x = y tan θ + d / cos θ',
-          rig,
-        ),
+        label: WORDS.withAStone10MmThicker,
+        figure: asFigure(setting, 'mm', WORDS.theRodSettingThatKeepsThe, WORDS.xYTanDCos, rig),
       },
     ],
   };
@@ -476,32 +451,32 @@ const clampAnswer = (inputs: Inputs): Outcome => {
 
 const clamp: Question = {
   id: 'clamp',
-  title: 'Where to clamp?',
+  title: WORDS.whereToClamp,
   fields: [
-    { name: 'kindId', label: 'Kind', initial: 'chef', choices: KIND_CHOICES },
-    number('edgeLengthMm', 'Edge length, mm', '210'),
-    number('rodHeightMm', 'Pivot off the blade plane, mm', '45'),
-    number('rodDistanceMm', 'Pivot from the edge line, mm', '120'),
-    number('faceOffsetMm', 'Stone’s face inside the rod, mm', '6'),
-    number('slideMm', 'The blade can slide each way, mm', '60'),
+    { name: 'kindId', label: WORDS.kind, initial: 'chef', choices: KIND_CHOICES },
+    number('edgeLengthMm', WORDS.edgeLengthMm, '210'),
+    number('rodHeightMm', WORDS.pivotOffTheBladePlaneMm, '45'),
+    number('rodDistanceMm', WORDS.pivotFromTheEdgeLineMm, '120'),
+    number('faceOffsetMm', WORDS.stonesFaceInsideTheRodMm, '6'),
+    number('slideMm', WORDS.theBladeCanSlideEachWay, '60'),
     {
-      ...number('heelDeg', 'Bevel at heel, °', '', 'Give all three to match what is there'),
+      ...number('heelDeg', WORDS.bevelAtHeel, '', WORDS.giveAllThreeToMatchWhat),
       optional: true,
     },
-    { ...number('middleDeg', 'Bevel half way, °', ''), optional: true },
-    { ...number('tipDeg', 'Bevel at tip, °', ''), optional: true },
+    { ...number('middleDeg', WORDS.bevelHalfWay, ''), optional: true },
+    { ...number('tipDeg', WORDS.bevelAtTip, ''), optional: true },
   ],
   answer: clampAnswer,
 };
 
 const convex: Question = {
   id: 'convex',
-  title: 'Which facets make this convex edge?',
+  title: WORDS.whichFacetsMakeThisConvexEdge,
   fields: [
-    number('shoulderMm', 'Half the thickness at the shoulder, mm', '2.4'),
-    number('shoulderAngleDeg', 'Angle at the shoulder, °', '9'),
-    number('apexAngleDeg', 'Angle at the apex, °', '18'),
-    number('facets', 'Facets', '5'),
+    number('shoulderMm', WORDS.halfTheThicknessAtTheShoulder, '2.4'),
+    number('shoulderAngleDeg', WORDS.angleAtTheShoulder, '9'),
+    number('apexAngleDeg', WORDS.angleAtTheApex, '18'),
+    number('facets', WORDS.facets, '5'),
   ],
   answer: asking(
     'convex',
@@ -515,38 +490,32 @@ const convex: Question = {
       ];
       return [
         {
-          label: 'Radius',
-          figure: asFigure(
-            raw['radiusMm'],
-            'mm',
-            'The arc that is at α at the shoulder and at β at the apex.',
-            'R = e / (cos α − cos β)',
-            from,
-          ),
+          label: WORDS.radius,
+          figure: asFigure(raw['radiusMm'], 'mm', WORDS.theArcThatIsAtAt, WORDS.rECosCos, from),
         },
         {
-          label: 'Bevel height',
+          label: WORDS.bevelHeight,
           figure: asFigure(
             raw['bevelHeightMm'],
             'mm',
-            'How high the convex part reaches.',
-            'b = R (sin β − sin α)',
+            WORDS.howHighTheConvexPartReaches,
+            WORDS.bRSinSin,
             from,
           ),
         },
         ...facets.slice(0, 12).map(({ angleDeg, widthMm }, index) => ({
-          label: `Facet ${index + 1} from the shoulder`,
+          label: WORDS.facetFromTheShoulder(index + 1),
           figure: asFigure(
             angleDeg,
             '° per side',
-            'Tangents at equal steps of angle; the two end facets are half as wide.',
+            WORDS.tangentsAtEqualStepsOfAngle,
             undefined,
             from,
           ),
           beside: asFigure(
             widthMm,
             'mm',
-            'Between where neighbouring tangents cross.',
+            WORDS.betweenWhereNeighbouringTangentsCross,
             undefined,
             from,
           ),
@@ -558,18 +527,18 @@ const convex: Question = {
 
 const grit: Question = {
   id: 'grit',
-  title: 'What is this grit on the other scales?',
+  title: WORDS.whatIsThisGritOnThe,
   fields: [
     {
       name: 'scale',
-      label: 'Scale',
+      label: WORDS.scale,
       initial: 'JIS',
       choices: [
         ...GRIT_SCALES.map((id) => ({ id, label: id })),
-        { id: 'um', label: 'Micrometres' },
+        { id: 'um', label: WORDS.micrometres },
       ],
     },
-    number('grit', 'Number', '1000'),
+    number('grit', WORDS.number, '1000'),
   ],
   answer: (inputs) => {
     const values = typed(inputs, ['grit']);
@@ -591,24 +560,24 @@ const grit: Question = {
       raw,
       readings: [
         {
-          label: 'Median grain',
+          label: WORDS.medianGrain,
           figure: asFigure(
             raw['um'],
             'µm',
-            'The published median; between two listed grits the logarithms are interpolated.',
+            WORDS.thePublishedMedianBetweenTwoListed,
             undefined,
             [{ label: inputs['scale'] ?? '', value: values['grit'] as number }],
             source,
           ),
         },
         ...Object.entries(nearest).map(([scale, value]) => ({
-          label: `Nearest on ${scale}`,
+          label: WORDS.nearestOn(scale),
           figure: asFigure(
             value,
             '',
-            'The listed grit whose grain is nearest by ratio.',
+            WORDS.theListedGritWhoseGrainIs,
             undefined,
-            [{ label: 'Median', value: raw['um'] as number, unit: 'µm' as const }],
+            [{ label: WORDS.median, value: raw['um'] as number, unit: 'µm' as const }],
             source,
           ),
         })),

@@ -8,6 +8,7 @@ import { useStored } from '../api/stored';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { SliderBar } from '../theme/slider';
+import { WORDS } from './words';
 
 /** Bank cards are 85.60 by 53.98 mm (ISO/IEC 7810, ID-1). */
 const CARD_MM = { width: 85.6, height: 53.98 };
@@ -25,7 +26,7 @@ const Drawn = ({ template, pxPerMm }: { template: Template; pxPerMm: number }) =
     height={template.heightMm * pxPerMm}
     viewBox={`0 0 ${template.widthMm} ${template.heightMm}`}
     role="img"
-    aria-label={`${template.title}, at true size`}
+    aria-label={WORDS.atTrueSize(template.title)}
   >
     {template.lines.map(({ points, closed, widthMm }, index) => (
       <path
@@ -51,11 +52,8 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
   if (kept === null || checking) {
     return (
       <Stack>
-        <h2>True size on this screen</h2>
-        <MutedText>
-          Hold a bank card against the frame and set the slider until they are alike. Once is
-          enough.
-        </MutedText>
+        <h2>{WORDS.trueSizeOnThisScreen}</h2>
+        <MutedText>{WORDS.holdABankCardAgainstThe}</MutedText>
         <Slider
           value={pxPerMm}
           minValue={2}
@@ -64,13 +62,13 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
           style={{ maxWidth: 420 }}
           onChange={(next) => setPxPerMm(typeof next === 'number' ? next : next[0])}
         >
-          <Label>Size of the card</Label>
+          <Label>{WORDS.sizeOfTheCard}</Label>
           <SliderBar />
         </Slider>
         <Card
           style={{ width: CARD_MM.width * pxPerMm, height: CARD_MM.height * pxPerMm }}
           role="img"
-          aria-label="A frame the size of a bank card"
+          aria-label={WORDS.aFrameTheSizeOfA}
         />
         <Row>
           <ActionButton
@@ -79,7 +77,7 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
               setChecking(false);
             }}
           >
-            It is the size of the card
+            {WORDS.itIsTheSizeOfThe}
           </ActionButton>
         </Row>
       </Stack>
@@ -89,8 +87,8 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
   return (
     <Stack>
       <Row>
-        <h2>True size on this screen</h2>
-        <QuietButton onPress={() => setChecking(true)}>Check with a card again</QuietButton>
+        <h2>{WORDS.trueSizeOnThisScreen}</h2>
+        <QuietButton onPress={() => setChecking(true)}>{WORDS.checkWithACardAgain}</QuietButton>
       </Row>
       <div style={{ overflow: 'auto' }}>
         <Drawn template={wedgeTemplate(angle)} pxPerMm={kept} />

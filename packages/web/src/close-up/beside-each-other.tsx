@@ -7,6 +7,7 @@ import { fixed } from '../theme/format';
 import { textOf } from '../theme/text';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
+import { WORDS } from './words';
 
 const Pair = styled.div`
   display: grid;
@@ -44,13 +45,14 @@ const captionOf = (job: Job, { closeUp }: Photograph): string => {
   const step = job.steps.find(({ id }) => id === closeUp.stepId)?.step;
   const taken =
     closeUp.taken === 'before'
-      ? 'as it came'
+      ? WORDS.asItCame
       : closeUp.taken === 'after'
-        ? 'after the work'
-        : `after: ${step ? textOf(step.title) : 'a step'}`;
-  return [taken, ...closeUp.measured.map(({ what, um }) => `${what} ${fixed(um, 1)} µm`)].join(
-    ', ',
-  );
+        ? WORDS.afterTheWork
+        : WORDS.after(step ? textOf(step.title) : WORDS.aStep);
+  return [
+    taken,
+    ...closeUp.measured.map(({ what, um }) => WORDS.whatFigure(what, fixed(um, 1))),
+  ].join(', ');
 };
 
 /** Nothing where no other picture shows the same spot. */
@@ -63,13 +65,13 @@ export const BesideEachOther = ({ job, photograph, spot }: BesideEachOtherProps)
   const other = others.find(({ id }) => String(id) === chosen) ?? others[0];
   if (!other) return null;
   return (
-    <Panel aria-label="The same spot">
+    <Panel aria-label={WORDS.theSameSpot}>
       <Stack $gap={10}>
-        <h2>The same spot: {spot}</h2>
+        <h2>{WORDS.theSameSpotSpot(spot)}</h2>
         {others.length > 1 && (
           <div style={{ maxWidth: 420 }}>
             <Select
-              label="Beside it"
+              label={WORDS.besideIt}
               options={others.map((each) => ({ id: String(each.id), label: captionOf(job, each) }))}
               value={String(other.id)}
               onChange={setChosen}

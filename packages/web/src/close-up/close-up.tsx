@@ -33,20 +33,21 @@ import { clickedPx, NO_CLOSE_UP, openReadings, withLight, zonesOfGlints } from '
 import { ScratchesFound } from './scratches-found';
 import { Taken } from './taken';
 import { usePictureReader } from './use-picture-reader';
+import { WORDS } from './words';
 
 const TOOLS = [
-  { id: 'scale', label: 'Scale' },
-  { id: 'measure', label: 'Measure' },
-  { id: 'light', label: 'Light' },
-  { id: 'scratches', label: 'Scratches' },
+  { id: 'scale', label: WORDS.scale },
+  { id: 'measure', label: WORDS.measure },
+  { id: 'light', label: WORDS.light },
+  { id: 'scratches', label: WORDS.scratches },
 ] as const;
 type Tool = (typeof TOOLS)[number]['id'];
 
 const HINTS: Readonly<Record<Tool, string>> = {
-  scale: 'Click both ends of a known length: a stage micrometer, or across a wire.',
-  measure: 'Click from one side to the other.',
-  light: 'Click along the edge from heel to tip, the whole of it.',
-  scratches: 'Click two corners of the bevel, so that nothing else is read. Heel at the left.',
+  scale: WORDS.clickBothEndsOfAKnown,
+  measure: WORDS.clickFromOneSideToThe,
+  light: WORDS.clickAlongTheEdgeFromHeel,
+  scratches: WORDS.clickTwoCornersOfTheBevel,
 };
 const TWO_CLICKS = 2;
 
@@ -93,7 +94,7 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
           src={src}
           widthPx={widthPx}
           heightPx={heightPx}
-          label="Close picture: click to set points; plus and minus enlarge, arrows move, Enter sets a point in the middle"
+          label={WORDS.closePictureClickToSetPoints}
           onPoint={(point) =>
             setPoints(tool === 'light' || points.length < TWO_CLICKS ? [...points, point] : [point])
           }
@@ -113,7 +114,12 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
         </PictureCanvas>
         <Panel>
           <Stack $gap={12}>
-            <SegmentedControl label="What to do" options={TOOLS} value={tool} onChange={choose} />
+            <SegmentedControl
+              label={WORDS.whatToDo}
+              options={TOOLS}
+              value={tool}
+              onChange={choose}
+            />
             <MutedText>{HINTS[tool]}</MutedText>
             {tool === 'scale' && (
               <SetScale
@@ -141,15 +147,15 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
                   isDisabled={busy || points.length < TWO_CLICKS}
                   onPress={() => void reader.findGlints(points, job.measures.edgeLengthMm)}
                 >
-                  Find glints
+                  {WORDS.findGlints}
                 </QuietButton>
-                <MutedText>{points.length} points</MutedText>
+                <MutedText>{WORDS.points(points.length)}</MutedText>
               </Row>
             )}
             {tool === 'scratches' && (
               <Row>
                 <QuietButton isDisabled={busy} onPress={() => void reader.lookAtScratches(points)}>
-                  Look at the scratches
+                  {WORDS.lookAtTheScratches}
                 </QuietButton>
               </Row>
             )}
@@ -167,7 +173,7 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
                 }
                 onPress={() => void keep()}
               >
-                Save the close picture
+                {WORDS.saveTheClosePicture}
               </ActionButton>
             </Row>
           </Stack>
@@ -198,9 +204,9 @@ const SetScale = ({
   return (
     <Stack $gap={8}>
       <NumberEntry
-        label="Known length, µm"
+        label={WORDS.knownLength}
         value={typed}
-        error={isLength ? undefined : `From 0 to 100000 µm; "${typed}" was given`}
+        error={isLength ? undefined : WORDS.from0To100000WasGiven(typed)}
         onChange={setTyped}
       />
       <Row>
@@ -208,10 +214,10 @@ const SetScale = ({
           isDisabled={px === null || px === 0 || !isLength}
           onPress={() => onScale((um ?? 0) / (px ?? 1))}
         >
-          Set the scale
+          {WORDS.setTheScale}
         </QuietButton>
         <MutedText>
-          {umPerPx === null ? 'No scale yet.' : `${fixed(umPerPx, 3)} µm a pixel.`}
+          {umPerPx === null ? WORDS.noScaleYet : WORDS.aPixel(fixed(umPerPx, 3))}
         </MutedText>
       </Row>
     </Stack>
@@ -232,7 +238,7 @@ const Measure = ({
   return (
     <Stack $gap={8}>
       <Select
-        label="What it is"
+        label={WORDS.whatItIs}
         options={options(MEASURED_ON_PICTURE)}
         value={what}
         onChange={setWhat}
@@ -244,11 +250,11 @@ const Measure = ({
             um !== null && onMeasured([...measured, { what, um: Number(um.toFixed(2)) }])
           }
         >
-          {um === null ? 'Add' : `Add ${fixed(um, 1)} µm`}
+          {um === null ? WORDS.add : WORDS.addFigure(fixed(um, 1))}
         </QuietButton>
-        {umPerPx === null && <MutedText>Set the scale first.</MutedText>}
+        {umPerPx === null && <MutedText>{WORDS.setTheScaleFirst}</MutedText>}
       </Row>
-      <ul aria-label="Measured">
+      <ul aria-label={WORDS.measured}>
         {measured.map((each, index) => (
           <li key={index}>
             <Row>
@@ -256,7 +262,7 @@ const Measure = ({
                 {each.what} {fixed(each.um, 1)} µm
               </span>
               <QuietButton
-                aria-label={`Remove ${each.what} ${fixed(each.um, 1)} µm`}
+                aria-label={WORDS.remove(each.what, fixed(each.um, 1))}
                 onPress={() => onMeasured(measured.filter((_, at) => at !== index))}
               >
                 <Trash2 size={17} aria-hidden />

@@ -7,6 +7,7 @@ import { QuietButton } from '../theme/buttons';
 import { fixed, mm } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
+import { WORDS } from './words';
 
 interface GlintsFoundProps {
   readonly job: Job;
@@ -25,20 +26,20 @@ export const GlintsFound = ({ job, glints, onConfirm }: GlintsFoundProps) => {
     lengthMm: toMm - fromMm,
     depthMm: 0,
   }));
-  const places = glints.map(({ fromMm, toMm }) => `${fixed(fromMm, 0)} to ${mm(toMm, 0)}`);
+  const places = glints.map(({ fromMm, toMm }) => WORDS.to(fixed(fromMm, 0), mm(toMm, 0)));
   return (
-    <Panel aria-label="Glints">
+    <Panel aria-label={WORDS.glints}>
       <Stack $gap={10}>
-        <h2>{glints.length === 0 ? 'No glint stands out' : `Glints at ${places.join(' and ')}`}</h2>
+        <h2>
+          {glints.length === 0 ? WORDS.noGlintStandsOut : WORDS.glintsAt(places.join(' and '))}
+        </h2>
         <EdgeStrip
           low
           measures={job.measures}
           damage={damage}
-          label={`Glints along the edge: ${places.join(', ') || 'none'}`}
+          label={WORDS.glintsAlongTheEdge(places.join(', ') || WORDS.none)}
         />
-        <MutedText>
-          What is bright against the edge as a whole. Check with your own eyes before you confirm.
-        </MutedText>
+        <MutedText>{WORDS.whatIsBrightAgainstTheEdge}</MutedText>
         {onConfirm && (
           <Row>
             <QuietButton
@@ -48,10 +49,10 @@ export const GlintsFound = ({ job, glints, onConfirm }: GlintsFoundProps) => {
                 setConfirmed(true);
               }}
             >
-              {glints.length === 0 ? 'Confirm: dark' : 'Confirm glints'}
+              {glints.length === 0 ? WORDS.confirmDark : WORDS.confirmGlints}
             </QuietButton>
             {confirmed && (
-              <QuietLink to={`/jobs/${job.id}/test`}>In the readings of the test</QuietLink>
+              <QuietLink to={`/jobs/${job.id}/test`}>{WORDS.inTheReadingsOfTheTest}</QuietLink>
             )}
           </Row>
         )}

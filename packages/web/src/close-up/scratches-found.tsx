@@ -2,6 +2,7 @@
 import type { ScratchEvenness, ScratchPattern } from '@patient-edge/core';
 import { fixed } from '../theme/format';
 import { MutedText, Panel, Stack } from '../theme/layout';
+import { WORDS } from './words';
 
 interface ScratchesFoundProps {
   readonly found: ScratchEvenness;
@@ -10,34 +11,36 @@ interface ScratchesFoundProps {
   readonly umPerPx: number | null;
 }
 
-const PARTS = ['heel', 'towards the heel', 'towards the tip', 'tip'];
+const PARTS = ['heel', WORDS.towardsTheHeel, WORDS.towardsTheTip, 'tip'];
 
 export const ScratchesFound = ({ found, scale, umPerPx }: ScratchesFoundProps) => {
   const spacing = ({ spacingPx }: ScratchPattern): string =>
     spacingPx === null
-      ? 'no spacing stands out'
+      ? WORDS.noSpacingStandsOut
       : umPerPx === null
-        ? `${fixed(spacingPx / scale, 1)} px apart`
-        : `${fixed((spacingPx / scale) * umPerPx, 1)} µm apart`;
+        ? WORDS.pxApart(fixed(spacingPx / scale, 1))
+        : WORDS.apart(fixed((spacingPx / scale) * umPerPx, 1));
   const said = (pattern: ScratchPattern): string =>
-    `at ${fixed(pattern.directionDeg, 0)}°, ${Math.round(100 * pattern.following)} % follow, ${spacing(pattern)}`;
+    WORDS.atFollow(
+      fixed(pattern.directionDeg, 0),
+      Math.round(100 * pattern.following),
+      spacing(pattern),
+    );
   const uneven = found.parts.flatMap(({ isUneven }, index) => (isUneven ? [PARTS[index]!] : []));
   return (
-    <Panel aria-label="Scratches">
+    <Panel aria-label={WORDS.scratches}>
       <Stack $gap={8}>
-        <h2>{uneven.length === 0 ? 'Even from heel to tip' : `Not even: ${uneven.join(', ')}`}</h2>
+        <h2>{uneven.length === 0 ? WORDS.evenFromHeelToTip : WORDS.notEven(uneven.join(', '))}</h2>
         <p>{said(found.whole)}</p>
         <ol>
           {found.parts.map((part, index) => (
             <li key={PARTS[index]}>
               {PARTS[index]}: {said(part)}
-              {part.isUneven && <b> · differs</b>}
+              {part.isUneven && <b> {WORDS.differs}</b>}
             </li>
           ))}
         </ol>
-        <MutedText>
-          Degrees from the length of the edge. Check with your own eyes before you confirm.
-        </MutedText>
+        <MutedText>{WORDS.degreesFromTheLengthOfThe}</MutedText>
       </Stack>
     </Panel>
   );

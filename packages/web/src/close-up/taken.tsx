@@ -5,6 +5,7 @@ import type { CloseUp, Job } from '@patient-edge/contract';
 import { Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
+import { WORDS } from './words';
 
 interface TakenProps {
   readonly job: Job;
@@ -15,15 +16,18 @@ interface TakenProps {
 export const Taken = ({ job, closeUp, onChange }: TakenProps) => {
   const steps = job.steps.filter(({ superseded, step }) => !superseded && step.stoneId !== null);
   const choices = [
-    { id: 'before', label: 'As it came' },
-    ...steps.map(({ id, step }) => ({ id: `step ${id}`, label: `After: ${textOf(step.title)}` })),
-    { id: 'after', label: 'After the work' },
+    { id: 'before', label: WORDS.asItCameAlone },
+    ...steps.map(({ id, step }) => ({
+      id: `step ${id}`,
+      label: WORDS.afterTitle(textOf(step.title)),
+    })),
+    { id: 'after', label: WORDS.afterTheWorkAlone },
   ];
   const chosen = closeUp.taken === 'step' ? `step ${closeUp.stepId ?? 0}` : closeUp.taken;
   return (
     <Stack $gap={8}>
       <Select
-        label="Taken"
+        label={WORDS.taken}
         options={choices}
         value={choices.some(({ id }) => id === chosen) ? chosen : null}
         onChange={(id) =>
@@ -35,8 +39,8 @@ export const Taken = ({ job, closeUp, onChange }: TakenProps) => {
         }
       />
       <TextEntry
-        label="Spot"
-        hint="The same words for the same spot: its pictures are laid side by side"
+        label={WORDS.spot}
+        hint={WORDS.theSameWordsForTheSame}
         value={closeUp.spot}
         onChange={(spot) => onChange({ spot })}
       />

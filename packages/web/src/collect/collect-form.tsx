@@ -27,6 +27,7 @@ import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { shareOut } from './find-tag';
 import { useRun } from '../theme/use-run';
+import { WORDS } from './words';
 
 const Lines = styled.ul`
   display: grid;
@@ -94,7 +95,7 @@ export const CollectForm = ({
   const amount = typed === null ? total : toMinor(parseNumber(typed) ?? Number.NaN, currency);
   const amountProblem =
     Number.isNaN(amount) || amount < 0 || amount > total
-      ? `From ${money(0, currency)} to ${money(total, currency)}; "${typed ?? ''}" was given`
+      ? WORDS.fromToWasGiven(money(0, currency), money(total, currency), typed ?? '')
       : undefined;
   const paysNow = how !== 'later' && total > 0 && amount > 0;
   const send = (): Promise<void> => {
@@ -120,9 +121,9 @@ export const CollectForm = ({
     });
   };
   return (
-    <Panel aria-label={`Hand over to ${customer.name}`}>
+    <Panel aria-label={WORDS.handOverTo(customer.name)}>
       <Stack>
-        <h2>Hand over to {customer.name}</h2>
+        <h2>{WORDS.handOverTo(customer.name)}</h2>
         {customer.note !== '' && <MutedText>{customer.note}</MutedText>}
         <Lines>
           {blades.map(({ jobId, tagNumber, blade, bill, declined }) => (
@@ -134,23 +135,27 @@ export const CollectForm = ({
                 }
               >
                 <b>{tagNumber}</b> {blade.name || bladeKind(blade.measures.kindId).label}
-                {declined && <MutedText as="span"> · goes back as it came</MutedText>}
+                {declined && <MutedText as="span"> {WORDS.goesBackAsItCame}</MutedText>}
               </Checkbox>
               <Silhouette measures={blade.measures} scale={0.4} />
               <Link to={`/jobs/${jobId}/return`}>
-                {bill ? money(toPayMinor(bill), currency) : declined ? 'nothing' : 'set the price'}
+                {bill
+                  ? money(toPayMinor(bill), currency)
+                  : declined
+                    ? WORDS.nothing
+                    : WORDS.setThePrice}
               </Link>
             </li>
           ))}
         </Lines>
         {total > 0 && (
           <>
-            <Sum>To pay: {money(total, currency)}</Sum>
+            <Sum>{WORDS.toPay(money(total, currency))}</Sum>
             <Columns $columns={2}>
-              <SegmentedControl label="Paid by" options={HOW} value={how} onChange={setHow} />
+              <SegmentedControl label={WORDS.paidBy} options={HOW} value={how} onChange={setHow} />
               {how !== 'later' && (
                 <NumberEntry
-                  label={`Paid now, ${currency}`}
+                  label={WORDS.paidNow(currency)}
                   value={typed ?? typedMoney(total, currency)}
                   error={amountProblem}
                   onChange={setTyped}
@@ -159,22 +164,23 @@ export const CollectForm = ({
             </Columns>
             {(how === 'later' || (amountProblem === undefined && amount < total)) && (
               <MutedText>
-                {money(how === 'later' ? total : total - amount, currency)} stays open on the
-                customer’s statement.
+                {WORDS.staysOpenOnTheCustomersStatement(
+                  money(how === 'later' ? total : total - amount, currency),
+                )}
               </MutedText>
             )}
           </>
         )}
         <div style={{ maxWidth: 360 }}>
           <TextEntry
-            label="Collected by"
-            hint="Where it is somebody else"
+            label={WORDS.collectedBy}
+            hint={WORDS.whereItIsSomebodyElse}
             value={collectedBy}
             onChange={setCollectedBy}
           />
         </div>
         <Checkbox value={sheathed} onChange={setSheathed}>
-          Every edge is sheathed, wrapped or guarded, and the tags are in the customer’s hand
+          {WORDS.everyEdgeIsSheathedWrappedOr}
         </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -188,11 +194,13 @@ export const CollectForm = ({
             }
             onPress={() => void send()}
           >
-            Hand over {chosen.length === 1 ? '1 blade' : `${chosen.length} blades`}
-            {paysNow && amountProblem === undefined ? `, ${money(amount, currency)} ${how}` : ''}
+            {WORDS.handOver(
+              chosen.length === 1 ? WORDS.oneBlade : WORDS.blades(chosen.length),
+              paysNow && amountProblem === undefined ? `, ${money(amount, currency)} ${how}` : '',
+            )}
           </ActionButton>
-          <QuietButton onPress={onLeave}>Cancel</QuietButton>
-          {chosen.length === 0 && <MutedText>Read a tag, or tick the blade it hangs on.</MutedText>}
+          <QuietButton onPress={onLeave}>{WORDS.cancel}</QuietButton>
+          {chosen.length === 0 && <MutedText>{WORDS.readATagOrTickThe}</MutedText>}
         </Row>
       </Stack>
     </Panel>

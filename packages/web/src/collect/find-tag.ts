@@ -1,5 +1,6 @@
 /** Which blade a tag belongs to, read or scanned, and what to say where it is none to hand over. */
 import type { BoardJob, ReadyBlade } from '@patient-edge/contract';
+import { WORDS } from './words';
 
 export type Scanned =
   | { readonly is: 'tag'; readonly tagNumber: number }
@@ -38,14 +39,14 @@ export const findTag = (
   if (here)
     return {
       ok: false,
-      says: `Tag ${here.tagNumber} hangs on ${here.customer}’s blade, which is ${here.stage}: not ready yet`,
+      says: WORDS.tagHangsOnSBladeWhich(here.tagNumber, here.customer, here.stage),
     };
   return {
     ok: false,
     says:
       'tagNumber' in wanted
-        ? `No blade in the shop hangs on tag ${wanted.tagNumber}`
-        : 'The blade of this tag is not in the shop',
+        ? WORDS.noBladeInTheShopHangs(wanted.tagNumber)
+        : WORDS.theBladeOfThisTagIs,
   };
 };
 

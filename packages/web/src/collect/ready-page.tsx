@@ -20,6 +20,7 @@ import { Waiting } from '../theme/waiting';
 import { CollectForm } from './collect-form';
 import { TagFinder } from './tag-finder';
 import { ToWriteSheet, WriteButton } from './to-write-sheet';
+import { WORDS } from './words';
 
 const Person = styled.li`
   border-top: 1px solid var(--line);
@@ -50,7 +51,7 @@ const Hung = styled.ul`
 
 /** Ready blades are not overdue: their customers are. */
 const waitsFor = (promisedOn: string, today: string): string =>
-  promisedOn < today ? 'not collected on the day' : howSoon(promisedOn, today);
+  promisedOn < today ? WORDS.notCollectedOnTheDay : howSoon(promisedOn, today);
 
 const placeOf = ({ promisedOn, place }: ReadyBlade): string =>
   `${day(promisedOn)}${place === null ? '' : ` · ${place}`}`;
@@ -71,7 +72,7 @@ const ReadyPage = () => {
   );
   const [done, setDone] = useState<HandedOver | null>(null);
   const [wrong, setWrong] = useState<{ says: string; blade: ReadyBlade } | null>(null);
-  if (!list || !session) return <Waiting error={error} text="Loading what is ready…" />;
+  if (!list || !session) return <Waiting error={error} text={WORDS.loadingWhatIsReady} />;
   const { blades, today } = list;
   const theirs = blades.filter(({ customer }) => customer.id === customerId);
   const begin = (those: readonly ReadyBlade[]): void => {
@@ -87,7 +88,7 @@ const ReadyPage = () => {
       setInHand([...new Set([...inHand, blade.jobId])]);
     } else
       setWrong({
-        says: `Tag ${blade.tagNumber} is ${blade.customer.name}’s, not ${theirs[0]!.customer.name}’s`,
+        says: WORDS.tagIsSNotS(blade.tagNumber, blade.customer.name, theirs[0]!.customer.name),
         blade,
       });
   };
@@ -102,14 +103,17 @@ const ReadyPage = () => {
   return (
     <Stack $gap={16}>
       <Row $gap={18} $align="baseline">
-        <PageHeading title="Ready" />
+        <PageHeading title={WORDS.ready} />
         <MutedText>
           {blades.length === 0
-            ? 'Nothing waits to be collected.'
-            : `${blades.length} ${blades.length === 1 ? 'blade waits' : 'blades wait'} to be collected.`}
+            ? WORDS.nothingWaitsToBeCollected
+            : WORDS.toBeCollected(
+                blades.length,
+                blades.length === 1 ? WORDS.bladeWaits : WORDS.bladesWait,
+              )}
         </MutedText>
       </Row>
-      <Panel aria-label="Find by tag">
+      <Panel aria-label={WORDS.findByTag}>
         <TagFinder ready={blades} onFound={found} />
       </Panel>
       {wrong && (
@@ -117,7 +121,7 @@ const ReadyPage = () => {
           <Row>
             <span>{wrong.says}.</span>
             <QuietButton onPress={() => begin([wrong.blade])}>
-              Go on with {wrong.blade.customer.name}
+              {WORDS.goOnWith(wrong.blade.customer.name)}
             </QuietButton>
           </Row>
         </Notice>
@@ -133,7 +137,7 @@ const ReadyPage = () => {
           onDone={(answer) => {
             leave();
             setDone(answer);
-            offerUndo('Handed over.', () => takeBack(answer));
+            offerUndo(WORDS.handedOver, () => takeBack(answer));
           }}
           onLeave={leave}
         />
@@ -143,7 +147,7 @@ const ReadyPage = () => {
         const here = blades.filter((blade) => placeOf(blade) === place);
         const people = [...new Set(here.map(({ customer }) => customer.id))];
         return (
-          <Panel key={place} aria-label={`Ready for ${place}`}>
+          <Panel key={place} aria-label={WORDS.readyFor(place)}>
             <Row $gap={14} $align="baseline">
               <h2>{place}</h2>
               <MutedText as="span">{waitsFor(here[0]!.promisedOn, today)}</MutedText>
@@ -163,8 +167,8 @@ const ReadyPage = () => {
       })}
       <ToWriteSheet list={toWrite ?? []} />
       <Row>
-        {maySeeMoney && <QuietLink to="/takings">Takings</QuietLink>}
-        <QuietLink to="/messages">Messages</QuietLink>
+        {maySeeMoney && <QuietLink to="/takings">{WORDS.takings}</QuietLink>}
+        <QuietLink to="/messages">{WORDS.messages}</QuietLink>
       </Row>
     </Stack>
   );
@@ -184,16 +188,16 @@ const HandedOverNotice = ({ done: { jobIds, saleId } }: { done: HandedOver }) =>
   <Notice tone="good">
     <Row>
       <span role="status">
-        {jobIds.length === 1 ? 'Handed over.' : `${jobIds.length} blades handed over.`}
+        {jobIds.length === 1 ? WORDS.handedOver : WORDS.bladesHandedOver(jobIds.length)}
       </span>
       {saleId !== null && (
         <a href={`/api/payments/${saleId}/receipt.pdf`} target="_blank" rel="noreferrer">
-          Receipt
+          {WORDS.receipt}
         </a>
       )}
       {jobIds.map((id, index) => (
         <a key={id} href={`/api/jobs/${id}/sheet.pdf?size=a5`} target="_blank" rel="noreferrer">
-          {jobIds.length === 1 ? 'Sheet for the customer' : `Sheet ${index + 1}`}
+          {jobIds.length === 1 ? WORDS.sheetForTheCustomer : WORDS.sheet(index + 1)}
         </a>
       ))}
     </Row>
@@ -221,8 +225,8 @@ const PersonReady = ({
           {customer.phone !== '' && (
             <a href={`tel:${customer.phone.replaceAll(/\s/g, '')}`}>{customer.phone}</a>
           )}
-          <span>{toPay > 0 ? `${money(toPay, currency)} to pay` : 'nothing to pay'}</span>
-          <MutedText as="span">ready since {moment(blades[0]!.readyAt)}</MutedText>
+          <span>{toPay > 0 ? WORDS.toPayToPay(money(toPay, currency)) : WORDS.nothingToPay}</span>
+          <MutedText as="span">{WORDS.readySinceMoment(moment(blades[0]!.readyAt))}</MutedText>
         </Row>
         <Hung>
           {blades.map(({ jobId, tagNumber, blade, declined }) => (
@@ -234,7 +238,7 @@ const PersonReady = ({
               {declined && (
                 <>
                   <br />
-                  <small>goes back as it came</small>
+                  <small>{WORDS.goesBackAsItCameWithin}</small>
                 </>
               )}
             </li>
@@ -242,11 +246,11 @@ const PersonReady = ({
         </Hung>
       </Stack>
       <Row $align="start">
-        <QuietButton onPress={onCollect}>Hand over</QuietButton>
+        <QuietButton onPress={onCollect}>{WORDS.handOverAlone}</QuietButton>
         <WriteButton
           kind="ready"
           jobIds={blades.map(({ jobId }) => jobId)}
-          label="Tell them it is ready"
+          label={WORDS.tellThemItIsReady}
         />
       </Row>
     </Person>
@@ -257,14 +261,14 @@ const Complaints = () => {
   const { data: complaints } = useComplaints();
   if (!complaints || complaints.length === 0) return null;
   return (
-    <Panel aria-label="Something is wrong">
+    <Panel aria-label={WORDS.somethingIsWrong}>
       <Stack $gap={8}>
-        <h2>Something is wrong</h2>
+        <h2>{WORDS.somethingIsWrong}</h2>
         <ul>
           {complaints.map(({ jobId, customer, blade, words, openedAt }) => (
             <li key={jobId}>
               <Link to={`/jobs/${jobId}/complaint`}>
-                {customer}: {blade || 'a blade'}
+                {customer}: {blade || WORDS.aBlade}
               </Link>
               {words !== '' && `, “${words}”`} <MutedText as="span">{moment(openedAt)}</MutedText>
             </li>

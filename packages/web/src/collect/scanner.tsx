@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 const Video = styled.video`
   width: 100%;
@@ -20,8 +21,8 @@ const LOOKED_AT_PX = 640;
 
 const whyNot = (error: unknown): string =>
   error instanceof DOMException && error.name === 'NotAllowedError'
-    ? 'The camera may not be used: allow it for this page, or type the tag'
-    : 'No camera can be used here: type the tag';
+    ? WORDS.theCameraMayNotBeUsed
+    : WORDS.noCameraCanBeUsedHere;
 
 export const Scanner = ({ onCode }: { onCode: (text: string) => void }) => {
   const video = useRef<HTMLVideoElement>(null);
@@ -72,8 +73,8 @@ export const Scanner = ({ onCode }: { onCode: (text: string) => void }) => {
   if (problem !== null) return <Notice tone="cut">{problem}</Notice>;
   return (
     <Stack $gap={6}>
-      <Video ref={video} autoPlay muted playsInline aria-label="What the camera sees" />
-      <MutedText>Hold the code of a tag or ticket before the camera.</MutedText>
+      <Video ref={video} autoPlay muted playsInline aria-label={WORDS.whatTheCameraSees} />
+      <MutedText>{WORDS.holdTheCodeOfATag}</MutedText>
     </Stack>
   );
 };

@@ -8,6 +8,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { NumberEntry } from '../theme/number-entry';
 import { findTag, readCode } from './find-tag';
+import { WORDS } from './words';
 
 const Scanner = lazy(() => import('./scanner'));
 
@@ -24,7 +25,7 @@ export const TagFinder = ({ ready, onFound }: TagFinderProps) => {
   const find = async (text: string): Promise<void> => {
     const code = readCode(text);
     if (!code) {
-      setProblem(`A tag is a number from 1 to 9999; "${text.trim().slice(0, 40)}" was given`);
+      setProblem(WORDS.aTagIsANumberFrom(text.trim().slice(0, 40)));
       return;
     }
     try {
@@ -54,7 +55,7 @@ export const TagFinder = ({ ready, onFound }: TagFinderProps) => {
         <Row $align="start">
           <div style={{ width: 260 }}>
             <NumberEntry
-              label="Tag in the customer’s hand"
+              label={WORDS.tagInTheCustomersHand}
               value={typed}
               error={problem}
               onChange={(next) => {
@@ -65,16 +66,16 @@ export const TagFinder = ({ ready, onFound }: TagFinderProps) => {
           </div>
           <Row style={{ paddingTop: 26 }}>
             <ActionButton type="submit" isDisabled={typed.trim() === ''}>
-              Find
+              {WORDS.find}
             </ActionButton>
             <QuietButton onPress={() => setScans(!scans)} aria-pressed={scans}>
-              <ScanLine size={19} aria-hidden /> {scans ? 'Close the camera' : 'Scan'}
+              <ScanLine size={19} aria-hidden /> {scans ? WORDS.closeTheCamera : WORDS.scan}
             </QuietButton>
           </Row>
         </Row>
       </form>
       {scans && (
-        <Suspense fallback={<p role="status">Opening the camera…</p>}>
+        <Suspense fallback={<p role="status">{WORDS.openingTheCamera}</p>}>
           <Scanner onCode={(text) => void find(text)} />
         </Suspense>
       )}

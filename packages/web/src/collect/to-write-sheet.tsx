@@ -11,11 +11,12 @@ import { Fold } from '../theme/fold';
 import { day, moment } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 const TITLES: Readonly<Record<Exclude<MessageKind, 'ready'>, readonly [string, string]>> = {
-  late: ['Late', 'promised for'],
-  reminder: ['Not collected', 'ready since'],
-  due: ['Due again', 'about'],
+  late: [WORDS.late, WORDS.promisedFor],
+  reminder: [WORDS.notCollected, WORDS.readySince],
+  due: [WORDS.dueAgain, 'about'],
 };
 
 const List = styled.ul`
@@ -40,9 +41,9 @@ export const TextToCopy = ({ written }: { written: WrittenMessage }) => {
   return (
     <Stack $gap={6}>
       {written.notSent === null ? (
-        <MutedText role="status">Queued: it goes in a moment.</MutedText>
+        <MutedText role="status">{WORDS.queuedItGoesInAMoment}</MutedText>
       ) : (
-        <MutedText role="status">{written.notSent}. To be told by telephone:</MutedText>
+        <MutedText role="status">{WORDS.toBeToldByTelephone(written.notSent)}</MutedText>
       )}
       <Text>{written.body}</Text>
       <Row>
@@ -54,7 +55,7 @@ export const TextToCopy = ({ written }: { written: WrittenMessage }) => {
               .catch(() => setCopied(false))
           }
         >
-          {copied ? 'Copied' : 'Copy the text'}
+          {copied ? WORDS.copied : WORDS.copyTheText}
         </QuietButton>
       </Row>
     </Stack>
@@ -111,7 +112,7 @@ export const ToWriteSheet = ({ list }: { list: readonly ToWrite[] }) => (
               .slice(0, 4)
               .map(({ customer }) => customer.name)
               .join(', ')
-              .concat(ofKind.length > 4 ? ` and ${ofKind.length - 4} more` : '')}
+              .concat(ofKind.length > 4 ? WORDS.andMore(ofKind.length - 4) : '')}
           >
             <List>
               {ofKind.map(({ customer, blades, lastWritten }) => (
@@ -124,21 +125,21 @@ export const ToWriteSheet = ({ list }: { list: readonly ToWrite[] }) => (
                       <a href={`tel:${customer.phone.replaceAll(/\s/g, '')}`}>{customer.phone}</a>
                     )}
                     {lastWritten !== null && (
-                      <MutedText as="span">written {moment(lastWritten)}</MutedText>
+                      <MutedText as="span">{WORDS.written(moment(lastWritten))}</MutedText>
                     )}
                   </Row>
                   <span>
                     {blades
                       .map(
                         (blade) =>
-                          `${blade.blade || `tag ${blade.tagNumber}`}, ${since} ${day(blade.day)}`,
+                          `${blade.blade || WORDS.tag(blade.tagNumber)}, ${since} ${day(blade.day)}`,
                       )
                       .join('; ')}
                   </span>
                   <WriteButton
                     kind={kind}
                     jobIds={blades.map(({ jobId }) => jobId)}
-                    label={`Write to ${customer.name}`}
+                    label={WORDS.writeTo(customer.name)}
                   />
                 </li>
               ))}

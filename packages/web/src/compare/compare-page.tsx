@@ -16,6 +16,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { useCompared } from '../workers/use-compare';
 import { MapSheet } from './map-sheet';
 import { formats } from '../theme/formats';
+import { WORDS } from './words';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -69,52 +70,57 @@ const visits = (value: number | null): string => (value === null ? '–' : `${va
 
 const ROWS: readonly Row_[] = [
   {
-    label: 'Angle',
+    label: WORDS.angle,
     unit: 'per side',
     value: () => null,
     show: (of) => `${fixed(of.angleDeg, 1)}°`,
   },
-  { label: 'Steel', unit: 'mm³', value: (of) => of.steelMm3, show: (of) => fixed(of.steelMm3, 1) },
   {
-    label: 'Height lost',
+    label: WORDS.steel,
+    unit: 'mm³',
+    value: (of) => of.steelMm3,
+    show: (of) => fixed(of.steelMm3, 1),
+  },
+  {
+    label: WORDS.heightLost,
     unit: 'mm',
     value: (of) => of.heightMm,
     show: (of) => mmNumber(of.heightMm, 2),
   },
   {
-    label: 'Minutes',
-    unit: 'eight cases of ten',
+    label: WORDS.minutes,
+    unit: WORDS.eightCasesOfTen,
     value: (of) => of.minutes[1],
     show: (of) =>
       `${Math.round(of.minutes[1])} (${Math.round(of.minutes[0])}–${Math.round(of.minutes[2])})`,
   },
   {
-    label: 'Thickness after',
+    label: WORDS.thicknessAfter,
     unit: 'mm',
     value: (of) => of.behindEdgeMm,
     show: (of) => mmNumber(of.behindEdgeMm, 2),
   },
   {
-    label: 'Visits until thinning',
-    unit: 'like this one',
+    label: WORDS.visitsUntilThinning,
+    unit: WORDS.likeThisOne,
     value: (of) => of.visitsToThinning,
     show: (of) => visits(of.visitsToThinning),
     isMore: true,
   },
   {
-    label: 'Visits until spent',
-    unit: 'like this one',
+    label: WORDS.visitsUntilSpent,
+    unit: WORDS.likeThisOne,
     value: (of) => of.visitsToEnd,
     show: (of) => visits(of.visitsToEnd),
     isMore: true,
   },
   {
-    label: 'Last stone',
+    label: WORDS.lastStone,
     unit: 'µm',
     value: () => null,
     show: (of) => (of.lastUm === null ? '–' : `${of.lastUm}`),
   },
-  { label: 'Stones', unit: '', value: () => null, show: (of) => of.stones.join(', ') },
+  { label: WORDS.stones, unit: '', value: () => null, show: (of) => of.stones.join(', ') },
 ];
 
 const ComparePage = () => {
@@ -136,13 +142,13 @@ const ComparePage = () => {
   };
   return (
     <Stack $gap={16}>
-      <Panel aria-label="Plans side by side">
+      <Panel aria-label={WORDS.plansSideBySide}>
         <Stack>
           <Row $gap={18} $align="baseline">
-            <h2>Side by side</h2>
-            <QuietLink to={`/jobs/${job.id}/plan`}>Back to the plan</QuietLink>
+            <h2>{WORDS.sideBySide}</h2>
+            <QuietLink to={`/jobs/${job.id}/plan`}>{WORDS.backToThePlan}</QuietLink>
           </Row>
-          <Pick role="group" aria-label="Plans to compare">
+          <Pick role="group" aria-label={WORDS.plansToCompare}>
             {VARIANTS.map(({ id, label, text }) => (
               <Checkbox
                 key={id}
@@ -155,12 +161,10 @@ const ComparePage = () => {
               </Checkbox>
             ))}
           </Pick>
-          <MutedText>
-            Two to {MOST} at once. The least of a row is set off; with visits, the most.
-          </MutedText>
+          <MutedText>{WORDS.twoToAtOnceTheLeast(MOST)}</MutedText>
           <Failed error={failure} retry={retry} />
           {columns.length < 2 ? (
-            <p role="status">{compared ? 'Choose at least two.' : 'Working out the plans…'}</p>
+            <p role="status">{compared ? WORDS.chooseAtLeastTwo : WORDS.workingOutThePlans}</p>
           ) : (
             <ComparedTable columns={columns} currency={prices?.currency ?? null} onTake={take} />
           )}
@@ -196,7 +200,7 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
     return isMore ? Math.max(...values) : Math.min(...values);
   };
   return (
-    <Table aria-label="Plans side by side">
+    <Table aria-label={WORDS.plansSideBySide}>
       <thead>
         <tr>
           <td />
@@ -231,7 +235,7 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
         {currency !== null && (
           <tr>
             <th scope="row">
-              Price <small>by the list</small>
+              {WORDS.price} <small>{WORDS.byTheList}</small>
             </th>
             {columns.map((of) => (
               <td key={of.id}>
@@ -241,15 +245,15 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
           </tr>
         )}
         <tr>
-          <th scope="row">Choose</th>
+          <th scope="row">{WORDS.choose}</th>
           {columns.map((of) => (
             <td key={of.id}>
               {of.problem === null ? (
                 <QuietButton
-                  aria-label={`Use this plan: ${VARIANTS.find(({ id }) => id === of.id)!.label}`}
+                  aria-label={WORDS.chooseThisPlan(VARIANTS.find(({ id }) => id === of.id)!.label)}
                   onPress={() => onTake(of)}
                 >
-                  Use this plan
+                  {WORDS.useThisPlan}
                 </QuietButton>
               ) : (
                 <small>{of.problem}</small>

@@ -9,6 +9,7 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { useTradeMap } from '../workers/use-compare';
 import { useState } from 'react';
 import { formats } from '../theme/formats';
+import { WORDS } from './words';
 
 const Grid = styled.table`
   border-collapse: collapse;
@@ -49,9 +50,9 @@ const Grid = styled.table`
 `;
 
 const SHOWN = [
-  { id: 'minutes', label: 'Minutes', unit: 'min', digits: 0 },
-  { id: 'steelMm3', label: 'Steel', unit: 'mm³', digits: 1 },
-  { id: 'behindEdgeMm', label: 'Thickness after', unit: 'mm', digits: 2 },
+  { id: 'minutes', label: WORDS.minutes, unit: 'min', digits: 0 },
+  { id: 'steelMm3', label: WORDS.steel, unit: 'mm³', digits: 1 },
+  { id: 'behindEdgeMm', label: WORDS.thicknessAfter, unit: 'mm', digits: 2 },
 ] as const;
 type ShownId = (typeof SHOWN)[number]['id'];
 
@@ -79,31 +80,33 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
     high > low ? Math.round((DARKEST_PERCENT * (value - low)) / (high - low)) : 0;
   const angles = columns[0]?.cells.map(({ angleDeg }) => angleDeg) ?? [];
   return (
-    <Panel aria-label="Map over angle and finish">
+    <Panel aria-label={WORDS.mapOverAngleAndFinish}>
       <Stack>
-        <h2>Angle against finish</h2>
+        <h2>{WORDS.angleAgainstFinish}</h2>
         <Row $gap={16}>
           {isRunning ? (
-            <QuietButton onPress={stop}>Stop</QuietButton>
+            <QuietButton onPress={stop}>{WORDS.stop}</QuietButton>
           ) : (
             <ActionButton onPress={() => start(input)}>
-              {columns.length > 0 ? 'Draw the map again' : 'Draw the map'}
+              {columns.length > 0 ? WORDS.drawTheMapAgain : WORDS.drawTheMap}
             </ActionButton>
           )}
           {(isRunning || columns.length > 0) && (
-            <span role="status">
-              {columns.length} of {all || '…'} finishes
-            </span>
+            <span role="status">{WORDS.ofFinishes(columns.length, all || '…')}</span>
           )}
           {isRunning && (
-            <progress value={columns.length} max={Math.max(1, all)} aria-label="Finishes done" />
+            <progress
+              value={columns.length}
+              max={Math.max(1, all)}
+              aria-label={WORDS.finishesDone}
+            />
           )}
         </Row>
         <Failed error={error} retry={() => start(input)} />
         {columns.length > 0 && (
           <>
             <SegmentedControl
-              label="Shown"
+              label={WORDS.shown}
               hideLabel
               options={SHOWN}
               value={shown}
@@ -111,11 +114,14 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
             />
             <div style={{ overflowX: 'auto' }}>
               <Grid
-                aria-label={`${SHOWN.find(({ id }) => id === shown)!.label} in ${unit}, by angle and last stone`}
+                aria-label={WORDS.inByAngleAndLastStone(
+                  SHOWN.find(({ id }) => id === shown)!.label,
+                  unit,
+                )}
               >
                 <thead>
                   <tr>
-                    <th scope="col">° \ µm</th>
+                    <th scope="col">{WORDS.text}</th>
                     {columns.map(({ finishUm }) => (
                       <th
                         scope="col"
@@ -159,7 +165,12 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                             <button
                               type="button"
                               aria-pressed={picked === cell}
-                              aria-label={`${angleDeg}° per side, last stone ${finishUm} µm: ${said(value)} ${unit}`}
+                              aria-label={WORDS.perSideLastStone(
+                                angleDeg,
+                                finishUm,
+                                said(value),
+                                unit,
+                              )}
                               style={{
                                 background: `color-mix(in srgb, var(--accent) ${shade(value)}%, var(--page))`,
                               }}
@@ -175,19 +186,20 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                 </tbody>
               </Grid>
             </div>
-            <MutedText>
-              Darker takes more. Bold: within the window of {use.label.toLowerCase()}. A dash: it
-              does not clear the primary, or no stones lead there.
-            </MutedText>
+            <MutedText>{WORDS.darkerTakesMoreBoldWithinThe(use.label.toLowerCase())}</MutedText>
             {picked && picked.minutes !== null && (
               <Row>
                 <span>
-                  {picked.angleDeg}° per side, last stone {picked.finishUm} µm:{' '}
-                  {roughly(60 * picked.minutes)}, {fixed(picked.steelMm3 ?? 0, 1)} mm³,{' '}
-                  {mm(picked.behindEdgeMm ?? 0, 2)} behind the edge.
+                  {WORDS.perSideLastStoneBehindThe(
+                    picked.angleDeg,
+                    picked.finishUm,
+                    roughly(60 * picked.minutes),
+                    fixed(picked.steelMm3 ?? 0, 1),
+                    mm(picked.behindEdgeMm ?? 0, 2),
+                  )}
                 </span>
                 <ActionButton onPress={() => onPick(picked.angleDeg, picked.finishUm)}>
-                  Use this plan
+                  {WORDS.useThisPlan}
                 </ActionButton>
               </Row>
             )}

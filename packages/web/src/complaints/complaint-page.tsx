@@ -15,13 +15,14 @@ import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { useRun } from '../theme/use-run';
+import { WORDS } from './words';
 
 const ComplaintPage = () => {
   const job = useCurrentJob();
   return (
     <Stack $gap={16}>
       {job.returnedAt === null ? (
-        <Notice>The blade is {job.stage}: a complaint is about a visit that ended.</Notice>
+        <Notice>{WORDS.theBladeIsAComplaintIs(job.stage)}</Notice>
       ) : (
         <About job={job} returnedAt={job.returnedAt} />
       )}
@@ -63,22 +64,20 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
     });
   };
   return (
-    <Panel className="no-print" aria-label="What is wrong">
+    <Panel className="no-print" aria-label={WORDS.whatIsWrong}>
       <Stack>
-        <h2>What is wrong</h2>
-        <TextEntry label="In the customer’s words" lines={2} value={words} onChange={setWords} />
+        <h2>{WORDS.whatIsWrong}</h2>
+        <TextEntry label={WORDS.inTheCustomersWords} lines={2} value={words} onChange={setWords} />
         <WhichCause job={job} readings={null} told={signs} onTold={setSigns} onCause={setCause} />
         <p>
-          <b>
-            {rule.onTheHouse
-              ? 'On the house, by the shop’s rule.'
-              : 'To be paid, by the shop’s rule.'}
-          </b>{' '}
+          <b>{rule.onTheHouse ? WORDS.onTheHouseByTheShops : WORDS.toBePaidByTheShops}</b>{' '}
           {rule.because}
         </p>
         {complaint !== null && complaint.settledAt !== null && (
           <Notice tone="good">
-            Settled: {complaint.onTheHouse === true ? 'on the house' : 'paid by the customer'}.
+            {WORDS.settled(
+              complaint.onTheHouse === true ? WORDS.onTheHouse : WORDS.paidByTheCustomer,
+            )}
           </Notice>
         )}
         {problem !== null && (
@@ -89,25 +88,22 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
         <Row>
           {complaint === null && (
             <QuietButton isDisabled={busy} onPress={() => void keep(null)}>
-              Write it down
+              {WORDS.writeItDown}
             </QuietButton>
           )}
           <ActionButton isDisabled={busy} onPress={() => void keep(rule.onTheHouse)}>
-            {rule.onTheHouse ? 'Mend it on the house' : 'Mend it, to be paid'}
+            {rule.onTheHouse ? WORDS.mendItOnTheHouse : WORDS.mendItToBePaid}
           </ActionButton>
           <QuietButton isDisabled={busy} onPress={() => void keep(!rule.onTheHouse)}>
-            {rule.onTheHouse ? 'To be paid after all' : 'On the house after all'}
+            {rule.onTheHouse ? WORDS.toBePaidAfterAll : WORDS.onTheHouseAfterAll}
           </QuietButton>
           {complaint === null || complaint.newJobId === null ? (
-            <QuietLink to={`/take-in?blade=${job.blade.id}`}>Take it in again</QuietLink>
+            <QuietLink to={`/take-in?blade=${job.blade.id}`}>{WORDS.takeItInAgain}</QuietLink>
           ) : (
-            <QuietLink to={`/jobs/${complaint.newJobId}`}>It was taken in again</QuietLink>
+            <QuietLink to={`/jobs/${complaint.newJobId}`}>{WORDS.itWasTakenInAgain}</QuietLink>
           )}
         </Row>
-        <MutedText>
-          What is settled here is the price of the next visit: nothing is asked for it where it is
-          on the house.
-        </MutedText>
+        <MutedText>{WORDS.whatIsSettledHereIsThe}</MutedText>
       </Stack>
     </Panel>
   );

@@ -31,12 +31,13 @@ import { StatementSheet } from './statement-sheet';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { KeptFormView, useKeptForm } from '../theme/kept-form';
+import { WORDS } from './words';
 
 const CustomerPage = () => {
   const { customerId = '' } = useParams();
   const { data: record, error } = useCustomer(customerId);
   if (!record) {
-    return <Waiting error={error} text="Loading customer…" />;
+    return <Waiting error={error} text={WORDS.loadingCustomer} />;
   }
   return <Customer key={record.customer.id} record={record} />;
 };
@@ -64,13 +65,13 @@ const Customer = ({ record }: { record: CustomerRecord }) => {
         <PageHeading title={customer.name} />
         <MutedText>
           {customer.trade === '' ? '' : `${customer.trade} · `}
-          <Link to={`/history?subject=customer&subjectId=${customer.id}`}>History</Link>
+          <Link to={`/history?subject=customer&subjectId=${customer.id}`}>{WORDS.history}</Link>
         </MutedText>
       </div>
-      {customer.edgesLiked !== '' && <Notice>Likes: {customer.edgesLiked}</Notice>}
+      {customer.edgesLiked !== '' && <Notice>{WORDS.likes(customer.edgesLiked)}</Notice>}
       <Panel>
         <Stack>
-          <h2>Blades</h2>
+          <h2>{WORDS.blades}</h2>
           <Hung>
             {blades.map((blade) => (
               <li key={blade.id}>
@@ -91,9 +92,7 @@ const Customer = ({ record }: { record: CustomerRecord }) => {
           <Forget record={record} />
         </>
       ) : (
-        <Notice>
-          Everything personal was erased on {dayAndYear(erasedAt)}; the blades stay on record.
-        </Notice>
+        <Notice>{WORDS.everythingPersonalWasErasedOnThe(dayAndYear(erasedAt))}</Notice>
       )}
     </Stack>
   );
@@ -118,32 +117,32 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
   const { control } = kept.form;
   const numbers = useFieldArray({ control, name: 'phones' });
   return (
-    <Panel aria-label="Edit">
+    <Panel aria-label={WORDS.edit}>
       <KeptFormView
         kept={kept}
-        save="Save"
+        save={WORDS.save}
         beside={
           numbers.fields.length < MOST_PHONES && (
             <QuietButton onPress={() => numbers.append({ label: '', number: '' })}>
-              Add phone
+              {WORDS.addPhone}
             </QuietButton>
           )
         }
       >
         <Stack>
-          <h2>Edit</h2>
+          <h2>{WORDS.edit}</h2>
           <Columns $columns={4}>
-            <FormText control={control} name="name" label="Name" />
-            <FormText control={control} name="trade" label="Trade" />
-            <FormText control={control} name="note" label="Note" />
-            <FormText control={control} name="edgesLiked" label="How they like their edges" />
-            <FormText control={control} name="email" label="E-mail" />
+            <FormText control={control} name="name" label={WORDS.name} />
+            <FormText control={control} name="trade" label={WORDS.trade} />
+            <FormText control={control} name="note" label={WORDS.note} />
+            <FormText control={control} name="edgesLiked" label={WORDS.howTheyLikeTheirEdges} />
+            <FormText control={control} name="email" label={WORDS.eMail} />
             <Controller
               control={control}
               name="mayWrite"
               render={({ field }) => (
                 <SegmentedControl
-                  label="May be written to"
+                  label={WORDS.mayBeWrittenTo}
                   options={options(MAY_WRITE)}
                   value={field.value}
                   onChange={field.onChange}
@@ -155,15 +154,17 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
               name="onAccount"
               render={({ field }) => (
                 <Checkbox value={field.value} onChange={field.onChange}>
-                  Pays by the month
+                  {WORDS.paysByTheMonthAlone}
                 </Checkbox>
               )}
             />
           </Columns>
           {record.mayWriteSince !== null && (
             <MutedText>
-              {record.mayWrite === 'yes' ? 'Said yes' : 'Said no'} on{' '}
-              {dayAndYear(record.mayWriteSince)}.
+              {WORDS.on(
+                record.mayWrite === 'yes' ? WORDS.saidYes : WORDS.saidNo,
+                dayAndYear(record.mayWriteSince),
+              )}
             </MutedText>
           )}
           {numbers.fields.map((field, index) => (
@@ -171,13 +172,18 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
               <FormText
                 control={control}
                 name={`phones.${index}.number`}
-                label={`Telephone ${index + 1}`}
+                label={WORDS.telephoneText(index + 1)}
                 kind="tel"
               />
-              <FormText control={control} name={`phones.${index}.label`} label="Whose, or when" />
+              <FormText
+                control={control}
+                name={`phones.${index}.label`}
+                label={WORDS.whoseOrWhen}
+              />
               <QuietButton onPress={() => numbers.remove(index)}>
                 <span>
-                  Leave out<span className="unseen"> telephone {index + 1}</span>
+                  {WORDS.leaveOut}
+                  <span className="unseen"> {WORDS.telephoneTextWithin(index + 1)}</span>
                 </span>
               </QuietButton>
             </Row>
@@ -211,22 +217,29 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
     }
   };
   return (
-    <Panel aria-label="The same person twice">
+    <Panel aria-label={WORDS.theSamePersonTwice}>
       <Stack>
-        <h2>The same person twice?</h2>
+        <h2>{WORDS.theSamePersonTwiceAlone}</h2>
         <Row $align="end">
           <div style={{ width: 320 }}>
-            <CustomerPicker label="Who stays" chosen={other?.customer ?? null} onChoose={setInto} />
+            <CustomerPicker
+              label={WORDS.whoStays}
+              chosen={other?.customer ?? null}
+              onChoose={setInto}
+            />
           </div>
           <QuietButton isDisabled={!other} onPress={() => void merge()}>
-            Merge {record.customer.name} into {other?.customer.name ?? '…'}
+            {WORDS.mergeInto(record.customer.name, other?.customer.name ?? '…')}
           </QuietButton>
         </Row>
         {other && (
           <MutedText>
-            {record.blades.length} {record.blades.length === 1 ? 'blade goes' : 'blades go'} to{' '}
-            {other.customer.name} with telephones and notes, and {record.customer.name} is gone.
-            This does not come back.
+            {WORDS.toWithTelephonesAndNotesAnd(
+              record.blades.length,
+              record.blades.length === 1 ? WORDS.bladeGoes : WORDS.bladesGo,
+              other.customer.name,
+              record.customer.name,
+            )}
           </MutedText>
         )}
         {problem !== null && (
@@ -259,23 +272,20 @@ const Forget = ({ record }: { record: CustomerRecord }) => {
     }
   };
   return (
-    <Panel aria-label="Forget this person">
+    <Panel aria-label={WORDS.forgetThisPerson}>
       <Stack>
-        <h2>Forget this person</h2>
-        <MutedText>
-          Name, telephones, notes and what they said are erased for good; the work on their blades
-          stays on record without them.
-        </MutedText>
+        <h2>{WORDS.forgetThisPerson}</h2>
+        <MutedText>{WORDS.nameTelephonesNotesAndWhatThey}</MutedText>
         <Row $align="end">
           <div style={{ width: 320 }}>
             <TextEntry
-              label={`Type “${record.customer.name}” to erase`}
+              label={WORDS.typeToErase(record.customer.name)}
               value={name}
               onChange={setName}
               error={problem}
             />
           </div>
-          <QuietButton onPress={() => void erase()}>Erase for good</QuietButton>
+          <QuietButton onPress={() => void erase()}>{WORDS.eraseForGood}</QuietButton>
         </Row>
       </Stack>
     </Panel>

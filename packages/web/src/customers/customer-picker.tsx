@@ -3,6 +3,7 @@ import type { Customer } from '@patient-edge/contract';
 import { useDeferredValue, useState } from 'react';
 import { useSearch } from '../api/hooks';
 import { SearchBox } from '../theme/search-box';
+import { WORDS } from './words';
 
 interface CustomerPickerProps {
   readonly label: string;
@@ -36,8 +37,8 @@ export const CustomerPicker = ({ label, chosen, error, onChoose }: CustomerPicke
         if (typed !== null && typed.trim() === '') onChoose(null);
         setTyped(null);
       }}
-      placeholder="Name or telephone"
-      whenEmpty={searching ? 'No match.' : 'Type a name or telephone.'}
+      placeholder={WORDS.nameOrTelephone}
+      whenEmpty={searching ? WORDS.noMatch : WORDS.typeANameOrTelephone}
       error={error}
     />
   );

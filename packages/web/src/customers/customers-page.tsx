@@ -11,13 +11,14 @@ import { Panel, MutedText, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const CustomersPage = () => {
   const { data: pages, error, size, setSize, isValidating } = useCustomers();
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed);
   const { data: found } = useSearch(wanted);
-  if (!pages) return <Waiting error={error} text="Loading customers…" />;
+  if (!pages) return <Waiting error={error} text={WORDS.loadingCustomers} />;
   const searching = typed.trim() !== '';
   const customers = searching
     ? (found?.customers ?? [])
@@ -25,24 +26,20 @@ const CustomersPage = () => {
   const hasMore = !searching && pages.at(-1)?.next !== null;
   return (
     <Stack $gap={16}>
-      <PageHeading title="Customers" />
+      <PageHeading title={WORDS.customers} />
       <div style={{ maxWidth: 420 }}>
-        <TextEntry label="Find a customer, phone, blade or tag" value={typed} onChange={setTyped} />
+        <TextEntry label={WORDS.findACustomerPhoneBladeOr} value={typed} onChange={setTyped} />
       </div>
       {searching && found && found.blades.length > 0 && <Blades blades={found.blades} />}
-      <Panel aria-label="Customers">
+      <Panel aria-label={WORDS.customers}>
         <Customers customers={customers} />
-        {searching && found && customers.length === 0 && (
-          <p>No match. Add new customers when they bring a blade.</p>
-        )}
+        {searching && found && customers.length === 0 && <p>{WORDS.noMatchAddNewCustomersWhen}</p>}
         {hasMore && (
           <QuietButton isDisabled={isValidating} onPress={() => void setSize(size + 1)}>
-            Show more
+            {WORDS.showMore}
           </QuietButton>
         )}
-        {!searching && customers.length === 0 && (
-          <p>No customers yet. Add them when they bring a blade.</p>
-        )}
+        {!searching && customers.length === 0 && <p>{WORDS.noCustomersYetAddThemWhen}</p>}
       </Panel>
     </Stack>
   );
@@ -52,10 +49,10 @@ const Customers = ({ customers }: { customers: readonly Customer[] }) => (
   <table>
     <thead>
       <tr>
-        <th scope="col">Name</th>
-        <th scope="col">Trade</th>
-        <th scope="col">Telephone</th>
-        <th scope="col">Note</th>
+        <th scope="col">{WORDS.name}</th>
+        <th scope="col">{WORDS.trade}</th>
+        <th scope="col">{WORDS.telephone}</th>
+        <th scope="col">{WORDS.note}</th>
       </tr>
     </thead>
     <tbody>
@@ -74,14 +71,14 @@ const Customers = ({ customers }: { customers: readonly Customer[] }) => (
 );
 
 const Blades = ({ blades }: { blades: readonly FoundBlade[] }) => (
-  <Panel aria-label="Blades found">
+  <Panel aria-label={WORDS.bladesFound}>
     <Hung>
       {blades.map(({ id, name, measures, customer, jobId, tagNumber }) => (
         <li key={id}>
           <Link to={jobId === null ? `/blades/${id}` : `/jobs/${jobId}`}>
             <Silhouette measures={measures} scale={0.6} />
             <span>
-              {tagNumber !== null && `Tag ${tagNumber} · `}
+              {tagNumber !== null && WORDS.tag(tagNumber)}
               {name || bladeKind(measures.kindId).label}
             </span>
           </Link>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { TextEntry } from '../theme/text-fields';
 import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row } from '../theme/layout';
+import { WORDS } from './words';
 
 const isMonth = (typed: string): boolean => /^\d{4}-(0[1-9]|1[0-2])$/.test(typed);
 
@@ -17,18 +18,18 @@ export const StatementSheet = ({
   const [month, setMonth] = useState(() => format(new Date(), 'yyyy-MM'));
   const at = `/api/customers/${customerId}/statement`;
   return (
-    <Panel $slim aria-label="Statement">
+    <Panel $slim aria-label={WORDS.statement}>
       <Fold
-        title="Statement of a month"
+        title={WORDS.statementOfAMonth}
         level={2}
-        says={onAccount ? 'pays by the month' : 'what was done and what is open'}
+        says={onAccount ? WORDS.paysByTheMonth : WORDS.whatWasDoneAndWhatIs}
       >
         <Row $align="end" $gap={18}>
           <div style={{ width: 170 }}>
             <TextEntry
-              label="Month"
+              label={WORDS.month}
               value={month}
-              error={isMonth(month) ? undefined : `A month is YYYY-MM; "${month}" was given`}
+              error={isMonth(month) ? undefined : WORDS.aMonthIsYyyyMmWas(month)}
               onChange={setMonth}
             />
           </div>
@@ -40,7 +41,7 @@ export const StatementSheet = ({
               <a href={`${at}.csv?month=${month}`}>CSV</a>
             </>
           ) : (
-            <MutedText>Type a month first.</MutedText>
+            <MutedText>{WORDS.typeAMonthFirst}</MutedText>
           )}
         </Row>
       </Fold>

@@ -9,6 +9,7 @@ import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import type { CustomerValues } from './draft';
+import { WORDS } from './words';
 
 interface CustomerSheetProps {
   readonly form: UseFormReturn<CustomerValues>;
@@ -21,14 +22,14 @@ interface CustomerSheetProps {
 export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProps) => {
   const { control, setValue, formState } = form;
   return (
-    <Panel aria-label="Customer">
+    <Panel aria-label={WORDS.customer}>
       <Stack $gap={10}>
         <Columns $columns={4}>
           <SegmentedControl
-            label="Known or new"
+            label={WORDS.knownOrNew}
             options={[
-              { id: 'known', label: 'Known' },
-              { id: 'new', label: 'New' },
+              { id: 'known', label: WORDS.known },
+              { id: 'new', label: WORDS.new },
             ]}
             value={values.customerIsNew ? 'new' : 'known'}
             onChange={(choice) =>
@@ -37,24 +38,24 @@ export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProp
           />
           {values.customerIsNew ? (
             <>
-              <FormText control={control} name="newCustomer.name" label="Customer’s name" />
-              <FormText control={control} name="newCustomer.trade" label="Trade" />
+              <FormText control={control} name="newCustomer.name" label={WORDS.customersName} />
+              <FormText control={control} name="newCustomer.trade" label={WORDS.trade} />
               <FormText
                 control={control}
                 name="newCustomer.phones.0.number"
-                label="Telephone"
+                label={WORDS.telephone}
                 kind="tel"
               />
-              <FormText control={control} name="newCustomer.note" label="Note" />
+              <FormText control={control} name="newCustomer.note" label={WORDS.note} />
               <FormText
                 control={control}
                 name="newCustomer.edgesLiked"
-                label="How they like their edges"
+                label={WORDS.howTheyLikeTheirEdges}
               />
             </>
           ) : (
             <CustomerPicker
-              label="Customer"
+              label={WORDS.customer}
               chosen={known && values.customerId !== '' ? known.customer : null}
               error={formState.errors.customerId?.message}
               onChoose={(id) =>
@@ -67,7 +68,7 @@ export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProp
         {!values.customerIsNew && known && (
           <>
             {known.customer.edgesLiked !== '' && (
-              <Notice>Likes: {known.customer.edgesLiked}</Notice>
+              <Notice>{WORDS.likes(known.customer.edgesLiked)}</Notice>
             )}
             {known.customer.note !== '' && <Notice>{known.customer.note}</Notice>}
           </>

@@ -11,6 +11,7 @@ import {
 import { bladeKind, UNKNOWN_STEEL_DESIGNATION, type Sharpness } from '@patient-edge/core';
 import { readStored } from '../api/stored';
 import { dayAndYear, parseNumber } from '../theme/format';
+import { WORDS } from './words';
 
 /** One blade as typed. */
 export interface BladeValues {
@@ -128,7 +129,7 @@ export const whatItBrings = (record: BladeRecord): Brought => {
       ? null
       : differenceInCalendarDays(new Date(), parseISO(lastJob.returnedAt));
   return {
-    text: `${lastTime(record)}${wish === '' ? '' : ` Wished for: “${wish}”`}`,
+    text: `${lastTime(record)}${wish === '' ? '' : WORDS.wishedFor(wish)}`,
     backSoon:
       lastJob && days !== null && days <= BACK_SOON_DAYS ? { jobId: lastJob.id, days } : null,
   };
@@ -136,11 +137,17 @@ export const whatItBrings = (record: BladeRecord): Brought => {
 
 const lastTime = ({ visits, lastJob }: BladeRecord): string => {
   const held = visits.find(({ anglePerSideDeg }) => anglePerSideDeg !== null);
-  if (!held) return 'Here before. Its record comes with it.';
+  if (!held) return WORDS.hereBeforeItsRecordComesWith;
   const angle = held.anglePerSideDeg!;
-  const stones = held.stones.length > 0 ? `, on ${held.stones.join(', ')}` : '';
-  const holding = lastJob?.holding ? ` Held by: ${lastJob.holding}.` : '';
-  return `Here before, last on ${dayAndYear(held.takenInAt)}: went home at ${angle.toFixed(1)}° per side · ${(2 * angle).toFixed(1)}° inclusive${stones}.${holding} Its record comes with it.`;
+  const stones = held.stones.length > 0 ? WORDS.on(held.stones.join(', ')) : '';
+  const holding = lastJob?.holding ? WORDS.heldBy(lastJob.holding) : '';
+  return WORDS.hereBeforeLastOnWentHome(
+    dayAndYear(held.takenInAt),
+    angle.toFixed(1),
+    (2 * angle).toFixed(1),
+    stones,
+    holding,
+  );
 };
 
 /** A draft may be older than the names of its fields. */
@@ -200,30 +207,30 @@ export const problemsOf = (
   if (!/^\d+$/.test(blade.tagNumber.trim()) || tag < 1 || tag > 9999) {
     problems.push({
       field: 'tagNumber',
-      message: `Tag number must be from 1 to 9999; "${blade.tagNumber}" was given`,
+      message: WORDS.tagNumberMustBeFrom1(blade.tagNumber),
     });
   } else if (others.some(({ tagNumber }) => Number(tagNumber) === tag)) {
-    problems.push({ field: 'tagNumber', message: `Tag ${tag} is already on another blade here` });
+    problems.push({ field: 'tagNumber', message: WORDS.tagIsAlreadyOnAnotherBlade(tag) });
   }
   if (blade.promisedOn === '')
-    problems.push({ field: 'promisedOn', message: 'Promised date is missing' });
+    problems.push({ field: 'promisedOn', message: WORDS.promisedDateIsMissing });
   for (const [field, label] of [
-    ['edgeLengthMm', 'Edge length, mm'],
-    ['heightHeelMm', 'Height at heel, mm'],
+    ['edgeLengthMm', WORDS.edgeLengthMm],
+    ['heightHeelMm', WORDS.heightAtHeelMm],
   ] as const) {
     const [, least, most] = MEASURE_LIMITS[field];
     const typed = blade[field].trim();
     if (typed === '') continue;
     const value = parseNumber(typed);
-    if (value === null) problems.push({ field, message: `"${typed}" is not a number` });
+    if (value === null) problems.push({ field, message: WORDS.isNotANumber(typed) });
     else if (value < least || value > most)
       problems.push({
         field,
-        message: `${label} must be from ${least} to ${most}; ${value} was given`,
+        message: WORDS.mustBeFromToWasGiven(label, least, most, value),
       });
   }
   if (blade.bladeId !== '' && others.some(({ bladeId }) => bladeId === blade.bladeId))
-    problems.push({ field: 'kindId', message: 'This blade is on the list already' });
+    problems.push({ field: 'kindId', message: WORDS.thisBladeIsOnTheList });
   return problems;
 };
 

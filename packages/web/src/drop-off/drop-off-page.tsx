@@ -17,6 +17,7 @@ import { NextBlade } from './next-blade';
 import { FindBlade, SeenBefore } from './seen-before';
 import { TakenIn } from './taken-in';
 import { useDropOff, type DropOffState } from './use-drop-off';
+import { WORDS } from './words';
 
 /** As it was sent, until it is answered. */
 const Held = styled.div`
@@ -32,13 +33,13 @@ const DropOffPage = () => {
   const [search] = useSearchParams();
   const bladeId = search.get('blade');
   const { data: record, error } = useBlade(bladeId);
-  if (bladeId !== null && !record) return <Waiting error={error} text="Loading blade…" />;
+  if (bladeId !== null && !record) return <Waiting error={error} text={WORDS.loadingBlade} />;
   const tag = record ? hangsOn(record) : null;
   return (
     <DropOff
       key={bladeId}
       inHand={tag === null ? (record ?? null) : null}
-      hint={tag === null ? null : `That blade is in the shop already, on tag ${tag}.`}
+      hint={tag === null ? null : WORDS.thatBladeIsInTheShop(tag)}
     />
   );
 };
@@ -56,19 +57,15 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
   return (
     <Stack $gap={14}>
       <Row>
-        <PageHeading title="Take in" />
+        <PageHeading title={WORDS.takeIn} />
         {wasKept && (
           <Row $gap={8}>
-            <MutedText>Continuing the draft saved on this device.</MutedText>
-            <QuietButton onPress={dropOff.discard}>Discard the draft</QuietButton>
+            <MutedText>{WORDS.continuingTheDraftSavedOnThis}</MutedText>
+            <QuietButton onPress={dropOff.discard}>{WORDS.discardTheDraft}</QuietButton>
           </Row>
         )}
       </Row>
-      {isWaiting && (
-        <Notice tone="cut">
-          These blades were sent, and no answer has come yet. They can be changed once it is here.
-        </Notice>
-      )}
+      {isWaiting && <Notice tone="cut">{WORDS.theseBladesWereSentAndNo}</Notice>}
       <Held inert={isHeld}>
         <CustomerSheet
           form={dropOff.customerForm}
@@ -78,7 +75,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
         />
         {!isWaiting && <InHand dropOff={dropOff} />}
         {blades.length > 0 && (
-          <Panel aria-label="To take in">
+          <Panel aria-label={WORDS.toTakeIn}>
             <BladeList
               blades={blades}
               problems={rowProblems}
@@ -94,10 +91,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
         </Notice>
       )}
       <Send dropOff={dropOff} />
-      <MutedText>
-        Local law and the shop’s own rules come first: refuse what is not lawful to hold, and ask
-        the customer’s age where it matters.
-      </MutedText>
+      <MutedText>{WORDS.localLawAndTheShopsOwn}</MutedText>
     </Stack>
   );
 };
@@ -106,9 +100,9 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
 const InHand = ({ dropOff }: { dropOff: DropOffState }) => {
   const { blades, customerValues, known, nextValues } = dropOff;
   return (
-    <Panel aria-label="Blade in hand">
+    <Panel aria-label={WORDS.bladeInHand}>
       <Stack $gap={10}>
-        <h2>{blades.length === 0 ? 'The blade' : `Blade ${blades.length + 1}`}</h2>
+        <h2>{blades.length === 0 ? WORDS.theBlade : WORDS.blade(blades.length + 1)}</h2>
         {!customerValues.customerIsNew && known && known.blades.length > 0 && (
           <SeenBefore
             known={known.blades.filter(
@@ -139,13 +133,13 @@ const Send = ({ dropOff }: { dropOff: DropOffState }) => {
     <Row $gap={20}>
       <ActionButton onPress={() => void dropOff.takeIn()} isDisabled={dropOff.busy}>
         {dropOff.isWaiting
-          ? 'Send again'
+          ? WORDS.sendAgain
           : count === 0
-            ? `Take in on tag ${dropOff.nextValues.tagNumber || '…'}`
-            : `Take in ${count === 1 ? 'this blade' : `these ${count} blades`}`}
+            ? WORDS.takeInOnTag(dropOff.nextValues.tagNumber || '…')
+            : WORDS.takeInText(count === 1 ? WORDS.thisBlade : WORDS.theseBlades(count))}
       </ActionButton>
       <Checkbox value={dropOff.prints} onChange={dropOff.setPrints}>
-        Print tags and tickets
+        {WORDS.printTagsAndTickets}
       </Checkbox>
     </Row>
   );

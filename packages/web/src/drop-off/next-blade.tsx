@@ -17,6 +17,7 @@ import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { TypeAhead } from '../theme/search-box';
 import type { BladeValues, Brought } from './draft';
+import { WORDS } from './words';
 
 /** As high as a field and its label. */
 const Beside = styled.div`
@@ -50,7 +51,7 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
   };
   return (
     <form
-      aria-label="The next blade"
+      aria-label={WORDS.theNextBlade}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
@@ -63,15 +64,15 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
         <KindStrip value={kindId} onChange={chooseKind} />
         <Columns $columns={4}>
           <TypeAhead
-            label="Kind"
+            label={WORDS.kind}
             options={KIND_OPTIONS}
             value={kindId}
             onChange={chooseKind}
             error={formState.errors.kindId?.message}
             inputRef={kindInput}
           />
-          <FormText control={control} name="bladeName" label="What the customer calls it" />
-          <FormText control={control} name="askedFor" label="What they ask for" />
+          <FormText control={control} name="bladeName" label={WORDS.whatTheCustomerCallsIt} />
+          <FormText control={control} name="askedFor" label={WORDS.whatTheyAskFor} />
           <InForm control={control} name="promisedOn">
             {({ value, error }) => (
               <PromisedOn
@@ -86,26 +87,31 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
               />
             )}
           </InForm>
-          <FormTypeAhead control={control} name="steel" label="Steel" options={steelOptions} />
-          <FormTypeAhead control={control} name="useId" label="Use" options={USE_OPTIONS} />
-          <FormNumber control={control} name="edgeLengthMm" label="Edge length, mm" />
-          <FormNumber control={control} name="heightHeelMm" label="Height at heel, mm" />
-          <FormText control={control} name="cuts" label="What they cut" />
+          <FormTypeAhead
+            control={control}
+            name="steel"
+            label={WORDS.steel}
+            options={steelOptions}
+          />
+          <FormTypeAhead control={control} name="useId" label={WORDS.use} options={USE_OPTIONS} />
+          <FormNumber control={control} name="edgeLengthMm" label={WORDS.edgeLengthMm} />
+          <FormNumber control={control} name="heightHeelMm" label={WORDS.heightAtHeelMm} />
+          <FormText control={control} name="cuts" label={WORDS.whatTheyCut} />
           <FormPick
             control={control}
             name="sharpness"
-            label="Sharpness as it came"
+            label={WORDS.sharpnessAsItCame}
             options={options(SHARPNESS)}
           />
           <FormNumber
             control={control}
             name="tagNumber"
-            label="Tag number"
-            hint="Hang it on the blade now"
+            label={WORDS.tagNumber}
+            hint={WORDS.hangItOnTheBladeNow}
           />
           <Beside>
-            <QuietButton type="submit">Add to the list</QuietButton>
-            <MutedText>or Enter; measures may wait</MutedText>
+            <QuietButton type="submit">{WORDS.addToTheList}</QuietButton>
+            <MutedText>{WORDS.orEnterMeasuresMayWait}</MutedText>
           </Beside>
         </Columns>
         {brought !== null && <Notice>{brought.text}</Notice>}
@@ -113,20 +119,18 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
           <Notice tone="cut">
             <Row>
               <span>
-                It went home{' '}
-                {brought.backSoon.days === 0 ? 'today' : `${brought.backSoon.days} d ago`}. Is
-                something wrong with it?
+                {WORDS.itWentHomeIsSomethingWrong(
+                  brought.backSoon.days === 0 ? WORDS.today : WORDS.dAgo(brought.backSoon.days),
+                )}
               </span>
               <QuietLink to={`/jobs/${brought.backSoon.jobId}/complaint`}>
-                Say what is wrong
+                {WORDS.sayWhatIsWrong}
               </QuietLink>
             </Row>
           </Notice>
         )}
         {bladeKind(kindId).group === 'razor' && (
-          <Notice tone="cut">
-            Arrives contaminated: disinfect it now and again before its return.
-          </Notice>
+          <Notice tone="cut">{WORDS.arrivesContaminatedDisinfectItNowAnd}</Notice>
         )}
       </Stack>
     </form>

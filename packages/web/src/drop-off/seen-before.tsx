@@ -9,6 +9,7 @@ import { Silhouette } from '../instruments/silhouette';
 import { Row, MutedText } from '../theme/layout';
 import { SearchBox } from '../theme/search-box';
 import { mm } from '../theme/format';
+import { WORDS } from './words';
 
 const Hung = styled.ul`
   display: flex;
@@ -56,7 +57,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
   const here = known.filter(({ tagInUse }) => tagInUse !== null);
   const ranked = likest(measured ? seen : { ...seen, kindId: null }, atHome);
   return (
-    <Hung aria-label="Blades of theirs that were here before">
+    <Hung aria-label={WORDS.bladesOfTheirsThatWereHere}>
       {ranked.map(({ blade, unlike }) => (
         <li key={blade.id}>
           <Button
@@ -67,7 +68,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
             <span>{nameOf(blade)}</span>
             <small>
               {measured && unlike <= LIKELY
-                ? 'looks like this one'
+                ? WORDS.looksLikeThisOne
                 : mm(blade.measures.edgeLengthMm, 0)}
             </small>
           </Button>
@@ -78,7 +79,9 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
           <Silhouette measures={blade.measures} scale={0.5} />
           <span>{nameOf(blade)}</span>
           <br />
-          <small>in the shop, tag {blade.tagInUse}</small>
+          <small>
+            {WORDS.inTheShopTag} {blade.tagInUse}
+          </small>
         </li>
       ))}
     </Hung>
@@ -95,7 +98,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
   return (
     <SearchBox
       key={round}
-      label="Seen before: tag or name"
+      label={WORDS.seenBeforeTagOrName}
       items={blades.map((blade) => ({
         id: String(blade.id),
         label: nameOf(blade),
@@ -108,7 +111,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
             </span>
           </Row>
         ),
-        detail: blade.tagNumber === null ? undefined : `hangs here now on tag ${blade.tagNumber}`,
+        detail: blade.tagNumber === null ? undefined : WORDS.hangsHereNowOnTag(blade.tagNumber),
       }))}
       typed={typed}
       selected={null}
@@ -120,7 +123,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
         if (blade) onChoose(blade);
       }}
       onLeave={() => setTyped('')}
-      whenEmpty={typed.trim() === '' ? 'Type a tag or a name.' : 'No match.'}
+      whenEmpty={typed.trim() === '' ? WORDS.typeATagOrAName : WORDS.noMatch}
     />
   );
 };

@@ -9,6 +9,7 @@ import { QuietLink } from '../theme/links';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 interface TakenInProps {
   readonly jobs: readonly Job[];
@@ -20,17 +21,19 @@ interface TakenInProps {
 export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
   <Stack $gap={16}>
     <PageHeading
-      title={`${jobs.length === 1 ? 'One blade' : `${jobs.length} blades`} of ${jobs[0]!.customer.name} taken in`}
+      title={WORDS.ofTakenIn(
+        jobs.length === 1 ? WORDS.oneBlade : WORDS.blades(jobs.length),
+        jobs[0]!.customer.name,
+      )}
     />
     {printed === false && (
       <Notice tone="cut" alert>
-        The label printer did not answer. The blades are taken in; print their tags from each
-        blade’s page.
+        {WORDS.theLabelPrinterDidNotAnswer}
       </Notice>
     )}
     <Panel>
       <Stack>
-        <MutedText>Measure and assess each at the bench when its turn comes.</MutedText>
+        <MutedText>{WORDS.measureAndAssessEachAtThe}</MutedText>
         <Hung>
           {jobs.map((job) => (
             <li key={job.id}>
@@ -46,8 +49,8 @@ export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
       </Stack>
     </Panel>
     <Row>
-      <ActionButton onPress={onNext}>The next customer</ActionButton>
-      {printed && <QuietLink to="/labels">Tags and tickets in the tray</QuietLink>}
+      <ActionButton onPress={onNext}>{WORDS.theNextCustomer}</ActionButton>
+      {printed && <QuietLink to="/labels">{WORDS.tagsAndTicketsInTheTray}</QuietLink>}
     </Row>
   </Stack>
 );

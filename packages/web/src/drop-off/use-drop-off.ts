@@ -28,6 +28,7 @@ import {
   type BladeValues,
   type CustomerValues,
 } from './draft';
+import { WORDS } from './words';
 
 /** Whether the server decided: without that, what was sent may have been made all the same. */
 const isAnswer = (error: unknown): boolean =>
@@ -107,11 +108,11 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
   };
   const chooseFound = (blade: FoundBlade): void => {
     if (blade.tagNumber !== null) {
-      setProblem(`That blade hangs here now, on tag ${blade.tagNumber}.`);
+      setProblem(WORDS.thatBladeHangsHereNowOn(blade.tagNumber));
       return;
     }
     if (blades.length > 0 && customerValues.customerId !== String(blade.customerId)) {
-      setProblem(`That blade belongs to ${blade.customer}; take these in first.`);
+      setProblem(WORDS.thatBladeBelongsToTakeThese(blade.customer));
       return;
     }
     void choose(blade.id);
@@ -155,7 +156,7 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
 
   const refuse = (error: unknown): void => {
     if (!isAnswer(error)) {
-      setProblem(`${messageOf(error)} “Send again” repeats exactly what was sent.`);
+      setProblem(WORDS.sendAgainRepeatsExactlyWhatWas(messageOf(error)));
       return;
     }
     // Answered: nothing was made of it, and it may be changed. A key that made something else is used up.
@@ -169,7 +170,7 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
       else customerForm.setError(field as keyof CustomerValues, { message });
     }
     setRowProblems(rows);
-    setProblem(fields.length === 0 ? messageOf(error) : 'Check the marked fields.');
+    setProblem(fields.length === 0 ? messageOf(error) : WORDS.checkTheMarkedFields);
   };
 
   const takeIn = async (): Promise<void> => {

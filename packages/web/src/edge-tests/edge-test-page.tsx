@@ -35,6 +35,7 @@ import { asTyped, forceProblem, toReadings, type TypedReadings } from './typed-r
 import { PlaceReadings } from './place-readings';
 import { ReadingKeys } from './reading-keys';
 import { VerdictPanel, type VerdictPanelProps } from './verdict-panel';
+import { WORDS } from './words';
 
 interface View {
   readonly id: string;
@@ -45,10 +46,10 @@ interface View {
 
 /** As it came, and every round after the work up to this one. */
 const viewsOf = (job: Job): View[] => [
-  { id: 'before', label: 'As it came', phase: 'before', round: 0 },
+  { id: 'before', label: WORDS.asItCame, phase: 'before', round: 0 },
   ...Array.from({ length: job.round }, (_, index) => ({
     id: `after ${index + 1}`,
-    label: job.round > 1 ? `After the work, round ${index + 1}` : 'After the work',
+    label: job.round > 1 ? WORDS.afterTheWorkRound(index + 1) : WORDS.afterTheWork,
     phase: 'after' as const,
     round: index + 1,
   })),
@@ -70,14 +71,14 @@ const EdgeTestPage = () => {
   return (
     <Stack $gap={16}>
       <SegmentedControl
-        label="Which readings"
+        label={WORDS.whichReadings}
         hideLabel
         options={views}
         value={view.id}
         onChange={setChosen}
       />
       {view.phase === 'after' && job.stage === 'on the bench' && (
-        <Notice>The blade is on the bench. Test it after the last step.</Notice>
+        <Notice>{WORDS.theBladeIsOnTheBench}</Notice>
       )}
       {canDo(job, 'undo pass') && (
         <Row>
@@ -151,8 +152,8 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
         body: { backToStepId, cause, note },
       });
       await updateJobCache(judged);
-      if (backToStepId === null) offerUndo('Passed.', () => undoOnJob(judged, 'verdict'));
-      await goOn(`/jobs/${job.id}/${backToStepId === null ? 'return' : 'bench'}`);
+      if (backToStepId === null) offerUndo(WORDS.passed, () => undoOnJob(judged, 'verdict'));
+      await goOn(`/jobs/${job.id}/${backToStepId === null ? WORDS.return : WORDS.bench}`);
     });
   const passes = verdict.verdict === 'meets' || verdict.verdict === 'meets with remarks';
   const canPass = phase === 'after' && editable && passes && !busy && !bad;
@@ -161,7 +162,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
     return test && test.classes.length > 0 ? [test] : [];
   });
   return (
-    <Panel aria-label="Readings">
+    <Panel aria-label={WORDS.readings}>
       <Stack $gap={16}>
         <EdgeStrip
           low
@@ -170,7 +171,9 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           {...(editable
             ? { onPlace: (_side: BladeSide, atMm: number) => setPlaceAt(String(Math.round(atMm))) }
             : {})}
-          label={`Results along the edge: ${verdict.zones.map(({ zone, verdict: word }) => `${zone} ${word}`).join(', ')}`}
+          label={WORDS.resultsAlongTheEdge(
+            verdict.zones.map(({ zone, verdict: word }) => `${zone} ${word}`).join(', '),
+          )}
         />
         {editable && (
           <PlaceReadings
@@ -207,8 +210,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
         )}
         {rework && rework.zones.length < ZONES.length && (
           <MutedText>
-            Test {rework.zones.join(', ')} again. The rest stays as it was read in round{' '}
-            {job.round - 1}.
+            {WORDS.testAgainTheRestStaysAs(rework.zones.join(', '), job.round - 1)}
           </MutedText>
         )}
         {problem !== null && (
@@ -222,12 +224,12 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
               isDisabled={busy || bad || !unsent}
               onPress={() => void run(async () => updateJobCache(await keep()))}
             >
-              Save readings
+              {WORDS.saveReadings}
             </QuietButton>
-            <MutedText>{unsent ? 'Saved on this device so far.' : 'Saved.'}</MutedText>
+            <MutedText>{unsent ? WORDS.savedOnThisDeviceSoFar : WORDS.saved}</MutedText>
           </Row>
         )}
-        {phase === 'after' && <AsItCame job={job} text="Compare with the record" />}
+        {phase === 'after' && <AsItCame job={job} text={WORDS.compareWithTheRecord} />}
         {phase === 'after' && (
           <VerdictPanel
             job={job}
@@ -252,12 +254,12 @@ const marksOf = (verdict: BladeVerdict): ZoneMark[] =>
       zone,
       text:
         word === 'meets'
-          ? '✓ meets'
+          ? WORDS.meets
           : word === 'back to the bench'
-            ? '✕ back'
+            ? WORDS.back
             : word === 'not tested'
-              ? '· open'
-              : '✓ remarks',
+              ? WORDS.open
+              : WORDS.remarks,
       tone:
         word === 'back to the bench'
           ? ('cut' as const)

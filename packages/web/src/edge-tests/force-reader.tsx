@@ -16,6 +16,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import type { TypedReadings } from './typed-readings';
 import { FORCE_RATE_HZ, useForceStream, type ForceStream } from './use-force-stream';
+import { WORDS } from './words';
 
 const Trace = styled.svg`
   width: 100%;
@@ -67,24 +68,22 @@ const Reader = ({ typed, readings, onTyped }: ForceReaderProps) => {
   const stream = useForceStream(isOpen && zone !== null, take);
   const read = zone === null ? 0 : readings[zone].forceGf.length;
   return (
-    <Stack $gap={8} role="group" aria-label="Force tester">
+    <Stack $gap={8} role="group" aria-label={WORDS.forceTester}>
       <Row>
         <QuietButton onPress={() => setIsOpen(!isOpen)} aria-pressed={isOpen}>
-          <Gauge size={19} aria-hidden /> {isOpen ? 'Stop the tester' : 'Read from the tester'}
+          <Gauge size={19} aria-hidden /> {isOpen ? WORDS.stopTheTester : WORDS.readFromTheTester}
         </QuietButton>
         {isOpen && (
           <span role="status">
             {zone === null
-              ? 'All zones are read.'
+              ? WORDS.allZonesAreRead
               : mustRepeat(readings[zone].forceGf)
                 ? `${zone}: ${readings[zone].forceGf.join(', ')} gf spread over a third of ${medianGf(readings[zone].forceGf)}. Cut three times again.`
-                : `Cut with the ${zone}: ${read} of ${FORCE_READINGS_WANTED}.`}
+                : WORDS.cutWithTheOf(zone, read, FORCE_READINGS_WANTED)}
           </span>
         )}
       </Row>
-      {isOpen && stream.isLost && (
-        <Notice tone="cut">The tester does not answer: type the readings.</Notice>
-      )}
+      {isOpen && stream.isLost && <Notice tone="cut">{WORDS.theTesterDoesNotAnswerType}</Notice>}
       {isOpen && !stream.isLost && <Drawn stream={stream} />}
     </Stack>
   );
@@ -105,7 +104,11 @@ const Drawn = ({ stream: { trace, found } }: { stream: ForceStream }) => {
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         preserveAspectRatio="none"
         role="img"
-        aria-label={`Force over the last ${SECONDS} seconds: ${found.map(({ peakGf }) => `${Math.round(peakGf)} gf`).join(', ') || 'nothing severed yet'}`}
+        aria-label={WORDS.forceOverTheLastSeconds(
+          SECONDS,
+          found.map(({ peakGf }) => `${Math.round(peakGf)} gf`).join(', ') ||
+            WORDS.nothingSeveredYet,
+        )}
       >
         <polyline points={path} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
         {found.map(({ atS, peakGf }) => (
@@ -117,9 +120,7 @@ const Drawn = ({ stream: { trace, found } }: { stream: ForceStream }) => {
           </g>
         ))}
       </Trace>
-      <MutedText>
-        The peak before the thread parts is the reading; a hand that lifts off is none.
-      </MutedText>
+      <MutedText>{WORDS.thePeakBeforeTheThreadParts}</MutedText>
     </>
   );
 };

@@ -7,6 +7,7 @@ import { mm, parseNumber } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
+import { WORDS } from './words';
 
 interface PlaceReadingsProps {
   /** Those that are read along the edge. */
@@ -39,16 +40,14 @@ export const PlaceReadings = ({
     test.classes.find(({ means }) => means === 'fault')?.id ??
     test.classes.at(-1)!.id;
   return (
-    <Stack $gap={8} role="group" aria-label="At one place">
+    <Stack $gap={8} role="group" aria-label={WORDS.atOnePlace}>
       <Row $align="end">
         <div style={{ width: 190 }}>
           <NumberEntry
-            label="At one place, mm from the heel"
+            label={WORDS.atOnePlaceMmFromThe}
             value={at}
             error={
-              at === '' || isPlace
-                ? undefined
-                : `From 0 to ${mm(edgeLengthMm, 0)}; "${at}" was given`
+              at === '' || isPlace ? undefined : WORDS.from0ToWasGiven(mm(edgeLengthMm, 0), at)
             }
             onChange={onAt}
           />
@@ -57,7 +56,7 @@ export const PlaceReadings = ({
           <>
             <div style={{ width: 190 }}>
               <Select
-                label="Which test"
+                label={WORDS.whichTest}
                 options={tests.map(({ id, label }) => ({ id, label }))}
                 value={test.id}
                 onChange={setChosen}
@@ -65,7 +64,7 @@ export const PlaceReadings = ({
             </div>
             <div style={{ width: 190 }}>
               <Select
-                label="What it read there"
+                label={WORDS.whatItReadThere}
                 options={test.classes.map(({ id }) => ({ id, label: id }))}
                 value={reading}
                 onChange={setRead}
@@ -80,19 +79,23 @@ export const PlaceReadings = ({
                 onAt('');
               }}
             >
-              Add reading
+              {WORDS.addReading}
             </QuietButton>
           </>
         )}
-        {at === '' && <MutedText>or press the strip there</MutedText>}
+        {at === '' && <MutedText>{WORDS.orPressTheStripThere}</MutedText>}
       </Row>
       <Row>
         {places.map((place, index) => {
-          const said = `${tests.find(({ id }) => id === place.test)?.label ?? place.test} at ${mm(place.atMm, 0)}: ${place.read}`;
+          const said = WORDS.at(
+            tests.find(({ id }) => id === place.test)?.label ?? place.test,
+            mm(place.atMm, 0),
+            place.read,
+          );
           return (
             <QuietButton
               key={index}
-              aria-label={`Take back: ${said}`}
+              aria-label={WORDS.takeBack(said)}
               onPress={() => onPlaces(places.filter((_, each) => each !== index))}
             >
               {said} <X size={16} aria-hidden />

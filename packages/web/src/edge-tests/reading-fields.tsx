@@ -25,6 +25,7 @@ import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
 import { ForceReader } from './force-reader';
 import { forceProblem, type TypedReadings, type TypedZone } from './typed-readings';
+import { WORDS } from './words';
 
 const Grid = styled.div`
   display: grid;
@@ -110,12 +111,14 @@ export const ReadingFields = (props: ReadingFieldsProps) => {
       <TestFields {...props} tests={tests(counts)} />
       {others.length > 0 && (
         <Fold
-          title="Other tests"
+          title={WORDS.otherTests}
           says={
             done.length > 0
-              ? `done: ${tests(done)
-                  .map(({ label }) => label.toLowerCase())
-                  .join(', ')}`
+              ? WORDS.done(
+                  tests(done)
+                    .map(({ label }) => label.toLowerCase())
+                    .join(', '),
+                )
               : tests(others)
                   .map(({ label }) => label.toLowerCase())
                   .join(', ')
@@ -150,11 +153,11 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
   const withForce = tests.some(({ id }) => id === 'force');
   return (
     <Stack $gap={16}>
-      <Everywhere role="group" aria-label="Everywhere">
+      <Everywhere role="group" aria-label={WORDS.everywhere}>
         {zoned.map((test) => (
           <Stack key={test.id} $gap={4}>
             <SegmentedControl
-              label={`${test.label} everywhere`}
+              label={WORDS.labelEverywhere(test.label)}
               options={classOptions(test)}
               value={everywhere(typed, test.id)}
               onChange={(value) => setClass(ZONES, test.id, value)}
@@ -182,7 +185,7 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
       {(zoned.length > 0 || withForce) && (
         <Grid>
           {ZONES.map((zone) => (
-            <Column key={zone} aria-label={`Readings at the ${zone}`}>
+            <Column key={zone} aria-label={WORDS.readingsAtThe(zone)}>
               <h2>{zone}</h2>
               {zoned.map((test) => (
                 <div key={test.id}>
@@ -197,7 +200,7 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
               ))}
               {withForce && (
                 <Force>
-                  <legend>Cut force, gf</legend>
+                  <legend>{WORDS.cutForceGf}</legend>
                   {([0, 1, 2] as const).map((index) => (
                     <NumberEntry
                       key={index}
@@ -213,7 +216,9 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
                   ))}
                   <ForceWord forceGf={readings[zone].forceGf} bench={bench} />
                   {before && before[zone].forceGf.length > 0 && (
-                    <MutedText>came: {medianGf(before[zone].forceGf)} gf</MutedText>
+                    <MutedText>
+                      {WORDS.came} {medianGf(before[zone].forceGf)} gf
+                    </MutedText>
                   )}
                 </Force>
               )}
@@ -239,7 +244,7 @@ const Came = ({
   if (before === undefined || read === undefined) return null;
   const [was, now] = [before.media[test.id], typed.media[test.id]];
   const isLike = was === undefined || now === undefined || was === now;
-  return <MutedText>came: {isLike ? read : `${read}, but on ${was}`}</MutedText>;
+  return <MutedText>{WORDS.cameText(isLike ? read : WORDS.butOn(read, was))}</MutedText>;
 };
 
 /** On what it was tested: like is compared with like. */
@@ -251,7 +256,7 @@ const Medium = ({
   test.media.length === 0 ? null : (
     <div style={{ maxWidth: 300 }}>
       <Select
-        label={`${test.label}: on what`}
+        label={WORDS.onWhat(test.label)}
         options={test.media.map((id) => ({ id, label: id }))}
         value={typed.media[test.id] ?? null}
         onChange={(medium) => onTyped({ ...typed, media: { ...typed.media, [test.id]: medium } })}
@@ -263,14 +268,14 @@ const ReadOnly = ({ tests, typed, readings, bench }: TestFieldsProps) => (
   <Stack $gap={12}>
     <Grid>
       {ZONES.map((zone) => (
-        <Column key={zone} aria-label={`Readings at the ${zone}`}>
+        <Column key={zone} aria-label={WORDS.readingsAtThe(zone)}>
           <h2>{zone}</h2>
           <div>
             {tests
               .filter(({ at, classes }) => at === 'zone' && classes.length > 0)
               .map(({ id, label }) => (
                 <p key={id}>
-                  {label}: {typed[zone].classes[id] ?? 'not done'}
+                  {label}: {typed[zone].classes[id] ?? WORDS.notDone}
                 </p>
               ))}
             {tests.some(({ id }) => id === 'force') && (
@@ -285,7 +290,7 @@ const ReadOnly = ({ tests, typed, readings, bench }: TestFieldsProps) => (
         .filter(({ at }) => at === 'blade')
         .map(({ id, label }) => (
           <p key={id}>
-            {label}: {typed.blade[id] ?? 'not done'}
+            {label}: {typed.blade[id] ?? WORDS.notDone}
           </p>
         ))}
     </Row>
@@ -294,11 +299,11 @@ const ReadOnly = ({ tests, typed, readings, bench }: TestFieldsProps) => (
 
 const ForceWord = ({ forceGf, bench }: { forceGf: readonly number[]; bench: TestBench }) => {
   const median = medianGf(forceGf);
-  if (median === null) return <MutedText>no reading</MutedText>;
+  if (median === null) return <MutedText>{WORDS.noReading}</MutedText>;
   return (
     <p>
-      median {median} gf, {forceBand(median, bench.goodForceGf)}
-      {mustRepeat(forceGf) && '; spread too wide, repeat'}
+      {WORDS.medianGf(median, forceBand(median, bench.goodForceGf))}
+      {mustRepeat(forceGf) && WORDS.spreadTooWideRepeat}
     </p>
   );
 };

@@ -3,6 +3,7 @@ import { ZONES, type EdgeTest } from '@patient-edge/core';
 import styled from 'styled-components';
 import { useKeys } from '../theme/use-keys';
 import type { TypedReadings } from './typed-readings';
+import { WORDS } from './words';
 
 const Keys = styled.p`
   color: var(--ink-soft);
@@ -74,12 +75,12 @@ export const ReadingKeys = ({ tests, typed, onTyped, onPass }: ReadingKeysProps)
       )}
       {last && (
         <>
-          <kbd>u</kbd> undo{' '}
+          <kbd>u</kbd> {WORDS.undo}{' '}
         </>
       )}
       {onPass && (
         <>
-          <kbd>p</kbd> pass
+          <kbd>p</kbd> {WORDS.pass}
         </>
       )}
     </Keys>

@@ -9,6 +9,7 @@ import {
   type Zone,
 } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
+import { WORDS } from './words';
 
 export interface TypedZone {
   readonly classes: ClassReadings;
@@ -35,7 +36,7 @@ export const forceProblem = (typed: string): string | undefined => {
   const value = parseNumber(typed);
   const [low, high] = FORCE_LIMITS_GF;
   return value === null || value < low || value > high
-    ? `${low} to ${high} gf; "${typed}" was given`
+    ? WORDS.toGfWasGiven(low, high, typed)
     : undefined;
 };
 

@@ -19,6 +19,7 @@ import { useStored } from '../api/stored';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
+import { WORDS } from './words';
 
 /** Causes less likely than this are not worth a line. */
 const WORTH_A_LINE = 0.08;
@@ -68,10 +69,10 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
       .join('; ');
   const tell = (id: AnySignId, value: boolean): void => setTold({ ...told, [id]: value });
   return (
-    <Stack $gap={8} role="group" aria-label="Which cause">
+    <Stack $gap={8} role="group" aria-label={WORDS.whichCause}>
       {isSeen && (
         <>
-          <h3>What it probably is</h3>
+          <h3>{WORDS.whatItProbablyIs}</h3>
           <ol>
             {likely.map(({ id, probability }) => {
               const { what, remedy } = table.causes[id as AnyCauseId]!;
@@ -79,7 +80,7 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
               return (
                 <li key={id}>
                   <b data-figure="">{percent(probability)}</b> {what} {remedy}
-                  {why !== '' && <MutedText as="span"> Because: {why}.</MutedText>}
+                  {why !== '' && <MutedText as="span"> {WORDS.because(why)}</MutedText>}
                 </li>
               );
             })}
@@ -89,17 +90,18 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
       {isSeen && toLook && (
         <Row $gap={10}>
           <span>
-            Look next, it tells most for its time:{' '}
-            <b>{whatOf(toLook.id as AnySignId).toLowerCase()}</b>?
+            {WORDS.lookNextItTellsMostFor} <b>{whatOf(toLook.id as AnySignId).toLowerCase()}</b>?
           </span>
-          <QuietButton onPress={() => tell(toLook.id as AnySignId, true)}>Seen</QuietButton>
-          <QuietButton onPress={() => tell(toLook.id as AnySignId, false)}>Not seen</QuietButton>
+          <QuietButton onPress={() => tell(toLook.id as AnySignId, true)}>{WORDS.seen}</QuietButton>
+          <QuietButton onPress={() => tell(toLook.id as AnySignId, false)}>
+            {WORDS.notSeen}
+          </QuietButton>
         </Row>
       )}
       <Row $gap={10} $align="end">
         <div style={{ width: 320 }}>
           <Select
-            label="Another sign seen"
+            label={WORDS.anotherSignSeen}
             options={signs.flatMap(([id, { what }]) =>
               seen[id] === true ? [] : [{ id, label: what }],
             )}
@@ -110,12 +112,12 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
         {(Object.entries(told) as [AnySignId, boolean][]).map(([id, value]) => (
           <QuietButton
             key={id}
-            aria-label={`Take back: ${whatOf(id)}`}
+            aria-label={WORDS.takeBack(whatOf(id))}
             onPress={() =>
               setTold(Object.fromEntries(Object.entries(told).filter(([each]) => each !== id)))
             }
           >
-            {value ? '' : 'not: '}
+            {value ? '' : WORDS.not}
             {whatOf(id)} <X size={16} aria-hidden />
           </QuietButton>
         ))}

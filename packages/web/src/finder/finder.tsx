@@ -15,6 +15,7 @@ import { useSession } from '../api/session';
 import { Silhouette } from '../instruments/silhouette';
 import { matching } from './match';
 import { PLACES } from './places';
+import { WORDS } from './words';
 
 const MOST_OF_A_KIND = 6;
 /** So that a typist asks for words, not for letters. */
@@ -126,17 +127,17 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
     );
     return [
       {
-        title: 'Blades',
+        title: WORDS.blades,
         results: (found?.blades ?? []).slice(0, MOST_OF_A_KIND).map((blade) => ({
           id: `blade ${blade.id}`,
-          title: `${blade.tagNumber === null ? '' : `Tag ${blade.tagNumber}: `}${blade.name || bladeKind(blade.measures.kindId).label}`,
-          says: `${blade.customer}${blade.jobId === null ? ', gone home' : ''}`,
+          title: `${blade.tagNumber === null ? '' : WORDS.tag(blade.tagNumber)}${blade.name || bladeKind(blade.measures.kindId).label}`,
+          says: `${blade.customer}${blade.jobId === null ? WORDS.goneHome : ''}`,
           to: blade.jobId === null ? `/blades/${blade.id}` : `/jobs/${blade.jobId}`,
           picture: blade.measures,
         })),
       },
       {
-        title: 'Customers',
+        title: WORDS.customers,
         results: (found?.customers ?? []).slice(0, MOST_OF_A_KIND).map((customer) => ({
           id: `customer ${customer.id}`,
           title: customer.name,
@@ -145,21 +146,21 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
         })),
       },
       {
-        title: 'Stones',
+        title: WORDS.stones,
         results: matching(
           typed,
           stones ?? [],
-          ({ name, um, kind }) => `${name} ${um} µm ${kind}`,
+          ({ name, um, kind }) => WORDS.nameUmKind(name, um, kind),
           MOST_OF_A_KIND,
         ).map((stone) => ({
           id: `stone ${stone.id}`,
           title: stone.name,
-          says: `${stone.um} µm, ${stone.kind}`,
+          says: WORDS.umKind(stone.um, stone.kind),
           to: `/rack/stones/${stone.id}`,
         })),
       },
       {
-        title: 'Pages',
+        title: WORDS.pages,
         results: pages.map(({ title, says, to }) => ({ id: `page ${to}`, title, says, to })),
       },
     ].filter(({ results }) => results.length > 0);
@@ -180,17 +181,17 @@ export const Finder = ({ onClose }: { onClose: () => void }) => {
   return (
     <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>
       <Box>
-        <Dialog aria-label="Find anything">
+        <Dialog aria-label={WORDS.findAnything}>
           <Autocomplete inputValue={typed} onInputChange={setTyped}>
-            <SearchField aria-label="Find anything" autoFocus>
-              <Input placeholder="Tag, customer, telephone, blade, stone or page" />
+            <SearchField aria-label={WORDS.findAnything} autoFocus>
+              <Input placeholder={WORDS.tagCustomerTelephoneBladeStoneOr} />
             </SearchField>
             <Results
-              aria-label="Found"
+              aria-label={WORDS.found}
               onAction={(key) => goTo(String(key))}
               renderEmptyState={() =>
                 typed.trim() === '' ? null : (
-                  <Nothing>{isSearching ? 'Searching…' : `Nothing found for “${typed}”.`}</Nothing>
+                  <Nothing>{isSearching ? WORDS.searching : WORDS.nothingFoundFor(typed)}</Nothing>
                 )
               }
             >

@@ -1,6 +1,7 @@
 /** Pages and actions that can be found by their name, each for those who may. */
 import type { Action } from '@patient-edge/core';
 import { SECTIONS } from '../settings/sections';
+import { WORDS } from './words';
 
 export interface FoundPlace {
   readonly title: string;
@@ -10,34 +11,34 @@ export interface FoundPlace {
 }
 
 const PAGES: readonly FoundPlace[] = [
-  { title: 'Take in', says: 'Take in a blade', to: '/take-in', action: 'correct intake' },
-  { title: 'Shop', says: 'Every blade in the shop', to: '/' },
-  { title: 'Late blades', says: 'In the shop past their day', to: '/?only=late' },
+  { title: WORDS.takeIn, says: WORDS.takeInABlade, to: '/take-in', action: 'correct intake' },
+  { title: WORDS.shop, says: WORDS.everyBladeInTheShop, to: '/' },
+  { title: WORDS.lateBlades, says: WORDS.inTheShopPastTheirDay, to: '/?only=late' },
   {
-    title: 'Blades waiting for an answer',
-    says: 'Estimates nobody agreed yet',
+    title: WORDS.bladesWaitingForAnAnswer,
+    says: WORDS.estimatesNobodyAgreedYet,
     to: '/?only=waiting',
   },
-  { title: 'Ready', says: 'Collect and hand over', to: '/ready' },
-  { title: 'Bench', says: 'Work through several blades', to: '/tray', action: 'work step' },
-  { title: 'Customers', says: 'Everybody who brings blades', to: '/customers' },
-  { title: 'Abrasives', says: 'The rack of stones', to: '/rack' },
-  { title: 'Progression', says: 'Which stones, in which order', to: '/rack/progression' },
-  { title: 'Steels', says: 'What is known of a steel', to: '/rack/steels' },
-  { title: 'Machines', says: 'Belts, wheels and rigs, calibrated', to: '/rack/machines' },
-  { title: 'Pressure', says: 'Against a kitchen scale', to: '/rack/pressure' },
-  { title: 'Calculator', says: 'Lift, angle, chip, belt, rig', to: '/calculator' },
-  { title: 'Takings', says: 'What was taken on a day', to: '/takings', action: 'see money' },
-  { title: 'History', says: 'Who did what, when', to: '/history', action: 'see history' },
-  { title: 'Messages', says: 'Sent and waiting', to: '/messages' },
-  { title: 'Settings', says: 'Everything that is set once', to: '/settings' },
-  { title: 'Help', says: 'What each page is for', to: '/help' },
+  { title: WORDS.ready, says: WORDS.collectAndHandOver, to: '/ready' },
+  { title: WORDS.bench, says: WORDS.workThroughSeveralBlades, to: '/tray', action: 'work step' },
+  { title: WORDS.customers, says: WORDS.everybodyWhoBringsBlades, to: '/customers' },
+  { title: WORDS.abrasives, says: WORDS.theRackOfStones, to: '/rack' },
+  { title: WORDS.progression, says: WORDS.whichStonesInWhichOrder, to: '/rack/progression' },
+  { title: WORDS.steels, says: WORDS.whatIsKnownOfASteel, to: '/rack/steels' },
+  { title: WORDS.machines, says: WORDS.beltsWheelsAndRigsCalibrated, to: '/rack/machines' },
+  { title: WORDS.pressure, says: WORDS.againstAKitchenScale, to: '/rack/pressure' },
+  { title: WORDS.calculator, says: WORDS.liftAngleChipBeltRig, to: '/calculator' },
+  { title: WORDS.takings, says: WORDS.whatWasTakenOnADay, to: '/takings', action: 'see money' },
+  { title: WORDS.history, says: WORDS.whoDidWhatWhen, to: '/history', action: 'see history' },
+  { title: WORDS.messages, says: WORDS.sentAndWaiting, to: '/messages' },
+  { title: WORDS.settings, says: WORDS.everythingThatIsSetOnce, to: '/settings' },
+  { title: WORDS.help, says: WORDS.whatEachPageIsFor, to: '/help' },
 ];
 
 export const PLACES: readonly FoundPlace[] = [
   ...PAGES,
   ...SECTIONS.map(({ path, title, says, action }) => ({
-    title: `Settings: ${title}`,
+    title: WORDS.settingsTitle(title),
     says,
     to: `/settings/${path}`,
     ...(action ? { action } : {}),

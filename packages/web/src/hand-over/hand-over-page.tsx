@@ -22,6 +22,7 @@ import { useSession } from '../api/session';
 import { BillPanel } from '../money/bill-panel';
 import { ReturnSheet } from './return-sheet';
 import { VisitLink } from './visit-link';
+import { WORDS } from './words';
 
 const HandOverPage = () => {
   const job = useCurrentJob();
@@ -32,10 +33,12 @@ const HandOverPage = () => {
         <Notice tone="good">
           <Row>
             <span>
-              {job.declineReason === null ? 'Handed over' : 'Handed back, not sharpened,'} to{' '}
-              {job.customer.name}
-              {job.collectedBy !== '' && `, collected by ${job.collectedBy}`}. Its record will be
-              here at the next visit.
+              {WORDS.to(
+                job.declineReason === null ? WORDS.handedOver : WORDS.handedBackNotSharpened,
+                job.customer.name,
+              )}
+              {job.collectedBy !== '' && WORDS.collectedBy(job.collectedBy)}
+              {WORDS.itsRecordWillBeHereAt}
             </span>
             <UndoButton job={job} action="return" />
           </Row>
@@ -43,13 +46,13 @@ const HandOverPage = () => {
       ) : canDo(job, 'hand over') ? (
         <HandOver job={job} />
       ) : (
-        <Notice>The blade is {job.stage}: it is handed over once its test is passed.</Notice>
+        <Notice>{WORDS.theBladeIsItIsHanded(job.stage)}</Notice>
       )}
       {session && <BillPanel job={job} currency={session.currency} />}
       <VisitLink job={job} />
       <Row className="no-print">
         <QuietButton onPress={() => window.print()}>
-          <Printer size={19} aria-hidden /> Print the sheet
+          <Printer size={19} aria-hidden /> {WORDS.printTheSheet}
         </QuietButton>
         {(['a5', 'a4'] as const).map((size) => (
           <a
@@ -58,13 +61,13 @@ const HandOverPage = () => {
             target="_blank"
             rel="noreferrer"
           >
-            PDF, {size.toUpperCase()}
+            {WORDS.pdf(size.toUpperCase())}
           </a>
         ))}
         {job.stage === 'returned' && (
-          <QuietLink to={`/jobs/${job.id}/complaint`}>Something is wrong with it</QuietLink>
+          <QuietLink to={`/jobs/${job.id}/complaint`}>{WORDS.somethingIsWrongWithIt}</QuietLink>
         )}
-        <QuietLink to={`/blades/${job.blade.id}`}>The blade’s record</QuietLink>
+        <QuietLink to={`/blades/${job.blade.id}`}>{WORDS.theBladesRecord}</QuietLink>
       </Row>
       <ReturnSheet job={job} />
     </Stack>
@@ -88,7 +91,7 @@ const rigValues = ({ jawMm, ruleMarkMm, block }: RigSetting): ReturnValues['rigS
 
 /** Told beside the field, not typed into it: only the hand that set the rig knows whether it was set the same. */
 const asLast = (was: number | string | null | undefined): string | undefined =>
-  was === null || was === undefined || was === '' ? undefined : `Last time: ${was}`;
+  was === null || was === undefined || was === '' ? undefined : WORDS.lastTime(was);
 
 /** The fields of a rig are asked where one was planned, or where they were written down before. */
 const isOnRig = (job: Job, last: RigSetting | undefined): boolean =>
@@ -143,32 +146,32 @@ const HandOver = ({ job }: { job: Job }) => {
         body,
       });
       await updateJobCache(home);
-      offerUndo('Handed over.', () => undoOnJob(home, 'return'));
+      offerUndo(WORDS.handedOverAlone, () => undoOnJob(home, 'return'));
     });
   return (
-    <Panel className="no-print" aria-label="Hand over">
+    <Panel className="no-print" aria-label={WORDS.handOver}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
-          <h2>Hand over to {job.customer.name}</h2>
+          <h2>{WORDS.handOverTo(job.customer.name)}</h2>
           {job.customer.note !== '' && <MutedText>{job.customer.note}</MutedText>}
           <Row $align="start" $gap={18}>
             <div style={{ width: 210 }}>
               <FormNumber
                 control={form.control}
                 name="tagNumber"
-                label="Tag number"
-                hint="As the customer’s half of the tag says"
+                label={WORDS.tagNumber}
+                hint={WORDS.asTheCustomersHalfOfThe}
               />
             </div>
             <div style={{ flex: 1, minWidth: 240 }}>
-              <FormText control={form.control} name="remarks" label="Noted, not repaired" />
+              <FormText control={form.control} name="remarks" label={WORDS.notedNotRepaired} />
             </div>
             <div style={{ width: 210 }}>
               <FormText
                 control={form.control}
                 name="collectedBy"
-                label="Collected by"
-                hint="Where it is somebody else"
+                label={WORDS.collectedByAlone}
+                hint={WORDS.whereItIsSomebodyElse}
               />
             </div>
             {job.stage === 'ready' && (
@@ -176,8 +179,8 @@ const HandOver = ({ job }: { job: Job }) => {
                 <FormText
                   control={form.control}
                   name="holding"
-                  label="How the angle was held"
-                  hint="jaw, coins, shims: for the next visit"
+                  label={WORDS.howTheAngleWasHeld}
+                  hint={WORDS.jawCoinsShimsForTheNext}
                 />
               </div>
             )}
@@ -187,19 +190,19 @@ const HandOver = ({ job }: { job: Job }) => {
               <FormNumber
                 control={form.control}
                 name="rigSetting.jawMm"
-                label="Jaws from the heel, mm"
+                label={WORDS.jawsFromTheHeelMm}
                 hint={asLast(lastSetting?.jawMm)}
               />
               <FormNumber
                 control={form.control}
                 name="rigSetting.ruleMarkMm"
-                label="Mark on the rule, mm"
+                label={WORDS.markOnTheRuleMm}
                 hint={asLast(lastSetting?.ruleMarkMm)}
               />
               <FormText
                 control={form.control}
                 name="rigSetting.block"
-                label="Block"
+                label={WORDS.block}
                 hint={asLast(lastSetting?.block)}
               />
             </Columns>
@@ -209,7 +212,7 @@ const HandOver = ({ job }: { job: Job }) => {
             onChange={(next) => form.setValue('sheathed', next)}
             error={form.formState.errors.sheathed?.message}
           >
-            The edge is sheathed, wrapped or guarded, and the customer is who the tag says
+            {WORDS.theEdgeIsSheathedWrappedOr}
           </Checkbox>
           {problem !== null && (
             <Notice tone="cut" alert>
@@ -218,7 +221,7 @@ const HandOver = ({ job }: { job: Job }) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              Hand over
+              {WORDS.handOver}
             </ActionButton>
           </Row>
         </Stack>

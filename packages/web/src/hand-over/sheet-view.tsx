@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { Panel, MutedText, Stack } from '../theme/layout';
+import { WORDS } from './words';
 
 const Paper = styled(Panel)`
   max-width: 860px;
@@ -65,7 +66,7 @@ interface SheetViewProps {
 }
 
 export const SheetView = ({ sheet, measures, right, bill, currency, pictures }: SheetViewProps) => (
-  <Paper aria-label="Sheet for the customer">
+  <Paper aria-label={WORDS.sheetForTheCustomer}>
     <Stack $gap={16}>
       <Title>
         <div>
@@ -94,14 +95,14 @@ export const SheetView = ({ sheet, measures, right, bill, currency, pictures }: 
         ))}
         {bill && (
           <Stack $gap={4}>
-            <h3>Price</h3>
+            <h3>{WORDS.price}</h3>
             <p>
               {money(bill.priceMinor - bill.discountMinor, currency)}
               {bill.discountMinor > 0 && `, ${bill.discountReason.toLowerCase()}`}
               {toPayMinor(bill) > 0
-                ? `; to pay ${money(toPayMinor(bill), currency)}`
+                ? WORDS.toPay(money(toPayMinor(bill), currency))
                 : bill.paidMinor > 0
-                  ? ', paid'
+                  ? WORDS.paid
                   : ''}
             </p>
           </Stack>
@@ -111,8 +112,8 @@ export const SheetView = ({ sheet, measures, right, bill, currency, pictures }: 
         <Pictures>
           {(
             [
-              ['As it came', pictures.came],
-              ['As it leaves', pictures.leaves],
+              [WORDS.asItCame, pictures.came],
+              [WORDS.asItLeaves, pictures.leaves],
             ] as const
           ).map(
             ([label, photograph]) =>

@@ -9,6 +9,7 @@ import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 export const VisitLink = ({ job }: { job: Job }) => {
   const { data: page } = usePageOfVisit(job.id);
@@ -25,32 +26,30 @@ export const VisitLink = ({ job }: { job: Job }) => {
   };
   const { address, answers } = page;
   return (
-    <Panel $slim className="no-print" aria-label="The customer’s page">
+    <Panel $slim className="no-print" aria-label={WORDS.theCustomersPage}>
       <Fold
-        title="The customer’s page"
+        title={WORDS.theCustomersPage}
         level={2}
         says={
           answers.length > 0
-            ? `the customer said: ${answers.join(', ')}`
+            ? WORDS.theCustomerSaid(answers.join(', '))
             : address === null
               ? 'none'
-              : 'open by the code on the ticket'
+              : WORDS.openByTheCodeOnThe
         }
       >
         <Stack $gap={8}>
           {address === null ? (
             <Row>
-              <MutedText>
-                It was closed, or the shop has no public address: no code is printed then.
-              </MutedText>
-              <QuietLink to="/settings">Settings</QuietLink>
+              <MutedText>{WORDS.itWasClosedOrTheShop}</MutedText>
+              <QuietLink to="/settings">{WORDS.settings}</QuietLink>
             </Row>
           ) : (
             <Row>
               <a href={address} target="_blank" rel="noreferrer">
-                Open it
+                {WORDS.openIt}
               </a>
-              <QuietButton onPress={() => void close()}>Close the page for good</QuietButton>
+              <QuietButton onPress={() => void close()}>{WORDS.closeThePageForGood}</QuietButton>
             </Row>
           )}
           {problem !== null && (

@@ -8,6 +8,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { areaAt } from './areas';
+import { WORDS } from './words';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -49,14 +50,14 @@ const Keys = styled.dl`
 type Key = readonly [shown: string, does: string];
 
 const EVERYWHERE: readonly Key[] = [
-  ['/', 'find anything'],
-  ['?', 'these keys'],
-  ['Tab', 'next control'],
-  ['Enter', 'press it, or save the form'],
-  ['Esc', 'close what is open'],
+  ['/', WORDS.findAnything],
+  ['?', WORDS.theseKeys],
+  [WORDS.tab, WORDS.nextControl],
+  [WORDS.enter, WORDS.pressItOrSaveTheForm],
+  [WORDS.esc, WORDS.closeWhatIsOpen],
 ];
 const BY_PAGE: readonly { readonly at: RegExp; readonly keys: readonly Key[] }[] = [
-  { at: /^\/take-in/, keys: [['Enter', 'add the blade to the list']] },
+  { at: /^\/take-in/, keys: [[WORDS.enter, WORDS.addTheBladeToTheList]] },
   {
     at: /\/bench$/,
     keys: [
@@ -64,7 +65,7 @@ const BY_PAGE: readonly { readonly at: RegExp; readonly keys: readonly Key[] }[]
       ...BURR_KEYS.map(([shown, does]): Key => [shown, does]),
     ],
   },
-  { at: /^\/ready/, keys: [['0–9 Enter', 'the tag in the customer’s hand']] },
+  { at: /^\/ready/, keys: [[WORDS.zero9Enter, WORDS.theTagInTheCustomersHand]] },
 ];
 
 export const KeySheet = ({ onClose }: { onClose: () => void }) => {
@@ -74,9 +75,9 @@ export const KeySheet = ({ onClose }: { onClose: () => void }) => {
   return (
     <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>
       <Box>
-        <Dialog aria-label="Keys of this page">
+        <Dialog aria-label={WORDS.keysOfThisPage}>
           <Stack>
-            <h2>Keys of this page</h2>
+            <h2>{WORDS.keysOfThisPage}</h2>
             <Keys>
               {[...ofPage, ...EVERYWHERE].map(([shown, does]) => (
                 <Pair key={shown + does} shown={shown} does={does} />
@@ -84,9 +85,9 @@ export const KeySheet = ({ onClose }: { onClose: () => void }) => {
             </Keys>
             <Row>
               <QuietLink to={`/help/${area.id}`} onClick={onClose}>
-                Help: {area.title}
+                {WORDS.help(area.title)}
               </QuietLink>
-              <QuietButton onPress={onClose}>Close</QuietButton>
+              <QuietButton onPress={onClose}>{WORDS.close}</QuietButton>
             </Row>
           </Stack>
         </Dialog>

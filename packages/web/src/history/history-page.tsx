@@ -22,6 +22,7 @@ import { PageHeading } from '../theme/page-heading';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
+import { WORDS } from './words';
 
 const FILTERS = ['subject', 'subjectId', 'staffId', 'fromDay', 'toDay'] as const;
 const ALL = '';
@@ -49,10 +50,10 @@ const Entries = styled.ol`
 `;
 
 const LABELS: Readonly<Record<HistorySubject, string>> = {
-  blade: 'Blades',
-  customer: 'Customers',
-  stone: 'Stones',
-  shop: 'The shop',
+  blade: WORDS.blades,
+  customer: WORDS.customers,
+  stone: WORDS.stones,
+  shop: WORDS.theShop,
 };
 const TO: Readonly<Record<HistorySubject, (id: number) => string>> = {
   blade: (id) => `/blades/${id}`,
@@ -101,40 +102,40 @@ const HistoryPage = () => {
       <NumbersNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title="History" />
-          {mayExport && <a href={`/api/history.csv?${asked}`}>Export CSV</a>}
+          <PageHeading title={WORDS.history} />
+          {mayExport && <a href={`/api/history.csv?${asked}`}>{WORDS.exportCsv}</a>}
         </Row>
-        <Panel aria-label="Filter">
+        <Panel aria-label={WORDS.filter}>
           <Columns $columns={4}>
             <Select
-              label="What"
+              label={WORDS.what}
               options={[
-                { id: ALL, label: 'Everything' },
+                { id: ALL, label: WORDS.everything },
                 ...HISTORY_SUBJECTS.map((id) => ({
                   id,
-                  label: one && id === params.get('subject') ? 'This one' : LABELS[id],
+                  label: one && id === params.get('subject') ? WORDS.thisOne : LABELS[id],
                 })),
               ]}
               value={params.get('subject') ?? ALL}
               onChange={(subject: string) => set({ subject, subjectId: ALL })}
             />
             <Select
-              label="Person"
+              label={WORDS.person}
               options={[
-                { id: ALL, label: 'Everybody' },
+                { id: ALL, label: WORDS.everybody },
                 ...(people ?? []).map(({ id, name }) => ({ id: String(id), label: name })),
               ]}
               value={params.get('staffId') ?? ALL}
               onChange={(staffId: string) => set({ staffId })}
             />
             <TextEntry
-              label="From"
+              label={WORDS.from}
               kind="date"
               value={params.get('fromDay') ?? ''}
               onChange={(fromDay) => set({ fromDay })}
             />
             <TextEntry
-              label="To"
+              label={WORDS.to}
               kind="date"
               value={params.get('toDay') ?? ''}
               onChange={(toDay) => set({ toDay })}
@@ -142,11 +143,11 @@ const HistoryPage = () => {
           </Columns>
         </Panel>
         {!entries ? (
-          <Waiting error={error} text="Loading the history…" />
+          <Waiting error={error} text={WORDS.loadingTheHistory} />
         ) : entries.length === 0 ? (
-          <Notice>Nothing was done that this filter shows.</Notice>
+          <Notice>{WORDS.nothingWasDoneThatThisFilter}</Notice>
         ) : (
-          <Panel aria-label="Entries">
+          <Panel aria-label={WORDS.entries}>
             <Entries>
               {entries.map((entry) => (
                 <Entry key={`${entry.subject} ${entry.id}`} entry={entry} />
@@ -155,7 +156,7 @@ const HistoryPage = () => {
             {pages?.at(-1)?.next && (
               <Row>
                 <QuietButton isDisabled={isValidating} onPress={() => void setSize(size + 1)}>
-                  Show earlier entries
+                  {WORDS.showEarlierEntries}
                 </QuietButton>
               </Row>
             )}
@@ -172,7 +173,7 @@ const Entry = ({ entry }: { entry: HistoryEntry }) => (
     <span>{entry.who}</span>
     <div>
       {entry.of === '' ? (
-        <MutedText as="span">{entry.subject === 'shop' ? 'Shop' : 'deleted'}</MutedText>
+        <MutedText as="span">{entry.subject === 'shop' ? WORDS.shop : WORDS.deleted}</MutedText>
       ) : (
         <Link to={TO[entry.subject](entry.subjectId)}>{entry.of}</Link>
       )}

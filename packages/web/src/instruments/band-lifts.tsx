@@ -2,6 +2,7 @@
 import { bandText, type StepBand } from '@patient-edge/core';
 import styled from 'styled-components';
 import { inUnits, mmNumber } from '../theme/format';
+import { WORDS } from './words';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -49,10 +50,10 @@ const liftAt = (band: StepBand, place: string): string => {
 };
 
 export const BandLifts = ({ bands }: { bands: readonly StepBand[] }) => (
-  <Table aria-label="Lift of the spine, band by band">
+  <Table aria-label={WORDS.liftOfTheSpineBandBy}>
     <thead>
       <tr>
-        <th scope="col">{inUnits('lift, mm')}</th>
+        <th scope="col">{inUnits(WORDS.liftMm)}</th>
         {placesOf(bands[0]!).map(({ at }) => (
           <th scope="col" key={at}>
             {at}

@@ -4,13 +4,14 @@ import { Fragment } from 'react';
 import { fixed } from '../theme/format';
 import { LiftLadder } from './lift-ladder';
 import { StationLadder } from './station-ladder';
+import { WORDS } from './words';
 
 export const EdgeLifts = ({ step }: { step: PlanStep }) => {
   const { sides, stationLifts, angleDeg } = step;
   if (stationLifts.length > 0)
     return (
       <>
-        <h3>Lift of the spine at {fixed(angleDeg ?? 0, 1)}° per side</h3>
+        <h3>{WORDS.liftOfTheSpineAtPer(fixed(angleDeg ?? 0, 1))}</h3>
         <div style={{ maxWidth: 640 }}>
           <StationLadder lifts={stationLifts} />
         </div>
@@ -22,8 +23,10 @@ export const EdgeLifts = ({ step }: { step: PlanStep }) => {
       {(alike ? sides.slice(0, 1) : sides).map((side) => (
         <Fragment key={side.side}>
           <h3>
-            Lift of the spine at {fixed(side.angleDeg ?? 0, 1)}°{' '}
-            {ofSide(alike && sides.length > 1 ? null : side.side)}
+            {WORDS.liftOfTheSpineAt(
+              fixed(side.angleDeg ?? 0, 1),
+              ofSide(alike && sides.length > 1 ? null : side.side),
+            )}
           </h3>
           <LiftLadder lifts={side.lifts} />
         </Fragment>

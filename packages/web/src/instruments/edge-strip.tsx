@@ -9,6 +9,7 @@ import { LEAST_WIDTH, SIDES, stripLayout, WIDTH } from './strip-layout';
 import { DrawingSheet, useDrawnWidth } from '../theme/drawing';
 import { TwoEdgeStrip } from './two-edge-strip';
 import { StripEnds, StripLane, StripLifts, StripOutline, StripTicks } from './strip-parts';
+import { WORDS } from './words';
 
 /** One empty list for all, so that nothing seems to have changed. */
 const NONE: readonly never[] = [];
@@ -58,7 +59,7 @@ const DrawnEdgeStrip = ({
               id={id}
               side={side}
               lane={{
-                label: side === 'right' ? 'Right' : 'Left',
+                label: side === 'right' ? WORDS.right : WORDS.left,
                 top: layout.laneTop(side),
                 holds: (found) => found.side === side || found.side === 'both',
               }}

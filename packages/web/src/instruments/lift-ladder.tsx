@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { mmNumber } from '../theme/format';
 import { Asked } from './why';
 import { formats } from '../theme/formats';
+import { WORDS } from './words';
 
 const Ladder = styled.ol`
   display: grid;
@@ -51,15 +52,15 @@ const DrawnLiftLadder = ({
   lifts: readonly ZoneLift[];
   large?: boolean;
 }) => (
-  <Ladder aria-label="Lift of the spine by zone">
+  <Ladder aria-label={WORDS.liftOfTheSpineByZone}>
     {lifts.map(({ zone, liftMm, why }) => (
       <Rung key={zone} $large={large}>
         <span>{zone}</span>
         <b>
           {liftMm === null || why === null ? (
-            'by eye'
+            WORDS.byEye
           ) : (
-            <Asked label={`Lift at the ${zone}`} figure={figure(liftMm, 'mm', why)}>
+            <Asked label={WORDS.liftAtThe(zone)} figure={figure(liftMm, 'mm', why)}>
               {mmNumber(liftMm, 1)}
               <small>{formats().length}</small>
             </Asked>

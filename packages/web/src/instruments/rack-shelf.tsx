@@ -7,6 +7,7 @@ import { abrasiveKind, type Care } from '@patient-edge/core';
 import { memo, useMemo } from 'react';
 import styled from 'styled-components';
 import { DrawingSheet } from '../theme/drawing';
+import { WORDS } from './words';
 
 const WIDTH = 1200;
 const EDGE = 34;
@@ -114,13 +115,13 @@ export const stoneOutline = ({ stone, x, width, leftPx }: Block, floor: number):
   return `M${left} ${floor}V${top}Q${x} ${top + 2 * dip} ${right} ${top}V${floor}Z`;
 };
 
-const IN_WATER = 'in the water';
+const IN_WATER = WORDS.inTheWater;
 
 const statusOf = ({ care, stone }: Placed): string | null =>
   care.tooThin
-    ? 'too thin'
+    ? WORDS.tooThin
     : care.flatness === 'not flat'
-      ? 'not flat'
+      ? WORDS.notFlat
       : care.flatness === 'due'
         ? 'flatten'
         : stone.soak

@@ -15,6 +15,7 @@ import {
   type SectionViewProps,
 } from './section-layout';
 import { DrawingSheet } from '../theme/drawing';
+import { WORDS } from './words';
 
 const Svg = styled.svg`
   display: block;
@@ -96,7 +97,7 @@ const WholeSection = ({
           </text>
         </g>
       ))}
-      <ScaleBar x={20} y={HEIGHT - 30} lengthPx={10 * fullScale} text="10 mm" />
+      <ScaleBar x={20} y={HEIGHT - 30} lengthPx={10 * fullScale} text={WORDS.tenMm} />
       <rect
         x={fx(leftMm) - 5}
         y={fy(lensMm)}
@@ -208,7 +209,7 @@ const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
         text={mm(bar, bar < 1 ? 2 : 0)}
       />
       <text data-soft="" x={LENS.left} y={LENS.top + LENS.height + 20}>
-        {`lens × ${times < 10 ? fixed(times, 1) : Math.round(times)} · hatched: goes at this stage · dashed: as it came`}
+        {WORDS.lensHatchedGoesAtThisStage(times < 10 ? fixed(times, 1) : Math.round(times))}
       </text>
     </>
   );

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { mm, mmNumber } from '../theme/format';
 import { formats } from '../theme/formats';
 import { DrawingSheet } from '../theme/drawing';
+import { WORDS } from './words';
 
 const Svg = styled.svg`
   display: block;
@@ -45,9 +46,9 @@ export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${floor + BELOW}`}
         role="img"
-        aria-label={`Lift of the spine by station: ${lifts
-          .map(({ sMm, liftMm }) => `${mm(liftMm, 1)} at ${mm(sMm, 0)}`)
-          .join(', ')}`}
+        aria-label={WORDS.liftOfTheSpineByStation(
+          lifts.map(({ sMm, liftMm }) => WORDS.at(mm(liftMm, 1), mm(sMm, 0))).join(', '),
+        )}
       >
         {lifts.map((lift) => {
           const { sMm, liftMm } = lift;
@@ -66,7 +67,7 @@ export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
         })}
         <path d={`M0 ${floor}H${WIDTH}`} stroke="var(--ink)" strokeWidth={3} />
         <text x={WIDTH / 2} y={floor + 40}>
-          {`lift in ${formats().length}, at ${formats().length} from the heel`}
+          {WORDS.liftInAtFromTheHeel(formats().length, formats().length)}
         </text>
       </Svg>
     </DrawingSheet>

@@ -3,6 +3,7 @@ import type { Stone } from '@patient-edge/contract';
 import { DrawingSheet } from '../theme/drawing';
 import { mmNumber, mmTyped } from '../theme/format';
 import { stoneOutline } from './rack-shelf';
+import { WORDS } from './words';
 
 const WIDTH = 560;
 const LEFT = 74;
@@ -27,7 +28,12 @@ export const StoneSide = ({ stone }: { stone: Stone }) => {
         viewBox={`0 0 ${WIDTH} ${floor + 34}`}
         width="100%"
         role="img"
-        aria-label={`${stone.name} from the side: ${mmTyped(lengthMm)} long, ${mmTyped(leftMm)} left of ${mmTyped(newMm)}`}
+        aria-label={WORDS.fromTheSideLongLeftOf(
+          stone.name,
+          mmTyped(lengthMm),
+          mmTyped(leftMm),
+          mmTyped(newMm),
+        )}
       >
         {newMm > leftMm && (
           <rect

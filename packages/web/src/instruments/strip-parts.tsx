@@ -12,6 +12,7 @@ import {
 import type { MouseEvent } from 'react';
 import { LANE, LEFT, RIGHT, type StripLayout } from './strip-layout';
 import { mmNumber } from '../theme/format';
+import { WORDS } from './words';
 
 export interface ZoneMark {
   readonly side: BladeSide;
@@ -214,7 +215,7 @@ export const StripLane = ({
 export const StripEnds = ({ layout: { x, laneTop, lengthMm } }: Pick<PartProps, 'layout'>) => (
   <g>
     <text data-soft="" x={x(0) + 5} y={laneTop('right') + 14} pointerEvents="none">
-      heel
+      {WORDS.heel}
     </text>
     <text
       data-soft=""
@@ -223,7 +224,7 @@ export const StripEnds = ({ layout: { x, laneTop, lengthMm } }: Pick<PartProps, 
       textAnchor="end"
       pointerEvents="none"
     >
-      tip
+      {WORDS.tip}
     </text>
   </g>
 );
@@ -234,7 +235,7 @@ export const StripLifts = ({
 }: Pick<PartProps, 'layout'> & { lifts: readonly Pick<Station, 'zMm' | 'liftMm'>[] }) => (
   <g>
     <text x={0} y={lanesBottom + 18}>
-      Lift
+      {WORDS.lift}
     </text>
     {lifts
       .filter((_, index) => index % 4 === 0 && index < lifts.length - 1)
@@ -306,7 +307,7 @@ const DamageMark = ({
           strokeWidth={2.6}
         />
         <text x={from + 8} y={top + 14}>
-          crack
+          {WORDS.crack}
         </text>
       </g>
     );

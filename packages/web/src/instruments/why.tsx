@@ -3,6 +3,7 @@ import type { Figure } from '@patient-edge/core';
 import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
 import styled, { css } from 'styled-components';
 import { valueAndUnit } from '../theme/format';
+import { WORDS } from './words';
 
 const Box = styled.div<{ $large: boolean }>`
   display: grid;
@@ -92,7 +93,7 @@ const Explained = ({ label, figure, as: Look, name, children }: ExplainedProps) 
 
 export const Why = ({ label, figure }: { label: string; figure: Figure }) => (
   <Explained label={label} figure={figure} as={WhyButton} name={`Why: ${label}`}>
-    why?
+    {WORDS.why}
   </Explained>
 );
 
@@ -108,7 +109,7 @@ export const Asked = ({
 }) => (
   <Explained label={label} figure={figure} as={AskButton}>
     {children}
-    <span className="unseen"> {label}, why?</span>
+    <span className="unseen"> {WORDS.labelWhy(label)}</span>
   </Explained>
 );
 

@@ -44,6 +44,7 @@ import {
   type IntakeValues,
   type ReadingValues,
 } from './values';
+import { WORDS } from './words';
 
 /** A gauge and a laser are offered where the shop owns one; the other ways need what every bench has. */
 const isOwned = (route: AngleRoute, owned: readonly Instrument[]): boolean =>
@@ -79,7 +80,7 @@ interface AngleSheetProps {
 }
 
 const bothAngles = (perSide: number, bevels: 1 | 2): string =>
-  `${fixed(perSide, 1)}° per side · ${fixed(bevels * perSide, 1)}° inclusive`;
+  WORDS.perSideInclusive(fixed(perSide, 1), fixed(bevels * perSide, 1));
 
 const presentAngleOf = (values: IntakeValues, bevels: 1 | 2): number | null => {
   if (values.angleSource === 'bevel') {
@@ -112,20 +113,18 @@ export const AngleSheet = ({ form, values, job }: AngleSheetProps) => {
   if (!asksForAngle(kind)) {
     const rests = restingAngle(mm(measures.heightMiddleMm), mm(measures.spineMiddleMm / 2));
     return (
-      <Panel aria-label="Angle" id="angle">
+      <Panel aria-label={WORDS.angle} id="angle">
         <Stack>
-          <h2>Angle</h2>
-          <Notice>
-            Spine and width decide: it rests at {bothAngles(rests, 2)}. There is nothing to measure.
-          </Notice>
+          <h2>{WORDS.angle}</h2>
+          <Notice>{WORDS.spineAndWidthDecideItRests(bothAngles(rests, 2))}</Notice>
         </Stack>
       </Panel>
     );
   }
   return (
-    <Panel aria-label="Angle" id="angle">
+    <Panel aria-label={WORDS.angle} id="angle">
       <Stack>
-        <h2>Angle</h2>
+        <h2>{WORDS.angle}</h2>
         <Taken form={form} values={values} />
         <Readings form={form} values={values} measures={measures} />
       </Stack>
@@ -140,32 +139,34 @@ const Taken = ({ form, values }: Omit<AngleSheetProps, 'job'>) => {
   const usual = bladeKind(values.kindId).usual.anglePerSideDeg;
   const hint =
     perSide === null
-      ? `not measured; usually ${bothAngles(usual, bevels)}`
+      ? WORDS.notMeasuredUsually(bothAngles(usual, bevels))
       : bothAngles(perSide, bevels);
   return (
     <Columns $columns={2}>
       <FormChoice
         control={form.control}
         name="angleSource"
-        label="Present angle is known from"
+        label={WORDS.presentAngleIsKnownFrom}
         options={[
-          { id: 'bevel', label: 'Bevel width' },
-          { id: 'per side', label: 'Angle, per side' },
-          { id: 'inclusive', label: 'Inclusive angle' },
+          { id: 'bevel', label: WORDS.bevelWidth },
+          { id: 'per side', label: WORDS.anglePerSide },
+          { id: 'inclusive', label: WORDS.inclusiveAngle },
         ]}
       />
       {values.angleSource === 'bevel' ? (
         <FormNumber
           control={form.control}
           name="bevelFaceMm"
-          label="Width of the bevel face, mm"
+          label={WORDS.widthOfTheBevelFaceMm}
           hint={hint}
         />
       ) : (
         <FormNumber
           control={form.control}
           name="presentAngle.valueDeg"
-          label={values.angleSource === 'per side' ? 'Angle per side, °' : 'Inclusive angle, °'}
+          label={
+            values.angleSource === 'per side' ? WORDS.anglePerSideAlone : WORDS.inclusiveAngleAlone
+          }
           hint={hint}
         />
       )}
@@ -201,7 +202,7 @@ const Readings = ({
   return (
     <Stack $gap={8}>
       <Row $gap={8}>
-        <MutedText>Measure it another way:</MutedText>
+        <MutedText>{WORDS.measureItAnotherWay}</MutedText>
         {ANGLE_ROUTES.filter((route) => isOwned(route, owned)).map((route) => (
           <QuietButton key={route} onPress={() => append(emptyReading(route, measures))}>
             {ROUTE_LABELS[route]}
@@ -233,11 +234,11 @@ const Readings = ({
                       <b>
                         {fixed(result.value.perSideDeg, 1)}° ± {fixed(result.value.sigmaDeg, 1)}
                       </b>
-                      per side
+                      {WORDS.perSideWithin}
                     </>
                   )}
                 </p>
-                <Button aria-label={`Remove reading ${index + 1}`} onPress={() => remove(index)}>
+                <Button aria-label={WORDS.removeReading(index + 1)} onPress={() => remove(index)}>
                   <Trash2 size={20} />
                 </Button>
               </Line>
@@ -253,10 +254,12 @@ const Readings = ({
       {combined && (
         <Row>
           <p>
-            Together: <b>{bothAngles(combined.perSideDeg, bevels)}</b> ±{' '}
+            {WORDS.together} <b>{bothAngles(combined.perSideDeg, bevels)}</b> ±{' '}
             {fixed(combined.sigmaDeg, 1)}°
           </p>
-          <QuietButton onPress={take}>Take {fixed(combined.perSideDeg, 1)}° per side</QuietButton>
+          <QuietButton onPress={take}>
+            {WORDS.takePerSide(fixed(combined.perSideDeg, 1))}
+          </QuietButton>
         </Row>
       )}
     </Stack>
@@ -278,33 +281,33 @@ const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFi
   const FIELDS: Readonly<Record<AngleRoute, () => React.JSX.Element>> = {
     bevel: () => (
       <Columns $columns={2}>
-        <FormNumber control={control} name={`${at}.faceMm`} label="Bevel face, mm" />
-        <FormNumber control={control} name={`${at}.behindEdgeMm`} label="Thickness there, mm" />
+        <FormNumber control={control} name={`${at}.faceMm`} label={WORDS.bevelFaceMm} />
+        <FormNumber control={control} name={`${at}.behindEdgeMm`} label={WORDS.thicknessThereMm} />
       </Columns>
     ),
     gauge: () => (
       <Columns $columns={4}>
-        <FormNumber control={control} name={`${at}.readingDeg`} label="Reading, °" />
+        <FormNumber control={control} name={`${at}.readingDeg`} label={WORDS.reading} />
         <FormPick
           control={control}
           name={`${at}.zeroed`}
-          label="Zeroed on"
+          label={WORDS.zeroedOn}
           options={options(GAUGE_ZEROS)}
         />
         <FormPick
           control={control}
           name={`${at}.seat`}
-          label="Sat on"
+          label={WORDS.satOn}
           options={options(GAUGE_SEATS)}
         />
         <FormNumber
           control={control}
           name={`${at}.leanDeg`}
-          label="Lean of that face, °"
+          label={WORDS.leanOfThatFace}
           hint={
             reading.seat === 'the primary face'
-              ? `${fixed(primaryDeg, 1)}° from the measures`
-              : '0° there'
+              ? WORDS.fromTheMeasures(fixed(primaryDeg, 1))
+              : WORDS.zeroThere
           }
         />
       </Columns>
@@ -312,20 +315,20 @@ const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFi
     marker: () => <MarkerTest form={form} index={index} reading={reading} startDeg={startDeg} />,
     maker: () => (
       <Columns $columns={2}>
-        <FormNumber control={control} name={`${at}.valueDeg`} label="Maker’s figure, °" />
+        <FormNumber control={control} name={`${at}.valueDeg`} label={WORDS.makersFigure} />
         <FormChoice
           control={control}
           name={`${at}.as`}
-          label="Given as"
+          label={WORDS.givenAs}
           options={options(['per side', 'inclusive'])}
         />
       </Columns>
     ),
     lift: () => (
       <Columns $columns={3}>
-        <FormNumber control={control} name={`${at}.liftMm`} label="Lift of the spine, mm" />
-        <FormNumber control={control} name={`${at}.heightMm`} label="Height there, mm" />
-        <FormNumber control={control} name={`${at}.spineThicknessMm`} label="Spine there, mm" />
+        <FormNumber control={control} name={`${at}.liftMm`} label={WORDS.liftOfTheSpineMm} />
+        <FormNumber control={control} name={`${at}.heightMm`} label={WORDS.heightThereMm} />
+        <FormNumber control={control} name={`${at}.spineThicknessMm`} label={WORDS.spineThereMm} />
       </Columns>
     ),
     laser: () => (
@@ -333,9 +336,9 @@ const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFi
         <FormNumber
           control={control}
           name={`${at}.spotMm`}
-          label="Spot from the straight line, mm"
+          label={WORDS.spotFromTheStraightLineMm}
         />
-        <FormNumber control={control} name={`${at}.distanceMm`} label="Edge to screen, mm" />
+        <FormNumber control={control} name={`${at}.distanceMm`} label={WORDS.edgeToScreenMm} />
       </Columns>
     ),
   };
@@ -358,23 +361,23 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
       <Notice>{advice.text}</Notice>
       {trials.length > 0 && (
         <MutedText>
-          Tried: {trials.map(({ angleDeg, seen }) => `${angleDeg}° ${seen}`).join(' · ')}
+          {WORDS.tried(trials.map(({ angleDeg, seen }) => `${angleDeg}° ${seen}`).join(' · '))}
         </MutedText>
       )}
       {(advice.nextDeg !== null || typed !== null) && (
         <>
           <Row $align="end">
             <div style={{ width: 150 }}>
-              <NumberEntry label="Angle tried, °" value={tried} onChange={setTyped} />
+              <NumberEntry label={WORDS.angleTried} value={tried} onChange={setTyped} />
             </div>
             {reading.trials.length > 0 && (
               <QuietButton onPress={() => set(reading.trials.slice(0, -1))}>
-                Undo last try
+                {WORDS.undoLastTry}
               </QuietButton>
             )}
           </Row>
           <Row $gap={8}>
-            <MutedText>The ink is:</MutedText>
+            <MutedText>{WORDS.theInkIs}</MutedText>
             {MARKER_FINDINGS.map((seen) => (
               <QuietButton
                 key={seen}

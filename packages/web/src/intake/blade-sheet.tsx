@@ -11,6 +11,7 @@ import { Columns } from '../theme/columns';
 import { KindStrip } from './kind-strip';
 import { PromisedOn } from './promised-on';
 import type { IntakeValues } from './values';
+import { WORDS } from './words';
 
 interface BladeSheetProps {
   readonly form: UseFormReturn<IntakeValues>;
@@ -22,20 +23,30 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
   const kind = bladeKind(values.kindId);
   const steelOptions = useSteelOptions();
   return (
-    <Panel aria-label="Blade" id="blade">
+    <Panel aria-label={WORDS.blade} id="blade">
       <Stack>
-        <h2>The blade</h2>
+        <h2>{WORDS.theBlade}</h2>
         <KindStrip
           value={values.kindId}
           onChange={(kindId) => setValue('kindId', kindId, { shouldDirty: true })}
         />
         <Columns $columns={3}>
-          <FormTypeAhead control={control} name="kindId" label="Kind" options={KIND_OPTIONS} />
-          <FormTypeAhead control={control} name="steel" label="Steel" options={steelOptions} />
-          <FormTypeAhead control={control} name="useId" label="Use" options={USE_OPTIONS} />
-          <FormText control={control} name="bladeName" label="What the customer calls it" />
-          <FormText control={control} name="cuts" label="What they cut" />
-          <FormText control={control} name="askedFor" label="What they ask for" />
+          <FormTypeAhead
+            control={control}
+            name="kindId"
+            label={WORDS.kind}
+            options={KIND_OPTIONS}
+          />
+          <FormTypeAhead
+            control={control}
+            name="steel"
+            label={WORDS.steel}
+            options={steelOptions}
+          />
+          <FormTypeAhead control={control} name="useId" label={WORDS.use} options={USE_OPTIONS} />
+          <FormText control={control} name="bladeName" label={WORDS.whatTheCustomerCallsIt} />
+          <FormText control={control} name="cuts" label={WORDS.whatTheyCut} />
+          <FormText control={control} name="askedFor" label={WORDS.whatTheyAskFor} />
           <InForm control={control} name="promisedOn">
             {({ value, error }) => (
               <PromisedOn
@@ -54,14 +65,11 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
             value={values.carefulHands}
             onChange={(next) => setValue('carefulHands', next, { shouldDirty: true })}
           >
-            Careful hands: the edge may be a degree lower
+            {WORDS.carefulHandsTheEdgeMayBe}
           </Checkbox>
         </Columns>
         {(kind.group === 'razor' || values.useId === 'field') && (
-          <Notice tone="cut">
-            Arrives contaminated: disinfect it now and again before its return, by the rules of that
-            trade.
-          </Notice>
+          <Notice tone="cut">{WORDS.arrivesContaminatedDisinfectItNowAnd}</Notice>
         )}
       </Stack>
     </Panel>

@@ -9,6 +9,7 @@ import { options } from '../theme/options';
 import { DamageEditor, drawnDamage } from './damage-editor';
 import { standInsOf, type IntakeValues } from './values';
 import { mm } from '../theme/format';
+import { WORDS } from './words';
 
 interface ConditionSheetProps {
   readonly control: Control<IntakeValues>;
@@ -19,13 +20,13 @@ interface ConditionSheetProps {
 export const ConditionSheet = ({ control, values, job }: ConditionSheetProps) => {
   const before = job.damageBefore;
   return (
-    <Panel aria-label="Condition" id="condition">
+    <Panel aria-label={WORDS.condition} id="condition">
       <Stack>
-        <h2>Condition along the edge</h2>
+        <h2>{WORDS.conditionAlongTheEdge}</h2>
         <FormChoice
           control={control}
           name="sharpness"
-          label="Sharpness as it came"
+          label={WORDS.sharpnessAsItCame}
           options={options(SHARPNESS)}
         />
         <DamageEditor
@@ -48,14 +49,14 @@ const Since = ({
 }) => {
   const { now, gone } = compareCondition(drawnDamage(values.damage), before);
   const place = ({ kind, fromMm }: { kind: string; fromMm: number }): string =>
-    `${kind} at ${mm(fromMm, 0)}`;
+    WORDS.at(kind, mm(fromMm, 0));
   const told = [
     ...now.map(({ damage, since }) => `${place(damage)}: ${since}`),
-    ...gone.map((damage) => `${place(damage)}: was there last time, not found now`),
+    ...gone.map((damage) => WORDS.wasThereLastTimeNotFound(place(damage))),
   ];
   return (
     <Notice>
-      Since the last visit: {told.length === 0 ? 'nothing then, nothing now' : told.join(' · ')}.
+      {WORDS.sinceTheLastVisit(told.length === 0 ? WORDS.nothingThenNothingNow : told.join(' · '))}
     </Notice>
   );
 };

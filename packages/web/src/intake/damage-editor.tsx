@@ -28,6 +28,7 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { useUndo } from '../theme/undo';
 import { drawnMeasures, type DamageValues, type IntakeValues } from './values';
+import { WORDS } from './words';
 
 const Line = styled.li`
   display: grid;
@@ -91,7 +92,7 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
     const removed = values.damage[index];
     remove(index);
     if (!removed) return;
-    offerUndo(`Removed the ${removed.kind}.`, () => Promise.resolve(insert(index, removed)));
+    offerUndo(WORDS.removedThe(removed.kind), () => Promise.resolve(insert(index, removed)));
   };
   return (
     <Stack $gap={10}>
@@ -103,11 +104,11 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
         onPlace={(side: BladeSide, atMm, edge) =>
           add(kind, edge === null ? side : 'both', String(atMm), edge)
         }
-        label={`The edge from heel to tip with ${values.damage.length} places of damage`}
+        label={WORDS.theEdgeFromHeelToTip(values.damage.length)}
       />
       <Row $gap={10} $align="end">
         <Select
-          label="What is found"
+          label={WORDS.whatIsFound}
           options={DAMAGE_KINDS.map((id) => ({
             id,
             label: id.charAt(0).toUpperCase() + id.slice(1),
@@ -116,8 +117,8 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
           value={kind}
           onChange={setKind}
         />
-        <QuietButton onPress={() => add(kind, 'both', '')}>Add by numbers</QuietButton>
-        <MutedText>or touch a lane to place it there: {DAMAGE_WORDS[kind].what}.</MutedText>
+        <QuietButton onPress={() => add(kind, 'both', '')}>{WORDS.addByNumbers}</QuietButton>
+        <MutedText>{WORDS.orTouchALaneToPlace(DAMAGE_WORDS[kind].what)}</MutedText>
       </Row>
       <ol>
         {fields.map(({ key }, index) => {
@@ -127,37 +128,45 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
               <FormPick
                 control={control}
                 name={`damage.${index}.kind`}
-                label="Damage"
+                label={WORDS.damage}
                 options={options(DAMAGE_KINDS)}
               />
               {twoEdges ? (
                 <FormPick
                   control={control}
                   name={`damage.${index}.edge`}
-                  label="Edge"
+                  label={WORDS.edge}
                   options={options(BLADE_EDGES)}
                 />
               ) : (
                 <FormPick
                   control={control}
                   name={`damage.${index}.side`}
-                  label="Side"
+                  label={WORDS.side}
                   options={options(DAMAGE_SIDES)}
                 />
               )}
-              <FormNumber control={control} name={`damage.${index}.fromMm`} label="From heel, mm" />
-              <FormNumber control={control} name={`damage.${index}.lengthMm`} label="Length, mm" />
+              <FormNumber
+                control={control}
+                name={`damage.${index}.fromMm`}
+                label={WORDS.fromHeelMm}
+              />
+              <FormNumber
+                control={control}
+                name={`damage.${index}.lengthMm`}
+                label={WORDS.lengthMm}
+              />
               {hasDepth(found) ? (
                 <FormNumber
                   control={control}
                   name={`damage.${index}.depthMm`}
-                  label={DAMAGE_WORDS[found].depth ?? 'Depth, mm'}
+                  label={DAMAGE_WORDS[found].depth ?? WORDS.depthMm}
                 />
               ) : (
                 <span />
               )}
               <Button
-                aria-label={`Remove damage ${index + 1}`}
+                aria-label={WORDS.removeDamage(index + 1)}
                 onPress={() => removeWithUndo(index)}
               >
                 <Trash2 size={20} />

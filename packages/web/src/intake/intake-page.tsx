@@ -20,6 +20,7 @@ import { dropDraft, keepDraft, keptDraft } from './draft';
 import { MeasuresSheet } from './measures-sheet';
 import { QuestionsSheet } from './questions-sheet';
 import { fromJob, INTAKE_FIELDS, toIntakeBody, type IntakeValues } from './values';
+import { WORDS } from './words';
 
 const Page = styled.div`
   display: grid;
@@ -106,11 +107,11 @@ const Intake = ({ job }: { job: Job }) => {
       <Page>
         <SectionIndex values={values} photographs={job.photographs.length} />
         <Stack $gap={16}>
-          {!editable && <Notice>Work has begun: the intake is as it was written then.</Notice>}
+          {!editable && <Notice>{WORDS.workHasBegunTheIntakeIs}</Notice>}
           {editable && isDraft && (
             <Row $gap={8}>
-              <MutedText>Continuing the draft saved on this device.</MutedText>
-              <QuietButton onPress={discard}>Discard the draft</QuietButton>
+              <MutedText>{WORDS.continuingTheDraftSavedOnThis}</MutedText>
+              <QuietButton onPress={discard}>{WORDS.discardTheDraft}</QuietButton>
             </Row>
           )}
           <BladeSheet form={form} values={values} />
@@ -127,7 +128,7 @@ const Intake = ({ job }: { job: Job }) => {
           {editable && (
             <Row>
               <ActionButton type="submit" isDisabled={busy}>
-                Save and assess
+                {WORDS.saveAndAssess}
               </ActionButton>
             </Row>
           )}
@@ -143,19 +144,23 @@ const SectionIndex = ({ values, photographs }: { values: IntakeValues; photograp
   const questions = questionsFor(bladeKind(values.kindId)).flatMap((group) => group.questions);
   const answered = questions.filter(({ id }) => (values.answers[id] ?? '') !== '').length;
   const parts: readonly (readonly [string, string, string])[] = [
-    ['blade', 'Blade and promise', ''],
-    ['measures', 'Measures', `${measured} of ${MEASURE_FIELDS.length}`],
+    ['blade', WORDS.bladeAndPromise, ''],
+    ['measures', WORDS.measures, WORDS.of(measured, MEASURE_FIELDS.length)],
     [
       'angle',
-      'Angle',
-      values.angleReadings.length > 0 ? `${values.angleReadings.length} readings` : '',
+      WORDS.angle,
+      values.angleReadings.length > 0 ? WORDS.readings(values.angleReadings.length) : '',
     ],
-    ['condition', 'Condition', values.damage.length > 0 ? `${values.damage.length} found` : ''],
-    ['photographs', 'Photographs', photographs > 0 ? String(photographs) : ''],
-    ['questions', 'Its kind', `${answered} of ${questions.length}`],
+    [
+      'condition',
+      WORDS.condition,
+      values.damage.length > 0 ? WORDS.found(values.damage.length) : '',
+    ],
+    ['photographs', WORDS.photographs, photographs > 0 ? String(photographs) : ''],
+    ['questions', WORDS.itsKind, WORDS.of(answered, questions.length)],
   ];
   return (
-    <nav aria-label="Parts of the intake">
+    <nav aria-label={WORDS.partsOfTheIntake}>
       {parts.map(([id, label, state]) => (
         <a key={id} href={`#${id}`}>
           {label}

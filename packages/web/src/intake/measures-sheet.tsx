@@ -25,6 +25,7 @@ import { options } from '../theme/options';
 import { readDrawing, type DrawnWay } from '../trace/drawing-file';
 import { Columns } from '../theme/columns';
 import { drawnMeasures, INSTRUMENTS, standInsOf, withOutline, type IntakeValues } from './values';
+import { WORDS } from './words';
 
 const Drawing = styled.div`
   overflow: hidden;
@@ -39,7 +40,7 @@ interface MeasuresSheetProps {
 
 const plusMinus = (how: MeasuredWith, value: number): string => {
   const sigma = lengthSigmaMm(how, value);
-  return `± ${mm(sigma, sigma < 0.1 ? 2 : 1)} by ${how}`;
+  return WORDS.by(mm(sigma, sigma < 0.1 ? 2 : 1), how);
 };
 
 export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
@@ -59,8 +60,8 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
     const value = parseNumber(typed);
     if (value === null)
       return last && job.measuredWith[field] === 'last visit'
-        ? `last time ${mmTyped(standIn[field])}`
-        : `not measured; usually ${mmTyped(standIn[field])}`;
+        ? WORDS.lastTime(mmTyped(standIn[field]))
+        : WORDS.notMeasuredUsually(mmTyped(standIn[field]));
     const held = values.held[field];
     return plusMinus(held?.text === typed ? held.with : values.instrument, value);
   };
@@ -75,17 +76,20 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
     setValue('held', { ...values.held, ...(Object.fromEntries(filled) as IntakeValues['held']) });
   };
   return (
-    <Panel aria-label="Measures" id="measures">
+    <Panel aria-label={WORDS.measures} id="measures">
       <Stack>
         <Row>
-          <h2>Measures</h2>
-          <QuietButton onPress={fillUsual}>Fill blanks with typical values</QuietButton>
+          <h2>{WORDS.measures}</h2>
+          <QuietButton onPress={fillUsual}>{WORDS.fillBlanksWithTypicalValues}</QuietButton>
         </Row>
         <Drawing>
           <Silhouette
             measures={drawnMeasures(values, last)}
             scale={1.5}
-            title={`${kind.label}, drawn from ${values.traced ? `its outline (${values.traced.source})` : 'the measures'}`}
+            title={WORDS.drawnFrom(
+              kind.label,
+              values.traced ? WORDS.itsOutline(values.traced.source) : WORDS.theMeasures,
+            )}
           />
         </Drawing>
         <Columns $columns={4}>
@@ -101,19 +105,19 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
           <FormNumber
             control={control}
             name="bellyStartMm"
-            label="Belly begins, mm from heel"
-            hint="where the straight ends"
+            label={WORDS.bellyBeginsMmFromHeel}
+            hint={WORDS.whereTheStraightEnds}
           />
           <FormNumber
             control={control}
             name="tipRiseMm"
-            label="Tip above the heel, mm"
-            hint="edge down on the board"
+            label={WORDS.tipAboveTheHeelMm}
+            hint={WORDS.edgeDownOnTheBoard}
           />
           <FormChoice
             control={control}
             name="instrument"
-            label="Measured with"
+            label={WORDS.measuredWith}
             options={options(
               INSTRUMENTS.filter((each) => owned.includes(each) || each === values.instrument),
             )}
@@ -149,10 +153,10 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
       <Row $gap={10}>
         {photograph ? (
           <QuietLink to={`/jobs/${job.id}/photographs/${photograph.id}?trace`}>
-            Trace from a photograph
+            {WORDS.traceFromAPhotograph}
           </QuietLink>
         ) : (
-          <MutedText>To trace the outline, add a photograph below.</MutedText>
+          <MutedText>{WORDS.toTraceTheOutlineAddA}</MutedText>
         )}
         <FileTrigger
           acceptedFileTypes={['.svg', '.dxf', 'image/svg+xml']}
@@ -161,14 +165,14 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
             if (chosen) void read(chosen, { edge: 'lower', heel: 'left' });
           }}
         >
-          <QuietButton>Outline from SVG or DXF</QuietButton>
+          <QuietButton>{WORDS.outlineFromSvgOrDxf}</QuietButton>
         </FileTrigger>
         {values.traced && (
           <QuietButton onPress={() => setValue('traced', null, { shouldDirty: true })}>
-            Remove traced outline
+            {WORDS.removeTracedOutline}
           </QuietButton>
         )}
-        {values.traced && <MutedText>Outline from a {values.traced.source}.</MutedText>}
+        {values.traced && <MutedText>{WORDS.outlineFromA(values.traced.source)}</MutedText>}
       </Row>
       {file && (
         <Row $gap={10}>
@@ -178,14 +182,14 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
               void read(file, { ...way, edge: way.edge === 'lower' ? 'upper' : 'lower' })
             }
           >
-            The edge is the other line
+            {WORDS.theEdgeIsTheOtherLine}
           </QuietButton>
           <QuietButton
             onPress={() =>
               void read(file, { ...way, heel: way.heel === 'left' ? 'right' : 'left' })
             }
           >
-            The heel is at the other end
+            {WORDS.theHeelIsAtTheOther}
           </QuietButton>
         </Row>
       )}

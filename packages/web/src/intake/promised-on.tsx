@@ -8,6 +8,7 @@ import { TextEntry } from '../theme/text-fields';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
+import { WORDS } from './words';
 
 const DAYS_AHEAD = 22;
 const OTHER = 'other';
@@ -47,7 +48,7 @@ export const PromisedOn = ({ promisedOn, placeId, onChange, error }: PromisedOnP
     return (
       <Stack $gap={6}>
         <TextEntry
-          label="Promised for"
+          label={WORDS.promisedFor}
           kind="date"
           value={promisedOn}
           onChange={takeDay}
@@ -71,8 +72,8 @@ export const PromisedOn = ({ promisedOn, placeId, onChange, error }: PromisedOnP
   }
   return (
     <Select
-      label="Promised for"
-      options={[...offered, { id: OTHER, label: 'Another day…' }]}
+      label={WORDS.promisedFor}
+      options={[...offered, { id: OTHER, label: WORDS.anotherDay }]}
       value={chosen?.id ?? null}
       onChange={(id) => {
         if (id === OTHER) return setOther(true);
@@ -100,15 +101,15 @@ const WhereThatDay = ({
     promisedOn === ''
       ? ''
       : closedFor !== null
-        ? `Closed that day${closedFor === '' ? '' : `: ${closedFor}`}.`
-        : (place ?? 'No place is open that day.');
+        ? WORDS.closedThatDay(closedFor === '' ? '' : `: ${closedFor}`)
+        : (place ?? WORDS.noPlaceIsOpenThatDay);
   return (
     <Row $gap={10}>
       {says !== '' && <MutedText>{says}</MutedText>}
       {onList ? (
-        <QuietButton onPress={onList}>Days on the list</QuietButton>
+        <QuietButton onPress={onList}>{WORDS.daysOnTheList}</QuietButton>
       ) : (
-        <QuietLink to="/settings/places">Set your days</QuietLink>
+        <QuietLink to="/settings/places">{WORDS.setYourDays}</QuietLink>
       )}
     </Row>
   );

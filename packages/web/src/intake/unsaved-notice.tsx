@@ -5,6 +5,7 @@ import { ActionLink } from '../theme/links';
 import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { hasDraft } from './draft';
+import { WORDS } from './words';
 
 /** Asked of the device once a job, not with every picture of a plan that is being moved. */
 export const UnsavedNotice = memo(({ job }: { job: Job }) => {
@@ -13,11 +14,8 @@ export const UnsavedNotice = memo(({ job }: { job: Job }) => {
   return (
     <Notice tone="cut" alert>
       <Row>
-        <span>
-          The intake has changes that are not saved. Until then the saved measures count, and
-          typical values where there are none.
-        </span>
-        <ActionLink to={`/jobs/${job.id}/intake`}>Go to intake</ActionLink>
+        <span>{WORDS.theIntakeHasChangesThatAre}</span>
+        <ActionLink to={`/jobs/${job.id}/intake`}>{WORDS.goToIntake}</ActionLink>
       </Row>
     </Notice>
   );

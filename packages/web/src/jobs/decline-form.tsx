@@ -9,6 +9,7 @@ import { Row } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from './undo';
+import { WORDS } from './words';
 
 interface DeclineFormProps {
   readonly job: Job;
@@ -32,7 +33,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
         body: { reason },
       });
       await updateJobCache(declined);
-      offerUndo('Declined.', () => undoOnJob(declined, 'decline'));
+      offerUndo(WORDS.declined, () => undoOnJob(declined, 'decline'));
     } catch (error) {
       setProblem(messageOf(error));
     }
@@ -40,7 +41,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
   if (!open) {
     return (
       <Row>
-        <QuietButton onPress={() => setOpen(true)}>Decline it or send it on</QuietButton>
+        <QuietButton onPress={() => setOpen(true)}>{WORDS.declineItOrSendItOn}</QuietButton>
       </Row>
     );
   }
@@ -48,15 +49,15 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
     <Row $align="end">
       <div style={{ flex: 1, minWidth: 280 }}>
         <TextEntry
-          label="Why it is declined"
+          label={WORDS.whyItIsDeclined}
           value={reason}
           onChange={setReason}
           error={problem}
-          hint="Cracks, a burnt edge, a bend, a hollow back: outside what a bench stone can do"
+          hint={WORDS.cracksABurntEdgeABend}
         />
       </div>
-      <QuietButton onPress={() => void send()}>Decline</QuietButton>
-      <QuietButton onPress={() => setOpen(false)}>Cancel</QuietButton>
+      <QuietButton onPress={() => void send()}>{WORDS.decline}</QuietButton>
+      <QuietButton onPress={() => setOpen(false)}>{WORDS.cancel}</QuietButton>
     </Row>
   );
 };

@@ -19,6 +19,7 @@ import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { useMay } from '../api/may';
 import { useSession } from '../api/session';
+import { WORDS } from './words';
 
 const Head = styled.header`
   display: flex;
@@ -58,13 +59,13 @@ const Head = styled.header`
 `;
 
 const PAGES = [
-  ['intake', 'Intake'],
-  ['judge', 'Assess'],
-  ['touch-up', 'Touch up'],
-  ['plan', 'Plan'],
-  ['bench', 'Bench'],
-  ['test', 'Test'],
-  ['return', 'Return'],
+  ['intake', WORDS.intake],
+  ['judge', WORDS.assess],
+  ['touch-up', WORDS.touchUp],
+  ['plan', WORDS.plan],
+  ['bench', WORDS.bench],
+  ['test', WORDS.test],
+  ['return', WORDS.return],
 ] as const;
 
 const Events = styled.ol`
@@ -108,7 +109,7 @@ const JobPage = () => {
   const { pathname } = useLocation();
   const { data: job, error } = useJob(jobId);
   if (!job) {
-    return <Waiting error={error} text="Loading blade…" />;
+    return <Waiting error={error} text={WORDS.loadingBlade} />;
   }
   if (/\/jobs\/\d+\/?$/.test(pathname)) {
     return <NextPage stage={job.stage} />;
@@ -121,7 +122,7 @@ const JobPage = () => {
         {job.declineReason !== null && (
           <Notice tone="cut">
             <Row>
-              <span>Declined: {job.declineReason}</span>
+              <span>{WORDS.declinedDeclineReason(job.declineReason)}</span>
               {canDo(job, 'undo decline') && <UndoButton job={job} action="decline" />}
             </Row>
           </Notice>
@@ -130,8 +131,8 @@ const JobPage = () => {
         <PageBoundary key={job.id}>
           <Outlet key={job.id} context={job} />
         </PageBoundary>
-        <Panel $slim={isPlan} className="no-print" aria-label="History">
-          <Folded key={String(isPlan)} isFolded={isPlan} says={`${job.events.length} entries`}>
+        <Panel $slim={isPlan} className="no-print" aria-label={WORDS.history}>
+          <Folded key={String(isPlan)} isFolded={isPlan} says={WORDS.entries(job.events.length)}>
             <Events>
               {job.events.map((event, index) => (
                 <li key={index}>
@@ -170,12 +171,12 @@ const Folded = ({
   children: ReactNode;
 }) =>
   isFolded ? (
-    <Fold title="History" level={2} says={says}>
+    <Fold title={WORDS.history} level={2} says={says}>
       <Stack $gap={10}>{children}</Stack>
     </Fold>
   ) : (
     <Stack $gap={10}>
-      <h2>History</h2>
+      <h2>{WORDS.history}</h2>
       {children}
     </Stack>
   );
@@ -187,14 +188,15 @@ const JobHead = ({ job }: { job: Job }) => {
       <Silhouette measures={job.measures} scale={0.55} />
       <div>
         <PageHeading
-          title={`Tag ${job.tagNumber} · ${job.blade.name || bladeKind(job.measures.kindId).label}`}
+          title={WORDS.tag(job.tagNumber, job.blade.name || bladeKind(job.measures.kindId).label)}
         />
         <MutedText>
-          <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link> · {job.stage} ·
-          promised {day(job.promisedOn)} · <Link to={`/blades/${job.blade.id}`}>record</Link>
+          <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link>{' '}
+          {WORDS.promised(job.stage, day(job.promisedOn))}{' '}
+          <Link to={`/blades/${job.blade.id}`}>{WORDS.record}</Link>
         </MutedText>
       </div>
-      <nav aria-label="This blade">
+      <nav aria-label={WORDS.thisBlade}>
         {PAGES.filter(([page]) => (page !== 'bench' && page !== 'touch-up') || mayWork).map(
           ([page, words]) => (
             <NavLink key={page} to={`/jobs/${job.id}/${page}`}>

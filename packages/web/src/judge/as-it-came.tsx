@@ -3,6 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import { bladeKind, finishAsItCame, wantsItAsItCame } from '@patient-edge/core';
 import { Link } from 'react-router';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 interface AsItCameProps {
   readonly job: Job;
@@ -15,13 +16,13 @@ export const AsItCame = ({ job, text }: AsItCameProps) => {
   const record = finishAsItCame(bladeKind(job.measures.kindId), job.answers);
   return (
     <Notice tone={record.length === 0 ? 'cut' : 'plain'}>
-      It should look as it came. {text}:{' '}
+      {WORDS.itShouldLookAsItCame(text)}{' '}
       {record.length > 0 ? (
         `${record.join(' · ')}.`
       ) : (
         <>
-          nothing was recorded.{' '}
-          <Link to={`/jobs/${job.id}/intake#questions`}>Record its finish</Link>
+          {WORDS.nothingWasRecorded}{' '}
+          <Link to={`/jobs/${job.id}/intake#questions`}>{WORDS.recordItsFinish}</Link>
         </>
       )}
     </Notice>

@@ -9,6 +9,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { useSend } from './use-send';
+import { WORDS } from './words';
 
 const Matters = styled.ul`
   display: grid;
@@ -45,7 +46,7 @@ export const ConsentMatters = ({
   return (
     <>
       {matters.length > 0 && canDo(job, 'ask customer') && (
-        <TextEntry label="Who answers" value={name} onChange={setName} />
+        <TextEntry label={WORDS.whoAnswers} value={name} onChange={setName} />
       )}
       <Matters>
         {matters.map((matter) => {
@@ -53,26 +54,22 @@ export const ConsentMatters = ({
           return (
             <li key={matter.id} {...(held?.answer === 'no' ? { 'data-no': '' } : {})}>
               <span>{matter.text}</span>
-              {held && (
-                <b>
-                  {held.name} said {held.answer}, {moment(held.at)}
-                </b>
-              )}
+              {held && <b>{WORDS.said(held.name, held.answer, moment(held.at))}</b>}
               {canDo(job, 'ask customer') && held?.answer !== 'yes' && (
                 <Row $gap={8}>
                   <QuietButton
                     isDisabled={busy}
-                    aria-label={`Yes: ${matter.text}`}
+                    aria-label={WORDS.yes(matter.text)}
                     onPress={() => void say(matter, 'yes')}
                   >
-                    Yes
+                    {WORDS.yesAlone}
                   </QuietButton>
                   <QuietButton
                     isDisabled={busy}
-                    aria-label={`No: ${matter.text}`}
+                    aria-label={WORDS.no(matter.text)}
                     onPress={() => void say(matter, 'no')}
                   >
-                    No
+                    {WORDS.noAlone}
                   </QuietButton>
                 </Row>
               )}
@@ -97,10 +94,13 @@ export const ConsentSheet = ({ job, asked }: ConsentSheetProps) => {
   const matters = [...new Map([...asked, ...earlier].map((each) => [each.id, each])).values()];
   const open = withoutYes(asked, job.consents).length;
   return (
-    <Panel aria-label="Consent">
+    <Panel aria-label={WORDS.consent}>
       <Stack $gap={10}>
-        <h2>Ask the customer{open > 0 && ` (${open} open)`}</h2>
-        {matters.length === 0 && <MutedText>Nothing here needs asking.</MutedText>}
+        <h2>
+          {WORDS.askTheCustomer}
+          {open > 0 && WORDS.open(open)}
+        </h2>
+        {matters.length === 0 && <MutedText>{WORDS.nothingHereNeedsAsking}</MutedText>}
         <ConsentMatters job={job} matters={matters} />
       </Stack>
     </Panel>

@@ -29,6 +29,7 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useSend } from './use-send';
+import { WORDS } from './words';
 
 const Lines = styled.ol`
   display: grid;
@@ -104,7 +105,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
   const keep = async (agreedBy: string | null): Promise<void> => {
     const bad = amounts.findIndex((line) => line === null);
     if (bad >= 0) {
-      setWrong(`Line ${bad + 1}: "${lines[bad]!.low}" to "${lines[bad]!.high}" is no price`);
+      setWrong(WORDS.lineToIsNoPrice(bad + 1, lines[bad]!.low, lines[bad]!.high));
       return;
     }
     setWrong(null);
@@ -112,7 +113,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
     setChanged(null);
     if (agreedBy === null) return;
     const before = job.estimate;
-    offerUndo('The price is agreed.', async () => {
+    offerUndo(WORDS.thePriceIsAgreed, async () => {
       const held = await writeJob({
         jobId: job.id,
         method: 'PUT',
@@ -126,49 +127,47 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
   const closed = !canDo(job, 'estimate');
   if (list.prices.length === 0 && lines.length === 0) {
     return (
-      <Panel aria-label="Price">
+      <Panel aria-label={WORDS.price}>
         <Row>
-          <h2>Price</h2>
-          <MutedText>The price list is empty.</MutedText>
-          <QuietLink to="/prices">Write the price list</QuietLink>
+          <h2>{WORDS.price}</h2>
+          <MutedText>{WORDS.thePriceListIsEmpty}</MutedText>
+          <QuietLink to="/prices">{WORDS.writeThePriceList}</QuietLink>
         </Row>
       </Panel>
     );
   }
   return (
-    <Panel aria-label="Price">
+    <Panel aria-label={WORDS.price}>
       <Stack>
         <Row $gap={20} $align="baseline">
-          <h2>Price</h2>
+          <h2>{WORDS.price}</h2>
           <Total>{moneyRange(total.lowMinor, total.highMinor, currency)}</Total>
           {job.estimate?.agreedBy ? (
-            <b>
-              agreed with {job.estimate.agreedBy}, {moment(job.estimate.agreedAt!)}
-            </b>
+            <b>{WORDS.agreedWith(job.estimate.agreedBy, moment(job.estimate.agreedAt!))}</b>
           ) : (
-            <MutedText>{job.estimate ? 'saved, not agreed yet' : 'from the price list'}</MutedText>
+            <MutedText>{job.estimate ? WORDS.savedNotAgreedYet : WORDS.fromThePriceList}</MutedText>
           )}
         </Row>
-        <Lines aria-label="Lines of the estimate">
+        <Lines aria-label={WORDS.linesOfTheEstimate}>
           {lines.map(({ label, low, high }, index) => (
             <li key={index}>
               <TextEntry
-                label={`For what, line ${index + 1}`}
+                label={WORDS.forWhatLine(index + 1)}
                 value={label}
                 onChange={(next) => set(index, { label: next })}
               />
               <NumberEntry
-                label={`From, ${currency}`}
+                label={WORDS.from(currency)}
                 value={low}
                 onChange={(next) => set(index, { low: next })}
               />
               <NumberEntry
-                label={`To, ${currency}`}
+                label={WORDS.to(currency)}
                 value={high}
                 onChange={(next) => set(index, { high: next })}
               />
               <Button
-                aria-label={`Remove line ${index + 1}`}
+                aria-label={WORDS.removeLine(index + 1)}
                 onPress={() => setChanged(lines.filter((_, at) => at !== index))}
               >
                 <Trash2 size={19} />
@@ -184,17 +183,19 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
         {!closed && (
           <Row $align="end">
             <QuietButton onPress={() => setChanged([...lines, { label: '', low: '0', high: '0' }])}>
-              Add line
+              {WORDS.addLine}
             </QuietButton>
-            <QuietButton onPress={() => setChanged(asTyped(fresh))}>Recalculate</QuietButton>
+            <QuietButton onPress={() => setChanged(asTyped(fresh))}>
+              {WORDS.recalculate}
+            </QuietButton>
             <QuietButton isDisabled={busy || lines.length === 0} onPress={() => void keep(null)}>
-              Save estimate
+              {WORDS.saveEstimate}
             </QuietButton>
             <div style={{ width: 220 }}>
-              <TextEntry label="Agreed with" value={name} onChange={setName} />
+              <TextEntry label={WORDS.agreedWithAlone} value={name} onChange={setName} />
             </div>
             <ActionButton isDisabled={busy || lines.length === 0} onPress={() => void keep(name)}>
-              Customer agreed
+              {WORDS.customerAgreed}
             </ActionButton>
           </Row>
         )}

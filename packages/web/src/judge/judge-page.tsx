@@ -37,6 +37,7 @@ import { LabelButtons } from './label-buttons';
 import { ProtectionSheet } from './protection-sheet';
 import { AsItCame } from './as-it-came';
 import { useJudgement, useSteelOf } from './use-judgement';
+import { WORDS } from './words';
 
 const Verdict = styled.p<{ $decision: Decision }>`
   font: 720 30px/1.1 var(--heading);
@@ -65,9 +66,9 @@ const Table = styled.table`
 const um = (value: number): string => String(Number(value.toFixed(1)));
 
 const DECIDED: Readonly<Record<Decision, string>> = {
-  'do it': 'Do it',
-  'send it on': 'Send it on',
-  'decline it': 'Decline it',
+  'do it': WORDS.doIt,
+  'send it on': WORDS.sendItOn,
+  'decline it': WORDS.declineIt,
 };
 
 const JudgePage = () => {
@@ -76,7 +77,7 @@ const JudgePage = () => {
   const { choices, setChoices } = usePlanChoices(job);
   const { answer: result, error, retry } = usePlan(usePlanInput(job, choices));
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!steel || !result) return <p role="status">Assessing…</p>;
+  if (!steel || !result) return <p role="status">{WORDS.assessing}</p>;
   return (
     <Judged
       job={job}
@@ -105,10 +106,10 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
       <Unmeasured job={job} />
       {problem !== null && (
         <Notice tone="cut" alert>
-          {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>Go to intake</QuietLink>
+          {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>{WORDS.goToIntake}</QuietLink>
         </Notice>
       )}
-      <Panel aria-label="Decision">
+      <Panel aria-label={WORDS.decision}>
         <Stack>
           <Row $gap={20} $align="baseline">
             <Verdict $decision={judgement.decision}>{DECIDED[judgement.decision]}</Verdict>
@@ -122,7 +123,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
           {judgement.touchUpFirst !== null && (
             <Notice>
               {judgement.touchUpFirst}{' '}
-              <QuietLink to={`/jobs/${job.id}/touch-up`}>Touch it up</QuietLink>
+              <QuietLink to={`/jobs/${job.id}/touch-up`}>{WORDS.touchItUp}</QuietLink>
             </Notice>
           )}
           {judgement.decision !== 'do it' && (
@@ -135,27 +136,27 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
             before={job.damageBefore ?? []}
             {...(plan ? { depthAlong: plan.outline.depthAlong } : {})}
             low
-            label={`Along the edge: ${plan?.outline.verdict ?? `${job.damage.length} places of damage`}`}
+            label={WORDS.alongTheEdge(
+              plan?.outline.verdict ?? WORDS.placesOfDamage(job.damage.length),
+            )}
           />
           {plan && <p>{plan.outline.verdict}</p>}
         </Stack>
       </Panel>
       {plan && <Schools plan={plan} job={job} steel={steel} onChoices={onChoices} />}
       <Columns $columns={2}>
-        <Panel aria-label="Thickness">
+        <Panel aria-label={WORDS.thickness}>
           <Stack $gap={8}>
-            <h2>Is it thick?</h2>
+            <h2>{WORDS.isItThick}</h2>
             <p>{judgement.thickness.text}</p>
             {plan && <MutedText>{plan.section.thinning.reason}</MutedText>}
           </Stack>
         </Panel>
-        <Panel aria-label="Finish">
+        <Panel aria-label={WORDS.finish}>
           <Stack $gap={8}>
-            <h2>
-              Finish {um(judgement.finish.um[0])}–{um(judgement.finish.um[1])} µm
-            </h2>
+            <h2>{WORDS.finishUmUm2(um(judgement.finish.um[0]), um(judgement.finish.um[1]))}</h2>
             <p>{judgement.finish.text}</p>
-            <AsItCame job={job} text="As it came" />
+            <AsItCame job={job} text={WORDS.asItCame} />
           </Stack>
         </Panel>
       </Columns>
@@ -179,7 +180,7 @@ const Next = ({
   planned: boolean;
 }) => {
   if (job.stage !== 'taken in' || judgement.decision !== 'do it' || !planned) return null;
-  return <ActionLink to={`/jobs/${job.id}/plan`}>Make the plan</ActionLink>;
+  return <ActionLink to={`/jobs/${job.id}/plan`}>{WORDS.makeThePlan}</ActionLink>;
 };
 
 /** The three schools of the angle side by side: what each takes, and what its edge will be like. */
@@ -200,18 +201,18 @@ const Schools = ({
   const sides = bevelsOf(bladeKind(job.measures.kindId));
   const sigma = angleSigmaOf(job);
   return (
-    <Panel aria-label="Angle">
+    <Panel aria-label={WORDS.angle}>
       <Stack>
-        <h2>Keep the angle or change it</h2>
+        <h2>{WORDS.keepTheAngleOrChangeIt}</h2>
         <Table>
           <thead>
             <tr>
-              <th scope="col">School</th>
-              <th scope="col">Angle</th>
-              <th scope="col">Steel</th>
-              <th scope="col">Height</th>
-              <th scope="col">Edge time</th>
-              <th scope="col">What to expect</th>
+              <th scope="col">{WORDS.school}</th>
+              <th scope="col">{WORDS.angle}</th>
+              <th scope="col">{WORDS.steel}</th>
+              <th scope="col">{WORDS.height}</th>
+              <th scope="col">{WORDS.edgeTime}</th>
+              <th scope="col">{WORDS.whatToExpect}</th>
               <td />
             </tr>
           </thead>
@@ -228,13 +229,16 @@ const Schools = ({
                 <td>
                   {fixed(option.angleDeg, 1)}°{' '}
                   {option.approach === 'keep' && `± ${fixed(sigma, 1)} `}
-                  <small>per side</small>
+                  <small>{WORDS.perSide}</small>
                   <br />
-                  <small>{fixed(sides * option.angleDeg, 1)}° inclusive</small>
+                  <small>{WORDS.inclusive(fixed(sides * option.angleDeg, 1))}</small>
                 </td>
                 <td>
                   {option.steelLost ? (
-                    <Asked label={`Steel, ${SCHOOLS[option.approach]}`} figure={option.steelLost}>
+                    <Asked
+                      label={WORDS.steelSchools(SCHOOLS[option.approach])}
+                      figure={option.steelLost}
+                    >
                       {fixed(option.steelLost.value, 1)} mm³
                     </Asked>
                   ) : (
@@ -243,7 +247,10 @@ const Schools = ({
                 </td>
                 <td>
                   {option.heightLost ? (
-                    <Asked label={`Height, ${SCHOOLS[option.approach]}`} figure={option.heightLost}>
+                    <Asked
+                      label={WORDS.heightSchools(SCHOOLS[option.approach])}
+                      figure={option.heightLost}
+                    >
                       {mm(option.heightLost.value, 2)}
                     </Asked>
                   ) : (
@@ -255,13 +262,13 @@ const Schools = ({
                 <td>
                   {canDo(job, 'correct intake') && (
                     <QuietButton
-                      aria-label={`Use: ${SCHOOLS[option.approach]}`}
+                      aria-label={WORDS.choose(SCHOOLS[option.approach])}
                       onPress={() => {
                         onChoices({ approach: option.approach, angleDeg: null });
                         void navigate(`/jobs/${job.id}/plan`);
                       }}
                     >
-                      Use
+                      {WORDS.use}
                     </QuietButton>
                   )}
                 </td>

@@ -6,6 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 export const LabelButtons = ({ job }: { job: Job }) => {
   const [told, setTold] = useState<{ readonly text: string; readonly isWrong: boolean } | null>(
@@ -14,7 +15,7 @@ export const LabelButtons = ({ job }: { job: Job }) => {
   const print = async (what: LabelBody['what']): Promise<void> => {
     try {
       await request('POST', `/jobs/${job.id}/labels`, { what });
-      setTold({ text: `The ${what} is in the printer’s tray.`, isWrong: false });
+      setTold({ text: WORDS.theIsInThePrintersTray(what), isWrong: false });
     } catch (error) {
       setTold({ text: messageOf(error), isWrong: true });
     }
@@ -22,9 +23,9 @@ export const LabelButtons = ({ job }: { job: Job }) => {
   return (
     <Stack $gap={8}>
       <Row $gap={10}>
-        <QuietButton onPress={() => void print('tag')}>Print the tag</QuietButton>
-        <QuietButton onPress={() => void print('ticket')}>Print the ticket</QuietButton>
-        <QuietLink to="/labels">Open the tray</QuietLink>
+        <QuietButton onPress={() => void print('tag')}>{WORDS.printTheTag}</QuietButton>
+        <QuietButton onPress={() => void print('ticket')}>{WORDS.printTheTicket}</QuietButton>
+        <QuietLink to="/labels">{WORDS.openTheTray}</QuietLink>
       </Row>
       {told && (
         <Notice tone={told.isWrong ? 'cut' : 'good'} alert={told.isWrong}>

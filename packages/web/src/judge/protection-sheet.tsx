@@ -5,6 +5,7 @@ import { Checkbox } from '../theme/checkbox';
 import { Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSend } from './use-send';
+import { WORDS } from './words';
 
 interface ProtectionTicksProps {
   readonly job: Job;
@@ -43,10 +44,10 @@ interface ProtectionSheetProps extends ProtectionTicksProps {
 }
 
 export const ProtectionSheet = ({ job, list, cautions }: ProtectionSheetProps) => (
-  <Panel aria-label="Protection">
+  <Panel aria-label={WORDS.protection}>
     <Stack $gap={10}>
-      <h2>Before you start</h2>
-      {list.length === 0 && <MutedText>Nothing to wrap or tape.</MutedText>}
+      <h2>{WORDS.beforeYouStart}</h2>
+      {list.length === 0 && <MutedText>{WORDS.nothingToWrapOrTape}</MutedText>}
       <ProtectionTicks job={job} list={list} />
       {cautions.map(({ id, text }) => (
         <MutedText key={id}>{text}</MutedText>

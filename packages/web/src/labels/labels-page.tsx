@@ -10,6 +10,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PdfView } from './pdf-view';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const Layout = styled.div`
   display: grid;
@@ -35,16 +36,16 @@ const Tray = styled.ol`
 const LabelsPage = () => {
   const { data: sheets, error } = useLabels();
   const [chosen, setChosen] = useState<string | null>(null);
-  if (!sheets) return <Waiting error={error} text="Loading the tray…" />;
+  if (!sheets) return <Waiting error={error} text={WORDS.loadingTheTray} />;
   const shown = sheets.find(({ name }) => name === chosen) ?? sheets[0];
   return (
     <Stack $gap={16}>
-      <PageHeading title="Label printer" />
+      <PageHeading title={WORDS.labelPrinter} />
       {shown ? (
         <Layout>
-          <Panel aria-label="In the tray">
+          <Panel aria-label={WORDS.inTheTray}>
             <Stack $gap={8}>
-              <h2>In the tray</h2>
+              <h2>{WORDS.inTheTray}</h2>
               <Tray>
                 {sheets.map((sheet) => (
                   <li key={sheet.name}>
@@ -65,9 +66,9 @@ const LabelsPage = () => {
               <Row $gap={18}>
                 <h2>{nameOf(shown)}</h2>
                 <a href={`/api/labels/${shown.name}`} target="_blank" rel="noreferrer">
-                  Open the PDF
+                  {WORDS.openThePdf}
                 </a>
-                <Link to={`/jobs/${shown.jobId}`}>Its blade</Link>
+                <Link to={`/jobs/${shown.jobId}`}>{WORDS.itsBlade}</Link>
               </Row>
               <PdfView
                 key={`${shown.name} ${shown.at}`}
@@ -78,15 +79,13 @@ const LabelsPage = () => {
           </Panel>
         </Layout>
       ) : (
-        <MutedText>
-          The tray is empty. Tags and tickets appear here when blades are taken in.
-        </MutedText>
+        <MutedText>{WORDS.theTrayIsEmptyTagsAnd}</MutedText>
       )}
     </Stack>
   );
 };
 
 const nameOf = ({ what, tagNumber }: PrintedLabel): string =>
-  what === 'tag' ? `Tag ${tagNumber}` : `Ticket of tag ${tagNumber}`;
+  what === 'tag' ? WORDS.tag(tagNumber) : WORDS.ticketOfTag(tagNumber);
 
 export default LabelsPage;

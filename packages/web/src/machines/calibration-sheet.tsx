@@ -16,6 +16,7 @@ import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
+import { WORDS } from './words';
 
 const FitChart = lazy(() =>
   import('./fit-chart').then(({ FitChart: chart }) => ({ default: chart })),
@@ -43,7 +44,7 @@ export const CalibrationSheet = ({
   const inRange = angle !== null && angle >= 1 && angle <= 60;
   const remove = async (cut: MachineTestCut): Promise<void> => {
     await keep(await request<ShopMachine>('DELETE', `/machines/${machine.id}/cuts/${cut.id}`));
-    offerUndo(`The cut at ${cut.setDeg}° is removed.`, async () =>
+    offerUndo(WORDS.theCutAtIsRemoved(cut.setDeg), async () =>
       keep(
         await request<ShopMachine>('POST', `/machines/${machine.id}/cuts`, {
           setDeg: cut.setDeg,
@@ -61,24 +62,30 @@ export const CalibrationSheet = ({
           .join(' · ')}
       </MutedText>
       {machine.cuts.length > 1 && (
-        <Suspense fallback={<p role="status">Drawing…</p>}>
+        <Suspense fallback={<p role="status">{WORDS.drawing}</p>}>
           <FitChart machine={machine} fit={fit} />
         </Suspense>
       )}
       {dial && (
         <p>
           {fit.cuts === 0
-            ? 'Not calibrated: the setting is taken as it reads.'
-            : `Comes out at ${fixed(fit.offsetDeg, 2)}° + ${fixed(fit.slope, 3)} × the setting, from ${fit.cuts} ${fit.cuts === 1 ? 'cut' : 'cuts'}${fit.sdDeg === null ? '' : `, ± ${fixed(fit.sdDeg, 2)}°`}.`}
+            ? WORDS.notCalibratedTheSettingIsTaken
+            : WORDS.comesOutAtTheSettingFrom(
+                fixed(fit.offsetDeg, 2),
+                fixed(fit.slope, 3),
+                fit.cuts,
+                fit.cuts === 1 ? WORDS.cut : WORDS.cuts,
+                fit.sdDeg === null ? '' : `, ± ${fixed(fit.sdDeg, 2)}°`,
+              )}
         </p>
       )}
       <Row $align="end">
         <div style={{ width: 170 }}>
           <NumberEntry
-            label="Wanted, ° per side"
+            label={WORDS.wantedPerSide}
             value={wanted}
             onChange={setWanted}
-            error={inRange ? undefined : `From 1 to 60°; "${wanted}" was given`}
+            error={inRange ? undefined : WORDS.from1To60WasGiven(wanted)}
           />
         </div>
         {inRange && (
@@ -91,13 +98,13 @@ export const CalibrationSheet = ({
         <table>
           <thead>
             <tr>
-              <th scope="col">Day</th>
-              <th scope="col">Set</th>
-              <th scope="col">Measured</th>
-              <th scope="col">Off the line</th>
+              <th scope="col">{WORDS.day}</th>
+              <th scope="col">{WORDS.set}</th>
+              <th scope="col">{WORDS.measured}</th>
+              <th scope="col">{WORDS.offTheLine}</th>
               {mayEdit && (
                 <th scope="col">
-                  <span className="unseen">Take out</span>
+                  <span className="unseen">{WORDS.takeOut}</span>
                 </th>
               )}
             </tr>
@@ -118,10 +125,10 @@ export const CalibrationSheet = ({
                 {mayEdit && (
                   <td>
                     <QuietButton
-                      aria-label={`Take out the cut at ${cut.setDeg}°`}
+                      aria-label={WORDS.takeOutTheCutAt(cut.setDeg)}
                       onPress={() => void remove(cut)}
                     >
-                      Take out
+                      {WORDS.takeOut}
                     </QuietButton>
                   </td>
                 )}
@@ -169,7 +176,7 @@ const NewCut = ({ machine }: { machine: ShopMachine }) => {
       <Row $align="end">
         <div style={{ width: 170 }}>
           <NumberEntry
-            label="Set, ° per side"
+            label={WORDS.setPerSideAlone}
             value={set}
             onChange={setSet}
             error={problems['setDeg']}
@@ -177,13 +184,13 @@ const NewCut = ({ machine }: { machine: ShopMachine }) => {
         </div>
         <div style={{ width: 190 }}>
           <NumberEntry
-            label="Measured, ° per side"
+            label={WORDS.measuredPerSide}
             value={measured}
             onChange={setMeasured}
             error={problems['measuredDeg']}
           />
         </div>
-        <QuietButton type="submit">Add test cut</QuietButton>
+        <QuietButton type="submit">{WORDS.addTestCut}</QuietButton>
       </Row>
       {problem !== null && (
         <Notice tone="cut" alert>

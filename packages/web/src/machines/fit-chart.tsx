@@ -4,6 +4,7 @@ import { effectiveDeg, type Calibration } from '@patient-edge/core';
 import { useCallback } from 'react';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
 import { fixed } from '../theme/format';
+import { WORDS } from './words';
 
 export const FitChart = ({ machine, fit }: { machine: ShopMachine; fit: Calibration }) => {
   const { cuts } = machine;
@@ -20,7 +21,7 @@ export const FitChart = ({ machine, fit }: { machine: ShopMachine; fit: Calibrat
       });
       return {
         grid: { left: 54, right: 18, top: 14, bottom: 52 },
-        xAxis: numberAxis(tokens, 'set, ° per side'),
+        xAxis: numberAxis(tokens, WORDS.setPerSide),
         yAxis: numberAxis(tokens, 'measured'),
         series: [
           line(tokens.soft, 'dashed', (setDeg) => setDeg),
@@ -38,7 +39,12 @@ export const FitChart = ({ machine, fit }: { machine: ShopMachine; fit: Calibrat
   );
   return (
     <Chart
-      label={`${machine.name}: measured ${fixed(fit.offsetDeg, 2)}° + ${fixed(fit.slope, 3)} × set, from ${cuts.length} cuts`}
+      label={WORDS.measuredSetFromCuts(
+        machine.name,
+        fixed(fit.offsetDeg, 2),
+        fixed(fit.slope, 3),
+        cuts.length,
+      )}
       heightPx={230}
       option={option}
     />

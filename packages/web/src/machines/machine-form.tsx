@@ -17,6 +17,7 @@ import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { useFormDraft } from '../theme/form-draft';
 import { useFollowed, useSubmission } from '../theme/server-form';
+import { WORDS } from './words';
 
 const SIZE_NAMES = Object.keys(MACHINE_SIZE_LABELS) as (keyof MachineSizes)[];
 
@@ -70,13 +71,18 @@ export const MachineForm = ({
       close();
     });
   return (
-    <Panel aria-label={machine ? `Edit ${machine.name}` : 'Add a machine'}>
+    <Panel aria-label={machine ? WORDS.edit(machine.name) : WORDS.addAMachine}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
-          <h2>{machine ? `Edit ${machine.name}` : 'Add a machine'}</h2>
+          <h2>{machine ? WORDS.edit(machine.name) : WORDS.addAMachine}</h2>
           <Columns $columns={4}>
-            <FormText control={control} name="name" label="Name" />
-            <FormPick control={control} name="kind" label="Kind" options={options(MACHINE_KINDS)} />
+            <FormText control={control} name="name" label={WORDS.name} />
+            <FormPick
+              control={control}
+              name="kind"
+              label={WORDS.kind}
+              options={options(MACHINE_KINDS)}
+            />
             {SIZES_OF[kind].map((size) => (
               <FormNumber
                 key={size}
@@ -85,12 +91,12 @@ export const MachineForm = ({
                 label={MACHINE_SIZE_LABELS[size]}
               />
             ))}
-            <FormText control={control} name="note" label="Note" />
+            <FormText control={control} name="note" label={WORDS.note} />
             <Checkbox
               value={retired}
               onChange={(next) => setValue('retired', next, { shouldDirty: true })}
             >
-              Retired: not planned with
+              {WORDS.retiredNotPlannedWith}
             </Checkbox>
           </Columns>
           {problem !== null && (
@@ -100,9 +106,9 @@ export const MachineForm = ({
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {machine ? 'Save' : 'Add'}
+              {machine ? WORDS.save : WORDS.add}
             </ActionButton>
-            <QuietButton onPress={close}>Cancel</QuietButton>
+            <QuietButton onPress={close}>{WORDS.cancel}</QuietButton>
           </Row>
         </Stack>
       </form>

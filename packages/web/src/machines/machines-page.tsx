@@ -11,6 +11,7 @@ import { Waiting } from '../theme/waiting';
 import { CalibrationSheet } from './calibration-sheet';
 import { MachineForm } from './machine-form';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const Each = styled.div`
   display: grid;
@@ -23,19 +24,18 @@ const MachinesPage = () => {
   const { data: machines, error } = useMachines();
   const [editing, setEditing] = useState<number | 'new' | null>(null);
   const mayEdit = useMay('change machines');
-  if (!machines) return <Waiting error={error} text="Loading machines…" />;
+  if (!machines) return <Waiting error={error} text={WORDS.loadingMachines} />;
   return (
     <>
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title="Machines" />
-          {mayEdit && <ActionButton onPress={() => setEditing('new')}>Add a machine</ActionButton>}
+          <PageHeading title={WORDS.machines} />
+          {mayEdit && (
+            <ActionButton onPress={() => setEditing('new')}>{WORDS.addAMachine}</ActionButton>
+          )}
         </Row>
-        <MutedText>
-          A setting is not the angle that comes out. Grind a test cut, measure its bevel, and the
-          plan says what to set.
-        </MutedText>
+        <MutedText>{WORDS.aSettingIsNotTheAngle}</MutedText>
         {editing !== null && (
           <MachineForm
             key={editing}
@@ -43,7 +43,7 @@ const MachinesPage = () => {
             onClose={() => setEditing(null)}
           />
         )}
-        {machines.length === 0 && <Notice>No machine: every angle is held by hand.</Notice>}
+        {machines.length === 0 && <Notice>{WORDS.noMachineEveryAngleIsHeld}</Notice>}
         <Each>
           {machines.map((machine) => (
             <Panel key={machine.id} aria-label={machine.name}>
@@ -52,14 +52,14 @@ const MachinesPage = () => {
                   <h2>{machine.name}</h2>
                   <MutedText>
                     {machine.kind}
-                    {machine.retired && ', retired'}
+                    {machine.retired && WORDS.retired}
                   </MutedText>
                   {mayEdit && (
                     <QuietButton
-                      aria-label={`Edit ${machine.name}`}
+                      aria-label={WORDS.edit(machine.name)}
                       onPress={() => setEditing(machine.id)}
                     >
-                      Edit
+                      {WORDS.editAlone}
                     </QuietButton>
                   )}
                 </Row>

@@ -11,12 +11,13 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
+import { WORDS } from './words';
 
 const STATES: Readonly<Record<QueuedMessage['state'], string>> = {
-  queued: 'waits to be sent',
-  sending: 'is being sent',
+  queued: WORDS.waitsToBeSent,
+  sending: WORDS.isBeingSent,
   sent: 'sent',
-  failed: 'not sent',
+  failed: WORDS.notSent,
   withdrawn: 'withdrawn',
 };
 
@@ -24,7 +25,7 @@ const MessagesPage = () => {
   const { data: messages, error } = useMessages();
   const { data: devices } = useDevices();
   const [problem, setProblem] = useState<string | null>(null);
-  if (!messages) return <Waiting error={error} text="Loading messages…" />;
+  if (!messages) return <Waiting error={error} text={WORDS.loadingMessages} />;
   const again = async (id: number): Promise<void> => {
     setProblem(null);
     try {
@@ -37,18 +38,16 @@ const MessagesPage = () => {
   };
   return (
     <Stack $gap={16}>
-      <PageHeading title="Messages" />
+      <PageHeading title={WORDS.messages} />
       {problem !== null && (
         <Notice tone="cut" alert>
           {problem}
         </Notice>
       )}
-      <Panel aria-label="To customers">
+      <Panel aria-label={WORDS.toCustomers}>
         <Stack $gap={8}>
-          <h2>To customers</h2>
-          {messages.length === 0 && (
-            <MutedText>Nothing yet. Whoever said yes is written to when all is ready.</MutedText>
-          )}
+          <h2>{WORDS.toCustomers}</h2>
+          {messages.length === 0 && <MutedText>{WORDS.nothingYetWhoeverSaidYesIs}</MutedText>}
           {messages.map(
             ({ id, customer, address, subject, body, state, problem: why, madeAt, sentAt }) => (
               <Fold
@@ -63,7 +62,7 @@ const MessagesPage = () => {
                   {why !== null && <Notice tone="cut">{why}</Notice>}
                   {state === 'failed' && (
                     <Row>
-                      <QuietButton onPress={() => void again(id)}>Send again</QuietButton>
+                      <QuietButton onPress={() => void again(id)}>{WORDS.sendAgain}</QuietButton>
                     </Row>
                   )}
                 </Stack>
@@ -80,18 +79,18 @@ const MessagesPage = () => {
 const Inbox = () => {
   const { data: mails } = useMailBox(true);
   return (
-    <Panel aria-label="Inbox">
+    <Panel aria-label={WORDS.inbox}>
       <Stack $gap={8}>
         <Row $gap={14} $align="baseline">
-          <h2>Inbox</h2>
-          <MutedText>The demo sends nothing out: its messages stay here.</MutedText>
+          <h2>{WORDS.inbox}</h2>
+          <MutedText>{WORDS.theDemoSendsNothingOutIts}</MutedText>
         </Row>
         {(mails ?? []).map(({ id, at, to, subject, text }) => (
-          <Fold key={`${id} ${at}`} title={subject} level={3} says={`to ${to}, ${moment(at)}`}>
+          <Fold key={`${id} ${at}`} title={subject} level={3} says={WORDS.to(to, moment(at))}>
             <p style={{ whiteSpace: 'pre-wrap' }}>{text}</p>
           </Fold>
         ))}
-        {mails?.length === 0 && <MutedText>Empty.</MutedText>}
+        {mails?.length === 0 && <MutedText>{WORDS.empty}</MutedText>}
       </Stack>
     </Panel>
   );

@@ -28,6 +28,7 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { useSubmission } from '../theme/server-form';
 import { NumberEntry } from '../theme/number-entry';
 import { useRun } from '../theme/use-run';
+import { WORDS } from './words';
 
 interface BillPanelProps {
   readonly job: Job;
@@ -38,24 +39,22 @@ export const BillPanel = ({ job, currency }: BillPanelProps) => {
   const { bill } = job;
   const toPay = bill ? toPayMinor(bill) : 0;
   return (
-    <Panel className="no-print" aria-label="Price and payment">
+    <Panel className="no-print" aria-label={WORDS.priceAndPayment}>
       <Stack>
         <Row $gap={18} $align="baseline">
-          <h2>Price</h2>
+          <h2>{WORDS.price}</h2>
           {bill ? (
             <span>
               {money(bill.priceMinor, currency)}
               {bill.discountMinor > 0 &&
-                ` less ${money(bill.discountMinor, currency)} (${bill.discountReason})`}
-              {bill.paidMinor > 0 && `, paid ${money(bill.paidMinor, currency)}`}
+                WORDS.less(money(bill.discountMinor, currency), bill.discountReason)}
+              {bill.paidMinor > 0 && WORDS.paid(money(bill.paidMinor, currency))}
               {': '}
-              <b>{toPay > 0 ? `${money(toPay, currency)} to pay` : 'nothing to pay'}</b>
+              <b>{toPay > 0 ? WORDS.toPay(money(toPay, currency)) : WORDS.nothingToPay}</b>
             </span>
           ) : (
             <MutedText>
-              {job.stage === 'ready'
-                ? 'The price list says nothing of it: set it here.'
-                : 'None yet.'}
+              {job.stage === 'ready' ? WORDS.thePriceListSaysNothingOf : WORDS.noneYet}
             </MutedText>
           )}
         </Row>
@@ -97,7 +96,7 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
   ]);
   const minor = (field: 'priceMinor' | 'discountMinor', typed: string): number | null => {
     const amount = parseNumber(typed);
-    if (amount === null) form.setError(field, { message: `"${typed}" is no amount` });
+    if (amount === null) form.setError(field, { message: WORDS.isNoAmount(typed) });
     return amount === null ? null : toMinor(amount, currency);
   };
   const send = (typed: PriceValues): Promise<void> =>
@@ -118,9 +117,17 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
     <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
       <Stack $gap={10}>
         <Columns $columns={3}>
-          <FormNumber control={form.control} name="priceMinor" label={`Price, ${currency}`} />
-          <FormNumber control={form.control} name="discountMinor" label={`Discount, ${currency}`} />
-          <FormText control={form.control} name="discountReason" label="Why the discount" />
+          <FormNumber
+            control={form.control}
+            name="priceMinor"
+            label={WORDS.priceCurrency(currency)}
+          />
+          <FormNumber
+            control={form.control}
+            name="discountMinor"
+            label={WORDS.discount(currency)}
+          />
+          <FormText control={form.control} name="discountReason" label={WORDS.whyTheDiscount} />
         </Columns>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -129,7 +136,7 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
         )}
         <Row>
           <QuietButton type="submit" isDisabled={busy || !form.formState.isDirty}>
-            Set the price
+            {WORDS.setThePrice}
           </QuietButton>
         </Row>
       </Stack>
@@ -158,16 +165,16 @@ const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
     <Stack $gap={10}>
       <Row $align="end">
         <SegmentedControl
-          label="Paid by"
+          label={WORDS.paidBy}
           options={PAYMENT_METHODS.map((id) => ({ id, label: id }))}
           value={method}
           onChange={setMethod}
         />
         <div style={{ width: 160 }}>
           <NumberEntry
-            label={`Paid now, ${currency}`}
+            label={WORDS.paidNow(currency)}
             value={typed}
-            error={amount === null ? `"${typed}" is no amount` : undefined}
+            error={amount === null ? WORDS.isNoAmount(typed) : undefined}
             onChange={setTyped}
           />
         </div>
@@ -175,7 +182,7 @@ const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
           isDisabled={busy || amount === null}
           onPress={() => amount !== null && void pay(amount)}
         >
-          Take the payment
+          {WORDS.takeThePayment}
         </ActionButton>
       </Row>
       {problem !== null && (
@@ -206,12 +213,12 @@ const Receipts = ({ job, currency }: BillPanelProps) => {
     });
   return (
     <Stack $gap={6}>
-      <ul aria-label="Receipts">
+      <ul aria-label={WORDS.receipts}>
         {sales.map(({ id, number, at, method, undoneAt, lines }) => (
           <li key={id}>
             <Row>
               <a href={`/api/payments/${id}/receipt.pdf`} target="_blank" rel="noreferrer">
-                Receipt {number}
+                {WORDS.receipt(number)}
               </a>
               <span>
                 {money(lines.find(({ jobId }) => jobId === job.id)?.amountMinor ?? 0, currency)},{' '}
@@ -219,10 +226,10 @@ const Receipts = ({ job, currency }: BillPanelProps) => {
               </span>
               {undoneAt === null ? (
                 <QuietButton isDisabled={busy} onPress={() => void undo(id)}>
-                  Undo the receipt
+                  {WORDS.undoTheReceipt}
                 </QuietButton>
               ) : (
-                <MutedText as="span">undone {moment(undoneAt)}</MutedText>
+                <MutedText as="span">{WORDS.undone(moment(undoneAt))}</MutedText>
               )}
             </Row>
           </li>

@@ -2,14 +2,15 @@
 import { NavLink } from 'react-router';
 import { useMay } from '../api/may';
 import { SubPages } from '../theme/sub-pages';
+import { WORDS } from './words';
 
 export const NumbersNav = () => {
   const maySeeMoney = useMay('see money');
   return (
-    <SubPages aria-label="Numbers">
-      {maySeeMoney && <NavLink to="/takings">Takings</NavLink>}
-      <NavLink to="/history">History</NavLink>
-      <NavLink to="/calculator">Calculator</NavLink>
+    <SubPages aria-label={WORDS.numbers}>
+      {maySeeMoney && <NavLink to="/takings">{WORDS.takings}</NavLink>}
+      <NavLink to="/history">{WORDS.history}</NavLink>
+      <NavLink to="/calculator">{WORDS.calculator}</NavLink>
     </SubPages>
   );
 };

@@ -10,6 +10,7 @@ import { PageHeading } from '../theme/page-heading';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { NumbersNav } from './numbers-nav';
+import { WORDS } from './words';
 
 const sumOf = (sales: readonly Sale[]): number =>
   sales.reduce(
@@ -24,7 +25,7 @@ const TakingsPage = () => {
   const [day, setDay] = useState<string | null>(null);
   const { data: takings, error } = useTakings(day !== null && isDay(day) ? day : null);
   const { data: session } = useSession();
-  if (!takings || !session) return <Waiting error={error} text="Loading the takings…" />;
+  if (!takings || !session) return <Waiting error={error} text={WORDS.loadingTheTakings} />;
   const { currency } = session;
   const counted = takings.sales.filter(({ undoneAt }) => undoneAt === null);
   return (
@@ -33,13 +34,15 @@ const TakingsPage = () => {
       <Stack $gap={16}>
         <Row $gap={18} $align="end">
           <div style={{ flex: 1, minWidth: 240 }}>
-            <PageHeading title="Takings">Takings of {dayAndYear(takings.day)}</PageHeading>
+            <PageHeading title={WORDS.takings}>
+              {WORDS.takingsOf(dayAndYear(takings.day))}
+            </PageHeading>
           </div>
           <div style={{ width: 190 }}>
-            <TextEntry label="Day" kind="date" value={day ?? takings.day} onChange={setDay} />
+            <TextEntry label={WORDS.day} kind="date" value={day ?? takings.day} onChange={setDay} />
           </div>
         </Row>
-        <Panel aria-label="Sums">
+        <Panel aria-label={WORDS.sums}>
           <Row $gap={28} $align="baseline">
             <b style={{ fontSize: 26 }}>
               <Figures>{money(sumOf(counted), currency)}</Figures>
@@ -52,22 +55,22 @@ const TakingsPage = () => {
                 </Figures>
               </span>
             ))}
-            <a href={`/api/takings.csv?day=${takings.day}`}>As CSV</a>
+            <a href={`/api/takings.csv?day=${takings.day}`}>{WORDS.asCsv}</a>
           </Row>
         </Panel>
-        <Panel aria-label="Receipts">
+        <Panel aria-label={WORDS.receipts}>
           {takings.sales.length === 0 ? (
-            <MutedText>Nothing was taken on this day.</MutedText>
+            <MutedText>{WORDS.nothingWasTakenOnThisDay}</MutedText>
           ) : (
             <table>
               <thead>
                 <tr>
-                  <th scope="col">Receipt</th>
-                  <th scope="col">At</th>
-                  <th scope="col">Customer</th>
-                  <th scope="col">Blades</th>
-                  <th scope="col">By</th>
-                  <th scope="col">Amount</th>
+                  <th scope="col">{WORDS.receiptAlone}</th>
+                  <th scope="col">{WORDS.at}</th>
+                  <th scope="col">{WORDS.customer}</th>
+                  <th scope="col">{WORDS.blades}</th>
+                  <th scope="col">{WORDS.by}</th>
+                  <th scope="col">{WORDS.amount}</th>
                 </tr>
               </thead>
               <tbody>
@@ -93,7 +96,7 @@ const TakingsPage = () => {
                     </td>
                     <td>
                       {sale.method}
-                      {sale.undoneAt !== null && `, undone ${moment(sale.undoneAt)}`}
+                      {sale.undoneAt !== null && WORDS.undoneMoment(moment(sale.undoneAt))}
                     </td>
                     <td>
                       <Figures>{money(sumOf([sale]), currency)}</Figures>

@@ -15,6 +15,7 @@ import { TextEntry } from '../theme/text-fields';
 import { BesidePicture } from '../trace/beside-picture';
 import { PictureCanvas } from '../trace/picture-canvas';
 import { PointsLayer } from '../trace/points-layer';
+import { WORDS } from './words';
 
 const Marks = styled.ol`
   display: grid;
@@ -83,7 +84,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
         src={`/api/photographs/${id}/full.jpg`}
         widthPx={widthPx}
         heightPx={heightPx}
-        label="Photograph: click to mark a place; plus and minus enlarge, arrows move, Enter marks the middle"
+        label={WORDS.photographClickToMarkAPlace}
         onPoint={({ x, y }) => {
           if (marks.length < MOST_MARKS)
             setMarks([...marks, { x: x / widthPx, y: y / heightPx, note: '' }]);
@@ -127,15 +128,15 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
       </PictureCanvas>
       <Panel>
         <Stack $gap={12}>
-          <MutedText>Taken in {moment(at)}. Upright, and without the place it was taken.</MutedText>
-          <TextEntry label="Note on the photograph" value={note} onChange={setNote} />
-          <h3>Marks</h3>
-          {marks.length === 0 && <MutedText>Click on the picture to mark a place.</MutedText>}
+          <MutedText>{WORDS.takenInUprightAndWithoutThe(moment(at))}</MutedText>
+          <TextEntry label={WORDS.noteOnThePhotograph} value={note} onChange={setNote} />
+          <h3>{WORDS.marksAlone}</h3>
+          {marks.length === 0 && <MutedText>{WORDS.clickOnThePictureToMark}</MutedText>}
           <Marks>
             {marks.map((mark, index) => (
               <li key={index}>
                 <TextEntry
-                  label={`Mark ${index + 1}`}
+                  label={WORDS.mark(index + 1)}
                   value={mark.note}
                   onChange={(next) =>
                     setMarks(
@@ -143,7 +144,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
                     )
                   }
                 />
-                <Button aria-label={`Remove mark ${index + 1}`} onPress={() => removeMark(index)}>
+                <Button aria-label={WORDS.removeMark(index + 1)} onPress={() => removeMark(index)}>
                   <Trash2 size={19} />
                 </Button>
               </li>
@@ -156,9 +157,9 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
           )}
           <Row>
             <ActionButton onPress={() => void keep()} isDisabled={!changed}>
-              Save marks
+              {WORDS.saveMarks}
             </ActionButton>
-            <QuietButton onPress={() => void remove()}>Remove this photograph</QuietButton>
+            <QuietButton onPress={() => void remove()}>{WORDS.removeThisPhotograph}</QuietButton>
           </Row>
         </Stack>
       </Panel>

@@ -8,15 +8,16 @@ import { Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { MarkPhotograph } from './mark-photograph';
 import { TraceOutline } from '../trace/trace-outline';
+import { WORDS } from './words';
 
 const CloseUpPicture = lazy(async () => ({
   default: (await import('../close-up/close-up')).CloseUpPicture,
 }));
 
 const MODES = [
-  { id: 'marks', label: 'Marks and notes' },
-  { id: 'trace', label: 'Trace the outline' },
-  { id: 'close', label: 'Look closely' },
+  { id: 'marks', label: WORDS.marksAndNotes },
+  { id: 'trace', label: WORDS.traceTheOutline },
+  { id: 'close', label: WORDS.lookClosely },
 ] as const;
 
 const PhotographPage = () => {
@@ -35,22 +36,22 @@ const OnePhotograph = ({ job, photograph }: { job: Job; photograph: Photograph }
   return (
     <Stack $gap={12}>
       <Row $gap={18} $align="end">
-        <h2>Photograph</h2>
+        <h2>{WORDS.photograph}</h2>
         <SegmentedControl
-          label="What to do"
+          label={WORDS.whatToDo}
           hideLabel
           options={MODES}
           value={mode}
           onChange={setMode}
         />
-        <Link to={`/jobs/${job.id}/intake#photographs`}>Back to the intake</Link>
+        <Link to={`/jobs/${job.id}/intake#photographs`}>{WORDS.backToTheIntake}</Link>
       </Row>
       {mode === 'marks' ? (
         <MarkPhotograph job={job} photograph={photograph} />
       ) : mode === 'trace' ? (
         <TraceOutline job={job} photograph={photograph} />
       ) : (
-        <Suspense fallback={<p role="status">Opening…</p>}>
+        <Suspense fallback={<p role="status">{WORDS.opening}</p>}>
           <CloseUpPicture job={job} photograph={photograph} />
         </Suspense>
       )}

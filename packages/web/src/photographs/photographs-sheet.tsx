@@ -13,6 +13,7 @@ import { FromMicroscope } from '../close-up/from-microscope';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 const Pictures = styled.ul`
   display: flex;
@@ -53,16 +54,18 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
     }
   };
   return (
-    <Panel aria-label="Photographs" id="photographs">
+    <Panel aria-label={WORDS.photographs} id="photographs">
       <Stack>
         <Row>
-          <h2>Photographs</h2>
+          <h2>{WORDS.photographs}</h2>
           <FileTrigger
             acceptedFileTypes={PHOTOGRAPH_TYPES}
             allowsMultiple
             onSelect={(files) => void add(files)}
           >
-            <QuietButton isDisabled={busy}>{busy ? 'Adding…' : 'Add a photograph'}</QuietButton>
+            <QuietButton isDisabled={busy}>
+              {busy ? WORDS.adding : WORDS.addAPhotograph}
+            </QuietButton>
           </FileTrigger>
         </Row>
         <FromMicroscope job={job} />
@@ -72,9 +75,7 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
           </Notice>
         )}
         {job.photographs.length === 0 ? (
-          <MutedText>
-            None yet. Lay the blade on plain paper beside a bank card to trace it later.
-          </MutedText>
+          <MutedText>{WORDS.noneYetLayTheBladeOn}</MutedText>
         ) : (
           <Pictures>
             {job.photographs.map(({ id, note, marks, closeUp }, index) => (
@@ -82,11 +83,11 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
                 <Link to={`/jobs/${job.id}/photographs/${id}`}>
                   <img
                     src={`/api/photographs/${id}/small.jpg`}
-                    alt={note || `Photograph ${index + 1} of the blade`}
+                    alt={note || WORDS.photographOfTheBlade(index + 1)}
                   />
                 </Link>
                 <small>
-                  {[note, closeUp?.spot ?? '', marks.length > 0 ? `${marks.length} marks` : '']
+                  {[note, closeUp?.spot ?? '', marks.length > 0 ? WORDS.marks(marks.length) : '']
                     .filter(Boolean)
                     .join(' · ')}
                 </small>

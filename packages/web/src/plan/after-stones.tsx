@@ -20,6 +20,7 @@ import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { SeriesFields } from './series-fields';
+import { WORDS } from './words';
 
 interface AfterStonesProps {
   readonly finishing: Finishing;
@@ -34,13 +35,13 @@ export const AfterStones = (props: AfterStonesProps) => {
   const { series, rack, onSeries } = props;
   return (
     <Stack>
-      <h3>After the stones</h3>
+      <h3>{WORDS.afterTheStones}</h3>
       {series === null ? (
         <>
           <OneSurface {...props} />
           <Row>
             <QuietButton onPress={() => onSeries(seriesOf(null, props.finishing).concat(MORE))}>
-              Several surfaces in a row
+              {WORDS.severalSurfacesInARow}
             </QuietButton>
           </Row>
         </>
@@ -62,7 +63,7 @@ const OneSurface = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
   return (
     <Columns $columns={4}>
       <Select
-        label="Finished on"
+        label={WORDS.finishedOn}
         options={options(FINISHING_SURFACES)}
         value={finishing.on}
         onChange={(on) => set({ on })}
@@ -71,25 +72,25 @@ const OneSurface = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
       {stropping && (
         <>
           <Select
-            label="Strop"
+            label={WORDS.strop}
             options={[
-              { id: 'suits', label: 'the one that suits' },
+              { id: 'suits', label: WORDS.theOneThatSuits },
               ...forTask(rack, 'finish').map(({ id, name, um }) => ({
                 id,
-                label: `${name}, ${um} µm`,
+                label: WORDS.nameUm(name, um),
               })),
             ]}
             value={finishing.stropId ?? 'suits'}
             onChange={(next) => set({ stropId: next === 'suits' ? null : next })}
           />
           <SegmentedControl
-            label="Back"
+            label={WORDS.back}
             options={options(STROP_BACKS)}
             value={finishing.back}
             onChange={(back) => set({ back })}
           />
           <WithinLimits
-            label="Under the bevel, °"
+            label={WORDS.underTheBevelAlone}
             least={0}
             most={MOST_UNDER_DEG}
             whole={false}
@@ -100,7 +101,7 @@ const OneSurface = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
       )}
       {finishing.on !== 'none' && (
         <WithinLimits
-          label="Strokes a side"
+          label={WORDS.strokesASide}
           least={1}
           most={MOST_STROP_STROKES}
           whole

@@ -20,6 +20,7 @@ import { WithinLimits } from '../theme/within-limits';
 import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
 import { ThinningFields } from './thinning-fields';
 import type { SheetProps } from './sheet-props';
+import { WORDS } from './words';
 
 export interface AlongProps extends SheetProps {
   readonly rack: PlanInput['rack'];
@@ -34,23 +35,23 @@ const AlongFields = ({ job, plan, rack, choices, onChoices }: AlongProps) => (
       depthAlong={plan.outline.depthAlong}
       twoEdges={hasTwoEdges(job.measures.kindId, job.answers)}
       lifts={plan.work.isLifted ? plan.work.held[0]!.stations : []}
-      label={`Along the edge: ${plan.outline.verdict}`}
+      label={WORDS.alongTheEdge(plan.outline.verdict)}
     />
     <p>{plan.outline.verdict}</p>
     <ChipChoices job={job} choices={choices} onChoices={onChoices} />
     <FigureList>
-      <FigureView label="Height lost" figure={plan.report.figures.heightLost} />
+      <FigureView label={WORDS.heightLost} figure={plan.report.figures.heightLost} />
       <FigureView
-        label="Steel lost"
+        label={WORDS.steelLost}
         figure={plan.report.figures.steelLost}
         beside={plan.report.figures.massLost}
       />
       <FigureView
-        label={`${plan.section.shoulderLabel} before`}
+        label={WORDS.before(plan.section.shoulderLabel)}
         figure={plan.report.figures.behindEdgeBefore}
       />
       <FigureView
-        label={`${plan.section.shoulderLabel} after`}
+        label={WORDS.after(plan.section.shoulderLabel)}
         figure={plan.report.figures.behindEdgeAfter}
       />
     </FigureList>
@@ -69,14 +70,14 @@ const HighSpotField = ({ job, choices, onChoices }: Omit<SheetProps, 'plan'>) =>
   job.damage.some(({ kind, depthMm }) => kind === 'high spot' && depthMm > 0) ? (
     <Columns $columns={3}>
       <WithinLimits
-        label="High spot down over visits"
+        label={WORDS.highSpotDownOverVisits}
         least={1}
         most={MOST_HIGH_SPOT_VISITS}
         whole
         value={choices.highSpotVisits}
         onValue={(highSpotVisits) => onChoices({ highSpotVisits })}
         onOpen={() => onChoices({ highSpotVisits: null })}
-        hint="Empty: all of it now"
+        hint={WORDS.emptyAllOfItNow}
       />
     </Columns>
   ) : null;
@@ -90,9 +91,12 @@ const FixedLift = ({ plan }: { plan: BladePlan }) => {
   const angles = held.flatMap((station) => angleAtFixedLift(station, middle.liftMm!) ?? []);
   return (
     <MutedText>
-      One lift of {mm(middle.liftMm!, 1)} held all along would run from{' '}
-      {fixed(Math.min(...angles), 1)}° to {fixed(Math.max(...angles), 1)}° {ofSide(side)}: lower the
-      spine towards the tip.
+      {WORDS.oneLiftOfHeldAllAlong(
+        mm(middle.liftMm!, 1),
+        fixed(Math.min(...angles), 1),
+        fixed(Math.max(...angles), 1),
+        ofSide(side),
+      )}
     </MutedText>
   );
 };
@@ -121,7 +125,7 @@ const ChipChoices = ({
             })
           }
         >
-          Take out the {kind} at {mmTyped(fromMm)}, {mmTyped(depthMm)} deep
+          {WORDS.takeOutTheAtDeep(kind, mmTyped(fromMm), mmTyped(depthMm))}
         </Checkbox>
       ))}
   </Row>

@@ -4,13 +4,14 @@ import { Fold } from '../theme/fold';
 import { mm } from '../theme/format';
 import { Panel } from '../theme/layout';
 import type { AlongProps } from './along-fields';
+import { WORDS } from './words';
 
 /** Loaded when it is opened. */
 const AlongFields = lazy(() => import('./along-fields'));
 
 export const AlongSheet = memo((props: AlongProps) => (
-  <Panel $slim aria-label="Along the edge">
-    <Fold title="Edge profile and chips" level={2} says={alongSays(props)}>
+  <Panel $slim aria-label={WORDS.alongTheEdgeAlone}>
+    <Fold title={WORDS.edgeProfileAndChips} level={2} says={alongSays(props)}>
       <AlongFields {...props} />
     </Fold>
   </Panel>
@@ -21,8 +22,8 @@ AlongSheet.displayName = 'AlongSheet';
 const alongSays = ({ plan, job }: Pick<AlongProps, 'plan' | 'job'>): string =>
   [
     job.damage.length === 0
-      ? 'no faults'
-      : `${job.damage.length} ${job.damage.length === 1 ? 'fault' : 'faults'}`,
-    `${mm(plan.report.figures.heightLost.value, 2)} of height`,
-    plan.section.thinning.done ? 'thinned' : 'not thinned',
+      ? WORDS.noFaults
+      : `${job.damage.length} ${job.damage.length === 1 ? WORDS.fault : WORDS.faults}`,
+    WORDS.ofHeight(mm(plan.report.figures.heightLost.value, 2)),
+    plan.section.thinning.done ? 'thinned' : WORDS.notThinned,
   ].join(' · ');

@@ -11,12 +11,13 @@ import { fixed, mm, parseNumber, roughly } from '../theme/format';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { SliderBar } from '../theme/slider';
 import { NumberEntry } from '../theme/number-entry';
+import { WORDS } from './words';
 
 /** The schools of the angle, as the trade calls them. */
 export const SCHOOLS: Readonly<Record<Approach, string>> = {
-  keep: 'Keep what came',
-  'by-use': 'Set by use',
-  'lowest-clear': 'Lowest that clears',
+  keep: WORDS.keepWhatCame,
+  'by-use': WORDS.setByUse,
+  'lowest-clear': WORDS.lowestThatClears,
 };
 
 const Schools = styled.div`
@@ -206,7 +207,7 @@ const AngleDial = ({
         onMoving(false);
       }}
     >
-      <Label>Or set it by hand, per side</Label>
+      <Label>{WORDS.orSetItByHandPer}</Label>
       <SliderBar />
     </Dial>
   );
@@ -228,12 +229,12 @@ const SchoolTable = memo(
   ({ options, chosen, onChoose }: SchoolTableProps) => (
     <div>
       <Heads aria-hidden>
-        <span>School</span>
-        <span>steel</span>
-        <span>height</span>
-        <span>edge time</span>
+        <span>{WORDS.school}</span>
+        <span>{WORDS.steel}</span>
+        <span>{WORDS.height}</span>
+        <span>{WORDS.edgeTime}</span>
       </Heads>
-      <Schools role="group" aria-label="School of the angle">
+      <Schools role="group" aria-label={WORDS.schoolOfTheAngle}>
         {options.map((option) => {
           const isChosen = chosen === option.approach;
           const { steelLost, heightLost, edgeTime } = option;
@@ -248,21 +249,24 @@ const SchoolTable = memo(
                 <b>{fixed(option.angleDeg, 1)}°</b> {school}
               </SchoolButton>
               <Cost
-                label={`Steel, ${school}`}
+                label={WORDS.steelSchool(school)}
                 figure={steelLost}
                 show={(value) => `${fixed(value, 1)} mm³`}
               />
               <Cost
-                label={`Height, ${school}`}
+                label={WORDS.heightSchool(school)}
                 figure={heightLost}
                 show={(value) => `${mm(value, 2)}`}
               />
-              <Cost label={`Edge time, ${school}`} figure={edgeTime} show={roughly} />
+              <Cost label={WORDS.edgeTimeSchool(school)} figure={edgeTime} show={roughly} />
               <small>
                 {option.startReason}
-                {option.moves.map(
-                  ({ deltaDeg, reason }) =>
-                    `; ${deltaDeg > 0 ? '+' : '−'}${fixed(Math.abs(deltaDeg), 1).replace('.0', '')}° because of ${reason}`,
+                {option.moves.map(({ deltaDeg, reason }) =>
+                  WORDS.becauseOf(
+                    deltaDeg > 0 ? '+' : '−',
+                    fixed(Math.abs(deltaDeg), 1).replace('.0', ''),
+                    reason,
+                  ),
                 )}
               </small>
             </School>
@@ -289,9 +293,9 @@ const ByHand = memo(({ angleDeg, onAngle, onMoving }: ByHandProps) => {
   const value = parseNumber(shown);
   const problem =
     value === null
-      ? `"${shown}" is not a number`
+      ? WORDS.isNotANumber(shown)
       : value < 5 || value > 40
-        ? `The angle per side must be from 5 to 40°; ${value} was given`
+        ? WORDS.theAnglePerSideMustBe(value)
         : undefined;
   const set = (next: number): void => {
     setTyped(null);
@@ -299,16 +303,16 @@ const ByHand = memo(({ angleDeg, onAngle, onMoving }: ByHandProps) => {
   };
   return (
     <Row $align="end">
-      <StepButton aria-label="Half a degree less" onPress={() => set(angleDeg - 0.5)}>
+      <StepButton aria-label={WORDS.halfADegreeLess} onPress={() => set(angleDeg - 0.5)}>
         <Minus size={20} />
       </StepButton>
       <AngleDial angleDeg={angleDeg} onMoving={onMoving} onAngle={set} />
-      <StepButton aria-label="Half a degree more" onPress={() => set(angleDeg + 0.5)}>
+      <StepButton aria-label={WORDS.halfADegreeMore} onPress={() => set(angleDeg + 0.5)}>
         <Plus size={20} />
       </StepButton>
       <div style={{ width: 150 }}>
         <NumberEntry
-          label="Per side, °"
+          label={WORDS.perSide}
           value={shown}
           error={problem}
           onChange={(next) => {
@@ -346,15 +350,15 @@ export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleCon
   const setAngle = useCallback((angleDeg: number): void => onChoices({ angleDeg }), [onChoices]);
   return (
     <Stack>
-      <h2>Angle</h2>
+      <h2>{WORDS.angle}</h2>
       <dl style={{ margin: 0, display: 'grid', gap: 10 }}>
         <FigureView
-          label="As it came"
+          label={WORDS.asItCame}
           figure={plan.report.figures.presentAngle}
           beside={plan.report.figures.presentInclusive}
         />
         <FigureView
-          label="Target angle"
+          label={WORDS.targetAngle}
           figure={plan.report.figures.angle}
           beside={plan.report.figures.angleInclusive}
           large
@@ -362,7 +366,7 @@ export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleCon
       </dl>
       <SchoolTable options={plan.report.options} chosen={plan.angle.approach} onChoose={choose} />
       {plan.angle.isGuided ? (
-        <MutedText>The spine sets it: only tape on the spine makes it steeper.</MutedText>
+        <MutedText>{WORDS.theSpineSetsItOnlyTape}</MutedText>
       ) : (
         <ByHand key={chosenTimes} angleDeg={restingDeg} onAngle={setAngle} onMoving={onMoving} />
       )}

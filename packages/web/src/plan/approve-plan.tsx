@@ -22,6 +22,7 @@ import { Notice } from '../theme/notice';
 import { useGoOn } from '../theme/use-go-on';
 import { TextEntry } from '../theme/text-fields';
 import { useMay } from '../api/may';
+import { WORDS } from './words';
 
 /** What stops the work later is said while the plan can still be changed. */
 export const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
@@ -34,8 +35,8 @@ export const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   if (open.length === 0) return null;
   return (
     <Notice tone="cut">
-      Ask the customer before the work reaches it: {open.map(({ text }) => text).join(' ')}{' '}
-      <QuietLink to={`/jobs/${job.id}/judge`}>Ask the customer</QuietLink>
+      {WORDS.askTheCustomerBeforeTheWork(open.map(({ text }) => text).join(' '))}{' '}
+      <QuietLink to={`/jobs/${job.id}/judge`}>{WORDS.askTheCustomer}</QuietLink>
     </Notice>
   );
 };
@@ -81,9 +82,8 @@ export const ApprovePlan = ({
     }
   };
   const mayApprove = useMay('approve plan');
-  if (!open) return <MutedText>This plan is closed: the blade is {job.stage}.</MutedText>;
-  if (!mayApprove)
-    return <MutedText>The bench approves plans; you are signed in at the counter.</MutedText>;
+  if (!open) return <MutedText>{WORDS.thisPlanIsClosedTheBlade(job.stage)}</MutedText>;
+  if (!mayApprove) return <MutedText>{WORDS.theBenchApprovesPlansYouAre}</MutedText>;
   return (
     <Stack>
       {problem !== null && (
@@ -94,22 +94,18 @@ export const ApprovePlan = ({
       {isLong && (
         <Notice tone="cut">
           <Checkbox value={longIsMeant} onChange={setLongIsMeant}>
-            {fixed(plan.work.seconds / 3600, 1)} hours on one blade: the price is agreed for it
+            {WORDS.hoursOnOneBladeThePrice(fixed(plan.work.seconds / 3600, 1))}
           </Checkbox>
         </Notice>
       )}
-      {job.stage === 'on the bench' && (
-        <MutedText>
-          Work done so far stays on record; the remaining steps follow the changed plan.
-        </MutedText>
-      )}
+      {job.stage === 'on the bench' && <MutedText>{WORDS.workDoneSoFarStaysOn}</MutedText>}
       {job.plan && (
         <div style={{ maxWidth: 520 }}>
           <TextEntry
-            label="Reason for the change"
+            label={WORDS.reasonForTheChange}
             value={reason}
             onChange={setReason}
-            hint="Saved with this version; earlier versions are kept"
+            hint={WORDS.savedWithThisVersionEarlierVersions}
           />
         </div>
       )}
@@ -117,7 +113,7 @@ export const ApprovePlan = ({
         <Notice tone="cut">
           <Row>
             <span>{planProblem}.</span>
-            <QuietLink to="/rack">Open the rack</QuietLink>
+            <QuietLink to="/rack">{WORDS.openTheRack}</QuietLink>
           </Row>
         </Notice>
       )}
@@ -126,7 +122,7 @@ export const ApprovePlan = ({
           isDisabled={busy || planProblem !== null || (isLong && !longIsMeant)}
           onPress={() => void settle()}
         >
-          {job.stage === 'taken in' ? 'Approve plan' : 'Approve changed plan'}
+          {job.stage === 'taken in' ? WORDS.approvePlan : WORDS.approveChangedPlan}
         </ActionButton>
       </Row>
     </Stack>

@@ -23,6 +23,7 @@ import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
+import { WORDS } from './words';
 
 const Part = styled.section`
   border-left: 6px solid var(--accent);
@@ -54,9 +55,9 @@ const Named = styled.ol`
 
 /** Faces whose width has to be said: the others follow from the plan. */
 const WIDTHS: Partial<Record<BladePart, string>> = {
-  micro: 'Width of the micro bevel, mm',
-  cladding: 'Width of the band, mm',
-  core: 'Width of the band, mm',
+  micro: WORDS.widthOfTheMicroBevelMm,
+  cladding: WORDS.widthOfTheBandMm,
+  core: WORDS.widthOfTheBandMm,
 };
 const FACE_LIMITS_MM = [0.02, 80] as const;
 
@@ -91,13 +92,8 @@ export const ChainsControl = ({
     onChains(chains.map((chain) => (chain.part === part ? { ...chain, ...next } : chain)));
   return (
     <Stack>
-      <h3>Separate stones per bevel</h3>
-      {chains.length === 0 && (
-        <MutedText>
-          One chain for the whole edge. Core, cladding, primary bevel and micro bevel may each have
-          their own stones, bond, direction and slurry.
-        </MutedText>
-      )}
+      <h3>{WORDS.separateStonesPerBevel}</h3>
+      {chains.length === 0 && <MutedText>{WORDS.oneChainForTheWholeEdge}</MutedText>}
       {chains.map((chain) => (
         <PartEditor
           key={chain.part}
@@ -111,7 +107,7 @@ export const ChainsControl = ({
       <Row>
         {without.map((part) => (
           <QuietButton key={part} onPress={() => onChains([...chains, { ...START, part }])}>
-            {PART_LABELS[part]} on its own
+            {WORDS.onItsOwn(PART_LABELS[part])}
           </QuietButton>
         ))}
       </Row>
@@ -135,16 +131,16 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
       <Stack $gap={10}>
         <Row>
           <h3>{PART_LABELS[part]}</h3>
-          <QuietButton aria-label={`${PART_LABELS[part]} like the rest`} onPress={onRemove}>
-            Like the rest
+          <QuietButton aria-label={WORDS.likeTheRest(PART_LABELS[part])} onPress={onRemove}>
+            {WORDS.likeTheRestAlone}
           </QuietButton>
         </Row>
         <Columns $columns={4}>
           <SegmentedControl
-            label="Stones"
+            label={WORDS.stones}
             options={[
-              { id: 'planned', label: 'Planned' },
-              { id: 'named', label: 'Named by hand' },
+              { id: 'planned', label: WORDS.planned },
+              { id: 'named', label: WORDS.namedByHand },
             ]}
             value={stones ? 'named' : 'planned'}
             onChange={(next) =>
@@ -159,7 +155,7 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
             }
           />
           <Select
-            label="Bond"
+            label={WORDS.bond}
             options={[
               { id: 'any', label: 'any' },
               ...options(BONDS.filter((bond) => bond !== 'strop')),
@@ -168,13 +164,13 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
             onChange={(next) => onChange({ bond: next === 'any' ? null : next })}
           />
           <Select
-            label="Stroke direction"
+            label={WORDS.strokeDirection}
             options={options(DIRECTIONS)}
             value={chain.direction}
             onChange={(direction) => onChange({ direction })}
           />
           <Select
-            label="Slurry"
+            label={WORDS.slurry}
             options={options(SLURRIES)}
             value={chain.slurry}
             onChange={(slurry) => onChange({ slurry })}
@@ -215,9 +211,9 @@ const FaceWidth = ({
   return (
     <NumberEntry
       label={label}
-      hint="Empty: as usual"
+      hint={WORDS.emptyAsUsual}
       value={typed}
-      error={right ? undefined : `From ${low} to ${high} mm; "${typed}" was given`}
+      error={right ? undefined : WORDS.fromToMmWasGiven(low, high, typed)}
       onChange={(next) => {
         setTyped(next);
         const width = parseNumber(next);
@@ -239,7 +235,7 @@ const NamedStones = ({
 }) => {
   const nameOf = (id: string): string => {
     const stone = rack.find((each) => each.id === id);
-    return stone ? `${stone.name}, ${stone.um} µm` : 'not on the rack any more';
+    return stone ? WORDS.nameUm(stone.name, stone.um) : WORDS.notOnTheRackAnyMore;
   };
   const moved = (from: number, to: number): readonly string[] => {
     const next = [...stones];
@@ -249,28 +245,28 @@ const NamedStones = ({
   };
   return (
     <Stack $gap={8}>
-      <Named aria-label="Stones in their order">
+      <Named aria-label={WORDS.stonesInTheirOrder}>
         {stones.map((id, index) => (
           <li key={`${id} ${index}`}>
             <span>
               {index + 1}. {nameOf(id)}
             </span>
             <Button
-              aria-label={`${nameOf(id)}: earlier`}
+              aria-label={WORDS.earlier(nameOf(id))}
               isDisabled={index === 0}
               onPress={() => onStones(moved(index, index - 1))}
             >
               <ArrowUp size={18} />
             </Button>
             <Button
-              aria-label={`${nameOf(id)}: later`}
+              aria-label={WORDS.later(nameOf(id))}
               isDisabled={index === stones.length - 1}
               onPress={() => onStones(moved(index, index + 1))}
             >
               <ArrowDown size={18} />
             </Button>
             <Button
-              aria-label={`${nameOf(id)}: leave out`}
+              aria-label={WORDS.nameOfLeaveOut(nameOf(id))}
               isDisabled={stones.length === 1}
               onPress={() => onStones(stones.filter((_, at) => at !== index))}
             >
@@ -282,10 +278,10 @@ const NamedStones = ({
       {stones.length < MOST_IN_CHAIN && (
         <div style={{ width: 320 }}>
           <Select
-            label="Add a stone after these"
+            label={WORDS.addAStoneAfterThese}
             options={rack.map(({ id, name, um, bond }) => ({
               id,
-              label: `${name}, ${um} µm`,
+              label: WORDS.nameUm(name, um),
               detail: bond,
             }))}
             value={null}

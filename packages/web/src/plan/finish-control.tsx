@@ -6,6 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { NumberEntry } from '../theme/number-entry';
+import { WORDS } from './words';
 
 interface FinishControlProps {
   readonly plan: BladePlan;
@@ -25,11 +26,14 @@ const WishMet = ({ plan, onChoices }: Pick<FinishControlProps, 'plan' | 'onChoic
   return (
     <Row $gap={12}>
       <span>
-        The customer asked for {wish.asked} ({finishText(wish.um)} µm). The last stone is{' '}
-        {finishText(last.um)} µm
-        {off < 1.02
-          ? ', as asked.'
-          : `, ${fixed(off, 1)} times ${ratio > 1 ? 'finer' : 'coarser'}.`}
+        {WORDS.theCustomerAskedForTheLast(
+          wish.asked,
+          finishText(wish.um),
+          finishText(last.um),
+          off < 1.02
+            ? WORDS.asAsked
+            : WORDS.times(fixed(off, 1), ratio > 1 ? WORDS.finer : WORDS.coarser),
+        )}
       </span>
       {off >= 1.02 && (
         <QuietButton
@@ -37,7 +41,7 @@ const WishMet = ({ plan, onChoices }: Pick<FinishControlProps, 'plan' | 'onChoic
             onChoices({ finishUm: [last.um / ACCEPTED_WITHIN, last.um * ACCEPTED_WITHIN] })
           }
         >
-          Accept {finishText(last.um)} µm
+          {WORDS.accept(finishText(last.um))}
         </QuietButton>
       )}
     </Row>
@@ -70,12 +74,10 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
   const low = parseNumber(finest);
   const high = parseNumber(coarsest);
   const lowProblem =
-    low === null || low < 0.1 || low > 800
-      ? `Finest must be from 0.1 to 800 µm; "${finest}" was given`
-      : undefined;
+    low === null || low < 0.1 || low > 800 ? WORDS.finestMustBeFrom01(finest) : undefined;
   const highProblem =
     high === null || high > 800 || (low !== null && high < low)
-      ? `Coarsest must be from ${finest} to 800 µm; "${coarsest}" was given`
+      ? WORDS.coarsestMustBeFromTo800(finest, coarsest)
       : undefined;
   const change = (nextFinest: string, nextCoarsest: string): void => {
     setFinest(nextFinest);
@@ -88,7 +90,7 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
     <Row $align="start" $gap={18}>
       <div style={{ width: 170 }}>
         <NumberEntry
-          label="Finish: finest, µm"
+          label={WORDS.finishFinest}
           value={finest}
           onChange={(next) => change(next, coarsest)}
           error={lowProblem}
@@ -96,18 +98,18 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
       </div>
       <div style={{ width: 170 }}>
         <NumberEntry
-          label="Finish: coarsest, µm"
+          label={WORDS.finishCoarsest}
           value={coarsest}
           onChange={(next) => change(finest, next)}
           error={highProblem}
         />
       </div>
       <SegmentedControl
-        label="Largest jump between stones"
+        label={WORDS.largestJumpBetweenStones}
         options={[
-          { id: '2', label: '2 times' },
-          { id: '3', label: '3 times' },
-          { id: 'none', label: 'No limit' },
+          { id: '2', label: WORDS.twoTimes },
+          { id: '3', label: WORDS.threeTimes },
+          { id: 'none', label: WORDS.noLimit },
         ]}
         value={choices.maxRatio === null ? 'none' : choices.maxRatio === 2 ? '2' : '3'}
         onChange={(id) => onChoices({ maxRatio: id === 'none' ? null : Number(id) })}
@@ -120,7 +122,7 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
             onChoices({ finishUm: null });
           }}
         >
-          Finish as the use wants it
+          {WORDS.finishAsTheUseWantsIt}
         </QuietButton>
       )}
     </Row>

@@ -9,6 +9,7 @@ import { MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
 import { DrawingSheet } from '../theme/drawing';
+import { WORDS } from './words';
 
 const Svg = styled.svg`
   display: block;
@@ -77,7 +78,12 @@ const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`Angle along the edge${side === null ? '' : ` ${ofSide(side)}`}, from ${fixed(Math.min(...angles), 1)}° to ${fixed(Math.max(...angles), 1)}°; wanted ${fixed(wantedDeg, 1)}°`}
+        aria-label={WORDS.angleAlongTheEdgeFromTo(
+          side === null ? '' : ` ${ofSide(side)}`,
+          fixed(Math.min(...angles), 1),
+          fixed(Math.max(...angles), 1),
+          fixed(wantedDeg, 1),
+        )}
       >
         <path
           d={`M${PAD.left} ${y(wantedDeg)}H${WIDTH - PAD.right}`}
@@ -90,7 +96,7 @@ const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
           {fixed(wantedDeg, 1)}°
         </text>
         <text x={PAD.left} y={HEIGHT - 6}>
-          heel
+          {WORDS.heel}
         </text>
         <text x={WIDTH - PAD.right} y={HEIGHT - 6} textAnchor="end">
           {mm(to, 0)}
@@ -128,9 +134,9 @@ const HoldingFields = ({
     <Stack>
       <div style={{ maxWidth: 340 }}>
         <Select
-          label="The angle is held"
+          label={WORDS.theAngleIsHeld}
           options={[
-            { id: 'hand', label: 'by hand' },
+            { id: 'hand', label: WORDS.byHand },
             ...inUse.map(({ id, name, kind }) => ({ id: String(id), label: name, detail: kind })),
           ]}
           value={machineId ?? 'hand'}
@@ -140,21 +146,21 @@ const HoldingFields = ({
       {moves && (
         <div style={{ maxWidth: 340 }}>
           <WithinLimits
-            label="By hand from, µm"
+            label={WORDS.byHandFrom}
             least={0.1}
             most={800}
             whole={false}
             value={handFromUm}
             onValue={onHandFrom}
             onOpen={() => onHandFrom(null)}
-            hint="Belts down to this grain, stones from there; empty: as far as the belts go"
+            hint={WORDS.beltsDownToThisGrainStones}
           />
         </div>
       )}
       {plan.angle.isGuided ? (
-        <p>Spine and edge lie on the stone at once: nothing is lifted.</p>
+        <p>{WORDS.spineAndEdgeLieOnThe}</p>
       ) : !plan.work.isLifted && machineId === null ? (
-        <p>No spine is lifted here: each step says how its angle is held.</p>
+        <p>{WORDS.noSpineIsLiftedHereEach}</p>
       ) : (
         holding.lines.map((line) => <p key={textOf(line)}>{textOf(line)}</p>)
       )}
@@ -162,14 +168,16 @@ const HoldingFields = ({
         <Curves>
           {holding.curves.map((curve) => (
             <figure key={curve.side}>
-              {curve.side !== null && <figcaption>Along the edge, {ofSide(curve.side)}</figcaption>}
+              {curve.side !== null && (
+                <figcaption>{WORDS.alongTheEdgeOfSide(ofSide(curve.side))}</figcaption>
+              )}
               <AlongChart {...curve} />
             </figure>
           ))}
         </Curves>
       )}
       {holding.curves.some(({ elsewhere }) => elsewhere.length > 0) && (
-        <MutedText>Full: at the best place of the clamp. Dashed: clamped at the middle.</MutedText>
+        <MutedText>{WORDS.fullAtTheBestPlaceOf}</MutedText>
       )}
       {holding.perStone.length > 0 && (
         <Table>

@@ -6,6 +6,7 @@ import { useMachines } from '../api/hooks';
 import { Fold } from '../theme/fold';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { WORDS } from './words';
 
 /** Loaded when it is opened. */
 const HoldingFields = lazy(() => import('./holding-fields'));
@@ -23,9 +24,9 @@ export const HoldingSheet = memo(
     const { data: machines } = useMachines();
     const machine = machines?.find(({ id }) => String(id) === machineId);
     return (
-      <Panel $slim aria-label="Holding the angle">
+      <Panel $slim aria-label={WORDS.holdingTheAngle}>
         <Stack>
-          <Fold title="Holding the angle" level={2} says={machine?.name ?? 'by hand'}>
+          <Fold title={WORDS.holdingTheAngle} level={2} says={machine?.name ?? WORDS.byHand}>
             <HoldingFields
               plan={plan}
               machines={machines ?? []}

@@ -3,16 +3,13 @@ import { lazy, memo } from 'react';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
 import type { WeighedProps } from './weighed-measures';
+import { WORDS } from './words';
 
 const Weighed = lazy(() => import('./weighed-measures'));
 
 export const HowSure = memo((props: WeighedProps) => (
-  <Panel $slim aria-label="How sure">
-    <Fold
-      title="How sure the measures make it"
-      level={2}
-      says="what steel, height and time may come to, and which measure to take again"
-    >
+  <Panel $slim aria-label={WORDS.howSure}>
+    <Fold title={WORDS.howSureTheMeasuresMakeIt} level={2} says={WORDS.whatSteelHeightAndTimeMay}>
       <Weighed {...props} />
     </Fold>
   </Panel>

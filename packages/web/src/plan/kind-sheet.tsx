@@ -22,6 +22,7 @@ import { Columns } from '../theme/columns';
 import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { WithinLimits } from '../theme/within-limits';
+import { WORDS } from './words';
 
 interface PartProps {
   readonly job: Job;
@@ -34,7 +35,7 @@ interface PartProps {
 export const TipField = ({ job, choices, onChoices }: Omit<PartProps, 'plan'>) =>
   job.damage.some(({ kind }) => kind === 'missing tip') ? (
     <SegmentedControl
-      label="The tip"
+      label={WORDS.theTip}
       options={options(TIP_WAYS)}
       value={choices.kind.tipWay}
       onChange={(tipWay) => onChoices({ kind: { ...choices.kind, tipWay } })}
@@ -51,34 +52,34 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       return (
         <Columns $columns={2}>
           <SegmentedControl
-            label="Front bevel"
-            options={[{ id: 'usual', label: 'Usual of the kind' }, ...options(FRONT_FORMS)]}
+            label={WORDS.frontBevel}
+            options={[{ id: 'usual', label: WORDS.usualOfTheKind }, ...options(FRONT_FORMS)]}
             value={kind.frontForm ?? 'usual'}
             onChange={(next) =>
               set({ frontForm: FRONT_FORMS.find((form) => form === next) ?? null })
             }
           />
           <SegmentedControl
-            label="Finger positions of a clam-shell"
+            label={WORDS.fingerPositionsOfAClamShell}
             options={options(FINGER_ORDERS)}
             value={kind.fingerOrder}
             onChange={(fingerOrder) => set({ fingerOrder })}
           />
           <SegmentedControl
-            label="Back on each finer stone"
+            label={WORDS.backOnEachFinerStone}
             options={options(BACK_TURNS)}
             value={kind.backTurn}
             onChange={(backTurn) => set({ backTurn })}
           />
           <WithinLimits
-            label="Tap the back out for a rim of, mm"
+            label={WORDS.tapTheBackOutForA}
             least={0.1}
             most={WIDEST_TAPPED_RIM_MM}
             whole={false}
             value={kind.tapForRimMm}
             onValue={(tapForRimMm) => set({ tapForRimMm })}
             onOpen={() => set({ tapForRimMm: null })}
-            hint="Empty: it is not tapped. Risky; only with the customer’s written consent"
+            hint={WORDS.emptyItIsNotTappedRisky}
           />
         </Columns>
       );
@@ -86,27 +87,27 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       return (
         <Columns $columns={2}>
           <SegmentedControl
-            label="Way of the scallops"
+            label={WORDS.wayOfTheScallops}
             options={options(SERRATION_WAYS)}
             value={kind.serrationWay}
             onChange={(serrationWay) => set({ serrationWay })}
           />
           <WithinLimits
-            label="Flat side, °"
+            label={WORDS.flatSide}
             least={0}
             most={MOST_FLAT_SIDE_DEG}
             whole={false}
             value={kind.flatSideDeg}
             onValue={(flatSideDeg) => set({ flatSideDeg })}
             onOpen={() => set({ flatSideDeg: null })}
-            hint="Empty: the facet it has, else nearly flat"
+            hint={WORDS.emptyTheFacetItHasElse}
           />
         </Columns>
       );
     case 'convex':
       return (
         <SegmentedControl
-          label="Service"
+          label={WORDS.service}
           options={options(AXE_SERVICES)}
           value={kind.axeService}
           onChange={(axeService) => set({ axeService })}
@@ -116,13 +117,13 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       return (
         <Columns $columns={2}>
           <SegmentedControl
-            label="Where it begins"
+            label={WORDS.whereItBegins}
             options={options(RAZOR_STARTS)}
             value={kind.razorStart}
             onChange={(razorStart) => set({ razorStart })}
           />
           <WithinLimits
-            label="Layers of tape on the spine"
+            label={WORDS.layersOfTapeOnTheSpine}
             least={0}
             most={MOST_TAPE_LAYERS}
             whole
@@ -134,7 +135,7 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
     case 'two-sided with ridge':
       return (
         <SegmentedControl
-          label="Bevel below the ridge"
+          label={WORDS.bevelBelowTheRidge}
           options={options(RIDGE_FORMS)}
           value={kind.ridgeForm}
           onChange={(ridgeForm) => set({ ridgeForm })}

@@ -8,6 +8,7 @@ import { textOf } from '../theme/text';
 import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import type { PlanOnRackProps, SheetProps } from './sheet-props';
+import { WORDS } from './words';
 
 type LastVisitProps = Omit<SheetProps & PlanOnRackProps, 'plan'>;
 
@@ -19,31 +20,35 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
   if (!last || !plan) return null;
   const changes = changedSince(last, job, rack);
   return (
-    <Panel $slim aria-label="Last visit">
+    <Panel $slim aria-label={WORDS.lastVisit}>
       <Fold
-        title="Last visit"
+        title={WORDS.lastVisit}
         level={2}
-        says={`${last.returnedAt ? `${dayAndYear(last.returnedAt)}, ` : ''}${fixed(plan.angleDeg, 1)}° per side${changes.length > 0 ? `; ${changes.length} changed since` : ''}`}
+        says={WORDS.textFigurePerSideText2(
+          last.returnedAt ? `${dayAndYear(last.returnedAt)}, ` : '',
+          fixed(plan.angleDeg, 1),
+          changes.length > 0 ? WORDS.changedSince(changes.length) : '',
+        )}
       >
         <Stack $gap={8}>
           {plan.setAgain && <p>{plan.setAgain}</p>}
-          {last.holding !== '' && <p>Held by: {last.holding}</p>}
-          {rigSays(last.rigSetting) !== '' && <p>Rig: {rigSays(last.rigSetting)}</p>}
-          <ol aria-label="Steps of the last visit">
+          {last.holding !== '' && <p>{WORDS.heldBy(last.holding)}</p>}
+          {rigSays(last.rigSetting) !== '' && <p>{WORDS.rig(rigSays(last.rigSetting))}</p>}
+          <ol aria-label={WORDS.stepsOfTheLastVisit}>
             {workedSteps(last).map(({ id, step, strokesRight, strokesLeft, workedSeconds }) => (
               <li key={id}>
                 {textOf(step.title)}:{' '}
-                {strokesRight + strokesLeft > 0 && `${strokesRight} right, ${strokesLeft} left, `}
+                {strokesRight + strokesLeft > 0 && WORDS.rightLeft(strokesRight, strokesLeft)}
                 {roughly(workedSeconds)}
               </li>
             ))}
           </ol>
           {changes.map((change) => (
-            <MutedText key={change}>Since then: {change}</MutedText>
+            <MutedText key={change}>{WORDS.sinceThen(change)}</MutedText>
           ))}
           <Row>
             <ActionButton onPress={() => onChoices(asLastTime(last, job, rack, choices))}>
-              Plan as last time
+              {WORDS.planAsLastTime}
             </ActionButton>
           </Row>
         </Stack>
@@ -55,9 +60,9 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
 /** How the rig was set, in the order it is set again. */
 const rigSays = ({ jawMm, ruleMarkMm, block }: Job['rigSetting']): string =>
   [
-    jawMm === null ? '' : `jaws ${mmTyped(jawMm)} from the heel`,
-    ruleMarkMm === null ? '' : `mark ${mmTyped(ruleMarkMm)} on the rule`,
-    block === '' ? '' : `block ${block}`,
+    jawMm === null ? '' : WORDS.jawsFromTheHeel(mmTyped(jawMm)),
+    ruleMarkMm === null ? '' : WORDS.markOnTheRule(mmTyped(ruleMarkMm)),
+    block === '' ? '' : WORDS.block(block),
   ]
     .filter(Boolean)
     .join(', ');
@@ -133,21 +138,26 @@ const changedSince = (last: Job, job: Job, rack: PlanInput['rack']): string[] =>
   ): string[] => {
     const [before, now] = [last.measures[field], job.measures[field]];
     return Math.abs(now - before) >= SEEN_MM
-      ? [`${what} ${mm(before, digits)}, now ${mm(now, digits)}.`]
+      ? [WORDS.now(what, mm(before, digits), mm(now, digits))]
       : [];
   };
   const gone = workedSteps(last).flatMap(({ step }) =>
     rack.some(({ id }) => id === step.stoneId) ? [] : [textOf(step.title)],
   );
   return [
-    ...differs('behind the edge', 'thicknessBehindEdgeMm', 2),
-    ...differs('height half way', 'heightMiddleMm', 1),
-    ...differs('edge length', 'edgeLengthMm', 0),
-    ...(last.steel === job.steel ? [] : [`steel ${last.steel}, now ${job.steel}.`]),
-    ...(last.useId === job.useId ? [] : ['another use.']),
+    ...differs(WORDS.behindTheEdge, 'thicknessBehindEdgeMm', 2),
+    ...differs(WORDS.heightHalfWay, 'heightMiddleMm', 1),
+    ...differs(WORDS.edgeLength, 'edgeLengthMm', 0),
+    ...(last.steel === job.steel ? [] : [WORDS.steelNow(last.steel, job.steel)]),
+    ...(last.useId === job.useId ? [] : [WORDS.anotherUse]),
     ...(job.damage.length > 0
-      ? [`${job.damage.length} ${job.damage.length === 1 ? 'fault' : 'faults'} found on it now.`]
+      ? [
+          WORDS.foundOnItNow(
+            job.damage.length,
+            job.damage.length === 1 ? WORDS.fault : WORDS.faults,
+          ),
+        ]
       : []),
-    ...(gone.length > 0 ? [`no longer on the rack: ${gone.join(', ')}.`] : []),
+    ...(gone.length > 0 ? [WORDS.noLongerOnTheRack(gone.join(', '))] : []),
   ];
 };

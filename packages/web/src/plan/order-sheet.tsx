@@ -10,22 +10,23 @@ import { QuietLink } from '../theme/links';
 import type { SheetProps } from './sheet-props';
 import { OpenQuestions } from './approve-plan';
 import { StepList } from './step-list';
+import { WORDS } from './words';
 
 interface OrderSheetProps extends SheetProps {
   readonly rack: PlanInput['rack'];
 }
 
 export const OrderSheet = memo(({ job, plan, choices, onChoices, rack }: OrderSheetProps) => (
-  <Panel aria-label="Steps">
+  <Panel aria-label={WORDS.steps}>
     <Stack>
       <Row $gap={18} $align="baseline">
-        <h2>Steps</h2>
-        <QuietLink to={`/jobs/${job.id}/compare`}>Compare plans</QuietLink>
+        <h2>{WORDS.steps}</h2>
+        <QuietLink to={`/jobs/${job.id}/compare`}>{WORDS.comparePlans}</QuietLink>
       </Row>
       <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
       <SoakPlan steps={plan.work.steps} jobId={job.id} />
       <FigureList>
-        <FigureView label="Working time" figure={plan.report.figures.workingTime} large />
+        <FigureView label={WORDS.workingTime} figure={plan.report.figures.workingTime} large />
       </FigureList>
       <WorkingRange plan={plan} />
       {canDo(job, 'approve plan') && <OpenQuestions job={job} plan={plan} />}
@@ -36,10 +37,5 @@ OrderSheet.displayName = 'OrderSheet';
 
 const WorkingRange = ({ plan }: { plan: BladePlan }) => {
   const { lowS, highS } = workingRange(plan);
-  return (
-    <MutedText>
-      From {roughly(lowS)} to {roughly(highS)} in eight cases of ten, before this bench has logged
-      its own work.
-    </MutedText>
-  );
+  return <MutedText>{WORDS.fromToInEightCasesOf(roughly(lowS), roughly(highS))}</MutedText>;
 };

@@ -13,6 +13,7 @@ import { moment, roughly } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
 import { type Feedback, WithFeedback } from '../theme/feedback';
+import { WORDS } from './words';
 
 const Download = styled.a`
   display: inline-flex;
@@ -37,14 +38,14 @@ const List = styled.ol`
 
 /** What is taken, and whether it is another for each side held differently. */
 const FILES: readonly (readonly [file: string, words: string, bySide: boolean])[] = [
-  ['wedge.pdf', 'Wedge, PDF', true],
-  ['wedge.svg', 'Wedge, SVG', true],
-  ['lift-gauge.pdf', 'Lift gauge, PDF', true],
-  ['lift-gauge.svg', 'Lift gauge, SVG', true],
-  ['outline.pdf', 'Outline with lifts, PDF', true],
-  ['outline.svg', 'Outline with lifts, SVG', true],
-  ['outline.dxf', 'Outline with lifts, DXF', true],
-  ['plan.json', 'Plan, JSON', false],
+  ['wedge.pdf', WORDS.wedgePdf, true],
+  ['wedge.svg', WORDS.wedgeSvg, true],
+  ['lift-gauge.pdf', WORDS.liftGaugePdf, true],
+  ['lift-gauge.svg', WORDS.liftGaugeSvg, true],
+  ['outline.pdf', WORDS.outlineWithLiftsPdf, true],
+  ['outline.svg', WORDS.outlineWithLiftsSvg, true],
+  ['outline.dxf', WORDS.outlineWithLiftsDxf, true],
+  ['plan.json', WORDS.planJson, false],
 ];
 
 export interface OutputsProps {
@@ -70,7 +71,7 @@ const OutputsFields = ({ job, hasLifts, sides, onChoices }: OutputsProps) => {
         <>
           <Row>
             <Download href={`${from}/card.pdf`} target="_blank" rel="noreferrer">
-              <FileDown size={18} aria-hidden /> Bench card, PDF
+              <FileDown size={18} aria-hidden /> {WORDS.benchCardPdf}
             </Download>
             {files.map(([name, words]) => (
               <Download key={name} href={`${from}/${name}`} target="_blank" rel="noreferrer">
@@ -80,13 +81,13 @@ const OutputsFields = ({ job, hasLifts, sides, onChoices }: OutputsProps) => {
           </Row>
           <Row>
             <QuietButton onPress={() => setCard(!card)}>
-              {card ? 'Hide card' : 'Show card'}
+              {card ? WORDS.hideCard : WORDS.showCard}
             </QuietButton>
           </Row>
-          {card && <PdfView src={`${from}/card.pdf`} label="The bench card, first page" />}
+          {card && <PdfView src={`${from}/card.pdf`} label={WORDS.theBenchCardFirstPage} />}
         </>
       ) : (
-        <MutedText>Approve the plan to print its card and gauges.</MutedText>
+        <MutedText>{WORDS.approveThePlanToPrintIts}</MutedText>
       )}
       <ReadBack job={job} onChoices={onChoices} />
       <Versions job={job} onChoices={onChoices} />
@@ -108,7 +109,7 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
       onChoices(withDefaults(choices));
       const other = blade.kindId !== job.measures.kindId;
       setSaid({
-        text: `Read: ${file.name}.${other ? ' It was made for another kind of blade: look it over.' : ''}`,
+        text: WORDS.read(file.name, other ? WORDS.itWasMadeForAnotherKind : ''),
         bad: false,
       });
     } catch (error) {
@@ -122,7 +123,7 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
         type="file"
         accept="application/json,.json"
         className="unseen"
-        aria-label="Plan file"
+        aria-label={WORDS.planFile}
         tabIndex={-1}
         onChange={(event) => {
           const file = event.target.files?.[0];
@@ -132,7 +133,7 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
       />
       <WithFeedback feedback={said}>
         <QuietButton onPress={() => input.current?.click()}>
-          <FileUp size={18} aria-hidden /> Open a plan file
+          <FileUp size={18} aria-hidden /> {WORDS.openAPlanFile}
         </QuietButton>
       </WithFeedback>
     </Stack>
@@ -144,7 +145,7 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
   if (!versions || versions.length === 0) return null;
   return (
     <Stack $gap={4}>
-      <h3>Versions of this plan</h3>
+      <h3>{WORDS.versionsOfThisPlan}</h3>
       <List>
         {versions.map(({ number, at, who, reason, record, choices, steps }) => {
           const changes = choices.changes.length + choices.added.length;
@@ -153,16 +154,20 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
               <b>{number}</b>
               <MutedText as="span">{moment(at)}</MutedText>
               <span>
-                {record.angleDeg.toFixed(1)}° per side, {steps.length} steps,{' '}
-                {roughly(record.figures.workingTime.value)}; {who}
-                {changes > 0 && `; ${changes} changed by hand`}
+                {WORDS.perSideSteps(
+                  record.angleDeg.toFixed(1),
+                  steps.length,
+                  roughly(record.figures.workingTime.value),
+                  who,
+                )}
+                {changes > 0 && WORDS.changedByHand(changes)}
                 {reason !== '' && `: ${reason}`}
               </span>
               <QuietButton
-                aria-label={`Restore this version: version ${number}`}
+                aria-label={WORDS.restoreThisVersionVersion(number)}
                 onPress={() => onChoices(choices)}
               >
-                Restore this version
+                {WORDS.restoreThisVersion}
               </QuietButton>
             </li>
           );
@@ -188,8 +193,8 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
   };
   return (
     <Stack $gap={6}>
-      <h3>Templates for a {bladeKind(job.measures.kindId).label.toLowerCase()}</h3>
-      {templates.length === 0 && <MutedText>None yet. Save a plan that turned out well.</MutedText>}
+      <h3>{WORDS.templatesForA(bladeKind(job.measures.kindId).label.toLowerCase())}</h3>
+      {templates.length === 0 && <MutedText>{WORDS.noneYetSaveAPlanThat}</MutedText>}
       <List>
         {templates.map((template) => (
           <li key={template.id}>
@@ -200,16 +205,16 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
             </span>
             <Row>
               <QuietButton
-                aria-label={`Use template: ${template.name}`}
+                aria-label={WORDS.chooseTemplate(template.name)}
                 onPress={() => onChoices(template.choices)}
               >
-                Use template
+                {WORDS.useTemplate}
               </QuietButton>
               <QuietButton
-                aria-label={`Delete template: ${template.name}`}
+                aria-label={WORDS.deleteTemplate(template.name)}
                 onPress={() => void change(request('DELETE', `/templates/${template.id}`))}
               >
-                Delete
+                {WORDS.delete}
               </QuietButton>
             </Row>
           </li>
@@ -219,11 +224,11 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
         <Row $align="end">
           <div style={{ width: 300 }}>
             <TextEntry
-              label="Save the approved plan as a template"
+              label={WORDS.saveTheApprovedPlanAsA}
               value={name}
               onChange={setName}
               error={problem ?? undefined}
-              hint="Name"
+              hint={WORDS.name}
             />
           </div>
           <QuietButton
@@ -232,7 +237,7 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
               void change(request('POST', `/jobs/${job.id}/templates`, { name, note: '' }))
             }
           >
-            Keep it
+            {WORDS.keepIt}
           </QuietButton>
         </Row>
       )}

@@ -3,19 +3,18 @@ import { lazy } from 'react';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
 import type { OutputsProps } from './outputs-fields';
+import { WORDS } from './words';
 
 /** Loaded when it is opened. */
 const OutputsFields = lazy(() => import('./outputs-fields'));
 
 export const OutputsSheet = (props: OutputsProps) => (
-  <Panel $slim aria-label="Cards, gauges and files">
+  <Panel $slim aria-label={WORDS.cardsGaugesAndFiles}>
     <Fold
-      title="Cards, gauges and files"
+      title={WORDS.cardsGaugesAndFiles}
       level={2}
       says={
-        props.job.plan
-          ? 'bench card, gauges, drawings, versions'
-          : 'once the plan is approved; versions and templates'
+        props.job.plan ? WORDS.benchCardGaugesDrawingsVersions : WORDS.onceThePlanIsApprovedVersions
       }
     >
       <OutputsFields {...props} />

@@ -7,6 +7,7 @@ import { usePrices } from '../api/hooks';
 import { fixed, roughly } from '../theme/format';
 import { ApprovePlan } from './approve-plan';
 import type { SheetProps } from './sheet-props';
+import { WORDS } from './words';
 
 const Bar = styled.section`
   position: sticky;
@@ -78,48 +79,46 @@ export const PlanBar = memo(
     const price = prices && toldPrice(prices, estimateFactsOf(job, plan), workS);
     const warnings = plan.report.warnings.length + plan.progression.advice.length;
     return (
-      <Bar aria-label="The plan in short">
+      <Bar aria-label={WORDS.thePlanInShort}>
         <Short>
           <div>
-            <dt>Angle</dt>
+            <dt>{WORDS.angle}</dt>
             <dd>
-              {fixed(plan.angle.angleDeg, 1)}° <small>per side</small>
+              {fixed(plan.angle.angleDeg, 1)}° <small>{WORDS.perSideWithin}</small>
             </dd>
           </div>
           <div>
-            <dt>Time</dt>
+            <dt>{WORDS.time}</dt>
             <dd>
               {steps.length === 0 ? (
                 '–'
               ) : (
                 <>
                   {roughly(workS)}{' '}
-                  <small>
-                    {roughly(lowS)} to {roughly(highS)}
-                  </small>
+                  <small>{WORDS.roughlyToRoughly2(roughly(lowS), roughly(highS))}</small>
                 </>
               )}
             </dd>
           </div>
           {price && steps.length > 0 && (
             <div>
-              <dt>Price</dt>
+              <dt>{WORDS.price}</dt>
               <dd>
                 {money(price.likelyMinor, prices.currency)}{' '}
-                <small>at most {money(price.mostMinor, prices.currency)}</small>
+                <small>{WORDS.atMost(money(price.mostMinor, prices.currency))}</small>
               </dd>
             </div>
           )}
           {warnings > 0 && (
             <div className="less">
-              <dt>Warnings</dt>
+              <dt>{WORDS.warnings}</dt>
               <dd>{warnings}</dd>
             </div>
           )}
           <div className="less">
-            <dt>Steps</dt>
+            <dt>{WORDS.steps}</dt>
             <dd className="names">
-              {steps.length} <small>on {[...stones].join(', ')}</small>
+              {steps.length} <small>{WORDS.onText([...stones].join(', '))}</small>
             </dd>
           </div>
         </Short>

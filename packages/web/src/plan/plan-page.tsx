@@ -25,6 +25,7 @@ import { RackSheet } from './rack-sheet';
 import { SchoolsSheet } from './schools-sheet';
 import { SectionSheet } from './section-sheet';
 import { usePlanChoices, usePlanInput } from './use-plan-input';
+import { WORDS } from './words';
 
 const Two = styled.div`
   display: grid;
@@ -50,7 +51,7 @@ const PlanPage = () => {
   const input = usePlanInput(job, choices);
   const { answer: result, error, retry } = usePlan(isReady ? input : null);
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!result) return <p role="status">Working out the plan…</p>;
+  if (!result) return <p role="status">{WORDS.workingOutThePlan}</p>;
   if (!result.ok) {
     return (
       <Stack>
@@ -60,27 +61,27 @@ const PlanPage = () => {
         <Row>
           {result.error.field?.startsWith('choices.thinBands') && (
             <ActionButton onPress={() => setChoices({ ...choices, thinBands: null })}>
-              Bands as usual
+              {WORDS.bandsAsUsual}
             </ActionButton>
           )}
           {result.error.field?.startsWith('choices.thinTo') && (
             <ActionButton
               onPress={() => setChoices({ ...choices, thinTo: { at5Mm: null, at10Mm: null } })}
             >
-              Thickness by falling angles
+              {WORDS.thicknessByFallingAngles}
             </ActionButton>
           )}
           {choices.angleDeg !== null && result.error.field?.startsWith('choices') ? (
             <ActionButton
               onPress={() => setChoices({ ...choices, angleDeg: null, approach: null })}
             >
-              Back to the advised angle
+              {WORDS.backToTheAdvisedAngle}
             </ActionButton>
           ) : (
             <>
-              <QuietLink to={`/jobs/${job.id}/intake`}>Go to intake</QuietLink>
+              <QuietLink to={`/jobs/${job.id}/intake`}>{WORDS.goToIntake}</QuietLink>
               <QuietLink to={`/rack/progression?job=${job.id}`}>
-                Progression of this blade
+                {WORDS.progressionOfThisBlade}
               </QuietLink>
             </>
           )}
@@ -129,10 +130,10 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
     <Sheets $gap={16}>
       <UnsavedNotice job={job} />
       <Unmeasured job={job} />
-      <AsItCame job={job} text="Aim for this" />
+      <AsItCame job={job} text={WORDS.aimForThis} />
       <LastVisit job={job} rack={rack} choices={calm.choices} onChoices={set} />
       <Two>
-        <Panel aria-label="Angle">
+        <Panel aria-label={WORDS.angle}>
           <AngleControl
             plan={plan}
             restingDeg={calm.plan.angle.angleDeg}

@@ -7,6 +7,7 @@ import { Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { FinishControl } from './finish-control';
 import type { SheetProps } from './sheet-props';
+import { WORDS } from './words';
 
 /** Loaded when it is opened. */
 const StoneChoices = lazy(() => import('./stone-choices'));
@@ -31,7 +32,7 @@ const RackFields = ({ job, plan, choices, onChoices, rack, machine, treads }: Ra
   );
   return (
     <Stack>
-      <QuietLink to={`/rack/progression?job=${job.id}`}>Progression of this blade</QuietLink>
+      <QuietLink to={`/rack/progression?job=${job.id}`}>{WORDS.progressionOfThisBlade}</QuietLink>
       <FinishControl
         plan={plan}
         choices={choices}
@@ -43,10 +44,10 @@ const RackFields = ({ job, plan, choices, onChoices, rack, machine, treads }: Ra
           rack={marks}
           treads={treads}
           finishUm={plan.progression.finishUm}
-          label="The stones of the progression on the scale of the rack"
+          label={WORDS.theStonesOfTheProgressionOn}
         />
       )}
-      <Fold title="Change stones" says={`school: ${choices.school}`}>
+      <Fold title={WORDS.changeStones} says={WORDS.schoolSchool(choices.school)}>
         <StoneChoices
           job={job}
           plan={plan}

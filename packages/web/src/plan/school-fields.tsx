@@ -8,6 +8,7 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { WithFeedback } from '../theme/feedback';
 import { useKeepHabits } from './use-keep-habits';
+import { WORDS } from './words';
 
 export interface SchoolFieldsProps {
   readonly choices: PlanChoices;
@@ -33,13 +34,13 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
         />
       ))}
       <Select
-        label="Stroke pattern"
-        options={[{ id: 'usual', label: 'by kind and count' }, ...options(STROKE_PATTERNS)]}
+        label={WORDS.strokePattern}
+        options={[{ id: 'usual', label: WORDS.byKindAndCount }, ...options(STROKE_PATTERNS)]}
         value={choices.pattern ?? 'usual'}
         onChange={(next) =>
           onChoices({ pattern: STROKE_PATTERNS.find((pattern) => pattern === next) ?? null })
         }
-        hint="Counts follow from the steel to be taken; equal work on both sides"
+        hint={WORDS.countsFollowFromTheSteelTo}
       />
     </Columns>
     <Checkbox
@@ -48,7 +49,7 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
         onChoices({ practice: { ...choices.practice, mustCutAfterFirst } })
       }
     >
-      After the first stone, cleaned and stropped, it must already cut
+      {WORDS.afterTheFirstStoneCleanedAnd}
     </Checkbox>
   </Stack>
 );
@@ -60,7 +61,7 @@ const SchoolsOfPlan = ({ choices, onChoices }: SchoolFieldsProps) => {
     <Stack>
       <SchoolFields choices={choices} onChoices={onChoices} />
       <WithFeedback feedback={said}>
-        <QuietButton onPress={() => void keep(choices)}>Save as shop habits</QuietButton>
+        <QuietButton onPress={() => void keep(choices)}>{WORDS.saveAsShopHabits}</QuietButton>
       </WithFeedback>
     </Stack>
   );

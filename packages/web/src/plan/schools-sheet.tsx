@@ -4,6 +4,7 @@ import { lazy, memo } from 'react';
 import { useHabits } from '../api/hooks';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
+import { WORDS } from './words';
 
 /** Loaded when it is opened. */
 const SchoolsOfPlan = lazy(() => import('./school-fields'));
@@ -27,11 +28,11 @@ export const SchoolsSheet = memo(({ choices, onChoices }: SchoolsSheetProps) => 
     ? differences(habitsOf(choices), habitsOf(withDefaults(habits.choices)))
     : 0;
   return (
-    <Panel $slim aria-label="Habits">
+    <Panel $slim aria-label={WORDS.habits}>
       <Fold
-        title="Habits"
+        title={WORDS.habits}
         level={2}
-        says={changed === 0 ? 'as usual in this shop' : `${changed} not as usual`}
+        says={changed === 0 ? WORDS.asUsualInThisShop : WORDS.notAsUsual(changed)}
       >
         <SchoolsOfPlan choices={choices} onChoices={onChoices} />
       </Fold>

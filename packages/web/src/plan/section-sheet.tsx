@@ -16,6 +16,7 @@ import { fixed, inUnits, mm, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
+import { WORDS } from './words';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -48,8 +49,8 @@ const Table = styled.table`
 const LENSES = ['edge', 'bevel', 'grind'] as const;
 type Lens = (typeof LENSES)[number];
 const LENS_LABELS: Readonly<Record<Lens, string>> = {
-  edge: 'the edge',
-  bevel: 'the bevel',
+  edge: WORDS.theEdge,
+  bevel: WORDS.theBevel,
   grind: '20 mm',
 };
 const LENS_OPTIONS = LENSES.map((id) => ({ id, label: LENS_LABELS[id] }));
@@ -71,7 +72,7 @@ interface Shown {
 
 /** As it came, and after every stage that takes steel. */
 const stagesOf = ({ section: sections }: BladePlan): Shown[] => [
-  { label: 'As it came', section: sections.before, areaMm2: 0 },
+  { label: WORDS.asItCame, section: sections.before, areaMm2: 0 },
   ...sections.stages
     .filter(({ areaMm2 }) => areaMm2 > 1e-9)
     .map(({ id, section, areaMm2 }) => ({ label: STAGE_LABELS[id], section, areaMm2 })),
@@ -100,17 +101,23 @@ interface StageControlsProps {
 /** Kept out of the drawing: nothing of it changes while the angle is moved. */
 const StageControls = memo(({ at, last, label, lens, onAt, onLens }: StageControlsProps) => (
   <Row $align="end" $gap={12}>
-    <QuietButton aria-label="The stage before" isDisabled={at === 0} onPress={() => onAt(at - 1)}>
+    <QuietButton
+      aria-label={WORDS.theStageBefore}
+      isDisabled={at === 0}
+      onPress={() => onAt(at - 1)}
+    >
       <ChevronLeft size={18} />
     </QuietButton>
-    <span aria-live="polite">
-      {at} of {last}: {label}
-    </span>
-    <QuietButton aria-label="The next stage" isDisabled={at === last} onPress={() => onAt(at + 1)}>
+    <span aria-live="polite">{WORDS.atOfLastLabel(at, last, label)}</span>
+    <QuietButton
+      aria-label={WORDS.theNextStage}
+      isDisabled={at === last}
+      onPress={() => onAt(at + 1)}
+    >
       <ChevronRight size={18} />
     </QuietButton>
     <SegmentedControl
-      label="Lens on"
+      label={WORDS.lensOn}
       hideLabel
       options={LENS_OPTIONS}
       value={lens}
@@ -122,15 +129,15 @@ StageControls.displayName = 'StageControls';
 
 /** Follows when the angle rests: nobody reads figures that run. */
 const StageTable = memo(({ plan, at }: { plan: BladePlan; at: number }) => (
-  <Table aria-label="The section half way along, stage by stage">
+  <Table aria-label={WORDS.theSectionHalfWayAlongStage}>
     <thead>
       <tr>
-        <th scope="col">After</th>
-        <th scope="col">goes, mm²</th>
-        <th scope="col">{inUnits('apex, mm')}</th>
+        <th scope="col">{WORDS.afterAlone}</th>
+        <th scope="col">{WORDS.goes}</th>
+        <th scope="col">{inUnits(WORDS.apexMm)}</th>
         {CALIPERS_MM.map((caliperMm) => (
           <th scope="col" key={caliperMm}>
-            at {mm(caliperMm, 0)}
+            {WORDS.at(mm(caliperMm, 0))}
           </th>
         ))}
       </tr>
@@ -168,11 +175,11 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
   const { figures } = plan.report;
   const words = last
     ? [
-        `${fixed(plan.angle.angleDeg, 1)}° per side`,
-        `${fixed(figures.angleInclusive.value, 1)}° inclusive`,
+        WORDS.figurePerSide(fixed(plan.angle.angleDeg, 1)),
+        WORDS.inclusive(fixed(figures.angleInclusive.value, 1)),
       ]
     : at === 0
-      ? [`${fixed(figures.presentAngle.value, 1)}° per side, as it came`]
+      ? [WORDS.perSideAsItCame(fixed(figures.presentAngle.value, 1))]
       : [];
   return (
     <Stack $gap={10}>
@@ -187,7 +194,11 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
         bevelTopMm={bevelTop}
         angleText={words}
         calipersMm={CALIPERS_MM}
-        label={`Section half way along, ${shown.label}: ${words.join(', ')}, apex up ${mm(apexOf(shown.section).yMm, 2)}`}
+        label={WORDS.sectionHalfWayAlongApexUp(
+          shown.label,
+          words.join(', '),
+          mm(apexOf(shown.section).yMm, 2),
+        )}
       />
       <StageControls
         at={at}
@@ -203,9 +214,9 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
 };
 
 export const SectionSheet = memo((props: SectionSheetProps) => (
-  <Panel aria-label="Across the blade">
+  <Panel aria-label={WORDS.acrossTheBlade}>
     <Stack $gap={8}>
-      <h2>Cross-section</h2>
+      <h2>{WORDS.crossSection}</h2>
       <SectionOf {...props} />
     </Stack>
   </Panel>

@@ -15,6 +15,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
+import { WORDS } from './words';
 
 interface SeriesFieldsProps {
   readonly series: readonly SeriesPart[];
@@ -44,7 +45,7 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
     onSeries(next);
   };
   return (
-    <Stack $gap={8} role="group" aria-label="Finishing series">
+    <Stack $gap={8} role="group" aria-label={WORDS.finishingSeries}>
       {series.map((part, index) => {
         const number = index + 1;
         const under = stonesUnder(part.surface, rack);
@@ -52,7 +53,7 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
           <Row key={`${number} ${part.surface}`} $gap={12} $align="start">
             <div style={{ width: 200 }}>
               <Select
-                label={`Surface ${number}`}
+                label={WORDS.surface(number)}
                 options={options(SERIES_SURFACES)}
                 value={part.surface}
                 onChange={(surface) => set(index, { surface, stoneId: null })}
@@ -61,10 +62,10 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
             {under.length > 0 && (
               <div style={{ width: 220 }}>
                 <Select
-                  label={`On, surface ${number}`}
+                  label={WORDS.onSurface(number)}
                   options={[
-                    { id: 'suits', label: 'the one that suits' },
-                    ...under.map(({ id, name, um }) => ({ id, label: `${name}, ${um} µm` })),
+                    { id: 'suits', label: WORDS.theOneThatSuits },
+                    ...under.map(({ id, name, um }) => ({ id, label: WORDS.nameUm(name, um) })),
                   ]}
                   value={part.stoneId ?? 'suits'}
                   onChange={(next) => set(index, { stoneId: next === 'suits' ? null : next })}
@@ -73,7 +74,7 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
             )}
             <div style={{ width: 150 }}>
               <WithinLimits
-                label={`Strokes a side, ${number}`}
+                label={WORDS.strokesASideNumber(number)}
                 least={1}
                 most={MOST_STROP_STROKES}
                 whole
@@ -83,23 +84,23 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
             </div>
             <div style={{ width: 170 }}>
               <WithinLimits
-                label={`Under the bevel, °, ${number}`}
+                label={WORDS.underTheBevel(number)}
                 least={-MOST_OVER_DEG}
                 most={MOST_UNDER_DEG}
                 whole={false}
                 value={part.underDeg}
                 onValue={(underDeg) => set(index, { underDeg })}
                 onOpen={() => set(index, { underDeg: null })}
-                hint="Empty: as usual; below 0 over it"
+                hint={WORDS.emptyAsUsualBelow0Over}
               />
             </div>
             {index > 0 && (
-              <QuietButton aria-label={`Surface ${number} earlier`} onPress={() => up(index)}>
+              <QuietButton aria-label={WORDS.surfaceEarlier(number)} onPress={() => up(index)}>
                 <ArrowUp size={16} aria-hidden />
               </QuietButton>
             )}
             <QuietButton
-              aria-label={`Remove surface ${number}`}
+              aria-label={WORDS.removeSurface(number)}
               onPress={() =>
                 onSeries(series.length === 1 ? null : series.filter((_, at) => at !== index))
               }
@@ -112,12 +113,12 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
       <Row>
         {series.length < MOST_IN_SERIES && (
           <QuietButton onPress={() => onSeries([...series, NEXT])}>
-            <Plus size={16} aria-hidden /> Add surface
+            <Plus size={16} aria-hidden /> {WORDS.addSurface}
           </QuietButton>
         )}
-        <QuietButton onPress={() => onSeries(null)}>One surface alone</QuietButton>
+        <QuietButton onPress={() => onSeries(null)}>{WORDS.oneSurfaceAlone}</QuietButton>
       </Row>
-      <MutedText>Each is a step at the bench; the burr is felt for after the last.</MutedText>
+      <MutedText>{WORDS.eachIsAStepAtThe}</MutedText>
     </Stack>
   );
 };

@@ -23,26 +23,25 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
+import { WORDS } from './words';
 
 const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
-  stone: 'Stone',
-  angle: 'Angle per side, °',
-  pattern: 'Pattern',
-  rounds: 'Rounds of my own',
-  strokes: 'Strokes a side',
-  force: 'Pressure, N',
-  direction: 'Direction',
-  minutes: 'Minutes',
-  words: 'Words',
-  order: 'Order',
-  'left out': 'Leave out',
+  stone: WORDS.stone,
+  angle: WORDS.anglePerSide,
+  pattern: WORDS.pattern,
+  rounds: WORDS.roundsOfMyOwn,
+  strokes: WORDS.strokesASide,
+  force: WORDS.pressureN,
+  direction: WORDS.direction,
+  minutes: WORDS.minutes,
+  words: WORDS.words,
+  order: WORDS.order,
+  'left out': WORDS.leaveOut,
 };
 
 const LEAST_REASON = 3;
 const reasonProblem = (reason: string): string | undefined =>
-  reason.trim().length < LEAST_REASON
-    ? `A reason of at least ${LEAST_REASON} letters; it goes on record`
-    : undefined;
+  reason.trim().length < LEAST_REASON ? WORDS.aReasonOfAtLeastLetters(LEAST_REASON) : undefined;
 
 /** What is chosen from a list, and from which. */
 const listsOf = (
@@ -52,12 +51,12 @@ const listsOf = (
 ): Readonly<Partial<Record<Changeable, readonly { id: string; label: string }[]>>> => ({
   direction: options(DIRECTIONS),
   pattern: options(STROKE_PATTERNS),
-  stone: rack.map(({ id, name, um }) => ({ id, label: `${name}, ${um} µm` })),
+  stone: rack.map(({ id, name, um }) => ({ id, label: WORDS.nameUm(name, um) })),
   order: [
-    { id: FIRST, label: 'first of all' },
+    { id: FIRST, label: WORDS.firstOfAll },
     ...steps
       .filter(({ key }) => key !== step.key)
-      .map(({ key, title }) => ({ id: key, label: `after: ${textOf(title)}` })),
+      .map(({ key, title }) => ({ id: key, label: WORDS.afterTitle(textOf(title)) })),
   ],
 });
 
@@ -87,7 +86,7 @@ export const ChangeForm = ({
   const named = typed === FIRST ? '' : typed;
   const to = isNumber ? String(parseNumber(typed) ?? typed) : named;
   const problem =
-    (list !== undefined && typed === '' ? 'Choose one of the list' : undefined) ??
+    (list !== undefined && typed === '' ? WORDS.chooseOneOfTheList : undefined) ??
     changeProblem({ what, to }) ??
     undefined;
   const wrong = reasonProblem(reason);
@@ -96,13 +95,13 @@ export const ChangeForm = ({
     if (problem === undefined && wrong === undefined)
       onChange({ step: step.key, what, to, reason: reason.trim() });
   };
-  if (isFull) return <Notice>At most {MOST_CHANGES} changes in one plan.</Notice>;
+  if (isFull) return <Notice>{WORDS.atMostChangesInOnePlan(MOST_CHANGES)}</Notice>;
   const shown = tried || typed !== '' ? problem : undefined;
   return (
     <Stack $gap={8}>
       <Columns $columns={3}>
         <Select
-          label="What is changed"
+          label={WORDS.whatIsChanged}
           options={CHANGEABLE.map((id) => ({ id, label: WHAT_LABELS[id] }))}
           value={what}
           onChange={(next) => {
@@ -113,7 +112,7 @@ export const ChangeForm = ({
         />
         {list && (
           <Select
-            label="Changed to"
+            label={WORDS.changedTo}
             options={list}
             value={list.find(({ id }) => id === typed)?.id ?? null}
             onChange={setTyped}
@@ -122,26 +121,26 @@ export const ChangeForm = ({
         )}
         {isText && (
           <TextEntry
-            label="Changed to"
+            label={WORDS.changedTo}
             value={typed}
             onChange={setTyped}
             error={shown}
             lines={what === 'words' ? 3 : 1}
-            hint={what === 'rounds' ? 'Each side: 20, 15, 10 or 90 s, 60 s, 30 s' : undefined}
+            hint={what === 'rounds' ? WORDS.eachSide201510Or : undefined}
           />
         )}
         {isNumber && (
-          <NumberEntry label="Changed to" value={typed} onChange={setTyped} error={shown} />
+          <NumberEntry label={WORDS.changedTo} value={typed} onChange={setTyped} error={shown} />
         )}
         <TextEntry
-          label="Reason"
+          label={WORDS.reason}
           value={reason}
           onChange={setReason}
           error={tried ? wrong : undefined}
         />
       </Columns>
       <Row>
-        <ActionButton onPress={keep}>Save change</ActionButton>
+        <ActionButton onPress={keep}>{WORDS.saveChange}</ActionButton>
       </Row>
     </Stack>
   );
@@ -163,11 +162,11 @@ export const OwnStepForm = ({ plan, choices, onChoices, onDone }: OwnStepFormPro
   const [after, setAfter] = useState('first');
   const minutes = parseNumber(typed.minutes);
   const problems = {
-    title: typed.title.trim().length < 3 ? 'A title of at least 3 letters' : undefined,
-    instruction: typed.instruction.trim().length < 3 ? 'What to do, at least 3 letters' : undefined,
+    title: typed.title.trim().length < 3 ? WORDS.aTitleOfAtLeast3 : undefined,
+    instruction: typed.instruction.trim().length < 3 ? WORDS.whatToDoAtLeast3 : undefined,
     minutes:
       minutes === null || minutes < 0.1 || minutes > 600
-        ? `Minutes must be from 0.1 to 600; "${typed.minutes}" was given`
+        ? WORDS.minutesMustBeFrom01(typed.minutes)
         : undefined,
     reason: reasonProblem(typed.reason),
   };
@@ -197,42 +196,42 @@ export const OwnStepForm = ({ plan, choices, onChoices, onDone }: OwnStepFormPro
     <Stack $gap={8}>
       <Columns $columns={3}>
         <Select
-          label="After"
+          label={WORDS.afterAlone}
           options={[
-            { id: 'first', label: 'at the start' },
+            { id: 'first', label: WORDS.atTheStart },
             ...plan.work.steps.map(({ key, title }) => ({ id: key, label: textOf(title) })),
           ]}
           value={after}
           onChange={setAfter}
         />
         <TextEntry
-          label="Title"
+          label={WORDS.title}
           value={typed.title}
           onChange={(title) => set({ title })}
           error={shown('title')}
         />
         <NumberEntry
-          label="Minutes"
+          label={WORDS.minutes}
           value={typed.minutes}
           onChange={(next) => set({ minutes: next })}
           error={shown('minutes')}
         />
         <TextEntry
-          label="What to do"
+          label={WORDS.whatToDo}
           value={typed.instruction}
           onChange={(instruction) => set({ instruction })}
           error={shown('instruction')}
           lines={2}
         />
         <TextEntry
-          label="Reason"
+          label={WORDS.reason}
           value={typed.reason}
           onChange={(reason) => set({ reason })}
           error={shown('reason')}
         />
       </Columns>
       <Row>
-        <ActionButton onPress={keep}>Add step</ActionButton>
+        <ActionButton onPress={keep}>{WORDS.addStep}</ActionButton>
       </Row>
     </Stack>
   );

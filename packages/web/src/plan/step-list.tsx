@@ -28,6 +28,7 @@ import { Notice } from '../theme/notice';
 import type { PlanOnRackProps } from './sheet-props';
 import { warnedSteps, type StepWarning } from './warned-steps';
 import { formats } from '../theme/formats';
+import { WORDS } from './words';
 
 /** Zone by zone, and the unit once. */
 const liftsInUnits = (text: string): string =>
@@ -150,7 +151,7 @@ const leaves = (step: PlanStep, rack: PlanInput['rack']): string | null => {
   if (!stone) return null;
   const um = scratchDepthUm(stone);
   // As a person would say it.
-  return `leaves about ${Number(um.toPrecision(um >= 10 ? 2 : 1))} µm`;
+  return WORDS.leavesAbout(Number(um.toPrecision(um >= 10 ? 2 : 1)));
 };
 
 const anglesOf = (step: PlanStep): string | null =>
@@ -161,7 +162,7 @@ const anglesOf = (step: PlanStep): string | null =>
       : step.sides
           .map(
             ({ side, angleDeg }) =>
-              `${side} ${angleDeg === null ? 'flat on its face' : `${fixed(angleDeg, 1)}°`}`,
+              `${side} ${angleDeg === null ? WORDS.flatOnItsFace : `${fixed(angleDeg, 1)}°`}`,
           )
           .join(', ');
 
@@ -170,7 +171,7 @@ const countsOf = (step: PlanStep): string => {
   if (!first) return step.strokesPerSide > 0 ? `${step.strokesPerSide}` : '';
   if (!second) return `${first.strokes} ${first.side}`;
   return first.strokes === second.strokes
-    ? `${first.strokes} a side`
+    ? WORDS.strokesASideWithin(first.strokes)
     : `${first.strokes} ${first.side}, ${second.strokes} ${second.side}`;
 };
 
@@ -180,7 +181,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProp
   const leftOut = choices.changes.filter(({ what }) => what === 'left out');
   return (
     <Stack $gap={8}>
-      <Steps aria-label="Operations">
+      <Steps aria-label={WORDS.operations}>
         {plan.work.steps.map((step) => (
           <Operation
             key={step.key}
@@ -202,15 +203,13 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProp
       ))}
       {leftOut.map((change) => (
         <Row key={change.step}>
-          <MutedText>
-            Left out: {titleOf(plan, change.step)} ({change.reason})
-          </MutedText>
+          <MutedText>{WORDS.leftOut(titleOf(plan, change.step), change.reason)}</MutedText>
           <QuietButton
             onPress={() =>
               onChoices({ changes: choices.changes.filter((each) => each !== change) })
             }
           >
-            Restore step
+            {WORDS.restoreStep}
           </QuietButton>
         </Row>
       ))}
@@ -246,7 +245,7 @@ const Operation = ({
     <li aria-label={textOf(step.title)}>
       <div>
         {textOf(step.title)}
-        {step.changed && <small> · changed: {step.changed.join('; ')}</small>}
+        {step.changed && <small> {WORDS.changed(step.changed.join('; '))}</small>}
         <br />
         <small>
           {[
@@ -278,14 +277,14 @@ const Operation = ({
       <More
         type="button"
         aria-expanded={isOpen}
-        aria-label={`${isOpen ? 'Less' : 'More'} of ${textOf(step.title)}`}
+        aria-label={WORDS.of(isOpen ? WORDS.less : WORDS.more, textOf(step.title))}
         onClick={onOpen}
       >
-        {isOpen ? 'less' : 'more'}
+        {isOpen ? WORDS.lessWithin : WORDS.moreWithin}
       </More>
       {warnings.map(({ id, text, cure }) => (
         <Beside key={id}>
-          <TriangleAlert size={16} aria-label="Warning" />
+          <TriangleAlert size={16} aria-label={WORDS.warning} />
           <span>
             {text}{' '}
             {cure === null ? null : cure.to === null ? (
@@ -308,20 +307,23 @@ const Operation = ({
         <Detail>
           <p>{textOf(step.instruction)}</p>
           <dl>
-            <Said what="Pattern" text={step.pattern} />
-            <Said what="Lift" text={liftsInUnits(liftText(step))} />
-            <Said what="Steel" text={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''} />
-            <Said what="Cooling" text={step.cooling} />
-            <Said what="Look and feel" text={step.check} />
-            <Said what="Before going on" text={step.before} />
-            <Said what="Caution" text={step.caution} />
+            <Said what={WORDS.pattern} text={step.pattern} />
+            <Said what={WORDS.lift} text={liftsInUnits(liftText(step))} />
+            <Said
+              what={WORDS.steelAlone}
+              text={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''}
+            />
+            <Said what={WORDS.cooling} text={step.cooling} />
+            <Said what={WORDS.lookAndFeel} text={step.check} />
+            <Said what={WORDS.beforeGoingOn} text={step.before} />
+            <Said what={WORDS.caution} text={step.caution} />
           </dl>
           <Row>
             <QuietButton
               onPress={() => setEditing(!editing)}
-              aria-label={`Edit: ${textOf(step.title)}`}
+              aria-label={WORDS.edit(textOf(step.title))}
             >
-              <Pencil size={16} aria-hidden /> Edit
+              <Pencil size={16} aria-hidden /> {WORDS.editAlone}
             </QuietButton>
             {own.map((change) => (
               <QuietButton
@@ -330,7 +332,7 @@ const Operation = ({
                   onChoices({ changes: choices.changes.filter((each) => each !== change) })
                 }
               >
-                <X size={16} aria-hidden /> Undo the change of {change.what}
+                <X size={16} aria-hidden /> {WORDS.undoTheChangeOf(change.what)}
               </QuietButton>
             ))}
           </Row>
@@ -379,10 +381,16 @@ const Unplaced = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) =
         <Notice key={JSON.stringify(each)} tone="cut">
           <Row>
             <span>
-              {isChange
-                ? `A change by hand has no step now: ${each.what} of ${each.step} to ${each.to || 'left out'} (${each.reason}).`
-                : `An own step has nothing to follow now: ${each.title} after ${each.after}.`}{' '}
-              It is kept.
+              {WORDS.itIsKept(
+                isChange
+                  ? WORDS.aChangeByHandHasNo(
+                      each.what,
+                      each.step,
+                      each.to || WORDS.leftOutWithin,
+                      each.reason,
+                    )
+                  : `An own step has nothing to follow now: ${each.title} after ${each.after}.`,
+              )}
             </span>
             <QuietButton
               onPress={() =>
@@ -393,7 +401,7 @@ const Unplaced = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) =
                 )
               }
             >
-              Remove
+              {WORDS.remove}
             </QuietButton>
           </Row>
         </Notice>
@@ -412,20 +420,18 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) =>
     <Stack $gap={8}>
       {choices.added.map((each, index) => (
         <Row key={`${index} ${each.title}`}>
-          <MutedText>
-            Own step: {each.title} ({each.reason})
-          </MutedText>
+          <MutedText>{WORDS.ownStep(each.title, each.reason)}</MutedText>
           <QuietButton
             onPress={() => onChoices({ added: choices.added.filter((_, at) => at !== index) })}
           >
-            Take it out
+            {WORDS.takeItOut}
           </QuietButton>
         </Row>
       ))}
       {choices.added.length < MOST_ADDED && (
         <Row>
           <QuietButton onPress={() => setOpen(!open)}>
-            <Plus size={18} aria-hidden /> Add a step
+            <Plus size={18} aria-hidden /> {WORDS.addAStep}
           </QuietButton>
         </Row>
       )}

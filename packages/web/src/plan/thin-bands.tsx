@@ -15,6 +15,7 @@ import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
 import { bandSteps } from './band-steps';
 import type { PlanOnRackProps } from './sheet-props';
+import { WORDS } from './words';
 
 /** Steeper than this it is a bevel. */
 const STEEPEST_BAND_DEG = 15;
@@ -33,14 +34,14 @@ const ThinTo = ({ choices, onChoices }: Pick<PlanOnRackProps, 'choices' | 'onCho
     {(['at5Mm', 'at10Mm'] as const).map((field) => (
       <WithinLimits
         key={field}
-        label={`Thickness at ${field === 'at5Mm' ? 5 : 10} mm, mm`}
+        label={WORDS.thicknessAtMmMm(field === 'at5Mm' ? 5 : 10)}
         least={0.05}
         most={20}
         whole={false}
         value={choices.thinTo[field]}
         onValue={(value) => onChoices({ thinTo: { ...choices.thinTo, [field]: value } })}
         onOpen={() => onChoices({ thinTo: { ...choices.thinTo, [field]: null } })}
-        hint="Empty: by falling angles"
+        hint={WORDS.emptyByFallingAngles}
       />
     ))}
   </Columns>
@@ -64,7 +65,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
   const { primaryDeg, section } = plan.section.shape;
   const topMm = Math.floor(Math.max(...section.vertices.map(({ y }) => y)));
   return (
-    <Stack $gap={8} role="group" aria-label="Bands, from the edge up">
+    <Stack $gap={8} role="group" aria-label={WORDS.bandsFromTheEdgeUp}>
       {bands.map((band, index) => {
         const step = steps[index];
         const number = index + 1;
@@ -74,7 +75,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
           <Row key={number} $gap={12} $align="start">
             <div style={{ width: 130 }}>
               <WithinLimits
-                label={`Band ${number}, °`}
+                label={WORDS.band(number)}
                 least={least + 0.1}
                 most={index === 0 ? most : most - 0.1}
                 whole={false}
@@ -90,7 +91,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
             </div>
             <div style={{ width: 150 }}>
               <WithinLimits
-                label={`Band ${number} up to, mm`}
+                label={WORDS.bandUpToMm(number)}
                 least={Math.max(0.1, (bands[index - 1]?.toMm ?? 0) + 0.1)}
                 most={Math.min(HIGHEST_BAND_MM, topMm)}
                 whole={false}
@@ -101,15 +102,15 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
                 onOpen={() =>
                   set(bands.map((each, at) => (at === index ? { ...each, toMm: null } : each)))
                 }
-                hint="Empty: as the angle has it"
+                hint={WORDS.emptyAsTheAngleHasIt}
               />
             </div>
             <div style={{ width: 230 }}>
               <Select
-                label={`Stone of band ${number}`}
+                label={WORDS.stoneOfBand(number)}
                 options={[
-                  { id: 'plan', label: 'as planned' },
-                  ...stones.map(({ id, name, um }) => ({ id, label: `${name}, ${um} µm` })),
+                  { id: 'plan', label: WORDS.asPlanned },
+                  ...stones.map(({ id, name, um }) => ({ id, label: WORDS.nameUm(name, um) })),
                 ]}
                 value={choices.thinBands?.[index]?.stoneId ?? 'plan'}
                 onChange={(next) =>
@@ -123,12 +124,20 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
             </div>
             <MutedText data-figure="">
               {step
-                ? `${rack.find(({ id }) => id === step.stoneId)?.name ?? ''}: ${fixed(step.removeMm3, step.removeMm3 < 10 ? 1 : 0)} mm³, ${step.strokesPerSide} a side, ${roughly(step.seconds)}${step.bandMm ? `, ${fixed(step.bandMm[0], 1)} to ${mm(step.bandMm[1], 1)} above the edge` : ''}`
-                : 'takes nothing here'}
+                ? WORDS.aSide(
+                    rack.find(({ id }) => id === step.stoneId)?.name ?? '',
+                    fixed(step.removeMm3, step.removeMm3 < 10 ? 1 : 0),
+                    step.strokesPerSide,
+                    roughly(step.seconds),
+                    step.bandMm
+                      ? WORDS.toAboveTheEdge(fixed(step.bandMm[0], 1), mm(step.bandMm[1], 1))
+                      : '',
+                  )
+                : WORDS.takesNothingHere}
             </MutedText>
             {bands.length > 1 && (
               <QuietButton
-                aria-label={`Remove band ${number}`}
+                aria-label={WORDS.removeBand(number)}
                 onPress={() => set(bands.filter((_, at) => at !== index))}
               >
                 <X size={16} aria-hidden />
@@ -147,11 +156,13 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
               ])
             }
           >
-            <Plus size={16} aria-hidden /> Add band
+            <Plus size={16} aria-hidden /> {WORDS.addBand}
           </QuietButton>
         )}
         {choices.thinBands !== null && (
-          <QuietButton onPress={() => onChoices({ thinBands: null })}>Bands as usual</QuietButton>
+          <QuietButton onPress={() => onChoices({ thinBands: null })}>
+            {WORDS.bandsAsUsual}
+          </QuietButton>
         )}
       </Row>
     </Stack>

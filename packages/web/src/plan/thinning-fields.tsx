@@ -13,6 +13,7 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { WithinLimits } from '../theme/within-limits';
 import { bandSteps } from './band-steps';
 import type { PlanOnRackProps } from './sheet-props';
+import { WORDS } from './words';
 
 /** Loaded when it is opened: most keep the bands as they are planned. */
 const ThinBands = lazy(() => import('./thin-bands'));
@@ -23,9 +24,12 @@ const bandsSay = ({ work, section }: BladePlan, rack: readonly RackStone[]): str
   if (steps.length === 0)
     return section.thinning.bands.map(({ angleDeg }) => `${fixed(angleDeg, 1)}°`).join(', ');
   return steps
-    .map(
-      ({ angleDeg, stoneId, seconds }) =>
-        `${fixed(angleDeg ?? 0, 1)}° on ${rack.find(({ id }) => id === stoneId)?.name ?? 'a stone'}, ${roughly(seconds)}`,
+    .map(({ angleDeg, stoneId, seconds }) =>
+      WORDS.on(
+        fixed(angleDeg ?? 0, 1),
+        rack.find(({ id }) => id === stoneId)?.name ?? WORDS.aStone,
+        roughly(seconds),
+      ),
     )
     .join('; ');
 };
@@ -36,7 +40,7 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
   return (
     <Stack $gap={8}>
       <Checkbox value={thinning.done} onChange={(thin) => onChoices({ thin })}>
-        Thin it {thinning.advised ? '(advised)' : '(not needed)'}
+        {WORDS.thinIt(thinning.advised ? WORDS.advised : WORDS.notNeeded)}
       </Checkbox>
       <MutedText>{thinning.reason}</MutedText>
       {thinning.notDone !== null && <Notice tone="cut">{thinning.notDone}.</Notice>}
@@ -44,13 +48,13 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
         <>
           <Columns $columns={2}>
             <SegmentedControl
-              label="How far"
+              label={WORDS.howFar}
               options={options(THIN_DEPTHS)}
               value={thinning.depth}
               onChange={(thinDepth) => onChoices({ thinDepth })}
             />
             <WithinLimits
-              label="Stop behind the edge at, mm"
+              label={WORDS.stopBehindTheEdgeAtMm}
               least={0.05}
               most={20}
               whole={false}
@@ -59,12 +63,12 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
               onOpen={() => onChoices({ thinStopMm: null })}
               hint={
                 thinning.stopMm === null
-                  ? 'Empty: at the remnant of the old bevel'
-                  : `Empty: ${mm(thinning.stopMm, 2)}`
+                  ? WORDS.emptyAtTheRemnantOfThe
+                  : WORDS.empty(mm(thinning.stopMm, 2))
               }
             />
           </Columns>
-          <Fold title="Bands and stones" says={bandsSay(plan, rack)}>
+          <Fold title={WORDS.bandsAndStones} says={bandsSay(plan, rack)}>
             <ThinBands plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
           </Fold>
           {plan.report.warnings
@@ -75,8 +79,10 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
               </Notice>
             ))}
           <MutedText>
-            {mm(plan.section.behindEdgeMm, 2)} behind the edge after it; scratches show up to{' '}
-            {mm(thinning.scratchTopMm, 1)}.
+            {WORDS.behindTheEdgeAfterItScratches(
+              mm(plan.section.behindEdgeMm, 2),
+              mm(thinning.scratchTopMm, 1),
+            )}
           </MutedText>
         </>
       )}

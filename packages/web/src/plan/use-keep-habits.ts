@@ -5,6 +5,7 @@ import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { useHabits } from '../api/hooks';
 import type { Feedback } from '../theme/feedback';
+import { WORDS } from './words';
 
 /** Keeps choices as the habits of the shop; told beside the button. */
 export const useKeepHabits = () => {
@@ -19,7 +20,7 @@ export const useKeepHabits = () => {
         choices: habitsOf(choices),
       });
       await mutate('/habits', kept, { revalidate: false });
-      setSaid({ text: 'Saved. The next plan starts from these.', bad: false });
+      setSaid({ text: WORDS.savedTheNextPlanStartsFrom, bad: false });
       return true;
     } catch (error) {
       setSaid({ text: messageOf(error), bad: true });

@@ -1,6 +1,7 @@
 /** What a plan warns of, beside the step where something can be done about it. */
 import { textOf } from '../theme/text';
 import { type BladePlan, type PlanStep } from '@patient-edge/core';
+import { WORDS } from './words';
 
 /** Where the cure is: a page; null for the form that changes the step. */
 export interface Cure {
@@ -21,12 +22,12 @@ const cureOf = ({ code, stoneId }: Advice): Cure | null => {
   const onRack = (label: string): Cure => ({ label, to: `/rack/stones/${stoneId}` });
   switch (code) {
     case 'NOT_FLAT':
-      return onRack('Flatten now');
+      return onRack(WORDS.flattenNow);
     case 'SPLASH_SOAKED':
-      return onRack('Take it out of the water');
+      return onRack(WORDS.takeItOutOfTheWater);
     case 'OIL_ON_WATER_STONE':
     case 'LIQUID_NOT_FOR_KIND':
-      return onRack('Change its liquid');
+      return onRack(WORDS.changeItsLiquid);
     case 'NEEDS_DRESSING':
       return null;
     case 'AGAINST_ITS_STROKES':
@@ -35,7 +36,7 @@ const cureOf = ({ code, stoneId }: Advice): Cure | null => {
     case 'SOFT_STEEL_FINE_FINISH':
     case 'STROP_COARSER':
     case 'STROP_TOO_FINE':
-      return { label: 'Change this step', to: null };
+      return { label: WORDS.changeThisStep, to: null };
   }
 };
 

@@ -16,6 +16,7 @@ import { fixed, inUnits, mm, roughly } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSpread } from '../workers/use-compare';
+import { WORDS } from './words';
 
 const Two = styled.div`
   display: grid;
@@ -74,22 +75,22 @@ const Doubts = styled.ul`
 const MOST_SHOWN = 4;
 
 const MATTER_WORDS: Readonly<Record<DoubtfulMatter, string>> = {
-  edgeLengthMm: 'the length of the edge',
-  heightHeelMm: 'the height at the heel',
-  heightMiddleMm: 'the height half way',
-  heightTipMm: 'the height near the tip',
-  spineHeelMm: 'the spine at the heel',
-  spineMiddleMm: 'the spine half way',
-  spineTipMm: 'the spine near the tip',
-  thicknessBehindEdgeMm: 'the thickness behind the edge',
-  bevelFaceMm: 'the width of the bevel face',
-  presentAnglePerSideDeg: 'the present angle',
-  sharpness: 'the dullness',
-  'damage depth': 'the depth of the deepest fault',
+  edgeLengthMm: WORDS.theLengthOfTheEdge,
+  heightHeelMm: WORDS.theHeightAtTheHeel,
+  heightMiddleMm: WORDS.theHeightHalfWay,
+  heightTipMm: WORDS.theHeightNearTheTip,
+  spineHeelMm: WORDS.theSpineAtTheHeel,
+  spineMiddleMm: WORDS.theSpineHalfWay,
+  spineTipMm: WORDS.theSpineNearTheTip,
+  thicknessBehindEdgeMm: WORDS.theThicknessBehindTheEdge,
+  bevelFaceMm: WORDS.theWidthOfTheBevelFace,
+  presentAnglePerSideDeg: WORDS.thePresentAngle,
+  sharpness: WORDS.theDullness,
+  'damage depth': WORDS.theDepthOfTheDeepestFault,
 };
 
 const offBy = ({ matter, sigma }: Pick<Doubt, 'matter' | 'sigma'>): string => {
-  if (matter === 'sharpness') return 'judged by feel';
+  if (matter === 'sharpness') return WORDS.judgedByFeel;
   return matter === 'presentAnglePerSideDeg'
     ? `± ${fixed(sigma, 1)}°`
     : `± ${mm(sigma, sigma < 0.1 ? 2 : 1)}`;
@@ -98,18 +99,18 @@ const offBy = ({ matter, sigma }: Pick<Doubt, 'matter' | 'sigma'>): string => {
 /** A range in the precision of its upper end; one word for it where both ends read alike. */
 const fromTo = ([low, high]: Spread, digits: number, unit: string): string => {
   const [from, to] = [fixed(low, digits), fixed(high, digits)];
-  return from === to ? `${to} ${unit}` : `${from} to ${to} ${unit}`;
+  return from === to ? `${to} ${unit}` : WORDS.to(from, to, unit);
 };
 
 const turnWords = (turn: Turn): string => {
   const otherwise =
     turn.becomes === 'not thinned'
-      ? 'it would not be thinned'
-      : `it would be thinned ${turn.becomes}`;
+      ? WORDS.itWouldNotBeThinned
+      : WORDS.itWouldBeThinned(turn.becomes);
   const off =
     turn.matter === 'sharpness'
-      ? `Were it a class ${turn.off === 'more' ? 'duller' : 'keener'}`
-      : `Were ${MATTER_WORDS[turn.matter]} ${offBy(turn).replace('± ', '')} ${turn.off}`;
+      ? WORDS.wereItAClass(turn.off === 'more' ? WORDS.duller : WORDS.keener)
+      : WORDS.were(MATTER_WORDS[turn.matter], offBy(turn).replace('± ', ''), turn.off);
   return `${off}, ${otherwise}.`;
 };
 
@@ -131,13 +132,13 @@ export const SpreadWords = ({
     <Stack $gap={10}>
       <Two>
         <div>
-          <MutedText>In eight cases of ten</MutedText>
+          <MutedText>{WORDS.inEightCasesOfTen}</MutedText>
           <Ranges>
             {[
-              ['Steel', steelWords(spread.steelMm3)],
-              ['Height', inUnits(fromTo(spread.heightMm, 2, 'mm'))],
+              [WORDS.steelAlone, steelWords(spread.steelMm3)],
+              [WORDS.heightAlone, inUnits(fromTo(spread.heightMm, 2, 'mm'))],
               [shoulderLabel, inUnits(fromTo(spread.behindEdgeMm, 2, 'mm'))],
-              ['Time', from === to ? to : `${from} to ${to}`],
+              [WORDS.time, from === to ? to : WORDS.fromToTo(from, to)],
             ].map(([label, range]) => (
               <div key={label}>
                 <dt>{label}</dt>
@@ -148,7 +149,7 @@ export const SpreadWords = ({
         </div>
         {first && (
           <div>
-            <MutedText id={heading}>Of the doubt about the steel</MutedText>
+            <MutedText id={heading}>{WORDS.ofTheDoubtAboutTheSteel}</MutedText>
             <Doubts aria-labelledby={heading}>
               {spread.doubts.slice(0, MOST_SHOWN).map((doubt) => (
                 <li key={doubt.matter}>
@@ -165,14 +166,14 @@ export const SpreadWords = ({
       </Two>
       {first && (
         <MutedText>
-          Were {MATTER_WORDS[first.matter]} certain, the steel would be{' '}
-          {steelWords(spread.steelWithoutFirstMm3)}.
+          {WORDS.wereCertainTheSteelWouldBe(
+            MATTER_WORDS[first.matter],
+            steelWords(spread.steelWithoutFirstMm3),
+          )}
         </MutedText>
       )}
       {spread.turns.length > 0 && (
-        <Notice>
-          {spread.turns.map(turnWords).join(' ')} Look at that again before any steel goes.
-        </Notice>
+        <Notice>{WORDS.lookAtThatAgainBeforeAny(spread.turns.map(turnWords).join(' '))}</Notice>
       )}
     </Stack>
   );
@@ -189,7 +190,7 @@ const Weighed = ({ job, input, shoulderLabel }: WeighedProps) => {
   const question = useMemo(() => ({ input, known: howKnown(job) }), [input, job]);
   const { answer: spread, error, retry } = useSpread(question);
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!spread) return <p role="status">Weighing the measures…</p>;
+  if (!spread) return <p role="status">{WORDS.weighingTheMeasures}</p>;
   // What cannot be planned is told where the plan would stand.
   return spread.ok ? <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} /> : null;
 };

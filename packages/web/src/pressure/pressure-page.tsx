@@ -19,6 +19,7 @@ import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
 import { PressureTrace } from './pressure-trace';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const Now = styled.p`
   font: 700 64px/1 var(--figures);
@@ -28,11 +29,11 @@ const Now = styled.p`
 /** The last so many seconds are shown and judged. */
 const SHOWN_S = 20;
 const BANDS = [
-  { id: '68', label: 'Coarse, 30 µm and more' },
-  { id: '12', label: 'Medium, 8 to 30 µm' },
-  { id: '5', label: 'Fine, 3 to 8 µm' },
-  { id: '1', label: 'Finest, below 3 µm' },
-  { id: 'deburr', label: 'Deburring: weight of hand and blade' },
+  { id: '68', label: WORDS.coarse30AndMore },
+  { id: '12', label: WORDS.medium8To30 },
+  { id: '5', label: WORDS.fine3To8 },
+  { id: '1', label: WORDS.finestBelow3 },
+  { id: 'deburr', label: WORDS.deburringWeightOfHandAndBlade },
 ] as const;
 const DEBURR_N = [0.5, 2] as const;
 
@@ -84,33 +85,33 @@ const PressurePage = () => {
     <>
       <ShelfNav />
       <Stack $gap={16}>
-        <PageHeading title="Pressure" />
-        <MutedText>
-          Lay the stone on a kitchen scale, set it to zero, and press as you would on the blade,
-          with a block of wood. {inUnits('Light is under 5 N, medium 5 to 10 N, firm 10 to 20 N.')}
-        </MutedText>
-        <Panel aria-label="What to practise">
+        <PageHeading title={WORDS.pressure} />
+        <MutedText>{WORDS.layTheStoneOnAKitchen(inUnits(WORDS.lightIsUnder5NMedium))}</MutedText>
+        <Panel aria-label={WORDS.whatToPractise}>
           <Row $gap={20} $align="start">
             <div style={{ width: 330 }}>
               <Select
-                label="For which stone or grain"
+                label={WORDS.forWhichStoneOrGrain}
                 options={[
                   ...BANDS,
                   ...(stones ?? [])
                     .filter(({ retired }) => !retired)
-                    .map(({ id, name, um }) => ({ id: `stone ${id}`, label: `${name}, ${um} µm` })),
+                    .map(({ id, name, um }) => ({
+                      id: `stone ${id}`,
+                      label: WORDS.nameUm(name, um),
+                    })),
                 ]}
                 value={band}
                 onChange={setBand}
-                hint={`Aim for ${bandText(bandN, unit)}`}
+                hint={WORDS.aimFor(bandText(bandN, unit))}
               />
             </div>
           </Row>
         </Panel>
-        <Panel aria-label="The scale">
+        <Panel aria-label={WORDS.theScale}>
           <Stack>
             <Row $gap={28} $align="end">
-              <Now role="timer" aria-label="Pressed now">
+              <Now role="timer" aria-label={WORDS.pressedNow}>
                 {now ? forceText(now.newtons, unit) : '–'}
               </Now>
               {devices?.scale && (
@@ -124,7 +125,7 @@ const PressurePage = () => {
                     setStreaming(!streaming);
                   }}
                 >
-                  {streaming ? 'Stop listening' : 'Listen to the scale'}
+                  {streaming ? WORDS.stopListening : WORDS.listenToTheScale}
                 </ActionButton>
               )}
               <TypedReading unit={unit} onRead={add} />
@@ -135,20 +136,25 @@ const PressurePage = () => {
                     setReadings([]);
                   }}
                 >
-                  Start again
+                  {WORDS.startAgain}
                 </QuietButton>
               )}
             </Row>
             {lost && (
               <Notice tone="cut" alert>
-                The scale has stopped answering. Type what it shows, or listen again.
+                {WORDS.theScaleHasStoppedAnsweringType}
               </Notice>
             )}
             <PressureTrace readings={readings} bandN={bandN} shownS={SHOWN_S} unit={unit} />
             <p role="status">
               {judged
-                ? `${judged.text} ${Math.round(judged.insideShare * 100)} % inside, ${forceText(judged.meanN, unit)} on average, ± ${forceText(judged.sdN, unit)}.`
-                : 'Nothing pressed yet.'}
+                ? WORDS.insideOnAverage(
+                    judged.text,
+                    Math.round(judged.insideShare * 100),
+                    forceText(judged.meanN, unit),
+                    forceText(judged.sdN, unit),
+                  )
+                : WORDS.nothingPressedYet}
             </p>
           </Stack>
         </Panel>
@@ -164,7 +170,7 @@ const TypedReading = ({ unit, onRead }: { unit: ForceUnit; onRead: (newtons: num
     const value = parseNumber(typed);
     const newtons = value === null ? NaN : newtonsOf(value, unit);
     if (!(newtons >= 0 && newtons <= 200)) {
-      setProblem(`From 0 to ${forceText(200, unit)}; "${typed}" was given`);
+      setProblem(WORDS.from0ToWasGiven(forceText(200, unit), typed));
       return;
     }
     setProblem(undefined);
@@ -182,13 +188,13 @@ const TypedReading = ({ unit, onRead }: { unit: ForceUnit; onRead: (newtons: num
       <Row $align="end">
         <div style={{ width: 220 }}>
           <NumberEntry
-            label={`Or type what it shows, ${FORCE_LABELS[unit]}`}
+            label={WORDS.orTypeWhatItShows(FORCE_LABELS[unit])}
             value={typed}
             onChange={setTyped}
             error={problem}
           />
         </div>
-        <QuietButton type="submit">Read</QuietButton>
+        <QuietButton type="submit">{WORDS.read}</QuietButton>
       </Row>
     </form>
   );

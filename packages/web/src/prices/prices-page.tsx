@@ -36,6 +36,7 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 /** A table: its columns say once what the fields of each row are. */
 const Lines = styled.table`
@@ -89,7 +90,7 @@ const ITEM_OPTIONS = PRICE_ITEMS.map((id) => ({ id, label: PRICE_LABELS[id] }));
 
 const PricesPage = () => {
   const { data: list, error } = usePrices();
-  if (!list) return <Waiting error={error} text="Loading prices…" />;
+  if (!list) return <Waiting error={error} text={WORDS.loadingPrices} />;
   return <Prices list={list} />;
 };
 
@@ -104,7 +105,7 @@ const Prices = ({ list }: { list: PriceList }) => {
       const bad = amounts.findIndex((amount) => amount === null || amount < 0);
       if (bad >= 0) {
         kept.form.setError(`prices.${bad}.amount`, {
-          message: `Price must be a number from 0; "${typed.prices[bad]!.amount}" was given`,
+          message: WORDS.priceMustBeANumberFrom(typed.prices[bad]!.amount),
         });
         throw new Error('Check the marked prices.');
       }
@@ -132,52 +133,52 @@ const Prices = ({ list }: { list: PriceList }) => {
   const mayChange = useMay('set prices');
   if (!mayChange) return <PricesRead list={list} />;
   return (
-    <Panel aria-label="Prices">
+    <Panel aria-label={WORDS.prices}>
       <KeptFormView
         kept={kept}
-        save="Save price list"
+        save={WORDS.savePriceList}
         beside={
           <QuietButton
             onPress={() =>
               lines.append({ item: PRICE_ITEMS[0], group: PRICE_GROUPS[0], amount: '' })
             }
           >
-            Add price
+            {WORDS.addPrice}
           </QuietButton>
         }
       >
         <Stack $gap={16}>
-          <PageHeading title="Prices" />
-          <h2>What the price of a blade holds</h2>
+          <PageHeading title={WORDS.prices} />
+          <h2>{WORDS.whatThePriceOfABlade}</h2>
           <Columns $columns={4}>
             <FormNumber
               control={control}
               name="lengthIncludedMm"
-              label="Edge length included, mm"
+              label={WORDS.edgeLengthIncludedMm}
             />
             <FormNumber
               control={control}
               name="lengthStepMm"
-              label="Further length counts by, mm"
+              label={WORDS.furtherLengthCountsByMm}
             />
             <FormNumber
               control={control}
               name="minutesIncluded"
-              label="Minutes included"
-              hint="at the bench, as planned"
+              label={WORDS.minutesIncluded}
+              hint={WORDS.atTheBenchAsPlanned}
             />
             <CurrencyField list={list} form={form} currency={currency} />
           </Columns>
-          <h2>The list</h2>
+          <h2>{WORDS.theList}</h2>
           {lines.fields.length === 0 && (
             <Row>
-              <MutedText>Empty yet. Start with the price of a blade, or with an example.</MutedText>
+              <MutedText>{WORDS.emptyYetStartWithThePrice}</MutedText>
               <QuietButton
                 onPress={() =>
                   form.setValue('prices', examplePrices(currency), { shouldDirty: true })
                 }
               >
-                Fill with an example
+                {WORDS.fillWithAnExample}
               </QuietButton>
             </Row>
           )}
@@ -185,11 +186,11 @@ const Prices = ({ list }: { list: PriceList }) => {
             <Lines>
               <thead>
                 <tr>
-                  <th scope="col">Item</th>
-                  <th scope="col">For</th>
-                  <th scope="col">Price, {currency}</th>
+                  <th scope="col">{WORDS.item}</th>
+                  <th scope="col">{WORDS.for}</th>
+                  <th scope="col">{WORDS.price(currency)}</th>
                   <th scope="col">
-                    <span className="unseen">Remove</span>
+                    <span className="unseen">{WORDS.remove}</span>
                   </th>
                 </tr>
               </thead>
@@ -200,7 +201,7 @@ const Prices = ({ list }: { list: PriceList }) => {
                       <FormPick
                         control={control}
                         name={`prices.${index}.item`}
-                        label="Item"
+                        label={WORDS.item}
                         hideLabel
                         options={ITEM_OPTIONS}
                       />
@@ -209,7 +210,7 @@ const Prices = ({ list }: { list: PriceList }) => {
                       <FormPick
                         control={control}
                         name={`prices.${index}.group`}
-                        label="For"
+                        label={WORDS.for}
                         hideLabel
                         options={options(PRICE_GROUPS)}
                       />
@@ -218,14 +219,14 @@ const Prices = ({ list }: { list: PriceList }) => {
                       <FormNumber
                         control={control}
                         name={`prices.${index}.amount`}
-                        label={`Price, ${currency}`}
+                        label={WORDS.price(currency)}
                         hideLabel
                       />
                     </td>
                     <td>
                       <Button
                         data-remove=""
-                        aria-label={`Remove price ${index + 1}`}
+                        aria-label={WORDS.removePrice(index + 1)}
                         onPress={() => lines.remove(index)}
                       >
                         <Trash2 size={19} />
@@ -261,33 +262,33 @@ const CurrencyField = ({
 }) =>
   list.currencySettled ? (
     <div>
-      <b>Currency</b>
+      <b>{WORDS.currency}</b>
       <p>{list.currency}</p>
-      <MutedText>It stays: prices were written down in it.</MutedText>
+      <MutedText>{WORDS.itStaysPricesWereWrittenDown}</MutedText>
     </div>
   ) : (
     <Select
-      label="Currency"
+      label={WORDS.currency}
       options={CURRENCIES.map((id) => ({ id, label: id }))}
       value={CURRENCIES.find((id) => id === currency) ?? null}
       onChange={(next) => form.setValue('currency', next, { shouldDirty: true })}
       error={form.formState.errors.currency?.message}
-      hint="set once, before the first price is agreed"
+      hint={WORDS.setOnceBeforeTheFirstPrice}
     />
   );
 
 /** The list for those who look things up in it. */
 const PricesRead = ({ list }: { list: PriceList }) => (
-  <Panel aria-label="Prices">
+  <Panel aria-label={WORDS.prices}>
     <Stack>
-      <PageHeading title="Prices" />
-      <Notice>Only the owner changes the price list.</Notice>
+      <PageHeading title={WORDS.prices} />
+      <Notice>{WORDS.onlyTheOwnerChangesThePrice}</Notice>
       <table>
         <thead>
           <tr>
-            <th scope="col">Item</th>
-            <th scope="col">For</th>
-            <th scope="col">Price</th>
+            <th scope="col">{WORDS.item}</th>
+            <th scope="col">{WORDS.for}</th>
+            <th scope="col">{WORDS.priceAlone}</th>
           </tr>
         </thead>
         <tbody>
@@ -301,8 +302,7 @@ const PricesRead = ({ list }: { list: PriceList }) => (
         </tbody>
       </table>
       <MutedText>
-        Up to {mm(list.lengthIncludedMm, 0)} of edge and {list.minutesIncluded} min at the bench are
-        included.
+        {WORDS.upToOfEdgeAndMin(mm(list.lengthIncludedMm, 0), list.minutesIncluded)}
       </MutedText>
     </Stack>
   </Panel>

@@ -6,6 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
+import { WORDS } from './words';
 
 const SCALES = ['µm', ...GRIT_SCALES] as const;
 type Scale = (typeof SCALES)[number];
@@ -21,7 +22,7 @@ export const NamedFinish = ({
   const take = (): void => {
     const number = parseNumber(typed);
     if (number === null) {
-      setProblem(`"${typed}" is not a number`);
+      setProblem(WORDS.isNotANumber(typed));
       return;
     }
     const um = scale === 'µm' ? number : micrometresOf(scale, number);
@@ -31,7 +32,7 @@ export const NamedFinish = ({
     }
     const grain = typeof um === 'object' ? um.value : um;
     if (grain < 0.15 || grain > 600) {
-      setProblem(`From 0.15 to 600 µm; ${grain} was given`);
+      setProblem(WORDS.from015To600Was(grain));
       return;
     }
     setProblem(undefined);
@@ -49,16 +50,16 @@ export const NamedFinish = ({
       <Row $align="end">
         <div style={{ width: 130 }}>
           <Select
-            label="A named finish"
+            label={WORDS.aNamedFinish}
             options={SCALES.map((id) => ({ id, label: id }))}
             value={scale}
             onChange={setScale}
           />
         </div>
         <div style={{ width: 130 }}>
-          <NumberEntry label="Number" value={typed} onChange={setTyped} error={problem} />
+          <NumberEntry label={WORDS.number} value={typed} onChange={setTyped} error={problem} />
         </div>
-        <QuietButton type="submit">To this finish</QuietButton>
+        <QuietButton type="submit">{WORDS.toThisFinish}</QuietButton>
       </Row>
     </form>
   );

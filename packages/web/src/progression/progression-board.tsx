@@ -19,6 +19,7 @@ import { Figures, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import type { WeighedProgression } from '../workers/planning-worker';
 import { costWords, WishList, type Wishes } from './wishes';
+import { WORDS } from './words';
 
 const Others = styled.ul`
   & > li {
@@ -33,7 +34,7 @@ const Others = styled.ul`
 
 /** "4 min (2–9)" */
 export const rangeWords = (seconds: number, { lowS, highS }: { lowS: number; highS: number }) =>
-  `${roughly(seconds)} (${roughly(lowS)} to ${roughly(highS)})`;
+  WORDS.to(roughly(seconds), roughly(lowS), roughly(highS));
 
 interface ProgressionBoardProps {
   readonly weighed: WeighedProgression;
@@ -90,7 +91,7 @@ export const OtherChains = ({ others, bestSeconds, rack, onTake }: OtherChainsPr
   const nameOf = (id: string): string => rack.find((stone) => stone.id === id)?.name ?? '…';
   return (
     <Stack $gap={6}>
-      <h3>Other progressions</h3>
+      <h3>{WORDS.otherProgressions}</h3>
       <Others>
         {others.map((other) => {
           const ids = other.steps.map(({ id }) => id);
@@ -100,8 +101,8 @@ export const OtherChains = ({ others, bestSeconds, rack, onTake }: OtherChainsPr
               <span>{names}</span>
               <Figures>{roughly(other.totalSeconds)}</Figures>
               <Figures>{costWords(other.totalSeconds - bestSeconds)}</Figures>
-              <QuietButton aria-label={`Take this: ${names}`} onPress={() => onTake(ids)}>
-                Take this
+              <QuietButton aria-label={WORDS.takeThis(names)} onPress={() => onTake(ids)}>
+                {WORDS.takeThisAlone}
               </QuietButton>
             </li>
           );
@@ -156,7 +157,7 @@ const Best = ({
         rack={marks}
         treads={steps.map(({ id, um, seconds, stone }) => ({ id, um, seconds, name: stone.name }))}
         finishUm={finishUm}
-        label="The progression on the scale of the rack"
+        label={WORDS.theProgressionOnTheScaleOf}
       />
       {warnings.map(({ message, code, stoneId }) => (
         <Notice key={`${code} ${stoneId}`} tone="cut">
@@ -166,11 +167,11 @@ const Best = ({
       <table>
         <thead>
           <tr>
-            <th scope="col">Stone</th>
-            <th scope="col">Grain</th>
-            <th scope="col">Takes</th>
-            <th scope="col">Working time, 10th to 90th percentile</th>
-            <th scope="col">Scratches left</th>
+            <th scope="col">{WORDS.stone}</th>
+            <th scope="col">{WORDS.grain}</th>
+            <th scope="col">{WORDS.takes}</th>
+            <th scope="col">{WORDS.workingTime10thTo90thPercentile}</th>
+            <th scope="col">{WORDS.scratchesLeft}</th>
           </tr>
         </thead>
         <tbody>
@@ -193,7 +194,7 @@ const Best = ({
           ))}
           <tr>
             <td>
-              <b>Together, changes of stone included</b>
+              <b>{WORDS.togetherChangesOfStoneIncluded}</b>
             </td>
             <td />
             <td />
@@ -207,10 +208,7 @@ const Best = ({
         </tbody>
       </table>
       <OtherChains others={others} bestSeconds={chain.totalSeconds} rack={rack} onTake={onTake} />
-      <MutedText>
-        The range is what nobody knows before this bench has logged its own work: the steel, the
-        hand, the stone, and chance.
-      </MutedText>
+      <MutedText>{WORDS.theRangeIsWhatNobodyKnows}</MutedText>
     </>
   );
 };

@@ -31,6 +31,7 @@ import { ProgressionBoard } from './progression-board';
 import { SchoolChoice } from './school-choice';
 import { NO_WISHES, type Wishes } from './wishes';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 interface Typed {
   readonly steel: string;
@@ -62,11 +63,11 @@ interface Limits {
   readonly high: number;
 }
 const LIMITS: Readonly<Record<'edgeMm' | 'bevelMm' | 'depthUm' | 'finest' | 'coarsest', Limits>> = {
-  edgeMm: { label: 'Edge length, mm', low: 5, high: 900 },
-  bevelMm: { label: 'Width of the bevel, mm', low: 0.05, high: 80 },
-  depthUm: { label: 'To come off the bevel, µm', low: 1, high: 5000 },
-  finest: { label: 'Finish: finest, µm', low: 0.1, high: 800 },
-  coarsest: { label: 'Finish: coarsest, µm', low: 0.1, high: 800 },
+  edgeMm: { label: WORDS.edgeLengthMm, low: 5, high: 900 },
+  bevelMm: { label: WORDS.widthOfTheBevelMm, low: 0.05, high: 80 },
+  depthUm: { label: WORDS.toComeOffTheBevel, low: 1, high: 5000 },
+  finest: { label: WORDS.finishFinest, low: 0.1, high: 800 },
+  coarsest: { label: WORDS.finishCoarsest, low: 0.1, high: 800 },
 };
 type LimitedField = keyof typeof LIMITS;
 
@@ -75,7 +76,7 @@ const problemOf = (typed: Typed, field: LimitedField): string | undefined => {
   const value = parseNumber(typed[field]);
   const least = field === 'coarsest' ? Math.max(low, parseNumber(typed.finest) ?? low) : low;
   return value === null || value < least || value > high
-    ? `${label.split(',')[0]} must be from ${least} to ${high}; "${typed[field]}" was given`
+    ? WORDS.mustBeFromToWasGiven(label.split(',')[0], least, high, typed[field])
     : undefined;
 };
 
@@ -97,12 +98,12 @@ const ProgressionPage = () => {
 /** Filled in from a blade that is here. */
 const ForJob = ({ jobId }: { jobId: string }) => {
   const { data: job, error } = useJob(jobId);
-  if (!job) return <Waiting error={error} text="Loading blade…" />;
+  if (!job) return <Waiting error={error} text={WORDS.loadingBlade} />;
   const { measures } = job;
   const [finest, coarsest] = findUse(job.useId).finishUm;
   return (
     <Planner
-      about={`Tag ${job.tagNumber}, ${job.blade.name || bladeKind(measures.kindId).label}`}
+      about={WORDS.tag(job.tagNumber, job.blade.name || bladeKind(measures.kindId).label)}
       start={{
         ...START,
         steel: job.steel,
@@ -146,7 +147,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
     };
   }, [rack, steel, typed, school, wishes, wrong]);
   const { answer: weighed, error: failure, retry } = useProgression(question);
-  if (!rack || !steels) return <Waiting error={error} text="Loading the rack…" />;
+  if (!rack || !steels) return <Waiting error={error} text={WORDS.loadingTheRack} />;
   const finishUm: readonly [number, number] = question?.input.finishUm ?? [8, 25];
   const entry = (field: LimitedField) => (
     <NumberEntry
@@ -160,14 +161,14 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
   return (
     <Stack $gap={16}>
       <Row $gap={18}>
-        <PageHeading title="Progression" />
+        <PageHeading title={WORDS.progression} />
         {about !== null && <b>{about}</b>}
       </Row>
-      <Panel aria-label="The work">
+      <Panel aria-label={WORDS.theWork}>
         <Stack>
           <Columns $columns={4}>
             <Select
-              label="Steel"
+              label={WORDS.steel}
               options={steels.map(({ designation, steelClass }) => ({
                 id: designation,
                 label: designation,
@@ -177,7 +178,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
               onChange={(next) => set({ steel: next })}
             />
             <Select
-              label="Use"
+              label={WORDS.use}
               options={USES.map(({ id, label }) => ({ id, label }))}
               value={typed.useId}
               onChange={(next) => {
@@ -187,11 +188,11 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
             />
             <SchoolChoice school={school} onSchool={setSchool} />
             <SegmentedControl
-              label="Largest jump"
+              label={WORDS.largestJump}
               options={[
-                { id: '2', label: '2 times' },
-                { id: '3', label: '3 times' },
-                { id: 'none', label: 'No limit' },
+                { id: '2', label: WORDS.twoTimes },
+                { id: '3', label: WORDS.threeTimes },
+                { id: 'none', label: WORDS.noLimit },
               ]}
               value={typed.ratio}
               onChange={(next) => set({ ratio: next })}
@@ -200,7 +201,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
             {entry('bevelMm')}
             {entry('depthUm')}
             <Checkbox value={typed.oneSided} onChange={(next) => set({ oneSided: next })}>
-              One-sided, with a hollow back
+              {WORDS.oneSidedWithAHollowBack}
             </Checkbox>
           </Columns>
           <Row $align="end" $gap={18}>
@@ -214,11 +215,11 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
           </Row>
         </Stack>
       </Panel>
-      {rack.length === 0 && <Notice>The rack is empty. Add a stone first.</Notice>}
+      {rack.length === 0 && <Notice>{WORDS.theRackIsEmptyAddA}</Notice>}
       <Failed error={failure} retry={retry} />
       {weighed && steel && rack.length > 0 && (
-        <Panel aria-label="The progression">
-          <h2>By this school</h2>
+        <Panel aria-label={WORDS.theProgression}>
+          <h2>{WORDS.byThisSchool}</h2>
           <ProgressionBoard
             weighed={weighed}
             rack={rack}
@@ -241,7 +242,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
           />
           {wishes !== NO_WISHES && (
             <Row>
-              <QuietButton onPress={() => setWishes(NO_WISHES)}>Clear changes</QuietButton>
+              <QuietButton onPress={() => setWishes(NO_WISHES)}>{WORDS.clearChanges}</QuietButton>
             </Row>
           )}
         </Panel>

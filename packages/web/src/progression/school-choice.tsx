@@ -1,12 +1,13 @@
 /** The school of the progression, with what each wants. */
 import { PROGRESSION_SCHOOLS, SCHOOL_REASONS, type ProgressionSchool } from '@patient-edge/core';
 import { Select } from '../theme/select';
+import { WORDS } from './words';
 
 const NAMES: Readonly<Record<ProgressionSchool, string>> = {
-  quickest: 'Quickest',
-  'fewest stones': 'Fewest stones',
-  'start fine': 'Start fine, save refinement',
-  'one coarse stone': 'One coarse stone, truly sharp',
+  quickest: WORDS.quickest,
+  'fewest stones': WORDS.fewestStones,
+  'start fine': WORDS.startFineSaveRefinement,
+  'one coarse stone': WORDS.oneCoarseStoneTrulySharp,
 };
 
 export const SchoolChoice = ({
@@ -17,7 +18,7 @@ export const SchoolChoice = ({
   onSchool: (next: ProgressionSchool) => void;
 }) => (
   <Select
-    label="School"
+    label={WORDS.school}
     options={PROGRESSION_SCHOOLS.map((id) => ({ id, label: NAMES[id] }))}
     value={school}
     onChange={onSchool}

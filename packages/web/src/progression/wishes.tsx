@@ -4,6 +4,7 @@ import { roughly } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import styled from 'styled-components';
+import { WORDS } from './words';
 
 export interface Wishes {
   readonly first: string | null;
@@ -30,9 +31,9 @@ const Grid = styled.ul`
 /** More or less time, in words. */
 export const costWords = (deltaSeconds: number | null): string =>
   deltaSeconds === null
-    ? 'not possible'
+    ? WORDS.notPossible
     : Math.abs(deltaSeconds) < 2
-      ? 'the same'
+      ? WORDS.theSame
       : `${deltaSeconds > 0 ? '+' : '−'}${roughly(Math.abs(deltaSeconds))}`;
 
 interface WishListProps {
@@ -66,12 +67,12 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
   const made = wishes.first !== null || wishes.skip.length > 0 || wishes.through.length > 0;
   return (
     <Stack $gap={10}>
-      <h3>What each change costs</h3>
+      <h3>{WORDS.whatEachChangeCosts}</h3>
       {made && (
         <Row>
           {wishes.first !== null && (
             <QuietButton onPress={() => onWishes({ ...wishes, first: null })}>
-              Begins on {named(wishes.first)?.name ?? 'a stone no longer here'} ×
+              {WORDS.beginsOn(named(wishes.first)?.name ?? WORDS.aStoneNoLongerHere)}
             </QuietButton>
           )}
           {wishes.skip.map((id) => (
@@ -79,7 +80,7 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
               key={id}
               onPress={() => onWishes({ ...wishes, skip: toggled(wishes.skip, id) })}
             >
-              Without {named(id)?.name ?? 'a stone no longer here'} ×
+              {WORDS.without(named(id)?.name ?? WORDS.aStoneNoLongerHere)}
             </QuietButton>
           ))}
           {wishes.through.map((id) => (
@@ -87,31 +88,35 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
               key={id}
               onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, id) })}
             >
-              Over {named(id)?.name ?? 'a stone no longer here'} ×
+              {WORDS.over(named(id)?.name ?? WORDS.aStoneNoLongerHere)}
             </QuietButton>
           ))}
         </Row>
       )}
-      {costs.length === 0 && <MutedText>No progression to compare.</MutedText>}
+      {costs.length === 0 && <MutedText>{WORDS.noProgressionToCompare}</MutedText>}
       <Grid>
         {finer && wishes.first === null && (
           <li>
-            <span>Start finer, on {named(finer.stoneId)?.name}</span>
+            <span>
+              {WORDS.startFinerOn} {named(finer.stoneId)?.name}
+            </span>
             <Figures>{costWords(finer.deltaSeconds)}</Figures>
             <QuietButton
               isDisabled={finer.deltaSeconds === null}
               onPress={() => onWishes({ ...wishes, first: finer.stoneId })}
             >
-              Start there
+              {WORDS.startThere}
             </QuietButton>
           </li>
         )}
         {coarser && (
           <li>
-            <span>Stop coarser, on {named(coarser.stoneId)?.name}</span>
+            <span>
+              {WORDS.stopCoarserOn} {named(coarser.stoneId)?.name}
+            </span>
             <Figures>{costWords(coarser.deltaSeconds)}</Figures>
             <QuietButton onPress={() => onStopAt(named(coarser.stoneId)!.um)}>
-              Stop there
+              {WORDS.stopThere}
             </QuietButton>
           </li>
         )}
@@ -119,38 +124,43 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
           .filter(({ stoneId }) => !wishes.through.includes(stoneId))
           .map(({ stoneId, deltaSeconds }) => (
             <li key={`skip ${stoneId}`}>
-              <span>Without {named(stoneId)?.name}</span>
+              <span>
+                {WORDS.withoutAlone} {named(stoneId)?.name}
+              </span>
               <Figures>{costWords(deltaSeconds)}</Figures>
               <QuietButton
-                aria-label={`Leave out ${named(stoneId)?.name}`}
+                aria-label={WORDS.leaveOut(named(stoneId)?.name)}
                 isDisabled={deltaSeconds === null}
                 onPress={() => onWishes({ ...wishes, skip: toggled(wishes.skip, stoneId) })}
               >
-                Leave out
+                {WORDS.leaveOutAlone}
               </QuietButton>
             </li>
           ))}
         {insists.slice(0, MOST_SHOWN).map(({ stoneId, deltaSeconds }) => (
           <li key={`insist ${stoneId}`}>
-            <span>Over {named(stoneId)?.name}</span>
+            <span>
+              {WORDS.overAlone} {named(stoneId)?.name}
+            </span>
             <Figures>{costWords(deltaSeconds)}</Figures>
             <QuietButton
-              aria-label={`Use ${named(stoneId)?.name}`}
+              aria-label={WORDS.choose(named(stoneId)?.name)}
               onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, stoneId) })}
             >
-              Use
+              {WORDS.use}
             </QuietButton>
           </li>
         ))}
       </Grid>
       {beyond.length > 0 && (
         <MutedText>
-          Beyond this finish or these jumps:{' '}
-          {beyond
-            .slice(0, MOST_SHOWN)
-            .map(({ stoneId }) => named(stoneId)?.name)
-            .join(', ')}
-          {beyond.length > MOST_SHOWN && ` and ${beyond.length - MOST_SHOWN} more`}.
+          {WORDS.beyondThisFinishOrTheseJumps(
+            beyond
+              .slice(0, MOST_SHOWN)
+              .map(({ stoneId }) => named(stoneId)?.name)
+              .join(', '),
+          )}
+          {beyond.length > MOST_SHOWN && WORDS.andMore(beyond.length - MOST_SHOWN)}.
         </MutedText>
       )}
     </Stack>

@@ -13,6 +13,7 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
+import { WORDS } from './words';
 
 /** Both forms of the body, so that what is no number is refused beside its field by the server. */
 const typed = (text: string): number | string | undefined => numberOrTyped(text) ?? undefined;
@@ -55,7 +56,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
         revalidate: false,
       });
       const added = record?.at(-1);
-      if (added) offerUndo(`${stone.name} is flat.`, () => takeBack(kept, added));
+      if (added) offerUndo(WORDS.isFlat(stone.name), () => takeBack(kept, added));
       setMinutes('');
       setLost('');
       setLeft('');
@@ -80,22 +81,22 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
       <Stack>
         <Columns $columns={thicknessMm === null ? 3 : 4}>
           <TextEntry
-            label="Plate used"
+            label={WORDS.plateUsed}
             value={plate}
             onChange={setPlate}
             error={problems['plate']}
-            hint="Flat plate, or paper on glass"
+            hint={WORDS.flatPlateOrPaperOnGlass}
           />
           <NumberEntry
-            label="Minutes"
+            label={WORDS.minutes}
             value={minutes}
             onChange={setMinutes}
             error={problems['minutes']}
           />
           {thicknessMm !== null && (
             <NumberEntry
-              label="Thickness now, mm"
-              hint="By caliper; the loss follows"
+              label={WORDS.thicknessNowMm}
+              hint={WORDS.byCaliperTheLossFollows}
               value={left}
               onChange={(next) => {
                 setLeft(next);
@@ -105,14 +106,14 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
             />
           )}
           <NumberEntry
-            label="Thickness lost, mm"
+            label={WORDS.thicknessLostMm}
             value={lost}
             onChange={setLost}
             error={problems['lostMm']}
           />
         </Columns>
         <Checkbox value={gone} onChange={setGone} error={problems['gridGone']}>
-          The pencil grid is gone everywhere
+          {WORDS.thePencilGridIsGoneEverywhere}
         </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -121,7 +122,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
         )}
         <Row>
           <ActionButton type="submit" isDisabled={busy}>
-            Save flattening
+            {WORDS.saveFlattening}
           </ActionButton>
         </Row>
       </Stack>

@@ -10,10 +10,11 @@ import { Panel, MutedText, Stack } from '../theme/layout';
 import { WithFeedback } from '../theme/feedback';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const HabitsPage = () => {
   const { data, error } = useHabits();
-  return data ? <HabitsForm habits={data} /> : <Waiting error={error} text="Loading habits…" />;
+  return data ? <HabitsForm habits={data} /> : <Waiting error={error} text={WORDS.loadingHabits} />;
 };
 
 const HabitsForm = ({ habits }: { habits: Habits }) => {
@@ -21,20 +22,17 @@ const HabitsForm = ({ habits }: { habits: Habits }) => {
   const choices: PlanChoices = { ...habits.choices, ...changed };
   const { keep, said } = useKeepHabits();
   return (
-    <Panel aria-label="Habits of the shop">
+    <Panel aria-label={WORDS.habitsOfTheShop}>
       <Stack>
-        <PageHeading title="Habits of the shop" />
-        <MutedText>
-          Where good practitioners differ. Every plan starts from these; what was used is recorded
-          with the job.
-        </MutedText>
+        <PageHeading title={WORDS.habitsOfTheShop} />
+        <MutedText>{WORDS.whereGoodPractitionersDifferEveryPlan}</MutedText>
         <SchoolFields choices={choices} onChoices={(part) => setChanged({ ...changed, ...part })} />
         <WithFeedback feedback={said}>
           <ActionButton onPress={() => void keep(choices).then((kept) => kept && setChanged({}))}>
-            Save habits
+            {WORDS.saveHabits}
           </ActionButton>
           {!said && habits.version > 0 && (
-            <MutedText>Changed {habits.version} times so far.</MutedText>
+            <MutedText>{WORDS.changedTimesSoFar(habits.version)}</MutedText>
           )}
         </WithFeedback>
       </Stack>

@@ -7,6 +7,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
+import { WORDS } from './words';
 
 const LARGEST_BYTES = 1_000_000;
 
@@ -18,18 +19,18 @@ export const useRackFile = (rack: readonly Stone[]) => {
     setName(file.name);
     setRead(
       file.size > LARGEST_BYTES
-        ? { ok: false, message: `The file must be at most 1 MB; it is ${file.size} bytes` }
+        ? { ok: false, message: WORDS.theFileMustBeAtMost(file.size) }
         : rackFromCsv(await file.text()),
     );
   };
   const buttons = (
     <>
-      <QuietButton onPress={() => input.current?.click()}>Import CSV</QuietButton>
+      <QuietButton onPress={() => input.current?.click()}>{WORDS.importCsv}</QuietButton>
       <input
         ref={input}
         type="file"
         accept=".csv,text/csv"
-        aria-label="CSV file of a rack"
+        aria-label={WORDS.csvFileOfARack}
         hidden
         onChange={(event) => {
           const file = event.target.files?.[0];
@@ -38,7 +39,7 @@ export const useRackFile = (rack: readonly Stone[]) => {
         }}
       />
       <a href="/api/stones.csv" download="rack.csv">
-        Export CSV
+        {WORDS.exportCsv}
       </a>
     </>
   );
@@ -70,7 +71,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
       const { added } = await request<{ added: number[] }>('POST', '/stones/import', { stones });
       await mutate('/stones');
       if (added.length > 0) {
-        offerUndo(`${added.length} added from ${name}.`, async () => {
+        offerUndo(WORDS.addedFrom(added.length, name), async () => {
           for (const id of added) await request('DELETE', `/stones/${id}`);
           await mutate('/stones');
         });
@@ -83,7 +84,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
     }
   };
   return (
-    <Panel aria-label="What the file holds">
+    <Panel aria-label={WORDS.whatTheFileHolds}>
       <Stack>
         <h2>{name}</h2>
         {!read.ok && (
@@ -93,11 +94,11 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
         )}
         {read.ok && (
           <p>
-            <Figures>{stones.length - correcting}</Figures> new, <Figures>{correcting}</Figures> by
-            the name of one on the rack, which they correct
+            <Figures>{stones.length - correcting}</Figures> {WORDS.new}{' '}
+            <Figures>{correcting}</Figures> {WORDS.byTheNameOfOneOn}
             {wrong.length > 0 && (
               <>
-                , <Figures>{wrong.length}</Figures> that cannot be read
+                , <Figures>{wrong.length}</Figures> {WORDS.thatCannotBeRead}
               </>
             )}
             .
@@ -107,9 +108,9 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
           <table>
             <thead>
               <tr>
-                <th scope="col">Line</th>
-                <th scope="col">Name</th>
-                <th scope="col">What is wrong</th>
+                <th scope="col">{WORDS.line}</th>
+                <th scope="col">{WORDS.name}</th>
+                <th scope="col">{WORDS.whatIsWrong}</th>
               </tr>
             </thead>
             <tbody>
@@ -125,9 +126,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
             </tbody>
           </table>
         )}
-        {wrong.length > 0 && (
-          <MutedText>Correct the file and import it again: all lines or none.</MutedText>
-        )}
+        {wrong.length > 0 && <MutedText>{WORDS.correctTheFileAndImportIt}</MutedText>}
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -138,9 +137,9 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
             isDisabled={busy || wrong.length > 0 || stones.length === 0}
             onPress={() => void keep()}
           >
-            Import all
+            {WORDS.importAll}
           </ActionButton>
-          <QuietButton onPress={onClose}>Cancel</QuietButton>
+          <QuietButton onPress={onClose}>{WORDS.cancel}</QuietButton>
         </Row>
       </Stack>
     </Panel>

@@ -9,6 +9,7 @@ import { Checkbox } from '../theme/checkbox';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
+import { WORDS } from './words';
 
 const ROW_PX = 54;
 const COLUMNS = 'minmax(150px, 1.5fr) 74px 120px 130px 110px minmax(140px, 1.3fr) 110px';
@@ -94,13 +95,13 @@ export const careWords = ({ stone, care }: Item): string =>
     care.flatness === 'stays flat'
       ? ''
       : care.minutesLeft! > 0
-        ? `flat for ${Math.round(care.minutesLeft!)} min more`
-        : `flatten: ${Math.round(-care.minutesLeft!)} min over`,
-    care.tooThin ? 'too thin' : '',
-    stone.soak ? 'in the water' : care.wet ? 'drying' : '',
+        ? WORDS.flatForMinMore(Math.round(care.minutesLeft!))
+        : WORDS.flattenMinOver(Math.round(-care.minutesLeft!)),
+    care.tooThin ? WORDS.tooThin : '',
+    stone.soak ? WORDS.inTheWater : care.wet ? 'drying' : '',
   ]
     .filter(Boolean)
-    .join(', ') || 'needs nothing';
+    .join(', ') || WORDS.needsNothing;
 
 const isDue = ({ care }: Item): boolean =>
   care.tooThin || care.flatness === 'due' || care.flatness === 'not flat';
@@ -142,29 +143,25 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
     scrollMargin,
   });
   const heads: readonly (readonly [string, Sort | null])[] = [
-    ['Name', 'name'],
+    [WORDS.name, 'name'],
     ['µm', 'grain'],
-    ['Printed', null],
-    ['Kind', null],
-    ['Water', null],
-    ['Care', 'care'],
-    ['Place', null],
+    [WORDS.printed, null],
+    [WORDS.kind, null],
+    [WORDS.water, null],
+    [WORDS.care, 'care'],
+    [WORDS.place, null],
   ];
   return (
     <Stack>
       <Row $align="end" $gap={16}>
         <div style={{ width: 260 }}>
-          <TextEntry
-            label="Find by name, grit, abrasive or place"
-            value={text}
-            onChange={setText}
-          />
+          <TextEntry label={WORDS.findByNameGritAbrasiveOr} value={text} onChange={setText} />
         </div>
         <div style={{ width: 190 }}>
           <Select
-            label="Kind"
+            label={WORDS.kind}
             options={[
-              { id: 'all' as const, label: 'all kinds' },
+              { id: 'all' as const, label: WORDS.allKinds },
               ...kinds.map((id) => ({ id, label: id })),
             ]}
             value={kind}
@@ -172,13 +169,11 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           />
         </div>
         <Checkbox value={dueOnly} onChange={setDueOnly}>
-          Only what needs care
+          {WORDS.onlyWhatNeedsCare}
         </Checkbox>
-        <MutedText role="status">
-          {shown.length} of {stones.length}
-        </MutedText>
+        <MutedText role="status">{WORDS.of(shown.length, stones.length)}</MutedText>
       </Row>
-      <Table role="table" aria-label="Abrasives" aria-rowcount={shown.length + 1}>
+      <Table role="table" aria-label={WORDS.abrasives} aria-rowcount={shown.length + 1}>
         <div role="rowgroup">
           <div role="row" aria-rowindex={1}>
             {heads.map(([words, by]) => (
@@ -212,7 +207,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
               >
                 <span role="cell">
                   <Link to={`/rack/stones/${stone.id}`}>{stone.name}</Link>
-                  {stone.retired && <MutedText as="span"> (retired)</MutedText>}
+                  {stone.retired && <MutedText as="span"> {WORDS.retired}</MutedText>}
                 </span>
                 <span role="cell">
                   <Figures>{stone.um}</Figures>
@@ -220,7 +215,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
                 <span role="cell">{stone.gritLabel}</span>
                 <span role="cell">{stone.kind}</span>
                 <span role="cell">
-                  {stone.soaking === 'soak' ? `soak ${stone.soakMinutes} min` : stone.soaking}
+                  {stone.soaking === 'soak' ? WORDS.soakMin(stone.soakMinutes) : stone.soaking}
                 </span>
                 <span role="cell">
                   <Feedback $due={isDue(item)}>{careWords(item)}</Feedback>
@@ -231,7 +226,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           })}
         </Body>
       </Table>
-      {shown.length === 0 && stones.length > 0 && <MutedText>No match on the rack.</MutedText>}
+      {shown.length === 0 && stones.length > 0 && <MutedText>{WORDS.noMatchOnTheRack}</MutedText>}
     </Stack>
   );
 };

@@ -14,6 +14,7 @@ import { ShelfNav } from './shelf-nav';
 import { StarterRacks } from './starter-rack';
 import { StoneForm } from './stone-form';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const RackPage = () => {
   const { data: stones, error } = useStones();
@@ -21,41 +22,42 @@ const RackPage = () => {
   const nowMs = useMinute();
   const file = useRackFile(stones ?? []);
   const mayEdit = useMay('change stones');
-  if (!stones) return <Waiting error={error} text="Loading the rack…" />;
+  if (!stones) return <Waiting error={error} text={WORDS.loadingTheRack} />;
   const used = stones.filter(({ retired }) => !retired);
   return (
     <>
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title="Abrasives" />
-          {mayEdit && <ActionButton onPress={() => setAdding(true)}>Add an abrasive</ActionButton>}
-          {mayEdit ? file.buttons : <a href="/api/stones.csv">Export CSV</a>}
+          <PageHeading title={WORDS.abrasives} />
+          {mayEdit && (
+            <ActionButton onPress={() => setAdding(true)}>{WORDS.addAnAbrasive}</ActionButton>
+          )}
+          {mayEdit ? file.buttons : <a href="/api/stones.csv">{WORDS.exportCsv}</a>}
         </Row>
         {file.preview}
         {adding && <StoneForm stone={null} rack={stones} onClose={() => setAdding(false)} />}
         {used.length === 0 ? (
           <>
-            <Notice>The rack is empty. A plan needs a stone at least.</Notice>
+            <Notice>{WORDS.theRackIsEmptyAPlan}</Notice>
             {mayEdit && <StarterRacks />}
           </>
         ) : (
-          <Panel aria-label="The rack by grain">
+          <Panel aria-label={WORDS.theRackByGrain}>
             <RackShelf
               stones={used}
-              label={`The rack by grain: ${used
-                .slice(0, 40)
-                .map(({ name, um }) => `${name} ${um} µm`)
-                .join(', ')}`}
+              label={WORDS.theRackByGrainUsed(
+                used
+                  .slice(0, 40)
+                  .map(({ name, um }) => WORDS.nameUm(name, um))
+                  .join(', '),
+              )}
             />
-            <MutedText>
-              To one scale from the side. Dashed: worn off. Line across: the thinnest it may get. A
-              hollow top needs flattening.
-            </MutedText>
+            <MutedText>{WORDS.toOneScaleFromTheSide}</MutedText>
           </Panel>
         )}
         {stones.length > 0 && (
-          <Panel aria-label="The rack in rows">
+          <Panel aria-label={WORDS.theRackInRows}>
             <RackList stones={stones} nowMs={nowMs} />
           </Panel>
         )}

@@ -11,6 +11,7 @@ import { MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
 import { bodyFrom, startOf, valuesOf } from './stone-values';
+import { WORDS } from './words';
 
 const Racks = styled.ul`
   display: grid;
@@ -50,7 +51,7 @@ const addMachine = ({
     ...sizes,
     name,
     kind,
-    note: 'Usual sizes: measure your own, and calibrate it by a test cut',
+    note: WORDS.usualSizesMeasureYourOwnAnd,
     retired: false,
   });
 
@@ -76,7 +77,7 @@ export const StarterRacks = () => {
       await mutate('/stones');
       void mutate('/machines');
       void mutate('/first-day');
-      offerUndo(`${rack.label}: ${added.length} on the rack.`, async () => {
+      offerUndo(WORDS.onTheRack(rack.label, added.length), async () => {
         for (const id of added) await request('DELETE', `/stones/${id}`);
         if (machine) await retire(machine);
         await mutate('/stones');
@@ -88,12 +89,10 @@ export const StarterRacks = () => {
     }
   };
   return (
-    <Panel aria-label="Starter racks">
+    <Panel aria-label={WORDS.starterRacks}>
       <Stack>
-        <h2>What do you sharpen on?</h2>
-        <MutedText>
-          Take the nearest; names, sizes and grit can be changed at any time, and more added.
-        </MutedText>
+        <h2>{WORDS.whatDoYouSharpenOn}</h2>
+        <MutedText>{WORDS.takeTheNearestNamesSizesAnd}</MutedText>
         <Racks>
           {STARTER_RACKS.map((rack) => (
             <li key={rack.id}>
@@ -102,17 +101,17 @@ export const StarterRacks = () => {
                 {rack.stones
                   .map(({ name, gritScale, gritNumber, um }) =>
                     gritScale === null
-                      ? `${name} ${um} µm`
+                      ? WORDS.nameUm(name, um)
                       : `${name} ${gritScale.replace('FEPA-', '')} ${gritNumber}`,
                   )
                   .join(', ')}
               </MutedText>
               <QuietButton
-                aria-label={`Use this rack: ${rack.label}`}
+                aria-label={WORDS.chooseThisRack(rack.label)}
                 isDisabled={busy}
                 onPress={() => void take(rack)}
               >
-                Use this rack
+                {WORDS.useThisRack}
               </QuietButton>
             </li>
           ))}

@@ -19,6 +19,7 @@ import { FormNumber } from '../theme/form-number';
 import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import type { StoneFormState } from './use-stone-form';
+import { WORDS } from './words';
 
 /** Enough to plan with: the name, the kind, and the number printed on it or its grain. */
 export const WhatItIs = ({ state }: { state: StoneFormState }) => {
@@ -26,16 +27,16 @@ export const WhatItIs = ({ state }: { state: StoneFormState }) => {
   const { control } = form;
   return (
     <Columns $columns={5}>
-      <FormText control={control} name="name" label="Name" />
+      <FormText control={control} name="name" label={WORDS.name} />
       <Select
-        label="Kind"
+        label={WORDS.kind}
         options={options(ABRASIVE_KIND_IDS)}
         value={values.kind as AbrasiveKindId}
         onChange={chooseKind}
       />
       <Select
-        label="Grit scale"
-        options={[{ id: '', label: 'none printed' }, ...options(GRIT_SCALES)]}
+        label={WORDS.gritScale}
+        options={[{ id: '', label: WORDS.nonePrinted }, ...options(GRIT_SCALES)]}
         value={values.gritScale}
         error={form.formState.errors.gritScale?.message}
         onChange={(next) => {
@@ -48,15 +49,17 @@ export const WhatItIs = ({ state }: { state: StoneFormState }) => {
         <FormNumber
           control={control}
           name="gritNumber"
-          label="Grit number"
-          hint={fromPrint === null ? 'As printed' : `${Number(fromPrint.toPrecision(4))} µm`}
+          label={WORDS.gritNumber}
+          hint={
+            fromPrint === null ? WORDS.asPrinted : WORDS.number(Number(fromPrint.toPrecision(4)))
+          }
         />
       </div>
       <FormNumber
         control={control}
         name="um"
-        label="Median grain, µm"
-        hint={own ? 'Your own figure, not the printed one' : 'From the number, or your own'}
+        label={WORDS.medianGrain}
+        hint={own ? WORDS.yourOwnFigureNotThePrinted : WORDS.fromTheNumberOrYourOwn}
       />
     </Columns>
   );
@@ -79,37 +82,37 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
       <FormPick
         control={control}
         name="abrasive"
-        label="Abrasive"
+        label={WORDS.abrasive}
         options={options(BENCH_ABRASIVES)}
       />
-      <FormPick control={control} name="bond" label="Bond" options={options(BONDS)} />
-      <FormText control={control} name="gritLabel" label="Text printed on it" />
-      <FormPick control={control} name="liquid" label="Liquid" options={options(LIQUIDS)} />
-      <FormPick control={control} name="soaking" label="Water" options={options(SOAKINGS)} />
+      <FormPick control={control} name="bond" label={WORDS.bond} options={options(BONDS)} />
+      <FormText control={control} name="gritLabel" label={WORDS.textPrintedOnIt} />
+      <FormPick control={control} name="liquid" label={WORDS.liquid} options={options(LIQUIDS)} />
+      <FormPick control={control} name="soaking" label={WORDS.water} options={options(SOAKINGS)} />
       <FormNumber
         control={control}
         name="soakMinutes"
-        label="Soak, minutes"
-        hint="0 when only wetted"
+        label={WORDS.soakMinutes}
+        hint={WORDS.zeroWhenOnlyWetted}
       />
-      <FormNumber control={control} name="dryHours" label="Dries in, hours" />
-      <FormNumber control={control} name="lengthMm" label="Length, mm" />
+      <FormNumber control={control} name="dryHours" label={WORDS.driesInHours} />
+      <FormNumber control={control} name="lengthMm" label={WORDS.lengthMm} />
       {(kind.task === 'serration' || kind.id === 'rod' || kind.id === 'wheel') && (
         <FormNumber
           control={control}
           name="radiusMm"
-          label="Radius of its round, mm"
-          hint="What it fits into: empty where it tapers"
+          label={WORDS.radiusOfItsRoundMm}
+          hint={WORDS.whatItFitsIntoEmptyWhere}
         />
       )}
-      <FormNumber control={control} name="widthMm" label="Width, mm" />
-      <FormNumber control={control} name="thicknessNewMm" label="Thickness when new, mm" />
-      <FormNumber control={control} name="thicknessMm" label="Thickness left, mm" />
-      <FormNumber control={control} name="minThicknessMm" label="Thinnest allowed, mm" />
+      <FormNumber control={control} name="widthMm" label={WORDS.widthMm} />
+      <FormNumber control={control} name="thicknessNewMm" label={WORDS.thicknessWhenNewMm} />
+      <FormNumber control={control} name="thicknessMm" label={WORDS.thicknessLeftMm} />
+      <FormNumber control={control} name="minThicknessMm" label={WORDS.thinnestAllowedMm} />
       <Select
-        label="Other side of"
+        label={WORDS.otherSideOf}
         options={[
-          { id: '', label: 'no other stone' },
+          { id: '', label: WORDS.noOtherStone },
           ...rack
             .filter(({ id, retired }) => id !== stone?.id && !retired)
             .map(({ id, name }) => ({ id: String(id), label: name })),
@@ -121,36 +124,41 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
       <FormPick
         control={control}
         name="strokes"
-        label="Strokes it suits"
+        label={WORDS.strokesItSuits}
         options={options(STROKE_LIKINGS)}
       />
       <FormNumber
         control={control}
         name="minutesFlat"
-        label="Minutes between flattenings"
-        hint={kind.dishes ? 'Coarse soft ones dish fastest' : 'Empty: it stays flat'}
+        label={WORDS.minutesBetweenFlattenings}
+        hint={kind.dishes ? WORDS.coarseSoftOnesDishFastest : WORDS.emptyItStaysFlat}
       />
-      <FormNumber control={control} name="cutFactor" label="Cut factor" hint="1 is usual" />
+      <FormNumber
+        control={control}
+        name="cutFactor"
+        label={WORDS.cutFactor}
+        hint={WORDS.oneIsUsual}
+      />
       <FormNumber
         control={control}
         name="scratchFactor"
-        label="Scratch factor"
-        hint={`${kind.scratchFactor} is usual for a ${kind.id}`}
+        label={WORDS.scratchFactor}
+        hint={WORDS.isUsualForA(kind.scratchFactor, kind.id)}
       />
-      <FormNumber control={control} name="changeSeconds" label="Time to change to it, s" />
-      <FormNumber control={control} name="price" label={`Price, ${currency}`} />
-      <FormText control={control} name="place" label="Place" />
+      <FormNumber control={control} name="changeSeconds" label={WORDS.timeToChangeToItS} />
+      <FormNumber control={control} name="price" label={WORDS.price(currency)} />
+      <FormText control={control} name="place" label={WORDS.place} />
       <Checkbox value={values.needsDressing} onChange={(next) => setValue('needsDressing', next)}>
-        Needs its dressing stone first
+        {WORDS.needsItsDressingStoneFirst}
       </Checkbox>
       <Checkbox value={values.fitsRig ?? false} onChange={(next) => setValue('fitsRig', next)}>
-        Fits the clamp rig
+        {WORDS.fitsTheClampRig}
       </Checkbox>
       <Checkbox value={values.portable} onChange={(next) => setValue('portable', next)}>
-        Goes into the pack
+        {WORDS.goesIntoThePack}
       </Checkbox>
       <Checkbox value={values.retired} onChange={(next) => setValue('retired', next)}>
-        Retired: not planned with
+        {WORDS.retiredNotPlannedWith}
       </Checkbox>
     </Columns>
   );

@@ -25,6 +25,7 @@ import { FlattenForm, takeBack } from './flatten-form';
 import { ShelfNav } from './shelf-nav';
 import { StoneForm } from './stone-form';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const WearChart = lazy(() =>
   import('./wear-chart').then(({ WearChart: component }) => ({ default: component })),
@@ -71,7 +72,7 @@ const Meter = styled.div`
 const StonePage = () => {
   const { stoneId } = useParams();
   const { data: stones, error } = useStones();
-  if (!stones) return <Waiting error={error} text="Loading stone…" />;
+  if (!stones) return <Waiting error={error} text={WORDS.loadingStone} />;
   const stone = stones.find(({ id }) => String(id) === stoneId);
   if (!stone) return <NothingHere />;
   return (
@@ -93,23 +94,29 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
   const grits = nearestGrits(micrometres(stone.um));
   const other = rack.find(({ id }) => id === stone.otherSideId);
   const facts: readonly (readonly [string, string])[] = [
-    ['Grain', `${stone.um} µm`],
-    ['Nearest', GRIT_SCALES.map((scale) => `${scale} ${grits[scale]}`).join(', ')],
-    ['Leaves scratches of', `${fixed(scratchDepthUm(stone), 2)} µm`],
-    ['Abrasive and bond', `${stone.abrasive}, ${stone.bond}`],
+    [WORDS.grain, WORDS.number(stone.um)],
+    [WORDS.nearest, GRIT_SCALES.map((scale) => `${scale} ${grits[scale]}`).join(', ')],
+    [WORDS.leavesScratchesOf, WORDS.figure(fixed(scratchDepthUm(stone), 2))],
+    [WORDS.abrasiveAndBond, `${stone.abrasive}, ${stone.bond}`],
     [
-      'Size',
+      WORDS.size,
       stone.lengthMm === null
-        ? 'not measured'
+        ? WORDS.notMeasured
         : inUnits(
             [stone.lengthMm, stone.widthMm, stone.thicknessMm].filter(Boolean).join(' × ') + ' mm',
           ),
     ],
-    ['Likes', stone.strokes === 'both' ? 'either stroke' : `${stone.strokes} strokes`],
-    ['Liquid', stone.liquid],
-    ['Water', stone.soaking === 'soak' ? `soak ${stone.soakMinutes} min` : `${stone.soaking} only`],
-    ['Place', stone.place || '–'],
-    ['Price', stone.priceMinor === null ? '–' : money(stone.priceMinor, session!.currency)],
+    [WORDS.likes, stone.strokes === 'both' ? WORDS.eitherStroke : WORDS.strokes(stone.strokes)],
+    [WORDS.liquid, stone.liquid],
+    [
+      WORDS.water,
+      stone.soaking === 'soak' ? WORDS.soakMin(stone.soakMinutes) : WORDS.only(stone.soaking),
+    ],
+    [WORDS.place, stone.place || '–'],
+    [
+      WORDS.priceAlone,
+      stone.priceMinor === null ? '–' : money(stone.priceMinor, session!.currency),
+    ],
   ];
   return (
     <Stack $gap={16}>
@@ -117,15 +124,17 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         <PageHeading title={stone.name} />
         <MutedText>
           {stone.kind}
-          {stone.retired && ', retired'} ·{' '}
-          <Link to={`/history?subject=stone&subjectId=${stone.id}`}>History</Link>
+          {stone.retired && WORDS.retiredWithin} ·{' '}
+          <Link to={`/history?subject=stone&subjectId=${stone.id}`}>{WORDS.history}</Link>
           {other && (
             <>
-              , other side of <Link to={`/rack/stones/${other.id}`}>{other.name}</Link>
+              {WORDS.otherSideOfWithin} <Link to={`/rack/stones/${other.id}`}>{other.name}</Link>
             </>
           )}
         </MutedText>
-        {mayEdit && !editing && <QuietButton onPress={() => setEditing(true)}>Edit</QuietButton>}
+        {mayEdit && !editing && (
+          <QuietButton onPress={() => setEditing(true)}>{WORDS.editAlone}</QuietButton>
+        )}
       </Row>
       {editing && <StoneForm stone={stone} rack={rack} onClose={() => setEditing(false)} />}
       {care.todo.map((words) => (
@@ -134,7 +143,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         </Notice>
       ))}
       <Two>
-        <Panel aria-label="What it is">
+        <Panel aria-label={WORDS.whatItIs}>
           <Stack>
             <StoneSide stone={stone} />
             <Facts>
@@ -147,24 +156,24 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
             </Facts>
             <MutedText>
               {kind.reason}
-              {stone.needsDressing && ' Needs its dressing stone before the blade.'}
+              {stone.needsDressing && WORDS.needsItsDressingStoneBeforeThe}
             </MutedText>
           </Stack>
         </Panel>
-        <Panel aria-label="Care">
+        <Panel aria-label={WORDS.care}>
           <Stack>
-            <h2>Care</h2>
+            <h2>{WORDS.care}</h2>
             {stone.soaking === 'soak' && mayEdit && <SoakButton stone={stone} jobId={null} />}
             {care.flatness === 'stays flat' ? (
               <p>
-                It stays flat. Worked <Figures>{Math.round(stone.workedSeconds / 60)} min</Figures>{' '}
-                in all.
+                {WORDS.itStaysFlatWorked}{' '}
+                <Figures>{Math.round(stone.workedSeconds / 60)} min</Figures> {WORDS.inAll}
               </p>
             ) : (
               <>
                 <p>
-                  <Figures>{Math.round(stone.secondsSinceFlat / 60)}</Figures> of{' '}
-                  <Figures>{stone.minutesFlat} min</Figures> worked since it was last flat.
+                  <Figures>{Math.round(stone.secondsSinceFlat / 60)}</Figures> {WORDS.ofWithin}{' '}
+                  <Figures>{stone.minutesFlat} min</Figures> {WORDS.workedSinceItWasLastFlat}
                 </p>
                 <Meter aria-hidden>
                   <i
@@ -183,10 +192,10 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         </Panel>
       </Two>
       {care.flatness !== 'stays flat' && flattenings && (
-        <Panel aria-label="Wear">
+        <Panel aria-label={WORDS.wear}>
           <Stack>
-            <h2>Wear</h2>
-            <Suspense fallback={<p role="status">Drawing…</p>}>
+            <h2>{WORDS.wear}</h2>
+            <Suspense fallback={<p role="status">{WORDS.drawing}</p>}>
               <WearChart
                 stone={stone}
                 flattenings={flattenings}

@@ -7,6 +7,7 @@ import { dayAndYear, mm, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Stack } from '../theme/layout';
 import { formats } from '../theme/formats';
+import { WORDS } from './words';
 
 interface WearChartProps {
   readonly stone: Stone;
@@ -33,7 +34,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
         type: 'time',
         splitLine: { show: false },
       },
-      yAxis: numberAxis(tokens, `${formats().length} left`, {
+      yAxis: numberAxis(tokens, WORDS.left(formats().length), {
         nameGap: 40,
         min: ({ min }: { min: number }) => lowestOf(min, minThicknessMm),
       }),
@@ -66,7 +67,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
     [measured, minThicknessMm],
   );
   if (flattenings.length === 0) {
-    return <MutedText>No flattening is on record. The first one starts the count.</MutedText>;
+    return <MutedText>{WORDS.noFlatteningIsOnRecordThe}</MutedText>;
   }
   const left = flatteningsLeft(
     stone.thicknessMm,
@@ -78,27 +79,31 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
     <Stack>
       {measured.length > 1 && (
         <Chart
-          label={`Thickness of ${stone.name} after each flattening, from ${mm(measured[0]!.thicknessAfterMm!, 1)} to ${mm(measured.at(-1)!.thicknessAfterMm!, 1)}`}
+          label={WORDS.thicknessOfAfterEachFlatteningFrom(
+            stone.name,
+            mm(measured[0]!.thicknessAfterMm!, 1),
+            mm(measured.at(-1)!.thicknessAfterMm!, 1),
+          )}
           heightPx={210}
           option={option}
         />
       )}
       {left !== null && (
         <p>
-          At this rate it bears <Figures>{left}</Figures> more flattenings.
+          {WORDS.atThisRateItBears} <Figures>{left}</Figures> {WORDS.moreFlattenings}
         </p>
       )}
       <table>
         <thead>
           <tr>
-            <th scope="col">Day</th>
-            <th scope="col">By</th>
-            <th scope="col">On</th>
-            <th scope="col">Worked before</th>
-            <th scope="col">Lost</th>
-            <th scope="col">Left</th>
+            <th scope="col">{WORDS.day}</th>
+            <th scope="col">{WORDS.by}</th>
+            <th scope="col">{WORDS.on}</th>
+            <th scope="col">{WORDS.workedBefore}</th>
+            <th scope="col">{WORDS.lost}</th>
+            <th scope="col">{WORDS.leftAlone}</th>
             <th scope="col">
-              <span className="unseen">Undo</span>
+              <span className="unseen">{WORDS.undo}</span>
             </th>
           </tr>
         </thead>
@@ -124,10 +129,10 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
               <td>
                 {onTakeBack && flattening.id === last.id && (
                   <QuietButton
-                    aria-label="Undo this flattening"
+                    aria-label={WORDS.undoThisFlattening}
                     onPress={() => onTakeBack(flattening)}
                   >
-                    Undo
+                    {WORDS.undo}
                   </QuietButton>
                 )}
               </td>

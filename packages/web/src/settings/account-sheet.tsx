@@ -11,6 +11,7 @@ import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { useSubmission } from '../theme/server-form';
 import { WithFeedback, type Feedback } from '../theme/feedback';
+import { WORDS } from './words';
 
 const EMPTY: PasswordBody = { currentPassword: '', newPassword: '' };
 
@@ -26,30 +27,28 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
       setChanged(true);
     });
   return (
-    <Panel aria-label="Your account">
+    <Panel aria-label={WORDS.yourAccount}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <Row $gap={18} $align="baseline">
-            <PageHeading title="Your account" />
-            <MutedText>
-              {staff.name}, signs in as {staff.login}, {staff.role}
-            </MutedText>
+            <PageHeading title={WORDS.yourAccount} />
+            <MutedText>{WORDS.signsInAs(staff.name, staff.login, staff.role)}</MutedText>
           </Row>
           <Columns $columns={3}>
             <FormText
               control={form.control}
               name="currentPassword"
-              label="Current password"
+              label={WORDS.currentPassword}
               kind="password"
               autoComplete="current-password"
             />
             <FormText
               control={form.control}
               name="newPassword"
-              label="New password"
+              label={WORDS.newPassword}
               kind="password"
               autoComplete="new-password"
-              hint="At least 10 characters"
+              hint={WORDS.atLeast10Characters}
             />
           </Columns>
           {problem !== null && (
@@ -59,13 +58,9 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              Change password
+              {WORDS.changePassword}
             </ActionButton>
-            {changed && (
-              <MutedText role="status">
-                Changed. Every other device of yours is signed out.
-              </MutedText>
-            )}
+            {changed && <MutedText role="status">{WORDS.changedEveryOtherDeviceOfYours}</MutedText>}
           </Row>
           <EndSessions />
         </Stack>
@@ -79,14 +74,14 @@ const EndSessions = () => {
   const end = async (): Promise<void> => {
     try {
       await request('POST', '/account/end-sessions', {});
-      setFeedback({ text: 'Signed out everywhere else.', bad: false });
+      setFeedback({ text: WORDS.signedOutEverywhereElse, bad: false });
     } catch (error) {
       setFeedback({ text: messageOf(error), bad: true });
     }
   };
   return (
     <WithFeedback feedback={feedback}>
-      <QuietButton onPress={() => void end()}>Sign out on all other devices</QuietButton>
+      <QuietButton onPress={() => void end()}>{WORDS.signOutOnAllOtherDevices}</QuietButton>
     </WithFeedback>
   );
 };

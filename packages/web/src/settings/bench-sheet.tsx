@@ -17,26 +17,27 @@ import { PageHeading } from '../theme/page-heading';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { playSound, useSoundSettings, hasVoice, wakeSound } from '../theme/sounds';
+import { WORDS } from './words';
 
 const VOLUMES = [
-  { id: '0', label: 'Off' },
-  { id: '0.2', label: 'Quiet' },
-  { id: '0.5', label: 'Usual' },
-  { id: '1', label: 'Loud' },
+  { id: '0', label: WORDS.off },
+  { id: '0.2', label: WORDS.quiet },
+  { id: '0.5', label: WORDS.usual },
+  { id: '1', label: WORDS.loud },
 ] as const satisfies readonly Option<string>[];
 
 const FEEL_EVERY = [
-  { id: '0', label: 'At the end of the pattern' },
-  { id: '25', label: 'Every 25 strokes' },
-  { id: '50', label: 'Every 50' },
-  { id: '100', label: 'Every 100' },
+  { id: '0', label: WORDS.atTheEndOfThePattern },
+  { id: '25', label: WORDS.every25Strokes },
+  { id: '50', label: WORDS.every50 },
+  { id: '100', label: WORDS.every100 },
 ] as const satisfies readonly Option<string>[];
 
 const PROFILES = [
-  { id: '0', label: 'None' },
-  { id: '1', label: 'One' },
-  { id: '2', label: 'Two' },
-  { id: '3', label: 'Three' },
+  { id: '0', label: WORDS.none },
+  { id: '1', label: WORDS.one },
+  { id: '2', label: WORDS.two },
+  { id: '3', label: WORDS.three },
 ] as const satisfies readonly Option<string>[];
 
 const ACTIONS: readonly Option<PedalAction>[] = PEDAL_ACTIONS.map((id) => ({
@@ -44,15 +45,15 @@ const ACTIONS: readonly Option<PedalAction>[] = PEDAL_ACTIONS.map((id) => ({
   label: PEDAL_ACTION_LABELS[id],
 }));
 const HELD: readonly Option<PedalAction | 'same'>[] = [
-  { id: 'same', label: 'The same as a press' },
+  { id: 'same', label: WORDS.theSameAsAPress },
   ...ACTIONS,
 ];
 
 export const BenchSheet = () => (
-  <Panel aria-label="Sounds and pedals">
+  <Panel aria-label={WORDS.soundsAndPedals}>
     <Stack>
-      <PageHeading title="Sounds and pedals" />
-      <MutedText>Kept on this device.</MutedText>
+      <PageHeading title={WORDS.soundsAndPedals} />
+      <MutedText>{WORDS.keptOnThisDevice}</MutedText>
       <Sounds />
       <Pedals />
     </Stack>
@@ -67,7 +68,7 @@ const Sounds = () => {
     <Stack>
       <Row $align="end">
         <SegmentedControl
-          label="Cues: change sides, next round, feel for the burr"
+          label={WORDS.cuesChangeSidesNextRoundFeel}
           options={VOLUMES}
           value={volume}
           onChange={(id) => {
@@ -75,13 +76,13 @@ const Sounds = () => {
             setSounds({ ...sounds, volume: Number(id) });
           }}
         />
-        <QuietButton onPress={() => playSound('swap')}>Play</QuietButton>
+        <QuietButton onPress={() => playSound('swap')}>{WORDS.play}</QuietButton>
       </Row>
       <Checkbox value={sounds.isSpoken} onChange={(isSpoken) => setSounds({ ...sounds, isSpoken })}>
-        Speak the cues too{hasVoice() ? '' : ' (this browser has no voice)'}
+        {WORDS.speakTheCuesToo(hasVoice() ? '' : WORDS.thisBrowserHasNoVoice)}
       </Checkbox>
       <SegmentedControl
-        label="Feel for the burr"
+        label={WORDS.feelForTheBurr}
         options={FEEL_EVERY}
         value={FEEL_EVERY.find(({ id }) => Number(id) === feelEvery)?.id ?? '0'}
         onChange={(id) => setFeelEvery(Number(id))}
@@ -100,11 +101,11 @@ const Pedals = () => {
   return (
     <Stack>
       <SegmentedControl
-        label="Foot pedals"
+        label={WORDS.footPedals}
         options={PROFILES}
         value={countOf(pedals)}
         onChange={(id) => setPedals(id === '0' ? [] : PEDAL_PROFILES[id])}
-        hint="Space is always a stroke, whatever a pedal is set to"
+        hint={WORDS.spaceIsAlwaysAStrokeWhatever}
       />
       {pedals.map((pedal, index) => (
         <Row key={index} $align="end">
@@ -115,7 +116,7 @@ const Pedals = () => {
           />
           <div style={{ width: 300 }}>
             <Select
-              label={`Pedal ${index + 1}, pressed`}
+              label={WORDS.pedalPressed(index + 1)}
               options={ACTIONS}
               value={pedal.press}
               onChange={(press) => change(index, { press })}
@@ -123,7 +124,7 @@ const Pedals = () => {
           </div>
           <div style={{ width: 300 }}>
             <Select
-              label={`Pedal ${index + 1}, held`}
+              label={WORDS.pedalHeld(index + 1)}
               options={HELD}
               value={pedal.hold ?? 'same'}
               onChange={(hold) => change(index, { hold: hold === 'same' ? null : hold })}
@@ -131,9 +132,7 @@ const Pedals = () => {
           </div>
         </Row>
       ))}
-      {pedals.length > 0 && (
-        <MutedText>Press a pedal on its button to learn the key it sends.</MutedText>
-      )}
+      {pedals.length > 0 && <MutedText>{WORDS.pressAPedalOnItsButton}</MutedText>}
     </Stack>
   );
 };
@@ -163,10 +162,10 @@ const LearnKey = ({
       onBlur={() => setListening(false)}
     >
       <QuietButton
-        aria-label={`Pedal ${number} sends ${nameOf(value)}: learn another key`}
+        aria-label={WORDS.pedalSendsLearnAnotherKey(number, nameOf(value))}
         onPress={() => setListening(true)}
       >
-        {isListening ? 'Press the pedal now' : `Pedal ${number}: ${nameOf(value)}`}
+        {isListening ? WORDS.pressThePedalNow : WORDS.pedal(number, nameOf(value))}
       </QuietButton>
     </div>
   );

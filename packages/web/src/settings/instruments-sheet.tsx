@@ -8,13 +8,14 @@ import { Checkbox } from '../theme/checkbox';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const LABELS: Readonly<Record<Instrument, string>> = {
-  caliper: 'Caliper',
-  micrometer: 'Micrometer',
-  rule: 'Rule',
-  gauge: 'Digital angle gauge',
-  laser: 'Laser protractor',
+  caliper: WORDS.caliper,
+  micrometer: WORDS.micrometer,
+  rule: WORDS.rule,
+  gauge: WORDS.digitalAngleGauge,
+  laser: WORDS.laserProtractor,
 };
 
 const InstrumentsSection = () => {
@@ -32,10 +33,10 @@ const InstrumentsSection = () => {
     }
   };
   return (
-    <Panel aria-label="Instruments">
+    <Panel aria-label={WORDS.instruments}>
       <Stack>
-        <PageHeading title="Instruments" />
-        <MutedText>Only these are offered when a blade is measured.</MutedText>
+        <PageHeading title={WORDS.instruments} />
+        <MutedText>{WORDS.onlyTheseAreOfferedWhenA}</MutedText>
         <div>
           {INSTRUMENTS.map((id) => (
             <Checkbox

@@ -10,17 +10,18 @@ import { QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
 import { saveShop } from './shop-sheet';
+import { WORDS } from './words';
 
 const KINDS: Readonly<Record<MessageKind, string>> = {
-  ready: 'When everything is ready',
-  late: 'When it will be late',
-  due: 'When it is due again',
-  reminder: 'When it was not collected',
+  ready: WORDS.whenEverythingIsReady,
+  late: WORDS.whenItWillBeLate,
+  due: WORDS.whenItIsDueAgain,
+  reminder: WORDS.whenItWasNotCollected,
 };
 
 const MessagesSection = () => {
   const { data: shop, error } = useShopDetails();
-  if (!shop) return <Waiting error={error} text="Loading messages…" />;
+  if (!shop) return <Waiting error={error} text={WORDS.loadingMessages} />;
   return <Templates shop={shop} />;
 };
 
@@ -35,19 +36,28 @@ const Templates = ({ shop }: { shop: ShopSheet }) => {
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label="Messages">
-      <KeptFormView kept={kept} save="Save messages">
+    <Panel aria-label={WORDS.messages}>
+      <KeptFormView kept={kept} save={WORDS.saveMessages}>
         <Stack>
           <Row>
-            <PageHeading title="Messages" />
-            <QuietLink to="/messages">Sent and waiting</QuietLink>
+            <PageHeading title={WORDS.messages} />
+            <QuietLink to="/messages">{WORDS.sentAndWaiting}</QuietLink>
           </Row>
-          <MutedText>Filled in: {BLANKS.map((blank) => `{${blank}}`).join(' ')}</MutedText>
+          <MutedText>{WORDS.filledIn(BLANKS.map((blank) => `{${blank}}`).join(' '))}</MutedText>
           {MESSAGE_KINDS.map((kind) => (
             <Stack key={kind} $gap={6} role="group" aria-label={KINDS[kind]}>
               <h2>{KINDS[kind]}</h2>
-              <FormText control={control} name={`templates.${kind}.subject`} label="Subject" />
-              <FormText control={control} name={`templates.${kind}.body`} label="Text" lines={7} />
+              <FormText
+                control={control}
+                name={`templates.${kind}.subject`}
+                label={WORDS.subject}
+              />
+              <FormText
+                control={control}
+                name={`templates.${kind}.body`}
+                label={WORDS.text}
+                lines={7}
+              />
             </Stack>
           ))}
         </Stack>

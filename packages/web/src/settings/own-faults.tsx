@@ -16,11 +16,12 @@ import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { Waiting } from '../theme/waiting';
 import { freshOwnId } from './own-id';
+import { WORDS } from './words';
 
 const MET: Readonly<Record<OwnFault['at'], string>> = {
-  bench: 'at the bench',
-  test: 'at the test',
-  return: 'when it comes back',
+  bench: WORDS.atTheBench,
+  test: WORDS.atTheTest,
+  return: WORDS.whenItComesBack,
 };
 /** No step mends it. */
 const NO_STEP = 'no step';
@@ -33,7 +34,7 @@ export const OwnFaultsSheet = () => {
   const { data, error, mutate } = useOwnFaults();
   const [problem, setProblem] = useState<string | null>(null);
   const offerUndo = useUndo();
-  if (!data) return <Waiting error={error} text="Loading faults…" />;
+  if (!data) return <Waiting error={error} text={WORDS.loadingFaults} />;
   const keep = async (own: readonly OwnFault[]): Promise<boolean> => {
     setProblem(null);
     try {
@@ -47,18 +48,15 @@ export const OwnFaultsSheet = () => {
   };
   const remove = async (fault: OwnFault): Promise<void> => {
     if (!(await keep(data.own.filter(({ id }) => id !== fault.id)))) return;
-    offerUndo('The row is taken out.', async () => {
+    offerUndo(WORDS.theRowIsTakenOut, async () => {
       await keep(data.own);
     });
   };
   return (
-    <Panel aria-label="Faults">
+    <Panel aria-label={WORDS.faults}>
       <Stack $gap={10}>
-        <h2>Faults of the shop’s own</h2>
-        <MutedText>
-          Asked beside the 27 that are known, wherever something is wrong: at the bench, at the
-          test, and when a blade comes back.
-        </MutedText>
+        <h2>{WORDS.faultsOfTheShopsOwn}</h2>
+        <MutedText>{WORDS.askedBesideThe27ThatAre}</MutedText>
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -68,14 +66,15 @@ export const OwnFaultsSheet = () => {
           <Row key={fault.id} $gap={14}>
             <span>
               <b>{fault.sign}</b>, {MET[fault.at]}: {fault.cause} {fault.remedy}
-              {fault.backTo !== null && ` Back to: ${fault.backTo}.`}
+              {fault.backTo !== null && WORDS.backTo(fault.backTo)}
             </span>
             <QuietButton onPress={() => void remove(fault)}>
-              Take out<span className="unseen"> {fault.sign}</span>
+              {WORDS.takeOut}
+              <span className="unseen"> {fault.sign}</span>
             </QuietButton>
           </Row>
         ))}
-        <Fold title="Add a row" says="sign, cause, remedy, and the step to go back to">
+        <Fold title={WORDS.addARow} says={WORDS.signCauseRemedyAndTheStep}>
           <AddFault onAdd={(fault) => keep([...data.own, fault])} />
         </Fold>
       </Stack>
@@ -106,38 +105,38 @@ const AddFault = ({ onAdd }: { onAdd: (fault: OwnFault) => Promise<boolean> }) =
     if (kept) setTyped(EMPTY);
   };
   return (
-    <Stack $gap={10} role="group" aria-label="A row of the shop’s own">
+    <Stack $gap={10} role="group" aria-label={WORDS.aRowOfTheShopsOwn}>
       <Columns $columns={3}>
-        <TextEntry label="Sign" value={typed.sign} onChange={(sign) => set({ sign })} />
+        <TextEntry label={WORDS.sign} value={typed.sign} onChange={(sign) => set({ sign })} />
         <TextEntry
-          label="What it probably is"
+          label={WORDS.whatItProbablyIs}
           value={typed.cause}
           onChange={(cause) => set({ cause })}
         />
         <TextEntry
-          label="What is done about it"
+          label={WORDS.whatIsDoneAboutIt}
           value={typed.remedy}
           onChange={(remedy) => set({ remedy })}
         />
         <Select
-          label="Where it is met"
+          label={WORDS.whereItIsMet}
           options={(Object.keys(MET) as OwnFault['at'][]).map((id) => ({ id, label: MET[id] }))}
           value={at}
           onChange={setAt}
         />
-        <Select label="Back to which step" options={STEPS} value={backTo} onChange={setBackTo} />
+        <Select label={WORDS.backToWhichStep} options={STEPS} value={backTo} onChange={setBackTo} />
         <NumberEntry
-          label="Minutes to look"
+          label={WORDS.minutesToLook}
           value={typed.minutes}
-          error={minutes === null ? `"${typed.minutes}" is no number` : undefined}
+          error={minutes === null ? WORDS.isNoNumber(typed.minutes) : undefined}
           onChange={(next) => set({ minutes: next })}
         />
       </Columns>
       <Row>
         <QuietButton isDisabled={!isWhole} onPress={() => void add()}>
-          Add the row
+          {WORDS.addTheRow}
         </QuietButton>
-        {!isWhole && <MutedText>Enter the sign, what it is and what to do.</MutedText>}
+        {!isWhole && <MutedText>{WORDS.enterTheSignWhatItIs}</MutedText>}
       </Row>
     </Stack>
   );

@@ -13,6 +13,7 @@ import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { freshOwnId } from './own-id';
+import { WORDS } from './words';
 
 interface OwnTestsProps {
   readonly tests: TestsInUse;
@@ -24,30 +25,37 @@ export const OwnTests = ({ tests: { own }, onOwn }: OwnTestsProps) => {
   const offerUndo = useUndo();
   const remove = async (test: OwnTest): Promise<void> => {
     if (!(await onOwn(own.filter(({ id }) => id !== test.id)))) return;
-    offerUndo(`${test.label} is taken out.`, async () => {
+    offerUndo(WORDS.isTakenOut(test.label), async () => {
       await onOwn(own);
     });
   };
   return (
     <Stack $gap={10}>
-      <h2>Tests of the shop’s own</h2>
-      {own.length === 0 && <MutedText>None yet.</MutedText>}
+      <h2>{WORDS.testsOfTheShopsOwn}</h2>
+      {own.length === 0 && <MutedText>{WORDS.noneYet}</MutedText>}
       {own.map((test) => (
         <Row key={test.id} $gap={14}>
           <span>
-            <b>{test.label}</b>: {test.classes.map(({ id }) => id).join(', ')}; {test.minutes} min,{' '}
-            {test.countsFor.length === 0
-              ? 'counts for nothing by itself'
-              : `counts for ${USES.filter(({ id }) => test.countsFor.includes(id))
-                  .map(({ label }) => label.toLowerCase())
-                  .join(', ')}`}
+            <b>{test.label}</b>
+            {WORDS.min(
+              test.classes.map(({ id }) => id).join(', '),
+              test.minutes,
+              test.countsFor.length === 0
+                ? WORDS.countsForNothingByItself
+                : WORDS.countsFor(
+                    USES.filter(({ id }) => test.countsFor.includes(id))
+                      .map(({ label }) => label.toLowerCase())
+                      .join(', '),
+                  ),
+            )}
           </span>
           <QuietButton onPress={() => void remove(test)}>
-            Take out<span className="unseen"> {test.label}</span>
+            {WORDS.takeOut}
+            <span className="unseen"> {test.label}</span>
           </QuietButton>
         </Row>
       ))}
-      <Fold title="Add a test" says="how it is done, how it is read, what it counts for">
+      <Fold title={WORDS.addATest} says={WORDS.howItIsDoneHowIt}>
         <AddTest onAdd={(test) => onOwn([...own, test])} />
       </Fold>
     </Stack>
@@ -80,10 +88,10 @@ const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
   const set = (part: Partial<Typed>): void => setTyped({ ...typed, ...part });
   const minutes = parseNumber(typed.minutes);
   const missing = [
-    typed.label.trim() === '' ? 'a name' : '',
-    typed.how.trim() === '' ? 'how it is done' : '',
-    typed.good.trim() === '' || typed.bad.trim() === '' ? 'a good and a bad reading' : '',
-    minutes === null ? 'its minutes' : '',
+    typed.label.trim() === '' ? WORDS.aName : '',
+    typed.how.trim() === '' ? WORDS.howItIsDone : '',
+    typed.good.trim() === '' || typed.bad.trim() === '' ? WORDS.aGoodAndABadReading : '',
+    minutes === null ? WORDS.itsMinutes : '',
   ].filter(Boolean);
   const add = async (): Promise<void> => {
     const classes = [
@@ -108,41 +116,51 @@ const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
     if (kept) setTyped(EMPTY);
   };
   return (
-    <Stack $gap={10} role="group" aria-label="A test of the shop’s own">
+    <Stack $gap={10} role="group" aria-label={WORDS.aTestOfTheShopsOwn}>
       <Columns $columns={3}>
         <TextEntry
-          label="Name of the test"
+          label={WORDS.nameOfTheTest}
           value={typed.label}
           onChange={(label) => set({ label })}
         />
-        <TextEntry label="How it is done" value={typed.how} onChange={(how) => set({ how })} />
+        <TextEntry
+          label={WORDS.howItIsDoneAlone}
+          value={typed.how}
+          onChange={(how) => set({ how })}
+        />
         <SegmentedControl
-          label="Read"
+          label={WORDS.read}
           options={[
-            { id: 'zone', label: 'by zone' },
+            { id: 'zone', label: WORDS.byZone },
             { id: 'blade', label: 'once' },
           ]}
           value={typed.at}
           onChange={(at) => set({ at })}
         />
-        <TextEntry label="Good reading" value={typed.good} onChange={(good) => set({ good })} />
         <TextEntry
-          label="In between"
-          hint="May stay empty: a remark, no fault"
+          label={WORDS.goodReading}
+          value={typed.good}
+          onChange={(good) => set({ good })}
+        />
+        <TextEntry
+          label={WORDS.inBetween}
+          hint={WORDS.mayStayEmptyARemarkNo}
           value={typed.between}
           onChange={(between) => set({ between })}
         />
-        <TextEntry label="Bad reading" value={typed.bad} onChange={(bad) => set({ bad })} />
+        <TextEntry label={WORDS.badReading} value={typed.bad} onChange={(bad) => set({ bad })} />
         <NumberEntry
-          label="Minutes it takes"
+          label={WORDS.minutesItTakes}
           value={typed.minutes}
-          error={minutes === null ? `"${typed.minutes}" is no number` : undefined}
+          error={minutes === null ? WORDS.isNoNumber(typed.minutes) : undefined}
           onChange={(next) => set({ minutes: next })}
         />
       </Columns>
       <Fold
-        title="Counts for"
-        says={typed.countsFor.length === 0 ? 'nothing by itself' : `${typed.countsFor.length} uses`}
+        title={WORDS.countsForAlone}
+        says={
+          typed.countsFor.length === 0 ? WORDS.nothingByItself : WORDS.uses(typed.countsFor.length)
+        }
       >
         <Columns $columns={3}>
           {USES.map(({ id, label }) => (
@@ -164,9 +182,9 @@ const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
       </Fold>
       <Row>
         <QuietButton isDisabled={missing.length > 0} onPress={() => void add()}>
-          Add the test
+          {WORDS.addTheTest}
         </QuietButton>
-        {missing.length > 0 && <MutedText>Wants {missing.join(', ')}.</MutedText>}
+        {missing.length > 0 && <MutedText>{WORDS.wants(missing.join(', '))}</MutedText>}
       </Row>
     </Stack>
   );

@@ -27,6 +27,7 @@ import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { Waiting } from '../theme/waiting';
+import { WORDS } from './words';
 
 const Lines = styled.ul`
   & > li {
@@ -38,15 +39,15 @@ const Lines = styled.ul`
 const PeopleSection = () => {
   const { data: session } = useSession();
   const { data: people, error } = useStaff();
-  if (!people || !session?.staff) return <Waiting error={error} text="Loading people…" />;
+  if (!people || !session?.staff) return <Waiting error={error} text={WORDS.loadingPeople} />;
   const me = session.staff.id;
   return (
     <Stack $gap={16}>
-      <Panel aria-label="People">
+      <Panel aria-label={WORDS.people}>
         <Stack>
           <Row $gap={18}>
-            <PageHeading title="People" />
-            <QuietLink to="/settings/roles">Who may do what</QuietLink>
+            <PageHeading title={WORDS.people} />
+            <QuietLink to="/settings/roles">{WORDS.whoMayDoWhat}</QuietLink>
           </Row>
           <Lines>
             {people.map((person) => (
@@ -66,10 +67,10 @@ const put = async (path: string, method: 'PUT' | 'POST', body: object): Promise<
 
 const devices = (sessions: number): string =>
   sessions === 0
-    ? 'not signed in'
+    ? WORDS.notSignedIn
     : sessions === 1
-      ? 'signed in on 1 device'
-      : `signed in on ${sessions} devices`;
+      ? WORDS.signedInOn1Device
+      : WORDS.signedInOnDevices(sessions);
 
 const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) => {
   const { id, name, login, role, active, sessions } = person;
@@ -96,30 +97,32 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
         <Row $gap={16} $align="end">
           <div style={{ flex: 1, minWidth: 190 }}>
             <b>{name}</b>
-            {isMe && ' (you)'}
+            {isMe && WORDS.you}
             <MutedText>
-              {login} · {active ? devices(sessions) : 'deactivated'}
+              {login} · {active ? devices(sessions) : WORDS.deactivated}
             </MutedText>
           </div>
           <div style={{ width: 150 }}>
             <Select
-              label={`Role of ${name}`}
+              label={WORDS.roleOf(name)}
               options={options(ROLES)}
               value={role}
-              onChange={(next: Role) => void change({ role: next }, `${name} is ${next} now.`)}
+              onChange={(next: Role) => void change({ role: next }, WORDS.isNow(name, next))}
             />
           </div>
           <Row $gap={8}>
             <QuietButton onPress={() => setOpen(open === 'name' ? null : 'name')}>
               <span>
-                Rename<span className="unseen"> {name}</span>
+                {WORDS.rename}
+                <span className="unseen"> {name}</span>
               </span>
             </QuietButton>
             {!isMe && (
               <>
                 <QuietButton onPress={() => setOpen(open === 'password' ? null : 'password')}>
                   <span>
-                    Reset password<span className="unseen"> of {name}</span>
+                    {WORDS.resetPassword}
+                    <span className="unseen"> {WORDS.of(name)}</span>
                   </span>
                 </QuietButton>
                 {sessions > 0 && (
@@ -127,7 +130,8 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
                     onPress={() => void run(() => put(`${path}/end-sessions`, 'POST', {}))}
                   >
                     <span>
-                      Sign out everywhere<span className="unseen">: {name}</span>
+                      {WORDS.signOutEverywhere}
+                      <span className="unseen">: {name}</span>
                     </span>
                   </QuietButton>
                 )}
@@ -135,12 +139,12 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
                   onPress={() =>
                     void change(
                       { active: !active },
-                      `${name} is ${active ? 'deactivated' : 'active again'}.`,
+                      WORDS.is(name, active ? WORDS.deactivated : WORDS.activeAgain),
                     )
                   }
                 >
                   <span>
-                    {active ? 'Deactivate' : 'Activate'}
+                    {active ? WORDS.deactivate : WORDS.activate}
                     <span className="unseen"> {name}</span>
                   </span>
                 </QuietButton>
@@ -150,10 +154,10 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
         </Row>
         {open === 'name' && (
           <OneField
-            label={`New name of ${name}`}
+            label={WORDS.newNameOf(name)}
             field="name"
             begin={name}
-            save="Save name"
+            save={WORDS.saveName}
             onSend={async (typed) => {
               await put(path, 'PUT', { name: typed, role, active });
               setOpen(null);
@@ -162,11 +166,11 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
         )}
         {open === 'password' && (
           <OneField
-            label={`New password for ${name}`}
+            label={WORDS.newPasswordFor(name)}
             field="password"
             begin=""
-            save="Set password"
-            hint="At least 10 characters. They are signed out everywhere; tell it to them yourself."
+            save={WORDS.setPassword}
+            hint={WORDS.atLeast10CharactersTheyAre}
             onSend={async (typed) => {
               await put(`${path}/password`, 'PUT', { password: typed });
               setOpen(null);
@@ -249,28 +253,28 @@ const AddPersonSheet = () => {
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label="Add a person">
-      <KeptFormView kept={kept} save="Add person" mayBeUntouched>
+    <Panel aria-label={WORDS.addAPerson}>
+      <KeptFormView kept={kept} save={WORDS.addPerson} mayBeUntouched>
         <Stack>
-          <h2>Add a person</h2>
+          <h2>{WORDS.addAPerson}</h2>
           <Columns $columns={3}>
-            <FormText control={control} name="name" label="Name" />
+            <FormText control={control} name="name" label={WORDS.name} />
             <FormText
               control={control}
               name="login"
-              label="Sign-in name"
-              hint="Lower-case letters, digits, dots, hyphens"
+              label={WORDS.signInName}
+              hint={WORDS.lowerCaseLettersDigitsDotsHyphens}
             />
             <FormText
               control={control}
               name="password"
-              label="First password"
+              label={WORDS.firstPassword}
               kind="password"
               autoComplete="new-password"
-              hint="At least 10 characters"
+              hint={WORDS.atLeast10Characters}
             />
           </Columns>
-          <FormChoice control={control} name="role" label="Role" options={options(ROLES)} />
+          <FormChoice control={control} name="role" label={WORDS.role} options={options(ROLES)} />
         </Stack>
       </KeptFormView>
     </Panel>

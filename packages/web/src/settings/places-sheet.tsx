@@ -17,6 +17,7 @@ import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
+import { WORDS } from './words';
 
 const WEEKDAYS = [1, 2, 3, 4, 5, 6, 7] as const;
 
@@ -116,7 +117,7 @@ const bodyOf = ({ places, closed }: Values, held: ShopPlaces): PlacesBody => ({
 
 const PlacesSection = () => {
   const { data: places, error } = usePlaces();
-  if (!places) return <Waiting error={error} text="Loading places…" />;
+  if (!places) return <Waiting error={error} text={WORDS.loadingPlaces} />;
   return <PlacesForm held={places} />;
 };
 
@@ -136,24 +137,21 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
   const places = useFieldArray({ control, name: 'places', keyName: 'key' });
   const closed = useFieldArray({ control, name: 'closed', keyName: 'key' });
   return (
-    <Panel aria-label="Places and days">
-      <KeptFormView kept={kept} save="Save places">
+    <Panel aria-label={WORDS.placesAndDays}>
+      <KeptFormView kept={kept} save={WORDS.savePlaces}>
         <Stack>
-          <PageHeading title="Places and days" />
-          <MutedText>
-            Where customers bring and collect: a shop, the stops of a market round, moorings. Blades
-            are promised on these days; any other day can be chosen from the calendar.
-          </MutedText>
+          <PageHeading title={WORDS.placesAndDays} />
+          <MutedText>{WORDS.whereCustomersBringAndCollectA}</MutedText>
           <ul>
             {places.fields.map(({ key }, index) => (
               <Line key={key}>
                 <Stack $gap={8}>
                   <Columns>
-                    <FormText control={control} name={`places.${index}.name`} label="Name" />
+                    <FormText control={control} name={`places.${index}.name`} label={WORDS.name} />
                     <FormText
                       control={control}
                       name={`places.${index}.address`}
-                      label="Address (optional)"
+                      label={WORDS.addressOptional}
                     />
                   </Columns>
                   <Row $gap={16} $align="end">
@@ -164,20 +162,20 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
                       <FormText
                         control={control}
                         name={`places.${index}.opensAt`}
-                        label="Opens"
+                        label={WORDS.opens}
                         kind="time"
                       />
                       <FormText
                         control={control}
                         name={`places.${index}.closesAt`}
-                        label="Closes"
+                        label={WORDS.closes}
                         kind="time"
                       />
                     </Hours>
                   </Row>
                 </Stack>
                 <Button
-                  aria-label={`Remove place ${index + 1}`}
+                  aria-label={WORDS.removePlace(index + 1)}
                   onPress={() => places.remove(index)}
                 >
                   <Trash2 size={19} />
@@ -186,10 +184,10 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
             ))}
           </ul>
           <Row>
-            <QuietButton onPress={() => places.append(NEW_PLACE)}>Add place</QuietButton>
+            <QuietButton onPress={() => places.append(NEW_PLACE)}>{WORDS.addPlace}</QuietButton>
           </Row>
-          <h2>Closed</h2>
-          {closed.fields.length === 0 && <MutedText>No holidays are entered.</MutedText>}
+          <h2>{WORDS.closed}</h2>
+          {closed.fields.length === 0 && <MutedText>{WORDS.noHolidaysAreEntered}</MutedText>}
           <ul>
             {closed.fields.map(({ key }, index) => (
               <Line key={key}>
@@ -197,19 +195,23 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
                   <FormText
                     control={control}
                     name={`closed.${index}.fromDay`}
-                    label="First day"
+                    label={WORDS.firstDay}
                     kind="date"
                   />
                   <FormText
                     control={control}
                     name={`closed.${index}.toDay`}
-                    label="Last day"
+                    label={WORDS.lastDay}
                     kind="date"
                   />
-                  <FormText control={control} name={`closed.${index}.reason`} label="Reason" />
+                  <FormText
+                    control={control}
+                    name={`closed.${index}.reason`}
+                    label={WORDS.reason}
+                  />
                 </Columns>
                 <Button
-                  aria-label={`Remove closed days ${index + 1}`}
+                  aria-label={WORDS.removeClosedDays(index + 1)}
                   onPress={() => closed.remove(index)}
                 >
                   <Trash2 size={19} />
@@ -219,7 +221,7 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
           </ul>
           <Row>
             <QuietButton onPress={() => closed.append({ fromDay: '', toDay: '', reason: '' })}>
-              Add closed days
+              {WORDS.addClosedDays}
             </QuietButton>
           </Row>
         </Stack>
@@ -241,7 +243,7 @@ const Weekdays = ({ value, onChange }: { value: string; onChange: (next: string)
       (isOpen ? [...chosen, weekday] : chosen.filter((each) => each !== weekday)).sort().join(','),
     );
   return (
-    <Days role="group" aria-label="Weekdays">
+    <Days role="group" aria-label={WORDS.weekdays}>
       {WEEKDAYS.map((weekday) => (
         <ToggleButton
           key={weekday}

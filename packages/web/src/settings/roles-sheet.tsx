@@ -4,21 +4,23 @@ import { Check } from 'lucide-react';
 import { useSession } from '../api/session';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const RolesSection = () => {
   const { data: session } = useSession();
   const mine = session?.staff?.role;
   return (
-    <Panel aria-label="Roles">
+    <Panel aria-label={WORDS.roles}>
       <Stack>
-        <PageHeading title="Roles" />
+        <PageHeading title={WORDS.roles} />
         <MutedText>
-          You are signed in as {mine}. What somebody may not do is not offered to them.
+          {WORDS.youAreSignedInAs} {mine}
+          {WORDS.whatSomebodyMayNotDoIs}
         </MutedText>
         <table>
           <thead>
             <tr>
-              <th scope="col">May</th>
+              <th scope="col">{WORDS.may}</th>
               {ROLES.map((role) => (
                 <th key={role} scope="col">
                   {role}
@@ -32,7 +34,7 @@ const RolesSection = () => {
                 <th scope="row">{label}</th>
                 {ROLES.map((role) => (
                   <td key={role}>
-                    {may.includes(role) ? <Check size={18} aria-label="yes" /> : '–'}
+                    {may.includes(role) ? <Check size={18} aria-label={WORDS.yes} /> : '–'}
                   </td>
                 ))}
               </tr>

@@ -1,5 +1,6 @@
 /** The settings in their order: what is the shop's, what is the bench's, and what is of this person and device. */
 import type { Action } from '@patient-edge/core';
+import { WORDS } from './words';
 
 export interface Section {
   /** Its address below /settings. */
@@ -15,79 +16,79 @@ export const SECTION_GROUPS: readonly {
   readonly sections: readonly Section[];
 }[] = [
   {
-    title: 'Shop',
+    title: WORDS.shop,
     sections: [
       {
         path: 'shop',
-        title: 'Shop details',
-        says: 'Name, address, telephone, tax lines, currency',
+        title: WORDS.shopDetails,
+        says: WORDS.nameAddressTelephoneTaxLinesCurrency,
         action: 'change the shop',
       },
       {
         path: 'places',
-        title: 'Places and days',
-        says: 'Where and when blades are promised, and when you are closed',
+        title: WORDS.placesAndDays,
+        says: WORDS.whereAndWhenBladesArePromised,
         action: 'change places',
       },
       {
         path: 'prices',
-        title: 'Prices',
-        says: 'What each kind of blade costs, and what it includes',
+        title: WORDS.prices,
+        says: WORDS.whatEachKindOfBladeCosts,
       },
       {
         path: 'messages',
-        title: 'Messages',
-        says: 'What customers are told when a blade is ready, late or due',
+        title: WORDS.messages,
+        says: WORDS.whatCustomersAreToldWhenA,
         action: 'change the shop',
       },
       {
         path: 'units',
-        title: 'Units and dates',
-        says: 'mm or inch, N or gf, the clock, the language of dates',
+        title: WORDS.unitsAndDates,
+        says: WORDS.mmOrInchNOrGf,
         action: 'change the shop',
       },
       {
         path: 'people',
-        title: 'People',
-        says: 'Who works here, their roles and their sessions',
+        title: WORDS.people,
+        says: WORDS.whoWorksHereTheirRolesAnd,
         action: 'change people',
       },
-      { path: 'roles', title: 'Roles', says: 'Who may do what' },
+      { path: 'roles', title: WORDS.roles, says: WORDS.whoMayDoWhat },
     ],
   },
   {
-    title: 'Bench',
+    title: WORDS.bench,
     sections: [
       {
         path: 'habits',
-        title: 'Habits',
-        says: 'Where good practitioners differ: what every plan starts from',
+        title: WORDS.habits,
+        says: WORDS.whereGoodPractitionersDifferWhatEvery,
       },
       {
         path: 'tests',
-        title: 'Tests and faults',
-        says: 'How an edge is tested here, and what failed tests point to',
+        title: WORDS.testsAndFaults,
+        says: WORDS.howAnEdgeIsTestedHere,
         action: 'change tests in use',
       },
       {
         path: 'instruments',
-        title: 'Instruments',
-        says: 'What you measure lengths and angles with',
+        title: WORDS.instruments,
+        says: WORDS.whatYouMeasureLengthsAndAngles,
         action: 'change tests in use',
       },
     ],
   },
   {
-    title: 'You and this device',
+    title: WORDS.youAndThisDevice,
     sections: [
-      { path: 'account', title: 'Your account', says: 'Password and other devices' },
-      { path: 'appearance', title: 'Appearance', says: 'Light or dark' },
-      { path: 'bench', title: 'Sounds and pedals', says: 'Cues, foot pedals, burr checks' },
-      { path: 'labels', title: 'Tags and printer', says: 'The label printer and its tray' },
+      { path: 'account', title: WORDS.yourAccount, says: WORDS.passwordAndOtherDevices },
+      { path: 'appearance', title: WORDS.appearance, says: WORDS.lightOrDark },
+      { path: 'bench', title: WORDS.soundsAndPedals, says: WORDS.cuesFootPedalsBurrChecks },
+      { path: 'labels', title: WORDS.tagsAndPrinter, says: WORDS.theLabelPrinterAndItsTray },
       {
         path: 'backup',
-        title: 'Backup and export',
-        says: 'How the records are kept safe, and how to take them with you',
+        title: WORDS.backupAndExport,
+        says: WORDS.howTheRecordsAreKeptSafe,
       },
     ],
   },

@@ -9,6 +9,7 @@ import { QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
 import { OnlyFor } from '../theme/only-for';
 import { SECTION_GROUPS, SECTIONS } from './sections';
+import { WORDS } from './words';
 
 const Layout = styled.div<{ $isOpen: boolean }>`
   display: grid;
@@ -79,14 +80,14 @@ const SettingsPage = () => {
   return (
     <Stack $gap={16}>
       {isOverview ? (
-        <PageHeading title="Settings" />
+        <PageHeading title={WORDS.settings} />
       ) : (
         <Back>
-          <QuietLink to="/settings">All settings</QuietLink>
+          <QuietLink to="/settings">{WORDS.allSettings}</QuietLink>
         </Back>
       )}
       <Layout $isOpen={!isOverview}>
-        <List aria-label="Settings" {...(isOverview ? { 'data-overview': '' } : {})}>
+        <List aria-label={WORDS.settings} {...(isOverview ? { 'data-overview': '' } : {})}>
           {SECTION_GROUPS.map(({ title, sections }) => (
             <div key={title}>
               <h2>{title}</h2>
@@ -103,7 +104,7 @@ const SettingsPage = () => {
         </List>
         {!isOverview && (
           <div>
-            <Suspense fallback={<p role="status">Opening…</p>}>
+            <Suspense fallback={<p role="status">{WORDS.opening}</p>}>
               {here?.action ? (
                 <OnlyFor action={here.action} title={here.title}>
                   <Outlet />
@@ -117,8 +118,8 @@ const SettingsPage = () => {
       </Layout>
       {isOverview && (
         <MutedText>
-          Patient Edge is free software under the MIT licence. <a href="/licences.txt">Licences</a>{' '}
-          of what ships with it.
+          {WORDS.patientEdgeIsFreeSoftwareUnder} <a href="/licences.txt">{WORDS.licences}</a>{' '}
+          {WORDS.ofWhatShipsWithIt}
         </MutedText>
       )}
     </Stack>

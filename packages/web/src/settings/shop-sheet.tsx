@@ -14,6 +14,7 @@ import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
+import { WORDS } from './words';
 
 /** Sends the whole of it with what was changed; what other sections hold stays. */
 export const saveShop = async (held: Shop, changed: object): Promise<Shop> => {
@@ -28,7 +29,7 @@ export const saveShop = async (held: Shop, changed: object): Promise<Shop> => {
 
 const ShopSection = () => {
   const { data: shop, error } = useShopDetails();
-  if (!shop) return <Waiting error={error} text="Loading the shop…" />;
+  if (!shop) return <Waiting error={error} text={WORDS.loadingTheShop} />;
   return <ShopForm shop={shop} />;
 };
 
@@ -49,53 +50,53 @@ const ShopForm = ({ shop }: { shop: Shop }) => {
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label="Shop">
-      <KeptFormView kept={kept} save="Save shop">
+    <Panel aria-label={WORDS.shop}>
+      <KeptFormView kept={kept} save={WORDS.saveShop}>
         <Stack>
-          <PageHeading title="Shop details" />
+          <PageHeading title={WORDS.shopDetails} />
           <Columns>
-            <FormText control={control} name="shopName" label="Name of the shop" />
-            <FormText control={control} name="phone" label="Telephone" kind="tel" />
-            <FormText control={control} name="address" label="Address" lines={3} />
+            <FormText control={control} name="shopName" label={WORDS.nameOfTheShop} />
+            <FormText control={control} name="phone" label={WORDS.telephone} kind="tel" />
+            <FormText control={control} name="address" label={WORDS.address} lines={3} />
             <FormText
               control={control}
               name="taxLines"
-              label="Tax lines"
-              hint="As receipts must say it"
+              label={WORDS.taxLines}
+              hint={WORDS.asReceiptsMustSayIt}
               lines={3}
             />
             <FormText
               control={control}
               name="email"
-              label="E-mail"
-              hint="What messages are sent from"
+              label={WORDS.eMail}
+              hint={WORDS.whatMessagesAreSentFrom}
             />
             <FormText
               control={control}
               name="publicAddress"
-              label="Public address"
-              hint="https://… as customers reach it; without one no code is printed on tickets"
+              label={WORDS.publicAddress}
+              hint={WORDS.httpsAsCustomersReachItWithout}
             />
             {shop.currencySettled ? (
               <div>
-                <b>Currency</b>
+                <b>{WORDS.currency}</b>
                 <p>{shop.currency}</p>
-                <MutedText>It stays: prices were written down in it.</MutedText>
+                <MutedText>{WORDS.itStaysPricesWereWrittenDown}</MutedText>
               </div>
             ) : (
               <FormPick
                 control={control}
                 name="currency"
-                label="Currency"
+                label={WORDS.currency}
                 options={CURRENCIES.map((id) => ({ id, label: id }))}
-                hint="Set once, before the first estimate"
+                hint={WORDS.setOnceBeforeTheFirstEstimate}
               />
             )}
             <FormNumber
               control={control}
               name="houseDays"
-              label="Free repair period, days"
-              hint="A complaint within these is put right at no charge"
+              label={WORDS.freeRepairPeriodDays}
+              hint={WORDS.aComplaintWithinTheseIsPut}
             />
           </Columns>
         </Stack>

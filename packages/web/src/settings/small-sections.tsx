@@ -10,6 +10,7 @@ import { AccountSheet } from './account-sheet';
 import { BenchSheet } from './bench-sheet';
 import { OwnFaultsSheet } from './own-faults';
 import { TestsSheet } from './tests-sheet';
+import { WORDS } from './words';
 
 export const AccountSection = () => {
   const { data: session } = useSession();
@@ -26,18 +27,18 @@ export const TestsSection = () => (
 );
 
 const APPEARANCES = [
-  { id: 'light', label: 'Light, for the counter' },
-  { id: 'dark', label: 'Dark, for the bench' },
+  { id: 'light', label: WORDS.lightForTheCounter },
+  { id: 'dark', label: WORDS.darkForTheBench },
 ] as const;
 
 export const AppearanceSection = () => {
   const [appearance, setAppearance] = useAppearance();
   return (
-    <Panel aria-label="Appearance">
+    <Panel aria-label={WORDS.appearance}>
       <Stack>
-        <PageHeading title="Appearance" />
+        <PageHeading title={WORDS.appearance} />
         <SegmentedControl
-          label="On this device"
+          label={WORDS.onThisDevice}
           options={APPEARANCES}
           value={appearance}
           onChange={setAppearance}
@@ -48,40 +49,40 @@ export const AppearanceSection = () => {
 };
 
 const EXPORTS = [
-  { file: 'customers.csv', text: 'Customers' },
-  { file: 'jobs.csv', text: 'Jobs' },
-  { file: 'history.csv', text: 'History' },
-  { file: 'stones.csv', text: 'Stones' },
+  { file: 'customers.csv', text: WORDS.customers },
+  { file: 'jobs.csv', text: WORDS.jobs },
+  { file: 'history.csv', text: WORDS.history },
+  { file: 'stones.csv', text: WORDS.stones },
 ] as const;
 
 export const BackupSection = () => {
   const mayExport = useMay('export records');
   return (
-    <Panel aria-label="Backup and export">
+    <Panel aria-label={WORDS.backupAndExport}>
       <Stack>
-        <PageHeading title="Backup and export" />
+        <PageHeading title={WORDS.backupAndExport} />
         <p>
-          On the machine the shop runs on, <code>./patient-edge backup</code> writes everything into
-          one file; <code>./patient-edge restore</code> brings it back. Keep a copy on another
-          machine, and try a restore once before you need one.
+          {WORDS.onTheMachineTheShopRuns} <code>{WORDS.patientEdgeBackup}</code>{' '}
+          {WORDS.writesEverythingIntoOneFile} <code>{WORDS.patientEdgeRestore}</code>{' '}
+          {WORDS.bringsItBackKeepACopy}
         </p>
-        <h2>Export</h2>
+        <h2>{WORDS.export}</h2>
         {mayExport ? (
           <>
-            <MutedText>As CSV, with a heading that names each unit.</MutedText>
+            <MutedText>{WORDS.asCsvWithAHeadingThat}</MutedText>
             <ul>
               {EXPORTS.map(({ file, text }) => (
                 <li key={file}>
-                  <a href={`/api/${file}`}>{text} (CSV)</a>
+                  <a href={`/api/${file}`}>{WORDS.csv(text)}</a>
                 </li>
               ))}
             </ul>
           </>
         ) : (
-          <MutedText>The owner and the counter can export the records.</MutedText>
+          <MutedText>{WORDS.theOwnerAndTheCounterCan}</MutedText>
         )}
         <div>
-          <QuietLink to="/history">Who did what, when</QuietLink>
+          <QuietLink to="/history">{WORDS.whoDidWhatWhen}</QuietLink>
         </div>
       </Stack>
     </Panel>

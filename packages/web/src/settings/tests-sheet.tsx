@@ -13,11 +13,12 @@ import { PageHeading } from '../theme/page-heading';
 import { NumberEntry } from '../theme/number-entry';
 import { Waiting } from '../theme/waiting';
 import { OwnTests } from './own-tests';
+import { WORDS } from './words';
 
 export const TestsSheet = () => {
   const { data, error, mutate } = useTestsInUse();
   const [problem, setProblem] = useState<string | null>(null);
-  if (!data) return <Waiting error={error} text="Loading tests…" />;
+  if (!data) return <Waiting error={error} text={WORDS.loadingTests} />;
   const keep = async (tests: TestsInUse): Promise<boolean> => {
     setProblem(null);
     try {
@@ -39,12 +40,10 @@ export const TestsSheet = () => {
       ),
     });
   return (
-    <Panel aria-label="Edge tests">
+    <Panel aria-label={WORDS.edgeTests}>
       <Stack $gap={10}>
-        <PageHeading title="Tests and faults" />
-        <MutedText>
-          What counts for a blade follows its use; a test that is not in use is never missing.
-        </MutedText>
+        <PageHeading title={WORDS.testsAndFaults} />
+        <MutedText>{WORDS.whatCountsForABladeFollows}</MutedText>
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -56,7 +55,7 @@ export const TestsSheet = () => {
               {label}
             </Checkbox>
             <MutedText>
-              {how} {tells} {minutes} min{instrument === null ? '' : `; wants a ${instrument}`}.
+              {how} {tells} {minutes} min{instrument === null ? '' : WORDS.wantsA(instrument)}.
             </MutedText>
           </div>
         ))}
@@ -88,10 +87,10 @@ const KnownGood = ({
     <Row $align="end">
       <div style={{ width: 260 }}>
         <NumberEntry
-          label="A known-good blade takes, gf"
-          hint="With a good working edge, on your thread, median of three"
+          label={WORDS.aKnownGoodBladeTakesGf}
+          hint={WORDS.withAGoodWorkingEdgeOn}
           value={typed}
-          error={isNumber ? undefined : `"${typed}" is no number`}
+          error={isNumber ? undefined : WORDS.isNoNumber(typed)}
           onChange={setTyped}
         />
       </div>
@@ -99,12 +98,12 @@ const KnownGood = ({
         isDisabled={!isNumber || value === goodForceGf}
         onPress={() => void onSet(value)}
       >
-        Use as the target
+        {WORDS.useAsTheTarget}
       </QuietButton>
       <MutedText>
         {goodForceGf === null
-          ? 'The bands are those of the trade’s standard thread.'
-          : `Bands and targets are ${forceScale(goodForceGf).toFixed(2)} times those of the trade’s thread.`}
+          ? WORDS.theBandsAreThoseOfThe
+          : WORDS.bandsAndTargetsAreTimesThose(forceScale(goodForceGf).toFixed(2))}
       </MutedText>
     </Row>
   );

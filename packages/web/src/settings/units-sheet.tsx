@@ -16,6 +16,7 @@ import { FormChoice, FormPick } from '../theme/form-choices';
 import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const UnitsSection = () => {
   const { data: session } = useSession();
@@ -36,48 +37,45 @@ const UnitsForm = ({ formats, today }: { formats: ShopFormats; today: string }) 
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label="Units and dates">
-      <KeptFormView kept={kept} save="Save units">
+    <Panel aria-label={WORDS.unitsAndDates}>
+      <KeptFormView kept={kept} save={WORDS.saveUnits}>
         <Stack>
-          <PageHeading title="Units and dates" />
+          <PageHeading title={WORDS.unitsAndDates} />
           <FormChoice
             control={control}
             name="length"
-            label="Lengths"
+            label={WORDS.lengths}
             options={LENGTH_UNITS.map((id) => ({ id, label: id === 'mm' ? 'mm' : 'inch' }))}
-            hint="Grit stays in µm, steel removed in mm³"
+            hint={WORDS.gritStaysInSteelRemovedIn}
           />
           <FormChoice
             control={control}
             name="force"
-            label="Forces"
+            label={WORDS.forces}
             options={FORCE_UNITS.map((id) => ({ id, label: FORCE_LABELS[id] }))}
           />
           <FormChoice
             control={control}
             name="temperature"
-            label="Temperatures"
+            label={WORDS.temperatures}
             options={TEMPERATURE_UNITS.map((id) => ({ id, label: id }))}
           />
           <FormChoice
             control={control}
             name="clock"
-            label="Clock"
+            label={WORDS.clock}
             options={CLOCKS.map((id) => ({ id, label: id }))}
           />
           <FormPick
             control={control}
             name="language"
-            label="Language of dates"
+            label={WORDS.languageOfDates}
             options={DATE_LANGUAGES.map((language) => ({
               id: language,
               label: `${nameOf(language)}: ${dayText(today, { ...formats, language })}`,
             }))}
           />
-          <MutedText>
-            For everybody in the shop, on screens, prints and exports. The records keep their own
-            units.
-          </MutedText>
+          <MutedText>{WORDS.forEverybodyInTheShopOn}</MutedText>
         </Stack>
       </KeptFormView>
     </Panel>

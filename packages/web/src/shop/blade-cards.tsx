@@ -8,6 +8,7 @@ import { TRACK } from '../jobs/stage';
 import { day, howSoon } from '../theme/format';
 import { MutedText } from '../theme/layout';
 import { nameOf } from './board-filter';
+import { WORDS } from './words';
 
 /** Comes when several are chosen. */
 const Checkbox = lazy(async () => ({ default: (await import('../theme/checkbox')).Checkbox }));
@@ -97,7 +98,7 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
     const theirs = jobs.filter((job) => job.promisedOn === promisedOn);
     const places = [...new Set(theirs.flatMap(({ place }) => (place === null ? [] : [place])))];
     return (
-      <Berth key={promisedOn} aria-label={`Promised for ${day(promisedOn)}`}>
+      <Berth key={promisedOn} aria-label={WORDS.promisedFor(day(promisedOn))}>
         <header>
           <h2>{day(promisedOn)}</h2>
           <span>{places.join(', ')}</span>
@@ -107,7 +108,7 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
             <MutedText as="span">{howSoon(promisedOn, today)}</MutedText>
           )}
           <MutedText as="span">
-            {theirs.length === 1 ? '1 blade' : `${theirs.length} blades`}
+            {theirs.length === 1 ? WORDS.oneBlade : WORDS.blades(theirs.length)}
           </MutedText>
         </header>
         <Hung>
@@ -120,7 +121,8 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
                     value={chosen.has(job.jobId)}
                     onChange={(isChosen) => onChosen(job.jobId, isChosen)}
                   >
-                    Select<span className="unseen"> tag {job.tagNumber}</span>
+                    {WORDS.select}
+                    <span className="unseen"> {WORDS.tagTagNumber(job.tagNumber)}</span>
                   </Checkbox>
                 </Suspense>
               )}
@@ -135,9 +137,9 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
 export const standsAt = (job: BoardJob): string =>
   [
     job.stage + (job.stage === 'on the bench' ? ` ${job.stepsDone + 1}/${job.stepsTotal}` : ''),
-    job.sentBack ? 'sent back' : '',
-    job.waitsForAnswer ? 'waiting for an answer' : '',
-    job.inHand !== null ? `${job.inHand} has it` : '',
+    job.sentBack ? WORDS.sentBack : '',
+    job.waitsForAnswer ? WORDS.waitingForAnAnswer : '',
+    job.inHand !== null ? WORDS.hasIt(job.inHand) : '',
   ]
     .filter(Boolean)
     .join(' · ');

@@ -8,6 +8,7 @@ import { Checkbox } from '../theme/checkbox';
 import { day, howSoon } from '../theme/format';
 import { nameOf } from './board-filter';
 import { Late, standsAt, type Selecting } from './blade-cards';
+import { WORDS } from './words';
 
 /** Small enough that the longest knife is a line of the list. */
 const SCALE = 0.26;
@@ -55,7 +56,7 @@ interface BladeTableProps extends Selecting {
 
 export const BladeTable = ({ jobs, today, chosen, onChosen }: BladeTableProps) => (
   <Rows>
-    <ul aria-label="Blades">
+    <ul aria-label={WORDS.bladesAlone}>
       {jobs.map((job) => (
         <BladeRow
           key={job.jobId}
@@ -86,11 +87,14 @@ const BladeRow = memo(function BladeRow({
         <span />
       ) : (
         <Checkbox value={isChosen} onChange={(next) => onChosen(job.jobId, next)}>
-          <span className="unseen">Select tag {job.tagNumber}</span>
+          <span className="unseen">{WORDS.selectTag(job.tagNumber)}</span>
         </Checkbox>
       )}
       <span data-tag="">
-        <Link to={`/jobs/${job.jobId}`} aria-label={`Tag ${job.tagNumber}, ${nameOf(job)}`}>
+        <Link
+          to={`/jobs/${job.jobId}`}
+          aria-label={WORDS.tagTagNumberNameOf(job.tagNumber, nameOf(job))}
+        >
           <b>{job.tagNumber}</b>
         </Link>
       </span>

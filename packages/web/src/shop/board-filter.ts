@@ -2,6 +2,7 @@
 import type { Board, BoardJob, Stage } from '@patient-edge/contract';
 import { STAGES } from '@patient-edge/contract';
 import { bladeKind } from '@patient-edge/core';
+import { WORDS } from './words';
 
 export const ONLY = ['late', 'ready', 'waiting', 'declined'] as const;
 export type Only = (typeof ONLY)[number];
@@ -10,11 +11,11 @@ export const SORTS = ['promised', 'tag', 'customer', 'stage', 'taken in'] as con
 export type Sort = (typeof SORTS)[number];
 
 export const SORT_LABELS: Readonly<Record<Sort, string>> = {
-  promised: 'Day promised',
-  tag: 'Tag',
-  customer: 'Customer',
-  stage: 'Stage',
-  'taken in': 'Day taken in',
+  promised: WORDS.dayPromised,
+  tag: WORDS.tag,
+  customer: WORDS.customer,
+  stage: WORDS.stage,
+  'taken in': WORDS.dayTakenIn,
 };
 
 export interface BoardFilter {

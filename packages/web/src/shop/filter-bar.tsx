@@ -13,12 +13,13 @@ import {
   type BoardFilter,
   type Only,
 } from './board-filter';
+import { WORDS } from './words';
 
 const ONLY_LABELS: Readonly<Record<Only, string>> = {
-  late: 'Late',
-  ready: 'Ready to collect',
-  waiting: 'Waiting for an answer',
-  declined: 'Declined',
+  late: WORDS.late,
+  ready: WORDS.readyToCollect,
+  waiting: WORDS.waitingForAnAnswerAlone,
+  declined: WORDS.declined,
 };
 const Quick = styled.button`
   font: inherit;
@@ -58,7 +59,7 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
   const set = (part: Partial<BoardFilter>): void => onFilter({ ...filter, ...part });
   const isFiltered = paramsOf({ ...filter, sort: 'promised', view: 'silhouettes' }).size > 0;
   return (
-    <Stack $gap={10} role="search" aria-label="Filter">
+    <Stack $gap={10} role="search" aria-label={WORDS.filter}>
       <Row $gap={8}>
         {choices.only
           .filter(({ id, count }) => count > 0 || filter.only === id)
@@ -77,13 +78,13 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
           <QuietButton
             onPress={() => onFilter({ ...NO_FILTER, sort: filter.sort, view: filter.view })}
           >
-            Show all {board.jobs.length}
+            {WORDS.showAll(board.jobs.length)}
           </QuietButton>
         )}
         <Row style={{ marginLeft: 'auto' }}>{children}</Row>
       </Row>
-      <Fold level={2} title="Filter and sort" says={saysOf(filter, shown, board.jobs.length)}>
-        <Suspense fallback={<p role="status">Opening…</p>}>
+      <Fold level={2} title={WORDS.filterAndSort} says={saysOf(filter, shown, board.jobs.length)}>
+        <Suspense fallback={<p role="status">{WORDS.opening}</p>}>
           <FilterLists choices={choices} filter={filter} onFilter={set} />
         </Suspense>
       </Fold>
@@ -93,7 +94,7 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
 
 const saysOf = ({ stage, place, person, sort }: BoardFilter, shown: number, all: number): string =>
   [
-    shown === all ? `${all} blades` : `${shown} of ${all} blades`,
+    shown === all ? WORDS.blades(all) : WORDS.ofBlades(shown, all),
     ...[stage, place, person].filter((each) => each !== null),
-    `by ${SORT_LABELS[sort].toLowerCase()}`,
+    WORDS.by(SORT_LABELS[sort].toLowerCase()),
   ].join(', ');

@@ -4,12 +4,18 @@ import type { Option } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { SORT_LABELS, SORTS, type BoardFilter, type choicesIn, type Counted } from './board-filter';
+import { WORDS } from './words';
 
 const VIEWS = [
-  { id: 'silhouettes', label: 'Silhouettes' },
-  { id: 'list', label: 'List' },
+  { id: 'silhouettes', label: WORDS.silhouettes },
+  { id: 'list', label: WORDS.list },
 ] as const;
-const LABELS = { stage: 'Stage', place: 'Place', person: 'Person', kind: 'Kind' } as const;
+const LABELS = {
+  stage: WORDS.stage,
+  place: 'Place',
+  person: WORDS.person,
+  kind: WORDS.kind,
+} as const;
 
 const Lists = styled.div`
   display: grid;
@@ -23,7 +29,7 @@ const Lists = styled.div`
 
 const ALL = '';
 const withAll = (choices: readonly Counted[]): readonly Option<string>[] => [
-  { id: ALL, label: 'All' },
+  { id: ALL, label: WORDS.all },
   ...choices.map(({ id, label, count }) => ({ id, label: `${label} (${count})` })),
 ];
 
@@ -45,13 +51,13 @@ export const FilterLists = ({ choices, filter, onFilter }: FilterListsProps) => 
       />
     ))}
     <Select
-      label="Sort by"
+      label={WORDS.sortBy}
       options={SORTS.map((id) => ({ id, label: SORT_LABELS[id] }))}
       value={filter.sort}
       onChange={(sort) => onFilter({ sort })}
     />
     <SegmentedControl
-      label="View"
+      label={WORDS.view}
       options={VIEWS}
       value={filter.view}
       onChange={(view) => onFilter({ view })}

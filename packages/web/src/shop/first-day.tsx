@@ -11,6 +11,7 @@ import { QuietButton } from '../theme/buttons';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { ActionLink, QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 interface Thing {
   readonly id: keyof Done;
@@ -23,43 +24,43 @@ interface Thing {
 const THINGS: readonly Thing[] = [
   {
     id: 'shop',
-    title: 'Your shop',
-    says: 'Address, telephone, tax lines and currency, as receipts show them',
+    title: WORDS.yourShop,
+    says: WORDS.addressTelephoneTaxLinesAndCurrency,
     to: '/settings/shop',
     action: 'change the shop',
   },
   {
     id: 'places',
-    title: 'Places and days',
-    says: 'Where and when customers collect',
+    title: WORDS.placesAndDays,
+    says: WORDS.whereAndWhenCustomersCollect,
     to: '/settings/places',
     action: 'change places',
   },
   {
     id: 'people',
-    title: 'People',
-    says: 'Who else works here',
+    title: WORDS.people,
+    says: WORDS.whoElseWorksHere,
     to: '/settings/people',
     action: 'change people',
   },
   {
     id: 'stones',
-    title: 'Stones',
-    says: 'A starter rack, or your own one by one',
+    title: WORDS.stones,
+    says: WORDS.aStarterRackOrYourOwn,
     to: '/rack',
     action: 'change stones',
   },
   {
     id: 'prices',
-    title: 'Prices',
-    says: 'What a blade costs',
+    title: WORDS.prices,
+    says: WORDS.whatABladeCosts,
     to: '/settings/prices',
     action: 'set prices',
   },
   {
     id: 'blade',
-    title: 'First blade',
-    says: 'Take one in',
+    title: WORDS.firstBlade,
+    says: WORDS.takeOneIn,
     to: '/take-in',
     action: 'correct intake',
   },
@@ -107,19 +108,17 @@ export const FirstDay = ({ hasBlades }: { hasBlades: boolean }) => {
   if (left.length === 0) return <EmptyShop />;
   const next = left[0]!;
   return (
-    <Panel aria-label="First day">
+    <Panel aria-label={WORDS.firstDay}>
       <Stack>
         <Row>
-          {hasBlades ? <h2>Still to set up</h2> : <PageHeading title="Set up your shop" />}
-          <MutedText>
-            {theirs.length - left.length} of {theirs.length} done
-          </MutedText>
-          {hasBlades && <QuietButton onPress={() => setHidden(true)}>Hide</QuietButton>}
+          {hasBlades ? <h2>{WORDS.stillToSetUp}</h2> : <PageHeading title={WORDS.setUpYourShop} />}
+          <MutedText>{WORDS.ofDone(theirs.length - left.length, theirs.length)}</MutedText>
+          {hasBlades && <QuietButton onPress={() => setHidden(true)}>{WORDS.hide}</QuietButton>}
         </Row>
         <List>
           {theirs.map(({ id, title, says, to }) => (
             <li key={id} {...(done[id] ? { 'data-done': '' } : {})}>
-              <i>{done[id] && <Check size={18} strokeWidth={3} aria-label="done" />}</i>
+              <i>{done[id] && <Check size={18} strokeWidth={3} aria-label={WORDS.done} />}</i>
               <div>
                 <b>{title}</b>
                 <MutedText>{says}</MutedText>
@@ -133,13 +132,13 @@ export const FirstDay = ({ hasBlades }: { hasBlades: boolean }) => {
                       })
                     }
                   >
-                    I work alone
+                    {WORDS.iWorkAlone}
                   </QuietButton>
                 )}
                 {id === next.id ? (
                   <ActionLink to={to}>{title}</ActionLink>
                 ) : (
-                  <QuietLink to={to}>{done[id] ? 'Change' : title}</QuietLink>
+                  <QuietLink to={to}>{done[id] ? WORDS.change : title}</QuietLink>
                 )}
               </Row>
             </li>
@@ -151,13 +150,13 @@ export const FirstDay = ({ hasBlades }: { hasBlades: boolean }) => {
 };
 
 const EmptyShop = () => (
-  <Panel aria-label="Empty">
+  <Panel aria-label={WORDS.empty}>
     <Row $gap={20}>
       <div style={{ flex: 1, minWidth: 240 }}>
-        <PageHeading title="No blades in the shop" />
-        <MutedText>Everything has gone home.</MutedText>
+        <PageHeading title={WORDS.noBladesInTheShop} />
+        <MutedText>{WORDS.everythingHasGoneHome}</MutedText>
       </div>
-      <ActionLink to="/take-in">Take in a blade</ActionLink>
+      <ActionLink to="/take-in">{WORDS.takeInABlade}</ActionLink>
     </Row>
   </Panel>
 );

@@ -11,6 +11,7 @@ import { Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
+import { WORDS } from './words';
 
 const Bar = styled.div`
   position: sticky;
@@ -46,7 +47,7 @@ const promise = async (jobs: readonly BoardJob[], { promisedOn, placeId }: Promi
   return board;
 };
 
-const said = (count: number): string => (count === 1 ? '1 blade' : `${count} blades`);
+const said = (count: number): string => (count === 1 ? WORDS.oneBlade : WORDS.blades(count));
 
 export const SelectionBar = ({
   board: held,
@@ -76,7 +77,9 @@ export const SelectionBar = ({
     run(async () => {
       for (const { jobId } of chosen)
         await request('POST', `/jobs/${jobId}/labels`, { what: 'tag' });
-      return `${chosen.length === 1 ? '1 tag is' : `${chosen.length} tags are`} in the printer’s tray.`;
+      return WORDS.inThePrintersTray(
+        chosen.length === 1 ? WORDS.oneTagIs : WORDS.tagsAre(chosen.length),
+      );
     });
   const promiseAll = (next: Promised) =>
     run(async () => {
@@ -84,56 +87,61 @@ export const SelectionBar = ({
       const board = await promise(chosen, next);
       setPromising(false);
       const versions = new Map(board.jobs.map(({ jobId, version }) => [jobId, version]));
-      offerUndo(`${said(before.length)} promised for ${day(next.promisedOn)}.`, async () => {
-        const promises = new Map(
-          before.map((job) => [`${job.promisedOn} ${job.place ?? ''}`, job]),
-        );
-        for (const { promisedOn, place } of promises.values()) {
-          const those = before
-            .filter((job) => job.promisedOn === promisedOn && job.place === place)
-            .map((job) => ({ ...job, version: versions.get(job.jobId)! }));
-          const placeId = held.places.find(({ name }) => name === place)?.id;
-          await promise(those, {
-            promisedOn,
-            placeId: placeId === undefined ? '' : String(placeId),
-          });
-        }
-      });
-      return `${said(before.length)} promised for ${day(next.promisedOn)}.`;
+      offerUndo(
+        WORDS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn)),
+        async () => {
+          const promises = new Map(
+            before.map((job) => [`${job.promisedOn} ${job.place ?? ''}`, job]),
+          );
+          for (const { promisedOn, place } of promises.values()) {
+            const those = before
+              .filter((job) => job.promisedOn === promisedOn && job.place === place)
+              .map((job) => ({ ...job, version: versions.get(job.jobId)! }));
+            const placeId = held.places.find(({ name }) => name === place)?.id;
+            await promise(those, {
+              promisedOn,
+              placeId: placeId === undefined ? '' : String(placeId),
+            });
+          }
+        },
+      );
+      return WORDS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn));
     });
   const ready = chosen.filter(({ stage }) => stage === 'ready' || stage === 'declined');
   const customers = new Set(ready.map(({ customerId }) => customerId));
   const whyNotHandOver =
     ready.length < chosen.length
-      ? `${said(chosen.length - ready.length)} not ready`
+      ? WORDS.notReady(said(chosen.length - ready.length))
       : customers.size > 1
-        ? 'of several customers'
+        ? WORDS.ofSeveralCustomers
         : null;
   return (
-    <Bar role="region" aria-label="Selected blades">
+    <Bar role="region" aria-label={WORDS.selectedBlades}>
       <Stack $gap={10}>
         <Row>
-          <b role="status">{said(chosen.length)} selected</b>
-          <QuietButton onPress={() => onChosen(shown)}>Select all {shown.length}</QuietButton>
-          {chosen.length > 0 && <QuietButton onPress={() => onChosen([])}>Clear</QuietButton>}
-          <QuietButton onPress={onDone}>Done</QuietButton>
+          <b role="status">{WORDS.selected(said(chosen.length))}</b>
+          <QuietButton onPress={() => onChosen(shown)}>{WORDS.selectAll(shown.length)}</QuietButton>
+          {chosen.length > 0 && (
+            <QuietButton onPress={() => onChosen([])}>{WORDS.clear}</QuietButton>
+          )}
+          <QuietButton onPress={onDone}>{WORDS.doneAlone}</QuietButton>
         </Row>
         {chosen.length > 0 && (
           <Row>
             <QuietButton isDisabled={busy} onPress={() => void print()}>
-              Print tags
+              {WORDS.printTags}
             </QuietButton>
             <QuietButton isDisabled={busy} onPress={() => setPromising(!isPromising)}>
-              Promise another day
+              {WORDS.promiseAnotherDay}
             </QuietButton>
             {whyNotHandOver === null ? (
               <QuietLink
                 to={`/ready?customer=${ready[0]!.customerId}&jobs=${ready.map(({ jobId }) => jobId).join(',')}`}
               >
-                Hand over
+                {WORDS.handOver}
               </QuietLink>
             ) : (
-              <span>Cannot be handed over together: {whyNotHandOver}.</span>
+              <span>{WORDS.cannotBeHandedOverTogether(whyNotHandOver)}</span>
             )}
           </Row>
         )}
@@ -174,12 +182,10 @@ const AnotherDay = ({
       <ActionButton
         isDisabled={busy}
         onPress={() =>
-          next.promisedOn === ''
-            ? setError('Choose a day the customer can collect it')
-            : onPromise(next)
+          next.promisedOn === '' ? setError(WORDS.chooseADayTheCustomerCan) : onPromise(next)
         }
       >
-        Promise
+        {WORDS.promise}
       </ActionButton>
     </Row>
   );

@@ -22,6 +22,7 @@ import { filterFrom, nameOf, paramsOf, shownJobs, type BoardFilter } from './boa
 import { BladeCards, Late, SCALE, standsAt } from './blade-cards';
 import { FilterBar } from './filter-bar';
 import { FirstDay } from './first-day';
+import { WORDS } from './words';
 
 /** What is opened by a press comes with it. */
 const SelectionBar = lazy(async () => ({
@@ -84,7 +85,7 @@ export const ShopPage = () => {
     if (board) void readAhead(board);
   }, [board]);
   if (!board) {
-    return error ? <Waiting error={error} text="" /> : <Skeleton text="Loading the shop…" />;
+    return error ? <Waiting error={error} text="" /> : <Skeleton text={WORDS.loadingTheShop} />;
   }
   return <Shop board={board} />;
 };
@@ -114,8 +115,10 @@ const Shop = ({ board }: { board: Board }) => {
           <FilterBar board={board} filter={filter} onFilter={setFilter} shown={shown.length}>
             {!chosenIds && (
               <>
-                <QuietButton onPress={() => setChosenIds(new Set())}>Select several</QuietButton>
-                <QuietLink to="/tray">Work through several</QuietLink>
+                <QuietButton onPress={() => setChosenIds(new Set())}>
+                  {WORDS.selectSeveral}
+                </QuietButton>
+                <QuietLink to="/tray">{WORDS.workThroughSeveral}</QuietLink>
               </>
             )}
           </FilterBar>
@@ -130,7 +133,7 @@ const Shop = ({ board }: { board: Board }) => {
               />
             </Suspense>
           )}
-          {shown.length === 0 && <Notice>No blade matches this filter.</Notice>}
+          {shown.length === 0 && <Notice>{WORDS.noBladeMatchesThisFilter}</Notice>}
           <Suspense fallback={null}>
             <List jobs={shown} today={board.today} chosen={chosenIds} onChosen={onChosen} />
           </Suspense>
@@ -146,17 +149,17 @@ const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
   const role = session?.staff?.role;
   const next = role && nextFor(job.stage, (action) => mayDo(role, action));
   return (
-    <Next aria-label="Next">
+    <Next aria-label={WORDS.next}>
       <div>
         <MutedText>
-          Next · tag {job.tagNumber} · {job.customer} ·{' '}
+          {WORDS.nextTag(job.tagNumber, job.customer)}{' '}
           {job.promisedOn < today ? (
             <Late>{howSoon(job.promisedOn, today)}</Late>
           ) : (
-            `promised ${howSoon(job.promisedOn, today)}`
+            WORDS.promised(howSoon(job.promisedOn, today))
           )}
         </MutedText>
-        <PageHeading title="Shop">{nameOf(job)}</PageHeading>
+        <PageHeading title={WORDS.shop}>{nameOf(job)}</PageHeading>
         <MutedText>{standsAt(job)}</MutedText>
       </div>
       <Row>
@@ -164,7 +167,7 @@ const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
         {next ? (
           <ActionLink to={`/jobs/${job.jobId}/${next.page}`}>{next.text}</ActionLink>
         ) : (
-          <QuietLink to={`/jobs/${job.jobId}`}>Open</QuietLink>
+          <QuietLink to={`/jobs/${job.jobId}`}>{WORDS.open}</QuietLink>
         )}
       </Row>
     </Next>
@@ -172,19 +175,14 @@ const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
 };
 
 const ScaleRule = () => (
-  <svg
-    width={100 * SCALE + 70}
-    height={24}
-    role="img"
-    aria-label="All blades are drawn to this scale: 100 mm"
-  >
+  <svg width={100 * SCALE + 70} height={24} role="img" aria-label={WORDS.allBladesAreDrawnToThis}>
     <path
       d={`M1 4v12M1 10H${1 + 100 * SCALE}M${1 + 100 * SCALE} 4v12`}
       stroke="var(--ink)"
       fill="none"
     />
     <text x={100 * SCALE + 9} y={15} fill="var(--ink-soft)" fontSize={14}>
-      100 mm
+      {WORDS.at100Mm}
     </text>
   </svg>
 );

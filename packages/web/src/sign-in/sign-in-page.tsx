@@ -11,6 +11,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const Door = styled.main`
   display: grid;
@@ -42,21 +43,21 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
         <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
           <Stack $gap={18}>
             <div>
-              <PageHeading title="Sign in">
-                <Mark /> Patient Edge
+              <PageHeading title={WORDS.signIn}>
+                <Mark /> {WORDS.patientEdge}
               </PageHeading>
               <MutedText>{session.shopName ?? ''}</MutedText>
             </div>
             <FormText
               control={form.control}
               name="login"
-              label="Sign-in name"
+              label={WORDS.signInName}
               autoComplete="username"
             />
             <FormText
               control={form.control}
               name="password"
-              label="Password"
+              label={WORDS.password}
               kind="password"
               autoComplete="current-password"
             />
@@ -66,11 +67,11 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
               </Notice>
             )}
             <ActionButton type="submit" isDisabled={busy}>
-              Sign in
+              {WORDS.signIn}
             </ActionButton>
             {session.demoSignIns && (
               <Stack $gap={8}>
-                <MutedText>This is the demo. Sign in as</MutedText>
+                <MutedText>{WORDS.thisIsTheDemoSignIn}</MutedText>
                 <Row $gap={8}>
                   {session.demoSignIns.map(({ login, password, role }) => (
                     <QuietButton
@@ -107,29 +108,27 @@ export const SetUpPage = () => {
         <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
           <Stack $gap={16}>
             <div>
-              <PageHeading title="A new shop">
-                <Mark /> A new shop
+              <PageHeading title={WORDS.aNewShop}>
+                <Mark /> {WORDS.aNewShop}
               </PageHeading>
-              <MutedText>
-                Name it, and make yourself its owner. Add other people later in Settings.
-              </MutedText>
+              <MutedText>{WORDS.nameItAndMakeYourselfIts}</MutedText>
             </div>
-            <FormText control={form.control} name="shopName" label="Name of the shop" />
-            <FormText control={form.control} name="name" label="Your name" />
+            <FormText control={form.control} name="shopName" label={WORDS.nameOfTheShop} />
+            <FormText control={form.control} name="name" label={WORDS.yourName} />
             <FormText
               control={form.control}
               name="login"
-              label="Sign-in name"
+              label={WORDS.signInName}
               autoComplete="username"
-              hint="Lower-case letters, digits, dots, hyphens"
+              hint={WORDS.lowerCaseLettersDigitsDotsHyphens}
             />
             <FormText
               control={form.control}
               name="password"
-              label="Password"
+              label={WORDS.password}
               kind="password"
               autoComplete="new-password"
-              hint="At least 10 characters"
+              hint={WORDS.atLeast10Characters}
             />
             {problem !== null && (
               <Notice tone="cut" alert>
@@ -137,7 +136,7 @@ export const SetUpPage = () => {
               </Notice>
             )}
             <ActionButton type="submit" isDisabled={busy}>
-              Open the shop
+              {WORDS.openTheShop}
             </ActionButton>
           </Stack>
         </form>

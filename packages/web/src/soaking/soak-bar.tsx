@@ -16,6 +16,7 @@ import { playSound, wakeSound } from '../theme/sounds';
 import { useSecond } from './clock';
 import { messageOf } from '../api/client';
 import { soakWords, useTakeOut } from './soak-button';
+import { WORDS } from './words';
 
 const Bar = styled.section`
   display: flex;
@@ -89,7 +90,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
     if (fresh && sound) playSound('soaked');
   });
   return (
-    <Bar className="no-print" aria-label="Stones in the water">
+    <Bar className="no-print" aria-label={WORDS.stonesInTheWater}>
       <Droplets size={18} aria-hidden />
       {soaking.map((stone) => (
         <div key={stone.id}>
@@ -99,18 +100,18 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
           </b>
           {mayTakeOut && (
             <Button
-              aria-label={`Take out ${stone.name}`}
+              aria-label={WORDS.takeOut(stone.name)}
               onPress={() =>
                 void takeOut(stone).catch((error: unknown) => setProblem(messageOf(error)))
               }
             >
-              Take out
+              {WORDS.takeOutAlone}
             </Button>
           )}
         </div>
       ))}
       <Button
-        aria-label={sound ? 'Turn sound off' : 'Turn sound on'}
+        aria-label={sound ? WORDS.turnSoundOff : WORDS.turnSoundOn}
         onPress={() => {
           setSound(!sound);
           wakeSound();
@@ -121,10 +122,12 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
       {problem !== null && <span role="alert">{problem}</span>}
       <span className="unseen" role="status">
         {ready.length > 0
-          ? `Ready: ${soaking
-              .filter(({ id }) => ready.includes(id))
-              .map(({ name }) => name)
-              .join(', ')}`
+          ? WORDS.ready(
+              soaking
+                .filter(({ id }) => ready.includes(id))
+                .map(({ name }) => name)
+                .join(', '),
+            )
           : ''}
       </span>
     </Bar>

@@ -10,6 +10,7 @@ import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
 import { useSecond } from './clock';
+import { WORDS } from './words';
 
 export const putIn = async (stone: Stone, jobId: number | null): Promise<void> =>
   updateStoneCache(
@@ -30,7 +31,7 @@ export const useTakeOut = (): ((stone: Stone) => Promise<void>) => {
   const offerUndo = useUndo();
   return async (stone) => {
     await takeOut(stone);
-    offerUndo(`${stone.name} is out of the water.`, () => putBack(stone));
+    offerUndo(WORDS.isOutOfTheWater(stone.name), () => putBack(stone));
   };
 };
 
@@ -38,7 +39,7 @@ export const useTakeOut = (): ((stone: Stone) => Promise<void>) => {
 export const soakWords = (stone: Stone, nowMs: number): string => {
   if (!stone.soak) return '';
   const clock = soakClock(Date.parse(stone.soak.putInAt), stone.soak.minutes, nowMs);
-  return clock.state === 'ready' ? 'ready' : `${duration(clock.leftS)} to go`;
+  return clock.state === 'ready' ? 'ready' : WORDS.toGo(duration(clock.leftS));
 };
 
 export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | null }) => {
@@ -57,17 +58,18 @@ export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | nul
     <Row>
       {stone.soak ? (
         <>
-          <b role="timer">In the water, {soakWords(stone, nowMs)}</b>
+          <b role="timer">{WORDS.inTheWater(soakWords(stone, nowMs))}</b>
           <QuietButton onPress={() => void act(() => takeOutWithUndo(stone))}>
             <span>
-              Take it out<span className="unseen">, {stone.name}</span>
+              {WORDS.takeItOut}
+              <span className="unseen">, {stone.name}</span>
             </span>
           </QuietButton>
         </>
       ) : (
         <QuietButton onPress={() => void act(() => putIn(stone, jobId))}>
           <span>
-            Start soaking, {stone.soakMinutes} min
+            {WORDS.startSoakingMin(stone.soakMinutes)}
             <span className="unseen">, {stone.name}</span>
           </span>
         </QuietButton>

@@ -11,6 +11,7 @@ import { Columns } from '../theme/columns';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
+import { WORDS } from './words';
 
 const Likely = styled.ol`
   display: grid;
@@ -35,14 +36,14 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
   const asked = Object.keys(answers).length > 0;
   return (
     <Stack>
-      <h2>Unknown steel?</h2>
+      <h2>{WORDS.unknownSteel}</h2>
       <Columns $columns={3}>
         {TESTS.map((test) => (
           <Select
             key={test}
             label={RECOGNITION[test].label}
             options={[
-              { id: '', label: 'not tried' },
+              { id: '', label: WORDS.notTried },
               ...RECOGNITION[test].answers.map((answer) => ({
                 id: answer,
                 label: answer,
@@ -56,10 +57,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
           />
         ))}
       </Columns>
-      <MutedText>
-        A spark test wants eye protection and a spot that will not show; a file wants a light hand.
-        None of it proves a steel: it leads to a plan that does no harm.
-      </MutedText>
+      <MutedText>{WORDS.aSparkTestWantsEyeProtection}</MutedText>
       <Likely>
         {likely.map(({ designation, text, share, against }) => (
           <li key={designation}>
@@ -68,7 +66,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
               <br />
               <MutedText as="span">
                 {text}
-                {against.length > 0 && ` Spoken against by: ${against.join(', ')}.`}
+                {against.length > 0 && WORDS.spokenAgainstBy(against.join(', '))}
               </MutedText>
             </div>
             {asked ? (
@@ -77,7 +75,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
                 width="150"
                 height="14"
                 role="img"
-                aria-label={`likeness ${Math.round(share * 100)} %`}
+                aria-label={WORDS.likeness(Math.round(share * 100))}
               >
                 <rect x="0.5" y="0.5" width="149" height="13" fill="none" stroke="var(--line)" />
                 <rect x="0" y="0" width={150 * share} height="14" fill="var(--accent)" />
@@ -86,10 +84,10 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
               <span />
             )}
             <QuietButton
-              aria-label={`Look at ${designation}`}
+              aria-label={WORDS.lookAt(designation)}
               onPress={() => onChoose(designation)}
             >
-              Look
+              {WORDS.look}
             </QuietButton>
           </li>
         ))}

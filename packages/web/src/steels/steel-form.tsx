@@ -17,6 +17,7 @@ import { options } from '../theme/options';
 import { useFormDraft } from '../theme/form-draft';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
+import { WORDS } from './words';
 
 const TEXTS = [
   'designation',
@@ -86,7 +87,7 @@ export const SteelForm = ({
         ? request<OwnSteel>('PUT', `/steels/${steel.id}`, { ...body, version: steel.version })
         : request<OwnSteel>('POST', '/steels', body));
       await mutate('/steels');
-      offerUndo(`${kept.designation} is in the table.`, async () => {
+      offerUndo(WORDS.isInTheTable(kept.designation), async () => {
         await (steel
           ? request('PUT', `/steels/${kept.id}`, {
               ...bodyFrom(valuesOf(steel)),
@@ -98,44 +99,54 @@ export const SteelForm = ({
       close(kept);
     });
   return (
-    <Panel aria-label={steel ? `Edit ${steel.designation}` : 'Add a steel'}>
+    <Panel aria-label={steel ? WORDS.editDesignation(steel.designation) : WORDS.addASteel}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
-          <h2>{steel ? `Edit ${steel.designation}` : 'Add a steel'}</h2>
+          <h2>{steel ? WORDS.editDesignation(steel.designation) : WORDS.addASteel}</h2>
           <Columns $columns={3}>
-            <FormText control={control} name="designation" label="Designation" />
+            <FormText control={control} name="designation" label={WORDS.designation} />
             <FormPick
               control={control}
               name="steelClass"
-              label="Class"
+              label={WORDS.class}
               options={options(CLASSES)}
             />
             <FormPick
               control={control}
               name="stainless"
-              label="Stainless"
+              label={WORDS.stainless}
               options={options(STAINLESS)}
             />
-            <FormText control={control} name="standard" label="Standard" />
-            <FormText control={control} name="composition" label="Composition, %" />
-            <FormPick control={control} name="burr" label="Burr" options={options(BURR_HABITS)} />
-            <FormNumber control={control} name="hrcLow" label="Hardness from, HRC" />
-            <FormNumber control={control} name="hrcHigh" label="Hardness to, HRC" />
-            <FormPick control={control} name="edge" label="Edge" options={options(EDGE_HABITS)} />
+            <FormText control={control} name="standard" label={WORDS.standard} />
+            <FormText control={control} name="composition" label={WORDS.composition} />
+            <FormPick
+              control={control}
+              name="burr"
+              label={WORDS.burr}
+              options={options(BURR_HABITS)}
+            />
+            <FormNumber control={control} name="hrcLow" label={WORDS.hardnessFromHrc} />
+            <FormNumber control={control} name="hrcHigh" label={WORDS.hardnessToHrc} />
+            <FormPick
+              control={control}
+              name="edge"
+              label={WORDS.edge}
+              options={options(EDGE_HABITS)}
+            />
             <FormNumber
               control={control}
               name="wearFactor"
-              label="Wear factor"
-              hint="1 is stainless at 57 HRC"
+              label={WORDS.wearFactor}
+              hint={WORDS.oneIsStainlessAt57Hrc}
             />
             <FormNumber
               control={control}
               name="wearFactorDiamond"
-              label="Wear factor with diamond"
+              label={WORDS.wearFactorWithDiamond}
             />
-            <FormNumber control={control} name="finestUsefulUm" label="Finest useful, µm" />
+            <FormNumber control={control} name="finestUsefulUm" label={WORDS.finestUsefulAlone} />
           </Columns>
-          <FormText control={control} name="note" label="Note" lines={2} />
+          <FormText control={control} name="note" label={WORDS.note} lines={2} />
           {problem !== null && (
             <Notice tone="cut" alert>
               {problem}
@@ -143,9 +154,9 @@ export const SteelForm = ({
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {steel ? 'Save' : 'Add'}
+              {steel ? WORDS.save : WORDS.add}
             </ActionButton>
-            <QuietButton onPress={() => close(null)}>Cancel</QuietButton>
+            <QuietButton onPress={() => close(null)}>{WORDS.cancel}</QuietButton>
           </Row>
         </Stack>
       </form>

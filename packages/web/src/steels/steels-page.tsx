@@ -15,6 +15,7 @@ import { RecogniseSteel } from './recognise-steel';
 import { SteelCard } from './steel-card';
 import { SteelForm } from './steel-form';
 import { PageHeading } from '../theme/page-heading';
+import { WORDS } from './words';
 
 const Layout = styled.div`
   display: grid;
@@ -64,7 +65,7 @@ const SteelsPage = () => {
   const [editing, setEditing] = useState<number | 'new' | null>(null);
   const wanted = useDeferredValue(text.trim().toLowerCase());
   const mayEdit = useMay('change steels');
-  if (!own) return <Waiting error={error} text="Loading steels…" />;
+  if (!own) return <Waiting error={error} text={WORDS.loadingSteels} />;
   const all: readonly Steel[] = [...own, ...STEELS];
   const shown = all.filter(({ designation, steelClass, composition, standard }) =>
     `${designation} ${steelClass} ${composition} ${standard}`.toLowerCase().includes(wanted),
@@ -80,13 +81,15 @@ const SteelsPage = () => {
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title="Steels" />
-          {mayEdit && <ActionButton onPress={() => setEditing('new')}>Add a steel</ActionButton>}
+          <PageHeading title={WORDS.steels} />
+          {mayEdit && (
+            <ActionButton onPress={() => setEditing('new')}>{WORDS.addASteel}</ActionButton>
+          )}
         </Row>
         <Layout>
           <Stack>
-            <TextEntry label="Find by name, class or composition" value={text} onChange={setText} />
-            <List aria-label="Steels">
+            <TextEntry label={WORDS.findByNameClassOrComposition} value={text} onChange={setText} />
+            <List aria-label={WORDS.steels}>
               {shown.map((steel) => (
                 <li key={steel.designation}>
                   <button
@@ -97,13 +100,13 @@ const SteelsPage = () => {
                     {steel.designation}
                     <small>
                       {steel.steelClass}, {steel.hrcLow}–{steel.hrcHigh} HRC
-                      {isOwn(steel) && ', the shop’s own'}
+                      {isOwn(steel) && WORDS.theShopsOwn}
                     </small>
                   </button>
                 </li>
               ))}
             </List>
-            {shown.length === 0 && <MutedText>No match. Add it as a steel of your own.</MutedText>}
+            {shown.length === 0 && <MutedText>{WORDS.noMatchAddItAsA}</MutedText>}
           </Stack>
           <Stack $gap={16}>
             {editing !== null && (
@@ -116,13 +119,13 @@ const SteelsPage = () => {
                 }}
               />
             )}
-            <Panel aria-label="The steel">
+            <Panel aria-label={WORDS.theSteel}>
               <SteelCard
                 steel={chosen}
                 onEdit={mayEdit && isOwn(chosen) ? () => setEditing(chosen.id) : null}
               />
             </Panel>
-            <Panel aria-label="Which steel is it">
+            <Panel aria-label={WORDS.whichSteelIsIt}>
               <RecogniseSteel onChoose={choose} />
             </Panel>
           </Stack>

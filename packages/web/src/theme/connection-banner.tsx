@@ -5,6 +5,7 @@ import { changeWaiting, takeOut, type Waiting } from '../api/outbox';
 import { request } from '../api/client';
 import type { Job } from '@patient-edge/contract';
 import { QuietButton } from './buttons';
+import { WORDS } from './words';
 
 const Bar = styled.section`
   display: flex;
@@ -26,15 +27,16 @@ const Bar = styled.section`
 `;
 
 const NAMES: Readonly<Record<string, string>> = {
-  'finish step': 'a step done',
-  'keep readings': 'test readings',
-  work: 'strokes of a step',
-  gauge: 'strokes by the gauge',
-  photograph: 'a photograph',
+  'finish step': WORDS.aStepDone,
+  'keep readings': WORDS.testReadings,
+  work: WORDS.strokesOfAStep,
+  gauge: WORDS.strokesByTheGauge,
+  photograph: WORDS.aPhotograph,
 };
 const nameOf = (item: Waiting): string => NAMES[item.kind === 'write' ? item.does : item.kind]!;
 
-const things = (count: number): string => (count === 1 ? '1 thing waits' : `${count} things wait`);
+const things = (count: number): string =>
+  count === 1 ? WORDS.oneThingWaits : WORDS.thingsWait(count);
 
 interface ConnectionBannerProps {
   readonly isAway: boolean;
@@ -49,19 +51,17 @@ export const ConnectionBanner = ({ isAway, waiting, newer }: ConnectionBannerPro
   return (
     <>
       {(isAway || open > 0) && (
-        <Bar className="no-print" role="status" aria-label="Connection">
+        <Bar className="no-print" role="status" aria-label={WORDS.connection}>
           <WifiOff size={18} aria-hidden />
           <span>
-            {isAway ? 'No connection to the workshop. ' : 'Sending… '}
-            {open > 0
-              ? `${things(open)} on this device, to be sent in order.`
-              : 'Go on: work is kept on this device.'}
+            {isAway ? WORDS.noConnectionToTheWorkshop : WORDS.sending}
+            {open > 0 ? WORDS.onThisDeviceToBeSent(things(open)) : WORDS.goOnWorkIsKeptOn}
           </span>
         </Bar>
       )}
       {refused.length > 0 && (
-        <Bar className="no-print" role="alert" aria-label="Not taken">
-          <b>The workshop did not take this:</b>
+        <Bar className="no-print" role="alert" aria-label={WORDS.notTaken}>
+          <b>{WORDS.theWorkshopDidNotTakeThis}</b>
           <ul>
             {refused.map((item) => (
               <Refused key={item.number} item={item} />
@@ -70,9 +70,9 @@ export const ConnectionBanner = ({ isAway, waiting, newer }: ConnectionBannerPro
         </Bar>
       )}
       {newer && (
-        <Bar className="no-print" role="status" aria-label="Newer version">
-          <span>A newer version is ready.</span>
-          <QuietButton onPress={newer}>Reload with it</QuietButton>
+        <Bar className="no-print" role="status" aria-label={WORDS.newerVersion}>
+          <span>{WORDS.aNewerVersionIsReady}</span>
+          <QuietButton onPress={newer}>{WORDS.reloadWithIt}</QuietButton>
         </Bar>
       )}
     </>
@@ -91,9 +91,9 @@ const Refused = ({ item }: { item: Waiting }) => {
       <span>
         {nameOf(item)}: {item.refused}
       </span>
-      <a href={`/jobs/${item.jobId}`}>Look at the blade</a>
-      <QuietButton onPress={() => void again()}>Send again</QuietButton>
-      <QuietButton onPress={() => void takeOut(item.number)}>Discard</QuietButton>
+      <a href={`/jobs/${item.jobId}`}>{WORDS.lookAtTheBlade}</a>
+      <QuietButton onPress={() => void again()}>{WORDS.sendAgain}</QuietButton>
+      <QuietButton onPress={() => void takeOut(item.number)}>{WORDS.discard}</QuietButton>
     </li>
   );
 };

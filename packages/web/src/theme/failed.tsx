@@ -2,6 +2,7 @@
 import { QuietButton } from './buttons';
 import { Row } from './layout';
 import { Notice } from './notice';
+import { WORDS } from './words';
 
 interface FailedProps {
   /** Why; null while nothing failed. */
@@ -14,7 +15,7 @@ export const Failed = ({ error, retry }: FailedProps) =>
     <Notice tone="cut" alert>
       <Row>
         <span>{error}.</span>
-        <QuietButton onPress={retry}>Try again</QuietButton>
+        <QuietButton onPress={retry}>{WORDS.tryAgain}</QuietButton>
       </Row>
     </Notice>
   );

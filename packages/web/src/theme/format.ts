@@ -3,6 +3,7 @@ import { dayAndYearText, dayText, momentText, weekdayText } from '@patient-edge/
 import { parseISO, differenceInCalendarDays } from 'date-fns';
 import { lengthNumber, measuresIn, type FigureUnit } from '@patient-edge/core';
 import { formats } from './formats';
+import { WORDS } from './words';
 
 /** Rounded to so many digits; what rounds to nothing has no sign. */
 export const fixed = (value: number, digits: number): string =>
@@ -45,10 +46,10 @@ export const inUnits = (text: string): string => measuresIn(text, formats());
 
 export const howSoon = (isoDate: string, today: string): string => {
   const days = differenceInCalendarDays(parseISO(isoDate), parseISO(today));
-  if (days < -1) return `${-days} days overdue`;
-  if (days === -1) return 'a day overdue';
+  if (days < -1) return WORDS.daysOverdue(-days);
+  if (days === -1) return WORDS.aDayOverdue;
   if (days === 0) return 'today';
-  return days === 1 ? 'tomorrow' : `in ${days} days`;
+  return days === 1 ? 'tomorrow' : WORDS.inDays(days);
 };
 
 const DIGITS: Partial<Record<FigureUnit, number>> = {

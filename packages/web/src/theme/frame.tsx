@@ -21,6 +21,7 @@ import { UndoProvider } from './undo';
 import { MainMenu, MainNav } from './main-nav';
 import { useFreshPage } from './use-fresh-page';
 import { useKeys } from './use-keys';
+import { WORDS } from './words';
 
 /** Loaded with the first press of their keys. */
 const Finder = lazy(async () => ({ default: (await import('../finder/finder')).Finder }));
@@ -123,8 +124,7 @@ const Main = styled.main`
 const StorageNotice = () =>
   useStorageFull() ? (
     <Notice tone="cut" alert>
-      This device has no room to keep drafts. Save before you close or reload the page; strokes go
-      to the server at once.
+      {WORDS.thisDeviceHasNoRoomTo}
     </Notice>
   ) : null;
 
@@ -164,11 +164,11 @@ export const Frame = ({
   return (
     <>
       <SkipLink className="no-print" href="#page">
-        Skip to the page
+        {WORDS.skipToThePage}
       </SkipLink>
       <Bar className="no-print">
-        <NavLink to="/" aria-label="Patient Edge, to the shop">
-          <Mark /> Patient Edge
+        <NavLink to="/" aria-label={WORDS.patientEdgeToTheShop}>
+          <Mark /> {WORDS.patientEdgeAlone}
         </NavLink>
         <MainNav session={session} />
         <Who>
@@ -176,20 +176,20 @@ export const Frame = ({
             {session.staff?.name}
             <span data-shop="">, {session.shopName}</span>
           </span>
-          <Button aria-label="Find anything" onPress={() => setOpen('finder')}>
+          <Button aria-label={WORDS.findAnything} onPress={() => setOpen('finder')}>
             <Search size={20} />
           </Button>
           <Button
             data-wide=""
-            aria-label={dark ? 'Light appearance' : 'Dark appearance'}
+            aria-label={dark ? WORDS.lightAppearance : WORDS.darkAppearance}
             onPress={() => onAppearance(dark ? 'light' : 'dark')}
           >
             {dark ? <Sun size={20} /> : <Moon size={20} />}
           </Button>
-          <Button data-wide="" aria-label="Keys and help" onPress={() => setOpen('keys')}>
+          <Button data-wide="" aria-label={WORDS.keysAndHelp} onPress={() => setOpen('keys')}>
             <CircleHelp size={20} />
           </Button>
-          <Button data-wide="" aria-label="Sign out" onPress={askToSignOut}>
+          <Button data-wide="" aria-label={WORDS.signOut} onPress={askToSignOut}>
             <LogOut size={20} />
           </Button>
           <MainMenu
@@ -205,11 +205,12 @@ export const Frame = ({
         {isHeld && waiting.length > 0 && (
           <Notice tone="cut" alert>
             <p>
-              {waiting.length === 1 ? '1 thing is' : `${waiting.length} things are`} not sent yet.
-              Signing out discards it.
+              {WORDS.notSentYetSigningOutDiscards(
+                waiting.length === 1 ? WORDS.oneThingIs : WORDS.thingsAre(waiting.length),
+              )}
             </p>
-            <QuietButton onPress={() => setHeld(false)}>Stay</QuietButton>{' '}
-            <QuietButton onPress={() => void signOut()}>Sign out and discard</QuietButton>
+            <QuietButton onPress={() => setHeld(false)}>{WORDS.stay}</QuietButton>{' '}
+            <QuietButton onPress={() => void signOut()}>{WORDS.signOutAndDiscard}</QuietButton>
           </Notice>
         )}
         <Suspense fallback={null}>

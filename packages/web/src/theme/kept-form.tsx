@@ -10,6 +10,7 @@ import { MutedText, Row, Stack } from './layout';
 import { useFormDraft } from './form-draft';
 import { Notice } from './notice';
 import { useFollowed, useSubmission } from './server-form';
+import { WORDS } from './words';
 
 interface KeptFormOptions<T extends FieldValues> {
   /** Under which its draft is kept on this device: one for each record. */
@@ -139,9 +140,11 @@ export const KeptFormView = <T extends FieldValues>({
             {messages > 0 && (
               <Notice tone="cut" alert>
                 <Row $gap={10}>
-                  <span>{messages === 1 ? '1 field' : `${messages} fields`} to check</span>
+                  <span>
+                    {WORDS.toCheck(messages === 1 ? WORDS.oneField : WORDS.fields(messages))}
+                  </span>
                   <QuietButton onPress={goToNext}>
-                    {messages === 1 ? 'Show it' : 'Show the next'}
+                    {messages === 1 ? WORDS.showIt : WORDS.showTheNext}
                   </QuietButton>
                 </Row>
               </Notice>
@@ -157,16 +160,16 @@ export const KeptFormView = <T extends FieldValues>({
               </ActionButton>
               {beside}
               {isTyped && !mayBeUntouched && (
-                <QuietButton onPress={kept.discard}>Discard changes</QuietButton>
+                <QuietButton onPress={kept.discard}>{WORDS.discardChanges}</QuietButton>
               )}
               <MutedText role="status">
                 {isTyped
-                  ? 'Not saved yet.'
+                  ? WORDS.notSavedYet
                   : isSaved
-                    ? 'Saved.'
+                    ? WORDS.saved
                     : mayBeUntouched
                       ? ''
-                      : 'No changes.'}
+                      : WORDS.noChanges}
               </MutedText>
             </Row>
           </Stack>

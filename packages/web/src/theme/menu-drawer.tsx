@@ -6,6 +6,7 @@ import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useNavItems, type MainNavProps } from './nav-items';
+import { WORDS } from './words';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -68,7 +69,7 @@ export const MenuDrawer = ({
   return (
     <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && close()}>
       <Drawer>
-        <Dialog aria-label="Menu">
+        <Dialog aria-label={WORDS.menu}>
           {items.map(({ to, text, isAlso }) => (
             <NavLink
               key={to}
@@ -86,10 +87,10 @@ export const MenuDrawer = ({
           </p>
           <Button onPress={() => onAppearance(isDark ? 'light' : 'dark')}>
             {isDark ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
-            {isDark ? 'Light appearance' : 'Dark appearance'}
+            {isDark ? WORDS.lightAppearance : WORDS.darkAppearance}
           </Button>
           <NavLink to="/help" onClick={close}>
-            Help
+            {WORDS.help}
           </NavLink>
           <Button
             onPress={() => {
@@ -97,9 +98,9 @@ export const MenuDrawer = ({
               onSignOut();
             }}
           >
-            <LogOut size={20} aria-hidden /> Sign out
+            <LogOut size={20} aria-hidden /> {WORDS.signOut}
           </Button>
-          <Button onPress={close}>Close menu</Button>
+          <Button onPress={close}>{WORDS.closeMenu}</Button>
         </Dialog>
       </Drawer>
     </Overlay>

@@ -3,6 +3,7 @@ import type { SessionInfo } from '@patient-edge/contract';
 import { mayDo, type Action } from '@patient-edge/core';
 import { useLocation } from 'react-router';
 import type { Appearance } from './appearance';
+import { WORDS } from './words';
 
 interface Item {
   readonly to: string;
@@ -15,14 +16,20 @@ interface Item {
 }
 
 const ITEMS: readonly Item[] = [
-  { to: '/', text: 'Shop', isMain: true, also: /^\/jobs\/\d+\/?$/ },
-  { to: '/take-in', text: 'Take in', isMain: true },
-  { to: '/tray', text: 'Bench', isMain: true, action: 'work step', also: /^\/jobs\/\d+\/bench/ },
-  { to: '/ready', text: 'Ready', isMain: true },
-  { to: '/customers', text: 'Customers', also: /^\/blades/ },
-  { to: '/rack', text: 'Shelf' },
-  { to: '/history', text: 'Numbers', also: /^\/(takings|calculator)/ },
-  { to: '/settings', text: 'Settings' },
+  { to: '/', text: WORDS.shop, isMain: true, also: /^\/jobs\/\d+\/?$/ },
+  { to: '/take-in', text: WORDS.takeIn, isMain: true },
+  {
+    to: '/tray',
+    text: WORDS.bench,
+    isMain: true,
+    action: 'work step',
+    also: /^\/jobs\/\d+\/bench/,
+  },
+  { to: '/ready', text: WORDS.ready, isMain: true },
+  { to: '/customers', text: WORDS.customers, also: /^\/blades/ },
+  { to: '/rack', text: WORDS.shelf },
+  { to: '/history', text: WORDS.numbers, also: /^\/(takings|calculator)/ },
+  { to: '/settings', text: WORDS.settings },
 ];
 
 export interface MainNavProps {

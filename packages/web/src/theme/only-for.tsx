@@ -6,8 +6,9 @@ import { Row, Stack } from './layout';
 import { QuietLink } from './links';
 import { Notice } from './notice';
 import { PageHeading } from './page-heading';
+import { WORDS } from './words';
 
-const WHO = { owner: 'the owner', bench: 'the bench', counter: 'the counter' } as const;
+const WHO = { owner: WORDS.theOwner, bench: WORDS.theBench, counter: WORDS.theCounter } as const;
 
 interface OnlyForProps {
   readonly action: Action;
@@ -25,12 +26,11 @@ export const OnlyFor = ({ action, title, children }: OnlyForProps) => {
     <Stack>
       <PageHeading title={title} />
       <Notice>
-        Only {may.map((each) => WHO[each]).join(' and ')} can open this; you are signed in as {role}
-        .
+        {WORDS.onlyCanOpenThisYouAre(may.map((each) => WHO[each]).join(' and '), role)}
       </Notice>
       <Row>
-        <QuietLink to="/">Back to the shop</QuietLink>
-        <QuietLink to="/settings/roles">Who may do what</QuietLink>
+        <QuietLink to="/">{WORDS.backToTheShop}</QuietLink>
+        <QuietLink to="/settings/roles">{WORDS.whoMayDoWhat}</QuietLink>
       </Row>
     </Stack>
   );

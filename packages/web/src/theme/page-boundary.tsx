@@ -8,6 +8,7 @@ import { useLocation } from 'react-router';
 import { ActionButton, QuietButton } from './buttons';
 import { Row, Stack } from './layout';
 import { Notice } from './notice';
+import { WORDS } from './words';
 
 /** A part of the application that is not on the server any more: it was replaced while the page was open. */
 const isGone = (error: unknown): boolean =>
@@ -15,14 +16,15 @@ const isGone = (error: unknown): boolean =>
 
 const PageFailed = ({ error, resetErrorBoundary }: FallbackProps) => (
   <Stack>
-    <h1>{isGone(error) ? 'A newer version is here' : 'This page stopped working'}</h1>
+    <h1>{isGone(error) ? WORDS.aNewerVersionIsHere : WORDS.thisPageStoppedWorking}</h1>
     <Notice tone="cut" alert>
-      {isGone(error) ? 'Reload to use it.' : 'Something went wrong. Reload to continue.'} What you
-      typed is saved on this device.
+      {WORDS.whatYouTypedIsSavedOn(
+        isGone(error) ? WORDS.reloadToUseIt : WORDS.somethingWentWrongReloadToContinue,
+      )}
     </Notice>
     <Row>
-      <ActionButton onPress={() => window.location.reload()}>Reload</ActionButton>
-      <QuietButton onPress={resetErrorBoundary}>Try again</QuietButton>
+      <ActionButton onPress={() => window.location.reload()}>{WORDS.reload}</ActionButton>
+      <QuietButton onPress={resetErrorBoundary}>{WORDS.tryAgain}</QuietButton>
     </Row>
   </Stack>
 );

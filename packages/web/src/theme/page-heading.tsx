@@ -1,5 +1,6 @@
 /** The heading of a page, and with it the title its tab and its history go by. */
 import { useEffect, type ReactNode } from 'react';
+import { WORDS } from './words';
 
 export const PageHeading = ({
   title,
@@ -15,7 +16,7 @@ export const PageHeading = ({
   }, []);
   return (
     <>
-      <title>{`${title} · Patient Edge`}</title>
+      <title>{WORDS.patientEdge(title)}</title>
       <h1>{children}</h1>
     </>
   );

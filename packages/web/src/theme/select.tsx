@@ -8,6 +8,7 @@ import { Text } from 'react-aria-components/Text';
 import styled from 'styled-components';
 import { FieldLabel, fieldLook, Hint, inputLook, Wrong } from './field-look';
 import type { PickProps } from './options';
+import { WORDS } from './words';
 
 const StyledSelect = styled(AriaSelect)`
   ${fieldLook}
@@ -67,7 +68,7 @@ export const Select = <Id extends string>({
     }}
     isInvalid={error !== undefined}
     validationBehavior="aria"
-    placeholder="Choose"
+    placeholder={WORDS.choose}
   >
     <FieldLabel className={hideLabel ? 'unseen' : undefined}>{label}</FieldLabel>
     <SelectButton>

@@ -3,6 +3,7 @@ import { createContext, useCallback, useContext, useMemo, useState, type ReactNo
 import styled from 'styled-components';
 import { messageOf } from '../api/client';
 import { QuietButton } from './buttons';
+import { WORDS } from './words';
 
 interface Done {
   readonly text: string;
@@ -53,7 +54,7 @@ export const UndoProvider = ({ children }: { children: ReactNode }) => {
     setDone(null);
     try {
       await done.undo();
-      setSaid('Undone.');
+      setSaid(WORDS.undone);
     } catch (error) {
       setSaid(messageOf(error));
     }
@@ -67,9 +68,9 @@ export const UndoProvider = ({ children }: { children: ReactNode }) => {
         {text !== null && (
           <Foot>
             <span>{text}</span>
-            {done && <QuietButton onPress={() => void undo()}>Undo</QuietButton>}
+            {done && <QuietButton onPress={() => void undo()}>{WORDS.undo}</QuietButton>}
             <QuietButton
-              aria-label="Dismiss"
+              aria-label={WORDS.dismiss}
               onPress={() => {
                 setDone(null);
                 setSaid(null);

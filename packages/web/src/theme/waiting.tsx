@@ -2,11 +2,12 @@
 import { Stack } from './layout';
 import { Notice } from './notice';
 import { PageHeading } from './page-heading';
+import { WORDS } from './words';
 
 export const Waiting = ({ error, text }: { error: Error | undefined; text: string }) =>
   error ? (
     <Stack>
-      <PageHeading title="Can’t load this page" />
+      <PageHeading title={WORDS.cantLoadThisPage} />
       <Notice tone="cut" alert>
         {error.message}
       </Notice>
@@ -17,7 +18,7 @@ export const Waiting = ({ error, text }: { error: Error | undefined; text: strin
 
 export const NothingHere = () => (
   <Stack>
-    <PageHeading title="Nothing here" />
-    <Notice>There is nothing at this address.</Notice>
+    <PageHeading title={WORDS.nothingHere} />
+    <Notice>{WORDS.thereIsNothingAtThisAddress}</Notice>
   </Stack>
 );

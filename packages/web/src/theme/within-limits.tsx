@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { parseNumber } from './format';
 import { NumberEntry } from './number-entry';
+import { WORDS } from './words';
 
 interface WithinLimitsProps {
   readonly label: string;
@@ -36,7 +37,7 @@ export const WithinLimits = (props: WithinLimitsProps) => {
       hint={hint}
       error={
         !isOpen && fits(typed) === null
-          ? `From ${least} to ${most}${whole ? ', whole' : ''}; "${typed}" was given`
+          ? WORDS.fromToWasGiven(least, most, whole ? WORDS.whole : '', typed)
           : undefined
       }
       onChange={(next) => {

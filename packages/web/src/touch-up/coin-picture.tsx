@@ -2,6 +2,7 @@
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
 import { DrawingSheet } from '../theme/drawing';
+import { WORDS } from './words';
 
 const Svg = styled.svg`
   display: block;
@@ -45,7 +46,7 @@ export const CoinPicture = ({ heightMm, spineMm, coinMm, count, angleDeg }: Coin
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`${count} coins of ${coinMm} mm between rod and blade by the spine hold ${fixed(angleDeg, 1)}° at ${heightMm} mm of height`}
+        aria-label={WORDS.coinsOfMmBetweenRodAnd(count, coinMm, fixed(angleDeg, 1), heightMm)}
       >
         <rect
           x={ROD.x}

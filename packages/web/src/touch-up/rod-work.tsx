@@ -26,6 +26,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { WithinLimits } from '../theme/within-limits';
 import { CoinPicture } from './coin-picture';
+import { WORDS } from './words';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -70,7 +71,7 @@ const Steps = styled.ol`
   }
 `;
 
-const coinsText = (count: number): string => `${count} ${count === 1 ? 'coin' : 'coins'}`;
+const coinsText = (count: number): string => `${count} ${count === 1 ? WORDS.coin : WORDS.coins}`;
 
 /** As far as it has been worked out on this device. */
 export interface RodDraft {
@@ -134,47 +135,63 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
     <Stack $gap={14}>
       {before && (
         <MutedText>
-          Last time: {before.count} coins of {mmTyped(before.coinMm)} at the middle,{' '}
-          {fixed(before.angleDeg, 1)}° per side, {fixed(2 * before.angleDeg, 1)}° inclusive.
+          {WORDS.lastTimeCoinsOfAtThe(
+            before.count,
+            mmTyped(before.coinMm),
+            fixed(before.angleDeg, 1),
+            fixed(2 * before.angleDeg, 1),
+          )}
         </MutedText>
       )}
       <Columns $columns={3}>
         <WithinLimits
-          label="Thickness of a coin, mm"
+          label={WORDS.thicknessOfACoinMm}
           least={0.3}
           most={5}
           whole={false}
           value={draft.coinMm}
           onValue={(coinMm) => onDraft({ ...draft, coinMm, count: null, inked: [] })}
-          hint="A disc or coin; another thickness begins anew"
+          hint={WORDS.aDiscOrCoinAnotherThickness}
         />
         <WithinLimits
-          label="Passes a side so far"
+          label={WORDS.passesASideSoFar}
           least={1}
           most={60}
           whole
           value={draft.passes}
           onValue={(passes) => onDraft({ ...draft, passes })}
           onOpen={() => onDraft({ ...draft, passes: null })}
-          hint={`Paper before more than ${MOST_PASSES}`}
+          hint={WORDS.paperBeforeMoreThan(MOST_PASSES)}
         />
       </Columns>
       {search && angleDeg !== null ? (
         <>
           <p>
             <strong>
-              {coinsText(count)}: {fixed(angleDeg, 1)}° per side
-              {found ? ', found' : search.isAssumed ? ', assumed' : ''}
+              {WORDS.perSide(
+                coinsText(count),
+                fixed(angleDeg, 1),
+                found ? WORDS.found : search.isAssumed ? WORDS.assumed : '',
+              )}
             </strong>{' '}
-            at the middle, {mm(measures.heightMiddleMm, 1)} high; a lift of{' '}
-            {mm(count * draft.coinMm, 1)}.{' '}
-            {search.isAssumed && !found
-              ? `Nobody measured it: sought from the ${search.wantedDeg === findUse(job.useId).angleDeg[0] ? 'low' : 'high'} end of ${findUse(job.useId).angleDeg.join('–')}°.`
-              : ''}
+            {WORDS.atTheMiddleHighALift(
+              mm(measures.heightMiddleMm, 1),
+              mm(count * draft.coinMm, 1),
+              search.isAssumed && !found
+                ? WORDS.nobodyMeasuredItSoughtFromThe(
+                    search.wantedDeg === findUse(job.useId).angleDeg[0] ? WORDS.low : WORDS.high,
+                    findUse(job.useId).angleDeg.join('–'),
+                  )
+                : '',
+            )}
           </p>
           <p>
-            Below: {countText(search.below)}. Above: {countText(search.above)}. Wanted{' '}
-            {fixed(search.wantedDeg, 1)}°, a lift of {mm(search.liftMm, 1)}.
+            {WORDS.belowAboveWantedALiftOf(
+              countText(search.below),
+              countText(search.above),
+              fixed(search.wantedDeg, 1),
+              mm(search.liftMm, 1),
+            )}
           </p>
           <Shown>
             <CoinPicture
@@ -186,22 +203,17 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
             />
             <Stack $gap={10}>
               <CoinTable search={search} count={count} />
-              <MutedText>
-                Coins show the hand the angle at the middle only: carried to the tip they would be
-                too steep.
-              </MutedText>
+              <MutedText>{WORDS.coinsShowTheHandTheAngle}</MutedText>
             </Stack>
           </Shown>
         </>
       ) : (
-        <Notice>
-          Coins of {mmTyped(draft.coinMm)} do not hold this blade: take another thickness.
-        </Notice>
+        <Notice>{WORDS.coinsOfDoNotHoldThis(mmTyped(draft.coinMm))}</Notice>
       )}
       <RodSteps rung={rung} damage={damage} angleIsFound={found} />
       {!found && !spent && (
-        <Row $gap={10} role="group" aria-label="The ink has gone">
-          <span>After the trial pass the ink is off:</span>
+        <Row $gap={10} role="group" aria-label={WORDS.theInkHasGone}>
+          <span>{WORDS.afterTheTrialPassTheInk}</span>
           {INK_FOUND.map((reading) => (
             <QuietButton key={reading} onPress={() => ink(reading)}>
               {reading}
@@ -211,20 +223,20 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
       )}
       {draft.inked.length > 0 && !found && !spent && (
         <p role="status">
-          {draft.inked.at(-1) === 'shoulder only' ? 'Held too low' : 'Held too high'}: ink again and
-          try {coinsText(count)}. Round {draft.inked.length + 1} of {MOST_INK_ROUNDS}.
+          {WORDS.inkAgainAndTryRoundOf(
+            draft.inked.at(-1) === 'shoulder only' ? WORDS.heldTooLow : WORDS.heldTooHigh,
+            coinsText(count),
+            draft.inked.length + 1,
+            MOST_INK_ROUNDS,
+          )}
         </p>
       )}
-      {spent && (
-        <Notice tone="cut">
-          Four rounds of ink and no answer: put the rod down, the blade wants a full round.
-        </Notice>
-      )}
+      {spent && <Notice tone="cut">{WORDS.fourRoundsOfInkAndNo}</Notice>}
       {found && (
         <Row $gap={10}>
-          <span role="status">The ink went at the edge and across: this is the angle.</span>
+          <span role="status">{WORDS.theInkWentAtTheEdge}</span>
           <QuietButton onPress={() => onDraft({ ...draft, inked: [], count: null })}>
-            Seek it anew
+            {WORDS.seekItAnew}
           </QuietButton>
         </Row>
       )}
@@ -237,7 +249,7 @@ const CoinTable = ({ search, count }: { search: CoinSearch; count: number }) => 
   <Table>
     <thead>
       <tr>
-        <th scope="col">Coins</th>
+        <th scope="col">{WORDS.coinsAlone}</th>
         {search.counts.map((each) => (
           <th key={each} scope="col" data-now={each === count ? '' : undefined}>
             {each}
@@ -270,7 +282,7 @@ const RodSteps = ({
   damage,
   angleIsFound,
 }: Pick<RodWorkProps, 'rung'> & { damage: Job['damage']; angleIsFound: boolean }) => (
-  <Steps aria-label={`Steps on the ${rung}`}>
+  <Steps aria-label={WORDS.stepsOnThe(rung)}>
     {rodSteps(ROD_OF_RUNG[rung], damage, angleIsFound).map(({ title, text, forceN, passes }) => (
       <li key={title}>
         <div>
@@ -278,7 +290,9 @@ const RodSteps = ({
           <MutedText as="span" data-figure="">
             {[
               passes &&
-                (passes[0] === passes[1] ? `${passes[0]} a side` : `${passes.join('–')} a side`),
+                (passes[0] === passes[1]
+                  ? WORDS.aSide(passes[0])
+                  : WORDS.passesASide(passes.join('–'))),
               forceN && `${forceN.join('–')} N`,
             ]
               .filter(Boolean)

@@ -29,6 +29,7 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { coinsBefore, foundOf, FRESH_ROD, RodWork, searchFor, type RodDraft } from './rod-work';
+import { WORDS } from './words';
 
 const Ladder = styled.ol`
   display: grid;
@@ -63,23 +64,23 @@ const Ladder = styled.ol`
 `;
 
 const RUNG_NAMES: Readonly<Record<Rung, string>> = {
-  'smooth rod': 'Smooth rod',
-  'fine-cut rod': 'Fine-cut rod',
-  'ceramic rod': 'Ceramic rod',
-  'diamond rod': 'Diamond rod',
-  strop: 'Strop',
-  'finest stone': 'Finest stone',
-  'full round': 'Full round',
+  'smooth rod': WORDS.smoothRod,
+  'fine-cut rod': WORDS.fineCutRod,
+  'ceramic rod': WORDS.ceramicRod,
+  'diamond rod': WORDS.diamondRod,
+  strop: WORDS.strop,
+  'finest stone': WORDS.finestStone,
+  'full round': WORDS.fullRound,
 };
 
 const lastWords = (last: RungAdvice['lastTime']): string =>
   last === null
-    ? 'not tried on this blade yet'
+    ? WORDS.notTriedOnThisBladeYet
     : !last.enough
-      ? 'last time it was not enough'
+      ? WORDS.lastTimeItWasNotEnough
       : last.lastedDays === null
-        ? 'enough last time, still holding'
-        : `lasted ${last.lastedDays} days last time`;
+        ? WORDS.enoughLastTimeStillHolding
+        : WORDS.lastedDaysLastTime(last.lastedDays);
 
 const TouchUpPage = () => {
   const job = useCurrentJob();
@@ -87,8 +88,8 @@ const TouchUpPage = () => {
   const { data: past, error } = useTouchUps(job.id);
   const steels = useSteels();
   const steel = steels?.find(({ designation }) => designation === job.steel);
-  if (!stones || !past || !steels) return <Waiting error={error} text="Loading touch-ups…" />;
-  if (!steel) return <Notice tone="cut">The steel of this blade is not known any more.</Notice>;
+  if (!stones || !past || !steels) return <Waiting error={error} text={WORDS.loadingTouchUps} />;
+  if (!steel) return <Notice tone="cut">{WORDS.theSteelOfThisBladeIs}</Notice>;
   const earlier = past.filter(({ jobId }) => jobId !== job.id);
   const tried = past.filter(({ jobId, enough }) => jobId === job.id && !enough);
   const ladder = touchUpLadder({
@@ -110,18 +111,13 @@ const TouchUpPage = () => {
       );
   return (
     <Stack $gap={16}>
-      <Panel aria-label="The ladder">
+      <Panel aria-label={WORDS.theLadder}>
         <Stack>
-          <h2>Least intervention first</h2>
+          <h2>{WORDS.leastInterventionFirst}</h2>
           {job.sharpness === 'dull' || job.sharpness === 'blunt' ? (
-            <MutedText>
-              It came {job.sharpness}: a tired blade is helped by this ladder, a {job.sharpness} one
-              usually wants the full round.
-            </MutedText>
+            <MutedText>{WORDS.itCameATiredBladeIs(job.sharpness, job.sharpness)}</MutedText>
           ) : (
-            <MutedText>
-              Try the lowest rung that suits, test, and go up only when it fails.
-            </MutedText>
+            <MutedText>{WORDS.tryTheLowestRungThatSuits}</MutedText>
           )}
           <Ladder>
             {ladder.map((rung) => (
@@ -138,7 +134,7 @@ const TouchUpPage = () => {
                 </div>
                 <MutedText>
                   {tried.some((each) => each.rung === rung.rung)
-                    ? 'tried now, not enough'
+                    ? WORDS.triedNowNotEnough
                     : lastWords(rung.lastTime)}
                 </MutedText>
               </li>
@@ -153,9 +149,9 @@ const TouchUpPage = () => {
         </Stack>
       </Panel>
       {past.length > 0 && (
-        <Panel aria-label="Touch-ups of this blade">
+        <Panel aria-label={WORDS.touchUpsOfThisBlade}>
           <Stack>
-            <h2>Before</h2>
+            <h2>{WORDS.before}</h2>
             <Past past={past} />
           </Stack>
         </Panel>
@@ -198,13 +194,12 @@ const TryRung = ({
   const onRod = isRodRung(rung.rung) ? rung.rung : null;
   const search = onRod && searchFor(job, onRod, draft.coinMm);
   const open = canDo(job, 'touch up');
-  if (!open) return <MutedText>The blade is {job.stage}: no rung is tried now.</MutedText>;
-  if (!mayTouchUp)
-    return <MutedText>Only the bench can touch up; you are signed in at the counter.</MutedText>;
+  if (!open) return <MutedText>{WORDS.theBladeIsNoRungIs(job.stage)}</MutedText>;
+  if (!mayTouchUp) return <MutedText>{WORDS.onlyTheBenchCanTouchUp}</MutedText>;
   if (rung.rung === 'full round') {
     return (
       <Row>
-        <ActionLink to={`/jobs/${job.id}/plan`}>Assess and plan the full sharpening</ActionLink>
+        <ActionLink to={`/jobs/${job.id}/plan`}>{WORDS.assessAndPlanTheFullSharpening}</ActionLink>
       </Row>
     );
   }
@@ -239,7 +234,7 @@ const TryRung = ({
   };
   return (
     <Stack>
-      <h3>Now: {RUNG_NAMES[rung.rung].toLowerCase()}</h3>
+      <h3>{WORDS.now(RUNG_NAMES[rung.rung].toLowerCase())}</h3>
       {onRod ? (
         <RodWork
           job={job}
@@ -252,9 +247,9 @@ const TryRung = ({
       ) : (
         <p>{rung.how}</p>
       )}
-      <MutedText>Then test. {TOUCH_UP_TEST}</MutedText>
+      <MutedText>{WORDS.thenTest(TOUCH_UP_TEST)}</MutedText>
       <div style={{ maxWidth: 460 }}>
-        <TextEntry label="Note" value={note} onChange={setNote} />
+        <TextEntry label={WORDS.note} value={note} onChange={setNote} />
       </div>
       {problem !== null && (
         <Notice tone="cut" alert>
@@ -263,10 +258,10 @@ const TryRung = ({
       )}
       <Row>
         <ActionButton isDisabled={busy} onPress={() => void say(true)}>
-          Enough: test the edge
+          {WORDS.enoughTestTheEdge}
         </ActionButton>
         <QuietButton isDisabled={busy} onPress={() => void say(false)}>
-          Not enough: next rung
+          {WORDS.notEnoughNextRung}
         </QuietButton>
       </Row>
     </Stack>
@@ -277,12 +272,12 @@ const Past = ({ past }: { past: readonly TouchUp[] }) => (
   <table>
     <thead>
       <tr>
-        <th scope="col">Day</th>
-        <th scope="col">By</th>
-        <th scope="col">Rung</th>
-        <th scope="col">Found</th>
-        <th scope="col">Lasted</th>
-        <th scope="col">Note</th>
+        <th scope="col">{WORDS.day}</th>
+        <th scope="col">{WORDS.by}</th>
+        <th scope="col">{WORDS.rung}</th>
+        <th scope="col">{WORDS.foundAlone}</th>
+        <th scope="col">{WORDS.lasted}</th>
+        <th scope="col">{WORDS.note}</th>
       </tr>
     </thead>
     <tbody>
@@ -294,12 +289,16 @@ const Past = ({ past }: { past: readonly TouchUp[] }) => (
             {RUNG_NAMES[each.rung]}
             {each.stone !== null && `, ${each.stone}`}
             {each.coins !== null &&
-              `: ${each.coins.count} coins of ${mmTyped(each.coins.coinMm)}, ${fixed(each.coins.angleDeg, 1)}°`}
-            {each.passes !== null && `, ${each.passes} a side`}
+              WORDS.coinsOf(
+                each.coins.count,
+                mmTyped(each.coins.coinMm),
+                fixed(each.coins.angleDeg, 1),
+              )}
+            {each.passes !== null && WORDS.passesASideWithin(each.passes)}
           </td>
-          <td>{each.enough ? 'enough' : 'not enough'}</td>
+          <td>{each.enough ? WORDS.enough : WORDS.notEnough}</td>
           <td>
-            <Figures>{each.lastedDays === null ? '–' : `${each.lastedDays} days`}</Figures>
+            <Figures>{each.lastedDays === null ? '–' : WORDS.days(each.lastedDays)}</Figures>
           </td>
           <td>{each.note}</td>
         </tr>

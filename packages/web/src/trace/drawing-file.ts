@@ -15,6 +15,7 @@ import {
 import DxfParser, { type IDxf } from 'dxf-parser';
 import { svgPathProperties } from 'svg-path-properties';
 import svgpath from 'svgpath';
+import { WORDS } from './words';
 
 export type { DrawnWay };
 
@@ -91,7 +92,7 @@ export const linesOfSvg = (text: string): Result<DrawnLine[]> => {
   const parsed = new DOMParser().parseFromString(text, 'image/svg+xml');
   const root = parsed.documentElement;
   if (root.tagName.toLowerCase() !== 'svg' || parsed.querySelector('parsererror'))
-    return fail('INVALID_INPUT', 'The file is no SVG that can be read');
+    return fail('INVALID_INPUT', WORDS.theFileIsNoSvgThat);
   const scale = svgScale(root);
   const lines: DrawnLine[] = [];
   for (const element of root.querySelectorAll('path, polyline, polygon, line')) {
@@ -120,7 +121,7 @@ export const linesOfSvg = (text: string): Result<DrawnLine[]> => {
         ),
       });
     } catch {
-      return fail('INVALID_INPUT', 'A line of the drawing cannot be read');
+      return fail('INVALID_INPUT', WORDS.aLineOfTheDrawingCannot);
     }
   }
   return ok(lines);
@@ -207,7 +208,7 @@ export const linesOfDxf = (text: string): Result<DrawnLine[]> => {
   } catch (error) {
     return fail(
       'INVALID_INPUT',
-      `The file is no DXF that can be read (${error instanceof Error ? error.message : 'unknown'})`,
+      WORDS.theFileIsNoDxfThat(error instanceof Error ? error.message : WORDS.unknown),
     );
   }
   const entities = (drawing?.entities ?? []) as unknown as readonly DxfEntity[];
@@ -218,10 +219,7 @@ export const linesOfDxf = (text: string): Result<DrawnLine[]> => {
     byLayer.set(entity.layer ?? '', pieces);
     if (entity.type === 'ARC') pieces.push(arcPoints(entity));
     else if (entity.type === 'SPLINE' && (entity.fitPoints?.length ?? 0) < 2)
-      return fail(
-        'INVALID_INPUT',
-        'A spline without points it passes through: save it as polylines',
-      );
+      return fail('INVALID_INPUT', WORDS.aSplineWithoutPointsItPasses);
     else if (entity.type === 'SPLINE') pieces.push(entity.fitPoints!.map(({ x, y }) => [x, y]));
     else if ((entity.vertices?.length ?? 0) >= 2)
       pieces.push(withBulges(entity.vertices!, entity.shape ?? false));
@@ -252,7 +250,7 @@ export const outlineOf = (
   source: TraceSource,
 ): Result<TracedOutline> => {
   if (lines.every(({ points }) => points.length < 3))
-    return fail('INVALID_INPUT', 'The drawing holds no outline');
+    return fail('INVALID_INPUT', WORDS.theDrawingHoldsNoOutline);
   const longest = [...lines].sort((a, b) => spanOf(b.points) - spanOf(a.points))[0]!;
   const curves = named(lines, way) ?? splitOutline(longest.points, way);
   if (!curves.ok) return curves;
@@ -268,7 +266,7 @@ export const readDrawing = async (file: File, way: DrawnWay): Promise<Result<Tra
   if (file.size > MOST_FILE_BYTES)
     return fail(
       'OUT_OF_RANGE',
-      `The drawing must be at most ${MOST_FILE_BYTES / 1e6} MB; ${(file.size / 1e6).toFixed(1)} MB was given`,
+      WORDS.theDrawingMustBeAtMost(MOST_FILE_BYTES / 1e6, (file.size / 1e6).toFixed(1)),
     );
   const text = await file.text();
   const isDxf = /\.dxf$/i.test(file.name);

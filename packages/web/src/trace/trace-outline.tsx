@@ -29,6 +29,7 @@ import { NumberEntry } from '../theme/number-entry';
 import { BesidePicture } from './beside-picture';
 import { PictureCanvas } from './picture-canvas';
 import { PointsLayer } from './points-layer';
+import { WORDS } from './words';
 
 const Read = styled.dl`
   display: grid;
@@ -41,9 +42,9 @@ const Read = styled.dl`
 `;
 
 const STEPS = [
-  { id: 'scale', label: 'Scale' },
-  { id: 'edge', label: 'Edge' },
-  { id: 'spine', label: 'Spine' },
+  { id: 'scale', label: WORDS.scale },
+  { id: 'edge', label: WORDS.edge },
+  { id: 'spine', label: WORDS.spine },
 ] as const;
 type Step = (typeof STEPS)[number]['id'];
 
@@ -54,8 +55,8 @@ const LAYERS = [
 ] as const;
 
 const WAYS = [
-  { id: 'rectangle', label: 'Rectangle' },
-  { id: 'two points', label: 'Two points' },
+  { id: 'rectangle', label: WORDS.rectangle },
+  { id: 'two points', label: WORDS.twoPoints },
 ] as const;
 
 /** A bank card, ISO/IEC 7810 ID-1. */
@@ -84,8 +85,8 @@ const NEW_TRACE: Trace = {
 
 const HINTS: Readonly<Record<Step, string>> = {
   scale: '',
-  edge: 'Click along the edge, from heel to tip. More clicks where it bends.',
-  spine: 'Click along the spine, from heel to tip.',
+  edge: WORDS.clickAlongTheEdgeFromHeel,
+  spine: WORDS.clickAlongTheSpineFromHeel,
 };
 
 /** The curve that is laid through the clicks, on the picture. */
@@ -102,21 +103,14 @@ const scalingOf = (trace: Trace): Result<Scaling> => {
   if (trace.way === 'two points') {
     const distanceMm = positive(trace.distanceMm);
     if (distanceMm === null)
-      return fail(
-        'INVALID_INPUT',
-        `Distance must be from 0 to 2000 mm; "${trace.distanceMm}" was given`,
-      );
-    if (!a || !b) return fail('INVALID_INPUT', 'Click the two points of known distance');
+      return fail('INVALID_INPUT', WORDS.distanceMustBeFrom0To(trace.distanceMm));
+    if (!a || !b) return fail('INVALID_INPUT', WORDS.clickTheTwoPointsOfKnown);
     return { ok: true, value: { way: 'two points', points: [a, b], distanceMm } };
   }
   const [widthMm, heightMm] = [positive(trace.widthMm), positive(trace.heightMm)];
   if (widthMm === null || heightMm === null)
-    return fail('INVALID_INPUT', 'Width and height of the rectangle must be from 0 to 2000 mm');
-  if (!a || !b || !c || !d)
-    return fail(
-      'INVALID_INPUT',
-      'Click the four corners of the rectangle, going round it, long side first',
-    );
+    return fail('INVALID_INPUT', WORDS.widthAndHeightOfTheRectangle);
+  if (!a || !b || !c || !d) return fail('INVALID_INPUT', WORDS.clickTheFourCornersOfThe);
   return { ok: true, value: { way: 'rectangle', corners: [a, b, c, d], widthMm, heightMm } };
 };
 
@@ -177,7 +171,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
         src={`/api/photographs/${id}/full.jpg`}
         widthPx={widthPx}
         heightPx={heightPx}
-        label="Photograph: click to set points; plus and minus enlarge, arrows move, Enter sets a point in the middle"
+        label={WORDS.photographClickToSetPointsPlus}
         onPoint={point}
       >
         {(view) => (
@@ -203,7 +197,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
       <Panel>
         <Stack $gap={12}>
           <SegmentedControl
-            label="What the clicks set"
+            label={WORDS.whatTheClicksSet}
             options={STEPS.map((each) => ({
               ...each,
               label: `${each.label} ${trace[each.id].length}`,
@@ -214,7 +208,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
           {step === 'scale' ? (
             <Stack $gap={8}>
               <SegmentedControl
-                label="Scale from a"
+                label={WORDS.scaleFromA}
                 options={WAYS}
                 value={trace.way}
                 onChange={(way) => set({ way, scale: [] })}
@@ -223,28 +217,26 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
                 <Row $gap={8} $align="end">
                   <div style={{ width: 130 }}>
                     <NumberEntry
-                      label="Long side, mm"
+                      label={WORDS.longSideMm}
                       value={trace.widthMm}
                       onChange={(widthMm) => set({ widthMm })}
                     />
                   </div>
                   <div style={{ width: 130 }}>
                     <NumberEntry
-                      label="Short side, mm"
+                      label={WORDS.shortSideMm}
                       value={trace.heightMm}
                       onChange={(heightMm) => set({ heightMm })}
                     />
                   </div>
-                  <MutedText>
-                    A bank card as it stands. It sets the perspective right as well.
-                  </MutedText>
+                  <MutedText>{WORDS.aBankCardAsItStands}</MutedText>
                 </Row>
               ) : (
                 <NumberEntry
-                  label="Distance of the points, mm"
+                  label={WORDS.distanceOfThePointsMm}
                   value={trace.distanceMm}
                   onChange={(distanceMm) => set({ distanceMm })}
-                  hint="two marks of a ruler; the camera held straight above"
+                  hint={WORDS.twoMarksOfARulerThe}
                 />
               )}
             </Stack>
@@ -256,10 +248,10 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
               isDisabled={trace[step].length === 0}
               onPress={() => set({ [step]: trace[step].slice(0, -1) })}
             >
-              Undo last point
+              {WORDS.undoLastPoint}
             </QuietButton>
             <QuietButton isDisabled={trace[step].length === 0} onPress={() => set({ [step]: [] })}>
-              Start again
+              {WORDS.startAgain}
             </QuietButton>
           </Row>
           {outline.ok ? (
@@ -268,7 +260,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
             <Notice>{outline.error.message}.</Notice>
           )}
           <ActionButton isDisabled={!outline.ok} onPress={() => void use()}>
-            Use this outline
+            {WORDS.useThisOutline}
           </ActionButton>
         </Stack>
       </Panel>
@@ -279,14 +271,14 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
 const ReadOff = ({ outline }: { outline: TracedOutline }) => {
   const read = readOutline(outline);
   const rows: readonly (readonly [string, string])[] = [
-    ['Edge, heel to tip', `${mm(read.edgeLengthMm, 1)}`],
-    ['along its curve', `${mm(read.edgeArcMm, 1)}`],
-    ['Height at heel', `${mm(read.heightHeelMm, 1)}`],
-    ['half way', `${mm(read.heightMiddleMm, 1)}`],
-    ['near the tip', `${mm(read.heightTipMm, 1)}`],
-    ['Belly begins', `${mm(read.bellyStartMm, 0)}`],
-    ['Tip above the heel', `${mm(read.tipRiseMm, 1)}`],
-    ['The edge turns by', `${fixed(read.turnDeg, 0)}°`],
+    [WORDS.edgeHeelToTip, `${mm(read.edgeLengthMm, 1)}`],
+    [WORDS.alongItsCurve, `${mm(read.edgeArcMm, 1)}`],
+    [WORDS.heightAtHeel, `${mm(read.heightHeelMm, 1)}`],
+    [WORDS.halfWay, `${mm(read.heightMiddleMm, 1)}`],
+    [WORDS.nearTheTip, `${mm(read.heightTipMm, 1)}`],
+    [WORDS.bellyBegins, `${mm(read.bellyStartMm, 0)}`],
+    [WORDS.tipAboveTheHeel, `${mm(read.tipRiseMm, 1)}`],
+    [WORDS.theEdgeTurnsBy, `${fixed(read.turnDeg, 0)}°`],
   ];
   return (
     <Read>

@@ -15,6 +15,7 @@ import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { TextEntry } from '../theme/text-fields';
 import { useRun } from '../theme/use-run';
+import { WORDS } from './words';
 
 const Main = styled.main`
   max-width: 900px;
@@ -25,23 +26,22 @@ const Main = styled.main`
 /** As whoever brought it would say it. */
 const stands = ({ stage, declined, promisedOn, place, returnedAt }: VisitPage): string => {
   const when = `${day(promisedOn)}${place === null ? '' : `, ${place}`}`;
-  if (stage === 'returned') return `It went home on ${dayAndYear(returnedAt ?? promisedOn)}.`;
-  if (declined) return `It could not be sharpened: please collect it. Promised for ${when}.`;
-  if (stage === 'ready') return `It is ready to be collected: ${when}.`;
-  if (stage === 'taken in' || stage === 'planned')
-    return `It is in the shop and waits its turn. Promised for ${when}.`;
-  return `It is being worked on. Promised for ${when}.`;
+  if (stage === 'returned') return WORDS.itWentHomeOn(dayAndYear(returnedAt ?? promisedOn));
+  if (declined) return WORDS.itCouldNotBeSharpenedPlease(when);
+  if (stage === 'ready') return WORDS.itIsReadyToBeCollected(when);
+  if (stage === 'taken in' || stage === 'planned') return WORDS.itIsInTheShopAnd(when);
+  return WORDS.itIsBeingWorkedOnPromised(when);
 };
 
 const priceOf = ({ bill, estimate, currency }: VisitPage): string | null => {
   if (bill)
     return toPayMinor(bill) > 0
-      ? `To pay: ${money(toPayMinor(bill), currency)}`
+      ? WORDS.toPay(money(toPayMinor(bill), currency))
       : bill.paidMinor > 0
-        ? 'Paid. Thank you.'
-        : 'Nothing to pay.';
+        ? WORDS.paidThankYou
+        : WORDS.nothingToPay;
   return estimate
-    ? `Estimate: ${moneyRange(estimate.lowMinor, estimate.highMinor, currency)}`
+    ? WORDS.estimate(moneyRange(estimate.lowMinor, estimate.highMinor, currency))
     : null;
 };
 
@@ -51,15 +51,11 @@ export const CustomersVisitPage = ({ token }: { token: string }) => {
     return (
       <Main>
         {error === undefined ? (
-          <p role="status">Opening…</p>
+          <p role="status">{WORDS.opening}</p>
         ) : (
           <Stack>
-            <PageHeading title="Not open any more" />
-            <p>
-              {error.status === 404
-                ? 'This page is not open any more. A page ends when the blade is brought in again, or after a year. Ask at the shop.'
-                : messageOf(error)}
-            </p>
+            <PageHeading title={WORDS.notOpenAnyMore} />
+            <p>{error.status === 404 ? WORDS.thisPageIsNotOpenAny : messageOf(error)}</p>
           </Stack>
         )}
       </Main>
@@ -71,11 +67,9 @@ export const CustomersVisitPage = ({ token }: { token: string }) => {
       <Stack $gap={18}>
         <div>
           <PageHeading title={blade.name} />
-          <MutedText>
-            {shop.name} · tag {visit.tagNumber}
-          </MutedText>
+          <MutedText>{WORDS.tag(shop.name, visit.tagNumber)}</MutedText>
         </div>
-        <Panel aria-label="How it stands">
+        <Panel aria-label={WORDS.howItStands}>
           <Stack $gap={8}>
             <Silhouette measures={blade.measures} scale={1} />
             <p style={{ fontSize: 20 }}>{stands(visit)}</p>
@@ -115,29 +109,25 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
     });
   const said = (which: VisitAnswer): boolean => visit.answers.includes(which);
   return (
-    <Panel aria-label="Tell the shop">
+    <Panel aria-label={WORDS.tellTheShop}>
       <Stack>
-        <h2>Tell the shop</h2>
+        <h2>{WORDS.tellTheShop}</h2>
         {said('dull again') ? (
-          <Notice tone="good">
-            Noted: it is dull again. That helps to know how long it lasts.
-          </Notice>
+          <Notice tone="good">{WORDS.notedItIsDullAgainThat}</Notice>
         ) : (
           <Row>
             <QuietButton isDisabled={busy} onPress={() => void answer('dull again')}>
-              It is dull again
+              {WORDS.itIsDullAgain}
             </QuietButton>
           </Row>
         )}
         {said('something is wrong') && (
-          <Notice tone="good">
-            The shop knows that something is wrong. Bring it when you can.
-          </Notice>
+          <Notice tone="good">{WORDS.theShopKnowsThatSomethingIs}</Notice>
         )}
-        {said('wish') && <Notice tone="good">Your wish for next time is noted.</Notice>}
+        {said('wish') && <Notice tone="good">{WORDS.yourWishForNextTimeIs}</Notice>}
         <TextEntry
-          label="In your words"
-          hint="What is wrong, or how you would like it next time"
+          label={WORDS.inYourWords}
+          hint={WORDS.whatIsWrongOrHowYou}
           lines={3}
           value={words}
           onChange={setWords}
@@ -149,10 +139,10 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
         )}
         <Row>
           <ActionButton isDisabled={busy} onPress={() => void answer('something is wrong')}>
-            Something is wrong
+            {WORDS.somethingIsWrong}
           </ActionButton>
           <QuietButton isDisabled={busy || words.trim() === ''} onPress={() => void answer('wish')}>
-            A wish for next time
+            {WORDS.aWishForNextTime}
           </QuietButton>
         </Row>
       </Stack>

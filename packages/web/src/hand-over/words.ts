@@ -1,0 +1,48 @@
+/** Words of the return of a blade. */
+import { wordsOf } from '@patient-edge/core';
+
+export const WORDS = wordsOf('hand-over', {
+  sheetForTheCustomer: 'Sheet for the customer',
+  price: 'Price',
+  toPay: (money: string) => `; to pay ${money}`,
+  paid: ', paid',
+  asItCame: 'As it came',
+  asItLeaves: 'As it leaves',
+  writingTheSheet: 'Writing the sheet…',
+  tag: (name: string, tagNumber: number) => `${name} · tag ${tagNumber}`,
+  theCustomersPage: 'The customer’s page',
+  theCustomerSaid: (answers: string) => `the customer said: ${answers}`,
+  openByTheCodeOnThe: 'open by the code on the ticket',
+  itWasClosedOrTheShop:
+    'It was closed, or the shop has no public address: no code is printed then.',
+  settings: 'Settings',
+  openIt: 'Open it',
+  closeThePageForGood: 'Close the page for good',
+  handedOver: 'Handed over',
+  handedBackNotSharpened: 'Handed back, not sharpened,',
+  to: (text: string, name: string) => `${text} to ${name}`,
+  collectedBy: (collectedBy: string) => `, collected by ${collectedBy}`,
+  itsRecordWillBeHereAt: '. Its record will be here at the next visit.',
+  theBladeIsItIsHanded: (stage: string) =>
+    `The blade is ${stage}: it is handed over once its test is passed.`,
+  printTheSheet: 'Print the sheet',
+  pdf: (size: string) => `PDF, ${size}`,
+  somethingIsWrongWithIt: 'Something is wrong with it',
+  theBladesRecord: 'The blade’s record',
+  lastTime: (was: string | number) => `Last time: ${was}`,
+  handedOverAlone: 'Handed over.',
+  handOver: 'Hand over',
+  handOverTo: (name: string) => `Hand over to ${name}`,
+  tagNumber: 'Tag number',
+  asTheCustomersHalfOfThe: 'As the customer’s half of the tag says',
+  notedNotRepaired: 'Noted, not repaired',
+  collectedByAlone: 'Collected by',
+  whereItIsSomebodyElse: 'Where it is somebody else',
+  howTheAngleWasHeld: 'How the angle was held',
+  jawCoinsShimsForTheNext: 'jaw, coins, shims: for the next visit',
+  jawsFromTheHeelMm: 'Jaws from the heel, mm',
+  markOnTheRuleMm: 'Mark on the rule, mm',
+  block: 'Block',
+  theEdgeIsSheathedWrappedOr:
+    'The edge is sheathed, wrapped or guarded, and the customer is who the tag says',
+});

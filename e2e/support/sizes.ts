@@ -50,6 +50,10 @@ const measuresOf = (page: Page): Promise<string[]> =>
         // A word in a sentence is as high as the sentence.
         const isInText = control.tagName === 'A' && style.display === 'inline';
         if (isUnseen || isInText || control.closest('svg')) continue;
+        // Words that stick out of what is pressed lie on what is beside it.
+        const beyondBox = control.scrollWidth - control.clientWidth;
+        if (control.tagName === 'BUTTON' && control.clientWidth > 0 && beyondBox > 1)
+          found.push(`words ${beyondBox} px beyond: ${control.textContent?.slice(0, 60) ?? ''}`);
         if (box.height < leastTarget - 0.5 || box.width < leastTarget - 0.5)
           found.push(
             `a target of ${box.width.toFixed(0)} × ${box.height.toFixed(0)} px: ${control.getAttribute('aria-label') ?? (control.textContent?.slice(0, 40) || control.outerHTML.slice(0, 120))}`,
@@ -60,8 +64,8 @@ const measuresOf = (page: Page): Promise<string[]> =>
     [LEAST_LETTER_PX, LEAST_TARGET_PX] as const,
   );
 
-/** Width, letters, targets and accessibility of the page that is open, at that size in that appearance. */
-export const faultsAt = async (
+/** Lays the page out at that size in that appearance, and looks at its width, letters and targets. */
+export const laidOutAt = async (
   page: Page,
   { width, height }: Size,
   theme: 'light' | 'dark',
@@ -75,5 +79,12 @@ export const faultsAt = async (
   await page.evaluate(
     () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
   );
-  return [...(await measuresOf(page)), ...(await faultsOf(page))];
+  return measuresOf(page);
 };
+
+/** Width, letters, targets and accessibility of the page that is open, at that size in that appearance. */
+export const faultsAt = async (
+  page: Page,
+  size: Size,
+  theme: 'light' | 'dark',
+): Promise<string[]> => [...(await laidOutAt(page, size, theme)), ...(await faultsOf(page))];

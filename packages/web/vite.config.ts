@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { constants } from 'node:zlib';
 import react from '@vitejs/plugin-react';
@@ -6,6 +7,13 @@ import { VitePWA } from 'vite-plugin-pwa';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
+
+const languages = Object.fromEntries(
+  readdirSync(here('src/languages')).map((file) => [
+    file.replace(/\.ts$/, ''),
+    here(`src/languages/${file}`),
+  ]),
+);
 
 /** The last two degrees of pressing take ten times as long for a thirtieth. */
 const brotli = defineAlgorithm('brotliCompress', {
@@ -41,5 +49,13 @@ export default defineConfig({
     chunkSizeWarningLimit: 900,
     // What is shipped in the bundles, with the licence of each.
     license: { fileName: 'licences.txt' },
+    rollupOptions: {
+      // A language is a file of its own, loaded before the application where a device asks for it.
+      input: { index: here('index.html'), ...languages },
+      output: {
+        entryFileNames: ({ name }) =>
+          name in languages ? 'languages/[name].js' : 'assets/[name]-[hash].js',
+      },
+    },
   },
 });

@@ -30,6 +30,7 @@ export {
   asText,
   bandText,
   isOneLetterOff,
+  named,
   ownText,
   plainLetters,
   say,

@@ -1,5 +1,6 @@
 /** The one Express application: API, health page and the built web application. */
 import { createHash } from 'node:crypto';
+import { existsSync, readdirSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { ApiErrorBody } from '@patient-edge/contract';
@@ -153,8 +154,27 @@ const isWorthPacking: compression.CompressionFilter = (request, response) =>
   !String(response.getHeader('Content-Type') ?? '').startsWith('text/event-stream') &&
   compression.filter(request, response);
 
+/** English is part of the application; each other language is a file beside it. */
+const languagesIn = (folder: string): readonly string[] => {
+  const languages = join(folder, 'languages');
+  return existsSync(languages)
+    ? readdirSync(languages).flatMap((file) => /^([\w-]+)\.js$/.exec(file)?.[1] ?? [])
+    : [];
+};
+
+/** The page a browser opens. A language is loaded before the application, so that its words are there when it begins. */
+const pageWith = (page: string, language: string | undefined, nonce: string): string =>
+  (language === undefined
+    ? page
+    : page.replace(
+        '</title>',
+        `</title><script type="module" nonce="__NONCE__" src="/languages/${language}.js"></script>`,
+      )
+  ).replaceAll('__NONCE__', nonce);
+
 const webRoutes = (folder: string): express.Router => {
   const router = express.Router();
+  const languages = languagesIn(folder);
   // Scripts and styles lie beside their compressed copies, made once, when they were built.
   router.use(
     '/assets',
@@ -168,10 +188,12 @@ const webRoutes = (folder: string): express.Router => {
   router.get('/{*path}', async (request, response) => {
     if (/\.[a-z0-9]+$/i.test(request.path)) throw notFound('This file');
     const page = await readFile(join(folder, 'index.html'), 'utf8');
+    const cookies = (request.headers.cookie ?? '').split(/; */);
+    const language = languages.find((name) => cookies.includes(`language=${name}`));
     response
       .set('Cache-Control', 'no-store')
       .type('html')
-      .send(page.replaceAll('__NONCE__', response.locals['nonce'] as string));
+      .send(pageWith(page, language, response.locals['nonce'] as string));
   });
   return router;
 };

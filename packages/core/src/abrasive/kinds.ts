@@ -1,4 +1,5 @@
 /** Kinds of abrasive a bench owns, and what follows from the kind alone: data with reasons. */
+import { named } from '../text';
 export const ABRASIVE_KIND_IDS = [
   'water stone',
   'oil stone',
@@ -45,7 +46,7 @@ const kind = (
   dishes: boolean,
   soaks: boolean,
   reason: string,
-): AbrasiveKind => ({ id, task, liquids, scratchFactor, dishes, soaks, reason });
+): AbrasiveKind => ({ id, task, liquids, scratchFactor, dishes, soaks, reason: named(reason) });
 
 // prettier-ignore
 export const ABRASIVE_KINDS: readonly AbrasiveKind[] = [

@@ -1,4 +1,5 @@
 /** Schools of the progression: the same rack and the same work, and another idea of what is best. */
+import { inWords } from '../text';
 import { fail, ok, type Result } from '../units';
 import { NAMED_FINISH_RATIO, START_FINE_SHARE } from './first-guesses';
 import { leastFrom } from './insist';
@@ -19,14 +20,14 @@ export const PROGRESSION_SCHOOLS = [
 ] as const;
 export type ProgressionSchool = (typeof PROGRESSION_SCHOOLS)[number];
 
-export const SCHOOL_REASONS: Readonly<Record<ProgressionSchool, string>> = {
+export const SCHOOL_REASONS: Readonly<Record<ProgressionSchool, string>> = inWords({
   quickest: 'The chain that takes least time, changes of stone included.',
   'fewest stones': 'As few stones as reach the finish, and of those the quickest.',
   'start fine':
     'Begin on the finest stone that still does the work in one and a half times the least time: less to refine, less steel lost to scratches.',
   'one coarse stone':
     'One stone of 12 to 35 µm, made truly sharp, and then only the strop: bite, and no refinement.',
-};
+});
 
 /** Where a coarse edge is left, µm. */
 export const COARSE_FINISH_UM = [12, 35] as const;

@@ -1,4 +1,5 @@
 /** Racks to begin with, by what somebody owns: each enough to repair, set and finish an edge, and to be corrected later. */
+import { inWords } from '../text';
 import type { GritScale } from './grit-tables';
 import type { AbrasiveKindId } from './kinds';
 
@@ -44,75 +45,78 @@ const STROP = grain('strop', 'Strop', 1);
 const PLAIN_STROP = grain('strop', 'Plain strop', 0.5);
 
 /** Median grains are those of the published tables (JIS R 6001, FEPA 42 and 43) for the number printed. */
-export const STARTER_RACKS: readonly StarterRack[] = [
-  {
-    id: 'water stones',
-    label: 'Two waterstones and a strop',
-    stones: [
-      printed('water stone', 'Medium waterstone', 'JIS', 1000, 11.5),
-      printed('water stone', 'Fine waterstone', 'JIS', 4000, 3),
-      STROP,
-    ],
-  },
-  {
-    id: 'four water stones',
-    label: 'Waterstones, coarse to fine',
-    stones: [
-      printed('water stone', 'Coarse waterstone', 'JIS', 320, 40),
-      printed('water stone', 'Medium waterstone', 'JIS', 1000, 11.5),
-      printed('water stone', 'Fine waterstone', 'JIS', 4000, 3),
-      printed('water stone', 'Finishing waterstone', 'JIS', 8000, 1.2),
-      PLAIN_STROP,
-    ],
-  },
-  {
-    id: 'plates',
-    label: 'Diamond plates',
-    stones: [
-      grain('diamond plate', 'Coarse plate', 65),
-      grain('diamond plate', 'Medium plate', 25),
-      grain('diamond plate', 'Fine plate', 9),
-      STROP,
-    ],
-  },
-  {
-    id: 'clamp rig',
-    label: 'Clamp rig with its stones',
-    machine: {
-      name: 'Clamp rig',
-      kind: 'clamp rig',
-      sizes: { pivotReachMm: 150, rodToFaceMm: 6, stoneForRodMm: 6 },
+export const STARTER_RACKS = inWords<readonly StarterRack[]>(
+  [
+    {
+      id: 'water stones',
+      label: 'Two waterstones and a strop',
+      stones: [
+        printed('water stone', 'Medium waterstone', 'JIS', 1000, 11.5),
+        printed('water stone', 'Fine waterstone', 'JIS', 4000, 3),
+        STROP,
+      ],
     },
-    stones: [
-      grain('diamond plate', 'Rig stone, coarse', 65, { fitsRig: true }),
-      grain('diamond plate', 'Rig stone, medium', 25, { fitsRig: true }),
-      grain('diamond plate', 'Rig stone, fine', 9, { fitsRig: true }),
-      grain('strop', 'Rig strop', 1, { fitsRig: true }),
-    ],
-  },
-  {
-    id: 'belts',
-    label: 'Belt grinder',
-    machine: {
-      name: 'Belt grinder',
-      kind: 'belt',
-      sizes: { sagRadiusMm: 160, speedMPerS: 4 },
+    {
+      id: 'four water stones',
+      label: 'Waterstones, coarse to fine',
+      stones: [
+        printed('water stone', 'Coarse waterstone', 'JIS', 320, 40),
+        printed('water stone', 'Medium waterstone', 'JIS', 1000, 11.5),
+        printed('water stone', 'Fine waterstone', 'JIS', 4000, 3),
+        printed('water stone', 'Finishing waterstone', 'JIS', 8000, 1.2),
+        PLAIN_STROP,
+      ],
     },
-    stones: [
-      printed('belt', 'Coarse belt', 'FEPA-P', 120, 125),
-      printed('belt', 'Medium belt', 'FEPA-P', 400, 35),
-      printed('belt', 'Fine belt', 'FEPA-P', 1200, 15.3),
-      STROP,
-    ],
-  },
-  {
-    id: 'field kit',
-    label: 'Field kit',
-    stones: [
-      grain('file', 'Flat file', 400, { portable: true }),
-      grain('diamond plate', 'Pocket plate', 25, { portable: true }),
-      printed('oil stone', 'Pocket stone', 'FEPA-F', 600, 9.3, { portable: true }),
-      grain('strop', 'Pocket strop', 1, { portable: true }),
-    ],
-  },
-];
+    {
+      id: 'plates',
+      label: 'Diamond plates',
+      stones: [
+        grain('diamond plate', 'Coarse plate', 65),
+        grain('diamond plate', 'Medium plate', 25),
+        grain('diamond plate', 'Fine plate', 9),
+        STROP,
+      ],
+    },
+    {
+      id: 'clamp rig',
+      label: 'Clamp rig with its stones',
+      machine: {
+        name: 'Clamp rig',
+        kind: 'clamp rig',
+        sizes: { pivotReachMm: 150, rodToFaceMm: 6, stoneForRodMm: 6 },
+      },
+      stones: [
+        grain('diamond plate', 'Rig stone, coarse', 65, { fitsRig: true }),
+        grain('diamond plate', 'Rig stone, medium', 25, { fitsRig: true }),
+        grain('diamond plate', 'Rig stone, fine', 9, { fitsRig: true }),
+        grain('strop', 'Rig strop', 1, { fitsRig: true }),
+      ],
+    },
+    {
+      id: 'belts',
+      label: 'Belt grinder',
+      machine: {
+        name: 'Belt grinder',
+        kind: 'belt',
+        sizes: { sagRadiusMm: 160, speedMPerS: 4 },
+      },
+      stones: [
+        printed('belt', 'Coarse belt', 'FEPA-P', 120, 125),
+        printed('belt', 'Medium belt', 'FEPA-P', 400, 35),
+        printed('belt', 'Fine belt', 'FEPA-P', 1200, 15.3),
+        STROP,
+      ],
+    },
+    {
+      id: 'field kit',
+      label: 'Field kit',
+      stones: [
+        grain('file', 'Flat file', 400, { portable: true }),
+        grain('diamond plate', 'Pocket plate', 25, { portable: true }),
+        printed('oil stone', 'Pocket stone', 'FEPA-F', 600, 9.3, { portable: true }),
+        grain('strop', 'Pocket strop', 1, { portable: true }),
+      ],
+    },
+  ],
+  'label',
+);

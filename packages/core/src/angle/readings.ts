@@ -3,6 +3,7 @@
  * them say together. Uncertainties of the instruments are first guesses of the trade; they are carried
  * through the formulas to first order.
  */
+import { inWords } from '../text';
 import { fail, mm, ok, perSide, type Result } from '../units';
 import { angleFromBevel } from './bevel';
 import { gaugeAngle } from './gauge';
@@ -52,14 +53,14 @@ export type AngleReading =
 export const ANGLE_ROUTES = ['bevel', 'gauge', 'marker', 'lift', 'maker', 'laser'] as const;
 export type AngleRoute = (typeof ANGLE_ROUTES)[number];
 
-export const ROUTE_LABELS: Readonly<Record<AngleRoute, string>> = {
+export const ROUTE_LABELS: Readonly<Record<AngleRoute, string>> = inWords({
   bevel: 'Bevel width and thickness',
   gauge: 'Digital gauge',
   marker: 'Marker test',
   maker: 'Maker’s figure',
   laser: 'Laser',
   lift: 'Lift at which it lies flat',
-};
+});
 
 export interface ReadAngle {
   readonly route: AngleRoute;

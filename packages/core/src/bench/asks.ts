@@ -1,4 +1,5 @@
 /** What the bench asks before a step is left, beside its burr: the plan's gates and what its kind of work must show. */
+import { inWords } from '../text';
 import { STEP_GATES, type PlanStep, type StepGateCode } from '../plan/steps';
 import { AFTER_SLACK_MM } from './first-guesses';
 import type { BenchReadingId, BenchReadings } from './readings';
@@ -14,34 +15,46 @@ export interface BenchAsk {
 }
 
 /** The burr is asked zone by zone; what stands here is ticked, or read with an instrument. */
-const GATE_ASKS: Readonly<Partial<Record<StepGateCode, Omit<BenchAsk, 'code'>>>> = {
-  thickness: {
-    text: 'The caliper reads what is aimed at',
-    readings: ['behindEdgeMm', 'at5Mm', 'at10Mm'],
+const GATE_ASKS: Readonly<Partial<Record<StepGateCode, Omit<BenchAsk, 'code'>>>> = inWords(
+  {
+    thickness: {
+      text: 'The caliper reads what is aimed at',
+      readings: ['behindEdgeMm', 'at5Mm', 'at10Mm'],
+    },
+    remnant: { text: 'A line of the old bevel is left, heel to tip', readings: ['remnantMm'] },
+    flat: { text: 'Flat: no pencil left, no light under the straightedge', readings: [] },
+    soaked: { text: 'The bubbles have stopped', readings: [] },
+    touch: { text: 'Three fingers resting: it bites at heel, middle and tip', readings: [] },
+    cuts: { text: 'It cuts at heel, middle, belly and tip', readings: [] },
+    picture: { text: 'A picture is taken', readings: [] },
   },
-  remnant: { text: 'A line of the old bevel is left, heel to tip', readings: ['remnantMm'] },
-  flat: { text: 'Flat: no pencil left, no light under the straightedge', readings: [] },
-  soaked: { text: 'The bubbles have stopped', readings: [] },
-  touch: { text: 'Three fingers resting: it bites at heel, middle and tip', readings: [] },
-  cuts: { text: 'It cuts at heel, middle, belly and tip', readings: [] },
-  picture: { text: 'A picture is taken', readings: [] },
-};
+  'text',
+);
 
-const FIRST_STONE: BenchAsk = {
-  code: 'first stone',
-  text: 'Chips out, tip back, bevel even and as high as meant',
-  readings: ['angleHeelDeg', 'angleMiddleDeg', 'angleTipDeg'],
-};
-const RIM: BenchAsk = {
-  code: 'rim',
-  text: 'The rim of the back is narrow and even',
-  readings: ['rimMm'],
-};
-const FACET: BenchAsk = {
-  code: 'facet',
-  text: 'No bright facet left in any scallop',
-  readings: [],
-};
+const FIRST_STONE: BenchAsk = inWords(
+  {
+    code: 'first stone',
+    text: 'Chips out, tip back, bevel even and as high as meant',
+    readings: ['angleHeelDeg', 'angleMiddleDeg', 'angleTipDeg'],
+  },
+  'text',
+);
+const RIM: BenchAsk = inWords(
+  {
+    code: 'rim',
+    text: 'The rim of the back is narrow and even',
+    readings: ['rimMm'],
+  },
+  'text',
+);
+const FACET: BenchAsk = inWords(
+  {
+    code: 'facet',
+    text: 'No bright facet left in any scallop',
+    readings: [],
+  },
+  'text',
+);
 
 type AskingStep = Pick<PlanStep, 'key' | 'operation' | 'gates' | 'stoneId' | 'pattern' | 'title'>;
 

@@ -1,24 +1,27 @@
 /** What is found along an edge: how each fault is called, and how it compares with the last visit. */
+import { inWords } from '../text';
 import type { Damage, DamageKind } from './measures';
 
 /** What a fault is, in a colleague's words, and how its depth is meant where it has one. */
-export const DAMAGE_WORDS: Readonly<Record<DamageKind, { what: string; depth?: string }>> = {
-  chip: { what: 'a piece is out of the edge', depth: 'Depth, mm' },
-  'rolled edge': { what: 'the edge leans to one side' },
-  'dull zone': { what: 'it no longer bites here' },
-  glint: { what: 'the apex throws light back' },
-  recurve: { what: 'the edge bends in where it should be straight', depth: 'Hollow, mm' },
-  'high spot': { what: 'it stands proud: the blade rocks on a board', depth: 'Proud by, mm' },
-  'low spot': { what: 'the stone does not reach the face here', depth: 'Low by, mm' },
-  'over-ground heel': { what: 'too much was taken at the heel', depth: 'Taken, mm' },
-  'bent tip': { what: 'the tip leans sideways' },
-  'missing tip': { what: 'the tip is broken off', depth: 'Missing, mm' },
-  pit: { what: 'rust has eaten in', depth: 'Depth, mm' },
-  facet: { what: 'an earlier hand left a flat' },
-  crack: { what: 'the steel has parted', depth: 'Reaches, mm' },
-  'heat tint': { what: 'ground hot: the temper is gone', depth: 'Reaches, mm' },
-  bend: { what: 'the whole blade is bent', depth: 'Out of line, mm' },
-};
+export const DAMAGE_WORDS: Readonly<Record<DamageKind, { what: string; depth?: string }>> = inWords(
+  {
+    chip: { what: 'a piece is out of the edge', depth: 'Depth, mm' },
+    'rolled edge': { what: 'the edge leans to one side' },
+    'dull zone': { what: 'it no longer bites here' },
+    glint: { what: 'the apex throws light back' },
+    recurve: { what: 'the edge bends in where it should be straight', depth: 'Hollow, mm' },
+    'high spot': { what: 'it stands proud: the blade rocks on a board', depth: 'Proud by, mm' },
+    'low spot': { what: 'the stone does not reach the face here', depth: 'Low by, mm' },
+    'over-ground heel': { what: 'too much was taken at the heel', depth: 'Taken, mm' },
+    'bent tip': { what: 'the tip leans sideways' },
+    'missing tip': { what: 'the tip is broken off', depth: 'Missing, mm' },
+    pit: { what: 'rust has eaten in', depth: 'Depth, mm' },
+    facet: { what: 'an earlier hand left a flat' },
+    crack: { what: 'the steel has parted', depth: 'Reaches, mm' },
+    'heat tint': { what: 'ground hot: the temper is gone', depth: 'Reaches, mm' },
+    bend: { what: 'the whole blade is bent', depth: 'Out of line, mm' },
+  },
+);
 
 export type Since = 'new' | 'grown' | 'as before' | 'smaller';
 

@@ -1,4 +1,5 @@
 /** Kinds of blade: how each is called, drawn and measured, and what a new one is assumed to be. */
+import { named } from '../text';
 export const GRINDS = [
   'two-sided flat',
   'two-sided with ridge',
@@ -139,7 +140,7 @@ export const BLADE_KINDS: readonly BladeKind[] = ROWS.map(
     minHeightMm,
   ]) => ({
     id,
-    label,
+    label: named(label),
     group,
     grind,
     handle,

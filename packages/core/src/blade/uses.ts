@@ -2,6 +2,7 @@
  * What a blade is for, and the windows that follow: angle, finish, thickness behind the edge and the cut
  * force it should reach. Starting points of the trade, as data, so that a bench can put its own in their place.
  */
+import { inWords } from '../text';
 export interface Use {
   readonly id: string;
   readonly label: string;
@@ -18,7 +19,7 @@ export interface Use {
 }
 
 // prettier-ignore
-export const USES: readonly Use[] = [
+export const USES: readonly Use[] = inWords([
   { id: 'vegetable-fine', label: 'Fine vegetable work', angleDeg: [10, 14], finishUm: [3, 8], limitBehindEdgeMm: 0.25, targetForceGf: 180, hard: false },
   { id: 'general-hard', label: 'General kitchen, hard steel', angleDeg: [12, 16], finishUm: [3, 8], limitBehindEdgeMm: 0.35, targetForceGf: 180, hard: false },
   { id: 'general-soft', label: 'General kitchen, soft steel', angleDeg: [16, 20], finishUm: [8, 25], limitBehindEdgeMm: 0.5, targetForceGf: 280, hard: false },
@@ -39,7 +40,7 @@ export const USES: readonly Use[] = [
   { id: 'axe-splitting', label: 'Splitting', angleDeg: [16, 22], finishUm: [20, 70], limitBehindEdgeMm: null, targetForceGf: 500, hard: false },
   { id: 'axe-camp', label: 'Camp and all-round axe', angleDeg: [15, 19], finishUm: [3, 12], limitBehindEdgeMm: null, targetForceGf: 320, hard: false },
   { id: 'axe-felling', label: 'Felling', angleDeg: [14, 18], finishUm: [12, 60], limitBehindEdgeMm: null, targetForceGf: 400, hard: false },
-];
+], 'label');
 
 export const USE_IDS: readonly string[] = USES.map(({ id }) => id);
 

@@ -2,6 +2,7 @@
  * What goes wrong while the blade is on the stone, one press each: cause, remedy and what the bench adds for it. Causes
  * stand in the table of faults where the tests read them too.
  */
+import { inWords } from '../text';
 import { moreStrokes, type AddedRound, type BladeSide } from '../bench';
 import type { Zone } from '../geometry';
 import { FAULT_CAUSES, type FaultCause, type FaultCauseId } from './fault-table';
@@ -25,61 +26,66 @@ interface SignBase {
   readonly deed: SignDeed;
 }
 
-export const BENCH_SIGNS = {
-  'no burr at the tip': {
-    label: 'No burr at the tip',
-    causes: ['handle not raised', 'apex not reached'],
-    deed: { does: 'strokes', zone: 'tip' },
-  },
-  'burr stays': {
-    label: 'Burr will not leave',
-    causes: ['too much pressure', 'burr left'],
-    deed: { does: 'strokes', zone: null },
-  },
-  squeal: {
-    label: 'Stone squeals',
-    causes: ['stone dry or glazed'],
-    deed: { does: 'stone' },
-  },
-  loaded: {
-    label: 'Stone loaded',
-    causes: ['stone dry or glazed'],
-    own: {
-      what: 'Steel fills the pores: the stone slides and stops cutting.',
-      remedy: 'Rinse it, rub it with the dressing stone until the grey is gone, then go on.',
-      backTo: null,
+export const BENCH_SIGNS = inWords(
+  {
+    'no burr at the tip': {
+      label: 'No burr at the tip',
+      causes: ['handle not raised', 'apex not reached'],
+      deed: { does: 'strokes', zone: 'tip' },
     },
-    deed: { does: 'stone' },
-  },
-  'dug in': {
-    label: 'Edge dug in',
-    causes: ['wobble'],
-    own: {
-      what: 'Angle too steep, or pressure on an edge-leading stroke on a soft stone.',
-      remedy:
-        'Look at the edge in the light; smooth the gouge on the stone. Trail there, lighter, then go on.',
-      backTo: null,
+    'burr stays': {
+      label: 'Burr will not leave',
+      causes: ['too much pressure', 'burr left'],
+      deed: { does: 'strokes', zone: null },
     },
-    deed: { does: 'tell' },
-  },
-  facet: { label: 'Facets', causes: ['local work'], deed: { does: 'strokes', zone: null } },
-  'scratch above': {
-    label: 'Scratch above the bevel',
-    causes: ['grit on the face', 'shoulder ground'],
-    deed: { does: 'tell' },
-  },
-  hot: {
-    label: 'Blade is hot',
-    causes: ['overheated'],
-    own: {
-      what: 'Too hot to hold: a thin edge loses its temper in a second.',
-      remedy:
-        'Stop. Into cold water, then lighter and wetter. A tint at the edge: grind back past it, and tell the customer.',
-      backTo: null,
+    squeal: {
+      label: 'Stone squeals',
+      causes: ['stone dry or glazed'],
+      deed: { does: 'stone' },
     },
-    deed: { does: 'cool' },
+    loaded: {
+      label: 'Stone loaded',
+      causes: ['stone dry or glazed'],
+      own: {
+        what: 'Steel fills the pores: the stone slides and stops cutting.',
+        remedy: 'Rinse it, rub it with the dressing stone until the grey is gone, then go on.',
+        backTo: null,
+      },
+      deed: { does: 'stone' },
+    },
+    'dug in': {
+      label: 'Edge dug in',
+      causes: ['wobble'],
+      own: {
+        what: 'Angle too steep, or pressure on an edge-leading stroke on a soft stone.',
+        remedy:
+          'Look at the edge in the light; smooth the gouge on the stone. Trail there, lighter, then go on.',
+        backTo: null,
+      },
+      deed: { does: 'tell' },
+    },
+    facet: { label: 'Facets', causes: ['local work'], deed: { does: 'strokes', zone: null } },
+    'scratch above': {
+      label: 'Scratch above the bevel',
+      causes: ['grit on the face', 'shoulder ground'],
+      deed: { does: 'tell' },
+    },
+    hot: {
+      label: 'Blade is hot',
+      causes: ['overheated'],
+      own: {
+        what: 'Too hot to hold: a thin edge loses its temper in a second.',
+        remedy:
+          'Stop. Into cold water, then lighter and wetter. A tint at the edge: grind back past it, and tell the customer.',
+        backTo: null,
+      },
+      deed: { does: 'cool' },
+    },
   },
-} satisfies Readonly<Record<string, SignBase>>;
+  'label',
+  'what',
+  'remedy',
+) satisfies Readonly<Record<string, SignBase>>;
 export type BenchSignId = keyof typeof BENCH_SIGNS;
 export const BENCH_SIGN_IDS = Object.keys(BENCH_SIGNS) as BenchSignId[];
 

@@ -2,6 +2,7 @@
  * What goes wrong with an edge, as data: the signs, where they are seen and how long looking takes; the causes, what is
  * done about each and from which step. A sign names the causes it goes with, the likeliest first.
  */
+import { inWords, named } from '../text';
 import type { Operation } from '../plan/steps';
 
 export interface FaultCause {
@@ -12,8 +13,8 @@ export interface FaultCause {
 }
 
 const cause = (what: string, remedy: string, backTo: Operation | null): FaultCause => ({
-  what,
-  remedy,
+  what: named(what),
+  remedy: named(remedy),
   backTo,
 });
 
@@ -161,160 +162,163 @@ export interface FaultSign {
 }
 
 /** By light 0.2 minutes, by paper 0.3, hair 0.2, marker 2, gauge 1, microscope 2, force 1.5. */
-export const FAULT_SIGNS = {
-  'glint in a zone': {
-    what: 'Glint along a zone',
-    at: 'test',
-    minutes: 0.2,
-    causes: ['apex not reached', 'handle not raised'],
+export const FAULT_SIGNS = inWords(
+  {
+    'glint in a zone': {
+      what: 'Glint along a zone',
+      at: 'test',
+      minutes: 0.2,
+      causes: ['apex not reached', 'handle not raised'],
+    },
+    'glint all along': {
+      what: 'Glint all along',
+      at: 'test',
+      minutes: 0.2,
+      causes: ['shoulder ground'],
+    },
+    'no burr at the tip': {
+      what: 'No burr near the tip',
+      at: 'bench',
+      minutes: 0.2,
+      causes: ['handle not raised'],
+    },
+    'burr in one place': {
+      what: 'Burr at the heel only, or in the middle only',
+      at: 'bench',
+      minutes: 0.2,
+      causes: ['stone hollow', 'clamp off centre'],
+    },
+    'burr at the end': {
+      what: 'A burr is left at the end',
+      at: 'test',
+      minutes: 0.2,
+      causes: ['burr left', 'too much pressure'],
+    },
+    'burr changes sides': {
+      what: 'The burr changes sides and does not shrink',
+      at: 'bench',
+      minutes: 0.3,
+      causes: ['too much pressure'],
+    },
+    'dull after a few cuts': {
+      what: 'Sharp, then dull after a few cuts',
+      at: 'return',
+      minutes: 0.3,
+      causes: ['wire edge'],
+    },
+    'paper catches': {
+      what: 'Paper catches at one place, always the same',
+      at: 'test',
+      minutes: 0.3,
+      causes: ['burr left', 'nick left'],
+    },
+    'not after the strop': {
+      what: 'Shaves after the stone, not after the strop',
+      at: 'test',
+      minutes: 0.2,
+      causes: ['strop rounds'],
+    },
+    'tears tomato': {
+      what: 'Shaves, and tears tomato skin',
+      at: 'test',
+      minutes: 0.5,
+      causes: ['too polished'],
+    },
+    'does not shave': {
+      what: 'Bites, and is not as fine as wanted',
+      at: 'test',
+      minutes: 0.2,
+      causes: ['stopped early'],
+    },
+    wedges: {
+      what: 'Sharp, and it wedges: a carrot cracks',
+      at: 'test',
+      minutes: 0.5,
+      causes: ['thick behind the edge'],
+    },
+    'chips again': {
+      what: 'Chips again within days',
+      at: 'return',
+      minutes: 0.2,
+      causes: ['angle too low', 'edge burnt'],
+    },
+    'rolls again': {
+      what: 'Rolls again within days',
+      at: 'return',
+      minutes: 0.2,
+      causes: ['angle too low'],
+    },
+    'uneven bevels': {
+      what: 'Uneven bevels, one wider',
+      at: 'bench',
+      minutes: 0.2,
+      causes: ['unequal work'],
+    },
+    'bevel widens to the tip': {
+      what: 'The bevel widens towards the tip, on a clamp',
+      at: 'bench',
+      minutes: 0.2,
+      causes: ['clamp off centre'],
+    },
+    facets: { what: 'Facets along the edge', at: 'bench', minutes: 0.2, causes: ['local work'] },
+    'scratches above the bevel': {
+      what: 'Scratches above the bevel',
+      at: 'bench',
+      minutes: 0.2,
+      causes: ['grit on the face', 'shoulder ground'],
+    },
+    'deep scratches': {
+      what: 'Deep scratches remain at the end',
+      at: 'test',
+      minutes: 0.2,
+      causes: ['step left early'],
+    },
+    'low spots': {
+      what: 'Bright low spots on a wide bevel',
+      at: 'bench',
+      minutes: 0.2,
+      causes: ['maker’s wheel'],
+    },
+    'hollow at the edge': {
+      what: 'The hollow of the back reaches the edge',
+      at: 'bench',
+      minutes: 0.3,
+      causes: ['rim worn away'],
+    },
+    'uneven rim': {
+      what: 'The rim of the back is wider on one side',
+      at: 'bench',
+      minutes: 0.3,
+      causes: ['finger pressure'],
+    },
+    tint: {
+      what: 'Blue, straw or brown tint at the edge',
+      at: 'bench',
+      minutes: 0.1,
+      causes: ['overheated'],
+    },
+    rust: { what: 'Rust, orange or deep pits', at: 'return', minutes: 0.1, causes: ['not dried'] },
+    'grey film': {
+      what: 'Grey-blue even film on carbon steel',
+      at: 'return',
+      minutes: 0.1,
+      causes: ['patina'],
+    },
+    'stone squeals': {
+      what: 'The stone squeals, catches, does not cut',
+      at: 'bench',
+      minutes: 0.1,
+      causes: ['stone dry or glazed'],
+    },
+    'sound changes': {
+      what: 'The sound changes in mid stroke',
+      at: 'bench',
+      minutes: 0.1,
+      causes: ['wobble'],
+    },
   },
-  'glint all along': {
-    what: 'Glint all along',
-    at: 'test',
-    minutes: 0.2,
-    causes: ['shoulder ground'],
-  },
-  'no burr at the tip': {
-    what: 'No burr near the tip',
-    at: 'bench',
-    minutes: 0.2,
-    causes: ['handle not raised'],
-  },
-  'burr in one place': {
-    what: 'Burr at the heel only, or in the middle only',
-    at: 'bench',
-    minutes: 0.2,
-    causes: ['stone hollow', 'clamp off centre'],
-  },
-  'burr at the end': {
-    what: 'A burr is left at the end',
-    at: 'test',
-    minutes: 0.2,
-    causes: ['burr left', 'too much pressure'],
-  },
-  'burr changes sides': {
-    what: 'The burr changes sides and does not shrink',
-    at: 'bench',
-    minutes: 0.3,
-    causes: ['too much pressure'],
-  },
-  'dull after a few cuts': {
-    what: 'Sharp, then dull after a few cuts',
-    at: 'return',
-    minutes: 0.3,
-    causes: ['wire edge'],
-  },
-  'paper catches': {
-    what: 'Paper catches at one place, always the same',
-    at: 'test',
-    minutes: 0.3,
-    causes: ['burr left', 'nick left'],
-  },
-  'not after the strop': {
-    what: 'Shaves after the stone, not after the strop',
-    at: 'test',
-    minutes: 0.2,
-    causes: ['strop rounds'],
-  },
-  'tears tomato': {
-    what: 'Shaves, and tears tomato skin',
-    at: 'test',
-    minutes: 0.5,
-    causes: ['too polished'],
-  },
-  'does not shave': {
-    what: 'Bites, and is not as fine as wanted',
-    at: 'test',
-    minutes: 0.2,
-    causes: ['stopped early'],
-  },
-  wedges: {
-    what: 'Sharp, and it wedges: a carrot cracks',
-    at: 'test',
-    minutes: 0.5,
-    causes: ['thick behind the edge'],
-  },
-  'chips again': {
-    what: 'Chips again within days',
-    at: 'return',
-    minutes: 0.2,
-    causes: ['angle too low', 'edge burnt'],
-  },
-  'rolls again': {
-    what: 'Rolls again within days',
-    at: 'return',
-    minutes: 0.2,
-    causes: ['angle too low'],
-  },
-  'uneven bevels': {
-    what: 'Uneven bevels, one wider',
-    at: 'bench',
-    minutes: 0.2,
-    causes: ['unequal work'],
-  },
-  'bevel widens to the tip': {
-    what: 'The bevel widens towards the tip, on a clamp',
-    at: 'bench',
-    minutes: 0.2,
-    causes: ['clamp off centre'],
-  },
-  facets: { what: 'Facets along the edge', at: 'bench', minutes: 0.2, causes: ['local work'] },
-  'scratches above the bevel': {
-    what: 'Scratches above the bevel',
-    at: 'bench',
-    minutes: 0.2,
-    causes: ['grit on the face', 'shoulder ground'],
-  },
-  'deep scratches': {
-    what: 'Deep scratches remain at the end',
-    at: 'test',
-    minutes: 0.2,
-    causes: ['step left early'],
-  },
-  'low spots': {
-    what: 'Bright low spots on a wide bevel',
-    at: 'bench',
-    minutes: 0.2,
-    causes: ['maker’s wheel'],
-  },
-  'hollow at the edge': {
-    what: 'The hollow of the back reaches the edge',
-    at: 'bench',
-    minutes: 0.3,
-    causes: ['rim worn away'],
-  },
-  'uneven rim': {
-    what: 'The rim of the back is wider on one side',
-    at: 'bench',
-    minutes: 0.3,
-    causes: ['finger pressure'],
-  },
-  tint: {
-    what: 'Blue, straw or brown tint at the edge',
-    at: 'bench',
-    minutes: 0.1,
-    causes: ['overheated'],
-  },
-  rust: { what: 'Rust, orange or deep pits', at: 'return', minutes: 0.1, causes: ['not dried'] },
-  'grey film': {
-    what: 'Grey-blue even film on carbon steel',
-    at: 'return',
-    minutes: 0.1,
-    causes: ['patina'],
-  },
-  'stone squeals': {
-    what: 'The stone squeals, catches, does not cut',
-    at: 'bench',
-    minutes: 0.1,
-    causes: ['stone dry or glazed'],
-  },
-  'sound changes': {
-    what: 'The sound changes in mid stroke',
-    at: 'bench',
-    minutes: 0.1,
-    causes: ['wobble'],
-  },
-} satisfies Readonly<Record<string, FaultSign>>;
+  'what',
+) satisfies Readonly<Record<string, FaultSign>>;
 export type FaultSignId = keyof typeof FAULT_SIGNS;
 export const FAULT_SIGN_IDS = Object.keys(FAULT_SIGNS) as FaultSignId[];
 

@@ -2,6 +2,7 @@
  * What else is asked of a blade, kind by kind, beside the measures every blade has: only what changes the
  * work on that kind. The form on screen and the check on the server are made from this one list.
  */
+import { inWords, named } from '../text';
 import { GRIT_SCALES } from '../abrasive';
 import type { BladeKind, Grind, MeasureField } from '../blade';
 import type { Steel } from '../steel';
@@ -37,10 +38,10 @@ const number = (
   hint?: string,
 ): NumberQuestion => ({
   id,
-  label,
+  label: named(label),
   type: 'number',
   limits,
-  ...(hint === undefined ? {} : { hint }),
+  ...(hint === undefined ? {} : { hint: named(hint) }),
 });
 const choice = (
   id: string,
@@ -49,10 +50,10 @@ const choice = (
   hint?: string,
 ): ChoiceQuestion => ({
   id,
-  label,
+  label: named(label),
   type: 'choice',
   choices,
-  ...(hint === undefined ? {} : { hint }),
+  ...(hint === undefined ? {} : { hint: named(hint) }),
 });
 
 const hand = choice('hand', 'Made for which hand', ['right', 'left', 'either']);
@@ -257,9 +258,9 @@ export const questionsFor = (kind: BladeKind): readonly QuestionGroup[] => {
     : FINISH;
   return [
     { id: 'kind', title: kind.label, questions: own },
-    { id: 'build', title: 'Build and state', questions: BUILD },
-    { id: 'finish', title: 'The finish as it came', questions: finish },
-    { id: 'wish', title: 'The finish they want', questions: WISH },
+    { id: 'build', title: named('Build and state'), questions: BUILD },
+    { id: 'finish', title: named('The finish as it came'), questions: finish },
+    { id: 'wish', title: named('The finish they want'), questions: WISH },
   ];
 };
 
@@ -289,19 +290,19 @@ export const numberAnswer = (answers: Answers, id: string): number | null => {
   return typeof value === 'number' ? value : null;
 };
 
-const FACE_LABEL: Partial<Record<Grind, string>> = {
+const FACE_LABEL: Partial<Record<Grind, string>> = inWords({
   'one-sided, hollow back': 'Thickness at the ridge, mm',
   'two-sided with ridge': 'Behind the edge, mm',
   'single flat bevel': 'Thickness at the shoulder, mm',
   convex: 'Thickness 10 mm behind the edge, mm',
-};
+});
 
 export interface AskedMeasure {
   readonly field: MeasureField;
   readonly label: string;
 }
 
-const LABELS: Readonly<Record<MeasureField, string>> = {
+const LABELS: Readonly<Record<MeasureField, string>> = inWords({
   edgeLengthMm: 'Edge length, mm',
   heightHeelMm: 'Height at heel, mm',
   heightMiddleMm: 'Height half way, mm',
@@ -310,12 +311,12 @@ const LABELS: Readonly<Record<MeasureField, string>> = {
   spineMiddleMm: 'Spine half way, mm',
   spineTipMm: 'Spine near tip, mm',
   thicknessBehindEdgeMm: 'Behind the edge, mm',
-};
-const RAZOR_LABELS: Partial<Record<MeasureField, string>> = {
+});
+const RAZOR_LABELS: Partial<Record<MeasureField, string>> = inWords({
   heightHeelMm: 'Width at heel, mm',
   heightMiddleMm: 'Width half way, mm',
   heightTipMm: 'Width near the nose, mm',
-};
+});
 
 /**
  * The measures asked of a kind: a razor has no thickness behind the edge worth a caliper.

@@ -2,6 +2,7 @@
  * The life of a job as one table: what may be done with a blade where it stands, where that leads, who may do it and
  * what has to be there first. Server, screens and tests ask the same table.
  */
+import { inWords } from '../text';
 export const STAGES = [
   'taken in',
   'planned',
@@ -74,124 +75,131 @@ const stays = (...stages: readonly Stage[]): readonly Transition[] =>
   stages.map((stage) => ({ from: stage, to: [stage] }));
 const leads = (from: Stage, ...to: readonly Stage[]): Transition => ({ from, to });
 
-export const LIFECYCLE: Readonly<Record<JobAction, Rule>> = {
-  'correct intake': {
-    may: EVERYBODY,
-    label: 'Correcting the intake',
-    // The plan was made for other measurements.
-    transitions: [leads('taken in', 'taken in'), leads('planned', 'taken in')],
+export const LIFECYCLE: Readonly<Record<JobAction, Rule>> = inWords(
+  {
+    'correct intake': {
+      may: EVERYBODY,
+      label: 'Correcting the intake',
+      // The plan was made for other measurements.
+      transitions: [leads('taken in', 'taken in'), leads('planned', 'taken in')],
+    },
+    'ask customer': {
+      may: EVERYBODY,
+      label: 'Asking the customer',
+      transitions: stays('taken in', 'planned', 'on the bench'),
+    },
+    'protect blade': {
+      may: EVERYBODY,
+      label: 'Protecting the blade',
+      transitions: stays('taken in', 'planned', 'on the bench'),
+    },
+    estimate: {
+      may: EVERYBODY,
+      label: 'Changing the estimate',
+      transitions: stays('taken in', 'planned', 'on the bench', 'testing', 'ready'),
+    },
+    'test before': {
+      may: EVERYBODY,
+      label: 'Testing as it came',
+      transitions: stays('taken in', 'planned'),
+    },
+    'touch up': {
+      may: AT_BENCH,
+      label: 'Touching up',
+      transitions: [
+        leads('taken in', 'taken in', 'testing'),
+        leads('planned', 'planned', 'testing'),
+        // A blade under test without a plan came there by the ladder, and may come back to it.
+        { from: 'testing', to: ['taken in', 'testing'], needs: ['no plan'] },
+      ],
+    },
+    'approve plan': {
+      may: AT_BENCH,
+      label: 'Planning',
+      transitions: [
+        leads('taken in', 'planned'),
+        leads('planned', 'planned'),
+        leads('on the bench', 'on the bench', 'testing'),
+      ],
+    },
+    'start work': {
+      may: AT_BENCH,
+      label: 'Starting work',
+      transitions: [{ from: 'planned', to: ['on the bench'], needs: ['a plan'] }],
+    },
+    'work step': { may: AT_BENCH, label: 'Working on a step', transitions: stays('on the bench') },
+    'finish step': {
+      may: AT_BENCH,
+      label: 'Finishing a step',
+      transitions: [leads('on the bench', 'on the bench', 'testing')],
+    },
+    'reopen step': {
+      may: AT_BENCH,
+      label: 'Going back to a step',
+      transitions: [
+        leads('on the bench', 'on the bench'),
+        // A tested edge is sent back from its test, with a new round.
+        { from: 'testing', to: ['on the bench'], needs: ['not tested'] },
+      ],
+    },
+    'test after': { may: EVERYBODY, label: 'Testing the edge', transitions: stays('testing') },
+    pass: {
+      may: AT_BENCH,
+      label: 'Passing the edge',
+      transitions: [{ from: 'testing', to: ['ready'], needs: ['tested'] }],
+    },
+    'send back': {
+      may: AT_BENCH,
+      label: 'Sending back to the bench',
+      transitions: [{ from: 'testing', to: ['on the bench'], needs: ['tested'] }],
+    },
+    'undo pass': {
+      may: AT_BENCH,
+      label: 'Testing again',
+      transitions: [leads('ready', 'testing')],
+    },
+    decline: {
+      may: EVERYBODY,
+      label: 'Declining',
+      transitions: [
+        leads('taken in', 'declined'),
+        leads('planned', 'declined'),
+        leads('on the bench', 'declined'),
+      ],
+    },
+    'undo decline': {
+      may: EVERYBODY,
+      label: 'Taking the blade on again',
+      transitions: [leads('declined', 'taken in', 'planned', 'on the bench')],
+    },
+    promise: {
+      may: EVERYBODY,
+      label: 'Promising another day',
+      transitions: stays('taken in', 'planned', 'on the bench', 'testing', 'ready', 'declined'),
+    },
+    'set price': {
+      may: EVERYBODY,
+      label: 'Setting the price',
+      transitions: stays('ready', 'declined', 'returned'),
+    },
+    'hand over': {
+      may: EVERYBODY,
+      label: 'Handing over',
+      transitions: [leads('ready', 'returned'), leads('declined', 'returned')],
+    },
+    'undo hand over': {
+      may: EVERYBODY,
+      label: 'Undoing the hand-over',
+      transitions: [leads('returned', 'ready', 'declined')],
+    },
+    'delete photograph': {
+      may: EVERYBODY,
+      label: 'Deleting a photograph',
+      transitions: stays('taken in', 'planned', 'on the bench', 'testing', 'ready', 'declined'),
+    },
   },
-  'ask customer': {
-    may: EVERYBODY,
-    label: 'Asking the customer',
-    transitions: stays('taken in', 'planned', 'on the bench'),
-  },
-  'protect blade': {
-    may: EVERYBODY,
-    label: 'Protecting the blade',
-    transitions: stays('taken in', 'planned', 'on the bench'),
-  },
-  estimate: {
-    may: EVERYBODY,
-    label: 'Changing the estimate',
-    transitions: stays('taken in', 'planned', 'on the bench', 'testing', 'ready'),
-  },
-  'test before': {
-    may: EVERYBODY,
-    label: 'Testing as it came',
-    transitions: stays('taken in', 'planned'),
-  },
-  'touch up': {
-    may: AT_BENCH,
-    label: 'Touching up',
-    transitions: [
-      leads('taken in', 'taken in', 'testing'),
-      leads('planned', 'planned', 'testing'),
-      // A blade under test without a plan came there by the ladder, and may come back to it.
-      { from: 'testing', to: ['taken in', 'testing'], needs: ['no plan'] },
-    ],
-  },
-  'approve plan': {
-    may: AT_BENCH,
-    label: 'Planning',
-    transitions: [
-      leads('taken in', 'planned'),
-      leads('planned', 'planned'),
-      leads('on the bench', 'on the bench', 'testing'),
-    ],
-  },
-  'start work': {
-    may: AT_BENCH,
-    label: 'Starting work',
-    transitions: [{ from: 'planned', to: ['on the bench'], needs: ['a plan'] }],
-  },
-  'work step': { may: AT_BENCH, label: 'Working on a step', transitions: stays('on the bench') },
-  'finish step': {
-    may: AT_BENCH,
-    label: 'Finishing a step',
-    transitions: [leads('on the bench', 'on the bench', 'testing')],
-  },
-  'reopen step': {
-    may: AT_BENCH,
-    label: 'Going back to a step',
-    transitions: [
-      leads('on the bench', 'on the bench'),
-      // A tested edge is sent back from its test, with a new round.
-      { from: 'testing', to: ['on the bench'], needs: ['not tested'] },
-    ],
-  },
-  'test after': { may: EVERYBODY, label: 'Testing the edge', transitions: stays('testing') },
-  pass: {
-    may: AT_BENCH,
-    label: 'Passing the edge',
-    transitions: [{ from: 'testing', to: ['ready'], needs: ['tested'] }],
-  },
-  'send back': {
-    may: AT_BENCH,
-    label: 'Sending back to the bench',
-    transitions: [{ from: 'testing', to: ['on the bench'], needs: ['tested'] }],
-  },
-  'undo pass': { may: AT_BENCH, label: 'Testing again', transitions: [leads('ready', 'testing')] },
-  decline: {
-    may: EVERYBODY,
-    label: 'Declining',
-    transitions: [
-      leads('taken in', 'declined'),
-      leads('planned', 'declined'),
-      leads('on the bench', 'declined'),
-    ],
-  },
-  'undo decline': {
-    may: EVERYBODY,
-    label: 'Taking the blade on again',
-    transitions: [leads('declined', 'taken in', 'planned', 'on the bench')],
-  },
-  promise: {
-    may: EVERYBODY,
-    label: 'Promising another day',
-    transitions: stays('taken in', 'planned', 'on the bench', 'testing', 'ready', 'declined'),
-  },
-  'set price': {
-    may: EVERYBODY,
-    label: 'Setting the price',
-    transitions: stays('ready', 'declined', 'returned'),
-  },
-  'hand over': {
-    may: EVERYBODY,
-    label: 'Handing over',
-    transitions: [leads('ready', 'returned'), leads('declined', 'returned')],
-  },
-  'undo hand over': {
-    may: EVERYBODY,
-    label: 'Undoing the hand-over',
-    transitions: [leads('returned', 'ready', 'declined')],
-  },
-  'delete photograph': {
-    may: EVERYBODY,
-    label: 'Deleting a photograph',
-    transitions: stays('taken in', 'planned', 'on the bench', 'testing', 'ready', 'declined'),
-  },
-};
+  'label',
+);
 
 const MISSING: Readonly<Record<JobNeed, string>> = {
   tested: 'the edge has not been tested yet',

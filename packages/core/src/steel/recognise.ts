@@ -2,22 +2,26 @@
  * Which class an unknown steel is likely of, from what can be seen and heard at the counter. Nothing here
  * proves a steel; it leads to a plan that does no harm.
  */
-export const RECOGNITION = {
-  file: {
-    label: 'A file drawn lightly over the spine',
-    answers: ['bites', 'bites a little', 'skates'],
-  },
-  spark: {
-    label: 'Sparks at the wheel, on a hidden spot',
-    answers: ['long and branching', 'short and red', 'hardly any'],
-  },
-  stain: { label: 'Stains or patina', answers: ['grey or blue', 'specks', 'none'] },
-  magnet: { label: 'A magnet', answers: ['holds', 'holds weakly'] },
-  price: {
-    label: 'What it cost new',
-    answers: ['little', 'middling', 'a lot'],
-  },
-} as const;
+import { inWords } from '../text';
+export const RECOGNITION = inWords(
+  {
+    file: {
+      label: 'A file drawn lightly over the spine',
+      answers: ['bites', 'bites a little', 'skates'],
+    },
+    spark: {
+      label: 'Sparks at the wheel, on a hidden spot',
+      answers: ['long and branching', 'short and red', 'hardly any'],
+    },
+    stain: { label: 'Stains or patina', answers: ['grey or blue', 'specks', 'none'] },
+    magnet: { label: 'A magnet', answers: ['holds', 'holds weakly'] },
+    price: {
+      label: 'What it cost new',
+      answers: ['little', 'middling', 'a lot'],
+    },
+  } as const,
+  'label',
+);
 
 export type RecognitionTest = keyof typeof RECOGNITION;
 export type RecognitionAnswers = {
@@ -32,52 +36,55 @@ interface UnknownClass {
   readonly text: string;
 }
 
-export const UNKNOWN_CLASSES: readonly UnknownClass[] = [
-  {
-    designation: 'unknown stamped stainless',
-    shows: {
-      file: { bites: 2, 'bites a little': 1, skates: 0 },
-      spark: { 'long and branching': 0, 'short and red': 2, 'hardly any': 1 },
-      stain: { 'grey or blue': 0, specks: 1, none: 2 },
-      magnet: { holds: 2, 'holds weakly': 1 },
-      price: { little: 2, middling: 1, 'a lot': 0 },
+export const UNKNOWN_CLASSES: readonly UnknownClass[] = inWords(
+  [
+    {
+      designation: 'unknown stamped stainless',
+      shows: {
+        file: { bites: 2, 'bites a little': 1, skates: 0 },
+        spark: { 'long and branching': 0, 'short and red': 2, 'hardly any': 1 },
+        stain: { 'grey or blue': 0, specks: 1, none: 2 },
+        magnet: { holds: 2, 'holds weakly': 1 },
+        price: { little: 2, middling: 1, 'a lot': 0 },
+      },
+      text: 'Stamped from sheet, even thickness, stays bright: the file bites and the burr hangs on.',
     },
-    text: 'Stamped from sheet, even thickness, stays bright: the file bites and the burr hangs on.',
-  },
-  {
-    designation: 'unknown carbon steel',
-    shows: {
-      file: { bites: 1, 'bites a little': 2, skates: 1 },
-      spark: { 'long and branching': 2, 'short and red': 0, 'hardly any': 0 },
-      stain: { 'grey or blue': 2, specks: 1, none: 0 },
-      magnet: { holds: 2, 'holds weakly': 0 },
-      price: { little: 1, middling: 2, 'a lot': 1 },
+    {
+      designation: 'unknown carbon steel',
+      shows: {
+        file: { bites: 1, 'bites a little': 2, skates: 1 },
+        spark: { 'long and branching': 2, 'short and red': 0, 'hardly any': 0 },
+        stain: { 'grey or blue': 2, specks: 1, none: 0 },
+        magnet: { holds: 2, 'holds weakly': 0 },
+        price: { little: 1, middling: 2, 'a lot': 1 },
+      },
+      text: 'Grey or blue where it met food, bright branching sparks, smells of iron when wet.',
     },
-    text: 'Grey or blue where it met food, bright branching sparks, smells of iron when wet.',
-  },
-  {
-    designation: 'unknown hard steel (files skate)',
-    shows: {
-      file: { bites: 0, 'bites a little': 0, skates: 2 },
-      spark: { 'long and branching': 0, 'short and red': 2, 'hardly any': 2 },
-      stain: { 'grey or blue': 0, specks: 1, none: 2 },
-      magnet: { holds: 2, 'holds weakly': 1 },
-      price: { little: 0, middling: 1, 'a lot': 2 },
+    {
+      designation: 'unknown hard steel (files skate)',
+      shows: {
+        file: { bites: 0, 'bites a little': 0, skates: 2 },
+        spark: { 'long and branching': 0, 'short and red': 2, 'hardly any': 2 },
+        stain: { 'grey or blue': 0, specks: 1, none: 2 },
+        magnet: { holds: 2, 'holds weakly': 1 },
+        price: { little: 0, middling: 1, 'a lot': 2 },
+      },
+      text: 'The file slides off as off glass, and a stone glazes: treat it as hard and full of carbides.',
     },
-    text: 'The file slides off as off glass, and a stone glazes: treat it as hard and full of carbides.',
-  },
-  {
-    designation: 'unknown axe steel',
-    shows: {
-      file: { bites: 2, 'bites a little': 1, skates: 0 },
-      spark: { 'long and branching': 2, 'short and red': 0, 'hardly any': 0 },
-      stain: { 'grey or blue': 2, specks: 1, none: 0 },
-      magnet: { holds: 2, 'holds weakly': 0 },
-      price: { little: 2, middling: 2, 'a lot': 0 },
+    {
+      designation: 'unknown axe steel',
+      shows: {
+        file: { bites: 2, 'bites a little': 1, skates: 0 },
+        spark: { 'long and branching': 2, 'short and red': 0, 'hardly any': 0 },
+        stain: { 'grey or blue': 2, specks: 1, none: 0 },
+        magnet: { holds: 2, 'holds weakly': 0 },
+        price: { little: 2, middling: 2, 'a lot': 0 },
+      },
+      text: 'A tool to strike with: the file takes it, it rusts, and it bends before it breaks.',
     },
-    text: 'A tool to strike with: the file takes it, it rusts, and it bends before it breaks.',
-  },
-];
+  ],
+  'text',
+);
 
 export interface Likeness {
   readonly designation: string;

@@ -3,12 +3,13 @@ import { AROUND_ENGLISH } from './around-the-stones';
 import { EVENT_ENGLISH } from './events';
 import { HOLDING_ENGLISH } from './holding';
 import { STEP_ENGLISH } from './steps';
+import { wordsOf } from './language';
 import { WARNING_ENGLISH } from './warnings';
 
-export const ENGLISH = {
+export const ENGLISH = wordsOf('core', {
   ...STEP_ENGLISH,
   ...AROUND_ENGLISH,
   ...WARNING_ENGLISH,
   ...HOLDING_ENGLISH,
   ...EVENT_ENGLISH,
-} as const;
+});

@@ -4,4 +4,4 @@ export { asMessage, asText, joined, ownText, say, type Message, type Text } from
 export { isOneLetterOff, plainLetters } from './spelling';
 export { bandText } from './steps';
 export { zoneLiftText } from './holding';
-export { wordsOf, type Language, type SameShape, type Wording } from './language';
+export { inWords, named, wordsOf, type Language, type SameShape, type Wording } from './language';

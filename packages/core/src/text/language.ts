@@ -11,8 +11,12 @@ export type SameShape<T extends Wording> = {
   readonly [Name in keyof T]: T[Name] extends string ? string : T[Name];
 };
 
-/** What a language says of an area; what it leaves out stays English. */
-export type Language = (area: string, english: Wording) => Wording;
+export interface Language {
+  /** What it says of an area; what it leaves out stays English. */
+  readonly words: (area: string, english: Wording) => Wording;
+  /** What it calls a stage, a side, a kind: what the record keeps is the English word. */
+  readonly name: (english: string) => string;
+}
 
 declare global {
   /** Set by the file of a language, which is loaded before all else; undefined for English. */
@@ -27,5 +31,37 @@ declare global {
  */
 export const wordsOf = <T extends Wording>(area: string, english: T): SameShape<T> => ({
   ...(english as SameShape<T>),
-  ...globalThis.patientEdgeLanguage?.(area, english),
+  ...globalThis.patientEdgeLanguage?.words(area, english),
 });
+
+/**
+ * A word of the record as it is shown: a stage, a side, a zone, a kind of stone.
+ *
+ * @example
+ * named('on the bench'); // "on the bench"
+ */
+export const named = <T extends string | null | undefined>(
+  english: T,
+): Extract<T, null | undefined> | string =>
+  typeof english === 'string'
+    ? (globalThis.patientEdgeLanguage?.name(english) ?? english)
+    : (english as Extract<T, null | undefined>);
+
+const translated = (value: unknown, columns: readonly string[], key: string): unknown => {
+  if (typeof value === 'string')
+    return columns.length === 0 || columns.includes(key) ? named(value) : value;
+  if (Array.isArray(value)) return value.map((each: unknown) => translated(each, columns, key));
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value).map(([name, each]) => [name, translated(each, columns, name)]),
+  );
+};
+
+/**
+ * A table of the craft with its texts as they are shown: those of the columns named, or all of them.
+ *
+ * @example
+ * inWords([{ id: 'bone', label: 'Cleaving bone' }], 'label')[0].label; // "Cleaving bone"
+ */
+export const inWords = <T>(table: T, ...columns: readonly string[]): T =>
+  globalThis.patientEdgeLanguage ? (translated(table, columns, '') as T) : table;

@@ -7,6 +7,7 @@ import {
   remediesOf,
   roundsForSign,
   type BenchSignId,
+  named,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -135,9 +136,12 @@ const Remedy = ({ job, id, record, atWork, onDone }: RemedyProps) => {
           >
             {WORDS.add(
               rounds
-                .map(
-                  ({ count, side, zone }) =>
-                    `${count} on the ${side}${zone === null ? '' : `, ${zone}`}`,
+                .map(({ count, side, zone }) =>
+                  WORDS.countOnTheSide(
+                    count,
+                    named(side) ?? '',
+                    zone === null ? '' : `, ${named(zone)}`,
+                  ),
                 )
                 .join('; '),
             )}

@@ -6,6 +6,7 @@ import {
   type BurrCheck,
   type BurrFinding,
   type Zone,
+  named,
 } from '@patient-edge/core';
 import { Fragment } from 'react';
 import { Button } from 'react-aria-components/Button';
@@ -83,15 +84,15 @@ export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardPro
   <Board role="group" aria-label={WORDS.burrByZoneAndSideDrawn}>
     {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => (
       <Fragment key={side}>
-        <SideName>{WORDS.burr(side)}</SideName>
+        <SideName>{WORDS.burr(named(side))}</SideName>
         {ZONES.map((zone) => (
-          <span key={zone}>{zone}</span>
+          <span key={zone}>{named(zone)}</span>
         ))}
         {ALONG.map(([finding, text]) => (
           <Cell
             key={finding}
             data-along=""
-            aria-label={`${text}, ${side}`}
+            aria-label={`${text}, ${named(side)}`}
             onPress={() => onAlong(side, finding)}
           >
             {text}
@@ -105,8 +106,8 @@ export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardPro
               isDisabled={!zones.includes(zone)}
               data-found={found ?? ''}
               aria-label={WORDS.burrSideZoneText(
-                side,
-                zone,
+                named(side),
+                named(zone),
                 found ?? (zones.includes(zone) ? 'not checked' : 'passed'),
               )}
               onPress={() => onPress(side, zone)}

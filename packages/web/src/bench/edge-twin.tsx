@@ -10,6 +10,7 @@ import {
   type TwinStation,
   type TwinStroke,
   type Zone,
+  named,
 } from '@patient-edge/core';
 import type { Remote } from 'comlink';
 import { useMemo, useState } from 'react';
@@ -39,7 +40,7 @@ const Drawn = styled.svg`
   }
 `;
 
-const PLACES: readonly Option<Zone>[] = ZONES.map((id) => ({ id, label: id }));
+const PLACES: readonly Option<Zone>[] = ZONES.map((id) => ({ id, label: named(id) }));
 const CENTRES: Readonly<Record<Zone, number>> = { heel: 0.12, middle: 0.4, belly: 0.7, tip: 0.93 };
 
 const bladeOf = (job: Job): TwinBlade | null => {
@@ -168,7 +169,7 @@ const Across = ({
       <Drawn
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={WORDS.theEdgeAtTheByThe(place, mm(apex.y, 2), fixed(plannedDeg, 1))}
+        aria-label={WORDS.theEdgeAtTheByThe(named(place), mm(apex.y, 2), fixed(plannedDeg, 1))}
       >
         <path d={pathOf(outline, scale)} fill="var(--steel)" stroke="var(--ink)" strokeWidth={2} />
         <path
@@ -224,7 +225,7 @@ const Reached = ({
     {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => (
       <div key={side}>
         <p>
-          <b>{WORDS.apex(side)}</b> {reachedText(stations, side)}
+          <b>{WORDS.apex(named(side))}</b> {reachedText(stations, side)}
         </p>
         <Drawn viewBox={`0 0 ${LANE_WIDTH} 14`} preserveAspectRatio="none" aria-hidden>
           <rect width={LANE_WIDTH} height={14} fill="var(--line-soft)" />

@@ -1,5 +1,12 @@
 /** The rig's angle by ink: what is seen at heel, middle and tip, and what to turn or slide for it. */
-import { findAngle, INK_PLACES, INK_SEEN, type InkAlong, type InkSeen } from '@patient-edge/core';
+import {
+  findAngle,
+  INK_PLACES,
+  INK_SEEN,
+  type InkAlong,
+  type InkSeen,
+  named,
+} from '@patient-edge/core';
 import { useStored } from '../api/stored';
 import { QuietButton } from '../theme/buttons';
 import { Stack } from '../theme/layout';
@@ -25,7 +32,7 @@ export const FindTheAngle = ({ stepId }: { stepId: number }) => {
       {INK_PLACES.map((place) => (
         <SegmentedControl
           key={place}
-          label={WORDS.inkGone(place)}
+          label={WORDS.inkGone(named(place))}
           options={ANSWERS}
           value={seen[place]}
           onChange={(answer) => setSeen({ ...seen, [place]: answer })}

@@ -1,5 +1,5 @@
 /** The angle as it is held now, in the band it is wanted in: a needle, the figure, the side and the place. */
-import { zoneAt } from '@patient-edge/core';
+import { zoneAt, named } from '@patient-edge/core';
 import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
@@ -56,7 +56,7 @@ export const GaugeNeedle = ({ gauge }: { gauge: Gauge }) => {
       writtenMs = nowMs;
       if (figure.current) figure.current.textContent = `${fixed(angleDeg, 1)}°`;
       if (place.current) {
-        place.current.textContent = isHeld ? `${side}, ${zoneAt(share)}` : WORDS.offTheStone;
+        place.current.textContent = isHeld ? `${named(side)}, ${zoneAt(share)}` : WORDS.offTheStone;
       }
     });
   }, [onNow, plannedDeg]);

@@ -4,6 +4,7 @@ import {
   type BladeSide,
   type RoundAtWork,
   type StrokeRound,
+  named,
 } from '@patient-edge/core';
 import styled from 'styled-components';
 import { WORDS } from './words';
@@ -55,14 +56,14 @@ const IN_SIGHT = 12;
 const BEFORE_NOW = 3;
 
 const sideWords = (side: BladeSide | null): string =>
-  side === null ? WORDS.aSideInTurn : WORDS.onThe(side);
+  side === null ? WORDS.aSideInTurn : WORDS.onThe(named(side));
 
 /** The blade is turned between the two. */
 const isSwap = (at: StrokeRound, next: StrokeRound): boolean =>
   next.side !== null && at.side !== next.side;
 
 const thenWords = ({ count, seconds, side, zone }: StrokeRound): string =>
-  `${seconds === null ? count : `${Math.round(seconds)} s`} ${sideWords(side)}${zone === null ? '' : `, ${zone}`}`;
+  `${seconds === null ? count : `${Math.round(seconds)} s`} ${sideWords(side)}${zone === null ? '' : `, ${named(zone)}`}`;
 
 /** Rounds laid end to end to their length; sides in turn share it, each in its own lane. */
 const blocksOf = ({ rounds: all, now }: Pick<RoundAtWork, 'rounds' | 'now'>) => {
@@ -120,7 +121,7 @@ export const RoundStrip = ({
           <>
             <b>{leftText(now.left, isTimed)}</b>{' '}
             {WORDS.more(sideWords(at.side === null ? null : now.side))}
-            {at.zone !== null && `, ${at.zone}`}
+            {at.zone !== null && `, ${named(at.zone)}`}
             {because !== undefined && `: ${because}`}
             {rounds.length > 1 &&
               WORDS.calledTextOfRoundsCount(called, now.index + 1, rounds.length)}

@@ -1,4 +1,5 @@
 /** How a step is done: instruction, lifts, pressure, pattern, what to look for, and the keys. */
+import { named } from '@patient-edge/core';
 import { textOf } from '../theme/text';
 import type { Job, StepRecord } from '@patient-edge/contract';
 
@@ -72,15 +73,15 @@ export const StepCard = ({ job, record, atWork, gauge }: StepCardProps) => {
         atWork.lifts.length > 0 && <LiftLadder lifts={atWork.lifts} />
       )}
       <Hold>
-        <Fact name="Pressure">
+        <Fact name={WORDS.pressure}>
           {step.forceN &&
             `${bandText(step.forceN, unit)} (${bandText(step.forceN, unit === 'gf' ? 'N' : 'gf')})`}
         </Fact>
-        <Fact name="Direction">{step.direction}</Fact>
-        <Fact name="Pattern">{step.pattern && textOf(step.pattern)}</Fact>
-        <Fact name="Cooling">{step.cooling && textOf(step.cooling)}</Fact>
-        <Fact name="Look for">{textOf(step.check)}</Fact>
-        <Fact name="Before going on">{step.before && textOf(step.before)}</Fact>
+        <Fact name={WORDS.direction}>{named(step.direction)}</Fact>
+        <Fact name={WORDS.pattern}>{step.pattern && textOf(step.pattern)}</Fact>
+        <Fact name={WORDS.cooling}>{step.cooling && textOf(step.cooling)}</Fact>
+        <Fact name={WORDS.lookFor}>{textOf(step.check)}</Fact>
+        <Fact name={WORDS.beforeGoingOn}>{step.before && textOf(step.before)}</Fact>
       </Hold>
       {step.caution !== null && <Notice tone="cut">{textOf(step.caution)}</Notice>}
       {CUT_BY_STROKES.includes(step.operation) && (

@@ -1,6 +1,6 @@
 /** What a hand does at a step: strokes by side, the clock, the burr, and the way out. */
 import type { Job, StepRecord } from '@patient-edge/contract';
-import { isForgotten, strokesBack, ZONES, type BladeSide } from '@patient-edge/core';
+import { isForgotten, strokesBack, ZONES, type BladeSide, named } from '@patient-edge/core';
 import { Pause, Play, Undo2 } from 'lucide-react';
 import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
@@ -191,7 +191,10 @@ const ClockLine = ({ step, atWork }: { step: StepRecord['step']; atWork: StepAtB
       <span>{WORDS.ofAboutDuration(duration(step.seconds))}</span>
       {step.stoneId !== null && (
         <>
-          <QuietButton aria-label={WORDS.tenOnThe(turn)} onPress={() => atWork.stroke(turn, 10)}>
+          <QuietButton
+            aria-label={WORDS.tenOnThe(named(turn))}
+            onPress={() => atWork.stroke(turn, 10)}
+          >
             +10
           </QuietButton>
           <QuietButton aria-label={WORDS.undo} isDisabled={!held.canUndo} onPress={atWork.undo}>

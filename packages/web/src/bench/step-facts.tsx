@@ -1,6 +1,6 @@
 /** What has to be read at a metre while the hands are wet: the step, its angle and its lift or setting. */
 import type { StepRecord } from '@patient-edge/contract';
-import { ofSide, type BladeSide } from '@patient-edge/core';
+import { ofSide, type BladeSide, named } from '@patient-edge/core';
 import styled from 'styled-components';
 import { fixed, mmNumber } from '../theme/format';
 import { textOf } from '../theme/text';
@@ -87,7 +87,7 @@ export const StepFacts = ({ step, atWork }: StepFactsProps) => (
             ? []
             : [
                 <span key={zone}>
-                  <small>{zone}</small> <b data-lift="">{mmNumber(liftMm, 1)}</b>
+                  <small>{named(zone)}</small> <b data-lift="">{mmNumber(liftMm, 1)}</b>
                 </span>,
               ],
         )}

@@ -1,5 +1,5 @@
 /** What a hand that looks at the stone hears of its pattern: change sides, next round, feel for the burr. */
-import { cueBetween, type RoundAtWork } from '@patient-edge/core';
+import { cueBetween, type RoundAtWork, named } from '@patient-edge/core';
 import { useEffect, useRef } from 'react';
 import { useStored } from '../api/stored';
 import { playSound, speak } from '../theme/sounds';
@@ -12,7 +12,7 @@ const sayNow = ({ rounds, now, isTimed }: RoundAtWork): string => {
   if (now === null) return WORDS.feelForTheBurr;
   const { side, zone } = rounds[now.index]!.round;
   const left = isTimed ? WORDS.seconds(Math.round(now.left)) : String(now.left);
-  return `${left} ${side === null ? WORDS.inTurn : WORDS.onThe(side)}${zone === null ? '' : `, ${zone}`}`;
+  return `${left} ${side === null ? WORDS.inTurn : WORDS.onThe(named(side))}${zone === null ? '' : `, ${named(zone)}`}`;
 };
 
 /** True while the count asks for the burr to be felt. */

@@ -245,4 +245,10 @@ export const WORDS = wordsOf('bench', {
   aStone: 'a stone',
   order: 'Order',
   washBladesHandsAndBenchFirst: ' · wash blades, hands and bench first',
+  pressure: 'Pressure',
+  direction: 'Direction',
+  pattern: 'Pattern',
+  cooling: 'Cooling',
+  lookFor: 'Look for',
+  countOnTheSide: (count: number, side: string, zone: string) => `${count} on the ${side}${zone}`,
 });

@@ -1,5 +1,5 @@
 /** The blade's record over its visits: what makes the next one quick. */
-import { bladeKind } from '@patient-edge/core';
+import { bladeKind, named } from '@patient-edge/core';
 import { Link, useParams } from 'react-router';
 import { useBlade } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
@@ -84,7 +84,7 @@ const BladePage = () => {
                   <td>
                     <Link to={`/jobs/${visit.jobId}/return`}>{dayAndYear(visit.takenInAt)}</Link>
                   </td>
-                  <td>{visit.stage}</td>
+                  <td>{named(visit.stage)}</td>
                   <td>
                     <Figures>
                       {visit.anglePerSideDeg === null ? '–' : `${fixed(visit.anglePerSideDeg, 1)}°`}

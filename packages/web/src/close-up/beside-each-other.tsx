@@ -1,4 +1,5 @@
 /** Two pictures of one spot side by side, under one cursor. */
+import { named } from '@patient-edge/core';
 import type { Job, Photograph } from '@patient-edge/contract';
 
 import { useState } from 'react';
@@ -51,7 +52,7 @@ const captionOf = (job: Job, { closeUp }: Photograph): string => {
         : WORDS.after(step ? textOf(step.title) : WORDS.aStep);
   return [
     taken,
-    ...closeUp.measured.map(({ what, um }) => WORDS.whatFigure(what, fixed(um, 1))),
+    ...closeUp.measured.map(({ what, um }) => WORDS.whatFigure(named(what), fixed(um, 1))),
   ].join(', ');
 };
 

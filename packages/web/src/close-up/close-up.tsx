@@ -2,6 +2,7 @@
  * A close picture: its scale, what is measured on it, glints along a traced edge, and how the scratches run. What a picture
  * shows is confirmed by whoever looks; nothing is decided by it alone.
  */
+import { named } from '@patient-edge/core';
 import {
   canDo,
   MEASURED_ON_PICTURE,
@@ -101,7 +102,7 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
         >
           {(view) => (
             <PointsLayer
-              name="Point"
+              name={WORDS.point}
               colour="var(--accent)"
               view={view}
               points={points}
@@ -259,10 +260,10 @@ const Measure = ({
           <li key={index}>
             <Row>
               <span>
-                {each.what} {fixed(each.um, 1)} µm
+                {named(each.what)} {fixed(each.um, 1)} µm
               </span>
               <QuietButton
-                aria-label={WORDS.remove(each.what, fixed(each.um, 1))}
+                aria-label={WORDS.remove(named(each.what), fixed(each.um, 1))}
                 onPress={() => onMeasured(measured.filter((_, at) => at !== index))}
               >
                 <Trash2 size={17} aria-hidden />

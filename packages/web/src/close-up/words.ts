@@ -68,4 +68,5 @@ export const WORDS = wordsOf('close-up', {
   setTheScaleFirst: 'Set the scale first.',
   measured: 'Measured',
   remove: (what: string, figure: string) => `Remove ${what} ${figure} µm`,
+  point: 'Point',
 });

@@ -9,7 +9,7 @@ import {
   type PaymentMethod,
   type ReadyBlade,
 } from '@patient-edge/contract';
-import { bladeKind, toPayMinor } from '@patient-edge/core';
+import { bladeKind, toPayMinor, named } from '@patient-edge/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -56,7 +56,7 @@ const Sum = styled.p`
 `;
 
 const HOW = [
-  ...PAYMENT_METHODS.map((id) => ({ id, label: id })),
+  ...PAYMENT_METHODS.map((id) => ({ id, label: named(id) })),
   { id: 'later' as const, label: 'later' },
 ];
 
@@ -196,7 +196,9 @@ export const CollectForm = ({
           >
             {WORDS.handOver(
               chosen.length === 1 ? WORDS.oneBlade : WORDS.blades(chosen.length),
-              paysNow && amountProblem === undefined ? `, ${money(amount, currency)} ${how}` : '',
+              paysNow && amountProblem === undefined
+                ? `, ${money(amount, currency)} ${named(how)}`
+                : '',
             )}
           </ActionButton>
           <QuietButton onPress={onLeave}>{WORDS.cancel}</QuietButton>

@@ -1,4 +1,5 @@
 /** Which blade a tag belongs to, read or scanned, and what to say where it is none to hand over. */
+import { named } from '@patient-edge/core';
 import type { BoardJob, ReadyBlade } from '@patient-edge/contract';
 import { WORDS } from './words';
 
@@ -39,7 +40,7 @@ export const findTag = (
   if (here)
     return {
       ok: false,
-      says: WORDS.tagHangsOnSBladeWhich(here.tagNumber, here.customer, here.stage),
+      says: WORDS.tagHangsOnSBladeWhich(here.tagNumber, here.customer, named(here.stage)),
     };
   return {
     ok: false,

@@ -1,6 +1,6 @@
 /** Back within days: what is wrong, beside the visit it is about; what it probably is, and who pays. */
 import type { ComplaintBody, Job } from '@patient-edge/contract';
-import { faultTable, houseRule, type AnyCauseId } from '@patient-edge/core';
+import { faultTable, houseRule, type AnyCauseId, named } from '@patient-edge/core';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { request } from '../api/client';
@@ -22,7 +22,7 @@ const ComplaintPage = () => {
   return (
     <Stack $gap={16}>
       {job.returnedAt === null ? (
-        <Notice>{WORDS.theBladeIsAComplaintIs(job.stage)}</Notice>
+        <Notice>{WORDS.theBladeIsAComplaintIs(named(job.stage))}</Notice>
       ) : (
         <About job={job} returnedAt={job.returnedAt} />
       )}

@@ -3,6 +3,7 @@ import {
   FORCE_READINGS_WANTED,
   medianGf,
   mustRepeat,
+  named,
   ZONES,
   type EdgeReadings,
   type Zone,
@@ -78,8 +79,12 @@ const Reader = ({ typed, readings, onTyped }: ForceReaderProps) => {
             {zone === null
               ? WORDS.allZonesAreRead
               : mustRepeat(readings[zone].forceGf)
-                ? `${zone}: ${readings[zone].forceGf.join(', ')} gf spread over a third of ${medianGf(readings[zone].forceGf)}. Cut three times again.`
-                : WORDS.cutWithTheOf(zone, read, FORCE_READINGS_WANTED)}
+                ? WORDS.spreadTooWide(
+                    named(zone),
+                    readings[zone].forceGf.join(', '),
+                    medianGf(readings[zone].forceGf) ?? 0,
+                  )
+                : WORDS.cutWithTheOf(named(zone), read, FORCE_READINGS_WANTED)}
           </span>
         )}
       </Row>

@@ -1,5 +1,5 @@
 /** What is read at one place: the strip is pressed there, the test and its reading chosen. */
-import { zoneAt, type EdgeTest, type PlaceReading } from '@patient-edge/core';
+import { zoneAt, type EdgeTest, type PlaceReading, named } from '@patient-edge/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { QuietButton } from '../theme/buttons';
@@ -65,7 +65,7 @@ export const PlaceReadings = ({
             <div style={{ width: 190 }}>
               <Select
                 label={WORDS.whatItReadThere}
-                options={test.classes.map(({ id }) => ({ id, label: id }))}
+                options={test.classes.map(({ id }) => ({ id, label: named(id) }))}
                 value={reading}
                 onChange={setRead}
               />

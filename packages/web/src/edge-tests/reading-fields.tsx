@@ -16,6 +16,7 @@ import {
   type TestId,
   type Use,
   type Zone,
+  named,
 } from '@patient-edge/core';
 import styled from 'styled-components';
 import { Fold } from '../theme/fold';
@@ -80,7 +81,7 @@ interface ReadingFieldsProps {
   readonly onTyped: (typed: TypedReadings) => void;
 }
 
-const classOptions = ({ classes }: EdgeTest) => classes.map(({ id }) => ({ id, label: id }));
+const classOptions = ({ classes }: EdgeTest) => classes.map(({ id }) => ({ id, label: named(id) }));
 
 /** The class all zones share; null where they differ, or nothing was read. */
 const everywhere = (typed: TypedReadings, test: TestId): string | null => {
@@ -257,7 +258,7 @@ const Medium = ({
     <div style={{ maxWidth: 300 }}>
       <Select
         label={WORDS.onWhat(test.label)}
-        options={test.media.map((id) => ({ id, label: id }))}
+        options={test.media.map((id) => ({ id, label: named(id) }))}
         value={typed.media[test.id] ?? null}
         onChange={(medium) => onTyped({ ...typed, media: { ...typed.media, [test.id]: medium } })}
       />

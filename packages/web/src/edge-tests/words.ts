@@ -78,4 +78,6 @@ export const WORDS = wordsOf('edge-tests', {
   back: '✕ back',
   open: '· open',
   remarks: '✓ remarks',
+  spreadTooWide: (zone: string, readings: string, median: number) =>
+    `${zone}: ${readings} gf spread over a third of ${median}. Cut three times again.`,
 });

@@ -1,5 +1,5 @@
 /** One box that finds anything from anywhere: tags, customers, telephones, blades, stones, pages. Opened by a key. */
-import { bladeKind, mayDo } from '@patient-edge/core';
+import { bladeKind, mayDo, named } from '@patient-edge/core';
 import { useEffect, useMemo, useState } from 'react';
 import { Autocomplete } from 'react-aria-components/Autocomplete';
 import { Dialog } from 'react-aria-components/Dialog';
@@ -150,12 +150,12 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
         results: matching(
           typed,
           stones ?? [],
-          ({ name, um, kind }) => WORDS.nameUmKind(name, um, kind),
+          ({ name, um, kind }) => WORDS.nameUmKind(name, um, named(kind)),
           MOST_OF_A_KIND,
         ).map((stone) => ({
           id: `stone ${stone.id}`,
           title: stone.name,
-          says: WORDS.umKind(stone.um, stone.kind),
+          says: WORDS.umKind(stone.um, named(stone.kind)),
           to: `/rack/stones/${stone.id}`,
         })),
       },

@@ -1,4 +1,5 @@
 /** The return: the sheet that goes with the blade, and handing it over by tag. */
+import { named } from '@patient-edge/core';
 import { canDo, type Job, type ReturnBody, type RigSetting } from '@patient-edge/contract';
 import { Printer } from 'lucide-react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -46,7 +47,7 @@ const HandOverPage = () => {
       ) : canDo(job, 'hand over') ? (
         <HandOver job={job} />
       ) : (
-        <Notice>{WORDS.theBladeIsItIsHanded(job.stage)}</Notice>
+        <Notice>{WORDS.theBladeIsItIsHanded(named(job.stage))}</Notice>
       )}
       {session && <BillPanel job={job} currency={session.currency} />}
       <VisitLink job={job} />

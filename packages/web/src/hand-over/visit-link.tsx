@@ -34,7 +34,7 @@ export const VisitLink = ({ job }: { job: Job }) => {
           answers.length > 0
             ? WORDS.theCustomerSaid(answers.join(', '))
             : address === null
-              ? 'none'
+              ? WORDS.none
               : WORDS.openByTheCodeOnThe
         }
       >

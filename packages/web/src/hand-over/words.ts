@@ -45,4 +45,5 @@ export const WORDS = wordsOf('hand-over', {
   block: 'Block',
   theEdgeIsSheathedWrappedOr:
     'The edge is sheathed, wrapped or guarded, and the customer is who the tag says',
+  none: 'none',
 });

@@ -1,5 +1,5 @@
 /** The lift to hold at each zone: the number to read at a metre, and a bar as high as it is. */
-import { figure, type ZoneLift } from '@patient-edge/core';
+import { figure, type ZoneLift, named } from '@patient-edge/core';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { mmNumber } from '../theme/format';
@@ -55,12 +55,12 @@ const DrawnLiftLadder = ({
   <Ladder aria-label={WORDS.liftOfTheSpineByZone}>
     {lifts.map(({ zone, liftMm, why }) => (
       <Rung key={zone} $large={large}>
-        <span>{zone}</span>
+        <span>{named(zone)}</span>
         <b>
           {liftMm === null || why === null ? (
             WORDS.byEye
           ) : (
-            <Asked label={WORDS.liftAtThe(zone)} figure={figure(liftMm, 'mm', why)}>
+            <Asked label={WORDS.liftAtThe(named(zone))} figure={figure(liftMm, 'mm', why)}>
               {mmNumber(liftMm, 1)}
               <small>{formats().length}</small>
             </Asked>

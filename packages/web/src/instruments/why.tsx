@@ -92,7 +92,7 @@ const Explained = ({ label, figure, as: Look, name, children }: ExplainedProps) 
 };
 
 export const Why = ({ label, figure }: { label: string; figure: Figure }) => (
-  <Explained label={label} figure={figure} as={WhyButton} name={`Why: ${label}`}>
+  <Explained label={label} figure={figure} as={WhyButton} name={WORDS.whyOf(label)}>
     {WORDS.why}
   </Explained>
 );

@@ -32,4 +32,5 @@ export const WORDS = wordsOf('instruments', {
   notFlat: 'not flat',
   fromTheSideLongLeftOf: (name: string, lengthMm: string, leftMm: string, newMm: string) =>
     `${name} from the side: ${lengthMm} long, ${leftMm} left of ${newMm}`,
+  whyOf: (label: string) => `Why: ${label}`,
 });

@@ -20,6 +20,7 @@ import {
   type BladeMeasures,
   type MarkerTrial,
   type ReadAngle,
+  named,
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -361,7 +362,9 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
       <Notice>{advice.text}</Notice>
       {trials.length > 0 && (
         <MutedText>
-          {WORDS.tried(trials.map(({ angleDeg, seen }) => `${angleDeg}° ${seen}`).join(' · '))}
+          {WORDS.tried(
+            trials.map(({ angleDeg, seen }) => `${angleDeg}° ${named(seen)}`).join(' · '),
+          )}
         </MutedText>
       )}
       {(advice.nextDeg !== null || typed !== null) && (
@@ -387,7 +390,7 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
                   setTyped(null);
                 }}
               >
-                {seen}
+                {named(seen)}
               </QuietButton>
             ))}
           </Row>

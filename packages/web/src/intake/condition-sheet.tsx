@@ -1,6 +1,6 @@
 /** What is wrong along the edge and on the faces, beside what was there at the last visit. */
 import type { Job } from '@patient-edge/contract';
-import { compareCondition, SHARPNESS } from '@patient-edge/core';
+import { compareCondition, SHARPNESS, named } from '@patient-edge/core';
 import type { Control } from 'react-hook-form';
 import { FormChoice } from '../theme/form-choices';
 import { Panel, Stack } from '../theme/layout';
@@ -51,7 +51,7 @@ const Since = ({
   const place = ({ kind, fromMm }: { kind: string; fromMm: number }): string =>
     WORDS.at(kind, mm(fromMm, 0));
   const told = [
-    ...now.map(({ damage, since }) => `${place(damage)}: ${since}`),
+    ...now.map(({ damage, since }) => `${place(damage)}: ${named(since)}`),
     ...gone.map((damage) => WORDS.wasThereLastTimeNotFound(place(damage))),
   ];
   return (

@@ -12,6 +12,7 @@ import {
   type Damage,
   type DamageKind,
   type DamageSide,
+  named,
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -92,7 +93,7 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
     const removed = values.damage[index];
     remove(index);
     if (!removed) return;
-    offerUndo(WORDS.removedThe(removed.kind), () => Promise.resolve(insert(index, removed)));
+    offerUndo(WORDS.removedThe(named(removed.kind)), () => Promise.resolve(insert(index, removed)));
   };
   return (
     <Stack $gap={10}>
@@ -109,10 +110,9 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
       <Row $gap={10} $align="end">
         <Select
           label={WORDS.whatIsFound}
-          options={DAMAGE_KINDS.map((id) => ({
-            id,
-            label: id.charAt(0).toUpperCase() + id.slice(1),
-            detail: DAMAGE_WORDS[id].what,
+          options={options(DAMAGE_KINDS).map((kind) => ({
+            ...kind,
+            detail: DAMAGE_WORDS[kind.id].what,
           }))}
           value={kind}
           onChange={setKind}

@@ -89,7 +89,7 @@ const Intake = ({ job }: { job: Job }) => {
       if (problems.length > 0) {
         for (const { field, message } of problems)
           form.setError(field as keyof IntakeValues, { message });
-        throw new Error(`Not sent: ${problems[0]!.message}`);
+        throw new Error(WORDS.notSent(problems[0]!.message));
       }
       const saved = await writeJob({
         jobId: job.id,

@@ -7,6 +7,7 @@ import {
   NO_MEASURES,
   withStandIns,
   type MeasuredWith,
+  named,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
@@ -40,7 +41,7 @@ interface MeasuresSheetProps {
 
 const plusMinus = (how: MeasuredWith, value: number): string => {
   const sigma = lengthSigmaMm(how, value);
-  return WORDS.by(mm(sigma, sigma < 0.1 ? 2 : 1), how);
+  return WORDS.by(mm(sigma, sigma < 0.1 ? 2 : 1), named(how));
 };
 
 export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
@@ -88,7 +89,7 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
             scale={1.5}
             title={WORDS.drawnFrom(
               kind.label,
-              values.traced ? WORDS.itsOutline(values.traced.source) : WORDS.theMeasures,
+              values.traced ? WORDS.itsOutline(named(values.traced.source)) : WORDS.theMeasures,
             )}
           />
         </Drawing>
@@ -172,7 +173,7 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
             {WORDS.removeTracedOutline}
           </QuietButton>
         )}
-        {values.traced && <MutedText>{WORDS.outlineFromA(values.traced.source)}</MutedText>}
+        {values.traced && <MutedText>{WORDS.outlineFromA(named(values.traced.source))}</MutedText>}
       </Row>
       {file && (
         <Row $gap={10}>

@@ -128,4 +128,5 @@ export const WORDS = wordsOf('intake', {
   theIntakeHasChangesThatAre:
     'The intake has changes that are not saved. Until then the saved measures count, and typical values where there are none.',
   goToIntake: 'Go to intake',
+  notSent: (message: string) => `Not sent: ${message}`,
 });

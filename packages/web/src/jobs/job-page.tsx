@@ -1,6 +1,6 @@
 /** The frame of every page about one blade in the shop: who it is, where it stands, where to go. */
 import { canDo, type Job, type Stage } from '@patient-edge/contract';
-import { bladeKind, mayDo } from '@patient-edge/core';
+import { bladeKind, mayDo, named } from '@patient-edge/core';
 import { Link, Navigate, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
@@ -192,7 +192,7 @@ const JobHead = ({ job }: { job: Job }) => {
         />
         <MutedText>
           <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link>{' '}
-          {WORDS.promised(job.stage, day(job.promisedOn))}{' '}
+          {WORDS.promised(named(job.stage), day(job.promisedOn))}{' '}
           <Link to={`/blades/${job.blade.id}`}>{WORDS.record}</Link>
         </MutedText>
       </div>

@@ -1,6 +1,6 @@
 /** What the customer must say yes to, and what they said, with name and time. */
 import { canDo, type Job } from '@patient-edge/contract';
-import { withoutYes, type Said } from '@patient-edge/core';
+import { withoutYes, type Said, named } from '@patient-edge/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { moment } from '../theme/format';
@@ -54,7 +54,7 @@ export const ConsentMatters = ({
           return (
             <li key={matter.id} {...(held?.answer === 'no' ? { 'data-no': '' } : {})}>
               <span>{matter.text}</span>
-              {held && <b>{WORDS.said(held.name, held.answer, moment(held.at))}</b>}
+              {held && <b>{WORDS.said(held.name, named(held.answer), moment(held.at))}</b>}
               {canDo(job, 'ask customer') && held?.answer !== 'yes' && (
                 <Row $gap={8}>
                   <QuietButton

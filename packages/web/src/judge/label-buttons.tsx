@@ -1,4 +1,5 @@
 /** Tag and ticket: looked at, or sent to the label printer. */
+import { named } from '@patient-edge/core';
 import type { Job, LabelBody } from '@patient-edge/contract';
 import { useState } from 'react';
 import { messageOf, request } from '../api/client';
@@ -15,7 +16,7 @@ export const LabelButtons = ({ job }: { job: Job }) => {
   const print = async (what: LabelBody['what']): Promise<void> => {
     try {
       await request('POST', `/jobs/${job.id}/labels`, { what });
-      setTold({ text: WORDS.theIsInThePrintersTray(what), isWrong: false });
+      setTold({ text: WORDS.theIsInThePrintersTray(named(what)), isWrong: false });
     } catch (error) {
       setTold({ text: messageOf(error), isWrong: true });
     }

@@ -1,4 +1,5 @@
 /** Machines the shop owns, and the test cuts that say what their settings are worth. */
+import { named } from '@patient-edge/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { useMachines } from '../api/hooks';
@@ -51,7 +52,7 @@ const MachinesPage = () => {
                 <Row>
                   <h2>{machine.name}</h2>
                   <MutedText>
-                    {machine.kind}
+                    {named(machine.kind)}
                     {machine.retired && WORDS.retired}
                   </MutedText>
                   {mayEdit && (

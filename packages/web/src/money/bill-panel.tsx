@@ -10,7 +10,7 @@ import {
   type PaymentMethod,
   type Sale,
 } from '@patient-edge/contract';
-import { toPayMinor } from '@patient-edge/core';
+import { toPayMinor, named } from '@patient-edge/core';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
@@ -166,7 +166,7 @@ const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
       <Row $align="end">
         <SegmentedControl
           label={WORDS.paidBy}
-          options={PAYMENT_METHODS.map((id) => ({ id, label: id }))}
+          options={PAYMENT_METHODS.map((id) => ({ id, label: named(id) }))}
           value={method}
           onChange={setMethod}
         />
@@ -222,7 +222,7 @@ const Receipts = ({ job, currency }: BillPanelProps) => {
               </a>
               <span>
                 {money(lines.find(({ jobId }) => jobId === job.id)?.amountMinor ?? 0, currency)},{' '}
-                {method}, {moment(at)}
+                {named(method)}, {moment(at)}
               </span>
               {undoneAt === null ? (
                 <QuietButton isDisabled={busy} onPress={() => void undo(id)}>

@@ -1,4 +1,5 @@
 /** What was taken on a day, by how it was paid. */
+import { named } from '@patient-edge/core';
 import { money, PAYMENT_METHODS, type Sale } from '@patient-edge/contract';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -49,7 +50,7 @@ const TakingsPage = () => {
             </b>
             {PAYMENT_METHODS.map((method) => (
               <span key={method}>
-                {method}{' '}
+                {named(method)}{' '}
                 <Figures>
                   {money(sumOf(counted.filter((sale) => sale.method === method)), currency)}
                 </Figures>
@@ -95,7 +96,7 @@ const TakingsPage = () => {
                         .join(', ')}
                     </td>
                     <td>
-                      {sale.method}
+                      {named(sale.method)}
                       {sale.undoneAt !== null && WORDS.undoneMoment(moment(sale.undoneAt))}
                     </td>
                     <td>

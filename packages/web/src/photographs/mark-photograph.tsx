@@ -93,7 +93,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
         {(view) => (
           <>
             <PointsLayer
-              name="Mark"
+              name={WORDS.markPoint}
               colour="var(--cut)"
               view={view}
               points={marks.map(({ x, y }) => ({ x: x * widthPx, y: y * heightPx }))}

@@ -27,4 +27,5 @@ export const WORDS = wordsOf('photographs', {
   whatToDo: 'What to do',
   backToTheIntake: 'Back to the intake',
   opening: 'Opening…',
+  markPoint: 'Mark',
 });

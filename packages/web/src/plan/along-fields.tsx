@@ -9,6 +9,7 @@ import {
   OUTLINE_FAULTS,
   type PlanChoices,
   type PlanInput,
+  named,
 } from '@patient-edge/core';
 import { EdgeStrip } from '../instruments/edge-strip';
 import { FigureList, FigureView } from '../instruments/why';
@@ -125,7 +126,7 @@ const ChipChoices = ({
             })
           }
         >
-          {WORDS.takeOutTheAtDeep(kind, mmTyped(fromMm), mmTyped(depthMm))}
+          {WORDS.takeOutTheAtDeep(named(kind), mmTyped(fromMm), mmTyped(depthMm))}
         </Checkbox>
       ))}
   </Row>

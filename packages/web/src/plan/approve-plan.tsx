@@ -6,6 +6,7 @@ import {
   type PlanChoices,
   questionsOfSteps,
   withoutYes,
+  named,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import { messageOf } from '../api/client';
@@ -82,7 +83,7 @@ export const ApprovePlan = ({
     }
   };
   const mayApprove = useMay('approve plan');
-  if (!open) return <MutedText>{WORDS.thisPlanIsClosedTheBlade(job.stage)}</MutedText>;
+  if (!open) return <MutedText>{WORDS.thisPlanIsClosedTheBlade(named(job.stage))}</MutedText>;
   if (!mayApprove) return <MutedText>{WORDS.theBenchApprovesPlansYouAre}</MutedText>;
   return (
     <Stack>

@@ -1,6 +1,6 @@
 /** How the angle is held, in the terms of what the shop owns: what to set, and the angle it gives along the edge. */
 import type { ShopMachine } from '@patient-edge/contract';
-import { type BladePlan, type HeldAt, type HeldCurve, ofSide } from '@patient-edge/core';
+import { type BladePlan, type HeldAt, type HeldCurve, ofSide, named } from '@patient-edge/core';
 import styled from 'styled-components';
 import { EdgeLifts } from '../instruments/edge-lifts';
 import { fixed, mm } from '../theme/format';
@@ -137,7 +137,11 @@ const HoldingFields = ({
           label={WORDS.theAngleIsHeld}
           options={[
             { id: 'hand', label: WORDS.byHand },
-            ...inUse.map(({ id, name, kind }) => ({ id: String(id), label: name, detail: kind })),
+            ...inUse.map(({ id, name, kind }) => ({
+              id: String(id),
+              label: name,
+              detail: named(kind),
+            })),
           ]}
           value={machineId ?? 'hand'}
           onChange={(next) => onMachine(next === 'hand' ? null : next)}

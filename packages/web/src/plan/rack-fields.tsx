@@ -1,5 +1,5 @@
 /** The stones of the plan on the scale of the rack, the window they end in, and what is changed about them. */
-import { edgeRack, forTask, findUse, type PlanInput } from '@patient-edge/core';
+import { edgeRack, forTask, findUse, type PlanInput, named } from '@patient-edge/core';
 import { lazy, useMemo } from 'react';
 import { GritStair, type Tread } from '../instruments/grit-stair';
 import { Fold } from '../theme/fold';
@@ -47,7 +47,7 @@ const RackFields = ({ job, plan, choices, onChoices, rack, machine, treads }: Ra
           label={WORDS.theStonesOfTheProgressionOn}
         />
       )}
-      <Fold title={WORDS.changeStones} says={WORDS.schoolSchool(choices.school)}>
+      <Fold title={WORDS.changeStones} says={WORDS.schoolSchool(named(choices.school))}>
         <StoneChoices
           job={job}
           plan={plan}

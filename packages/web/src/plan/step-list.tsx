@@ -12,6 +12,7 @@ import {
   scratchDepthUm,
   type StepChange,
   type Text,
+  named,
 } from '@patient-edge/core';
 import { Pencil, Plus, TriangleAlert, X } from 'lucide-react';
 import { lazy, memo, useMemo, useState } from 'react';
@@ -162,17 +163,17 @@ const anglesOf = (step: PlanStep): string | null =>
       : step.sides
           .map(
             ({ side, angleDeg }) =>
-              `${side} ${angleDeg === null ? WORDS.flatOnItsFace : `${fixed(angleDeg, 1)}°`}`,
+              `${named(side)} ${angleDeg === null ? WORDS.flatOnItsFace : `${fixed(angleDeg, 1)}°`}`,
           )
           .join(', ');
 
 const countsOf = (step: PlanStep): string => {
   const [first, second] = step.sides;
   if (!first) return step.strokesPerSide > 0 ? `${step.strokesPerSide}` : '';
-  if (!second) return `${first.strokes} ${first.side}`;
+  if (!second) return `${first.strokes} ${named(first.side)}`;
   return first.strokes === second.strokes
     ? WORDS.strokesASideWithin(first.strokes)
-    : `${first.strokes} ${first.side}, ${second.strokes} ${second.side}`;
+    : `${first.strokes} ${named(first.side)}, ${second.strokes} ${named(second.side)}`;
 };
 
 export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
@@ -332,7 +333,7 @@ const Operation = ({
                   onChoices({ changes: choices.changes.filter((each) => each !== change) })
                 }
               >
-                <X size={16} aria-hidden /> {WORDS.undoTheChangeOf(change.what)}
+                <X size={16} aria-hidden /> {WORDS.undoTheChangeOf(named(change.what))}
               </QuietButton>
             ))}
           </Row>
@@ -384,12 +385,12 @@ const Unplaced = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) =
               {WORDS.itIsKept(
                 isChange
                   ? WORDS.aChangeByHandHasNo(
-                      each.what,
+                      named(each.what),
                       each.step,
                       each.to || WORDS.leftOutWithin,
                       each.reason,
                     )
-                  : `An own step has nothing to follow now: ${each.title} after ${each.after}.`,
+                  : WORDS.anOwnStepHasNothing(each.title, each.after ?? ''),
               )}
             </span>
             <QuietButton

@@ -1,4 +1,5 @@
 /** How far the blade may lie from its plan by what the measures leave open, and which to take again. */
+import { named } from '@patient-edge/core';
 import type { Job } from '@patient-edge/contract';
 import type {
   Doubt,
@@ -106,11 +107,11 @@ const turnWords = (turn: Turn): string => {
   const otherwise =
     turn.becomes === 'not thinned'
       ? WORDS.itWouldNotBeThinned
-      : WORDS.itWouldBeThinned(turn.becomes);
+      : WORDS.itWouldBeThinned(named(turn.becomes));
   const off =
     turn.matter === 'sharpness'
       ? WORDS.wereItAClass(turn.off === 'more' ? WORDS.duller : WORDS.keener)
-      : WORDS.were(MATTER_WORDS[turn.matter], offBy(turn).replace('± ', ''), turn.off);
+      : WORDS.were(MATTER_WORDS[turn.matter], offBy(turn).replace('± ', ''), named(turn.off));
   return `${off}, ${otherwise}.`;
 };
 

@@ -384,4 +384,9 @@ export const WORDS = wordsOf('plan', {
   backToTheAdvisedAngle: 'Back to the advised angle',
   goToIntake: 'Go to intake',
   aimForThis: 'Aim for this',
+  anOwnStepHasNothing: (title: string, after: string) =>
+    `An own step has nothing to follow now: ${title} after ${after}.`,
+  fileTooLarge: (name: string, most: number, size: number) =>
+    `${name}: at most ${most} kB; it has ${size} kB`,
+  noPlanFile: (name: string) => `${name} is not a plan file`,
 });

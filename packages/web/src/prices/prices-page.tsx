@@ -14,6 +14,7 @@ import {
   PRICE_LABELS,
   type PriceGroup,
   type PriceItem,
+  named,
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
 import { Button } from 'react-aria-components/Button';
@@ -295,7 +296,7 @@ const PricesRead = ({ list }: { list: PriceList }) => (
           {list.prices.map(({ item, group, amountMinor }) => (
             <tr key={`${item} ${group}`}>
               <td>{PRICE_LABELS[item]}</td>
-              <td>{group}</td>
+              <td>{named(group)}</td>
               <td>{money(amountMinor, list.currency)}</td>
             </tr>
           ))}

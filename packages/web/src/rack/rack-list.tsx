@@ -1,6 +1,6 @@
 /** The rack in rows: found by typing, sorted by a press; only the rows in view are made. */
 import { careOf, type Stone } from '@patient-edge/contract';
-import { ABRASIVE_KIND_IDS, type AbrasiveKindId, type Care } from '@patient-edge/core';
+import { ABRASIVE_KIND_IDS, type AbrasiveKindId, type Care, named } from '@patient-edge/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -162,7 +162,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
             label={WORDS.kind}
             options={[
               { id: 'all' as const, label: WORDS.allKinds },
-              ...kinds.map((id) => ({ id, label: id })),
+              ...kinds.map((id) => ({ id, label: named(id) })),
             ]}
             value={kind}
             onChange={setKind}
@@ -213,7 +213,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
                   <Figures>{stone.um}</Figures>
                 </span>
                 <span role="cell">{stone.gritLabel}</span>
-                <span role="cell">{stone.kind}</span>
+                <span role="cell">{named(stone.kind)}</span>
                 <span role="cell">
                   {stone.soaking === 'soak' ? WORDS.soakMin(stone.soakMinutes) : stone.soaking}
                 </span>

@@ -10,6 +10,7 @@ import {
   LIQUIDS,
   SOAKINGS,
   STROKE_LIKINGS,
+  named,
 } from '@patient-edge/core';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
@@ -143,7 +144,7 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
         control={control}
         name="scratchFactor"
         label={WORDS.scratchFactor}
-        hint={WORDS.isUsualForA(kind.scratchFactor, kind.id)}
+        hint={WORDS.isUsualForA(kind.scratchFactor, named(kind.id))}
       />
       <FormNumber control={control} name="changeSeconds" label={WORDS.timeToChangeToItS} />
       <FormNumber control={control} name="price" label={WORDS.price(currency)} />

@@ -6,6 +6,7 @@ import {
   micrometres,
   nearestGrits,
   scratchDepthUm,
+  named,
 } from '@patient-edge/core';
 import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -97,7 +98,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
     [WORDS.grain, WORDS.number(stone.um)],
     [WORDS.nearest, GRIT_SCALES.map((scale) => `${scale} ${grits[scale]}`).join(', ')],
     [WORDS.leavesScratchesOf, WORDS.figure(fixed(scratchDepthUm(stone), 2))],
-    [WORDS.abrasiveAndBond, `${stone.abrasive}, ${stone.bond}`],
+    [WORDS.abrasiveAndBond, `${named(stone.abrasive)}, ${named(stone.bond)}`],
     [
       WORDS.size,
       stone.lengthMm === null
@@ -106,11 +107,16 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
             [stone.lengthMm, stone.widthMm, stone.thicknessMm].filter(Boolean).join(' × ') + ' mm',
           ),
     ],
-    [WORDS.likes, stone.strokes === 'both' ? WORDS.eitherStroke : WORDS.strokes(stone.strokes)],
+    [
+      WORDS.likes,
+      stone.strokes === 'both' ? WORDS.eitherStroke : WORDS.strokes(named(stone.strokes)),
+    ],
     [WORDS.liquid, stone.liquid],
     [
       WORDS.water,
-      stone.soaking === 'soak' ? WORDS.soakMin(stone.soakMinutes) : WORDS.only(stone.soaking),
+      stone.soaking === 'soak'
+        ? WORDS.soakMin(stone.soakMinutes)
+        : WORDS.only(named(stone.soaking)),
     ],
     [WORDS.place, stone.place || '–'],
     [
@@ -123,7 +129,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
       <Row $gap={18}>
         <PageHeading title={stone.name} />
         <MutedText>
-          {stone.kind}
+          {named(stone.kind)}
           {stone.retired && WORDS.retiredWithin} ·{' '}
           <Link to={`/history?subject=stone&subjectId=${stone.id}`}>{WORDS.history}</Link>
           {other && (

@@ -1,4 +1,5 @@
 /** One's own account: a new password, and signing out everywhere else. */
+import { named } from '@patient-edge/core';
 import type { PasswordBody, StaffMember } from '@patient-edge/contract';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -32,7 +33,7 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
         <Stack>
           <Row $gap={18} $align="baseline">
             <PageHeading title={WORDS.yourAccount} />
-            <MutedText>{WORDS.signsInAs(staff.name, staff.login, staff.role)}</MutedText>
+            <MutedText>{WORDS.signsInAs(staff.name, staff.login, named(staff.role))}</MutedText>
           </Row>
           <Columns $columns={3}>
             <FormText

@@ -1,6 +1,6 @@
 /** Rows the shop added to the table of faults: a sign, what it probably is, and what is done about it. */
 import type { OwnFaults } from '@patient-edge/contract';
-import { PLAN_OPERATIONS, type Operation, type OwnFault } from '@patient-edge/core';
+import { PLAN_OPERATIONS, type Operation, type OwnFault, named } from '@patient-edge/core';
 import { useState } from 'react';
 import { ApiFailure, messageOf, request } from '../api/client';
 import { useOwnFaults } from '../api/hooks';
@@ -27,7 +27,7 @@ const MET: Readonly<Record<OwnFault['at'], string>> = {
 const NO_STEP = 'no step';
 const STEPS: readonly { readonly id: Operation | typeof NO_STEP; readonly label: string }[] = [
   { id: NO_STEP, label: NO_STEP },
-  ...PLAN_OPERATIONS.filter((each) => each !== 'own').map((id) => ({ id, label: id })),
+  ...PLAN_OPERATIONS.filter((each) => each !== 'own').map((id) => ({ id, label: named(id) })),
 ];
 
 export const OwnFaultsSheet = () => {
@@ -66,7 +66,7 @@ export const OwnFaultsSheet = () => {
           <Row key={fault.id} $gap={14}>
             <span>
               <b>{fault.sign}</b>, {MET[fault.at]}: {fault.cause} {fault.remedy}
-              {fault.backTo !== null && WORDS.backTo(fault.backTo)}
+              {fault.backTo !== null && WORDS.backTo(named(fault.backTo))}
             </span>
             <QuietButton onPress={() => void remove(fault)}>
               {WORDS.takeOut}

@@ -1,4 +1,5 @@
 /** The people of the shop: added, renamed, given another role or password, and deactivated when they leave. */
+import { named } from '@patient-edge/core';
 import {
   ROLES,
   type ChangeStaffBody,
@@ -107,7 +108,7 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
               label={WORDS.roleOf(name)}
               options={options(ROLES)}
               value={role}
-              onChange={(next: Role) => void change({ role: next }, WORDS.isNow(name, next))}
+              onChange={(next: Role) => void change({ role: next }, WORDS.isNow(name, named(next)))}
             />
           </div>
           <Row $gap={8}>

@@ -1,5 +1,5 @@
 /** Who may do what: the table that server and screens go by. */
-import { ROLE_TABLE, ROLES } from '@patient-edge/core';
+import { ROLE_TABLE, ROLES, named } from '@patient-edge/core';
 import { Check } from 'lucide-react';
 import { useSession } from '../api/session';
 import { MutedText, Panel, Stack } from '../theme/layout';
@@ -13,17 +13,14 @@ const RolesSection = () => {
     <Panel aria-label={WORDS.roles}>
       <Stack>
         <PageHeading title={WORDS.roles} />
-        <MutedText>
-          {WORDS.youAreSignedInAs} {mine}
-          {WORDS.whatSomebodyMayNotDoIs}
-        </MutedText>
+        <MutedText>{mine && WORDS.signedInAs(named(mine))}</MutedText>
         <table>
           <thead>
             <tr>
               <th scope="col">{WORDS.may}</th>
               {ROLES.map((role) => (
                 <th key={role} scope="col">
-                  {role}
+                  {named(role)}
                 </th>
               ))}
             </tr>

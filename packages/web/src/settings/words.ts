@@ -125,8 +125,8 @@ export const WORDS = wordsOf('settings', {
   firstPassword: 'First password',
   atLeast10Characters: 'At least 10 characters',
   role: 'Role',
-  youAreSignedInAs: 'You are signed in as',
-  whatSomebodyMayNotDoIs: '. What somebody may not do is not offered to them.',
+  signedInAs: (role: string) =>
+    `You are signed in as ${role}. What somebody may not do is not offered to them.`,
   may: 'May',
   yes: 'yes',
   caliper: 'Caliper',

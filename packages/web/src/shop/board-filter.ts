@@ -1,7 +1,7 @@
 /** Which blades of the shop are shown, in which order, and how that stands in the address. */
 import type { Board, BoardJob, Stage } from '@patient-edge/contract';
 import { STAGES } from '@patient-edge/contract';
-import { bladeKind } from '@patient-edge/core';
+import { bladeKind, named } from '@patient-edge/core';
 import { WORDS } from './words';
 
 export const ONLY = ['late', 'ready', 'waiting', 'declined'] as const;
@@ -122,7 +122,7 @@ export const choicesIn = ({ jobs, today }: Pick<Board, 'jobs' | 'today'>) => ({
   only: ONLY.map((id) => ({ id, count: jobs.filter((job) => IS[id](job, today)).length })),
   stage: STAGES.flatMap((id) => {
     const count = jobs.filter(({ stage }) => stage === id).length;
-    return count > 0 ? [{ id, label: id, count }] : [];
+    return count > 0 ? [{ id, label: named(id), count }] : [];
   }),
   place: counted(jobs, ({ place }) => place),
   person: counted(jobs, personOf),

@@ -1,4 +1,5 @@
 /** The door: sign in, or on a new installation name the shop and its owner. */
+import { named } from '@patient-edge/core';
 import type { SessionInfo, SetUpBody, SignInBody } from '@patient-edge/contract';
 import { useForm } from 'react-hook-form';
 import styled from 'styled-components';
@@ -79,7 +80,7 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
                       isDisabled={busy}
                       onPress={() => void send({ login, password })}
                     >
-                      {login}, {role}
+                      {login}, {named(role)}
                     </QuietButton>
                   ))}
                 </Row>

@@ -1,5 +1,5 @@
 /** A page that not everybody may open: reached by its address, it says who may. */
-import { rolesFor, type Action } from '@patient-edge/core';
+import { rolesFor, type Action, named } from '@patient-edge/core';
 import type { ReactNode } from 'react';
 import { useSession } from '../api/session';
 import { Row, Stack } from './layout';
@@ -26,7 +26,7 @@ export const OnlyFor = ({ action, title, children }: OnlyForProps) => {
     <Stack>
       <PageHeading title={title} />
       <Notice>
-        {WORDS.onlyCanOpenThisYouAre(may.map((each) => WHO[each]).join(' and '), role)}
+        {WORDS.onlyCanOpenThisYouAre(may.map((each) => WHO[each]).join(' and '), named(role))}
       </Notice>
       <Row>
         <QuietLink to="/">{WORDS.backToTheShop}</QuietLink>

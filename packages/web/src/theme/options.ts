@@ -1,4 +1,5 @@
 /** What a list or a segmented control offers. */
+import { named } from '@patient-edge/core';
 
 export interface Option<Id extends string> {
   readonly id: Id;
@@ -18,4 +19,7 @@ export interface PickProps<Id extends string> {
 }
 
 export const options = <Id extends string>(ids: readonly Id[]): Option<Id>[] =>
-  ids.map((id) => ({ id, label: id.charAt(0).toUpperCase() + id.slice(1) }));
+  ids.map((id) => {
+    const name = named(id);
+    return { id, label: name.charAt(0).toUpperCase() + name.slice(1) };
+  });

@@ -17,6 +17,7 @@ import {
   type CoinSearch,
   type InkFound,
   type RodRung,
+  named,
 } from '@patient-edge/core';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
@@ -216,7 +217,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
           <span>{WORDS.afterTheTrialPassTheInk}</span>
           {INK_FOUND.map((reading) => (
             <QuietButton key={reading} onPress={() => ink(reading)}>
-              {reading}
+              {named(reading)}
             </QuietButton>
           ))}
         </Row>
@@ -261,7 +262,7 @@ const CoinTable = ({ search, count }: { search: CoinSearch; count: number }) => 
       {search.places.map(({ place, heightMm, anglesDeg }) => (
         <tr key={place}>
           <th scope="row">
-            {place}, {mm(heightMm, 1)}
+            {named(place)}, {mm(heightMm, 1)}
           </th>
           {anglesDeg.map((deg, index) => (
             <td
@@ -282,7 +283,7 @@ const RodSteps = ({
   damage,
   angleIsFound,
 }: Pick<RodWorkProps, 'rung'> & { damage: Job['damage']; angleIsFound: boolean }) => (
-  <Steps aria-label={WORDS.stepsOnThe(rung)}>
+  <Steps aria-label={WORDS.stepsOnThe(named(rung))}>
     {rodSteps(ROD_OF_RUNG[rung], damage, angleIsFound).map(({ title, text, forceN, passes }) => (
       <li key={title}>
         <div>

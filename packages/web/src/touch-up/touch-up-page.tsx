@@ -10,6 +10,7 @@ import {
   touchUpLadder,
   type Rung,
   type RungAdvice,
+  named,
 } from '@patient-edge/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -115,7 +116,9 @@ const TouchUpPage = () => {
         <Stack>
           <h2>{WORDS.leastInterventionFirst}</h2>
           {job.sharpness === 'dull' || job.sharpness === 'blunt' ? (
-            <MutedText>{WORDS.itCameATiredBladeIs(job.sharpness, job.sharpness)}</MutedText>
+            <MutedText>
+              {WORDS.itCameATiredBladeIs(named(job.sharpness), named(job.sharpness))}
+            </MutedText>
           ) : (
             <MutedText>{WORDS.tryTheLowestRungThatSuits}</MutedText>
           )}
@@ -194,7 +197,7 @@ const TryRung = ({
   const onRod = isRodRung(rung.rung) ? rung.rung : null;
   const search = onRod && searchFor(job, onRod, draft.coinMm);
   const open = canDo(job, 'touch up');
-  if (!open) return <MutedText>{WORDS.theBladeIsNoRungIs(job.stage)}</MutedText>;
+  if (!open) return <MutedText>{WORDS.theBladeIsNoRungIs(named(job.stage))}</MutedText>;
   if (!mayTouchUp) return <MutedText>{WORDS.onlyTheBenchCanTouchUp}</MutedText>;
   if (rung.rung === 'full round') {
     return (

@@ -2,6 +2,7 @@
  * Plans side by side, and the map over angle and finish: the same blade with other choices, on steel, height,
  * minutes, price, thickness after and what is to come.
  */
+import { inWords } from '../../text';
 import { perSide } from '../../units';
 import { setBevels, type Side } from '../../section';
 import { abrasiveKind } from '../../abrasive';
@@ -25,63 +26,72 @@ const middleUm = ([finest, coarsest]: readonly [number, number]): number =>
   Math.sqrt(finest * coarsest);
 
 /** The trades a sharpener weighs. */
-export const VARIANTS: readonly Variant[] = [
-  { id: 'as chosen', label: 'As chosen', text: 'the plan as it stands', of: (choices) => choices },
-  {
-    id: 'keep',
-    label: 'Keep the angle',
-    text: 'match what came',
-    of: (choices) => ({ ...choices, approach: 'keep', angleDeg: null }),
-  },
-  {
-    id: 'by-use',
-    label: 'Set by use',
-    text: 'the window of its use',
-    of: (choices) => ({ ...choices, approach: 'by-use', angleDeg: null }),
-  },
-  {
-    id: 'lowest-clear',
-    label: 'Lowest that clears',
-    text: 'just above the primary',
-    of: (choices) => ({ ...choices, approach: 'lowest-clear', angleDeg: null }),
-  },
-  {
-    id: 'thin now',
-    label: 'Thin now',
-    text: 'bands before the edge',
-    of: (choices) => ({ ...choices, thin: true }),
-  },
-  {
-    id: 'edge only',
-    label: 'Edge only',
-    text: 'no thinning',
-    of: (choices) => ({ ...choices, thin: false }),
-  },
-  {
-    id: 'fine',
-    label: 'Fine finish',
-    text: 'the finer half of the window',
-    of: (choices, { finishUm }) => ({ ...choices, finishUm: [finishUm[0], middleUm(finishUm)] }),
-  },
-  {
-    id: 'coarse',
-    label: 'Coarse finish',
-    text: 'the coarser half of the window',
-    of: (choices, { finishUm }) => ({ ...choices, finishUm: [middleUm(finishUm), finishUm[1]] }),
-  },
-  {
-    id: 'coarse start',
-    label: 'Coarse start',
-    text: 'quickest chain',
-    of: (choices) => ({ ...choices, school: 'quickest', first: null }),
-  },
-  {
-    id: 'fine start',
-    label: 'Fine start',
-    text: 'finest start within half as long again',
-    of: (choices) => ({ ...choices, school: 'start fine', first: null }),
-  },
-];
+export const VARIANTS: readonly Variant[] = inWords(
+  [
+    {
+      id: 'as chosen',
+      label: 'As chosen',
+      text: 'the plan as it stands',
+      of: (choices) => choices,
+    },
+    {
+      id: 'keep',
+      label: 'Keep the angle',
+      text: 'match what came',
+      of: (choices) => ({ ...choices, approach: 'keep', angleDeg: null }),
+    },
+    {
+      id: 'by-use',
+      label: 'Set by use',
+      text: 'the window of its use',
+      of: (choices) => ({ ...choices, approach: 'by-use', angleDeg: null }),
+    },
+    {
+      id: 'lowest-clear',
+      label: 'Lowest that clears',
+      text: 'just above the primary',
+      of: (choices) => ({ ...choices, approach: 'lowest-clear', angleDeg: null }),
+    },
+    {
+      id: 'thin now',
+      label: 'Thin now',
+      text: 'bands before the edge',
+      of: (choices) => ({ ...choices, thin: true }),
+    },
+    {
+      id: 'edge only',
+      label: 'Edge only',
+      text: 'no thinning',
+      of: (choices) => ({ ...choices, thin: false }),
+    },
+    {
+      id: 'fine',
+      label: 'Fine finish',
+      text: 'the finer half of the window',
+      of: (choices, { finishUm }) => ({ ...choices, finishUm: [finishUm[0], middleUm(finishUm)] }),
+    },
+    {
+      id: 'coarse',
+      label: 'Coarse finish',
+      text: 'the coarser half of the window',
+      of: (choices, { finishUm }) => ({ ...choices, finishUm: [middleUm(finishUm), finishUm[1]] }),
+    },
+    {
+      id: 'coarse start',
+      label: 'Coarse start',
+      text: 'quickest chain',
+      of: (choices) => ({ ...choices, school: 'quickest', first: null }),
+    },
+    {
+      id: 'fine start',
+      label: 'Fine start',
+      text: 'finest start within half as long again',
+      of: (choices) => ({ ...choices, school: 'start fine', first: null }),
+    },
+  ],
+  'label',
+  'text',
+);
 
 export interface Compared {
   readonly id: string;

@@ -1,4 +1,5 @@
 /** The figures of a plan, each with its rule, inputs, formula and source. */
+import { inWords } from '../../text';
 import { figure, type Figure, type Result, type WhyInput } from '../../units';
 import { HAND_SPEED_M_PER_S, type Chain } from '../../abrasive';
 import type { AngleAdvice, PlanInput } from '../choices';
@@ -56,14 +57,14 @@ export interface PlanFacts {
   readonly seconds: number;
 }
 
-export const STAGE_LABELS: Readonly<Record<StageId, string>> = {
+export const STAGE_LABELS: Readonly<Record<StageId, string>> = inWords({
   outline: 'Jointing',
   thinning: 'Thinning',
   back: 'Back',
   edge: 'Edge bevel',
   round: 'Rounding',
   micro: 'Micro bevel',
-};
+});
 
 /** Steel of all stages. The joint is taken by the first stone where no step takes it on its own. */
 export const steelOf = (sums: StageSums): number =>

@@ -24,7 +24,7 @@ test('no screen loses its layout to words that are two fifths longer', async ({ 
   for (const { name, path } of SCREENS) {
     await page.setViewportSize(LOOKED_AT[0]!);
     await page.goto(shop.address + (await path(page, shop.address)));
-    await expect(page.locator('main h1').first()).toBeVisible();
+    await page.locator('main h1').first().waitFor({ state: 'attached' });
     await page.waitForLoadState('networkidle');
     for (const size of LOOKED_AT)
       for (const fault of await laidOutAt(page, size, size.theme))

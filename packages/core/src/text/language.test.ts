@@ -1,7 +1,7 @@
-import { inWords, named, wordsOf, type Language } from './language';
+import { inWords, named, wordsOf, type Language, type Wording } from './language';
 
 const BACKWARDS: Language = {
-  words: (area) =>
+  words: (area): Wording =>
     area === 'rack' ? { add: 'Tilføj', of: (count: number) => `${count} sten` } : {},
   name: (english) => [...english].reverse().join(''),
 };

@@ -4,11 +4,12 @@
  */
 import argon2 from 'argon2';
 import { inTurnOf } from '../http/in-turn';
+import { WORDS } from './words';
 
 const inTurn = inTurnOf({
   atOnce: 2,
   mostWaiting: 20,
-  whenBusy: 'Too many people are signing in at once; try again in a moment',
+  whenBusy: WORDS.tooManyPeopleAreSigningIn,
   retryAfterS: 2,
 });
 

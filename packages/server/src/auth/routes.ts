@@ -27,6 +27,7 @@ import {
 } from './queries';
 import { carrySession, endSession, startSession } from './sessions';
 import { throttleOf } from './throttle';
+import { WORDS } from './words';
 
 const SHOP_NAME = 'shop name';
 
@@ -68,7 +69,7 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
     if (!found || !matches) {
       await throttle.failed();
       throw new ApiError(401, 'SIGN_IN', 'Name or password is not right', {
-        fields: [{ field: 'password', message: 'Name or password is not right' }],
+        fields: [{ field: 'password', message: WORDS.nameOrPasswordIsNotRight }],
       });
     }
     await throttle.passed();
@@ -84,7 +85,7 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
     response.clearCookie(cookieName).json({ staff: null });
   });
 
-  const isSetUp = () => conflict('This shop has an owner already: sign in');
+  const isSetUp = () => conflict(WORDS.thisShopHasAnOwnerAlready);
 
   router.post('/set-up', async (request, response) => {
     const body = bodyOf(setUpSchema, request);
@@ -113,7 +114,7 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
       (await passwordMatches(found.passwordHash, currentPassword, throttle.mayTry));
     if (!matches) {
       await throttle.failed();
-      throw invalid([{ field: 'currentPassword', message: 'This is not your current password' }]);
+      throw invalid([{ field: 'currentPassword', message: WORDS.thisIsNotYourCurrentPassword }]);
     }
     await throttle.passed();
     const passwordHash = await hashPassword(newPassword);

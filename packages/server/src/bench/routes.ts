@@ -43,6 +43,7 @@ import {
   stopClocks,
 } from './queries';
 import { planWhatIsLeft } from './what-is-left';
+import { WORDS } from './words';
 
 const isBegun = ({
   strokesRight,
@@ -104,10 +105,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
           ({ matter, answer }) => answer === 'no' && matters.has(matter),
         );
         if (refused) {
-          throw conflict(
-            `The customer said no: “${refused.text}” Change the plan, or ask again.`,
-            row.version,
-          );
+          throw conflict(WORDS.theCustomerSaidNoChangeThe(refused.text), row.version);
         }
         await setStage(db, row.id, 'on the bench');
         await keepForecasts(db, row.id);
@@ -117,24 +115,21 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
   );
 
   router.put('/jobs/:id/steps/:stepId/work', mayDo('work step'), async (request, response) => {
-    const jobId = pathId(request, 'id', 'This blade');
-    const stepId = pathId(request, 'stepId', 'This step');
+    const jobId = pathId(request, 'id', WORDS.thisBlade);
+    const stepId = pathId(request, 'stepId', WORDS.thisStep);
     const body = bodyOf(workSchema, request);
     const step = await inTransaction(pool, async (db) => {
       const row = await lockJobRow(db, jobId);
-      if (!row) throw notFound('This blade');
+      if (!row) throw notFound(WORDS.thisBlade);
       const before = (await stepsOfJob(db, jobId, row.round)).find(({ id }) => id === stepId);
-      if (!before) throw notFound('This step');
+      if (!before) throw notFound(WORDS.thisStep);
       if (before.status === 'done' || !can(await stateFor('work step', db, row), 'work step')) {
-        throw conflict(
-          'This step has been left; the work on it is kept as it was',
-          before.revision,
-        );
+        throw conflict(WORDS.thisStepHasBeenLeftThe, before.revision);
       }
       // What was begun with a yes is kept whatever was said later: strokes are not lost.
       if (!isBegun(before)) await mustBeAllowed(db, before, row);
       if (!(await saveWork(db, stepId, body))) {
-        throw conflict('This step is being worked at another place too', before.revision);
+        throw conflict(WORDS.thisStepIsBeingWorkedAt, before.revision);
       }
       await replaceBurr(db, stepId, row.round, body.burr);
       await takeInHand(db, row, staffOf(request).id);
@@ -149,14 +144,14 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       action: 'finish step',
       body: finishStepSchema,
       work: async ({ db, row, body: { overrideReason, shown }, request, log }) => {
-        const stepId = pathId(request, 'stepId', 'This step');
+        const stepId = pathId(request, 'stepId', WORDS.thisStep);
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
         const open = steps.find(({ status }) => status === 'to do');
-        if (!steps.some(({ id }) => id === stepId)) throw notFound('This step');
+        if (!steps.some(({ id }) => id === stepId)) throw notFound(WORDS.thisStep);
         if (open?.id !== stepId) {
-          throw conflict('Another step is open: the steps are left in their order', row.version);
+          throw conflict(WORDS.anotherStepIsOpenTheSteps, row.version);
         }
         await mustBeAllowed(db, open, row);
         if (isForgotten(open.runningSeconds)) {
@@ -164,7 +159,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
             422,
             'HOW_LONG',
             `The clock has run for more than ${LONGEST_RUN_S / 3600} hours: say how long you worked`,
-            { fields: [{ field: 'runningSeconds', message: 'How long did you work?' }] },
+            { fields: [{ field: 'runningSeconds', message: WORDS.howLongDidYouWork }] },
           );
         }
         const gate = gateOf(
@@ -216,14 +211,14 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       action: 'reopen step',
       body: versionSchema,
       work: async ({ db, row, request, log }) => {
-        const stepId = pathId(request, 'stepId', 'This step');
+        const stepId = pathId(request, 'stepId', WORDS.thisStep);
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
         const step = steps.find(({ id }) => id === stepId);
-        if (!step) throw notFound('This step');
+        if (!step) throw notFound(WORDS.thisStep);
         if (steps.findLast(({ status }) => status === 'done')?.id !== stepId) {
-          throw conflict('Only the step done last can be opened again', row.version);
+          throw conflict(WORDS.onlyTheStepDoneLastCan, row.version);
         }
         await stopClocks(db, row.id);
         await reopenStep(db, stepId);
@@ -239,13 +234,13 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       action: 'reopen step',
       body: versionSchema,
       work: async ({ db, row, request, log }) => {
-        const stepId = pathId(request, 'stepId', 'This step');
+        const stepId = pathId(request, 'stepId', WORDS.thisStep);
         const step = (await stepsOfJob(db, row.id, row.round)).find(
           ({ id, superseded }) => id === stepId && !superseded,
         );
-        if (!step) throw notFound('This step');
+        if (!step) throw notFound(WORDS.thisStep);
         if (step.status !== 'done') {
-          throw conflict('This step is not done yet: work goes on where it stands', row.version);
+          throw conflict(WORDS.thisStepIsNotDoneYet, row.version);
         }
         await stopClocks(db, row.id);
         await reopenStepsFrom(db, row.id, stepId);
@@ -279,10 +274,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       body: replanSchema,
       work: async ({ db, row, body: { measured }, staff, log }) => {
         if (row.stage !== 'on the bench') {
-          throw conflict(
-            'Only work on the bench is planned again from where it stands',
-            row.version,
-          );
+          throw conflict(WORDS.onlyWorkOnTheBenchIs, row.version);
         }
         const { steps, text } = await planWhatIsLeft(db, compute, row, measured, staff.id);
         await log('planned', say('event.replanned', { measured: text, steps }));

@@ -13,11 +13,12 @@ import {
   stepsOfJob,
   supersedeSteps,
 } from './queries';
+import { WORDS } from './words';
 
 const textOf = ({ behindEdgeMm, angleDeg }: MeasuredAtBench): string =>
   [
-    behindEdgeMm === null ? [] : [`${behindEdgeMm} mm behind the edge`],
-    angleDeg === null ? [] : [`${angleDeg.toFixed(1)}° per side`],
+    behindEdgeMm === null ? [] : [WORDS.mmBehindTheEdge(behindEdgeMm)],
+    angleDeg === null ? [] : [WORDS.perSide(angleDeg.toFixed(1))],
   ]
     .flat()
     .join(', ');
@@ -62,7 +63,7 @@ export const planWhatIsLeft = async (
   await addVersion(
     db,
     row.id,
-    { staffId, reason: `Measured at the bench: ${text}` },
+    { staffId, reason: WORDS.measuredAtTheBench(text) },
     choices,
     record,
     plan.work.steps,

@@ -11,6 +11,7 @@ import { NO_RIG_SETTING } from '@patient-edge/contract';
 import { takePayment } from '../money/take';
 import { localDay } from '../shop/days';
 import { dueBlades, lateBlades, readyBlades, uncollectedBlades } from './queries';
+import { WORDS } from './words';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 /** Ready so long and not collected: somebody forgot. */
@@ -50,10 +51,7 @@ export const collectRoutes = (pool: Pool): Router => {
         for (const [index, { jobId, version, tagNumber }] of lines.entries()) {
           await changeJobIn(db, jobId, version, 'hand over', async (_db, row) => {
             if (customerId !== null && customerId !== row.customerId)
-              throw conflict(
-                `Tag ${row.tagNumber} is ${row.customerName}’s: hand over one customer’s blades at a time`,
-                row.version,
-              );
+              throw conflict(WORDS.tagIsSHandOverOne(row.tagNumber, row.customerName), row.version);
             customerId = row.customerId;
             await handOver(db, row, {
               tagNumber,
@@ -76,7 +74,7 @@ export const collectRoutes = (pool: Pool): Router => {
         return { jobIds: lines.map(({ jobId }) => jobId), saleId };
       },
       madeInWords: ({ jobIds }) =>
-        jobIds.length === 1 ? '1 hand-over was' : `${jobIds.length} hand-overs were`,
+        jobIds.length === 1 ? WORDS.oneHandOverWas : WORDS.handOversWere(jobIds.length),
     });
     response.status(201).json(answer);
   });

@@ -9,8 +9,9 @@ import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { addEvent, lockJobRow, raiseVersion } from '../jobs/queries';
 import { complaintOfJob, openComplaints, saveComplaint } from './queries';
+import { WORDS } from './words';
 
-const THIS = 'This blade';
+const THIS = WORDS.thisBlade;
 
 export const complaintRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -26,8 +27,7 @@ export const complaintRoutes = (pool: Pool): Router => {
     await inTransaction(pool, async (db) => {
       const row = await lockJobRow(db, id);
       if (!row) throw notFound(THIS);
-      if (row.stage !== 'returned')
-        throw conflict(`The blade is ${row.stage}: a complaint is about a visit that ended`);
+      if (row.stage !== 'returned') throw conflict(WORDS.theBladeIsAComplaintIs(row.stage));
       const before = await complaintOfJob(db, id);
       await saveComplaint(db, id, body);
       const log = (message: Parameters<typeof addEvent>[1]['message']) =>
@@ -36,7 +36,7 @@ export const complaintRoutes = (pool: Pool): Router => {
       if (body.onTheHouse !== null && body.onTheHouse !== before?.onTheHouse)
         await log(
           say('event.complaint-settled', {
-            onTheHouse: body.onTheHouse ? 'on the house' : 'paid by the customer',
+            onTheHouse: body.onTheHouse ? WORDS.onTheHouse : WORDS.paidByTheCustomer,
             reason: body.reason,
           }),
         );

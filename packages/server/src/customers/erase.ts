@@ -10,9 +10,10 @@ import {
   type CustomerRow,
 } from './queries';
 import { forgetWords } from '../search-words/forget';
+import { WORDS } from './words';
 
-const PERSON = 'the customer';
-const BLADE = 'a blade';
+const PERSON = WORDS.theCustomer;
+const BLADE = WORDS.aBlade;
 /** A name of fewer letters is a word of every other sentence. */
 const LEAST_LETTERS = 3;
 

@@ -36,8 +36,9 @@ import {
 } from './queries';
 import { say } from '@patient-edge/core';
 import { noteCustomer } from '../history/note';
+import { WORDS } from './words';
 
-const THIS = 'This customer';
+const THIS = WORDS.thisCustomer;
 /** To a page of the list. */
 const MOST_LISTED = 100;
 
@@ -61,10 +62,9 @@ const recordOf = async (db: Queryable, id: number): Promise<CustomerRecord> => {
 const lockedAt = async (db: PoolConnection, id: number, version: number): Promise<CustomerRow> => {
   const row = await lockCustomer(db, id);
   if (!row) throw notFound(THIS);
-  if (row.erasedAt)
-    throw conflict('This customer was erased: nothing is written down again', row.version);
+  if (row.erasedAt) throw conflict(WORDS.thisCustomerWasErasedNothingIs, row.version);
   if (row.version !== version) {
-    throw conflict(`${row.name} was changed by someone else; look again`, row.version);
+    throw conflict(WORDS.wasChangedBySomeoneElseLook(row.name), row.version);
   }
   return row;
 };
@@ -98,7 +98,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
         await noteCustomer(db, request, added, say('event.customer-added'));
         return { id: added };
       },
-      madeInWords: () => 'a customer was',
+      madeInWords: () => WORDS.aCustomerWas,
     });
     response.status(201).json(await recordOf(pool, id));
   });
@@ -120,14 +120,14 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     const { version, intoId } = bodyOf(mergeCustomerSchema, request);
     await inTransaction(pool, async (db) => {
       if (intoId === id) {
-        throw invalid([{ field: 'intoId', message: 'Customer who stays: choose another one' }]);
+        throw invalid([{ field: 'intoId', message: WORDS.customerWhoStaysChooseAnotherOne }]);
       }
       // Locked in the order of their ids, so that two merges cannot wait for each other.
       for (const each of [id, intoId].sort((a, b) => a - b)) await lockCustomer(db, each);
       const gone = await lockedAt(db, id, version);
       const stays = await findCustomer(db, intoId);
       if (!stays || stays.erasedAt) {
-        throw invalid([{ field: 'intoId', message: 'Customer who stays: not known here' }]);
+        throw invalid([{ field: 'intoId', message: WORDS.customerWhoStaysNotKnownHere }]);
       }
       const merged = mergedCustomer(
         { ...stays, onAccount: stays.onAccount === 1, phones: await phonesOf(db, intoId) },
@@ -148,14 +148,14 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     await inTransaction(pool, async (db) => {
       const row = await lockedAt(db, id, version);
       if (row.name !== name) {
-        throw invalid([
-          { field: 'name', message: `Name: type "${row.name}"; "${name}" was given` },
-        ]);
+        throw invalid([{ field: 'name', message: WORDS.nameTypeWasGiven(row.name, name) }]);
       }
       const held = await bladesInShop(db, id);
       if (held > 0) {
         throw conflict(
-          `${held === 1 ? 'A blade of theirs is' : `${held} blades of theirs are`} in the shop: hand over first`,
+          WORDS.inTheShopHandOverFirst(
+            held === 1 ? WORDS.aBladeOfTheirsIs : WORDS.bladesOfTheirsAre(held),
+          ),
           row.version,
         );
       }

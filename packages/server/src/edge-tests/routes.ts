@@ -40,6 +40,7 @@ import {
   testRoundsOfJob,
   testsInUse,
 } from './queries';
+import { WORDS } from './words';
 
 /** What was read of the shop's own tests must be one of their readings; what was taken out since is let stand. */
 const mustBeOwn = (readings: EdgeReadings, { own }: TestBench): void => {
@@ -52,7 +53,7 @@ const mustBeOwn = (readings: EdgeReadings, { own }: TestBench): void => {
       throw invalid([
         {
           field: `readings.${at}.${test.id}`,
-          message: `${test.label} must be one of ${known}; "${read}" was given`,
+          message: WORDS.mustBeOneOfWasGiven(test.label, known, read),
         },
       ]);
     }
@@ -74,7 +75,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     const tests: TestsInUse = bodyOf(testsInUseSchema, request);
     await inTransaction(pool, async (db) => {
       await setTestsInUse(db, tests);
-      await noteChanged(db, request, 'the tests in use');
+      await noteChanged(db, request, WORDS.theTestsInUse);
     });
     response.json(tests);
   });
@@ -87,7 +88,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     const { own } = bodyOf(ownFaultsSchema, request);
     await inTransaction(pool, async (db) => {
       await setOwnFaults(db, own);
-      await noteChanged(db, request, 'the fault rules');
+      await noteChanged(db, request, WORDS.theFaultRules);
     });
     response.json({ own });
   });
@@ -103,7 +104,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
       pool,
       request,
       body,
-      pathId(request, 'id', 'This blade'),
+      pathId(request, 'id', WORDS.thisBlade),
       phase === 'before' ? 'test before' : 'test after',
       async (db, row) => {
         mustBeOwn(readings, await testsInUse(db));
@@ -124,7 +125,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     const { version, backToStepId, cause, note } = bodyOf(verdictSchema, request);
     const job = await changeJob(
       pool,
-      pathId(request, 'id', 'This blade'),
+      pathId(request, 'id', WORDS.thisBlade),
       version,
       backToStepId === null ? 'pass' : 'send back',
       async (db, row) => {
@@ -140,7 +141,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
             throw invalid([
               {
                 field: 'verdict',
-                message: `The edge is ${verdict}: ${verdictReasons(judged).join('; ')}`,
+                message: WORDS.theEdgeIs(verdict, verdictReasons(judged).join('; ')),
               },
             ]);
           }
@@ -155,7 +156,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
           ({ id, superseded }) => id === backToStepId && !superseded,
         );
         if (!step) {
-          throw invalid([{ field: 'backToStepId', message: 'This step is not part of the plan' }]);
+          throw invalid([{ field: 'backToStepId', message: WORDS.thisStepIsNotPartOf }]);
         }
         await reopenStepsFrom(db, row.id, step.id);
         if (cause !== null) await suspectCause(db, row.id, row.round, cause);

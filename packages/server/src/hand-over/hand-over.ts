@@ -6,6 +6,7 @@ import { invalid } from '../http/errors';
 import { addEvent, livesOfBlade, setReturned, type JobRow } from '../jobs/queries';
 import { withdrawReady } from '../messages/queries';
 import { localDay } from '../shop/days';
+import { WORDS } from './words';
 
 interface HandOver extends Omit<ReturnBody, 'version'> {
   readonly staffId: number;
@@ -35,7 +36,7 @@ export const handOver = async (
     throw invalid([
       {
         field: `${path}tagNumber`,
-        message: `Tag ${tagNumber} is not this blade’s: it hangs on tag ${row.tagNumber}`,
+        message: WORDS.tagIsNotThisBladesIt(tagNumber, row.tagNumber),
       },
     ]);
   }
@@ -43,7 +44,7 @@ export const handOver = async (
     throw invalid([
       {
         field: 'sheathed',
-        message: 'Sheath, wrap or guard the edge before it is handed over',
+        message: WORDS.sheathWrapOrGuardTheEdge,
       },
     ]);
   }

@@ -9,21 +9,16 @@ import { jobRoute } from '../jobs/job-route';
 import { tagHolder, tagOfBladeInShop, undoReturned, type JobRow } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
 import { handOver } from './hand-over';
+import { WORDS } from './words';
 
 /** Back on its tag; refused once the tag hangs on another blade, or the blade came again. */
 const takeBackIn = async (db: Queryable, row: JobRow): Promise<void> => {
   const hangsOn = await tagOfBladeInShop(db, row.bladeId);
   if (hangsOn !== undefined) {
-    throw conflict(
-      `This blade has been taken in again since, on tag ${hangsOn}: undo nothing here`,
-      row.version,
-    );
+    throw conflict(WORDS.thisBladeHasBeenTakenIn(hangsOn), row.version);
   }
   if ((await tagHolder(db, row.tagNumber)) !== undefined) {
-    throw conflict(
-      `Tag ${row.tagNumber} hangs on another blade by now: take this one in anew`,
-      row.version,
-    );
+    throw conflict(WORDS.tagHangsOnAnotherBladeBy(row.tagNumber), row.version);
   }
   await undoReturned(db, row.id);
 };

@@ -4,6 +4,7 @@ import { idSchema, validate, type Role, type StaffMember } from '@patient-edge/c
 import type { Request, RequestHandler } from 'express';
 import type Joi from 'joi';
 import { ApiError, forbidden, invalid, notFound } from './errors';
+import { WORDS } from './words';
 
 /** Who asks, read from the records for each request: what a session was told once may have changed since. */
 const signedIn = new WeakMap<Request, StaffMember>();
@@ -46,9 +47,7 @@ export const allow =
   (request, _response, next) => {
     const { role } = staffOf(request);
     if (roles.length > 0 && !roles.includes(role)) {
-      throw forbidden(
-        `Only the ${roles.join(' or the ')} can do this; you are signed in as ${role}`,
-      );
+      throw forbidden(WORDS.onlyTheCanDoThisYou(roles.join(' or the '), role));
     }
     next();
   };
@@ -61,7 +60,7 @@ export const idempotencyKey = (request: Request): string | null => {
     throw invalid([
       {
         field: 'Idempotency-Key',
-        message: 'Idempotency-Key must be 8 to 80 letters, digits or hyphens',
+        message: WORDS.idempotencyKeyMustBe8To,
       },
     ]);
   }

@@ -34,6 +34,7 @@ import {
 } from './queries';
 import { wayBack } from './reopen';
 import { checkSteel, dropOff, takeIn } from './take-in';
+import { WORDS } from './words';
 
 /** Two counters gave out the same tag, or took in the same blade, at the same moment. */
 const unlessTaken = async <T>(field: string, write: () => Promise<T>): Promise<T> => {
@@ -46,9 +47,7 @@ const unlessTaken = async <T>(field: string, write: () => Promise<T>): Promise<T
     throw invalid([
       {
         field: field || (isTag ? 'tagNumber' : 'bladeId'),
-        message: isTag
-          ? 'This tag was just given to another blade'
-          : 'This blade was just taken in by someone else',
+        message: isTag ? WORDS.thisTagWasJustGivenTo : WORDS.thisBladeWasJustTakenIn,
       },
     ]);
   }
@@ -67,7 +66,7 @@ export const jobRoutes = (pool: Pool): Router => {
     const { id } = await unlessTaken('', () =>
       withIdempotency(pool, request, body, {
         work: async (db) => ({ id: await takeIn(db, body, staff, new Date()) }),
-        madeInWords: () => 'a blade was',
+        madeInWords: () => WORDS.aBladeWas,
       }),
     );
     response.status(201).json(await readJob(pool, id));
@@ -84,8 +83,8 @@ export const jobRoutes = (pool: Pool): Router => {
         }),
         madeInWords: ({ tagNumbers }) =>
           tagNumbers.length === 1
-            ? `the blade on tag ${tagNumbers[0]} was`
-            : `the blades on tags ${tagNumbers.join(', ')} were`,
+            ? WORDS.theBladeOnTagWas(tagNumbers[0])
+            : WORDS.theBladesOnTagsWere(tagNumbers.join(', ')),
       }),
     );
     const jobs = await Promise.all(ids.map((id) => readJob(pool, id)));
@@ -93,7 +92,7 @@ export const jobRoutes = (pool: Pool): Router => {
   });
 
   router.get('/jobs/:id', allow(), async (request, response) => {
-    response.json(await readJob(pool, pathId(request, 'id', 'This blade')));
+    response.json(await readJob(pool, pathId(request, 'id', WORDS.thisBlade)));
   });
 
   router.put(
@@ -144,7 +143,7 @@ export const jobRoutes = (pool: Pool): Router => {
         return { jobIds: body.blades.map(({ jobId }) => jobId) };
       },
       madeInWords: ({ jobIds }) =>
-        jobIds.length === 1 ? '1 promise was' : `${jobIds.length} promises were`,
+        jobIds.length === 1 ? WORDS.onePromiseWas : WORDS.promisesWere(jobIds.length),
     });
     response.json(await readBoard(pool));
   });

@@ -16,11 +16,12 @@ import { withPlace } from '../places/place-of';
 import { steelNamed } from '../steels/queries';
 import { completeIntake, lastSeen } from './complete-intake';
 import { addEvent, insertJob, replaceDamage, tagHolder, tagOfBladeInShop } from './queries';
+import { WORDS } from './words';
 
 /** The steel must be known to the table of the trade or to the shop. */
 export const checkSteel = async (db: Queryable, designation: string, path = ''): Promise<void> => {
   if (await steelNamed(db, designation)) return;
-  throw invalid([{ field: `${path}steel`, message: `Steel: "${designation}" is not known here` }]);
+  throw invalid([{ field: `${path}steel`, message: WORDS.steelIsNotKnownHere(designation) }]);
 };
 
 /** The customer named, or the new one written down. */
@@ -31,7 +32,7 @@ export const ownerOf = async (
   if (newCustomer) return addCustomer(db, newCustomer);
   const known = await findCustomer(db, customerId!);
   if (!known || known.erasedAt) {
-    throw invalid([{ field: 'customerId', message: 'This customer is not known here' }]);
+    throw invalid([{ field: 'customerId', message: WORDS.thisCustomerIsNotKnownHere }]);
   }
   return known.id;
 };
@@ -52,19 +53,17 @@ export const takeInBlade = async (
     throw invalid([
       {
         field: `${path}tagNumber`,
-        message: `Tag ${body.tagNumber} hangs on a blade of ${holder}`,
+        message: WORDS.tagHangsOnABladeOf(body.tagNumber, holder),
       },
     ]);
   }
   await checkSteel(db, body.steel, path);
   if (body.bladeId !== null && (await findBladeOwner(db, body.bladeId)) !== customerId) {
-    throw invalid([{ field: `${path}bladeId`, message: 'This blade belongs to someone else' }]);
+    throw invalid([{ field: `${path}bladeId`, message: WORDS.thisBladeBelongsToSomeoneElse }]);
   }
   const hangsOn = body.bladeId === null ? undefined : await tagOfBladeInShop(db, body.bladeId);
   if (hangsOn !== undefined) {
-    throw invalid([
-      { field: `${path}bladeId`, message: `This blade is in the shop already, on tag ${hangsOn}` },
-    ]);
+    throw invalid([{ field: `${path}bladeId`, message: WORDS.thisBladeIsInTheShop(hangsOn) }]);
   }
   const intake = completeIntake(
     await withPlace(db, body, path),

@@ -18,6 +18,7 @@ import { readShopDetails } from '../shop/details';
 import { readFormats } from '../shop/formats';
 import { pageAddress } from '../visits/pages';
 import type { LabelFacts } from './draw';
+import { WORDS } from './words';
 
 /** `tag-47-job-12.pdf`: what a sheet is can be read off its name. */
 const SHEET = /^(tag|ticket)-(\d+)-job-(\d+)\.pdf$/;
@@ -41,7 +42,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
   const router = Router();
 
   const draw = async (what: LabelBody['what'], request: Request) => {
-    const job = await readJob(pool, pathId(request, 'id', 'This blade'));
+    const job = await readJob(pool, pathId(request, 'id', WORDS.thisBlade));
     const facts: LabelFacts = {
       job,
       shopName: (await readSetting(pool, 'shop name')) ?? '',
@@ -67,7 +68,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
   }
 
   router.post('/jobs/:id/labels', allow(), async (request, response) => {
-    if (!printer) throw notFound('A label printer');
+    if (!printer) throw notFound(WORDS.aLabelPrinter);
     const { what } = bodyOf(labelSchema, request);
     const { name, pdf } = await draw(what, request);
     await printer.print(name, pdf);
@@ -81,7 +82,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
 
   router.get('/labels/:name', allow(), async (request, response) => {
     const pdf = await printer?.sheet(String(request.params['name']));
-    if (!pdf) throw notFound('This sheet');
+    if (!pdf) throw notFound(WORDS.thisSheet);
     response.type('application/pdf').send(pdf);
   });
 

@@ -12,8 +12,9 @@ import {
   listMachines,
   removeTestCut,
 } from './queries';
+import { WORDS } from './words';
 
-const THIS = 'This machine';
+const THIS = WORDS.thisMachine;
 
 export const machineRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -34,7 +35,7 @@ export const machineRoutes = (pool: Pool): Router => {
     const before = await findMachine(pool, id);
     if (!before) throw notFound(THIS);
     if (!(await changeMachine(pool, id, version, body))) {
-      throw conflict(`${before.name} was changed by someone else; look again`, before.version);
+      throw conflict(WORDS.wasChangedBySomeoneElseLook(before.name), before.version);
     }
     response.json(await findMachine(pool, id));
   });
@@ -49,8 +50,8 @@ export const machineRoutes = (pool: Pool): Router => {
 
   router.delete('/machines/:id/cuts/:cutId', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
-    if (!(await removeTestCut(pool, id, pathId(request, 'cutId', 'This test cut')))) {
-      throw notFound('This test cut');
+    if (!(await removeTestCut(pool, id, pathId(request, 'cutId', WORDS.thisTestCut)))) {
+      throw notFound(WORDS.thisTestCut);
     }
     response.json(await findMachine(pool, id));
   });

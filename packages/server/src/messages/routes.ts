@@ -8,6 +8,7 @@ import { conflict, notFound } from '../http/errors';
 import { allow, bodyOf, pathId } from '../http/request';
 import { latestMessages, sendAgain } from './queries';
 import { writeAbout } from './write';
+import { WORDS } from './words';
 
 const MOST_LISTED = 200;
 
@@ -21,18 +22,18 @@ export const messageRoutes = (pool: Pool, mailBox: MailBox | null): Router => {
   router.post('/messages', allow(), async (request, response) => {
     const { kind, jobIds } = bodyOf(messageSchema, request);
     const written = await inTransaction(pool, (db) => writeAbout(db, kind, jobIds));
-    if (!written) throw notFound('These blades, of one customer,');
+    if (!written) throw notFound(WORDS.theseBladesOfOneCustomer);
     response.status(201).json(written);
   });
 
   router.post('/messages/:id/again', allow(), async (request, response) => {
-    if (!(await sendAgain(pool, pathId(request, 'id', 'This message'))))
-      throw conflict('Only a message that failed is sent again');
+    if (!(await sendAgain(pool, pathId(request, 'id', WORDS.thisMessage))))
+      throw conflict(WORDS.onlyAMessageThatFailedIs);
     response.json(await latestMessages(pool, MOST_LISTED));
   });
 
   router.get('/mail-box', allow(), (_request, response) => {
-    if (!mailBox) throw notFound('A mail box');
+    if (!mailBox) throw notFound(WORDS.aMailBox);
     response.json(mailBox.mails() satisfies readonly MailInBox[]);
   });
 

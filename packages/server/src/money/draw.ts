@@ -11,6 +11,7 @@ import {
 } from '@patient-edge/contract';
 import { toPayMinor } from '@patient-edge/core';
 import { Page } from '../labels/page';
+import { WORDS } from './words';
 
 export interface PaperFacts {
   readonly shopName: string;
@@ -43,12 +44,12 @@ const foot = (page: Page, { details }: PaperFacts, y: number, x: number, width: 
 
 export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
   const { sale, bills, currency } = facts;
-  const page = new Page(`Receipt ${sale.number}`, 105, 148);
+  const page = new Page(WORDS.receipt(sale.number), 105, 148);
   const x = 8;
   const width = 89;
   let y = head(page, facts, x, width);
   const isUndone = sale.undoneAt !== null;
-  y = page.write(`Receipt ${sale.number}${isUndone ? ', undone' : ''}`, {
+  y = page.write(WORDS.receiptNumberText(sale.number, isUndone ? WORDS.undone : ''), {
     xMm: x,
     yMm: y,
     sizeMm: 5,
@@ -69,10 +70,10 @@ export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
   for (const { jobId, tagNumber, blade, amountMinor } of sale.lines) {
     const bill = bills[jobId];
     if (bill) {
-      row(`Tag ${tagNumber} ${blade}`, bill.priceMinor);
-      if (bill.discountMinor > 0) row(`less: ${bill.discountReason}`, -bill.discountMinor);
-      if (toPayMinor(bill) > 0) row('still to pay', toPayMinor(bill));
-    } else row(`Tag ${tagNumber} ${blade}`, amountMinor);
+      row(WORDS.tag(tagNumber, blade), bill.priceMinor);
+      if (bill.discountMinor > 0) row(WORDS.less(bill.discountReason), -bill.discountMinor);
+      if (toPayMinor(bill) > 0) row(WORDS.stillToPay, toPayMinor(bill));
+    } else row(WORDS.tag(tagNumber, blade), amountMinor);
   }
   page.line(
     [
@@ -83,7 +84,7 @@ export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
   );
   y += 3;
   const total = sale.lines.reduce((sum, { amountMinor }) => sum + amountMinor, 0);
-  row(`Paid, ${sale.method}`, total, 'bold');
+  row(WORDS.paid(sale.method), total, 'bold');
   foot(page, facts, y, x, width);
   return page.finish();
 };
@@ -92,12 +93,12 @@ const MOST_LINES = 40;
 export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
   const { statement, currency } = facts;
   const { customer, month, lines } = statement;
-  const page = new Page(`Statement ${monthText(month, facts.formats)}`, 210, 297);
+  const page = new Page(WORDS.statement(monthText(month, facts.formats)), 210, 297);
   const x = 20;
   const columns = [20, 48, 110, 140, 168] as const;
   let y = head(page, facts, x, 120);
   y =
-    page.write(`Statement for ${monthText(month, facts.formats)}`, {
+    page.write(WORDS.statementFor(monthText(month, facts.formats)), {
       xMm: x,
       yMm: y,
       sizeMm: 6,
@@ -110,7 +111,7 @@ export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
     );
     y += 5.4;
   };
-  const titles = ['Returned', 'Tag and blade', 'Price', 'Paid', 'To pay'];
+  const titles = [WORDS.returned, WORDS.tagAndBlade, WORDS.price, WORDS.paidAlone, WORDS.toPay];
   row(titles, 'bold');
   lines.forEach(({ returnedAt, tagNumber, blade, bill }, index) => {
     if (index > 0 && index % MOST_LINES === 0) {
@@ -132,7 +133,7 @@ export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
       '',
       '',
       '',
-      'To pay',
+      WORDS.toPay,
       money(
         lines.reduce((sum, { bill }) => sum + toPayMinor(bill), 0),
         currency,

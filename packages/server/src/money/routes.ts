@@ -38,8 +38,9 @@ import {
 } from './queries';
 import { agreedRange } from './reckon';
 import { takePayment } from './take';
+import { WORDS } from './words';
 
-const RECEIPT = 'This receipt';
+const RECEIPT = WORDS.thisReceipt;
 
 export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
@@ -56,7 +57,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
   };
   const statementOf = async (customerId: number, month: string): Promise<Statement> => {
     const customer = await findCustomer(pool, customerId);
-    if (!customer) throw notFound('This customer');
+    if (!customer) throw notFound(WORDS.thisCustomer);
     return {
       customer: toCustomer(customer),
       month,
@@ -76,7 +77,10 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
           throw invalid([
             {
               field: 'priceMinor',
-              message: `Price: at most ${money(most, currency)}, as agreed; ${money(priceMinor, currency)} was given. Agree a new estimate first.`,
+              message: WORDS.priceAtMostAsAgreedWas(
+                money(most, currency),
+                money(priceMinor, currency),
+              ),
             },
           ]);
         }
@@ -85,7 +89,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
           throw invalid([
             {
               field: 'priceMinor',
-              message: `Price: ${money(paidMinor, currency)} was paid already; undo the receipt first`,
+              message: WORDS.priceWasPaidAlreadyUndoThe(money(paidMinor, currency)),
             },
           ]);
         }
@@ -106,7 +110,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
     const body = bodyOf(paymentSchema, request);
     const { id } = await withIdempotency(pool, request, body, {
       work: async (db) => ({ id: await takePayment(db, staff.id, body) }),
-      madeInWords: () => 'a receipt was',
+      madeInWords: () => WORDS.aReceiptWas,
     });
     response.status(201).json(await findSale(pool, id));
   });
@@ -115,13 +119,13 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
     const id = pathId(request, 'id', RECEIPT);
     await inTransaction(pool, async (db) => {
       if (!(await findSale(db, id))) throw notFound(RECEIPT);
-      if (!(await undoSale(db, id))) throw conflict('This receipt was undone before');
+      if (!(await undoSale(db, id))) throw conflict(WORDS.thisReceiptWasUndoneBefore);
     });
     response.json(await findSale(pool, id));
   });
 
   router.get('/jobs/:id/payments', allow(), async (request, response) => {
-    response.json(await salesOfJob(pool, pathId(request, 'id', 'This blade')));
+    response.json(await salesOfJob(pool, pathId(request, 'id', WORDS.thisBlade)));
   });
 
   router.get('/payments/:id/receipt.pdf', allow(), async (request, response) => {
@@ -148,16 +152,16 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
 
   router.get('/customers/:id/statement', mayDo('see money'), async (request, response) => {
     const { month } = queryOf(monthSchema, request);
-    response.json(await statementOf(pathId(request, 'id', 'This customer'), month));
+    response.json(await statementOf(pathId(request, 'id', WORDS.thisCustomer), month));
   });
   router.get('/customers/:id/statement.csv', mayDo('see money'), async (request, response) => {
     const { month } = queryOf(monthSchema, request);
-    const statement = await statementOf(pathId(request, 'id', 'This customer'), month);
+    const statement = await statementOf(pathId(request, 'id', WORDS.thisCustomer), month);
     sendCsv(response, `statement-${month}`, statementCsv(statement, await readCurrency(pool)));
   });
   router.get('/customers/:id/statement.pdf', mayDo('see money'), async (request, response) => {
     const { month } = queryOf(monthSchema, request);
-    const statement = await statementOf(pathId(request, 'id', 'This customer'), month);
+    const statement = await statementOf(pathId(request, 'id', WORDS.thisCustomer), month);
     response
       .type('application/pdf')
       .set('Content-Disposition', `inline; filename="statement-${month}.pdf"`)

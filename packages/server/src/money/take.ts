@@ -7,6 +7,7 @@ import { conflict, invalid, notFound } from '../http/errors';
 import { lockJobRow } from '../jobs/queries';
 import { readCurrency } from '../prices/queries';
 import { addSale, lockBill } from './queries';
+import { WORDS } from './words';
 
 /** Gives the sale. Each job is locked, so that two people cannot take the same money. */
 export const takePayment = async (
@@ -18,20 +19,24 @@ export const takePayment = async (
   const currency = await readCurrency(db);
   for (const [index, { jobId, amountMinor }] of lines.entries()) {
     const row = await lockJobRow(db, jobId);
-    if (!row) throw notFound('This blade');
+    if (!row) throw notFound(WORDS.thisBlade);
     if (customerId !== null && customerId !== row.customerId)
-      throw conflict('A receipt is for the blades of one customer', row.version);
+      throw conflict(WORDS.aReceiptIsForTheBlades, row.version);
     customerId = row.customerId;
     const bill = await lockBill(db, jobId);
     const field = `lines.${index}.amountMinor`;
     if (bill === null)
-      throw invalid([{ field, message: `Tag ${row.tagNumber} has no price yet: set it first` }]);
+      throw invalid([{ field, message: WORDS.tagHasNoPriceYetSet(row.tagNumber) }]);
     const toPay = toPayMinor(bill);
     if (amountMinor > toPay) {
       throw invalid([
         {
           field,
-          message: `Tag ${row.tagNumber}: ${money(toPay, currency)} is to pay; ${money(amountMinor, currency)} was given`,
+          message: WORDS.tagIsToPayWasGiven(
+            row.tagNumber,
+            money(toPay, currency),
+            money(amountMinor, currency),
+          ),
         },
       ]);
     }

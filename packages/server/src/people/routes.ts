@@ -25,20 +25,21 @@ import { conflict, invalid, notFound } from '../http/errors';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { say } from '@patient-edge/core';
 import { noteShop } from '../history/note';
+import { WORDS } from './words';
 
-const THIS = 'This person';
+const THIS = WORDS.thisPerson;
 
 const isActiveOwner = ({ role, active }: { readonly role: Role; readonly active: boolean }) =>
   role === 'owner' && active;
 
 const whatChanged = (before: StaffRecord, wanted: ChangeStaffBody): string =>
   [
-    before.name === wanted.name ? '' : `renamed, was ${before.name}`,
-    before.role === wanted.role ? '' : `${wanted.role}, was ${before.role}`,
-    before.active === wanted.active ? '' : wanted.active ? 'active again' : 'deactivated',
+    before.name === wanted.name ? '' : WORDS.renamedWas(before.name),
+    before.role === wanted.role ? '' : WORDS.was(wanted.role, before.role),
+    before.active === wanted.active ? '' : wanted.active ? WORDS.activeAgain : 'deactivated',
   ]
     .filter(Boolean)
-    .join('; ') || 'nothing changed';
+    .join('; ') || WORDS.nothingChanged;
 
 export const peopleRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -65,7 +66,7 @@ export const peopleRoutes = (pool: Pool): Router => {
       response.status(201).json({ id, name, login, role } satisfies StaffMember);
     } catch (error) {
       if (errnoOf(error) !== DUPLICATE_ENTRY) throw error;
-      throw invalid([{ field: 'login', message: `Sign-in name "${login}" is taken` }]);
+      throw invalid([{ field: 'login', message: WORDS.signInNameIsTaken(login) }]);
     }
   });
 
@@ -78,7 +79,7 @@ export const peopleRoutes = (pool: Pool): Router => {
       if (!person) throw notFound(THIS);
       const others = before.filter((each) => each.id !== id);
       if (!isActiveOwner(wanted) && !others.some(isActiveOwner)) {
-        throw conflict('A shop needs an owner: make somebody else owner first');
+        throw conflict(WORDS.aShopNeedsAnOwnerMake);
       }
       await changeStaff(db, id, wanted);
       // Whoever is deactivated is out at once, everywhere.
@@ -101,13 +102,13 @@ export const peopleRoutes = (pool: Pool): Router => {
       const found = (await lockStaff(db)).find((each) => each.id === id);
       if (!found) throw notFound(THIS);
       if (id === staffOf(request).id) {
-        throw conflict('Change your own password in your account, with the one you have');
+        throw conflict(WORDS.changeYourOwnPasswordInYour);
       }
       await setPassword(db, id, passwordHash);
       await noteShop(
         db,
         request,
-        say('event.person-changed', { name: found.name, what: 'new password' }),
+        say('event.person-changed', { name: found.name, what: WORDS.newPassword }),
       );
       await endSessionsOf(db, id);
       return listStaff(db);

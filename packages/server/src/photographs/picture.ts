@@ -5,6 +5,7 @@
 import { PHOTOGRAPH_TYPES } from '@patient-edge/contract';
 import { invalid } from '../http/errors';
 import { inTurnOf } from '../http/in-turn';
+import { WORDS } from './words';
 
 export interface Picture {
   readonly full: Buffer;
@@ -24,12 +25,12 @@ const FORMATS: readonly string[] = PHOTOGRAPH_TYPES.map((type) => type.slice('im
 const inTurn = inTurnOf({
   atOnce: 2,
   mostWaiting: 20,
-  whenBusy: 'Too many pictures are being opened just now; try again in a moment',
+  whenBusy: WORDS.tooManyPicturesAreBeingOpened,
   retryAfterS: 5,
 });
 
 const refuse = (message: string): never => {
-  throw invalid([{ field: 'photograph', message: `Photograph: ${message}` }]);
+  throw invalid([{ field: 'photograph', message: WORDS.photograph(message) }]);
 };
 
 /** Loaded with the first picture: a server that restarts opens its doors the sooner. */
@@ -50,8 +51,8 @@ const opened = async (bytes: Buffer): Promise<Picture> => {
   const format = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
     .metadata()
     .then((found) => found.format as string)
-    .catch(() => refuse('this file holds no picture that can be read'));
-  if (!FORMATS.includes(format)) refuse(`must be JPEG, PNG or WebP; ${format} was given`);
+    .catch(() => refuse(WORDS.thisFileHoldsNoPictureThat));
+  if (!FORMATS.includes(format)) refuse(WORDS.mustBeJpegPngOrWebp(format));
   try {
     const full = await fitted(bytes, LONGEST_PX, 84);
     // From the large one: the original is unfolded once.
@@ -64,13 +65,13 @@ const opened = async (bytes: Buffer): Promise<Picture> => {
     };
   } catch (error) {
     return refuse(
-      `cannot be opened (${error instanceof Error ? error.message.split('\n')[0] : 'unknown'})`,
+      WORDS.cannotBeOpened(error instanceof Error ? error.message.split('\n')[0] : WORDS.unknown),
     );
   }
 };
 
 /** Throws 422 for what is no picture or too large a one, 503 while too many wait. */
 export const toPicture = (bytes: Buffer): Promise<Picture> => {
-  if (bytes.length === 0) refuse('the file is empty');
+  if (bytes.length === 0) refuse(WORDS.theFileIsEmpty);
   return inTurn(() => opened(bytes));
 };

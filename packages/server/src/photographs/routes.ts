@@ -28,9 +28,10 @@ import {
   removePhotograph,
   versionOfPhotograph,
 } from './queries';
+import { WORDS } from './words';
 
 const FIELD = 'photograph';
-const THIS = 'This photograph';
+const THIS = WORDS.thisPhotograph;
 const upload = multer({
   storage: multer.memoryStorage(),
   limits: { fileSize: MOST_PHOTOGRAPH_BYTES, files: 1, fields: 0 },
@@ -47,8 +48,8 @@ const readUpload: RequestHandler = (request, response, next) => {
             field: FIELD,
             message:
               error.code === 'LIMIT_FILE_SIZE'
-                ? `Photograph: must be at most ${megabytes} MB`
-                : `Photograph: one file is expected (${error.message})`,
+                ? WORDS.photographMustBeAtMostMb(megabytes)
+                : WORDS.photographOneFileIsExpected(error.message),
           },
         ]),
       );
@@ -71,12 +72,12 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
     const staffId = staffOf(request).id;
     const work = async (db: PoolConnection): Promise<{ readonly jobId: number }> => {
       const row = await lockJobRow(db, jobId);
-      if (!row) throw notFound('This blade');
+      if (!row) throw notFound(WORDS.thisBlade);
       if ((await countPhotographs(db, jobId)) >= MOST_PHOTOGRAPHS) {
         throw invalid([
           {
             field: FIELD,
-            message: `Photograph: at most ${MOST_PHOTOGRAPHS} of one visit are kept`,
+            message: WORDS.photographAtMostOfOneVisit(MOST_PHOTOGRAPHS),
           },
         ]);
       }
@@ -90,28 +91,28 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
       });
       return { jobId };
     };
-    await withIdempotency(pool, request, null, { work, madeInWords: () => 'a photograph was' });
+    await withIdempotency(pool, request, null, { work, madeInWords: () => WORDS.aPhotographWas });
   };
 
   router.post('/jobs/:id/photographs', allow(), readUpload, async (request, response) => {
-    const jobId = pathId(request, 'id', 'This blade');
+    const jobId = pathId(request, 'id', WORDS.thisBlade);
     const { file } = request;
-    if (!file) throw invalid([{ field: FIELD, message: 'Photograph is missing' }]);
+    if (!file) throw invalid([{ field: FIELD, message: WORDS.photographIsMissing }]);
     const picture = await toPicture(file.buffer);
     await keepPicture(jobId, request, picture);
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
 
   router.get('/devices/microscope', allow(), (_request, response) => {
-    if (!microscope) throw notFound('A microscope');
+    if (!microscope) throw notFound(WORDS.aMicroscope);
     response.json(microscope.shots().map(({ name, shows }) => ({ name, shows })));
   });
 
   router.post('/jobs/:id/photographs/microscope', allow(), async (request, response) => {
-    const jobId = pathId(request, 'id', 'This blade');
+    const jobId = pathId(request, 'id', WORDS.thisBlade);
     const { shot } = bodyOf(microscopeSchema, request);
     const seen = microscope?.shots().find(({ name }) => name === shot);
-    if (!seen) throw notFound('This picture of the microscope');
+    if (!seen) throw notFound(WORDS.thisPictureOfTheMicroscope);
     await keepPicture(jobId, request, await toPicture(await drawnAsPng(seen.svg)));
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
@@ -141,7 +142,7 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
       const held = await versionOfPhotograph(db, id);
       if (!row || held === undefined) throw notFound(THIS);
       if (held !== version) {
-        throw conflict('This photograph was changed by someone else; look again', held);
+        throw conflict(WORDS.thisPhotographWasChangedBySomeone, held);
       }
       await work(db, row);
     });
@@ -165,7 +166,7 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
     response.json(
       await change(id, version, async (db, row) => {
         if (row.stage === 'returned') {
-          throw conflict('The blade has gone home: its photographs stay with its record', version);
+          throw conflict(WORDS.theBladeHasGoneHomeIts, version);
         }
         await removePhotograph(db, id);
         await addEvent(db, {

@@ -14,6 +14,7 @@ import {
   writePlacesVersion,
 } from './queries';
 import { noteChanged } from '../history/note';
+import { WORDS } from './words';
 
 export const placeRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -29,19 +30,19 @@ export const placeRoutes = (pool: Pool): Router => {
       await lockPlaces(db);
       const before = await readPlaces(db);
       if (before.version !== version) {
-        throw conflict('Somebody changed the places meanwhile; look at them again', before.version);
+        throw conflict(WORDS.somebodyChangedThePlacesMeanwhileLook, before.version);
       }
       const known = new Set(before.places.map(({ id }) => id));
       const index = places.findIndex(({ id }) => id !== null && !known.has(id));
       if (index >= 0) {
-        throw invalid([{ field: `places.${index}.id`, message: 'This place is not known here' }]);
+        throw invalid([{ field: `places.${index}.id`, message: WORDS.thisPlaceIsNotKnownHere }]);
       }
       const kept = new Set(places.map(({ id }) => id));
       for (const { id } of before.places) if (!kept.has(id)) await removePlace(db, id);
       for (const place of places) await putPlace(db, place);
       await replaceClosedDays(db, closed);
       await writePlacesVersion(db, version + 1);
-      await noteChanged(db, request, 'places and days');
+      await noteChanged(db, request, WORDS.placesAndDays);
       return readPlaces(db);
     });
     response.json(held);

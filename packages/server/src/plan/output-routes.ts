@@ -28,8 +28,9 @@ import { readFormats } from '../shop/formats';
 import { outlineDxf } from './dxf';
 import { noPlan, settledPlan } from './make-plan';
 import { planFileOf } from './plan-file';
+import { WORDS } from './words';
 
-const THIS = 'This blade';
+const THIS = WORDS.thisBlade;
 
 interface Settled {
   readonly row: JobRow;
@@ -57,7 +58,7 @@ const sideOf = ({ held }: Settled): string => (held.side === null ? '' : `-${hel
 
 const drawingOf = ({ row, plan, held }: Settled) =>
   outlineDrawing(
-    `${bladeName(row)}, tag ${row.tagNumber}: lifts for ${held.angleDeg.toFixed(1)}° ${ofSide(held.side)}`,
+    WORDS.tagLiftsFor(bladeName(row), row.tagNumber, held.angleDeg.toFixed(1), ofSide(held.side)),
     plan.outline.curvesAfter,
     held.stations,
   );
@@ -67,7 +68,7 @@ const TEMPLATES: Readonly<Record<string, (of: Settled) => Template>> = {
   wedge: ({ held }) => wedgeTemplate(perSide(held.angleDeg), held.side),
   'lift-gauge': ({ row, plan, held }) => {
     if (!plan.work.steps.some(({ lifts }) => lifts.some(({ liftMm }) => liftMm !== null)))
-      throw conflict('This plan holds no angle by lift: there is no gauge to cut', row.version);
+      throw conflict(WORDS.thisPlanHoldsNoAngleBy, row.version);
     return liftGaugeTemplate(liftsOfZones(held), perSide(held.angleDeg), held.side);
   },
   outline: (of) => outlineTemplate(drawingOf(of)),

@@ -24,9 +24,10 @@ import {
   versionsOfJob,
   writeHabits,
 } from './queries';
+import { WORDS } from './words';
 
-const THIS = 'This blade';
-const TEMPLATE = 'This template';
+const THIS = WORDS.thisBlade;
+const TEMPLATE = WORDS.thisTemplate;
 
 export const planRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
@@ -67,9 +68,9 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
     const habits = await inTransaction(pool, async (db) => {
       const before = await readHabits(db);
       if (!(await writeHabits(db, { choices: habitsOf(choices), version }))) {
-        throw conflict('The habits were changed by someone else; look again', before.version);
+        throw conflict(WORDS.theHabitsWereChangedBySomeone, before.version);
       }
-      await noteChanged(db, request, 'the habits');
+      await noteChanged(db, request, WORDS.theHabits);
       return readHabits(db);
     });
     response.json(habits);
@@ -84,11 +85,11 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
     const body: TemplateBody = bodyOf(templateSchema, request);
     const row = await findJobRow(pool, id);
     if (!row) throw notFound(THIS);
-    if (!row.planRecord) throw conflict('There is no plan to keep as a template', row.version);
+    if (!row.planRecord) throw conflict(WORDS.thereIsNoPlanToKeep, row.version);
     const choices = templateOf(withDefaults(row.planRecord.choices));
     if (!(await addTemplate(pool, row.kindId, body, choices, id, staffOf(request).id))) {
       throw new ApiError(409, 'TAKEN', 'A template of this kind has that name', {
-        fields: [{ field: 'name', message: `Name "${body.name}" is taken for this kind of blade` }],
+        fields: [{ field: 'name', message: WORDS.nameIsTakenForThisKind(body.name) }],
       });
     }
     response.status(201).json(await listTemplates(pool));

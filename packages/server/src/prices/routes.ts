@@ -7,6 +7,7 @@ import { conflict, invalid } from '../http/errors';
 import { allow, bodyOf, mayDo } from '../http/request';
 import { lockPriceList, readPriceList, writePriceList } from './queries';
 import { noteChanged } from '../history/note';
+import { WORDS } from './words';
 
 /** Once money was written down, it was in that currency. */
 export const refuseCurrency = (
@@ -17,7 +18,7 @@ export const refuseCurrency = (
     throw invalid([
       {
         field: 'currency',
-        message: `Currency: it stays ${held.currency}, prices were written down in it`,
+        message: WORDS.currencyItStaysPricesWereWritten(held.currency),
       },
     ]);
   }
@@ -36,11 +37,10 @@ export const priceRoutes = (pool: Pool): Router => {
       // One list: whoever comes second waits here.
       await lockPriceList(db);
       const held = await readPriceList(db);
-      if (held.version !== version)
-        throw conflict('The price list was changed by someone else; look again', held.version);
+      if (held.version !== version) throw conflict(WORDS.thePriceListWasChangedBy, held.version);
       refuseCurrency(held, body.currency);
       await writePriceList(db, body, version + 1);
-      await noteChanged(db, request, 'the price list');
+      await noteChanged(db, request, WORDS.thePriceList);
     });
     response.json(await readPriceList(pool));
   });

@@ -16,6 +16,7 @@ import { steelNamed } from '../steels/queries';
 import { touchUpsOfBlade } from '../touch-ups/queries';
 import type { SheetPaper } from './draw';
 import { sheetOf } from './sheet';
+import { WORDS } from './words';
 
 /** The sheet of a job that was read. */
 export const sheetOfJob = async (db: Queryable, job: Job): Promise<CustomerSheet> =>
@@ -34,8 +35,8 @@ export const priceSaid = (bill: Bill | null, currency: string): string => {
   const less = bill.discountMinor > 0 ? `, ${bill.discountReason.toLowerCase()}` : '';
   const toPay = toPayMinor(bill);
   return toPay === 0
-    ? `Paid: ${price}${less}`
-    : `Price: ${price}${less}${bill.paidMinor > 0 ? `; still to pay: ${money(toPay, currency)}` : ''}`;
+    ? WORDS.paid(price, less)
+    : WORDS.price(price, less, bill.paidMinor > 0 ? WORDS.stillToPay(money(toPay, currency)) : '');
 };
 
 /** The first before the work and the last after it began. */
@@ -45,8 +46,8 @@ const picturesOf = async (db: Queryable, job: Job): Promise<SheetPaper['pictures
   const leaves = beganAt === null ? undefined : job.photographs.findLast(({ at }) => at >= beganAt);
   const pictures: { label: string; jpeg: Uint8Array }[] = [];
   for (const [label, photograph] of [
-    ['As it came', came],
-    ['As it leaves', leaves],
+    [WORDS.asItCame, came],
+    [WORDS.asItLeaves, leaves],
   ] as const) {
     const jpeg = photograph && (await pictureOf(db, photograph.id, 'full'));
     if (jpeg) pictures.push({ label, jpeg });
@@ -58,13 +59,13 @@ export const sheetRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
 
   router.get('/jobs/:id/sheet', allow(), async (request, response) => {
-    const job = await readJob(pool, pathId(request, 'id', 'This blade'));
+    const job = await readJob(pool, pathId(request, 'id', WORDS.thisBlade));
     response.json(await sheetOfJob(pool, job));
   });
 
   router.get('/jobs/:id/sheet.pdf', allow(), async (request, response) => {
     const { size } = queryOf(sheetSizeSchema, request);
-    const job = await readJob(pool, pathId(request, 'id', 'This blade'));
+    const job = await readJob(pool, pathId(request, 'id', WORDS.thisBlade));
     const { address, phone } = await readShopDetails(pool);
     const formats = await readFormats(pool);
     const paper: SheetPaper = {

@@ -13,6 +13,7 @@ import { readSetting, writeSetting } from '../auth/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { bodyOf, mayDo } from '../http/request';
 import { noteChanged } from '../history/note';
+import { WORDS } from './words';
 
 const SETTING = 'formats';
 
@@ -35,7 +36,7 @@ export const formatRoutes = (pool: Pool): Router => {
     const formats = bodyOf(formatsSchema, request);
     await inTransaction(pool, async (db) => {
       await writeSetting(db, SETTING, JSON.stringify(formats));
-      await noteChanged(db, request, 'units and dates');
+      await noteChanged(db, request, WORDS.unitsAndDates);
     });
     response.json(formats);
   });
@@ -43,7 +44,7 @@ export const formatRoutes = (pool: Pool): Router => {
     const { owned } = bodyOf(instrumentsSchema, request);
     await inTransaction(pool, async (db) => {
       await writeSetting(db, OWNED, JSON.stringify(owned));
-      await noteChanged(db, request, 'the instruments');
+      await noteChanged(db, request, WORDS.theInstruments);
     });
     response.json({ owned });
   });

@@ -14,13 +14,12 @@ import {
   listOwnSteels,
   removeOwnSteel,
 } from './queries';
+import { WORDS } from './words';
 
-const THIS = 'This steel';
+const THIS = WORDS.thisSteel;
 
 const taken = (designation: string) =>
-  invalid([
-    { field: 'designation', message: `Designation: "${designation}" is in the table already` },
-  ]);
+  invalid([{ field: 'designation', message: WORDS.designationIsInTheTableAlready(designation) }]);
 
 /** Runs a write that a designation in use refuses. */
 const unlessTaken = async <T>(body: SteelBody, write: () => Promise<T>): Promise<T> => {
@@ -59,16 +58,17 @@ export const steelRoutes = (pool: Pool): Router => {
         throw invalid([
           {
             field: 'designation',
-            message: `Designation: ${blades} ${blades === 1 ? 'blade names' : 'blades name'} "${before.designation}"; add another steel instead`,
+            message: WORDS.designationAddAnotherSteelInstead(
+              blades,
+              blades === 1 ? WORDS.bladeNames : WORDS.bladesName,
+              before.designation,
+            ),
           },
         ]);
       }
     }
     if (!(await unlessTaken(body, () => changeOwnSteel(pool, id, version, body)))) {
-      throw conflict(
-        `${before.designation} was changed by someone else; look again`,
-        before.version,
-      );
+      throw conflict(WORDS.wasChangedBySomeoneElseLook(before.designation), before.version);
     }
     response.json(await findOwnSteel(pool, id));
   });
@@ -78,7 +78,7 @@ export const steelRoutes = (pool: Pool): Router => {
     const steel = await findOwnSteel(pool, id);
     if (!steel) throw notFound(THIS);
     if ((await bladesOfSteel(pool, steel.designation)) > 0) {
-      throw conflict(`Blades of ${steel.designation} are on record: it stays`, steel.version);
+      throw conflict(WORDS.bladesOfAreOnRecordIt(steel.designation), steel.version);
     }
     await removeOwnSteel(pool, id);
     response.json({ removed: id });

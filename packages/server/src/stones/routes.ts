@@ -37,26 +37,23 @@ import {
 } from './queries';
 import { say } from '@patient-edge/core';
 import { noteShop, noteStone } from '../history/note';
+import { WORDS } from './words';
 
-const THIS = 'This stone';
+const THIS = WORDS.thisStone;
 
 /** The other side must be there, and no stone is its own other side. */
 const checkOtherSide = async (db: Queryable, id: number | null, body: StoneBody): Promise<void> => {
   const { otherSideId } = body;
   if (otherSideId === null) return;
   if (otherSideId === id || !(await findStone(db, otherSideId))) {
-    throw invalid([
-      { field: 'otherSideId', message: 'Other side of: choose another stone of the rack' },
-    ]);
+    throw invalid([{ field: 'otherSideId', message: WORDS.otherSideOfChooseAnotherStone }]);
   }
 };
 
 const mustHaveRoom = async (db: Queryable, more: number): Promise<void> => {
   const held = await countStones(db);
   if (held + more > MOST_STONES) {
-    throw invalid([
-      { field: 'stones', message: `The rack must hold at most ${MOST_STONES}; it holds ${held}` },
-    ]);
+    throw invalid([{ field: 'stones', message: WORDS.theRackMustHoldAtMost(MOST_STONES, held) }]);
   }
 };
 
@@ -125,10 +122,7 @@ export const stoneRoutes = (pool: Pool): Router => {
       const before = await lockedStone(db, id);
       await checkOtherSide(db, id, body);
       if (!(await changeStone(db, id, version, body))) {
-        throw conflict(
-          `${before.name} was changed by someone else; look at it again`,
-          before.version,
-        );
+        throw conflict(WORDS.wasChangedBySomeoneElseLook(before.name), before.version);
       }
       await pairSides(db, id, body.otherSideId);
       await noteStone(
@@ -147,7 +141,7 @@ export const stoneRoutes = (pool: Pool): Router => {
     await inTransaction(pool, async (db) => {
       const stone = await lockedStone(db, id);
       if (await isStoneUsed(db, id)) {
-        throw conflict(`Work is on record for ${stone.name}: retire it instead`, stone.version);
+        throw conflict(WORDS.workIsOnRecordForRetire(stone.name), stone.version);
       }
       await removeStone(db, id);
     });
@@ -170,7 +164,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         throw invalid([
           {
             field: 'lostMm',
-            message: `Thickness lost must be less than the ${thicknessMm} mm that are left; ${lostMm} was given`,
+            message: WORDS.thicknessLostMustBeLessThan(thicknessMm, lostMm),
           },
         ]);
       }
@@ -194,12 +188,12 @@ export const stoneRoutes = (pool: Pool): Router => {
   /** Takes back the last flattening. */
   router.delete('/stones/:id/flattenings/:flatteningId', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
-    const flatteningId = pathId(request, 'flatteningId', 'This flattening');
+    const flatteningId = pathId(request, 'flatteningId', WORDS.thisFlattening);
     await inTransaction(pool, async (db) => {
       const stone = await lockedStone(db, id);
       const last = (await flatteningsOf(db, id)).at(-1);
       if (last?.id !== flatteningId) {
-        throw conflict('Only the last flattening can be taken back', stone.version);
+        throw conflict(WORDS.onlyTheLastFlatteningCanBe, stone.version);
       }
       await removeFlattening(db, flatteningId);
       if (last.thicknessAfterMm !== null && stone.thicknessMm !== null) {
@@ -222,14 +216,14 @@ export const stoneRoutes = (pool: Pool): Router => {
             field: 'minutes',
             message:
               stone.soaking === 'splash'
-                ? `${stone.name} is a splash stone: wet it, do not soak it`
-                : `${stone.name} is used dry: it does not go into the water`,
+                ? WORDS.isASplashStoneWetIt(stone.name)
+                : WORDS.isUsedDryItDoesNot(stone.name),
           },
         ]);
       }
-      if (jobId !== null && !(await findJobRow(db, jobId))) throw notFound('This blade');
+      if (jobId !== null && !(await findJobRow(db, jobId))) throw notFound(WORDS.thisBlade);
       if (stone.soak !== null || !(await putInWater(db, id, minutes, jobId))) {
-        throw conflict(`${stone.name} lies in the water already`, stone.version);
+        throw conflict(WORDS.liesInTheWaterAlready(stone.name), stone.version);
       }
     });
     response.status(201).json(await findStone(pool, id));
@@ -249,10 +243,7 @@ export const stoneRoutes = (pool: Pool): Router => {
     await inTransaction(pool, async (db) => {
       const stone = await lockedStone(db, id);
       if (stone.soak !== null || !(await putBackInWater(db, id, stone.otherSideId))) {
-        throw conflict(
-          `${stone.name} cannot be put back: it was not just taken out`,
-          stone.version,
-        );
+        throw conflict(WORDS.cannotBePutBackItWas(stone.name), stone.version);
       }
     });
     response.json(await findStone(pool, id));

@@ -32,7 +32,9 @@ const SideName = styled.b`
 `;
 const Cell = styled(Button)`
   min-height: 56px;
+  min-width: 0;
   padding: 0 2px;
+  overflow-wrap: anywhere;
   font: 600 17px/1.1 var(--text);
   color: var(--ink);
   background: var(--sheet);
@@ -108,11 +110,11 @@ export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardPro
               aria-label={WORDS.burrSideZoneText(
                 named(side),
                 named(zone),
-                found ?? (zones.includes(zone) ? 'not checked' : 'passed'),
+                named(found) ?? (zones.includes(zone) ? WORDS.notChecked : WORDS.passedWithin),
               )}
               onPress={() => onPress(side, zone)}
             >
-              {found ?? (zones.includes(zone) ? '·' : WORDS.passedWithin)}
+              {named(found) ?? (zones.includes(zone) ? '·' : WORDS.passedWithin)}
             </Cell>
           );
         })}

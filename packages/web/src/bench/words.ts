@@ -251,4 +251,5 @@ export const WORDS = wordsOf('bench', {
   cooling: 'Cooling',
   lookFor: 'Look for',
   countOnTheSide: (count: number, side: string, zone: string) => `${count} on the ${side}${zone}`,
+  notChecked: 'not checked',
 });

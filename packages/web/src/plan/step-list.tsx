@@ -42,7 +42,7 @@ const Steps = styled.ol`
   & > li {
     counter-increment: step;
     display: grid;
-    grid-template-columns: 34px minmax(0, 1fr) 190px 200px 52px;
+    grid-template-columns: 34px minmax(0, 1fr) 190px 200px minmax(52px, max-content);
     gap: 2px 14px;
     padding: 9px 0;
     border-top: 1px solid var(--line-soft);

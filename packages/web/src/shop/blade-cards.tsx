@@ -21,7 +21,8 @@ const Berth = styled.section`
   padding-top: 8px;
   /* What is out of sight is not laid out: a thousand blades scroll as ten do. */
   content-visibility: auto;
-  contain-intrinsic-size: auto 160px;
+  /* Its height is remembered; its width never, for a page that is turned has another. */
+  contain-intrinsic-block-size: auto 160px;
   & > header {
     display: flex;
     flex-wrap: wrap;

@@ -24,7 +24,7 @@ const Rows = styled.div`
     min-height: 52px;
     border-bottom: 1px solid var(--line-soft);
     content-visibility: auto;
-    contain-intrinsic-size: auto 52px;
+    contain-intrinsic-block-size: auto 52px;
   }
   & a {
     display: flex;

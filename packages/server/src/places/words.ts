@@ -1,0 +1,10 @@
+/** Words of places and days. */
+import { wordsOf } from '@patient-edge/core';
+
+export const WORDS = wordsOf('server/places', {
+  somebodyChangedThePlacesMeanwhileLook:
+    'Somebody changed the places meanwhile; look at them again',
+  thisPlaceIsNotKnownHere: 'This place is not known here',
+  placesAndDays: 'places and days',
+  thisPlaceIsNotOneOf: 'This place is not one of the shop’s',
+});

@@ -9,7 +9,7 @@ const WEB = join(__dirname, '..', 'packages', 'web', 'src');
 const SAID =
   /^(label|aria-label|hint|title|text|placeholder|error|alt|says|heading|what|save|whenEmpty)$/;
 /** Signs of units and formulas are the same in every language. */
-const UNITS = /(?<!\p{L})(mm[²³]?|µm|min|gf|kB|HRC|cm|in|oz|lbf)(?!\p{L})|°[CF]?/gu;
+const UNITS = /(?<!\p{L})(mm[²³]?|µm|min|gf|kB|HRC|cm|in|oz|lbf|PDF|CSV)(?!\p{L})|°[CF]?/gu;
 const isSaid = (text: string): boolean => /\p{L}{2,}/u.test(text.replaceAll(UNITS, ''));
 
 /** Texts between tags, in attributes that are read, and in templates and choices within either. */

@@ -33,6 +33,11 @@ const measuresOf = (page: Page): Promise<string[]> =>
           Number.parseFloat(getComputedStyle(text).fontSize) * Math.hypot(matrix.a, matrix.b);
         if (px > 0 && px < leastLetter - 0.05)
           found.push(`letters of ${px.toFixed(1)} px: "${text.textContent}"`);
+        const sheet = text.ownerSVGElement?.getBoundingClientRect();
+        const words = text.getBoundingClientRect();
+        const cutPx = sheet ? Math.max(sheet.left - words.left, words.right - sheet.right) : 0;
+        if (cutPx > 2 && getComputedStyle(text.ownerSVGElement!).overflow !== 'visible')
+          found.push(`${cutPx.toFixed(0)} px cut off a drawing: "${text.textContent}"`);
       }
       const CONTROLS =
         // The thumb of a slider moves on a track as high as a finger.

@@ -29,6 +29,7 @@ export {
   asMessage,
   asText,
   bandText,
+  inWords,
   isOneLetterOff,
   named,
   ownText,

@@ -26,6 +26,15 @@ describe('a value kept on this device', () => {
   });
 });
 
+test('typing that is taken back leaves nothing on the device', () => {
+  const { result } = renderHook(() => useStored('reason 7', ''));
+  act(() => result.current[1]('as last time'));
+  expect(readStored('reason 7')).toBe('as last time');
+  act(() => result.current[1](''));
+  expect(readStored('reason 7')).toBeNull();
+  expect(result.current[0]).toBe('');
+});
+
 describe('a device without room', () => {
   test('keeps the value in the page, and says so', () => {
     writeStored('work 7', { strokes: 3 });

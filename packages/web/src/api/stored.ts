@@ -68,22 +68,26 @@ export const dropStored = (name: string): void => {
   }
 };
 
-/** Like useState, kept under a name; another name is another value, at once. */
+/**
+ * Like useState, kept under a name until it is what it was at first; another name is another value, at once.
+ */
 export const useStored = <T>(name: string, initial: T): [T, (next: T) => void] => {
   const read = (): { name: string; value: T } => ({
     name,
     value: readStored<T>(name) ?? initial,
   });
   const [state, setState] = useState(read);
+  const first = JSON.stringify(initial);
   // Before anything is drawn: what is kept under another name must not be seen under this one.
   const held = state.name === name ? state : read();
   if (held !== state) setState(held);
   const keep = useCallback(
     (next: T) => {
-      writeStored(name, next);
+      if (JSON.stringify(next) === first) dropStored(name);
+      else writeStored(name, next);
       setState({ name, value: next });
     },
-    [name],
+    [name, first],
   );
   return [held.value, keep];
 };

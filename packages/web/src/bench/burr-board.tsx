@@ -64,6 +64,10 @@ const Cell = styled(Button)`
   }
   @media (max-width: 560px) {
     font-size: 16px;
+    /* A word that has to fit a quarter of a telephone. */
+    &[data-disabled] {
+      font-size: 13.5px;
+    }
   }
 `;
 

@@ -1,4 +1,5 @@
 /** The keys of the bench, pedals first. */
+import { named } from '@patient-edge/core';
 import styled from 'styled-components';
 import { PEDAL_ACTION_LABELS, usePedals } from './pedals';
 import { BENCH_KEYS, BURR_KEYS } from './use-bench-keys';
@@ -22,7 +23,7 @@ const Keys = styled.p`
   }
 `;
 
-const named = (key: string): string => (key === ' ' ? 'space' : key);
+const keyName = (key: string): string => (key === ' ' ? named('space') : key);
 
 export const KeyList = ({ withBurr }: { withBurr: boolean }) => {
   const [pedals] = usePedals();
@@ -30,7 +31,7 @@ export const KeyList = ({ withBurr }: { withBurr: boolean }) => {
     <Keys>
       {pedals.map(({ key, press, hold }) => (
         <span key={`pedal ${key}`}>
-          <kbd>{named(key)}</kbd> {WORDS.pedal(PEDAL_ACTION_LABELS[press].toLowerCase())}
+          <kbd>{keyName(key)}</kbd> {WORDS.pedal(PEDAL_ACTION_LABELS[press].toLowerCase())}
           {hold !== null && WORDS.held(PEDAL_ACTION_LABELS[hold].toLowerCase())}
         </span>
       ))}

@@ -14,6 +14,7 @@ import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { useRun } from '../theme/use-run';
 import type { StepAtBench } from './use-step-at-work';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 /** So many things missing are told one by one. */
@@ -83,13 +84,14 @@ const Done = styled.div<{ $hasNext: boolean }>`
 `;
 
 interface LeaveStepProps {
+  readonly stepId: number;
   readonly leaving: Leaving;
   readonly atWork: StepAtBench;
   readonly onGoOn: () => void;
 }
 
-export const LeaveStep = ({ leaving, atWork, onGoOn }: LeaveStepProps) => {
-  const [reason, setReason] = useState('');
+export const LeaveStep = ({ stepId, leaving, atWork, onGoOn }: LeaveStepProps) => {
+  const [reason, setReason] = useStored(`skip ${stepId}`, '');
   const { busy, problem, isAsked, done, skip } = leaving;
   const { missing, next, held } = atWork;
   return (

@@ -107,7 +107,7 @@ export const RoundStrip = ({
   isTimed,
   isFeelDue = false,
   because,
-  called = 'round',
+  called = named('round'),
 }: RoundStripProps) => {
   const isOneSide =
     new Set(rounds.map(({ round }) => round.side)).size === 1 && rounds[0]?.round.side !== null;

@@ -159,7 +159,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
         <StepControls job={job} record={record} atWork={atWork} gauge={gauge} />
       </div>
       <div data-done="">
-        <LeaveStep leaving={leaving} atWork={atWork} onGoOn={goOn} />
+        <LeaveStep stepId={record.id} leaving={leaving} atWork={atWork} onGoOn={goOn} />
       </div>
     </Screen>
   );

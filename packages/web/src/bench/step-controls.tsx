@@ -99,7 +99,8 @@ const wantedText = (
   if (!rework || earlier[side] === 0) {
     return WORDS.ofAbout(quota, earlier[side] > 0 ? WORDS.before(earlier[side]) : '');
   }
-  const where = rework.zones.length === ZONES.length ? 'more' : WORDS.at(rework.zones.join(', '));
+  const where =
+    rework.zones.length === ZONES.length ? named('more') : WORDS.at(rework.zones.join(', '));
   return WORDS.ofAboutBefore(strokesBack(quota), where, earlier[side]);
 };
 
@@ -118,7 +119,9 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
       {pattern.rounds.length > 0 && (
         <RoundStrip
           {...pattern}
-          called={step.pattern?.code === 'serrated.edge.pattern' ? 'scallop' : 'round'}
+          called={
+            step.pattern?.code === 'serrated.edge.pattern' ? named('scallop') : named('round')
+          }
           isFeelDue={atWork.isFeelDue}
           because={adding?.because}
         />

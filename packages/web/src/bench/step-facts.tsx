@@ -51,7 +51,7 @@ const Hold = styled.div`
 
 /** What the angle is to: both sides alike, one of two, or a face. */
 const angleText = ({ operation, sides }: StepRecord['step'], turn: BladeSide): string => {
-  if (operation === 'outline') return 'upright';
+  if (operation === 'outline') return named('upright');
   const here = sides.find(({ side }) => side === turn) ?? sides[0];
   const opposite = sides.find(({ side }) => side !== here?.side);
   if (!here || here.angleDeg === null) return WORDS.onTheFace;

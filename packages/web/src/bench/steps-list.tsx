@@ -1,4 +1,5 @@
 /** All steps of the plan: done, skipped and why, now, to come; back to any that is done. */
+import { named } from '@patient-edge/core';
 import type { Job, StepRecord } from '@patient-edge/contract';
 
 import styled from 'styled-components';
@@ -35,9 +36,9 @@ const List = styled.ol`
 `;
 
 const stateOf = ({ status, overrideReason }: StepRecord, isNow: boolean): string => {
-  if (isNow) return 'now';
+  if (isNow) return named('now');
   if (status === 'to do') return WORDS.toCome;
-  return overrideReason === null ? 'done' : 'skipped';
+  return overrideReason === null ? named('done') : named('skipped');
 };
 
 /** The shop's bars stand back at the bench: the way to the rest of the blade is here. */

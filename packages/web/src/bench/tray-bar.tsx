@@ -1,7 +1,7 @@
 /** The tray at the bench: every blade with its count on this stone, and the next one a key away. */
 import { textOf } from '../theme/text';
 import type { Job } from '@patient-edge/contract';
-import { bladeKind } from '@patient-edge/core';
+import { bladeKind, named } from '@patient-edge/core';
 import { ChevronRight } from 'lucide-react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -41,7 +41,7 @@ const Bar = styled.nav`
 
 const countText = (job: Job): string => {
   const open = leftOf(job)[0];
-  if (!open) return 'done';
+  if (!open) return named('done');
   if (open.step.stoneId === null) return textOf(open.step.title).slice(0, 18);
   const right = open.strokesRight - open.earlier.right;
   const left = open.strokesLeft - open.earlier.left;

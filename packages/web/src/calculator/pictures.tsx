@@ -296,7 +296,7 @@ const ClampPicture = ({ raw }: PictureProps) => {
   return (
     <DrawingSheet leastPx={500}>
       <Svg
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        viewBox={`0 0 ${WIDTH} ${HEIGHT + 20}`}
         role="img"
         aria-label={WORDS.angleAlongTheEdgeFromHeel(
           Math.min(...angleDeg).toFixed(1),
@@ -330,7 +330,10 @@ const ClampPicture = ({ raw }: PictureProps) => {
           {WORDS.tip}
         </text>
         <text x={60} y={HEIGHT - 6}>
-          {WORDS.dashedAsClampedNowSolidBlade(best.slideMm.toFixed(1))}
+          {WORDS.dashedAsClampedNow}
+        </text>
+        <text x={60} y={HEIGHT + 14}>
+          {WORDS.solidBladeSlid(best.slideMm.toFixed(1))}
         </text>
       </Svg>
     </DrawingSheet>

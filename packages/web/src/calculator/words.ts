@@ -149,8 +149,8 @@ export const WORDS = wordsOf('calculator', {
     `Angle along the edge from heel to tip: as clamped now ${number} to ${number2}°, at the best place ${number3} to ${number4}°`,
   heel: 'heel',
   tip: 'tip',
-  dashedAsClampedNowSolidBlade: (slideMm: string) =>
-    `dashed: as clamped now · solid: blade slid by ${slideMm} mm`,
+  dashedAsClampedNow: 'dashed: as clamped now',
+  solidBladeSlid: (slideMm: string) => `solid: blade slid by ${slideMm} mm`,
   aGrainOfBesideAHair: (um: string) => `A grain of ${um} µm beside a hair of 70 µm`,
   aHair70: 'a hair, 70 µm',
   medianGrainUm: (um: string) => `median grain, ${um} µm`,

@@ -1,4 +1,5 @@
 /** How the scratches run, as a whole and from heel to tip. */
+import { named } from '@patient-edge/core';
 import type { ScratchEvenness, ScratchPattern } from '@patient-edge/core';
 import { fixed } from '../theme/format';
 import { MutedText, Panel, Stack } from '../theme/layout';
@@ -11,7 +12,7 @@ interface ScratchesFoundProps {
   readonly umPerPx: number | null;
 }
 
-const PARTS = ['heel', WORDS.towardsTheHeel, WORDS.towardsTheTip, 'tip'];
+const PARTS = [named('heel'), WORDS.towardsTheHeel, WORDS.towardsTheTip, named('tip')];
 
 export const ScratchesFound = ({ found, scale, umPerPx }: ScratchesFoundProps) => {
   const spacing = ({ spacingPx }: ScratchPattern): string =>

@@ -27,6 +27,7 @@ import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { shareOut } from './find-tag';
 import { useRun } from '../theme/use-run';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const Lines = styled.ul`
@@ -57,7 +58,7 @@ const Sum = styled.p`
 
 const HOW = [
   ...PAYMENT_METHODS.map((id) => ({ id, label: named(id) })),
-  { id: 'later' as const, label: 'later' },
+  { id: 'later' as const, label: named('later') },
 ];
 
 interface CollectFormProps {
@@ -82,7 +83,7 @@ export const CollectForm = ({
   const { customer } = blades[0]!;
   const [how, setHow] = useState<PaymentMethod | 'later'>('cash');
   const [typed, setTyped] = useState<string | null>(null);
-  const [collectedBy, setCollectedBy] = useState('');
+  const [collectedBy, setCollectedBy] = useStored(`collected by ${customer.id}`, '');
   const [sheathed, setSheathed] = useState(false);
   const { busy, problem, run } = useRun();
   // One key for one hand-over, however often it is sent.
@@ -116,6 +117,7 @@ export const CollectForm = ({
       const done = await request<HandedOver>('POST', '/hand-overs', body, {
         'Idempotency-Key': key,
       });
+      setCollectedBy('');
       await refreshReturns();
       onDone(done);
     });

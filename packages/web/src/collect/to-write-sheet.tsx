@@ -1,4 +1,5 @@
 /** Customers to write to: late, forgotten, due again. One press writes; where it may not be sent the text is there. */
+import { named } from '@patient-edge/core';
 import type { ToWrite, WrittenMessage } from '@patient-edge/contract';
 import type { MessageKind } from '@patient-edge/core';
 import { useState } from 'react';
@@ -16,7 +17,7 @@ import { WORDS } from './words';
 const TITLES: Readonly<Record<Exclude<MessageKind, 'ready'>, readonly [string, string]>> = {
   late: [WORDS.late, WORDS.promisedFor],
   reminder: [WORDS.notCollected, WORDS.readySince],
-  due: [WORDS.dueAgain, 'about'],
+  due: [WORDS.dueAgain, named('about')],
 };
 
 const List = styled.ul`

@@ -36,7 +36,10 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
   const { data: details } = useShopDetails();
   const table = faultTable(useOwnFaults().data?.own ?? []);
   const [words, setWords] = useStored<string>(`complaint ${job.id}`, complaint?.words ?? '');
-  const [signs, setSigns] = useState<ToldSigns>(complaint?.signs ?? {});
+  const [signs, setSigns] = useStored<ToldSigns>(
+    `complaint signs ${job.id}`,
+    complaint?.signs ?? {},
+  );
   const [cause, setCause] = useState<AnyCauseId | null>(null);
   const { busy, problem, run } = useRun();
   if (!details) return null;

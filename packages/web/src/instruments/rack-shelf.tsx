@@ -3,7 +3,7 @@
  * side, what is left of it filled, what has been worn off dashed, a hollow top where it is due for flattening.
  */
 import { careOf, type Stone } from '@patient-edge/contract';
-import { abrasiveKind, type Care } from '@patient-edge/core';
+import { abrasiveKind, type Care, named } from '@patient-edge/core';
 import { memo, useMemo } from 'react';
 import styled from 'styled-components';
 import { DrawingSheet } from '../theme/drawing';
@@ -123,7 +123,7 @@ const statusOf = ({ care, stone }: Placed): string | null =>
     : care.flatness === 'not flat'
       ? WORDS.notFlat
       : care.flatness === 'due'
-        ? 'flatten'
+        ? named('flatten')
         : stone.soak
           ? IN_WATER
           : null;

@@ -209,7 +209,10 @@ const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
         text={mm(bar, bar < 1 ? 2 : 0)}
       />
       <text data-soft="" x={LENS.left} y={LENS.top + LENS.height + 20}>
-        {WORDS.lensHatchedGoesAtThisStage(times < 10 ? fixed(times, 1) : Math.round(times))}
+        {WORDS.lensAndHatching(times < 10 ? fixed(times, 1) : Math.round(times))}
+      </text>
+      <text data-soft="" x={LENS.left} y={LENS.top + LENS.height + 39}>
+        {WORDS.dashedAsItCame}
       </text>
     </>
   );

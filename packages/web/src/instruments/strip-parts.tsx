@@ -8,6 +8,7 @@ import {
   type Zone,
   ZONES,
   zoneSpan,
+  named,
 } from '@patient-edge/core';
 import type { MouseEvent } from 'react';
 import { LANE, LEFT, RIGHT, type StripLayout } from './strip-layout';
@@ -323,7 +324,7 @@ const DamageMark = ({
         stroke="var(--cut)"
       />
       <text data-soft="" x={from + wide / 2} y={top + LANE - 18} textAnchor="middle">
-        {SHORT[damage.kind] ?? damage.kind}
+        {named(SHORT[damage.kind] ?? damage.kind)}
       </text>
     </g>
   );

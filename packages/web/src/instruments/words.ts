@@ -23,8 +23,8 @@ export const WORDS = wordsOf('instruments', {
   finish: (finishUm: number, finishUm2: number) => `finish ${finishUm}–${finishUm2} µm`,
   nameUmRoughly: (name: string, um: number, roughly: string) => `${name} · ${um} µm · ${roughly}`,
   tenMm: '10 mm',
-  lensHatchedGoesAtThisStage: (text: string | number) =>
-    `lens × ${text} · hatched: goes at this stage · dashed: as it came`,
+  lensAndHatching: (times: string | number) => `lens × ${times} · hatched: goes at this stage`,
+  dashedAsItCame: 'dashed: as it came',
   liftOfTheSpineBandBy: 'Lift of the spine, band by band',
   liftMm: 'lift, mm',
   inTheWater: 'in the water',

@@ -9,6 +9,7 @@ import { Row } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from './undo';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 interface DeclineFormProps {
@@ -20,7 +21,7 @@ interface DeclineFormProps {
 export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
   const offerUndo = useUndo();
   const [open, setOpen] = useState(false);
-  const [reason, setReason] = useState(suggested.slice(0, 300));
+  const [reason, setReason] = useStored(`decline ${job.id}`, suggested.slice(0, 300));
   const [problem, setProblem] = useState<string | undefined>(undefined);
   if (!canDo(job, 'decline')) return null;
   const send = async (): Promise<void> => {
@@ -32,6 +33,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
         version: job.version,
         body: { reason },
       });
+      setReason(suggested.slice(0, 300));
       await updateJobCache(declined);
       offerUndo(WORDS.declined, () => undoOnJob(declined, 'decline'));
     } catch (error) {

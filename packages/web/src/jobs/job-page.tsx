@@ -98,7 +98,7 @@ const Body = styled(Stack)`
     min-height: 0;
     display: flex;
     flex-direction: column;
-    & > [aria-label='History'] {
+    & > [data-history] {
       display: none;
     }
   }
@@ -131,7 +131,7 @@ const JobPage = () => {
         <PageBoundary key={job.id}>
           <Outlet key={job.id} context={job} />
         </PageBoundary>
-        <Panel $slim={isPlan} className="no-print" aria-label={WORDS.history}>
+        <Panel $slim={isPlan} className="no-print" data-history="" aria-label={WORDS.history}>
           <Folded key={String(isPlan)} isFolded={isPlan} says={WORDS.entries(job.events.length)}>
             <Events>
               {job.events.map((event, index) => (

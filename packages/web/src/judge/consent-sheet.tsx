@@ -1,7 +1,6 @@
 /** What the customer must say yes to, and what they said, with name and time. */
 import { canDo, type Job } from '@patient-edge/contract';
 import { withoutYes, type Said, named } from '@patient-edge/core';
-import { useState } from 'react';
 import styled from 'styled-components';
 import { moment } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
@@ -9,6 +8,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { useSend } from './use-send';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const Matters = styled.ul`
@@ -39,7 +39,7 @@ export const ConsentMatters = ({
   readonly matters: readonly Said[];
 }) => {
   const { busy, problem, send } = useSend(job);
-  const [name, setName] = useState(job.customer.name);
+  const [name, setName] = useStored(`who answered ${job.id}`, job.customer.name);
   const answered = new Map(job.consents.map((consent) => [consent.matter, consent]));
   const say = (matter: Said, answer: 'yes' | 'no') =>
     send('POST', '/consents', { matter: matter.id, text: matter.text, answer, name });

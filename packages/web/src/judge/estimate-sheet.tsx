@@ -29,6 +29,7 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useSend } from './use-send';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const Lines = styled.ol`
@@ -88,7 +89,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
       high: typedMoney(highMinor, currency),
     }));
   const offerUndo = useUndo();
-  const [changed, setChanged] = useState<readonly TypedLine[] | null>(null);
+  const [changed, setChanged] = useStored<readonly TypedLine[] | null>(`estimate ${job.id}`, null);
   const [name, setName] = useState(job.customer.name);
   const [wrong, setWrong] = useState<string | null>(null);
   const lines = changed ?? asTyped(job.estimate?.lines ?? fresh);

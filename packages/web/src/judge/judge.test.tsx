@@ -73,6 +73,8 @@ describe('asking the customer', () => {
 });
 
 describe('the estimate', () => {
+  // What was typed and not sent is kept on the device.
+  beforeEach(() => localStorage.clear());
   test('is reckoned from the list, changed by hand and agreed by name', async () => {
     const page = showPage(<EstimateSheet job={jobOf()} plan={null} />, {
       'GET /prices': list,

@@ -16,6 +16,7 @@ import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const FitChart = lazy(() =>
@@ -143,8 +144,8 @@ export const CalibrationSheet = ({
 };
 
 const NewCut = ({ machine }: { machine: ShopMachine }) => {
-  const [set, setSet] = useState('');
-  const [measured, setMeasured] = useState('');
+  const [set, setSet] = useStored(`cut set ${machine.id}`, '');
+  const [measured, setMeasured] = useStored(`cut measured ${machine.id}`, '');
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const add = async (): Promise<void> => {

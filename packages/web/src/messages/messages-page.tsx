@@ -1,4 +1,5 @@
 /** What customers were written, and what became of it; in the demo also the box it all ends up in. */
+import { named } from '@patient-edge/core';
 import type { QueuedMessage } from '@patient-edge/contract';
 import { useState } from 'react';
 import { mutate } from 'swr';
@@ -16,9 +17,9 @@ import { WORDS } from './words';
 const STATES: Readonly<Record<QueuedMessage['state'], string>> = {
   queued: WORDS.waitsToBeSent,
   sending: WORDS.isBeingSent,
-  sent: 'sent',
+  sent: named('sent'),
   failed: WORDS.notSent,
-  withdrawn: 'withdrawn',
+  withdrawn: named('withdrawn'),
 };
 
 const MessagesPage = () => {

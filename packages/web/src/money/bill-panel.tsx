@@ -11,7 +11,7 @@ import {
   type Sale,
 } from '@patient-edge/contract';
 import { toPayMinor, named } from '@patient-edge/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { mutate } from 'swr';
 import { request } from '../api/client';
@@ -28,6 +28,7 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { useSubmission } from '../theme/server-form';
 import { NumberEntry } from '../theme/number-entry';
 import { useRun } from '../theme/use-run';
+import { useFormDraft } from '../theme/form-draft';
 import { WORDS } from './words';
 
 interface BillPanelProps {
@@ -82,13 +83,16 @@ interface PriceValues {
 
 const SetPrice = ({ job, currency }: BillPanelProps) => {
   const { bill } = job;
-  const form = useForm<PriceValues>({
-    defaultValues: {
+  const held = useMemo<PriceValues>(
+    () => ({
       priceMinor: bill ? typedMoney(bill.priceMinor, currency) : '',
       discountMinor: typedMoney(bill?.discountMinor ?? 0, currency),
       discountReason: bill?.discountReason ?? '',
-    },
-  });
+    }),
+    [bill, currency],
+  );
+  const form = useForm<PriceValues>({ defaultValues: held });
+  const draft = useFormDraft(form, `price of ${job.id}`, held);
   const { busy, problem, submit } = useSubmission(form, [
     'priceMinor',
     'discountMinor',
@@ -112,6 +116,7 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
       await updateJobCache(
         await writeJob({ jobId: job.id, method: 'PUT', path: '/bill', version: job.version, body }),
       );
+      draft.drop();
     });
   return (
     <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>

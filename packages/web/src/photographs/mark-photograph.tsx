@@ -15,6 +15,7 @@ import { TextEntry } from '../theme/text-fields';
 import { BesidePicture } from '../trace/beside-picture';
 import { PictureCanvas } from '../trace/picture-canvas';
 import { PointsLayer } from '../trace/points-layer';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const Marks = styled.ol`
@@ -46,8 +47,11 @@ const share = (px: number, of: number): number => Math.min(1, Math.max(0, px / o
 
 export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
   const { id, widthPx, heightPx, at } = photograph;
-  const [note, setNote] = useState(photograph.note);
-  const [marks, setMarks] = useState<readonly PhotoMark[]>(photograph.marks);
+  const [note, setNote] = useStored(`note of photograph ${id}`, photograph.note);
+  const [marks, setMarks] = useStored<readonly PhotoMark[]>(
+    `marks of photograph ${id}`,
+    photograph.marks,
+  );
   const [problem, setProblem] = useState<string | null>(null);
   const goOn = useGoOn();
   const changed =

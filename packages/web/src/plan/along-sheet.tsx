@@ -1,4 +1,5 @@
 /** The edge along the blade, a line until it is opened. */
+import { named } from '@patient-edge/core';
 import { lazy, memo } from 'react';
 import { Fold } from '../theme/fold';
 import { mm } from '../theme/format';
@@ -25,5 +26,5 @@ const alongSays = ({ plan, job }: Pick<AlongProps, 'plan' | 'job'>): string =>
       ? WORDS.noFaults
       : `${job.damage.length} ${job.damage.length === 1 ? WORDS.fault : WORDS.faults}`,
     WORDS.ofHeight(mm(plan.report.figures.heightLost.value, 2)),
-    plan.section.thinning.done ? 'thinned' : WORDS.notThinned,
+    plan.section.thinning.done ? named('thinned') : WORDS.notThinned,
   ].join(' · ');

@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { messageOf } from '../api/client';
 import { updateJobCache } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
-import { dropStored } from '../api/stored';
+import { dropStored, useStored } from '../api/stored';
 import { useJudgement } from '../judge/use-judgement';
 import { ActionButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
@@ -57,7 +57,7 @@ export const ApprovePlan = ({
   const goOn = useGoOn();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const [reason, setReason] = useState('');
+  const [reason, setReason] = useStored(`reason of plan ${job.id}`, '');
   const open = canDo(job, 'approve plan');
   const isLong = plan.work.seconds > LONG_WORK_SECONDS;
   const [longIsMeant, setLongIsMeant] = useState(false);
@@ -75,6 +75,7 @@ export const ApprovePlan = ({
         }),
       );
       dropStored(`plan choices ${job.id}`);
+      setReason('');
       await goOn(`/jobs/${job.id}/bench`);
     } catch (error) {
       setProblem(messageOf(error));

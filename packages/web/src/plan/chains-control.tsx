@@ -10,6 +10,7 @@ import {
   type BladePart,
   type PartChain,
   type RackStone,
+  named,
 } from '@patient-edge/core';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { useState } from 'react';
@@ -157,7 +158,7 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
           <Select
             label={WORDS.bond}
             options={[
-              { id: 'any', label: 'any' },
+              { id: 'any', label: named('any') },
               ...options(BONDS.filter((bond) => bond !== 'strop')),
             ]}
             value={chain.bond ?? 'any'}

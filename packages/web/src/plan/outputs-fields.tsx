@@ -13,6 +13,7 @@ import { moment, roughly } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
 import { type Feedback, WithFeedback } from '../theme/feedback';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const Download = styled.a`
@@ -179,7 +180,7 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
 
 const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) => {
   const { data: all } = useTemplates();
-  const [name, setName] = useState('');
+  const [name, setName] = useStored(`template of ${job.id}`, '');
   const [problem, setProblem] = useState<string | null>(null);
   const templates = (all ?? []).filter(({ kindId }) => kindId === job.measures.kindId);
   const change = async (asked: Promise<PlanTemplate[]>): Promise<void> => {

@@ -23,6 +23,8 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
+import { useParams } from 'react-router';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
@@ -63,6 +65,12 @@ const listsOf = (
 /** A step that is to follow none. */
 const FIRST = 'first';
 
+interface TypedChange {
+  readonly what: Changeable;
+  readonly typed: string;
+  readonly reason: string;
+}
+
 export const ChangeForm = ({
   step,
   rack,
@@ -76,9 +84,15 @@ export const ChangeForm = ({
   onChange: (change: StepChange) => void;
   isFull: boolean;
 }) => {
-  const [what, setWhat] = useState<Changeable>(step.stoneId === null ? 'minutes' : 'strokes');
-  const [typed, setTyped] = useState('');
-  const [reason, setReason] = useState('');
+  const { jobId } = useParams();
+  const nothing: TypedChange = {
+    what: step.stoneId === null ? 'minutes' : 'strokes',
+    typed: '',
+    reason: '',
+  };
+  const [draft, setDraft] = useStored(`change of step ${jobId} ${step.key}`, nothing);
+  const { what, typed, reason } = draft;
+  const set = (part: Partial<TypedChange>): void => setDraft({ ...draft, ...part });
   const [tried, setTried] = useState(false);
   const list = listsOf(step, rack, steps)[what];
   const isText = what === 'words' || what === 'rounds';
@@ -92,8 +106,9 @@ export const ChangeForm = ({
   const wrong = reasonProblem(reason);
   const keep = (): void => {
     setTried(true);
-    if (problem === undefined && wrong === undefined)
-      onChange({ step: step.key, what, to, reason: reason.trim() });
+    if (problem !== undefined || wrong !== undefined) return;
+    onChange({ step: step.key, what, to, reason: reason.trim() });
+    setDraft(nothing);
   };
   if (isFull) return <Notice>{WORDS.atMostChangesInOnePlan(MOST_CHANGES)}</Notice>;
   const shown = tried || typed !== '' ? problem : undefined;
@@ -105,8 +120,7 @@ export const ChangeForm = ({
           options={CHANGEABLE.map((id) => ({ id, label: WHAT_LABELS[id] }))}
           value={what}
           onChange={(next) => {
-            setWhat(next);
-            setTyped('');
+            set({ what: next, typed: '' });
             setTried(false);
           }}
         />
@@ -115,7 +129,7 @@ export const ChangeForm = ({
             label={WORDS.changedTo}
             options={list}
             value={list.find(({ id }) => id === typed)?.id ?? null}
-            onChange={setTyped}
+            onChange={(next) => set({ typed: next })}
             error={shown}
           />
         )}
@@ -123,19 +137,24 @@ export const ChangeForm = ({
           <TextEntry
             label={WORDS.changedTo}
             value={typed}
-            onChange={setTyped}
+            onChange={(next) => set({ typed: next })}
             error={shown}
             lines={what === 'words' ? 3 : 1}
             hint={what === 'rounds' ? WORDS.eachSide201510Or : undefined}
           />
         )}
         {isNumber && (
-          <NumberEntry label={WORDS.changedTo} value={typed} onChange={setTyped} error={shown} />
+          <NumberEntry
+            label={WORDS.changedTo}
+            value={typed}
+            onChange={(next) => set({ typed: next })}
+            error={shown}
+          />
         )}
         <TextEntry
           label={WORDS.reason}
           value={reason}
-          onChange={setReason}
+          onChange={(next) => set({ reason: next })}
           error={tried ? wrong : undefined}
         />
       </Columns>
@@ -158,7 +177,8 @@ interface OwnStepFormProps {
 /** Anywhere in the order. */
 export const OwnStepForm = ({ plan, choices, onChoices, onDone }: OwnStepFormProps) => {
   const [tried, setTried] = useState(false);
-  const [typed, setTyped] = useState(BLANK);
+  const { jobId } = useParams();
+  const [typed, setTyped] = useStored(`own step ${jobId}`, BLANK);
   const [after, setAfter] = useState('first');
   const minutes = parseNumber(typed.minutes);
   const problems = {

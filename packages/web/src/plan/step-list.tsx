@@ -157,7 +157,7 @@ const leaves = (step: PlanStep, rack: PlanInput['rack']): string | null => {
 
 const anglesOf = (step: PlanStep): string | null =>
   step.operation === 'outline'
-    ? 'upright'
+    ? named('upright')
     : step.sides.length === 0
       ? null
       : step.sides

@@ -13,10 +13,11 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 /** Both forms of the body, so that what is no number is refused beside its field by the server. */
-const typed = (text: string): number | string | undefined => numberOrTyped(text) ?? undefined;
+const numberOf = (text: string): number | string | undefined => numberOrTyped(text) ?? undefined;
 
 export const takeBack = async (stone: Stone, flattening: Pick<Flattening, 'id'>): Promise<void> => {
   await updateStoneCache(
@@ -25,14 +26,16 @@ export const takeBack = async (stone: Stone, flattening: Pick<Flattening, 'id'>)
   await mutate(`/stones/${stone.id}/flattenings`);
 };
 
+const NOTHING_TYPED = { minutes: '', lost: '', left: '' };
+
 export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: string }) => {
   const offerUndo = useUndo();
   // Until somebody types another: the plate of last time, whenever it is known.
   const [typedPlate, setPlate] = useState<string | null>(null);
   const plate = typedPlate ?? lastPlate;
-  const [minutes, setMinutes] = useState('');
-  const [lost, setLost] = useState('');
-  const [left, setLeft] = useState('');
+  const [typed, setTyped] = useStored(`flattening ${stone.id}`, NOTHING_TYPED);
+  const { minutes, lost, left } = typed;
+  const set = (part: Partial<typeof NOTHING_TYPED>): void => setTyped({ ...typed, ...part });
   const [gone, setGone] = useState(false);
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const [problem, setProblem] = useState<string | null>(null);
@@ -48,8 +51,8 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
       const kept = await request<Stone>('POST', path, {
         plate,
         gridGone: gone,
-        minutes: typed(minutes),
-        lostMm: typed(lost),
+        minutes: numberOf(minutes),
+        lostMm: numberOf(lost),
       });
       await updateStoneCache(kept);
       const record = await mutate<Flattening[]>(path, request<Flattening[]>('GET', path), {
@@ -57,9 +60,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
       });
       const added = record?.at(-1);
       if (added) offerUndo(WORDS.isFlat(stone.name), () => takeBack(kept, added));
-      setMinutes('');
-      setLost('');
-      setLeft('');
+      setTyped(NOTHING_TYPED);
       setGone(false);
     } catch (error) {
       const fields = error instanceof ApiFailure ? error.fields : [];
@@ -90,7 +91,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
           <NumberEntry
             label={WORDS.minutes}
             value={minutes}
-            onChange={setMinutes}
+            onChange={(next) => set({ minutes: next })}
             error={problems['minutes']}
           />
           {thicknessMm !== null && (
@@ -99,16 +100,18 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
               hint={WORDS.byCaliperTheLossFollows}
               value={left}
               onChange={(next) => {
-                setLeft(next);
                 const now = parseNumber(next);
-                if (now !== null) setLost(fixed(thicknessMm - now, 2));
+                set({
+                  left: next,
+                  ...(now === null ? {} : { lost: fixed(thicknessMm - now, 2) }),
+                });
               }}
             />
           )}
           <NumberEntry
             label={WORDS.thicknessLostMm}
             value={lost}
-            onChange={setLost}
+            onChange={(next) => set({ lost: next })}
             error={problems['lostMm']}
           />
         </Columns>

@@ -98,7 +98,7 @@ export const careWords = ({ stone, care }: Item): string =>
         ? WORDS.flatForMinMore(Math.round(care.minutesLeft!))
         : WORDS.flattenMinOver(Math.round(-care.minutesLeft!)),
     care.tooThin ? WORDS.tooThin : '',
-    stone.soak ? WORDS.inTheWater : care.wet ? 'drying' : '',
+    stone.soak ? WORDS.inTheWater : care.wet ? named('drying') : '',
   ]
     .filter(Boolean)
     .join(', ') || WORDS.needsNothing;

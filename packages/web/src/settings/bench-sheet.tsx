@@ -1,4 +1,5 @@
 /** Sounds and foot pedals of this device, and how often the burr is felt for. */
+import { named } from '@patient-edge/core';
 import { useState } from 'react';
 import { useFeelEvery } from '../bench/use-cues';
 import {
@@ -137,7 +138,7 @@ const Pedals = () => {
   );
 };
 
-const nameOf = (key: string): string => (key === ' ' ? 'space' : key);
+const nameOf = (key: string): string => (key === ' ' ? named('space') : key);
 
 /** The next key pressed is the pedal's; Tab and Escape stay what they are. */
 const LearnKey = ({

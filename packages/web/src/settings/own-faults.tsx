@@ -16,6 +16,7 @@ import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { Waiting } from '../theme/waiting';
 import { freshOwnId } from './own-id';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const MET: Readonly<Record<OwnFault['at'], string>> = {
@@ -85,7 +86,7 @@ export const OwnFaultsSheet = () => {
 const EMPTY = { sign: '', cause: '', remedy: '', minutes: '0.2' };
 
 const AddFault = ({ onAdd }: { onAdd: (fault: OwnFault) => Promise<boolean> }) => {
-  const [typed, setTyped] = useState(EMPTY);
+  const [typed, setTyped] = useStored('fault being added', EMPTY);
   const [at, setAt] = useState<OwnFault['at']>('bench');
   const [backTo, setBackTo] = useState<Operation | typeof NO_STEP>('edge');
   const set = (part: Partial<typeof EMPTY>): void => setTyped({ ...typed, ...part });

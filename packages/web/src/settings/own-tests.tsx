@@ -1,7 +1,6 @@
 /** Tests the shop added itself: how each is read, what its readings mean, and for which uses it counts. */
 import type { TestsInUse } from '@patient-edge/contract';
-import { USES, type OwnTest } from '@patient-edge/core';
-import { useState } from 'react';
+import { USES, type OwnTest, named } from '@patient-edge/core';
 import { QuietButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
@@ -13,6 +12,7 @@ import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { freshOwnId } from './own-id';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 interface OwnTestsProps {
@@ -84,7 +84,7 @@ const EMPTY: Typed = {
 };
 
 const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
-  const [typed, setTyped] = useState<Typed>(EMPTY);
+  const [typed, setTyped] = useStored<Typed>('test being added', EMPTY);
   const set = (part: Partial<Typed>): void => setTyped({ ...typed, ...part });
   const minutes = parseNumber(typed.minutes);
   const missing = [
@@ -132,7 +132,7 @@ const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
           label={WORDS.read}
           options={[
             { id: 'zone', label: WORDS.byZone },
-            { id: 'blade', label: 'once' },
+            { id: 'blade', label: named('once') },
           ]}
           value={typed.at}
           onChange={(at) => set({ at })}

@@ -1,4 +1,5 @@
 /** How the shop writes days, hours and measures. What is kept stays millimetres, newtons and degrees Celsius. */
+import { named } from '@patient-edge/core';
 import {
   CLOCKS,
   DATE_LANGUAGES,
@@ -45,7 +46,7 @@ const UnitsForm = ({ formats, today }: { formats: ShopFormats; today: string }) 
             control={control}
             name="length"
             label={WORDS.lengths}
-            options={LENGTH_UNITS.map((id) => ({ id, label: id === 'mm' ? 'mm' : 'inch' }))}
+            options={LENGTH_UNITS.map((id) => ({ id, label: id === 'mm' ? 'mm' : named('inch') }))}
             hint={WORDS.gritStaysInSteelRemovedIn}
           />
           <FormChoice

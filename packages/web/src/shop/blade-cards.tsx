@@ -1,4 +1,5 @@
 /** Blades as one sees them hang: drawn to one scale, by the day they are promised. */
+import { named } from '@patient-edge/core';
 import type { BoardJob } from '@patient-edge/contract';
 import { Link } from 'react-router';
 import { lazy, memo, Suspense } from 'react';
@@ -21,8 +22,9 @@ const Berth = styled.section`
   padding-top: 8px;
   /* What is out of sight is not laid out: a thousand blades scroll as ten do. */
   content-visibility: auto;
-  /* Its height is remembered; its width never, for a page that is turned has another. */
   contain-intrinsic-block-size: auto 160px;
+  /* Its width is remembered too: a page that is turned must not be held as wide as it was. */
+  min-width: 0;
   & > header {
     display: flex;
     flex-wrap: wrap;
@@ -137,7 +139,8 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
 
 export const standsAt = (job: BoardJob): string =>
   [
-    job.stage + (job.stage === 'on the bench' ? ` ${job.stepsDone + 1}/${job.stepsTotal}` : ''),
+    named(job.stage) +
+      (job.stage === 'on the bench' ? ` ${job.stepsDone + 1}/${job.stepsTotal}` : ''),
     job.sentBack ? WORDS.sentBack : '',
     job.waitsForAnswer ? WORDS.waitingForAnAnswer : '',
     job.inHand !== null ? WORDS.hasIt(job.inHand) : '',

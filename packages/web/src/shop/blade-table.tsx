@@ -25,6 +25,7 @@ const Rows = styled.div`
     border-bottom: 1px solid var(--line-soft);
     content-visibility: auto;
     contain-intrinsic-block-size: auto 52px;
+    min-width: 0;
   }
   & a {
     display: flex;

@@ -175,7 +175,7 @@ const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
 };
 
 const ScaleRule = () => (
-  <svg width={100 * SCALE + 70} height={24} role="img" aria-label={WORDS.allBladesAreDrawnToThis}>
+  <svg width={100 * SCALE + 84} height={24} role="img" aria-label={WORDS.allBladesAreDrawnToThis}>
     <path
       d={`M1 4v12M1 10H${1 + 100 * SCALE}M${1 + 100 * SCALE} 4v12`}
       stroke="var(--ink)"

@@ -1,6 +1,6 @@
 /** Into the water and out of it, with the clock of the stone. */
 import type { Stone } from '@patient-edge/contract';
-import { soakClock } from '@patient-edge/core';
+import { soakClock, named } from '@patient-edge/core';
 import { useState } from 'react';
 import { messageOf, request } from '../api/client';
 import { updateStoneCache } from '../api/hooks';
@@ -39,7 +39,7 @@ export const useTakeOut = (): ((stone: Stone) => Promise<void>) => {
 export const soakWords = (stone: Stone, nowMs: number): string => {
   if (!stone.soak) return '';
   const clock = soakClock(Date.parse(stone.soak.putInAt), stone.soak.minutes, nowMs);
-  return clock.state === 'ready' ? 'ready' : WORDS.toGo(duration(clock.leftS));
+  return clock.state === 'ready' ? named('ready') : WORDS.toGo(duration(clock.leftS));
 };
 
 export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | null }) => {

@@ -1,7 +1,7 @@
 /** Numbers and dates as the screen shows them; the store keeps full precision. */
 import { dayAndYearText, dayText, momentText, weekdayText } from '@patient-edge/contract';
 import { parseISO, differenceInCalendarDays } from 'date-fns';
-import { lengthNumber, measuresIn, type FigureUnit } from '@patient-edge/core';
+import { lengthNumber, measuresIn, type FigureUnit, named } from '@patient-edge/core';
 import { formats } from './formats';
 import { WORDS } from './words';
 
@@ -48,8 +48,8 @@ export const howSoon = (isoDate: string, today: string): string => {
   const days = differenceInCalendarDays(parseISO(isoDate), parseISO(today));
   if (days < -1) return WORDS.daysOverdue(-days);
   if (days === -1) return WORDS.aDayOverdue;
-  if (days === 0) return 'today';
-  return days === 1 ? 'tomorrow' : WORDS.inDays(days);
+  if (days === 0) return named('today');
+  return days === 1 ? named('tomorrow') : WORDS.inDays(days);
 };
 
 const DIGITS: Partial<Record<FigureUnit, number>> = {

@@ -21,7 +21,7 @@ import { writeJob } from '../api/job-writes';
 import { updateJobCache, useSteels, useStones, useTouchUps } from '../api/hooks';
 import { useMay } from '../api/may';
 import { useCurrentJob } from '../jobs/current-job';
-import { readStored, writeStored } from '../api/stored';
+import { readStored, writeStored, useStored } from '../api/stored';
 import { dayAndYear, fixed, mmTyped } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { ActionLink } from '../theme/links';
@@ -183,7 +183,7 @@ const TryRung = ({
 }) => {
   const navigate = useNavigate();
   const mayTouchUp = useMay('touch up');
-  const [note, setNote] = useState('');
+  const [note, setNote] = useStored(`touch-up note ${job.id}`, '');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   // One angle for all rods of a blade: what the ink has shown on the smooth one holds on the next.
@@ -227,6 +227,7 @@ const TryRung = ({
         }),
       );
       keep({ ...draft, passes: null });
+      setNote('');
       await mutate(`/jobs/${job.id}/touch-ups`);
       if (enough) await navigate(`/jobs/${job.id}/test`);
     } catch (error) {

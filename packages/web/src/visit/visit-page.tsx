@@ -1,7 +1,6 @@
 /** The customer's own page: how their blade stands, what was done, and three answers. No sign-in, and no way further. */
 import { money, moneyRange, type VisitAnswer, type VisitPage } from '@patient-edge/contract';
 import { toPayMinor } from '@patient-edge/core';
-import { useState } from 'react';
 import styled from 'styled-components';
 import { mutate } from 'swr';
 import { asPart, messageOf, request } from '../api/client';
@@ -15,6 +14,7 @@ import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { TextEntry } from '../theme/text-fields';
 import { useRun } from '../theme/use-run';
+import { useStored } from '../api/stored';
 import { WORDS } from './words';
 
 const Main = styled.main`
@@ -96,7 +96,7 @@ export const CustomersVisitPage = ({ token }: { token: string }) => {
 };
 
 const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
-  const [words, setWords] = useState('');
+  const [words, setWords] = useStored(`words to the shop ${token}`, '');
   const { busy, problem, run } = useRun();
   const answer = (said: VisitAnswer): Promise<void> =>
     run(async () => {

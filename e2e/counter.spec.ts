@@ -185,6 +185,30 @@ test.describe('the demo shop', () => {
     await expect(page.getByText('Only the owner can open this')).toBeVisible();
   });
 
+  test('anything is found from anywhere by one key: a customer, a stone, an action', async ({
+    page,
+  }) => {
+    await signIn(page, shop.address, ...OWNER);
+    await page.goto(`${shop.address}/takings`);
+    await expect(page.getByRole('heading', { name: /^Takings/ })).toBeVisible();
+    const sought = async (typed: string, found: RegExp): Promise<void> => {
+      await page.keyboard.press('/');
+      await page.getByRole('searchbox', { name: 'Find anything' }).fill(typed);
+      await page.getByRole('menuitem', { name: found }).first().click();
+    };
+    await sought('corin whay', /^Corin Whey/);
+    await expect(page).toHaveURL(/\/customers\/\d+$/);
+    await sought('brown', /^Brown stone/);
+    await expect(page).toHaveURL(/\/rack\/stones\/\d+$/);
+    await sought('add a stone', /^Add a stone/);
+    await expect(page.getByRole('button', { name: 'Add an abrasive' })).toBeVisible();
+    await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+    await sought('dark', /^Change between light and dark/);
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+    await sought('dark', /^Change between light and dark/);
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'light');
+  });
+
   test('the plan follows the choices at once: angle, chips, thinning, finish', async ({ page }) => {
     await signIn(page, shop.address, ...OWNER);
     await page.goto(`${shop.address}/jobs/17/plan`);

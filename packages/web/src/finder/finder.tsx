@@ -14,7 +14,8 @@ import { useSearch, useStones } from '../api/hooks';
 import { useSession } from '../api/session';
 import { Silhouette } from '../instruments/silhouette';
 import { matching } from './match';
-import { PLACES } from './places';
+import { DEEDS, PLACES, type Deed } from './places';
+import { useAppearance } from '../theme/appearance';
 import { WORDS } from './words';
 
 const MOST_OF_A_KIND = 6;
@@ -93,7 +94,7 @@ interface Result {
   readonly id: string;
   readonly title: string;
   readonly says: string;
-  readonly to: string;
+  readonly does: Deed['does'];
   readonly picture?: Parameters<typeof Silhouette>[0]['measures'];
 }
 interface Group {
@@ -132,7 +133,7 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
           id: `blade ${blade.id}`,
           title: `${blade.tagNumber === null ? '' : WORDS.tag(blade.tagNumber)}${blade.name || bladeKind(blade.measures.kindId).label}`,
           says: `${blade.customer}${blade.jobId === null ? WORDS.goneHome : ''}`,
-          to: blade.jobId === null ? `/blades/${blade.id}` : `/jobs/${blade.jobId}`,
+          does: { to: blade.jobId === null ? `/blades/${blade.id}` : `/jobs/${blade.jobId}` },
           picture: blade.measures,
         })),
       },
@@ -142,7 +143,7 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
           id: `customer ${customer.id}`,
           title: customer.name,
           says: [customer.trade, customer.phone].filter(Boolean).join(', '),
-          to: `/customers/${customer.id}`,
+          does: { to: `/customers/${customer.id}` },
         })),
       },
       {
@@ -156,12 +157,26 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
           id: `stone ${stone.id}`,
           title: stone.name,
           says: WORDS.umKind(stone.um, named(stone.kind)),
-          to: `/rack/stones/${stone.id}`,
+          does: { to: `/rack/stones/${stone.id}` },
         })),
       },
       {
+        title: WORDS.actions,
+        results: matching(
+          typed,
+          DEEDS.filter(({ action }) => action === undefined || mayDo(role, action)),
+          ({ title, says }) => `${title} ${says}`,
+          MOST_OF_A_KIND,
+        ).map(({ title, says, does }) => ({ id: `deed ${title}`, title, says, does })),
+      },
+      {
         title: WORDS.pages,
-        results: pages.map(({ title, says, to }) => ({ id: `page ${to}`, title, says, to })),
+        results: pages.map(({ title, says, to }) => ({
+          id: `page ${to}`,
+          title,
+          says,
+          does: { to },
+        })),
       },
     ].filter(({ results }) => results.length > 0);
   }, [typed, found, stones, role]);
@@ -172,11 +187,15 @@ export const Finder = ({ onClose }: { onClose: () => void }) => {
   const [typed, setTyped] = useState('');
   const { groups, isSearching } = useResults(typed);
   const navigate = useNavigate();
+  const [appearance, setAppearance] = useAppearance();
   const goTo = (id: string): void => {
     const result = groups.flatMap(({ results }) => results).find((each) => each.id === id);
     if (!result) return;
     onClose();
-    void navigate(result.to);
+    if (result.does === 'change appearance')
+      setAppearance(appearance === 'light' ? 'dark' : 'light');
+    else if ('to' in result.does) void navigate(result.does.to);
+    else window.location.assign(result.does.fetches);
   };
   return (
     <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>

@@ -35,6 +35,58 @@ const PAGES: readonly FoundPlace[] = [
   { title: WORDS.help, says: WORDS.whatEachPageIsFor, to: '/help' },
 ];
 
+export interface Deed extends Omit<FoundPlace, 'to'> {
+  readonly does: { readonly to: string } | { readonly fetches: string } | 'change appearance';
+}
+
+/** What is done without looking for its page first. */
+export const DEEDS: readonly Deed[] = [
+  {
+    title: WORDS.addAStone,
+    says: WORDS.toTheRack,
+    does: { to: '/rack#add' },
+    action: 'change stones',
+  },
+  {
+    title: WORDS.addASteel,
+    says: WORDS.toTheTable,
+    does: { to: '/rack/steels#add' },
+    action: 'change steels',
+  },
+  {
+    title: WORDS.addAMachine,
+    says: WORDS.aBeltAWheelARig,
+    does: { to: '/rack/machines#add' },
+    action: 'change machines',
+  },
+  {
+    title: WORDS.addAPerson,
+    says: WORDS.whoWorksHere,
+    does: { to: '/settings/people' },
+    action: 'change people',
+  },
+  {
+    title: WORDS.closeADay,
+    says: WORDS.holidaysAndDaysOff,
+    does: { to: '/settings/places' },
+    action: 'change places',
+  },
+  { title: WORDS.changePassword, says: WORDS.yourOwn, does: { to: '/settings/account' } },
+  { title: WORDS.lightOrDark, says: WORDS.onThisDevice, does: 'change appearance' },
+  {
+    title: WORDS.exportCustomers,
+    says: 'CSV',
+    does: { fetches: '/api/customers.csv' },
+    action: 'export records',
+  },
+  {
+    title: WORDS.exportJobs,
+    says: 'CSV',
+    does: { fetches: '/api/jobs.csv' },
+    action: 'export records',
+  },
+];
+
 export const PLACES: readonly FoundPlace[] = [
   ...PAGES,
   ...SECTIONS.map(({ path, title, says, action }) => ({

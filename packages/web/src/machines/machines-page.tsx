@@ -12,6 +12,7 @@ import { Waiting } from '../theme/waiting';
 import { CalibrationSheet } from './calibration-sheet';
 import { MachineForm } from './machine-form';
 import { PageHeading } from '../theme/page-heading';
+import { useAdding } from '../theme/use-adding';
 import { WORDS } from './words';
 
 const Each = styled.div`
@@ -23,7 +24,13 @@ const Each = styled.div`
 
 const MachinesPage = () => {
   const { data: machines, error } = useMachines();
-  const [editing, setEditing] = useState<number | 'new' | null>(null);
+  const [isAdding, setAdding] = useAdding();
+  const [editedId, setEditedId] = useState<number | null>(null);
+  const editing = isAdding ? 'new' : editedId;
+  const edit = (id: number | null): void => {
+    setEditedId(id);
+    if (isAdding) setAdding(false);
+  };
   const mayEdit = useMay('change machines');
   if (!machines) return <Waiting error={error} text={WORDS.loadingMachines} />;
   return (
@@ -33,7 +40,7 @@ const MachinesPage = () => {
         <Row $gap={18}>
           <PageHeading title={WORDS.machines} />
           {mayEdit && (
-            <ActionButton onPress={() => setEditing('new')}>{WORDS.addAMachine}</ActionButton>
+            <ActionButton onPress={() => setAdding(true)}>{WORDS.addAMachine}</ActionButton>
           )}
         </Row>
         <MutedText>{WORDS.aSettingIsNotTheAngle}</MutedText>
@@ -41,7 +48,7 @@ const MachinesPage = () => {
           <MachineForm
             key={editing}
             machine={machines.find(({ id }) => id === editing) ?? null}
-            onClose={() => setEditing(null)}
+            onClose={() => edit(null)}
           />
         )}
         {machines.length === 0 && <Notice>{WORDS.noMachineEveryAngleIsHeld}</Notice>}
@@ -58,7 +65,7 @@ const MachinesPage = () => {
                   {mayEdit && (
                     <QuietButton
                       aria-label={WORDS.edit(machine.name)}
-                      onPress={() => setEditing(machine.id)}
+                      onPress={() => edit(machine.id)}
                     >
                       {WORDS.editAlone}
                     </QuietButton>

@@ -1,5 +1,4 @@
 /** The rack: every abrasive on one axis of micrometres, drawn to scale, and in rows below. */
-import { useState } from 'react';
 import { useStones } from '../api/hooks';
 import { useMay } from '../api/may';
 import { RackShelf } from '../instruments/rack-shelf';
@@ -14,11 +13,12 @@ import { ShelfNav } from './shelf-nav';
 import { StarterRacks } from './starter-rack';
 import { StoneForm } from './stone-form';
 import { PageHeading } from '../theme/page-heading';
+import { useAdding } from '../theme/use-adding';
 import { WORDS } from './words';
 
 const RackPage = () => {
   const { data: stones, error } = useStones();
-  const [adding, setAdding] = useState(false);
+  const [adding, setAdding] = useAdding();
   const nowMs = useMinute();
   const file = useRackFile(stones ?? []);
   const mayEdit = useMay('change stones');

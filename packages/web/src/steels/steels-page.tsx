@@ -15,6 +15,7 @@ import { RecogniseSteel } from './recognise-steel';
 import { SteelCard } from './steel-card';
 import { SteelForm } from './steel-form';
 import { PageHeading } from '../theme/page-heading';
+import { useAdding } from '../theme/use-adding';
 import { WORDS } from './words';
 
 const Layout = styled.div`
@@ -62,7 +63,13 @@ const SteelsPage = () => {
   const { data: own, error } = useOwnSteels();
   const [params, setParams] = useSearchParams();
   const [text, setText] = useState('');
-  const [editing, setEditing] = useState<number | 'new' | null>(null);
+  const [isAdding, setAdding] = useAdding();
+  const [editedId, setEditedId] = useState<number | null>(null);
+  const editing = isAdding ? 'new' : editedId;
+  const setEditing = (next: number | 'new' | null): void => {
+    setEditedId(typeof next === 'number' ? next : null);
+    if (isAdding !== (next === 'new')) setAdding(next === 'new');
+  };
   const wanted = useDeferredValue(text.trim().toLowerCase());
   const mayEdit = useMay('change steels');
   if (!own) return <Waiting error={error} text={WORDS.loadingSteels} />;

@@ -232,7 +232,7 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
 
 const Hours = styled.div`
   display: grid;
-  grid-template-columns: 150px 150px;
+  grid-template-columns: repeat(auto-fit, minmax(138px, 150px));
   gap: 10px;
 `;
 

@@ -225,7 +225,7 @@ export const WORDS = wordsOf('settings', {
   edgeTests: 'Edge tests',
   whatCountsForABladeFollows:
     'What counts for a blade follows its use; a test that is not in use is never missing.',
-  wantsA: (instrument: string) => `; wants a ${instrument}`,
+  wantsA: (instrument: string) => `; instrument: ${instrument}`,
   aKnownGoodBladeTakesGf: 'A known-good blade takes, gf',
   withAGoodWorkingEdgeOn: 'With a good working edge, on your thread, median of three',
   useAsTheTarget: 'Use as the target',

@@ -27,6 +27,11 @@ const Bar = styled.section`
   background: var(--accent-soft);
   border-bottom: 1px solid var(--line);
   font-size: 15px;
+  /* One line on a telephone too, while one stone soaks. */
+  @media (max-width: 560px) {
+    gap: 4px 12px;
+    padding: 0 12px;
+  }
   :root[data-full-screen] & {
     flex-wrap: nowrap;
     overflow-x: auto;

@@ -9,6 +9,7 @@ const ROOMS = [
   'lifecycle',
   'day',
   'statistics',
+  'record',
   'geometry',
   'section',
   'angle',

@@ -5,12 +5,22 @@ import { OPERATIONS } from './operations';
 import { diagnoseOperation } from './diagnose-operation';
 import { grindOperation } from './grind-operation';
 import { planOperation } from './plan-operation';
+import {
+  calibrationOperation,
+  edgeLifeOperation,
+  learnOperation,
+  trendOperation,
+} from './record-operations';
 
 const ALL = {
   ...OPERATIONS,
   plan: planOperation,
   diagnose: diagnoseOperation,
   grind: grindOperation,
+  learn: learnOperation,
+  calibration: calibrationOperation,
+  'edge-life': edgeLifeOperation,
+  trend: trendOperation,
 };
 export type AnyOperation = keyof typeof ALL;
 

@@ -122,6 +122,12 @@ export class Reader {
     return refuse(field, `${field} must be true or false; ${shown(value)} was given`);
   }
 
+  /** True or false, said. */
+  flag(name: string): boolean {
+    if (!this.has(name)) refuse(this.pathOf(name), `${this.pathOf(name)} is missing`);
+    return this.yesOrNo(name, false);
+  }
+
   text(name: string): string {
     const value = this.take(name);
     const field = this.pathOf(name);

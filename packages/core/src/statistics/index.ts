@@ -1,3 +1,4 @@
-/** The normal and the log-normal distribution, and what lies in the middle. */
-export { median } from './median';
+/** The normal and the log-normal distribution, tails, and what lies in the middle. */
+export { median, medianOfMany } from './median';
 export { normalQuantile } from './normal';
+export { chanceLess, chiTail } from './tails';

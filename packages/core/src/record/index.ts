@@ -1,0 +1,27 @@
+/** What the record says: the bench's own rates, whether forecasts were right, how long edges last, the years of a blade. */
+export { calibrationOf, type ForecastScore, type ScoredForecast } from './calibration';
+export {
+  compareLives,
+  livesOf,
+  USUAL_LIFE_PRIOR,
+  type EdgeLife,
+  type LifePrior,
+  type LivesCompared,
+  type LivesOfGroup,
+  type SurvivalPoint,
+} from './edge-life';
+export {
+  learnRates,
+  LearnedRates,
+  MOST_RATE_NAMES,
+  RATE_ROLES,
+  RateSums,
+  USUAL_SPREADS,
+  type FinishedStep,
+  type RateEffect,
+  type RateNames,
+  type RatePrediction,
+  type RateRole,
+  type RateSpreads,
+} from './rates';
+export { MOST_TREND_POINTS, trendOf, type MeasuredOnDay, type Trend } from './trend';

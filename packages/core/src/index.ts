@@ -26,6 +26,8 @@ export {
   type Why,
 } from './units';
 export {
+  bladeRates,
+  bladeTime,
   calibrationOf,
   compareLives,
   learnRates,
@@ -33,9 +35,12 @@ export {
   livesOf,
   RATE_ROLES,
   RateSums,
+  stepTime,
   trendOf,
   USUAL_LIFE_PRIOR,
   USUAL_SPREADS,
+  type AlikeSums,
+  type BladeRates,
   type ForecastScore,
   type EdgeLife,
   type FinishedStep,
@@ -48,6 +53,8 @@ export {
   type RateRole,
   type RateSpreads,
   type ScoredForecast,
+  type StepTime,
+  type TimeQuantiles,
   type Trend,
 } from './record';
 export {

@@ -107,7 +107,7 @@ export const livesOf = (
  * distributed rates, by the regularised incomplete beta function.
  *
  * @example
- * compareLives([{ group: 'a', days: 90, ended: false }], [{ group: 'b', days: 90, ended: false }]).longerProbability; // 0.5
+ * compareLives([{ group: 'a', days: 90, ended: false }], [{ group: 'b', days: 90, ended: false }]).logRankChi2; // null
  */
 export const compareLives = (
   first: readonly EdgeLife[],

@@ -17,6 +17,7 @@ export {
   RATE_ROLES,
   RateSums,
   USUAL_SPREADS,
+  type AlikeSums,
   type FinishedStep,
   type RateEffect,
   type RateNames,
@@ -25,3 +26,12 @@ export {
   type RateSpreads,
 } from './rates';
 export { MOST_TREND_POINTS, trendOf, type MeasuredOnDay, type Trend } from './trend';
+export {
+  bladeRates,
+  bladeTime,
+  stepTime,
+  type BladeRates,
+  type StepTime,
+  type StoneRate,
+  type TimeQuantiles,
+} from './step-times';

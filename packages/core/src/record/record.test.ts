@@ -2,12 +2,15 @@ import fc from 'fast-check';
 import { Matrix, inverse } from 'ml-matrix';
 import { valueOf } from '../../test/blades';
 import {
+  bladeRates,
+  bladeTime,
   calibrationOf,
   compareLives,
   learnRates,
   livesOf,
   RATE_ROLES,
   RateSums,
+  stepTime,
   trendOf,
   USUAL_SPREADS,
   type EdgeLife,
@@ -253,5 +256,63 @@ describe('a measure through the years', () => {
   test('more points than a blade has visits are refused', () => {
     const points = Array.from({ length: 5001 }, (_, day) => ({ day, value: 1 }));
     expect(trendOf(points)).toMatchObject({ ok: false, error: { field: 'points' } });
+  });
+});
+
+describe('times of a blade', () => {
+  const { normal } = chance(3);
+  const worked = (abrasive: string, times: number): FinishedStep[] =>
+    Array.from({ length: 40 }, () => ({
+      abrasive,
+      steel: 'soft',
+      person: 'ansa',
+      foreseenSeconds: 100,
+      takenSeconds: 100 * times * Math.exp(0.2 * normal()),
+    }));
+  const sums = new RateSums();
+  for (const step of [...worked('7', 1.5), ...worked('8', 0.8)]) sums.add(step);
+  const learned = valueOf(sums.learn());
+  const rates = bladeRates(learned, 'soft', 'ansa', ['7', '8', '9']);
+
+  test('a step is what the rates predict of its three names, also of a stone nobody has used', () => {
+    for (const abrasive of ['7', '8', '9']) {
+      const predicted = learned.predict({ abrasive, steel: 'soft', person: 'ansa' }, 120);
+      const time = stepTime(120, abrasive, rates);
+      expect(time.p10Seconds).toBeCloseTo(predicted.p10Seconds, 8);
+      expect(time.p50Seconds).toBeCloseTo(predicted.p50Seconds, 8);
+      expect(time.p90Seconds).toBeCloseTo(predicted.p90Seconds, 8);
+    }
+    expect(stepTime(100, '7', rates).records).toBe(40);
+    expect(stepTime(100, '7', rates).p50Seconds).toBeGreaterThan(135);
+    expect(stepTime(100, '8', rates).p50Seconds).toBeLessThan(90);
+  });
+
+  test('together is narrower than each, for chance evens out, and never narrower than what all share', () => {
+    const spread = ({ p10Seconds, p90Seconds }: { p10Seconds: number; p90Seconds: number }) =>
+      Math.log(p90Seconds / p10Seconds);
+    const one = bladeTime([{ stoneId: '7', seconds: 100 }], rates);
+    expect(spread(one)).toBeCloseTo(spread(stepTime(100, '7', rates)), 9);
+    const many = bladeTime(
+      Array.from({ length: 6 }, (_, index) => ({
+        stoneId: index % 2 === 0 ? '7' : '8',
+        seconds: 100,
+      })),
+      rates,
+      60,
+    );
+    expect(spread(many)).toBeLessThan(spread(one));
+    expect(spread(many)).toBeGreaterThan(0);
+    expect(many.p50Seconds).toBeCloseTo(
+      60 + 3 * (stepTime(100, '7', rates).p50Seconds + stepTime(100, '8', rates).p50Seconds),
+      8,
+    );
+  });
+
+  test('the noise of a step is read off the residuals', () => {
+    expect(sums.noiseSd(learned)).toBeGreaterThan(0.17);
+    expect(sums.noiseSd(learned)).toBeLessThan(0.23);
+    const few = new RateSums();
+    for (const step of worked('7', 1).slice(0, 5)) few.add(step);
+    expect(few.noiseSd(valueOf(few.learn()))).toBe(0.3);
   });
 });

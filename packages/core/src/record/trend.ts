@@ -22,7 +22,7 @@ export const MOST_TREND_POINTS = 5000;
  * one day, or too many.
  *
  * @example
- * valueOf(trendOf([{ day: 0, value: 48 }, { day: 100, value: 47 }], 42)).reachesDay; // 600
+ * trendOf([{ day: 0, value: 48 }, { day: 0, value: 47 }]).ok; // false
  */
 export const trendOf = (points: readonly MeasuredOnDay[], limit?: number): Result<Trend> => {
   if (points.length > MOST_TREND_POINTS)

@@ -22,7 +22,7 @@ test('no screen loses its layout to words that are two fifths longer', async ({ 
   await signIn(page, shop.address, ...OWNER);
   const faults: string[] = [];
   for (const { name, path } of SCREENS) {
-    await page.setViewportSize(LOOKED_AT[0]!);
+    await page.setViewportSize(LOOKED_AT[0]);
     await page.goto(shop.address + (await path(page, shop.address)));
     await page.locator('main h1').first().waitFor({ state: 'attached' });
     await page.waitForLoadState('networkidle');

@@ -19,6 +19,8 @@ export * from './rack-csv';
 export * from './money';
 export * from './promise';
 export * from './history';
+export * from './record-schemas';
+export * from './record-wire';
 export * from './formats';
 export * from './format-schemas';
 export * from './plan-bodies';

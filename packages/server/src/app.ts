@@ -40,6 +40,7 @@ import { peopleRoutes } from './people/routes';
 import { photographRoutes } from './photographs/routes';
 import { placeRoutes } from './places/routes';
 import { priceRoutes } from './prices/routes';
+import { recordRoutes } from './record/routes';
 import { jobRoutes } from './jobs/routes';
 import { planOutputRoutes } from './plan/output-routes';
 import { planRoutes } from './plan/routes';
@@ -278,6 +279,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     placeRoutes(pool),
     customerRoutes(pool, options.printer ?? null),
     historyRoutes(pool),
+    recordRoutes(pool),
     searchRoutes(pool),
     bladeRoutes(pool),
     stoneRoutes(pool),

@@ -428,12 +428,16 @@ describe('leaving a step', () => {
   test('keeps what each step was foreseen to take when work began, and by which model', async () => {
     const job = await onTheBench();
     const edge = edgeOf(job);
-    const [kept] = await select<{ p50: number; model: number }>(
+    const [kept] = await select<Record<'foreseen' | 'p10' | 'p50' | 'p90' | 'model', number>>(
       shop.pool,
-      'SELECT forecast_p50_seconds AS p50, model_version AS model FROM plan_step WHERE id = ?',
+      `SELECT foreseen_seconds AS foreseen, forecast_p10_seconds AS p10, forecast_p50_seconds AS p50,
+         forecast_p90_seconds AS p90, model_version AS model FROM plan_step WHERE id = ?`,
       [edge.id],
     );
-    expect(kept!.p50).toBeCloseTo(edge.step.seconds, 3);
+    // The model’s own figure, and beside it what the bench’s rates made of it.
+    expect(kept!.foreseen).toBeCloseTo(edge.step.seconds, 3);
+    expect(kept!.p10).toBeLessThan(kept!.p50);
+    expect(kept!.p50).toBeLessThan(kept!.p90);
     expect(kept!.model).toBe(2);
   });
 

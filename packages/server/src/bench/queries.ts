@@ -5,8 +5,10 @@ import {
   MODEL_VERSION,
   MOST_STEP_S,
   NO_NOTES,
+  stepTime,
   withStepDefaults,
   ZONES,
+  type BladeRates,
   type BladeSide,
   type BurrCheck,
   type BurrFinding,
@@ -229,31 +231,67 @@ export const replaceBurr = async (
   }
 };
 
-/** What each step is foreseen to take, and by which model, kept as work begins; what was kept before stays. */
-export const keepForecasts = (db: Queryable, jobId: number) =>
-  execute(
+/**
+ * What each step is foreseen to take, and by which model, kept as work begins; what was kept before stays. Where the bench
+ * has rates of its own they correct it; the model's own figure is kept beside it, for the rates are learnt from that.
+ */
+export const keepForecasts = async (
+  db: Queryable,
+  jobId: number,
+  steel: string,
+  rates: BladeRates | null,
+): Promise<void> => {
+  const fresh = await select<{
+    readonly id: number;
+    readonly stoneId: number | null;
+    readonly seconds: number;
+  }>(
+    db,
+    `SELECT id, stone_id AS stoneId, CAST(JSON_VALUE(detail, '$.seconds') AS DOUBLE) AS seconds FROM plan_step
+     WHERE job_id = ? AND superseded = FALSE AND model_version IS NULL`,
+    [jobId],
+  );
+  await execute(
     db,
     `UPDATE plan_step SET forecast_p10_seconds = JSON_VALUE(detail, '$.rangeS[0]'),
        forecast_p50_seconds = JSON_VALUE(detail, '$.seconds'),
-       forecast_p90_seconds = JSON_VALUE(detail, '$.rangeS[1]'), model_version = ?
+       forecast_p90_seconds = JSON_VALUE(detail, '$.rangeS[1]'),
+       foreseen_seconds = JSON_VALUE(detail, '$.seconds'), foreseen_steel = ?, model_version = ?
      WHERE job_id = ? AND superseded = FALSE AND model_version IS NULL`,
-    [MODEL_VERSION, jobId],
+    [steel, MODEL_VERSION, jobId],
   );
+  if (rates === null) return;
+  for (const { id, stoneId, seconds } of fresh) {
+    if (stoneId === null) continue;
+    const { p10Seconds, p50Seconds, p90Seconds } = stepTime(seconds, String(stoneId), rates);
+    await execute(
+      db,
+      `UPDATE plan_step SET forecast_p10_seconds = ?, forecast_p50_seconds = ?, forecast_p90_seconds = ? WHERE id = ?`,
+      [p10Seconds, p50Seconds, p90Seconds, id],
+    );
+  }
+};
 
-/** Done: the clock stops, its time is kept. */
-export const finishStep = (db: Queryable, stepId: number, overrideReason: string | null) =>
+/** Done: the clock stops, its time is kept, and whose it was. */
+export const finishStep = (
+  db: Queryable,
+  stepId: number,
+  overrideReason: string | null,
+  staffId: number,
+) =>
   execute(
     db,
-    `UPDATE plan_step SET status = 'done', override_reason = ?, worked_seconds = ${TOTAL_SECONDS},
+    `UPDATE plan_step SET status = 'done', override_reason = ?, finished_at = CURRENT_TIMESTAMP(3),
+       finished_by = ?, worked_seconds = ${TOTAL_SECONDS},
        running_at = NULL, running_seconds = NULL, revision = revision + 1 WHERE id = ?`,
-    [overrideReason, stepId],
+    [overrideReason, staffId, stepId],
   );
 
 /** A step that was left is open again, as it was. */
 export const reopenStep = (db: Queryable, stepId: number) =>
   execute(
     db,
-    `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1
+    `UPDATE plan_step SET status = 'to do', override_reason = NULL, finished_at = NULL, finished_by = NULL, revision = revision + 1
      WHERE id = ?`,
     [stepId],
   );
@@ -262,7 +300,7 @@ export const reopenStep = (db: Queryable, stepId: number) =>
 export const reopenStepsFrom = (db: Queryable, jobId: number, stepId: number) =>
   execute(
     db,
-    `UPDATE plan_step SET status = 'to do', override_reason = NULL, revision = revision + 1,
+    `UPDATE plan_step SET status = 'to do', override_reason = NULL, finished_at = NULL, finished_by = NULL, revision = revision + 1,
        earlier_right = strokes_right, earlier_left = strokes_left
      WHERE job_id = ? AND superseded = FALSE
        AND position >= (SELECT position FROM (SELECT position FROM plan_step WHERE id = ?) AS named)`,

@@ -42,6 +42,7 @@ import {
   stepsOfJob,
   stopClocks,
 } from './queries';
+import { ratesOfBlade } from '../record/rates';
 import { planWhatIsLeft } from './what-is-left';
 import { WORDS } from './words';
 
@@ -95,7 +96,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
     ...jobRoute(pool, {
       action: 'start work',
       body: versionSchema,
-      work: async ({ db, row, log }) => {
+      work: async ({ db, row, staff, log }) => {
         const steps = await stepsOfJob(db, row.id, row.round);
         const matters = new Set([
           ...ABOUT_THE_BLADE,
@@ -108,7 +109,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
           throw conflict(WORDS.theCustomerSaidNoChangeThe(refused.text), row.version);
         }
         await setStage(db, row.id, 'on the bench');
-        await keepForecasts(db, row.id);
+        await keepForecasts(db, row.id, row.steel, await ratesOfBlade(db, row.steel, staff.id));
         await log('bench', say('event.started'));
       },
     }),
@@ -143,7 +144,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
     ...jobRoute(pool, {
       action: 'finish step',
       body: finishStepSchema,
-      work: async ({ db, row, body: { overrideReason, shown }, request, log }) => {
+      work: async ({ db, row, body: { overrideReason, shown }, request, staff, log }) => {
         const stepId = pathId(request, 'stepId', WORDS.thisStep);
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
@@ -188,7 +189,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
             fields: [{ field: 'overrideReason', message: missing.join('; ') }],
           });
         }
-        await finishStep(db, stepId, isOpen ? null : overrideReason);
+        await finishStep(db, stepId, isOpen ? null : overrideReason, staff.id);
         const last = steps.at(-1)!.id === stepId;
         await setStage(db, row.id, last ? 'testing' : 'on the bench');
         await log(

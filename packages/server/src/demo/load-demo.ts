@@ -208,6 +208,7 @@ const workSteps = async (
   jobId: number,
   seed: number,
   count: number,
+  staffId: number,
 ): Promise<void> => {
   const steps = (await stepsOfJob(db, jobId, 1)).filter(({ superseded }) => !superseded);
   for (const [index, { id, step }] of steps.slice(0, count).entries()) {
@@ -223,7 +224,7 @@ const workSteps = async (
       notes: NO_NOTES,
     });
     await replaceBurr(db, id, 1, burrFor(step.gate));
-    await finishStep(db, id, null);
+    await finishStep(db, id, null, staffId);
   }
 };
 
@@ -377,13 +378,13 @@ const loadVisit = async (
     await log(crew.counterId, 'consent', say('event.asked', { question: text, answer: 'yes' }));
   }
   await setStage(db, jobId, 'on the bench');
-  await keepForecasts(db, jobId);
+  await keepForecasts(db, jobId, blade.steel, null);
   await log(crew.benchId, 'bench', say('event.started'));
   const all = plan.work.steps.length;
   if (ending === 'on the bench' || ending === 'mid-step') {
     // The first stone is done, and the next is under the blade.
     const onStones = plan.work.steps.flatMap(({ stoneId }, index) => (stoneId ? [index] : []));
-    await workSteps(db, jobId, seed, onStones[1] ?? all - 1);
+    await workSteps(db, jobId, seed, onStones[1] ?? all - 1, crew.benchId);
     const open = (await stepsOfJob(db, jobId, 1)).find(({ status }) => status === 'to do');
     if (open && ending === 'mid-step') {
       const strokes = Math.round(open.step.strokesPerSide * 0.4);
@@ -399,7 +400,7 @@ const loadVisit = async (
     }
     return done;
   }
-  await workSteps(db, jobId, seed, all);
+  await workSteps(db, jobId, seed, all, crew.benchId);
   await setStage(db, jobId, 'testing');
   const target = findUse(body.useId).targetForceGf;
   if (ending === 'sent back') {

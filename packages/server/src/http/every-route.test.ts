@@ -184,6 +184,10 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'GET /first-day': 'signed in',
   'POST /first-day/alone': 'owner',
   'POST /promises': 'signed in',
+  'GET /rates': 'signed in',
+  'GET /rates/blade': 'signed in',
+  'PUT /rates/people/:id': 'owner',
+  'GET /forecasts': 'signed in',
   'GET /history': 'signed in',
   'GET /history.csv': 'owner and counter',
   'GET /customers.csv': 'owner and counter',
@@ -352,6 +356,7 @@ test('two thousand bodies of every kind: no failure of ours, and none that holds
     'POST /messages': { kind: 'late', jobIds: [jobId] },
     'PUT /jobs/:id/complaint': { words: 'x', signs: {}, onTheHouse: null, reason: '' },
     'POST /visits/:token/answers': { answer: 'wish', words: 'x' },
+    'PUT /rates/people/:id': { teaches: true },
     'PUT /places': {
       version: 0,
       places: [

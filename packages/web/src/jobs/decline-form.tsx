@@ -33,7 +33,6 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
         version: job.version,
         body: { reason },
       });
-      setReason(suggested.slice(0, 300));
       await updateJobCache(declined);
       offerUndo(WORDS.declined, () => undoOnJob(declined, 'decline'));
     } catch (error) {

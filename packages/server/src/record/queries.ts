@@ -1,0 +1,102 @@
+import type { AlikeSums } from '@patient-edge/core';
+import type { Message } from '@patient-edge/core';
+import { execute, select, type Queryable } from '../database/pool';
+
+/** Sums of the steps alike that one stone, one steel and one person did. */
+export interface RateRow extends AlikeSums {
+  readonly stoneId: number;
+  readonly stone: string;
+  readonly isMachine: boolean;
+  readonly steel: string;
+  readonly staffId: number;
+  readonly person: string;
+}
+
+/** Of the forecasts of one model, of those whose steps count. */
+export const rateRows = async (db: Queryable, modelVersion: number): Promise<RateRow[]> =>
+  (
+    await select<Omit<RateRow, 'isMachine'> & { readonly isMachine: number }>(
+      db,
+      `SELECT r.stone_id AS stoneId, s.name AS stone, s.kind IN ('belt', 'wheel') AS isMachine, r.steel,
+         r.staff_id AS staffId, p.name AS person, r.records, r.log_sum AS logSum, r.square_sum AS squareSum
+       FROM step_rate r JOIN stone s ON s.id = r.stone_id JOIN staff p ON p.id = r.staff_id
+       WHERE r.model_version = ? AND r.records > 0 AND p.teaches`,
+      [modelVersion],
+    )
+  ).map((row) => ({ ...row, isMachine: Boolean(row.isMachine) }));
+
+/** Changes with every record: what was learnt from the sums so far need not be learnt anew. */
+export const rateStamp = async (db: Queryable, modelVersion: number): Promise<string> => {
+  const [row] = await select<{ readonly stamp: string }>(
+    db,
+    `SELECT CONCAT_WS(' ', COUNT(*), SUM(r.records), SUM(r.log_sum), SUM(r.square_sum), SUM(p.teaches * r.staff_id)) AS stamp
+     FROM step_rate r JOIN staff p ON p.id = r.staff_id WHERE r.model_version = ?`,
+    [modelVersion],
+  );
+  return row!.stamp;
+};
+
+export const stoneIds = async (db: Queryable): Promise<string[]> =>
+  (
+    await select<{ readonly id: number }>(
+      db,
+      'SELECT id FROM stone WHERE retired = FALSE ORDER BY id',
+    )
+  ).map(({ id }) => String(id));
+
+export const peopleLeftOut = (
+  db: Queryable,
+): Promise<{ readonly id: number; readonly name: string }[]> =>
+  select(db, 'SELECT id, name FROM staff WHERE teaches = FALSE ORDER BY name');
+
+/** False where nobody has that number. */
+export const setTeaches = async (
+  db: Queryable,
+  staffId: number,
+  teaches: boolean,
+): Promise<boolean> => {
+  const [person] = await select(db, 'SELECT id FROM staff WHERE id = ?', [staffId]);
+  await execute(db, 'UPDATE staff SET teaches = ? WHERE id = ?', [teaches, staffId]);
+  return person !== undefined;
+};
+
+/** A step as it was foreseen and as it went. */
+export interface ForecastRow {
+  readonly jobId: number;
+  readonly blade: string;
+  readonly kind: string;
+  readonly operation: string;
+  readonly stone: string;
+  readonly steel: string;
+  readonly person: string;
+  readonly title: Message | string;
+  readonly foreseenSeconds: number;
+  readonly p10Seconds: number;
+  readonly p50Seconds: number;
+  readonly p90Seconds: number;
+  readonly takenSeconds: number;
+  readonly finishedAt: Date;
+}
+
+/** More are not scored at once: the newest of the stretch. */
+export const MOST_SCORED = 20_000;
+
+/** Steps that count, finished in a stretch of time, the newest first. */
+export const forecastRows = (
+  db: Queryable,
+  modelVersion: number,
+  from: Date,
+  until: Date,
+): Promise<ForecastRow[]> =>
+  select<ForecastRow>(
+    db,
+    `SELECT STRAIGHT_JOIN p.job_id AS jobId, b.name AS blade, b.kind, p.operation, s.name AS stone, p.foreseen_steel AS steel,
+       w.name AS person, JSON_EXTRACT(p.detail, '$.title') AS title, p.foreseen_seconds AS foreseenSeconds,
+       p.forecast_p10_seconds AS p10Seconds, p.forecast_p50_seconds AS p50Seconds,
+       p.forecast_p90_seconds AS p90Seconds, p.worked_seconds AS takenSeconds, p.finished_at AS finishedAt
+     FROM plan_step p JOIN stone s ON s.id = p.stone_id JOIN staff w ON w.id = p.finished_by
+       JOIN job j ON j.id = p.job_id JOIN blade b ON b.id = j.blade_id
+     WHERE p.finished_at >= ? AND p.finished_at < ? AND p.model_version = ? AND p.log_ratio IS NOT NULL
+     ORDER BY p.finished_at DESC, p.id DESC LIMIT ${MOST_SCORED}`,
+    [from, until, modelVersion],
+  );

@@ -1,0 +1,72 @@
+/** What the record says: the bench's own rates, and whether forecasts were right. */
+import {
+  bladeRatesSchema,
+  forecastSchema,
+  teachesSchema,
+  type RatesSheet,
+} from '@patient-edge/contract';
+import { MODEL_VERSION } from '@patient-edge/core';
+import { Router } from 'express';
+import type { Pool } from 'mysql2/promise';
+import { inTransaction, type Queryable } from '../database/pool';
+import { noteChanged } from '../history/note';
+import { notFound } from '../http/errors';
+import { allow, bodyOf, mayDo, pathId, queryOf, staffOf } from '../http/request';
+import { localDay, stretchOfDay } from '../shop/days';
+import { scoreForecasts } from './forecasts';
+import { forecastRows, peopleLeftOut, setTeaches } from './queries';
+import { learnRatesOf, ratesOfBlade, sheetOf } from './rates';
+import { WORDS } from './words';
+
+const ratesSheet = async (db: Queryable): Promise<RatesSheet> => {
+  const { byHand, byMachine } = await learnRatesOf(db);
+  return {
+    byHand: sheetOf(byHand),
+    byMachine: sheetOf(byMachine),
+    leftOut: await peopleLeftOut(db),
+  };
+};
+
+/** A year back, where no day is named. */
+const aYearBack = (): string => {
+  const now = new Date();
+  return localDay(new Date(now.getFullYear() - 1, now.getMonth(), now.getDate()));
+};
+
+export const recordRoutes = (pool: Pool): Router => {
+  const router = Router();
+
+  router.get('/rates', allow(), async (_request, response) => {
+    response.json(await ratesSheet(pool));
+  });
+
+  router.get('/rates/blade', allow(), async (request, response) => {
+    const { steel } = queryOf(bladeRatesSchema, request);
+    response.json(await ratesOfBlade(pool, steel, staffOf(request).id));
+  });
+
+  router.put('/rates/people/:id', mayDo('change people'), async (request, response) => {
+    const staffId = pathId(request, 'id', WORDS.thisPerson);
+    const { teaches } = bodyOf(teachesSchema, request);
+    await inTransaction(pool, async (db) => {
+      if (!(await setTeaches(db, staffId, teaches))) throw notFound(WORDS.thisPerson);
+      await noteChanged(db, request, WORDS.whoseStepsCount);
+    });
+    response.json(await ratesSheet(pool));
+  });
+
+  router.get('/forecasts', allow(), async (request, response) => {
+    const { fromDay, toDay } = queryOf(forecastSchema, request);
+    const from = fromDay ?? aYearBack();
+    const to = toDay ?? localDay(new Date());
+    const rows = await forecastRows(
+      pool,
+      MODEL_VERSION,
+      stretchOfDay(from)[0],
+      stretchOfDay(to)[1],
+    );
+    response.json(scoreForecasts(rows, from, to));
+  });
+
+  return router;
+};

@@ -96,7 +96,7 @@ export const forecastRows = (
        p.forecast_p90_seconds AS p90Seconds, p.worked_seconds AS takenSeconds, p.finished_at AS finishedAt
      FROM plan_step p JOIN stone s ON s.id = p.stone_id JOIN staff w ON w.id = p.finished_by
        JOIN job j ON j.id = p.job_id JOIN blade b ON b.id = j.blade_id
-     WHERE p.finished_at >= ? AND p.finished_at < ? AND p.model_version = ? AND p.log_ratio IS NOT NULL
+     WHERE p.finished_at >= CAST(? AS DATETIME(3)) AND p.finished_at < CAST(? AS DATETIME(3)) AND p.model_version = ? AND p.log_ratio IS NOT NULL
      ORDER BY p.finished_at DESC, p.id DESC LIMIT ${MOST_SCORED}`,
     [from, until, modelVersion],
   );

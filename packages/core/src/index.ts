@@ -448,11 +448,13 @@ export {
   type StrokeRound,
 } from './plan/steps';
 export {
+  learnedTimes,
   planBlade,
   STAGE_LABELS,
   workingRange,
   type BladePlan,
   type PlanFigures,
+  type LearnedTimes,
 } from './plan/planner';
 export {
   estimate,

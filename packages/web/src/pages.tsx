@@ -41,6 +41,8 @@ const TakingsPage = lazy(() => import('./money/takings-page'));
 const MessagesPage = lazy(() => import('./messages/messages-page'));
 const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
 const HistoryPage = lazy(() => import('./history/history-page'));
+const RatesPage = lazy(() => import('./record/rates-page'));
+const ForecastsPage = lazy(() => import('./record/forecasts-page'));
 const HelpPage = lazy(() => import('./help/help-page'));
 const SettingsPage = lazy(() => import('./settings/settings-page'));
 const ShopSection = lazy(() => import('./settings/shop-sheet'));
@@ -129,6 +131,8 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             />
             <Route path="messages" element={<MessagesPage />} />
             <Route path="history" element={<HistoryPage />} />
+            <Route path="rates" element={<RatesPage />} />
+            <Route path="forecasts" element={<ForecastsPage />} />
             <Route path="help" element={<HelpPage />} />
             <Route path="help/:areaId" element={<HelpPage />} />
             <Route path="settings" element={<SettingsPage />}>

@@ -4,6 +4,7 @@ import { totalRange } from '../abrasive';
 import { numberAnswer } from '../intake';
 import type { PlanInput } from '../plan/choices';
 import type { BladePlan } from '../plan/planner';
+import type { TimeQuantiles } from '../record';
 import type { EstimateFacts } from './estimate';
 
 /** Minutes at the bench, 10th to 90th percentile. */
@@ -13,7 +14,7 @@ const minutesOf = (plan: BladePlan): readonly [number, number] => {
 };
 
 /**
- * What a price is reckoned from, of a blade and its plan.
+ * What a price is reckoned from, of a blade and its plan; with times by the bench’s own rates where there are any.
  *
  * @example
  * estimateFactsOf({ measures: usualMeasuresOf('chef', 210), damage: [], answers: {} }, null).minutes; // null
@@ -21,6 +22,7 @@ const minutesOf = (plan: BladePlan): readonly [number, number] => {
 export const estimateFactsOf = (
   { measures, damage, answers }: Pick<PlanInput, 'measures' | 'damage' | 'answers'>,
   plan: BladePlan | null,
+  times: TimeQuantiles | null = null,
 ): EstimateFacts => {
   const kind = bladeKind(measures.kindId);
   const pitch = numberAnswer(answers, 'pitchMm');
@@ -33,6 +35,6 @@ export const estimateFactsOf = (
       kind.grind === 'serrated' && pitch !== null
         ? Math.floor(measures.edgeLengthMm / pitch)
         : null,
-    minutes: plan ? minutesOf(plan) : null,
+    minutes: times ? [times.p10Seconds / 60, times.p90Seconds / 60] : plan ? minutesOf(plan) : null,
   };
 };

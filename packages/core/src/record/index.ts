@@ -14,16 +14,11 @@ export {
   learnRates,
   LearnedRates,
   MOST_RATE_NAMES,
-  RATE_ROLES,
   RateSums,
-  USUAL_SPREADS,
   type AlikeSums,
   type FinishedStep,
   type RateEffect,
-  type RateNames,
   type RatePrediction,
-  type RateRole,
-  type RateSpreads,
 } from './rates';
 export { MOST_TREND_POINTS, trendOf, type MeasuredOnDay, type Trend } from './trend';
 export {
@@ -35,3 +30,10 @@ export {
   type StoneRate,
   type TimeQuantiles,
 } from './step-times';
+export {
+  RATE_ROLES,
+  USUAL_SPREADS,
+  type RateNames,
+  type RateRole,
+  type RateSpreads,
+} from './spreads';

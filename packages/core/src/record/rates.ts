@@ -5,30 +5,19 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import { normalQuantile } from '../statistics';
 import { fail, ok, type Result } from '../units';
-
-export const RATE_ROLES = ['abrasive', 'steel', 'person'] as const;
-export type RateRole = (typeof RATE_ROLES)[number];
-/** Whose step it was, by name in each role. */
-export type RateNames = Readonly<Record<RateRole, string>>;
+import {
+  RATE_ROLES,
+  USUAL_SPREADS,
+  type RateNames,
+  type RateRole,
+  type RateSpreads,
+} from './spreads';
 
 export interface FinishedStep extends RateNames {
   /** By the model uncorrected, s. */
   readonly foreseenSeconds: number;
   readonly takenSeconds: number;
 }
-
-export interface RateSpreads {
-  /** Prior standard deviation of the logarithm in each role. */
-  readonly priorSd: Readonly<Record<RateRole, number>>;
-  /** Of one step, with all three known. */
-  readonly noiseSd: number;
-}
-
-/** Priors as in the range of a step that nobody has done yet. */
-export const USUAL_SPREADS: RateSpreads = {
-  priorSd: { abrasive: 0.5, steel: 0.5, person: 0.5 },
-  noiseSd: 0.3,
-};
 
 export interface RateEffect {
   /** Of the logarithm of taken over foreseen. */

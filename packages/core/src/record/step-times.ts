@@ -1,6 +1,7 @@
 /** Times of a blade's steps by the bench's own rates: each step for itself, and all of them together. */
 import { normalQuantile } from '../statistics';
-import { USUAL_SPREADS, type LearnedRates, type RateNames } from './rates';
+import type { LearnedRates } from './rates';
+import { USUAL_SPREADS, type RateNames } from './spreads';
 
 /** What the rates say of one steel in one person's hands, stone by stone; small enough to be sent to a page. */
 export interface BladeRates {

@@ -5,6 +5,7 @@ import type {
   CustomerList,
   CustomerRecord,
   FirstDay,
+  ForecastSheet,
   Found,
   Flattening,
   Habits,
@@ -15,6 +16,7 @@ import type {
   PlanVersion,
   PriceList,
   PrintedLabel,
+  RatesSheet,
   ShopMachine,
   MailInBox,
   OpenComplaint,
@@ -35,7 +37,7 @@ import type {
   TouchUp,
   StepRecord,
 } from '@patient-edge/contract';
-import { STEELS, type CustomerSheet, type Steel } from '@patient-edge/core';
+import { STEELS, type CustomerSheet, type Steel, type BladeRates } from '@patient-edge/core';
 import { useMemo } from 'react';
 import useSWR, { mutate } from 'swr';
 import useSWRInfinite, { unstable_serialize } from 'swr/infinite';
@@ -71,6 +73,12 @@ export const useShots = (isOpen: boolean) =>
 export const useOwnFaults = () => useSWR<OwnFaults, ApiFailure>('/own-faults', get);
 export const useConfirmedCauses = () =>
   useSWR<ConfirmedCauses, ApiFailure>('/confirmed-causes', get);
+/** What the bench has learnt of this steel in these hands; null while nothing is on record. */
+export const useBladeRates = (steel: string) =>
+  useSWR<BladeRates | null, ApiFailure>(`/rates/blade?${new URLSearchParams({ steel })}`, get);
+export const useRates = () => useSWR<RatesSheet, ApiFailure>('/rates', get);
+export const useForecasts = (query: string) =>
+  useSWR<ForecastSheet, ApiFailure>(`/forecasts?${query}`, get, { keepPreviousData: true });
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);
 export const useTemplates = () => useSWR<PlanTemplate[], ApiFailure>('/templates', get);
 /** Fetched anew when the job has changed. */

@@ -29,6 +29,8 @@ const PAGES: readonly FoundPlace[] = [
   { title: WORDS.pressure, says: WORDS.againstAKitchenScale, to: '/rack/pressure' },
   { title: WORDS.calculator, says: WORDS.liftAngleChipBeltRig, to: '/calculator' },
   { title: WORDS.takings, says: WORDS.whatWasTakenOnADay, to: '/takings', action: 'see money' },
+  { title: WORDS.rates, says: WORDS.howLongStepsTakeHere, to: '/rates' },
+  { title: WORDS.forecasts, says: WORDS.wasItRight, to: '/forecasts' },
   { title: WORDS.history, says: WORDS.whoDidWhatWhen, to: '/history', action: 'see history' },
   { title: WORDS.messages, says: WORDS.sentAndWaiting, to: '/messages' },
   { title: WORDS.settings, says: WORDS.everythingThatIsSetOnce, to: '/settings' },

@@ -68,4 +68,8 @@ export const WORDS = wordsOf('finder', {
   onThisDevice: 'On this device',
   exportCustomers: 'Export customers',
   exportJobs: 'Export jobs',
+  rates: 'Rates',
+  howLongStepsTakeHere: 'How long steps take here',
+  forecasts: 'Forecasts',
+  wasItRight: 'Was it right?',
 });

@@ -146,7 +146,7 @@ export const HELP_AREAS: readonly HelpArea[] = [
     id: 'numbers',
     title: WORDS.takingsAndHistory,
     picture: 'return',
-    at: /^\/(takings|history)/,
+    at: /^\/(takings|history|rates|forecasts)/,
     sentences: [
       WORDS.whatWasTakenOnADay,
       WORDS.theHistorySaysWhoDidWhat,

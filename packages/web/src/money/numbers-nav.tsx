@@ -9,6 +9,8 @@ export const NumbersNav = () => {
   return (
     <SubPages aria-label={WORDS.numbers}>
       {maySeeMoney && <NavLink to="/takings">{WORDS.takings}</NavLink>}
+      <NavLink to="/rates">{WORDS.rates}</NavLink>
+      <NavLink to="/forecasts">{WORDS.forecasts}</NavLink>
       <NavLink to="/history">{WORDS.history}</NavLink>
       <NavLink to="/calculator">{WORDS.calculator}</NavLink>
     </SubPages>

@@ -40,4 +40,6 @@ export const WORDS = wordsOf('money', {
   by: 'By',
   amount: 'Amount',
   undoneMoment: (moment: string) => `, undone ${moment}`,
+  rates: 'Rates',
+  forecasts: 'Forecasts',
 });

@@ -1,7 +1,8 @@
 /** The steps in their order, how long they take, and what is to be asked before them. */
 import { canDo } from '@patient-edge/contract';
-import { type BladePlan, type PlanInput, workingRange } from '@patient-edge/core';
+import type { PlanInput } from '@patient-edge/core';
 import { memo } from 'react';
+import { Link } from 'react-router';
 import { FigureList, FigureView } from '../instruments/why';
 import { SoakPlan } from '../soaking/soak-plan';
 import { roughly } from '../theme/format';
@@ -10,6 +11,7 @@ import { QuietLink } from '../theme/links';
 import type { SheetProps } from './sheet-props';
 import { OpenQuestions } from './approve-plan';
 import { StepList } from './step-list';
+import { useLearnedTimes } from './use-learned-times';
 import { WORDS } from './words';
 
 interface OrderSheetProps extends SheetProps {
@@ -23,19 +25,33 @@ export const OrderSheet = memo(({ job, plan, choices, onChoices, rack }: OrderSh
         <h2>{WORDS.steps}</h2>
         <QuietLink to={`/jobs/${job.id}/compare`}>{WORDS.comparePlans}</QuietLink>
       </Row>
-      <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
+      <TimedSteps job={job} plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
       <SoakPlan steps={plan.work.steps} jobId={job.id} />
       <FigureList>
         <FigureView label={WORDS.workingTime} figure={plan.report.figures.workingTime} large />
       </FigureList>
-      <WorkingRange plan={plan} />
+      <WorkingRange job={job} plan={plan} rack={rack} />
       {canDo(job, 'approve plan') && <OpenQuestions job={job} plan={plan} />}
     </Stack>
   </Panel>
 ));
 OrderSheet.displayName = 'OrderSheet';
 
-const WorkingRange = ({ plan }: { plan: BladePlan }) => {
-  const { lowS, highS } = workingRange(plan);
-  return <MutedText>{WORDS.fromToInEightCasesOf(roughly(lowS), roughly(highS))}</MutedText>;
+const TimedSteps = ({ job, plan, rack, choices, onChoices }: OrderSheetProps) => {
+  const times = useLearnedTimes(job, plan, rack);
+  return <StepList plan={plan} rack={rack} choices={choices} onChoices={onChoices} times={times} />;
+};
+
+/** The range, and from how many records it comes. */
+const WorkingRange = ({ job, plan, rack }: Pick<OrderSheetProps, 'job' | 'plan' | 'rack'>) => {
+  const { total, records } = useLearnedTimes(job, plan, rack);
+  const [from, to] = [roughly(total.p10Seconds), roughly(total.p90Seconds)];
+  return records === null ? (
+    <MutedText>{WORDS.fromToInEightCasesOf(from, to)}</MutedText>
+  ) : (
+    <MutedText>
+      {WORDS.byYourOwnRates(roughly(total.p50Seconds), from, to, records.steel, records.person)}{' '}
+      <Link to="/rates">{WORDS.seeTheRates}</Link>
+    </MutedText>
+  );
 };

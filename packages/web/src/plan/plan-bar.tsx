@@ -1,12 +1,13 @@
 /** Always in sight while a plan is made: its angle, time, stones and price, what warns, and its approval. */
 import { money } from '@patient-edge/contract';
-import { estimateFactsOf, toldPrice, workingRange, type PlanInput } from '@patient-edge/core';
+import { estimateFactsOf, toldPrice, type PlanInput } from '@patient-edge/core';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { usePrices } from '../api/hooks';
 import { fixed, roughly } from '../theme/format';
 import { ApprovePlan } from './approve-plan';
 import type { SheetProps } from './sheet-props';
+import { useLearnedTimes } from './use-learned-times';
 import { WORDS } from './words';
 
 const Bar = styled.section`
@@ -71,12 +72,18 @@ export const PlanBar = memo(
   ({ job, plan, rack, choicesNow }: Omit<PlanBarProps, 'onChoices' | 'choices'>) => {
     const { data: prices } = usePrices();
     const { steps, problem } = plan.work;
-    const workS = plan.report.figures.workingTime.value;
-    const { lowS, highS } = workingRange(plan);
+    const times = useLearnedTimes(job, plan, rack);
+    const { p10Seconds, p50Seconds, p90Seconds } = times.total;
     const stones = new Set(
       steps.flatMap(({ stoneId }) => rack.find(({ id }) => id === stoneId)?.name ?? []),
     );
-    const price = prices && toldPrice(prices, estimateFactsOf(job, plan), workS);
+    const price =
+      prices &&
+      toldPrice(
+        prices,
+        estimateFactsOf(job, plan, times.records && times.total),
+        times.records ? p50Seconds : plan.report.figures.workingTime.value,
+      );
     const warnings = plan.report.warnings.length + plan.progression.advice.length;
     return (
       <Bar aria-label={WORDS.thePlanInShort}>
@@ -94,8 +101,8 @@ export const PlanBar = memo(
                 '–'
               ) : (
                 <>
-                  {roughly(workS)}{' '}
-                  <small>{WORDS.roughlyToRoughly2(roughly(lowS), roughly(highS))}</small>
+                  {roughly(p50Seconds)}{' '}
+                  <small>{WORDS.roughlyToRoughly2(roughly(p10Seconds), roughly(p90Seconds))}</small>
                 </>
               )}
             </dd>

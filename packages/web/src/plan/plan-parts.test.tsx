@@ -1,4 +1,5 @@
 import {
+  learnedTimes,
   DEFAULT_CHOICES,
   habitsOf,
   NO_SIZES,
@@ -90,7 +91,13 @@ const showSteps = (given: Given = {}, from: Partial<PlanChoices> = {}) =>
   render(
     <Planned given={given} from={from}>
       {(plan, choices, onChoices) => (
-        <StepList plan={plan} rack={RACK} choices={choices} onChoices={onChoices} />
+        <StepList
+          plan={plan}
+          rack={RACK}
+          choices={choices}
+          onChoices={onChoices}
+          times={learnedTimes(plan, RACK, null)}
+        />
       )}
     </Planned>,
   );

@@ -4,6 +4,7 @@ import {
   asText,
   type BladePlan,
   figure,
+  type LearnedTimes,
   liftText,
   MOST_ADDED,
   MOST_CHANGES,
@@ -11,6 +12,7 @@ import {
   type PlanStep,
   scratchDepthUm,
   type StepChange,
+  type StepTime,
   type Text,
   named,
 } from '@patient-edge/core';
@@ -176,7 +178,11 @@ const countsOf = (step: PlanStep): string => {
     : `${first.strokes} ${named(first.side)}, ${second.strokes} ${named(second.side)}`;
 };
 
-export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
+interface StepListProps extends PlanOnRackProps {
+  readonly times: LearnedTimes;
+}
+
+export const StepList = memo(({ plan, rack, choices, onChoices, times }: StepListProps) => {
   const [open, setOpen] = useState<string | null>(null);
   const warned = useMemo(() => warnedSteps(plan), [plan]);
   const leftOut = choices.changes.filter(({ what }) => what === 'left out');
@@ -189,6 +195,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProp
             step={step}
             steps={plan.work.steps}
             warnings={warned.of(step.key)}
+            time={times.steps.get(step.key)}
             rack={rack}
             isOpen={open === step.key}
             onOpen={() => setOpen(open === step.key ? null : step.key)}
@@ -221,10 +228,29 @@ export const StepList = memo(({ plan, rack, choices, onChoices }: PlanOnRackProp
 });
 StepList.displayName = 'StepList';
 
+/** By the bench's own rates; the model's figure is in its reason. */
+const LearnedTime = ({ title, step, time }: { title: string; step: PlanStep; time: StepTime }) => (
+  <Asked
+    label={title}
+    figure={figure(time.p50Seconds, 's', {
+      rule: WORDS.learnedRule,
+      inputs: [
+        { label: WORDS.foreseenByTheModel, value: step.seconds, unit: 's' },
+        { label: WORDS.timesAsLong, value: time.factor, unit: '' },
+        { label: WORDS.stepsOnRecord, value: time.records, unit: '' },
+      ],
+      source: WORDS.theBenchsOwnLog,
+    })}
+  >
+    {roughly(time.p50Seconds)}
+  </Asked>
+);
+
 interface OperationProps extends Omit<PlanOnRackProps, 'plan'> {
   readonly step: PlanStep;
   readonly steps: readonly PlanStep[];
   readonly warnings: readonly StepWarning[];
+  readonly time: StepTime | undefined;
   readonly isOpen: boolean;
   readonly onOpen: () => void;
 }
@@ -233,6 +259,7 @@ const Operation = ({
   step,
   steps,
   warnings,
+  time,
   rack,
   isOpen,
   onOpen,
@@ -268,11 +295,16 @@ const Operation = ({
       </div>
       <span data-figure="">{countsOf(step)}</span>
       <Times data-figure="">
-        <Asked label={textOf(step.title)} figure={figure(step.seconds, 's', step.secondsWhy)}>
-          {roughly(step.seconds)}
-        </Asked>
+        {time ? (
+          <LearnedTime title={textOf(step.title)} step={step} time={time} />
+        ) : (
+          <Asked label={textOf(step.title)} figure={figure(step.seconds, 's', step.secondsWhy)}>
+            {roughly(step.seconds)}
+          </Asked>
+        )}
         <MutedText as="span">
-          {roughly(step.rangeS[0])}–{roughly(step.rangeS[1])}
+          {roughly(time?.p10Seconds ?? step.rangeS[0])}–
+          {roughly(time?.p90Seconds ?? step.rangeS[1])}
         </MutedText>
       </Times>
       <More

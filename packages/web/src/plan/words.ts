@@ -389,4 +389,13 @@ export const WORDS = wordsOf('plan', {
   fileTooLarge: (name: string, most: number, size: number) =>
     `${name}: at most ${most} kB; it has ${size} kB`,
   noPlanFile: (name: string) => `${name} is not a plan file`,
+  byYourOwnRates: (likely: string, from: string, to: string, steel: number, person: number) =>
+    `By the bench’s own rates ${likely}, from ${from} to ${to} in eight cases of ten; ${steel} steps on this steel, ${person} of yours.`,
+  seeTheRates: 'Rates',
+  learnedRule:
+    'As the model foresees it, times what this stone, this steel and this person have taken until now.',
+  foreseenByTheModel: 'Foreseen by the model',
+  timesAsLong: 'Times as long',
+  stepsOnRecord: 'Steps on this stone',
+  theBenchsOwnLog: 'The bench’s own log',
 });

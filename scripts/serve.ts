@@ -68,6 +68,7 @@ const runServer = async (
       ...process.env,
       ...databaseEnvironment(database),
       PATIENT_EDGE_MODE: mode,
+      PATIENT_EDGE_DEMO_PAST: 'years',
       PATIENT_EDGE_LABELS: join(folder, 'labels'),
       PORT: String(port),
     },

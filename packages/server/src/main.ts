@@ -48,7 +48,13 @@ const run = async (): Promise<void> => {
   await whileStartingAlone(pool, async (connection) => {
     const applied = await applyMissing(connection, join(here, 'migrations'));
     if (applied.length > 0) logger.info({ applied }, 'migrations applied');
-    if (mode === 'demo' && (await loadDemo(pool, compute, new Date(), `http://localhost:${port}`)))
+    if (
+      mode === 'demo' &&
+      (await loadDemo(pool, compute, new Date(), `http://localhost:${port}`, {
+        // The years before are for looking at; tests begin with a short past.
+        withPast: process.env['PATIENT_EDGE_DEMO_PAST'] === 'years',
+      }))
+    )
       logger.info('demo data loaded');
   });
   // A shop names its own devices; the demo has stand-ins.

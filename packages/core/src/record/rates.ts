@@ -116,6 +116,12 @@ export class RateSums {
     return Math.max(LEAST_NOISE_SD, Math.sqrt(Math.max(0, residual) / this.records));
   }
 
+  /** Learns with the noise that the residuals of a first look show. Errors: as `learn`. */
+  learnAll(spreads: RateSpreads = USUAL_SPREADS): Result<LearnedRates> {
+    const first = this.learn(spreads);
+    return first.ok ? this.learn({ ...spreads, noiseSd: this.noiseSd(first.value) }) : first;
+  }
+
   /** How many records name it in that role. */
   recordsOf(role: RateRole, name: string): number {
     const key = keyOf(role, name);
@@ -127,7 +133,9 @@ export class RateSums {
    * XᵀX/σ² + diag(1/priorSd²). Errors: INVALID_INPUT for more names than `MOST_RATE_NAMES`.
    */
   learn({ priorSd, noiseSd }: RateSpreads = USUAL_SPREADS): Result<LearnedRates> {
-    const size = this.order.size;
+    // As it is now: records may come while what was learnt is still used.
+    const order = new Map(this.order);
+    const size = order.size;
     if (size > MOST_RATE_NAMES)
       return fail(
         'INVALID_INPUT',
@@ -137,9 +145,9 @@ export class RateSums {
     const precision = Matrix.zeros(size, size);
     const told = Matrix.zeros(size, 1);
     const weight = 1 / noiseSd ** 2;
-    for (const [key, at] of this.order) {
+    for (const [key, at] of order) {
       for (const [other, count] of this.met.get(key)!)
-        precision.set(at, this.order.get(other)!, count * weight);
+        precision.set(at, order.get(other)!, count * weight);
       const { role } = this.index.get(key)!;
       precision.set(at, at, precision.get(at, at) + 1 / priorSd[role] ** 2);
       told.set(at, 0, this.logs.get(key)! * weight);
@@ -150,7 +158,7 @@ export class RateSums {
     const effects = Object.fromEntries(
       RATE_ROLES.map((role) => [role, new Map<string, RateEffect>()]),
     ) as Record<RateRole, Map<string, RateEffect>>;
-    for (const [key, at] of this.order) {
+    for (const [key, at] of order) {
       const { role, name } = this.index.get(key)!;
       const records = this.recordsOf(role, name);
       // A name whose records were all taken back is as one never seen.
@@ -168,12 +176,12 @@ export class RateSums {
         effects,
         { priorSd, noiseSd },
         (role, name) => {
-          const at = this.order.get(keyOf(role, name));
+          const at = order.get(keyOf(role, name));
           return at === undefined ? 0 : means.get(at, 0);
         },
         (role, name, otherRole, otherName) => {
-          const at = this.order.get(keyOf(role, name));
-          const other = this.order.get(keyOf(otherRole, otherName));
+          const at = order.get(keyOf(role, name));
+          const other = order.get(keyOf(otherRole, otherName));
           if (at !== undefined && other !== undefined) return covariance.get(at, other);
           return at === other && role === otherRole && name === otherName ? priorSd[role] ** 2 : 0;
         },

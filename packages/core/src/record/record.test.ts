@@ -143,6 +143,18 @@ describe('the bench’s own rates', () => {
     expect(within).toBeLessThan(0.9);
   });
 
+  test('what was learnt stays as it was while records go on coming', () => {
+    const sums = new RateSums();
+    const step = { steel: 'soft', person: 'ansa', foreseenSeconds: 100, takenSeconds: 150 };
+    sums.add({ abrasive: 'red', ...step });
+    const learned = valueOf(sums.learn());
+    const before = learned.predict({ abrasive: 'grey', steel: 'soft', person: 'ansa' }, 100);
+    sums.add({ abrasive: 'grey', ...step });
+    expect(learned.predict({ abrasive: 'grey', steel: 'soft', person: 'ansa' }, 100)).toEqual(
+      before,
+    );
+  });
+
   test('more names than one shop can have are refused', () => {
     const records = Array.from({ length: 700 }, (_, index): FinishedStep => ({
       abrasive: `a${index}`,

@@ -54,6 +54,7 @@ import { toPicture as toKept } from '../photographs/picture';
 import { addPhotograph, changePhotograph } from '../photographs/queries';
 import { measuresOf } from '../jobs/rows';
 import { loadCare, loadShelf } from './load-shelf';
+import { loadPast } from './past';
 import { dueOn } from '../hand-over/hand-over';
 import { addSale, billOfJob } from '../money/queries';
 import { reckonBill } from '../money/reckon';
@@ -447,6 +448,7 @@ export const loadDemo = async (
   compute: Compute,
   now: Date,
   publicAddress: string,
+  { withPast = false }: { readonly withPast?: boolean } = {},
 ): Promise<boolean> => {
   const hashes = await Promise.all(DEMO_SIGN_INS.map(({ password }) => hashPassword(password)));
   return inTransaction(pool, async (db) => {
@@ -508,6 +510,7 @@ export const loadDemo = async (
     }
     await photographOne(db, crew.counterId);
     await loadCare(db, crew.benchId, now);
+    if (withPast) await loadPast(db, { benchId: crew.benchId, ownerId: ids[0]! }, now);
     await writeSetting(db, LOADED, now.toISOString());
     return true;
   });

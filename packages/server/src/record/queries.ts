@@ -100,3 +100,14 @@ export const forecastRows = (
      ORDER BY p.finished_at DESC, p.id DESC LIMIT ${MOST_SCORED}`,
     [from, until, modelVersion],
   );
+
+/** Adds up every record there is: for steps that came another way than by being worked. */
+export const learnFromAll = async (db: Queryable): Promise<void> => {
+  await execute(db, 'DELETE FROM step_rate');
+  await execute(
+    db,
+    `INSERT INTO step_rate (stone_id, steel, staff_id, model_version, records, log_sum, square_sum)
+     SELECT stone_id, foreseen_steel, finished_by, model_version, COUNT(*), SUM(log_ratio), SUM(log_ratio * log_ratio)
+     FROM plan_step WHERE log_ratio IS NOT NULL GROUP BY stone_id, foreseen_steel, finished_by, model_version`,
+  );
+};

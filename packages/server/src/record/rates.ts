@@ -5,7 +5,6 @@ import {
   MODEL_VERSION,
   RATE_ROLES,
   RateSums,
-  USUAL_SPREADS,
   type BladeRates,
   type LearnedRates,
   type RateRole,
@@ -41,14 +40,9 @@ const learntFrom = (rows: readonly RateRow[]): Learnt => {
     names.steel.set(of.steel, row.steel);
     names.person.set(of.person, row.person);
   }
-  const learn = (noiseSd: number): LearnedRates => {
-    const learned = sums.learn({ ...USUAL_SPREADS, noiseSd });
-    if (!learned.ok) throw new Error(learned.error.message);
-    return learned.value;
-  };
-  // The noise as the residuals of a first look show it.
-  const first = learn(USUAL_SPREADS.noiseSd);
-  return { rates: learn(sums.noiseSd(first)), records: sums.count, names };
+  const learned = sums.learnAll();
+  if (!learned.ok) throw new Error(learned.error.message);
+  return { rates: learned.value, records: sums.count, names };
 };
 
 let kept: { readonly stamp: string; readonly learnt: LearntApart } | null = null;

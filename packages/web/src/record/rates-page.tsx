@@ -29,10 +29,18 @@ const Effects = styled.table`
   & td:nth-child(2) {
     width: ${WIDTH + 20}px;
   }
+  & svg {
+    display: block;
+    width: 100%;
+    min-width: 72px;
+  }
   @media (max-width: 700px) {
     & td:nth-child(4),
     & th:nth-child(4) {
       display: none;
+    }
+    & td:nth-child(2) {
+      width: 34%;
     }
   }
 `;
@@ -41,7 +49,7 @@ const Effects = styled.table`
 const FactorMark = ({ effect }: { effect: NamedEffect }) => {
   const { mean, sd } = effect;
   return (
-    <svg width={WIDTH} height={HEIGHT} aria-hidden>
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden>
       <path
         d={`M${xOf(-Math.LN2)} 8v8M${WIDTH / 2} 3v18M${xOf(Math.LN2)} 8v8M6 12H${WIDTH - 6}`}
         stroke="var(--line)"

@@ -39,6 +39,7 @@ export {
   trendOf,
   USUAL_LIFE_PRIOR,
   USUAL_SPREADS,
+  wearTrend,
   type AlikeSums,
   type BladeRates,
   type ForecastScore,
@@ -46,6 +47,7 @@ export {
   type FinishedStep,
   type LivesCompared,
   type LivesOfGroup,
+  type MeasuredAtVisit,
   type MeasuredOnDay,
   type RateEffect,
   type RateNames,
@@ -56,6 +58,7 @@ export {
   type StepTime,
   type TimeQuantiles,
   type Trend,
+  type WearTrend,
 } from './record';
 export {
   asMessage,

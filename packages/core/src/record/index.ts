@@ -37,3 +37,4 @@ export {
   type RateRole,
   type RateSpreads,
 } from './spreads';
+export { wearTrend, type MeasuredAtVisit, type WearTrend } from './years';

@@ -13,6 +13,7 @@ import {
   stepTime,
   trendOf,
   USUAL_SPREADS,
+  wearTrend,
   type EdgeLife,
   type FinishedStep,
 } from '../index';
@@ -326,5 +327,29 @@ describe('times of a blade', () => {
     const few = new RateSums();
     for (const step of worked('7', 1).slice(0, 5)) few.add(step);
     expect(few.noiseSd(valueOf(few.learn()))).toBe(0.3);
+  });
+});
+
+describe('the years of a blade', () => {
+  const visit = (year: number, value: number) => ({ at: `${year}-03-01T10:00:00.000Z`, value });
+
+  test('a blade that loses a millimetre a year is spent in the year its height says', () => {
+    const trend = wearTrend(
+      [visit(2020, 48), visit(2021, 47), visit(2023, 45), visit(2024, 44)],
+      38,
+    );
+    expect(trend!.perYear).toBeCloseTo(-1, 2);
+    expect(trend!.line[0]).toBeCloseTo(48, 2);
+    expect(trend!.reachesOn!.slice(0, 4)).toBe('2030');
+  });
+
+  test('nothing is foretold from two visits, away from the limit, or beyond a lifetime', () => {
+    expect(wearTrend([visit(2020, 48), visit(2021, 47)], 38)).toBeNull();
+    expect(
+      wearTrend([visit(2020, 0.3), visit(2021, 0.28), visit(2022, 0.26)], 0.5)!.reachesOn,
+    ).toBeNull();
+    expect(
+      wearTrend([visit(2020, 48), visit(2021, 47.99), visit(2022, 47.98)], 38)!.reachesOn,
+    ).toBeNull();
   });
 });

@@ -114,8 +114,9 @@ export const loadPast = async (
       tagNumber,
       takenInAt: at,
       returnedAt,
-      higherMm: Math.round(100 * left * (0.2 + 0.1 * chance.uniform())) / 100,
-      thinnerMm: Math.round(1000 * left * (0.006 + 0.004 * chance.uniform())) / 1000,
+      // What a visit takes off, and what a caliper is off by.
+      higherMm: Math.round(100 * (0.25 * left + 0.1 * chance.uniform())) / 100,
+      thinnerMm: Math.round(1000 * (0.008 * left + 0.006 * chance.uniform())) / 1000,
     });
     const staffId = chance.uniform() < 0.75 ? benchId : ownerId;
     for (const [index, step] of steps.entries()) {

@@ -1,5 +1,6 @@
 /** The blade's record over its visits: what makes the next one quick. */
 import { bladeKind, named } from '@patient-edge/core';
+import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBlade } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
@@ -10,6 +11,13 @@ import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { WORDS } from './words';
+
+/** Charts come where there are years to draw. */
+const YearsPanel = lazy(async () => ({
+  default: (await import('../record/years-panel')).YearsPanel,
+}));
+/** Fewer make no line. */
+const LEAST_VISITS = 3;
 
 const BladePage = () => {
   const { bladeId = '' } = useParams();
@@ -60,6 +68,11 @@ const BladePage = () => {
             <LiftLadder lifts={lifts} />
           </Stack>
         </Panel>
+      )}
+      {visits.length >= LEAST_VISITS && (
+        <Suspense fallback={null}>
+          <YearsPanel record={record} />
+        </Suspense>
       )}
       <Panel>
         <Stack>

@@ -59,4 +59,13 @@ export const WORDS = wordsOf('record', {
   foreseenRange: (likely: string, low: string, high: string) => `${likely} (${low} to ${high})`,
   wanted: 'wanted: 80 %',
   withinPercent: 'within, %',
+  theYears: 'The years',
+  heightAtHeel: 'Height at the heel',
+  behindTheEdge: 'Thickness behind the edge',
+  lessAYear: (by: string) => `${by} less a year.`,
+  moreAYear: (by: string) => `${by} more a year.`,
+  spent: 'spent',
+  spentIn: (year: string) => `At this pace it is spent in ${year}.`,
+  thinFromHere: 'thin from here on',
+  thinningDueIn: (year: string) => `At this pace thinning is due in ${year}.`,
 });

@@ -74,6 +74,7 @@ export const SCREENS: readonly Screen[] = [
   { name: 'backup and export', path: () => '/settings/backup', sign: 'Customers (CSV)' },
   { name: 'the rates', path: () => '/rates', sign: 'Times as long' },
   { name: 'forecasts', path: () => '/forecasts', sign: 'Worst misses' },
+  { name: 'lives of edges', path: () => '/lives', sign: 'Half are dull after' },
   { name: 'the history', path: () => '/history', sign: 'Show earlier entries' },
   { name: 'help', path: () => '/help/bench', sign: 'Press F2 when a customer' },
   { name: 'the tray', path: () => '/tray', sign: 'Several blades at once' },

@@ -24,3 +24,18 @@ export interface TeachesBody {
 export const teachesSchema = Joi.object<Checked<TeachesBody>, true>({
   teaches: Joi.boolean().required().label('Steps count'),
 }).label('Rates of a person');
+
+export interface LifeQuery {
+  readonly by: string;
+  /** Of one use, 'all', or null for the use with most lives. */
+  readonly use: string | null;
+  readonly first: string | null;
+  readonly second: string | null;
+}
+const name = (label: string) => text(label, 80).allow(null).default(null);
+export const lifeSchema = Joi.object<Checked<LifeQuery>, true>({
+  by: text('By', 40).default('burr'),
+  use: name('Use'),
+  first: name('First group'),
+  second: name('Second group'),
+}).label('Lives');

@@ -1,5 +1,12 @@
 /** What the record says, as it is sent: rates, and whether forecasts were right. */
-import type { ForecastScore, Message, RateEffect, RateRole } from '@patient-edge/core';
+import type {
+  ForecastScore,
+  LivesCompared,
+  LivesOfGroup,
+  Message,
+  RateEffect,
+  RateRole,
+} from '@patient-edge/core';
 
 export interface NamedEffect extends RateEffect {
   readonly id: string;
@@ -50,4 +57,24 @@ export interface ForecastSheet {
   readonly months: readonly ScoreLine[];
   readonly by: Readonly<Record<ForecastGroup, readonly ScoreLine[]>>;
   readonly worst: readonly MissedForecast[];
+}
+
+/** Lives of edges that were alike in one thing. */
+export interface LifeGroup extends LivesOfGroup {
+  readonly id: string;
+  readonly name: string;
+}
+
+export interface LifeSheet {
+  /** What lives are told apart by, of the factors there are. */
+  readonly by: string;
+  readonly factors: readonly { readonly id: string; readonly name: string }[];
+  /** Only blades of this use; null for all. */
+  readonly useId: string | null;
+  readonly uses: readonly { readonly id: string; readonly name: string; readonly lives: number }[];
+  /** Those with most lives first. */
+  readonly groups: readonly LifeGroup[];
+  /** Null where there are no two groups. */
+  readonly compared:
+    (LivesCompared & { readonly first: LifeGroup['id']; readonly second: LifeGroup['id'] }) | null;
 }

@@ -42,6 +42,7 @@ const MessagesPage = lazy(() => import('./messages/messages-page'));
 const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
 const HistoryPage = lazy(() => import('./history/history-page'));
 const RatesPage = lazy(() => import('./record/rates-page'));
+const LivesPage = lazy(() => import('./record/lives-page'));
 const ForecastsPage = lazy(() => import('./record/forecasts-page'));
 const HelpPage = lazy(() => import('./help/help-page'));
 const SettingsPage = lazy(() => import('./settings/settings-page'));
@@ -132,6 +133,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route path="messages" element={<MessagesPage />} />
             <Route path="history" element={<HistoryPage />} />
             <Route path="rates" element={<RatesPage />} />
+            <Route path="lives" element={<LivesPage />} />
             <Route path="forecasts" element={<ForecastsPage />} />
             <Route path="help" element={<HelpPage />} />
             <Route path="help/:areaId" element={<HelpPage />} />

@@ -60,13 +60,16 @@ const heavy = {
   maxRatio: 50,
 };
 
+/** A question may wait for its thread to start, which a busy machine may not manage in the time a question has. */
+const isAnswered = async (): Promise<boolean> => {
+  const question = { heightMm: 48, spineOffsetMm: 1.1, angleDeg: 15 };
+  for (let turn = 0; turn < 10; turn += 1)
+    if ((await ask('lift', question)).status === 200) return true;
+  return false;
+};
+
 describe('the calculator in threads of its own', () => {
-  // The first question waits for its thread to start, which a busy machine may not manage in the time a question has.
-  beforeAll(async () => {
-    const question = { heightMm: 48, spineOffsetMm: 1.1, angleDeg: 15 };
-    for (let turn = 0; turn < 10; turn += 1)
-      if ((await ask('lift', question)).status === 200) return;
-  });
+  beforeAll(isAnswered);
 
   test('answers as everywhere', async () => {
     const answer = await ask('lift', { heightMm: 48, spineOffsetMm: 1.1, angleDeg: 15 }).expect(
@@ -81,7 +84,7 @@ describe('the calculator in threads of its own', () => {
       status: 422,
       code: 'TOO_LONG',
     });
-    await ask('lift', { heightMm: 48, spineOffsetMm: 1.1, angleDeg: 15 }).expect(200);
+    expect(await isAnswered()).toBe(true);
   });
 
   test('a flood of questions is told to come back, and the shop goes on meanwhile', async () => {

@@ -6,7 +6,8 @@ import { inProcessCompute } from '../compute/in-process';
 import { inTransaction, select } from '../database/pool';
 import { migrate } from '../database/migrate';
 import { scoreForecasts } from '../record/forecasts';
-import { forecastRows } from '../record/queries';
+import { lifeSheet } from '../record/lives';
+import { forecastRows, lifeRows } from '../record/queries';
 import { learnRatesOf } from '../record/rates';
 import { loadDemo } from './load-demo';
 import { loadPast, type HiddenTruth } from './past';
@@ -59,6 +60,23 @@ test('the last year was forecast honestly, and better than by the model alone', 
   expect(all!.score.coverage).toBeGreaterThan(0.75);
   expect(all!.score.coverage).toBeLessThan(0.85);
   expect(all!.score.pinball).toBeLessThan(0.8 * all!.uncorrected.pinball);
+});
+
+test('a difference in how long edges last is called, where there is none it is not', async () => {
+  const from = new Date(NOW.getTime() - 5 * 365 * 24 * 60 * 60 * 1000);
+  const rows = await lifeRows(pool, from, NOW);
+  const asked = { use: 'all', first: null, second: null };
+  const burr = lifeSheet(rows, { ...asked, by: 'burr', first: 'a trace', second: 'none' }, NOW);
+  expect(burr.compared!.longerProbability).toBeGreaterThan(0.95);
+  expect(burr.compared!.p).toBeLessThan(0.05);
+  // By the parity of the day it went home nothing differs.
+  const even = rows.map((row) => ({
+    ...row,
+    steel: row.returnedAt.getDate() % 2 === 0 ? 'even' : 'odd',
+  }));
+  const chance = lifeSheet(even, { ...asked, by: 'steel' }, NOW);
+  expect(chance.compared!.longerProbability).toBeGreaterThan(0.05);
+  expect(chance.compared!.longerProbability).toBeLessThan(0.95);
 });
 
 test('the record is whole: every blade of the past went home, in the order of its visits', async () => {

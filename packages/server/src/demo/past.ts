@@ -47,11 +47,17 @@ const truthOf = async (
   };
 };
 
+/** How long an edge really lasts by how its burr is left: the truth about a question on which the trade disagrees. */
+export const LASTS: Readonly<Record<'none' | 'a trace', number>> = { none: 1, 'a trace': 1.5 };
+type BurrPolicy = keyof typeof LASTS;
+
 /** When each blade of the past came, in the order they came. */
 interface Coming {
   readonly template: Template;
   readonly bladeId: number;
   readonly at: Date;
+  /** How its burr is left this time. */
+  readonly burrPolicy: BurrPolicy;
   /** Visits still to come after it. */
   readonly left: number;
 }
@@ -65,14 +71,15 @@ const comings = async (db: Queryable, now: Date, { uniform }: Chance): Promise<C
     const bladeId = await addBladeLike(db, template.jobId, NAMES[index % NAMES.length]!);
     // A customer's habit: every two to six months, more before the feasts.
     const habitDays = 55 + 120 * uniform();
-    const days: number[] = [];
+    const days: { readonly at: number; readonly burrPolicy: BurrPolicy }[] = [];
     for (let at = from + habitDays * uniform() * DAY_MS; at < until;) {
-      days.push(at);
+      const burrPolicy = uniform() < 0.5 ? 'none' : 'a trace';
+      days.push({ at, burrPolicy });
       const isFeast = new Date(at).getMonth() === 10;
-      at += habitDays * (isFeast ? 0.6 : 0.8 + 0.4 * uniform()) * DAY_MS;
+      at += habitDays * LASTS[burrPolicy] * (isFeast ? 0.6 : 0.8 + 0.4 * uniform()) * DAY_MS;
     }
-    days.forEach((at, visit) =>
-      found.push({ template, bladeId, at: new Date(at), left: days.length - visit }),
+    days.forEach(({ at, burrPolicy }, visit) =>
+      found.push({ template, bladeId, at: new Date(at), burrPolicy, left: days.length - visit }),
     );
   }
   return found.sort((a, b) => a.at.getTime() - b.at.getTime());
@@ -98,7 +105,7 @@ export const loadPast = async (
   let learned: LearnedRates | null = null;
   let learntAt = 0;
   let tagNumber = 1000;
-  for (const { template, bladeId, at, left } of await comings(db, now, chance)) {
+  for (const { template, bladeId, at, burrPolicy, left } of await comings(db, now, chance)) {
     if (at.getTime() - learntAt > MONTH_MS) {
       const told = sums.learnAll();
       if (!told.ok) throw new Error(told.error.message);
@@ -113,6 +120,7 @@ export const loadPast = async (
       bladeId,
       tagNumber,
       takenInAt: at,
+      burrPolicy,
       returnedAt,
       // What a visit takes off, and what a caliper is off by.
       higherMm: Math.round(100 * (0.25 * left + 0.1 * chance.uniform())) / 100,

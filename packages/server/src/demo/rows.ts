@@ -47,6 +47,7 @@ export interface Visit {
   readonly tagNumber: number;
   readonly takenInAt: Date;
   readonly returnedAt: Date;
+  readonly burrPolicy: string;
   /** Higher than the job it is like, mm. */
   readonly higherMm: number;
   /** Thinner behind the edge, mm. */
@@ -64,7 +65,6 @@ const LIKE_IT = [
   'bevel_face_mm',
   'present_angle_per_side_deg',
   'plan_choices',
-  'plan_record',
   'measured_with',
   'angle_assumed',
   'answers',
@@ -76,9 +76,10 @@ export const addVisit = async (db: Queryable, jobId: number, visit: Visit): Prom
     await execute(
       db,
       `INSERT INTO job (blade_id, tag_number, stage, promised_on, taken_in_at, returned_at, sharpness,
-         height_heel_mm, height_middle_mm, height_tip_mm, thickness_behind_edge_mm, ${LIKE_IT.join(', ')})
+         height_heel_mm, height_middle_mm, height_tip_mm, thickness_behind_edge_mm, plan_record, ${LIKE_IT.join(', ')})
        SELECT ?, ?, 'returned', DATE(?), ?, ?, 'dull', height_heel_mm + ?, height_middle_mm + ?,
-         height_tip_mm + ?, GREATEST(0.05, thickness_behind_edge_mm - ?), ${LIKE_IT.join(', ')}
+         height_tip_mm + ?, GREATEST(0.05, thickness_behind_edge_mm - ?),
+         JSON_SET(plan_record, '$.choices.burrPolicy', ?), ${LIKE_IT.join(', ')}
        FROM job WHERE id = ?`,
       [
         visit.bladeId,
@@ -90,6 +91,7 @@ export const addVisit = async (db: Queryable, jobId: number, visit: Visit): Prom
         visit.higherMm,
         visit.higherMm,
         visit.thinnerMm,
+        visit.burrPolicy,
         jobId,
       ],
     )

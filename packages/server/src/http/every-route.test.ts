@@ -188,6 +188,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'GET /rates/blade': 'signed in',
   'PUT /rates/people/:id': 'owner',
   'GET /forecasts': 'signed in',
+  'GET /lives': 'signed in',
   'GET /history': 'signed in',
   'GET /history.csv': 'owner and counter',
   'GET /customers.csv': 'owner and counter',

@@ -1,5 +1,4 @@
-import type { AlikeSums } from '@patient-edge/core';
-import type { Message } from '@patient-edge/core';
+import type { AlikeSums, Message, PlanChoices } from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
 
 /** Sums of the steps alike that one stone, one steel and one person did. */
@@ -111,3 +110,36 @@ export const learnFromAll = async (db: Queryable): Promise<void> => {
      FROM plan_step WHERE log_ratio IS NOT NULL GROUP BY stone_id, foreseen_steel, finished_by, model_version`,
   );
 };
+
+/** A blade that went home, and what became of its edge. */
+export interface LifeRow {
+  readonly returnedAt: Date;
+  readonly steel: string;
+  readonly useId: string;
+  readonly choices: PlanChoices;
+  /** When its customer said that it is dull; null where nobody did. */
+  readonly dullAt: Date | null;
+  /** When it came again, how, and with a chip or not; null while it is out. */
+  readonly nextAt: Date | null;
+  readonly nextSharpness: string | null;
+  readonly nextHasChip: number;
+}
+
+/** More are not read at once: the newest of the stretch. */
+export const MOST_LIVES = 5_000;
+
+export const lifeRows = (db: Queryable, from: Date, until: Date): Promise<LifeRow[]> =>
+  select<LifeRow>(
+    db,
+    `SELECT STRAIGHT_JOIN j.returned_at AS returnedAt, b.steel, j.use_id AS useId,
+       JSON_EXTRACT(j.plan_record, '$.choices') AS choices,
+       (SELECT a.at FROM visit_answer a WHERE a.job_id = j.id AND a.answer = 'dull again') AS dullAt,
+       n.taken_in_at AS nextAt, n.sharpness AS nextSharpness,
+       EXISTS (SELECT 1 FROM damage d WHERE d.job_id = n.id AND d.kind = 'chip') AS nextHasChip
+     FROM job j JOIN blade b ON b.id = j.blade_id
+       LEFT JOIN job n ON n.id = (SELECT MIN(l.id) FROM job l WHERE l.blade_id = j.blade_id AND l.id > j.id)
+     WHERE j.returned_at >= CAST(? AS DATETIME(3)) AND j.returned_at < CAST(? AS DATETIME(3))
+       AND j.stage = 'returned' AND j.plan_record IS NOT NULL AND j.decline_reason IS NULL
+     ORDER BY j.returned_at DESC, j.id DESC LIMIT ${MOST_LIVES}`,
+    [from, until],
+  );

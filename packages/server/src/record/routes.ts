@@ -2,6 +2,7 @@
 import {
   bladeRatesSchema,
   forecastSchema,
+  lifeSchema,
   teachesSchema,
   type RatesSheet,
 } from '@patient-edge/contract';
@@ -14,7 +15,8 @@ import { notFound } from '../http/errors';
 import { allow, bodyOf, mayDo, pathId, queryOf, staffOf } from '../http/request';
 import { localDay, stretchOfDay } from '../shop/days';
 import { scoreForecasts } from './forecasts';
-import { forecastRows, peopleLeftOut, setTeaches } from './queries';
+import { lifeSheet } from './lives';
+import { forecastRows, lifeRows, peopleLeftOut, setTeaches } from './queries';
 import { learnRatesOf, ratesOfBlade, sheetOf } from './rates';
 import { WORDS } from './words';
 
@@ -26,6 +28,9 @@ const ratesSheet = async (db: Queryable): Promise<RatesSheet> => {
     leftOut: await peopleLeftOut(db),
   };
 };
+
+/** Older lives are of another bench: other stones, other hands. */
+const YEARS_OF_LIVES = 5;
 
 /** A year back, where no day is named. */
 const aYearBack = (): string => {
@@ -66,6 +71,12 @@ export const recordRoutes = (pool: Pool): Router => {
       stretchOfDay(to)[1],
     );
     response.json(scoreForecasts(rows, from, to));
+  });
+
+  router.get('/lives', allow(), async (request, response) => {
+    const now = new Date();
+    const from = new Date(now.getFullYear() - YEARS_OF_LIVES, now.getMonth(), now.getDate());
+    response.json(lifeSheet(await lifeRows(pool, from, now), queryOf(lifeSchema, request), now));
   });
 
   return router;

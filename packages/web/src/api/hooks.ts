@@ -10,6 +10,7 @@ import type {
   Flattening,
   Habits,
   Job,
+  LifeSheet,
   NextTag,
   OwnSteel,
   PlanTemplate,
@@ -77,6 +78,8 @@ export const useConfirmedCauses = () =>
 export const useBladeRates = (steel: string) =>
   useSWR<BladeRates | null, ApiFailure>(`/rates/blade?${new URLSearchParams({ steel })}`, get);
 export const useRates = () => useSWR<RatesSheet, ApiFailure>('/rates', get);
+export const useLives = (query: string) =>
+  useSWR<LifeSheet, ApiFailure>(`/lives?${query}`, get, { keepPreviousData: true });
 export const useForecasts = (query: string) =>
   useSWR<ForecastSheet, ApiFailure>(`/forecasts?${query}`, get, { keepPreviousData: true });
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);

@@ -31,6 +31,7 @@ const PAGES: readonly FoundPlace[] = [
   { title: WORDS.takings, says: WORDS.whatWasTakenOnADay, to: '/takings', action: 'see money' },
   { title: WORDS.rates, says: WORDS.howLongStepsTakeHere, to: '/rates' },
   { title: WORDS.forecasts, says: WORDS.wasItRight, to: '/forecasts' },
+  { title: WORDS.livesOfEdges, says: WORDS.howLongEdgesLast, to: '/lives' },
   { title: WORDS.history, says: WORDS.whoDidWhatWhen, to: '/history', action: 'see history' },
   { title: WORDS.messages, says: WORDS.sentAndWaiting, to: '/messages' },
   { title: WORDS.settings, says: WORDS.everythingThatIsSetOnce, to: '/settings' },

@@ -146,7 +146,7 @@ export const HELP_AREAS: readonly HelpArea[] = [
     id: 'numbers',
     title: WORDS.takingsAndHistory,
     picture: 'return',
-    at: /^\/(takings|history|rates|forecasts)/,
+    at: /^\/(takings|history|rates|forecasts|lives)/,
     sentences: [
       WORDS.whatWasTakenOnADay,
       WORDS.theHistorySaysWhoDidWhat,

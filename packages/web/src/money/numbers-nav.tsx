@@ -11,6 +11,7 @@ export const NumbersNav = () => {
       {maySeeMoney && <NavLink to="/takings">{WORDS.takings}</NavLink>}
       <NavLink to="/rates">{WORDS.rates}</NavLink>
       <NavLink to="/forecasts">{WORDS.forecasts}</NavLink>
+      <NavLink to="/lives">{WORDS.lives}</NavLink>
       <NavLink to="/history">{WORDS.history}</NavLink>
       <NavLink to="/calculator">{WORDS.calculator}</NavLink>
     </SubPages>

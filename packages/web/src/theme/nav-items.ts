@@ -28,7 +28,7 @@ const ITEMS: readonly Item[] = [
   { to: '/ready', text: WORDS.ready, isMain: true },
   { to: '/customers', text: WORDS.customers, also: /^\/blades/ },
   { to: '/rack', text: WORDS.shelf },
-  { to: '/history', text: WORDS.numbers, also: /^\/(takings|calculator|rates|forecasts)/ },
+  { to: '/history', text: WORDS.numbers, also: /^\/(takings|calculator|rates|forecasts|lives)/ },
   { to: '/settings', text: WORDS.settings },
 ];
 

@@ -12,8 +12,26 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => shop.kill());
 
-/** Where words have least room; all sizes are looked at with all else. */
+/** Where words have least room; all sizes, and all screens, are looked at with all else. */
 const LOOKED_AT = IS_WHOLE ? SIZES : SIZES.filter(({ name }) => name === 'telephone');
+
+const CROWDED = [
+  'the shop',
+  'take in',
+  'an intake',
+  'a judgement',
+  'a plan',
+  'the bench',
+  'the tests',
+  'the return',
+  'what is ready',
+  'the rack',
+  'a stone',
+  'where to clamp',
+  'forecasts',
+  'people',
+];
+const SCREENS_READ = IS_WHOLE ? SCREENS : SCREENS.filter(({ name }) => CROWDED.includes(name));
 
 test('no screen loses its layout to words that are two fifths longer', async ({ page }) => {
   test.setTimeout(1_200_000);
@@ -21,7 +39,7 @@ test('no screen loses its layout to words that are two fifths longer', async ({ 
   await page.context().addCookies([{ name: 'language', value: 'lengthened', url: shop.address }]);
   await signIn(page, shop.address, ...OWNER);
   const faults: string[] = [];
-  for (const { name, path } of SCREENS) {
+  for (const { name, path } of SCREENS_READ) {
     await page.setViewportSize(LOOKED_AT[0]);
     await page.goto(shop.address + (await path(page, shop.address)));
     await page.locator('main h1').first().waitFor({ state: 'attached' });
@@ -31,5 +49,6 @@ test('no screen loses its layout to words that are two fifths longer', async ({ 
         faults.push(`${name}, ${size.name}: ${fault}`);
   }
   expect(faults).toEqual([]);
+  expect(SCREENS_READ.length).toBeGreaterThanOrEqual(CROWDED.length);
   expect(errors).toEqual([]);
 });

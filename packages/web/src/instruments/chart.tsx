@@ -59,7 +59,9 @@ export const Chart = ({ label, heightPx, option }: ChartProps) => {
       chart.dispose();
     };
   }, [option]);
-  return <div ref={box} role="img" aria-label={label} style={{ height: heightPx }} />;
+  return (
+    <div ref={box} role="img" aria-label={label} style={{ height: heightPx, overflow: 'hidden' }} />
+  );
 };
 
 /** An axis of numbers in the manner of the page. */

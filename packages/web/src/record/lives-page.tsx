@@ -113,17 +113,17 @@ const Compared = ({ sheet: { groups, compared }, onChoose }: ComparedProps) => {
   const of = (id: string): LifeGroup => groups.find((group) => group.id === id)!;
   const [first, second] = [of(compared.first), of(compared.second)];
   const options = groups.map(({ id, name }) => ({ id, label: named(name) }));
+  // Said of the one that is likelier to last.
+  const isFirst = compared.longerProbability >= 0.5;
+  const chance = isFirst ? compared.longerProbability : 1 - compared.longerProbability;
+  const [longer, shorter] = isFirst ? [first, second] : [second, first];
   return (
     <Stack>
       <h2>
-        {WORDS.lastsLonger(
-          Math.round(100 * compared.longerProbability),
-          named(first.name),
-          named(second.name),
-        )}
+        {WORDS.lastsLonger(Math.round(100 * chance), named(longer.name), named(shorter.name))}
       </h2>
       <MutedText>
-        {WORDS.livesAgainst(first.lives, second.lives)} {WORDS.customersDiffer}
+        {WORDS.livesAgainst(longer.lives, shorter.lives)} {WORDS.customersDiffer}
       </MutedText>
       {groups.length > 2 && (
         <Columns>

@@ -21,6 +21,8 @@ import {
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 const YEARS = 3;
+/** So many hang in the boat. */
+const TAGS = 70;
 const MONTH_MS = 30 * DAY_MS;
 
 /** ln of taken over foreseen, as it really is. */
@@ -104,7 +106,7 @@ export const loadPast = async (
   const sums = new RateSums();
   let learned: LearnedRates | null = null;
   let learntAt = 0;
-  let tagNumber = 1000;
+  let tagNumber = 0;
   for (const { template, bladeId, at, burrPolicy, left } of await comings(db, now, chance)) {
     if (at.getTime() - learntAt > MONTH_MS) {
       const told = sums.learnAll();
@@ -114,7 +116,8 @@ export const loadPast = async (
     }
     const steps = stepsByJob.get(template.jobId) ?? (await stepsOf(db, template.jobId));
     stepsByJob.set(template.jobId, steps);
-    tagNumber = tagNumber >= 9000 ? 1000 : tagNumber + 1;
+    // Tags are used again and again.
+    tagNumber = (tagNumber % TAGS) + 1;
     const returnedAt = new Date(at.getTime() + 3 * DAY_MS);
     const jobId = await addVisit(db, template.jobId, {
       bladeId,

@@ -16,6 +16,11 @@ const Hung = styled.ul`
   gap: 8px 14px;
   overflow-x: auto;
   padding-bottom: 4px;
+  /* All to one scale, however many there are: the strip moves sideways. */
+  & > li {
+    flex: 0 0 auto;
+    max-width: 190px;
+  }
   & button {
     background: none;
     border: 1px solid transparent;

@@ -62,6 +62,7 @@ export const WORDS = wordsOf('record', {
   theYears: 'The years',
   heightAtHeel: 'Height at the heel',
   behindTheEdge: 'Thickness behind the edge',
+  unchanged: 'As it was, as far as it was measured.',
   lessAYear: (by: string) => `${by} less a year.`,
   moreAYear: (by: string) => `${by} more a year.`,
   spent: 'spent',

@@ -3,7 +3,7 @@ import type { BladeRecord } from '@patient-edge/contract';
 import { bladeKind, findUse, wearTrend, type MeasuredAtVisit } from '@patient-edge/core';
 import { useCallback } from 'react';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
-import { mm, mmNumber } from '../theme/format';
+import { fixed, mm, mmNumber } from '../theme/format';
 import { formats } from '../theme/formats';
 import { Columns } from '../theme/columns';
 import { Panel, Stack } from '../theme/layout';
@@ -72,7 +72,11 @@ const Worn = ({ title, visits, limitMm, limitText, decimals, meets }: WornProps)
     <Stack $gap={6}>
       <h3>{title}</h3>
       <p>
-        {trend.perYear < 0 ? WORDS.lessAYear(change) : WORDS.moreAYear(change)}{' '}
+        {Number(fixed(trend.perYear, decimals)) === 0
+          ? WORDS.unchanged
+          : trend.perYear < 0
+            ? WORDS.lessAYear(change)
+            : WORDS.moreAYear(change)}{' '}
         {trend.reachesOn === null ? '' : meets(trend.reachesOn.slice(0, 4))}
       </p>
       <Chart label={title} heightPx={200} option={option} />

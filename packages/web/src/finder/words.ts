@@ -72,6 +72,6 @@ export const WORDS = wordsOf('finder', {
   howLongStepsTakeHere: 'How long steps take here',
   forecasts: 'Forecasts',
   wasItRight: 'Was it right?',
-  livesOfEdges: 'Lives of edges',
+  livesOfEdges: 'Edge life',
   howLongEdgesLast: 'How long edges last',
 });

@@ -14,7 +14,7 @@ import { useMay } from '../api/may';
 import { NumbersNav } from '../money/numbers-nav';
 import { QuietButton } from '../theme/buttons';
 import { Columns } from '../theme/columns';
-import { moment } from '../theme/format';
+import { isIsoDay, moment } from '../theme/format';
 import { textOf } from '../theme/text';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
@@ -62,8 +62,6 @@ const TO: Readonly<Record<HistorySubject, (id: number) => string>> = {
   shop: () => '/settings',
 };
 
-const isDay = (typed: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(typed);
-
 const useHistory = (asked: string) =>
   useSWRInfinite<Page, ApiFailure>(
     (index, previous: Page | null) => {
@@ -80,7 +78,7 @@ const HistoryPage = () => {
   const asked = new URLSearchParams(
     FILTERS.flatMap((name) => {
       const value = params.get(name) ?? '';
-      const isHeld = name.endsWith('Day') ? isDay(value) : value !== '';
+      const isHeld = name.endsWith('Day') ? isIsoDay(value) : value !== '';
       return isHeld ? [[name, value]] : [];
     }),
   ).toString();

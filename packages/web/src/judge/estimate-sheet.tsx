@@ -2,6 +2,7 @@
 import {
   moneyRange,
   toMinor,
+  toRack,
   typedMoney,
   type Job,
   type PriceList,
@@ -10,15 +11,17 @@ import {
 import {
   estimate,
   estimateFactsOf,
+  learnedTimes,
   totalOf,
   type BladePlan,
   type EstimateLine,
+  type TimeQuantiles,
 } from '@patient-edge/core';
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
-import { updateJobCache, usePrices } from '../api/hooks';
+import { updateJobCache, useBladeRates, usePrices, useStones } from '../api/hooks';
 import { writeJob } from '../api/job-writes';
 import { useUndo } from '../theme/undo';
 import { moment, parseNumber } from '../theme/format';
@@ -78,10 +81,20 @@ export const EstimateSheet = ({ job, plan }: EstimateSheetProps) => {
   return <Estimated job={job} plan={plan} list={list} />;
 };
 
+/** By the bench's own rates; null where there are none, or no plan yet. */
+const useTimes = (job: Job, plan: BladePlan | null): TimeQuantiles | null => {
+  const { data: rates } = useBladeRates(job.steel);
+  const { data: stones } = useStones();
+  return useMemo(
+    () => (plan && rates && stones ? learnedTimes(plan, toRack(stones), rates).total : null),
+    [plan, rates, stones],
+  );
+};
+
 const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }) => {
   const { currency } = list;
   const { busy, problem, send } = useSend(job);
-  const fresh = estimate(list, estimateFactsOf(job, plan));
+  const fresh = estimate(list, estimateFactsOf(job, plan, useTimes(job, plan)));
   const asTyped = (lines: readonly EstimateLine[]): TypedLine[] =>
     lines.map(({ label, lowMinor, highMinor }) => ({
       label,

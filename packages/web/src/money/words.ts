@@ -42,5 +42,5 @@ export const WORDS = wordsOf('money', {
   undoneMoment: (moment: string) => `, undone ${moment}`,
   rates: 'Rates',
   forecasts: 'Forecasts',
-  lives: 'Lives',
+  lives: 'Edge life',
 });

@@ -54,7 +54,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
                   symbol: 'none',
                   lineStyle: { color: tokens.cut, type: 'solid' },
                   label: {
-                    formatter: 'thinnest',
+                    formatter: WORDS.thinnest,
                     color: tokens.cut,
                     fontFamily: tokens.text,
                     position: 'insideStartTop',

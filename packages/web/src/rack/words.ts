@@ -156,4 +156,5 @@ export const WORDS = wordsOf('rack', {
     'Where good practitioners differ. Every plan starts from these; what was used is recorded with the job.',
   saveHabits: 'Save habits',
   changedTimesSoFar: (version: number) => `Changed ${version} times so far.`,
+  thinnest: 'thinnest',
 });

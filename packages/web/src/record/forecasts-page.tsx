@@ -13,7 +13,7 @@ import { useForecasts } from '../api/hooks';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
 import { NumbersNav } from '../money/numbers-nav';
 import { Columns } from '../theme/columns';
-import { fixed, moment, roughly } from '../theme/format';
+import { isIsoDay, fixed, moment, roughly } from '../theme/format';
 import { Figures, MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
@@ -217,14 +217,12 @@ const Worst = ({ misses }: { misses: readonly MissedForecast[] }) => (
   </Panel>
 );
 
-const isDay = (typed: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(typed);
-
 const ForecastsPage = () => {
   const [params, setParams] = useSearchParams();
   const asked = new URLSearchParams(
     (['fromDay', 'toDay'] as const).flatMap((name) => {
       const value = params.get(name) ?? '';
-      return isDay(value) ? [[name, value]] : [];
+      return isIsoDay(value) ? [[name, value]] : [];
     }),
   ).toString();
   const { data: sheet, error } = useForecasts(asked);

@@ -26,6 +26,9 @@ export const roughly = (seconds: number): string => {
     : `${(seconds / 3600).toFixed(1)} h`;
 };
 
+/** Whether it is a whole day, YYYY-MM-DD: half of one is not asked of the server yet. */
+export const isIsoDay = (typed: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(typed);
+
 export const day = (isoDate: string): string => dayText(isoDate, formats());
 export const dayAndYear = (iso: string): string => dayAndYearText(iso, formats());
 export const moment = (iso: string): string => momentText(iso, formats());

@@ -7,7 +7,7 @@ import { Waiting } from './theme/waiting';
 import { noteKnownDevice, Pages, warmUp } from './warm-up';
 import { setFormats } from './theme/formats';
 import { useAppearance } from './theme/appearance';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** The door loads little: what is behind it comes once somebody is in. */
 const SignInPage = lazy(async () => ({
@@ -26,7 +26,7 @@ const visitToken = VISIT.exec(window.location.pathname)?.[1];
 
 export const App = () => (
   <SWRConfig value={SWR_SETTINGS}>
-    <Suspense fallback={<Skeleton text={WORDS.openingTheShop} />}>
+    <Suspense fallback={<Skeleton text={STRINGS.openingTheShop} />}>
       {visitToken === undefined ? <Doors /> : <CustomersVisitPage token={visitToken} />}
     </Suspense>
   </SWRConfig>
@@ -38,7 +38,7 @@ const Doors = () => {
   if (!session) {
     return (
       <main>
-        {error ? <Waiting error={error} text="" /> : <Skeleton text={WORDS.openingTheShop} />}
+        {error ? <Waiting error={error} text="" /> : <Skeleton text={STRINGS.openingTheShop} />}
       </main>
     );
   }

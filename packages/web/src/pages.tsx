@@ -9,7 +9,7 @@ import { Skeleton } from './theme/skeleton';
 import { shopPage } from './shop/load-shop';
 import { OnlyFor } from './theme/only-for';
 import { NothingHere } from './theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
 const IntakePage = lazy(() => import('./intake/intake-page'));
@@ -79,7 +79,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
   <BrowserRouter>
     <Frame session={session} appearance={appearance} onAppearance={onAppearance}>
       <PageBoundary>
-        <Suspense fallback={<Skeleton text={WORDS.opening} />}>
+        <Suspense fallback={<Skeleton text={STRINGS.opening} />}>
           <Routes>
             <Route index element={<shopPage.Part />} />
             <Route path="take-in" element={<DropOffPage />} />
@@ -93,7 +93,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
               <Route
                 path="bench"
                 element={
-                  <OnlyFor action="work step" title={WORDS.bench}>
+                  <OnlyFor action="work step" title={STRINGS.bench}>
                     <BenchPage />
                   </OnlyFor>
                 }
@@ -116,7 +116,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route
               path="tray"
               element={
-                <OnlyFor action="work step" title={WORDS.bench}>
+                <OnlyFor action="work step" title={STRINGS.bench}>
                   <TrayPage />
                 </OnlyFor>
               }
@@ -125,7 +125,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route
               path="takings"
               element={
-                <OnlyFor action="see money" title={WORDS.takings}>
+                <OnlyFor action="see money" title={STRINGS.takings}>
                   <TakingsPage />
                 </OnlyFor>
               }

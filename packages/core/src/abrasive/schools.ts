@@ -1,5 +1,5 @@
 /** Schools of the progression: the same rack and the same work, and another idea of what is best. */
-import { inWords } from '../text';
+import { localized } from '../text';
 import { fail, ok, type Result } from '../units';
 import { NAMED_FINISH_RATIO, START_FINE_SHARE } from './first-guesses';
 import { leastFrom } from './insist';
@@ -20,7 +20,7 @@ export const PROGRESSION_SCHOOLS = [
 ] as const;
 export type ProgressionSchool = (typeof PROGRESSION_SCHOOLS)[number];
 
-export const SCHOOL_REASONS: Readonly<Record<ProgressionSchool, string>> = inWords({
+export const SCHOOL_REASONS: Readonly<Record<ProgressionSchool, string>> = localized({
   quickest: 'The chain that takes least time, changes of stone included.',
   'fewest stones': 'As few stones as reach the finish, and of those the quickest.',
   'start fine':

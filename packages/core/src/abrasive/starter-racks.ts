@@ -1,5 +1,5 @@
 /** Racks to begin with, by what somebody owns: each enough to repair, set and finish an edge, and to be corrected later. */
-import { inWords } from '../text';
+import { localized } from '../text';
 import type { GritScale } from './grit-tables';
 import type { AbrasiveKindId } from './kinds';
 
@@ -45,7 +45,7 @@ const STROP = grain('strop', 'Strop', 1);
 const PLAIN_STROP = grain('strop', 'Plain strop', 0.5);
 
 /** Median grains are those of the published tables (JIS R 6001, FEPA 42 and 43) for the number printed. */
-export const STARTER_RACKS = inWords<readonly StarterRack[]>(
+export const STARTER_RACKS = localized<readonly StarterRack[]>(
   [
     {
       id: 'water stones',

@@ -3,7 +3,7 @@
  * them say together. Uncertainties of the instruments are first guesses of the trade; they are carried
  * through the formulas to first order.
  */
-import { inWords } from '../text';
+import { localized } from '../text';
 import { fail, mm, ok, perSide, type Result } from '../units';
 import { angleFromBevel } from './bevel';
 import { gaugeAngle } from './gauge';
@@ -53,7 +53,7 @@ export type AngleReading =
 export const ANGLE_ROUTES = ['bevel', 'gauge', 'marker', 'lift', 'maker', 'laser'] as const;
 export type AngleRoute = (typeof ANGLE_ROUTES)[number];
 
-export const ROUTE_LABELS: Readonly<Record<AngleRoute, string>> = inWords({
+export const ROUTE_LABELS: Readonly<Record<AngleRoute, string>> = localized({
   bevel: 'Bevel width and thickness',
   gauge: 'Digital gauge',
   marker: 'Marker test',

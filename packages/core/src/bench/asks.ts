@@ -1,5 +1,5 @@
 /** What the bench asks before a step is left, beside its burr: the plan's gates and what its kind of work must show. */
-import { inWords } from '../text';
+import { localized } from '../text';
 import { STEP_GATES, type PlanStep, type StepGateCode } from '../plan/steps';
 import { AFTER_SLACK_MM } from './first-guesses';
 import type { BenchReadingId, BenchReadings } from './readings';
@@ -15,7 +15,7 @@ export interface BenchAsk {
 }
 
 /** The burr is asked zone by zone; what stands here is ticked, or read with an instrument. */
-const GATE_ASKS: Readonly<Partial<Record<StepGateCode, Omit<BenchAsk, 'code'>>>> = inWords(
+const GATE_ASKS: Readonly<Partial<Record<StepGateCode, Omit<BenchAsk, 'code'>>>> = localized(
   {
     thickness: {
       text: 'The caliper reads what is aimed at',
@@ -31,7 +31,7 @@ const GATE_ASKS: Readonly<Partial<Record<StepGateCode, Omit<BenchAsk, 'code'>>>>
   'text',
 );
 
-const FIRST_STONE: BenchAsk = inWords(
+const FIRST_STONE: BenchAsk = localized(
   {
     code: 'first stone',
     text: 'Chips out, tip back, bevel even and as high as meant',
@@ -39,7 +39,7 @@ const FIRST_STONE: BenchAsk = inWords(
   },
   'text',
 );
-const RIM: BenchAsk = inWords(
+const RIM: BenchAsk = localized(
   {
     code: 'rim',
     text: 'The rim of the back is narrow and even',
@@ -47,7 +47,7 @@ const RIM: BenchAsk = inWords(
   },
   'text',
 );
-const FACET: BenchAsk = inWords(
+const FACET: BenchAsk = localized(
   {
     code: 'facet',
     text: 'No bright facet left in any scallop',

@@ -1,8 +1,8 @@
 /** What is measured at the bench while a step is worked, and within which limits. */
-import { inWords } from '../text';
+import { localized } from '../text';
 
 /** Read with an instrument while a step is worked. */
-export const BENCH_READINGS = inWords(
+export const BENCH_READINGS = localized(
   {
     behindEdgeMm: { label: 'Behind the edge, mm', least: 0.02, most: 5 },
     at5Mm: { label: '5 mm above the edge, mm', least: 0.05, most: 15 },

@@ -1,10 +1,10 @@
 /** What is found along an edge: how each fault is called, and how it compares with the last visit. */
-import { inWords } from '../text';
+import { localized } from '../text';
 import type { Damage, DamageKind } from './measures';
 
 /** What a fault is, in a colleague's words, and how its depth is meant where it has one. */
-export const DAMAGE_WORDS: Readonly<Record<DamageKind, { what: string; depth?: string }>> = inWords(
-  {
+export const DAMAGE_WORDS: Readonly<Record<DamageKind, { what: string; depth?: string }>> =
+  localized({
     chip: { what: 'a piece is out of the edge', depth: 'Depth, mm' },
     'rolled edge': { what: 'the edge leans to one side' },
     'dull zone': { what: 'it no longer bites here' },
@@ -20,8 +20,7 @@ export const DAMAGE_WORDS: Readonly<Record<DamageKind, { what: string; depth?: s
     crack: { what: 'the steel has parted', depth: 'Reaches, mm' },
     'heat tint': { what: 'ground hot: the temper is gone', depth: 'Reaches, mm' },
     bend: { what: 'the whole blade is bent', depth: 'Out of line, mm' },
-  },
-);
+  });
 
 export type Since = 'new' | 'grown' | 'as before' | 'smaller';
 

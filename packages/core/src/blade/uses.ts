@@ -2,7 +2,7 @@
  * What a blade is for, and the windows that follow: angle, finish, thickness behind the edge and the cut
  * force it should reach. Starting points of the trade, as data, so that a bench can put its own in their place.
  */
-import { inWords } from '../text';
+import { localized } from '../text';
 export interface Use {
   readonly id: string;
   readonly label: string;
@@ -19,7 +19,7 @@ export interface Use {
 }
 
 // prettier-ignore
-export const USES: readonly Use[] = inWords([
+export const USES: readonly Use[] = localized([
   { id: 'vegetable-fine', label: 'Fine vegetable work', angleDeg: [10, 14], finishUm: [3, 8], limitBehindEdgeMm: 0.25, targetForceGf: 180, hard: false },
   { id: 'general-hard', label: 'General kitchen, hard steel', angleDeg: [12, 16], finishUm: [3, 8], limitBehindEdgeMm: 0.35, targetForceGf: 180, hard: false },
   { id: 'general-soft', label: 'General kitchen, soft steel', angleDeg: [16, 20], finishUm: [8, 25], limitBehindEdgeMm: 0.5, targetForceGf: 280, hard: false },

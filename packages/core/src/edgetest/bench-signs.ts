@@ -2,7 +2,7 @@
  * What goes wrong while the blade is on the stone, one press each: cause, remedy and what the bench adds for it. Causes
  * stand in the table of faults where the tests read them too.
  */
-import { inWords } from '../text';
+import { localized } from '../text';
 import { moreStrokes, type AddedRound, type BladeSide } from '../bench';
 import type { Zone } from '../geometry';
 import { FAULT_CAUSES, type FaultCause, type FaultCauseId } from './fault-table';
@@ -26,7 +26,7 @@ interface SignBase {
   readonly deed: SignDeed;
 }
 
-export const BENCH_SIGNS = inWords(
+export const BENCH_SIGNS = localized(
   {
     'no burr at the tip': {
       label: 'No burr at the tip',

@@ -1,5 +1,5 @@
 /** The tests of an edge as data: how each is read, what its classes mean, what it tells, what it needs. */
-import { inWords } from '../text';
+import { localized } from '../text';
 import type { Use } from '../blade';
 
 export const EDGE_TEST_IDS = [
@@ -62,7 +62,7 @@ const PAPERS = [
   'paper rolled 16-fold',
 ].flatMap((paper) => [`${paper}, pushed`, `${paper}, sliced`]);
 
-export const EDGE_TESTS: readonly EdgeTest<EdgeTestId>[] = inWords(
+export const EDGE_TESTS: readonly EdgeTest<EdgeTestId>[] = localized(
   [
     {
       id: 'light',

@@ -2,7 +2,7 @@
  * What goes wrong with an edge, as data: the signs, where they are seen and how long looking takes; the causes, what is
  * done about each and from which step. A sign names the causes it goes with, the likeliest first.
  */
-import { inWords, named } from '../text';
+import { localized, named } from '../text';
 import type { Operation } from '../plan/steps';
 
 export interface FaultCause {
@@ -162,7 +162,7 @@ export interface FaultSign {
 }
 
 /** By light 0.2 minutes, by paper 0.3, hair 0.2, marker 2, gauge 1, microscope 2, force 1.5. */
-export const FAULT_SIGNS = inWords(
+export const FAULT_SIGNS = localized(
   {
     'glint in a zone': {
       what: 'Glint along a zone',

@@ -2,7 +2,7 @@
  * What else is asked of a blade, kind by kind, beside the measures every blade has: only what changes the
  * work on that kind. The form on screen and the check on the server are made from this one list.
  */
-import { inWords, named } from '../text';
+import { localized, named } from '../text';
 import { GRIT_SCALES } from '../abrasive';
 import type { BladeKind, Grind, MeasureField } from '../blade';
 import type { Steel } from '../steel';
@@ -290,7 +290,7 @@ export const numberAnswer = (answers: Answers, id: string): number | null => {
   return typeof value === 'number' ? value : null;
 };
 
-const FACE_LABEL: Partial<Record<Grind, string>> = inWords({
+const FACE_LABEL: Partial<Record<Grind, string>> = localized({
   'one-sided, hollow back': 'Thickness at the ridge, mm',
   'two-sided with ridge': 'Behind the edge, mm',
   'single flat bevel': 'Thickness at the shoulder, mm',
@@ -302,7 +302,7 @@ export interface AskedMeasure {
   readonly label: string;
 }
 
-const LABELS: Readonly<Record<MeasureField, string>> = inWords({
+const LABELS: Readonly<Record<MeasureField, string>> = localized({
   edgeLengthMm: 'Edge length, mm',
   heightHeelMm: 'Height at heel, mm',
   heightMiddleMm: 'Height half way, mm',
@@ -312,7 +312,7 @@ const LABELS: Readonly<Record<MeasureField, string>> = inWords({
   spineTipMm: 'Spine near tip, mm',
   thicknessBehindEdgeMm: 'Behind the edge, mm',
 });
-const RAZOR_LABELS: Partial<Record<MeasureField, string>> = inWords({
+const RAZOR_LABELS: Partial<Record<MeasureField, string>> = localized({
   heightHeelMm: 'Width at heel, mm',
   heightMiddleMm: 'Width half way, mm',
   heightTipMm: 'Width near the nose, mm',

@@ -2,7 +2,7 @@
  * The life of a job as one table: what may be done with a blade where it stands, where that leads, who may do it and
  * what has to be there first. Server, screens and tests ask the same table.
  */
-import { inWords } from '../text';
+import { localized } from '../text';
 export const STAGES = [
   'taken in',
   'planned',
@@ -75,7 +75,7 @@ const stays = (...stages: readonly Stage[]): readonly Transition[] =>
   stages.map((stage) => ({ from: stage, to: [stage] }));
 const leads = (from: Stage, ...to: readonly Stage[]): Transition => ({ from, to });
 
-export const LIFECYCLE: Readonly<Record<JobAction, Rule>> = inWords(
+export const LIFECYCLE: Readonly<Record<JobAction, Rule>> = localized(
   {
     'correct intake': {
       may: EVERYBODY,

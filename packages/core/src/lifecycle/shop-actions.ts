@@ -1,5 +1,5 @@
 /** What there is to do in the shop beside one blade, and who may: with the life of a job, the whole of it in one table. */
-import { inWords } from '../text';
+import { localized } from '../text';
 import { JOB_ACTIONS, LIFECYCLE, ROLES, type JobAction, type Role } from './lifecycle';
 
 export const SHOP_ACTIONS = [
@@ -33,7 +33,7 @@ const AT_BENCH: readonly Role[] = ['owner', 'bench'];
 const AT_COUNTER: readonly Role[] = ['owner', 'counter'];
 const OWNER_ALONE: readonly Role[] = ['owner'];
 
-const SHOP_RULES: Readonly<Record<ShopAction, ShopRule>> = inWords(
+const SHOP_RULES: Readonly<Record<ShopAction, ShopRule>> = localized(
   {
     'change customers': { may: EVERYBODY, label: 'Adding and editing customers' },
     'merge customers': { may: AT_COUNTER, label: 'Merging customers' },

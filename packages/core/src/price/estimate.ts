@@ -1,5 +1,5 @@
 /** An estimate from the shop's price list: its lines, each with a low and a high, in minor units of money. */
-import { inWords } from '../text';
+import { localized } from '../text';
 import { SLACK } from '../units';
 import { isOneSided, type BladeKind, type Damage } from '../blade';
 import { DEEP_CHIP_MM } from './first-guesses';
@@ -62,7 +62,7 @@ export interface EstimateLine {
 }
 
 /** What each item is called on the list, and by what it is counted. */
-export const PRICE_LABELS: Readonly<Record<PriceItem, string>> = inWords({
+export const PRICE_LABELS: Readonly<Record<PriceItem, string>> = localized({
   blade: 'A blade, its edge',
   length: 'Each further length',
   chip: 'A chip taken out',

@@ -2,8 +2,8 @@
  * Which class an unknown steel is likely of, from what can be seen and heard at the counter. Nothing here
  * proves a steel; it leads to a plan that does no harm.
  */
-import { inWords } from '../text';
-export const RECOGNITION = inWords(
+import { localized } from '../text';
+export const RECOGNITION = localized(
   {
     file: {
       label: 'A file drawn lightly over the spine',
@@ -36,7 +36,7 @@ interface UnknownClass {
   readonly text: string;
 }
 
-export const UNKNOWN_CLASSES: readonly UnknownClass[] = inWords(
+export const UNKNOWN_CLASSES: readonly UnknownClass[] = localized(
   [
     {
       designation: 'unknown stamped stainless',

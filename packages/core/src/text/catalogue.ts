@@ -3,10 +3,10 @@ import { AROUND_ENGLISH } from './around-the-stones';
 import { EVENT_ENGLISH } from './events';
 import { HOLDING_ENGLISH } from './holding';
 import { STEP_ENGLISH } from './steps';
-import { wordsOf } from './language';
+import { stringsOf } from './language';
 import { WARNING_ENGLISH } from './warnings';
 
-export const ENGLISH = wordsOf('core', {
+export const ENGLISH = stringsOf('core', {
   ...STEP_ENGLISH,
   ...AROUND_ENGLISH,
   ...WARNING_ENGLISH,

@@ -4,4 +4,11 @@ export { asMessage, asText, joined, ownText, say, type Message, type Text } from
 export { isOneLetterOff, plainLetters } from './spelling';
 export { bandText } from './steps';
 export { zoneLiftText } from './holding';
-export { inWords, named, wordsOf, type Language, type SameShape, type Wording } from './language';
+export {
+  localized,
+  named,
+  stringsOf,
+  type Language,
+  type SameShape,
+  type AreaStrings,
+} from './language';

@@ -1,7 +1,7 @@
-import { inWords, named, wordsOf, type Language, type Wording } from './language';
+import { localized, named, stringsOf, type Language, type AreaStrings } from './language';
 
 const BACKWARDS: Language = {
-  words: (area): Wording =>
+  strings: (area): AreaStrings =>
     area === 'rack' ? { add: 'Tilføj', of: (count: number) => `${count} sten` } : {},
   name: (english) => [...english].reverse().join(''),
 };
@@ -13,10 +13,10 @@ afterEach(() => {
 const english = { add: 'Add', of: (count: number) => `${count} stones`, left: 'Left out' };
 
 test('without a language English stands, and a table is the table itself', () => {
-  expect(wordsOf('rack', english)).toEqual(english);
+  expect(stringsOf('rack', english)).toEqual(english);
   expect(named('on the bench')).toBe('on the bench');
   const table = [{ id: 'bone', label: 'Bone' }];
-  expect(inWords(table, 'label')).toBe(table);
+  expect(localized(table, 'label')).toBe(table);
 });
 
 describe('with a language', () => {
@@ -25,9 +25,9 @@ describe('with a language', () => {
   });
 
   test('its words lie over English, which stands where it has none', () => {
-    const words = wordsOf('rack', english);
+    const words = stringsOf('rack', english);
     expect([words.add, words.of(3), words.left]).toEqual(['Tilføj', '3 sten', 'Left out']);
-    expect(wordsOf('bench', english).add).toBe('Add');
+    expect(stringsOf('bench', english).add).toBe('Add');
   });
 
   test('a word of the record is called as it calls it; what is missing stays missing', () => {
@@ -38,9 +38,9 @@ describe('with a language', () => {
   test('of a table only the columns named are words, however deep; codes and functions stay', () => {
     const of = (): string => 'kept';
     const table = [{ id: 'angle', label: 'Angle', schools: [{ id: 'keep', label: 'Keep' }], of }];
-    expect(inWords(table, 'label')).toEqual([
+    expect(localized(table, 'label')).toEqual([
       { id: 'angle', label: 'elgnA', schools: [{ id: 'keep', label: 'peeK' }], of },
     ]);
-    expect(inWords({ chip: 'Chip' })).toEqual({ chip: 'pihC' });
+    expect(localized({ chip: 'Chip' })).toEqual({ chip: 'pihC' });
   });
 });

@@ -4,16 +4,16 @@
  */
 
 /** Words by their names: a text, or a function where figures and names go into it. */
-export type Wording = Readonly<Record<string, string | ((...params: never[]) => string)>>;
+export type AreaStrings = Readonly<Record<string, string | ((...params: never[]) => string)>>;
 
 /** The shape of a wording, whatever the words. */
-export type SameShape<T extends Wording> = {
+export type SameShape<T extends AreaStrings> = {
   readonly [Name in keyof T]: T[Name] extends string ? string : T[Name];
 };
 
 export interface Language {
   /** What it says of an area; what it leaves out stays English. */
-  readonly words: (area: string, english: Wording) => Wording;
+  readonly strings: (area: string, english: AreaStrings) => AreaStrings;
   /** What it calls a stage, a side, a kind: what the record keeps is the English word. */
   readonly name: (english: string) => string;
 }
@@ -27,11 +27,11 @@ declare global {
  * The words of an area in the language of this device.
  *
  * @example
- * wordsOf('rack', { add: 'Add a stone' }).add; // "Add a stone"
+ * stringsOf('rack', { add: 'Add a stone' }).add; // "Add a stone"
  */
-export const wordsOf = <T extends Wording>(area: string, english: T): SameShape<T> => ({
+export const stringsOf = <T extends AreaStrings>(area: string, english: T): SameShape<T> => ({
   ...(english as SameShape<T>),
-  ...globalThis.patientEdgeLanguage?.words(area, english),
+  ...globalThis.patientEdgeLanguage?.strings(area, english),
 });
 
 /**
@@ -61,7 +61,7 @@ const translated = (value: unknown, columns: readonly string[], key: string): un
  * A table of the craft with its texts as they are shown: those of the columns named, or all of them.
  *
  * @example
- * inWords([{ id: 'bone', label: 'Cleaving bone' }], 'label')[0].label; // "Cleaving bone"
+ * localized([{ id: 'bone', label: 'Cleaving bone' }], 'label')[0].label; // "Cleaving bone"
  */
-export const inWords = <T>(table: T, ...columns: readonly string[]): T =>
+export const localized = <T>(table: T, ...columns: readonly string[]): T =>
   globalThis.patientEdgeLanguage ? (translated(table, columns, '') as T) : table;

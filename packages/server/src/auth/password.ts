@@ -4,12 +4,12 @@
  */
 import argon2 from 'argon2';
 import { inTurnOf } from '../http/in-turn';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const inTurn = inTurnOf({
   atOnce: 2,
   mostWaiting: 20,
-  whenBusy: WORDS.tooManyPeopleAreSigningIn,
+  whenBusy: STRINGS.tooManyPeopleAreSigningIn,
   retryAfterS: 2,
 });
 

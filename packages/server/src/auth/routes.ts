@@ -27,7 +27,7 @@ import {
 } from './queries';
 import { carrySession, endSession, startSession } from './sessions';
 import { throttleOf } from './throttle';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const SHOP_NAME = 'shop name';
 
@@ -69,7 +69,7 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
     if (!found || !matches) {
       await throttle.failed();
       throw new ApiError(401, 'SIGN_IN', 'Name or password is not right', {
-        fields: [{ field: 'password', message: WORDS.nameOrPasswordIsNotRight }],
+        fields: [{ field: 'password', message: STRINGS.nameOrPasswordIsNotRight }],
       });
     }
     await throttle.passed();
@@ -85,7 +85,7 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
     response.clearCookie(cookieName).json({ staff: null });
   });
 
-  const isSetUp = () => conflict(WORDS.thisShopHasAnOwnerAlready);
+  const isSetUp = () => conflict(STRINGS.thisShopHasAnOwnerAlready);
 
   router.post('/set-up', async (request, response) => {
     const body = bodyOf(setUpSchema, request);
@@ -114,7 +114,7 @@ export const authRoutes = (pool: Pool, { mode, cookieName, streams }: AuthOption
       (await passwordMatches(found.passwordHash, currentPassword, throttle.mayTry));
     if (!matches) {
       await throttle.failed();
-      throw invalid([{ field: 'currentPassword', message: WORDS.thisIsNotYourCurrentPassword }]);
+      throw invalid([{ field: 'currentPassword', message: STRINGS.thisIsNotYourCurrentPassword }]);
     }
     await throttle.passed();
     const passwordHash = await hashPassword(newPassword);

@@ -5,7 +5,7 @@
 import type { Pool } from 'mysql2/promise';
 import { ApiError } from '../http/errors';
 import { clearFailures, failuresOf, noteFailure } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** So many wrong tries are everybody's. */
 const FREE_TRIES = 4;
@@ -30,7 +30,7 @@ export const throttleOf = (pool: Pool, login: string, address: string): Throttle
     throw new ApiError(
       429,
       'TOO_MANY_TRIES',
-      `Too many wrong passwords. Try again in ${leftS} ${leftS === 1 ? WORDS.second : WORDS.seconds}.`,
+      `Too many wrong passwords. Try again in ${leftS} ${leftS === 1 ? STRINGS.second : STRINGS.seconds}.`,
       { retryAfterS: leftS },
     );
   },

@@ -44,7 +44,7 @@ import {
 } from './queries';
 import { ratesOfBlade } from '../record/rates';
 import { planWhatIsLeft } from './what-is-left';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const isBegun = ({
   strokesRight,
@@ -106,7 +106,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
           ({ matter, answer }) => answer === 'no' && matters.has(matter),
         );
         if (refused) {
-          throw conflict(WORDS.theCustomerSaidNoChangeThe(refused.text), row.version);
+          throw conflict(STRINGS.theCustomerSaidNoChangeThe(refused.text), row.version);
         }
         await setStage(db, row.id, 'on the bench');
         await keepForecasts(db, row.id, row.steel, await ratesOfBlade(db, row.steel, staff.id));
@@ -116,21 +116,21 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
   );
 
   router.put('/jobs/:id/steps/:stepId/work', mayDo('work step'), async (request, response) => {
-    const jobId = pathId(request, 'id', WORDS.thisBlade);
-    const stepId = pathId(request, 'stepId', WORDS.thisStep);
+    const jobId = pathId(request, 'id', STRINGS.thisBlade);
+    const stepId = pathId(request, 'stepId', STRINGS.thisStep);
     const body = bodyOf(workSchema, request);
     const step = await inTransaction(pool, async (db) => {
       const row = await lockJobRow(db, jobId);
-      if (!row) throw notFound(WORDS.thisBlade);
+      if (!row) throw notFound(STRINGS.thisBlade);
       const before = (await stepsOfJob(db, jobId, row.round)).find(({ id }) => id === stepId);
-      if (!before) throw notFound(WORDS.thisStep);
+      if (!before) throw notFound(STRINGS.thisStep);
       if (before.status === 'done' || !can(await stateFor('work step', db, row), 'work step')) {
-        throw conflict(WORDS.thisStepHasBeenLeftThe, before.revision);
+        throw conflict(STRINGS.thisStepHasBeenLeftThe, before.revision);
       }
       // What was begun with a yes is kept whatever was said later: strokes are not lost.
       if (!isBegun(before)) await mustBeAllowed(db, before, row);
       if (!(await saveWork(db, stepId, body))) {
-        throw conflict(WORDS.thisStepIsBeingWorkedAt, before.revision);
+        throw conflict(STRINGS.thisStepIsBeingWorkedAt, before.revision);
       }
       await replaceBurr(db, stepId, row.round, body.burr);
       await takeInHand(db, row, staffOf(request).id);
@@ -145,14 +145,14 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       action: 'finish step',
       body: finishStepSchema,
       work: async ({ db, row, body: { overrideReason, shown }, request, staff, log }) => {
-        const stepId = pathId(request, 'stepId', WORDS.thisStep);
+        const stepId = pathId(request, 'stepId', STRINGS.thisStep);
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
         const open = steps.find(({ status }) => status === 'to do');
-        if (!steps.some(({ id }) => id === stepId)) throw notFound(WORDS.thisStep);
+        if (!steps.some(({ id }) => id === stepId)) throw notFound(STRINGS.thisStep);
         if (open?.id !== stepId) {
-          throw conflict(WORDS.anotherStepIsOpenTheSteps, row.version);
+          throw conflict(STRINGS.anotherStepIsOpenTheSteps, row.version);
         }
         await mustBeAllowed(db, open, row);
         if (isForgotten(open.runningSeconds)) {
@@ -160,7 +160,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
             422,
             'HOW_LONG',
             `The clock has run for more than ${LONGEST_RUN_S / 3600} hours: say how long you worked`,
-            { fields: [{ field: 'runningSeconds', message: WORDS.howLongDidYouWork }] },
+            { fields: [{ field: 'runningSeconds', message: STRINGS.howLongDidYouWork }] },
           );
         }
         const gate = gateOf(
@@ -212,14 +212,14 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       action: 'reopen step',
       body: versionSchema,
       work: async ({ db, row, request, log }) => {
-        const stepId = pathId(request, 'stepId', WORDS.thisStep);
+        const stepId = pathId(request, 'stepId', STRINGS.thisStep);
         const steps = (await stepsOfJob(db, row.id, row.round)).filter(
           ({ superseded }) => !superseded,
         );
         const step = steps.find(({ id }) => id === stepId);
-        if (!step) throw notFound(WORDS.thisStep);
+        if (!step) throw notFound(STRINGS.thisStep);
         if (steps.findLast(({ status }) => status === 'done')?.id !== stepId) {
-          throw conflict(WORDS.onlyTheStepDoneLastCan, row.version);
+          throw conflict(STRINGS.onlyTheStepDoneLastCan, row.version);
         }
         await stopClocks(db, row.id);
         await reopenStep(db, stepId);
@@ -235,13 +235,13 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       action: 'reopen step',
       body: versionSchema,
       work: async ({ db, row, request, log }) => {
-        const stepId = pathId(request, 'stepId', WORDS.thisStep);
+        const stepId = pathId(request, 'stepId', STRINGS.thisStep);
         const step = (await stepsOfJob(db, row.id, row.round)).find(
           ({ id, superseded }) => id === stepId && !superseded,
         );
-        if (!step) throw notFound(WORDS.thisStep);
+        if (!step) throw notFound(STRINGS.thisStep);
         if (step.status !== 'done') {
-          throw conflict(WORDS.thisStepIsNotDoneYet, row.version);
+          throw conflict(STRINGS.thisStepIsNotDoneYet, row.version);
         }
         await stopClocks(db, row.id);
         await reopenStepsFrom(db, row.id, stepId);
@@ -275,7 +275,7 @@ export const benchRoutes = (pool: Pool, compute: Compute): Router => {
       body: replanSchema,
       work: async ({ db, row, body: { measured }, staff, log }) => {
         if (row.stage !== 'on the bench') {
-          throw conflict(WORDS.onlyWorkOnTheBenchIs, row.version);
+          throw conflict(STRINGS.onlyWorkOnTheBenchIs, row.version);
         }
         const { steps, text } = await planWhatIsLeft(db, compute, row, measured, staff.id);
         await log('planned', say('event.replanned', { measured: text, steps }));

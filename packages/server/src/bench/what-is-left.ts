@@ -13,12 +13,12 @@ import {
   stepsOfJob,
   supersedeSteps,
 } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const textOf = ({ behindEdgeMm, angleDeg }: MeasuredAtBench): string =>
   [
-    behindEdgeMm === null ? [] : [WORDS.mmBehindTheEdge(behindEdgeMm)],
-    angleDeg === null ? [] : [WORDS.perSide(angleDeg.toFixed(1))],
+    behindEdgeMm === null ? [] : [STRINGS.mmBehindTheEdge(behindEdgeMm)],
+    angleDeg === null ? [] : [STRINGS.perSide(angleDeg.toFixed(1))],
   ]
     .flat()
     .join(', ');
@@ -63,7 +63,7 @@ export const planWhatIsLeft = async (
   await addVersion(
     db,
     row.id,
-    { staffId, reason: WORDS.measuredAtTheBench(text) },
+    { staffId, reason: STRINGS.measuredAtTheBench(text) },
     choices,
     record,
     plan.work.steps,

@@ -8,16 +8,16 @@ import { allow, pathId } from '../http/request';
 import { readJob } from '../jobs/job';
 import { wishOfBlade } from '../visits/queries';
 import { findBlade, visitsOfBlade } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const bladeRoutes = (pool: Pool): Router => {
   const router = Router();
 
   router.get('/blades/:id', allow(), async (request, response) => {
-    const id = pathId(request, 'id', WORDS.thisBlade);
+    const id = pathId(request, 'id', STRINGS.thisBlade);
     const blade = await findBlade(pool, id);
     const customer = blade && (await findCustomer(pool, blade.customerId));
-    if (!blade || !customer) throw notFound(WORDS.thisBlade);
+    if (!blade || !customer) throw notFound(STRINGS.thisBlade);
     const visits = await visitsOfBlade(pool, id);
     const last = visits.find(({ stage, declined }) => stage === 'returned' && !declined);
     const record: BladeRecord = {

@@ -3,7 +3,7 @@
  * for many times over.
  */
 import type { FieldError } from '@patient-edge/contract';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const MOST_CALLS = 200;
 const MOST_STONES = 500;
@@ -33,7 +33,7 @@ const entriesOf = (value: unknown): number => {
 
 const tooMuch = (field: string, what: string, limit: number, given: number): FieldError => ({
   field,
-  message: WORDS.atMostAreTakenHereWere(field, limit, what, given),
+  message: STRINGS.atMostAreTakenHereWere(field, limit, what, given),
 });
 
 const ofCall = (call: unknown, at: string): FieldError | null => {
@@ -45,7 +45,7 @@ const ofCall = (call: unknown, at: string): FieldError | null => {
   if (entries > MOST_ENTRIES) return tooMuch(at || 'input', 'entries', MOST_ENTRIES, entries);
   const products = numberOf(stations) * (lengthOf(edge) + lengthOf(spine) + lengthOf(thickness));
   return products > MOST_STATION_POINTS
-    ? tooMuch(`${at}stations`, WORDS.stationsTimesPoints, MOST_STATION_POINTS, products)
+    ? tooMuch(`${at}stations`, STRINGS.stationsTimesPoints, MOST_STATION_POINTS, products)
     : null;
 };
 

@@ -11,7 +11,7 @@ import { NO_RIG_SETTING } from '@patient-edge/contract';
 import { takePayment } from '../money/take';
 import { localDay } from '../shop/days';
 import { dueBlades, lateBlades, readyBlades, uncollectedBlades } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 /** Ready so long and not collected: somebody forgot. */
@@ -51,7 +51,10 @@ export const collectRoutes = (pool: Pool): Router => {
         for (const [index, { jobId, version, tagNumber }] of lines.entries()) {
           await changeJobIn(db, jobId, version, 'hand over', async (_db, row) => {
             if (customerId !== null && customerId !== row.customerId)
-              throw conflict(WORDS.tagIsSHandOverOne(row.tagNumber, row.customerName), row.version);
+              throw conflict(
+                STRINGS.tagIsSHandOverOne(row.tagNumber, row.customerName),
+                row.version,
+              );
             customerId = row.customerId;
             await handOver(db, row, {
               tagNumber,
@@ -74,7 +77,7 @@ export const collectRoutes = (pool: Pool): Router => {
         return { jobIds: lines.map(({ jobId }) => jobId), saleId };
       },
       madeInWords: ({ jobIds }) =>
-        jobIds.length === 1 ? WORDS.oneHandOverWas : WORDS.handOversWere(jobIds.length),
+        jobIds.length === 1 ? STRINGS.oneHandOverWas : STRINGS.handOversWere(jobIds.length),
     });
     response.status(201).json(answer);
   });

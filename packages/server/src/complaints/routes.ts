@@ -9,9 +9,9 @@ import { allow, bodyOf, pathId, staffOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { addEvent, lockJobRow, raiseVersion } from '../jobs/queries';
 import { complaintOfJob, openComplaints, saveComplaint } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisBlade;
+const THIS = STRINGS.thisBlade;
 
 export const complaintRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -27,7 +27,7 @@ export const complaintRoutes = (pool: Pool): Router => {
     await inTransaction(pool, async (db) => {
       const row = await lockJobRow(db, id);
       if (!row) throw notFound(THIS);
-      if (row.stage !== 'returned') throw conflict(WORDS.theBladeIsAComplaintIs(row.stage));
+      if (row.stage !== 'returned') throw conflict(STRINGS.theBladeIsAComplaintIs(row.stage));
       const before = await complaintOfJob(db, id);
       await saveComplaint(db, id, body);
       const log = (message: Parameters<typeof addEvent>[1]['message']) =>
@@ -36,7 +36,7 @@ export const complaintRoutes = (pool: Pool): Router => {
       if (body.onTheHouse !== null && body.onTheHouse !== before?.onTheHouse)
         await log(
           say('event.complaint-settled', {
-            onTheHouse: body.onTheHouse ? WORDS.onTheHouse : WORDS.paidByTheCustomer,
+            onTheHouse: body.onTheHouse ? STRINGS.onTheHouse : STRINGS.paidByTheCustomer,
             reason: body.reason,
           }),
         );

@@ -6,7 +6,7 @@ import type { BladePlan, AnyOperation, PlanInput, Result } from '@patient-edge/c
 import { Piscina } from 'piscina';
 import { ApiError, busy } from '../http/errors';
 import type { CalcText, DrawingName, Task, TaskName, TASKS } from './tasks';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface Compute {
   /** An operation of the calculator. Throws TOO_LONG after `limitMs`, BUSY when too many wait. */
@@ -53,13 +53,13 @@ const runIn = async <Name extends TaskName>(
   limitMs: number,
 ): Promise<Answer<Name>> => {
   const waiting = pool.queueSize;
-  if (waiting >= MOST_WAITING) throw busy(WORDS.tooMuchIsBeingComputedJust);
+  if (waiting >= MOST_WAITING) throw busy(STRINGS.tooMuchIsBeingComputedJust);
   try {
     return (await pool.run(task, { signal: AbortSignal.timeout(limitMs) })) as Answer<Name>;
   } catch (error) {
     if (!isAborted(error)) throw error;
     // Behind others it may never have begun.
-    throw waiting > 0 ? busy(WORDS.tooMuchIsBeingComputedJust) : tooLong(limitMs);
+    throw waiting > 0 ? busy(STRINGS.tooMuchIsBeingComputedJust) : tooLong(limitMs);
   }
 };
 

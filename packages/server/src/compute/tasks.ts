@@ -13,7 +13,7 @@ import { drawTag, drawTicket, type LabelFacts } from '../labels/draw';
 import { drawReceipt, drawStatement, type ReceiptFacts, type StatementFacts } from '../money/draw';
 import { drawSheet, type SheetPaper } from '../sheet/draw';
 import { drawBenchCard } from '../plan/bench-card';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface CardFacts {
   readonly job: Job;
@@ -34,7 +34,7 @@ const calc = ({ operation, input }: { operation: AnyOperation; input: unknown })
   const answer = calculateAll(operation, input);
   const json = JSON.stringify(answer);
   if (json.length > LONGEST_ANSWER) {
-    const message = WORDS.theAnswerHasLettersAtMost(json.length, LONGEST_ANSWER);
+    const message = STRINGS.theAnswerHasLettersAtMost(json.length, LONGEST_ANSWER);
     return {
       json: JSON.stringify({ error: { code: 'TOO_LARGE', message, field: 'input' } }),
       isError: true,

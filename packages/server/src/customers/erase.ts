@@ -10,10 +10,10 @@ import {
   type CustomerRow,
 } from './queries';
 import { forgetWords } from '../search-words/forget';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const PERSON = WORDS.theCustomer;
-const BLADE = WORDS.aBlade;
+const PERSON = STRINGS.theCustomer;
+const BLADE = STRINGS.aBlade;
 /** A name of fewer letters is a word of every other sentence. */
 const LEAST_LETTERS = 3;
 

@@ -36,9 +36,9 @@ import {
 } from './queries';
 import { say } from '@patient-edge/core';
 import { noteCustomer } from '../history/note';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisCustomer;
+const THIS = STRINGS.thisCustomer;
 /** To a page of the list. */
 const MOST_LISTED = 100;
 
@@ -62,9 +62,9 @@ const recordOf = async (db: Queryable, id: number): Promise<CustomerRecord> => {
 const lockedAt = async (db: PoolConnection, id: number, version: number): Promise<CustomerRow> => {
   const row = await lockCustomer(db, id);
   if (!row) throw notFound(THIS);
-  if (row.erasedAt) throw conflict(WORDS.thisCustomerWasErasedNothingIs, row.version);
+  if (row.erasedAt) throw conflict(STRINGS.thisCustomerWasErasedNothingIs, row.version);
   if (row.version !== version) {
-    throw conflict(WORDS.wasChangedBySomeoneElseLook(row.name), row.version);
+    throw conflict(STRINGS.wasChangedBySomeoneElseLook(row.name), row.version);
   }
   return row;
 };
@@ -98,7 +98,7 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
         await noteCustomer(db, request, added, say('event.customer-added'));
         return { id: added };
       },
-      madeInWords: () => WORDS.aCustomerWas,
+      madeInWords: () => STRINGS.aCustomerWas,
     });
     response.status(201).json(await recordOf(pool, id));
   });
@@ -120,14 +120,14 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     const { version, intoId } = bodyOf(mergeCustomerSchema, request);
     await inTransaction(pool, async (db) => {
       if (intoId === id) {
-        throw invalid([{ field: 'intoId', message: WORDS.customerWhoStaysChooseAnotherOne }]);
+        throw invalid([{ field: 'intoId', message: STRINGS.customerWhoStaysChooseAnotherOne }]);
       }
       // Locked in the order of their ids, so that two merges cannot wait for each other.
       for (const each of [id, intoId].sort((a, b) => a - b)) await lockCustomer(db, each);
       const gone = await lockedAt(db, id, version);
       const stays = await findCustomer(db, intoId);
       if (!stays || stays.erasedAt) {
-        throw invalid([{ field: 'intoId', message: WORDS.customerWhoStaysNotKnownHere }]);
+        throw invalid([{ field: 'intoId', message: STRINGS.customerWhoStaysNotKnownHere }]);
       }
       const merged = mergedCustomer(
         { ...stays, onAccount: stays.onAccount === 1, phones: await phonesOf(db, intoId) },
@@ -148,13 +148,13 @@ export const customerRoutes = (pool: Pool, printer: LabelPrinter | null): Router
     await inTransaction(pool, async (db) => {
       const row = await lockedAt(db, id, version);
       if (row.name !== name) {
-        throw invalid([{ field: 'name', message: WORDS.nameTypeWasGiven(row.name, name) }]);
+        throw invalid([{ field: 'name', message: STRINGS.nameTypeWasGiven(row.name, name) }]);
       }
       const held = await bladesInShop(db, id);
       if (held > 0) {
         throw conflict(
-          WORDS.inTheShopHandOverFirst(
-            held === 1 ? WORDS.aBladeOfTheirsIs : WORDS.bladesOfTheirsAre(held),
+          STRINGS.inTheShopHandOverFirst(
+            held === 1 ? STRINGS.aBladeOfTheirsIs : STRINGS.bladesOfTheirsAre(held),
           ),
           row.version,
         );

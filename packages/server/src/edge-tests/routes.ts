@@ -40,7 +40,7 @@ import {
   testRoundsOfJob,
   testsInUse,
 } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** What was read of the shop's own tests must be one of their readings; what was taken out since is let stand. */
 const mustBeOwn = (readings: EdgeReadings, { own }: TestBench): void => {
@@ -53,7 +53,7 @@ const mustBeOwn = (readings: EdgeReadings, { own }: TestBench): void => {
       throw invalid([
         {
           field: `readings.${at}.${test.id}`,
-          message: WORDS.mustBeOneOfWasGiven(test.label, known, read),
+          message: STRINGS.mustBeOneOfWasGiven(test.label, known, read),
         },
       ]);
     }
@@ -75,7 +75,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     const tests: TestsInUse = bodyOf(testsInUseSchema, request);
     await inTransaction(pool, async (db) => {
       await setTestsInUse(db, tests);
-      await noteChanged(db, request, WORDS.theTestsInUse);
+      await noteChanged(db, request, STRINGS.theTestsInUse);
     });
     response.json(tests);
   });
@@ -88,7 +88,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     const { own } = bodyOf(ownFaultsSchema, request);
     await inTransaction(pool, async (db) => {
       await setOwnFaults(db, own);
-      await noteChanged(db, request, WORDS.theFaultRules);
+      await noteChanged(db, request, STRINGS.theFaultRules);
     });
     response.json({ own });
   });
@@ -104,7 +104,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
       pool,
       request,
       body,
-      pathId(request, 'id', WORDS.thisBlade),
+      pathId(request, 'id', STRINGS.thisBlade),
       phase === 'before' ? 'test before' : 'test after',
       async (db, row) => {
         mustBeOwn(readings, await testsInUse(db));
@@ -125,7 +125,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
     const { version, backToStepId, cause, note } = bodyOf(verdictSchema, request);
     const job = await changeJob(
       pool,
-      pathId(request, 'id', WORDS.thisBlade),
+      pathId(request, 'id', STRINGS.thisBlade),
       version,
       backToStepId === null ? 'pass' : 'send back',
       async (db, row) => {
@@ -141,7 +141,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
             throw invalid([
               {
                 field: 'verdict',
-                message: WORDS.theEdgeIs(verdict, verdictReasons(judged).join('; ')),
+                message: STRINGS.theEdgeIs(verdict, verdictReasons(judged).join('; ')),
               },
             ]);
           }
@@ -156,7 +156,7 @@ export const edgeTestRoutes = (pool: Pool): Router => {
           ({ id, superseded }) => id === backToStepId && !superseded,
         );
         if (!step) {
-          throw invalid([{ field: 'backToStepId', message: WORDS.thisStepIsNotPartOf }]);
+          throw invalid([{ field: 'backToStepId', message: STRINGS.thisStepIsNotPartOf }]);
         }
         await reopenStepsFrom(db, row.id, step.id);
         if (cause !== null) await suspectCause(db, row.id, row.round, cause);

@@ -10,9 +10,9 @@ import { stateFor } from '../jobs/job';
 import { findJobRow } from '../jobs/queries';
 import { addGaugeStrokes, gaugeStrokesOf } from './queries';
 import { isStepOfJob } from '../bench/queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const STEP = WORDS.thisStep;
+const STEP = STRINGS.thisStep;
 
 const mustBeStep = async (db: Queryable, jobId: number, stepId: number): Promise<void> => {
   if (!(await isStepOfJob(db, jobId, stepId))) throw notFound(STEP);
@@ -23,7 +23,7 @@ export const gaugeRoutes = (pool: Pool): Router => {
 
   router.get('/jobs/:id/steps/:stepId/gauge-strokes', allow(), async (request, response) => {
     const stepId = pathId(request, 'stepId', STEP);
-    await mustBeStep(pool, pathId(request, 'id', WORDS.thisBlade), stepId);
+    await mustBeStep(pool, pathId(request, 'id', STRINGS.thisBlade), stepId);
     response.json(await gaugeStrokesOf(pool, stepId));
   });
 
@@ -31,15 +31,15 @@ export const gaugeRoutes = (pool: Pool): Router => {
     '/jobs/:id/steps/:stepId/gauge-strokes',
     mayDo('work step'),
     async (request, response) => {
-      const jobId = pathId(request, 'id', WORDS.thisBlade);
+      const jobId = pathId(request, 'id', STRINGS.thisBlade);
       const stepId = pathId(request, 'stepId', STEP);
       const { from, strokes } = bodyOf(gaugeStrokesSchema, request);
       await inTransaction(pool, async (db) => {
         const row = await findJobRow(db, jobId);
-        if (!row) throw notFound(WORDS.thisBlade);
+        if (!row) throw notFound(STRINGS.thisBlade);
         await mustBeStep(db, jobId, stepId);
         if (!can(await stateFor('work step', db, row), 'work step')) {
-          throw conflict(WORDS.thisBladeIsNotOnThe, row.version);
+          throw conflict(STRINGS.thisBladeIsNotOnThe, row.version);
         }
         await addGaugeStrokes(db, stepId, from, strokes);
       });

@@ -6,7 +6,7 @@ import { invalid } from '../http/errors';
 import { addEvent, livesOfBlade, setReturned, type JobRow } from '../jobs/queries';
 import { withdrawReady } from '../messages/queries';
 import { localDay } from '../shop/days';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface HandOver extends Omit<ReturnBody, 'version'> {
   readonly staffId: number;
@@ -36,7 +36,7 @@ export const handOver = async (
     throw invalid([
       {
         field: `${path}tagNumber`,
-        message: WORDS.tagIsNotThisBladesIt(tagNumber, row.tagNumber),
+        message: STRINGS.tagIsNotThisBladesIt(tagNumber, row.tagNumber),
       },
     ]);
   }
@@ -44,7 +44,7 @@ export const handOver = async (
     throw invalid([
       {
         field: 'sheathed',
-        message: WORDS.sheathWrapOrGuardTheEdge,
+        message: STRINGS.sheathWrapOrGuardTheEdge,
       },
     ]);
   }

@@ -9,16 +9,16 @@ import { jobRoute } from '../jobs/job-route';
 import { tagHolder, tagOfBladeInShop, undoReturned, type JobRow } from '../jobs/queries';
 import { wayBack } from '../jobs/reopen';
 import { handOver } from './hand-over';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Back on its tag; refused once the tag hangs on another blade, or the blade came again. */
 const takeBackIn = async (db: Queryable, row: JobRow): Promise<void> => {
   const hangsOn = await tagOfBladeInShop(db, row.bladeId);
   if (hangsOn !== undefined) {
-    throw conflict(WORDS.thisBladeHasBeenTakenIn(hangsOn), row.version);
+    throw conflict(STRINGS.thisBladeHasBeenTakenIn(hangsOn), row.version);
   }
   if ((await tagHolder(db, row.tagNumber)) !== undefined) {
-    throw conflict(WORDS.tagHangsOnAnotherBladeBy(row.tagNumber), row.version);
+    throw conflict(STRINGS.tagHangsOnAnotherBladeBy(row.tagNumber), row.version);
   }
   await undoReturned(db, row.id);
 };

@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import type { RequestHandler, Response } from 'express';
 import helmet from 'helmet';
 import { ApiError, forbidden } from './errors';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** How the shop is reached; on its own machine it needs to know nothing of it. */
 export interface Reach {
@@ -73,7 +73,7 @@ export const sameOriginWrites: RequestHandler = (request, _response, next) => {
     site === undefined
       ? origin !== undefined && isForeign(origin, request.host ?? '')
       : site !== 'same-origin' && site !== 'none';
-  if (foreign) throw forbidden(WORDS.writesAreAcceptedFromThisApplication);
+  if (foreign) throw forbidden(STRINGS.writesAreAcceptedFromThisApplication);
   const isFile = isPhotograph(request.path) && request.is('multipart/form-data');
   if (request.method !== 'DELETE' && !isFile && !request.is('application/json')) {
     throw new ApiError(415, 'NOT_JSON', 'The body must be JSON');

@@ -1,7 +1,7 @@
 /** Refusals of the API: each has a status, a code and words a colleague would use. */
 import type { FieldError } from '@patient-edge/contract';
 import type { DomainError } from '@patient-edge/core';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export class ApiError extends Error {
   constructor(
@@ -22,7 +22,9 @@ export class ApiError extends Error {
 }
 
 export const invalid = (fields: readonly FieldError[]): ApiError =>
-  new ApiError(422, 'INVALID_INPUT', fields[0]?.message ?? WORDS.theRequestIsNotValid, { fields });
+  new ApiError(422, 'INVALID_INPUT', fields[0]?.message ?? STRINGS.theRequestIsNotValid, {
+    fields,
+  });
 
 export const notFound = (what: string): ApiError =>
   new ApiError(404, 'NOT_FOUND', `${what} is not here`);

@@ -14,11 +14,11 @@ export const requestHash = (method: string, path: string, body: unknown): string
     .digest('hex');
 
 /** The same key with another request: says what the first one made. */
-const usedBefore = (made: object, inWords: string): ApiError =>
+const usedBefore = (made: object, localized: string): ApiError =>
   new ApiError(
     409,
     'KEY_USED',
-    `This was sent before with other contents, and ${inWords} saved then. Nothing was added this time.`,
+    `This was sent before with other contents, and ${localized} saved then. Nothing was added this time.`,
     { made },
   );
 

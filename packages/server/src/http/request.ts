@@ -4,7 +4,7 @@ import { idSchema, validate, type Role, type StaffMember } from '@patient-edge/c
 import type { Request, RequestHandler } from 'express';
 import type Joi from 'joi';
 import { ApiError, forbidden, invalid, notFound } from './errors';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Who asks, read from the records for each request: what a session was told once may have changed since. */
 const signedIn = new WeakMap<Request, StaffMember>();
@@ -47,7 +47,7 @@ export const allow =
   (request, _response, next) => {
     const { role } = staffOf(request);
     if (roles.length > 0 && !roles.includes(role)) {
-      throw forbidden(WORDS.onlyTheCanDoThisYou(roles.join(' or the '), role));
+      throw forbidden(STRINGS.onlyTheCanDoThisYou(roles.join(' or the '), role));
     }
     next();
   };
@@ -60,7 +60,7 @@ export const idempotencyKey = (request: Request): string | null => {
     throw invalid([
       {
         field: 'Idempotency-Key',
-        message: WORDS.idempotencyKeyMustBe8To,
+        message: STRINGS.idempotencyKeyMustBe8To,
       },
     ]);
   }

@@ -7,7 +7,7 @@ import type { Pool, PoolConnection } from 'mysql2/promise';
 import { bodyOf, doneAt, mayDo, pathId, staffOf } from '../http/request';
 import { changeJobOnce } from './job';
 import { addEvent, type JobRow } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface AtJob<T> {
   readonly db: PoolConnection;
@@ -38,7 +38,7 @@ export const jobRoute = <T extends { readonly version: number }>(
   async (request, response) => {
     const staff = staffOf(request);
     const body = bodyOf(schema, request);
-    const id = pathId(request, 'id', WORDS.thisBlade);
+    const id = pathId(request, 'id', STRINGS.thisBlade);
     const at = doneAt(request);
     const job = await changeJobOnce(pool, request, body, id, action, async (db, row) => {
       const log = (kind: string, message: Message): Promise<unknown> =>

@@ -32,7 +32,7 @@ import {
   type JobRow,
 } from './queries';
 import { ALL_BY_CALIPER, IN_HAND_MINUTES, measuresOf } from './rows';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const inHandOf = ({ inHandBy, inHandName, inHandAt, stage }: JobRow): Job['inHand'] =>
   stage === 'on the bench' &&
@@ -45,7 +45,7 @@ export const inHandOf = ({ inHandBy, inHandName, inHandAt, stage }: JobRow): Job
 /** One job with all that hangs on it, in two round trips. */
 export const readJob = async (db: Queryable, id: number): Promise<Job> => {
   const row = await findJobRow(db, id);
-  if (!row) throw notFound(WORDS.thisBlade);
+  if (!row) throw notFound(STRINGS.thisBlade);
   // What hangs on the job is asked for at once, not one after the other.
   const [
     damage,
@@ -137,11 +137,11 @@ export const changeJobIn = async (
   work: (db: PoolConnection, row: JobRow) => Promise<void>,
 ): Promise<void> => {
   const row = await lockJobRow(db, id);
-  if (!row) throw notFound(WORDS.thisBlade);
+  if (!row) throw notFound(STRINGS.thisBlade);
   if (row.version !== version) {
     const last = (await eventsOfJob(db, id)).at(-1);
     throw conflict(
-      WORDS.thisBladeWasChangedSinceYou(last ? ` (${last.who}: ${textOf(last.message)})` : ''),
+      STRINGS.thisBladeWasChangedSinceYou(last ? ` (${last.who}: ${textOf(last.message)})` : ''),
       row.version,
     );
   }
@@ -165,7 +165,7 @@ export const changeJobOnce = async (
       await changeJobIn(db, id, body.version, action, work);
       return { id };
     },
-    madeInWords: () => WORDS.thatChangeWas,
+    madeInWords: () => STRINGS.thatChangeWas,
   });
   return readJob(pool, id);
 };

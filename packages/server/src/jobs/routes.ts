@@ -34,7 +34,7 @@ import {
 } from './queries';
 import { wayBack } from './reopen';
 import { checkSteel, dropOff, takeIn } from './take-in';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Two counters gave out the same tag, or took in the same blade, at the same moment. */
 const unlessTaken = async <T>(field: string, write: () => Promise<T>): Promise<T> => {
@@ -47,7 +47,7 @@ const unlessTaken = async <T>(field: string, write: () => Promise<T>): Promise<T
     throw invalid([
       {
         field: field || (isTag ? 'tagNumber' : 'bladeId'),
-        message: isTag ? WORDS.thisTagWasJustGivenTo : WORDS.thisBladeWasJustTakenIn,
+        message: isTag ? STRINGS.thisTagWasJustGivenTo : STRINGS.thisBladeWasJustTakenIn,
       },
     ]);
   }
@@ -66,7 +66,7 @@ export const jobRoutes = (pool: Pool): Router => {
     const { id } = await unlessTaken('', () =>
       withIdempotency(pool, request, body, {
         work: async (db) => ({ id: await takeIn(db, body, staff, new Date()) }),
-        madeInWords: () => WORDS.aBladeWas,
+        madeInWords: () => STRINGS.aBladeWas,
       }),
     );
     response.status(201).json(await readJob(pool, id));
@@ -83,8 +83,8 @@ export const jobRoutes = (pool: Pool): Router => {
         }),
         madeInWords: ({ tagNumbers }) =>
           tagNumbers.length === 1
-            ? WORDS.theBladeOnTagWas(tagNumbers[0])
-            : WORDS.theBladesOnTagsWere(tagNumbers.join(', ')),
+            ? STRINGS.theBladeOnTagWas(tagNumbers[0])
+            : STRINGS.theBladesOnTagsWere(tagNumbers.join(', ')),
       }),
     );
     const jobs = await Promise.all(ids.map((id) => readJob(pool, id)));
@@ -92,7 +92,7 @@ export const jobRoutes = (pool: Pool): Router => {
   });
 
   router.get('/jobs/:id', allow(), async (request, response) => {
-    response.json(await readJob(pool, pathId(request, 'id', WORDS.thisBlade)));
+    response.json(await readJob(pool, pathId(request, 'id', STRINGS.thisBlade)));
   });
 
   router.put(
@@ -143,7 +143,7 @@ export const jobRoutes = (pool: Pool): Router => {
         return { jobIds: body.blades.map(({ jobId }) => jobId) };
       },
       madeInWords: ({ jobIds }) =>
-        jobIds.length === 1 ? WORDS.onePromiseWas : WORDS.promisesWere(jobIds.length),
+        jobIds.length === 1 ? STRINGS.onePromiseWas : STRINGS.promisesWere(jobIds.length),
     });
     response.json(await readBoard(pool));
   });

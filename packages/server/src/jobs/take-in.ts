@@ -16,12 +16,12 @@ import { withPlace } from '../places/place-of';
 import { steelNamed } from '../steels/queries';
 import { completeIntake, lastSeen } from './complete-intake';
 import { addEvent, insertJob, replaceDamage, tagHolder, tagOfBladeInShop } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** The steel must be known to the table of the trade or to the shop. */
 export const checkSteel = async (db: Queryable, designation: string, path = ''): Promise<void> => {
   if (await steelNamed(db, designation)) return;
-  throw invalid([{ field: `${path}steel`, message: WORDS.steelIsNotKnownHere(designation) }]);
+  throw invalid([{ field: `${path}steel`, message: STRINGS.steelIsNotKnownHere(designation) }]);
 };
 
 /** The customer named, or the new one written down. */
@@ -32,7 +32,7 @@ export const ownerOf = async (
   if (newCustomer) return addCustomer(db, newCustomer);
   const known = await findCustomer(db, customerId!);
   if (!known || known.erasedAt) {
-    throw invalid([{ field: 'customerId', message: WORDS.thisCustomerIsNotKnownHere }]);
+    throw invalid([{ field: 'customerId', message: STRINGS.thisCustomerIsNotKnownHere }]);
   }
   return known.id;
 };
@@ -53,17 +53,17 @@ export const takeInBlade = async (
     throw invalid([
       {
         field: `${path}tagNumber`,
-        message: WORDS.tagHangsOnABladeOf(body.tagNumber, holder),
+        message: STRINGS.tagHangsOnABladeOf(body.tagNumber, holder),
       },
     ]);
   }
   await checkSteel(db, body.steel, path);
   if (body.bladeId !== null && (await findBladeOwner(db, body.bladeId)) !== customerId) {
-    throw invalid([{ field: `${path}bladeId`, message: WORDS.thisBladeBelongsToSomeoneElse }]);
+    throw invalid([{ field: `${path}bladeId`, message: STRINGS.thisBladeBelongsToSomeoneElse }]);
   }
   const hangsOn = body.bladeId === null ? undefined : await tagOfBladeInShop(db, body.bladeId);
   if (hangsOn !== undefined) {
-    throw invalid([{ field: `${path}bladeId`, message: WORDS.thisBladeIsInTheShop(hangsOn) }]);
+    throw invalid([{ field: `${path}bladeId`, message: STRINGS.thisBladeIsInTheShop(hangsOn) }]);
   }
   const intake = completeIntake(
     await withPlace(db, body, path),

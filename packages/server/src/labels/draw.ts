@@ -5,7 +5,7 @@ import numberToWords from 'number-to-words';
 import QRCode from 'qrcode';
 import { Page } from './page';
 import { silhouette } from './silhouette';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface LabelFacts {
   readonly job: Job;
@@ -34,13 +34,13 @@ const nameOf = (job: Job): string => job.blade.name || bladeKind(job.measures.ki
 
 /** 62 by 29 mm, as label rolls are. */
 export const drawTag = ({ job, address, formats }: LabelFacts): Promise<Buffer> => {
-  const page = new Page(WORDS.tag(job.tagNumber), 62, 29, formats);
+  const page = new Page(STRINGS.tag(job.tagNumber), 62, 29, formats);
   qr(page, address, { xMm: 2, yMm: 2, sideMm: 25 });
   const at = { xMm: 30, widthMm: 30.5 } as const;
   page.write(String(job.tagNumber), { xMm: 30, yMm: 1.2, sizeMm: 9, weight: 'bold' });
   page.write(tagInWords(job.tagNumber), { ...at, yMm: 12, sizeMm: 2.9 });
   page.write(nameOf(job), { ...at, yMm: 18.2, sizeMm: 3, weight: 'bold' });
-  page.write(WORDS.for(dayText(job.promisedOn, formats)), { ...at, yMm: 22.6, sizeMm: 3 });
+  page.write(STRINGS.for(dayText(job.promisedOn, formats)), { ...at, yMm: 22.6, sizeMm: 3 });
   return page.finish();
 };
 
@@ -52,14 +52,14 @@ export const drawTicket = ({
   formats,
   pageAddress,
 }: LabelFacts): Promise<Buffer> => {
-  const page = new Page(WORDS.ticketOfTag(job.tagNumber), 105, 148, formats);
+  const page = new Page(STRINGS.ticketOfTag(job.tagNumber), 105, 148, formats);
   const all = { xMm: 8, widthMm: 89 } as const;
   page.write(shopName, { xMm: 8, yMm: 7, sizeMm: 4.2, weight: 'bold', widthMm: 60 });
-  page.write(WORDS.tag(job.tagNumber), { xMm: 8, yMm: 14, sizeMm: 8, weight: 'bold' });
+  page.write(STRINGS.tag(job.tagNumber), { xMm: 8, yMm: 14, sizeMm: 8, weight: 'bold' });
   page.write(tagInWords(job.tagNumber), { xMm: 8, yMm: 24, sizeMm: 3.2, widthMm: 60 });
   if (pageAddress !== null) {
     qr(page, pageAddress, { xMm: 73, yMm: 7, sideMm: 24 });
-    page.write(WORDS.howItStands, { xMm: 73, yMm: 31.5, sizeMm: 2.4 });
+    page.write(STRINGS.howItStands, { xMm: 73, yMm: 31.5, sizeMm: 2.4 });
   }
   silhouette(page, job.measures, { xMm: 8, yMm: 33, widthMm: 89, heightMm: 16 });
   let y = 53;
@@ -69,23 +69,23 @@ export const drawTicket = ({
     const below = page.write(text, { xMm: 31, yMm: y, sizeMm: 3.2, widthMm: 66, lines });
     y = below + 1;
   };
-  say(WORDS.customer, job.customer.name);
-  say(WORDS.blade, `${nameOf(job)}, ${job.steel}`, 2);
-  say(WORDS.forAlone, findUse(job.useId).label);
-  say(WORDS.askedFor, job.askedFor, 2);
-  say(WORDS.promised, dayText(job.promisedOn, formats));
+  say(STRINGS.customer, job.customer.name);
+  say(STRINGS.blade, `${nameOf(job)}, ${job.steel}`, 2);
+  say(STRINGS.forAlone, findUse(job.useId).label);
+  say(STRINGS.askedFor, job.askedFor, 2);
+  say(STRINGS.promised, dayText(job.promisedOn, formats));
   say(
-    WORDS.foundOnIt,
-    job.damage.map(({ kind, fromMm }) => WORDS.atMm(kind, Math.round(fromMm))).join(', '),
+    STRINGS.foundOnIt,
+    job.damage.map(({ kind, fromMm }) => STRINGS.atMm(kind, Math.round(fromMm))).join(', '),
     3,
   );
   if (job.estimate) {
     const { lowMinor, highMinor } = totalOf(job.estimate.lines);
-    const agreed = job.estimate.agreedBy === null ? '' : WORDS.agreedWith(job.estimate.agreedBy);
-    say(WORDS.estimate, `${moneyRange(lowMinor, highMinor, currency)}${agreed}`, 2);
+    const agreed = job.estimate.agreedBy === null ? '' : STRINGS.agreedWith(job.estimate.agreedBy);
+    say(STRINGS.estimate, `${moneyRange(lowMinor, highMinor, currency)}${agreed}`, 2);
   }
   for (const { text, answer, name } of job.consents)
-    say(WORDS.asked, `${text} ${name}: ${answer}`, 3);
+    say(STRINGS.asked, `${text} ${name}: ${answer}`, 3);
   page.line(
     [
       [8, 136],
@@ -93,8 +93,8 @@ export const drawTicket = ({
     ],
     0.2,
   );
-  page.write(WORDS.customer, { xMm: 8, yMm: 137, sizeMm: 2.6 });
-  page.write(WORDS.handedOverAgainstThisTagOnly, {
+  page.write(STRINGS.customer, { xMm: 8, yMm: 137, sizeMm: 2.6 });
+  page.write(STRINGS.handedOverAgainstThisTagOnly, {
     ...all,
     yMm: 142,
     sizeMm: 2.6,

@@ -18,7 +18,7 @@ import { readShopDetails } from '../shop/details';
 import { readFormats } from '../shop/formats';
 import { pageAddress } from '../visits/pages';
 import type { LabelFacts } from './draw';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** `tag-47-job-12.pdf`: what a sheet is can be read off its name. */
 const SHEET = /^(tag|ticket)-(\d+)-job-(\d+)\.pdf$/;
@@ -42,7 +42,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
   const router = Router();
 
   const draw = async (what: LabelBody['what'], request: Request) => {
-    const job = await readJob(pool, pathId(request, 'id', WORDS.thisBlade));
+    const job = await readJob(pool, pathId(request, 'id', STRINGS.thisBlade));
     const facts: LabelFacts = {
       job,
       shopName: (await readSetting(pool, 'shop name')) ?? '',
@@ -68,7 +68,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
   }
 
   router.post('/jobs/:id/labels', allow(), async (request, response) => {
-    if (!printer) throw notFound(WORDS.aLabelPrinter);
+    if (!printer) throw notFound(STRINGS.aLabelPrinter);
     const { what } = bodyOf(labelSchema, request);
     const { name, pdf } = await draw(what, request);
     await printer.print(name, pdf);
@@ -82,7 +82,7 @@ export const labelRoutes = (pool: Pool, compute: Compute, printer: LabelPrinter 
 
   router.get('/labels/:name', allow(), async (request, response) => {
     const pdf = await printer?.sheet(String(request.params['name']));
-    if (!pdf) throw notFound(WORDS.thisSheet);
+    if (!pdf) throw notFound(STRINGS.thisSheet);
     response.type('application/pdf').send(pdf);
   });
 

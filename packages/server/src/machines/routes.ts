@@ -12,9 +12,9 @@ import {
   listMachines,
   removeTestCut,
 } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisMachine;
+const THIS = STRINGS.thisMachine;
 
 export const machineRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -35,7 +35,7 @@ export const machineRoutes = (pool: Pool): Router => {
     const before = await findMachine(pool, id);
     if (!before) throw notFound(THIS);
     if (!(await changeMachine(pool, id, version, body))) {
-      throw conflict(WORDS.wasChangedBySomeoneElseLook(before.name), before.version);
+      throw conflict(STRINGS.wasChangedBySomeoneElseLook(before.name), before.version);
     }
     response.json(await findMachine(pool, id));
   });
@@ -50,8 +50,8 @@ export const machineRoutes = (pool: Pool): Router => {
 
   router.delete('/machines/:id/cuts/:cutId', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
-    if (!(await removeTestCut(pool, id, pathId(request, 'cutId', WORDS.thisTestCut)))) {
-      throw notFound(WORDS.thisTestCut);
+    if (!(await removeTestCut(pool, id, pathId(request, 'cutId', STRINGS.thisTestCut)))) {
+      throw notFound(STRINGS.thisTestCut);
     }
     response.json(await findMachine(pool, id));
   });

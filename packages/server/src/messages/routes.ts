@@ -8,7 +8,7 @@ import { conflict, notFound } from '../http/errors';
 import { allow, bodyOf, pathId } from '../http/request';
 import { latestMessages, sendAgain } from './queries';
 import { writeAbout } from './write';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const MOST_LISTED = 200;
 
@@ -22,18 +22,18 @@ export const messageRoutes = (pool: Pool, mailBox: MailBox | null): Router => {
   router.post('/messages', allow(), async (request, response) => {
     const { kind, jobIds } = bodyOf(messageSchema, request);
     const written = await inTransaction(pool, (db) => writeAbout(db, kind, jobIds));
-    if (!written) throw notFound(WORDS.theseBladesOfOneCustomer);
+    if (!written) throw notFound(STRINGS.theseBladesOfOneCustomer);
     response.status(201).json(written);
   });
 
   router.post('/messages/:id/again', allow(), async (request, response) => {
-    if (!(await sendAgain(pool, pathId(request, 'id', WORDS.thisMessage))))
-      throw conflict(WORDS.onlyAMessageThatFailedIs);
+    if (!(await sendAgain(pool, pathId(request, 'id', STRINGS.thisMessage))))
+      throw conflict(STRINGS.onlyAMessageThatFailedIs);
     response.json(await latestMessages(pool, MOST_LISTED));
   });
 
   router.get('/mail-box', allow(), (_request, response) => {
-    if (!mailBox) throw notFound(WORDS.aMailBox);
+    if (!mailBox) throw notFound(STRINGS.aMailBox);
     response.json(mailBox.mails() satisfies readonly MailInBox[]);
   });
 

@@ -10,7 +10,7 @@ import { readFormats } from '../shop/formats';
 import { localDay } from '../shop/days';
 import { pageAddress } from '../visits/pages';
 import { bladeOfJob, openOfCustomer, queueMessage, type ReadyOfCustomer } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Long enough to undo a pass that was pressed by mistake, s. */
 export const HELD_BACK_S = 15;
@@ -19,7 +19,7 @@ const bladeNames = (blades: readonly ReadyOfCustomer[]): string => {
   const names = blades.map(({ name, kindId }) => name || bladeKind(kindId).label);
   return names.length < 2
     ? (names[0] ?? '')
-    : WORDS.and(names.slice(0, -1).join(', '), names.at(-1));
+    : STRINGS.and(names.slice(0, -1).join(', '), names.at(-1));
 };
 
 interface Writing {
@@ -49,7 +49,7 @@ export const writeMessage = async (
     customer: customer.name,
     blades: bladeNames(blades),
     tags: blades.map(({ tagNumber }) => tagNumber).join(', '),
-    price: toPay === null ? WORDS.asAgreed : money(toPay, currency).replaceAll('\u00a0', ' '),
+    price: toPay === null ? STRINGS.asAgreed : money(toPay, currency).replaceAll('\u00a0', ' '),
     place: place ? `${fullDayText(place.promisedOn, await readFormats(db))}, ${place.place}` : '',
     page: (await pageAddress(db, first.jobId, details.publicAddress)) ?? '',
     shop: await shopName(db),
@@ -59,11 +59,11 @@ export const writeMessage = async (
   const { email, mayWrite } = customer;
   const notSent =
     mayWrite === 'no'
-      ? WORDS.doesNotWantToBeWritten(customer.name)
+      ? STRINGS.doesNotWantToBeWritten(customer.name)
       : mayWrite === 'not asked'
-        ? WORDS.wasNotAskedWhetherTheyMay(customer.name)
+        ? STRINGS.wasNotAskedWhetherTheyMay(customer.name)
         : email === ''
-          ? WORDS.noEMailAddressIsKnown
+          ? STRINGS.noEMailAddressIsKnown
           : null;
   if (notSent === null) {
     const day = kind === 'reminder' || kind === 'late' ? new Date().toISOString().slice(0, 10) : '';

@@ -11,7 +11,7 @@ import {
 } from '@patient-edge/contract';
 import { toPayMinor } from '@patient-edge/core';
 import { Page } from '../labels/page';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface PaperFacts {
   readonly shopName: string;
@@ -44,12 +44,12 @@ const foot = (page: Page, { details }: PaperFacts, y: number, x: number, width: 
 
 export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
   const { sale, bills, currency } = facts;
-  const page = new Page(WORDS.receipt(sale.number), 105, 148);
+  const page = new Page(STRINGS.receipt(sale.number), 105, 148);
   const x = 8;
   const width = 89;
   let y = head(page, facts, x, width);
   const isUndone = sale.undoneAt !== null;
-  y = page.write(WORDS.receiptNumberText(sale.number, isUndone ? WORDS.undone : ''), {
+  y = page.write(STRINGS.receiptNumberText(sale.number, isUndone ? STRINGS.undone : ''), {
     xMm: x,
     yMm: y,
     sizeMm: 5,
@@ -70,10 +70,10 @@ export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
   for (const { jobId, tagNumber, blade, amountMinor } of sale.lines) {
     const bill = bills[jobId];
     if (bill) {
-      row(WORDS.tag(tagNumber, blade), bill.priceMinor);
-      if (bill.discountMinor > 0) row(WORDS.less(bill.discountReason), -bill.discountMinor);
-      if (toPayMinor(bill) > 0) row(WORDS.stillToPay, toPayMinor(bill));
-    } else row(WORDS.tag(tagNumber, blade), amountMinor);
+      row(STRINGS.tag(tagNumber, blade), bill.priceMinor);
+      if (bill.discountMinor > 0) row(STRINGS.less(bill.discountReason), -bill.discountMinor);
+      if (toPayMinor(bill) > 0) row(STRINGS.stillToPay, toPayMinor(bill));
+    } else row(STRINGS.tag(tagNumber, blade), amountMinor);
   }
   page.line(
     [
@@ -84,7 +84,7 @@ export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
   );
   y += 3;
   const total = sale.lines.reduce((sum, { amountMinor }) => sum + amountMinor, 0);
-  row(WORDS.paid(sale.method), total, 'bold');
+  row(STRINGS.paid(sale.method), total, 'bold');
   foot(page, facts, y, x, width);
   return page.finish();
 };
@@ -93,12 +93,12 @@ const MOST_LINES = 40;
 export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
   const { statement, currency } = facts;
   const { customer, month, lines } = statement;
-  const page = new Page(WORDS.statement(monthText(month, facts.formats)), 210, 297);
+  const page = new Page(STRINGS.statement(monthText(month, facts.formats)), 210, 297);
   const x = 20;
   const columns = [20, 48, 110, 140, 168] as const;
   let y = head(page, facts, x, 120);
   y =
-    page.write(WORDS.statementFor(monthText(month, facts.formats)), {
+    page.write(STRINGS.statementFor(monthText(month, facts.formats)), {
       xMm: x,
       yMm: y,
       sizeMm: 6,
@@ -111,7 +111,13 @@ export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
     );
     y += 5.4;
   };
-  const titles = [WORDS.returned, WORDS.tagAndBlade, WORDS.price, WORDS.paidAlone, WORDS.toPay];
+  const titles = [
+    STRINGS.returned,
+    STRINGS.tagAndBlade,
+    STRINGS.price,
+    STRINGS.paidAlone,
+    STRINGS.toPay,
+  ];
   row(titles, 'bold');
   lines.forEach(({ returnedAt, tagNumber, blade, bill }, index) => {
     if (index > 0 && index % MOST_LINES === 0) {
@@ -133,7 +139,7 @@ export const drawStatement = (facts: StatementFacts): Promise<Buffer> => {
       '',
       '',
       '',
-      WORDS.toPay,
+      STRINGS.toPay,
       money(
         lines.reduce((sum, { bill }) => sum + toPayMinor(bill), 0),
         currency,

@@ -8,7 +8,7 @@ import { measuresOf } from '../jobs/rows';
 import { estimateOfJob } from '../judge/queries';
 import { readPriceList } from '../prices/queries';
 import { setBill } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** From and up to what was agreed; null where nothing was. */
 export const agreedRange = async (
@@ -36,7 +36,7 @@ export const reckonBill = async (db: Queryable, row: JobRow): Promise<void> => {
   if (priceMinor === null) return;
   const behind = await complaintBehind(db, row.id);
   const discount = behind?.onTheHouse
-    ? { discountMinor: priceMinor, discountReason: WORDS.onTheHouseMendedWorkOf }
+    ? { discountMinor: priceMinor, discountReason: STRINGS.onTheHouseMendedWorkOf }
     : { discountMinor: 0, discountReason: '' };
   await setBill(db, row.id, { priceMinor, ...discount }, false);
 };

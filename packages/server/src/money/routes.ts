@@ -38,9 +38,9 @@ import {
 } from './queries';
 import { agreedRange } from './reckon';
 import { takePayment } from './take';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const RECEIPT = WORDS.thisReceipt;
+const RECEIPT = STRINGS.thisReceipt;
 
 export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
@@ -57,7 +57,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
   };
   const statementOf = async (customerId: number, month: string): Promise<Statement> => {
     const customer = await findCustomer(pool, customerId);
-    if (!customer) throw notFound(WORDS.thisCustomer);
+    if (!customer) throw notFound(STRINGS.thisCustomer);
     return {
       customer: toCustomer(customer),
       month,
@@ -77,7 +77,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
           throw invalid([
             {
               field: 'priceMinor',
-              message: WORDS.priceAtMostAsAgreedWas(
+              message: STRINGS.priceAtMostAsAgreedWas(
                 money(most, currency),
                 money(priceMinor, currency),
               ),
@@ -89,7 +89,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
           throw invalid([
             {
               field: 'priceMinor',
-              message: WORDS.priceWasPaidAlreadyUndoThe(money(paidMinor, currency)),
+              message: STRINGS.priceWasPaidAlreadyUndoThe(money(paidMinor, currency)),
             },
           ]);
         }
@@ -110,7 +110,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
     const body = bodyOf(paymentSchema, request);
     const { id } = await withIdempotency(pool, request, body, {
       work: async (db) => ({ id: await takePayment(db, staff.id, body) }),
-      madeInWords: () => WORDS.aReceiptWas,
+      madeInWords: () => STRINGS.aReceiptWas,
     });
     response.status(201).json(await findSale(pool, id));
   });
@@ -119,13 +119,13 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
     const id = pathId(request, 'id', RECEIPT);
     await inTransaction(pool, async (db) => {
       if (!(await findSale(db, id))) throw notFound(RECEIPT);
-      if (!(await undoSale(db, id))) throw conflict(WORDS.thisReceiptWasUndoneBefore);
+      if (!(await undoSale(db, id))) throw conflict(STRINGS.thisReceiptWasUndoneBefore);
     });
     response.json(await findSale(pool, id));
   });
 
   router.get('/jobs/:id/payments', allow(), async (request, response) => {
-    response.json(await salesOfJob(pool, pathId(request, 'id', WORDS.thisBlade)));
+    response.json(await salesOfJob(pool, pathId(request, 'id', STRINGS.thisBlade)));
   });
 
   router.get('/payments/:id/receipt.pdf', allow(), async (request, response) => {
@@ -152,16 +152,16 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
 
   router.get('/customers/:id/statement', mayDo('see money'), async (request, response) => {
     const { month } = queryOf(monthSchema, request);
-    response.json(await statementOf(pathId(request, 'id', WORDS.thisCustomer), month));
+    response.json(await statementOf(pathId(request, 'id', STRINGS.thisCustomer), month));
   });
   router.get('/customers/:id/statement.csv', mayDo('see money'), async (request, response) => {
     const { month } = queryOf(monthSchema, request);
-    const statement = await statementOf(pathId(request, 'id', WORDS.thisCustomer), month);
+    const statement = await statementOf(pathId(request, 'id', STRINGS.thisCustomer), month);
     sendCsv(response, `statement-${month}`, statementCsv(statement, await readCurrency(pool)));
   });
   router.get('/customers/:id/statement.pdf', mayDo('see money'), async (request, response) => {
     const { month } = queryOf(monthSchema, request);
-    const statement = await statementOf(pathId(request, 'id', WORDS.thisCustomer), month);
+    const statement = await statementOf(pathId(request, 'id', STRINGS.thisCustomer), month);
     response
       .type('application/pdf')
       .set('Content-Disposition', `inline; filename="statement-${month}.pdf"`)

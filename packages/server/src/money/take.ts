@@ -7,7 +7,7 @@ import { conflict, invalid, notFound } from '../http/errors';
 import { lockJobRow } from '../jobs/queries';
 import { readCurrency } from '../prices/queries';
 import { addSale, lockBill } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Gives the sale. Each job is locked, so that two people cannot take the same money. */
 export const takePayment = async (
@@ -19,20 +19,20 @@ export const takePayment = async (
   const currency = await readCurrency(db);
   for (const [index, { jobId, amountMinor }] of lines.entries()) {
     const row = await lockJobRow(db, jobId);
-    if (!row) throw notFound(WORDS.thisBlade);
+    if (!row) throw notFound(STRINGS.thisBlade);
     if (customerId !== null && customerId !== row.customerId)
-      throw conflict(WORDS.aReceiptIsForTheBlades, row.version);
+      throw conflict(STRINGS.aReceiptIsForTheBlades, row.version);
     customerId = row.customerId;
     const bill = await lockBill(db, jobId);
     const field = `lines.${index}.amountMinor`;
     if (bill === null)
-      throw invalid([{ field, message: WORDS.tagHasNoPriceYetSet(row.tagNumber) }]);
+      throw invalid([{ field, message: STRINGS.tagHasNoPriceYetSet(row.tagNumber) }]);
     const toPay = toPayMinor(bill);
     if (amountMinor > toPay) {
       throw invalid([
         {
           field,
-          message: WORDS.tagIsToPayWasGiven(
+          message: STRINGS.tagIsToPayWasGiven(
             row.tagNumber,
             money(toPay, currency),
             money(amountMinor, currency),

@@ -25,21 +25,21 @@ import { conflict, invalid, notFound } from '../http/errors';
 import { allow, bodyOf, mayDo, pathId, staffOf } from '../http/request';
 import { say } from '@patient-edge/core';
 import { noteShop } from '../history/note';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisPerson;
+const THIS = STRINGS.thisPerson;
 
 const isActiveOwner = ({ role, active }: { readonly role: Role; readonly active: boolean }) =>
   role === 'owner' && active;
 
 const whatChanged = (before: StaffRecord, wanted: ChangeStaffBody): string =>
   [
-    before.name === wanted.name ? '' : WORDS.renamedWas(before.name),
-    before.role === wanted.role ? '' : WORDS.was(wanted.role, before.role),
-    before.active === wanted.active ? '' : wanted.active ? WORDS.activeAgain : 'deactivated',
+    before.name === wanted.name ? '' : STRINGS.renamedWas(before.name),
+    before.role === wanted.role ? '' : STRINGS.was(wanted.role, before.role),
+    before.active === wanted.active ? '' : wanted.active ? STRINGS.activeAgain : 'deactivated',
   ]
     .filter(Boolean)
-    .join('; ') || WORDS.nothingChanged;
+    .join('; ') || STRINGS.nothingChanged;
 
 export const peopleRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -66,7 +66,7 @@ export const peopleRoutes = (pool: Pool): Router => {
       response.status(201).json({ id, name, login, role } satisfies StaffMember);
     } catch (error) {
       if (errnoOf(error) !== DUPLICATE_ENTRY) throw error;
-      throw invalid([{ field: 'login', message: WORDS.signInNameIsTaken(login) }]);
+      throw invalid([{ field: 'login', message: STRINGS.signInNameIsTaken(login) }]);
     }
   });
 
@@ -79,7 +79,7 @@ export const peopleRoutes = (pool: Pool): Router => {
       if (!person) throw notFound(THIS);
       const others = before.filter((each) => each.id !== id);
       if (!isActiveOwner(wanted) && !others.some(isActiveOwner)) {
-        throw conflict(WORDS.aShopNeedsAnOwnerMake);
+        throw conflict(STRINGS.aShopNeedsAnOwnerMake);
       }
       await changeStaff(db, id, wanted);
       // Whoever is deactivated is out at once, everywhere.
@@ -102,13 +102,13 @@ export const peopleRoutes = (pool: Pool): Router => {
       const found = (await lockStaff(db)).find((each) => each.id === id);
       if (!found) throw notFound(THIS);
       if (id === staffOf(request).id) {
-        throw conflict(WORDS.changeYourOwnPasswordInYour);
+        throw conflict(STRINGS.changeYourOwnPasswordInYour);
       }
       await setPassword(db, id, passwordHash);
       await noteShop(
         db,
         request,
-        say('event.person-changed', { name: found.name, what: WORDS.newPassword }),
+        say('event.person-changed', { name: found.name, what: STRINGS.newPassword }),
       );
       await endSessionsOf(db, id);
       return listStaff(db);

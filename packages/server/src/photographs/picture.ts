@@ -5,7 +5,7 @@
 import { PHOTOGRAPH_TYPES } from '@patient-edge/contract';
 import { invalid } from '../http/errors';
 import { inTurnOf } from '../http/in-turn';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface Picture {
   readonly full: Buffer;
@@ -25,12 +25,12 @@ const FORMATS: readonly string[] = PHOTOGRAPH_TYPES.map((type) => type.slice('im
 const inTurn = inTurnOf({
   atOnce: 2,
   mostWaiting: 20,
-  whenBusy: WORDS.tooManyPicturesAreBeingOpened,
+  whenBusy: STRINGS.tooManyPicturesAreBeingOpened,
   retryAfterS: 5,
 });
 
 const refuse = (message: string): never => {
-  throw invalid([{ field: 'photograph', message: WORDS.photograph(message) }]);
+  throw invalid([{ field: 'photograph', message: STRINGS.photograph(message) }]);
 };
 
 /** Loaded with the first picture: a server that restarts opens its doors the sooner. */
@@ -51,8 +51,8 @@ const opened = async (bytes: Buffer): Promise<Picture> => {
   const format = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
     .metadata()
     .then((found) => found.format as string)
-    .catch(() => refuse(WORDS.thisFileHoldsNoPictureThat));
-  if (!FORMATS.includes(format)) refuse(WORDS.mustBeJpegPngOrWebp(format));
+    .catch(() => refuse(STRINGS.thisFileHoldsNoPictureThat));
+  if (!FORMATS.includes(format)) refuse(STRINGS.mustBeJpegPngOrWebp(format));
   try {
     const full = await fitted(bytes, LONGEST_PX, 84);
     // From the large one: the original is unfolded once.
@@ -65,13 +65,15 @@ const opened = async (bytes: Buffer): Promise<Picture> => {
     };
   } catch (error) {
     return refuse(
-      WORDS.cannotBeOpened(error instanceof Error ? error.message.split('\n')[0] : WORDS.unknown),
+      STRINGS.cannotBeOpened(
+        error instanceof Error ? error.message.split('\n')[0] : STRINGS.unknown,
+      ),
     );
   }
 };
 
 /** Throws 422 for what is no picture or too large a one, 503 while too many wait. */
 export const toPicture = (bytes: Buffer): Promise<Picture> => {
-  if (bytes.length === 0) refuse(WORDS.theFileIsEmpty);
+  if (bytes.length === 0) refuse(STRINGS.theFileIsEmpty);
   return inTurn(() => opened(bytes));
 };

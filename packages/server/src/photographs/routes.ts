@@ -28,10 +28,10 @@ import {
   removePhotograph,
   versionOfPhotograph,
 } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const FIELD = 'photograph';
-const THIS = WORDS.thisPhotograph;
+const THIS = STRINGS.thisPhotograph;
 const upload = multer({
   storage: multer.memoryStorage(),
   limits: { fileSize: MOST_PHOTOGRAPH_BYTES, files: 1, fields: 0 },
@@ -48,8 +48,8 @@ const readUpload: RequestHandler = (request, response, next) => {
             field: FIELD,
             message:
               error.code === 'LIMIT_FILE_SIZE'
-                ? WORDS.photographMustBeAtMostMb(megabytes)
-                : WORDS.photographOneFileIsExpected(error.message),
+                ? STRINGS.photographMustBeAtMostMb(megabytes)
+                : STRINGS.photographOneFileIsExpected(error.message),
           },
         ]),
       );
@@ -72,12 +72,12 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
     const staffId = staffOf(request).id;
     const work = async (db: PoolConnection): Promise<{ readonly jobId: number }> => {
       const row = await lockJobRow(db, jobId);
-      if (!row) throw notFound(WORDS.thisBlade);
+      if (!row) throw notFound(STRINGS.thisBlade);
       if ((await countPhotographs(db, jobId)) >= MOST_PHOTOGRAPHS) {
         throw invalid([
           {
             field: FIELD,
-            message: WORDS.photographAtMostOfOneVisit(MOST_PHOTOGRAPHS),
+            message: STRINGS.photographAtMostOfOneVisit(MOST_PHOTOGRAPHS),
           },
         ]);
       }
@@ -91,28 +91,28 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
       });
       return { jobId };
     };
-    await withIdempotency(pool, request, null, { work, madeInWords: () => WORDS.aPhotographWas });
+    await withIdempotency(pool, request, null, { work, madeInWords: () => STRINGS.aPhotographWas });
   };
 
   router.post('/jobs/:id/photographs', allow(), readUpload, async (request, response) => {
-    const jobId = pathId(request, 'id', WORDS.thisBlade);
+    const jobId = pathId(request, 'id', STRINGS.thisBlade);
     const { file } = request;
-    if (!file) throw invalid([{ field: FIELD, message: WORDS.photographIsMissing }]);
+    if (!file) throw invalid([{ field: FIELD, message: STRINGS.photographIsMissing }]);
     const picture = await toPicture(file.buffer);
     await keepPicture(jobId, request, picture);
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
 
   router.get('/devices/microscope', allow(), (_request, response) => {
-    if (!microscope) throw notFound(WORDS.aMicroscope);
+    if (!microscope) throw notFound(STRINGS.aMicroscope);
     response.json(microscope.shots().map(({ name, shows }) => ({ name, shows })));
   });
 
   router.post('/jobs/:id/photographs/microscope', allow(), async (request, response) => {
-    const jobId = pathId(request, 'id', WORDS.thisBlade);
+    const jobId = pathId(request, 'id', STRINGS.thisBlade);
     const { shot } = bodyOf(microscopeSchema, request);
     const seen = microscope?.shots().find(({ name }) => name === shot);
-    if (!seen) throw notFound(WORDS.thisPictureOfTheMicroscope);
+    if (!seen) throw notFound(STRINGS.thisPictureOfTheMicroscope);
     await keepPicture(jobId, request, await toPicture(await drawnAsPng(seen.svg)));
     response.status(201).json((await readJob(pool, jobId)) satisfies Job);
   });
@@ -142,7 +142,7 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
       const held = await versionOfPhotograph(db, id);
       if (!row || held === undefined) throw notFound(THIS);
       if (held !== version) {
-        throw conflict(WORDS.thisPhotographWasChangedBySomeone, held);
+        throw conflict(STRINGS.thisPhotographWasChangedBySomeone, held);
       }
       await work(db, row);
     });
@@ -166,7 +166,7 @@ export const photographRoutes = (pool: Pool, microscope: Microscope | null): Rou
     response.json(
       await change(id, version, async (db, row) => {
         if (row.stage === 'returned') {
-          throw conflict(WORDS.theBladeHasGoneHomeIts, version);
+          throw conflict(STRINGS.theBladeHasGoneHomeIts, version);
         }
         await removePhotograph(db, id);
         await addEvent(db, {

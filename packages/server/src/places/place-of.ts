@@ -3,7 +3,7 @@ import { placesOn } from '@patient-edge/core';
 import type { Queryable } from '../database/pool';
 import { invalid } from '../http/errors';
 import { listClosedDays, listPlaces } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface Promised {
   readonly promisedOn: string;
@@ -19,7 +19,7 @@ export const withPlace = async <Body extends Promised>(
   const places = await listPlaces(db);
   if (body.placeId !== null) {
     if (places.some(({ id }) => id === body.placeId)) return body;
-    throw invalid([{ field: `${path}placeId`, message: WORDS.thisPlaceIsNotOneOf }]);
+    throw invalid([{ field: `${path}placeId`, message: STRINGS.thisPlaceIsNotOneOf }]);
   }
   const [open] = placesOn(places, await listClosedDays(db), body.promisedOn);
   return { ...body, placeId: open?.id ?? null };

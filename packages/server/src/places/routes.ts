@@ -14,7 +14,7 @@ import {
   writePlacesVersion,
 } from './queries';
 import { noteChanged } from '../history/note';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const placeRoutes = (pool: Pool): Router => {
   const router = Router();
@@ -30,19 +30,19 @@ export const placeRoutes = (pool: Pool): Router => {
       await lockPlaces(db);
       const before = await readPlaces(db);
       if (before.version !== version) {
-        throw conflict(WORDS.somebodyChangedThePlacesMeanwhileLook, before.version);
+        throw conflict(STRINGS.somebodyChangedThePlacesMeanwhileLook, before.version);
       }
       const known = new Set(before.places.map(({ id }) => id));
       const index = places.findIndex(({ id }) => id !== null && !known.has(id));
       if (index >= 0) {
-        throw invalid([{ field: `places.${index}.id`, message: WORDS.thisPlaceIsNotKnownHere }]);
+        throw invalid([{ field: `places.${index}.id`, message: STRINGS.thisPlaceIsNotKnownHere }]);
       }
       const kept = new Set(places.map(({ id }) => id));
       for (const { id } of before.places) if (!kept.has(id)) await removePlace(db, id);
       for (const place of places) await putPlace(db, place);
       await replaceClosedDays(db, closed);
       await writePlacesVersion(db, version + 1);
-      await noteChanged(db, request, WORDS.placesAndDays);
+      await noteChanged(db, request, STRINGS.placesAndDays);
       return readPlaces(db);
     });
     response.json(held);

@@ -2,7 +2,7 @@
 import { dayText, type Job, type PlanRecord, type ShopFormats } from '@patient-edge/contract';
 import { bladeKind, liftText, type PlanStep, textOf, type Text } from '@patient-edge/core';
 import { Page } from '../labels/page';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WIDTH_MM = 148;
 const HEIGHT_MM = 210;
@@ -63,7 +63,7 @@ const sidesWords = ({ sides }: PlanStep): string => {
   const each = (angleDeg: number | null, strokes: number): string =>
     `${angleDeg?.toFixed(1) ?? '–'}° × ${strokes}`;
   return alike
-    ? WORDS.aSide(each(first.angleDeg, first.strokes))
+    ? STRINGS.aSide(each(first.angleDeg, first.strokes))
     : sides.map(({ side, angleDeg, strokes }) => `${side} ${each(angleDeg, strokes)}`).join(', ');
 };
 
@@ -77,7 +77,7 @@ const holdWords = (step: PlanStep, withRange: boolean): string =>
     step.forceN && `${step.forceN[0]}–${step.forceN[1]} N`,
     step.direction,
     withRange
-      ? WORDS.to(minutes(step.seconds), minutes(step.rangeS[0]), minutes(step.rangeS[1]))
+      ? STRINGS.to(minutes(step.seconds), minutes(step.rangeS[0]), minutes(step.rangeS[1]))
       : minutes(step.seconds),
   ]
     .filter(Boolean)
@@ -130,16 +130,16 @@ const blockOf = ({ step, ready }: CardStep, index: number, detail: Detail): Line
     { text: `${index + 1}  ${textOf(step.title)}`, sizeMm: titleMm, weight: 'bold' },
     ...(toReady.length > 0 ? [plain(`${toReady.join('; ')}.`)] : []),
     { text: holdWords(step, said.look), sizeMm: holdMm, weight: 'bold' },
-    ...(lifts === '' ? [] : [plain(WORDS.liftMm(lifts))]),
+    ...(lifts === '' ? [] : [plain(STRINGS.liftMm(lifts))]),
     ...(step.setting ? [plain(textOf(step.setting.text))] : []),
     ...(said.pattern && step.pattern ? [plain(textOf(step.pattern))] : []),
     ...(said.instruction ? optional('', step.instruction) : []),
-    ...(said.look ? optional(WORDS.look, step.check) : []),
-    ...optional(WORDS.beforeGoingOn, step.before),
+    ...(said.look ? optional(STRINGS.look, step.check) : []),
+    ...optional(STRINGS.beforeGoingOn, step.before),
     ...(said.caution && step.caution
       ? [{ text: textOf(step.caution), sizeMm: bodyMm, weight: 'bold' as const }]
       : []),
-    ...(step.changed ? [plain(WORDS.changedByHand(step.changed.join('; ')))] : []),
+    ...(step.changed ? [plain(STRINGS.changedByHand(step.changed.join('; ')))] : []),
   ];
 };
 
@@ -162,7 +162,7 @@ export const drawBenchCard = (
     job.steps.filter(({ superseded }) => !superseded).map(({ step }) => step),
   );
   const name = job.blade.name || bladeKind(job.measures.kindId).label;
-  const page = new Page(WORDS.benchCardTag(job.tagNumber), WIDTH_MM, HEIGHT_MM, formats);
+  const page = new Page(STRINGS.benchCardTag(job.tagNumber), WIDTH_MM, HEIGHT_MM, formats);
   const write = (line: Line, yMm: number): number =>
     page.write(line.text, {
       xMm: MARGIN_MM,
@@ -173,9 +173,9 @@ export const drawBenchCard = (
       lines: linesOf(line.text, line.sizeMm) + 1,
     });
   const headOf = ({ tagMm, titleMm, bodyMm }: Detail): Line[] => [
-    { text: WORDS.tag(job.tagNumber, name), sizeMm: tagMm, weight: 'bold' },
+    { text: STRINGS.tag(job.tagNumber, name), sizeMm: tagMm, weight: 'bold' },
     {
-      text: WORDS.promised(
+      text: STRINGS.promised(
         bladeKind(job.measures.kindId).label,
         job.steel,
         dayText(job.promisedOn, formats),
@@ -184,7 +184,7 @@ export const drawBenchCard = (
       weight: 'plain',
     },
     {
-      text: WORDS.perSideInclusive(
+      text: STRINGS.perSideInclusive(
         plan.angleDeg.toFixed(1),
         plan.figures.angleInclusive.value.toFixed(1),
         minutes(plan.figures.workingTime.value),

@@ -24,7 +24,7 @@ import { findMachine } from '../machines/queries';
 import { steelNamed } from '../steels/queries';
 import { listStones } from '../stones/queries';
 import { addVersion } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const recordOf = (
   plan: BladePlan,
@@ -60,7 +60,7 @@ export const planInputOf = async (
   const machine =
     choices.machineId === null ? null : await findMachine(db, Number(choices.machineId));
   if (machine === undefined || machine?.retired) {
-    throw invalid([{ field: 'choices.machineId', message: WORDS.machineItIsNotInUse }]);
+    throw invalid([{ field: 'choices.machineId', message: STRINGS.machineItIsNotInUse }]);
   }
   const input = {
     measures: measuresOf(row),
@@ -93,7 +93,7 @@ export const computedPlan = async (compute: Compute, input: PlanInput): Promise<
   return planned.value;
 };
 
-export const noPlan = (version: number) => conflict(WORDS.thereIsNoPlanYetSettle, version);
+export const noPlan = (version: number) => conflict(STRINGS.thereIsNoPlanYetSettle, version);
 
 /** What the customer is to be asked before each step of that plan. */
 export const asksOf = (

@@ -28,9 +28,9 @@ import { readFormats } from '../shop/formats';
 import { outlineDxf } from './dxf';
 import { noPlan, settledPlan } from './make-plan';
 import { planFileOf } from './plan-file';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisBlade;
+const THIS = STRINGS.thisBlade;
 
 interface Settled {
   readonly row: JobRow;
@@ -58,7 +58,7 @@ const sideOf = ({ held }: Settled): string => (held.side === null ? '' : `-${hel
 
 const drawingOf = ({ row, plan, held }: Settled) =>
   outlineDrawing(
-    WORDS.tagLiftsFor(bladeName(row), row.tagNumber, held.angleDeg.toFixed(1), ofSide(held.side)),
+    STRINGS.tagLiftsFor(bladeName(row), row.tagNumber, held.angleDeg.toFixed(1), ofSide(held.side)),
     plan.outline.curvesAfter,
     held.stations,
   );
@@ -68,7 +68,7 @@ const TEMPLATES: Readonly<Record<string, (of: Settled) => Template>> = {
   wedge: ({ held }) => wedgeTemplate(perSide(held.angleDeg), held.side),
   'lift-gauge': ({ row, plan, held }) => {
     if (!plan.work.steps.some(({ lifts }) => lifts.some(({ liftMm }) => liftMm !== null)))
-      throw conflict(WORDS.thisPlanHoldsNoAngleBy, row.version);
+      throw conflict(STRINGS.thisPlanHoldsNoAngleBy, row.version);
     return liftGaugeTemplate(liftsOfZones(held), perSide(held.angleDeg), held.side);
   },
   outline: (of) => outlineTemplate(drawingOf(of)),

@@ -24,10 +24,10 @@ import {
   versionsOfJob,
   writeHabits,
 } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisBlade;
-const TEMPLATE = WORDS.thisTemplate;
+const THIS = STRINGS.thisBlade;
+const TEMPLATE = STRINGS.thisTemplate;
 
 export const planRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
@@ -68,9 +68,9 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
     const habits = await inTransaction(pool, async (db) => {
       const before = await readHabits(db);
       if (!(await writeHabits(db, { choices: habitsOf(choices), version }))) {
-        throw conflict(WORDS.theHabitsWereChangedBySomeone, before.version);
+        throw conflict(STRINGS.theHabitsWereChangedBySomeone, before.version);
       }
-      await noteChanged(db, request, WORDS.theHabits);
+      await noteChanged(db, request, STRINGS.theHabits);
       return readHabits(db);
     });
     response.json(habits);
@@ -85,11 +85,11 @@ export const planRoutes = (pool: Pool, compute: Compute): Router => {
     const body: TemplateBody = bodyOf(templateSchema, request);
     const row = await findJobRow(pool, id);
     if (!row) throw notFound(THIS);
-    if (!row.planRecord) throw conflict(WORDS.thereIsNoPlanToKeep, row.version);
+    if (!row.planRecord) throw conflict(STRINGS.thereIsNoPlanToKeep, row.version);
     const choices = templateOf(withDefaults(row.planRecord.choices));
     if (!(await addTemplate(pool, row.kindId, body, choices, id, staffOf(request).id))) {
       throw new ApiError(409, 'TAKEN', 'A template of this kind has that name', {
-        fields: [{ field: 'name', message: WORDS.nameIsTakenForThisKind(body.name) }],
+        fields: [{ field: 'name', message: STRINGS.nameIsTakenForThisKind(body.name) }],
       });
     }
     response.status(201).json(await listTemplates(pool));

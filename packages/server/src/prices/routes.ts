@@ -7,7 +7,7 @@ import { conflict, invalid } from '../http/errors';
 import { allow, bodyOf, mayDo } from '../http/request';
 import { lockPriceList, readPriceList, writePriceList } from './queries';
 import { noteChanged } from '../history/note';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Once money was written down, it was in that currency. */
 export const refuseCurrency = (
@@ -18,7 +18,7 @@ export const refuseCurrency = (
     throw invalid([
       {
         field: 'currency',
-        message: WORDS.currencyItStaysPricesWereWritten(held.currency),
+        message: STRINGS.currencyItStaysPricesWereWritten(held.currency),
       },
     ]);
   }
@@ -37,10 +37,10 @@ export const priceRoutes = (pool: Pool): Router => {
       // One list: whoever comes second waits here.
       await lockPriceList(db);
       const held = await readPriceList(db);
-      if (held.version !== version) throw conflict(WORDS.thePriceListWasChangedBy, held.version);
+      if (held.version !== version) throw conflict(STRINGS.thePriceListWasChangedBy, held.version);
       refuseCurrency(held, body.currency);
       await writePriceList(db, body, version + 1);
-      await noteChanged(db, request, WORDS.thePriceList);
+      await noteChanged(db, request, STRINGS.thePriceList);
     });
     response.json(await readPriceList(pool));
   });

@@ -18,7 +18,7 @@ import { scoreForecasts } from './forecasts';
 import { lifeSheet } from './lives';
 import { forecastRows, lifeRows, peopleLeftOut, setTeaches } from './queries';
 import { learnRatesOf, ratesOfBlade, sheetOf } from './rates';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const ratesSheet = async (db: Queryable): Promise<RatesSheet> => {
   const { byHand, byMachine } = await learnRatesOf(db);
@@ -51,11 +51,11 @@ export const recordRoutes = (pool: Pool): Router => {
   });
 
   router.put('/rates/people/:id', mayDo('change people'), async (request, response) => {
-    const staffId = pathId(request, 'id', WORDS.thisPerson);
+    const staffId = pathId(request, 'id', STRINGS.thisPerson);
     const { teaches } = bodyOf(teachesSchema, request);
     await inTransaction(pool, async (db) => {
-      if (!(await setTeaches(db, staffId, teaches))) throw notFound(WORDS.thisPerson);
-      await noteChanged(db, request, WORDS.whoseStepsCount);
+      if (!(await setTeaches(db, staffId, teaches))) throw notFound(STRINGS.thisPerson);
+      await noteChanged(db, request, STRINGS.whoseStepsCount);
     });
     response.json(await ratesSheet(pool));
   });

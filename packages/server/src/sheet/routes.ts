@@ -16,7 +16,7 @@ import { steelNamed } from '../steels/queries';
 import { touchUpsOfBlade } from '../touch-ups/queries';
 import type { SheetPaper } from './draw';
 import { sheetOf } from './sheet';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** The sheet of a job that was read. */
 export const sheetOfJob = async (db: Queryable, job: Job): Promise<CustomerSheet> =>
@@ -35,8 +35,12 @@ export const priceSaid = (bill: Bill | null, currency: string): string => {
   const less = bill.discountMinor > 0 ? `, ${bill.discountReason.toLowerCase()}` : '';
   const toPay = toPayMinor(bill);
   return toPay === 0
-    ? WORDS.paid(price, less)
-    : WORDS.price(price, less, bill.paidMinor > 0 ? WORDS.stillToPay(money(toPay, currency)) : '');
+    ? STRINGS.paid(price, less)
+    : STRINGS.price(
+        price,
+        less,
+        bill.paidMinor > 0 ? STRINGS.stillToPay(money(toPay, currency)) : '',
+      );
 };
 
 /** The first before the work and the last after it began. */
@@ -46,8 +50,8 @@ const picturesOf = async (db: Queryable, job: Job): Promise<SheetPaper['pictures
   const leaves = beganAt === null ? undefined : job.photographs.findLast(({ at }) => at >= beganAt);
   const pictures: { label: string; jpeg: Uint8Array }[] = [];
   for (const [label, photograph] of [
-    [WORDS.asItCame, came],
-    [WORDS.asItLeaves, leaves],
+    [STRINGS.asItCame, came],
+    [STRINGS.asItLeaves, leaves],
   ] as const) {
     const jpeg = photograph && (await pictureOf(db, photograph.id, 'full'));
     if (jpeg) pictures.push({ label, jpeg });
@@ -59,13 +63,13 @@ export const sheetRoutes = (pool: Pool, compute: Compute): Router => {
   const router = Router();
 
   router.get('/jobs/:id/sheet', allow(), async (request, response) => {
-    const job = await readJob(pool, pathId(request, 'id', WORDS.thisBlade));
+    const job = await readJob(pool, pathId(request, 'id', STRINGS.thisBlade));
     response.json(await sheetOfJob(pool, job));
   });
 
   router.get('/jobs/:id/sheet.pdf', allow(), async (request, response) => {
     const { size } = queryOf(sheetSizeSchema, request);
-    const job = await readJob(pool, pathId(request, 'id', WORDS.thisBlade));
+    const job = await readJob(pool, pathId(request, 'id', STRINGS.thisBlade));
     const { address, phone } = await readShopDetails(pool);
     const formats = await readFormats(pool);
     const paper: SheetPaper = {

@@ -9,7 +9,7 @@ import { allow, bodyOf, mayDo } from '../http/request';
 import { isCurrencySettled, lockPriceList, readCurrency, writeCurrency } from '../prices/queries';
 import { refuseCurrency } from '../prices/routes';
 import { noteChanged } from '../history/note';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const SETTING = 'shop details';
 const SHOP_NAME = 'shop name';
@@ -59,7 +59,7 @@ export const shopDetailRoutes = (pool: Pool): Router => {
       await writeShopDetails(db, details);
       await writeShopName(db, name);
       if (currency !== held.currency) await writeCurrency(db, currency);
-      await noteChanged(db, request, WORDS.theShopsDetails);
+      await noteChanged(db, request, STRINGS.theShopsDetails);
     });
     response.json(await readShop(pool));
   });

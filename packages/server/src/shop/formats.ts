@@ -13,7 +13,7 @@ import { readSetting, writeSetting } from '../auth/queries';
 import { inTransaction, type Queryable } from '../database/pool';
 import { bodyOf, mayDo } from '../http/request';
 import { noteChanged } from '../history/note';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const SETTING = 'formats';
 
@@ -36,7 +36,7 @@ export const formatRoutes = (pool: Pool): Router => {
     const formats = bodyOf(formatsSchema, request);
     await inTransaction(pool, async (db) => {
       await writeSetting(db, SETTING, JSON.stringify(formats));
-      await noteChanged(db, request, WORDS.unitsAndDates);
+      await noteChanged(db, request, STRINGS.unitsAndDates);
     });
     response.json(formats);
   });
@@ -44,7 +44,7 @@ export const formatRoutes = (pool: Pool): Router => {
     const { owned } = bodyOf(instrumentsSchema, request);
     await inTransaction(pool, async (db) => {
       await writeSetting(db, OWNED, JSON.stringify(owned));
-      await noteChanged(db, request, WORDS.theInstruments);
+      await noteChanged(db, request, STRINGS.theInstruments);
     });
     response.json({ owned });
   });

@@ -14,12 +14,12 @@ import {
   listOwnSteels,
   removeOwnSteel,
 } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisSteel;
+const THIS = STRINGS.thisSteel;
 
 const taken = (designation: string) =>
-  invalid([{ field: 'designation', message: WORDS.designationIsInTheTableAlready(designation) }]);
+  invalid([{ field: 'designation', message: STRINGS.designationIsInTheTableAlready(designation) }]);
 
 /** Runs a write that a designation in use refuses. */
 const unlessTaken = async <T>(body: SteelBody, write: () => Promise<T>): Promise<T> => {
@@ -58,9 +58,9 @@ export const steelRoutes = (pool: Pool): Router => {
         throw invalid([
           {
             field: 'designation',
-            message: WORDS.designationAddAnotherSteelInstead(
+            message: STRINGS.designationAddAnotherSteelInstead(
               blades,
-              blades === 1 ? WORDS.bladeNames : WORDS.bladesName,
+              blades === 1 ? STRINGS.bladeNames : STRINGS.bladesName,
               before.designation,
             ),
           },
@@ -68,7 +68,7 @@ export const steelRoutes = (pool: Pool): Router => {
       }
     }
     if (!(await unlessTaken(body, () => changeOwnSteel(pool, id, version, body)))) {
-      throw conflict(WORDS.wasChangedBySomeoneElseLook(before.designation), before.version);
+      throw conflict(STRINGS.wasChangedBySomeoneElseLook(before.designation), before.version);
     }
     response.json(await findOwnSteel(pool, id));
   });
@@ -78,7 +78,7 @@ export const steelRoutes = (pool: Pool): Router => {
     const steel = await findOwnSteel(pool, id);
     if (!steel) throw notFound(THIS);
     if ((await bladesOfSteel(pool, steel.designation)) > 0) {
-      throw conflict(WORDS.bladesOfAreOnRecordIt(steel.designation), steel.version);
+      throw conflict(STRINGS.bladesOfAreOnRecordIt(steel.designation), steel.version);
     }
     await removeOwnSteel(pool, id);
     response.json({ removed: id });

@@ -37,23 +37,23 @@ import {
 } from './queries';
 import { say } from '@patient-edge/core';
 import { noteShop, noteStone } from '../history/note';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const THIS = WORDS.thisStone;
+const THIS = STRINGS.thisStone;
 
 /** The other side must be there, and no stone is its own other side. */
 const checkOtherSide = async (db: Queryable, id: number | null, body: StoneBody): Promise<void> => {
   const { otherSideId } = body;
   if (otherSideId === null) return;
   if (otherSideId === id || !(await findStone(db, otherSideId))) {
-    throw invalid([{ field: 'otherSideId', message: WORDS.otherSideOfChooseAnotherStone }]);
+    throw invalid([{ field: 'otherSideId', message: STRINGS.otherSideOfChooseAnotherStone }]);
   }
 };
 
 const mustHaveRoom = async (db: Queryable, more: number): Promise<void> => {
   const held = await countStones(db);
   if (held + more > MOST_STONES) {
-    throw invalid([{ field: 'stones', message: WORDS.theRackMustHoldAtMost(MOST_STONES, held) }]);
+    throw invalid([{ field: 'stones', message: STRINGS.theRackMustHoldAtMost(MOST_STONES, held) }]);
   }
 };
 
@@ -122,7 +122,7 @@ export const stoneRoutes = (pool: Pool): Router => {
       const before = await lockedStone(db, id);
       await checkOtherSide(db, id, body);
       if (!(await changeStone(db, id, version, body))) {
-        throw conflict(WORDS.wasChangedBySomeoneElseLook(before.name), before.version);
+        throw conflict(STRINGS.wasChangedBySomeoneElseLook(before.name), before.version);
       }
       await pairSides(db, id, body.otherSideId);
       await noteStone(
@@ -141,7 +141,7 @@ export const stoneRoutes = (pool: Pool): Router => {
     await inTransaction(pool, async (db) => {
       const stone = await lockedStone(db, id);
       if (await isStoneUsed(db, id)) {
-        throw conflict(WORDS.workIsOnRecordForRetire(stone.name), stone.version);
+        throw conflict(STRINGS.workIsOnRecordForRetire(stone.name), stone.version);
       }
       await removeStone(db, id);
     });
@@ -164,7 +164,7 @@ export const stoneRoutes = (pool: Pool): Router => {
         throw invalid([
           {
             field: 'lostMm',
-            message: WORDS.thicknessLostMustBeLessThan(thicknessMm, lostMm),
+            message: STRINGS.thicknessLostMustBeLessThan(thicknessMm, lostMm),
           },
         ]);
       }
@@ -188,12 +188,12 @@ export const stoneRoutes = (pool: Pool): Router => {
   /** Takes back the last flattening. */
   router.delete('/stones/:id/flattenings/:flatteningId', mayChange, async (request, response) => {
     const id = pathId(request, 'id', THIS);
-    const flatteningId = pathId(request, 'flatteningId', WORDS.thisFlattening);
+    const flatteningId = pathId(request, 'flatteningId', STRINGS.thisFlattening);
     await inTransaction(pool, async (db) => {
       const stone = await lockedStone(db, id);
       const last = (await flatteningsOf(db, id)).at(-1);
       if (last?.id !== flatteningId) {
-        throw conflict(WORDS.onlyTheLastFlatteningCanBe, stone.version);
+        throw conflict(STRINGS.onlyTheLastFlatteningCanBe, stone.version);
       }
       await removeFlattening(db, flatteningId);
       if (last.thicknessAfterMm !== null && stone.thicknessMm !== null) {
@@ -216,14 +216,14 @@ export const stoneRoutes = (pool: Pool): Router => {
             field: 'minutes',
             message:
               stone.soaking === 'splash'
-                ? WORDS.isASplashStoneWetIt(stone.name)
-                : WORDS.isUsedDryItDoesNot(stone.name),
+                ? STRINGS.isASplashStoneWetIt(stone.name)
+                : STRINGS.isUsedDryItDoesNot(stone.name),
           },
         ]);
       }
-      if (jobId !== null && !(await findJobRow(db, jobId))) throw notFound(WORDS.thisBlade);
+      if (jobId !== null && !(await findJobRow(db, jobId))) throw notFound(STRINGS.thisBlade);
       if (stone.soak !== null || !(await putInWater(db, id, minutes, jobId))) {
-        throw conflict(WORDS.liesInTheWaterAlready(stone.name), stone.version);
+        throw conflict(STRINGS.liesInTheWaterAlready(stone.name), stone.version);
       }
     });
     response.status(201).json(await findStone(pool, id));
@@ -243,7 +243,7 @@ export const stoneRoutes = (pool: Pool): Router => {
     await inTransaction(pool, async (db) => {
       const stone = await lockedStone(db, id);
       if (stone.soak !== null || !(await putBackInWater(db, id, stone.otherSideId))) {
-        throw conflict(WORDS.cannotBePutBackItWas(stone.name), stone.version);
+        throw conflict(STRINGS.cannotBePutBackItWas(stone.name), stone.version);
       }
     });
     response.json(await findStone(pool, id));

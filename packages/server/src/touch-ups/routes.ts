@@ -9,14 +9,14 @@ import { jobRoute } from '../jobs/job-route';
 import { findJobRow, setStage } from '../jobs/queries';
 import { findStone } from '../stones/queries';
 import { addTouchUp, touchUpsOfBlade } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const touchUpRoutes = (pool: Pool): Router => {
   const router = Router();
 
   router.get('/jobs/:id/touch-ups', allow(), async (request, response) => {
-    const row = await findJobRow(pool, pathId(request, 'id', WORDS.thisBlade));
-    if (!row) throw notFound(WORDS.thisBlade);
+    const row = await findJobRow(pool, pathId(request, 'id', STRINGS.thisBlade));
+    if (!row) throw notFound(STRINGS.thisBlade);
     response.json(await touchUpsOfBlade(pool, row.bladeId));
   });
 
@@ -28,7 +28,7 @@ export const touchUpRoutes = (pool: Pool): Router => {
       work: async ({ db, row, body: touchUp, staff, log }) => {
         const stone = touchUp.stoneId === null ? null : await findStone(db, touchUp.stoneId);
         if (stone === undefined) {
-          throw invalid([{ field: 'stoneId', message: WORDS.stoneItIsNotOnThe }]);
+          throw invalid([{ field: 'stoneId', message: STRINGS.stoneItIsNotOnThe }]);
         }
         await addTouchUp(db, row.id, staff.id, touchUp);
         const back = row.stage === 'testing' ? 'taken in' : row.stage;

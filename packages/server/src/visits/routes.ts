@@ -15,9 +15,9 @@ import { sheetOfJob } from '../sheet/routes';
 import { readShopDetails, shopName } from '../shop/details';
 import { MOST_DAYS, pageAddress, TOKEN } from './pages';
 import { answersOfJob, jobOfToken, revokePage, saveAnswer } from './queries';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const PAGE = WORDS.thisPage;
+const PAGE = STRINGS.thisPage;
 /** Wrong tokens from one address in a minute before it has to wait. */
 const MOST_WRONG = 30;
 const MINUTE_MS = 60_000;
@@ -88,7 +88,7 @@ export const visitRoutes = (pool: Pool): Router => {
     const jobId = await jobIdOf(request);
     const { answer, words } = bodyOf(visitAnswerSchema, request);
     const row = (await findJobRow(pool, jobId))!;
-    if (row.stage !== 'returned') throw conflict(WORDS.theBladeIsStillInThe);
+    if (row.stage !== 'returned') throw conflict(STRINGS.theBladeIsStillInThe);
     await inTransaction(pool, async (db) => {
       await saveAnswer(db, jobId, answer, words);
       if (answer === 'something is wrong') await openComplaint(db, jobId, words);
@@ -104,8 +104,8 @@ export const visitPageRoutes = (pool: Pool): Router => {
   const router = Router();
 
   router.get('/jobs/:id/page', allow(), async (request, response) => {
-    const id = pathId(request, 'id', WORDS.thisBlade);
-    if (!(await findJobRow(pool, id))) throw notFound(WORDS.thisBlade);
+    const id = pathId(request, 'id', STRINGS.thisBlade);
+    if (!(await findJobRow(pool, id))) throw notFound(STRINGS.thisBlade);
     const { publicAddress } = await readShopDetails(pool);
     const address = await pageAddress(pool, id, publicAddress);
     const token = address?.split('/').at(-1);
@@ -119,11 +119,11 @@ export const visitPageRoutes = (pool: Pool): Router => {
 
   router.post('/jobs/:id/page/revoke', allow(), async (request, response) => {
     const staff = staffOf(request);
-    const id = pathId(request, 'id', WORDS.thisBlade);
+    const id = pathId(request, 'id', STRINGS.thisBlade);
     await inTransaction(pool, async (db) => {
-      if (!(await findJobRow(db, id))) throw notFound(WORDS.thisBlade);
+      if (!(await findJobRow(db, id))) throw notFound(STRINGS.thisBlade);
       const { affectedRows } = await revokePage(db, id);
-      if (affectedRows === 0) throw conflict(WORDS.thereIsNoOpenPageOf);
+      if (affectedRows === 0) throw conflict(STRINGS.thereIsNoOpenPageOf);
       await addEvent(db, {
         jobId: id,
         staffId: staff.id,

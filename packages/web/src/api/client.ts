@@ -2,7 +2,7 @@
 import type { ApiErrorBody, FieldError } from '@patient-edge/contract';
 import { mutate } from 'swr';
 import { setAway } from './connection';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export class ApiFailure extends Error {
   constructor(
@@ -27,7 +27,7 @@ const MOST_KEPT_ALIVE = 20_000;
 
 export type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
-const offline = () => new ApiFailure(0, 'OFFLINE', WORDS.noConnectionToTheWorkshopJust);
+const offline = () => new ApiFailure(0, 'OFFLINE', STRINGS.noConnectionToTheWorkshopJust);
 
 /** The answer of the server, or its refusal thrown. */
 const answerOf = async <T>(asked: Promise<Response>): Promise<T> => {
@@ -103,4 +103,4 @@ export const uploadPhotograph = async <T>(
 
 /** What to tell somebody about a failure. */
 export const messageOf = (error: unknown): string =>
-  error instanceof Error ? error.message : WORDS.somethingWentWrong;
+  error instanceof Error ? error.message : STRINGS.somethingWentWrong;

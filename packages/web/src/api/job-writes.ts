@@ -5,7 +5,7 @@
 import type { Job } from '@patient-edge/contract';
 import { ApiFailure, isOffline, request, type Method } from './client';
 import { queue, waitsFor, type QueuedWrite } from './outbox';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Of each job the last change under way, and what versions of this page's own became. */
 const underWay = new Map<number, Promise<unknown>>();
@@ -91,6 +91,6 @@ export const writeOrQueue = async (
 /** Throws for what cannot be done while something of the same blade waits. */
 export const mustNotWait = async (jobId: number): Promise<void> => {
   if (await waitsFor(jobId)) {
-    throw new ApiFailure(0, 'OFFLINE', WORDS.somethingOfThisBladeStillWaits);
+    throw new ApiFailure(0, 'OFFLINE', STRINGS.somethingOfThisBladeStillWaits);
   }
 };

@@ -9,7 +9,7 @@ import { lastDoneStep } from '../jobs/undo';
 import { QuietLink } from '../theme/links';
 import { Row, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface AskFirstProps {
   readonly job: Job;
@@ -22,13 +22,13 @@ export const AskFirst = ({ job, record, asks }: AskFirstProps) => {
     job.consents.some(({ matter, answer }) => matter === id && answer === 'no'),
   );
   return (
-    <Panel aria-label={WORDS.askTheCustomerFirst}>
+    <Panel aria-label={STRINGS.askTheCustomerFirst}>
       <Stack>
-        <h2>{WORDS.askTheCustomerBefore(textOf(record.step.title))}</h2>
+        <h2>{STRINGS.askTheCustomerBefore(textOf(record.step.title))}</h2>
         <ConsentMatters job={job} matters={asks} />
-        {refused && <Notice tone="cut">{WORDS.theCustomerSaidNoChangeThe}</Notice>}
+        {refused && <Notice tone="cut">{STRINGS.theCustomerSaidNoChangeThe}</Notice>}
         <Row>
-          <QuietLink to={`/jobs/${job.id}/plan`}>{WORDS.changeThePlan}</QuietLink>
+          <QuietLink to={`/jobs/${job.id}/plan`}>{STRINGS.changeThePlan}</QuietLink>
           {lastDoneStep(job) !== null && <UndoButton job={job} action="step" />}
         </Row>
       </Stack>

@@ -13,7 +13,7 @@ import { QuietButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { Stack } from '../theme/layout';
 import { WithinLimits } from '../theme/within-limits';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Ask = styled.div`
   display: grid;
@@ -44,7 +44,7 @@ interface AskShownProps {
 
 export const AskShown = ({ asks, notes, afterMm, onChange }: AskShownProps) =>
   asks.length === 0 ? null : (
-    <Stack $gap={2} role="group" aria-label={WORDS.beforeGoingOn}>
+    <Stack $gap={2} role="group" aria-label={STRINGS.beforeGoingOn}>
       {asks.map((ask) => (
         <AskOne key={ask.code} {...{ ask, notes, afterMm, onChange }} />
       ))}
@@ -71,7 +71,7 @@ const AskOne = ({
       </Checkbox>
       {readings.length > 0 && (
         <QuietButton aria-expanded={open} onPress={() => setOpen(!open)}>
-          {WORDS.measure}
+          {STRINGS.measure}
         </QuietButton>
       )}
       {open && (

@@ -25,14 +25,14 @@ import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
 import { StepAtWork } from './step-at-work';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const CAUTIONS = [
-  WORDS.feelForABurrAwayFrom,
-  WORDS.aCutResistantGloveOnThe,
-  WORDS.keepTheWorkWetAThin,
-  WORDS.bloodOnABladeOrStone,
-  WORDS.unwellTiredOrDistractedLeaveSharp,
+  STRINGS.feelForABurrAwayFrom,
+  STRINGS.aCutResistantGloveOnThe,
+  STRINGS.keepTheWorkWetAThin,
+  STRINGS.bloodOnABladeOrStone,
+  STRINGS.unwellTiredOrDistractedLeaveSharp,
 ];
 
 const List = styled.ol`
@@ -55,9 +55,9 @@ const BenchPage = () => {
   if (job.stage === 'taken in') {
     return (
       <Stack>
-        <Notice>{WORDS.thereIsNoPlanYet}</Notice>
+        <Notice>{STRINGS.thereIsNoPlanYet}</Notice>
         <Row>
-          <ActionLink to={`/jobs/${job.id}/judge`}>{WORDS.assessAndPlan}</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/judge`}>{STRINGS.assessAndPlan}</ActionLink>
         </Row>
       </Stack>
     );
@@ -85,7 +85,7 @@ const Begin = ({ job }: { job: Job }) => {
   const [problem, setProblem] = useState<string | null>(null);
   const begin = async (): Promise<void> => {
     if (!read) {
-      setProblem(WORDS.readTheCautionsAndTickThe);
+      setProblem(STRINGS.readTheCautionsAndTickThe);
       return;
     }
     try {
@@ -101,16 +101,16 @@ const Begin = ({ job }: { job: Job }) => {
   return (
     <Panel>
       <Stack>
-        <h2>{WORDS.beforeTheFirstStroke}</h2>
+        <h2>{STRINGS.beforeTheFirstStroke}</h2>
         <BeforeWork job={job} />
         <ul>
           {CAUTIONS.map((caution) => (
             <li key={caution}>· {caution}</li>
           ))}
         </ul>
-        <MutedText>{WORDS.localRulesTheShopsOwnAnd}</MutedText>
+        <MutedText>{STRINGS.localRulesTheShopsOwnAnd}</MutedText>
         <Checkbox value={read} onChange={setRead}>
-          {WORDS.iHaveReadThisTheStone}
+          {STRINGS.iHaveReadThisTheStone}
         </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -118,9 +118,9 @@ const Begin = ({ job }: { job: Job }) => {
           </Notice>
         )}
         <Row>
-          <ActionButton onPress={() => void begin()}>{WORDS.startWork}</ActionButton>
+          <ActionButton onPress={() => void begin()}>{STRINGS.startWork}</ActionButton>
           <MutedText>
-            {WORDS.countStepsRoughly(
+            {STRINGS.countStepsRoughly(
               job.steps.filter(({ superseded }) => !superseded).length,
               roughly(job.plan?.figures.workingTime.value ?? 0),
             )}
@@ -140,8 +140,8 @@ const BeforeWork = ({ job }: { job: Job }) => {
     <>
       {open.length > 0 && (
         <Notice tone="cut">
-          {WORDS.notAskedYet(open.map(({ text }) => text).join(' '))}{' '}
-          <QuietLink to={`/jobs/${job.id}/judge`}>{WORDS.askTheCustomer}</QuietLink>
+          {STRINGS.notAskedYet(open.map(({ text }) => text).join(' '))}{' '}
+          <QuietLink to={`/jobs/${job.id}/judge`}>{STRINGS.askTheCustomer}</QuietLink>
         </Notice>
       )}
       <ProtectionTicks job={job} list={judgement.protection} />
@@ -161,26 +161,26 @@ const ReadHere = ({ readings }: { readings: BenchReadings }) => {
 const WorkDone = ({ job }: { job: Job }) => (
   <Panel>
     <Stack>
-      <h2>{WORDS.theWorkOnThisBlade}</h2>
+      <h2>{STRINGS.theWorkOnThisBlade}</h2>
       <List>
         {job.steps.map((record) => (
           <li key={record.id}>
             <div>
               {textOf(record.step.title)}
-              {record.superseded && WORDS.earlierPlan}
+              {record.superseded && STRINGS.earlierPlan}
               {record.overrideReason !== null &&
-                WORDS.checkSkippedOverrideReason(record.overrideReason)}
-              {record.notes.interrupted && WORDS.clockRanOnTimeAsTold}
+                STRINGS.checkSkippedOverrideReason(record.overrideReason)}
+              {record.notes.interrupted && STRINGS.clockRanOnTimeAsTold}
               <ReadHere readings={record.notes.readings} />
             </div>
-            <span>{WORDS.rightLeft(record.strokesRight, record.strokesLeft)}</span>
+            <span>{STRINGS.rightLeft(record.strokesRight, record.strokesLeft)}</span>
             <span>{duration(record.workedSeconds)}</span>
           </li>
         ))}
       </List>
       {job.stage === 'testing' && (
         <Row>
-          <ActionLink to={`/jobs/${job.id}/test`}>{WORDS.testTheEdge}</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/test`}>{STRINGS.testTheEdge}</ActionLink>
           {!job.verdict && <UndoButton job={job} action="step" />}
         </Row>
       )}

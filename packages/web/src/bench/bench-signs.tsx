@@ -19,7 +19,7 @@ import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { playSound } from '../theme/sounds';
 import type { StepAtBench } from './use-step-at-work';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Signs = styled.div`
   display: grid;
@@ -52,10 +52,10 @@ export const BenchSigns = ({ job, record, atWork, onClose }: BenchSignsProps) =>
     if (does === 'cool' || does === 'stone') atWork.setRunning(false);
   };
   return (
-    <Stack $gap={12} as="section" aria-label={WORDS.somethingIsWrong}>
+    <Stack $gap={12} as="section" aria-label={STRINGS.somethingIsWrong}>
       <Row>
-        <h2>{WORDS.somethingIsWrong}</h2>
-        <QuietButton onPress={onClose}>{WORDS.close}</QuietButton>
+        <h2>{STRINGS.somethingIsWrong}</h2>
+        <QuietButton onPress={onClose}>{STRINGS.close}</QuietButton>
       </Row>
       <Signs>
         {BENCH_SIGN_IDS.map((id) => (
@@ -76,7 +76,7 @@ export const BenchSigns = ({ job, record, atWork, onClose }: BenchSignsProps) =>
           }}
         />
       )}
-      <Fold title={WORDS.otherSigns} says={WORDS.whatElseIsSeenTheLikeliest}>
+      <Fold title={STRINGS.otherSigns} says={STRINGS.whatElseIsSeenTheLikeliest}>
         <WhichCause job={job} readings={null} />
       </Fold>
     </Stack>
@@ -124,7 +124,7 @@ const Remedy = ({ job, id, record, atWork, onDone }: RemedyProps) => {
             key={step.id}
             onPress={() => void send('POST', `/steps/${step.id}/back-to`, {})}
           >
-            {WORDS.backTo(textOf(step.step.title))}
+            {STRINGS.backTo(textOf(step.step.title))}
           </QuietButton>
         ))}
         {rounds.length > 0 && (
@@ -134,10 +134,10 @@ const Remedy = ({ job, id, record, atWork, onDone }: RemedyProps) => {
               onDone();
             }}
           >
-            {WORDS.add(
+            {STRINGS.add(
               rounds
                 .map(({ count, side, zone }) =>
-                  WORDS.countOnTheSide(
+                  STRINGS.countOnTheSide(
                     count,
                     named(side) ?? '',
                     zone === null ? '' : `, ${named(zone)}`,
@@ -149,14 +149,14 @@ const Remedy = ({ job, id, record, atWork, onDone }: RemedyProps) => {
         )}
         {isPaused && (
           <Row>
-            <span>{WORDS.theClockIsStopped}</span>
+            <span>{STRINGS.theClockIsStopped}</span>
             <ActionButton
               onPress={() => {
                 atWork.setRunning(true);
                 onDone();
               }}
             >
-              {deed.does === 'cool' ? WORDS.coldAgainGoOn : WORDS.itCutsAgainGoOn}
+              {deed.does === 'cool' ? STRINGS.coldAgainGoOn : STRINGS.itCutsAgainGoOn}
             </ActionButton>
           </Row>
         )}

@@ -16,7 +16,7 @@ import { useDeviceStream } from './use-device-stream';
 import type { Gauge } from './use-gauge';
 import { useMicrophone } from './use-microphone';
 import type { StepAtBench } from './use-step-at-work';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Toggles = styled.div`
   display: flex;
@@ -46,19 +46,19 @@ export const ToolToggles = ({ gauge }: { gauge: Gauge }) => {
   const toggle = (tool: keyof BenchToolsOn): void => setTools({ ...tools, [tool]: !tools[tool] });
   return (
     <Stack $gap={8}>
-      <Toggles role="group" aria-label={WORDS.instruments}>
+      <Toggles role="group" aria-label={STRINGS.instruments}>
         {devices?.gauge && (
           <ToggleButton isSelected={tools.gauge} onChange={() => toggle('gauge')}>
-            <GaugeIcon size={20} aria-hidden /> {WORDS.angleGauge}
+            <GaugeIcon size={20} aria-hidden /> {STRINGS.angleGauge}
           </ToggleButton>
         )}
         {devices?.scale && (
           <ToggleButton isSelected={tools.scale} onChange={() => toggle('scale')}>
-            <Weight size={20} aria-hidden /> {WORDS.scaleUnderTheStone}
+            <Weight size={20} aria-hidden /> {STRINGS.scaleUnderTheStone}
           </ToggleButton>
         )}
         <ToggleButton isSelected={tools.microphone} onChange={() => toggle('microphone')}>
-          <Ear size={20} aria-hidden /> {WORDS.countByEar}
+          <Ear size={20} aria-hidden /> {STRINGS.countByEar}
         </ToggleButton>
       </Toggles>
       {tools.gauge && devices?.gauge && <Recording gauge={gauge} />}
@@ -80,10 +80,10 @@ const Recording = ({ gauge }: { gauge: Gauge }) => {
   return (
     <Row>
       <QuietButton onPress={() => (gauge.isRecording ? save() : gauge.setRecording(true))}>
-        {gauge.isRecording ? WORDS.stopAndSaveTheRecording : WORDS.recordTheGauge}
+        {gauge.isRecording ? STRINGS.stopAndSaveTheRecording : STRINGS.recordTheGauge}
       </QuietButton>
       <label>
-        {WORDS.replayARecording}{' '}
+        {STRINGS.replayARecording}{' '}
         <input
           type="file"
           accept=".csv,text/csv"
@@ -91,7 +91,7 @@ const Recording = ({ gauge }: { gauge: Gauge }) => {
             const [file] = event.target.files ?? [];
             if (!file) return;
             void file.text().then((csv) => {
-              setProblem(gauge.replay(csv) ? null : WORDS.isNoRecordingItsFirstLine(file.name));
+              setProblem(gauge.replay(csv) ? null : STRINGS.isNoRecordingItsFirstLine(file.name));
             });
           }}
         />
@@ -132,10 +132,10 @@ export const BenchTools = ({ gauge, atWork, bandN }: BenchToolsProps) => {
         <Row $gap={18}>
           {topics.includes('scale') && <Pressed newtons={pressedN} bandN={bandN} />}
           {tools.microphone && (
-            <p role="status" aria-label={WORDS.countedByEar}>
-              <Ear size={18} aria-hidden /> {WORDS.heard(microphone.heard)}
+            <p role="status" aria-label={STRINGS.countedByEar}>
+              <Ear size={18} aria-hidden /> {STRINGS.heard(microphone.heard)}
               {microphone.rhythm &&
-                WORDS.aMinute(Math.round(microphone.rhythm.perMinute), microphone.rhythm.text)}
+                STRINGS.aMinute(Math.round(microphone.rhythm.perMinute), microphone.rhythm.text)}
             </p>
           )}
         </Row>
@@ -143,7 +143,7 @@ export const BenchTools = ({ gauge, atWork, bandN }: BenchToolsProps) => {
       {microphone.problem !== null && <Notice tone="cut">{microphone.problem}</Notice>}
       {lost.length > 0 && (
         <Notice tone="cut" alert>
-          {WORDS.theStoppedAnsweringGoOnBy(
+          {STRINGS.theStoppedAnsweringGoOnBy(
             lost.map((topic) => (topic === 'gauge' ? 'angle gauge' : topic)).join(' and the '),
           )}
         </Notice>
@@ -160,19 +160,19 @@ const Pressed = ({
   bandN: readonly [number, number] | null;
 }) => {
   const unit = forceUnit();
-  if (newtons === null) return <MutedText>{WORDS.waitingForTheScale}</MutedText>;
+  if (newtons === null) return <MutedText>{STRINGS.waitingForTheScale}</MutedText>;
   const verdict =
     bandN === null || newtons < 0.2
       ? ''
       : newtons > bandN[1]
-        ? WORDS.lighter
+        ? STRINGS.lighter
         : newtons < bandN[0]
-          ? WORDS.firmer
-          : WORDS.right;
+          ? STRINGS.firmer
+          : STRINGS.right;
   return (
-    <p aria-label={WORDS.pressedNow}>
+    <p aria-label={STRINGS.pressedNow}>
       <Weight size={18} aria-hidden /> <b>{forceText(newtons, unit)}</b>
-      {bandN && WORDS.of(bandText(bandN, unit))}
+      {bandN && STRINGS.of(bandText(bandN, unit))}
       {verdict}
     </p>
   );

@@ -11,7 +11,7 @@ import {
 import { Fragment } from 'react';
 import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Board = styled.div`
   display: grid;
@@ -72,8 +72,8 @@ const Cell = styled(Button)`
 `;
 
 const ALONG: readonly (readonly [BurrFinding, string])[] = [
-  ['slight', WORDS.allSlight],
-  ['none', WORDS.allNone],
+  ['slight', STRINGS.allSlight],
+  ['none', STRINGS.allNone],
 ];
 
 interface BurrBoardProps {
@@ -87,10 +87,10 @@ interface BurrBoardProps {
 }
 
 export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardProps) => (
-  <Board role="group" aria-label={WORDS.burrByZoneAndSideDrawn}>
+  <Board role="group" aria-label={STRINGS.burrByZoneAndSideDrawn}>
     {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => (
       <Fragment key={side}>
-        <SideName>{WORDS.burr(named(side))}</SideName>
+        <SideName>{STRINGS.burr(named(side))}</SideName>
         {ZONES.map((zone) => (
           <span key={zone}>{named(zone)}</span>
         ))}
@@ -111,14 +111,14 @@ export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardPro
               key={zone}
               isDisabled={!zones.includes(zone)}
               data-found={found ?? ''}
-              aria-label={WORDS.burrSideZoneText(
+              aria-label={STRINGS.burrSideZoneText(
                 named(side),
                 named(zone),
-                named(found) ?? (zones.includes(zone) ? WORDS.notChecked : WORDS.passedWithin),
+                named(found) ?? (zones.includes(zone) ? STRINGS.notChecked : STRINGS.passedWithin),
               )}
               onPress={() => onPress(side, zone)}
             >
-              {named(found) ?? (zones.includes(zone) ? '·' : WORDS.passedWithin)}
+              {named(found) ?? (zones.includes(zone) ? '·' : STRINGS.passedWithin)}
             </Cell>
           );
         })}

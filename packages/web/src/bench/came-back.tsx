@@ -5,7 +5,7 @@ import { EdgeStrip } from '../instruments/edge-strip';
 import type { ZoneMark } from '../instruments/strip-parts';
 import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Nothing in the first round. */
 export const CameBack = ({ job }: { job: Job }) => {
@@ -17,7 +17,7 @@ export const CameBack = ({ job }: { job: Job }) => {
     (['right', 'left'] as const).map((side) => ({
       side,
       zone,
-      text: zones.includes(zone) ? WORDS.here : WORDS.passed,
+      text: zones.includes(zone) ? STRINGS.here : STRINGS.passed,
       tone: zones.includes(zone) ? 'cut' : 'good',
     })),
   );
@@ -26,12 +26,12 @@ export const CameBack = ({ job }: { job: Job }) => {
       <Stack $gap={6}>
         {faults.map(({ id, sign, zones: at, remedy }) => (
           <p key={id}>
-            <b>{WORDS.cameBack(sign.toLowerCase(), at.join(', '))}</b> {remedy}
+            <b>{STRINGS.cameBack(sign.toLowerCase(), at.join(', '))}</b> {remedy}
           </p>
         ))}
         {recurring.map(({ sign, zones: at, root }) => (
           <p key={sign}>
-            <b>{WORDS.againMoreStrokesWillNotCure(FAULT_SIGNS[sign].what, at.join(', '))}</b>{' '}
+            <b>{STRINGS.againMoreStrokesWillNotCure(FAULT_SIGNS[sign].what, at.join(', '))}</b>{' '}
             {root.what} {root.remedy}
           </p>
         ))}
@@ -41,12 +41,12 @@ export const CameBack = ({ job }: { job: Job }) => {
               low
               measures={job.measures}
               marks={marks}
-              label={WORDS.workHerePassed(
+              label={STRINGS.workHerePassed(
                 zones.join(', '),
                 ZONES.filter((zone) => !zones.includes(zone)).join(', '),
               )}
             />
-            <p>{WORDS.strokesThereOnlyWhatPassedStays}</p>
+            <p>{STRINGS.strokesThereOnlyWhatPassedStays}</p>
           </>
         )}
       </Stack>

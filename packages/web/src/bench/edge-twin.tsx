@@ -23,7 +23,7 @@ import type { TwinAnswer, TwinQuestion, TwinWorker } from '../workers/twin-worke
 import { useWorkerQuery } from '../workers/use-worker-query';
 import type { StepAtBench } from './use-step-at-work';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const createTwinWorker = (): Worker =>
   new Worker(new URL('../workers/twin-worker.ts', import.meta.url), { type: 'module' });
@@ -106,9 +106,9 @@ export const EdgeTwin = ({ job, record, atWork, held }: EdgeTwinProps) => {
   if (!answer) return <MutedText>{error}</MutedText>;
   const plannedDeg = record.step.angleDeg ?? job.plan!.angleDeg;
   return (
-    <Stack $gap={8} as="section" aria-label={WORDS.modelOfTheEdge}>
+    <Stack $gap={8} as="section" aria-label={STRINGS.modelOfTheEdge}>
       <SegmentedControl
-        label={WORDS.modelOfTheEdgeAtThe}
+        label={STRINGS.modelOfTheEdgeAtThe}
         options={PLACES}
         value={place}
         onChange={setPlace}
@@ -116,11 +116,11 @@ export const EdgeTwin = ({ job, record, atWork, held }: EdgeTwinProps) => {
       <Across answer={answer} plannedDeg={plannedDeg} groundSide={blade.groundSide} place={place} />
       <Reached stations={answer.view.stations} sides={atWork.worked} />
       <MutedText>
-        {WORDS.aModelTheSteelThePlan(
-          held && held.length > 0 ? WORDS.atTheAnglesTheGaugeRead : WORDS.atThePlannedAngle,
+        {STRINGS.aModelTheSteelThePlan(
+          held && held.length > 0 ? STRINGS.atTheAnglesTheGaugeRead : STRINGS.atThePlannedAngle,
           answer.corrected === 1
-            ? WORDS.aCaliperReadingCorrectsIt
-            : WORDS.correctedByTheCaliperTo(Math.round(100 * answer.corrected)),
+            ? STRINGS.aCaliperReadingCorrectsIt
+            : STRINGS.correctedByTheCaliperTo(Math.round(100 * answer.corrected)),
         )}
       </MutedText>
     </Stack>
@@ -169,7 +169,7 @@ const Across = ({
       <Drawn
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={WORDS.theEdgeAtTheByThe(named(place), mm(apex.y, 2), fixed(plannedDeg, 1))}
+        aria-label={STRINGS.theEdgeAtTheByThe(named(place), mm(apex.y, 2), fixed(plannedDeg, 1))}
       >
         <path d={pathOf(outline, scale)} fill="var(--steel)" stroke="var(--ink)" strokeWidth={2} />
         <path
@@ -187,16 +187,16 @@ const Across = ({
           strokeWidth={1.5}
         />
         <text x={10} y={20}>
-          {WORDS.now}
+          {STRINGS.now}
         </text>
         <text x={10} y={40} fill="var(--cut)">
-          {WORDS.asItCame}
+          {STRINGS.asItCame}
         </text>
         <text x={10} y={60}>
-          {WORDS.planned(fixed(plannedDeg, 1))}
+          {STRINGS.planned(fixed(plannedDeg, 1))}
         </text>
         <text x={WIDTH - 10} y={20} textAnchor="end">
-          {WORDS.apexUp(mm(apex.y, 3))}
+          {STRINGS.apexUp(mm(apex.y, 3))}
         </text>
       </Drawn>
     </DrawingSheet>
@@ -208,8 +208,10 @@ const reachedText = (stations: readonly TwinStation[], side: BladeSide): string 
   const missing = ZONES.filter((zone) =>
     stations.some(({ share, reached }) => zoneAt(share) === zone && !reached[side]),
   );
-  if (missing.length === 0) return WORDS.reachedAllAlong;
-  return missing.length === ZONES.length ? WORDS.notReachedYet : WORDS.notYetAt(missing.join(', '));
+  if (missing.length === 0) return STRINGS.reachedAllAlong;
+  return missing.length === ZONES.length
+    ? STRINGS.notReachedYet
+    : STRINGS.notYetAt(missing.join(', '));
 };
 
 const LANE_WIDTH = 600;
@@ -225,7 +227,7 @@ const Reached = ({
     {BLADE_SIDES.filter((side) => sides.includes(side)).map((side) => (
       <div key={side}>
         <p>
-          <b>{WORDS.apex(named(side))}</b> {reachedText(stations, side)}
+          <b>{STRINGS.apex(named(side))}</b> {reachedText(stations, side)}
         </p>
         <Drawn viewBox={`0 0 ${LANE_WIDTH} 14`} preserveAspectRatio="none" aria-hidden>
           <rect width={LANE_WIDTH} height={14} fill="var(--line-soft)" />

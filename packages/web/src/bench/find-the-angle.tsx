@@ -13,14 +13,14 @@ import { Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import type { Option } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const NOT_LOOKED: InkAlong = { heel: null, middle: null, tip: null };
 
 const GONE_AT: Readonly<Record<InkSeen, string>> = {
-  shoulder: WORDS.shoulderOnly,
-  across: WORDS.across,
-  edge: WORDS.edgeOnly,
+  shoulder: STRINGS.shoulderOnly,
+  across: STRINGS.across,
+  edge: STRINGS.edgeOnly,
 };
 const ANSWERS: readonly Option<InkSeen>[] = INK_SEEN.map((id) => ({ id, label: GONE_AT[id] }));
 
@@ -28,11 +28,11 @@ export const FindTheAngle = ({ stepId }: { stepId: number }) => {
   const [seen, setSeen] = useStored<InkAlong>(`ink ${stepId}`, NOT_LOOKED);
   const advice = findAngle(seen);
   return (
-    <Stack as="section" aria-label={WORDS.whereTheInkIsGone} $gap={10}>
+    <Stack as="section" aria-label={STRINGS.whereTheInkIsGone} $gap={10}>
       {INK_PLACES.map((place) => (
         <SegmentedControl
           key={place}
-          label={WORDS.inkGone(named(place))}
+          label={STRINGS.inkGone(named(place))}
           options={ANSWERS}
           value={seen[place]}
           onChange={(answer) => setSeen({ ...seen, [place]: answer })}
@@ -43,7 +43,7 @@ export const FindTheAngle = ({ stepId }: { stepId: number }) => {
           <p role="status">{advice.text}</p>
         </Notice>
       )}
-      {advice && <QuietButton onPress={() => setSeen(NOT_LOOKED)}>{WORDS.inkAgain}</QuietButton>}
+      {advice && <QuietButton onPress={() => setSeen(NOT_LOOKED)}>{STRINGS.inkAgain}</QuietButton>}
     </Stack>
   );
 };

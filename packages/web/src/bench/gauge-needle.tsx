@@ -6,7 +6,7 @@ import { fixed } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Notice } from '../theme/notice';
 import type { Gauge } from './use-gauge';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Line = styled.div`
   display: grid;
@@ -56,12 +56,14 @@ export const GaugeNeedle = ({ gauge }: { gauge: Gauge }) => {
       writtenMs = nowMs;
       if (figure.current) figure.current.textContent = `${fixed(angleDeg, 1)}°`;
       if (place.current) {
-        place.current.textContent = isHeld ? `${named(side)}, ${zoneAt(share)}` : WORDS.offTheStone;
+        place.current.textContent = isHeld
+          ? `${named(side)}, ${zoneAt(share)}`
+          : STRINGS.offTheStone;
       }
     });
   }, [onNow, plannedDeg]);
   return (
-    <section aria-label={WORDS.angleGauge}>
+    <section aria-label={STRINGS.angleGauge}>
       {!gauge.isZeroed || gauge.isZeroOld ? (
         <Zeroing gauge={gauge} />
       ) : (
@@ -71,7 +73,7 @@ export const GaugeNeedle = ({ gauge }: { gauge: Gauge }) => {
             viewBox={`0 0 ${WIDTH} 44`}
             preserveAspectRatio="none"
             role="img"
-            aria-label={WORDS.wantedGiveOrTake(fixed(plannedDeg, 1), BAND_DEG)}
+            aria-label={STRINGS.wantedGiveOrTake(fixed(plannedDeg, 1), BAND_DEG)}
           >
             <rect x={8} y={16} width={WIDTH - 16} height={12} fill="var(--line-soft)" />
             <rect
@@ -88,22 +90,26 @@ export const GaugeNeedle = ({ gauge }: { gauge: Gauge }) => {
             </g>
           </svg>
           <small>
-            <span ref={place}>{WORDS.offTheStone}</span>
+            <span ref={place}>{STRINGS.offTheStone}</span>
             {summary &&
-              WORDS.byGauge(summary.count, fixed(summary.meanDeg, 1), fixed(summary.wobbleDeg, 1))}
+              STRINGS.byGauge(
+                summary.count,
+                fixed(summary.meanDeg, 1),
+                fixed(summary.wobbleDeg, 1),
+              )}
           </small>
         </Line>
       )}
-      {gauge.problem !== null && <p role="status">{WORDS.notSentYet(gauge.problem)}</p>}
+      {gauge.problem !== null && <p role="status">{STRINGS.notSentYet(gauge.problem)}</p>}
     </section>
   );
 };
 
 const Zeroing = ({ gauge }: { gauge: Gauge }) => (
   <Notice>
-    <p>{gauge.isZeroOld ? WORDS.theZeroIsFiveMinutesOld : WORDS.layTheGaugeFlatOnThe}</p>
+    <p>{gauge.isZeroOld ? STRINGS.theZeroIsFiveMinutesOld : STRINGS.layTheGaugeFlatOnThe}</p>
     <QuietButton isDisabled={!gauge.isStill} onPress={gauge.setZero}>
-      {gauge.isStill ? WORDS.zeroItHere : WORDS.waitingUntilItLiesStill}
+      {gauge.isStill ? STRINGS.zeroItHere : STRINGS.waitingUntilItLiesStill}
     </QuietButton>
   </Notice>
 );

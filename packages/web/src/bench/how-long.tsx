@@ -6,7 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { NumberEntry } from '../theme/number-entry';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const MOST_MINUTES = MOST_STEP_S / 60;
 
@@ -17,9 +17,9 @@ export const HowLong = ({ onAnswer }: { onAnswer: (seconds: number) => void }) =
     const minutes = parseNumber(typed);
     if (minutes === null || minutes < 0 || minutes > MOST_MINUTES) {
       setProblem(
-        WORDS.minutesWorkedMustBeFrom0(
+        STRINGS.minutesWorkedMustBeFrom0(
           MOST_MINUTES,
-          typed.trim() === '' ? WORDS.nothing : `"${typed}"`,
+          typed.trim() === '' ? STRINGS.nothing : `"${typed}"`,
         ),
       );
       return;
@@ -29,17 +29,17 @@ export const HowLong = ({ onAnswer }: { onAnswer: (seconds: number) => void }) =
   return (
     <Notice tone="cut" alert>
       <Stack $gap={8}>
-        <b>{WORDS.theClockHasBeenRunningFor(LONGEST_RUN_S / 3600)}</b>
+        <b>{STRINGS.theClockHasBeenRunningFor(LONGEST_RUN_S / 3600)}</b>
         <Row $align="end">
           <div style={{ width: 170 }}>
             <NumberEntry
-              label={WORDS.minutesWorked}
+              label={STRINGS.minutesWorked}
               value={typed}
               onChange={setTyped}
               {...(problem === undefined ? {} : { error: problem })}
             />
           </div>
-          <QuietButton onPress={save}>{WORDS.saveTime}</QuietButton>
+          <QuietButton onPress={save}>{STRINGS.saveTime}</QuietButton>
         </Row>
       </Stack>
     </Notice>

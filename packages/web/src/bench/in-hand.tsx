@@ -5,7 +5,7 @@ import { useSend } from '../judge/use-send';
 import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const InHand = ({ job }: { job: Job }) => {
   const { data: session } = useSession();
@@ -15,9 +15,9 @@ export const InHand = ({ job }: { job: Job }) => {
   return (
     <Notice tone="cut">
       <Row $gap={14}>
-        <span>{WORDS.hasThisBladeInHandStrokes(job.inHand.name)}</span>
+        <span>{STRINGS.hasThisBladeInHandStrokes(job.inHand.name)}</span>
         <QuietButton isDisabled={busy} onPress={() => void send('POST', '/take-over', {})}>
-          {WORDS.takeOver}
+          {STRINGS.takeOver}
         </QuietButton>
         {problem !== null && <span role="alert">{problem}</span>}
       </Row>

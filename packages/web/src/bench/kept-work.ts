@@ -4,7 +4,7 @@ import { ApiFailure, request } from '../api/client';
 import { updateStepCache } from '../api/hooks';
 import { dropStored, readStored, writeStored } from '../api/stored';
 import { StepKeeper, type Kept, type KeeperPorts } from './step-keeper';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const nameOf = (stepId: number): string => `work ${stepId}`;
 
@@ -31,7 +31,7 @@ export const flushKeptWork = async (jobId: number, stepId: number): Promise<void
   if (!readStored<Kept>(nameOf(stepId))?.unsent) return;
   const record = await recordIn(jobId, stepId);
   if (record?.status !== 'to do') {
-    throw new ApiFailure(409, 'CONFLICT', WORDS.thisStepWasLeftElsewhereIts);
+    throw new ApiFailure(409, 'CONFLICT', STRINGS.thisStepWasLeftElsewhereIts);
   }
   await new StepKeeper(record, portsOf(jobId, record)).flushOnce();
 };

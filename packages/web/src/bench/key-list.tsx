@@ -3,7 +3,7 @@ import { named } from '@patient-edge/core';
 import styled from 'styled-components';
 import { PEDAL_ACTION_LABELS, usePedals } from './pedals';
 import { BENCH_KEYS, BURR_KEYS } from './use-bench-keys';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Keys = styled.p`
   color: var(--ink-soft);
@@ -31,8 +31,8 @@ export const KeyList = ({ withBurr }: { withBurr: boolean }) => {
     <Keys>
       {pedals.map(({ key, press, hold }) => (
         <span key={`pedal ${key}`}>
-          <kbd>{keyName(key)}</kbd> {WORDS.pedal(PEDAL_ACTION_LABELS[press].toLowerCase())}
-          {hold !== null && WORDS.held(PEDAL_ACTION_LABELS[hold].toLowerCase())}
+          <kbd>{keyName(key)}</kbd> {STRINGS.pedal(PEDAL_ACTION_LABELS[press].toLowerCase())}
+          {hold !== null && STRINGS.held(PEDAL_ACTION_LABELS[hold].toLowerCase())}
         </span>
       ))}
       {[

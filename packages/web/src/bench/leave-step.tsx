@@ -15,7 +15,7 @@ import { useUndo } from '../theme/undo';
 import { useRun } from '../theme/use-run';
 import type { StepAtBench } from './use-step-at-work';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** So many things missing are told one by one. */
 const TOLD = 4;
@@ -53,7 +53,7 @@ export const useLeaveStep = (
       // To the next blade of a tray before this one shows its next step: a second press must not fall on that.
       await afterStep?.(left, stepId);
       await updateJobCache(left);
-      offerUndo(WORDS.stepDone, () => undoOnJob(left, 'step'));
+      offerUndo(STRINGS.stepDone, () => undoOnJob(left, 'step'));
     });
   return {
     busy,
@@ -103,7 +103,7 @@ export const LeaveStep = ({ stepId, leaving, atWork, onGoOn }: LeaveStepProps) =
           </QuietButton>
         )}
         <ActionButton isDisabled={busy} onPress={done}>
-          {WORDS.doneNextStep}
+          {STRINGS.doneNextStep}
         </ActionButton>
       </Done>
       {problem !== null && (
@@ -114,25 +114,25 @@ export const LeaveStep = ({ stepId, leaving, atWork, onGoOn }: LeaveStepProps) =
       {isAsked && (
         <Stack $gap={8}>
           <Notice tone="cut" alert>
-            {WORDS.notYet(missing.slice(0, TOLD).join('; '))}
-            {missing.length > TOLD && WORDS.andMore(missing.length - TOLD)}
+            {STRINGS.notYet(missing.slice(0, TOLD).join('; '))}
+            {missing.length > TOLD && STRINGS.andMore(missing.length - TOLD)}
           </Notice>
           <TextEntry
-            label={WORDS.skipThisCheckReason}
+            label={STRINGS.skipThisCheckReason}
             value={reason}
             onChange={setReason}
-            hint={WORDS.theReasonGoesOnRecord}
+            hint={STRINGS.theReasonGoesOnRecord}
           />
           <QuietButton isDisabled={busy || reason.trim().length < 3} onPress={() => skip(reason)}>
-            {WORDS.skipWithThisReason}
+            {STRINGS.skipWithThisReason}
           </QuietButton>
         </Stack>
       )}
       {held.status !== 'kept' && (
         <p role="status">
           {held.status === 'sending'
-            ? WORDS.saving
-            : WORDS.notSentYetSavedOnThis(held.problem ?? held.status)}
+            ? STRINGS.saving
+            : STRINGS.notSentYetSavedOnThis(held.problem ?? held.status)}
         </p>
       )}
     </Stack>

@@ -8,7 +8,7 @@ import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { useShared } from '../api/shared';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const PARK_KEY = 'F2';
 
@@ -54,12 +54,12 @@ export const ParkedBar = () => {
   }, [isAway, navigate, to]);
   if (!parked || !isAway) return null;
   return (
-    <Bar className="no-print" aria-label={WORDS.parked}>
+    <Bar className="no-print" aria-label={STRINGS.parked}>
       <span>
-        {WORDS.parkedItsClockIsStopped(parked.text, parked.wasRunning ? '' : WORDS.asItWas)}
+        {STRINGS.parkedItsClockIsStopped(parked.text, parked.wasRunning ? '' : STRINGS.asItWas)}
       </span>
       <QuietButton onPress={() => void navigate(to)}>
-        <CornerUpLeft size={18} aria-hidden /> {WORDS.backToTheBenchF2}
+        <CornerUpLeft size={18} aria-hidden /> {STRINGS.backToTheBenchF2}
       </QuietButton>
     </Bar>
   );

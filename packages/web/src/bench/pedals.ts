@@ -1,17 +1,17 @@
 /** Foot pedals: what each key of them does at the bench. They belong to the device they are plugged into. */
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const PEDAL_ACTIONS = ['stroke', 'go on', 'swap', 'undo', 'clock', 'park'] as const;
 export type PedalAction = (typeof PEDAL_ACTIONS)[number];
 
 export const PEDAL_ACTION_LABELS: Readonly<Record<PedalAction, string>> = {
   stroke: 'Stroke',
-  'go on': WORDS.nextTheUsualAnswerThenDone,
-  swap: WORDS.swapSides,
-  undo: WORDS.undo,
-  clock: WORDS.clock,
-  park: WORDS.customerParkEverything,
+  'go on': STRINGS.nextTheUsualAnswerThenDone,
+  swap: STRINGS.swapSides,
+  undo: STRINGS.undo,
+  clock: STRINGS.clock,
+  park: STRINGS.customerParkEverything,
 };
 
 export interface Pedal {

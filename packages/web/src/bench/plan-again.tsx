@@ -23,7 +23,7 @@ import { textOf } from '../theme/text';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { usePlan } from '../workers/use-plan';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const List = styled.ul`
   & > li {
@@ -54,20 +54,20 @@ const useMeasured = (job: Job, record: StepRecord, notes: StepNotes): MeasuredAt
 
 const measuredText = ({ behindEdgeMm, angleDeg }: MeasuredAtBench): string =>
   [
-    ...(behindEdgeMm === null ? [] : [WORDS.behindTheEdge(mmTyped(behindEdgeMm))]),
-    ...(angleDeg === null ? [] : [WORDS.perSide(fixed(angleDeg, 1))]),
+    ...(behindEdgeMm === null ? [] : [STRINGS.behindTheEdge(mmTyped(behindEdgeMm))]),
+    ...(angleDeg === null ? [] : [STRINGS.perSide(fixed(angleDeg, 1))]),
   ].join(', ');
 
 const comparedText = ({ angleDeg, strokesPerSide, seconds }: ComparedStep): string =>
   [
     ...(angleDeg === null ? [] : [`${fixed(angleDeg, 1)}°`]),
-    ...(strokesPerSide > 0 ? [WORDS.strokesASide(strokesPerSide)] : []),
+    ...(strokesPerSide > 0 ? [STRINGS.strokesASide(strokesPerSide)] : []),
     roughly(seconds),
   ].join(', ');
 
 const differenceText = ({ change, before, after }: StepDifference): string => {
-  if (change === 'out') return WORDS.leftOut;
-  if (change === 'new') return WORDS.new(comparedText(after!));
+  if (change === 'out') return STRINGS.leftOut;
+  if (change === 'new') return STRINGS.new(comparedText(after!));
   return `${comparedText(before!)} → ${comparedText(after!)}`;
 };
 
@@ -87,9 +87,9 @@ export const PlanAgain = ({ job, record, notes, flush }: PlanAgainProps) => {
     <Notice>
       <Stack $gap={8}>
         <Row>
-          <b>{WORDS.measuredThatChangesWhatIsLeft(measuredText(measured))}</b>
+          <b>{STRINGS.measuredThatChangesWhatIsLeft(measuredText(measured))}</b>
           {wanted !== measured && (
-            <QuietButton onPress={() => setWanted(measured)}>{WORDS.showWhatChanges}</QuietButton>
+            <QuietButton onPress={() => setWanted(measured)}>{STRINGS.showWhatChanges}</QuietButton>
           )}
         </Row>
         {wanted === measured && (
@@ -116,7 +116,7 @@ const Difference = ({
   const again = useMemo(() => input && plannedAgainWith(input, measured), [input, measured]);
   const { answer: planned, error } = usePlan(again);
   if (error !== null) return <p role="alert">{error}</p>;
-  if (!planned) return <p role="status">{WORDS.planningTheRest}</p>;
+  if (!planned) return <p role="status">{STRINGS.planningTheRest}</p>;
   if (!planned.ok) return <p role="alert">{planned.error.message}</p>;
   const records = job.steps.filter(({ superseded }) => !superseded);
   const stepsWith = (status: StepRecord['status']) =>
@@ -136,7 +136,7 @@ const Difference = ({
     }
     await send('POST', '/replan', { measured });
   };
-  if (changes.length === 0) return <p role="status">{WORDS.theStepsLeftStayAsThey}</p>;
+  if (changes.length === 0) return <p role="status">{STRINGS.theStepsLeftStayAsThey}</p>;
   return (
     <Stack $gap={8}>
       <List>
@@ -149,9 +149,9 @@ const Difference = ({
       {(problem ?? lost) !== null && <p role="alert">{problem ?? lost}</p>}
       <Row>
         <ActionButton isDisabled={busy} onPress={() => void accept()}>
-          {WORDS.useTheChangedPlan}
+          {STRINGS.useTheChangedPlan}
         </ActionButton>
-        <QuietButton onPress={onKeep}>{WORDS.keepThePlan}</QuietButton>
+        <QuietButton onPress={onKeep}>{STRINGS.keepThePlan}</QuietButton>
       </Row>
     </Stack>
   );

@@ -7,7 +7,7 @@ import {
   named,
 } from '@patient-edge/core';
 import styled from 'styled-components';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Svg = styled.svg`
   display: block;
@@ -56,7 +56,7 @@ const IN_SIGHT = 12;
 const BEFORE_NOW = 3;
 
 const sideWords = (side: BladeSide | null): string =>
-  side === null ? WORDS.aSideInTurn : WORDS.onThe(named(side));
+  side === null ? STRINGS.aSideInTurn : STRINGS.onThe(named(side));
 
 /** The blade is turned between the two. */
 const isSwap = (at: StrokeRound, next: StrokeRound): boolean =>
@@ -120,27 +120,27 @@ export const RoundStrip = ({
         {now && at ? (
           <>
             <b>{leftText(now.left, isTimed)}</b>{' '}
-            {WORDS.more(sideWords(at.side === null ? null : now.side))}
+            {STRINGS.more(sideWords(at.side === null ? null : now.side))}
             {at.zone !== null && `, ${named(at.zone)}`}
             {because !== undefined && `: ${because}`}
             {rounds.length > 1 &&
-              WORDS.calledTextOfRoundsCount(called, now.index + 1, rounds.length)}
-            {next && WORDS.then(isSwap(at, next) ? WORDS.swapWithin : '', thenWords(next))}
+              STRINGS.calledTextOfRoundsCount(called, now.index + 1, rounds.length)}
+            {next && STRINGS.then(isSwap(at, next) ? STRINGS.swapWithin : '', thenWords(next))}
             {isFeelDue && (
               <>
                 {' '}
-                <strong>{WORDS.feelForTheBurrNow}</strong>
+                <strong>{STRINGS.feelForTheBurrNow}</strong>
               </>
             )}
           </>
         ) : (
-          WORDS.patternFinishedFeelAndLookBefore(isOneSide ? '' : WORDS.bothSidesEqual)
+          STRINGS.patternFinishedFeelAndLookBefore(isOneSide ? '' : STRINGS.bothSidesEqual)
         )}
       </Line>
       <Lanes aria-hidden>
         <div>
-          <span>{WORDS.rightWithin}</span>
-          <span>{WORDS.left}</span>
+          <span>{STRINGS.rightWithin}</span>
+          <span>{STRINGS.left}</span>
         </div>
         <Svg viewBox={`0 0 ${WIDTH} 44`} preserveAspectRatio="none">
           {blocks.map(({ key, index, side, from, round, done }) => (

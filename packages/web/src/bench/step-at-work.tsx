@@ -26,7 +26,7 @@ import { useBenchTools } from './use-bench-tools';
 import { useGauge } from './use-gauge';
 import { useTray } from './use-tray';
 import { useStepAtWork } from './use-step-at-work';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Screen = styled.div`
   flex: 1;
@@ -138,7 +138,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
         />
         {tray && <TrayBar job={job} tray={tray} />}
         <InHand job={job} />
-        {cameBack && <Notice>{WORDS.backFromTheCounterTheClock}</Notice>}
+        {cameBack && <Notice>{STRINGS.backFromTheCounterTheClock}</Notice>}
       </div>
       <div data-facts="">
         <StepFacts step={record.step} atWork={atWork} />
@@ -150,7 +150,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
         )}
         {(panel === null || panel === 'details') && (
           <>
-            {panel === 'details' && <QuietButton onPress={close}>{WORDS.close}</QuietButton>}
+            {panel === 'details' && <QuietButton onPress={close}>{STRINGS.close}</QuietButton>}
             <StepCard job={job} record={record} atWork={atWork} gauge={gauge} />
           </>
         )}
@@ -188,7 +188,7 @@ const useParking = (
     atWork.setRunning(false);
     setParked({
       jobId: job.id,
-      text: WORDS.tagTagNumberTitle(job.tagNumber, textOf(record.step.title)),
+      text: STRINGS.tagTagNumberTitle(job.tagNumber, textOf(record.step.title)),
       wasRunning,
     });
     void navigate('/take-in');

@@ -18,7 +18,7 @@ import { EdgeTwin } from './edge-twin';
 import { KeyList } from './key-list';
 import type { Gauge } from './use-gauge';
 import type { StepAtBench } from './use-step-at-work';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Hold = styled.dl`
   margin: 0;
@@ -73,19 +73,19 @@ export const StepCard = ({ job, record, atWork, gauge }: StepCardProps) => {
         atWork.lifts.length > 0 && <LiftLadder lifts={atWork.lifts} />
       )}
       <Hold>
-        <Fact name={WORDS.pressure}>
+        <Fact name={STRINGS.pressure}>
           {step.forceN &&
             `${bandText(step.forceN, unit)} (${bandText(step.forceN, unit === 'gf' ? 'N' : 'gf')})`}
         </Fact>
-        <Fact name={WORDS.direction}>{named(step.direction)}</Fact>
-        <Fact name={WORDS.pattern}>{step.pattern && textOf(step.pattern)}</Fact>
-        <Fact name={WORDS.cooling}>{step.cooling && textOf(step.cooling)}</Fact>
-        <Fact name={WORDS.lookFor}>{textOf(step.check)}</Fact>
-        <Fact name={WORDS.beforeGoingOn}>{step.before && textOf(step.before)}</Fact>
+        <Fact name={STRINGS.direction}>{named(step.direction)}</Fact>
+        <Fact name={STRINGS.pattern}>{step.pattern && textOf(step.pattern)}</Fact>
+        <Fact name={STRINGS.cooling}>{step.cooling && textOf(step.cooling)}</Fact>
+        <Fact name={STRINGS.lookFor}>{textOf(step.check)}</Fact>
+        <Fact name={STRINGS.beforeGoingOn}>{step.before && textOf(step.before)}</Fact>
       </Hold>
       {step.caution !== null && <Notice tone="cut">{textOf(step.caution)}</Notice>}
       {CUT_BY_STROKES.includes(step.operation) && (
-        <Fold level={2} title={WORDS.modelOfTheEdge} says={WORDS.theSectionAsItIsNow}>
+        <Fold level={2} title={STRINGS.modelOfTheEdge} says={STRINGS.theSectionAsItIsNow}>
           <EdgeTwin job={job} record={record} atWork={atWork} held={gauge.asCut} />
         </Fold>
       )}

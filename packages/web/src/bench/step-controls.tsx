@@ -16,7 +16,7 @@ import { PlanAgain } from './plan-again';
 import { RoundStrip } from './round-strip';
 import type { Gauge } from './use-gauge';
 import type { StepAtBench } from './use-step-at-work';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Sides = styled.div`
   display: grid;
@@ -97,11 +97,11 @@ const wantedText = (
 ): string => {
   const quota = step.sides.find((each) => each.side === side)?.strokes ?? step.strokesPerSide;
   if (!rework || earlier[side] === 0) {
-    return WORDS.ofAbout(quota, earlier[side] > 0 ? WORDS.before(earlier[side]) : '');
+    return STRINGS.ofAbout(quota, earlier[side] > 0 ? STRINGS.before(earlier[side]) : '');
   }
   const where =
-    rework.zones.length === ZONES.length ? named('more') : WORDS.at(rework.zones.join(', '));
-  return WORDS.ofAboutBefore(strokesBack(quota), where, earlier[side]);
+    rework.zones.length === ZONES.length ? named('more') : STRINGS.at(rework.zones.join(', '));
+  return STRINGS.ofAboutBefore(strokesBack(quota), where, earlier[side]);
 };
 
 interface StepControlsProps {
@@ -137,7 +137,7 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
                 onPress={() => atWork.stroke(side)}
                 data-turn={side === atWork.turn}
               >
-                <span>{side === 'right' ? WORDS.rightSide : WORDS.leftSide}</span>
+                <span>{side === 'right' ? STRINGS.rightSide : STRINGS.leftSide}</span>
                 <b>{atWork.counted[side]}</b>
                 <small>{wantedText(record, side, atWork.rework)}</small>
               </SideButton>
@@ -161,7 +161,7 @@ export const StepControls = ({ job, record, atWork, gauge }: StepControlsProps) 
       {wanted.length > 0 && adding === null && (
         <Next>
           <QuietButton onPress={() => atWork.add(wanted)}>
-            {WORDS.moreThere(
+            {STRINGS.moreThere(
               wanted.map(({ count, side, zone }) => `${count} ${side} ${zone}`).join(', '),
             )}
           </QuietButton>
@@ -183,24 +183,24 @@ const ClockLine = ({ step, atWork }: { step: StepRecord['step']; atWork: StepAtB
   return (
     <Clock>
       <QuietButton
-        aria-label={running ? WORDS.stopTheClock : WORDS.startTheClock}
+        aria-label={running ? STRINGS.stopTheClock : STRINGS.startTheClock}
         onPress={atWork.toggleClock}
       >
         {running ? <Pause size={22} /> : <Play size={22} />}
       </QuietButton>
-      <b role="timer" aria-label={WORDS.timeOnThisStep}>
+      <b role="timer" aria-label={STRINGS.timeOnThisStep}>
         {duration(atWork.workedS)}
       </b>
-      <span>{WORDS.ofAboutDuration(duration(step.seconds))}</span>
+      <span>{STRINGS.ofAboutDuration(duration(step.seconds))}</span>
       {step.stoneId !== null && (
         <>
           <QuietButton
-            aria-label={WORDS.tenOnThe(named(turn))}
+            aria-label={STRINGS.tenOnThe(named(turn))}
             onPress={() => atWork.stroke(turn, 10)}
           >
             +10
           </QuietButton>
-          <QuietButton aria-label={WORDS.undo} isDisabled={!held.canUndo} onPress={atWork.undo}>
+          <QuietButton aria-label={STRINGS.undo} isDisabled={!held.canUndo} onPress={atWork.undo}>
             <Undo2 size={20} />
           </QuietButton>
         </>

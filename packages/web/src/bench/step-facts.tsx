@@ -6,7 +6,7 @@ import { fixed, mmNumber } from '../theme/format';
 import { textOf } from '../theme/text';
 import type { StepAtBench } from './use-step-at-work';
 import { formats } from '../theme/formats';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Facts = styled.div`
   display: grid;
@@ -54,10 +54,10 @@ const angleText = ({ operation, sides }: StepRecord['step'], turn: BladeSide): s
   if (operation === 'outline') return named('upright');
   const here = sides.find(({ side }) => side === turn) ?? sides[0];
   const opposite = sides.find(({ side }) => side !== here?.side);
-  if (!here || here.angleDeg === null) return WORDS.onTheFace;
+  if (!here || here.angleDeg === null) return STRINGS.onTheFace;
   if (!opposite || opposite.angleDeg === null) return ofSide(here.side);
   return opposite.angleDeg === here.angleDeg
-    ? WORDS.perSideInclusive(fixed(2 * here.angleDeg, 1))
+    ? STRINGS.perSideInclusive(fixed(2 * here.angleDeg, 1))
     : `${ofSide(here.side)} · ${fixed(opposite.angleDeg, 1)}° ${ofSide(opposite.side)}`;
 };
 
@@ -77,7 +77,7 @@ export const StepFacts = ({ step, atWork }: StepFactsProps) => (
       )}
       {step.setting?.setDeg !== undefined && step.setting.setDeg !== null && (
         <span>
-          <b>{fixed(step.setting.setDeg, 1)}°</b> <small>{WORDS.setOnTheDial}</small>
+          <b>{fixed(step.setting.setDeg, 1)}°</b> <small>{STRINGS.setOnTheDial}</small>
         </span>
       )}
       {!step.setting &&
@@ -92,7 +92,7 @@ export const StepFacts = ({ step, atWork }: StepFactsProps) => (
               ],
         )}
       {!step.setting && step.bands.length === 0 && atWork.lifts.length > 0 && (
-        <small>{WORDS.liftAtTheSpine(formats().length)}</small>
+        <small>{STRINGS.liftAtTheSpine(formats().length)}</small>
       )}
     </Hold>
   </Facts>

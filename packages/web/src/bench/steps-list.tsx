@@ -11,7 +11,7 @@ import { textOf } from '../theme/text';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const List = styled.ol`
   & > li {
@@ -37,16 +37,16 @@ const List = styled.ol`
 
 const stateOf = ({ status, overrideReason }: StepRecord, isNow: boolean): string => {
   if (isNow) return named('now');
-  if (status === 'to do') return WORDS.toCome;
+  if (status === 'to do') return STRINGS.toCome;
   return overrideReason === null ? named('done') : named('skipped');
 };
 
 /** The shop's bars stand back at the bench: the way to the rest of the blade is here. */
 const PAGES_OF_BLADE = [
-  ['intake', WORDS.intake],
-  ['judge', WORDS.assess],
-  ['plan', WORDS.planAndHistory],
-  ['test', WORDS.test],
+  ['intake', STRINGS.intake],
+  ['judge', STRINGS.assess],
+  ['plan', STRINGS.planAndHistory],
+  ['test', STRINGS.test],
 ] as const;
 
 export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) => {
@@ -56,14 +56,14 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
   const last = lastDoneStep(job);
   const now = steps.find(({ status }) => status === 'to do');
   return (
-    <Stack $gap={8} as="section" aria-label={WORDS.stepsOfThisPlan}>
+    <Stack $gap={8} as="section" aria-label={STRINGS.stepsOfThisPlan}>
       <Row>
-        <h2>{WORDS.steps}</h2>
-        <MutedText>{WORDS.goingBackOpensThatStepAnd}</MutedText>
-        <QuietButton onPress={onClose}>{WORDS.close}</QuietButton>
+        <h2>{STRINGS.steps}</h2>
+        <MutedText>{STRINGS.goingBackOpensThatStepAnd}</MutedText>
+        <QuietButton onPress={onClose}>{STRINGS.close}</QuietButton>
       </Row>
       <Row $gap={8}>
-        <MutedText>{WORDS.thisBlade}</MutedText>
+        <MutedText>{STRINGS.thisBlade}</MutedText>
         {PAGES_OF_BLADE.map(([page, text]) => (
           <QuietLink key={page} to={`/jobs/${job.id}/${page}`}>
             {text}
@@ -84,7 +84,7 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
               <div>
                 {textOf(record.step.title)}
                 {record.overrideReason !== null && (
-                  <MutedText>{WORDS.checkSkipped(record.overrideReason)}</MutedText>
+                  <MutedText>{STRINGS.checkSkipped(record.overrideReason)}</MutedText>
                 )}
               </div>
               {record.status === 'done' ? (
@@ -100,10 +100,10 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
                   ) : (
                     <QuietButton
                       isDisabled={busy}
-                      aria-label={WORDS.backToTitle(textOf(record.step.title))}
+                      aria-label={STRINGS.backToTitle(textOf(record.step.title))}
                       onPress={() => void send('POST', `/steps/${record.id}/back-to`, {})}
                     >
-                      {WORDS.back}
+                      {STRINGS.back}
                     </QuietButton>
                   )}
                 </Row>

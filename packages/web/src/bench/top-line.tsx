@@ -15,7 +15,7 @@ import { Button } from 'react-aria-components/Button';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useAppearance } from '../theme/appearance';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export type BenchPanel = 'details' | 'steps' | 'signs' | null;
 
@@ -134,17 +134,17 @@ export const TopLine = ({ job, position, total, panel, onPanel, onPark }: TopLin
   const dark = appearance === 'dark';
   return (
     <Line className="no-print">
-      <Link to="/" aria-label={WORDS.toTheShop}>
+      <Link to="/" aria-label={STRINGS.toTheShop}>
         <ArrowLeft size={24} aria-hidden />
       </Link>
       <div>
         <p>
           <span>
-            {WORDS.stepOf(position, total)}
-            {job.round > 1 && WORDS.roundSentBackAfterATest(job.round)}
+            {STRINGS.stepOf(position, total)}
+            {job.round > 1 && STRINGS.roundSentBackAfterATest(job.round)}
           </span>
           <span>
-            <b>{WORDS.tag(job.tagNumber)}</b> ·{' '}
+            <b>{STRINGS.tag(job.tagNumber)}</b> ·{' '}
             {job.blade.name || bladeKind(job.measures.kindId).label}
           </span>
         </p>
@@ -164,26 +164,26 @@ export const TopLine = ({ job, position, total, panel, onPanel, onPark }: TopLin
         onChange={() => onPanel('details')}
       >
         <NotebookText size={22} aria-hidden />
-        <span>{WORDS.how}</span>
+        <span>{STRINGS.how}</span>
       </ToggleButton>
       <ToggleButton isSelected={panel === 'steps'} onChange={() => onPanel('steps')}>
         <ListOrdered size={22} aria-hidden />
-        <span>{WORDS.steps}</span>
+        <span>{STRINGS.steps}</span>
       </ToggleButton>
       <ToggleButton isSelected={panel === 'signs'} onChange={() => onPanel('signs')}>
         <TriangleAlert size={22} aria-hidden />
-        <span>{WORDS.somethingIsWrong}</span>
+        <span>{STRINGS.somethingIsWrong}</span>
       </ToggleButton>
       <Button
         data-appearance=""
-        aria-label={dark ? WORDS.lightAppearance : WORDS.darkAppearance}
+        aria-label={dark ? STRINGS.lightAppearance : STRINGS.darkAppearance}
         onPress={() => setAppearance(dark ? 'light' : 'dark')}
       >
         {dark ? <Sun size={22} aria-hidden /> : <Moon size={22} aria-hidden />}
       </Button>
       <Button onPress={onPark}>
         <UserRound size={22} aria-hidden />
-        <span>{WORDS.customer}</span>
+        <span>{STRINGS.customer}</span>
       </Button>
     </Line>
   );

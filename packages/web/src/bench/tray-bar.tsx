@@ -7,7 +7,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { leftOf, type Tray } from './use-tray';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Bar = styled.nav`
   display: flex;
@@ -45,11 +45,11 @@ const countText = (job: Job): string => {
   if (open.step.stoneId === null) return textOf(open.step.title).slice(0, 18);
   const right = open.strokesRight - open.earlier.right;
   const left = open.strokesLeft - open.earlier.left;
-  return WORDS.leftRight(left, right);
+  return STRINGS.leftRight(left, right);
 };
 
 export const TrayBar = ({ job, tray }: { job: Job; tray: Tray }) => (
-  <Bar aria-label={WORDS.tray}>
+  <Bar aria-label={STRINGS.tray}>
     {tray.jobs.map((each) => (
       <Link
         key={each.id}
@@ -64,9 +64,9 @@ export const TrayBar = ({ job, tray }: { job: Job; tray: Tray }) => (
     ))}
     {tray.next && (
       <QuietButton onPress={tray.toNext}>
-        {WORDS.nextBladeB} <ChevronRight size={18} aria-hidden />
+        {STRINGS.nextBladeB} <ChevronRight size={18} aria-hidden />
       </QuietButton>
     )}
-    {tray.next?.wash && <b>{WORDS.nextStoneIsFinerWashBlades}</b>}
+    {tray.next?.wash && <b>{STRINGS.nextStoneIsFinerWashBlades}</b>}
   </Bar>
 );

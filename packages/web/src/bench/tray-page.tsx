@@ -13,7 +13,7 @@ import { QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
 import { useTrayIds, useTrayJobs, useTrayOrder } from './use-tray';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Blades = styled.ul`
   display: grid;
@@ -32,7 +32,7 @@ const nameOf = ({ blade, tagNumber }: BoardJob): string =>
 
 const TrayPage = () => {
   const { data: board, error } = useBoard();
-  if (!board) return <Waiting error={error} text={WORDS.loadingTheShop} />;
+  if (!board) return <Waiting error={error} text={STRINGS.loadingTheShop} />;
   return <Choosing board={board} />;
 };
 
@@ -55,12 +55,12 @@ const Choosing = ({ board }: { board: Board }) => {
   };
   return (
     <Stack $gap={16}>
-      <PageHeading title={WORDS.severalBladesAtOnce} />
-      <MutedText>{WORDS.stoneByStoneNotBladeBy}</MutedText>
-      <Panel aria-label={WORDS.bladesOnTheBench}>
+      <PageHeading title={STRINGS.severalBladesAtOnce} />
+      <MutedText>{STRINGS.stoneByStoneNotBladeBy}</MutedText>
+      <Panel aria-label={STRINGS.bladesOnTheBench}>
         <Stack>
-          <h2>{WORDS.onTheBench}</h2>
-          {onBench.length === 0 && <MutedText>{WORDS.noBladeIsOnTheBench}</MutedText>}
+          <h2>{STRINGS.onTheBench}</h2>
+          {onBench.length === 0 && <MutedText>{STRINGS.noBladeIsOnTheBench}</MutedText>}
           <Blades>
             {onBench.map((job) => (
               <li key={job.jobId}>
@@ -78,7 +78,7 @@ const Choosing = ({ board }: { board: Board }) => {
           </Blades>
           {planned.length > 0 && (
             <Row $gap={8}>
-              <MutedText>{WORDS.plannedStartWorkOnItFirst}</MutedText>
+              <MutedText>{STRINGS.plannedStartWorkOnItFirst}</MutedText>
               {planned.map((job) => (
                 <QuietLink key={job.jobId} to={`/jobs/${job.jobId}/bench`}>
                   {nameOf(job)}
@@ -87,9 +87,9 @@ const Choosing = ({ board }: { board: Board }) => {
             </Row>
           )}
           <Row>
-            <ActionButton onPress={begin}>{WORDS.workTheseTogether}</ActionButton>
+            <ActionButton onPress={begin}>{STRINGS.workTheseTogether}</ActionButton>
             {asked && chosen.length < 2 && (
-              <span role="alert">{WORDS.chooseAtLeastTwoBladesIs(chosen.length)}</span>
+              <span role="alert">{STRINGS.chooseAtLeastTwoBladesIs(chosen.length)}</span>
             )}
           </Row>
         </Stack>
@@ -103,12 +103,12 @@ const Order = ({ board, order }: { board: Board; order: ReturnType<typeof useTra
   const { data: stones } = useStones();
   const stoneName = (stoneId: string | null): string =>
     stoneId === null
-      ? WORDS.withoutAStone
-      : (stones?.find(({ id }) => String(id) === stoneId)?.name ?? WORDS.aStone);
+      ? STRINGS.withoutAStone
+      : (stones?.find(({ id }) => String(id) === stoneId)?.name ?? STRINGS.aStone);
   return (
-    <Panel aria-label={WORDS.order}>
+    <Panel aria-label={STRINGS.order}>
       <Stack $gap={8}>
-        <h2>{WORDS.order}</h2>
+        <h2>{STRINGS.order}</h2>
         <ol>
           {order.map(({ jobId, stoneId, wash }, index) => {
             const job = board.jobs.find((each) => each.jobId === jobId);
@@ -118,7 +118,7 @@ const Order = ({ board, order }: { board: Board; order: ReturnType<typeof useTra
                 {isNewStone && (
                   <h3>
                     {stoneName(stoneId)}
-                    {wash && WORDS.washBladesHandsAndBenchFirst}
+                    {wash && STRINGS.washBladesHandsAndBenchFirst}
                   </h3>
                 )}
                 {job && nameOf(job)}

@@ -4,7 +4,7 @@
  */
 import { useKeys } from '../theme/use-keys';
 import { usePedals, type PedalAction } from './pedals';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface BenchKeys {
   readonly stroke: () => void;
@@ -32,23 +32,23 @@ export const BENCH_KEYS = [
   [' ', 'space', 'stroke'],
   ['ArrowRight', '→', 'right'],
   ['ArrowLeft', '←', 'left'],
-  ['+', '+', WORDS.tenMore],
+  ['+', '+', STRINGS.tenMore],
   ['s', 's', 'swap'],
   ['t', 't', 'clock'],
   ['u', 'u', 'undo'],
-  ['n', 'n', WORDS.nextTheUsualAnswer],
+  ['n', 'n', STRINGS.nextTheUsualAnswer],
   ['d', 'd', 'done'],
   ['l', 'l', 'steps'],
-  ['w', 'w', WORDS.somethingWrong],
+  ['w', 'w', STRINGS.somethingWrong],
   ['i', 'i', 'instructions'],
-  ['b', 'b', WORDS.nextBladeOfATray],
-  ['F2', 'F2', WORDS.customerPark],
+  ['b', 'b', STRINGS.nextBladeOfATray],
+  ['F2', 'F2', STRINGS.customerPark],
 ] as const;
 export const BURR_KEYS = [
-  ['1–4', WORDS.burrRight],
-  ['5–8', WORDS.burrLeft],
-  ['9 0', WORDS.slightEverywhereRightAndLeft],
-  ['( )', WORDS.noneAnywhereRightAndLeft],
+  ['1–4', STRINGS.burrRight],
+  ['5–8', STRINGS.burrLeft],
+  ['9 0', STRINGS.slightEverywhereRightAndLeft],
+  ['( )', STRINGS.noneAnywhereRightAndLeft],
 ] as const;
 
 const actionOf = (key: string, keys: BenchKeys): (() => void) | undefined => {

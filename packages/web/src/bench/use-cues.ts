@@ -3,16 +3,16 @@ import { cueBetween, type RoundAtWork, named } from '@patient-edge/core';
 import { useEffect, useRef } from 'react';
 import { useStored } from '../api/stored';
 import { playSound, speak } from '../theme/sounds';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** The burr is felt for after so many strokes; 0 is at the end of the pattern only. */
 export const useFeelEvery = () => useStored<number>('feel every', 0);
 
 const sayNow = ({ rounds, now, isTimed }: RoundAtWork): string => {
-  if (now === null) return WORDS.feelForTheBurr;
+  if (now === null) return STRINGS.feelForTheBurr;
   const { side, zone } = rounds[now.index]!.round;
-  const left = isTimed ? WORDS.seconds(Math.round(now.left)) : String(now.left);
-  return `${left} ${side === null ? WORDS.inTurn : WORDS.onThe(named(side))}${zone === null ? '' : `, ${named(zone)}`}`;
+  const left = isTimed ? STRINGS.seconds(Math.round(now.left)) : String(now.left);
+  return `${left} ${side === null ? STRINGS.inTurn : STRINGS.onThe(named(side))}${zone === null ? '' : `, ${named(zone)}`}`;
 };
 
 /** True while the count asks for the burr to be felt. */
@@ -28,10 +28,10 @@ export const useCues = (pattern: RoundAtWork, strokes: number): boolean => {
     const cue = cueBetween(was.pattern, pattern);
     if (cue !== null) {
       playSound(cue);
-      speak(cue === 'swap' ? WORDS.swap(sayNow(pattern)) : sayNow(pattern));
+      speak(cue === 'swap' ? STRINGS.swap(sayNow(pattern)) : sayNow(pattern));
     } else if (isFeelDue && strokes > was.strokes) {
       playSound('feel');
-      speak(WORDS.feelForTheBurr);
+      speak(STRINGS.feelForTheBurr);
     }
   });
   return isFeelDue;

@@ -2,7 +2,7 @@
 import { rhythmOf, type HeardRhythm, type HeardStroke } from '@patient-edge/core';
 import { useEffect, useRef, useState } from 'react';
 import workletUrl from '../workers/stroke-worklet.ts?worker&url';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Tempo and evenness are of the last so many. */
 const LAST = 12;
@@ -15,8 +15,8 @@ export interface Microphone {
 
 const problemOf = (error: unknown): string => {
   const name = error instanceof DOMException ? error.name : '';
-  if (name === 'NotAllowedError') return WORDS.theBrowserWasNotAllowedTo;
-  if (name === 'NotFoundError') return WORDS.noMicrophoneWasFoundOnThis;
+  if (name === 'NotAllowedError') return STRINGS.theBrowserWasNotAllowedTo;
+  if (name === 'NotFoundError') return STRINGS.noMicrophoneWasFoundOnThis;
   return error instanceof Error ? error.message : String(error);
 };
 

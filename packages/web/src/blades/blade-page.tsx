@@ -10,7 +10,7 @@ import { ActionLink } from '../theme/links';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Charts come where there are years to draw. */
 const YearsPanel = lazy(async () => ({
@@ -23,7 +23,7 @@ const BladePage = () => {
   const { bladeId = '' } = useParams();
   const { data: record, error } = useBlade(bladeId);
   if (!record) {
-    return <Waiting error={error} text={WORDS.loadingRecord} />;
+    return <Waiting error={error} text={STRINGS.loadingRecord} />;
   }
   const { blade, customer, visits, lastJob } = record;
   const kind = bladeKind(blade.measures.kindId);
@@ -39,32 +39,34 @@ const BladePage = () => {
           <MutedText>
             <Link to={`/customers/${customer.id}`}>{customer.name}</Link> · {kind.label} ·{' '}
             {blade.steel} ·{' '}
-            <Link to={`/history?subject=blade&subjectId=${blade.id}`}>{WORDS.history}</Link>
+            <Link to={`/history?subject=blade&subjectId=${blade.id}`}>{STRINGS.history}</Link>
           </MutedText>
         </div>
         {here ? (
-          <ActionLink to={`/jobs/${here.jobId}`}>{WORDS.itIsHereOnTag(here.tagNumber)}</ActionLink>
+          <ActionLink to={`/jobs/${here.jobId}`}>
+            {STRINGS.itIsHereOnTag(here.tagNumber)}
+          </ActionLink>
         ) : (
-          <ActionLink to={`/take-in?blade=${blade.id}`}>{WORDS.takeItInAgain}</ActionLink>
+          <ActionLink to={`/take-in?blade=${blade.id}`}>{STRINGS.takeItInAgain}</ActionLink>
         )}
       </Row>
       <Panel>
         <Silhouette
           measures={blade.measures}
           scale={1.6}
-          title={WORDS.edge(kind.label, mmTyped(blade.measures.edgeLengthMm))}
+          title={STRINGS.edge(kind.label, mmTyped(blade.measures.edgeLengthMm))}
         />
       </Panel>
       {lastJob?.plan && lifts && (
         <Panel>
           <Stack>
             <h2>
-              {WORDS.lastSetAtPerSideInclusive(
+              {STRINGS.lastSetAtPerSideInclusive(
                 fixed(lastJob.plan.angleDeg, 1),
                 fixed(lastJob.plan.figures.angleInclusive.value, 1),
               )}
             </h2>
-            {lastJob.holding !== '' && <p>{WORDS.heldBy(lastJob.holding)}</p>}
+            {lastJob.holding !== '' && <p>{STRINGS.heldBy(lastJob.holding)}</p>}
             <LiftLadder lifts={lifts} />
           </Stack>
         </Panel>
@@ -76,19 +78,19 @@ const BladePage = () => {
       )}
       <Panel>
         <Stack>
-          <h2>{WORDS.visits}</h2>
+          <h2>{STRINGS.visits}</h2>
           <table>
             <thead>
               <tr>
-                <th scope="col">{WORDS.takenIn}</th>
-                <th scope="col">{WORDS.stage}</th>
-                <th scope="col">{WORDS.perSide}</th>
-                <th scope="col">{inUnits(WORDS.heelMm)}</th>
-                <th scope="col">{inUnits(WORDS.behindEdgeMm)}</th>
-                <th scope="col">{WORDS.steel}</th>
-                <th scope="col">{WORDS.time}</th>
-                <th scope="col">{WORDS.forceGf}</th>
-                <th scope="col">{WORDS.stones}</th>
+                <th scope="col">{STRINGS.takenIn}</th>
+                <th scope="col">{STRINGS.stage}</th>
+                <th scope="col">{STRINGS.perSide}</th>
+                <th scope="col">{inUnits(STRINGS.heelMm)}</th>
+                <th scope="col">{inUnits(STRINGS.behindEdgeMm)}</th>
+                <th scope="col">{STRINGS.steel}</th>
+                <th scope="col">{STRINGS.time}</th>
+                <th scope="col">{STRINGS.forceGf}</th>
+                <th scope="col">{STRINGS.stones}</th>
               </tr>
             </thead>
             <tbody>

@@ -18,9 +18,9 @@ import { initialInputs, QUESTIONS, type Field, type Inputs, type Outcome } from 
 import { TrueSize } from './true-size';
 import { PageHeading } from '../theme/page-heading';
 import { NumbersNav } from '../money/numbers-nav';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const CHIP = { id: 'chip', title: WORDS.whatWillThisChipCost };
+const CHIP = { id: 'chip', title: STRINGS.whatWillThisChipCost };
 const ALL = [...QUESTIONS.map(({ id, title }) => ({ id, title })), CHIP];
 
 const Layout = styled.div`
@@ -61,7 +61,7 @@ const CalculatorPage = () => {
     <>
       <NumbersNav />
       <Layout>
-        <Index aria-label={WORDS.questions}>
+        <Index aria-label={STRINGS.questions}>
           {ALL.map(({ id, title }) => (
             <NavLink
               key={id}
@@ -113,10 +113,10 @@ const Asked = ({ questionId }: { questionId: string }) => {
       <Row>
         <PageHeading title={question?.title ?? CHIP.title} />
         <QuietButton onPress={() => void copy()}>
-          <Link2 size={18} aria-hidden /> {copied ? WORDS.linkCopied : WORDS.copyTheLink}
+          <Link2 size={18} aria-hidden /> {copied ? STRINGS.linkCopied : STRINGS.copyTheLink}
         </QuietButton>
       </Row>
-      <Panel aria-label={WORDS.inputs}>
+      <Panel aria-label={STRINGS.inputs}>
         <Fields>
           {fields.map((field) => (
             <Input
@@ -142,7 +142,7 @@ const Asked = ({ questionId }: { questionId: string }) => {
         <Answered questionId={questionId} inputs={inputs} outcome={outcome} />
       )}
       {!question && !error && (
-        <Panel aria-label={WORDS.answer}>
+        <Panel aria-label={STRINGS.answer}>
           <ChipAnswer key={JSON.stringify(inputs)} inputs={inputs} />
         </Panel>
       )}
@@ -195,7 +195,7 @@ const Answered = ({
     questionId === 'lift' && typeof liftMm === 'number' && angleDeg >= 1 && angleDeg <= 60;
   return (
     <>
-      <Panel aria-label={WORDS.answer}>
+      <Panel aria-label={STRINGS.answer}>
         <Stack>
           <FigureList>
             {outcome.readings.map(({ label, figure, beside }, index) => (
@@ -213,7 +213,7 @@ const Answered = ({
         </Stack>
       </Panel>
       {printable && (
-        <Panel aria-label={WORDS.trueSize}>
+        <Panel aria-label={STRINGS.trueSize}>
           <TrueSize angleDeg={angleDeg} liftMm={liftMm} />
         </Panel>
       )}

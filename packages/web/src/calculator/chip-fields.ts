@@ -2,21 +2,21 @@
 import { STEELS, UNKNOWN_STEEL_DESIGNATION, type DomainError } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
 import { CHIP_KINDS, type Field, type Inputs } from './questions';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const CHIP_FIELDS: readonly Field[] = [
-  { name: 'kindId', label: WORDS.kind, initial: 'chef', choices: CHIP_KINDS },
-  { name: 'edgeLengthMm', label: WORDS.edgeLengthMm, initial: '210' },
-  { name: 'fromMm', label: WORDS.chipFromTheHeelMm, initial: '60' },
-  { name: 'lengthMm', label: WORDS.itsLengthMm, initial: '3' },
-  { name: 'depthMm', label: WORDS.itsDepthMm, initial: '0.8' },
+  { name: 'kindId', label: STRINGS.kind, initial: 'chef', choices: CHIP_KINDS },
+  { name: 'edgeLengthMm', label: STRINGS.edgeLengthMm, initial: '210' },
+  { name: 'fromMm', label: STRINGS.chipFromTheHeelMm, initial: '60' },
+  { name: 'lengthMm', label: STRINGS.itsLengthMm, initial: '3' },
+  { name: 'depthMm', label: STRINGS.itsDepthMm, initial: '0.8' },
   {
     name: 'steel',
-    label: WORDS.steel,
+    label: STRINGS.steel,
     initial: UNKNOWN_STEEL_DESIGNATION,
     choices: STEELS.map(({ designation }) => ({ id: designation, label: designation })),
   },
-  { name: 'stoneUm', label: WORDS.stone, initial: '40' },
+  { name: 'stoneUm', label: STRINGS.stone, initial: '40' },
 ];
 
 const LIMITS: Readonly<Record<string, readonly [number, number]>> = {
@@ -43,13 +43,13 @@ export const readChip = (inputs: Inputs): ReadChip => {
     const text = (inputs[field] ?? '').trim();
     const value = parseNumber(text);
     if (value === null || value < low || value > high) {
-      return wrong(field, WORDS.mustBeFromToWasGiven(field, low, high, text));
+      return wrong(field, STRINGS.mustBeFromToWasGiven(field, low, high, text));
     }
     values[field] = value;
   }
   const { fromMm, lengthMm, edgeLengthMm } = values;
   if (fromMm! + lengthMm! > edgeLengthMm!) {
-    return wrong('fromMm', WORDS.frommmTheChipEndsAtMm(fromMm! + lengthMm!, edgeLengthMm));
+    return wrong('fromMm', STRINGS.frommmTheChipEndsAtMm(fromMm! + lengthMm!, edgeLengthMm));
   }
   return { ok: true, values };
 };

@@ -19,7 +19,7 @@ import type { ChipWorker } from '../workers/chip-worker';
 import { useWorkerRun } from '../workers/use-worker-run';
 import { readChip } from './chip-fields';
 import type { Inputs } from './questions';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface Progress {
   readonly answer: Result<ChipCost> | null;
@@ -63,16 +63,19 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
   return (
     <Stack>
       <Row>
-        <ActionButton onPress={begin}>{WORDS.calculate}</ActionButton>
-        {running && <QuietButton onPress={stop}>{WORDS.stop}</QuietButton>}
+        <ActionButton onPress={begin}>{STRINGS.calculate}</ActionButton>
+        {running && <QuietButton onPress={stop}>{STRINGS.stop}</QuietButton>}
         {(running || step > 0) && (
-          <progress aria-label={WORDS.stationsWorkedOut} max={CHIP_STATIONS.length} value={step}>
-            {WORDS.of(step, CHIP_STATIONS.length)}
+          <progress aria-label={STRINGS.stationsWorkedOut} max={CHIP_STATIONS.length} value={step}>
+            {STRINGS.of(step, CHIP_STATIONS.length)}
           </progress>
         )}
         {cost && (
           <span role="status">
-            {WORDS.stations(cost.stations, !running && cost.stations < 400 ? WORDS.stopped : '')}
+            {STRINGS.stations(
+              cost.stations,
+              !running && cost.stations < 400 ? STRINGS.stopped : '',
+            )}
           </span>
         )}
       </Row>
@@ -98,7 +101,7 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
             ]}
             depthAlong={cost.depthAlong}
             lanes={false}
-            label={WORDS.theOutlineAfterTheRepairMm(cost.repair.maxDepthMm.toFixed(2))}
+            label={STRINGS.theOutlineAfterTheRepairMm(cost.repair.maxDepthMm.toFixed(2))}
           />
           <ChipFigures cost={cost} />
         </>
@@ -108,36 +111,40 @@ export const ChipAnswer = ({ inputs }: { inputs: Inputs }) => {
 };
 
 const ChipFigures = ({ cost }: { cost: ChipCost }) => {
-  const source = WORDS.outlineAsALinearProgrammeSections;
+  const source = STRINGS.outlineAsALinearProgrammeSections;
   return (
     <FigureList>
       <FigureView
-        label={WORDS.heightLostAtTheDeepest}
+        label={STRINGS.heightLostAtTheDeepest}
         figure={figure(cost.repair.maxDepthMm, 'mm', {
-          rule: WORDS.theChipsOwnDepthElsewhereThe,
-          inputs: [{ label: WORDS.stationsAlone, value: cost.stations }],
+          rule: STRINGS.theChipsOwnDepthElsewhereThe,
+          inputs: [{ label: STRINGS.stationsAlone, value: cost.stations }],
           source,
         })}
       />
       <FigureView
-        label={WORDS.steel}
+        label={STRINGS.steel}
         figure={figure(cost.steelMm3, 'mm³', {
-          rule: WORDS.jointingToTheNewOutlineAnd,
-          formula: WORDS.vASDs,
+          rule: STRINGS.jointingToTheNewOutlineAnd,
+          formula: STRINGS.vASDs,
           inputs: [
-            { label: WORDS.inTheBladePlane, value: cost.repair.removedAreaMm2, unit: 'mm²' },
-            { label: WORDS.jointingTheWholeEdgeInstead, value: cost.jointingSteelMm3, unit: 'mm³' },
+            { label: STRINGS.inTheBladePlane, value: cost.repair.removedAreaMm2, unit: 'mm²' },
+            {
+              label: STRINGS.jointingTheWholeEdgeInstead,
+              value: cost.jointingSteelMm3,
+              unit: 'mm³',
+            },
           ],
           source,
         })}
       />
       <FigureView
-        label={WORDS.timeOnThatStone}
+        label={STRINGS.timeOnThatStone}
         figure={figure(cost.seconds, 's', {
-          rule: WORDS.theSteelDividedByHowFast,
+          rule: STRINGS.theSteelDividedByHowFast,
           formula: 't = V / (K · F · v)',
           inputs: [{ label: 'V', value: cost.steelMm3, unit: 'mm³' }],
-          source: WORDS.removalModelFirstGuesses,
+          source: STRINGS.removalModelFirstGuesses,
         })}
       />
     </FigureList>

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { parseNumber } from '../theme/format';
 import type { ClampRaw, Inputs } from './questions';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Svg = styled.svg`
   display: block;
@@ -33,7 +33,7 @@ const Stone = () => (
   <g>
     <rect x={20} y={FLOOR} width={WIDTH - 40} height={20} fill="var(--steel-deep)" />
     <text x={24} y={FLOOR + 36}>
-      {WORDS.stoneWithin}
+      {STRINGS.stoneWithin}
     </text>
   </g>
 );
@@ -69,7 +69,7 @@ const OnStone = ({
       <Svg
         viewBox={`0 ${top} ${WIDTH} ${HEIGHT - top}`}
         role="img"
-        aria-label={WORDS.aBladeMmHighHeldAt(heightMm, angleDeg.toFixed(1), liftMm.toFixed(1))}
+        aria-label={STRINGS.aBladeMmHighHeldAt(heightMm, angleDeg.toFixed(1), liftMm.toFixed(1))}
       >
         <Stone />
         {Array.from({ length: steps }, (_, index) => (
@@ -182,7 +182,7 @@ const Wedge = ({
           {(2 * halfMm).toFixed(2)} mm
         </text>
         <text x={cx + 24} y={HEIGHT - 14}>
-          {WORDS.perSideInclusive(angleDeg.toFixed(1), (2 * angleDeg).toFixed(1))}
+          {STRINGS.perSideInclusive(angleDeg.toFixed(1), (2 * angleDeg).toFixed(1))}
         </text>
       </Svg>
     </DrawingSheet>
@@ -194,7 +194,7 @@ const BevelPicture = ({ inputs, raw }: PictureProps) => (
     halfMm={value(inputs, 'shoulderMm')}
     highMm={raw['bevelHeightMm'] as number}
     angleDeg={raw['angleDeg'] as number}
-    text={WORDS.aBevelOfPerSide((raw['angleDeg'] as number).toFixed(1))}
+    text={STRINGS.aBevelOfPerSide((raw['angleDeg'] as number).toFixed(1))}
   />
 );
 
@@ -203,7 +203,7 @@ const RazorPicture = ({ inputs, raw }: PictureProps) => (
     halfMm={value(inputs, 'widthMm') * Math.tan(((raw['angleDeg'] as number) * Math.PI) / 180)}
     highMm={value(inputs, 'widthMm')}
     angleDeg={raw['angleDeg'] as number}
-    text={WORDS.aRazorRestingAtPerSide((raw['angleDeg'] as number).toFixed(1))}
+    text={STRINGS.aRazorRestingAtPerSide((raw['angleDeg'] as number).toFixed(1))}
   />
 );
 
@@ -225,7 +225,7 @@ const ConvexPicture = ({ raw }: PictureProps) => {
       highMm={highMm}
       angleDeg={facets[facets.length - 1]!.angleDeg}
       facets={corners}
-      text={WORDS.aConvexEdgeInFacets(facets.length)}
+      text={STRINGS.aConvexEdgeInFacets(facets.length)}
     />
   );
 };
@@ -240,7 +240,7 @@ const RailPicture = ({ inputs, raw }: PictureProps) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={WORDS.aRailMmFromTheEdge(distance, offset)}
+        aria-label={STRINGS.aRailMmFromTheEdge(distance, offset)}
       >
         <line
           x1={50}
@@ -298,7 +298,7 @@ const ClampPicture = ({ raw }: PictureProps) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT + 20}`}
         role="img"
-        aria-label={WORDS.angleAlongTheEdgeFromHeel(
+        aria-label={STRINGS.angleAlongTheEdgeFromHeel(
           Math.min(...angleDeg).toFixed(1),
           Math.max(...angleDeg).toFixed(1),
           Math.min(...best.angleDeg).toFixed(1),
@@ -324,16 +324,16 @@ const ClampPicture = ({ raw }: PictureProps) => {
         />
         <path d={line(best.angleDeg)} stroke="var(--accent)" strokeWidth={4} fill="none" />
         <text x={60} y={HEIGHT - 26}>
-          {WORDS.heel}
+          {STRINGS.heel}
         </text>
         <text x={WIDTH - 30} y={HEIGHT - 26} textAnchor="end">
-          {WORDS.tip}
+          {STRINGS.tip}
         </text>
         <text x={60} y={HEIGHT - 6}>
-          {WORDS.dashedAsClampedNow}
+          {STRINGS.dashedAsClampedNow}
         </text>
         <text x={60} y={HEIGHT + 14}>
-          {WORDS.solidBladeSlid(best.slideMm.toFixed(1))}
+          {STRINGS.solidBladeSlid(best.slideMm.toFixed(1))}
         </text>
       </Svg>
     </DrawingSheet>
@@ -350,7 +350,7 @@ const GritPicture = ({ raw }: PictureProps) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={WORDS.aGrainOfBesideAHair(um.toFixed(1))}
+        aria-label={STRINGS.aGrainOfBesideAHair(um.toFixed(1))}
       >
         <rect
           x={90}
@@ -361,7 +361,7 @@ const GritPicture = ({ raw }: PictureProps) => {
           stroke="var(--ink)"
         />
         <text x={90} y={HEIGHT - 22}>
-          {WORDS.aHair70}
+          {STRINGS.aHair70}
         </text>
         <polygon
           points={Array.from({ length: 9 }, (_, index) => {
@@ -373,7 +373,7 @@ const GritPicture = ({ raw }: PictureProps) => {
           stroke="var(--accent)"
         />
         <text x={420} y={HEIGHT - 22} textAnchor="middle">
-          {WORDS.medianGrainUm(um.toFixed(1))}
+          {STRINGS.medianGrainUm(um.toFixed(1))}
         </text>
       </Svg>
     </DrawingSheet>

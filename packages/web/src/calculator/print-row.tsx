@@ -9,7 +9,7 @@ import {
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const PdfLink = styled.a`
   min-height: 44px;
@@ -36,19 +36,19 @@ export const PrintRow = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
   const angle = perSide(angleDeg);
   return (
     <Row>
-      <QuietButton onPress={() => download(wedgeTemplate(angle))}>{WORDS.wedgeSvg}</QuietButton>
+      <QuietButton onPress={() => download(wedgeTemplate(angle))}>{STRINGS.wedgeSvg}</QuietButton>
       <PdfLink href={`/api/print/wedge.pdf?angleDeg=${angleDeg}`} target="_blank" rel="noreferrer">
-        {WORDS.wedgePdf}
+        {STRINGS.wedgePdf}
       </PdfLink>
       <QuietButton onPress={() => download(liftGaugeTemplate([{ zone: 'heel', liftMm }], angle))}>
-        {WORDS.liftGaugeSvg}
+        {STRINGS.liftGaugeSvg}
       </QuietButton>
       <PdfLink
         href={`/api/print/lift-gauge.pdf?angleDeg=${angleDeg}&liftMm=${liftMm}`}
         target="_blank"
         rel="noreferrer"
       >
-        {WORDS.liftGaugePdf}
+        {STRINGS.liftGaugePdf}
       </PdfLink>
     </Row>
   );

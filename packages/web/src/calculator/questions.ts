@@ -23,7 +23,7 @@ import {
   type Why,
 } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export type Inputs = Readonly<Record<string, string>>;
 
@@ -73,7 +73,7 @@ const typed = (inputs: Inputs, names: readonly string[]): Record<string, unknown
       return {
         code: 'INVALID_INPUT',
         field: name,
-        message: WORDS.mustBeANumberWasGiven(name, text),
+        message: STRINGS.mustBeANumberWasGiven(name, text),
       };
     }
     values[name] = value;
@@ -101,7 +101,7 @@ const asking =
       : { ok: true, readings: read(raw, given), raw };
   };
 
-const GEOMETRY = WORDS.geometryOfTheSection;
+const GEOMETRY = STRINGS.geometryOfTheSection;
 
 const asFigure = (
   value: unknown,
@@ -122,7 +122,7 @@ const both = (perSideDeg: unknown): Figure =>
   asFigure(
     2 * (perSideDeg as number),
     '° inclusive',
-    WORDS.bothSidesTogetherTheTwoAlike,
+    STRINGS.bothSidesTogetherTheTwoAlike,
     'inclusive = right + left',
     [],
   );
@@ -133,34 +133,34 @@ const given = (raw: Raw, name: string, label: string, unit: FigureUnit): Why['in
   unit,
 });
 
-const HEIGHT = number('heightMm', WORDS.heightEdgeToSpineMm, '48');
+const HEIGHT = number('heightMm', STRINGS.heightEdgeToSpineMm, '48');
 const OFFSET = number(
   'spineOffsetMm',
-  WORDS.spineCornerFromTheCentrePlane,
+  STRINGS.spineCornerFromTheCentrePlane,
   '1.1',
-  WORDS.halfTheSpinesThicknessAllOf,
+  STRINGS.halfTheSpinesThicknessAllOf,
 );
-const ANGLE = number('angleDeg', WORDS.anglePerSide, '15');
+const ANGLE = number('angleDeg', STRINGS.anglePerSide, '15');
 
 const lift: Question = {
   id: 'lift',
-  title: WORDS.whatLiftForThisBladeAnd,
+  title: STRINGS.whatLiftForThisBladeAnd,
   fields: [HEIGHT, OFFSET, ANGLE],
   answer: asking('lift', ['heightMm', 'spineOffsetMm', 'angleDeg'], (raw, input) => [
     {
-      label: WORDS.liftOfTheSpine,
-      figure: asFigure(raw['liftMm'], 'mm', WORDS.howFarTheSpineCornerStands, WORDS.lHSinXCos, [
+      label: STRINGS.liftOfTheSpine,
+      figure: asFigure(raw['liftMm'], 'mm', STRINGS.howFarTheSpineCornerStands, STRINGS.lHSinXCos, [
         given(input, 'heightMm', 'H', 'mm'),
         given(input, 'spineOffsetMm', 'x', 'mm'),
         given(input, 'angleDeg', 'θ', '° per side'),
       ]),
     },
     {
-      label: WORDS.itRestsAt,
+      label: STRINGS.itRestsAt,
       figure: asFigure(
         raw['restingAngleDeg'],
         '° per side',
-        WORDS.theAngleHeldWhenTheSpine,
+        STRINGS.theAngleHeldWhenTheSpine,
         'θ₀ = atan(x / H)',
         [given(input, 'heightMm', 'H', 'mm'), given(input, 'spineOffsetMm', 'x', 'mm')],
       ),
@@ -175,20 +175,20 @@ interface Counted {
 
 const shims: Question = {
   id: 'shims',
-  title: WORDS.howManyShimsOrCoins,
-  fields: [HEIGHT, OFFSET, ANGLE, number('shimMm', WORDS.thicknessOfOneMm, '1.7')],
+  title: STRINGS.howManyShimsOrCoins,
+  fields: [HEIGHT, OFFSET, ANGLE, number('shimMm', STRINGS.thicknessOfOneMm, '1.7')],
   answer: asking('shims', ['heightMm', 'spineOffsetMm', 'angleDeg', 'shimMm'], (raw, input) => {
     const side = (name: 'below' | 'above'): Reading[] => {
       const { count, angleDeg } = raw[name] as Counted;
       if (angleDeg === null) return [];
       return [
         {
-          label: WORDS.ofThem(count, raw['nearest'] === name ? WORDS.theNearest : ''),
+          label: STRINGS.ofThem(count, raw['nearest'] === name ? STRINGS.theNearest : ''),
           figure: asFigure(
             angleDeg,
             '° per side',
-            WORDS.theAngleThatAStackOf,
-            WORDS.at0AsinNTH2X2,
+            STRINGS.theAngleThatAStackOf,
+            STRINGS.at0AsinNTH2X2,
             [
               { label: 'n', value: count },
               given(input, 'shimMm', 't', 'mm'),
@@ -207,8 +207,8 @@ const shims: Question = {
         : (['above', 'below'] as const)
       ).flatMap(side),
       {
-        label: WORDS.liftWanted,
-        figure: asFigure(raw['liftMm'], 'mm', WORDS.theStackThatWouldBeExact, WORDS.lHSinXCos, [
+        label: STRINGS.liftWanted,
+        figure: asFigure(raw['liftMm'], 'mm', STRINGS.theStackThatWouldBeExact, STRINGS.lHSinXCos, [
           given(input, 'angleDeg', 'θ', '° per side'),
         ]),
       },
@@ -218,57 +218,61 @@ const shims: Question = {
 
 const bevel: Question = {
   id: 'bevel',
-  title: WORDS.whatAngleIsThisBevel,
+  title: STRINGS.whatAngleIsThisBevel,
   fields: [
-    number('bevelFaceMm', WORDS.widthOfTheBevelFaceMm, '0.9'),
-    number('shoulderMm', WORDS.halfTheThicknessBehindTheEdge, '0.22', WORDS.allOfItOnAOne),
+    number('bevelFaceMm', STRINGS.widthOfTheBevelFaceMm, '0.9'),
+    number('shoulderMm', STRINGS.halfTheThicknessBehindTheEdge, '0.22', STRINGS.allOfItOnAOne),
   ],
   answer: asking('angle-from-bevel', ['bevelFaceMm', 'shoulderMm'], (raw, input) => [
     {
-      label: WORDS.angle,
+      label: STRINGS.angle,
       figure: asFigure(
         raw['angleDeg'],
         '° per side',
-        WORDS.aFaceOfThisWidthSpans,
+        STRINGS.aFaceOfThisWidthSpans,
         'θ = asin(e / w)',
         [given(input, 'shoulderMm', 'e', 'mm'), given(input, 'bevelFaceMm', 'w', 'mm')],
       ),
       beside: both(raw['angleDeg']),
     },
     {
-      label: WORDS.bevelHeight,
-      figure: asFigure(raw['bevelHeightMm'], 'mm', WORDS.howHighTheBevelReachesUp, WORDS.bETan, [
-        given(input, 'shoulderMm', 'e', 'mm'),
-      ]),
+      label: STRINGS.bevelHeight,
+      figure: asFigure(
+        raw['bevelHeightMm'],
+        'mm',
+        STRINGS.howHighTheBevelReachesUp,
+        STRINGS.bETan,
+        [given(input, 'shoulderMm', 'e', 'mm')],
+      ),
     },
   ]),
 };
 
 const razor: Question = {
   id: 'razor',
-  title: WORDS.whatDoesARazorRestAt,
+  title: STRINGS.whatDoesARazorRestAt,
   fields: [
-    number('widthMm', WORDS.edgeToWhereTheSpineTouches, '18.2'),
-    number('spineThicknessMm', WORDS.spineThicknessThereMm, '5.1'),
-    number('tapeLayers', WORDS.layersOfTape, '0'),
-    { ...number('tapeThicknessMm', WORDS.thicknessOfOneLayerMm, '0.13'), optional: true },
+    number('widthMm', STRINGS.edgeToWhereTheSpineTouches, '18.2'),
+    number('spineThicknessMm', STRINGS.spineThicknessThereMm, '5.1'),
+    number('tapeLayers', STRINGS.layersOfTape, '0'),
+    { ...number('tapeThicknessMm', STRINGS.thicknessOfOneLayerMm, '0.13'), optional: true },
   ],
   answer: asking(
     'razor',
     ['widthMm', 'spineThicknessMm', 'tapeLayers', 'tapeThicknessMm'],
     (raw, input) => [
       {
-        label: WORDS.groundAt,
+        label: STRINGS.groundAt,
         figure: asFigure(
           raw['angleDeg'],
           '° per side',
-          WORDS.theSpineIsTheGuideTape,
-          WORDS.atanT2NTH,
+          STRINGS.theSpineIsTheGuideTape,
+          STRINGS.atanT2NTH,
           [
             given(input, 'widthMm', 'H', 'mm'),
             given(input, 'spineThicknessMm', 'T', 'mm'),
             {
-              label: WORDS.nTTape,
+              label: STRINGS.nTTape,
               value:
                 ((input['tapeLayers'] as number | undefined) ?? 0) *
                 ((input['tapeThicknessMm'] as number | undefined) ?? 0),
@@ -279,7 +283,7 @@ const razor: Question = {
         beside: asFigure(
           raw['inclusiveDeg'],
           '° inclusive',
-          WORDS.bothSidesTogether,
+          STRINGS.bothSidesTogether,
           undefined,
           [],
         ),
@@ -290,18 +294,18 @@ const razor: Question = {
 
 const rail: Question = {
   id: 'rail',
-  title: WORDS.whatAngleDoesAClipOn,
+  title: STRINGS.whatAngleDoesAClipOn,
   fields: [
-    number('distanceMm', WORDS.edgeToTheRailMm, '38'),
-    number('offsetMm', WORDS.railFromTheCentrePlaneMm, '11.5'),
+    number('distanceMm', STRINGS.edgeToTheRailMm, '38'),
+    number('offsetMm', STRINGS.railFromTheCentrePlaneMm, '11.5'),
   ],
   answer: asking('rail', ['distanceMm', 'offsetMm'], (raw, input) => [
     {
-      label: WORDS.angle,
+      label: STRINGS.angle,
       figure: asFigure(
         raw['angleDeg'],
         '° per side',
-        WORDS.theStoneTouchesTheEdgeAnd,
+        STRINGS.theStoneTouchesTheEdgeAnd,
         'θ = atan(o / D)',
         [given(input, 'offsetMm', 'o', 'mm'), given(input, 'distanceMm', 'D', 'mm')],
       ),
@@ -349,13 +353,13 @@ const clampAnswer = (inputs: Inputs): Outcome => {
     error: { code: 'INVALID_INPUT', field, message },
   });
   if (typeof length !== 'number' || length < 20 || length > 900) {
-    return wrong('edgeLengthMm', WORDS.edgelengthmmMustBeFrom20To(inputs['edgeLengthMm'] ?? ''));
+    return wrong('edgeLengthMm', STRINGS.edgelengthmmMustBeFrom20To(inputs['edgeLengthMm'] ?? ''));
   }
   if (typeof limit !== 'number' || limit <= 0) {
-    return wrong('slideMm', WORDS.slidemmMustBeAbove0Was(inputs['slideMm'] ?? ''));
+    return wrong('slideMm', STRINGS.slidemmMustBeAbove0Was(inputs['slideMm'] ?? ''));
   }
   for (const name of ['rodHeightMm', 'rodDistanceMm']) {
-    if (typeof values[name] !== 'number') return wrong(name, WORDS.isMissing(name));
+    if (typeof values[name] !== 'number') return wrong(name, STRINGS.isMissing(name));
   }
   const edge = edgeOfKind(inputs['kindId'] ?? 'chef', length);
   const xMm = values['rodHeightMm'] as number;
@@ -391,9 +395,9 @@ const clampAnswer = (inputs: Inputs): Outcome => {
       )
     : (raw['best'] as ReturnType<typeof matchingSlide>);
   const rig = [
-    { label: WORDS.pivotOffTheBladePlane, value: xMm, unit: 'mm' as const },
-    { label: WORDS.pivotFromTheEdgeLine, value: yMm, unit: 'mm' as const },
-    { label: WORDS.stonesFaceInsideTheRod, value: faceOffsetMm, unit: 'mm' as const },
+    { label: STRINGS.pivotOffTheBladePlane, value: xMm, unit: 'mm' as const },
+    { label: STRINGS.pivotFromTheEdgeLine, value: yMm, unit: 'mm' as const },
+    { label: STRINGS.stonesFaceInsideTheRod, value: faceOffsetMm, unit: 'mm' as const },
   ];
   const setting = pivotForAngle(perSide(here.angleDeg[12]!), yMm, faceOffsetMm + 10);
   return {
@@ -401,49 +405,49 @@ const clampAnswer = (inputs: Inputs): Outcome => {
     raw: { edge, angleDeg: here.angleDeg, best } satisfies ClampRaw as unknown as Raw,
     readings: [
       {
-        label: matches ? WORDS.slideTheBladeByToMatch : WORDS.slideTheBladeByForThe,
+        label: matches ? STRINGS.slideTheBladeByToMatch : STRINGS.slideTheBladeByForThe,
         figure: asFigure(
           best.slideMm,
           'mm',
-          matches ? WORDS.leastSquaresBetweenWhatTheRig : WORDS.whereTheLargestLessTheSmallest,
+          matches ? STRINGS.leastSquaresBetweenWhatTheRig : STRINGS.whereTheLargestLessTheSmallest,
           'θ = φ − asin(d / ρ)',
           rig,
         ),
       },
       {
-        label: WORDS.spreadThere,
+        label: STRINGS.spreadThere,
         figure: asFigure(
           best.spreadDeg,
           '° per side',
-          WORDS.largestLessSmallestAngleAlongThe,
+          STRINGS.largestLessSmallestAngleAlongThe,
           undefined,
           rig,
         ),
       },
       {
-        label: WORDS.spreadAsClampedNow,
+        label: STRINGS.spreadAsClampedNow,
         figure: asFigure(
           here.spreadDeg,
           '° per side',
-          WORDS.theSameWithTheClampHalf,
+          STRINGS.theSameWithTheClampHalf,
           undefined,
           rig,
         ),
       },
       {
-        label: WORDS.angleHalfWay,
+        label: STRINGS.angleHalfWay,
         figure: asFigure(
           here.angleDeg[12],
           '° per side',
-          WORDS.theStoneTurnsOnItsRod,
+          STRINGS.theStoneTurnsOnItsRod,
           'θ = φ − asin(d / ρ)',
           rig,
         ),
         beside: both(here.angleDeg[12]),
       },
       {
-        label: WORDS.withAStone10MmThicker,
-        figure: asFigure(setting, 'mm', WORDS.theRodSettingThatKeepsThe, WORDS.xYTanDCos, rig),
+        label: STRINGS.withAStone10MmThicker,
+        figure: asFigure(setting, 'mm', STRINGS.theRodSettingThatKeepsThe, STRINGS.xYTanDCos, rig),
       },
     ],
   };
@@ -451,32 +455,32 @@ const clampAnswer = (inputs: Inputs): Outcome => {
 
 const clamp: Question = {
   id: 'clamp',
-  title: WORDS.whereToClamp,
+  title: STRINGS.whereToClamp,
   fields: [
-    { name: 'kindId', label: WORDS.kind, initial: 'chef', choices: KIND_CHOICES },
-    number('edgeLengthMm', WORDS.edgeLengthMm, '210'),
-    number('rodHeightMm', WORDS.pivotOffTheBladePlaneMm, '45'),
-    number('rodDistanceMm', WORDS.pivotFromTheEdgeLineMm, '120'),
-    number('faceOffsetMm', WORDS.stonesFaceInsideTheRodMm, '6'),
-    number('slideMm', WORDS.theBladeCanSlideEachWay, '60'),
+    { name: 'kindId', label: STRINGS.kind, initial: 'chef', choices: KIND_CHOICES },
+    number('edgeLengthMm', STRINGS.edgeLengthMm, '210'),
+    number('rodHeightMm', STRINGS.pivotOffTheBladePlaneMm, '45'),
+    number('rodDistanceMm', STRINGS.pivotFromTheEdgeLineMm, '120'),
+    number('faceOffsetMm', STRINGS.stonesFaceInsideTheRodMm, '6'),
+    number('slideMm', STRINGS.theBladeCanSlideEachWay, '60'),
     {
-      ...number('heelDeg', WORDS.bevelAtHeel, '', WORDS.giveAllThreeToMatchWhat),
+      ...number('heelDeg', STRINGS.bevelAtHeel, '', STRINGS.giveAllThreeToMatchWhat),
       optional: true,
     },
-    { ...number('middleDeg', WORDS.bevelHalfWay, ''), optional: true },
-    { ...number('tipDeg', WORDS.bevelAtTip, ''), optional: true },
+    { ...number('middleDeg', STRINGS.bevelHalfWay, ''), optional: true },
+    { ...number('tipDeg', STRINGS.bevelAtTip, ''), optional: true },
   ],
   answer: clampAnswer,
 };
 
 const convex: Question = {
   id: 'convex',
-  title: WORDS.whichFacetsMakeThisConvexEdge,
+  title: STRINGS.whichFacetsMakeThisConvexEdge,
   fields: [
-    number('shoulderMm', WORDS.halfTheThicknessAtTheShoulder, '2.4'),
-    number('shoulderAngleDeg', WORDS.angleAtTheShoulder, '9'),
-    number('apexAngleDeg', WORDS.angleAtTheApex, '18'),
-    number('facets', WORDS.facets, '5'),
+    number('shoulderMm', STRINGS.halfTheThicknessAtTheShoulder, '2.4'),
+    number('shoulderAngleDeg', STRINGS.angleAtTheShoulder, '9'),
+    number('apexAngleDeg', STRINGS.angleAtTheApex, '18'),
+    number('facets', STRINGS.facets, '5'),
   ],
   answer: asking(
     'convex',
@@ -490,32 +494,32 @@ const convex: Question = {
       ];
       return [
         {
-          label: WORDS.radius,
-          figure: asFigure(raw['radiusMm'], 'mm', WORDS.theArcThatIsAtAt, WORDS.rECosCos, from),
+          label: STRINGS.radius,
+          figure: asFigure(raw['radiusMm'], 'mm', STRINGS.theArcThatIsAtAt, STRINGS.rECosCos, from),
         },
         {
-          label: WORDS.bevelHeight,
+          label: STRINGS.bevelHeight,
           figure: asFigure(
             raw['bevelHeightMm'],
             'mm',
-            WORDS.howHighTheConvexPartReaches,
-            WORDS.bRSinSin,
+            STRINGS.howHighTheConvexPartReaches,
+            STRINGS.bRSinSin,
             from,
           ),
         },
         ...facets.slice(0, 12).map(({ angleDeg, widthMm }, index) => ({
-          label: WORDS.facetFromTheShoulder(index + 1),
+          label: STRINGS.facetFromTheShoulder(index + 1),
           figure: asFigure(
             angleDeg,
             '° per side',
-            WORDS.tangentsAtEqualStepsOfAngle,
+            STRINGS.tangentsAtEqualStepsOfAngle,
             undefined,
             from,
           ),
           beside: asFigure(
             widthMm,
             'mm',
-            WORDS.betweenWhereNeighbouringTangentsCross,
+            STRINGS.betweenWhereNeighbouringTangentsCross,
             undefined,
             from,
           ),
@@ -527,18 +531,18 @@ const convex: Question = {
 
 const grit: Question = {
   id: 'grit',
-  title: WORDS.whatIsThisGritOnThe,
+  title: STRINGS.whatIsThisGritOnThe,
   fields: [
     {
       name: 'scale',
-      label: WORDS.scale,
+      label: STRINGS.scale,
       initial: 'JIS',
       choices: [
         ...GRIT_SCALES.map((id) => ({ id, label: id })),
-        { id: 'um', label: WORDS.micrometres },
+        { id: 'um', label: STRINGS.micrometres },
       ],
     },
-    number('grit', WORDS.number, '1000'),
+    number('grit', STRINGS.number, '1000'),
   ],
   answer: (inputs) => {
     const values = typed(inputs, ['grit']);
@@ -560,24 +564,24 @@ const grit: Question = {
       raw,
       readings: [
         {
-          label: WORDS.medianGrain,
+          label: STRINGS.medianGrain,
           figure: asFigure(
             raw['um'],
             'µm',
-            WORDS.thePublishedMedianBetweenTwoListed,
+            STRINGS.thePublishedMedianBetweenTwoListed,
             undefined,
             [{ label: inputs['scale'] ?? '', value: values['grit'] as number }],
             source,
           ),
         },
         ...Object.entries(nearest).map(([scale, value]) => ({
-          label: WORDS.nearestOn(scale),
+          label: STRINGS.nearestOn(scale),
           figure: asFigure(
             value,
             '',
-            WORDS.theListedGritWhoseGrainIs,
+            STRINGS.theListedGritWhoseGrainIs,
             undefined,
-            [{ label: WORDS.median, value: raw['um'] as number, unit: 'µm' as const }],
+            [{ label: STRINGS.median, value: raw['um'] as number, unit: 'µm' as const }],
             source,
           ),
         })),

@@ -8,7 +8,7 @@ import { useStored } from '../api/stored';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { SliderBar } from '../theme/slider';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Bank cards are 85.60 by 53.98 mm (ISO/IEC 7810, ID-1). */
 const CARD_MM = { width: 85.6, height: 53.98 };
@@ -26,7 +26,7 @@ const Drawn = ({ template, pxPerMm }: { template: Template; pxPerMm: number }) =
     height={template.heightMm * pxPerMm}
     viewBox={`0 0 ${template.widthMm} ${template.heightMm}`}
     role="img"
-    aria-label={WORDS.atTrueSize(template.title)}
+    aria-label={STRINGS.atTrueSize(template.title)}
   >
     {template.lines.map(({ points, closed, widthMm }, index) => (
       <path
@@ -52,8 +52,8 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
   if (kept === null || checking) {
     return (
       <Stack>
-        <h2>{WORDS.trueSizeOnThisScreen}</h2>
-        <MutedText>{WORDS.holdABankCardAgainstThe}</MutedText>
+        <h2>{STRINGS.trueSizeOnThisScreen}</h2>
+        <MutedText>{STRINGS.holdABankCardAgainstThe}</MutedText>
         <Slider
           value={pxPerMm}
           minValue={2}
@@ -62,13 +62,13 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
           style={{ maxWidth: 420 }}
           onChange={(next) => setPxPerMm(typeof next === 'number' ? next : next[0])}
         >
-          <Label>{WORDS.sizeOfTheCard}</Label>
+          <Label>{STRINGS.sizeOfTheCard}</Label>
           <SliderBar />
         </Slider>
         <Card
           style={{ width: CARD_MM.width * pxPerMm, height: CARD_MM.height * pxPerMm }}
           role="img"
-          aria-label={WORDS.aFrameTheSizeOfA}
+          aria-label={STRINGS.aFrameTheSizeOfA}
         />
         <Row>
           <ActionButton
@@ -77,7 +77,7 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
               setChecking(false);
             }}
           >
-            {WORDS.itIsTheSizeOfThe}
+            {STRINGS.itIsTheSizeOfThe}
           </ActionButton>
         </Row>
       </Stack>
@@ -87,8 +87,8 @@ export const TrueSize = ({ angleDeg, liftMm }: { angleDeg: number; liftMm: numbe
   return (
     <Stack>
       <Row>
-        <h2>{WORDS.trueSizeOnThisScreen}</h2>
-        <QuietButton onPress={() => setChecking(true)}>{WORDS.checkWithACardAgain}</QuietButton>
+        <h2>{STRINGS.trueSizeOnThisScreen}</h2>
+        <QuietButton onPress={() => setChecking(true)}>{STRINGS.checkWithACardAgain}</QuietButton>
       </Row>
       <div style={{ overflow: 'auto' }}>
         <Drawn template={wedgeTemplate(angle)} pxPerMm={kept} />

@@ -8,7 +8,7 @@ import { fixed } from '../theme/format';
 import { textOf } from '../theme/text';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Pair = styled.div`
   display: grid;
@@ -46,13 +46,13 @@ const captionOf = (job: Job, { closeUp }: Photograph): string => {
   const step = job.steps.find(({ id }) => id === closeUp.stepId)?.step;
   const taken =
     closeUp.taken === 'before'
-      ? WORDS.asItCame
+      ? STRINGS.asItCame
       : closeUp.taken === 'after'
-        ? WORDS.afterTheWork
-        : WORDS.after(step ? textOf(step.title) : WORDS.aStep);
+        ? STRINGS.afterTheWork
+        : STRINGS.after(step ? textOf(step.title) : STRINGS.aStep);
   return [
     taken,
-    ...closeUp.measured.map(({ what, um }) => WORDS.whatFigure(named(what), fixed(um, 1))),
+    ...closeUp.measured.map(({ what, um }) => STRINGS.whatFigure(named(what), fixed(um, 1))),
   ].join(', ');
 };
 
@@ -66,13 +66,13 @@ export const BesideEachOther = ({ job, photograph, spot }: BesideEachOtherProps)
   const other = others.find(({ id }) => String(id) === chosen) ?? others[0];
   if (!other) return null;
   return (
-    <Panel aria-label={WORDS.theSameSpot}>
+    <Panel aria-label={STRINGS.theSameSpot}>
       <Stack $gap={10}>
-        <h2>{WORDS.theSameSpotSpot(spot)}</h2>
+        <h2>{STRINGS.theSameSpotSpot(spot)}</h2>
         {others.length > 1 && (
           <div style={{ maxWidth: 420 }}>
             <Select
-              label={WORDS.besideIt}
+              label={STRINGS.besideIt}
               options={others.map((each) => ({ id: String(each.id), label: captionOf(job, each) }))}
               value={String(other.id)}
               onChange={setChosen}

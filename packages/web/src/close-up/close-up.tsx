@@ -34,21 +34,21 @@ import { clickedPx, NO_CLOSE_UP, openReadings, withLight, zonesOfGlints } from '
 import { ScratchesFound } from './scratches-found';
 import { Taken } from './taken';
 import { usePictureReader } from './use-picture-reader';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const TOOLS = [
-  { id: 'scale', label: WORDS.scale },
-  { id: 'measure', label: WORDS.measure },
-  { id: 'light', label: WORDS.light },
-  { id: 'scratches', label: WORDS.scratches },
+  { id: 'scale', label: STRINGS.scale },
+  { id: 'measure', label: STRINGS.measure },
+  { id: 'light', label: STRINGS.light },
+  { id: 'scratches', label: STRINGS.scratches },
 ] as const;
 type Tool = (typeof TOOLS)[number]['id'];
 
 const HINTS: Readonly<Record<Tool, string>> = {
-  scale: WORDS.clickBothEndsOfAKnown,
-  measure: WORDS.clickFromOneSideToThe,
-  light: WORDS.clickAlongTheEdgeFromHeel,
-  scratches: WORDS.clickTwoCornersOfTheBevel,
+  scale: STRINGS.clickBothEndsOfAKnown,
+  measure: STRINGS.clickFromOneSideToThe,
+  light: STRINGS.clickAlongTheEdgeFromHeel,
+  scratches: STRINGS.clickTwoCornersOfTheBevel,
 };
 const TWO_CLICKS = 2;
 
@@ -95,14 +95,14 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
           src={src}
           widthPx={widthPx}
           heightPx={heightPx}
-          label={WORDS.closePictureClickToSetPoints}
+          label={STRINGS.closePictureClickToSetPoints}
           onPoint={(point) =>
             setPoints(tool === 'light' || points.length < TWO_CLICKS ? [...points, point] : [point])
           }
         >
           {(view) => (
             <PointsLayer
-              name={WORDS.point}
+              name={STRINGS.point}
               colour="var(--accent)"
               view={view}
               points={points}
@@ -116,7 +116,7 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
         <Panel>
           <Stack $gap={12}>
             <SegmentedControl
-              label={WORDS.whatToDo}
+              label={STRINGS.whatToDo}
               options={TOOLS}
               value={tool}
               onChange={choose}
@@ -148,15 +148,15 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
                   isDisabled={busy || points.length < TWO_CLICKS}
                   onPress={() => void reader.findGlints(points, job.measures.edgeLengthMm)}
                 >
-                  {WORDS.findGlints}
+                  {STRINGS.findGlints}
                 </QuietButton>
-                <MutedText>{WORDS.points(points.length)}</MutedText>
+                <MutedText>{STRINGS.points(points.length)}</MutedText>
               </Row>
             )}
             {tool === 'scratches' && (
               <Row>
                 <QuietButton isDisabled={busy} onPress={() => void reader.lookAtScratches(points)}>
-                  {WORDS.lookAtTheScratches}
+                  {STRINGS.lookAtTheScratches}
                 </QuietButton>
               </Row>
             )}
@@ -174,7 +174,7 @@ export const CloseUpPicture = ({ job, photograph }: CloseUpProps) => {
                 }
                 onPress={() => void keep()}
               >
-                {WORDS.saveTheClosePicture}
+                {STRINGS.saveTheClosePicture}
               </ActionButton>
             </Row>
           </Stack>
@@ -205,9 +205,9 @@ const SetScale = ({
   return (
     <Stack $gap={8}>
       <NumberEntry
-        label={WORDS.knownLength}
+        label={STRINGS.knownLength}
         value={typed}
-        error={isLength ? undefined : WORDS.from0To100000WasGiven(typed)}
+        error={isLength ? undefined : STRINGS.from0To100000WasGiven(typed)}
         onChange={setTyped}
       />
       <Row>
@@ -215,10 +215,10 @@ const SetScale = ({
           isDisabled={px === null || px === 0 || !isLength}
           onPress={() => onScale((um ?? 0) / (px ?? 1))}
         >
-          {WORDS.setTheScale}
+          {STRINGS.setTheScale}
         </QuietButton>
         <MutedText>
-          {umPerPx === null ? WORDS.noScaleYet : WORDS.aPixel(fixed(umPerPx, 3))}
+          {umPerPx === null ? STRINGS.noScaleYet : STRINGS.aPixel(fixed(umPerPx, 3))}
         </MutedText>
       </Row>
     </Stack>
@@ -239,7 +239,7 @@ const Measure = ({
   return (
     <Stack $gap={8}>
       <Select
-        label={WORDS.whatItIs}
+        label={STRINGS.whatItIs}
         options={options(MEASURED_ON_PICTURE)}
         value={what}
         onChange={setWhat}
@@ -251,11 +251,11 @@ const Measure = ({
             um !== null && onMeasured([...measured, { what, um: Number(um.toFixed(2)) }])
           }
         >
-          {um === null ? WORDS.add : WORDS.addFigure(fixed(um, 1))}
+          {um === null ? STRINGS.add : STRINGS.addFigure(fixed(um, 1))}
         </QuietButton>
-        {umPerPx === null && <MutedText>{WORDS.setTheScaleFirst}</MutedText>}
+        {umPerPx === null && <MutedText>{STRINGS.setTheScaleFirst}</MutedText>}
       </Row>
-      <ul aria-label={WORDS.measured}>
+      <ul aria-label={STRINGS.measured}>
         {measured.map((each, index) => (
           <li key={index}>
             <Row>
@@ -263,7 +263,7 @@ const Measure = ({
                 {named(each.what)} {fixed(each.um, 1)} µm
               </span>
               <QuietButton
-                aria-label={WORDS.remove(named(each.what), fixed(each.um, 1))}
+                aria-label={STRINGS.remove(named(each.what), fixed(each.um, 1))}
                 onPress={() => onMeasured(measured.filter((_, at) => at !== index))}
               >
                 <Trash2 size={17} aria-hidden />

@@ -8,7 +8,7 @@ import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
 import { useRun } from '../theme/use-run';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const FromMicroscope = ({ job }: { job: Job }) => {
   const { data: devices } = useDevices();
@@ -28,14 +28,14 @@ export const FromMicroscope = ({ job }: { job: Job }) => {
       <Row $align="end">
         <div style={{ width: 300 }}>
           <Select
-            label={WORDS.underTheMicroscope}
+            label={STRINGS.underTheMicroscope}
             options={shots.map(({ name, shows }) => ({ id: name, label: shows }))}
             value={shot}
             onChange={setChosen}
           />
         </div>
         <QuietButton isDisabled={busy || shot === null} onPress={() => void take()}>
-          {WORDS.takeItsPicture}
+          {STRINGS.takeItsPicture}
         </QuietButton>
       </Row>
       {problem !== null && (

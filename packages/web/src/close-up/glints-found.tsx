@@ -7,7 +7,7 @@ import { QuietButton } from '../theme/buttons';
 import { fixed, mm } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface GlintsFoundProps {
   readonly job: Job;
@@ -26,20 +26,20 @@ export const GlintsFound = ({ job, glints, onConfirm }: GlintsFoundProps) => {
     lengthMm: toMm - fromMm,
     depthMm: 0,
   }));
-  const places = glints.map(({ fromMm, toMm }) => WORDS.to(fixed(fromMm, 0), mm(toMm, 0)));
+  const places = glints.map(({ fromMm, toMm }) => STRINGS.to(fixed(fromMm, 0), mm(toMm, 0)));
   return (
-    <Panel aria-label={WORDS.glints}>
+    <Panel aria-label={STRINGS.glints}>
       <Stack $gap={10}>
         <h2>
-          {glints.length === 0 ? WORDS.noGlintStandsOut : WORDS.glintsAt(places.join(' and '))}
+          {glints.length === 0 ? STRINGS.noGlintStandsOut : STRINGS.glintsAt(places.join(' and '))}
         </h2>
         <EdgeStrip
           low
           measures={job.measures}
           damage={damage}
-          label={WORDS.glintsAlongTheEdge(places.join(', ') || WORDS.none)}
+          label={STRINGS.glintsAlongTheEdge(places.join(', ') || STRINGS.none)}
         />
-        <MutedText>{WORDS.whatIsBrightAgainstTheEdge}</MutedText>
+        <MutedText>{STRINGS.whatIsBrightAgainstTheEdge}</MutedText>
         {onConfirm && (
           <Row>
             <QuietButton
@@ -49,10 +49,10 @@ export const GlintsFound = ({ job, glints, onConfirm }: GlintsFoundProps) => {
                 setConfirmed(true);
               }}
             >
-              {glints.length === 0 ? WORDS.confirmDark : WORDS.confirmGlints}
+              {glints.length === 0 ? STRINGS.confirmDark : STRINGS.confirmGlints}
             </QuietButton>
             {confirmed && (
-              <QuietLink to={`/jobs/${job.id}/test`}>{WORDS.inTheReadingsOfTheTest}</QuietLink>
+              <QuietLink to={`/jobs/${job.id}/test`}>{STRINGS.inTheReadingsOfTheTest}</QuietLink>
             )}
           </Row>
         )}

@@ -3,7 +3,7 @@ import { named } from '@patient-edge/core';
 import type { ScratchEvenness, ScratchPattern } from '@patient-edge/core';
 import { fixed } from '../theme/format';
 import { MutedText, Panel, Stack } from '../theme/layout';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface ScratchesFoundProps {
   readonly found: ScratchEvenness;
@@ -12,36 +12,38 @@ interface ScratchesFoundProps {
   readonly umPerPx: number | null;
 }
 
-const PARTS = [named('heel'), WORDS.towardsTheHeel, WORDS.towardsTheTip, named('tip')];
+const PARTS = [named('heel'), STRINGS.towardsTheHeel, STRINGS.towardsTheTip, named('tip')];
 
 export const ScratchesFound = ({ found, scale, umPerPx }: ScratchesFoundProps) => {
   const spacing = ({ spacingPx }: ScratchPattern): string =>
     spacingPx === null
-      ? WORDS.noSpacingStandsOut
+      ? STRINGS.noSpacingStandsOut
       : umPerPx === null
-        ? WORDS.pxApart(fixed(spacingPx / scale, 1))
-        : WORDS.apart(fixed((spacingPx / scale) * umPerPx, 1));
+        ? STRINGS.pxApart(fixed(spacingPx / scale, 1))
+        : STRINGS.apart(fixed((spacingPx / scale) * umPerPx, 1));
   const said = (pattern: ScratchPattern): string =>
-    WORDS.atFollow(
+    STRINGS.atFollow(
       fixed(pattern.directionDeg, 0),
       Math.round(100 * pattern.following),
       spacing(pattern),
     );
   const uneven = found.parts.flatMap(({ isUneven }, index) => (isUneven ? [PARTS[index]!] : []));
   return (
-    <Panel aria-label={WORDS.scratches}>
+    <Panel aria-label={STRINGS.scratches}>
       <Stack $gap={8}>
-        <h2>{uneven.length === 0 ? WORDS.evenFromHeelToTip : WORDS.notEven(uneven.join(', '))}</h2>
+        <h2>
+          {uneven.length === 0 ? STRINGS.evenFromHeelToTip : STRINGS.notEven(uneven.join(', '))}
+        </h2>
         <p>{said(found.whole)}</p>
         <ol>
           {found.parts.map((part, index) => (
             <li key={PARTS[index]}>
               {PARTS[index]}: {said(part)}
-              {part.isUneven && <b> {WORDS.differs}</b>}
+              {part.isUneven && <b> {STRINGS.differs}</b>}
             </li>
           ))}
         </ol>
-        <MutedText>{WORDS.degreesFromTheLengthOfThe}</MutedText>
+        <MutedText>{STRINGS.degreesFromTheLengthOfThe}</MutedText>
       </Stack>
     </Panel>
   );

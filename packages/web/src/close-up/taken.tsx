@@ -5,7 +5,7 @@ import type { CloseUp, Job } from '@patient-edge/contract';
 import { Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface TakenProps {
   readonly job: Job;
@@ -16,18 +16,18 @@ interface TakenProps {
 export const Taken = ({ job, closeUp, onChange }: TakenProps) => {
   const steps = job.steps.filter(({ superseded, step }) => !superseded && step.stoneId !== null);
   const choices = [
-    { id: 'before', label: WORDS.asItCameAlone },
+    { id: 'before', label: STRINGS.asItCameAlone },
     ...steps.map(({ id, step }) => ({
       id: `step ${id}`,
-      label: WORDS.afterTitle(textOf(step.title)),
+      label: STRINGS.afterTitle(textOf(step.title)),
     })),
-    { id: 'after', label: WORDS.afterTheWorkAlone },
+    { id: 'after', label: STRINGS.afterTheWorkAlone },
   ];
   const chosen = closeUp.taken === 'step' ? `step ${closeUp.stepId ?? 0}` : closeUp.taken;
   return (
     <Stack $gap={8}>
       <Select
-        label={WORDS.taken}
+        label={STRINGS.taken}
         options={choices}
         value={choices.some(({ id }) => id === chosen) ? chosen : null}
         onChange={(id) =>
@@ -39,8 +39,8 @@ export const Taken = ({ job, closeUp, onChange }: TakenProps) => {
         }
       />
       <TextEntry
-        label={WORDS.spot}
-        hint={WORDS.theSameWordsForTheSame}
+        label={STRINGS.spot}
+        hint={STRINGS.theSameWordsForTheSame}
         value={closeUp.spot}
         onChange={(spot) => onChange({ spot })}
       />

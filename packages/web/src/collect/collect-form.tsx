@@ -28,7 +28,7 @@ import { NumberEntry } from '../theme/number-entry';
 import { shareOut } from './find-tag';
 import { useRun } from '../theme/use-run';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Lines = styled.ul`
   display: grid;
@@ -96,7 +96,7 @@ export const CollectForm = ({
   const amount = typed === null ? total : toMinor(parseNumber(typed) ?? Number.NaN, currency);
   const amountProblem =
     Number.isNaN(amount) || amount < 0 || amount > total
-      ? WORDS.fromToWasGiven(money(0, currency), money(total, currency), typed ?? '')
+      ? STRINGS.fromToWasGiven(money(0, currency), money(total, currency), typed ?? '')
       : undefined;
   const paysNow = how !== 'later' && total > 0 && amount > 0;
   const send = (): Promise<void> => {
@@ -123,9 +123,9 @@ export const CollectForm = ({
     });
   };
   return (
-    <Panel aria-label={WORDS.handOverTo(customer.name)}>
+    <Panel aria-label={STRINGS.handOverTo(customer.name)}>
       <Stack>
-        <h2>{WORDS.handOverTo(customer.name)}</h2>
+        <h2>{STRINGS.handOverTo(customer.name)}</h2>
         {customer.note !== '' && <MutedText>{customer.note}</MutedText>}
         <Lines>
           {blades.map(({ jobId, tagNumber, blade, bill, declined }) => (
@@ -137,27 +137,32 @@ export const CollectForm = ({
                 }
               >
                 <b>{tagNumber}</b> {blade.name || bladeKind(blade.measures.kindId).label}
-                {declined && <MutedText as="span"> {WORDS.goesBackAsItCame}</MutedText>}
+                {declined && <MutedText as="span"> {STRINGS.goesBackAsItCame}</MutedText>}
               </Checkbox>
               <Silhouette measures={blade.measures} scale={0.4} />
               <Link to={`/jobs/${jobId}/return`}>
                 {bill
                   ? money(toPayMinor(bill), currency)
                   : declined
-                    ? WORDS.nothing
-                    : WORDS.setThePrice}
+                    ? STRINGS.nothing
+                    : STRINGS.setThePrice}
               </Link>
             </li>
           ))}
         </Lines>
         {total > 0 && (
           <>
-            <Sum>{WORDS.toPay(money(total, currency))}</Sum>
+            <Sum>{STRINGS.toPay(money(total, currency))}</Sum>
             <Columns $columns={2}>
-              <SegmentedControl label={WORDS.paidBy} options={HOW} value={how} onChange={setHow} />
+              <SegmentedControl
+                label={STRINGS.paidBy}
+                options={HOW}
+                value={how}
+                onChange={setHow}
+              />
               {how !== 'later' && (
                 <NumberEntry
-                  label={WORDS.paidNow(currency)}
+                  label={STRINGS.paidNow(currency)}
                   value={typed ?? typedMoney(total, currency)}
                   error={amountProblem}
                   onChange={setTyped}
@@ -166,7 +171,7 @@ export const CollectForm = ({
             </Columns>
             {(how === 'later' || (amountProblem === undefined && amount < total)) && (
               <MutedText>
-                {WORDS.staysOpenOnTheCustomersStatement(
+                {STRINGS.staysOpenOnTheCustomersStatement(
                   money(how === 'later' ? total : total - amount, currency),
                 )}
               </MutedText>
@@ -175,14 +180,14 @@ export const CollectForm = ({
         )}
         <div style={{ maxWidth: 360 }}>
           <TextEntry
-            label={WORDS.collectedBy}
-            hint={WORDS.whereItIsSomebodyElse}
+            label={STRINGS.collectedBy}
+            hint={STRINGS.whereItIsSomebodyElse}
             value={collectedBy}
             onChange={setCollectedBy}
           />
         </div>
         <Checkbox value={sheathed} onChange={setSheathed}>
-          {WORDS.everyEdgeIsSheathedWrappedOr}
+          {STRINGS.everyEdgeIsSheathedWrappedOr}
         </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -196,15 +201,15 @@ export const CollectForm = ({
             }
             onPress={() => void send()}
           >
-            {WORDS.handOver(
-              chosen.length === 1 ? WORDS.oneBlade : WORDS.blades(chosen.length),
+            {STRINGS.handOver(
+              chosen.length === 1 ? STRINGS.oneBlade : STRINGS.blades(chosen.length),
               paysNow && amountProblem === undefined
                 ? `, ${money(amount, currency)} ${named(how)}`
                 : '',
             )}
           </ActionButton>
-          <QuietButton onPress={onLeave}>{WORDS.cancel}</QuietButton>
-          {chosen.length === 0 && <MutedText>{WORDS.readATagOrTickThe}</MutedText>}
+          <QuietButton onPress={onLeave}>{STRINGS.cancel}</QuietButton>
+          {chosen.length === 0 && <MutedText>{STRINGS.readATagOrTickThe}</MutedText>}
         </Row>
       </Stack>
     </Panel>

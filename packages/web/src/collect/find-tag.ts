@@ -1,7 +1,7 @@
 /** Which blade a tag belongs to, read or scanned, and what to say where it is none to hand over. */
 import { named } from '@patient-edge/core';
 import type { BoardJob, ReadyBlade } from '@patient-edge/contract';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export type Scanned =
   | { readonly is: 'tag'; readonly tagNumber: number }
@@ -40,14 +40,14 @@ export const findTag = (
   if (here)
     return {
       ok: false,
-      says: WORDS.tagHangsOnSBladeWhich(here.tagNumber, here.customer, named(here.stage)),
+      says: STRINGS.tagHangsOnSBladeWhich(here.tagNumber, here.customer, named(here.stage)),
     };
   return {
     ok: false,
     says:
       'tagNumber' in wanted
-        ? WORDS.noBladeInTheShopHangs(wanted.tagNumber)
-        : WORDS.theBladeOfThisTagIs,
+        ? STRINGS.noBladeInTheShopHangs(wanted.tagNumber)
+        : STRINGS.theBladeOfThisTagIs,
   };
 };
 

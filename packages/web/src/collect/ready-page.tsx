@@ -20,7 +20,7 @@ import { Waiting } from '../theme/waiting';
 import { CollectForm } from './collect-form';
 import { TagFinder } from './tag-finder';
 import { ToWriteSheet, WriteButton } from './to-write-sheet';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Person = styled.li`
   border-top: 1px solid var(--line);
@@ -51,7 +51,7 @@ const Hung = styled.ul`
 
 /** Ready blades are not overdue: their customers are. */
 const waitsFor = (promisedOn: string, today: string): string =>
-  promisedOn < today ? WORDS.notCollectedOnTheDay : howSoon(promisedOn, today);
+  promisedOn < today ? STRINGS.notCollectedOnTheDay : howSoon(promisedOn, today);
 
 const placeOf = ({ promisedOn, place }: ReadyBlade): string =>
   `${day(promisedOn)}${place === null ? '' : ` · ${place}`}`;
@@ -72,7 +72,7 @@ const ReadyPage = () => {
   );
   const [done, setDone] = useState<HandedOver | null>(null);
   const [wrong, setWrong] = useState<{ says: string; blade: ReadyBlade } | null>(null);
-  if (!list || !session) return <Waiting error={error} text={WORDS.loadingWhatIsReady} />;
+  if (!list || !session) return <Waiting error={error} text={STRINGS.loadingWhatIsReady} />;
   const { blades, today } = list;
   const theirs = blades.filter(({ customer }) => customer.id === customerId);
   const begin = (those: readonly ReadyBlade[]): void => {
@@ -88,7 +88,7 @@ const ReadyPage = () => {
       setInHand([...new Set([...inHand, blade.jobId])]);
     } else
       setWrong({
-        says: WORDS.tagIsSNotS(blade.tagNumber, blade.customer.name, theirs[0]!.customer.name),
+        says: STRINGS.tagIsSNotS(blade.tagNumber, blade.customer.name, theirs[0]!.customer.name),
         blade,
       });
   };
@@ -103,17 +103,17 @@ const ReadyPage = () => {
   return (
     <Stack $gap={16}>
       <Row $gap={18} $align="baseline">
-        <PageHeading title={WORDS.ready} />
+        <PageHeading title={STRINGS.ready} />
         <MutedText>
           {blades.length === 0
-            ? WORDS.nothingWaitsToBeCollected
-            : WORDS.toBeCollected(
+            ? STRINGS.nothingWaitsToBeCollected
+            : STRINGS.toBeCollected(
                 blades.length,
-                blades.length === 1 ? WORDS.bladeWaits : WORDS.bladesWait,
+                blades.length === 1 ? STRINGS.bladeWaits : STRINGS.bladesWait,
               )}
         </MutedText>
       </Row>
-      <Panel aria-label={WORDS.findByTag}>
+      <Panel aria-label={STRINGS.findByTag}>
         <TagFinder ready={blades} onFound={found} />
       </Panel>
       {wrong && (
@@ -121,7 +121,7 @@ const ReadyPage = () => {
           <Row>
             <span>{wrong.says}.</span>
             <QuietButton onPress={() => begin([wrong.blade])}>
-              {WORDS.goOnWith(wrong.blade.customer.name)}
+              {STRINGS.goOnWith(wrong.blade.customer.name)}
             </QuietButton>
           </Row>
         </Notice>
@@ -137,7 +137,7 @@ const ReadyPage = () => {
           onDone={(answer) => {
             leave();
             setDone(answer);
-            offerUndo(WORDS.handedOver, () => takeBack(answer));
+            offerUndo(STRINGS.handedOver, () => takeBack(answer));
           }}
           onLeave={leave}
         />
@@ -147,7 +147,7 @@ const ReadyPage = () => {
         const here = blades.filter((blade) => placeOf(blade) === place);
         const people = [...new Set(here.map(({ customer }) => customer.id))];
         return (
-          <Panel key={place} aria-label={WORDS.readyFor(place)}>
+          <Panel key={place} aria-label={STRINGS.readyFor(place)}>
             <Row $gap={14} $align="baseline">
               <h2>{place}</h2>
               <MutedText as="span">{waitsFor(here[0]!.promisedOn, today)}</MutedText>
@@ -167,8 +167,8 @@ const ReadyPage = () => {
       })}
       <ToWriteSheet list={toWrite ?? []} />
       <Row>
-        {maySeeMoney && <QuietLink to="/takings">{WORDS.takings}</QuietLink>}
-        <QuietLink to="/messages">{WORDS.messages}</QuietLink>
+        {maySeeMoney && <QuietLink to="/takings">{STRINGS.takings}</QuietLink>}
+        <QuietLink to="/messages">{STRINGS.messages}</QuietLink>
       </Row>
     </Stack>
   );
@@ -188,16 +188,16 @@ const HandedOverNotice = ({ done: { jobIds, saleId } }: { done: HandedOver }) =>
   <Notice tone="good">
     <Row>
       <span role="status">
-        {jobIds.length === 1 ? WORDS.handedOver : WORDS.bladesHandedOver(jobIds.length)}
+        {jobIds.length === 1 ? STRINGS.handedOver : STRINGS.bladesHandedOver(jobIds.length)}
       </span>
       {saleId !== null && (
         <a href={`/api/payments/${saleId}/receipt.pdf`} target="_blank" rel="noreferrer">
-          {WORDS.receipt}
+          {STRINGS.receipt}
         </a>
       )}
       {jobIds.map((id, index) => (
         <a key={id} href={`/api/jobs/${id}/sheet.pdf?size=a5`} target="_blank" rel="noreferrer">
-          {jobIds.length === 1 ? WORDS.sheetForTheCustomer : WORDS.sheet(index + 1)}
+          {jobIds.length === 1 ? STRINGS.sheetForTheCustomer : STRINGS.sheet(index + 1)}
         </a>
       ))}
     </Row>
@@ -225,8 +225,10 @@ const PersonReady = ({
           {customer.phone !== '' && (
             <a href={`tel:${customer.phone.replaceAll(/\s/g, '')}`}>{customer.phone}</a>
           )}
-          <span>{toPay > 0 ? WORDS.toPayToPay(money(toPay, currency)) : WORDS.nothingToPay}</span>
-          <MutedText as="span">{WORDS.readySinceMoment(moment(blades[0]!.readyAt))}</MutedText>
+          <span>
+            {toPay > 0 ? STRINGS.toPayToPay(money(toPay, currency)) : STRINGS.nothingToPay}
+          </span>
+          <MutedText as="span">{STRINGS.readySinceMoment(moment(blades[0]!.readyAt))}</MutedText>
         </Row>
         <Hung>
           {blades.map(({ jobId, tagNumber, blade, declined }) => (
@@ -238,7 +240,7 @@ const PersonReady = ({
               {declined && (
                 <>
                   <br />
-                  <small>{WORDS.goesBackAsItCameWithin}</small>
+                  <small>{STRINGS.goesBackAsItCameWithin}</small>
                 </>
               )}
             </li>
@@ -246,11 +248,11 @@ const PersonReady = ({
         </Hung>
       </Stack>
       <Row $align="start">
-        <QuietButton onPress={onCollect}>{WORDS.handOverAlone}</QuietButton>
+        <QuietButton onPress={onCollect}>{STRINGS.handOverAlone}</QuietButton>
         <WriteButton
           kind="ready"
           jobIds={blades.map(({ jobId }) => jobId)}
-          label={WORDS.tellThemItIsReady}
+          label={STRINGS.tellThemItIsReady}
         />
       </Row>
     </Person>
@@ -261,14 +263,14 @@ const Complaints = () => {
   const { data: complaints } = useComplaints();
   if (!complaints || complaints.length === 0) return null;
   return (
-    <Panel aria-label={WORDS.somethingIsWrong}>
+    <Panel aria-label={STRINGS.somethingIsWrong}>
       <Stack $gap={8}>
-        <h2>{WORDS.somethingIsWrong}</h2>
+        <h2>{STRINGS.somethingIsWrong}</h2>
         <ul>
           {complaints.map(({ jobId, customer, blade, words, openedAt }) => (
             <li key={jobId}>
               <Link to={`/jobs/${jobId}/complaint`}>
-                {customer}: {blade || WORDS.aBlade}
+                {customer}: {blade || STRINGS.aBlade}
               </Link>
               {words !== '' && `, “${words}”`} <MutedText as="span">{moment(openedAt)}</MutedText>
             </li>

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Video = styled.video`
   width: 100%;
@@ -21,8 +21,8 @@ const LOOKED_AT_PX = 640;
 
 const whyNot = (error: unknown): string =>
   error instanceof DOMException && error.name === 'NotAllowedError'
-    ? WORDS.theCameraMayNotBeUsed
-    : WORDS.noCameraCanBeUsedHere;
+    ? STRINGS.theCameraMayNotBeUsed
+    : STRINGS.noCameraCanBeUsedHere;
 
 export const Scanner = ({ onCode }: { onCode: (text: string) => void }) => {
   const video = useRef<HTMLVideoElement>(null);
@@ -73,8 +73,8 @@ export const Scanner = ({ onCode }: { onCode: (text: string) => void }) => {
   if (problem !== null) return <Notice tone="cut">{problem}</Notice>;
   return (
     <Stack $gap={6}>
-      <Video ref={video} autoPlay muted playsInline aria-label={WORDS.whatTheCameraSees} />
-      <MutedText>{WORDS.holdTheCodeOfATag}</MutedText>
+      <Video ref={video} autoPlay muted playsInline aria-label={STRINGS.whatTheCameraSees} />
+      <MutedText>{STRINGS.holdTheCodeOfATag}</MutedText>
     </Stack>
   );
 };

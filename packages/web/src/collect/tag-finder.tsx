@@ -8,7 +8,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { NumberEntry } from '../theme/number-entry';
 import { findTag, readCode } from './find-tag';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Scanner = lazy(() => import('./scanner'));
 
@@ -25,7 +25,7 @@ export const TagFinder = ({ ready, onFound }: TagFinderProps) => {
   const find = async (text: string): Promise<void> => {
     const code = readCode(text);
     if (!code) {
-      setProblem(WORDS.aTagIsANumberFrom(text.trim().slice(0, 40)));
+      setProblem(STRINGS.aTagIsANumberFrom(text.trim().slice(0, 40)));
       return;
     }
     try {
@@ -55,7 +55,7 @@ export const TagFinder = ({ ready, onFound }: TagFinderProps) => {
         <Row $align="start">
           <div style={{ width: 260 }}>
             <NumberEntry
-              label={WORDS.tagInTheCustomersHand}
+              label={STRINGS.tagInTheCustomersHand}
               value={typed}
               error={problem}
               onChange={(next) => {
@@ -66,16 +66,16 @@ export const TagFinder = ({ ready, onFound }: TagFinderProps) => {
           </div>
           <Row style={{ paddingTop: 26 }}>
             <ActionButton type="submit" isDisabled={typed.trim() === ''}>
-              {WORDS.find}
+              {STRINGS.find}
             </ActionButton>
             <QuietButton onPress={() => setScans(!scans)} aria-pressed={scans}>
-              <ScanLine size={19} aria-hidden /> {scans ? WORDS.closeTheCamera : WORDS.scan}
+              <ScanLine size={19} aria-hidden /> {scans ? STRINGS.closeTheCamera : STRINGS.scan}
             </QuietButton>
           </Row>
         </Row>
       </form>
       {scans && (
-        <Suspense fallback={<p role="status">{WORDS.openingTheCamera}</p>}>
+        <Suspense fallback={<p role="status">{STRINGS.openingTheCamera}</p>}>
           <Scanner onCode={(text) => void find(text)} />
         </Suspense>
       )}

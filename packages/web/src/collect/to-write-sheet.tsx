@@ -12,12 +12,12 @@ import { Fold } from '../theme/fold';
 import { day, moment } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const TITLES: Readonly<Record<Exclude<MessageKind, 'ready'>, readonly [string, string]>> = {
-  late: [WORDS.late, WORDS.promisedFor],
-  reminder: [WORDS.notCollected, WORDS.readySince],
-  due: [WORDS.dueAgain, named('about')],
+  late: [STRINGS.late, STRINGS.promisedFor],
+  reminder: [STRINGS.notCollected, STRINGS.readySince],
+  due: [STRINGS.dueAgain, named('about')],
 };
 
 const List = styled.ul`
@@ -42,9 +42,9 @@ export const TextToCopy = ({ written }: { written: WrittenMessage }) => {
   return (
     <Stack $gap={6}>
       {written.notSent === null ? (
-        <MutedText role="status">{WORDS.queuedItGoesInAMoment}</MutedText>
+        <MutedText role="status">{STRINGS.queuedItGoesInAMoment}</MutedText>
       ) : (
-        <MutedText role="status">{WORDS.toBeToldByTelephone(written.notSent)}</MutedText>
+        <MutedText role="status">{STRINGS.toBeToldByTelephone(written.notSent)}</MutedText>
       )}
       <Text>{written.body}</Text>
       <Row>
@@ -56,7 +56,7 @@ export const TextToCopy = ({ written }: { written: WrittenMessage }) => {
               .catch(() => setCopied(false))
           }
         >
-          {copied ? WORDS.copied : WORDS.copyTheText}
+          {copied ? STRINGS.copied : STRINGS.copyTheText}
         </QuietButton>
       </Row>
     </Stack>
@@ -113,7 +113,7 @@ export const ToWriteSheet = ({ list }: { list: readonly ToWrite[] }) => (
               .slice(0, 4)
               .map(({ customer }) => customer.name)
               .join(', ')
-              .concat(ofKind.length > 4 ? WORDS.andMore(ofKind.length - 4) : '')}
+              .concat(ofKind.length > 4 ? STRINGS.andMore(ofKind.length - 4) : '')}
           >
             <List>
               {ofKind.map(({ customer, blades, lastWritten }) => (
@@ -126,21 +126,21 @@ export const ToWriteSheet = ({ list }: { list: readonly ToWrite[] }) => (
                       <a href={`tel:${customer.phone.replaceAll(/\s/g, '')}`}>{customer.phone}</a>
                     )}
                     {lastWritten !== null && (
-                      <MutedText as="span">{WORDS.written(moment(lastWritten))}</MutedText>
+                      <MutedText as="span">{STRINGS.written(moment(lastWritten))}</MutedText>
                     )}
                   </Row>
                   <span>
                     {blades
                       .map(
                         (blade) =>
-                          `${blade.blade || WORDS.tag(blade.tagNumber)}, ${since} ${day(blade.day)}`,
+                          `${blade.blade || STRINGS.tag(blade.tagNumber)}, ${since} ${day(blade.day)}`,
                       )
                       .join('; ')}
                   </span>
                   <WriteButton
                     kind={kind}
                     jobIds={blades.map(({ jobId }) => jobId)}
-                    label={WORDS.writeTo(customer.name)}
+                    label={STRINGS.writeTo(customer.name)}
                   />
                 </li>
               ))}

@@ -16,7 +16,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { useCompared } from '../workers/use-compare';
 import { MapSheet } from './map-sheet';
 import { formats } from '../theme/formats';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -70,57 +70,57 @@ const visits = (value: number | null): string => (value === null ? '–' : `${va
 
 const ROWS: readonly Row_[] = [
   {
-    label: WORDS.angle,
+    label: STRINGS.angle,
     unit: 'per side',
     value: () => null,
     show: (of) => `${fixed(of.angleDeg, 1)}°`,
   },
   {
-    label: WORDS.steel,
+    label: STRINGS.steel,
     unit: 'mm³',
     value: (of) => of.steelMm3,
     show: (of) => fixed(of.steelMm3, 1),
   },
   {
-    label: WORDS.heightLost,
+    label: STRINGS.heightLost,
     unit: 'mm',
     value: (of) => of.heightMm,
     show: (of) => mmNumber(of.heightMm, 2),
   },
   {
-    label: WORDS.minutes,
-    unit: WORDS.eightCasesOfTen,
+    label: STRINGS.minutes,
+    unit: STRINGS.eightCasesOfTen,
     value: (of) => of.minutes[1],
     show: (of) =>
       `${Math.round(of.minutes[1])} (${Math.round(of.minutes[0])}–${Math.round(of.minutes[2])})`,
   },
   {
-    label: WORDS.thicknessAfter,
+    label: STRINGS.thicknessAfter,
     unit: 'mm',
     value: (of) => of.behindEdgeMm,
     show: (of) => mmNumber(of.behindEdgeMm, 2),
   },
   {
-    label: WORDS.visitsUntilThinning,
-    unit: WORDS.likeThisOne,
+    label: STRINGS.visitsUntilThinning,
+    unit: STRINGS.likeThisOne,
     value: (of) => of.visitsToThinning,
     show: (of) => visits(of.visitsToThinning),
     isMore: true,
   },
   {
-    label: WORDS.visitsUntilSpent,
-    unit: WORDS.likeThisOne,
+    label: STRINGS.visitsUntilSpent,
+    unit: STRINGS.likeThisOne,
     value: (of) => of.visitsToEnd,
     show: (of) => visits(of.visitsToEnd),
     isMore: true,
   },
   {
-    label: WORDS.lastStone,
+    label: STRINGS.lastStone,
     unit: 'µm',
     value: () => null,
     show: (of) => (of.lastUm === null ? '–' : `${of.lastUm}`),
   },
-  { label: WORDS.stones, unit: '', value: () => null, show: (of) => of.stones.join(', ') },
+  { label: STRINGS.stones, unit: '', value: () => null, show: (of) => of.stones.join(', ') },
 ];
 
 const ComparePage = () => {
@@ -142,13 +142,13 @@ const ComparePage = () => {
   };
   return (
     <Stack $gap={16}>
-      <Panel aria-label={WORDS.plansSideBySide}>
+      <Panel aria-label={STRINGS.plansSideBySide}>
         <Stack>
           <Row $gap={18} $align="baseline">
-            <h2>{WORDS.sideBySide}</h2>
-            <QuietLink to={`/jobs/${job.id}/plan`}>{WORDS.backToThePlan}</QuietLink>
+            <h2>{STRINGS.sideBySide}</h2>
+            <QuietLink to={`/jobs/${job.id}/plan`}>{STRINGS.backToThePlan}</QuietLink>
           </Row>
-          <Pick role="group" aria-label={WORDS.plansToCompare}>
+          <Pick role="group" aria-label={STRINGS.plansToCompare}>
             {VARIANTS.map(({ id, label, text }) => (
               <Checkbox
                 key={id}
@@ -161,10 +161,10 @@ const ComparePage = () => {
               </Checkbox>
             ))}
           </Pick>
-          <MutedText>{WORDS.twoToAtOnceTheLeast(MOST)}</MutedText>
+          <MutedText>{STRINGS.twoToAtOnceTheLeast(MOST)}</MutedText>
           <Failed error={failure} retry={retry} />
           {columns.length < 2 ? (
-            <p role="status">{compared ? WORDS.chooseAtLeastTwo : WORDS.workingOutThePlans}</p>
+            <p role="status">{compared ? STRINGS.chooseAtLeastTwo : STRINGS.workingOutThePlans}</p>
           ) : (
             <ComparedTable columns={columns} currency={prices?.currency ?? null} onTake={take} />
           )}
@@ -200,7 +200,7 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
     return isMore ? Math.max(...values) : Math.min(...values);
   };
   return (
-    <Table aria-label={WORDS.plansSideBySide}>
+    <Table aria-label={STRINGS.plansSideBySide}>
       <thead>
         <tr>
           <td />
@@ -235,7 +235,7 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
         {currency !== null && (
           <tr>
             <th scope="row">
-              {WORDS.price} <small>{WORDS.byTheList}</small>
+              {STRINGS.price} <small>{STRINGS.byTheList}</small>
             </th>
             {columns.map((of) => (
               <td key={of.id}>
@@ -245,15 +245,17 @@ const ComparedTable = ({ columns, currency, onTake }: ComparedTableProps) => {
           </tr>
         )}
         <tr>
-          <th scope="row">{WORDS.choose}</th>
+          <th scope="row">{STRINGS.choose}</th>
           {columns.map((of) => (
             <td key={of.id}>
               {of.problem === null ? (
                 <QuietButton
-                  aria-label={WORDS.chooseThisPlan(VARIANTS.find(({ id }) => id === of.id)!.label)}
+                  aria-label={STRINGS.chooseThisPlan(
+                    VARIANTS.find(({ id }) => id === of.id)!.label,
+                  )}
                   onPress={() => onTake(of)}
                 >
-                  {WORDS.useThisPlan}
+                  {STRINGS.useThisPlan}
                 </QuietButton>
               ) : (
                 <small>{of.problem}</small>

@@ -9,7 +9,7 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { useTradeMap } from '../workers/use-compare';
 import { useState } from 'react';
 import { formats } from '../theme/formats';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Grid = styled.table`
   border-collapse: collapse;
@@ -50,9 +50,9 @@ const Grid = styled.table`
 `;
 
 const SHOWN = [
-  { id: 'minutes', label: WORDS.minutes, unit: 'min', digits: 0 },
-  { id: 'steelMm3', label: WORDS.steel, unit: 'mm³', digits: 1 },
-  { id: 'behindEdgeMm', label: WORDS.thicknessAfter, unit: 'mm', digits: 2 },
+  { id: 'minutes', label: STRINGS.minutes, unit: 'min', digits: 0 },
+  { id: 'steelMm3', label: STRINGS.steel, unit: 'mm³', digits: 1 },
+  { id: 'behindEdgeMm', label: STRINGS.thicknessAfter, unit: 'mm', digits: 2 },
 ] as const;
 type ShownId = (typeof SHOWN)[number]['id'];
 
@@ -80,25 +80,25 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
     high > low ? Math.round((DARKEST_PERCENT * (value - low)) / (high - low)) : 0;
   const angles = columns[0]?.cells.map(({ angleDeg }) => angleDeg) ?? [];
   return (
-    <Panel aria-label={WORDS.mapOverAngleAndFinish}>
+    <Panel aria-label={STRINGS.mapOverAngleAndFinish}>
       <Stack>
-        <h2>{WORDS.angleAgainstFinish}</h2>
+        <h2>{STRINGS.angleAgainstFinish}</h2>
         <Row $gap={16}>
           {isRunning ? (
-            <QuietButton onPress={stop}>{WORDS.stop}</QuietButton>
+            <QuietButton onPress={stop}>{STRINGS.stop}</QuietButton>
           ) : (
             <ActionButton onPress={() => start(input)}>
-              {columns.length > 0 ? WORDS.drawTheMapAgain : WORDS.drawTheMap}
+              {columns.length > 0 ? STRINGS.drawTheMapAgain : STRINGS.drawTheMap}
             </ActionButton>
           )}
           {(isRunning || columns.length > 0) && (
-            <span role="status">{WORDS.ofFinishes(columns.length, all || '…')}</span>
+            <span role="status">{STRINGS.ofFinishes(columns.length, all || '…')}</span>
           )}
           {isRunning && (
             <progress
               value={columns.length}
               max={Math.max(1, all)}
-              aria-label={WORDS.finishesDone}
+              aria-label={STRINGS.finishesDone}
             />
           )}
         </Row>
@@ -106,7 +106,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
         {columns.length > 0 && (
           <>
             <SegmentedControl
-              label={WORDS.shown}
+              label={STRINGS.shown}
               hideLabel
               options={SHOWN}
               value={shown}
@@ -114,14 +114,14 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
             />
             <div style={{ overflowX: 'auto' }}>
               <Grid
-                aria-label={WORDS.inByAngleAndLastStone(
+                aria-label={STRINGS.inByAngleAndLastStone(
                   SHOWN.find(({ id }) => id === shown)!.label,
                   unit,
                 )}
               >
                 <thead>
                   <tr>
-                    <th scope="col">{WORDS.text}</th>
+                    <th scope="col">{STRINGS.text}</th>
                     {columns.map(({ finishUm }) => (
                       <th
                         scope="col"
@@ -165,7 +165,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                             <button
                               type="button"
                               aria-pressed={picked === cell}
-                              aria-label={WORDS.perSideLastStone(
+                              aria-label={STRINGS.perSideLastStone(
                                 angleDeg,
                                 finishUm,
                                 said(value),
@@ -186,11 +186,11 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                 </tbody>
               </Grid>
             </div>
-            <MutedText>{WORDS.darkerTakesMoreBoldWithinThe(use.label.toLowerCase())}</MutedText>
+            <MutedText>{STRINGS.darkerTakesMoreBoldWithinThe(use.label.toLowerCase())}</MutedText>
             {picked && picked.minutes !== null && (
               <Row>
                 <span>
-                  {WORDS.perSideLastStoneBehindThe(
+                  {STRINGS.perSideLastStoneBehindThe(
                     picked.angleDeg,
                     picked.finishUm,
                     roughly(60 * picked.minutes),
@@ -199,7 +199,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
                   )}
                 </span>
                 <ActionButton onPress={() => onPick(picked.angleDeg, picked.finishUm)}>
-                  {WORDS.useThisPlan}
+                  {STRINGS.useThisPlan}
                 </ActionButton>
               </Row>
             )}

@@ -15,14 +15,14 @@ import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { useRun } from '../theme/use-run';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const ComplaintPage = () => {
   const job = useCurrentJob();
   return (
     <Stack $gap={16}>
       {job.returnedAt === null ? (
-        <Notice>{WORDS.theBladeIsAComplaintIs(named(job.stage))}</Notice>
+        <Notice>{STRINGS.theBladeIsAComplaintIs(named(job.stage))}</Notice>
       ) : (
         <About job={job} returnedAt={job.returnedAt} />
       )}
@@ -67,19 +67,24 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
     });
   };
   return (
-    <Panel className="no-print" aria-label={WORDS.whatIsWrong}>
+    <Panel className="no-print" aria-label={STRINGS.whatIsWrong}>
       <Stack>
-        <h2>{WORDS.whatIsWrong}</h2>
-        <TextEntry label={WORDS.inTheCustomersWords} lines={2} value={words} onChange={setWords} />
+        <h2>{STRINGS.whatIsWrong}</h2>
+        <TextEntry
+          label={STRINGS.inTheCustomersWords}
+          lines={2}
+          value={words}
+          onChange={setWords}
+        />
         <WhichCause job={job} readings={null} told={signs} onTold={setSigns} onCause={setCause} />
         <p>
-          <b>{rule.onTheHouse ? WORDS.onTheHouseByTheShops : WORDS.toBePaidByTheShops}</b>{' '}
+          <b>{rule.onTheHouse ? STRINGS.onTheHouseByTheShops : STRINGS.toBePaidByTheShops}</b>{' '}
           {rule.because}
         </p>
         {complaint !== null && complaint.settledAt !== null && (
           <Notice tone="good">
-            {WORDS.settled(
-              complaint.onTheHouse === true ? WORDS.onTheHouse : WORDS.paidByTheCustomer,
+            {STRINGS.settled(
+              complaint.onTheHouse === true ? STRINGS.onTheHouse : STRINGS.paidByTheCustomer,
             )}
           </Notice>
         )}
@@ -91,22 +96,22 @@ const About = ({ job, returnedAt }: { job: Job; returnedAt: string }) => {
         <Row>
           {complaint === null && (
             <QuietButton isDisabled={busy} onPress={() => void keep(null)}>
-              {WORDS.writeItDown}
+              {STRINGS.writeItDown}
             </QuietButton>
           )}
           <ActionButton isDisabled={busy} onPress={() => void keep(rule.onTheHouse)}>
-            {rule.onTheHouse ? WORDS.mendItOnTheHouse : WORDS.mendItToBePaid}
+            {rule.onTheHouse ? STRINGS.mendItOnTheHouse : STRINGS.mendItToBePaid}
           </ActionButton>
           <QuietButton isDisabled={busy} onPress={() => void keep(!rule.onTheHouse)}>
-            {rule.onTheHouse ? WORDS.toBePaidAfterAll : WORDS.onTheHouseAfterAll}
+            {rule.onTheHouse ? STRINGS.toBePaidAfterAll : STRINGS.onTheHouseAfterAll}
           </QuietButton>
           {complaint === null || complaint.newJobId === null ? (
-            <QuietLink to={`/take-in?blade=${job.blade.id}`}>{WORDS.takeItInAgain}</QuietLink>
+            <QuietLink to={`/take-in?blade=${job.blade.id}`}>{STRINGS.takeItInAgain}</QuietLink>
           ) : (
-            <QuietLink to={`/jobs/${complaint.newJobId}`}>{WORDS.itWasTakenInAgain}</QuietLink>
+            <QuietLink to={`/jobs/${complaint.newJobId}`}>{STRINGS.itWasTakenInAgain}</QuietLink>
           )}
         </Row>
-        <MutedText>{WORDS.whatIsSettledHereIsThe}</MutedText>
+        <MutedText>{STRINGS.whatIsSettledHereIsThe}</MutedText>
       </Stack>
     </Panel>
   );

@@ -31,13 +31,13 @@ import { StatementSheet } from './statement-sheet';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { KeptFormView, useKeptForm } from '../theme/kept-form';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const CustomerPage = () => {
   const { customerId = '' } = useParams();
   const { data: record, error } = useCustomer(customerId);
   if (!record) {
-    return <Waiting error={error} text={WORDS.loadingCustomer} />;
+    return <Waiting error={error} text={STRINGS.loadingCustomer} />;
   }
   return <Customer key={record.customer.id} record={record} />;
 };
@@ -65,13 +65,13 @@ const Customer = ({ record }: { record: CustomerRecord }) => {
         <PageHeading title={customer.name} />
         <MutedText>
           {customer.trade === '' ? '' : `${customer.trade} · `}
-          <Link to={`/history?subject=customer&subjectId=${customer.id}`}>{WORDS.history}</Link>
+          <Link to={`/history?subject=customer&subjectId=${customer.id}`}>{STRINGS.history}</Link>
         </MutedText>
       </div>
-      {customer.edgesLiked !== '' && <Notice>{WORDS.likes(customer.edgesLiked)}</Notice>}
+      {customer.edgesLiked !== '' && <Notice>{STRINGS.likes(customer.edgesLiked)}</Notice>}
       <Panel>
         <Stack>
-          <h2>{WORDS.blades}</h2>
+          <h2>{STRINGS.blades}</h2>
           <Hung>
             {blades.map((blade) => (
               <li key={blade.id}>
@@ -92,7 +92,7 @@ const Customer = ({ record }: { record: CustomerRecord }) => {
           <Forget record={record} />
         </>
       ) : (
-        <Notice>{WORDS.everythingPersonalWasErasedOnThe(dayAndYear(erasedAt))}</Notice>
+        <Notice>{STRINGS.everythingPersonalWasErasedOnThe(dayAndYear(erasedAt))}</Notice>
       )}
     </Stack>
   );
@@ -117,32 +117,32 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
   const { control } = kept.form;
   const numbers = useFieldArray({ control, name: 'phones' });
   return (
-    <Panel aria-label={WORDS.edit}>
+    <Panel aria-label={STRINGS.edit}>
       <KeptFormView
         kept={kept}
-        save={WORDS.save}
+        save={STRINGS.save}
         beside={
           numbers.fields.length < MOST_PHONES && (
             <QuietButton onPress={() => numbers.append({ label: '', number: '' })}>
-              {WORDS.addPhone}
+              {STRINGS.addPhone}
             </QuietButton>
           )
         }
       >
         <Stack>
-          <h2>{WORDS.edit}</h2>
+          <h2>{STRINGS.edit}</h2>
           <Columns $columns={4}>
-            <FormText control={control} name="name" label={WORDS.name} />
-            <FormText control={control} name="trade" label={WORDS.trade} />
-            <FormText control={control} name="note" label={WORDS.note} />
-            <FormText control={control} name="edgesLiked" label={WORDS.howTheyLikeTheirEdges} />
-            <FormText control={control} name="email" label={WORDS.eMail} />
+            <FormText control={control} name="name" label={STRINGS.name} />
+            <FormText control={control} name="trade" label={STRINGS.trade} />
+            <FormText control={control} name="note" label={STRINGS.note} />
+            <FormText control={control} name="edgesLiked" label={STRINGS.howTheyLikeTheirEdges} />
+            <FormText control={control} name="email" label={STRINGS.eMail} />
             <Controller
               control={control}
               name="mayWrite"
               render={({ field }) => (
                 <SegmentedControl
-                  label={WORDS.mayBeWrittenTo}
+                  label={STRINGS.mayBeWrittenTo}
                   options={options(MAY_WRITE)}
                   value={field.value}
                   onChange={field.onChange}
@@ -154,15 +154,15 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
               name="onAccount"
               render={({ field }) => (
                 <Checkbox value={field.value} onChange={field.onChange}>
-                  {WORDS.paysByTheMonthAlone}
+                  {STRINGS.paysByTheMonthAlone}
                 </Checkbox>
               )}
             />
           </Columns>
           {record.mayWriteSince !== null && (
             <MutedText>
-              {WORDS.on(
-                record.mayWrite === 'yes' ? WORDS.saidYes : WORDS.saidNo,
+              {STRINGS.on(
+                record.mayWrite === 'yes' ? STRINGS.saidYes : STRINGS.saidNo,
                 dayAndYear(record.mayWriteSince),
               )}
             </MutedText>
@@ -172,18 +172,18 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
               <FormText
                 control={control}
                 name={`phones.${index}.number`}
-                label={WORDS.telephoneText(index + 1)}
+                label={STRINGS.telephoneText(index + 1)}
                 kind="tel"
               />
               <FormText
                 control={control}
                 name={`phones.${index}.label`}
-                label={WORDS.whoseOrWhen}
+                label={STRINGS.whoseOrWhen}
               />
               <QuietButton onPress={() => numbers.remove(index)}>
                 <span>
-                  {WORDS.leaveOut}
-                  <span className="unseen"> {WORDS.telephoneTextWithin(index + 1)}</span>
+                  {STRINGS.leaveOut}
+                  <span className="unseen"> {STRINGS.telephoneTextWithin(index + 1)}</span>
                 </span>
               </QuietButton>
             </Row>
@@ -217,26 +217,26 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
     }
   };
   return (
-    <Panel aria-label={WORDS.theSamePersonTwice}>
+    <Panel aria-label={STRINGS.theSamePersonTwice}>
       <Stack>
-        <h2>{WORDS.theSamePersonTwiceAlone}</h2>
+        <h2>{STRINGS.theSamePersonTwiceAlone}</h2>
         <Row $align="end">
           <div style={{ width: 320 }}>
             <CustomerPicker
-              label={WORDS.whoStays}
+              label={STRINGS.whoStays}
               chosen={other?.customer ?? null}
               onChoose={setInto}
             />
           </div>
           <QuietButton isDisabled={!other} onPress={() => void merge()}>
-            {WORDS.mergeInto(record.customer.name, other?.customer.name ?? '…')}
+            {STRINGS.mergeInto(record.customer.name, other?.customer.name ?? '…')}
           </QuietButton>
         </Row>
         {other && (
           <MutedText>
-            {WORDS.toWithTelephonesAndNotesAnd(
+            {STRINGS.toWithTelephonesAndNotesAnd(
               record.blades.length,
-              record.blades.length === 1 ? WORDS.bladeGoes : WORDS.bladesGo,
+              record.blades.length === 1 ? STRINGS.bladeGoes : STRINGS.bladesGo,
               other.customer.name,
               record.customer.name,
             )}
@@ -272,20 +272,20 @@ const Forget = ({ record }: { record: CustomerRecord }) => {
     }
   };
   return (
-    <Panel aria-label={WORDS.forgetThisPerson}>
+    <Panel aria-label={STRINGS.forgetThisPerson}>
       <Stack>
-        <h2>{WORDS.forgetThisPerson}</h2>
-        <MutedText>{WORDS.nameTelephonesNotesAndWhatThey}</MutedText>
+        <h2>{STRINGS.forgetThisPerson}</h2>
+        <MutedText>{STRINGS.nameTelephonesNotesAndWhatThey}</MutedText>
         <Row $align="end">
           <div style={{ width: 320 }}>
             <TextEntry
-              label={WORDS.typeToErase(record.customer.name)}
+              label={STRINGS.typeToErase(record.customer.name)}
               value={name}
               onChange={setName}
               error={problem}
             />
           </div>
-          <QuietButton onPress={() => void erase()}>{WORDS.eraseForGood}</QuietButton>
+          <QuietButton onPress={() => void erase()}>{STRINGS.eraseForGood}</QuietButton>
         </Row>
       </Stack>
     </Panel>

@@ -3,7 +3,7 @@ import type { Customer } from '@patient-edge/contract';
 import { useDeferredValue, useState } from 'react';
 import { useSearch } from '../api/hooks';
 import { SearchBox } from '../theme/search-box';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface CustomerPickerProps {
   readonly label: string;
@@ -37,8 +37,8 @@ export const CustomerPicker = ({ label, chosen, error, onChoose }: CustomerPicke
         if (typed !== null && typed.trim() === '') onChoose(null);
         setTyped(null);
       }}
-      placeholder={WORDS.nameOrTelephone}
-      whenEmpty={searching ? WORDS.noMatch : WORDS.typeANameOrTelephone}
+      placeholder={STRINGS.nameOrTelephone}
+      whenEmpty={searching ? STRINGS.noMatch : STRINGS.typeANameOrTelephone}
       error={error}
     />
   );

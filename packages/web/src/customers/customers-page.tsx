@@ -11,14 +11,14 @@ import { Panel, MutedText, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const CustomersPage = () => {
   const { data: pages, error, size, setSize, isValidating } = useCustomers();
   const [typed, setTyped] = useState('');
   const wanted = useDeferredValue(typed);
   const { data: found } = useSearch(wanted);
-  if (!pages) return <Waiting error={error} text={WORDS.loadingCustomers} />;
+  if (!pages) return <Waiting error={error} text={STRINGS.loadingCustomers} />;
   const searching = typed.trim() !== '';
   const customers = searching
     ? (found?.customers ?? [])
@@ -26,20 +26,22 @@ const CustomersPage = () => {
   const hasMore = !searching && pages.at(-1)?.next !== null;
   return (
     <Stack $gap={16}>
-      <PageHeading title={WORDS.customers} />
+      <PageHeading title={STRINGS.customers} />
       <div style={{ maxWidth: 420 }}>
-        <TextEntry label={WORDS.findACustomerPhoneBladeOr} value={typed} onChange={setTyped} />
+        <TextEntry label={STRINGS.findACustomerPhoneBladeOr} value={typed} onChange={setTyped} />
       </div>
       {searching && found && found.blades.length > 0 && <Blades blades={found.blades} />}
-      <Panel aria-label={WORDS.customers}>
+      <Panel aria-label={STRINGS.customers}>
         <Customers customers={customers} />
-        {searching && found && customers.length === 0 && <p>{WORDS.noMatchAddNewCustomersWhen}</p>}
+        {searching && found && customers.length === 0 && (
+          <p>{STRINGS.noMatchAddNewCustomersWhen}</p>
+        )}
         {hasMore && (
           <QuietButton isDisabled={isValidating} onPress={() => void setSize(size + 1)}>
-            {WORDS.showMore}
+            {STRINGS.showMore}
           </QuietButton>
         )}
-        {!searching && customers.length === 0 && <p>{WORDS.noCustomersYetAddThemWhen}</p>}
+        {!searching && customers.length === 0 && <p>{STRINGS.noCustomersYetAddThemWhen}</p>}
       </Panel>
     </Stack>
   );
@@ -49,10 +51,10 @@ const Customers = ({ customers }: { customers: readonly Customer[] }) => (
   <table>
     <thead>
       <tr>
-        <th scope="col">{WORDS.name}</th>
-        <th scope="col">{WORDS.trade}</th>
-        <th scope="col">{WORDS.telephone}</th>
-        <th scope="col">{WORDS.note}</th>
+        <th scope="col">{STRINGS.name}</th>
+        <th scope="col">{STRINGS.trade}</th>
+        <th scope="col">{STRINGS.telephone}</th>
+        <th scope="col">{STRINGS.note}</th>
       </tr>
     </thead>
     <tbody>
@@ -71,14 +73,14 @@ const Customers = ({ customers }: { customers: readonly Customer[] }) => (
 );
 
 const Blades = ({ blades }: { blades: readonly FoundBlade[] }) => (
-  <Panel aria-label={WORDS.bladesFound}>
+  <Panel aria-label={STRINGS.bladesFound}>
     <Hung>
       {blades.map(({ id, name, measures, customer, jobId, tagNumber }) => (
         <li key={id}>
           <Link to={jobId === null ? `/blades/${id}` : `/jobs/${jobId}`}>
             <Silhouette measures={measures} scale={0.6} />
             <span>
-              {tagNumber !== null && WORDS.tag(tagNumber)}
+              {tagNumber !== null && STRINGS.tag(tagNumber)}
               {name || bladeKind(measures.kindId).label}
             </span>
           </Link>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { TextEntry } from '../theme/text-fields';
 import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row } from '../theme/layout';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const isMonth = (typed: string): boolean => /^\d{4}-(0[1-9]|1[0-2])$/.test(typed);
 
@@ -18,18 +18,18 @@ export const StatementSheet = ({
   const [month, setMonth] = useState(() => format(new Date(), 'yyyy-MM'));
   const at = `/api/customers/${customerId}/statement`;
   return (
-    <Panel $slim aria-label={WORDS.statement}>
+    <Panel $slim aria-label={STRINGS.statement}>
       <Fold
-        title={WORDS.statementOfAMonth}
+        title={STRINGS.statementOfAMonth}
         level={2}
-        says={onAccount ? WORDS.paysByTheMonth : WORDS.whatWasDoneAndWhatIs}
+        says={onAccount ? STRINGS.paysByTheMonth : STRINGS.whatWasDoneAndWhatIs}
       >
         <Row $align="end" $gap={18}>
           <div style={{ width: 170 }}>
             <TextEntry
-              label={WORDS.month}
+              label={STRINGS.month}
               value={month}
-              error={isMonth(month) ? undefined : WORDS.aMonthIsYyyyMmWas(month)}
+              error={isMonth(month) ? undefined : STRINGS.aMonthIsYyyyMmWas(month)}
               onChange={setMonth}
             />
           </div>
@@ -41,7 +41,7 @@ export const StatementSheet = ({
               <a href={`${at}.csv?month=${month}`}>CSV</a>
             </>
           ) : (
-            <MutedText>{WORDS.typeAMonthFirst}</MutedText>
+            <MutedText>{STRINGS.typeAMonthFirst}</MutedText>
           )}
         </Row>
       </Fold>

@@ -7,7 +7,7 @@ import { Silhouette } from '../instruments/silhouette';
 import { day, parseNumber } from '../theme/format';
 import { Figures, MutedText } from '../theme/layout';
 import type { BladeValues } from './draft';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Lines = styled.ol`
   display: grid;
@@ -54,22 +54,22 @@ const drawn = (blade: BladeValues) => {
 };
 
 export const BladeList = ({ blades, problems, onEdit, onRemove }: BladeListProps) => (
-  <Lines aria-label={WORDS.bladesToTakeIn}>
+  <Lines aria-label={STRINGS.bladesToTakeIn}>
     {blades.map((blade, index) => (
       <li key={blade.tagNumber} {...(problems[index] ? { 'data-wrong': '' } : {})}>
         <b>{blade.tagNumber}</b>
         <Silhouette measures={drawn(blade)} scale={0.42} />
         <span>
           {blade.bladeName || bladeKind(blade.kindId).label}
-          {blade.bladeId !== '' && <MutedText as="small"> {WORDS.wasHereBefore}</MutedText>}
+          {blade.bladeId !== '' && <MutedText as="small"> {STRINGS.wasHereBefore}</MutedText>}
         </span>
         <MutedText as="span">{blade.askedFor}</MutedText>
         <Figures>{blade.promisedOn === '' ? '' : day(blade.promisedOn)}</Figures>
         <span>
-          <Button aria-label={WORDS.changeTag(blade.tagNumber)} onPress={() => onEdit(index)}>
+          <Button aria-label={STRINGS.changeTag(blade.tagNumber)} onPress={() => onEdit(index)}>
             <Pencil size={19} />
           </Button>
-          <Button aria-label={WORDS.removeTag(blade.tagNumber)} onPress={() => onRemove(index)}>
+          <Button aria-label={STRINGS.removeTag(blade.tagNumber)} onPress={() => onRemove(index)}>
             <Trash2 size={19} />
           </Button>
         </span>

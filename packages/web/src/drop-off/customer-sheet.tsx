@@ -9,7 +9,7 @@ import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import type { CustomerValues } from './draft';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface CustomerSheetProps {
   readonly form: UseFormReturn<CustomerValues>;
@@ -22,14 +22,14 @@ interface CustomerSheetProps {
 export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProps) => {
   const { control, setValue, formState } = form;
   return (
-    <Panel aria-label={WORDS.customer}>
+    <Panel aria-label={STRINGS.customer}>
       <Stack $gap={10}>
         <Columns $columns={4}>
           <SegmentedControl
-            label={WORDS.knownOrNew}
+            label={STRINGS.knownOrNew}
             options={[
-              { id: 'known', label: WORDS.known },
-              { id: 'new', label: WORDS.new },
+              { id: 'known', label: STRINGS.known },
+              { id: 'new', label: STRINGS.new },
             ]}
             value={values.customerIsNew ? 'new' : 'known'}
             onChange={(choice) =>
@@ -38,24 +38,24 @@ export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProp
           />
           {values.customerIsNew ? (
             <>
-              <FormText control={control} name="newCustomer.name" label={WORDS.customersName} />
-              <FormText control={control} name="newCustomer.trade" label={WORDS.trade} />
+              <FormText control={control} name="newCustomer.name" label={STRINGS.customersName} />
+              <FormText control={control} name="newCustomer.trade" label={STRINGS.trade} />
               <FormText
                 control={control}
                 name="newCustomer.phones.0.number"
-                label={WORDS.telephone}
+                label={STRINGS.telephone}
                 kind="tel"
               />
-              <FormText control={control} name="newCustomer.note" label={WORDS.note} />
+              <FormText control={control} name="newCustomer.note" label={STRINGS.note} />
               <FormText
                 control={control}
                 name="newCustomer.edgesLiked"
-                label={WORDS.howTheyLikeTheirEdges}
+                label={STRINGS.howTheyLikeTheirEdges}
               />
             </>
           ) : (
             <CustomerPicker
-              label={WORDS.customer}
+              label={STRINGS.customer}
               chosen={known && values.customerId !== '' ? known.customer : null}
               error={formState.errors.customerId?.message}
               onChoose={(id) =>
@@ -68,7 +68,7 @@ export const CustomerSheet = ({ form, values, known, finder }: CustomerSheetProp
         {!values.customerIsNew && known && (
           <>
             {known.customer.edgesLiked !== '' && (
-              <Notice>{WORDS.likes(known.customer.edgesLiked)}</Notice>
+              <Notice>{STRINGS.likes(known.customer.edgesLiked)}</Notice>
             )}
             {known.customer.note !== '' && <Notice>{known.customer.note}</Notice>}
           </>

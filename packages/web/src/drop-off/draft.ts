@@ -11,7 +11,7 @@ import {
 import { bladeKind, UNKNOWN_STEEL_DESIGNATION, type Sharpness } from '@patient-edge/core';
 import { readStored } from '../api/stored';
 import { dayAndYear, parseNumber } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** One blade as typed. */
 export interface BladeValues {
@@ -129,7 +129,7 @@ export const whatItBrings = (record: BladeRecord): Brought => {
       ? null
       : differenceInCalendarDays(new Date(), parseISO(lastJob.returnedAt));
   return {
-    text: `${lastTime(record)}${wish === '' ? '' : WORDS.wishedFor(wish)}`,
+    text: `${lastTime(record)}${wish === '' ? '' : STRINGS.wishedFor(wish)}`,
     backSoon:
       lastJob && days !== null && days <= BACK_SOON_DAYS ? { jobId: lastJob.id, days } : null,
   };
@@ -137,11 +137,11 @@ export const whatItBrings = (record: BladeRecord): Brought => {
 
 const lastTime = ({ visits, lastJob }: BladeRecord): string => {
   const held = visits.find(({ anglePerSideDeg }) => anglePerSideDeg !== null);
-  if (!held) return WORDS.hereBeforeItsRecordComesWith;
+  if (!held) return STRINGS.hereBeforeItsRecordComesWith;
   const angle = held.anglePerSideDeg!;
-  const stones = held.stones.length > 0 ? WORDS.on(held.stones.join(', ')) : '';
-  const holding = lastJob?.holding ? WORDS.heldBy(lastJob.holding) : '';
-  return WORDS.hereBeforeLastOnWentHome(
+  const stones = held.stones.length > 0 ? STRINGS.on(held.stones.join(', ')) : '';
+  const holding = lastJob?.holding ? STRINGS.heldBy(lastJob.holding) : '';
+  return STRINGS.hereBeforeLastOnWentHome(
     dayAndYear(held.takenInAt),
     angle.toFixed(1),
     (2 * angle).toFixed(1),
@@ -207,30 +207,30 @@ export const problemsOf = (
   if (!/^\d+$/.test(blade.tagNumber.trim()) || tag < 1 || tag > 9999) {
     problems.push({
       field: 'tagNumber',
-      message: WORDS.tagNumberMustBeFrom1(blade.tagNumber),
+      message: STRINGS.tagNumberMustBeFrom1(blade.tagNumber),
     });
   } else if (others.some(({ tagNumber }) => Number(tagNumber) === tag)) {
-    problems.push({ field: 'tagNumber', message: WORDS.tagIsAlreadyOnAnotherBlade(tag) });
+    problems.push({ field: 'tagNumber', message: STRINGS.tagIsAlreadyOnAnotherBlade(tag) });
   }
   if (blade.promisedOn === '')
-    problems.push({ field: 'promisedOn', message: WORDS.promisedDateIsMissing });
+    problems.push({ field: 'promisedOn', message: STRINGS.promisedDateIsMissing });
   for (const [field, label] of [
-    ['edgeLengthMm', WORDS.edgeLengthMm],
-    ['heightHeelMm', WORDS.heightAtHeelMm],
+    ['edgeLengthMm', STRINGS.edgeLengthMm],
+    ['heightHeelMm', STRINGS.heightAtHeelMm],
   ] as const) {
     const [, least, most] = MEASURE_LIMITS[field];
     const typed = blade[field].trim();
     if (typed === '') continue;
     const value = parseNumber(typed);
-    if (value === null) problems.push({ field, message: WORDS.isNotANumber(typed) });
+    if (value === null) problems.push({ field, message: STRINGS.isNotANumber(typed) });
     else if (value < least || value > most)
       problems.push({
         field,
-        message: WORDS.mustBeFromToWasGiven(label, least, most, value),
+        message: STRINGS.mustBeFromToWasGiven(label, least, most, value),
       });
   }
   if (blade.bladeId !== '' && others.some(({ bladeId }) => bladeId === blade.bladeId))
-    problems.push({ field: 'kindId', message: WORDS.thisBladeIsOnTheList });
+    problems.push({ field: 'kindId', message: STRINGS.thisBladeIsOnTheList });
   return problems;
 };
 

@@ -17,7 +17,7 @@ import { NextBlade } from './next-blade';
 import { FindBlade, SeenBefore } from './seen-before';
 import { TakenIn } from './taken-in';
 import { useDropOff, type DropOffState } from './use-drop-off';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** As it was sent, until it is answered. */
 const Held = styled.div`
@@ -33,13 +33,13 @@ const DropOffPage = () => {
   const [search] = useSearchParams();
   const bladeId = search.get('blade');
   const { data: record, error } = useBlade(bladeId);
-  if (bladeId !== null && !record) return <Waiting error={error} text={WORDS.loadingBlade} />;
+  if (bladeId !== null && !record) return <Waiting error={error} text={STRINGS.loadingBlade} />;
   const tag = record ? hangsOn(record) : null;
   return (
     <DropOff
       key={bladeId}
       inHand={tag === null ? (record ?? null) : null}
-      hint={tag === null ? null : WORDS.thatBladeIsInTheShop(tag)}
+      hint={tag === null ? null : STRINGS.thatBladeIsInTheShop(tag)}
     />
   );
 };
@@ -57,15 +57,15 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
   return (
     <Stack $gap={14}>
       <Row>
-        <PageHeading title={WORDS.takeIn} />
+        <PageHeading title={STRINGS.takeIn} />
         {wasKept && (
           <Row $gap={8}>
-            <MutedText>{WORDS.continuingTheDraftSavedOnThis}</MutedText>
-            <QuietButton onPress={dropOff.discard}>{WORDS.discardTheDraft}</QuietButton>
+            <MutedText>{STRINGS.continuingTheDraftSavedOnThis}</MutedText>
+            <QuietButton onPress={dropOff.discard}>{STRINGS.discardTheDraft}</QuietButton>
           </Row>
         )}
       </Row>
-      {isWaiting && <Notice tone="cut">{WORDS.theseBladesWereSentAndNo}</Notice>}
+      {isWaiting && <Notice tone="cut">{STRINGS.theseBladesWereSentAndNo}</Notice>}
       <Held inert={isHeld}>
         <CustomerSheet
           form={dropOff.customerForm}
@@ -75,7 +75,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
         />
         {!isWaiting && <InHand dropOff={dropOff} />}
         {blades.length > 0 && (
-          <Panel aria-label={WORDS.toTakeIn}>
+          <Panel aria-label={STRINGS.toTakeIn}>
             <BladeList
               blades={blades}
               problems={rowProblems}
@@ -91,7 +91,7 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
         </Notice>
       )}
       <Send dropOff={dropOff} />
-      <MutedText>{WORDS.localLawAndTheShopsOwn}</MutedText>
+      <MutedText>{STRINGS.localLawAndTheShopsOwn}</MutedText>
     </Stack>
   );
 };
@@ -100,9 +100,9 @@ const DropOff = ({ inHand, hint }: DropOffProps) => {
 const InHand = ({ dropOff }: { dropOff: DropOffState }) => {
   const { blades, customerValues, known, nextValues } = dropOff;
   return (
-    <Panel aria-label={WORDS.bladeInHand}>
+    <Panel aria-label={STRINGS.bladeInHand}>
       <Stack $gap={10}>
-        <h2>{blades.length === 0 ? WORDS.theBlade : WORDS.blade(blades.length + 1)}</h2>
+        <h2>{blades.length === 0 ? STRINGS.theBlade : STRINGS.blade(blades.length + 1)}</h2>
         {!customerValues.customerIsNew && known && known.blades.length > 0 && (
           <SeenBefore
             known={known.blades.filter(
@@ -133,13 +133,13 @@ const Send = ({ dropOff }: { dropOff: DropOffState }) => {
     <Row $gap={20}>
       <ActionButton onPress={() => void dropOff.takeIn()} isDisabled={dropOff.busy}>
         {dropOff.isWaiting
-          ? WORDS.sendAgain
+          ? STRINGS.sendAgain
           : count === 0
-            ? WORDS.takeInOnTag(dropOff.nextValues.tagNumber || '…')
-            : WORDS.takeInText(count === 1 ? WORDS.thisBlade : WORDS.theseBlades(count))}
+            ? STRINGS.takeInOnTag(dropOff.nextValues.tagNumber || '…')
+            : STRINGS.takeInText(count === 1 ? STRINGS.thisBlade : STRINGS.theseBlades(count))}
       </ActionButton>
       <Checkbox value={dropOff.prints} onChange={dropOff.setPrints}>
-        {WORDS.printTagsAndTickets}
+        {STRINGS.printTagsAndTickets}
       </Checkbox>
     </Row>
   );

@@ -17,7 +17,7 @@ import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { TypeAhead } from '../theme/search-box';
 import type { BladeValues, Brought } from './draft';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** As high as a field and its label. */
 const Beside = styled.div`
@@ -51,7 +51,7 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
   };
   return (
     <form
-      aria-label={WORDS.theNextBlade}
+      aria-label={STRINGS.theNextBlade}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
@@ -64,15 +64,15 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
         <KindStrip value={kindId} onChange={chooseKind} />
         <Columns $columns={4}>
           <TypeAhead
-            label={WORDS.kind}
+            label={STRINGS.kind}
             options={KIND_OPTIONS}
             value={kindId}
             onChange={chooseKind}
             error={formState.errors.kindId?.message}
             inputRef={kindInput}
           />
-          <FormText control={control} name="bladeName" label={WORDS.whatTheCustomerCallsIt} />
-          <FormText control={control} name="askedFor" label={WORDS.whatTheyAskFor} />
+          <FormText control={control} name="bladeName" label={STRINGS.whatTheCustomerCallsIt} />
+          <FormText control={control} name="askedFor" label={STRINGS.whatTheyAskFor} />
           <InForm control={control} name="promisedOn">
             {({ value, error }) => (
               <PromisedOn
@@ -90,28 +90,28 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
           <FormTypeAhead
             control={control}
             name="steel"
-            label={WORDS.steel}
+            label={STRINGS.steel}
             options={steelOptions}
           />
-          <FormTypeAhead control={control} name="useId" label={WORDS.use} options={USE_OPTIONS} />
-          <FormNumber control={control} name="edgeLengthMm" label={WORDS.edgeLengthMm} />
-          <FormNumber control={control} name="heightHeelMm" label={WORDS.heightAtHeelMm} />
-          <FormText control={control} name="cuts" label={WORDS.whatTheyCut} />
+          <FormTypeAhead control={control} name="useId" label={STRINGS.use} options={USE_OPTIONS} />
+          <FormNumber control={control} name="edgeLengthMm" label={STRINGS.edgeLengthMm} />
+          <FormNumber control={control} name="heightHeelMm" label={STRINGS.heightAtHeelMm} />
+          <FormText control={control} name="cuts" label={STRINGS.whatTheyCut} />
           <FormPick
             control={control}
             name="sharpness"
-            label={WORDS.sharpnessAsItCame}
+            label={STRINGS.sharpnessAsItCame}
             options={options(SHARPNESS)}
           />
           <FormNumber
             control={control}
             name="tagNumber"
-            label={WORDS.tagNumber}
-            hint={WORDS.hangItOnTheBladeNow}
+            label={STRINGS.tagNumber}
+            hint={STRINGS.hangItOnTheBladeNow}
           />
           <Beside>
-            <QuietButton type="submit">{WORDS.addToTheList}</QuietButton>
-            <MutedText>{WORDS.orEnterMeasuresMayWait}</MutedText>
+            <QuietButton type="submit">{STRINGS.addToTheList}</QuietButton>
+            <MutedText>{STRINGS.orEnterMeasuresMayWait}</MutedText>
           </Beside>
         </Columns>
         {brought !== null && <Notice>{brought.text}</Notice>}
@@ -119,18 +119,18 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
           <Notice tone="cut">
             <Row>
               <span>
-                {WORDS.itWentHomeIsSomethingWrong(
-                  brought.backSoon.days === 0 ? WORDS.today : WORDS.dAgo(brought.backSoon.days),
+                {STRINGS.itWentHomeIsSomethingWrong(
+                  brought.backSoon.days === 0 ? STRINGS.today : STRINGS.dAgo(brought.backSoon.days),
                 )}
               </span>
               <QuietLink to={`/jobs/${brought.backSoon.jobId}/complaint`}>
-                {WORDS.sayWhatIsWrong}
+                {STRINGS.sayWhatIsWrong}
               </QuietLink>
             </Row>
           </Notice>
         )}
         {bladeKind(kindId).group === 'razor' && (
-          <Notice tone="cut">{WORDS.arrivesContaminatedDisinfectItNowAnd}</Notice>
+          <Notice tone="cut">{STRINGS.arrivesContaminatedDisinfectItNowAnd}</Notice>
         )}
       </Stack>
     </form>

@@ -9,7 +9,7 @@ import { Silhouette } from '../instruments/silhouette';
 import { Row, MutedText } from '../theme/layout';
 import { SearchBox } from '../theme/search-box';
 import { mm } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Hung = styled.ul`
   display: flex;
@@ -62,7 +62,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
   const here = known.filter(({ tagInUse }) => tagInUse !== null);
   const ranked = likest(measured ? seen : { ...seen, kindId: null }, atHome);
   return (
-    <Hung aria-label={WORDS.bladesOfTheirsThatWereHere}>
+    <Hung aria-label={STRINGS.bladesOfTheirsThatWereHere}>
       {ranked.map(({ blade, unlike }) => (
         <li key={blade.id}>
           <Button
@@ -73,7 +73,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
             <span>{nameOf(blade)}</span>
             <small>
               {measured && unlike <= LIKELY
-                ? WORDS.looksLikeThisOne
+                ? STRINGS.looksLikeThisOne
                 : mm(blade.measures.edgeLengthMm, 0)}
             </small>
           </Button>
@@ -85,7 +85,7 @@ export const SeenBefore = ({ known, seen, onChoose }: SeenBeforeProps) => {
           <span>{nameOf(blade)}</span>
           <br />
           <small>
-            {WORDS.inTheShopTag} {blade.tagInUse}
+            {STRINGS.inTheShopTag} {blade.tagInUse}
           </small>
         </li>
       ))}
@@ -103,7 +103,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
   return (
     <SearchBox
       key={round}
-      label={WORDS.seenBeforeTagOrName}
+      label={STRINGS.seenBeforeTagOrName}
       items={blades.map((blade) => ({
         id: String(blade.id),
         label: nameOf(blade),
@@ -116,7 +116,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
             </span>
           </Row>
         ),
-        detail: blade.tagNumber === null ? undefined : WORDS.hangsHereNowOnTag(blade.tagNumber),
+        detail: blade.tagNumber === null ? undefined : STRINGS.hangsHereNowOnTag(blade.tagNumber),
       }))}
       typed={typed}
       selected={null}
@@ -128,7 +128,7 @@ export const FindBlade = ({ onChoose }: { onChoose: (blade: FoundBlade) => void 
         if (blade) onChoose(blade);
       }}
       onLeave={() => setTyped('')}
-      whenEmpty={typed.trim() === '' ? WORDS.typeATagOrAName : WORDS.noMatch}
+      whenEmpty={typed.trim() === '' ? STRINGS.typeATagOrAName : STRINGS.noMatch}
     />
   );
 };

@@ -9,7 +9,7 @@ import { QuietLink } from '../theme/links';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface TakenInProps {
   readonly jobs: readonly Job[];
@@ -21,19 +21,19 @@ interface TakenInProps {
 export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
   <Stack $gap={16}>
     <PageHeading
-      title={WORDS.ofTakenIn(
-        jobs.length === 1 ? WORDS.oneBlade : WORDS.blades(jobs.length),
+      title={STRINGS.ofTakenIn(
+        jobs.length === 1 ? STRINGS.oneBlade : STRINGS.blades(jobs.length),
         jobs[0]!.customer.name,
       )}
     />
     {printed === false && (
       <Notice tone="cut" alert>
-        {WORDS.theLabelPrinterDidNotAnswer}
+        {STRINGS.theLabelPrinterDidNotAnswer}
       </Notice>
     )}
     <Panel>
       <Stack>
-        <MutedText>{WORDS.measureAndAssessEachAtThe}</MutedText>
+        <MutedText>{STRINGS.measureAndAssessEachAtThe}</MutedText>
         <Hung>
           {jobs.map((job) => (
             <li key={job.id}>
@@ -49,8 +49,8 @@ export const TakenIn = ({ jobs, printed, onNext }: TakenInProps) => (
       </Stack>
     </Panel>
     <Row>
-      <ActionButton onPress={onNext}>{WORDS.theNextCustomer}</ActionButton>
-      {printed && <QuietLink to="/labels">{WORDS.tagsAndTicketsInTheTray}</QuietLink>}
+      <ActionButton onPress={onNext}>{STRINGS.theNextCustomer}</ActionButton>
+      {printed && <QuietLink to="/labels">{STRINGS.tagsAndTicketsInTheTray}</QuietLink>}
     </Row>
   </Stack>
 );

@@ -28,7 +28,7 @@ import {
   type BladeValues,
   type CustomerValues,
 } from './draft';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Whether the server decided: without that, what was sent may have been made all the same. */
 const isAnswer = (error: unknown): boolean =>
@@ -108,11 +108,11 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
   };
   const chooseFound = (blade: FoundBlade): void => {
     if (blade.tagNumber !== null) {
-      setProblem(WORDS.thatBladeHangsHereNowOn(blade.tagNumber));
+      setProblem(STRINGS.thatBladeHangsHereNowOn(blade.tagNumber));
       return;
     }
     if (blades.length > 0 && customerValues.customerId !== String(blade.customerId)) {
-      setProblem(WORDS.thatBladeBelongsToTakeThese(blade.customer));
+      setProblem(STRINGS.thatBladeBelongsToTakeThese(blade.customer));
       return;
     }
     void choose(blade.id);
@@ -156,7 +156,7 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
 
   const refuse = (error: unknown): void => {
     if (!isAnswer(error)) {
-      setProblem(WORDS.sendAgainRepeatsExactlyWhatWas(messageOf(error)));
+      setProblem(STRINGS.sendAgainRepeatsExactlyWhatWas(messageOf(error)));
       return;
     }
     // Answered: nothing was made of it, and it may be changed. A key that made something else is used up.
@@ -170,7 +170,7 @@ export const useDropOff = (inHand: BladeRecord | null, hint: string | null) => {
       else customerForm.setError(field as keyof CustomerValues, { message });
     }
     setRowProblems(rows);
-    setProblem(fields.length === 0 ? messageOf(error) : WORDS.checkTheMarkedFields);
+    setProblem(fields.length === 0 ? messageOf(error) : STRINGS.checkTheMarkedFields);
   };
 
   const takeIn = async (): Promise<void> => {

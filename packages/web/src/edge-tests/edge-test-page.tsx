@@ -35,7 +35,7 @@ import { asTyped, forceProblem, toReadings, type TypedReadings } from './typed-r
 import { PlaceReadings } from './place-readings';
 import { ReadingKeys } from './reading-keys';
 import { VerdictPanel, type VerdictPanelProps } from './verdict-panel';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface View {
   readonly id: string;
@@ -46,10 +46,10 @@ interface View {
 
 /** As it came, and every round after the work up to this one. */
 const viewsOf = (job: Job): View[] => [
-  { id: 'before', label: WORDS.asItCame, phase: 'before', round: 0 },
+  { id: 'before', label: STRINGS.asItCame, phase: 'before', round: 0 },
   ...Array.from({ length: job.round }, (_, index) => ({
     id: `after ${index + 1}`,
-    label: job.round > 1 ? WORDS.afterTheWorkRound(index + 1) : WORDS.afterTheWork,
+    label: job.round > 1 ? STRINGS.afterTheWorkRound(index + 1) : STRINGS.afterTheWork,
     phase: 'after' as const,
     round: index + 1,
   })),
@@ -71,14 +71,14 @@ const EdgeTestPage = () => {
   return (
     <Stack $gap={16}>
       <SegmentedControl
-        label={WORDS.whichReadings}
+        label={STRINGS.whichReadings}
         hideLabel
         options={views}
         value={view.id}
         onChange={setChosen}
       />
       {view.phase === 'after' && job.stage === 'on the bench' && (
-        <Notice>{WORDS.theBladeIsOnTheBench}</Notice>
+        <Notice>{STRINGS.theBladeIsOnTheBench}</Notice>
       )}
       {canDo(job, 'undo pass') && (
         <Row>
@@ -152,8 +152,8 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
         body: { backToStepId, cause, note },
       });
       await updateJobCache(judged);
-      if (backToStepId === null) offerUndo(WORDS.passed, () => undoOnJob(judged, 'verdict'));
-      await goOn(`/jobs/${job.id}/${backToStepId === null ? WORDS.return : WORDS.bench}`);
+      if (backToStepId === null) offerUndo(STRINGS.passed, () => undoOnJob(judged, 'verdict'));
+      await goOn(`/jobs/${job.id}/${backToStepId === null ? STRINGS.return : STRINGS.bench}`);
     });
   const passes = verdict.verdict === 'meets' || verdict.verdict === 'meets with remarks';
   const canPass = phase === 'after' && editable && passes && !busy && !bad;
@@ -162,7 +162,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
     return test && test.classes.length > 0 ? [test] : [];
   });
   return (
-    <Panel aria-label={WORDS.readings}>
+    <Panel aria-label={STRINGS.readings}>
       <Stack $gap={16}>
         <EdgeStrip
           low
@@ -171,7 +171,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
           {...(editable
             ? { onPlace: (_side: BladeSide, atMm: number) => setPlaceAt(String(Math.round(atMm))) }
             : {})}
-          label={WORDS.resultsAlongTheEdge(
+          label={STRINGS.resultsAlongTheEdge(
             verdict.zones.map(({ zone, verdict: word }) => `${zone} ${word}`).join(', '),
           )}
         />
@@ -210,7 +210,7 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
         )}
         {rework && rework.zones.length < ZONES.length && (
           <MutedText>
-            {WORDS.testAgainTheRestStaysAs(rework.zones.join(', '), job.round - 1)}
+            {STRINGS.testAgainTheRestStaysAs(rework.zones.join(', '), job.round - 1)}
           </MutedText>
         )}
         {problem !== null && (
@@ -224,12 +224,12 @@ const Readings = ({ job, phase, kept, editable }: ReadingsProps) => {
               isDisabled={busy || bad || !unsent}
               onPress={() => void run(async () => updateJobCache(await keep()))}
             >
-              {WORDS.saveReadings}
+              {STRINGS.saveReadings}
             </QuietButton>
-            <MutedText>{unsent ? WORDS.savedOnThisDeviceSoFar : WORDS.saved}</MutedText>
+            <MutedText>{unsent ? STRINGS.savedOnThisDeviceSoFar : STRINGS.saved}</MutedText>
           </Row>
         )}
-        {phase === 'after' && <AsItCame job={job} text={WORDS.compareWithTheRecord} />}
+        {phase === 'after' && <AsItCame job={job} text={STRINGS.compareWithTheRecord} />}
         {phase === 'after' && (
           <VerdictPanel
             job={job}
@@ -254,12 +254,12 @@ const marksOf = (verdict: BladeVerdict): ZoneMark[] =>
       zone,
       text:
         word === 'meets'
-          ? WORDS.meets
+          ? STRINGS.meets
           : word === 'back to the bench'
-            ? WORDS.back
+            ? STRINGS.back
             : word === 'not tested'
-              ? WORDS.open
-              : WORDS.remarks,
+              ? STRINGS.open
+              : STRINGS.remarks,
       tone:
         word === 'back to the bench'
           ? ('cut' as const)

@@ -17,7 +17,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import type { TypedReadings } from './typed-readings';
 import { FORCE_RATE_HZ, useForceStream, type ForceStream } from './use-force-stream';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Trace = styled.svg`
   width: 100%;
@@ -69,26 +69,27 @@ const Reader = ({ typed, readings, onTyped }: ForceReaderProps) => {
   const stream = useForceStream(isOpen && zone !== null, take);
   const read = zone === null ? 0 : readings[zone].forceGf.length;
   return (
-    <Stack $gap={8} role="group" aria-label={WORDS.forceTester}>
+    <Stack $gap={8} role="group" aria-label={STRINGS.forceTester}>
       <Row>
         <QuietButton onPress={() => setIsOpen(!isOpen)} aria-pressed={isOpen}>
-          <Gauge size={19} aria-hidden /> {isOpen ? WORDS.stopTheTester : WORDS.readFromTheTester}
+          <Gauge size={19} aria-hidden />{' '}
+          {isOpen ? STRINGS.stopTheTester : STRINGS.readFromTheTester}
         </QuietButton>
         {isOpen && (
           <span role="status">
             {zone === null
-              ? WORDS.allZonesAreRead
+              ? STRINGS.allZonesAreRead
               : mustRepeat(readings[zone].forceGf)
-                ? WORDS.spreadTooWide(
+                ? STRINGS.spreadTooWide(
                     named(zone),
                     readings[zone].forceGf.join(', '),
                     medianGf(readings[zone].forceGf) ?? 0,
                   )
-                : WORDS.cutWithTheOf(named(zone), read, FORCE_READINGS_WANTED)}
+                : STRINGS.cutWithTheOf(named(zone), read, FORCE_READINGS_WANTED)}
           </span>
         )}
       </Row>
-      {isOpen && stream.isLost && <Notice tone="cut">{WORDS.theTesterDoesNotAnswerType}</Notice>}
+      {isOpen && stream.isLost && <Notice tone="cut">{STRINGS.theTesterDoesNotAnswerType}</Notice>}
       {isOpen && !stream.isLost && <Drawn stream={stream} />}
     </Stack>
   );
@@ -109,10 +110,10 @@ const Drawn = ({ stream: { trace, found } }: { stream: ForceStream }) => {
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         preserveAspectRatio="none"
         role="img"
-        aria-label={WORDS.forceOverTheLastSeconds(
+        aria-label={STRINGS.forceOverTheLastSeconds(
           SECONDS,
           found.map(({ peakGf }) => `${Math.round(peakGf)} gf`).join(', ') ||
-            WORDS.nothingSeveredYet,
+            STRINGS.nothingSeveredYet,
         )}
       >
         <polyline points={path} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
@@ -125,7 +126,7 @@ const Drawn = ({ stream: { trace, found } }: { stream: ForceStream }) => {
           </g>
         ))}
       </Trace>
-      <MutedText>{WORDS.thePeakBeforeTheThreadParts}</MutedText>
+      <MutedText>{STRINGS.thePeakBeforeTheThreadParts}</MutedText>
     </>
   );
 };

@@ -7,7 +7,7 @@ import { mm, parseNumber } from '../theme/format';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface PlaceReadingsProps {
   /** Those that are read along the edge. */
@@ -40,14 +40,14 @@ export const PlaceReadings = ({
     test.classes.find(({ means }) => means === 'fault')?.id ??
     test.classes.at(-1)!.id;
   return (
-    <Stack $gap={8} role="group" aria-label={WORDS.atOnePlace}>
+    <Stack $gap={8} role="group" aria-label={STRINGS.atOnePlace}>
       <Row $align="end">
         <div style={{ width: 190 }}>
           <NumberEntry
-            label={WORDS.atOnePlaceMmFromThe}
+            label={STRINGS.atOnePlaceMmFromThe}
             value={at}
             error={
-              at === '' || isPlace ? undefined : WORDS.from0ToWasGiven(mm(edgeLengthMm, 0), at)
+              at === '' || isPlace ? undefined : STRINGS.from0ToWasGiven(mm(edgeLengthMm, 0), at)
             }
             onChange={onAt}
           />
@@ -56,7 +56,7 @@ export const PlaceReadings = ({
           <>
             <div style={{ width: 190 }}>
               <Select
-                label={WORDS.whichTest}
+                label={STRINGS.whichTest}
                 options={tests.map(({ id, label }) => ({ id, label }))}
                 value={test.id}
                 onChange={setChosen}
@@ -64,7 +64,7 @@ export const PlaceReadings = ({
             </div>
             <div style={{ width: 190 }}>
               <Select
-                label={WORDS.whatItReadThere}
+                label={STRINGS.whatItReadThere}
                 options={test.classes.map(({ id }) => ({ id, label: named(id) }))}
                 value={reading}
                 onChange={setRead}
@@ -79,15 +79,15 @@ export const PlaceReadings = ({
                 onAt('');
               }}
             >
-              {WORDS.addReading}
+              {STRINGS.addReading}
             </QuietButton>
           </>
         )}
-        {at === '' && <MutedText>{WORDS.orPressTheStripThere}</MutedText>}
+        {at === '' && <MutedText>{STRINGS.orPressTheStripThere}</MutedText>}
       </Row>
       <Row>
         {places.map((place, index) => {
-          const said = WORDS.at(
+          const said = STRINGS.at(
             tests.find(({ id }) => id === place.test)?.label ?? place.test,
             mm(place.atMm, 0),
             place.read,
@@ -95,7 +95,7 @@ export const PlaceReadings = ({
           return (
             <QuietButton
               key={index}
-              aria-label={WORDS.takeBack(said)}
+              aria-label={STRINGS.takeBack(said)}
               onPress={() => onPlaces(places.filter((_, each) => each !== index))}
             >
               {said} <X size={16} aria-hidden />

@@ -26,7 +26,7 @@ import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
 import { ForceReader } from './force-reader';
 import { forceProblem, type TypedReadings, type TypedZone } from './typed-readings';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Grid = styled.div`
   display: grid;
@@ -112,10 +112,10 @@ export const ReadingFields = (props: ReadingFieldsProps) => {
       <TestFields {...props} tests={tests(counts)} />
       {others.length > 0 && (
         <Fold
-          title={WORDS.otherTests}
+          title={STRINGS.otherTests}
           says={
             done.length > 0
-              ? WORDS.done(
+              ? STRINGS.done(
                   tests(done)
                     .map(({ label }) => label.toLowerCase())
                     .join(', '),
@@ -154,11 +154,11 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
   const withForce = tests.some(({ id }) => id === 'force');
   return (
     <Stack $gap={16}>
-      <Everywhere role="group" aria-label={WORDS.everywhere}>
+      <Everywhere role="group" aria-label={STRINGS.everywhere}>
         {zoned.map((test) => (
           <Stack key={test.id} $gap={4}>
             <SegmentedControl
-              label={WORDS.labelEverywhere(test.label)}
+              label={STRINGS.labelEverywhere(test.label)}
               options={classOptions(test)}
               value={everywhere(typed, test.id)}
               onChange={(value) => setClass(ZONES, test.id, value)}
@@ -186,7 +186,7 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
       {(zoned.length > 0 || withForce) && (
         <Grid>
           {ZONES.map((zone) => (
-            <Column key={zone} aria-label={WORDS.readingsAtThe(zone)}>
+            <Column key={zone} aria-label={STRINGS.readingsAtThe(zone)}>
               <h2>{zone}</h2>
               {zoned.map((test) => (
                 <div key={test.id}>
@@ -201,7 +201,7 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
               ))}
               {withForce && (
                 <Force>
-                  <legend>{WORDS.cutForceGf}</legend>
+                  <legend>{STRINGS.cutForceGf}</legend>
                   {([0, 1, 2] as const).map((index) => (
                     <NumberEntry
                       key={index}
@@ -218,7 +218,7 @@ const TestFields = ({ tests, typed, readings, before, bench, onTyped }: TestFiel
                   <ForceWord forceGf={readings[zone].forceGf} bench={bench} />
                   {before && before[zone].forceGf.length > 0 && (
                     <MutedText>
-                      {WORDS.came} {medianGf(before[zone].forceGf)} gf
+                      {STRINGS.came} {medianGf(before[zone].forceGf)} gf
                     </MutedText>
                   )}
                 </Force>
@@ -245,7 +245,7 @@ const Came = ({
   if (before === undefined || read === undefined) return null;
   const [was, now] = [before.media[test.id], typed.media[test.id]];
   const isLike = was === undefined || now === undefined || was === now;
-  return <MutedText>{WORDS.cameText(isLike ? read : WORDS.butOn(read, was))}</MutedText>;
+  return <MutedText>{STRINGS.cameText(isLike ? read : STRINGS.butOn(read, was))}</MutedText>;
 };
 
 /** On what it was tested: like is compared with like. */
@@ -257,7 +257,7 @@ const Medium = ({
   test.media.length === 0 ? null : (
     <div style={{ maxWidth: 300 }}>
       <Select
-        label={WORDS.onWhat(test.label)}
+        label={STRINGS.onWhat(test.label)}
         options={test.media.map((id) => ({ id, label: named(id) }))}
         value={typed.media[test.id] ?? null}
         onChange={(medium) => onTyped({ ...typed, media: { ...typed.media, [test.id]: medium } })}
@@ -269,14 +269,14 @@ const ReadOnly = ({ tests, typed, readings, bench }: TestFieldsProps) => (
   <Stack $gap={12}>
     <Grid>
       {ZONES.map((zone) => (
-        <Column key={zone} aria-label={WORDS.readingsAtThe(zone)}>
+        <Column key={zone} aria-label={STRINGS.readingsAtThe(zone)}>
           <h2>{zone}</h2>
           <div>
             {tests
               .filter(({ at, classes }) => at === 'zone' && classes.length > 0)
               .map(({ id, label }) => (
                 <p key={id}>
-                  {label}: {typed[zone].classes[id] ?? WORDS.notDone}
+                  {label}: {typed[zone].classes[id] ?? STRINGS.notDone}
                 </p>
               ))}
             {tests.some(({ id }) => id === 'force') && (
@@ -291,7 +291,7 @@ const ReadOnly = ({ tests, typed, readings, bench }: TestFieldsProps) => (
         .filter(({ at }) => at === 'blade')
         .map(({ id, label }) => (
           <p key={id}>
-            {label}: {typed.blade[id] ?? WORDS.notDone}
+            {label}: {typed.blade[id] ?? STRINGS.notDone}
           </p>
         ))}
     </Row>
@@ -300,11 +300,11 @@ const ReadOnly = ({ tests, typed, readings, bench }: TestFieldsProps) => (
 
 const ForceWord = ({ forceGf, bench }: { forceGf: readonly number[]; bench: TestBench }) => {
   const median = medianGf(forceGf);
-  if (median === null) return <MutedText>{WORDS.noReading}</MutedText>;
+  if (median === null) return <MutedText>{STRINGS.noReading}</MutedText>;
   return (
     <p>
-      {WORDS.medianGf(median, forceBand(median, bench.goodForceGf))}
-      {mustRepeat(forceGf) && WORDS.spreadTooWideRepeat}
+      {STRINGS.medianGf(median, forceBand(median, bench.goodForceGf))}
+      {mustRepeat(forceGf) && STRINGS.spreadTooWideRepeat}
     </p>
   );
 };

@@ -3,7 +3,7 @@ import { ZONES, type EdgeTest } from '@patient-edge/core';
 import styled from 'styled-components';
 import { useKeys } from '../theme/use-keys';
 import type { TypedReadings } from './typed-readings';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Keys = styled.p`
   color: var(--ink-soft);
@@ -75,12 +75,12 @@ export const ReadingKeys = ({ tests, typed, onTyped, onPass }: ReadingKeysProps)
       )}
       {last && (
         <>
-          <kbd>u</kbd> {WORDS.undo}{' '}
+          <kbd>u</kbd> {STRINGS.undo}{' '}
         </>
       )}
       {onPass && (
         <>
-          <kbd>p</kbd> {WORDS.pass}
+          <kbd>p</kbd> {STRINGS.pass}
         </>
       )}
     </Keys>

@@ -9,7 +9,7 @@ import {
   type Zone,
 } from '@patient-edge/core';
 import { parseNumber } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface TypedZone {
   readonly classes: ClassReadings;
@@ -36,7 +36,7 @@ export const forceProblem = (typed: string): string | undefined => {
   const value = parseNumber(typed);
   const [low, high] = FORCE_LIMITS_GF;
   return value === null || value < low || value > high
-    ? WORDS.toGfWasGiven(low, high, typed)
+    ? STRINGS.toGfWasGiven(low, high, typed)
     : undefined;
 };
 

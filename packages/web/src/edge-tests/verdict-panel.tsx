@@ -21,14 +21,14 @@ import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
 import { WhichCause } from './which-cause';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** What counts for this blade, in a few words. */
 const counted = (use: Use, job: Job): string =>
   testsThatCount(use, job.testsInUse)
     .map((id) =>
       id === 'force'
-        ? WORDS.atMostGf(targetForceGf(use, job.testsInUse))
+        ? STRINGS.atMostGf(targetForceGf(use, job.testsInUse))
         : (findTest(job.testsInUse, id)?.label.toLowerCase() ?? ''),
     )
     .join(', ');
@@ -62,7 +62,7 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
   return (
     <Stack>
       <h2>
-        {WORDS.verdict(verdict.verdict)}{' '}
+        {STRINGS.verdict(verdict.verdict)}{' '}
         <MutedText as="span">
           · {use.label.toLowerCase()}: {counted(use, job)}
         </MutedText>
@@ -93,36 +93,36 @@ export const VerdictPanel = ({ job, verdict, readings, disabled, onDecide }: Ver
         </ul>
       )}
       {passes && verdict.verdict === 'meets with remarks' && (
-        <p>{WORDS.toldToTheCustomer(verdictReasons(verdict).join('; '))}</p>
+        <p>{STRINGS.toldToTheCustomer(verdictReasons(verdict).join('; '))}</p>
       )}
       {passes ? (
         <Row>
           <ActionButton isDisabled={disabled} onPress={() => void onDecide(null, note, null)}>
-            {WORDS.passReadyForTheCustomer}
+            {STRINGS.passReadyForTheCustomer}
           </ActionButton>
         </Row>
       ) : steps.length === 0 ? (
         <Row>
-          <ActionLink to={`/jobs/${job.id}/touch-up`}>{WORDS.backToTouchUpNextRung}</ActionLink>
+          <ActionLink to={`/jobs/${job.id}/touch-up`}>{STRINGS.backToTouchUpNextRung}</ActionLink>
         </Row>
       ) : (
         <Row $align="end">
           <div style={{ width: 320 }}>
             <Select
-              label={WORDS.backToWhichStep}
+              label={STRINGS.backToWhichStep}
               options={steps.map(({ id, step }) => ({ id: String(id), label: textOf(step.title) }))}
               value={backTo}
               onChange={setChosen}
             />
           </div>
           <div style={{ flex: 1, minWidth: 220 }}>
-            <TextEntry label={WORDS.note} value={note} onChange={setNote} />
+            <TextEntry label={STRINGS.note} value={note} onChange={setNote} />
           </div>
           <ActionButton
             isDisabled={disabled || backTo === null || verdict.verdict === 'not tested'}
             onPress={() => void onDecide(Number(backTo), note, cause)}
           >
-            {WORDS.backToTheBench}
+            {STRINGS.backToTheBench}
           </ActionButton>
         </Row>
       )}

@@ -19,7 +19,7 @@ import { useStored } from '../api/stored';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Causes less likely than this are not worth a line. */
 const WORTH_A_LINE = 0.08;
@@ -69,10 +69,10 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
       .join('; ');
   const tell = (id: AnySignId, value: boolean): void => setTold({ ...told, [id]: value });
   return (
-    <Stack $gap={8} role="group" aria-label={WORDS.whichCause}>
+    <Stack $gap={8} role="group" aria-label={STRINGS.whichCause}>
       {isSeen && (
         <>
-          <h3>{WORDS.whatItProbablyIs}</h3>
+          <h3>{STRINGS.whatItProbablyIs}</h3>
           <ol>
             {likely.map(({ id, probability }) => {
               const { what, remedy } = table.causes[id as AnyCauseId]!;
@@ -80,7 +80,7 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
               return (
                 <li key={id}>
                   <b data-figure="">{percent(probability)}</b> {what} {remedy}
-                  {why !== '' && <MutedText as="span"> {WORDS.because(why)}</MutedText>}
+                  {why !== '' && <MutedText as="span"> {STRINGS.because(why)}</MutedText>}
                 </li>
               );
             })}
@@ -90,18 +90,20 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
       {isSeen && toLook && (
         <Row $gap={10}>
           <span>
-            {WORDS.lookNextItTellsMostFor} <b>{whatOf(toLook.id as AnySignId).toLowerCase()}</b>?
+            {STRINGS.lookNextItTellsMostFor} <b>{whatOf(toLook.id as AnySignId).toLowerCase()}</b>?
           </span>
-          <QuietButton onPress={() => tell(toLook.id as AnySignId, true)}>{WORDS.seen}</QuietButton>
+          <QuietButton onPress={() => tell(toLook.id as AnySignId, true)}>
+            {STRINGS.seen}
+          </QuietButton>
           <QuietButton onPress={() => tell(toLook.id as AnySignId, false)}>
-            {WORDS.notSeen}
+            {STRINGS.notSeen}
           </QuietButton>
         </Row>
       )}
       <Row $gap={10} $align="end">
         <div style={{ width: 320 }}>
           <Select
-            label={WORDS.anotherSignSeen}
+            label={STRINGS.anotherSignSeen}
             options={signs.flatMap(([id, { what }]) =>
               seen[id] === true ? [] : [{ id, label: what }],
             )}
@@ -112,12 +114,12 @@ export const WhichCause = ({ job, readings, onCause, told: given, onTold }: Whic
         {(Object.entries(told) as [AnySignId, boolean][]).map(([id, value]) => (
           <QuietButton
             key={id}
-            aria-label={WORDS.takeBack(whatOf(id))}
+            aria-label={STRINGS.takeBack(whatOf(id))}
             onPress={() =>
               setTold(Object.fromEntries(Object.entries(told).filter(([each]) => each !== id)))
             }
           >
-            {value ? '' : WORDS.not}
+            {value ? '' : STRINGS.not}
             {whatOf(id)} <X size={16} aria-hidden />
           </QuietButton>
         ))}

@@ -16,7 +16,7 @@ import { Silhouette } from '../instruments/silhouette';
 import { matching } from './match';
 import { DEEDS, PLACES, type Deed } from './places';
 import { useAppearance } from '../theme/appearance';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const MOST_OF_A_KIND = 6;
 /** So that a typist asks for words, not for letters. */
@@ -128,17 +128,17 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
     );
     return [
       {
-        title: WORDS.blades,
+        title: STRINGS.blades,
         results: (found?.blades ?? []).slice(0, MOST_OF_A_KIND).map((blade) => ({
           id: `blade ${blade.id}`,
-          title: `${blade.tagNumber === null ? '' : WORDS.tag(blade.tagNumber)}${blade.name || bladeKind(blade.measures.kindId).label}`,
-          says: `${blade.customer}${blade.jobId === null ? WORDS.goneHome : ''}`,
+          title: `${blade.tagNumber === null ? '' : STRINGS.tag(blade.tagNumber)}${blade.name || bladeKind(blade.measures.kindId).label}`,
+          says: `${blade.customer}${blade.jobId === null ? STRINGS.goneHome : ''}`,
           does: { to: blade.jobId === null ? `/blades/${blade.id}` : `/jobs/${blade.jobId}` },
           picture: blade.measures,
         })),
       },
       {
-        title: WORDS.customers,
+        title: STRINGS.customers,
         results: (found?.customers ?? []).slice(0, MOST_OF_A_KIND).map((customer) => ({
           id: `customer ${customer.id}`,
           title: customer.name,
@@ -147,21 +147,21 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
         })),
       },
       {
-        title: WORDS.stones,
+        title: STRINGS.stones,
         results: matching(
           typed,
           stones ?? [],
-          ({ name, um, kind }) => WORDS.nameUmKind(name, um, named(kind)),
+          ({ name, um, kind }) => STRINGS.nameUmKind(name, um, named(kind)),
           MOST_OF_A_KIND,
         ).map((stone) => ({
           id: `stone ${stone.id}`,
           title: stone.name,
-          says: WORDS.umKind(stone.um, named(stone.kind)),
+          says: STRINGS.umKind(stone.um, named(stone.kind)),
           does: { to: `/rack/stones/${stone.id}` },
         })),
       },
       {
-        title: WORDS.actions,
+        title: STRINGS.actions,
         results: matching(
           typed,
           DEEDS.filter(({ action }) => action === undefined || mayDo(role, action)),
@@ -170,7 +170,7 @@ const useResults = (typed: string): { groups: readonly Group[]; isSearching: boo
         ).map(({ title, says, does }) => ({ id: `deed ${title}`, title, says, does })),
       },
       {
-        title: WORDS.pages,
+        title: STRINGS.pages,
         results: pages.map(({ title, says, to }) => ({
           id: `page ${to}`,
           title,
@@ -200,17 +200,19 @@ export const Finder = ({ onClose }: { onClose: () => void }) => {
   return (
     <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>
       <Box>
-        <Dialog aria-label={WORDS.findAnything}>
+        <Dialog aria-label={STRINGS.findAnything}>
           <Autocomplete inputValue={typed} onInputChange={setTyped}>
-            <SearchField aria-label={WORDS.findAnything} autoFocus>
-              <Input placeholder={WORDS.tagCustomerTelephoneBladeStoneOr} />
+            <SearchField aria-label={STRINGS.findAnything} autoFocus>
+              <Input placeholder={STRINGS.tagCustomerTelephoneBladeStoneOr} />
             </SearchField>
             <Results
-              aria-label={WORDS.found}
+              aria-label={STRINGS.found}
               onAction={(key) => goTo(String(key))}
               renderEmptyState={() =>
                 typed.trim() === '' ? null : (
-                  <Nothing>{isSearching ? WORDS.searching : WORDS.nothingFoundFor(typed)}</Nothing>
+                  <Nothing>
+                    {isSearching ? STRINGS.searching : STRINGS.nothingFoundFor(typed)}
+                  </Nothing>
                 )
               }
             >

@@ -5,16 +5,16 @@ import { isOneLetterOff, plainLetters } from '@patient-edge/core';
 /** A word shorter than this must be right. */
 const LEAST_GUESSED = 4;
 
-const wordsOf = (text: string): readonly string[] =>
+const stringsOf = (text: string): readonly string[] =>
   plainLetters(text)
     .split(/[^\p{L}\p{N}µ]+/u)
     .filter(Boolean);
 
 /** How well: 2 where every word typed begins a word of the text, 1 with a wrong letter, 0 not at all. */
 export const matchOf = (typed: string, text: string): 0 | 1 | 2 => {
-  const wanted = wordsOf(typed);
+  const wanted = stringsOf(typed);
   if (wanted.length === 0) return 0;
-  const words = wordsOf(text);
+  const words = stringsOf(text);
   let best: 1 | 2 = 2;
   for (const want of wanted) {
     if (words.some((word) => word.startsWith(want))) continue;

@@ -1,7 +1,7 @@
 /** Pages and actions that can be found by their name, each for those who may. */
 import type { Action } from '@patient-edge/core';
 import { SECTIONS } from '../settings/sections';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface FoundPlace {
   readonly title: string;
@@ -11,31 +11,36 @@ export interface FoundPlace {
 }
 
 const PAGES: readonly FoundPlace[] = [
-  { title: WORDS.takeIn, says: WORDS.takeInABlade, to: '/take-in', action: 'correct intake' },
-  { title: WORDS.shop, says: WORDS.everyBladeInTheShop, to: '/' },
-  { title: WORDS.lateBlades, says: WORDS.inTheShopPastTheirDay, to: '/?only=late' },
+  { title: STRINGS.takeIn, says: STRINGS.takeInABlade, to: '/take-in', action: 'correct intake' },
+  { title: STRINGS.shop, says: STRINGS.everyBladeInTheShop, to: '/' },
+  { title: STRINGS.lateBlades, says: STRINGS.inTheShopPastTheirDay, to: '/?only=late' },
   {
-    title: WORDS.bladesWaitingForAnAnswer,
-    says: WORDS.estimatesNobodyAgreedYet,
+    title: STRINGS.bladesWaitingForAnAnswer,
+    says: STRINGS.estimatesNobodyAgreedYet,
     to: '/?only=waiting',
   },
-  { title: WORDS.ready, says: WORDS.collectAndHandOver, to: '/ready' },
-  { title: WORDS.bench, says: WORDS.workThroughSeveralBlades, to: '/tray', action: 'work step' },
-  { title: WORDS.customers, says: WORDS.everybodyWhoBringsBlades, to: '/customers' },
-  { title: WORDS.abrasives, says: WORDS.theRackOfStones, to: '/rack' },
-  { title: WORDS.progression, says: WORDS.whichStonesInWhichOrder, to: '/rack/progression' },
-  { title: WORDS.steels, says: WORDS.whatIsKnownOfASteel, to: '/rack/steels' },
-  { title: WORDS.machines, says: WORDS.beltsWheelsAndRigsCalibrated, to: '/rack/machines' },
-  { title: WORDS.pressure, says: WORDS.againstAKitchenScale, to: '/rack/pressure' },
-  { title: WORDS.calculator, says: WORDS.liftAngleChipBeltRig, to: '/calculator' },
-  { title: WORDS.takings, says: WORDS.whatWasTakenOnADay, to: '/takings', action: 'see money' },
-  { title: WORDS.rates, says: WORDS.howLongStepsTakeHere, to: '/rates' },
-  { title: WORDS.forecasts, says: WORDS.wasItRight, to: '/forecasts' },
-  { title: WORDS.livesOfEdges, says: WORDS.howLongEdgesLast, to: '/lives' },
-  { title: WORDS.history, says: WORDS.whoDidWhatWhen, to: '/history', action: 'see history' },
-  { title: WORDS.messages, says: WORDS.sentAndWaiting, to: '/messages' },
-  { title: WORDS.settings, says: WORDS.everythingThatIsSetOnce, to: '/settings' },
-  { title: WORDS.help, says: WORDS.whatEachPageIsFor, to: '/help' },
+  { title: STRINGS.ready, says: STRINGS.collectAndHandOver, to: '/ready' },
+  {
+    title: STRINGS.bench,
+    says: STRINGS.workThroughSeveralBlades,
+    to: '/tray',
+    action: 'work step',
+  },
+  { title: STRINGS.customers, says: STRINGS.everybodyWhoBringsBlades, to: '/customers' },
+  { title: STRINGS.abrasives, says: STRINGS.theRackOfStones, to: '/rack' },
+  { title: STRINGS.progression, says: STRINGS.whichStonesInWhichOrder, to: '/rack/progression' },
+  { title: STRINGS.steels, says: STRINGS.whatIsKnownOfASteel, to: '/rack/steels' },
+  { title: STRINGS.machines, says: STRINGS.beltsWheelsAndRigsCalibrated, to: '/rack/machines' },
+  { title: STRINGS.pressure, says: STRINGS.againstAKitchenScale, to: '/rack/pressure' },
+  { title: STRINGS.calculator, says: STRINGS.liftAngleChipBeltRig, to: '/calculator' },
+  { title: STRINGS.takings, says: STRINGS.whatWasTakenOnADay, to: '/takings', action: 'see money' },
+  { title: STRINGS.rates, says: STRINGS.howLongStepsTakeHere, to: '/rates' },
+  { title: STRINGS.forecasts, says: STRINGS.wasItRight, to: '/forecasts' },
+  { title: STRINGS.livesOfEdges, says: STRINGS.howLongEdgesLast, to: '/lives' },
+  { title: STRINGS.history, says: STRINGS.whoDidWhatWhen, to: '/history', action: 'see history' },
+  { title: STRINGS.messages, says: STRINGS.sentAndWaiting, to: '/messages' },
+  { title: STRINGS.settings, says: STRINGS.everythingThatIsSetOnce, to: '/settings' },
+  { title: STRINGS.help, says: STRINGS.whatEachPageIsFor, to: '/help' },
 ];
 
 export interface Deed extends Omit<FoundPlace, 'to'> {
@@ -45,45 +50,45 @@ export interface Deed extends Omit<FoundPlace, 'to'> {
 /** What is done without looking for its page first. */
 export const DEEDS: readonly Deed[] = [
   {
-    title: WORDS.addAStone,
-    says: WORDS.toTheRack,
+    title: STRINGS.addAStone,
+    says: STRINGS.toTheRack,
     does: { to: '/rack#add' },
     action: 'change stones',
   },
   {
-    title: WORDS.addASteel,
-    says: WORDS.toTheTable,
+    title: STRINGS.addASteel,
+    says: STRINGS.toTheTable,
     does: { to: '/rack/steels#add' },
     action: 'change steels',
   },
   {
-    title: WORDS.addAMachine,
-    says: WORDS.aBeltAWheelARig,
+    title: STRINGS.addAMachine,
+    says: STRINGS.aBeltAWheelARig,
     does: { to: '/rack/machines#add' },
     action: 'change machines',
   },
   {
-    title: WORDS.addAPerson,
-    says: WORDS.whoWorksHere,
+    title: STRINGS.addAPerson,
+    says: STRINGS.whoWorksHere,
     does: { to: '/settings/people' },
     action: 'change people',
   },
   {
-    title: WORDS.closeADay,
-    says: WORDS.holidaysAndDaysOff,
+    title: STRINGS.closeADay,
+    says: STRINGS.holidaysAndDaysOff,
     does: { to: '/settings/places' },
     action: 'change places',
   },
-  { title: WORDS.changePassword, says: WORDS.yourOwn, does: { to: '/settings/account' } },
-  { title: WORDS.lightOrDark, says: WORDS.onThisDevice, does: 'change appearance' },
+  { title: STRINGS.changePassword, says: STRINGS.yourOwn, does: { to: '/settings/account' } },
+  { title: STRINGS.lightOrDark, says: STRINGS.onThisDevice, does: 'change appearance' },
   {
-    title: WORDS.exportCustomers,
+    title: STRINGS.exportCustomers,
     says: 'CSV',
     does: { fetches: '/api/customers.csv' },
     action: 'export records',
   },
   {
-    title: WORDS.exportJobs,
+    title: STRINGS.exportJobs,
     says: 'CSV',
     does: { fetches: '/api/jobs.csv' },
     action: 'export records',
@@ -93,7 +98,7 @@ export const DEEDS: readonly Deed[] = [
 export const PLACES: readonly FoundPlace[] = [
   ...PAGES,
   ...SECTIONS.map(({ path, title, says, action }) => ({
-    title: WORDS.settingsTitle(title),
+    title: STRINGS.settingsTitle(title),
     says,
     to: `/settings/${path}`,
     ...(action ? { action } : {}),

@@ -23,7 +23,7 @@ import { useSession } from '../api/session';
 import { BillPanel } from '../money/bill-panel';
 import { ReturnSheet } from './return-sheet';
 import { VisitLink } from './visit-link';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const HandOverPage = () => {
   const job = useCurrentJob();
@@ -34,12 +34,12 @@ const HandOverPage = () => {
         <Notice tone="good">
           <Row>
             <span>
-              {WORDS.to(
-                job.declineReason === null ? WORDS.handedOver : WORDS.handedBackNotSharpened,
+              {STRINGS.to(
+                job.declineReason === null ? STRINGS.handedOver : STRINGS.handedBackNotSharpened,
                 job.customer.name,
               )}
-              {job.collectedBy !== '' && WORDS.collectedBy(job.collectedBy)}
-              {WORDS.itsRecordWillBeHereAt}
+              {job.collectedBy !== '' && STRINGS.collectedBy(job.collectedBy)}
+              {STRINGS.itsRecordWillBeHereAt}
             </span>
             <UndoButton job={job} action="return" />
           </Row>
@@ -47,13 +47,13 @@ const HandOverPage = () => {
       ) : canDo(job, 'hand over') ? (
         <HandOver job={job} />
       ) : (
-        <Notice>{WORDS.theBladeIsItIsHanded(named(job.stage))}</Notice>
+        <Notice>{STRINGS.theBladeIsItIsHanded(named(job.stage))}</Notice>
       )}
       {session && <BillPanel job={job} currency={session.currency} />}
       <VisitLink job={job} />
       <Row className="no-print">
         <QuietButton onPress={() => window.print()}>
-          <Printer size={19} aria-hidden /> {WORDS.printTheSheet}
+          <Printer size={19} aria-hidden /> {STRINGS.printTheSheet}
         </QuietButton>
         {(['a5', 'a4'] as const).map((size) => (
           <a
@@ -62,13 +62,13 @@ const HandOverPage = () => {
             target="_blank"
             rel="noreferrer"
           >
-            {WORDS.pdf(size.toUpperCase())}
+            {STRINGS.pdf(size.toUpperCase())}
           </a>
         ))}
         {job.stage === 'returned' && (
-          <QuietLink to={`/jobs/${job.id}/complaint`}>{WORDS.somethingIsWrongWithIt}</QuietLink>
+          <QuietLink to={`/jobs/${job.id}/complaint`}>{STRINGS.somethingIsWrongWithIt}</QuietLink>
         )}
-        <QuietLink to={`/blades/${job.blade.id}`}>{WORDS.theBladesRecord}</QuietLink>
+        <QuietLink to={`/blades/${job.blade.id}`}>{STRINGS.theBladesRecord}</QuietLink>
       </Row>
       <ReturnSheet job={job} />
     </Stack>
@@ -92,7 +92,7 @@ const rigValues = ({ jawMm, ruleMarkMm, block }: RigSetting): ReturnValues['rigS
 
 /** Told beside the field, not typed into it: only the hand that set the rig knows whether it was set the same. */
 const asLast = (was: number | string | null | undefined): string | undefined =>
-  was === null || was === undefined || was === '' ? undefined : WORDS.lastTime(was);
+  was === null || was === undefined || was === '' ? undefined : STRINGS.lastTime(was);
 
 /** The fields of a rig are asked where one was planned, or where they were written down before. */
 const isOnRig = (job: Job, last: RigSetting | undefined): boolean =>
@@ -147,32 +147,32 @@ const HandOver = ({ job }: { job: Job }) => {
         body,
       });
       await updateJobCache(home);
-      offerUndo(WORDS.handedOverAlone, () => undoOnJob(home, 'return'));
+      offerUndo(STRINGS.handedOverAlone, () => undoOnJob(home, 'return'));
     });
   return (
-    <Panel className="no-print" aria-label={WORDS.handOver}>
+    <Panel className="no-print" aria-label={STRINGS.handOver}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
-          <h2>{WORDS.handOverTo(job.customer.name)}</h2>
+          <h2>{STRINGS.handOverTo(job.customer.name)}</h2>
           {job.customer.note !== '' && <MutedText>{job.customer.note}</MutedText>}
           <Row $align="start" $gap={18}>
             <div style={{ width: 210 }}>
               <FormNumber
                 control={form.control}
                 name="tagNumber"
-                label={WORDS.tagNumber}
-                hint={WORDS.asTheCustomersHalfOfThe}
+                label={STRINGS.tagNumber}
+                hint={STRINGS.asTheCustomersHalfOfThe}
               />
             </div>
             <div style={{ flex: 1, minWidth: 240 }}>
-              <FormText control={form.control} name="remarks" label={WORDS.notedNotRepaired} />
+              <FormText control={form.control} name="remarks" label={STRINGS.notedNotRepaired} />
             </div>
             <div style={{ width: 210 }}>
               <FormText
                 control={form.control}
                 name="collectedBy"
-                label={WORDS.collectedByAlone}
-                hint={WORDS.whereItIsSomebodyElse}
+                label={STRINGS.collectedByAlone}
+                hint={STRINGS.whereItIsSomebodyElse}
               />
             </div>
             {job.stage === 'ready' && (
@@ -180,8 +180,8 @@ const HandOver = ({ job }: { job: Job }) => {
                 <FormText
                   control={form.control}
                   name="holding"
-                  label={WORDS.howTheAngleWasHeld}
-                  hint={WORDS.jawCoinsShimsForTheNext}
+                  label={STRINGS.howTheAngleWasHeld}
+                  hint={STRINGS.jawCoinsShimsForTheNext}
                 />
               </div>
             )}
@@ -191,19 +191,19 @@ const HandOver = ({ job }: { job: Job }) => {
               <FormNumber
                 control={form.control}
                 name="rigSetting.jawMm"
-                label={WORDS.jawsFromTheHeelMm}
+                label={STRINGS.jawsFromTheHeelMm}
                 hint={asLast(lastSetting?.jawMm)}
               />
               <FormNumber
                 control={form.control}
                 name="rigSetting.ruleMarkMm"
-                label={WORDS.markOnTheRuleMm}
+                label={STRINGS.markOnTheRuleMm}
                 hint={asLast(lastSetting?.ruleMarkMm)}
               />
               <FormText
                 control={form.control}
                 name="rigSetting.block"
-                label={WORDS.block}
+                label={STRINGS.block}
                 hint={asLast(lastSetting?.block)}
               />
             </Columns>
@@ -213,7 +213,7 @@ const HandOver = ({ job }: { job: Job }) => {
             onChange={(next) => form.setValue('sheathed', next)}
             error={form.formState.errors.sheathed?.message}
           >
-            {WORDS.theEdgeIsSheathedWrappedOr}
+            {STRINGS.theEdgeIsSheathedWrappedOr}
           </Checkbox>
           {problem !== null && (
             <Notice tone="cut" alert>
@@ -222,7 +222,7 @@ const HandOver = ({ job }: { job: Job }) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {WORDS.handOver}
+              {STRINGS.handOver}
             </ActionButton>
           </Row>
         </Stack>

@@ -5,7 +5,7 @@ import { useSession } from '../api/session';
 import { dayAndYear } from '../theme/format';
 import { Waiting } from '../theme/waiting';
 import { SheetView, type SheetPictures } from './sheet-view';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** The first picture before the work began and the last after it. */
 const picturesOf = (job: Job): SheetPictures => {
@@ -19,7 +19,7 @@ const picturesOf = (job: Job): SheetPictures => {
 export const ReturnSheet = ({ job }: { job: Job }) => {
   const { data: session } = useSession();
   const { data: sheet, error } = useSheet(job.id, job.version);
-  if (!sheet || !session) return <Waiting error={error} text={WORDS.writingTheSheet} />;
+  if (!sheet || !session) return <Waiting error={error} text={STRINGS.writingTheSheet} />;
   return (
     <SheetView
       sheet={sheet}
@@ -31,7 +31,7 @@ export const ReturnSheet = ({ job }: { job: Job }) => {
         <>
           {session.shopName}
           <br />
-          {WORDS.tag(job.customer.name, job.tagNumber)}
+          {STRINGS.tag(job.customer.name, job.tagNumber)}
           <br />
           {dayAndYear(job.returnedAt ?? new Date().toISOString())}
         </>

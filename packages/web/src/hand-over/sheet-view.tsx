@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { Panel, MutedText, Stack } from '../theme/layout';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Paper = styled(Panel)`
   max-width: 860px;
@@ -66,7 +66,7 @@ interface SheetViewProps {
 }
 
 export const SheetView = ({ sheet, measures, right, bill, currency, pictures }: SheetViewProps) => (
-  <Paper aria-label={WORDS.sheetForTheCustomer}>
+  <Paper aria-label={STRINGS.sheetForTheCustomer}>
     <Stack $gap={16}>
       <Title>
         <div>
@@ -95,14 +95,14 @@ export const SheetView = ({ sheet, measures, right, bill, currency, pictures }: 
         ))}
         {bill && (
           <Stack $gap={4}>
-            <h3>{WORDS.price}</h3>
+            <h3>{STRINGS.price}</h3>
             <p>
               {money(bill.priceMinor - bill.discountMinor, currency)}
               {bill.discountMinor > 0 && `, ${bill.discountReason.toLowerCase()}`}
               {toPayMinor(bill) > 0
-                ? WORDS.toPay(money(toPayMinor(bill), currency))
+                ? STRINGS.toPay(money(toPayMinor(bill), currency))
                 : bill.paidMinor > 0
-                  ? WORDS.paid
+                  ? STRINGS.paid
                   : ''}
             </p>
           </Stack>
@@ -112,8 +112,8 @@ export const SheetView = ({ sheet, measures, right, bill, currency, pictures }: 
         <Pictures>
           {(
             [
-              [WORDS.asItCame, pictures.came],
-              [WORDS.asItLeaves, pictures.leaves],
+              [STRINGS.asItCame, pictures.came],
+              [STRINGS.asItLeaves, pictures.leaves],
             ] as const
           ).map(
             ([label, photograph]) =>

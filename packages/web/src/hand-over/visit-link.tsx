@@ -9,7 +9,7 @@ import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const VisitLink = ({ job }: { job: Job }) => {
   const { data: page } = usePageOfVisit(job.id);
@@ -26,30 +26,30 @@ export const VisitLink = ({ job }: { job: Job }) => {
   };
   const { address, answers } = page;
   return (
-    <Panel $slim className="no-print" aria-label={WORDS.theCustomersPage}>
+    <Panel $slim className="no-print" aria-label={STRINGS.theCustomersPage}>
       <Fold
-        title={WORDS.theCustomersPage}
+        title={STRINGS.theCustomersPage}
         level={2}
         says={
           answers.length > 0
-            ? WORDS.theCustomerSaid(answers.join(', '))
+            ? STRINGS.theCustomerSaid(answers.join(', '))
             : address === null
-              ? WORDS.none
-              : WORDS.openByTheCodeOnThe
+              ? STRINGS.none
+              : STRINGS.openByTheCodeOnThe
         }
       >
         <Stack $gap={8}>
           {address === null ? (
             <Row>
-              <MutedText>{WORDS.itWasClosedOrTheShop}</MutedText>
-              <QuietLink to="/settings">{WORDS.settings}</QuietLink>
+              <MutedText>{STRINGS.itWasClosedOrTheShop}</MutedText>
+              <QuietLink to="/settings">{STRINGS.settings}</QuietLink>
             </Row>
           ) : (
             <Row>
               <a href={address} target="_blank" rel="noreferrer">
-                {WORDS.openIt}
+                {STRINGS.openIt}
               </a>
-              <QuietButton onPress={() => void close()}>{WORDS.closeThePageForGood}</QuietButton>
+              <QuietButton onPress={() => void close()}>{STRINGS.closeThePageForGood}</QuietButton>
             </Row>
           )}
           {problem !== null && (

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { Panel, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
 import { HELP_AREAS } from './areas';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Layout = styled.div`
   display: grid;
@@ -53,7 +53,7 @@ const HelpPage = () => {
   const area = HELP_AREAS.find(({ id }) => id === areaId) ?? HELP_AREAS[0]!;
   return (
     <Layout>
-      <nav aria-label={WORDS.helpAlone}>
+      <nav aria-label={STRINGS.helpAlone}>
         {HELP_AREAS.map(({ id, title }) => (
           <NavLink key={id} to={`/help/${id}`} aria-current={id === area.id ? 'page' : undefined}>
             {title}
@@ -62,7 +62,7 @@ const HelpPage = () => {
       </nav>
       <Panel aria-label={area.title}>
         <Stack>
-          <PageHeading title={WORDS.help(area.title)}>{area.title}</PageHeading>
+          <PageHeading title={STRINGS.help(area.title)}>{area.title}</PageHeading>
           <Sentences>
             {area.sentences.map((sentence) => (
               <li key={sentence}>{sentence}</li>
@@ -70,7 +70,7 @@ const HelpPage = () => {
           </Sentences>
           <Picture
             src={`/help/${area.picture}.webp`}
-            alt={WORDS.asItLooksInTheDemo(area.title)}
+            alt={STRINGS.asItLooksInTheDemo(area.title)}
             width={960}
             height={600}
             loading="lazy"

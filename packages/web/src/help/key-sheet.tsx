@@ -8,7 +8,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { areaAt } from './areas';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -50,14 +50,14 @@ const Keys = styled.dl`
 type Key = readonly [shown: string, does: string];
 
 const EVERYWHERE: readonly Key[] = [
-  ['/', WORDS.findAnything],
-  ['?', WORDS.theseKeys],
-  [WORDS.tab, WORDS.nextControl],
-  [WORDS.enter, WORDS.pressItOrSaveTheForm],
-  [WORDS.esc, WORDS.closeWhatIsOpen],
+  ['/', STRINGS.findAnything],
+  ['?', STRINGS.theseKeys],
+  [STRINGS.tab, STRINGS.nextControl],
+  [STRINGS.enter, STRINGS.pressItOrSaveTheForm],
+  [STRINGS.esc, STRINGS.closeWhatIsOpen],
 ];
 const BY_PAGE: readonly { readonly at: RegExp; readonly keys: readonly Key[] }[] = [
-  { at: /^\/take-in/, keys: [[WORDS.enter, WORDS.addTheBladeToTheList]] },
+  { at: /^\/take-in/, keys: [[STRINGS.enter, STRINGS.addTheBladeToTheList]] },
   {
     at: /\/bench$/,
     keys: [
@@ -65,7 +65,7 @@ const BY_PAGE: readonly { readonly at: RegExp; readonly keys: readonly Key[] }[]
       ...BURR_KEYS.map(([shown, does]): Key => [shown, does]),
     ],
   },
-  { at: /^\/ready/, keys: [[WORDS.zero9Enter, WORDS.theTagInTheCustomersHand]] },
+  { at: /^\/ready/, keys: [[STRINGS.zero9Enter, STRINGS.theTagInTheCustomersHand]] },
 ];
 
 export const KeySheet = ({ onClose }: { onClose: () => void }) => {
@@ -75,9 +75,9 @@ export const KeySheet = ({ onClose }: { onClose: () => void }) => {
   return (
     <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>
       <Box>
-        <Dialog aria-label={WORDS.keysOfThisPage}>
+        <Dialog aria-label={STRINGS.keysOfThisPage}>
           <Stack>
-            <h2>{WORDS.keysOfThisPage}</h2>
+            <h2>{STRINGS.keysOfThisPage}</h2>
             <Keys>
               {[...ofPage, ...EVERYWHERE].map(([shown, does]) => (
                 <Pair key={shown + does} shown={shown} does={does} />
@@ -85,9 +85,9 @@ export const KeySheet = ({ onClose }: { onClose: () => void }) => {
             </Keys>
             <Row>
               <QuietLink to={`/help/${area.id}`} onClick={onClose}>
-                {WORDS.help(area.title)}
+                {STRINGS.help(area.title)}
               </QuietLink>
-              <QuietButton onPress={onClose}>{WORDS.close}</QuietButton>
+              <QuietButton onPress={onClose}>{STRINGS.close}</QuietButton>
             </Row>
           </Stack>
         </Dialog>

@@ -22,7 +22,7 @@ import { PageHeading } from '../theme/page-heading';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const FILTERS = ['subject', 'subjectId', 'staffId', 'fromDay', 'toDay'] as const;
 const ALL = '';
@@ -50,10 +50,10 @@ const Entries = styled.ol`
 `;
 
 const LABELS: Readonly<Record<HistorySubject, string>> = {
-  blade: WORDS.blades,
-  customer: WORDS.customers,
-  stone: WORDS.stones,
-  shop: WORDS.theShop,
+  blade: STRINGS.blades,
+  customer: STRINGS.customers,
+  stone: STRINGS.stones,
+  shop: STRINGS.theShop,
 };
 const TO: Readonly<Record<HistorySubject, (id: number) => string>> = {
   blade: (id) => `/blades/${id}`,
@@ -100,40 +100,40 @@ const HistoryPage = () => {
       <NumbersNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title={WORDS.history} />
-          {mayExport && <a href={`/api/history.csv?${asked}`}>{WORDS.exportCsv}</a>}
+          <PageHeading title={STRINGS.history} />
+          {mayExport && <a href={`/api/history.csv?${asked}`}>{STRINGS.exportCsv}</a>}
         </Row>
-        <Panel aria-label={WORDS.filter}>
+        <Panel aria-label={STRINGS.filter}>
           <Columns $columns={4}>
             <Select
-              label={WORDS.what}
+              label={STRINGS.what}
               options={[
-                { id: ALL, label: WORDS.everything },
+                { id: ALL, label: STRINGS.everything },
                 ...HISTORY_SUBJECTS.map((id) => ({
                   id,
-                  label: one && id === params.get('subject') ? WORDS.thisOne : LABELS[id],
+                  label: one && id === params.get('subject') ? STRINGS.thisOne : LABELS[id],
                 })),
               ]}
               value={params.get('subject') ?? ALL}
               onChange={(subject: string) => set({ subject, subjectId: ALL })}
             />
             <Select
-              label={WORDS.person}
+              label={STRINGS.person}
               options={[
-                { id: ALL, label: WORDS.everybody },
+                { id: ALL, label: STRINGS.everybody },
                 ...(people ?? []).map(({ id, name }) => ({ id: String(id), label: name })),
               ]}
               value={params.get('staffId') ?? ALL}
               onChange={(staffId: string) => set({ staffId })}
             />
             <TextEntry
-              label={WORDS.from}
+              label={STRINGS.from}
               kind="date"
               value={params.get('fromDay') ?? ''}
               onChange={(fromDay) => set({ fromDay })}
             />
             <TextEntry
-              label={WORDS.to}
+              label={STRINGS.to}
               kind="date"
               value={params.get('toDay') ?? ''}
               onChange={(toDay) => set({ toDay })}
@@ -141,11 +141,11 @@ const HistoryPage = () => {
           </Columns>
         </Panel>
         {!entries ? (
-          <Waiting error={error} text={WORDS.loadingTheHistory} />
+          <Waiting error={error} text={STRINGS.loadingTheHistory} />
         ) : entries.length === 0 ? (
-          <Notice>{WORDS.nothingWasDoneThatThisFilter}</Notice>
+          <Notice>{STRINGS.nothingWasDoneThatThisFilter}</Notice>
         ) : (
-          <Panel aria-label={WORDS.entries}>
+          <Panel aria-label={STRINGS.entries}>
             <Entries>
               {entries.map((entry) => (
                 <Entry key={`${entry.subject} ${entry.id}`} entry={entry} />
@@ -154,7 +154,7 @@ const HistoryPage = () => {
             {pages?.at(-1)?.next && (
               <Row>
                 <QuietButton isDisabled={isValidating} onPress={() => void setSize(size + 1)}>
-                  {WORDS.showEarlierEntries}
+                  {STRINGS.showEarlierEntries}
                 </QuietButton>
               </Row>
             )}
@@ -171,7 +171,7 @@ const Entry = ({ entry }: { entry: HistoryEntry }) => (
     <span>{entry.who}</span>
     <div>
       {entry.of === '' ? (
-        <MutedText as="span">{entry.subject === 'shop' ? WORDS.shop : WORDS.deleted}</MutedText>
+        <MutedText as="span">{entry.subject === 'shop' ? STRINGS.shop : STRINGS.deleted}</MutedText>
       ) : (
         <Link to={TO[entry.subject](entry.subjectId)}>{entry.of}</Link>
       )}

@@ -2,7 +2,7 @@
 import { bandText, type StepBand } from '@patient-edge/core';
 import styled from 'styled-components';
 import { inUnits, mmNumber } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -50,10 +50,10 @@ const liftAt = (band: StepBand, place: string): string => {
 };
 
 export const BandLifts = ({ bands }: { bands: readonly StepBand[] }) => (
-  <Table aria-label={WORDS.liftOfTheSpineBandBy}>
+  <Table aria-label={STRINGS.liftOfTheSpineBandBy}>
     <thead>
       <tr>
-        <th scope="col">{inUnits(WORDS.liftMm)}</th>
+        <th scope="col">{inUnits(STRINGS.liftMm)}</th>
         {placesOf(bands[0]!).map(({ at }) => (
           <th scope="col" key={at}>
             {at}

@@ -4,14 +4,14 @@ import { Fragment } from 'react';
 import { fixed } from '../theme/format';
 import { LiftLadder } from './lift-ladder';
 import { StationLadder } from './station-ladder';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const EdgeLifts = ({ step }: { step: PlanStep }) => {
   const { sides, stationLifts, angleDeg } = step;
   if (stationLifts.length > 0)
     return (
       <>
-        <h3>{WORDS.liftOfTheSpineAtPer(fixed(angleDeg ?? 0, 1))}</h3>
+        <h3>{STRINGS.liftOfTheSpineAtPer(fixed(angleDeg ?? 0, 1))}</h3>
         <div style={{ maxWidth: 640 }}>
           <StationLadder lifts={stationLifts} />
         </div>
@@ -23,7 +23,7 @@ export const EdgeLifts = ({ step }: { step: PlanStep }) => {
       {(alike ? sides.slice(0, 1) : sides).map((side) => (
         <Fragment key={side.side}>
           <h3>
-            {WORDS.liftOfTheSpineAt(
+            {STRINGS.liftOfTheSpineAt(
               fixed(side.angleDeg ?? 0, 1),
               ofSide(alike && sides.length > 1 ? null : side.side),
             )}

@@ -9,7 +9,7 @@ import { LEAST_WIDTH, SIDES, stripLayout, WIDTH } from './strip-layout';
 import { DrawingSheet, useDrawnWidth } from '../theme/drawing';
 import { TwoEdgeStrip } from './two-edge-strip';
 import { StripEnds, StripLane, StripLifts, StripOutline, StripTicks } from './strip-parts';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** One empty list for all, so that nothing seems to have changed. */
 const NONE: readonly never[] = [];
@@ -59,7 +59,7 @@ const DrawnEdgeStrip = ({
               id={id}
               side={side}
               lane={{
-                label: side === 'right' ? WORDS.right : WORDS.left,
+                label: side === 'right' ? STRINGS.right : STRINGS.left,
                 top: layout.laneTop(side),
                 holds: (found) => found.side === side || found.side === 'both',
               }}

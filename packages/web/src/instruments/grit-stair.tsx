@@ -3,7 +3,7 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import { roughly } from '../theme/format';
 import { DrawingSheet, useDrawnWidth } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WIDTH = 1000;
 /** Names of stones on both sides of the stair need so much. */
@@ -91,7 +91,7 @@ const DrawnGritStair = ({
               fill="var(--accent-soft)"
             />
             <text x={x(finishUm[0]) - 6} y={axis - 16} textAnchor="end" data-soft="">
-              {WORDS.finish(finishUm[1], finishUm[0])}
+              {STRINGS.finish(finishUm[1], finishUm[0])}
             </text>
           </g>
         )}
@@ -177,7 +177,7 @@ const DrawnGritStair = ({
                 textAnchor={atRight ? 'end' : 'start'}
                 fontWeight={600}
               >
-                {WORDS.nameUmRoughly(tread.name, tread.um, roughly(tread.seconds))}
+                {STRINGS.nameUmRoughly(tread.name, tread.um, roughly(tread.seconds))}
               </text>
             </g>
           );

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { mmNumber } from '../theme/format';
 import { Asked } from './why';
 import { formats } from '../theme/formats';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Ladder = styled.ol`
   display: grid;
@@ -52,15 +52,15 @@ const DrawnLiftLadder = ({
   lifts: readonly ZoneLift[];
   large?: boolean;
 }) => (
-  <Ladder aria-label={WORDS.liftOfTheSpineByZone}>
+  <Ladder aria-label={STRINGS.liftOfTheSpineByZone}>
     {lifts.map(({ zone, liftMm, why }) => (
       <Rung key={zone} $large={large}>
         <span>{named(zone)}</span>
         <b>
           {liftMm === null || why === null ? (
-            WORDS.byEye
+            STRINGS.byEye
           ) : (
-            <Asked label={WORDS.liftAtThe(named(zone))} figure={figure(liftMm, 'mm', why)}>
+            <Asked label={STRINGS.liftAtThe(named(zone))} figure={figure(liftMm, 'mm', why)}>
               {mmNumber(liftMm, 1)}
               <small>{formats().length}</small>
             </Asked>

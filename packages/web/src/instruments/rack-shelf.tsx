@@ -7,7 +7,7 @@ import { abrasiveKind, type Care, named } from '@patient-edge/core';
 import { memo, useMemo } from 'react';
 import styled from 'styled-components';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WIDTH = 1200;
 const EDGE = 34;
@@ -115,13 +115,13 @@ export const stoneOutline = ({ stone, x, width, leftPx }: Block, floor: number):
   return `M${left} ${floor}V${top}Q${x} ${top + 2 * dip} ${right} ${top}V${floor}Z`;
 };
 
-const IN_WATER = WORDS.inTheWater;
+const IN_WATER = STRINGS.inTheWater;
 
 const statusOf = ({ care, stone }: Placed): string | null =>
   care.tooThin
-    ? WORDS.tooThin
+    ? STRINGS.tooThin
     : care.flatness === 'not flat'
-      ? WORDS.notFlat
+      ? STRINGS.notFlat
       : care.flatness === 'due'
         ? named('flatten')
         : stone.soak

@@ -15,7 +15,7 @@ import {
   type SectionViewProps,
 } from './section-layout';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Svg = styled.svg`
   display: block;
@@ -97,7 +97,7 @@ const WholeSection = ({
           </text>
         </g>
       ))}
-      <ScaleBar x={20} y={HEIGHT - 30} lengthPx={10 * fullScale} text={WORDS.tenMm} />
+      <ScaleBar x={20} y={HEIGHT - 30} lengthPx={10 * fullScale} text={STRINGS.tenMm} />
       <rect
         x={fx(leftMm) - 5}
         y={fy(lensMm)}
@@ -209,10 +209,10 @@ const Lens = ({ layout, view, id }: PartProps & { id: string }) => {
         text={mm(bar, bar < 1 ? 2 : 0)}
       />
       <text data-soft="" x={LENS.left} y={LENS.top + LENS.height + 20}>
-        {WORDS.lensAndHatching(times < 10 ? fixed(times, 1) : Math.round(times))}
+        {STRINGS.lensAndHatching(times < 10 ? fixed(times, 1) : Math.round(times))}
       </text>
       <text data-soft="" x={LENS.left} y={LENS.top + LENS.height + 39}>
-        {WORDS.dashedAsItCame}
+        {STRINGS.dashedAsItCame}
       </text>
     </>
   );

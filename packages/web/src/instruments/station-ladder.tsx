@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { mm, mmNumber } from '../theme/format';
 import { formats } from '../theme/formats';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Svg = styled.svg`
   display: block;
@@ -46,8 +46,8 @@ export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${floor + BELOW}`}
         role="img"
-        aria-label={WORDS.liftOfTheSpineByStation(
-          lifts.map(({ sMm, liftMm }) => WORDS.at(mm(liftMm, 1), mm(sMm, 0))).join(', '),
+        aria-label={STRINGS.liftOfTheSpineByStation(
+          lifts.map(({ sMm, liftMm }) => STRINGS.at(mm(liftMm, 1), mm(sMm, 0))).join(', '),
         )}
       >
         {lifts.map((lift) => {
@@ -67,7 +67,7 @@ export const StationLadder = ({ lifts }: { lifts: readonly StationLift[] }) => {
         })}
         <path d={`M0 ${floor}H${WIDTH}`} stroke="var(--ink)" strokeWidth={3} />
         <text x={WIDTH / 2} y={floor + 40}>
-          {WORDS.liftInAtFromTheHeel(formats().length, formats().length)}
+          {STRINGS.liftInAtFromTheHeel(formats().length, formats().length)}
         </text>
       </Svg>
     </DrawingSheet>

@@ -3,7 +3,7 @@ import type { Stone } from '@patient-edge/contract';
 import { DrawingSheet } from '../theme/drawing';
 import { mmNumber, mmTyped } from '../theme/format';
 import { stoneOutline } from './rack-shelf';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WIDTH = 560;
 const LEFT = 74;
@@ -28,7 +28,7 @@ export const StoneSide = ({ stone }: { stone: Stone }) => {
         viewBox={`0 0 ${WIDTH} ${floor + 34}`}
         width="100%"
         role="img"
-        aria-label={WORDS.fromTheSideLongLeftOf(
+        aria-label={STRINGS.fromTheSideLongLeftOf(
           stone.name,
           mmTyped(lengthMm),
           mmTyped(leftMm),

@@ -13,7 +13,7 @@ import {
 import type { MouseEvent } from 'react';
 import { LANE, LEFT, RIGHT, type StripLayout } from './strip-layout';
 import { mmNumber } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface ZoneMark {
   readonly side: BladeSide;
@@ -216,7 +216,7 @@ export const StripLane = ({
 export const StripEnds = ({ layout: { x, laneTop, lengthMm } }: Pick<PartProps, 'layout'>) => (
   <g>
     <text data-soft="" x={x(0) + 5} y={laneTop('right') + 14} pointerEvents="none">
-      {WORDS.heel}
+      {STRINGS.heel}
     </text>
     <text
       data-soft=""
@@ -225,7 +225,7 @@ export const StripEnds = ({ layout: { x, laneTop, lengthMm } }: Pick<PartProps, 
       textAnchor="end"
       pointerEvents="none"
     >
-      {WORDS.tip}
+      {STRINGS.tip}
     </text>
   </g>
 );
@@ -236,7 +236,7 @@ export const StripLifts = ({
 }: Pick<PartProps, 'layout'> & { lifts: readonly Pick<Station, 'zMm' | 'liftMm'>[] }) => (
   <g>
     <text x={0} y={lanesBottom + 18}>
-      {WORDS.lift}
+      {STRINGS.lift}
     </text>
     {lifts
       .filter((_, index) => index % 4 === 0 && index < lifts.length - 1)
@@ -308,7 +308,7 @@ const DamageMark = ({
           strokeWidth={2.6}
         />
         <text x={from + 8} y={top + 14}>
-          {WORDS.crack}
+          {STRINGS.crack}
         </text>
       </g>
     );

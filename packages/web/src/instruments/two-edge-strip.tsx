@@ -9,7 +9,7 @@ import { DrawingSheet, useDrawnWidth } from '../theme/drawing';
 import { StripEnds, StripLane, StripTicks } from './strip-parts';
 import type { EdgeStripProps } from './strip-props';
 import { CutHatch, StripSvg } from './strip-svg';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const NONE: readonly never[] = [];
 const GAP = 10;
@@ -124,7 +124,7 @@ export const TwoEdgeStrip = ({
               id={id}
               side="right"
               lane={{
-                label: WORDS.edge(edge),
+                label: STRINGS.edge(edge),
                 top: laneTop[edge],
                 holds: (found) => (found.edge ?? edge) === edge,
               }}

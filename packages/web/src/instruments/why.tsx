@@ -3,7 +3,7 @@ import type { Figure } from '@patient-edge/core';
 import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
 import styled, { css } from 'styled-components';
 import { valueAndUnit } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Box = styled.div<{ $large: boolean }>`
   display: grid;
@@ -92,8 +92,8 @@ const Explained = ({ label, figure, as: Look, name, children }: ExplainedProps) 
 };
 
 export const Why = ({ label, figure }: { label: string; figure: Figure }) => (
-  <Explained label={label} figure={figure} as={WhyButton} name={WORDS.whyOf(label)}>
-    {WORDS.why}
+  <Explained label={label} figure={figure} as={WhyButton} name={STRINGS.whyOf(label)}>
+    {STRINGS.why}
   </Explained>
 );
 
@@ -109,7 +109,7 @@ export const Asked = ({
 }) => (
   <Explained label={label} figure={figure} as={AskButton}>
     {children}
-    <span className="unseen"> {WORDS.labelWhy(label)}</span>
+    <span className="unseen"> {STRINGS.labelWhy(label)}</span>
   </Explained>
 );
 

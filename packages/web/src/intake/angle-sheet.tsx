@@ -45,7 +45,7 @@ import {
   type IntakeValues,
   type ReadingValues,
 } from './values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** A gauge and a laser are offered where the shop owns one; the other ways need what every bench has. */
 const isOwned = (route: AngleRoute, owned: readonly Instrument[]): boolean =>
@@ -81,7 +81,7 @@ interface AngleSheetProps {
 }
 
 const bothAngles = (perSide: number, bevels: 1 | 2): string =>
-  WORDS.perSideInclusive(fixed(perSide, 1), fixed(bevels * perSide, 1));
+  STRINGS.perSideInclusive(fixed(perSide, 1), fixed(bevels * perSide, 1));
 
 const presentAngleOf = (values: IntakeValues, bevels: 1 | 2): number | null => {
   if (values.angleSource === 'bevel') {
@@ -114,18 +114,18 @@ export const AngleSheet = ({ form, values, job }: AngleSheetProps) => {
   if (!asksForAngle(kind)) {
     const rests = restingAngle(mm(measures.heightMiddleMm), mm(measures.spineMiddleMm / 2));
     return (
-      <Panel aria-label={WORDS.angle} id="angle">
+      <Panel aria-label={STRINGS.angle} id="angle">
         <Stack>
-          <h2>{WORDS.angle}</h2>
-          <Notice>{WORDS.spineAndWidthDecideItRests(bothAngles(rests, 2))}</Notice>
+          <h2>{STRINGS.angle}</h2>
+          <Notice>{STRINGS.spineAndWidthDecideItRests(bothAngles(rests, 2))}</Notice>
         </Stack>
       </Panel>
     );
   }
   return (
-    <Panel aria-label={WORDS.angle} id="angle">
+    <Panel aria-label={STRINGS.angle} id="angle">
       <Stack>
-        <h2>{WORDS.angle}</h2>
+        <h2>{STRINGS.angle}</h2>
         <Taken form={form} values={values} />
         <Readings form={form} values={values} measures={measures} />
       </Stack>
@@ -140,25 +140,25 @@ const Taken = ({ form, values }: Omit<AngleSheetProps, 'job'>) => {
   const usual = bladeKind(values.kindId).usual.anglePerSideDeg;
   const hint =
     perSide === null
-      ? WORDS.notMeasuredUsually(bothAngles(usual, bevels))
+      ? STRINGS.notMeasuredUsually(bothAngles(usual, bevels))
       : bothAngles(perSide, bevels);
   return (
     <Columns $columns={2}>
       <FormChoice
         control={form.control}
         name="angleSource"
-        label={WORDS.presentAngleIsKnownFrom}
+        label={STRINGS.presentAngleIsKnownFrom}
         options={[
-          { id: 'bevel', label: WORDS.bevelWidth },
-          { id: 'per side', label: WORDS.anglePerSide },
-          { id: 'inclusive', label: WORDS.inclusiveAngle },
+          { id: 'bevel', label: STRINGS.bevelWidth },
+          { id: 'per side', label: STRINGS.anglePerSide },
+          { id: 'inclusive', label: STRINGS.inclusiveAngle },
         ]}
       />
       {values.angleSource === 'bevel' ? (
         <FormNumber
           control={form.control}
           name="bevelFaceMm"
-          label={WORDS.widthOfTheBevelFaceMm}
+          label={STRINGS.widthOfTheBevelFaceMm}
           hint={hint}
         />
       ) : (
@@ -166,7 +166,9 @@ const Taken = ({ form, values }: Omit<AngleSheetProps, 'job'>) => {
           control={form.control}
           name="presentAngle.valueDeg"
           label={
-            values.angleSource === 'per side' ? WORDS.anglePerSideAlone : WORDS.inclusiveAngleAlone
+            values.angleSource === 'per side'
+              ? STRINGS.anglePerSideAlone
+              : STRINGS.inclusiveAngleAlone
           }
           hint={hint}
         />
@@ -203,7 +205,7 @@ const Readings = ({
   return (
     <Stack $gap={8}>
       <Row $gap={8}>
-        <MutedText>{WORDS.measureItAnotherWay}</MutedText>
+        <MutedText>{STRINGS.measureItAnotherWay}</MutedText>
         {ANGLE_ROUTES.filter((route) => isOwned(route, owned)).map((route) => (
           <QuietButton key={route} onPress={() => append(emptyReading(route, measures))}>
             {ROUTE_LABELS[route]}
@@ -235,11 +237,11 @@ const Readings = ({
                       <b>
                         {fixed(result.value.perSideDeg, 1)}° ± {fixed(result.value.sigmaDeg, 1)}
                       </b>
-                      {WORDS.perSideWithin}
+                      {STRINGS.perSideWithin}
                     </>
                   )}
                 </p>
-                <Button aria-label={WORDS.removeReading(index + 1)} onPress={() => remove(index)}>
+                <Button aria-label={STRINGS.removeReading(index + 1)} onPress={() => remove(index)}>
                   <Trash2 size={20} />
                 </Button>
               </Line>
@@ -255,11 +257,11 @@ const Readings = ({
       {combined && (
         <Row>
           <p>
-            {WORDS.together} <b>{bothAngles(combined.perSideDeg, bevels)}</b> ±{' '}
+            {STRINGS.together} <b>{bothAngles(combined.perSideDeg, bevels)}</b> ±{' '}
             {fixed(combined.sigmaDeg, 1)}°
           </p>
           <QuietButton onPress={take}>
-            {WORDS.takePerSide(fixed(combined.perSideDeg, 1))}
+            {STRINGS.takePerSide(fixed(combined.perSideDeg, 1))}
           </QuietButton>
         </Row>
       )}
@@ -282,33 +284,37 @@ const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFi
   const FIELDS: Readonly<Record<AngleRoute, () => React.JSX.Element>> = {
     bevel: () => (
       <Columns $columns={2}>
-        <FormNumber control={control} name={`${at}.faceMm`} label={WORDS.bevelFaceMm} />
-        <FormNumber control={control} name={`${at}.behindEdgeMm`} label={WORDS.thicknessThereMm} />
+        <FormNumber control={control} name={`${at}.faceMm`} label={STRINGS.bevelFaceMm} />
+        <FormNumber
+          control={control}
+          name={`${at}.behindEdgeMm`}
+          label={STRINGS.thicknessThereMm}
+        />
       </Columns>
     ),
     gauge: () => (
       <Columns $columns={4}>
-        <FormNumber control={control} name={`${at}.readingDeg`} label={WORDS.reading} />
+        <FormNumber control={control} name={`${at}.readingDeg`} label={STRINGS.reading} />
         <FormPick
           control={control}
           name={`${at}.zeroed`}
-          label={WORDS.zeroedOn}
+          label={STRINGS.zeroedOn}
           options={options(GAUGE_ZEROS)}
         />
         <FormPick
           control={control}
           name={`${at}.seat`}
-          label={WORDS.satOn}
+          label={STRINGS.satOn}
           options={options(GAUGE_SEATS)}
         />
         <FormNumber
           control={control}
           name={`${at}.leanDeg`}
-          label={WORDS.leanOfThatFace}
+          label={STRINGS.leanOfThatFace}
           hint={
             reading.seat === 'the primary face'
-              ? WORDS.fromTheMeasures(fixed(primaryDeg, 1))
-              : WORDS.zeroThere
+              ? STRINGS.fromTheMeasures(fixed(primaryDeg, 1))
+              : STRINGS.zeroThere
           }
         />
       </Columns>
@@ -316,20 +322,24 @@ const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFi
     marker: () => <MarkerTest form={form} index={index} reading={reading} startDeg={startDeg} />,
     maker: () => (
       <Columns $columns={2}>
-        <FormNumber control={control} name={`${at}.valueDeg`} label={WORDS.makersFigure} />
+        <FormNumber control={control} name={`${at}.valueDeg`} label={STRINGS.makersFigure} />
         <FormChoice
           control={control}
           name={`${at}.as`}
-          label={WORDS.givenAs}
+          label={STRINGS.givenAs}
           options={options(['per side', 'inclusive'])}
         />
       </Columns>
     ),
     lift: () => (
       <Columns $columns={3}>
-        <FormNumber control={control} name={`${at}.liftMm`} label={WORDS.liftOfTheSpineMm} />
-        <FormNumber control={control} name={`${at}.heightMm`} label={WORDS.heightThereMm} />
-        <FormNumber control={control} name={`${at}.spineThicknessMm`} label={WORDS.spineThereMm} />
+        <FormNumber control={control} name={`${at}.liftMm`} label={STRINGS.liftOfTheSpineMm} />
+        <FormNumber control={control} name={`${at}.heightMm`} label={STRINGS.heightThereMm} />
+        <FormNumber
+          control={control}
+          name={`${at}.spineThicknessMm`}
+          label={STRINGS.spineThereMm}
+        />
       </Columns>
     ),
     laser: () => (
@@ -337,9 +347,9 @@ const ReadingFields = ({ form, index, reading, startDeg, primaryDeg }: ReadingFi
         <FormNumber
           control={control}
           name={`${at}.spotMm`}
-          label={WORDS.spotFromTheStraightLineMm}
+          label={STRINGS.spotFromTheStraightLineMm}
         />
-        <FormNumber control={control} name={`${at}.distanceMm`} label={WORDS.edgeToScreenMm} />
+        <FormNumber control={control} name={`${at}.distanceMm`} label={STRINGS.edgeToScreenMm} />
       </Columns>
     ),
   };
@@ -362,7 +372,7 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
       <Notice>{advice.text}</Notice>
       {trials.length > 0 && (
         <MutedText>
-          {WORDS.tried(
+          {STRINGS.tried(
             trials.map(({ angleDeg, seen }) => `${angleDeg}° ${named(seen)}`).join(' · '),
           )}
         </MutedText>
@@ -371,16 +381,16 @@ const MarkerTest = ({ form, index, reading, startDeg }: Omit<ReadingFieldsProps,
         <>
           <Row $align="end">
             <div style={{ width: 150 }}>
-              <NumberEntry label={WORDS.angleTried} value={tried} onChange={setTyped} />
+              <NumberEntry label={STRINGS.angleTried} value={tried} onChange={setTyped} />
             </div>
             {reading.trials.length > 0 && (
               <QuietButton onPress={() => set(reading.trials.slice(0, -1))}>
-                {WORDS.undoLastTry}
+                {STRINGS.undoLastTry}
               </QuietButton>
             )}
           </Row>
           <Row $gap={8}>
-            <MutedText>{WORDS.theInkIs}</MutedText>
+            <MutedText>{STRINGS.theInkIs}</MutedText>
             {MARKER_FINDINGS.map((seen) => (
               <QuietButton
                 key={seen}

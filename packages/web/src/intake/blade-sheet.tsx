@@ -11,7 +11,7 @@ import { Columns } from '../theme/columns';
 import { KindStrip } from './kind-strip';
 import { PromisedOn } from './promised-on';
 import type { IntakeValues } from './values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface BladeSheetProps {
   readonly form: UseFormReturn<IntakeValues>;
@@ -23,9 +23,9 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
   const kind = bladeKind(values.kindId);
   const steelOptions = useSteelOptions();
   return (
-    <Panel aria-label={WORDS.blade} id="blade">
+    <Panel aria-label={STRINGS.blade} id="blade">
       <Stack>
-        <h2>{WORDS.theBlade}</h2>
+        <h2>{STRINGS.theBlade}</h2>
         <KindStrip
           value={values.kindId}
           onChange={(kindId) => setValue('kindId', kindId, { shouldDirty: true })}
@@ -34,19 +34,19 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
           <FormTypeAhead
             control={control}
             name="kindId"
-            label={WORDS.kind}
+            label={STRINGS.kind}
             options={KIND_OPTIONS}
           />
           <FormTypeAhead
             control={control}
             name="steel"
-            label={WORDS.steel}
+            label={STRINGS.steel}
             options={steelOptions}
           />
-          <FormTypeAhead control={control} name="useId" label={WORDS.use} options={USE_OPTIONS} />
-          <FormText control={control} name="bladeName" label={WORDS.whatTheCustomerCallsIt} />
-          <FormText control={control} name="cuts" label={WORDS.whatTheyCut} />
-          <FormText control={control} name="askedFor" label={WORDS.whatTheyAskFor} />
+          <FormTypeAhead control={control} name="useId" label={STRINGS.use} options={USE_OPTIONS} />
+          <FormText control={control} name="bladeName" label={STRINGS.whatTheCustomerCallsIt} />
+          <FormText control={control} name="cuts" label={STRINGS.whatTheyCut} />
+          <FormText control={control} name="askedFor" label={STRINGS.whatTheyAskFor} />
           <InForm control={control} name="promisedOn">
             {({ value, error }) => (
               <PromisedOn
@@ -65,11 +65,11 @@ export const BladeSheet = ({ form, values }: BladeSheetProps) => {
             value={values.carefulHands}
             onChange={(next) => setValue('carefulHands', next, { shouldDirty: true })}
           >
-            {WORDS.carefulHandsTheEdgeMayBe}
+            {STRINGS.carefulHandsTheEdgeMayBe}
           </Checkbox>
         </Columns>
         {(kind.group === 'razor' || values.useId === 'field') && (
-          <Notice tone="cut">{WORDS.arrivesContaminatedDisinfectItNowAnd}</Notice>
+          <Notice tone="cut">{STRINGS.arrivesContaminatedDisinfectItNowAnd}</Notice>
         )}
       </Stack>
     </Panel>

@@ -3,7 +3,7 @@ import { BLADE_KINDS, STEELS, USES } from '@patient-edge/core';
 import { useMemo } from 'react';
 import { useSteels } from '../api/hooks';
 import { type Option } from '../theme/options';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const KIND_OPTIONS: readonly Option<string>[] = BLADE_KINDS.map(({ id, label, group }) => ({
   id,
@@ -14,7 +14,7 @@ export const KIND_OPTIONS: readonly Option<string>[] = BLADE_KINDS.map(({ id, la
 export const USE_OPTIONS: readonly Option<string>[] = USES.map(({ id, label, angleDeg }) => ({
   id,
   label,
-  detail: WORDS.perSide(angleDeg[0], angleDeg[1]),
+  detail: STRINGS.perSide(angleDeg[0], angleDeg[1]),
 }));
 
 /** The table of the trade and the shop's own. */

@@ -9,7 +9,7 @@ import { options } from '../theme/options';
 import { DamageEditor, drawnDamage } from './damage-editor';
 import { standInsOf, type IntakeValues } from './values';
 import { mm } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface ConditionSheetProps {
   readonly control: Control<IntakeValues>;
@@ -20,13 +20,13 @@ interface ConditionSheetProps {
 export const ConditionSheet = ({ control, values, job }: ConditionSheetProps) => {
   const before = job.damageBefore;
   return (
-    <Panel aria-label={WORDS.condition} id="condition">
+    <Panel aria-label={STRINGS.condition} id="condition">
       <Stack>
-        <h2>{WORDS.conditionAlongTheEdge}</h2>
+        <h2>{STRINGS.conditionAlongTheEdge}</h2>
         <FormChoice
           control={control}
           name="sharpness"
-          label={WORDS.sharpnessAsItCame}
+          label={STRINGS.sharpnessAsItCame}
           options={options(SHARPNESS)}
         />
         <DamageEditor
@@ -49,14 +49,16 @@ const Since = ({
 }) => {
   const { now, gone } = compareCondition(drawnDamage(values.damage), before);
   const place = ({ kind, fromMm }: { kind: string; fromMm: number }): string =>
-    WORDS.at(kind, mm(fromMm, 0));
+    STRINGS.at(kind, mm(fromMm, 0));
   const told = [
     ...now.map(({ damage, since }) => `${place(damage)}: ${named(since)}`),
-    ...gone.map((damage) => WORDS.wasThereLastTimeNotFound(place(damage))),
+    ...gone.map((damage) => STRINGS.wasThereLastTimeNotFound(place(damage))),
   ];
   return (
     <Notice>
-      {WORDS.sinceTheLastVisit(told.length === 0 ? WORDS.nothingThenNothingNow : told.join(' · '))}
+      {STRINGS.sinceTheLastVisit(
+        told.length === 0 ? STRINGS.nothingThenNothingNow : told.join(' · '),
+      )}
     </Notice>
   );
 };

@@ -29,7 +29,7 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { useUndo } from '../theme/undo';
 import { drawnMeasures, type DamageValues, type IntakeValues } from './values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Line = styled.li`
   display: grid;
@@ -93,7 +93,9 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
     const removed = values.damage[index];
     remove(index);
     if (!removed) return;
-    offerUndo(WORDS.removedThe(named(removed.kind)), () => Promise.resolve(insert(index, removed)));
+    offerUndo(STRINGS.removedThe(named(removed.kind)), () =>
+      Promise.resolve(insert(index, removed)),
+    );
   };
   return (
     <Stack $gap={10}>
@@ -105,11 +107,11 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
         onPlace={(side: BladeSide, atMm, edge) =>
           add(kind, edge === null ? side : 'both', String(atMm), edge)
         }
-        label={WORDS.theEdgeFromHeelToTip(values.damage.length)}
+        label={STRINGS.theEdgeFromHeelToTip(values.damage.length)}
       />
       <Row $gap={10} $align="end">
         <Select
-          label={WORDS.whatIsFound}
+          label={STRINGS.whatIsFound}
           options={options(DAMAGE_KINDS).map((kind) => ({
             ...kind,
             detail: DAMAGE_WORDS[kind.id].what,
@@ -117,8 +119,8 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
           value={kind}
           onChange={setKind}
         />
-        <QuietButton onPress={() => add(kind, 'both', '')}>{WORDS.addByNumbers}</QuietButton>
-        <MutedText>{WORDS.orTouchALaneToPlace(DAMAGE_WORDS[kind].what)}</MutedText>
+        <QuietButton onPress={() => add(kind, 'both', '')}>{STRINGS.addByNumbers}</QuietButton>
+        <MutedText>{STRINGS.orTouchALaneToPlace(DAMAGE_WORDS[kind].what)}</MutedText>
       </Row>
       <ol>
         {fields.map(({ key }, index) => {
@@ -128,45 +130,45 @@ export const DamageEditor = ({ control, before, standIns }: DamageEditorProps) =
               <FormPick
                 control={control}
                 name={`damage.${index}.kind`}
-                label={WORDS.damage}
+                label={STRINGS.damage}
                 options={options(DAMAGE_KINDS)}
               />
               {twoEdges ? (
                 <FormPick
                   control={control}
                   name={`damage.${index}.edge`}
-                  label={WORDS.edge}
+                  label={STRINGS.edge}
                   options={options(BLADE_EDGES)}
                 />
               ) : (
                 <FormPick
                   control={control}
                   name={`damage.${index}.side`}
-                  label={WORDS.side}
+                  label={STRINGS.side}
                   options={options(DAMAGE_SIDES)}
                 />
               )}
               <FormNumber
                 control={control}
                 name={`damage.${index}.fromMm`}
-                label={WORDS.fromHeelMm}
+                label={STRINGS.fromHeelMm}
               />
               <FormNumber
                 control={control}
                 name={`damage.${index}.lengthMm`}
-                label={WORDS.lengthMm}
+                label={STRINGS.lengthMm}
               />
               {hasDepth(found) ? (
                 <FormNumber
                   control={control}
                   name={`damage.${index}.depthMm`}
-                  label={DAMAGE_WORDS[found].depth ?? WORDS.depthMm}
+                  label={DAMAGE_WORDS[found].depth ?? STRINGS.depthMm}
                 />
               ) : (
                 <span />
               )}
               <Button
-                aria-label={WORDS.removeDamage(index + 1)}
+                aria-label={STRINGS.removeDamage(index + 1)}
                 onPress={() => removeWithUndo(index)}
               >
                 <Trash2 size={20} />

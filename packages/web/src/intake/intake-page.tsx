@@ -20,7 +20,7 @@ import { dropDraft, keepDraft, keptDraft } from './draft';
 import { MeasuresSheet } from './measures-sheet';
 import { QuestionsSheet } from './questions-sheet';
 import { fromJob, INTAKE_FIELDS, toIntakeBody, type IntakeValues } from './values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Page = styled.div`
   display: grid;
@@ -89,7 +89,7 @@ const Intake = ({ job }: { job: Job }) => {
       if (problems.length > 0) {
         for (const { field, message } of problems)
           form.setError(field as keyof IntakeValues, { message });
-        throw new Error(WORDS.notSent(problems[0]!.message));
+        throw new Error(STRINGS.notSent(problems[0]!.message));
       }
       const saved = await writeJob({
         jobId: job.id,
@@ -107,11 +107,11 @@ const Intake = ({ job }: { job: Job }) => {
       <Page>
         <SectionIndex values={values} photographs={job.photographs.length} />
         <Stack $gap={16}>
-          {!editable && <Notice>{WORDS.workHasBegunTheIntakeIs}</Notice>}
+          {!editable && <Notice>{STRINGS.workHasBegunTheIntakeIs}</Notice>}
           {editable && isDraft && (
             <Row $gap={8}>
-              <MutedText>{WORDS.continuingTheDraftSavedOnThis}</MutedText>
-              <QuietButton onPress={discard}>{WORDS.discardTheDraft}</QuietButton>
+              <MutedText>{STRINGS.continuingTheDraftSavedOnThis}</MutedText>
+              <QuietButton onPress={discard}>{STRINGS.discardTheDraft}</QuietButton>
             </Row>
           )}
           <BladeSheet form={form} values={values} />
@@ -128,7 +128,7 @@ const Intake = ({ job }: { job: Job }) => {
           {editable && (
             <Row>
               <ActionButton type="submit" isDisabled={busy}>
-                {WORDS.saveAndAssess}
+                {STRINGS.saveAndAssess}
               </ActionButton>
             </Row>
           )}
@@ -144,23 +144,23 @@ const SectionIndex = ({ values, photographs }: { values: IntakeValues; photograp
   const questions = questionsFor(bladeKind(values.kindId)).flatMap((group) => group.questions);
   const answered = questions.filter(({ id }) => (values.answers[id] ?? '') !== '').length;
   const parts: readonly (readonly [string, string, string])[] = [
-    ['blade', WORDS.bladeAndPromise, ''],
-    ['measures', WORDS.measures, WORDS.of(measured, MEASURE_FIELDS.length)],
+    ['blade', STRINGS.bladeAndPromise, ''],
+    ['measures', STRINGS.measures, STRINGS.of(measured, MEASURE_FIELDS.length)],
     [
       'angle',
-      WORDS.angle,
-      values.angleReadings.length > 0 ? WORDS.readings(values.angleReadings.length) : '',
+      STRINGS.angle,
+      values.angleReadings.length > 0 ? STRINGS.readings(values.angleReadings.length) : '',
     ],
     [
       'condition',
-      WORDS.condition,
-      values.damage.length > 0 ? WORDS.found(values.damage.length) : '',
+      STRINGS.condition,
+      values.damage.length > 0 ? STRINGS.found(values.damage.length) : '',
     ],
-    ['photographs', WORDS.photographs, photographs > 0 ? String(photographs) : ''],
-    ['questions', WORDS.itsKind, WORDS.of(answered, questions.length)],
+    ['photographs', STRINGS.photographs, photographs > 0 ? String(photographs) : ''],
+    ['questions', STRINGS.itsKind, STRINGS.of(answered, questions.length)],
   ];
   return (
-    <nav aria-label={WORDS.partsOfTheIntake}>
+    <nav aria-label={STRINGS.partsOfTheIntake}>
       {parts.map(([id, label, state]) => (
         <a key={id} href={`#${id}`}>
           {label}

@@ -5,7 +5,7 @@ import { Label } from 'react-aria-components/Label';
 import { Radio, RadioGroup } from 'react-aria-components/RadioGroup';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Pixels for a millimetre: the longest kind still leaves room for its neighbours. */
 const SCALE = 0.3;
@@ -76,7 +76,7 @@ export const KindStrip = ({ value, onChange }: KindStripProps) => {
   }, [value]);
   return (
     <Strip value={value} onChange={onChange} orientation="horizontal">
-      <Label className="unseen">{WORDS.kindByOutline}</Label>
+      <Label className="unseen">{STRINGS.kindByOutline}</Label>
       <div ref={row} style={{ position: 'relative' }}>
         <Kinds />
       </div>

@@ -26,7 +26,7 @@ import { options } from '../theme/options';
 import { readDrawing, type DrawnWay } from '../trace/drawing-file';
 import { Columns } from '../theme/columns';
 import { drawnMeasures, INSTRUMENTS, standInsOf, withOutline, type IntakeValues } from './values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Drawing = styled.div`
   overflow: hidden;
@@ -41,7 +41,7 @@ interface MeasuresSheetProps {
 
 const plusMinus = (how: MeasuredWith, value: number): string => {
   const sigma = lengthSigmaMm(how, value);
-  return WORDS.by(mm(sigma, sigma < 0.1 ? 2 : 1), named(how));
+  return STRINGS.by(mm(sigma, sigma < 0.1 ? 2 : 1), named(how));
 };
 
 export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
@@ -61,8 +61,8 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
     const value = parseNumber(typed);
     if (value === null)
       return last && job.measuredWith[field] === 'last visit'
-        ? WORDS.lastTime(mmTyped(standIn[field]))
-        : WORDS.notMeasuredUsually(mmTyped(standIn[field]));
+        ? STRINGS.lastTime(mmTyped(standIn[field]))
+        : STRINGS.notMeasuredUsually(mmTyped(standIn[field]));
     const held = values.held[field];
     return plusMinus(held?.text === typed ? held.with : values.instrument, value);
   };
@@ -77,19 +77,19 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
     setValue('held', { ...values.held, ...(Object.fromEntries(filled) as IntakeValues['held']) });
   };
   return (
-    <Panel aria-label={WORDS.measures} id="measures">
+    <Panel aria-label={STRINGS.measures} id="measures">
       <Stack>
         <Row>
-          <h2>{WORDS.measures}</h2>
-          <QuietButton onPress={fillUsual}>{WORDS.fillBlanksWithTypicalValues}</QuietButton>
+          <h2>{STRINGS.measures}</h2>
+          <QuietButton onPress={fillUsual}>{STRINGS.fillBlanksWithTypicalValues}</QuietButton>
         </Row>
         <Drawing>
           <Silhouette
             measures={drawnMeasures(values, last)}
             scale={1.5}
-            title={WORDS.drawnFrom(
+            title={STRINGS.drawnFrom(
               kind.label,
-              values.traced ? WORDS.itsOutline(named(values.traced.source)) : WORDS.theMeasures,
+              values.traced ? STRINGS.itsOutline(named(values.traced.source)) : STRINGS.theMeasures,
             )}
           />
         </Drawing>
@@ -106,19 +106,19 @@ export const MeasuresSheet = ({ form, values, job }: MeasuresSheetProps) => {
           <FormNumber
             control={control}
             name="bellyStartMm"
-            label={WORDS.bellyBeginsMmFromHeel}
-            hint={WORDS.whereTheStraightEnds}
+            label={STRINGS.bellyBeginsMmFromHeel}
+            hint={STRINGS.whereTheStraightEnds}
           />
           <FormNumber
             control={control}
             name="tipRiseMm"
-            label={WORDS.tipAboveTheHeelMm}
-            hint={WORDS.edgeDownOnTheBoard}
+            label={STRINGS.tipAboveTheHeelMm}
+            hint={STRINGS.edgeDownOnTheBoard}
           />
           <FormChoice
             control={control}
             name="instrument"
-            label={WORDS.measuredWith}
+            label={STRINGS.measuredWith}
             options={options(
               INSTRUMENTS.filter((each) => owned.includes(each) || each === values.instrument),
             )}
@@ -154,10 +154,10 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
       <Row $gap={10}>
         {photograph ? (
           <QuietLink to={`/jobs/${job.id}/photographs/${photograph.id}?trace`}>
-            {WORDS.traceFromAPhotograph}
+            {STRINGS.traceFromAPhotograph}
           </QuietLink>
         ) : (
-          <MutedText>{WORDS.toTraceTheOutlineAddA}</MutedText>
+          <MutedText>{STRINGS.toTraceTheOutlineAddA}</MutedText>
         )}
         <FileTrigger
           acceptedFileTypes={['.svg', '.dxf', 'image/svg+xml']}
@@ -166,14 +166,16 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
             if (chosen) void read(chosen, { edge: 'lower', heel: 'left' });
           }}
         >
-          <QuietButton>{WORDS.outlineFromSvgOrDxf}</QuietButton>
+          <QuietButton>{STRINGS.outlineFromSvgOrDxf}</QuietButton>
         </FileTrigger>
         {values.traced && (
           <QuietButton onPress={() => setValue('traced', null, { shouldDirty: true })}>
-            {WORDS.removeTracedOutline}
+            {STRINGS.removeTracedOutline}
           </QuietButton>
         )}
-        {values.traced && <MutedText>{WORDS.outlineFromA(named(values.traced.source))}</MutedText>}
+        {values.traced && (
+          <MutedText>{STRINGS.outlineFromA(named(values.traced.source))}</MutedText>
+        )}
       </Row>
       {file && (
         <Row $gap={10}>
@@ -183,14 +185,14 @@ const OutlineSource = ({ form, values, job }: MeasuresSheetProps) => {
               void read(file, { ...way, edge: way.edge === 'lower' ? 'upper' : 'lower' })
             }
           >
-            {WORDS.theEdgeIsTheOtherLine}
+            {STRINGS.theEdgeIsTheOtherLine}
           </QuietButton>
           <QuietButton
             onPress={() =>
               void read(file, { ...way, heel: way.heel === 'left' ? 'right' : 'left' })
             }
           >
-            {WORDS.theHeelIsAtTheOther}
+            {STRINGS.theHeelIsAtTheOther}
           </QuietButton>
         </Row>
       )}

@@ -8,7 +8,7 @@ import { TextEntry } from '../theme/text-fields';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const DAYS_AHEAD = 22;
 const OTHER = 'other';
@@ -48,7 +48,7 @@ export const PromisedOn = ({ promisedOn, placeId, onChange, error }: PromisedOnP
     return (
       <Stack $gap={6}>
         <TextEntry
-          label={WORDS.promisedFor}
+          label={STRINGS.promisedFor}
           kind="date"
           value={promisedOn}
           onChange={takeDay}
@@ -72,8 +72,8 @@ export const PromisedOn = ({ promisedOn, placeId, onChange, error }: PromisedOnP
   }
   return (
     <Select
-      label={WORDS.promisedFor}
-      options={[...offered, { id: OTHER, label: WORDS.anotherDay }]}
+      label={STRINGS.promisedFor}
+      options={[...offered, { id: OTHER, label: STRINGS.anotherDay }]}
       value={chosen?.id ?? null}
       onChange={(id) => {
         if (id === OTHER) return setOther(true);
@@ -101,15 +101,15 @@ const WhereThatDay = ({
     promisedOn === ''
       ? ''
       : closedFor !== null
-        ? WORDS.closedThatDay(closedFor === '' ? '' : `: ${closedFor}`)
-        : (place ?? WORDS.noPlaceIsOpenThatDay);
+        ? STRINGS.closedThatDay(closedFor === '' ? '' : `: ${closedFor}`)
+        : (place ?? STRINGS.noPlaceIsOpenThatDay);
   return (
     <Row $gap={10}>
       {says !== '' && <MutedText>{says}</MutedText>}
       {onList ? (
-        <QuietButton onPress={onList}>{WORDS.daysOnTheList}</QuietButton>
+        <QuietButton onPress={onList}>{STRINGS.daysOnTheList}</QuietButton>
       ) : (
-        <QuietLink to="/settings/places">{WORDS.setYourDays}</QuietLink>
+        <QuietLink to="/settings/places">{STRINGS.setYourDays}</QuietLink>
       )}
     </Row>
   );

@@ -9,14 +9,14 @@ import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { Columns } from '../theme/columns';
 import type { IntakeValues } from './values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface QuestionsSheetProps {
   readonly control: Control<IntakeValues>;
   readonly values: IntakeValues;
 }
 
-const OPEN = { id: '', label: WORDS.notLookedAt } as const;
+const OPEN = { id: '', label: STRINGS.notLookedAt } as const;
 
 /** The answers typed so far, numbers as numbers. */
 const typedAnswers = (typed: Readonly<Record<string, string | undefined>>): Answers =>
@@ -31,7 +31,7 @@ export const QuestionsSheet = ({ control, values }: QuestionsSheetProps) => {
   const answers = useWatch({ control, name: 'answers' });
   const back = isOneSided(kind) ? checkBack(typedAnswers(answers)) : null;
   return (
-    <Panel aria-label={WORDS.whatThisKindAsks} id="questions">
+    <Panel aria-label={STRINGS.whatThisKindAsks} id="questions">
       <Stack $gap={18}>
         {questionsFor(kind).map(({ id, title, questions }) => (
           <Stack key={id} $gap={10}>

@@ -5,40 +5,40 @@ import { memo } from 'react';
 import { QuietLink } from '../theme/links';
 import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const NAMES: Readonly<Record<MeasureField, string>> = {
-  edgeLengthMm: WORDS.edgeLength,
-  heightHeelMm: WORDS.heightAtTheHeel,
-  heightMiddleMm: WORDS.heightInTheMiddle,
-  heightTipMm: WORDS.heightNearTheTip,
-  spineHeelMm: WORDS.spineAtTheHeel,
-  spineMiddleMm: WORDS.spineInTheMiddle,
-  spineTipMm: WORDS.spineNearTheTip,
-  thicknessBehindEdgeMm: WORDS.thicknessBehindTheEdge,
+  edgeLengthMm: STRINGS.edgeLength,
+  heightHeelMm: STRINGS.heightAtTheHeel,
+  heightMiddleMm: STRINGS.heightInTheMiddle,
+  heightTipMm: STRINGS.heightNearTheTip,
+  spineHeelMm: STRINGS.spineAtTheHeel,
+  spineMiddleMm: STRINGS.spineInTheMiddle,
+  spineTipMm: STRINGS.spineNearTheTip,
+  thicknessBehindEdgeMm: STRINGS.thicknessBehindTheEdge,
 };
 
 const named = (fields: readonly MeasureField[]): string[] =>
   // Nobody reads a list of eight.
   fields.length > 5
-    ? [WORDS.fieldsCountMeasures(fields.length)]
+    ? [STRINGS.fieldsCountMeasures(fields.length)]
     : fields.map((field) => NAMES[field]);
 
 /** Nothing where every figure was measured on this blade. */
 export const Unmeasured = memo(({ job }: { job: Job }) => {
   const open = MEASURE_FIELDS.filter((field) => !isMeasured(job.measuredWith[field]));
   const old = MEASURE_FIELDS.filter((field) => job.measuredWith[field] === 'last visit');
-  const assumed = [...named(open), ...(job.angleAssumed ? [WORDS.presentAngle] : [])];
+  const assumed = [...named(open), ...(job.angleAssumed ? [STRINGS.presentAngle] : [])];
   if (assumed.length === 0 && old.length === 0) return null;
   return (
     <Notice tone="cut">
       <Row>
         <span>
-          {assumed.length > 0 && WORDS.assumedNotMeasured(assumed.join(', '))}
-          {old.length > 0 && WORDS.fromItsLastVisit(named(old).join(', '))}
-          {WORDS.measureBeforeTheFirstStroke}
+          {assumed.length > 0 && STRINGS.assumedNotMeasured(assumed.join(', '))}
+          {old.length > 0 && STRINGS.fromItsLastVisit(named(old).join(', '))}
+          {STRINGS.measureBeforeTheFirstStroke}
         </span>
-        <QuietLink to={`/jobs/${job.id}/intake#measures`}>{WORDS.measureNow}</QuietLink>
+        <QuietLink to={`/jobs/${job.id}/intake#measures`}>{STRINGS.measureNow}</QuietLink>
       </Row>
     </Notice>
   );

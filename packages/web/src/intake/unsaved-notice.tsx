@@ -5,7 +5,7 @@ import { ActionLink } from '../theme/links';
 import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { hasDraft } from './draft';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Asked of the device once a job, not with every picture of a plan that is being moved. */
 export const UnsavedNotice = memo(({ job }: { job: Job }) => {
@@ -14,8 +14,8 @@ export const UnsavedNotice = memo(({ job }: { job: Job }) => {
   return (
     <Notice tone="cut" alert>
       <Row>
-        <span>{WORDS.theIntakeHasChangesThatAre}</span>
-        <ActionLink to={`/jobs/${job.id}/intake`}>{WORDS.goToIntake}</ActionLink>
+        <span>{STRINGS.theIntakeHasChangesThatAre}</span>
+        <ActionLink to={`/jobs/${job.id}/intake`}>{STRINGS.goToIntake}</ActionLink>
       </Row>
     </Notice>
   );

@@ -25,7 +25,7 @@ import {
   type TracedOutline,
 } from '@patient-edge/core';
 import { numberText as text, parseNumber } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const ANGLE_SOURCES = ['bevel', 'per side', 'inclusive'] as const;
 export type AngleSource = (typeof ANGLE_SOURCES)[number];
@@ -249,7 +249,7 @@ class Numbers {
     if (typed.trim() === '') return undefined;
     const value = parseNumber(typed);
     if (value === null) {
-      this.problems.push({ field, message: WORDS.isNotANumber(typed) });
+      this.problems.push({ field, message: STRINGS.isNotANumber(typed) });
       return undefined;
     }
     return value;

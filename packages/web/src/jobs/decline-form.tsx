@@ -10,7 +10,7 @@ import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { undoOnJob } from './undo';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface DeclineFormProps {
   readonly job: Job;
@@ -34,7 +34,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
         body: { reason },
       });
       await updateJobCache(declined);
-      offerUndo(WORDS.declined, () => undoOnJob(declined, 'decline'));
+      offerUndo(STRINGS.declined, () => undoOnJob(declined, 'decline'));
     } catch (error) {
       setProblem(messageOf(error));
     }
@@ -42,7 +42,7 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
   if (!open) {
     return (
       <Row>
-        <QuietButton onPress={() => setOpen(true)}>{WORDS.declineItOrSendItOn}</QuietButton>
+        <QuietButton onPress={() => setOpen(true)}>{STRINGS.declineItOrSendItOn}</QuietButton>
       </Row>
     );
   }
@@ -50,15 +50,15 @@ export const DeclineForm = ({ job, suggested = '' }: DeclineFormProps) => {
     <Row $align="end">
       <div style={{ flex: 1, minWidth: 280 }}>
         <TextEntry
-          label={WORDS.whyItIsDeclined}
+          label={STRINGS.whyItIsDeclined}
           value={reason}
           onChange={setReason}
           error={problem}
-          hint={WORDS.cracksABurntEdgeABend}
+          hint={STRINGS.cracksABurntEdgeABend}
         />
       </div>
-      <QuietButton onPress={() => void send()}>{WORDS.decline}</QuietButton>
-      <QuietButton onPress={() => setOpen(false)}>{WORDS.cancel}</QuietButton>
+      <QuietButton onPress={() => void send()}>{STRINGS.decline}</QuietButton>
+      <QuietButton onPress={() => setOpen(false)}>{STRINGS.cancel}</QuietButton>
     </Row>
   );
 };

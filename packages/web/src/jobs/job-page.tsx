@@ -19,7 +19,7 @@ import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { useMay } from '../api/may';
 import { useSession } from '../api/session';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Head = styled.header`
   display: flex;
@@ -59,13 +59,13 @@ const Head = styled.header`
 `;
 
 const PAGES = [
-  ['intake', WORDS.intake],
-  ['judge', WORDS.assess],
-  ['touch-up', WORDS.touchUp],
-  ['plan', WORDS.plan],
-  ['bench', WORDS.bench],
-  ['test', WORDS.test],
-  ['return', WORDS.return],
+  ['intake', STRINGS.intake],
+  ['judge', STRINGS.assess],
+  ['touch-up', STRINGS.touchUp],
+  ['plan', STRINGS.plan],
+  ['bench', STRINGS.bench],
+  ['test', STRINGS.test],
+  ['return', STRINGS.return],
 ] as const;
 
 const Events = styled.ol`
@@ -109,7 +109,7 @@ const JobPage = () => {
   const { pathname } = useLocation();
   const { data: job, error } = useJob(jobId);
   if (!job) {
-    return <Waiting error={error} text={WORDS.loadingBlade} />;
+    return <Waiting error={error} text={STRINGS.loadingBlade} />;
   }
   if (/\/jobs\/\d+\/?$/.test(pathname)) {
     return <NextPage stage={job.stage} />;
@@ -122,7 +122,7 @@ const JobPage = () => {
         {job.declineReason !== null && (
           <Notice tone="cut">
             <Row>
-              <span>{WORDS.declinedDeclineReason(job.declineReason)}</span>
+              <span>{STRINGS.declinedDeclineReason(job.declineReason)}</span>
               {canDo(job, 'undo decline') && <UndoButton job={job} action="decline" />}
             </Row>
           </Notice>
@@ -131,8 +131,8 @@ const JobPage = () => {
         <PageBoundary key={job.id}>
           <Outlet key={job.id} context={job} />
         </PageBoundary>
-        <Panel $slim={isPlan} className="no-print" data-history="" aria-label={WORDS.history}>
-          <Folded key={String(isPlan)} isFolded={isPlan} says={WORDS.entries(job.events.length)}>
+        <Panel $slim={isPlan} className="no-print" data-history="" aria-label={STRINGS.history}>
+          <Folded key={String(isPlan)} isFolded={isPlan} says={STRINGS.entries(job.events.length)}>
             <Events>
               {job.events.map((event, index) => (
                 <li key={index}>
@@ -171,12 +171,12 @@ const Folded = ({
   children: ReactNode;
 }) =>
   isFolded ? (
-    <Fold title={WORDS.history} level={2} says={says}>
+    <Fold title={STRINGS.history} level={2} says={says}>
       <Stack $gap={10}>{children}</Stack>
     </Fold>
   ) : (
     <Stack $gap={10}>
-      <h2>{WORDS.history}</h2>
+      <h2>{STRINGS.history}</h2>
       {children}
     </Stack>
   );
@@ -188,15 +188,15 @@ const JobHead = ({ job }: { job: Job }) => {
       <Silhouette measures={job.measures} scale={0.55} />
       <div>
         <PageHeading
-          title={WORDS.tag(job.tagNumber, job.blade.name || bladeKind(job.measures.kindId).label)}
+          title={STRINGS.tag(job.tagNumber, job.blade.name || bladeKind(job.measures.kindId).label)}
         />
         <MutedText>
           <Link to={`/customers/${job.customer.id}`}>{job.customer.name}</Link>{' '}
-          {WORDS.promised(named(job.stage), day(job.promisedOn))}{' '}
-          <Link to={`/blades/${job.blade.id}`}>{WORDS.record}</Link>
+          {STRINGS.promised(named(job.stage), day(job.promisedOn))}{' '}
+          <Link to={`/blades/${job.blade.id}`}>{STRINGS.record}</Link>
         </MutedText>
       </div>
-      <nav aria-label={WORDS.thisBlade}>
+      <nav aria-label={STRINGS.thisBlade}>
         {PAGES.filter(([page]) => (page !== 'bench' && page !== 'touch-up') || mayWork).map(
           ([page, words]) => (
             <NavLink key={page} to={`/jobs/${job.id}/${page}`}>

@@ -2,17 +2,17 @@
 import type { Job } from '@patient-edge/contract';
 import { writeJob } from '../api/job-writes';
 import { updateJobCache } from '../api/hooks';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const UNDO_ACTIONS = ['decline', 'return', 'verdict', 'step'] as const;
 export type UndoAction = (typeof UNDO_ACTIONS)[number];
 
 /** What the button says. */
 export const UNDO_LABELS: Readonly<Record<UndoAction, string>> = {
-  decline: WORDS.undoDecline,
-  return: WORDS.undoReturn,
-  verdict: WORDS.undoPassed,
-  step: WORDS.undoLastStep,
+  decline: STRINGS.undoDecline,
+  return: STRINGS.undoReturn,
+  verdict: STRINGS.undoPassed,
+  step: STRINGS.undoLastStep,
 };
 
 /** The step done last of the plan that is worked; null when none is. */

@@ -3,7 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import { bladeKind, finishAsItCame, wantsItAsItCame } from '@patient-edge/core';
 import { Link } from 'react-router';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface AsItCameProps {
   readonly job: Job;
@@ -16,13 +16,13 @@ export const AsItCame = ({ job, text }: AsItCameProps) => {
   const record = finishAsItCame(bladeKind(job.measures.kindId), job.answers);
   return (
     <Notice tone={record.length === 0 ? 'cut' : 'plain'}>
-      {WORDS.itShouldLookAsItCame(text)}{' '}
+      {STRINGS.itShouldLookAsItCame(text)}{' '}
       {record.length > 0 ? (
         `${record.join(' · ')}.`
       ) : (
         <>
-          {WORDS.nothingWasRecorded}{' '}
-          <Link to={`/jobs/${job.id}/intake#questions`}>{WORDS.recordItsFinish}</Link>
+          {STRINGS.nothingWasRecorded}{' '}
+          <Link to={`/jobs/${job.id}/intake#questions`}>{STRINGS.recordItsFinish}</Link>
         </>
       )}
     </Notice>

@@ -9,7 +9,7 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { useSend } from './use-send';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Matters = styled.ul`
   display: grid;
@@ -46,7 +46,7 @@ export const ConsentMatters = ({
   return (
     <>
       {matters.length > 0 && canDo(job, 'ask customer') && (
-        <TextEntry label={WORDS.whoAnswers} value={name} onChange={setName} />
+        <TextEntry label={STRINGS.whoAnswers} value={name} onChange={setName} />
       )}
       <Matters>
         {matters.map((matter) => {
@@ -54,22 +54,22 @@ export const ConsentMatters = ({
           return (
             <li key={matter.id} {...(held?.answer === 'no' ? { 'data-no': '' } : {})}>
               <span>{matter.text}</span>
-              {held && <b>{WORDS.said(held.name, named(held.answer), moment(held.at))}</b>}
+              {held && <b>{STRINGS.said(held.name, named(held.answer), moment(held.at))}</b>}
               {canDo(job, 'ask customer') && held?.answer !== 'yes' && (
                 <Row $gap={8}>
                   <QuietButton
                     isDisabled={busy}
-                    aria-label={WORDS.yes(matter.text)}
+                    aria-label={STRINGS.yes(matter.text)}
                     onPress={() => void say(matter, 'yes')}
                   >
-                    {WORDS.yesAlone}
+                    {STRINGS.yesAlone}
                   </QuietButton>
                   <QuietButton
                     isDisabled={busy}
-                    aria-label={WORDS.no(matter.text)}
+                    aria-label={STRINGS.no(matter.text)}
                     onPress={() => void say(matter, 'no')}
                   >
-                    {WORDS.noAlone}
+                    {STRINGS.noAlone}
                   </QuietButton>
                 </Row>
               )}
@@ -94,13 +94,13 @@ export const ConsentSheet = ({ job, asked }: ConsentSheetProps) => {
   const matters = [...new Map([...asked, ...earlier].map((each) => [each.id, each])).values()];
   const open = withoutYes(asked, job.consents).length;
   return (
-    <Panel aria-label={WORDS.consent}>
+    <Panel aria-label={STRINGS.consent}>
       <Stack $gap={10}>
         <h2>
-          {WORDS.askTheCustomer}
-          {open > 0 && WORDS.open(open)}
+          {STRINGS.askTheCustomer}
+          {open > 0 && STRINGS.open(open)}
         </h2>
-        {matters.length === 0 && <MutedText>{WORDS.nothingHereNeedsAsking}</MutedText>}
+        {matters.length === 0 && <MutedText>{STRINGS.nothingHereNeedsAsking}</MutedText>}
         <ConsentMatters job={job} matters={matters} />
       </Stack>
     </Panel>

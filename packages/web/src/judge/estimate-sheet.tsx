@@ -33,7 +33,7 @@ import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useSend } from './use-send';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Lines = styled.ol`
   display: grid;
@@ -119,7 +119,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
   const keep = async (agreedBy: string | null): Promise<void> => {
     const bad = amounts.findIndex((line) => line === null);
     if (bad >= 0) {
-      setWrong(WORDS.lineToIsNoPrice(bad + 1, lines[bad]!.low, lines[bad]!.high));
+      setWrong(STRINGS.lineToIsNoPrice(bad + 1, lines[bad]!.low, lines[bad]!.high));
       return;
     }
     setWrong(null);
@@ -127,7 +127,7 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
     setChanged(null);
     if (agreedBy === null) return;
     const before = job.estimate;
-    offerUndo(WORDS.thePriceIsAgreed, async () => {
+    offerUndo(STRINGS.thePriceIsAgreed, async () => {
       const held = await writeJob({
         jobId: job.id,
         method: 'PUT',
@@ -141,47 +141,49 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
   const closed = !canDo(job, 'estimate');
   if (list.prices.length === 0 && lines.length === 0) {
     return (
-      <Panel aria-label={WORDS.price}>
+      <Panel aria-label={STRINGS.price}>
         <Row>
-          <h2>{WORDS.price}</h2>
-          <MutedText>{WORDS.thePriceListIsEmpty}</MutedText>
-          <QuietLink to="/prices">{WORDS.writeThePriceList}</QuietLink>
+          <h2>{STRINGS.price}</h2>
+          <MutedText>{STRINGS.thePriceListIsEmpty}</MutedText>
+          <QuietLink to="/prices">{STRINGS.writeThePriceList}</QuietLink>
         </Row>
       </Panel>
     );
   }
   return (
-    <Panel aria-label={WORDS.price}>
+    <Panel aria-label={STRINGS.price}>
       <Stack>
         <Row $gap={20} $align="baseline">
-          <h2>{WORDS.price}</h2>
+          <h2>{STRINGS.price}</h2>
           <Total>{moneyRange(total.lowMinor, total.highMinor, currency)}</Total>
           {job.estimate?.agreedBy ? (
-            <b>{WORDS.agreedWith(job.estimate.agreedBy, moment(job.estimate.agreedAt!))}</b>
+            <b>{STRINGS.agreedWith(job.estimate.agreedBy, moment(job.estimate.agreedAt!))}</b>
           ) : (
-            <MutedText>{job.estimate ? WORDS.savedNotAgreedYet : WORDS.fromThePriceList}</MutedText>
+            <MutedText>
+              {job.estimate ? STRINGS.savedNotAgreedYet : STRINGS.fromThePriceList}
+            </MutedText>
           )}
         </Row>
-        <Lines aria-label={WORDS.linesOfTheEstimate}>
+        <Lines aria-label={STRINGS.linesOfTheEstimate}>
           {lines.map(({ label, low, high }, index) => (
             <li key={index}>
               <TextEntry
-                label={WORDS.forWhatLine(index + 1)}
+                label={STRINGS.forWhatLine(index + 1)}
                 value={label}
                 onChange={(next) => set(index, { label: next })}
               />
               <NumberEntry
-                label={WORDS.from(currency)}
+                label={STRINGS.from(currency)}
                 value={low}
                 onChange={(next) => set(index, { low: next })}
               />
               <NumberEntry
-                label={WORDS.to(currency)}
+                label={STRINGS.to(currency)}
                 value={high}
                 onChange={(next) => set(index, { high: next })}
               />
               <Button
-                aria-label={WORDS.removeLine(index + 1)}
+                aria-label={STRINGS.removeLine(index + 1)}
                 onPress={() => setChanged(lines.filter((_, at) => at !== index))}
               >
                 <Trash2 size={19} />
@@ -197,19 +199,19 @@ const Estimated = ({ job, plan, list }: EstimateSheetProps & { list: PriceList }
         {!closed && (
           <Row $align="end">
             <QuietButton onPress={() => setChanged([...lines, { label: '', low: '0', high: '0' }])}>
-              {WORDS.addLine}
+              {STRINGS.addLine}
             </QuietButton>
             <QuietButton onPress={() => setChanged(asTyped(fresh))}>
-              {WORDS.recalculate}
+              {STRINGS.recalculate}
             </QuietButton>
             <QuietButton isDisabled={busy || lines.length === 0} onPress={() => void keep(null)}>
-              {WORDS.saveEstimate}
+              {STRINGS.saveEstimate}
             </QuietButton>
             <div style={{ width: 220 }}>
-              <TextEntry label={WORDS.agreedWithAlone} value={name} onChange={setName} />
+              <TextEntry label={STRINGS.agreedWithAlone} value={name} onChange={setName} />
             </div>
             <ActionButton isDisabled={busy || lines.length === 0} onPress={() => void keep(name)}>
-              {WORDS.customerAgreed}
+              {STRINGS.customerAgreed}
             </ActionButton>
           </Row>
         )}

@@ -37,7 +37,7 @@ import { LabelButtons } from './label-buttons';
 import { ProtectionSheet } from './protection-sheet';
 import { AsItCame } from './as-it-came';
 import { useJudgement, useSteelOf } from './use-judgement';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Verdict = styled.p<{ $decision: Decision }>`
   font: 720 30px/1.1 var(--heading);
@@ -66,9 +66,9 @@ const Table = styled.table`
 const um = (value: number): string => String(Number(value.toFixed(1)));
 
 const DECIDED: Readonly<Record<Decision, string>> = {
-  'do it': WORDS.doIt,
-  'send it on': WORDS.sendItOn,
-  'decline it': WORDS.declineIt,
+  'do it': STRINGS.doIt,
+  'send it on': STRINGS.sendItOn,
+  'decline it': STRINGS.declineIt,
 };
 
 const JudgePage = () => {
@@ -77,7 +77,7 @@ const JudgePage = () => {
   const { choices, setChoices } = usePlanChoices(job);
   const { answer: result, error, retry } = usePlan(usePlanInput(job, choices));
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!steel || !result) return <p role="status">{WORDS.assessing}</p>;
+  if (!steel || !result) return <p role="status">{STRINGS.assessing}</p>;
   return (
     <Judged
       job={job}
@@ -106,10 +106,10 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
       <Unmeasured job={job} />
       {problem !== null && (
         <Notice tone="cut" alert>
-          {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>{WORDS.goToIntake}</QuietLink>
+          {problem}. <QuietLink to={`/jobs/${job.id}/intake`}>{STRINGS.goToIntake}</QuietLink>
         </Notice>
       )}
-      <Panel aria-label={WORDS.decision}>
+      <Panel aria-label={STRINGS.decision}>
         <Stack>
           <Row $gap={20} $align="baseline">
             <Verdict $decision={judgement.decision}>{DECIDED[judgement.decision]}</Verdict>
@@ -123,7 +123,7 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
           {judgement.touchUpFirst !== null && (
             <Notice>
               {judgement.touchUpFirst}{' '}
-              <QuietLink to={`/jobs/${job.id}/touch-up`}>{WORDS.touchItUp}</QuietLink>
+              <QuietLink to={`/jobs/${job.id}/touch-up`}>{STRINGS.touchItUp}</QuietLink>
             </Notice>
           )}
           {judgement.decision !== 'do it' && (
@@ -136,8 +136,8 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
             before={job.damageBefore ?? []}
             {...(plan ? { depthAlong: plan.outline.depthAlong } : {})}
             low
-            label={WORDS.alongTheEdge(
-              plan?.outline.verdict ?? WORDS.placesOfDamage(job.damage.length),
+            label={STRINGS.alongTheEdge(
+              plan?.outline.verdict ?? STRINGS.placesOfDamage(job.damage.length),
             )}
           />
           {plan && <p>{plan.outline.verdict}</p>}
@@ -145,18 +145,18 @@ const Judged = ({ job, steel, plan, problem, onChoices }: JudgedProps) => {
       </Panel>
       {plan && <Schools plan={plan} job={job} steel={steel} onChoices={onChoices} />}
       <Columns $columns={2}>
-        <Panel aria-label={WORDS.thickness}>
+        <Panel aria-label={STRINGS.thickness}>
           <Stack $gap={8}>
-            <h2>{WORDS.isItThick}</h2>
+            <h2>{STRINGS.isItThick}</h2>
             <p>{judgement.thickness.text}</p>
             {plan && <MutedText>{plan.section.thinning.reason}</MutedText>}
           </Stack>
         </Panel>
-        <Panel aria-label={WORDS.finish}>
+        <Panel aria-label={STRINGS.finish}>
           <Stack $gap={8}>
-            <h2>{WORDS.finishUmUm2(um(judgement.finish.um[0]), um(judgement.finish.um[1]))}</h2>
+            <h2>{STRINGS.finishUmUm2(um(judgement.finish.um[0]), um(judgement.finish.um[1]))}</h2>
             <p>{judgement.finish.text}</p>
-            <AsItCame job={job} text={WORDS.asItCame} />
+            <AsItCame job={job} text={STRINGS.asItCame} />
           </Stack>
         </Panel>
       </Columns>
@@ -180,7 +180,7 @@ const Next = ({
   planned: boolean;
 }) => {
   if (job.stage !== 'taken in' || judgement.decision !== 'do it' || !planned) return null;
-  return <ActionLink to={`/jobs/${job.id}/plan`}>{WORDS.makeThePlan}</ActionLink>;
+  return <ActionLink to={`/jobs/${job.id}/plan`}>{STRINGS.makeThePlan}</ActionLink>;
 };
 
 /** The three schools of the angle side by side: what each takes, and what its edge will be like. */
@@ -201,18 +201,18 @@ const Schools = ({
   const sides = bevelsOf(bladeKind(job.measures.kindId));
   const sigma = angleSigmaOf(job);
   return (
-    <Panel aria-label={WORDS.angle}>
+    <Panel aria-label={STRINGS.angle}>
       <Stack>
-        <h2>{WORDS.keepTheAngleOrChangeIt}</h2>
+        <h2>{STRINGS.keepTheAngleOrChangeIt}</h2>
         <Table>
           <thead>
             <tr>
-              <th scope="col">{WORDS.school}</th>
-              <th scope="col">{WORDS.angle}</th>
-              <th scope="col">{WORDS.steel}</th>
-              <th scope="col">{WORDS.height}</th>
-              <th scope="col">{WORDS.edgeTime}</th>
-              <th scope="col">{WORDS.whatToExpect}</th>
+              <th scope="col">{STRINGS.school}</th>
+              <th scope="col">{STRINGS.angle}</th>
+              <th scope="col">{STRINGS.steel}</th>
+              <th scope="col">{STRINGS.height}</th>
+              <th scope="col">{STRINGS.edgeTime}</th>
+              <th scope="col">{STRINGS.whatToExpect}</th>
               <td />
             </tr>
           </thead>
@@ -229,14 +229,14 @@ const Schools = ({
                 <td>
                   {fixed(option.angleDeg, 1)}°{' '}
                   {option.approach === 'keep' && `± ${fixed(sigma, 1)} `}
-                  <small>{WORDS.perSide}</small>
+                  <small>{STRINGS.perSide}</small>
                   <br />
-                  <small>{WORDS.inclusive(fixed(sides * option.angleDeg, 1))}</small>
+                  <small>{STRINGS.inclusive(fixed(sides * option.angleDeg, 1))}</small>
                 </td>
                 <td>
                   {option.steelLost ? (
                     <Asked
-                      label={WORDS.steelSchools(SCHOOLS[option.approach])}
+                      label={STRINGS.steelSchools(SCHOOLS[option.approach])}
                       figure={option.steelLost}
                     >
                       {fixed(option.steelLost.value, 1)} mm³
@@ -248,7 +248,7 @@ const Schools = ({
                 <td>
                   {option.heightLost ? (
                     <Asked
-                      label={WORDS.heightSchools(SCHOOLS[option.approach])}
+                      label={STRINGS.heightSchools(SCHOOLS[option.approach])}
                       figure={option.heightLost}
                     >
                       {mm(option.heightLost.value, 2)}
@@ -262,13 +262,13 @@ const Schools = ({
                 <td>
                   {canDo(job, 'correct intake') && (
                     <QuietButton
-                      aria-label={WORDS.choose(SCHOOLS[option.approach])}
+                      aria-label={STRINGS.choose(SCHOOLS[option.approach])}
                       onPress={() => {
                         onChoices({ approach: option.approach, angleDeg: null });
                         void navigate(`/jobs/${job.id}/plan`);
                       }}
                     >
-                      {WORDS.use}
+                      {STRINGS.use}
                     </QuietButton>
                   )}
                 </td>

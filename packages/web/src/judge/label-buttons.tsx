@@ -7,7 +7,7 @@ import { QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const LabelButtons = ({ job }: { job: Job }) => {
   const [told, setTold] = useState<{ readonly text: string; readonly isWrong: boolean } | null>(
@@ -16,7 +16,7 @@ export const LabelButtons = ({ job }: { job: Job }) => {
   const print = async (what: LabelBody['what']): Promise<void> => {
     try {
       await request('POST', `/jobs/${job.id}/labels`, { what });
-      setTold({ text: WORDS.theIsInThePrintersTray(named(what)), isWrong: false });
+      setTold({ text: STRINGS.theIsInThePrintersTray(named(what)), isWrong: false });
     } catch (error) {
       setTold({ text: messageOf(error), isWrong: true });
     }
@@ -24,9 +24,9 @@ export const LabelButtons = ({ job }: { job: Job }) => {
   return (
     <Stack $gap={8}>
       <Row $gap={10}>
-        <QuietButton onPress={() => void print('tag')}>{WORDS.printTheTag}</QuietButton>
-        <QuietButton onPress={() => void print('ticket')}>{WORDS.printTheTicket}</QuietButton>
-        <QuietLink to="/labels">{WORDS.openTheTray}</QuietLink>
+        <QuietButton onPress={() => void print('tag')}>{STRINGS.printTheTag}</QuietButton>
+        <QuietButton onPress={() => void print('ticket')}>{STRINGS.printTheTicket}</QuietButton>
+        <QuietLink to="/labels">{STRINGS.openTheTray}</QuietLink>
       </Row>
       {told && (
         <Notice tone={told.isWrong ? 'cut' : 'good'} alert={told.isWrong}>

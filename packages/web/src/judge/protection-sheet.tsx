@@ -5,7 +5,7 @@ import { Checkbox } from '../theme/checkbox';
 import { Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSend } from './use-send';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface ProtectionTicksProps {
   readonly job: Job;
@@ -44,10 +44,10 @@ interface ProtectionSheetProps extends ProtectionTicksProps {
 }
 
 export const ProtectionSheet = ({ job, list, cautions }: ProtectionSheetProps) => (
-  <Panel aria-label={WORDS.protection}>
+  <Panel aria-label={STRINGS.protection}>
     <Stack $gap={10}>
-      <h2>{WORDS.beforeYouStart}</h2>
-      {list.length === 0 && <MutedText>{WORDS.nothingToWrapOrTape}</MutedText>}
+      <h2>{STRINGS.beforeYouStart}</h2>
+      {list.length === 0 && <MutedText>{STRINGS.nothingToWrapOrTape}</MutedText>}
       <ProtectionTicks job={job} list={list} />
       {cautions.map(({ id, text }) => (
         <MutedText key={id}>{text}</MutedText>

@@ -10,7 +10,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PdfView } from './pdf-view';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Layout = styled.div`
   display: grid;
@@ -36,16 +36,16 @@ const Tray = styled.ol`
 const LabelsPage = () => {
   const { data: sheets, error } = useLabels();
   const [chosen, setChosen] = useState<string | null>(null);
-  if (!sheets) return <Waiting error={error} text={WORDS.loadingTheTray} />;
+  if (!sheets) return <Waiting error={error} text={STRINGS.loadingTheTray} />;
   const shown = sheets.find(({ name }) => name === chosen) ?? sheets[0];
   return (
     <Stack $gap={16}>
-      <PageHeading title={WORDS.labelPrinter} />
+      <PageHeading title={STRINGS.labelPrinter} />
       {shown ? (
         <Layout>
-          <Panel aria-label={WORDS.inTheTray}>
+          <Panel aria-label={STRINGS.inTheTray}>
             <Stack $gap={8}>
-              <h2>{WORDS.inTheTray}</h2>
+              <h2>{STRINGS.inTheTray}</h2>
               <Tray>
                 {sheets.map((sheet) => (
                   <li key={sheet.name}>
@@ -66,9 +66,9 @@ const LabelsPage = () => {
               <Row $gap={18}>
                 <h2>{nameOf(shown)}</h2>
                 <a href={`/api/labels/${shown.name}`} target="_blank" rel="noreferrer">
-                  {WORDS.openThePdf}
+                  {STRINGS.openThePdf}
                 </a>
-                <Link to={`/jobs/${shown.jobId}`}>{WORDS.itsBlade}</Link>
+                <Link to={`/jobs/${shown.jobId}`}>{STRINGS.itsBlade}</Link>
               </Row>
               <PdfView
                 key={`${shown.name} ${shown.at}`}
@@ -79,13 +79,13 @@ const LabelsPage = () => {
           </Panel>
         </Layout>
       ) : (
-        <MutedText>{WORDS.theTrayIsEmptyTagsAnd}</MutedText>
+        <MutedText>{STRINGS.theTrayIsEmptyTagsAnd}</MutedText>
       )}
     </Stack>
   );
 };
 
 const nameOf = ({ what, tagNumber }: PrintedLabel): string =>
-  what === 'tag' ? WORDS.tag(tagNumber) : WORDS.ticketOfTag(tagNumber);
+  what === 'tag' ? STRINGS.tag(tagNumber) : STRINGS.ticketOfTag(tagNumber);
 
 export default LabelsPage;

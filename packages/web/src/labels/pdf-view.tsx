@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Paper = styled.canvas`
   max-width: 100%;
@@ -34,7 +34,7 @@ const draw = (src: string, canvas: HTMLCanvasElement, onFail: (text: string) => 
   };
   let isStopped = false;
   work().catch((error: unknown) => {
-    if (!isStopped) onFail(error instanceof Error ? error.message : WORDS.itCannotBeDrawn);
+    if (!isStopped) onFail(error instanceof Error ? error.message : STRINGS.itCannotBeDrawn);
   });
   return () => {
     isStopped = true;
@@ -49,6 +49,6 @@ export const PdfView = ({ src, label }: PdfViewProps) => {
   return problem === null ? (
     <Paper ref={canvas} role="img" aria-label={label} />
   ) : (
-    <Notice tone="cut">{WORDS.theSheetCannotBeShownHere(problem)}</Notice>
+    <Notice tone="cut">{STRINGS.theSheetCannotBeShownHere(problem)}</Notice>
   );
 };

@@ -2,7 +2,7 @@
  * A made-up language that ships with no shop: English with every word two fifths longer. What holds its lines and
  * buttons in it holds them in a real one; a real one is a file beside this.
  */
-import type { Wording } from '@patient-edge/core';
+import type { AreaStrings } from '@patient-edge/core';
 
 /** Stands unseen behind a word that is lengthened already: a sentence may hold another. */
 const DONE = '\u2060';
@@ -20,7 +20,7 @@ const longer = (english: string): string =>
   );
 
 globalThis.patientEdgeLanguage = {
-  words: (_area, english): Wording =>
+  strings: (_area, english): AreaStrings =>
     Object.fromEntries(
       Object.entries(english).map(([name, said]) => [
         name,

@@ -17,7 +17,7 @@ import { Notice } from '../theme/notice';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const FitChart = lazy(() =>
   import('./fit-chart').then(({ FitChart: chart }) => ({ default: chart })),
@@ -45,7 +45,7 @@ export const CalibrationSheet = ({
   const inRange = angle !== null && angle >= 1 && angle <= 60;
   const remove = async (cut: MachineTestCut): Promise<void> => {
     await keep(await request<ShopMachine>('DELETE', `/machines/${machine.id}/cuts/${cut.id}`));
-    offerUndo(WORDS.theCutAtIsRemoved(cut.setDeg), async () =>
+    offerUndo(STRINGS.theCutAtIsRemoved(cut.setDeg), async () =>
       keep(
         await request<ShopMachine>('POST', `/machines/${machine.id}/cuts`, {
           setDeg: cut.setDeg,
@@ -63,19 +63,19 @@ export const CalibrationSheet = ({
           .join(' · ')}
       </MutedText>
       {machine.cuts.length > 1 && (
-        <Suspense fallback={<p role="status">{WORDS.drawing}</p>}>
+        <Suspense fallback={<p role="status">{STRINGS.drawing}</p>}>
           <FitChart machine={machine} fit={fit} />
         </Suspense>
       )}
       {dial && (
         <p>
           {fit.cuts === 0
-            ? WORDS.notCalibratedTheSettingIsTaken
-            : WORDS.comesOutAtTheSettingFrom(
+            ? STRINGS.notCalibratedTheSettingIsTaken
+            : STRINGS.comesOutAtTheSettingFrom(
                 fixed(fit.offsetDeg, 2),
                 fixed(fit.slope, 3),
                 fit.cuts,
-                fit.cuts === 1 ? WORDS.cut : WORDS.cuts,
+                fit.cuts === 1 ? STRINGS.cut : STRINGS.cuts,
                 fit.sdDeg === null ? '' : `, ± ${fixed(fit.sdDeg, 2)}°`,
               )}
         </p>
@@ -83,10 +83,10 @@ export const CalibrationSheet = ({
       <Row $align="end">
         <div style={{ width: 170 }}>
           <NumberEntry
-            label={WORDS.wantedPerSide}
+            label={STRINGS.wantedPerSide}
             value={wanted}
             onChange={setWanted}
-            error={inRange ? undefined : WORDS.from1To60WasGiven(wanted)}
+            error={inRange ? undefined : STRINGS.from1To60WasGiven(wanted)}
           />
         </div>
         {inRange && (
@@ -99,13 +99,13 @@ export const CalibrationSheet = ({
         <table>
           <thead>
             <tr>
-              <th scope="col">{WORDS.day}</th>
-              <th scope="col">{WORDS.set}</th>
-              <th scope="col">{WORDS.measured}</th>
-              <th scope="col">{WORDS.offTheLine}</th>
+              <th scope="col">{STRINGS.day}</th>
+              <th scope="col">{STRINGS.set}</th>
+              <th scope="col">{STRINGS.measured}</th>
+              <th scope="col">{STRINGS.offTheLine}</th>
               {mayEdit && (
                 <th scope="col">
-                  <span className="unseen">{WORDS.takeOut}</span>
+                  <span className="unseen">{STRINGS.takeOut}</span>
                 </th>
               )}
             </tr>
@@ -126,10 +126,10 @@ export const CalibrationSheet = ({
                 {mayEdit && (
                   <td>
                     <QuietButton
-                      aria-label={WORDS.takeOutTheCutAt(cut.setDeg)}
+                      aria-label={STRINGS.takeOutTheCutAt(cut.setDeg)}
                       onPress={() => void remove(cut)}
                     >
-                      {WORDS.takeOut}
+                      {STRINGS.takeOut}
                     </QuietButton>
                   </td>
                 )}
@@ -177,7 +177,7 @@ const NewCut = ({ machine }: { machine: ShopMachine }) => {
       <Row $align="end">
         <div style={{ width: 170 }}>
           <NumberEntry
-            label={WORDS.setPerSideAlone}
+            label={STRINGS.setPerSideAlone}
             value={set}
             onChange={setSet}
             error={problems['setDeg']}
@@ -185,13 +185,13 @@ const NewCut = ({ machine }: { machine: ShopMachine }) => {
         </div>
         <div style={{ width: 190 }}>
           <NumberEntry
-            label={WORDS.measuredPerSide}
+            label={STRINGS.measuredPerSide}
             value={measured}
             onChange={setMeasured}
             error={problems['measuredDeg']}
           />
         </div>
-        <QuietButton type="submit">{WORDS.addTestCut}</QuietButton>
+        <QuietButton type="submit">{STRINGS.addTestCut}</QuietButton>
       </Row>
       {problem !== null && (
         <Notice tone="cut" alert>

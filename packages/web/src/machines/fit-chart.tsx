@@ -4,7 +4,7 @@ import { effectiveDeg, type Calibration } from '@patient-edge/core';
 import { useCallback } from 'react';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
 import { fixed } from '../theme/format';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const FitChart = ({ machine, fit }: { machine: ShopMachine; fit: Calibration }) => {
   const { cuts } = machine;
@@ -21,7 +21,7 @@ export const FitChart = ({ machine, fit }: { machine: ShopMachine; fit: Calibrat
       });
       return {
         grid: { left: 54, right: 18, top: 14, bottom: 52 },
-        xAxis: numberAxis(tokens, WORDS.setPerSide),
+        xAxis: numberAxis(tokens, STRINGS.setPerSide),
         yAxis: numberAxis(tokens, 'measured'),
         series: [
           line(tokens.soft, 'dashed', (setDeg) => setDeg),
@@ -39,7 +39,7 @@ export const FitChart = ({ machine, fit }: { machine: ShopMachine; fit: Calibrat
   );
   return (
     <Chart
-      label={WORDS.measuredSetFromCuts(
+      label={STRINGS.measuredSetFromCuts(
         machine.name,
         fixed(fit.offsetDeg, 2),
         fixed(fit.slope, 3),

@@ -17,7 +17,7 @@ import { Notice } from '../theme/notice';
 import { options } from '../theme/options';
 import { useFormDraft } from '../theme/form-draft';
 import { useFollowed, useSubmission } from '../theme/server-form';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const SIZE_NAMES = Object.keys(MACHINE_SIZE_LABELS) as (keyof MachineSizes)[];
 
@@ -71,16 +71,16 @@ export const MachineForm = ({
       close();
     });
   return (
-    <Panel aria-label={machine ? WORDS.edit(machine.name) : WORDS.addAMachine}>
+    <Panel aria-label={machine ? STRINGS.edit(machine.name) : STRINGS.addAMachine}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
-          <h2>{machine ? WORDS.edit(machine.name) : WORDS.addAMachine}</h2>
+          <h2>{machine ? STRINGS.edit(machine.name) : STRINGS.addAMachine}</h2>
           <Columns $columns={4}>
-            <FormText control={control} name="name" label={WORDS.name} />
+            <FormText control={control} name="name" label={STRINGS.name} />
             <FormPick
               control={control}
               name="kind"
-              label={WORDS.kind}
+              label={STRINGS.kind}
               options={options(MACHINE_KINDS)}
             />
             {SIZES_OF[kind].map((size) => (
@@ -91,12 +91,12 @@ export const MachineForm = ({
                 label={MACHINE_SIZE_LABELS[size]}
               />
             ))}
-            <FormText control={control} name="note" label={WORDS.note} />
+            <FormText control={control} name="note" label={STRINGS.note} />
             <Checkbox
               value={retired}
               onChange={(next) => setValue('retired', next, { shouldDirty: true })}
             >
-              {WORDS.retiredNotPlannedWith}
+              {STRINGS.retiredNotPlannedWith}
             </Checkbox>
           </Columns>
           {problem !== null && (
@@ -106,9 +106,9 @@ export const MachineForm = ({
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {machine ? WORDS.save : WORDS.add}
+              {machine ? STRINGS.save : STRINGS.add}
             </ActionButton>
-            <QuietButton onPress={close}>{WORDS.cancel}</QuietButton>
+            <QuietButton onPress={close}>{STRINGS.cancel}</QuietButton>
           </Row>
         </Stack>
       </form>

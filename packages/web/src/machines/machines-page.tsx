@@ -13,7 +13,7 @@ import { CalibrationSheet } from './calibration-sheet';
 import { MachineForm } from './machine-form';
 import { PageHeading } from '../theme/page-heading';
 import { useAdding } from '../theme/use-adding';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Each = styled.div`
   display: grid;
@@ -32,18 +32,18 @@ const MachinesPage = () => {
     if (isAdding) setAdding(false);
   };
   const mayEdit = useMay('change machines');
-  if (!machines) return <Waiting error={error} text={WORDS.loadingMachines} />;
+  if (!machines) return <Waiting error={error} text={STRINGS.loadingMachines} />;
   return (
     <>
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title={WORDS.machines} />
+          <PageHeading title={STRINGS.machines} />
           {mayEdit && (
-            <ActionButton onPress={() => setAdding(true)}>{WORDS.addAMachine}</ActionButton>
+            <ActionButton onPress={() => setAdding(true)}>{STRINGS.addAMachine}</ActionButton>
           )}
         </Row>
-        <MutedText>{WORDS.aSettingIsNotTheAngle}</MutedText>
+        <MutedText>{STRINGS.aSettingIsNotTheAngle}</MutedText>
         {editing !== null && (
           <MachineForm
             key={editing}
@@ -51,7 +51,7 @@ const MachinesPage = () => {
             onClose={() => edit(null)}
           />
         )}
-        {machines.length === 0 && <Notice>{WORDS.noMachineEveryAngleIsHeld}</Notice>}
+        {machines.length === 0 && <Notice>{STRINGS.noMachineEveryAngleIsHeld}</Notice>}
         <Each>
           {machines.map((machine) => (
             <Panel key={machine.id} aria-label={machine.name}>
@@ -60,14 +60,14 @@ const MachinesPage = () => {
                   <h2>{machine.name}</h2>
                   <MutedText>
                     {named(machine.kind)}
-                    {machine.retired && WORDS.retired}
+                    {machine.retired && STRINGS.retired}
                   </MutedText>
                   {mayEdit && (
                     <QuietButton
-                      aria-label={WORDS.edit(machine.name)}
+                      aria-label={STRINGS.edit(machine.name)}
                       onPress={() => edit(machine.id)}
                     >
-                      {WORDS.editAlone}
+                      {STRINGS.editAlone}
                     </QuietButton>
                   )}
                 </Row>

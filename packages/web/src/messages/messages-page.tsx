@@ -12,13 +12,13 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const STATES: Readonly<Record<QueuedMessage['state'], string>> = {
-  queued: WORDS.waitsToBeSent,
-  sending: WORDS.isBeingSent,
+  queued: STRINGS.waitsToBeSent,
+  sending: STRINGS.isBeingSent,
   sent: named('sent'),
-  failed: WORDS.notSent,
+  failed: STRINGS.notSent,
   withdrawn: named('withdrawn'),
 };
 
@@ -26,7 +26,7 @@ const MessagesPage = () => {
   const { data: messages, error } = useMessages();
   const { data: devices } = useDevices();
   const [problem, setProblem] = useState<string | null>(null);
-  if (!messages) return <Waiting error={error} text={WORDS.loadingMessages} />;
+  if (!messages) return <Waiting error={error} text={STRINGS.loadingMessages} />;
   const again = async (id: number): Promise<void> => {
     setProblem(null);
     try {
@@ -39,16 +39,16 @@ const MessagesPage = () => {
   };
   return (
     <Stack $gap={16}>
-      <PageHeading title={WORDS.messages} />
+      <PageHeading title={STRINGS.messages} />
       {problem !== null && (
         <Notice tone="cut" alert>
           {problem}
         </Notice>
       )}
-      <Panel aria-label={WORDS.toCustomers}>
+      <Panel aria-label={STRINGS.toCustomers}>
         <Stack $gap={8}>
-          <h2>{WORDS.toCustomers}</h2>
-          {messages.length === 0 && <MutedText>{WORDS.nothingYetWhoeverSaidYesIs}</MutedText>}
+          <h2>{STRINGS.toCustomers}</h2>
+          {messages.length === 0 && <MutedText>{STRINGS.nothingYetWhoeverSaidYesIs}</MutedText>}
           {messages.map(
             ({ id, customer, address, subject, body, state, problem: why, madeAt, sentAt }) => (
               <Fold
@@ -63,7 +63,7 @@ const MessagesPage = () => {
                   {why !== null && <Notice tone="cut">{why}</Notice>}
                   {state === 'failed' && (
                     <Row>
-                      <QuietButton onPress={() => void again(id)}>{WORDS.sendAgain}</QuietButton>
+                      <QuietButton onPress={() => void again(id)}>{STRINGS.sendAgain}</QuietButton>
                     </Row>
                   )}
                 </Stack>
@@ -80,18 +80,18 @@ const MessagesPage = () => {
 const Inbox = () => {
   const { data: mails } = useMailBox(true);
   return (
-    <Panel aria-label={WORDS.inbox}>
+    <Panel aria-label={STRINGS.inbox}>
       <Stack $gap={8}>
         <Row $gap={14} $align="baseline">
-          <h2>{WORDS.inbox}</h2>
-          <MutedText>{WORDS.theDemoSendsNothingOutIts}</MutedText>
+          <h2>{STRINGS.inbox}</h2>
+          <MutedText>{STRINGS.theDemoSendsNothingOutIts}</MutedText>
         </Row>
         {(mails ?? []).map(({ id, at, to, subject, text }) => (
-          <Fold key={`${id} ${at}`} title={subject} level={3} says={WORDS.to(to, moment(at))}>
+          <Fold key={`${id} ${at}`} title={subject} level={3} says={STRINGS.to(to, moment(at))}>
             <p style={{ whiteSpace: 'pre-wrap' }}>{text}</p>
           </Fold>
         ))}
-        {mails?.length === 0 && <MutedText>{WORDS.empty}</MutedText>}
+        {mails?.length === 0 && <MutedText>{STRINGS.empty}</MutedText>}
       </Stack>
     </Panel>
   );

@@ -29,7 +29,7 @@ import { useSubmission } from '../theme/server-form';
 import { NumberEntry } from '../theme/number-entry';
 import { useRun } from '../theme/use-run';
 import { useFormDraft } from '../theme/form-draft';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface BillPanelProps {
   readonly job: Job;
@@ -40,22 +40,22 @@ export const BillPanel = ({ job, currency }: BillPanelProps) => {
   const { bill } = job;
   const toPay = bill ? toPayMinor(bill) : 0;
   return (
-    <Panel className="no-print" aria-label={WORDS.priceAndPayment}>
+    <Panel className="no-print" aria-label={STRINGS.priceAndPayment}>
       <Stack>
         <Row $gap={18} $align="baseline">
-          <h2>{WORDS.price}</h2>
+          <h2>{STRINGS.price}</h2>
           {bill ? (
             <span>
               {money(bill.priceMinor, currency)}
               {bill.discountMinor > 0 &&
-                WORDS.less(money(bill.discountMinor, currency), bill.discountReason)}
-              {bill.paidMinor > 0 && WORDS.paid(money(bill.paidMinor, currency))}
+                STRINGS.less(money(bill.discountMinor, currency), bill.discountReason)}
+              {bill.paidMinor > 0 && STRINGS.paid(money(bill.paidMinor, currency))}
               {': '}
-              <b>{toPay > 0 ? WORDS.toPay(money(toPay, currency)) : WORDS.nothingToPay}</b>
+              <b>{toPay > 0 ? STRINGS.toPay(money(toPay, currency)) : STRINGS.nothingToPay}</b>
             </span>
           ) : (
             <MutedText>
-              {job.stage === 'ready' ? WORDS.thePriceListSaysNothingOf : WORDS.noneYet}
+              {job.stage === 'ready' ? STRINGS.thePriceListSaysNothingOf : STRINGS.noneYet}
             </MutedText>
           )}
         </Row>
@@ -100,7 +100,7 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
   ]);
   const minor = (field: 'priceMinor' | 'discountMinor', typed: string): number | null => {
     const amount = parseNumber(typed);
-    if (amount === null) form.setError(field, { message: WORDS.isNoAmount(typed) });
+    if (amount === null) form.setError(field, { message: STRINGS.isNoAmount(typed) });
     return amount === null ? null : toMinor(amount, currency);
   };
   const send = (typed: PriceValues): Promise<void> =>
@@ -125,14 +125,14 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
           <FormNumber
             control={form.control}
             name="priceMinor"
-            label={WORDS.priceCurrency(currency)}
+            label={STRINGS.priceCurrency(currency)}
           />
           <FormNumber
             control={form.control}
             name="discountMinor"
-            label={WORDS.discount(currency)}
+            label={STRINGS.discount(currency)}
           />
-          <FormText control={form.control} name="discountReason" label={WORDS.whyTheDiscount} />
+          <FormText control={form.control} name="discountReason" label={STRINGS.whyTheDiscount} />
         </Columns>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -141,7 +141,7 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
         )}
         <Row>
           <QuietButton type="submit" isDisabled={busy || !form.formState.isDirty}>
-            {WORDS.setThePrice}
+            {STRINGS.setThePrice}
           </QuietButton>
         </Row>
       </Stack>
@@ -170,16 +170,16 @@ const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
     <Stack $gap={10}>
       <Row $align="end">
         <SegmentedControl
-          label={WORDS.paidBy}
+          label={STRINGS.paidBy}
           options={PAYMENT_METHODS.map((id) => ({ id, label: named(id) }))}
           value={method}
           onChange={setMethod}
         />
         <div style={{ width: 160 }}>
           <NumberEntry
-            label={WORDS.paidNow(currency)}
+            label={STRINGS.paidNow(currency)}
             value={typed}
-            error={amount === null ? WORDS.isNoAmount(typed) : undefined}
+            error={amount === null ? STRINGS.isNoAmount(typed) : undefined}
             onChange={setTyped}
           />
         </div>
@@ -187,7 +187,7 @@ const Pay = ({ job, toPay, currency }: BillPanelProps & { toPay: number }) => {
           isDisabled={busy || amount === null}
           onPress={() => amount !== null && void pay(amount)}
         >
-          {WORDS.takeThePayment}
+          {STRINGS.takeThePayment}
         </ActionButton>
       </Row>
       {problem !== null && (
@@ -218,12 +218,12 @@ const Receipts = ({ job, currency }: BillPanelProps) => {
     });
   return (
     <Stack $gap={6}>
-      <ul aria-label={WORDS.receipts}>
+      <ul aria-label={STRINGS.receipts}>
         {sales.map(({ id, number, at, method, undoneAt, lines }) => (
           <li key={id}>
             <Row>
               <a href={`/api/payments/${id}/receipt.pdf`} target="_blank" rel="noreferrer">
-                {WORDS.receipt(number)}
+                {STRINGS.receipt(number)}
               </a>
               <span>
                 {money(lines.find(({ jobId }) => jobId === job.id)?.amountMinor ?? 0, currency)},{' '}
@@ -231,10 +231,10 @@ const Receipts = ({ job, currency }: BillPanelProps) => {
               </span>
               {undoneAt === null ? (
                 <QuietButton isDisabled={busy} onPress={() => void undo(id)}>
-                  {WORDS.undoTheReceipt}
+                  {STRINGS.undoTheReceipt}
                 </QuietButton>
               ) : (
-                <MutedText as="span">{WORDS.undone(moment(undoneAt))}</MutedText>
+                <MutedText as="span">{STRINGS.undone(moment(undoneAt))}</MutedText>
               )}
             </Row>
           </li>

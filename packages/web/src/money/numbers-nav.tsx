@@ -2,18 +2,18 @@
 import { NavLink } from 'react-router';
 import { useMay } from '../api/may';
 import { SubPages } from '../theme/sub-pages';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const NumbersNav = () => {
   const maySeeMoney = useMay('see money');
   return (
-    <SubPages aria-label={WORDS.numbers}>
-      {maySeeMoney && <NavLink to="/takings">{WORDS.takings}</NavLink>}
-      <NavLink to="/rates">{WORDS.rates}</NavLink>
-      <NavLink to="/forecasts">{WORDS.forecasts}</NavLink>
-      <NavLink to="/lives">{WORDS.lives}</NavLink>
-      <NavLink to="/history">{WORDS.history}</NavLink>
-      <NavLink to="/calculator">{WORDS.calculator}</NavLink>
+    <SubPages aria-label={STRINGS.numbers}>
+      {maySeeMoney && <NavLink to="/takings">{STRINGS.takings}</NavLink>}
+      <NavLink to="/rates">{STRINGS.rates}</NavLink>
+      <NavLink to="/forecasts">{STRINGS.forecasts}</NavLink>
+      <NavLink to="/lives">{STRINGS.lives}</NavLink>
+      <NavLink to="/history">{STRINGS.history}</NavLink>
+      <NavLink to="/calculator">{STRINGS.calculator}</NavLink>
     </SubPages>
   );
 };

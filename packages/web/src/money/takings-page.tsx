@@ -11,7 +11,7 @@ import { PageHeading } from '../theme/page-heading';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { NumbersNav } from './numbers-nav';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const sumOf = (sales: readonly Sale[]): number =>
   sales.reduce(
@@ -26,7 +26,7 @@ const TakingsPage = () => {
   const [day, setDay] = useState<string | null>(null);
   const { data: takings, error } = useTakings(day !== null && isDay(day) ? day : null);
   const { data: session } = useSession();
-  if (!takings || !session) return <Waiting error={error} text={WORDS.loadingTheTakings} />;
+  if (!takings || !session) return <Waiting error={error} text={STRINGS.loadingTheTakings} />;
   const { currency } = session;
   const counted = takings.sales.filter(({ undoneAt }) => undoneAt === null);
   return (
@@ -35,15 +35,20 @@ const TakingsPage = () => {
       <Stack $gap={16}>
         <Row $gap={18} $align="end">
           <div style={{ flex: 1, minWidth: 240 }}>
-            <PageHeading title={WORDS.takings}>
-              {WORDS.takingsOf(dayAndYear(takings.day))}
+            <PageHeading title={STRINGS.takings}>
+              {STRINGS.takingsOf(dayAndYear(takings.day))}
             </PageHeading>
           </div>
           <div style={{ width: 190 }}>
-            <TextEntry label={WORDS.day} kind="date" value={day ?? takings.day} onChange={setDay} />
+            <TextEntry
+              label={STRINGS.day}
+              kind="date"
+              value={day ?? takings.day}
+              onChange={setDay}
+            />
           </div>
         </Row>
-        <Panel aria-label={WORDS.sums}>
+        <Panel aria-label={STRINGS.sums}>
           <Row $gap={28} $align="baseline">
             <b style={{ fontSize: 26 }}>
               <Figures>{money(sumOf(counted), currency)}</Figures>
@@ -56,22 +61,22 @@ const TakingsPage = () => {
                 </Figures>
               </span>
             ))}
-            <a href={`/api/takings.csv?day=${takings.day}`}>{WORDS.asCsv}</a>
+            <a href={`/api/takings.csv?day=${takings.day}`}>{STRINGS.asCsv}</a>
           </Row>
         </Panel>
-        <Panel aria-label={WORDS.receipts}>
+        <Panel aria-label={STRINGS.receipts}>
           {takings.sales.length === 0 ? (
-            <MutedText>{WORDS.nothingWasTakenOnThisDay}</MutedText>
+            <MutedText>{STRINGS.nothingWasTakenOnThisDay}</MutedText>
           ) : (
             <table>
               <thead>
                 <tr>
-                  <th scope="col">{WORDS.receiptAlone}</th>
-                  <th scope="col">{WORDS.at}</th>
-                  <th scope="col">{WORDS.customer}</th>
-                  <th scope="col">{WORDS.blades}</th>
-                  <th scope="col">{WORDS.by}</th>
-                  <th scope="col">{WORDS.amount}</th>
+                  <th scope="col">{STRINGS.receiptAlone}</th>
+                  <th scope="col">{STRINGS.at}</th>
+                  <th scope="col">{STRINGS.customer}</th>
+                  <th scope="col">{STRINGS.blades}</th>
+                  <th scope="col">{STRINGS.by}</th>
+                  <th scope="col">{STRINGS.amount}</th>
                 </tr>
               </thead>
               <tbody>
@@ -97,7 +102,7 @@ const TakingsPage = () => {
                     </td>
                     <td>
                       {named(sale.method)}
-                      {sale.undoneAt !== null && WORDS.undoneMoment(moment(sale.undoneAt))}
+                      {sale.undoneAt !== null && STRINGS.undoneMoment(moment(sale.undoneAt))}
                     </td>
                     <td>
                       <Figures>{money(sumOf([sale]), currency)}</Figures>

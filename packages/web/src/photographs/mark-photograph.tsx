@@ -16,7 +16,7 @@ import { BesidePicture } from '../trace/beside-picture';
 import { PictureCanvas } from '../trace/picture-canvas';
 import { PointsLayer } from '../trace/points-layer';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Marks = styled.ol`
   display: grid;
@@ -88,7 +88,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
         src={`/api/photographs/${id}/full.jpg`}
         widthPx={widthPx}
         heightPx={heightPx}
-        label={WORDS.photographClickToMarkAPlace}
+        label={STRINGS.photographClickToMarkAPlace}
         onPoint={({ x, y }) => {
           if (marks.length < MOST_MARKS)
             setMarks([...marks, { x: x / widthPx, y: y / heightPx, note: '' }]);
@@ -97,7 +97,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
         {(view) => (
           <>
             <PointsLayer
-              name={WORDS.markPoint}
+              name={STRINGS.markPoint}
               colour="var(--cut)"
               view={view}
               points={marks.map(({ x, y }) => ({ x: x * widthPx, y: y * heightPx }))}
@@ -132,15 +132,15 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
       </PictureCanvas>
       <Panel>
         <Stack $gap={12}>
-          <MutedText>{WORDS.takenInUprightAndWithoutThe(moment(at))}</MutedText>
-          <TextEntry label={WORDS.noteOnThePhotograph} value={note} onChange={setNote} />
-          <h3>{WORDS.marksAlone}</h3>
-          {marks.length === 0 && <MutedText>{WORDS.clickOnThePictureToMark}</MutedText>}
+          <MutedText>{STRINGS.takenInUprightAndWithoutThe(moment(at))}</MutedText>
+          <TextEntry label={STRINGS.noteOnThePhotograph} value={note} onChange={setNote} />
+          <h3>{STRINGS.marksAlone}</h3>
+          {marks.length === 0 && <MutedText>{STRINGS.clickOnThePictureToMark}</MutedText>}
           <Marks>
             {marks.map((mark, index) => (
               <li key={index}>
                 <TextEntry
-                  label={WORDS.mark(index + 1)}
+                  label={STRINGS.mark(index + 1)}
                   value={mark.note}
                   onChange={(next) =>
                     setMarks(
@@ -148,7 +148,10 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
                     )
                   }
                 />
-                <Button aria-label={WORDS.removeMark(index + 1)} onPress={() => removeMark(index)}>
+                <Button
+                  aria-label={STRINGS.removeMark(index + 1)}
+                  onPress={() => removeMark(index)}
+                >
                   <Trash2 size={19} />
                 </Button>
               </li>
@@ -161,9 +164,9 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
           )}
           <Row>
             <ActionButton onPress={() => void keep()} isDisabled={!changed}>
-              {WORDS.saveMarks}
+              {STRINGS.saveMarks}
             </ActionButton>
-            <QuietButton onPress={() => void remove()}>{WORDS.removeThisPhotograph}</QuietButton>
+            <QuietButton onPress={() => void remove()}>{STRINGS.removeThisPhotograph}</QuietButton>
           </Row>
         </Stack>
       </Panel>

@@ -8,16 +8,16 @@ import { Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { MarkPhotograph } from './mark-photograph';
 import { TraceOutline } from '../trace/trace-outline';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const CloseUpPicture = lazy(async () => ({
   default: (await import('../close-up/close-up')).CloseUpPicture,
 }));
 
 const MODES = [
-  { id: 'marks', label: WORDS.marksAndNotes },
-  { id: 'trace', label: WORDS.traceTheOutline },
-  { id: 'close', label: WORDS.lookClosely },
+  { id: 'marks', label: STRINGS.marksAndNotes },
+  { id: 'trace', label: STRINGS.traceTheOutline },
+  { id: 'close', label: STRINGS.lookClosely },
 ] as const;
 
 const PhotographPage = () => {
@@ -36,22 +36,22 @@ const OnePhotograph = ({ job, photograph }: { job: Job; photograph: Photograph }
   return (
     <Stack $gap={12}>
       <Row $gap={18} $align="end">
-        <h2>{WORDS.photograph}</h2>
+        <h2>{STRINGS.photograph}</h2>
         <SegmentedControl
-          label={WORDS.whatToDo}
+          label={STRINGS.whatToDo}
           hideLabel
           options={MODES}
           value={mode}
           onChange={setMode}
         />
-        <Link to={`/jobs/${job.id}/intake#photographs`}>{WORDS.backToTheIntake}</Link>
+        <Link to={`/jobs/${job.id}/intake#photographs`}>{STRINGS.backToTheIntake}</Link>
       </Row>
       {mode === 'marks' ? (
         <MarkPhotograph job={job} photograph={photograph} />
       ) : mode === 'trace' ? (
         <TraceOutline job={job} photograph={photograph} />
       ) : (
-        <Suspense fallback={<p role="status">{WORDS.opening}</p>}>
+        <Suspense fallback={<p role="status">{STRINGS.opening}</p>}>
           <CloseUpPicture job={job} photograph={photograph} />
         </Suspense>
       )}

@@ -13,7 +13,7 @@ import { FromMicroscope } from '../close-up/from-microscope';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Pictures = styled.ul`
   display: flex;
@@ -54,17 +54,17 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
     }
   };
   return (
-    <Panel aria-label={WORDS.photographs} id="photographs">
+    <Panel aria-label={STRINGS.photographs} id="photographs">
       <Stack>
         <Row>
-          <h2>{WORDS.photographs}</h2>
+          <h2>{STRINGS.photographs}</h2>
           <FileTrigger
             acceptedFileTypes={PHOTOGRAPH_TYPES}
             allowsMultiple
             onSelect={(files) => void add(files)}
           >
             <QuietButton isDisabled={busy}>
-              {busy ? WORDS.adding : WORDS.addAPhotograph}
+              {busy ? STRINGS.adding : STRINGS.addAPhotograph}
             </QuietButton>
           </FileTrigger>
         </Row>
@@ -75,7 +75,7 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
           </Notice>
         )}
         {job.photographs.length === 0 ? (
-          <MutedText>{WORDS.noneYetLayTheBladeOn}</MutedText>
+          <MutedText>{STRINGS.noneYetLayTheBladeOn}</MutedText>
         ) : (
           <Pictures>
             {job.photographs.map(({ id, note, marks, closeUp }, index) => (
@@ -83,11 +83,11 @@ export const PhotographsSheet = ({ job }: { job: Job }) => {
                 <Link to={`/jobs/${job.id}/photographs/${id}`}>
                   <img
                     src={`/api/photographs/${id}/small.jpg`}
-                    alt={note || WORDS.photographOfTheBlade(index + 1)}
+                    alt={note || STRINGS.photographOfTheBlade(index + 1)}
                   />
                 </Link>
                 <small>
-                  {[note, closeUp?.spot ?? '', marks.length > 0 ? WORDS.marks(marks.length) : '']
+                  {[note, closeUp?.spot ?? '', marks.length > 0 ? STRINGS.marks(marks.length) : '']
                     .filter(Boolean)
                     .join(' · ')}
                 </small>

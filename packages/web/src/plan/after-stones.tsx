@@ -20,7 +20,7 @@ import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { SeriesFields } from './series-fields';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface AfterStonesProps {
   readonly finishing: Finishing;
@@ -35,13 +35,13 @@ export const AfterStones = (props: AfterStonesProps) => {
   const { series, rack, onSeries } = props;
   return (
     <Stack>
-      <h3>{WORDS.afterTheStones}</h3>
+      <h3>{STRINGS.afterTheStones}</h3>
       {series === null ? (
         <>
           <OneSurface {...props} />
           <Row>
             <QuietButton onPress={() => onSeries(seriesOf(null, props.finishing).concat(MORE))}>
-              {WORDS.severalSurfacesInARow}
+              {STRINGS.severalSurfacesInARow}
             </QuietButton>
           </Row>
         </>
@@ -63,7 +63,7 @@ const OneSurface = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
   return (
     <Columns $columns={4}>
       <Select
-        label={WORDS.finishedOn}
+        label={STRINGS.finishedOn}
         options={options(FINISHING_SURFACES)}
         value={finishing.on}
         onChange={(on) => set({ on })}
@@ -72,25 +72,25 @@ const OneSurface = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
       {stropping && (
         <>
           <Select
-            label={WORDS.strop}
+            label={STRINGS.strop}
             options={[
-              { id: 'suits', label: WORDS.theOneThatSuits },
+              { id: 'suits', label: STRINGS.theOneThatSuits },
               ...forTask(rack, 'finish').map(({ id, name, um }) => ({
                 id,
-                label: WORDS.nameUm(name, um),
+                label: STRINGS.nameUm(name, um),
               })),
             ]}
             value={finishing.stropId ?? 'suits'}
             onChange={(next) => set({ stropId: next === 'suits' ? null : next })}
           />
           <SegmentedControl
-            label={WORDS.back}
+            label={STRINGS.back}
             options={options(STROP_BACKS)}
             value={finishing.back}
             onChange={(back) => set({ back })}
           />
           <WithinLimits
-            label={WORDS.underTheBevelAlone}
+            label={STRINGS.underTheBevelAlone}
             least={0}
             most={MOST_UNDER_DEG}
             whole={false}
@@ -101,7 +101,7 @@ const OneSurface = ({ finishing, rack, onFinishing }: AfterStonesProps) => {
       )}
       {finishing.on !== 'none' && (
         <WithinLimits
-          label={WORDS.strokesASide}
+          label={STRINGS.strokesASide}
           least={1}
           most={MOST_STROP_STROKES}
           whole

@@ -21,7 +21,7 @@ import { WithinLimits } from '../theme/within-limits';
 import { KindChoicesFields, KindFacts, TipField } from './kind-sheet';
 import { ThinningFields } from './thinning-fields';
 import type { SheetProps } from './sheet-props';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface AlongProps extends SheetProps {
   readonly rack: PlanInput['rack'];
@@ -36,23 +36,23 @@ const AlongFields = ({ job, plan, rack, choices, onChoices }: AlongProps) => (
       depthAlong={plan.outline.depthAlong}
       twoEdges={hasTwoEdges(job.measures.kindId, job.answers)}
       lifts={plan.work.isLifted ? plan.work.held[0]!.stations : []}
-      label={WORDS.alongTheEdge(plan.outline.verdict)}
+      label={STRINGS.alongTheEdge(plan.outline.verdict)}
     />
     <p>{plan.outline.verdict}</p>
     <ChipChoices job={job} choices={choices} onChoices={onChoices} />
     <FigureList>
-      <FigureView label={WORDS.heightLost} figure={plan.report.figures.heightLost} />
+      <FigureView label={STRINGS.heightLost} figure={plan.report.figures.heightLost} />
       <FigureView
-        label={WORDS.steelLost}
+        label={STRINGS.steelLost}
         figure={plan.report.figures.steelLost}
         beside={plan.report.figures.massLost}
       />
       <FigureView
-        label={WORDS.before(plan.section.shoulderLabel)}
+        label={STRINGS.before(plan.section.shoulderLabel)}
         figure={plan.report.figures.behindEdgeBefore}
       />
       <FigureView
-        label={WORDS.after(plan.section.shoulderLabel)}
+        label={STRINGS.after(plan.section.shoulderLabel)}
         figure={plan.report.figures.behindEdgeAfter}
       />
     </FigureList>
@@ -71,14 +71,14 @@ const HighSpotField = ({ job, choices, onChoices }: Omit<SheetProps, 'plan'>) =>
   job.damage.some(({ kind, depthMm }) => kind === 'high spot' && depthMm > 0) ? (
     <Columns $columns={3}>
       <WithinLimits
-        label={WORDS.highSpotDownOverVisits}
+        label={STRINGS.highSpotDownOverVisits}
         least={1}
         most={MOST_HIGH_SPOT_VISITS}
         whole
         value={choices.highSpotVisits}
         onValue={(highSpotVisits) => onChoices({ highSpotVisits })}
         onOpen={() => onChoices({ highSpotVisits: null })}
-        hint={WORDS.emptyAllOfItNow}
+        hint={STRINGS.emptyAllOfItNow}
       />
     </Columns>
   ) : null;
@@ -92,7 +92,7 @@ const FixedLift = ({ plan }: { plan: BladePlan }) => {
   const angles = held.flatMap((station) => angleAtFixedLift(station, middle.liftMm!) ?? []);
   return (
     <MutedText>
-      {WORDS.oneLiftOfHeldAllAlong(
+      {STRINGS.oneLiftOfHeldAllAlong(
         mm(middle.liftMm!, 1),
         fixed(Math.min(...angles), 1),
         fixed(Math.max(...angles), 1),
@@ -126,7 +126,7 @@ const ChipChoices = ({
             })
           }
         >
-          {WORDS.takeOutTheAtDeep(named(kind), mmTyped(fromMm), mmTyped(depthMm))}
+          {STRINGS.takeOutTheAtDeep(named(kind), mmTyped(fromMm), mmTyped(depthMm))}
         </Checkbox>
       ))}
   </Row>

@@ -5,14 +5,14 @@ import { Fold } from '../theme/fold';
 import { mm } from '../theme/format';
 import { Panel } from '../theme/layout';
 import type { AlongProps } from './along-fields';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
 const AlongFields = lazy(() => import('./along-fields'));
 
 export const AlongSheet = memo((props: AlongProps) => (
-  <Panel $slim aria-label={WORDS.alongTheEdgeAlone}>
-    <Fold title={WORDS.edgeProfileAndChips} level={2} says={alongSays(props)}>
+  <Panel $slim aria-label={STRINGS.alongTheEdgeAlone}>
+    <Fold title={STRINGS.edgeProfileAndChips} level={2} says={alongSays(props)}>
       <AlongFields {...props} />
     </Fold>
   </Panel>
@@ -23,8 +23,8 @@ AlongSheet.displayName = 'AlongSheet';
 const alongSays = ({ plan, job }: Pick<AlongProps, 'plan' | 'job'>): string =>
   [
     job.damage.length === 0
-      ? WORDS.noFaults
-      : `${job.damage.length} ${job.damage.length === 1 ? WORDS.fault : WORDS.faults}`,
-    WORDS.ofHeight(mm(plan.report.figures.heightLost.value, 2)),
-    plan.section.thinning.done ? named('thinned') : WORDS.notThinned,
+      ? STRINGS.noFaults
+      : `${job.damage.length} ${job.damage.length === 1 ? STRINGS.fault : STRINGS.faults}`,
+    STRINGS.ofHeight(mm(plan.report.figures.heightLost.value, 2)),
+    plan.section.thinning.done ? named('thinned') : STRINGS.notThinned,
   ].join(' · ');

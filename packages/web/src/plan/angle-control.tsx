@@ -11,13 +11,13 @@ import { fixed, mm, parseNumber, roughly } from '../theme/format';
 import { Row, MutedText, Stack } from '../theme/layout';
 import { SliderBar } from '../theme/slider';
 import { NumberEntry } from '../theme/number-entry';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** The schools of the angle, as the trade calls them. */
 export const SCHOOLS: Readonly<Record<Approach, string>> = {
-  keep: WORDS.keepWhatCame,
-  'by-use': WORDS.setByUse,
-  'lowest-clear': WORDS.lowestThatClears,
+  keep: STRINGS.keepWhatCame,
+  'by-use': STRINGS.setByUse,
+  'lowest-clear': STRINGS.lowestThatClears,
 };
 
 const Schools = styled.div`
@@ -207,7 +207,7 @@ const AngleDial = ({
         onMoving(false);
       }}
     >
-      <Label>{WORDS.orSetItByHandPer}</Label>
+      <Label>{STRINGS.orSetItByHandPer}</Label>
       <SliderBar />
     </Dial>
   );
@@ -229,12 +229,12 @@ const SchoolTable = memo(
   ({ options, chosen, onChoose }: SchoolTableProps) => (
     <div>
       <Heads aria-hidden>
-        <span>{WORDS.school}</span>
-        <span>{WORDS.steel}</span>
-        <span>{WORDS.height}</span>
-        <span>{WORDS.edgeTime}</span>
+        <span>{STRINGS.school}</span>
+        <span>{STRINGS.steel}</span>
+        <span>{STRINGS.height}</span>
+        <span>{STRINGS.edgeTime}</span>
       </Heads>
-      <Schools role="group" aria-label={WORDS.schoolOfTheAngle}>
+      <Schools role="group" aria-label={STRINGS.schoolOfTheAngle}>
         {options.map((option) => {
           const isChosen = chosen === option.approach;
           const { steelLost, heightLost, edgeTime } = option;
@@ -249,20 +249,20 @@ const SchoolTable = memo(
                 <b>{fixed(option.angleDeg, 1)}°</b> {school}
               </SchoolButton>
               <Cost
-                label={WORDS.steelSchool(school)}
+                label={STRINGS.steelSchool(school)}
                 figure={steelLost}
                 show={(value) => `${fixed(value, 1)} mm³`}
               />
               <Cost
-                label={WORDS.heightSchool(school)}
+                label={STRINGS.heightSchool(school)}
                 figure={heightLost}
                 show={(value) => `${mm(value, 2)}`}
               />
-              <Cost label={WORDS.edgeTimeSchool(school)} figure={edgeTime} show={roughly} />
+              <Cost label={STRINGS.edgeTimeSchool(school)} figure={edgeTime} show={roughly} />
               <small>
                 {option.startReason}
                 {option.moves.map(({ deltaDeg, reason }) =>
-                  WORDS.becauseOf(
+                  STRINGS.becauseOf(
                     deltaDeg > 0 ? '+' : '−',
                     fixed(Math.abs(deltaDeg), 1).replace('.0', ''),
                     reason,
@@ -293,9 +293,9 @@ const ByHand = memo(({ angleDeg, onAngle, onMoving }: ByHandProps) => {
   const value = parseNumber(shown);
   const problem =
     value === null
-      ? WORDS.isNotANumber(shown)
+      ? STRINGS.isNotANumber(shown)
       : value < 5 || value > 40
-        ? WORDS.theAnglePerSideMustBe(value)
+        ? STRINGS.theAnglePerSideMustBe(value)
         : undefined;
   const set = (next: number): void => {
     setTyped(null);
@@ -303,16 +303,16 @@ const ByHand = memo(({ angleDeg, onAngle, onMoving }: ByHandProps) => {
   };
   return (
     <Row $align="end">
-      <StepButton aria-label={WORDS.halfADegreeLess} onPress={() => set(angleDeg - 0.5)}>
+      <StepButton aria-label={STRINGS.halfADegreeLess} onPress={() => set(angleDeg - 0.5)}>
         <Minus size={20} />
       </StepButton>
       <AngleDial angleDeg={angleDeg} onMoving={onMoving} onAngle={set} />
-      <StepButton aria-label={WORDS.halfADegreeMore} onPress={() => set(angleDeg + 0.5)}>
+      <StepButton aria-label={STRINGS.halfADegreeMore} onPress={() => set(angleDeg + 0.5)}>
         <Plus size={20} />
       </StepButton>
       <div style={{ width: 150 }}>
         <NumberEntry
-          label={WORDS.perSide}
+          label={STRINGS.perSide}
           value={shown}
           error={problem}
           onChange={(next) => {
@@ -350,15 +350,15 @@ export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleCon
   const setAngle = useCallback((angleDeg: number): void => onChoices({ angleDeg }), [onChoices]);
   return (
     <Stack>
-      <h2>{WORDS.angle}</h2>
+      <h2>{STRINGS.angle}</h2>
       <dl style={{ margin: 0, display: 'grid', gap: 10 }}>
         <FigureView
-          label={WORDS.asItCame}
+          label={STRINGS.asItCame}
           figure={plan.report.figures.presentAngle}
           beside={plan.report.figures.presentInclusive}
         />
         <FigureView
-          label={WORDS.targetAngle}
+          label={STRINGS.targetAngle}
           figure={plan.report.figures.angle}
           beside={plan.report.figures.angleInclusive}
           large
@@ -366,7 +366,7 @@ export const AngleControl = ({ plan, restingDeg, onChoices, onMoving }: AngleCon
       </dl>
       <SchoolTable options={plan.report.options} chosen={plan.angle.approach} onChoose={choose} />
       {plan.angle.isGuided ? (
-        <MutedText>{WORDS.theSpineSetsItOnlyTape}</MutedText>
+        <MutedText>{STRINGS.theSpineSetsItOnlyTape}</MutedText>
       ) : (
         <ByHand key={chosenTimes} angleDeg={restingDeg} onAngle={setAngle} onMoving={onMoving} />
       )}

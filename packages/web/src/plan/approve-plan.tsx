@@ -23,7 +23,7 @@ import { Notice } from '../theme/notice';
 import { useGoOn } from '../theme/use-go-on';
 import { TextEntry } from '../theme/text-fields';
 import { useMay } from '../api/may';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** What stops the work later is said while the plan can still be changed. */
 export const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
@@ -36,8 +36,8 @@ export const OpenQuestions = ({ job, plan }: { job: Job; plan: BladePlan }) => {
   if (open.length === 0) return null;
   return (
     <Notice tone="cut">
-      {WORDS.askTheCustomerBeforeTheWork(open.map(({ text }) => text).join(' '))}{' '}
-      <QuietLink to={`/jobs/${job.id}/judge`}>{WORDS.askTheCustomer}</QuietLink>
+      {STRINGS.askTheCustomerBeforeTheWork(open.map(({ text }) => text).join(' '))}{' '}
+      <QuietLink to={`/jobs/${job.id}/judge`}>{STRINGS.askTheCustomer}</QuietLink>
     </Notice>
   );
 };
@@ -84,8 +84,8 @@ export const ApprovePlan = ({
     }
   };
   const mayApprove = useMay('approve plan');
-  if (!open) return <MutedText>{WORDS.thisPlanIsClosedTheBlade(named(job.stage))}</MutedText>;
-  if (!mayApprove) return <MutedText>{WORDS.theBenchApprovesPlansYouAre}</MutedText>;
+  if (!open) return <MutedText>{STRINGS.thisPlanIsClosedTheBlade(named(job.stage))}</MutedText>;
+  if (!mayApprove) return <MutedText>{STRINGS.theBenchApprovesPlansYouAre}</MutedText>;
   return (
     <Stack>
       {problem !== null && (
@@ -96,18 +96,18 @@ export const ApprovePlan = ({
       {isLong && (
         <Notice tone="cut">
           <Checkbox value={longIsMeant} onChange={setLongIsMeant}>
-            {WORDS.hoursOnOneBladeThePrice(fixed(plan.work.seconds / 3600, 1))}
+            {STRINGS.hoursOnOneBladeThePrice(fixed(plan.work.seconds / 3600, 1))}
           </Checkbox>
         </Notice>
       )}
-      {job.stage === 'on the bench' && <MutedText>{WORDS.workDoneSoFarStaysOn}</MutedText>}
+      {job.stage === 'on the bench' && <MutedText>{STRINGS.workDoneSoFarStaysOn}</MutedText>}
       {job.plan && (
         <div style={{ maxWidth: 520 }}>
           <TextEntry
-            label={WORDS.reasonForTheChange}
+            label={STRINGS.reasonForTheChange}
             value={reason}
             onChange={setReason}
-            hint={WORDS.savedWithThisVersionEarlierVersions}
+            hint={STRINGS.savedWithThisVersionEarlierVersions}
           />
         </div>
       )}
@@ -115,7 +115,7 @@ export const ApprovePlan = ({
         <Notice tone="cut">
           <Row>
             <span>{planProblem}.</span>
-            <QuietLink to="/rack">{WORDS.openTheRack}</QuietLink>
+            <QuietLink to="/rack">{STRINGS.openTheRack}</QuietLink>
           </Row>
         </Notice>
       )}
@@ -124,7 +124,7 @@ export const ApprovePlan = ({
           isDisabled={busy || planProblem !== null || (isLong && !longIsMeant)}
           onPress={() => void settle()}
         >
-          {job.stage === 'taken in' ? WORDS.approvePlan : WORDS.approveChangedPlan}
+          {job.stage === 'taken in' ? STRINGS.approvePlan : STRINGS.approveChangedPlan}
         </ActionButton>
       </Row>
     </Stack>

@@ -24,7 +24,7 @@ import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Part = styled.section`
   border-left: 6px solid var(--accent);
@@ -56,9 +56,9 @@ const Named = styled.ol`
 
 /** Faces whose width has to be said: the others follow from the plan. */
 const WIDTHS: Partial<Record<BladePart, string>> = {
-  micro: WORDS.widthOfTheMicroBevelMm,
-  cladding: WORDS.widthOfTheBandMm,
-  core: WORDS.widthOfTheBandMm,
+  micro: STRINGS.widthOfTheMicroBevelMm,
+  cladding: STRINGS.widthOfTheBandMm,
+  core: STRINGS.widthOfTheBandMm,
 };
 const FACE_LIMITS_MM = [0.02, 80] as const;
 
@@ -93,8 +93,8 @@ export const ChainsControl = ({
     onChains(chains.map((chain) => (chain.part === part ? { ...chain, ...next } : chain)));
   return (
     <Stack>
-      <h3>{WORDS.separateStonesPerBevel}</h3>
-      {chains.length === 0 && <MutedText>{WORDS.oneChainForTheWholeEdge}</MutedText>}
+      <h3>{STRINGS.separateStonesPerBevel}</h3>
+      {chains.length === 0 && <MutedText>{STRINGS.oneChainForTheWholeEdge}</MutedText>}
       {chains.map((chain) => (
         <PartEditor
           key={chain.part}
@@ -108,7 +108,7 @@ export const ChainsControl = ({
       <Row>
         {without.map((part) => (
           <QuietButton key={part} onPress={() => onChains([...chains, { ...START, part }])}>
-            {WORDS.onItsOwn(PART_LABELS[part])}
+            {STRINGS.onItsOwn(PART_LABELS[part])}
           </QuietButton>
         ))}
       </Row>
@@ -132,16 +132,16 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
       <Stack $gap={10}>
         <Row>
           <h3>{PART_LABELS[part]}</h3>
-          <QuietButton aria-label={WORDS.likeTheRest(PART_LABELS[part])} onPress={onRemove}>
-            {WORDS.likeTheRestAlone}
+          <QuietButton aria-label={STRINGS.likeTheRest(PART_LABELS[part])} onPress={onRemove}>
+            {STRINGS.likeTheRestAlone}
           </QuietButton>
         </Row>
         <Columns $columns={4}>
           <SegmentedControl
-            label={WORDS.stones}
+            label={STRINGS.stones}
             options={[
-              { id: 'planned', label: WORDS.planned },
-              { id: 'named', label: WORDS.namedByHand },
+              { id: 'planned', label: STRINGS.planned },
+              { id: 'named', label: STRINGS.namedByHand },
             ]}
             value={stones ? 'named' : 'planned'}
             onChange={(next) =>
@@ -156,7 +156,7 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
             }
           />
           <Select
-            label={WORDS.bond}
+            label={STRINGS.bond}
             options={[
               { id: 'any', label: named('any') },
               ...options(BONDS.filter((bond) => bond !== 'strop')),
@@ -165,13 +165,13 @@ const PartEditor = ({ chain, rack, startStones, onChange, onRemove }: PartEditor
             onChange={(next) => onChange({ bond: next === 'any' ? null : next })}
           />
           <Select
-            label={WORDS.strokeDirection}
+            label={STRINGS.strokeDirection}
             options={options(DIRECTIONS)}
             value={chain.direction}
             onChange={(direction) => onChange({ direction })}
           />
           <Select
-            label={WORDS.slurry}
+            label={STRINGS.slurry}
             options={options(SLURRIES)}
             value={chain.slurry}
             onChange={(slurry) => onChange({ slurry })}
@@ -212,9 +212,9 @@ const FaceWidth = ({
   return (
     <NumberEntry
       label={label}
-      hint={WORDS.emptyAsUsual}
+      hint={STRINGS.emptyAsUsual}
       value={typed}
-      error={right ? undefined : WORDS.fromToMmWasGiven(low, high, typed)}
+      error={right ? undefined : STRINGS.fromToMmWasGiven(low, high, typed)}
       onChange={(next) => {
         setTyped(next);
         const width = parseNumber(next);
@@ -236,7 +236,7 @@ const NamedStones = ({
 }) => {
   const nameOf = (id: string): string => {
     const stone = rack.find((each) => each.id === id);
-    return stone ? WORDS.nameUm(stone.name, stone.um) : WORDS.notOnTheRackAnyMore;
+    return stone ? STRINGS.nameUm(stone.name, stone.um) : STRINGS.notOnTheRackAnyMore;
   };
   const moved = (from: number, to: number): readonly string[] => {
     const next = [...stones];
@@ -246,28 +246,28 @@ const NamedStones = ({
   };
   return (
     <Stack $gap={8}>
-      <Named aria-label={WORDS.stonesInTheirOrder}>
+      <Named aria-label={STRINGS.stonesInTheirOrder}>
         {stones.map((id, index) => (
           <li key={`${id} ${index}`}>
             <span>
               {index + 1}. {nameOf(id)}
             </span>
             <Button
-              aria-label={WORDS.earlier(nameOf(id))}
+              aria-label={STRINGS.earlier(nameOf(id))}
               isDisabled={index === 0}
               onPress={() => onStones(moved(index, index - 1))}
             >
               <ArrowUp size={18} />
             </Button>
             <Button
-              aria-label={WORDS.later(nameOf(id))}
+              aria-label={STRINGS.later(nameOf(id))}
               isDisabled={index === stones.length - 1}
               onPress={() => onStones(moved(index, index + 1))}
             >
               <ArrowDown size={18} />
             </Button>
             <Button
-              aria-label={WORDS.nameOfLeaveOut(nameOf(id))}
+              aria-label={STRINGS.nameOfLeaveOut(nameOf(id))}
               isDisabled={stones.length === 1}
               onPress={() => onStones(stones.filter((_, at) => at !== index))}
             >
@@ -279,10 +279,10 @@ const NamedStones = ({
       {stones.length < MOST_IN_CHAIN && (
         <div style={{ width: 320 }}>
           <Select
-            label={WORDS.addAStoneAfterThese}
+            label={STRINGS.addAStoneAfterThese}
             options={rack.map(({ id, name, um, bond }) => ({
               id,
-              label: WORDS.nameUm(name, um),
+              label: STRINGS.nameUm(name, um),
               detail: bond,
             }))}
             value={null}

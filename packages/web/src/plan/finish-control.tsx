@@ -6,7 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { NumberEntry } from '../theme/number-entry';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface FinishControlProps {
   readonly plan: BladePlan;
@@ -26,13 +26,13 @@ const WishMet = ({ plan, onChoices }: Pick<FinishControlProps, 'plan' | 'onChoic
   return (
     <Row $gap={12}>
       <span>
-        {WORDS.theCustomerAskedForTheLast(
+        {STRINGS.theCustomerAskedForTheLast(
           wish.asked,
           finishText(wish.um),
           finishText(last.um),
           off < 1.02
-            ? WORDS.asAsked
-            : WORDS.times(fixed(off, 1), ratio > 1 ? WORDS.finer : WORDS.coarser),
+            ? STRINGS.asAsked
+            : STRINGS.times(fixed(off, 1), ratio > 1 ? STRINGS.finer : STRINGS.coarser),
         )}
       </span>
       {off >= 1.02 && (
@@ -41,7 +41,7 @@ const WishMet = ({ plan, onChoices }: Pick<FinishControlProps, 'plan' | 'onChoic
             onChoices({ finishUm: [last.um / ACCEPTED_WITHIN, last.um * ACCEPTED_WITHIN] })
           }
         >
-          {WORDS.accept(finishText(last.um))}
+          {STRINGS.accept(finishText(last.um))}
         </QuietButton>
       )}
     </Row>
@@ -74,10 +74,10 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
   const low = parseNumber(finest);
   const high = parseNumber(coarsest);
   const lowProblem =
-    low === null || low < 0.1 || low > 800 ? WORDS.finestMustBeFrom01(finest) : undefined;
+    low === null || low < 0.1 || low > 800 ? STRINGS.finestMustBeFrom01(finest) : undefined;
   const highProblem =
     high === null || high > 800 || (low !== null && high < low)
-      ? WORDS.coarsestMustBeFromTo800(finest, coarsest)
+      ? STRINGS.coarsestMustBeFromTo800(finest, coarsest)
       : undefined;
   const change = (nextFinest: string, nextCoarsest: string): void => {
     setFinest(nextFinest);
@@ -90,7 +90,7 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
     <Row $align="start" $gap={18}>
       <div style={{ width: 170 }}>
         <NumberEntry
-          label={WORDS.finishFinest}
+          label={STRINGS.finishFinest}
           value={finest}
           onChange={(next) => change(next, coarsest)}
           error={lowProblem}
@@ -98,18 +98,18 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
       </div>
       <div style={{ width: 170 }}>
         <NumberEntry
-          label={WORDS.finishCoarsest}
+          label={STRINGS.finishCoarsest}
           value={coarsest}
           onChange={(next) => change(finest, next)}
           error={highProblem}
         />
       </div>
       <SegmentedControl
-        label={WORDS.largestJumpBetweenStones}
+        label={STRINGS.largestJumpBetweenStones}
         options={[
-          { id: '2', label: WORDS.twoTimes },
-          { id: '3', label: WORDS.threeTimes },
-          { id: 'none', label: WORDS.noLimit },
+          { id: '2', label: STRINGS.twoTimes },
+          { id: '3', label: STRINGS.threeTimes },
+          { id: 'none', label: STRINGS.noLimit },
         ]}
         value={choices.maxRatio === null ? 'none' : choices.maxRatio === 2 ? '2' : '3'}
         onChange={(id) => onChoices({ maxRatio: id === 'none' ? null : Number(id) })}
@@ -122,7 +122,7 @@ const FinishFields = ({ plan, choices, advisedUm, onChoices }: FinishControlProp
             onChoices({ finishUm: null });
           }}
         >
-          {WORDS.finishAsTheUseWantsIt}
+          {STRINGS.finishAsTheUseWantsIt}
         </QuietButton>
       )}
     </Row>

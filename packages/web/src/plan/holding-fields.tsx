@@ -9,7 +9,7 @@ import { MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Svg = styled.svg`
   display: block;
@@ -78,7 +78,7 @@ const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={WORDS.angleAlongTheEdgeFromTo(
+        aria-label={STRINGS.angleAlongTheEdgeFromTo(
           side === null ? '' : ` ${ofSide(side)}`,
           fixed(Math.min(...angles), 1),
           fixed(Math.max(...angles), 1),
@@ -96,7 +96,7 @@ const AlongChart = ({ side, along, elsewhere, wantedDeg }: HeldCurve) => {
           {fixed(wantedDeg, 1)}°
         </text>
         <text x={PAD.left} y={HEIGHT - 6}>
-          {WORDS.heel}
+          {STRINGS.heel}
         </text>
         <text x={WIDTH - PAD.right} y={HEIGHT - 6} textAnchor="end">
           {mm(to, 0)}
@@ -134,9 +134,9 @@ const HoldingFields = ({
     <Stack>
       <div style={{ maxWidth: 340 }}>
         <Select
-          label={WORDS.theAngleIsHeld}
+          label={STRINGS.theAngleIsHeld}
           options={[
-            { id: 'hand', label: WORDS.byHand },
+            { id: 'hand', label: STRINGS.byHand },
             ...inUse.map(({ id, name, kind }) => ({
               id: String(id),
               label: name,
@@ -150,21 +150,21 @@ const HoldingFields = ({
       {moves && (
         <div style={{ maxWidth: 340 }}>
           <WithinLimits
-            label={WORDS.byHandFrom}
+            label={STRINGS.byHandFrom}
             least={0.1}
             most={800}
             whole={false}
             value={handFromUm}
             onValue={onHandFrom}
             onOpen={() => onHandFrom(null)}
-            hint={WORDS.beltsDownToThisGrainStones}
+            hint={STRINGS.beltsDownToThisGrainStones}
           />
         </div>
       )}
       {plan.angle.isGuided ? (
-        <p>{WORDS.spineAndEdgeLieOnThe}</p>
+        <p>{STRINGS.spineAndEdgeLieOnThe}</p>
       ) : !plan.work.isLifted && machineId === null ? (
-        <p>{WORDS.noSpineIsLiftedHereEach}</p>
+        <p>{STRINGS.noSpineIsLiftedHereEach}</p>
       ) : (
         holding.lines.map((line) => <p key={textOf(line)}>{textOf(line)}</p>)
       )}
@@ -173,7 +173,7 @@ const HoldingFields = ({
           {holding.curves.map((curve) => (
             <figure key={curve.side}>
               {curve.side !== null && (
-                <figcaption>{WORDS.alongTheEdgeOfSide(ofSide(curve.side))}</figcaption>
+                <figcaption>{STRINGS.alongTheEdgeOfSide(ofSide(curve.side))}</figcaption>
               )}
               <AlongChart {...curve} />
             </figure>
@@ -181,7 +181,7 @@ const HoldingFields = ({
         </Curves>
       )}
       {holding.curves.some(({ elsewhere }) => elsewhere.length > 0) && (
-        <MutedText>{WORDS.fullAtTheBestPlaceOf}</MutedText>
+        <MutedText>{STRINGS.fullAtTheBestPlaceOf}</MutedText>
       )}
       {holding.perStone.length > 0 && (
         <Table>

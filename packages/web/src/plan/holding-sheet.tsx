@@ -6,7 +6,7 @@ import { useMachines } from '../api/hooks';
 import { Fold } from '../theme/fold';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
 const HoldingFields = lazy(() => import('./holding-fields'));
@@ -24,9 +24,9 @@ export const HoldingSheet = memo(
     const { data: machines } = useMachines();
     const machine = machines?.find(({ id }) => String(id) === machineId);
     return (
-      <Panel $slim aria-label={WORDS.holdingTheAngle}>
+      <Panel $slim aria-label={STRINGS.holdingTheAngle}>
         <Stack>
-          <Fold title={WORDS.holdingTheAngle} level={2} says={machine?.name ?? WORDS.byHand}>
+          <Fold title={STRINGS.holdingTheAngle} level={2} says={machine?.name ?? STRINGS.byHand}>
             <HoldingFields
               plan={plan}
               machines={machines ?? []}

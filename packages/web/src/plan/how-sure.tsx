@@ -3,13 +3,17 @@ import { lazy, memo } from 'react';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
 import type { WeighedProps } from './weighed-measures';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Weighed = lazy(() => import('./weighed-measures'));
 
 export const HowSure = memo((props: WeighedProps) => (
-  <Panel $slim aria-label={WORDS.howSure}>
-    <Fold title={WORDS.howSureTheMeasuresMakeIt} level={2} says={WORDS.whatSteelHeightAndTimeMay}>
+  <Panel $slim aria-label={STRINGS.howSure}>
+    <Fold
+      title={STRINGS.howSureTheMeasuresMakeIt}
+      level={2}
+      says={STRINGS.whatSteelHeightAndTimeMay}
+    >
       <Weighed {...props} />
     </Fold>
   </Panel>

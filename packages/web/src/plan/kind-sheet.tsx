@@ -22,7 +22,7 @@ import { Columns } from '../theme/columns';
 import { options } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { WithinLimits } from '../theme/within-limits';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface PartProps {
   readonly job: Job;
@@ -35,7 +35,7 @@ interface PartProps {
 export const TipField = ({ job, choices, onChoices }: Omit<PartProps, 'plan'>) =>
   job.damage.some(({ kind }) => kind === 'missing tip') ? (
     <SegmentedControl
-      label={WORDS.theTip}
+      label={STRINGS.theTip}
       options={options(TIP_WAYS)}
       value={choices.kind.tipWay}
       onChange={(tipWay) => onChoices({ kind: { ...choices.kind, tipWay } })}
@@ -52,34 +52,34 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       return (
         <Columns $columns={2}>
           <SegmentedControl
-            label={WORDS.frontBevel}
-            options={[{ id: 'usual', label: WORDS.usualOfTheKind }, ...options(FRONT_FORMS)]}
+            label={STRINGS.frontBevel}
+            options={[{ id: 'usual', label: STRINGS.usualOfTheKind }, ...options(FRONT_FORMS)]}
             value={kind.frontForm ?? 'usual'}
             onChange={(next) =>
               set({ frontForm: FRONT_FORMS.find((form) => form === next) ?? null })
             }
           />
           <SegmentedControl
-            label={WORDS.fingerPositionsOfAClamShell}
+            label={STRINGS.fingerPositionsOfAClamShell}
             options={options(FINGER_ORDERS)}
             value={kind.fingerOrder}
             onChange={(fingerOrder) => set({ fingerOrder })}
           />
           <SegmentedControl
-            label={WORDS.backOnEachFinerStone}
+            label={STRINGS.backOnEachFinerStone}
             options={options(BACK_TURNS)}
             value={kind.backTurn}
             onChange={(backTurn) => set({ backTurn })}
           />
           <WithinLimits
-            label={WORDS.tapTheBackOutForA}
+            label={STRINGS.tapTheBackOutForA}
             least={0.1}
             most={WIDEST_TAPPED_RIM_MM}
             whole={false}
             value={kind.tapForRimMm}
             onValue={(tapForRimMm) => set({ tapForRimMm })}
             onOpen={() => set({ tapForRimMm: null })}
-            hint={WORDS.emptyItIsNotTappedRisky}
+            hint={STRINGS.emptyItIsNotTappedRisky}
           />
         </Columns>
       );
@@ -87,27 +87,27 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       return (
         <Columns $columns={2}>
           <SegmentedControl
-            label={WORDS.wayOfTheScallops}
+            label={STRINGS.wayOfTheScallops}
             options={options(SERRATION_WAYS)}
             value={kind.serrationWay}
             onChange={(serrationWay) => set({ serrationWay })}
           />
           <WithinLimits
-            label={WORDS.flatSide}
+            label={STRINGS.flatSide}
             least={0}
             most={MOST_FLAT_SIDE_DEG}
             whole={false}
             value={kind.flatSideDeg}
             onValue={(flatSideDeg) => set({ flatSideDeg })}
             onOpen={() => set({ flatSideDeg: null })}
-            hint={WORDS.emptyTheFacetItHasElse}
+            hint={STRINGS.emptyTheFacetItHasElse}
           />
         </Columns>
       );
     case 'convex':
       return (
         <SegmentedControl
-          label={WORDS.service}
+          label={STRINGS.service}
           options={options(AXE_SERVICES)}
           value={kind.axeService}
           onChange={(axeService) => set({ axeService })}
@@ -117,13 +117,13 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
       return (
         <Columns $columns={2}>
           <SegmentedControl
-            label={WORDS.whereItBegins}
+            label={STRINGS.whereItBegins}
             options={options(RAZOR_STARTS)}
             value={kind.razorStart}
             onChange={(razorStart) => set({ razorStart })}
           />
           <WithinLimits
-            label={WORDS.layersOfTapeOnTheSpine}
+            label={STRINGS.layersOfTapeOnTheSpine}
             least={0}
             most={MOST_TAPE_LAYERS}
             whole
@@ -135,7 +135,7 @@ export const KindChoicesFields = ({ job, choices, onChoices }: Omit<PartProps, '
     case 'two-sided with ridge':
       return (
         <SegmentedControl
-          label={WORDS.bevelBelowTheRidge}
+          label={STRINGS.bevelBelowTheRidge}
           options={options(RIDGE_FORMS)}
           value={kind.ridgeForm}
           onChange={(ridgeForm) => set({ ridgeForm })}

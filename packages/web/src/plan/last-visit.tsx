@@ -8,7 +8,7 @@ import { textOf } from '../theme/text';
 import { Fold } from '../theme/fold';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import type { PlanOnRackProps, SheetProps } from './sheet-props';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 type LastVisitProps = Omit<SheetProps & PlanOnRackProps, 'plan'>;
 
@@ -20,35 +20,35 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
   if (!last || !plan) return null;
   const changes = changedSince(last, job, rack);
   return (
-    <Panel $slim aria-label={WORDS.lastVisit}>
+    <Panel $slim aria-label={STRINGS.lastVisit}>
       <Fold
-        title={WORDS.lastVisit}
+        title={STRINGS.lastVisit}
         level={2}
-        says={WORDS.textFigurePerSideText2(
+        says={STRINGS.textFigurePerSideText2(
           last.returnedAt ? `${dayAndYear(last.returnedAt)}, ` : '',
           fixed(plan.angleDeg, 1),
-          changes.length > 0 ? WORDS.changedSince(changes.length) : '',
+          changes.length > 0 ? STRINGS.changedSince(changes.length) : '',
         )}
       >
         <Stack $gap={8}>
           {plan.setAgain && <p>{plan.setAgain}</p>}
-          {last.holding !== '' && <p>{WORDS.heldBy(last.holding)}</p>}
-          {rigSays(last.rigSetting) !== '' && <p>{WORDS.rig(rigSays(last.rigSetting))}</p>}
-          <ol aria-label={WORDS.stepsOfTheLastVisit}>
+          {last.holding !== '' && <p>{STRINGS.heldBy(last.holding)}</p>}
+          {rigSays(last.rigSetting) !== '' && <p>{STRINGS.rig(rigSays(last.rigSetting))}</p>}
+          <ol aria-label={STRINGS.stepsOfTheLastVisit}>
             {workedSteps(last).map(({ id, step, strokesRight, strokesLeft, workedSeconds }) => (
               <li key={id}>
                 {textOf(step.title)}:{' '}
-                {strokesRight + strokesLeft > 0 && WORDS.rightLeft(strokesRight, strokesLeft)}
+                {strokesRight + strokesLeft > 0 && STRINGS.rightLeft(strokesRight, strokesLeft)}
                 {roughly(workedSeconds)}
               </li>
             ))}
           </ol>
           {changes.map((change) => (
-            <MutedText key={change}>{WORDS.sinceThen(change)}</MutedText>
+            <MutedText key={change}>{STRINGS.sinceThen(change)}</MutedText>
           ))}
           <Row>
             <ActionButton onPress={() => onChoices(asLastTime(last, job, rack, choices))}>
-              {WORDS.planAsLastTime}
+              {STRINGS.planAsLastTime}
             </ActionButton>
           </Row>
         </Stack>
@@ -60,9 +60,9 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
 /** How the rig was set, in the order it is set again. */
 const rigSays = ({ jawMm, ruleMarkMm, block }: Job['rigSetting']): string =>
   [
-    jawMm === null ? '' : WORDS.jawsFromTheHeel(mmTyped(jawMm)),
-    ruleMarkMm === null ? '' : WORDS.markOnTheRule(mmTyped(ruleMarkMm)),
-    block === '' ? '' : WORDS.block(block),
+    jawMm === null ? '' : STRINGS.jawsFromTheHeel(mmTyped(jawMm)),
+    ruleMarkMm === null ? '' : STRINGS.markOnTheRule(mmTyped(ruleMarkMm)),
+    block === '' ? '' : STRINGS.block(block),
   ]
     .filter(Boolean)
     .join(', ');
@@ -138,26 +138,26 @@ const changedSince = (last: Job, job: Job, rack: PlanInput['rack']): string[] =>
   ): string[] => {
     const [before, now] = [last.measures[field], job.measures[field]];
     return Math.abs(now - before) >= SEEN_MM
-      ? [WORDS.now(what, mm(before, digits), mm(now, digits))]
+      ? [STRINGS.now(what, mm(before, digits), mm(now, digits))]
       : [];
   };
   const gone = workedSteps(last).flatMap(({ step }) =>
     rack.some(({ id }) => id === step.stoneId) ? [] : [textOf(step.title)],
   );
   return [
-    ...differs(WORDS.behindTheEdge, 'thicknessBehindEdgeMm', 2),
-    ...differs(WORDS.heightHalfWay, 'heightMiddleMm', 1),
-    ...differs(WORDS.edgeLength, 'edgeLengthMm', 0),
-    ...(last.steel === job.steel ? [] : [WORDS.steelNow(last.steel, job.steel)]),
-    ...(last.useId === job.useId ? [] : [WORDS.anotherUse]),
+    ...differs(STRINGS.behindTheEdge, 'thicknessBehindEdgeMm', 2),
+    ...differs(STRINGS.heightHalfWay, 'heightMiddleMm', 1),
+    ...differs(STRINGS.edgeLength, 'edgeLengthMm', 0),
+    ...(last.steel === job.steel ? [] : [STRINGS.steelNow(last.steel, job.steel)]),
+    ...(last.useId === job.useId ? [] : [STRINGS.anotherUse]),
     ...(job.damage.length > 0
       ? [
-          WORDS.foundOnItNow(
+          STRINGS.foundOnItNow(
             job.damage.length,
-            job.damage.length === 1 ? WORDS.fault : WORDS.faults,
+            job.damage.length === 1 ? STRINGS.fault : STRINGS.faults,
           ),
         ]
       : []),
-    ...(gone.length > 0 ? [WORDS.noLongerOnTheRack(gone.join(', '))] : []),
+    ...(gone.length > 0 ? [STRINGS.noLongerOnTheRack(gone.join(', '))] : []),
   ];
 };

@@ -12,23 +12,23 @@ import type { SheetProps } from './sheet-props';
 import { OpenQuestions } from './approve-plan';
 import { StepList } from './step-list';
 import { useLearnedTimes } from './use-learned-times';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface OrderSheetProps extends SheetProps {
   readonly rack: PlanInput['rack'];
 }
 
 export const OrderSheet = memo(({ job, plan, choices, onChoices, rack }: OrderSheetProps) => (
-  <Panel aria-label={WORDS.steps}>
+  <Panel aria-label={STRINGS.steps}>
     <Stack>
       <Row $gap={18} $align="baseline">
-        <h2>{WORDS.steps}</h2>
-        <QuietLink to={`/jobs/${job.id}/compare`}>{WORDS.comparePlans}</QuietLink>
+        <h2>{STRINGS.steps}</h2>
+        <QuietLink to={`/jobs/${job.id}/compare`}>{STRINGS.comparePlans}</QuietLink>
       </Row>
       <TimedSteps job={job} plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
       <SoakPlan steps={plan.work.steps} jobId={job.id} />
       <FigureList>
-        <FigureView label={WORDS.workingTime} figure={plan.report.figures.workingTime} large />
+        <FigureView label={STRINGS.workingTime} figure={plan.report.figures.workingTime} large />
       </FigureList>
       <WorkingRange job={job} plan={plan} rack={rack} />
       {canDo(job, 'approve plan') && <OpenQuestions job={job} plan={plan} />}
@@ -47,11 +47,11 @@ const WorkingRange = ({ job, plan, rack }: Pick<OrderSheetProps, 'job' | 'plan' 
   const { total, records } = useLearnedTimes(job, plan, rack);
   const [from, to] = [roughly(total.p10Seconds), roughly(total.p90Seconds)];
   return records === null ? (
-    <MutedText>{WORDS.fromToInEightCasesOf(from, to)}</MutedText>
+    <MutedText>{STRINGS.fromToInEightCasesOf(from, to)}</MutedText>
   ) : (
     <MutedText>
-      {WORDS.byYourOwnRates(roughly(total.p50Seconds), from, to, records.steel, records.person)}{' '}
-      <Link to="/rates">{WORDS.seeTheRates}</Link>
+      {STRINGS.byYourOwnRates(roughly(total.p50Seconds), from, to, records.steel, records.person)}{' '}
+      <Link to="/rates">{STRINGS.seeTheRates}</Link>
     </MutedText>
   );
 };

@@ -14,7 +14,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
 import { type Feedback, WithFeedback } from '../theme/feedback';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Download = styled.a`
   display: inline-flex;
@@ -39,14 +39,14 @@ const List = styled.ol`
 
 /** What is taken, and whether it is another for each side held differently. */
 const FILES: readonly (readonly [file: string, words: string, bySide: boolean])[] = [
-  ['wedge.pdf', WORDS.wedgePdf, true],
-  ['wedge.svg', WORDS.wedgeSvg, true],
-  ['lift-gauge.pdf', WORDS.liftGaugePdf, true],
-  ['lift-gauge.svg', WORDS.liftGaugeSvg, true],
-  ['outline.pdf', WORDS.outlineWithLiftsPdf, true],
-  ['outline.svg', WORDS.outlineWithLiftsSvg, true],
-  ['outline.dxf', WORDS.outlineWithLiftsDxf, true],
-  ['plan.json', WORDS.planJson, false],
+  ['wedge.pdf', STRINGS.wedgePdf, true],
+  ['wedge.svg', STRINGS.wedgeSvg, true],
+  ['lift-gauge.pdf', STRINGS.liftGaugePdf, true],
+  ['lift-gauge.svg', STRINGS.liftGaugeSvg, true],
+  ['outline.pdf', STRINGS.outlineWithLiftsPdf, true],
+  ['outline.svg', STRINGS.outlineWithLiftsSvg, true],
+  ['outline.dxf', STRINGS.outlineWithLiftsDxf, true],
+  ['plan.json', STRINGS.planJson, false],
 ];
 
 export interface OutputsProps {
@@ -72,7 +72,7 @@ const OutputsFields = ({ job, hasLifts, sides, onChoices }: OutputsProps) => {
         <>
           <Row>
             <Download href={`${from}/card.pdf`} target="_blank" rel="noreferrer">
-              <FileDown size={18} aria-hidden /> {WORDS.benchCardPdf}
+              <FileDown size={18} aria-hidden /> {STRINGS.benchCardPdf}
             </Download>
             {files.map(([name, words]) => (
               <Download key={name} href={`${from}/${name}`} target="_blank" rel="noreferrer">
@@ -82,13 +82,13 @@ const OutputsFields = ({ job, hasLifts, sides, onChoices }: OutputsProps) => {
           </Row>
           <Row>
             <QuietButton onPress={() => setCard(!card)}>
-              {card ? WORDS.hideCard : WORDS.showCard}
+              {card ? STRINGS.hideCard : STRINGS.showCard}
             </QuietButton>
           </Row>
-          {card && <PdfView src={`${from}/card.pdf`} label={WORDS.theBenchCardFirstPage} />}
+          {card && <PdfView src={`${from}/card.pdf`} label={STRINGS.theBenchCardFirstPage} />}
         </>
       ) : (
-        <MutedText>{WORDS.approveThePlanToPrintIts}</MutedText>
+        <MutedText>{STRINGS.approveThePlanToPrintIts}</MutedText>
       )}
       <ReadBack job={job} onChoices={onChoices} />
       <Versions job={job} onChoices={onChoices} />
@@ -110,7 +110,7 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
       onChoices(withDefaults(choices));
       const other = blade.kindId !== job.measures.kindId;
       setSaid({
-        text: WORDS.read(file.name, other ? WORDS.itWasMadeForAnotherKind : ''),
+        text: STRINGS.read(file.name, other ? STRINGS.itWasMadeForAnotherKind : ''),
         bad: false,
       });
     } catch (error) {
@@ -124,7 +124,7 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
         type="file"
         accept="application/json,.json"
         className="unseen"
-        aria-label={WORDS.planFile}
+        aria-label={STRINGS.planFile}
         tabIndex={-1}
         onChange={(event) => {
           const file = event.target.files?.[0];
@@ -134,7 +134,7 @@ const ReadBack = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
       />
       <WithFeedback feedback={said}>
         <QuietButton onPress={() => input.current?.click()}>
-          <FileUp size={18} aria-hidden /> {WORDS.openAPlanFile}
+          <FileUp size={18} aria-hidden /> {STRINGS.openAPlanFile}
         </QuietButton>
       </WithFeedback>
     </Stack>
@@ -146,7 +146,7 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
   if (!versions || versions.length === 0) return null;
   return (
     <Stack $gap={4}>
-      <h3>{WORDS.versionsOfThisPlan}</h3>
+      <h3>{STRINGS.versionsOfThisPlan}</h3>
       <List>
         {versions.map(({ number, at, who, reason, record, choices, steps }) => {
           const changes = choices.changes.length + choices.added.length;
@@ -155,20 +155,20 @@ const Versions = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>) 
               <b>{number}</b>
               <MutedText as="span">{moment(at)}</MutedText>
               <span>
-                {WORDS.perSideSteps(
+                {STRINGS.perSideSteps(
                   record.angleDeg.toFixed(1),
                   steps.length,
                   roughly(record.figures.workingTime.value),
                   who,
                 )}
-                {changes > 0 && WORDS.changedByHand(changes)}
+                {changes > 0 && STRINGS.changedByHand(changes)}
                 {reason !== '' && `: ${reason}`}
               </span>
               <QuietButton
-                aria-label={WORDS.restoreThisVersionVersion(number)}
+                aria-label={STRINGS.restoreThisVersionVersion(number)}
                 onPress={() => onChoices(choices)}
               >
-                {WORDS.restoreThisVersion}
+                {STRINGS.restoreThisVersion}
               </QuietButton>
             </li>
           );
@@ -194,8 +194,8 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
   };
   return (
     <Stack $gap={6}>
-      <h3>{WORDS.templatesForA(bladeKind(job.measures.kindId).label.toLowerCase())}</h3>
-      {templates.length === 0 && <MutedText>{WORDS.noneYetSaveAPlanThat}</MutedText>}
+      <h3>{STRINGS.templatesForA(bladeKind(job.measures.kindId).label.toLowerCase())}</h3>
+      {templates.length === 0 && <MutedText>{STRINGS.noneYetSaveAPlanThat}</MutedText>}
       <List>
         {templates.map((template) => (
           <li key={template.id}>
@@ -206,16 +206,16 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
             </span>
             <Row>
               <QuietButton
-                aria-label={WORDS.chooseTemplate(template.name)}
+                aria-label={STRINGS.chooseTemplate(template.name)}
                 onPress={() => onChoices(template.choices)}
               >
-                {WORDS.useTemplate}
+                {STRINGS.useTemplate}
               </QuietButton>
               <QuietButton
-                aria-label={WORDS.deleteTemplate(template.name)}
+                aria-label={STRINGS.deleteTemplate(template.name)}
                 onPress={() => void change(request('DELETE', `/templates/${template.id}`))}
               >
-                {WORDS.delete}
+                {STRINGS.delete}
               </QuietButton>
             </Row>
           </li>
@@ -225,11 +225,11 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
         <Row $align="end">
           <div style={{ width: 300 }}>
             <TextEntry
-              label={WORDS.saveTheApprovedPlanAsA}
+              label={STRINGS.saveTheApprovedPlanAsA}
               value={name}
               onChange={setName}
               error={problem ?? undefined}
-              hint={WORDS.name}
+              hint={STRINGS.name}
             />
           </div>
           <QuietButton
@@ -238,7 +238,7 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
               void change(request('POST', `/jobs/${job.id}/templates`, { name, note: '' }))
             }
           >
-            {WORDS.keepIt}
+            {STRINGS.keepIt}
           </QuietButton>
         </Row>
       )}

@@ -3,18 +3,20 @@ import { lazy } from 'react';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
 import type { OutputsProps } from './outputs-fields';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
 const OutputsFields = lazy(() => import('./outputs-fields'));
 
 export const OutputsSheet = (props: OutputsProps) => (
-  <Panel $slim aria-label={WORDS.cardsGaugesAndFiles}>
+  <Panel $slim aria-label={STRINGS.cardsGaugesAndFiles}>
     <Fold
-      title={WORDS.cardsGaugesAndFiles}
+      title={STRINGS.cardsGaugesAndFiles}
       level={2}
       says={
-        props.job.plan ? WORDS.benchCardGaugesDrawingsVersions : WORDS.onceThePlanIsApprovedVersions
+        props.job.plan
+          ? STRINGS.benchCardGaugesDrawingsVersions
+          : STRINGS.onceThePlanIsApprovedVersions
       }
     >
       <OutputsFields {...props} />

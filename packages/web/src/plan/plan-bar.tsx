@@ -8,7 +8,7 @@ import { fixed, roughly } from '../theme/format';
 import { ApprovePlan } from './approve-plan';
 import type { SheetProps } from './sheet-props';
 import { useLearnedTimes } from './use-learned-times';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Bar = styled.section`
   position: sticky;
@@ -86,46 +86,48 @@ export const PlanBar = memo(
       );
     const warnings = plan.report.warnings.length + plan.progression.advice.length;
     return (
-      <Bar aria-label={WORDS.thePlanInShort}>
+      <Bar aria-label={STRINGS.thePlanInShort}>
         <Short>
           <div>
-            <dt>{WORDS.angle}</dt>
+            <dt>{STRINGS.angle}</dt>
             <dd>
-              {fixed(plan.angle.angleDeg, 1)}° <small>{WORDS.perSideWithin}</small>
+              {fixed(plan.angle.angleDeg, 1)}° <small>{STRINGS.perSideWithin}</small>
             </dd>
           </div>
           <div>
-            <dt>{WORDS.time}</dt>
+            <dt>{STRINGS.time}</dt>
             <dd>
               {steps.length === 0 ? (
                 '–'
               ) : (
                 <>
                   {roughly(p50Seconds)}{' '}
-                  <small>{WORDS.roughlyToRoughly2(roughly(p10Seconds), roughly(p90Seconds))}</small>
+                  <small>
+                    {STRINGS.roughlyToRoughly2(roughly(p10Seconds), roughly(p90Seconds))}
+                  </small>
                 </>
               )}
             </dd>
           </div>
           {price && steps.length > 0 && (
             <div>
-              <dt>{WORDS.price}</dt>
+              <dt>{STRINGS.price}</dt>
               <dd>
                 {money(price.likelyMinor, prices.currency)}{' '}
-                <small>{WORDS.atMost(money(price.mostMinor, prices.currency))}</small>
+                <small>{STRINGS.atMost(money(price.mostMinor, prices.currency))}</small>
               </dd>
             </div>
           )}
           {warnings > 0 && (
             <div className="less">
-              <dt>{WORDS.warnings}</dt>
+              <dt>{STRINGS.warnings}</dt>
               <dd>{warnings}</dd>
             </div>
           )}
           <div className="less">
-            <dt>{WORDS.steps}</dt>
+            <dt>{STRINGS.steps}</dt>
             <dd className="names">
-              {steps.length} <small>{WORDS.onText([...stones].join(', '))}</small>
+              {steps.length} <small>{STRINGS.onText([...stones].join(', '))}</small>
             </dd>
           </div>
         </Short>

@@ -25,7 +25,7 @@ import { RackSheet } from './rack-sheet';
 import { SchoolsSheet } from './schools-sheet';
 import { SectionSheet } from './section-sheet';
 import { usePlanChoices, usePlanInput } from './use-plan-input';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Two = styled.div`
   display: grid;
@@ -51,7 +51,7 @@ const PlanPage = () => {
   const input = usePlanInput(job, choices);
   const { answer: result, error, retry } = usePlan(isReady ? input : null);
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!result) return <p role="status">{WORDS.workingOutThePlan}</p>;
+  if (!result) return <p role="status">{STRINGS.workingOutThePlan}</p>;
   if (!result.ok) {
     return (
       <Stack>
@@ -61,27 +61,27 @@ const PlanPage = () => {
         <Row>
           {result.error.field?.startsWith('choices.thinBands') && (
             <ActionButton onPress={() => setChoices({ ...choices, thinBands: null })}>
-              {WORDS.bandsAsUsual}
+              {STRINGS.bandsAsUsual}
             </ActionButton>
           )}
           {result.error.field?.startsWith('choices.thinTo') && (
             <ActionButton
               onPress={() => setChoices({ ...choices, thinTo: { at5Mm: null, at10Mm: null } })}
             >
-              {WORDS.thicknessByFallingAngles}
+              {STRINGS.thicknessByFallingAngles}
             </ActionButton>
           )}
           {choices.angleDeg !== null && result.error.field?.startsWith('choices') ? (
             <ActionButton
               onPress={() => setChoices({ ...choices, angleDeg: null, approach: null })}
             >
-              {WORDS.backToTheAdvisedAngle}
+              {STRINGS.backToTheAdvisedAngle}
             </ActionButton>
           ) : (
             <>
-              <QuietLink to={`/jobs/${job.id}/intake`}>{WORDS.goToIntake}</QuietLink>
+              <QuietLink to={`/jobs/${job.id}/intake`}>{STRINGS.goToIntake}</QuietLink>
               <QuietLink to={`/rack/progression?job=${job.id}`}>
-                {WORDS.progressionOfThisBlade}
+                {STRINGS.progressionOfThisBlade}
               </QuietLink>
             </>
           )}
@@ -130,10 +130,10 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
     <Sheets $gap={16}>
       <UnsavedNotice job={job} />
       <Unmeasured job={job} />
-      <AsItCame job={job} text={WORDS.aimForThis} />
+      <AsItCame job={job} text={STRINGS.aimForThis} />
       <LastVisit job={job} rack={rack} choices={calm.choices} onChoices={set} />
       <Two>
-        <Panel aria-label={WORDS.angle}>
+        <Panel aria-label={STRINGS.angle}>
           <AngleControl
             plan={plan}
             restingDeg={calm.plan.angle.angleDeg}

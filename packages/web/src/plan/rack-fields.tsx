@@ -7,7 +7,7 @@ import { Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { FinishControl } from './finish-control';
 import type { SheetProps } from './sheet-props';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
 const StoneChoices = lazy(() => import('./stone-choices'));
@@ -32,7 +32,7 @@ const RackFields = ({ job, plan, choices, onChoices, rack, machine, treads }: Ra
   );
   return (
     <Stack>
-      <QuietLink to={`/rack/progression?job=${job.id}`}>{WORDS.progressionOfThisBlade}</QuietLink>
+      <QuietLink to={`/rack/progression?job=${job.id}`}>{STRINGS.progressionOfThisBlade}</QuietLink>
       <FinishControl
         plan={plan}
         choices={choices}
@@ -44,10 +44,10 @@ const RackFields = ({ job, plan, choices, onChoices, rack, machine, treads }: Ra
           rack={marks}
           treads={treads}
           finishUm={plan.progression.finishUm}
-          label={WORDS.theStonesOfTheProgressionOn}
+          label={STRINGS.theStonesOfTheProgressionOn}
         />
       )}
-      <Fold title={WORDS.changeStones} says={WORDS.schoolSchool(named(choices.school))}>
+      <Fold title={STRINGS.changeStones} says={STRINGS.schoolSchool(named(choices.school))}>
         <StoneChoices
           job={job}
           plan={plan}

@@ -7,7 +7,7 @@ import { Fold } from '../theme/fold';
 import { Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import type { SheetProps } from './sheet-props';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
 const RackFields = lazy(() => import('./rack-fields'));
@@ -36,7 +36,7 @@ export const RackSheet = memo((props: RackSheetProps) => {
     [plan, rack],
   );
   return (
-    <Panel $slim aria-label={WORDS.progression}>
+    <Panel $slim aria-label={STRINGS.progression}>
       <Stack $gap={6}>
         {plan.work.problem && (
           <Notice tone="cut" alert>
@@ -44,7 +44,7 @@ export const RackSheet = memo((props: RackSheetProps) => {
             {plan.progression.toBuy && ` ${textOf(plan.progression.toBuy.reason)}`}
           </Notice>
         )}
-        <Fold title={WORDS.stones} level={2} says={stonesSay(treads, plan.progression.finishUm)}>
+        <Fold title={STRINGS.stones} level={2} says={stonesSay(treads, plan.progression.finishUm)}>
           <RackFields {...props} treads={treads} />
         </Fold>
       </Stack>
@@ -59,6 +59,6 @@ const stonesSay = (
   [finest, coarsest]: readonly [finest: number, coarsest: number],
 ): string => {
   const um = (value: number): string => String(Number(value.toPrecision(2)));
-  const names = treads.map(({ name, um: grain }) => WORDS.nameUmWithin(name, um(grain)));
-  return WORDS.finish(names.join(', '), names.length > 0 ? '; ' : '', um(finest), um(coarsest));
+  const names = treads.map(({ name, um: grain }) => STRINGS.nameUmWithin(name, um(grain)));
+  return STRINGS.finish(names.join(', '), names.length > 0 ? '; ' : '', um(finest), um(coarsest));
 };

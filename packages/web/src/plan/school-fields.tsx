@@ -8,7 +8,7 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { WithFeedback } from '../theme/feedback';
 import { useKeepHabits } from './use-keep-habits';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface SchoolFieldsProps {
   readonly choices: PlanChoices;
@@ -34,13 +34,13 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
         />
       ))}
       <Select
-        label={WORDS.strokePattern}
-        options={[{ id: 'usual', label: WORDS.byKindAndCount }, ...options(STROKE_PATTERNS)]}
+        label={STRINGS.strokePattern}
+        options={[{ id: 'usual', label: STRINGS.byKindAndCount }, ...options(STROKE_PATTERNS)]}
         value={choices.pattern ?? 'usual'}
         onChange={(next) =>
           onChoices({ pattern: STROKE_PATTERNS.find((pattern) => pattern === next) ?? null })
         }
-        hint={WORDS.countsFollowFromTheSteelTo}
+        hint={STRINGS.countsFollowFromTheSteelTo}
       />
     </Columns>
     <Checkbox
@@ -49,7 +49,7 @@ export const SchoolFields = ({ choices, onChoices }: SchoolFieldsProps) => (
         onChoices({ practice: { ...choices.practice, mustCutAfterFirst } })
       }
     >
-      {WORDS.afterTheFirstStoneCleanedAnd}
+      {STRINGS.afterTheFirstStoneCleanedAnd}
     </Checkbox>
   </Stack>
 );
@@ -61,7 +61,7 @@ const SchoolsOfPlan = ({ choices, onChoices }: SchoolFieldsProps) => {
     <Stack>
       <SchoolFields choices={choices} onChoices={onChoices} />
       <WithFeedback feedback={said}>
-        <QuietButton onPress={() => void keep(choices)}>{WORDS.saveAsShopHabits}</QuietButton>
+        <QuietButton onPress={() => void keep(choices)}>{STRINGS.saveAsShopHabits}</QuietButton>
       </WithFeedback>
     </Stack>
   );

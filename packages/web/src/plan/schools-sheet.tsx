@@ -4,7 +4,7 @@ import { lazy, memo } from 'react';
 import { useHabits } from '../api/hooks';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
 const SchoolsOfPlan = lazy(() => import('./school-fields'));
@@ -28,11 +28,11 @@ export const SchoolsSheet = memo(({ choices, onChoices }: SchoolsSheetProps) => 
     ? differences(habitsOf(choices), habitsOf(withDefaults(habits.choices)))
     : 0;
   return (
-    <Panel $slim aria-label={WORDS.habits}>
+    <Panel $slim aria-label={STRINGS.habits}>
       <Fold
-        title={WORDS.habits}
+        title={STRINGS.habits}
         level={2}
-        says={changed === 0 ? WORDS.asUsualInThisShop : WORDS.notAsUsual(changed)}
+        says={changed === 0 ? STRINGS.asUsualInThisShop : STRINGS.notAsUsual(changed)}
       >
         <SchoolsOfPlan choices={choices} onChoices={onChoices} />
       </Fold>

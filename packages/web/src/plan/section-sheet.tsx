@@ -16,7 +16,7 @@ import { fixed, inUnits, mm, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Row, Panel, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -49,8 +49,8 @@ const Table = styled.table`
 const LENSES = ['edge', 'bevel', 'grind'] as const;
 type Lens = (typeof LENSES)[number];
 const LENS_LABELS: Readonly<Record<Lens, string>> = {
-  edge: WORDS.theEdge,
-  bevel: WORDS.theBevel,
+  edge: STRINGS.theEdge,
+  bevel: STRINGS.theBevel,
   grind: '20 mm',
 };
 const LENS_OPTIONS = LENSES.map((id) => ({ id, label: LENS_LABELS[id] }));
@@ -72,7 +72,7 @@ interface Shown {
 
 /** As it came, and after every stage that takes steel. */
 const stagesOf = ({ section: sections }: BladePlan): Shown[] => [
-  { label: WORDS.asItCame, section: sections.before, areaMm2: 0 },
+  { label: STRINGS.asItCame, section: sections.before, areaMm2: 0 },
   ...sections.stages
     .filter(({ areaMm2 }) => areaMm2 > 1e-9)
     .map(({ id, section, areaMm2 }) => ({ label: STAGE_LABELS[id], section, areaMm2 })),
@@ -102,22 +102,22 @@ interface StageControlsProps {
 const StageControls = memo(({ at, last, label, lens, onAt, onLens }: StageControlsProps) => (
   <Row $align="end" $gap={12}>
     <QuietButton
-      aria-label={WORDS.theStageBefore}
+      aria-label={STRINGS.theStageBefore}
       isDisabled={at === 0}
       onPress={() => onAt(at - 1)}
     >
       <ChevronLeft size={18} />
     </QuietButton>
-    <span aria-live="polite">{WORDS.atOfLastLabel(at, last, label)}</span>
+    <span aria-live="polite">{STRINGS.atOfLastLabel(at, last, label)}</span>
     <QuietButton
-      aria-label={WORDS.theNextStage}
+      aria-label={STRINGS.theNextStage}
       isDisabled={at === last}
       onPress={() => onAt(at + 1)}
     >
       <ChevronRight size={18} />
     </QuietButton>
     <SegmentedControl
-      label={WORDS.lensOn}
+      label={STRINGS.lensOn}
       hideLabel
       options={LENS_OPTIONS}
       value={lens}
@@ -129,15 +129,15 @@ StageControls.displayName = 'StageControls';
 
 /** Follows when the angle rests: nobody reads figures that run. */
 const StageTable = memo(({ plan, at }: { plan: BladePlan; at: number }) => (
-  <Table aria-label={WORDS.theSectionHalfWayAlongStage}>
+  <Table aria-label={STRINGS.theSectionHalfWayAlongStage}>
     <thead>
       <tr>
-        <th scope="col">{WORDS.afterAlone}</th>
-        <th scope="col">{WORDS.goes}</th>
-        <th scope="col">{inUnits(WORDS.apexMm)}</th>
+        <th scope="col">{STRINGS.afterAlone}</th>
+        <th scope="col">{STRINGS.goes}</th>
+        <th scope="col">{inUnits(STRINGS.apexMm)}</th>
         {CALIPERS_MM.map((caliperMm) => (
           <th scope="col" key={caliperMm}>
-            {WORDS.at(mm(caliperMm, 0))}
+            {STRINGS.at(mm(caliperMm, 0))}
           </th>
         ))}
       </tr>
@@ -175,11 +175,11 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
   const { figures } = plan.report;
   const words = last
     ? [
-        WORDS.figurePerSide(fixed(plan.angle.angleDeg, 1)),
-        WORDS.inclusive(fixed(figures.angleInclusive.value, 1)),
+        STRINGS.figurePerSide(fixed(plan.angle.angleDeg, 1)),
+        STRINGS.inclusive(fixed(figures.angleInclusive.value, 1)),
       ]
     : at === 0
-      ? [WORDS.perSideAsItCame(fixed(figures.presentAngle.value, 1))]
+      ? [STRINGS.perSideAsItCame(fixed(figures.presentAngle.value, 1))]
       : [];
   return (
     <Stack $gap={10}>
@@ -194,7 +194,7 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
         bevelTopMm={bevelTop}
         angleText={words}
         calipersMm={CALIPERS_MM}
-        label={WORDS.sectionHalfWayAlongApexUp(
+        label={STRINGS.sectionHalfWayAlongApexUp(
           shown.label,
           words.join(', '),
           mm(apexOf(shown.section).yMm, 2),
@@ -214,9 +214,9 @@ const SectionOf = ({ job, plan, resting }: SectionSheetProps) => {
 };
 
 export const SectionSheet = memo((props: SectionSheetProps) => (
-  <Panel aria-label={WORDS.acrossTheBlade}>
+  <Panel aria-label={STRINGS.acrossTheBlade}>
     <Stack $gap={8}>
-      <h2>{WORDS.crossSection}</h2>
+      <h2>{STRINGS.crossSection}</h2>
       <SectionOf {...props} />
     </Stack>
   </Panel>

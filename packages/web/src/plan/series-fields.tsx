@@ -15,7 +15,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface SeriesFieldsProps {
   readonly series: readonly SeriesPart[];
@@ -45,7 +45,7 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
     onSeries(next);
   };
   return (
-    <Stack $gap={8} role="group" aria-label={WORDS.finishingSeries}>
+    <Stack $gap={8} role="group" aria-label={STRINGS.finishingSeries}>
       {series.map((part, index) => {
         const number = index + 1;
         const under = stonesUnder(part.surface, rack);
@@ -53,7 +53,7 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
           <Row key={`${number} ${part.surface}`} $gap={12} $align="start">
             <div style={{ width: 200 }}>
               <Select
-                label={WORDS.surface(number)}
+                label={STRINGS.surface(number)}
                 options={options(SERIES_SURFACES)}
                 value={part.surface}
                 onChange={(surface) => set(index, { surface, stoneId: null })}
@@ -62,10 +62,10 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
             {under.length > 0 && (
               <div style={{ width: 220 }}>
                 <Select
-                  label={WORDS.onSurface(number)}
+                  label={STRINGS.onSurface(number)}
                   options={[
-                    { id: 'suits', label: WORDS.theOneThatSuits },
-                    ...under.map(({ id, name, um }) => ({ id, label: WORDS.nameUm(name, um) })),
+                    { id: 'suits', label: STRINGS.theOneThatSuits },
+                    ...under.map(({ id, name, um }) => ({ id, label: STRINGS.nameUm(name, um) })),
                   ]}
                   value={part.stoneId ?? 'suits'}
                   onChange={(next) => set(index, { stoneId: next === 'suits' ? null : next })}
@@ -74,7 +74,7 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
             )}
             <div style={{ width: 150 }}>
               <WithinLimits
-                label={WORDS.strokesASideNumber(number)}
+                label={STRINGS.strokesASideNumber(number)}
                 least={1}
                 most={MOST_STROP_STROKES}
                 whole
@@ -84,23 +84,23 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
             </div>
             <div style={{ width: 170 }}>
               <WithinLimits
-                label={WORDS.underTheBevel(number)}
+                label={STRINGS.underTheBevel(number)}
                 least={-MOST_OVER_DEG}
                 most={MOST_UNDER_DEG}
                 whole={false}
                 value={part.underDeg}
                 onValue={(underDeg) => set(index, { underDeg })}
                 onOpen={() => set(index, { underDeg: null })}
-                hint={WORDS.emptyAsUsualBelow0Over}
+                hint={STRINGS.emptyAsUsualBelow0Over}
               />
             </div>
             {index > 0 && (
-              <QuietButton aria-label={WORDS.surfaceEarlier(number)} onPress={() => up(index)}>
+              <QuietButton aria-label={STRINGS.surfaceEarlier(number)} onPress={() => up(index)}>
                 <ArrowUp size={16} aria-hidden />
               </QuietButton>
             )}
             <QuietButton
-              aria-label={WORDS.removeSurface(number)}
+              aria-label={STRINGS.removeSurface(number)}
               onPress={() =>
                 onSeries(series.length === 1 ? null : series.filter((_, at) => at !== index))
               }
@@ -113,12 +113,12 @@ export const SeriesFields = ({ series, rack, onSeries }: SeriesFieldsProps) => {
       <Row>
         {series.length < MOST_IN_SERIES && (
           <QuietButton onPress={() => onSeries([...series, NEXT])}>
-            <Plus size={16} aria-hidden /> {WORDS.addSurface}
+            <Plus size={16} aria-hidden /> {STRINGS.addSurface}
           </QuietButton>
         )}
-        <QuietButton onPress={() => onSeries(null)}>{WORDS.oneSurfaceAlone}</QuietButton>
+        <QuietButton onPress={() => onSeries(null)}>{STRINGS.oneSurfaceAlone}</QuietButton>
       </Row>
-      <MutedText>{WORDS.eachIsAStepAtThe}</MutedText>
+      <MutedText>{STRINGS.eachIsAStepAtThe}</MutedText>
     </Stack>
   );
 };

@@ -25,25 +25,25 @@ import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useParams } from 'react-router';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WHAT_LABELS: Readonly<Record<Changeable, string>> = {
-  stone: WORDS.stone,
-  angle: WORDS.anglePerSide,
-  pattern: WORDS.pattern,
-  rounds: WORDS.roundsOfMyOwn,
-  strokes: WORDS.strokesASide,
-  force: WORDS.pressureN,
-  direction: WORDS.direction,
-  minutes: WORDS.minutes,
-  words: WORDS.words,
-  order: WORDS.order,
-  'left out': WORDS.leaveOut,
+  stone: STRINGS.stone,
+  angle: STRINGS.anglePerSide,
+  pattern: STRINGS.pattern,
+  rounds: STRINGS.roundsOfMyOwn,
+  strokes: STRINGS.strokesASide,
+  force: STRINGS.pressureN,
+  direction: STRINGS.direction,
+  minutes: STRINGS.minutes,
+  words: STRINGS.words,
+  order: STRINGS.order,
+  'left out': STRINGS.leaveOut,
 };
 
 const LEAST_REASON = 3;
 const reasonProblem = (reason: string): string | undefined =>
-  reason.trim().length < LEAST_REASON ? WORDS.aReasonOfAtLeastLetters(LEAST_REASON) : undefined;
+  reason.trim().length < LEAST_REASON ? STRINGS.aReasonOfAtLeastLetters(LEAST_REASON) : undefined;
 
 /** What is chosen from a list, and from which. */
 const listsOf = (
@@ -53,12 +53,12 @@ const listsOf = (
 ): Readonly<Partial<Record<Changeable, readonly { id: string; label: string }[]>>> => ({
   direction: options(DIRECTIONS),
   pattern: options(STROKE_PATTERNS),
-  stone: rack.map(({ id, name, um }) => ({ id, label: WORDS.nameUm(name, um) })),
+  stone: rack.map(({ id, name, um }) => ({ id, label: STRINGS.nameUm(name, um) })),
   order: [
-    { id: FIRST, label: WORDS.firstOfAll },
+    { id: FIRST, label: STRINGS.firstOfAll },
     ...steps
       .filter(({ key }) => key !== step.key)
-      .map(({ key, title }) => ({ id: key, label: WORDS.afterTitle(textOf(title)) })),
+      .map(({ key, title }) => ({ id: key, label: STRINGS.afterTitle(textOf(title)) })),
   ],
 });
 
@@ -100,7 +100,7 @@ export const ChangeForm = ({
   const named = typed === FIRST ? '' : typed;
   const to = isNumber ? String(parseNumber(typed) ?? typed) : named;
   const problem =
-    (list !== undefined && typed === '' ? WORDS.chooseOneOfTheList : undefined) ??
+    (list !== undefined && typed === '' ? STRINGS.chooseOneOfTheList : undefined) ??
     changeProblem({ what, to }) ??
     undefined;
   const wrong = reasonProblem(reason);
@@ -110,13 +110,13 @@ export const ChangeForm = ({
     onChange({ step: step.key, what, to, reason: reason.trim() });
     setDraft(nothing);
   };
-  if (isFull) return <Notice>{WORDS.atMostChangesInOnePlan(MOST_CHANGES)}</Notice>;
+  if (isFull) return <Notice>{STRINGS.atMostChangesInOnePlan(MOST_CHANGES)}</Notice>;
   const shown = tried || typed !== '' ? problem : undefined;
   return (
     <Stack $gap={8}>
       <Columns $columns={3}>
         <Select
-          label={WORDS.whatIsChanged}
+          label={STRINGS.whatIsChanged}
           options={CHANGEABLE.map((id) => ({ id, label: WHAT_LABELS[id] }))}
           value={what}
           onChange={(next) => {
@@ -126,7 +126,7 @@ export const ChangeForm = ({
         />
         {list && (
           <Select
-            label={WORDS.changedTo}
+            label={STRINGS.changedTo}
             options={list}
             value={list.find(({ id }) => id === typed)?.id ?? null}
             onChange={(next) => set({ typed: next })}
@@ -135,31 +135,31 @@ export const ChangeForm = ({
         )}
         {isText && (
           <TextEntry
-            label={WORDS.changedTo}
+            label={STRINGS.changedTo}
             value={typed}
             onChange={(next) => set({ typed: next })}
             error={shown}
             lines={what === 'words' ? 3 : 1}
-            hint={what === 'rounds' ? WORDS.eachSide201510Or : undefined}
+            hint={what === 'rounds' ? STRINGS.eachSide201510Or : undefined}
           />
         )}
         {isNumber && (
           <NumberEntry
-            label={WORDS.changedTo}
+            label={STRINGS.changedTo}
             value={typed}
             onChange={(next) => set({ typed: next })}
             error={shown}
           />
         )}
         <TextEntry
-          label={WORDS.reason}
+          label={STRINGS.reason}
           value={reason}
           onChange={(next) => set({ reason: next })}
           error={tried ? wrong : undefined}
         />
       </Columns>
       <Row>
-        <ActionButton onPress={keep}>{WORDS.saveChange}</ActionButton>
+        <ActionButton onPress={keep}>{STRINGS.saveChange}</ActionButton>
       </Row>
     </Stack>
   );
@@ -182,11 +182,11 @@ export const OwnStepForm = ({ plan, choices, onChoices, onDone }: OwnStepFormPro
   const [after, setAfter] = useState('first');
   const minutes = parseNumber(typed.minutes);
   const problems = {
-    title: typed.title.trim().length < 3 ? WORDS.aTitleOfAtLeast3 : undefined,
-    instruction: typed.instruction.trim().length < 3 ? WORDS.whatToDoAtLeast3 : undefined,
+    title: typed.title.trim().length < 3 ? STRINGS.aTitleOfAtLeast3 : undefined,
+    instruction: typed.instruction.trim().length < 3 ? STRINGS.whatToDoAtLeast3 : undefined,
     minutes:
       minutes === null || minutes < 0.1 || minutes > 600
-        ? WORDS.minutesMustBeFrom01(typed.minutes)
+        ? STRINGS.minutesMustBeFrom01(typed.minutes)
         : undefined,
     reason: reasonProblem(typed.reason),
   };
@@ -216,42 +216,42 @@ export const OwnStepForm = ({ plan, choices, onChoices, onDone }: OwnStepFormPro
     <Stack $gap={8}>
       <Columns $columns={3}>
         <Select
-          label={WORDS.afterAlone}
+          label={STRINGS.afterAlone}
           options={[
-            { id: 'first', label: WORDS.atTheStart },
+            { id: 'first', label: STRINGS.atTheStart },
             ...plan.work.steps.map(({ key, title }) => ({ id: key, label: textOf(title) })),
           ]}
           value={after}
           onChange={setAfter}
         />
         <TextEntry
-          label={WORDS.title}
+          label={STRINGS.title}
           value={typed.title}
           onChange={(title) => set({ title })}
           error={shown('title')}
         />
         <NumberEntry
-          label={WORDS.minutes}
+          label={STRINGS.minutes}
           value={typed.minutes}
           onChange={(next) => set({ minutes: next })}
           error={shown('minutes')}
         />
         <TextEntry
-          label={WORDS.whatToDo}
+          label={STRINGS.whatToDo}
           value={typed.instruction}
           onChange={(instruction) => set({ instruction })}
           error={shown('instruction')}
           lines={2}
         />
         <TextEntry
-          label={WORDS.reason}
+          label={STRINGS.reason}
           value={typed.reason}
           onChange={(reason) => set({ reason })}
           error={shown('reason')}
         />
       </Columns>
       <Row>
-        <ActionButton onPress={keep}>{WORDS.addStep}</ActionButton>
+        <ActionButton onPress={keep}>{STRINGS.addStep}</ActionButton>
       </Row>
     </Stack>
   );

@@ -31,7 +31,7 @@ import { Notice } from '../theme/notice';
 import type { PlanOnRackProps } from './sheet-props';
 import { warnedSteps, type StepWarning } from './warned-steps';
 import { formats } from '../theme/formats';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Zone by zone, and the unit once. */
 const liftsInUnits = (text: string): string =>
@@ -154,7 +154,7 @@ const leaves = (step: PlanStep, rack: PlanInput['rack']): string | null => {
   if (!stone) return null;
   const um = scratchDepthUm(stone);
   // As a person would say it.
-  return WORDS.leavesAbout(Number(um.toPrecision(um >= 10 ? 2 : 1)));
+  return STRINGS.leavesAbout(Number(um.toPrecision(um >= 10 ? 2 : 1)));
 };
 
 const anglesOf = (step: PlanStep): string | null =>
@@ -165,7 +165,7 @@ const anglesOf = (step: PlanStep): string | null =>
       : step.sides
           .map(
             ({ side, angleDeg }) =>
-              `${named(side)} ${angleDeg === null ? WORDS.flatOnItsFace : `${fixed(angleDeg, 1)}°`}`,
+              `${named(side)} ${angleDeg === null ? STRINGS.flatOnItsFace : `${fixed(angleDeg, 1)}°`}`,
           )
           .join(', ');
 
@@ -174,7 +174,7 @@ const countsOf = (step: PlanStep): string => {
   if (!first) return step.strokesPerSide > 0 ? `${step.strokesPerSide}` : '';
   if (!second) return `${first.strokes} ${named(first.side)}`;
   return first.strokes === second.strokes
-    ? WORDS.strokesASideWithin(first.strokes)
+    ? STRINGS.strokesASideWithin(first.strokes)
     : `${first.strokes} ${named(first.side)}, ${second.strokes} ${named(second.side)}`;
 };
 
@@ -188,7 +188,7 @@ export const StepList = memo(({ plan, rack, choices, onChoices, times }: StepLis
   const leftOut = choices.changes.filter(({ what }) => what === 'left out');
   return (
     <Stack $gap={8}>
-      <Steps aria-label={WORDS.operations}>
+      <Steps aria-label={STRINGS.operations}>
         {plan.work.steps.map((step) => (
           <Operation
             key={step.key}
@@ -211,13 +211,13 @@ export const StepList = memo(({ plan, rack, choices, onChoices, times }: StepLis
       ))}
       {leftOut.map((change) => (
         <Row key={change.step}>
-          <MutedText>{WORDS.leftOut(titleOf(plan, change.step), change.reason)}</MutedText>
+          <MutedText>{STRINGS.leftOut(titleOf(plan, change.step), change.reason)}</MutedText>
           <QuietButton
             onPress={() =>
               onChoices({ changes: choices.changes.filter((each) => each !== change) })
             }
           >
-            {WORDS.restoreStep}
+            {STRINGS.restoreStep}
           </QuietButton>
         </Row>
       ))}
@@ -233,13 +233,13 @@ const LearnedTime = ({ title, step, time }: { title: string; step: PlanStep; tim
   <Asked
     label={title}
     figure={figure(time.p50Seconds, 's', {
-      rule: WORDS.learnedRule,
+      rule: STRINGS.learnedRule,
       inputs: [
-        { label: WORDS.foreseenByTheModel, value: step.seconds, unit: 's' },
-        { label: WORDS.timesAsLong, value: time.factor, unit: '' },
-        { label: WORDS.stepsOnRecord, value: time.records, unit: '' },
+        { label: STRINGS.foreseenByTheModel, value: step.seconds, unit: 's' },
+        { label: STRINGS.timesAsLong, value: time.factor, unit: '' },
+        { label: STRINGS.stepsOnRecord, value: time.records, unit: '' },
       ],
-      source: WORDS.theBenchsOwnLog,
+      source: STRINGS.theBenchsOwnLog,
     })}
   >
     {roughly(time.p50Seconds)}
@@ -273,7 +273,7 @@ const Operation = ({
     <li aria-label={textOf(step.title)}>
       <div>
         {textOf(step.title)}
-        {step.changed && <small> {WORDS.changed(step.changed.join('; '))}</small>}
+        {step.changed && <small> {STRINGS.changed(step.changed.join('; '))}</small>}
         <br />
         <small>
           {[
@@ -310,14 +310,14 @@ const Operation = ({
       <More
         type="button"
         aria-expanded={isOpen}
-        aria-label={WORDS.of(isOpen ? WORDS.less : WORDS.more, textOf(step.title))}
+        aria-label={STRINGS.of(isOpen ? STRINGS.less : STRINGS.more, textOf(step.title))}
         onClick={onOpen}
       >
-        {isOpen ? WORDS.lessWithin : WORDS.moreWithin}
+        {isOpen ? STRINGS.lessWithin : STRINGS.moreWithin}
       </More>
       {warnings.map(({ id, text, cure }) => (
         <Beside key={id}>
-          <TriangleAlert size={16} aria-label={WORDS.warning} />
+          <TriangleAlert size={16} aria-label={STRINGS.warning} />
           <span>
             {text}{' '}
             {cure === null ? null : cure.to === null ? (
@@ -340,23 +340,23 @@ const Operation = ({
         <Detail>
           <p>{textOf(step.instruction)}</p>
           <dl>
-            <Said what={WORDS.pattern} text={step.pattern} />
-            <Said what={WORDS.lift} text={liftsInUnits(liftText(step))} />
+            <Said what={STRINGS.pattern} text={step.pattern} />
+            <Said what={STRINGS.lift} text={liftsInUnits(liftText(step))} />
             <Said
-              what={WORDS.steelAlone}
+              what={STRINGS.steelAlone}
               text={step.removeMm3 > 0 ? `${fixed(step.removeMm3, 2)} mm³` : ''}
             />
-            <Said what={WORDS.cooling} text={step.cooling} />
-            <Said what={WORDS.lookAndFeel} text={step.check} />
-            <Said what={WORDS.beforeGoingOn} text={step.before} />
-            <Said what={WORDS.caution} text={step.caution} />
+            <Said what={STRINGS.cooling} text={step.cooling} />
+            <Said what={STRINGS.lookAndFeel} text={step.check} />
+            <Said what={STRINGS.beforeGoingOn} text={step.before} />
+            <Said what={STRINGS.caution} text={step.caution} />
           </dl>
           <Row>
             <QuietButton
               onPress={() => setEditing(!editing)}
-              aria-label={WORDS.edit(textOf(step.title))}
+              aria-label={STRINGS.edit(textOf(step.title))}
             >
-              <Pencil size={16} aria-hidden /> {WORDS.editAlone}
+              <Pencil size={16} aria-hidden /> {STRINGS.editAlone}
             </QuietButton>
             {own.map((change) => (
               <QuietButton
@@ -365,7 +365,7 @@ const Operation = ({
                   onChoices({ changes: choices.changes.filter((each) => each !== change) })
                 }
               >
-                <X size={16} aria-hidden /> {WORDS.undoTheChangeOf(named(change.what))}
+                <X size={16} aria-hidden /> {STRINGS.undoTheChangeOf(named(change.what))}
               </QuietButton>
             ))}
           </Row>
@@ -414,15 +414,15 @@ const Unplaced = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) =
         <Notice key={JSON.stringify(each)} tone="cut">
           <Row>
             <span>
-              {WORDS.itIsKept(
+              {STRINGS.itIsKept(
                 isChange
-                  ? WORDS.aChangeByHandHasNo(
+                  ? STRINGS.aChangeByHandHasNo(
                       named(each.what),
                       each.step,
-                      each.to || WORDS.leftOutWithin,
+                      each.to || STRINGS.leftOutWithin,
                       each.reason,
                     )
-                  : WORDS.anOwnStepHasNothing(each.title, each.after ?? ''),
+                  : STRINGS.anOwnStepHasNothing(each.title, each.after ?? ''),
               )}
             </span>
             <QuietButton
@@ -434,7 +434,7 @@ const Unplaced = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) =
                 )
               }
             >
-              {WORDS.remove}
+              {STRINGS.remove}
             </QuietButton>
           </Row>
         </Notice>
@@ -453,18 +453,18 @@ const OwnStep = ({ plan, choices, onChoices }: Omit<PlanOnRackProps, 'rack'>) =>
     <Stack $gap={8}>
       {choices.added.map((each, index) => (
         <Row key={`${index} ${each.title}`}>
-          <MutedText>{WORDS.ownStep(each.title, each.reason)}</MutedText>
+          <MutedText>{STRINGS.ownStep(each.title, each.reason)}</MutedText>
           <QuietButton
             onPress={() => onChoices({ added: choices.added.filter((_, at) => at !== index) })}
           >
-            {WORDS.takeItOut}
+            {STRINGS.takeItOut}
           </QuietButton>
         </Row>
       ))}
       {choices.added.length < MOST_ADDED && (
         <Row>
           <QuietButton onPress={() => setOpen(!open)}>
-            <Plus size={18} aria-hidden /> {WORDS.addAStep}
+            <Plus size={18} aria-hidden /> {STRINGS.addAStep}
           </QuietButton>
         </Row>
       )}

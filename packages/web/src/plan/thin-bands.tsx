@@ -15,7 +15,7 @@ import { Select } from '../theme/select';
 import { WithinLimits } from '../theme/within-limits';
 import { bandSteps } from './band-steps';
 import type { PlanOnRackProps } from './sheet-props';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Steeper than this it is a bevel. */
 const STEEPEST_BAND_DEG = 15;
@@ -34,14 +34,14 @@ const ThinTo = ({ choices, onChoices }: Pick<PlanOnRackProps, 'choices' | 'onCho
     {(['at5Mm', 'at10Mm'] as const).map((field) => (
       <WithinLimits
         key={field}
-        label={WORDS.thicknessAtMmMm(field === 'at5Mm' ? 5 : 10)}
+        label={STRINGS.thicknessAtMmMm(field === 'at5Mm' ? 5 : 10)}
         least={0.05}
         most={20}
         whole={false}
         value={choices.thinTo[field]}
         onValue={(value) => onChoices({ thinTo: { ...choices.thinTo, [field]: value } })}
         onOpen={() => onChoices({ thinTo: { ...choices.thinTo, [field]: null } })}
-        hint={WORDS.emptyByFallingAngles}
+        hint={STRINGS.emptyByFallingAngles}
       />
     ))}
   </Columns>
@@ -65,7 +65,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
   const { primaryDeg, section } = plan.section.shape;
   const topMm = Math.floor(Math.max(...section.vertices.map(({ y }) => y)));
   return (
-    <Stack $gap={8} role="group" aria-label={WORDS.bandsFromTheEdgeUp}>
+    <Stack $gap={8} role="group" aria-label={STRINGS.bandsFromTheEdgeUp}>
       {bands.map((band, index) => {
         const step = steps[index];
         const number = index + 1;
@@ -75,7 +75,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
           <Row key={number} $gap={12} $align="start">
             <div style={{ width: 130 }}>
               <WithinLimits
-                label={WORDS.band(number)}
+                label={STRINGS.band(number)}
                 least={least + 0.1}
                 most={index === 0 ? most : most - 0.1}
                 whole={false}
@@ -91,7 +91,7 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
             </div>
             <div style={{ width: 150 }}>
               <WithinLimits
-                label={WORDS.bandUpToMm(number)}
+                label={STRINGS.bandUpToMm(number)}
                 least={Math.max(0.1, (bands[index - 1]?.toMm ?? 0) + 0.1)}
                 most={Math.min(HIGHEST_BAND_MM, topMm)}
                 whole={false}
@@ -102,15 +102,15 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
                 onOpen={() =>
                   set(bands.map((each, at) => (at === index ? { ...each, toMm: null } : each)))
                 }
-                hint={WORDS.emptyAsTheAngleHasIt}
+                hint={STRINGS.emptyAsTheAngleHasIt}
               />
             </div>
             <div style={{ width: 230 }}>
               <Select
-                label={WORDS.stoneOfBand(number)}
+                label={STRINGS.stoneOfBand(number)}
                 options={[
-                  { id: 'plan', label: WORDS.asPlanned },
-                  ...stones.map(({ id, name, um }) => ({ id, label: WORDS.nameUm(name, um) })),
+                  { id: 'plan', label: STRINGS.asPlanned },
+                  ...stones.map(({ id, name, um }) => ({ id, label: STRINGS.nameUm(name, um) })),
                 ]}
                 value={choices.thinBands?.[index]?.stoneId ?? 'plan'}
                 onChange={(next) =>
@@ -124,20 +124,20 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
             </div>
             <MutedText data-figure="">
               {step
-                ? WORDS.aSide(
+                ? STRINGS.aSide(
                     rack.find(({ id }) => id === step.stoneId)?.name ?? '',
                     fixed(step.removeMm3, step.removeMm3 < 10 ? 1 : 0),
                     step.strokesPerSide,
                     roughly(step.seconds),
                     step.bandMm
-                      ? WORDS.toAboveTheEdge(fixed(step.bandMm[0], 1), mm(step.bandMm[1], 1))
+                      ? STRINGS.toAboveTheEdge(fixed(step.bandMm[0], 1), mm(step.bandMm[1], 1))
                       : '',
                   )
-                : WORDS.takesNothingHere}
+                : STRINGS.takesNothingHere}
             </MutedText>
             {bands.length > 1 && (
               <QuietButton
-                aria-label={WORDS.removeBand(number)}
+                aria-label={STRINGS.removeBand(number)}
                 onPress={() => set(bands.filter((_, at) => at !== index))}
               >
                 <X size={16} aria-hidden />
@@ -156,12 +156,12 @@ const Bands = ({ plan, rack, choices, onChoices }: PlanOnRackProps) => {
               ])
             }
           >
-            <Plus size={16} aria-hidden /> {WORDS.addBand}
+            <Plus size={16} aria-hidden /> {STRINGS.addBand}
           </QuietButton>
         )}
         {choices.thinBands !== null && (
           <QuietButton onPress={() => onChoices({ thinBands: null })}>
-            {WORDS.bandsAsUsual}
+            {STRINGS.bandsAsUsual}
           </QuietButton>
         )}
       </Row>

@@ -13,7 +13,7 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { WithinLimits } from '../theme/within-limits';
 import { bandSteps } from './band-steps';
 import type { PlanOnRackProps } from './sheet-props';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded when it is opened: most keep the bands as they are planned. */
 const ThinBands = lazy(() => import('./thin-bands'));
@@ -25,9 +25,9 @@ const bandsSay = ({ work, section }: BladePlan, rack: readonly RackStone[]): str
     return section.thinning.bands.map(({ angleDeg }) => `${fixed(angleDeg, 1)}°`).join(', ');
   return steps
     .map(({ angleDeg, stoneId, seconds }) =>
-      WORDS.on(
+      STRINGS.on(
         fixed(angleDeg ?? 0, 1),
-        rack.find(({ id }) => id === stoneId)?.name ?? WORDS.aStone,
+        rack.find(({ id }) => id === stoneId)?.name ?? STRINGS.aStone,
         roughly(seconds),
       ),
     )
@@ -40,7 +40,7 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
   return (
     <Stack $gap={8}>
       <Checkbox value={thinning.done} onChange={(thin) => onChoices({ thin })}>
-        {WORDS.thinIt(thinning.advised ? WORDS.advised : WORDS.notNeeded)}
+        {STRINGS.thinIt(thinning.advised ? STRINGS.advised : STRINGS.notNeeded)}
       </Checkbox>
       <MutedText>{thinning.reason}</MutedText>
       {thinning.notDone !== null && <Notice tone="cut">{thinning.notDone}.</Notice>}
@@ -48,13 +48,13 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
         <>
           <Columns $columns={2}>
             <SegmentedControl
-              label={WORDS.howFar}
+              label={STRINGS.howFar}
               options={options(THIN_DEPTHS)}
               value={thinning.depth}
               onChange={(thinDepth) => onChoices({ thinDepth })}
             />
             <WithinLimits
-              label={WORDS.stopBehindTheEdgeAtMm}
+              label={STRINGS.stopBehindTheEdgeAtMm}
               least={0.05}
               most={20}
               whole={false}
@@ -63,12 +63,12 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
               onOpen={() => onChoices({ thinStopMm: null })}
               hint={
                 thinning.stopMm === null
-                  ? WORDS.emptyAtTheRemnantOfThe
-                  : WORDS.empty(mm(thinning.stopMm, 2))
+                  ? STRINGS.emptyAtTheRemnantOfThe
+                  : STRINGS.empty(mm(thinning.stopMm, 2))
               }
             />
           </Columns>
-          <Fold title={WORDS.bandsAndStones} says={bandsSay(plan, rack)}>
+          <Fold title={STRINGS.bandsAndStones} says={bandsSay(plan, rack)}>
             <ThinBands plan={plan} rack={rack} choices={choices} onChoices={onChoices} />
           </Fold>
           {plan.report.warnings
@@ -79,7 +79,7 @@ export const ThinningFields = ({ plan, rack, choices, onChoices }: PlanOnRackPro
               </Notice>
             ))}
           <MutedText>
-            {WORDS.behindTheEdgeAfterItScratches(
+            {STRINGS.behindTheEdgeAfterItScratches(
               mm(plan.section.behindEdgeMm, 2),
               mm(thinning.scratchTopMm, 1),
             )}

@@ -5,7 +5,7 @@ import { mutate } from 'swr';
 import { messageOf, request } from '../api/client';
 import { useHabits } from '../api/hooks';
 import type { Feedback } from '../theme/feedback';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Keeps choices as the habits of the shop; told beside the button. */
 export const useKeepHabits = () => {
@@ -20,7 +20,7 @@ export const useKeepHabits = () => {
         choices: habitsOf(choices),
       });
       await mutate('/habits', kept, { revalidate: false });
-      setSaid({ text: WORDS.savedTheNextPlanStartsFrom, bad: false });
+      setSaid({ text: STRINGS.savedTheNextPlanStartsFrom, bad: false });
       return true;
     } catch (error) {
       setSaid({ text: messageOf(error), bad: true });

@@ -1,7 +1,7 @@
 /** What a plan warns of, beside the step where something can be done about it. */
 import { textOf } from '../theme/text';
 import { type BladePlan, type PlanStep } from '@patient-edge/core';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Where the cure is: a page; null for the form that changes the step. */
 export interface Cure {
@@ -22,12 +22,12 @@ const cureOf = ({ code, stoneId }: Advice): Cure | null => {
   const onRack = (label: string): Cure => ({ label, to: `/rack/stones/${stoneId}` });
   switch (code) {
     case 'NOT_FLAT':
-      return onRack(WORDS.flattenNow);
+      return onRack(STRINGS.flattenNow);
     case 'SPLASH_SOAKED':
-      return onRack(WORDS.takeItOutOfTheWater);
+      return onRack(STRINGS.takeItOutOfTheWater);
     case 'OIL_ON_WATER_STONE':
     case 'LIQUID_NOT_FOR_KIND':
-      return onRack(WORDS.changeItsLiquid);
+      return onRack(STRINGS.changeItsLiquid);
     case 'NEEDS_DRESSING':
       return null;
     case 'AGAINST_ITS_STROKES':
@@ -36,7 +36,7 @@ const cureOf = ({ code, stoneId }: Advice): Cure | null => {
     case 'SOFT_STEEL_FINE_FINISH':
     case 'STROP_COARSER':
     case 'STROP_TOO_FINE':
-      return { label: WORDS.changeThisStep, to: null };
+      return { label: STRINGS.changeThisStep, to: null };
   }
 };
 

@@ -17,7 +17,7 @@ import { fixed, inUnits, mm, roughly } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSpread } from '../workers/use-compare';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Two = styled.div`
   display: grid;
@@ -76,22 +76,22 @@ const Doubts = styled.ul`
 const MOST_SHOWN = 4;
 
 const MATTER_WORDS: Readonly<Record<DoubtfulMatter, string>> = {
-  edgeLengthMm: WORDS.theLengthOfTheEdge,
-  heightHeelMm: WORDS.theHeightAtTheHeel,
-  heightMiddleMm: WORDS.theHeightHalfWay,
-  heightTipMm: WORDS.theHeightNearTheTip,
-  spineHeelMm: WORDS.theSpineAtTheHeel,
-  spineMiddleMm: WORDS.theSpineHalfWay,
-  spineTipMm: WORDS.theSpineNearTheTip,
-  thicknessBehindEdgeMm: WORDS.theThicknessBehindTheEdge,
-  bevelFaceMm: WORDS.theWidthOfTheBevelFace,
-  presentAnglePerSideDeg: WORDS.thePresentAngle,
-  sharpness: WORDS.theDullness,
-  'damage depth': WORDS.theDepthOfTheDeepestFault,
+  edgeLengthMm: STRINGS.theLengthOfTheEdge,
+  heightHeelMm: STRINGS.theHeightAtTheHeel,
+  heightMiddleMm: STRINGS.theHeightHalfWay,
+  heightTipMm: STRINGS.theHeightNearTheTip,
+  spineHeelMm: STRINGS.theSpineAtTheHeel,
+  spineMiddleMm: STRINGS.theSpineHalfWay,
+  spineTipMm: STRINGS.theSpineNearTheTip,
+  thicknessBehindEdgeMm: STRINGS.theThicknessBehindTheEdge,
+  bevelFaceMm: STRINGS.theWidthOfTheBevelFace,
+  presentAnglePerSideDeg: STRINGS.thePresentAngle,
+  sharpness: STRINGS.theDullness,
+  'damage depth': STRINGS.theDepthOfTheDeepestFault,
 };
 
 const offBy = ({ matter, sigma }: Pick<Doubt, 'matter' | 'sigma'>): string => {
-  if (matter === 'sharpness') return WORDS.judgedByFeel;
+  if (matter === 'sharpness') return STRINGS.judgedByFeel;
   return matter === 'presentAnglePerSideDeg'
     ? `± ${fixed(sigma, 1)}°`
     : `± ${mm(sigma, sigma < 0.1 ? 2 : 1)}`;
@@ -100,18 +100,18 @@ const offBy = ({ matter, sigma }: Pick<Doubt, 'matter' | 'sigma'>): string => {
 /** A range in the precision of its upper end; one word for it where both ends read alike. */
 const fromTo = ([low, high]: Spread, digits: number, unit: string): string => {
   const [from, to] = [fixed(low, digits), fixed(high, digits)];
-  return from === to ? `${to} ${unit}` : WORDS.to(from, to, unit);
+  return from === to ? `${to} ${unit}` : STRINGS.to(from, to, unit);
 };
 
 const turnWords = (turn: Turn): string => {
   const otherwise =
     turn.becomes === 'not thinned'
-      ? WORDS.itWouldNotBeThinned
-      : WORDS.itWouldBeThinned(named(turn.becomes));
+      ? STRINGS.itWouldNotBeThinned
+      : STRINGS.itWouldBeThinned(named(turn.becomes));
   const off =
     turn.matter === 'sharpness'
-      ? WORDS.wereItAClass(turn.off === 'more' ? WORDS.duller : WORDS.keener)
-      : WORDS.were(MATTER_WORDS[turn.matter], offBy(turn).replace('± ', ''), named(turn.off));
+      ? STRINGS.wereItAClass(turn.off === 'more' ? STRINGS.duller : STRINGS.keener)
+      : STRINGS.were(MATTER_WORDS[turn.matter], offBy(turn).replace('± ', ''), named(turn.off));
   return `${off}, ${otherwise}.`;
 };
 
@@ -133,13 +133,13 @@ export const SpreadWords = ({
     <Stack $gap={10}>
       <Two>
         <div>
-          <MutedText>{WORDS.inEightCasesOfTen}</MutedText>
+          <MutedText>{STRINGS.inEightCasesOfTen}</MutedText>
           <Ranges>
             {[
-              [WORDS.steelAlone, steelWords(spread.steelMm3)],
-              [WORDS.heightAlone, inUnits(fromTo(spread.heightMm, 2, 'mm'))],
+              [STRINGS.steelAlone, steelWords(spread.steelMm3)],
+              [STRINGS.heightAlone, inUnits(fromTo(spread.heightMm, 2, 'mm'))],
               [shoulderLabel, inUnits(fromTo(spread.behindEdgeMm, 2, 'mm'))],
-              [WORDS.time, from === to ? to : WORDS.fromToTo(from, to)],
+              [STRINGS.time, from === to ? to : STRINGS.fromToTo(from, to)],
             ].map(([label, range]) => (
               <div key={label}>
                 <dt>{label}</dt>
@@ -150,7 +150,7 @@ export const SpreadWords = ({
         </div>
         {first && (
           <div>
-            <MutedText id={heading}>{WORDS.ofTheDoubtAboutTheSteel}</MutedText>
+            <MutedText id={heading}>{STRINGS.ofTheDoubtAboutTheSteel}</MutedText>
             <Doubts aria-labelledby={heading}>
               {spread.doubts.slice(0, MOST_SHOWN).map((doubt) => (
                 <li key={doubt.matter}>
@@ -167,14 +167,14 @@ export const SpreadWords = ({
       </Two>
       {first && (
         <MutedText>
-          {WORDS.wereCertainTheSteelWouldBe(
+          {STRINGS.wereCertainTheSteelWouldBe(
             MATTER_WORDS[first.matter],
             steelWords(spread.steelWithoutFirstMm3),
           )}
         </MutedText>
       )}
       {spread.turns.length > 0 && (
-        <Notice>{WORDS.lookAtThatAgainBeforeAny(spread.turns.map(turnWords).join(' '))}</Notice>
+        <Notice>{STRINGS.lookAtThatAgainBeforeAny(spread.turns.map(turnWords).join(' '))}</Notice>
       )}
     </Stack>
   );
@@ -191,7 +191,7 @@ const Weighed = ({ job, input, shoulderLabel }: WeighedProps) => {
   const question = useMemo(() => ({ input, known: howKnown(job) }), [input, job]);
   const { answer: spread, error, retry } = useSpread(question);
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!spread) return <p role="status">{WORDS.weighingTheMeasures}</p>;
+  if (!spread) return <p role="status">{STRINGS.weighingTheMeasures}</p>;
   // What cannot be planned is told where the plan would stand.
   return spread.ok ? <SpreadWords spread={spread.value} shoulderLabel={shoulderLabel} /> : null;
 };

@@ -19,7 +19,7 @@ import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
 import { PressureTrace } from './pressure-trace';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Now = styled.p`
   font: 700 64px/1 var(--figures);
@@ -29,11 +29,11 @@ const Now = styled.p`
 /** The last so many seconds are shown and judged. */
 const SHOWN_S = 20;
 const BANDS = [
-  { id: '68', label: WORDS.coarse30AndMore },
-  { id: '12', label: WORDS.medium8To30 },
-  { id: '5', label: WORDS.fine3To8 },
-  { id: '1', label: WORDS.finestBelow3 },
-  { id: 'deburr', label: WORDS.deburringWeightOfHandAndBlade },
+  { id: '68', label: STRINGS.coarse30AndMore },
+  { id: '12', label: STRINGS.medium8To30 },
+  { id: '5', label: STRINGS.fine3To8 },
+  { id: '1', label: STRINGS.finestBelow3 },
+  { id: 'deburr', label: STRINGS.deburringWeightOfHandAndBlade },
 ] as const;
 const DEBURR_N = [0.5, 2] as const;
 
@@ -85,33 +85,35 @@ const PressurePage = () => {
     <>
       <ShelfNav />
       <Stack $gap={16}>
-        <PageHeading title={WORDS.pressure} />
-        <MutedText>{WORDS.layTheStoneOnAKitchen(inUnits(WORDS.lightIsUnder5NMedium))}</MutedText>
-        <Panel aria-label={WORDS.whatToPractise}>
+        <PageHeading title={STRINGS.pressure} />
+        <MutedText>
+          {STRINGS.layTheStoneOnAKitchen(inUnits(STRINGS.lightIsUnder5NMedium))}
+        </MutedText>
+        <Panel aria-label={STRINGS.whatToPractise}>
           <Row $gap={20} $align="start">
             <div style={{ width: 330 }}>
               <Select
-                label={WORDS.forWhichStoneOrGrain}
+                label={STRINGS.forWhichStoneOrGrain}
                 options={[
                   ...BANDS,
                   ...(stones ?? [])
                     .filter(({ retired }) => !retired)
                     .map(({ id, name, um }) => ({
                       id: `stone ${id}`,
-                      label: WORDS.nameUm(name, um),
+                      label: STRINGS.nameUm(name, um),
                     })),
                 ]}
                 value={band}
                 onChange={setBand}
-                hint={WORDS.aimFor(bandText(bandN, unit))}
+                hint={STRINGS.aimFor(bandText(bandN, unit))}
               />
             </div>
           </Row>
         </Panel>
-        <Panel aria-label={WORDS.theScale}>
+        <Panel aria-label={STRINGS.theScale}>
           <Stack>
             <Row $gap={28} $align="end">
-              <Now role="timer" aria-label={WORDS.pressedNow}>
+              <Now role="timer" aria-label={STRINGS.pressedNow}>
                 {now ? forceText(now.newtons, unit) : '–'}
               </Now>
               {devices?.scale && (
@@ -125,7 +127,7 @@ const PressurePage = () => {
                     setStreaming(!streaming);
                   }}
                 >
-                  {streaming ? WORDS.stopListening : WORDS.listenToTheScale}
+                  {streaming ? STRINGS.stopListening : STRINGS.listenToTheScale}
                 </ActionButton>
               )}
               <TypedReading unit={unit} onRead={add} />
@@ -136,25 +138,25 @@ const PressurePage = () => {
                     setReadings([]);
                   }}
                 >
-                  {WORDS.startAgain}
+                  {STRINGS.startAgain}
                 </QuietButton>
               )}
             </Row>
             {lost && (
               <Notice tone="cut" alert>
-                {WORDS.theScaleHasStoppedAnsweringType}
+                {STRINGS.theScaleHasStoppedAnsweringType}
               </Notice>
             )}
             <PressureTrace readings={readings} bandN={bandN} shownS={SHOWN_S} unit={unit} />
             <p role="status">
               {judged
-                ? WORDS.insideOnAverage(
+                ? STRINGS.insideOnAverage(
                     judged.text,
                     Math.round(judged.insideShare * 100),
                     forceText(judged.meanN, unit),
                     forceText(judged.sdN, unit),
                   )
-                : WORDS.nothingPressedYet}
+                : STRINGS.nothingPressedYet}
             </p>
           </Stack>
         </Panel>
@@ -170,7 +172,7 @@ const TypedReading = ({ unit, onRead }: { unit: ForceUnit; onRead: (newtons: num
     const value = parseNumber(typed);
     const newtons = value === null ? NaN : newtonsOf(value, unit);
     if (!(newtons >= 0 && newtons <= 200)) {
-      setProblem(WORDS.from0ToWasGiven(forceText(200, unit), typed));
+      setProblem(STRINGS.from0ToWasGiven(forceText(200, unit), typed));
       return;
     }
     setProblem(undefined);
@@ -188,13 +190,13 @@ const TypedReading = ({ unit, onRead }: { unit: ForceUnit; onRead: (newtons: num
       <Row $align="end">
         <div style={{ width: 220 }}>
           <NumberEntry
-            label={WORDS.orTypeWhatItShows(FORCE_LABELS[unit])}
+            label={STRINGS.orTypeWhatItShows(FORCE_LABELS[unit])}
             value={typed}
             onChange={setTyped}
             error={problem}
           />
         </div>
-        <QuietButton type="submit">{WORDS.read}</QuietButton>
+        <QuietButton type="submit">{STRINGS.read}</QuietButton>
       </Row>
     </form>
   );

@@ -2,7 +2,7 @@
 import type { ForceUnit, PressureReading } from '@patient-edge/core';
 import { bandText, forceText } from '../theme/force';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WIDTH = 1100;
 const HEIGHT = 230;
@@ -27,7 +27,7 @@ export const PressureTrace = ({ readings, bandN, shownS, unit }: PressureTracePr
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         width="100%"
         role="img"
-        aria-label={WORDS.forceOverSecondsToBeKept(shownS, bandText(bandN, unit))}
+        aria-label={STRINGS.forceOverSecondsToBeKept(shownS, bandText(bandN, unit))}
       >
         <rect
           x={LEFT}

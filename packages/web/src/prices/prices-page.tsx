@@ -37,7 +37,7 @@ import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** A table: its columns say once what the fields of each row are. */
 const Lines = styled.table`
@@ -91,7 +91,7 @@ const ITEM_OPTIONS = PRICE_ITEMS.map((id) => ({ id, label: PRICE_LABELS[id] }));
 
 const PricesPage = () => {
   const { data: list, error } = usePrices();
-  if (!list) return <Waiting error={error} text={WORDS.loadingPrices} />;
+  if (!list) return <Waiting error={error} text={STRINGS.loadingPrices} />;
   return <Prices list={list} />;
 };
 
@@ -106,7 +106,7 @@ const Prices = ({ list }: { list: PriceList }) => {
       const bad = amounts.findIndex((amount) => amount === null || amount < 0);
       if (bad >= 0) {
         kept.form.setError(`prices.${bad}.amount`, {
-          message: WORDS.priceMustBeANumberFrom(typed.prices[bad]!.amount),
+          message: STRINGS.priceMustBeANumberFrom(typed.prices[bad]!.amount),
         });
         throw new Error('Check the marked prices.');
       }
@@ -134,52 +134,52 @@ const Prices = ({ list }: { list: PriceList }) => {
   const mayChange = useMay('set prices');
   if (!mayChange) return <PricesRead list={list} />;
   return (
-    <Panel aria-label={WORDS.prices}>
+    <Panel aria-label={STRINGS.prices}>
       <KeptFormView
         kept={kept}
-        save={WORDS.savePriceList}
+        save={STRINGS.savePriceList}
         beside={
           <QuietButton
             onPress={() =>
               lines.append({ item: PRICE_ITEMS[0], group: PRICE_GROUPS[0], amount: '' })
             }
           >
-            {WORDS.addPrice}
+            {STRINGS.addPrice}
           </QuietButton>
         }
       >
         <Stack $gap={16}>
-          <PageHeading title={WORDS.prices} />
-          <h2>{WORDS.whatThePriceOfABlade}</h2>
+          <PageHeading title={STRINGS.prices} />
+          <h2>{STRINGS.whatThePriceOfABlade}</h2>
           <Columns $columns={4}>
             <FormNumber
               control={control}
               name="lengthIncludedMm"
-              label={WORDS.edgeLengthIncludedMm}
+              label={STRINGS.edgeLengthIncludedMm}
             />
             <FormNumber
               control={control}
               name="lengthStepMm"
-              label={WORDS.furtherLengthCountsByMm}
+              label={STRINGS.furtherLengthCountsByMm}
             />
             <FormNumber
               control={control}
               name="minutesIncluded"
-              label={WORDS.minutesIncluded}
-              hint={WORDS.atTheBenchAsPlanned}
+              label={STRINGS.minutesIncluded}
+              hint={STRINGS.atTheBenchAsPlanned}
             />
             <CurrencyField list={list} form={form} currency={currency} />
           </Columns>
-          <h2>{WORDS.theList}</h2>
+          <h2>{STRINGS.theList}</h2>
           {lines.fields.length === 0 && (
             <Row>
-              <MutedText>{WORDS.emptyYetStartWithThePrice}</MutedText>
+              <MutedText>{STRINGS.emptyYetStartWithThePrice}</MutedText>
               <QuietButton
                 onPress={() =>
                   form.setValue('prices', examplePrices(currency), { shouldDirty: true })
                 }
               >
-                {WORDS.fillWithAnExample}
+                {STRINGS.fillWithAnExample}
               </QuietButton>
             </Row>
           )}
@@ -187,11 +187,11 @@ const Prices = ({ list }: { list: PriceList }) => {
             <Lines>
               <thead>
                 <tr>
-                  <th scope="col">{WORDS.item}</th>
-                  <th scope="col">{WORDS.for}</th>
-                  <th scope="col">{WORDS.price(currency)}</th>
+                  <th scope="col">{STRINGS.item}</th>
+                  <th scope="col">{STRINGS.for}</th>
+                  <th scope="col">{STRINGS.price(currency)}</th>
                   <th scope="col">
-                    <span className="unseen">{WORDS.remove}</span>
+                    <span className="unseen">{STRINGS.remove}</span>
                   </th>
                 </tr>
               </thead>
@@ -202,7 +202,7 @@ const Prices = ({ list }: { list: PriceList }) => {
                       <FormPick
                         control={control}
                         name={`prices.${index}.item`}
-                        label={WORDS.item}
+                        label={STRINGS.item}
                         hideLabel
                         options={ITEM_OPTIONS}
                       />
@@ -211,7 +211,7 @@ const Prices = ({ list }: { list: PriceList }) => {
                       <FormPick
                         control={control}
                         name={`prices.${index}.group`}
-                        label={WORDS.for}
+                        label={STRINGS.for}
                         hideLabel
                         options={options(PRICE_GROUPS)}
                       />
@@ -220,14 +220,14 @@ const Prices = ({ list }: { list: PriceList }) => {
                       <FormNumber
                         control={control}
                         name={`prices.${index}.amount`}
-                        label={WORDS.price(currency)}
+                        label={STRINGS.price(currency)}
                         hideLabel
                       />
                     </td>
                     <td>
                       <Button
                         data-remove=""
-                        aria-label={WORDS.removePrice(index + 1)}
+                        aria-label={STRINGS.removePrice(index + 1)}
                         onPress={() => lines.remove(index)}
                       >
                         <Trash2 size={19} />
@@ -263,33 +263,33 @@ const CurrencyField = ({
 }) =>
   list.currencySettled ? (
     <div>
-      <b>{WORDS.currency}</b>
+      <b>{STRINGS.currency}</b>
       <p>{list.currency}</p>
-      <MutedText>{WORDS.itStaysPricesWereWrittenDown}</MutedText>
+      <MutedText>{STRINGS.itStaysPricesWereWrittenDown}</MutedText>
     </div>
   ) : (
     <Select
-      label={WORDS.currency}
+      label={STRINGS.currency}
       options={CURRENCIES.map((id) => ({ id, label: id }))}
       value={CURRENCIES.find((id) => id === currency) ?? null}
       onChange={(next) => form.setValue('currency', next, { shouldDirty: true })}
       error={form.formState.errors.currency?.message}
-      hint={WORDS.setOnceBeforeTheFirstPrice}
+      hint={STRINGS.setOnceBeforeTheFirstPrice}
     />
   );
 
 /** The list for those who look things up in it. */
 const PricesRead = ({ list }: { list: PriceList }) => (
-  <Panel aria-label={WORDS.prices}>
+  <Panel aria-label={STRINGS.prices}>
     <Stack>
-      <PageHeading title={WORDS.prices} />
-      <Notice>{WORDS.onlyTheOwnerChangesThePrice}</Notice>
+      <PageHeading title={STRINGS.prices} />
+      <Notice>{STRINGS.onlyTheOwnerChangesThePrice}</Notice>
       <table>
         <thead>
           <tr>
-            <th scope="col">{WORDS.item}</th>
-            <th scope="col">{WORDS.for}</th>
-            <th scope="col">{WORDS.priceAlone}</th>
+            <th scope="col">{STRINGS.item}</th>
+            <th scope="col">{STRINGS.for}</th>
+            <th scope="col">{STRINGS.priceAlone}</th>
           </tr>
         </thead>
         <tbody>
@@ -303,7 +303,7 @@ const PricesRead = ({ list }: { list: PriceList }) => (
         </tbody>
       </table>
       <MutedText>
-        {WORDS.upToOfEdgeAndMin(mm(list.lengthIncludedMm, 0), list.minutesIncluded)}
+        {STRINGS.upToOfEdgeAndMin(mm(list.lengthIncludedMm, 0), list.minutesIncluded)}
       </MutedText>
     </Stack>
   </Panel>

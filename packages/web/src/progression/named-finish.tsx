@@ -6,7 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { Row } from '../theme/layout';
 import { Select } from '../theme/select';
 import { NumberEntry } from '../theme/number-entry';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const SCALES = ['µm', ...GRIT_SCALES] as const;
 type Scale = (typeof SCALES)[number];
@@ -22,7 +22,7 @@ export const NamedFinish = ({
   const take = (): void => {
     const number = parseNumber(typed);
     if (number === null) {
-      setProblem(WORDS.isNotANumber(typed));
+      setProblem(STRINGS.isNotANumber(typed));
       return;
     }
     const um = scale === 'µm' ? number : micrometresOf(scale, number);
@@ -32,7 +32,7 @@ export const NamedFinish = ({
     }
     const grain = typeof um === 'object' ? um.value : um;
     if (grain < 0.15 || grain > 600) {
-      setProblem(WORDS.from015To600Was(grain));
+      setProblem(STRINGS.from015To600Was(grain));
       return;
     }
     setProblem(undefined);
@@ -50,16 +50,16 @@ export const NamedFinish = ({
       <Row $align="end">
         <div style={{ width: 130 }}>
           <Select
-            label={WORDS.aNamedFinish}
+            label={STRINGS.aNamedFinish}
             options={SCALES.map((id) => ({ id, label: id }))}
             value={scale}
             onChange={setScale}
           />
         </div>
         <div style={{ width: 130 }}>
-          <NumberEntry label={WORDS.number} value={typed} onChange={setTyped} error={problem} />
+          <NumberEntry label={STRINGS.number} value={typed} onChange={setTyped} error={problem} />
         </div>
-        <QuietButton type="submit">{WORDS.toThisFinish}</QuietButton>
+        <QuietButton type="submit">{STRINGS.toThisFinish}</QuietButton>
       </Row>
     </form>
   );

@@ -19,7 +19,7 @@ import { Figures, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import type { WeighedProgression } from '../workers/planning-worker';
 import { costWords, WishList, type Wishes } from './wishes';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Others = styled.ul`
   & > li {
@@ -34,7 +34,7 @@ const Others = styled.ul`
 
 /** "4 min (2–9)" */
 export const rangeWords = (seconds: number, { lowS, highS }: { lowS: number; highS: number }) =>
-  WORDS.to(roughly(seconds), roughly(lowS), roughly(highS));
+  STRINGS.to(roughly(seconds), roughly(lowS), roughly(highS));
 
 interface ProgressionBoardProps {
   readonly weighed: WeighedProgression;
@@ -91,7 +91,7 @@ export const OtherChains = ({ others, bestSeconds, rack, onTake }: OtherChainsPr
   const nameOf = (id: string): string => rack.find((stone) => stone.id === id)?.name ?? '…';
   return (
     <Stack $gap={6}>
-      <h3>{WORDS.otherProgressions}</h3>
+      <h3>{STRINGS.otherProgressions}</h3>
       <Others>
         {others.map((other) => {
           const ids = other.steps.map(({ id }) => id);
@@ -101,8 +101,8 @@ export const OtherChains = ({ others, bestSeconds, rack, onTake }: OtherChainsPr
               <span>{names}</span>
               <Figures>{roughly(other.totalSeconds)}</Figures>
               <Figures>{costWords(other.totalSeconds - bestSeconds)}</Figures>
-              <QuietButton aria-label={WORDS.takeThis(names)} onPress={() => onTake(ids)}>
-                {WORDS.takeThisAlone}
+              <QuietButton aria-label={STRINGS.takeThis(names)} onPress={() => onTake(ids)}>
+                {STRINGS.takeThisAlone}
               </QuietButton>
             </li>
           );
@@ -157,7 +157,7 @@ const Best = ({
         rack={marks}
         treads={steps.map(({ id, um, seconds, stone }) => ({ id, um, seconds, name: stone.name }))}
         finishUm={finishUm}
-        label={WORDS.theProgressionOnTheScaleOf}
+        label={STRINGS.theProgressionOnTheScaleOf}
       />
       {warnings.map(({ message, code, stoneId }) => (
         <Notice key={`${code} ${stoneId}`} tone="cut">
@@ -167,11 +167,11 @@ const Best = ({
       <table>
         <thead>
           <tr>
-            <th scope="col">{WORDS.stone}</th>
-            <th scope="col">{WORDS.grain}</th>
-            <th scope="col">{WORDS.takes}</th>
-            <th scope="col">{WORDS.workingTime10thTo90thPercentile}</th>
-            <th scope="col">{WORDS.scratchesLeft}</th>
+            <th scope="col">{STRINGS.stone}</th>
+            <th scope="col">{STRINGS.grain}</th>
+            <th scope="col">{STRINGS.takes}</th>
+            <th scope="col">{STRINGS.workingTime10thTo90thPercentile}</th>
+            <th scope="col">{STRINGS.scratchesLeft}</th>
           </tr>
         </thead>
         <tbody>
@@ -194,7 +194,7 @@ const Best = ({
           ))}
           <tr>
             <td>
-              <b>{WORDS.togetherChangesOfStoneIncluded}</b>
+              <b>{STRINGS.togetherChangesOfStoneIncluded}</b>
             </td>
             <td />
             <td />
@@ -208,7 +208,7 @@ const Best = ({
         </tbody>
       </table>
       <OtherChains others={others} bestSeconds={chain.totalSeconds} rack={rack} onTake={onTake} />
-      <MutedText>{WORDS.theRangeIsWhatNobodyKnows}</MutedText>
+      <MutedText>{STRINGS.theRangeIsWhatNobodyKnows}</MutedText>
     </>
   );
 };

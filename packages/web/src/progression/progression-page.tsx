@@ -31,7 +31,7 @@ import { ProgressionBoard } from './progression-board';
 import { SchoolChoice } from './school-choice';
 import { NO_WISHES, type Wishes } from './wishes';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface Typed {
   readonly steel: string;
@@ -63,11 +63,11 @@ interface Limits {
   readonly high: number;
 }
 const LIMITS: Readonly<Record<'edgeMm' | 'bevelMm' | 'depthUm' | 'finest' | 'coarsest', Limits>> = {
-  edgeMm: { label: WORDS.edgeLengthMm, low: 5, high: 900 },
-  bevelMm: { label: WORDS.widthOfTheBevelMm, low: 0.05, high: 80 },
-  depthUm: { label: WORDS.toComeOffTheBevel, low: 1, high: 5000 },
-  finest: { label: WORDS.finishFinest, low: 0.1, high: 800 },
-  coarsest: { label: WORDS.finishCoarsest, low: 0.1, high: 800 },
+  edgeMm: { label: STRINGS.edgeLengthMm, low: 5, high: 900 },
+  bevelMm: { label: STRINGS.widthOfTheBevelMm, low: 0.05, high: 80 },
+  depthUm: { label: STRINGS.toComeOffTheBevel, low: 1, high: 5000 },
+  finest: { label: STRINGS.finishFinest, low: 0.1, high: 800 },
+  coarsest: { label: STRINGS.finishCoarsest, low: 0.1, high: 800 },
 };
 type LimitedField = keyof typeof LIMITS;
 
@@ -76,7 +76,7 @@ const problemOf = (typed: Typed, field: LimitedField): string | undefined => {
   const value = parseNumber(typed[field]);
   const least = field === 'coarsest' ? Math.max(low, parseNumber(typed.finest) ?? low) : low;
   return value === null || value < least || value > high
-    ? WORDS.mustBeFromToWasGiven(label.split(',')[0], least, high, typed[field])
+    ? STRINGS.mustBeFromToWasGiven(label.split(',')[0], least, high, typed[field])
     : undefined;
 };
 
@@ -98,12 +98,12 @@ const ProgressionPage = () => {
 /** Filled in from a blade that is here. */
 const ForJob = ({ jobId }: { jobId: string }) => {
   const { data: job, error } = useJob(jobId);
-  if (!job) return <Waiting error={error} text={WORDS.loadingBlade} />;
+  if (!job) return <Waiting error={error} text={STRINGS.loadingBlade} />;
   const { measures } = job;
   const [finest, coarsest] = findUse(job.useId).finishUm;
   return (
     <Planner
-      about={WORDS.tag(job.tagNumber, job.blade.name || bladeKind(measures.kindId).label)}
+      about={STRINGS.tag(job.tagNumber, job.blade.name || bladeKind(measures.kindId).label)}
       start={{
         ...START,
         steel: job.steel,
@@ -147,7 +147,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
     };
   }, [rack, steel, typed, school, wishes, wrong]);
   const { answer: weighed, error: failure, retry } = useProgression(question);
-  if (!rack || !steels) return <Waiting error={error} text={WORDS.loadingTheRack} />;
+  if (!rack || !steels) return <Waiting error={error} text={STRINGS.loadingTheRack} />;
   const finishUm: readonly [number, number] = question?.input.finishUm ?? [8, 25];
   const entry = (field: LimitedField) => (
     <NumberEntry
@@ -161,14 +161,14 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
   return (
     <Stack $gap={16}>
       <Row $gap={18}>
-        <PageHeading title={WORDS.progression} />
+        <PageHeading title={STRINGS.progression} />
         {about !== null && <b>{about}</b>}
       </Row>
-      <Panel aria-label={WORDS.theWork}>
+      <Panel aria-label={STRINGS.theWork}>
         <Stack>
           <Columns $columns={4}>
             <Select
-              label={WORDS.steel}
+              label={STRINGS.steel}
               options={steels.map(({ designation, steelClass }) => ({
                 id: designation,
                 label: designation,
@@ -178,7 +178,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
               onChange={(next) => set({ steel: next })}
             />
             <Select
-              label={WORDS.use}
+              label={STRINGS.use}
               options={USES.map(({ id, label }) => ({ id, label }))}
               value={typed.useId}
               onChange={(next) => {
@@ -188,11 +188,11 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
             />
             <SchoolChoice school={school} onSchool={setSchool} />
             <SegmentedControl
-              label={WORDS.largestJump}
+              label={STRINGS.largestJump}
               options={[
-                { id: '2', label: WORDS.twoTimes },
-                { id: '3', label: WORDS.threeTimes },
-                { id: 'none', label: WORDS.noLimit },
+                { id: '2', label: STRINGS.twoTimes },
+                { id: '3', label: STRINGS.threeTimes },
+                { id: 'none', label: STRINGS.noLimit },
               ]}
               value={typed.ratio}
               onChange={(next) => set({ ratio: next })}
@@ -201,7 +201,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
             {entry('bevelMm')}
             {entry('depthUm')}
             <Checkbox value={typed.oneSided} onChange={(next) => set({ oneSided: next })}>
-              {WORDS.oneSidedWithAHollowBack}
+              {STRINGS.oneSidedWithAHollowBack}
             </Checkbox>
           </Columns>
           <Row $align="end" $gap={18}>
@@ -215,11 +215,11 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
           </Row>
         </Stack>
       </Panel>
-      {rack.length === 0 && <Notice>{WORDS.theRackIsEmptyAddA}</Notice>}
+      {rack.length === 0 && <Notice>{STRINGS.theRackIsEmptyAddA}</Notice>}
       <Failed error={failure} retry={retry} />
       {weighed && steel && rack.length > 0 && (
-        <Panel aria-label={WORDS.theProgression}>
-          <h2>{WORDS.byThisSchool}</h2>
+        <Panel aria-label={STRINGS.theProgression}>
+          <h2>{STRINGS.byThisSchool}</h2>
           <ProgressionBoard
             weighed={weighed}
             rack={rack}
@@ -242,7 +242,7 @@ const Planner = ({ start, about }: { start: Typed; about: string | null }) => {
           />
           {wishes !== NO_WISHES && (
             <Row>
-              <QuietButton onPress={() => setWishes(NO_WISHES)}>{WORDS.clearChanges}</QuietButton>
+              <QuietButton onPress={() => setWishes(NO_WISHES)}>{STRINGS.clearChanges}</QuietButton>
             </Row>
           )}
         </Panel>

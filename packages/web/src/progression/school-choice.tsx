@@ -1,13 +1,13 @@
 /** The school of the progression, with what each wants. */
 import { PROGRESSION_SCHOOLS, SCHOOL_REASONS, type ProgressionSchool } from '@patient-edge/core';
 import { Select } from '../theme/select';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const NAMES: Readonly<Record<ProgressionSchool, string>> = {
-  quickest: WORDS.quickest,
-  'fewest stones': WORDS.fewestStones,
-  'start fine': WORDS.startFineSaveRefinement,
-  'one coarse stone': WORDS.oneCoarseStoneTrulySharp,
+  quickest: STRINGS.quickest,
+  'fewest stones': STRINGS.fewestStones,
+  'start fine': STRINGS.startFineSaveRefinement,
+  'one coarse stone': STRINGS.oneCoarseStoneTrulySharp,
 };
 
 export const SchoolChoice = ({
@@ -18,7 +18,7 @@ export const SchoolChoice = ({
   onSchool: (next: ProgressionSchool) => void;
 }) => (
   <Select
-    label={WORDS.school}
+    label={STRINGS.school}
     options={PROGRESSION_SCHOOLS.map((id) => ({ id, label: NAMES[id] }))}
     value={school}
     onChange={onSchool}

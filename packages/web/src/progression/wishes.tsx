@@ -4,7 +4,7 @@ import { roughly } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import styled from 'styled-components';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface Wishes {
   readonly first: string | null;
@@ -31,9 +31,9 @@ const Grid = styled.ul`
 /** More or less time, in words. */
 export const costWords = (deltaSeconds: number | null): string =>
   deltaSeconds === null
-    ? WORDS.notPossible
+    ? STRINGS.notPossible
     : Math.abs(deltaSeconds) < 2
-      ? WORDS.theSame
+      ? STRINGS.theSame
       : `${deltaSeconds > 0 ? '+' : '−'}${roughly(Math.abs(deltaSeconds))}`;
 
 interface WishListProps {
@@ -67,12 +67,12 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
   const made = wishes.first !== null || wishes.skip.length > 0 || wishes.through.length > 0;
   return (
     <Stack $gap={10}>
-      <h3>{WORDS.whatEachChangeCosts}</h3>
+      <h3>{STRINGS.whatEachChangeCosts}</h3>
       {made && (
         <Row>
           {wishes.first !== null && (
             <QuietButton onPress={() => onWishes({ ...wishes, first: null })}>
-              {WORDS.beginsOn(named(wishes.first)?.name ?? WORDS.aStoneNoLongerHere)}
+              {STRINGS.beginsOn(named(wishes.first)?.name ?? STRINGS.aStoneNoLongerHere)}
             </QuietButton>
           )}
           {wishes.skip.map((id) => (
@@ -80,7 +80,7 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
               key={id}
               onPress={() => onWishes({ ...wishes, skip: toggled(wishes.skip, id) })}
             >
-              {WORDS.without(named(id)?.name ?? WORDS.aStoneNoLongerHere)}
+              {STRINGS.without(named(id)?.name ?? STRINGS.aStoneNoLongerHere)}
             </QuietButton>
           ))}
           {wishes.through.map((id) => (
@@ -88,35 +88,35 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
               key={id}
               onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, id) })}
             >
-              {WORDS.over(named(id)?.name ?? WORDS.aStoneNoLongerHere)}
+              {STRINGS.over(named(id)?.name ?? STRINGS.aStoneNoLongerHere)}
             </QuietButton>
           ))}
         </Row>
       )}
-      {costs.length === 0 && <MutedText>{WORDS.noProgressionToCompare}</MutedText>}
+      {costs.length === 0 && <MutedText>{STRINGS.noProgressionToCompare}</MutedText>}
       <Grid>
         {finer && wishes.first === null && (
           <li>
             <span>
-              {WORDS.startFinerOn} {named(finer.stoneId)?.name}
+              {STRINGS.startFinerOn} {named(finer.stoneId)?.name}
             </span>
             <Figures>{costWords(finer.deltaSeconds)}</Figures>
             <QuietButton
               isDisabled={finer.deltaSeconds === null}
               onPress={() => onWishes({ ...wishes, first: finer.stoneId })}
             >
-              {WORDS.startThere}
+              {STRINGS.startThere}
             </QuietButton>
           </li>
         )}
         {coarser && (
           <li>
             <span>
-              {WORDS.stopCoarserOn} {named(coarser.stoneId)?.name}
+              {STRINGS.stopCoarserOn} {named(coarser.stoneId)?.name}
             </span>
             <Figures>{costWords(coarser.deltaSeconds)}</Figures>
             <QuietButton onPress={() => onStopAt(named(coarser.stoneId)!.um)}>
-              {WORDS.stopThere}
+              {STRINGS.stopThere}
             </QuietButton>
           </li>
         )}
@@ -125,42 +125,42 @@ export const WishList = ({ rack, costs, wishes, onWishes, onStopAt }: WishListPr
           .map(({ stoneId, deltaSeconds }) => (
             <li key={`skip ${stoneId}`}>
               <span>
-                {WORDS.withoutAlone} {named(stoneId)?.name}
+                {STRINGS.withoutAlone} {named(stoneId)?.name}
               </span>
               <Figures>{costWords(deltaSeconds)}</Figures>
               <QuietButton
-                aria-label={WORDS.leaveOut(named(stoneId)?.name)}
+                aria-label={STRINGS.leaveOut(named(stoneId)?.name)}
                 isDisabled={deltaSeconds === null}
                 onPress={() => onWishes({ ...wishes, skip: toggled(wishes.skip, stoneId) })}
               >
-                {WORDS.leaveOutAlone}
+                {STRINGS.leaveOutAlone}
               </QuietButton>
             </li>
           ))}
         {insists.slice(0, MOST_SHOWN).map(({ stoneId, deltaSeconds }) => (
           <li key={`insist ${stoneId}`}>
             <span>
-              {WORDS.overAlone} {named(stoneId)?.name}
+              {STRINGS.overAlone} {named(stoneId)?.name}
             </span>
             <Figures>{costWords(deltaSeconds)}</Figures>
             <QuietButton
-              aria-label={WORDS.choose(named(stoneId)?.name)}
+              aria-label={STRINGS.choose(named(stoneId)?.name)}
               onPress={() => onWishes({ ...wishes, through: toggled(wishes.through, stoneId) })}
             >
-              {WORDS.use}
+              {STRINGS.use}
             </QuietButton>
           </li>
         ))}
       </Grid>
       {beyond.length > 0 && (
         <MutedText>
-          {WORDS.beyondThisFinishOrTheseJumps(
+          {STRINGS.beyondThisFinishOrTheseJumps(
             beyond
               .slice(0, MOST_SHOWN)
               .map(({ stoneId }) => named(stoneId)?.name)
               .join(', '),
           )}
-          {beyond.length > MOST_SHOWN && WORDS.andMore(beyond.length - MOST_SHOWN)}.
+          {beyond.length > MOST_SHOWN && STRINGS.andMore(beyond.length - MOST_SHOWN)}.
         </MutedText>
       )}
     </Stack>

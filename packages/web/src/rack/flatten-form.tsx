@@ -14,7 +14,7 @@ import { TextEntry } from '../theme/text-fields';
 import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Both forms of the body, so that what is no number is refused beside its field by the server. */
 const numberOf = (text: string): number | string | undefined => numberOrTyped(text) ?? undefined;
@@ -59,7 +59,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
         revalidate: false,
       });
       const added = record?.at(-1);
-      if (added) offerUndo(WORDS.isFlat(stone.name), () => takeBack(kept, added));
+      if (added) offerUndo(STRINGS.isFlat(stone.name), () => takeBack(kept, added));
       setTyped(NOTHING_TYPED);
       setGone(false);
     } catch (error) {
@@ -82,22 +82,22 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
       <Stack>
         <Columns $columns={thicknessMm === null ? 3 : 4}>
           <TextEntry
-            label={WORDS.plateUsed}
+            label={STRINGS.plateUsed}
             value={plate}
             onChange={setPlate}
             error={problems['plate']}
-            hint={WORDS.flatPlateOrPaperOnGlass}
+            hint={STRINGS.flatPlateOrPaperOnGlass}
           />
           <NumberEntry
-            label={WORDS.minutes}
+            label={STRINGS.minutes}
             value={minutes}
             onChange={(next) => set({ minutes: next })}
             error={problems['minutes']}
           />
           {thicknessMm !== null && (
             <NumberEntry
-              label={WORDS.thicknessNowMm}
-              hint={WORDS.byCaliperTheLossFollows}
+              label={STRINGS.thicknessNowMm}
+              hint={STRINGS.byCaliperTheLossFollows}
               value={left}
               onChange={(next) => {
                 const now = parseNumber(next);
@@ -109,14 +109,14 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
             />
           )}
           <NumberEntry
-            label={WORDS.thicknessLostMm}
+            label={STRINGS.thicknessLostMm}
             value={lost}
             onChange={(next) => set({ lost: next })}
             error={problems['lostMm']}
           />
         </Columns>
         <Checkbox value={gone} onChange={setGone} error={problems['gridGone']}>
-          {WORDS.thePencilGridIsGoneEverywhere}
+          {STRINGS.thePencilGridIsGoneEverywhere}
         </Checkbox>
         {problem !== null && (
           <Notice tone="cut" alert>
@@ -125,7 +125,7 @@ export const FlattenForm = ({ stone, lastPlate }: { stone: Stone; lastPlate: str
         )}
         <Row>
           <ActionButton type="submit" isDisabled={busy}>
-            {WORDS.saveFlattening}
+            {STRINGS.saveFlattening}
           </ActionButton>
         </Row>
       </Stack>

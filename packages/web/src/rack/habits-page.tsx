@@ -10,11 +10,15 @@ import { Panel, MutedText, Stack } from '../theme/layout';
 import { WithFeedback } from '../theme/feedback';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const HabitsPage = () => {
   const { data, error } = useHabits();
-  return data ? <HabitsForm habits={data} /> : <Waiting error={error} text={WORDS.loadingHabits} />;
+  return data ? (
+    <HabitsForm habits={data} />
+  ) : (
+    <Waiting error={error} text={STRINGS.loadingHabits} />
+  );
 };
 
 const HabitsForm = ({ habits }: { habits: Habits }) => {
@@ -22,17 +26,17 @@ const HabitsForm = ({ habits }: { habits: Habits }) => {
   const choices: PlanChoices = { ...habits.choices, ...changed };
   const { keep, said } = useKeepHabits();
   return (
-    <Panel aria-label={WORDS.habitsOfTheShop}>
+    <Panel aria-label={STRINGS.habitsOfTheShop}>
       <Stack>
-        <PageHeading title={WORDS.habitsOfTheShop} />
-        <MutedText>{WORDS.whereGoodPractitionersDifferEveryPlan}</MutedText>
+        <PageHeading title={STRINGS.habitsOfTheShop} />
+        <MutedText>{STRINGS.whereGoodPractitionersDifferEveryPlan}</MutedText>
         <SchoolFields choices={choices} onChoices={(part) => setChanged({ ...changed, ...part })} />
         <WithFeedback feedback={said}>
           <ActionButton onPress={() => void keep(choices).then((kept) => kept && setChanged({}))}>
-            {WORDS.saveHabits}
+            {STRINGS.saveHabits}
           </ActionButton>
           {!said && habits.version > 0 && (
-            <MutedText>{WORDS.changedTimesSoFar(habits.version)}</MutedText>
+            <MutedText>{STRINGS.changedTimesSoFar(habits.version)}</MutedText>
           )}
         </WithFeedback>
       </Stack>

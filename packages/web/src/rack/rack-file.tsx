@@ -7,7 +7,7 @@ import { ActionButton, QuietButton } from '../theme/buttons';
 import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const LARGEST_BYTES = 1_000_000;
 
@@ -19,18 +19,18 @@ export const useRackFile = (rack: readonly Stone[]) => {
     setName(file.name);
     setRead(
       file.size > LARGEST_BYTES
-        ? { ok: false, message: WORDS.theFileMustBeAtMost(file.size) }
+        ? { ok: false, message: STRINGS.theFileMustBeAtMost(file.size) }
         : rackFromCsv(await file.text()),
     );
   };
   const buttons = (
     <>
-      <QuietButton onPress={() => input.current?.click()}>{WORDS.importCsv}</QuietButton>
+      <QuietButton onPress={() => input.current?.click()}>{STRINGS.importCsv}</QuietButton>
       <input
         ref={input}
         type="file"
         accept=".csv,text/csv"
-        aria-label={WORDS.csvFileOfARack}
+        aria-label={STRINGS.csvFileOfARack}
         hidden
         onChange={(event) => {
           const file = event.target.files?.[0];
@@ -39,7 +39,7 @@ export const useRackFile = (rack: readonly Stone[]) => {
         }}
       />
       <a href="/api/stones.csv" download="rack.csv">
-        {WORDS.exportCsv}
+        {STRINGS.exportCsv}
       </a>
     </>
   );
@@ -71,7 +71,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
       const { added } = await request<{ added: number[] }>('POST', '/stones/import', { stones });
       await mutate('/stones');
       if (added.length > 0) {
-        offerUndo(WORDS.addedFrom(added.length, name), async () => {
+        offerUndo(STRINGS.addedFrom(added.length, name), async () => {
           for (const id of added) await request('DELETE', `/stones/${id}`);
           await mutate('/stones');
         });
@@ -84,7 +84,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
     }
   };
   return (
-    <Panel aria-label={WORDS.whatTheFileHolds}>
+    <Panel aria-label={STRINGS.whatTheFileHolds}>
       <Stack>
         <h2>{name}</h2>
         {!read.ok && (
@@ -94,11 +94,11 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
         )}
         {read.ok && (
           <p>
-            <Figures>{stones.length - correcting}</Figures> {WORDS.new}{' '}
-            <Figures>{correcting}</Figures> {WORDS.byTheNameOfOneOn}
+            <Figures>{stones.length - correcting}</Figures> {STRINGS.new}{' '}
+            <Figures>{correcting}</Figures> {STRINGS.byTheNameOfOneOn}
             {wrong.length > 0 && (
               <>
-                , <Figures>{wrong.length}</Figures> {WORDS.thatCannotBeRead}
+                , <Figures>{wrong.length}</Figures> {STRINGS.thatCannotBeRead}
               </>
             )}
             .
@@ -108,9 +108,9 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
           <table>
             <thead>
               <tr>
-                <th scope="col">{WORDS.line}</th>
-                <th scope="col">{WORDS.name}</th>
-                <th scope="col">{WORDS.whatIsWrong}</th>
+                <th scope="col">{STRINGS.line}</th>
+                <th scope="col">{STRINGS.name}</th>
+                <th scope="col">{STRINGS.whatIsWrong}</th>
               </tr>
             </thead>
             <tbody>
@@ -126,7 +126,7 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
             </tbody>
           </table>
         )}
-        {wrong.length > 0 && <MutedText>{WORDS.correctTheFileAndImportIt}</MutedText>}
+        {wrong.length > 0 && <MutedText>{STRINGS.correctTheFileAndImportIt}</MutedText>}
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -137,9 +137,9 @@ const Preview = ({ name, read, rack, onClose }: PreviewProps) => {
             isDisabled={busy || wrong.length > 0 || stones.length === 0}
             onPress={() => void keep()}
           >
-            {WORDS.importAll}
+            {STRINGS.importAll}
           </ActionButton>
-          <QuietButton onPress={onClose}>{WORDS.cancel}</QuietButton>
+          <QuietButton onPress={onClose}>{STRINGS.cancel}</QuietButton>
         </Row>
       </Stack>
     </Panel>

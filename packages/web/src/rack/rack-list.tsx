@@ -9,7 +9,7 @@ import { Checkbox } from '../theme/checkbox';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const ROW_PX = 54;
 const COLUMNS = 'minmax(150px, 1.5fr) 74px 120px 130px 110px minmax(140px, 1.3fr) 110px';
@@ -95,13 +95,13 @@ export const careWords = ({ stone, care }: Item): string =>
     care.flatness === 'stays flat'
       ? ''
       : care.minutesLeft! > 0
-        ? WORDS.flatForMinMore(Math.round(care.minutesLeft!))
-        : WORDS.flattenMinOver(Math.round(-care.minutesLeft!)),
-    care.tooThin ? WORDS.tooThin : '',
-    stone.soak ? WORDS.inTheWater : care.wet ? named('drying') : '',
+        ? STRINGS.flatForMinMore(Math.round(care.minutesLeft!))
+        : STRINGS.flattenMinOver(Math.round(-care.minutesLeft!)),
+    care.tooThin ? STRINGS.tooThin : '',
+    stone.soak ? STRINGS.inTheWater : care.wet ? named('drying') : '',
   ]
     .filter(Boolean)
-    .join(', ') || WORDS.needsNothing;
+    .join(', ') || STRINGS.needsNothing;
 
 const isDue = ({ care }: Item): boolean =>
   care.tooThin || care.flatness === 'due' || care.flatness === 'not flat';
@@ -143,25 +143,25 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
     scrollMargin,
   });
   const heads: readonly (readonly [string, Sort | null])[] = [
-    [WORDS.name, 'name'],
+    [STRINGS.name, 'name'],
     ['µm', 'grain'],
-    [WORDS.printed, null],
-    [WORDS.kind, null],
-    [WORDS.water, null],
-    [WORDS.care, 'care'],
-    [WORDS.place, null],
+    [STRINGS.printed, null],
+    [STRINGS.kind, null],
+    [STRINGS.water, null],
+    [STRINGS.care, 'care'],
+    [STRINGS.place, null],
   ];
   return (
     <Stack>
       <Row $align="end" $gap={16}>
         <div style={{ width: 260 }}>
-          <TextEntry label={WORDS.findByNameGritAbrasiveOr} value={text} onChange={setText} />
+          <TextEntry label={STRINGS.findByNameGritAbrasiveOr} value={text} onChange={setText} />
         </div>
         <div style={{ width: 190 }}>
           <Select
-            label={WORDS.kind}
+            label={STRINGS.kind}
             options={[
-              { id: 'all' as const, label: WORDS.allKinds },
+              { id: 'all' as const, label: STRINGS.allKinds },
               ...kinds.map((id) => ({ id, label: named(id) })),
             ]}
             value={kind}
@@ -169,11 +169,11 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           />
         </div>
         <Checkbox value={dueOnly} onChange={setDueOnly}>
-          {WORDS.onlyWhatNeedsCare}
+          {STRINGS.onlyWhatNeedsCare}
         </Checkbox>
-        <MutedText role="status">{WORDS.of(shown.length, stones.length)}</MutedText>
+        <MutedText role="status">{STRINGS.of(shown.length, stones.length)}</MutedText>
       </Row>
-      <Table role="table" aria-label={WORDS.abrasives} aria-rowcount={shown.length + 1}>
+      <Table role="table" aria-label={STRINGS.abrasives} aria-rowcount={shown.length + 1}>
         <div role="rowgroup">
           <div role="row" aria-rowindex={1}>
             {heads.map(([words, by]) => (
@@ -207,7 +207,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
               >
                 <span role="cell">
                   <Link to={`/rack/stones/${stone.id}`}>{stone.name}</Link>
-                  {stone.retired && <MutedText as="span"> {WORDS.retired}</MutedText>}
+                  {stone.retired && <MutedText as="span"> {STRINGS.retired}</MutedText>}
                 </span>
                 <span role="cell">
                   <Figures>{stone.um}</Figures>
@@ -215,7 +215,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
                 <span role="cell">{stone.gritLabel}</span>
                 <span role="cell">{named(stone.kind)}</span>
                 <span role="cell">
-                  {stone.soaking === 'soak' ? WORDS.soakMin(stone.soakMinutes) : stone.soaking}
+                  {stone.soaking === 'soak' ? STRINGS.soakMin(stone.soakMinutes) : stone.soaking}
                 </span>
                 <span role="cell">
                   <Feedback $due={isDue(item)}>{careWords(item)}</Feedback>
@@ -226,7 +226,7 @@ export const RackList = ({ stones, nowMs }: { stones: readonly Stone[]; nowMs: n
           })}
         </Body>
       </Table>
-      {shown.length === 0 && stones.length > 0 && <MutedText>{WORDS.noMatchOnTheRack}</MutedText>}
+      {shown.length === 0 && stones.length > 0 && <MutedText>{STRINGS.noMatchOnTheRack}</MutedText>}
     </Stack>
   );
 };

@@ -14,7 +14,7 @@ import { StarterRacks } from './starter-rack';
 import { StoneForm } from './stone-form';
 import { PageHeading } from '../theme/page-heading';
 import { useAdding } from '../theme/use-adding';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const RackPage = () => {
   const { data: stones, error } = useStones();
@@ -22,42 +22,42 @@ const RackPage = () => {
   const nowMs = useMinute();
   const file = useRackFile(stones ?? []);
   const mayEdit = useMay('change stones');
-  if (!stones) return <Waiting error={error} text={WORDS.loadingTheRack} />;
+  if (!stones) return <Waiting error={error} text={STRINGS.loadingTheRack} />;
   const used = stones.filter(({ retired }) => !retired);
   return (
     <>
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title={WORDS.abrasives} />
+          <PageHeading title={STRINGS.abrasives} />
           {mayEdit && (
-            <ActionButton onPress={() => setAdding(true)}>{WORDS.addAnAbrasive}</ActionButton>
+            <ActionButton onPress={() => setAdding(true)}>{STRINGS.addAnAbrasive}</ActionButton>
           )}
-          {mayEdit ? file.buttons : <a href="/api/stones.csv">{WORDS.exportCsv}</a>}
+          {mayEdit ? file.buttons : <a href="/api/stones.csv">{STRINGS.exportCsv}</a>}
         </Row>
         {file.preview}
         {adding && <StoneForm stone={null} rack={stones} onClose={() => setAdding(false)} />}
         {used.length === 0 ? (
           <>
-            <Notice>{WORDS.theRackIsEmptyAPlan}</Notice>
+            <Notice>{STRINGS.theRackIsEmptyAPlan}</Notice>
             {mayEdit && <StarterRacks />}
           </>
         ) : (
-          <Panel aria-label={WORDS.theRackByGrain}>
+          <Panel aria-label={STRINGS.theRackByGrain}>
             <RackShelf
               stones={used}
-              label={WORDS.theRackByGrainUsed(
+              label={STRINGS.theRackByGrainUsed(
                 used
                   .slice(0, 40)
-                  .map(({ name, um }) => WORDS.nameUm(name, um))
+                  .map(({ name, um }) => STRINGS.nameUm(name, um))
                   .join(', '),
               )}
             />
-            <MutedText>{WORDS.toOneScaleFromTheSide}</MutedText>
+            <MutedText>{STRINGS.toOneScaleFromTheSide}</MutedText>
           </Panel>
         )}
         {stones.length > 0 && (
-          <Panel aria-label={WORDS.theRackInRows}>
+          <Panel aria-label={STRINGS.theRackInRows}>
             <RackList stones={stones} nowMs={nowMs} />
           </Panel>
         )}

@@ -11,7 +11,7 @@ import { MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
 import { bodyFrom, startOf, valuesOf } from './stone-values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Racks = styled.ul`
   display: grid;
@@ -51,7 +51,7 @@ const addMachine = ({
     ...sizes,
     name,
     kind,
-    note: WORDS.usualSizesMeasureYourOwnAnd,
+    note: STRINGS.usualSizesMeasureYourOwnAnd,
     retired: false,
   });
 
@@ -77,7 +77,7 @@ export const StarterRacks = () => {
       await mutate('/stones');
       void mutate('/machines');
       void mutate('/first-day');
-      offerUndo(WORDS.onTheRack(rack.label, added.length), async () => {
+      offerUndo(STRINGS.onTheRack(rack.label, added.length), async () => {
         for (const id of added) await request('DELETE', `/stones/${id}`);
         if (machine) await retire(machine);
         await mutate('/stones');
@@ -89,10 +89,10 @@ export const StarterRacks = () => {
     }
   };
   return (
-    <Panel aria-label={WORDS.starterRacks}>
+    <Panel aria-label={STRINGS.starterRacks}>
       <Stack>
-        <h2>{WORDS.whatDoYouSharpenOn}</h2>
-        <MutedText>{WORDS.takeTheNearestNamesSizesAnd}</MutedText>
+        <h2>{STRINGS.whatDoYouSharpenOn}</h2>
+        <MutedText>{STRINGS.takeTheNearestNamesSizesAnd}</MutedText>
         <Racks>
           {STARTER_RACKS.map((rack) => (
             <li key={rack.id}>
@@ -101,17 +101,17 @@ export const StarterRacks = () => {
                 {rack.stones
                   .map(({ name, gritScale, gritNumber, um }) =>
                     gritScale === null
-                      ? WORDS.nameUm(name, um)
+                      ? STRINGS.nameUm(name, um)
                       : `${name} ${gritScale.replace('FEPA-', '')} ${gritNumber}`,
                   )
                   .join(', ')}
               </MutedText>
               <QuietButton
-                aria-label={WORDS.chooseThisRack(rack.label)}
+                aria-label={STRINGS.chooseThisRack(rack.label)}
                 isDisabled={busy}
                 onPress={() => void take(rack)}
               >
-                {WORDS.useThisRack}
+                {STRINGS.useThisRack}
               </QuietButton>
             </li>
           ))}

@@ -20,7 +20,7 @@ import { FormNumber } from '../theme/form-number';
 import { options } from '../theme/options';
 import { Select } from '../theme/select';
 import type { StoneFormState } from './use-stone-form';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Enough to plan with: the name, the kind, and the number printed on it or its grain. */
 export const WhatItIs = ({ state }: { state: StoneFormState }) => {
@@ -28,16 +28,16 @@ export const WhatItIs = ({ state }: { state: StoneFormState }) => {
   const { control } = form;
   return (
     <Columns $columns={5}>
-      <FormText control={control} name="name" label={WORDS.name} />
+      <FormText control={control} name="name" label={STRINGS.name} />
       <Select
-        label={WORDS.kind}
+        label={STRINGS.kind}
         options={options(ABRASIVE_KIND_IDS)}
         value={values.kind as AbrasiveKindId}
         onChange={chooseKind}
       />
       <Select
-        label={WORDS.gritScale}
-        options={[{ id: '', label: WORDS.nonePrinted }, ...options(GRIT_SCALES)]}
+        label={STRINGS.gritScale}
+        options={[{ id: '', label: STRINGS.nonePrinted }, ...options(GRIT_SCALES)]}
         value={values.gritScale}
         error={form.formState.errors.gritScale?.message}
         onChange={(next) => {
@@ -50,17 +50,19 @@ export const WhatItIs = ({ state }: { state: StoneFormState }) => {
         <FormNumber
           control={control}
           name="gritNumber"
-          label={WORDS.gritNumber}
+          label={STRINGS.gritNumber}
           hint={
-            fromPrint === null ? WORDS.asPrinted : WORDS.number(Number(fromPrint.toPrecision(4)))
+            fromPrint === null
+              ? STRINGS.asPrinted
+              : STRINGS.number(Number(fromPrint.toPrecision(4)))
           }
         />
       </div>
       <FormNumber
         control={control}
         name="um"
-        label={WORDS.medianGrain}
-        hint={own ? WORDS.yourOwnFigureNotThePrinted : WORDS.fromTheNumberOrYourOwn}
+        label={STRINGS.medianGrain}
+        hint={own ? STRINGS.yourOwnFigureNotThePrinted : STRINGS.fromTheNumberOrYourOwn}
       />
     </Columns>
   );
@@ -83,37 +85,42 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
       <FormPick
         control={control}
         name="abrasive"
-        label={WORDS.abrasive}
+        label={STRINGS.abrasive}
         options={options(BENCH_ABRASIVES)}
       />
-      <FormPick control={control} name="bond" label={WORDS.bond} options={options(BONDS)} />
-      <FormText control={control} name="gritLabel" label={WORDS.textPrintedOnIt} />
-      <FormPick control={control} name="liquid" label={WORDS.liquid} options={options(LIQUIDS)} />
-      <FormPick control={control} name="soaking" label={WORDS.water} options={options(SOAKINGS)} />
+      <FormPick control={control} name="bond" label={STRINGS.bond} options={options(BONDS)} />
+      <FormText control={control} name="gritLabel" label={STRINGS.textPrintedOnIt} />
+      <FormPick control={control} name="liquid" label={STRINGS.liquid} options={options(LIQUIDS)} />
+      <FormPick
+        control={control}
+        name="soaking"
+        label={STRINGS.water}
+        options={options(SOAKINGS)}
+      />
       <FormNumber
         control={control}
         name="soakMinutes"
-        label={WORDS.soakMinutes}
-        hint={WORDS.zeroWhenOnlyWetted}
+        label={STRINGS.soakMinutes}
+        hint={STRINGS.zeroWhenOnlyWetted}
       />
-      <FormNumber control={control} name="dryHours" label={WORDS.driesInHours} />
-      <FormNumber control={control} name="lengthMm" label={WORDS.lengthMm} />
+      <FormNumber control={control} name="dryHours" label={STRINGS.driesInHours} />
+      <FormNumber control={control} name="lengthMm" label={STRINGS.lengthMm} />
       {(kind.task === 'serration' || kind.id === 'rod' || kind.id === 'wheel') && (
         <FormNumber
           control={control}
           name="radiusMm"
-          label={WORDS.radiusOfItsRoundMm}
-          hint={WORDS.whatItFitsIntoEmptyWhere}
+          label={STRINGS.radiusOfItsRoundMm}
+          hint={STRINGS.whatItFitsIntoEmptyWhere}
         />
       )}
-      <FormNumber control={control} name="widthMm" label={WORDS.widthMm} />
-      <FormNumber control={control} name="thicknessNewMm" label={WORDS.thicknessWhenNewMm} />
-      <FormNumber control={control} name="thicknessMm" label={WORDS.thicknessLeftMm} />
-      <FormNumber control={control} name="minThicknessMm" label={WORDS.thinnestAllowedMm} />
+      <FormNumber control={control} name="widthMm" label={STRINGS.widthMm} />
+      <FormNumber control={control} name="thicknessNewMm" label={STRINGS.thicknessWhenNewMm} />
+      <FormNumber control={control} name="thicknessMm" label={STRINGS.thicknessLeftMm} />
+      <FormNumber control={control} name="minThicknessMm" label={STRINGS.thinnestAllowedMm} />
       <Select
-        label={WORDS.otherSideOf}
+        label={STRINGS.otherSideOf}
         options={[
-          { id: '', label: WORDS.noOtherStone },
+          { id: '', label: STRINGS.noOtherStone },
           ...rack
             .filter(({ id, retired }) => id !== stone?.id && !retired)
             .map(({ id, name }) => ({ id: String(id), label: name })),
@@ -125,41 +132,41 @@ export const HowItIsUsed = ({ state, stone, rack, currency }: HowItIsUsedProps) 
       <FormPick
         control={control}
         name="strokes"
-        label={WORDS.strokesItSuits}
+        label={STRINGS.strokesItSuits}
         options={options(STROKE_LIKINGS)}
       />
       <FormNumber
         control={control}
         name="minutesFlat"
-        label={WORDS.minutesBetweenFlattenings}
-        hint={kind.dishes ? WORDS.coarseSoftOnesDishFastest : WORDS.emptyItStaysFlat}
+        label={STRINGS.minutesBetweenFlattenings}
+        hint={kind.dishes ? STRINGS.coarseSoftOnesDishFastest : STRINGS.emptyItStaysFlat}
       />
       <FormNumber
         control={control}
         name="cutFactor"
-        label={WORDS.cutFactor}
-        hint={WORDS.oneIsUsual}
+        label={STRINGS.cutFactor}
+        hint={STRINGS.oneIsUsual}
       />
       <FormNumber
         control={control}
         name="scratchFactor"
-        label={WORDS.scratchFactor}
-        hint={WORDS.isUsualForA(kind.scratchFactor, named(kind.id))}
+        label={STRINGS.scratchFactor}
+        hint={STRINGS.isUsualForA(kind.scratchFactor, named(kind.id))}
       />
-      <FormNumber control={control} name="changeSeconds" label={WORDS.timeToChangeToItS} />
-      <FormNumber control={control} name="price" label={WORDS.price(currency)} />
-      <FormText control={control} name="place" label={WORDS.place} />
+      <FormNumber control={control} name="changeSeconds" label={STRINGS.timeToChangeToItS} />
+      <FormNumber control={control} name="price" label={STRINGS.price(currency)} />
+      <FormText control={control} name="place" label={STRINGS.place} />
       <Checkbox value={values.needsDressing} onChange={(next) => setValue('needsDressing', next)}>
-        {WORDS.needsItsDressingStoneFirst}
+        {STRINGS.needsItsDressingStoneFirst}
       </Checkbox>
       <Checkbox value={values.fitsRig ?? false} onChange={(next) => setValue('fitsRig', next)}>
-        {WORDS.fitsTheClampRig}
+        {STRINGS.fitsTheClampRig}
       </Checkbox>
       <Checkbox value={values.portable} onChange={(next) => setValue('portable', next)}>
-        {WORDS.goesIntoThePack}
+        {STRINGS.goesIntoThePack}
       </Checkbox>
       <Checkbox value={values.retired} onChange={(next) => setValue('retired', next)}>
-        {WORDS.retiredNotPlannedWith}
+        {STRINGS.retiredNotPlannedWith}
       </Checkbox>
     </Columns>
   );

@@ -8,7 +8,7 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { HowItIsUsed, WhatItIs } from './stone-fields';
 import { useStoneForm } from './use-stone-form';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Fields in sight from the start. */
 const SHORT: readonly string[] = ['name', 'kind', 'gritScale', 'gritNumber', 'um'];
@@ -28,17 +28,17 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
   );
   const isRefused = Object.keys(form.formState.errors).some((field) => !SHORT.includes(field));
   return (
-    <Panel aria-label={stone ? WORDS.edit(stone.name) : WORDS.addAnAbrasive}>
+    <Panel aria-label={stone ? STRINGS.edit(stone.name) : STRINGS.addAnAbrasive}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack $gap={18}>
-          <h2>{stone ? WORDS.edit(stone.name) : WORDS.addAnAbrasive}</h2>
+          <h2>{stone ? STRINGS.edit(stone.name) : STRINGS.addAnAbrasive}</h2>
           <WhatItIs state={state} />
           <MutedText>{abrasiveKind(state.values.kind as AbrasiveKindId).reason}</MutedText>
           {/* What is usual of its kind can wait; what was refused in there must be seen. */}
           {stone || isRefused ? (
             theRest
           ) : (
-            <Fold title={WORDS.everythingElse} says={WORDS.usualForItsKindItCan}>
+            <Fold title={STRINGS.everythingElse} says={STRINGS.usualForItsKindItCan}>
               {theRest}
             </Fold>
           )}
@@ -49,9 +49,9 @@ export const StoneForm = ({ stone, rack, onClose }: StoneFormProps) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {stone ? WORDS.save : WORDS.addToRack}
+              {stone ? STRINGS.save : STRINGS.addToRack}
             </ActionButton>
-            <QuietButton onPress={close}>{WORDS.cancel}</QuietButton>
+            <QuietButton onPress={close}>{STRINGS.cancel}</QuietButton>
           </Row>
         </Stack>
       </form>

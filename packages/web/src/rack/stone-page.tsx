@@ -26,7 +26,7 @@ import { FlattenForm, takeBack } from './flatten-form';
 import { ShelfNav } from './shelf-nav';
 import { StoneForm } from './stone-form';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WearChart = lazy(() =>
   import('./wear-chart').then(({ WearChart: component }) => ({ default: component })),
@@ -73,7 +73,7 @@ const Meter = styled.div`
 const StonePage = () => {
   const { stoneId } = useParams();
   const { data: stones, error } = useStones();
-  if (!stones) return <Waiting error={error} text={WORDS.loadingStone} />;
+  if (!stones) return <Waiting error={error} text={STRINGS.loadingStone} />;
   const stone = stones.find(({ id }) => String(id) === stoneId);
   if (!stone) return <NothingHere />;
   return (
@@ -95,32 +95,32 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
   const grits = nearestGrits(micrometres(stone.um));
   const other = rack.find(({ id }) => id === stone.otherSideId);
   const facts: readonly (readonly [string, string])[] = [
-    [WORDS.grain, WORDS.number(stone.um)],
-    [WORDS.nearest, GRIT_SCALES.map((scale) => `${scale} ${grits[scale]}`).join(', ')],
-    [WORDS.leavesScratchesOf, WORDS.figure(fixed(scratchDepthUm(stone), 2))],
-    [WORDS.abrasiveAndBond, `${named(stone.abrasive)}, ${named(stone.bond)}`],
+    [STRINGS.grain, STRINGS.number(stone.um)],
+    [STRINGS.nearest, GRIT_SCALES.map((scale) => `${scale} ${grits[scale]}`).join(', ')],
+    [STRINGS.leavesScratchesOf, STRINGS.figure(fixed(scratchDepthUm(stone), 2))],
+    [STRINGS.abrasiveAndBond, `${named(stone.abrasive)}, ${named(stone.bond)}`],
     [
-      WORDS.size,
+      STRINGS.size,
       stone.lengthMm === null
-        ? WORDS.notMeasured
+        ? STRINGS.notMeasured
         : inUnits(
             [stone.lengthMm, stone.widthMm, stone.thicknessMm].filter(Boolean).join(' × ') + ' mm',
           ),
     ],
     [
-      WORDS.likes,
-      stone.strokes === 'both' ? WORDS.eitherStroke : WORDS.strokes(named(stone.strokes)),
+      STRINGS.likes,
+      stone.strokes === 'both' ? STRINGS.eitherStroke : STRINGS.strokes(named(stone.strokes)),
     ],
-    [WORDS.liquid, stone.liquid],
+    [STRINGS.liquid, stone.liquid],
     [
-      WORDS.water,
+      STRINGS.water,
       stone.soaking === 'soak'
-        ? WORDS.soakMin(stone.soakMinutes)
-        : WORDS.only(named(stone.soaking)),
+        ? STRINGS.soakMin(stone.soakMinutes)
+        : STRINGS.only(named(stone.soaking)),
     ],
-    [WORDS.place, stone.place || '–'],
+    [STRINGS.place, stone.place || '–'],
     [
-      WORDS.priceAlone,
+      STRINGS.priceAlone,
       stone.priceMinor === null ? '–' : money(stone.priceMinor, session!.currency),
     ],
   ];
@@ -130,16 +130,16 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         <PageHeading title={stone.name} />
         <MutedText>
           {named(stone.kind)}
-          {stone.retired && WORDS.retiredWithin} ·{' '}
-          <Link to={`/history?subject=stone&subjectId=${stone.id}`}>{WORDS.history}</Link>
+          {stone.retired && STRINGS.retiredWithin} ·{' '}
+          <Link to={`/history?subject=stone&subjectId=${stone.id}`}>{STRINGS.history}</Link>
           {other && (
             <>
-              {WORDS.otherSideOfWithin} <Link to={`/rack/stones/${other.id}`}>{other.name}</Link>
+              {STRINGS.otherSideOfWithin} <Link to={`/rack/stones/${other.id}`}>{other.name}</Link>
             </>
           )}
         </MutedText>
         {mayEdit && !editing && (
-          <QuietButton onPress={() => setEditing(true)}>{WORDS.editAlone}</QuietButton>
+          <QuietButton onPress={() => setEditing(true)}>{STRINGS.editAlone}</QuietButton>
         )}
       </Row>
       {editing && <StoneForm stone={stone} rack={rack} onClose={() => setEditing(false)} />}
@@ -149,7 +149,7 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         </Notice>
       ))}
       <Two>
-        <Panel aria-label={WORDS.whatItIs}>
+        <Panel aria-label={STRINGS.whatItIs}>
           <Stack>
             <StoneSide stone={stone} />
             <Facts>
@@ -162,24 +162,24 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
             </Facts>
             <MutedText>
               {kind.reason}
-              {stone.needsDressing && WORDS.needsItsDressingStoneBeforeThe}
+              {stone.needsDressing && STRINGS.needsItsDressingStoneBeforeThe}
             </MutedText>
           </Stack>
         </Panel>
-        <Panel aria-label={WORDS.care}>
+        <Panel aria-label={STRINGS.care}>
           <Stack>
-            <h2>{WORDS.care}</h2>
+            <h2>{STRINGS.care}</h2>
             {stone.soaking === 'soak' && mayEdit && <SoakButton stone={stone} jobId={null} />}
             {care.flatness === 'stays flat' ? (
               <p>
-                {WORDS.itStaysFlatWorked}{' '}
-                <Figures>{Math.round(stone.workedSeconds / 60)} min</Figures> {WORDS.inAll}
+                {STRINGS.itStaysFlatWorked}{' '}
+                <Figures>{Math.round(stone.workedSeconds / 60)} min</Figures> {STRINGS.inAll}
               </p>
             ) : (
               <>
                 <p>
-                  <Figures>{Math.round(stone.secondsSinceFlat / 60)}</Figures> {WORDS.ofWithin}{' '}
-                  <Figures>{stone.minutesFlat} min</Figures> {WORDS.workedSinceItWasLastFlat}
+                  <Figures>{Math.round(stone.secondsSinceFlat / 60)}</Figures> {STRINGS.ofWithin}{' '}
+                  <Figures>{stone.minutesFlat} min</Figures> {STRINGS.workedSinceItWasLastFlat}
                 </p>
                 <Meter aria-hidden>
                   <i
@@ -198,10 +198,10 @@ const OneStone = ({ stone, rack }: { stone: Stone; rack: readonly Stone[] }) => 
         </Panel>
       </Two>
       {care.flatness !== 'stays flat' && flattenings && (
-        <Panel aria-label={WORDS.wear}>
+        <Panel aria-label={STRINGS.wear}>
           <Stack>
-            <h2>{WORDS.wear}</h2>
-            <Suspense fallback={<p role="status">{WORDS.drawing}</p>}>
+            <h2>{STRINGS.wear}</h2>
+            <Suspense fallback={<p role="status">{STRINGS.drawing}</p>}>
               <WearChart
                 stone={stone}
                 flattenings={flattenings}

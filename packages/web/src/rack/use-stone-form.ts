@@ -10,7 +10,7 @@ import { useFollowed, useSubmission } from '../theme/server-form';
 import { useFormDraft } from '../theme/form-draft';
 import { useUndo } from '../theme/undo';
 import { bodyFrom, printedUm, startOf, type StoneValues, valuesOf } from './stone-values';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const FIELDS = [...Object.keys(valuesOf(null)), 'priceMinor'];
 
@@ -53,7 +53,7 @@ export const useStoneForm = (stone: Stone | null, onClose: () => void) => {
       if (!stone) {
         const added = await request<Stone>('POST', '/stones', body);
         await updateStoneCache(added);
-        offerUndo(WORDS.isOnTheRack(added.name), async () => {
+        offerUndo(STRINGS.isOnTheRack(added.name), async () => {
           await request('DELETE', `/stones/${added.id}`);
           await mutate('/stones');
         });
@@ -62,7 +62,7 @@ export const useStoneForm = (stone: Stone | null, onClose: () => void) => {
         const kept = await request<Stone>('PUT', `/stones/${stone.id}`, { ...body, version });
         await updateStoneCache(kept);
         const before = bodyFrom(valuesOf(stone));
-        offerUndo(WORDS.isSaved(kept.name), async () =>
+        offerUndo(STRINGS.isSaved(kept.name), async () =>
           updateStoneCache(
             await request<Stone>('PUT', `/stones/${stone.id}`, {
               ...before,

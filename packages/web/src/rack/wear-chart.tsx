@@ -7,7 +7,7 @@ import { dayAndYear, mm, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Stack } from '../theme/layout';
 import { formats } from '../theme/formats';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface WearChartProps {
   readonly stone: Stone;
@@ -34,7 +34,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
         type: 'time',
         splitLine: { show: false },
       },
-      yAxis: numberAxis(tokens, WORDS.left(formats().length), {
+      yAxis: numberAxis(tokens, STRINGS.left(formats().length), {
         nameGap: 40,
         min: ({ min }: { min: number }) => lowestOf(min, minThicknessMm),
       }),
@@ -54,7 +54,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
                   symbol: 'none',
                   lineStyle: { color: tokens.cut, type: 'solid' },
                   label: {
-                    formatter: WORDS.thinnest,
+                    formatter: STRINGS.thinnest,
                     color: tokens.cut,
                     fontFamily: tokens.text,
                     position: 'insideStartTop',
@@ -67,7 +67,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
     [measured, minThicknessMm],
   );
   if (flattenings.length === 0) {
-    return <MutedText>{WORDS.noFlatteningIsOnRecordThe}</MutedText>;
+    return <MutedText>{STRINGS.noFlatteningIsOnRecordThe}</MutedText>;
   }
   const left = flatteningsLeft(
     stone.thicknessMm,
@@ -79,7 +79,7 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
     <Stack>
       {measured.length > 1 && (
         <Chart
-          label={WORDS.thicknessOfAfterEachFlatteningFrom(
+          label={STRINGS.thicknessOfAfterEachFlatteningFrom(
             stone.name,
             mm(measured[0]!.thicknessAfterMm!, 1),
             mm(measured.at(-1)!.thicknessAfterMm!, 1),
@@ -90,20 +90,20 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
       )}
       {left !== null && (
         <p>
-          {WORDS.atThisRateItBears} <Figures>{left}</Figures> {WORDS.moreFlattenings}
+          {STRINGS.atThisRateItBears} <Figures>{left}</Figures> {STRINGS.moreFlattenings}
         </p>
       )}
       <table>
         <thead>
           <tr>
-            <th scope="col">{WORDS.day}</th>
-            <th scope="col">{WORDS.by}</th>
-            <th scope="col">{WORDS.on}</th>
-            <th scope="col">{WORDS.workedBefore}</th>
-            <th scope="col">{WORDS.lost}</th>
-            <th scope="col">{WORDS.leftAlone}</th>
+            <th scope="col">{STRINGS.day}</th>
+            <th scope="col">{STRINGS.by}</th>
+            <th scope="col">{STRINGS.on}</th>
+            <th scope="col">{STRINGS.workedBefore}</th>
+            <th scope="col">{STRINGS.lost}</th>
+            <th scope="col">{STRINGS.leftAlone}</th>
             <th scope="col">
-              <span className="unseen">{WORDS.undo}</span>
+              <span className="unseen">{STRINGS.undo}</span>
             </th>
           </tr>
         </thead>
@@ -129,10 +129,10 @@ export const WearChart = ({ stone, flattenings, onTakeBack }: WearChartProps) =>
               <td>
                 {onTakeBack && flattening.id === last.id && (
                   <QuietButton
-                    aria-label={WORDS.undoThisFlattening}
+                    aria-label={STRINGS.undoThisFlattening}
                     onPress={() => onTakeBack(flattening)}
                   >
-                    {WORDS.undo}
+                    {STRINGS.undo}
                   </QuietButton>
                 )}
               </td>

@@ -21,40 +21,44 @@ import { SegmentedControl } from '../theme/segmented-control';
 import { textOf } from '../theme/text';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WANTED = 0.8;
 /** So far off it is said. */
 const OFF = 0.05;
 
-const percent = (share: number): string => WORDS.percent(Math.round(100 * share));
+const percent = (share: number): string => STRINGS.percent(Math.round(100 * share));
 const usualMiss = ({ medianAbsLogError }: ForecastScore): string =>
   percent(Math.exp(medianAbsLogError) - 1);
 
 const verdictOn = ({ coverage }: ForecastScore): string =>
-  coverage < WANTED - OFF ? WORDS.tooBold : coverage > WANTED + OFF ? WORDS.tooTimid : WORDS.honest;
+  coverage < WANTED - OFF
+    ? STRINGS.tooBold
+    : coverage > WANTED + OFF
+      ? STRINGS.tooTimid
+      : STRINGS.honest;
 
 const InAll = ({ all }: { all: NonNullable<ForecastSheet['all']> }) => (
-  <Panel aria-label={WORDS.inAll}>
+  <Panel aria-label={STRINGS.inAll}>
     <Stack>
       <h2>{verdictOn(all.score)}</h2>
       <table>
         <thead>
           <tr>
             <th scope="col">
-              <span className="unseen">{WORDS.forecasts}</span>
+              <span className="unseen">{STRINGS.forecasts}</span>
             </th>
-            <th scope="col">{WORDS.inRange}</th>
-            <th scope="col">{WORDS.takenOverForeseen}</th>
-            <th scope="col">{WORDS.usualMiss}</th>
-            <th scope="col">{WORDS.steps}</th>
+            <th scope="col">{STRINGS.inRange}</th>
+            <th scope="col">{STRINGS.takenOverForeseen}</th>
+            <th scope="col">{STRINGS.usualMiss}</th>
+            <th scope="col">{STRINGS.steps}</th>
           </tr>
         </thead>
         <tbody>
           {(
             [
-              [WORDS.asTold, all.score],
-              [WORDS.withoutLearning, all.uncorrected],
+              [STRINGS.asTold, all.score],
+              [STRINGS.withoutLearning, all.uncorrected],
             ] as const
           ).map(([name, score]) => (
             <tr key={name}>
@@ -63,7 +67,7 @@ const InAll = ({ all }: { all: NonNullable<ForecastSheet['all']> }) => (
                 <Figures>{percent(score.coverage)}</Figures>
               </td>
               <td>
-                <Figures>{WORDS.times(fixed(score.medianRatio, 2))}</Figures>
+                <Figures>{STRINGS.times(fixed(score.medianRatio, 2))}</Figures>
               </td>
               <td>
                 <Figures>{usualMiss(score)}</Figures>
@@ -89,7 +93,7 @@ const ByMonth = ({ months }: { months: readonly ScoreLine[] }) => {
         data: months.map(({ name }) => name),
         splitLine: { show: false },
       },
-      yAxis: numberAxis(tokens, WORDS.withinPercent, { nameGap: 40, min: 0, max: 100 }),
+      yAxis: numberAxis(tokens, STRINGS.withinPercent, { nameGap: 40, min: 0, max: 100 }),
       series: [
         {
           type: 'line',
@@ -102,7 +106,7 @@ const ByMonth = ({ months }: { months: readonly ScoreLine[] }) => {
             symbol: 'none',
             lineStyle: { color: tokens.cut, type: 'solid' },
             label: {
-              formatter: WORDS.wanted,
+              formatter: STRINGS.wanted,
               color: tokens.cut,
               fontFamily: tokens.text,
               position: 'insideStartTop',
@@ -122,13 +126,13 @@ const ByMonth = ({ months }: { months: readonly ScoreLine[] }) => {
     [months],
   );
   return (
-    <Panel aria-label={WORDS.byMonth}>
+    <Panel aria-label={STRINGS.byMonth}>
       <Stack>
-        <h2>{WORDS.byMonth}</h2>
+        <h2>{STRINGS.byMonth}</h2>
         {months.length > 1 && (
-          <Chart label={WORDS.coverageByMonth} heightPx={230} option={option} />
+          <Chart label={STRINGS.coverageByMonth} heightPx={230} option={option} />
         )}
-        <Lines of={WORDS.month} lines={months} />
+        <Lines of={STRINGS.month} lines={months} />
       </Stack>
     </Panel>
   );
@@ -139,10 +143,10 @@ const Lines = ({ of, lines }: { of: string; lines: readonly ScoreLine[] }) => (
     <thead>
       <tr>
         <th scope="col">{of}</th>
-        <th scope="col">{WORDS.steps}</th>
-        <th scope="col">{WORDS.inRange}</th>
-        <th scope="col">{WORDS.withoutLearning}</th>
-        <th scope="col">{WORDS.takenOverForeseen}</th>
+        <th scope="col">{STRINGS.steps}</th>
+        <th scope="col">{STRINGS.inRange}</th>
+        <th scope="col">{STRINGS.withoutLearning}</th>
+        <th scope="col">{STRINGS.takenOverForeseen}</th>
       </tr>
     </thead>
     <tbody>
@@ -159,7 +163,7 @@ const Lines = ({ of, lines }: { of: string; lines: readonly ScoreLine[] }) => (
             <Figures>{percent(uncorrected.coverage)}</Figures>
           </td>
           <td>
-            <Figures>{WORDS.times(fixed(score.medianRatio, 2))}</Figures>
+            <Figures>{STRINGS.times(fixed(score.medianRatio, 2))}</Figures>
           </td>
         </tr>
       ))}
@@ -168,24 +172,24 @@ const Lines = ({ of, lines }: { of: string; lines: readonly ScoreLine[] }) => (
 );
 
 const GROUP_LABELS: Readonly<Record<ForecastGroup, string>> = {
-  stone: WORDS.stone,
-  steel: WORDS.steel,
-  person: WORDS.person,
-  kind: WORDS.kind,
-  operation: WORDS.operation,
+  stone: STRINGS.stone,
+  steel: STRINGS.steel,
+  person: STRINGS.person,
+  kind: STRINGS.kind,
+  operation: STRINGS.operation,
 };
 
 const Worst = ({ misses }: { misses: readonly MissedForecast[] }) => (
-  <Panel aria-label={WORDS.worst}>
+  <Panel aria-label={STRINGS.worst}>
     <Stack>
-      <h2>{WORDS.worst}</h2>
+      <h2>{STRINGS.worst}</h2>
       <table>
         <thead>
           <tr>
-            <th scope="col">{WORDS.blade}</th>
-            <th scope="col">{WORDS.step}</th>
-            <th scope="col">{WORDS.foreseen}</th>
-            <th scope="col">{WORDS.taken}</th>
+            <th scope="col">{STRINGS.blade}</th>
+            <th scope="col">{STRINGS.step}</th>
+            <th scope="col">{STRINGS.foreseen}</th>
+            <th scope="col">{STRINGS.taken}</th>
           </tr>
         </thead>
         <tbody>
@@ -199,7 +203,7 @@ const Worst = ({ misses }: { misses: readonly MissedForecast[] }) => (
               <td>{textOf(miss.title)}</td>
               <td>
                 <Figures>
-                  {WORDS.foreseenRange(
+                  {STRINGS.foreseenRange(
                     roughly(miss.p50Seconds),
                     roughly(miss.p10Seconds),
                     roughly(miss.p90Seconds),
@@ -237,34 +241,34 @@ const ForecastsPage = () => {
     <>
       <NumbersNav />
       <Stack $gap={16}>
-        <PageHeading title={WORDS.forecasts} />
-        <MutedText>{WORDS.whatForecastsAre}</MutedText>
-        <Panel aria-label={WORDS.days}>
+        <PageHeading title={STRINGS.forecasts} />
+        <MutedText>{STRINGS.whatForecastsAre}</MutedText>
+        <Panel aria-label={STRINGS.days}>
           <Columns>
             <TextEntry
-              label={WORDS.from}
+              label={STRINGS.from}
               kind="date"
               value={params.get('fromDay') ?? sheet?.fromDay ?? ''}
               onChange={(day) => set('fromDay', day)}
             />
             <TextEntry
-              label={WORDS.to}
+              label={STRINGS.to}
               kind="date"
               value={params.get('toDay') ?? sheet?.toDay ?? ''}
               onChange={(day) => set('toDay', day)}
             />
           </Columns>
         </Panel>
-        {!sheet && <Waiting error={error} text={WORDS.loadingForecasts} />}
-        {sheet?.all === null && <Notice>{WORDS.noForecasts}</Notice>}
+        {!sheet && <Waiting error={error} text={STRINGS.loadingForecasts} />}
+        {sheet?.all === null && <Notice>{STRINGS.noForecasts}</Notice>}
         {sheet?.all && (
           <>
             <InAll all={sheet.all} />
             <ByMonth months={sheet.months} />
-            <Panel aria-label={WORDS.showBy}>
+            <Panel aria-label={STRINGS.showBy}>
               <Stack>
                 <SegmentedControl
-                  label={WORDS.showBy}
+                  label={STRINGS.showBy}
                   options={FORECAST_GROUPS.map((id) => ({ id, label: GROUP_LABELS[id] }))}
                   value={shown}
                   onChange={(by) => set('by', by)}

@@ -13,7 +13,7 @@ import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { Select } from '../theme/select';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** More curves than this lie on one another. */
 const LINES = [
@@ -37,8 +37,8 @@ const Curves = ({ groups }: { groups: readonly LifeGroup[] }) => {
   const option = useCallback(
     (tokens: ChartTokens) => ({
       grid: { left: 56, right: 24, top: 14, bottom: 48 },
-      xAxis: numberAxis(tokens, WORDS.daysAtHome, { min: 0 }),
-      yAxis: numberAxis(tokens, WORDS.stillCut, { nameGap: 40, min: 0, max: 100 }),
+      xAxis: numberAxis(tokens, STRINGS.daysAtHome, { min: 0 }),
+      yAxis: numberAxis(tokens, STRINGS.stillCut, { nameGap: 40, min: 0, max: 100 }),
       series: groups.slice(0, LINES.length).map(({ curve }, index) => ({
         type: 'line',
         step: 'end',
@@ -53,21 +53,21 @@ const Curves = ({ groups }: { groups: readonly LifeGroup[] }) => {
     }),
     [groups],
   );
-  return <Chart label={WORDS.stillCutting} heightPx={260} option={option} />;
+  return <Chart label={STRINGS.stillCutting} heightPx={260} option={option} />;
 };
 
 const days = (value: number | null): string =>
-  value === null ? WORDS.notYet : WORDS.daysText(Math.round(value));
+  value === null ? STRINGS.notYet : STRINGS.daysText(Math.round(value));
 
 const Groups = ({ groups }: { groups: readonly LifeGroup[] }) => (
   <table>
     <thead>
       <tr>
-        <th scope="col">{WORDS.group}</th>
-        <th scope="col">{WORDS.livesAlone}</th>
-        <th scope="col">{WORDS.ended}</th>
-        <th scope="col">{WORDS.halfAfter}</th>
-        <th scope="col">{WORDS.meanLife}</th>
+        <th scope="col">{STRINGS.group}</th>
+        <th scope="col">{STRINGS.livesAlone}</th>
+        <th scope="col">{STRINGS.ended}</th>
+        <th scope="col">{STRINGS.halfAfter}</th>
+        <th scope="col">{STRINGS.meanLife}</th>
       </tr>
     </thead>
     <tbody>
@@ -109,7 +109,7 @@ interface ComparedProps {
 }
 
 const Compared = ({ sheet: { groups, compared }, onChoose }: ComparedProps) => {
-  if (compared === null) return <Notice>{WORDS.oneGroup}</Notice>;
+  if (compared === null) return <Notice>{STRINGS.oneGroup}</Notice>;
   const of = (id: string): LifeGroup => groups.find((group) => group.id === id)!;
   const [first, second] = [of(compared.first), of(compared.second)];
   const options = groups.map(({ id, name }) => ({ id, label: named(name) }));
@@ -120,21 +120,21 @@ const Compared = ({ sheet: { groups, compared }, onChoose }: ComparedProps) => {
   return (
     <Stack>
       <h2>
-        {WORDS.lastsLonger(Math.round(100 * chance), named(longer.name), named(shorter.name))}
+        {STRINGS.lastsLonger(Math.round(100 * chance), named(longer.name), named(shorter.name))}
       </h2>
       <MutedText>
-        {WORDS.livesAgainst(longer.lives, shorter.lives)} {WORDS.customersDiffer}
+        {STRINGS.livesAgainst(longer.lives, shorter.lives)} {STRINGS.customersDiffer}
       </MutedText>
       {groups.length > 2 && (
         <Columns>
           <Select
-            label={WORDS.first}
+            label={STRINGS.first}
             options={options}
             value={first.id}
             onChange={(id) => onChoose('first', id)}
           />
           <Select
-            label={WORDS.second}
+            label={STRINGS.second}
             options={options}
             value={second.id}
             onChange={(id) => onChoose('second', id)}
@@ -168,29 +168,29 @@ const LivesPage = () => {
     <>
       <NumbersNav />
       <Stack $gap={16}>
-        <PageHeading title={WORDS.lives} />
-        <MutedText>{WORDS.whatLivesAre}</MutedText>
+        <PageHeading title={STRINGS.lives} />
+        <MutedText>{STRINGS.whatLivesAre}</MutedText>
         {!sheet ? (
-          <Waiting error={error} text={WORDS.loadingLives} />
+          <Waiting error={error} text={STRINGS.loadingLives} />
         ) : sheet.uses.length === 0 ? (
-          <Notice>{WORDS.noLives}</Notice>
+          <Notice>{STRINGS.noLives}</Notice>
         ) : (
           <>
-            <Panel aria-label={WORDS.tellApartBy}>
+            <Panel aria-label={STRINGS.tellApartBy}>
               <Columns>
                 <Select
-                  label={WORDS.tellApartBy}
+                  label={STRINGS.tellApartBy}
                   options={sheet.factors.map(({ id, name }) => ({ id, label: named(name) }))}
                   value={sheet.by}
                   onChange={(by) => set({ by, first: null, second: null })}
                 />
                 <Select
-                  label={WORDS.ofUse}
+                  label={STRINGS.ofUse}
                   options={[
-                    { id: ALL, label: WORDS.allUses },
+                    { id: ALL, label: STRINGS.allUses },
                     ...sheet.uses.map(({ id, name, lives }) => ({
                       id,
-                      label: WORDS.livesOfUse(name, lives),
+                      label: STRINGS.livesOfUse(name, lives),
                     })),
                   ]}
                   value={sheet.useId ?? ALL}
@@ -198,7 +198,7 @@ const LivesPage = () => {
                 />
               </Columns>
             </Panel>
-            <Panel aria-label={WORDS.lives}>
+            <Panel aria-label={STRINGS.lives}>
               <Stack>
                 <Compared sheet={sheet} onChoose={(which, id) => set({ [which]: id })} />
                 <Curves groups={sheet.groups} />

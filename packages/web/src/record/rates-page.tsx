@@ -15,7 +15,7 @@ import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { useRun } from '../theme/use-run';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Z90 = 1.2816;
 /** Of the picture of a factor: half to double, to the ends of it. */
@@ -69,9 +69,9 @@ const FactorMark = ({ effect }: { effect: NamedEffect }) => {
 const factorText = (log: number): string => fixed(Math.exp(log), 2);
 
 const ROLES: readonly (readonly [RateRole, string])[] = [
-  ['abrasive', WORDS.stone],
-  ['steel', WORDS.steel],
-  ['person', WORDS.person],
+  ['abrasive', STRINGS.stone],
+  ['steel', STRINGS.steel],
+  ['person', STRINGS.person],
 ];
 
 interface LearnedPanelProps {
@@ -87,7 +87,7 @@ const LearnedPanel = ({ title, sheet, onLeaveOut }: LearnedPanelProps) => (
       <Row $gap={18} $align="baseline">
         <h2>{title}</h2>
         <MutedText>
-          {WORDS.fromSteps(sheet.records, Math.round(100 * (Math.exp(sheet.noiseSd) - 1)))}
+          {STRINGS.fromSteps(sheet.records, Math.round(100 * (Math.exp(sheet.noiseSd) - 1)))}
         </MutedText>
       </Row>
       <Effects>
@@ -96,12 +96,12 @@ const LearnedPanel = ({ title, sheet, onLeaveOut }: LearnedPanelProps) => (
             <thead>
               <tr>
                 <th scope="col">{name}</th>
-                <th scope="col">{WORDS.timesAsLong}</th>
+                <th scope="col">{STRINGS.timesAsLong}</th>
                 <th scope="col">
-                  <span className="unseen">{WORDS.timesAsLong}</span>
+                  <span className="unseen">{STRINGS.timesAsLong}</span>
                 </th>
-                <th scope="col">{WORDS.range}</th>
-                <th scope="col">{WORDS.steps}</th>
+                <th scope="col">{STRINGS.range}</th>
+                <th scope="col">{STRINGS.steps}</th>
               </tr>
             </thead>
             <tbody>
@@ -113,10 +113,10 @@ const LearnedPanel = ({ title, sheet, onLeaveOut }: LearnedPanelProps) => (
                       <>
                         {' '}
                         <QuietButton
-                          aria-label={WORDS.leaveOut(effect.name)}
+                          aria-label={STRINGS.leaveOut(effect.name)}
                           onPress={() => onLeaveOut(effect.id)}
                         >
-                          {WORDS.leaveOutAlone}
+                          {STRINGS.leaveOutAlone}
                         </QuietButton>
                       </>
                     )}
@@ -129,7 +129,7 @@ const LearnedPanel = ({ title, sheet, onLeaveOut }: LearnedPanelProps) => (
                   </td>
                   <td>
                     <Figures>
-                      {WORDS.fromTo(
+                      {STRINGS.fromTo(
                         factorText(effect.mean - Z90 * effect.sd),
                         factorText(effect.mean + Z90 * effect.sd),
                       )}
@@ -163,13 +163,13 @@ const RatesPage = () => {
     <>
       <NumbersNav />
       <Stack $gap={16}>
-        <PageHeading title={WORDS.rates} />
+        <PageHeading title={STRINGS.rates} />
         {!rates ? (
-          <Waiting error={error} text={WORDS.loadingRates} />
+          <Waiting error={error} text={STRINGS.loadingRates} />
         ) : (
           <>
             <MutedText>
-              {WORDS.whatRatesAre} {WORDS.countsAs}
+              {STRINGS.whatRatesAre} {STRINGS.countsAs}
             </MutedText>
             {problem !== null && (
               <Notice tone="cut" alert>
@@ -179,11 +179,11 @@ const RatesPage = () => {
             {rates.leftOut.length > 0 && (
               <Notice>
                 <Row>
-                  <span>{WORDS.leftOut}</span>
+                  <span>{STRINGS.leftOut}</span>
                   {rates.leftOut.map(({ id, name }) =>
                     mayLeaveOut ? (
                       <QuietButton key={id} onPress={() => setTeaches(String(id), true)}>
-                        {WORDS.count(name)}
+                        {STRINGS.count(name)}
                       </QuietButton>
                     ) : (
                       <b key={id}>{name}</b>
@@ -193,13 +193,17 @@ const RatesPage = () => {
               </Notice>
             )}
             {rates.byHand.records + rates.byMachine.records === 0 && (
-              <Notice>{WORDS.nothingYet}</Notice>
+              <Notice>{STRINGS.nothingYet}</Notice>
             )}
             {rates.byHand.records > 0 && (
-              <LearnedPanel title={WORDS.byHand} sheet={rates.byHand} onLeaveOut={leaveOut} />
+              <LearnedPanel title={STRINGS.byHand} sheet={rates.byHand} onLeaveOut={leaveOut} />
             )}
             {rates.byMachine.records > 0 && (
-              <LearnedPanel title={WORDS.byMachine} sheet={rates.byMachine} onLeaveOut={leaveOut} />
+              <LearnedPanel
+                title={STRINGS.byMachine}
+                sheet={rates.byMachine}
+                onLeaveOut={leaveOut}
+              />
             )}
           </>
         )}

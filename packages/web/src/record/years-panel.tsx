@@ -7,7 +7,7 @@ import { fixed, mm, mmNumber } from '../theme/format';
 import { formats } from '../theme/formats';
 import { Columns } from '../theme/columns';
 import { Panel, Stack } from '../theme/layout';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface WornProps {
   readonly title: string;
@@ -73,10 +73,10 @@ const Worn = ({ title, visits, limitMm, limitText, decimals, meets }: WornProps)
       <h3>{title}</h3>
       <p>
         {Number(fixed(trend.perYear, decimals)) === 0
-          ? WORDS.unchanged
+          ? STRINGS.unchanged
           : trend.perYear < 0
-            ? WORDS.lessAYear(change)
-            : WORDS.moreAYear(change)}{' '}
+            ? STRINGS.lessAYear(change)
+            : STRINGS.moreAYear(change)}{' '}
         {trend.reachesOn === null ? '' : meets(trend.reachesOn.slice(0, 4))}
       </p>
       <Chart label={title} heightPx={200} option={option} />
@@ -91,25 +91,25 @@ export const YearsPanel = ({ record }: { record: BladeRecord }) => {
   const measured = (of: 'heightHeelMm' | 'thicknessBehindEdgeMm'): MeasuredAtVisit[] =>
     visits.map((visit) => ({ at: visit.takenInAt, value: visit[of] }));
   return (
-    <Panel aria-label={WORDS.theYears}>
+    <Panel aria-label={STRINGS.theYears}>
       <Stack>
-        <h2>{WORDS.theYears}</h2>
+        <h2>{STRINGS.theYears}</h2>
         <Columns>
           <Worn
-            title={WORDS.heightAtHeel}
+            title={STRINGS.heightAtHeel}
             visits={measured('heightHeelMm')}
             limitMm={kind.minHeightMm}
-            limitText={WORDS.spent}
+            limitText={STRINGS.spent}
             decimals={1}
-            meets={WORDS.spentIn}
+            meets={STRINGS.spentIn}
           />
           <Worn
-            title={WORDS.behindTheEdge}
+            title={STRINGS.behindTheEdge}
             visits={measured('thicknessBehindEdgeMm')}
             limitMm={limitBehindEdgeMm}
-            limitText={WORDS.thinFromHere}
+            limitText={STRINGS.thinFromHere}
             decimals={2}
-            meets={WORDS.thinningDueIn}
+            meets={STRINGS.thinningDueIn}
           />
         </Columns>
       </Stack>

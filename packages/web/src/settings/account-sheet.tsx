@@ -12,7 +12,7 @@ import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { useSubmission } from '../theme/server-form';
 import { WithFeedback, type Feedback } from '../theme/feedback';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const EMPTY: PasswordBody = { currentPassword: '', newPassword: '' };
 
@@ -28,28 +28,28 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
       setChanged(true);
     });
   return (
-    <Panel aria-label={WORDS.yourAccount}>
+    <Panel aria-label={STRINGS.yourAccount}>
       <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
         <Stack>
           <Row $gap={18} $align="baseline">
-            <PageHeading title={WORDS.yourAccount} />
-            <MutedText>{WORDS.signsInAs(staff.name, staff.login, named(staff.role))}</MutedText>
+            <PageHeading title={STRINGS.yourAccount} />
+            <MutedText>{STRINGS.signsInAs(staff.name, staff.login, named(staff.role))}</MutedText>
           </Row>
           <Columns $columns={3}>
             <FormText
               control={form.control}
               name="currentPassword"
-              label={WORDS.currentPassword}
+              label={STRINGS.currentPassword}
               kind="password"
               autoComplete="current-password"
             />
             <FormText
               control={form.control}
               name="newPassword"
-              label={WORDS.newPassword}
+              label={STRINGS.newPassword}
               kind="password"
               autoComplete="new-password"
-              hint={WORDS.atLeast10Characters}
+              hint={STRINGS.atLeast10Characters}
             />
           </Columns>
           {problem !== null && (
@@ -59,9 +59,11 @@ export const AccountSheet = ({ staff }: { staff: StaffMember }) => {
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {WORDS.changePassword}
+              {STRINGS.changePassword}
             </ActionButton>
-            {changed && <MutedText role="status">{WORDS.changedEveryOtherDeviceOfYours}</MutedText>}
+            {changed && (
+              <MutedText role="status">{STRINGS.changedEveryOtherDeviceOfYours}</MutedText>
+            )}
           </Row>
           <EndSessions />
         </Stack>
@@ -75,14 +77,14 @@ const EndSessions = () => {
   const end = async (): Promise<void> => {
     try {
       await request('POST', '/account/end-sessions', {});
-      setFeedback({ text: WORDS.signedOutEverywhereElse, bad: false });
+      setFeedback({ text: STRINGS.signedOutEverywhereElse, bad: false });
     } catch (error) {
       setFeedback({ text: messageOf(error), bad: true });
     }
   };
   return (
     <WithFeedback feedback={feedback}>
-      <QuietButton onPress={() => void end()}>{WORDS.signOutOnAllOtherDevices}</QuietButton>
+      <QuietButton onPress={() => void end()}>{STRINGS.signOutOnAllOtherDevices}</QuietButton>
     </WithFeedback>
   );
 };

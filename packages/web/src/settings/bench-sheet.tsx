@@ -18,27 +18,27 @@ import { PageHeading } from '../theme/page-heading';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { playSound, useSoundSettings, hasVoice, wakeSound } from '../theme/sounds';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const VOLUMES = [
-  { id: '0', label: WORDS.off },
-  { id: '0.2', label: WORDS.quiet },
-  { id: '0.5', label: WORDS.usual },
-  { id: '1', label: WORDS.loud },
+  { id: '0', label: STRINGS.off },
+  { id: '0.2', label: STRINGS.quiet },
+  { id: '0.5', label: STRINGS.usual },
+  { id: '1', label: STRINGS.loud },
 ] as const satisfies readonly Option<string>[];
 
 const FEEL_EVERY = [
-  { id: '0', label: WORDS.atTheEndOfThePattern },
-  { id: '25', label: WORDS.every25Strokes },
-  { id: '50', label: WORDS.every50 },
-  { id: '100', label: WORDS.every100 },
+  { id: '0', label: STRINGS.atTheEndOfThePattern },
+  { id: '25', label: STRINGS.every25Strokes },
+  { id: '50', label: STRINGS.every50 },
+  { id: '100', label: STRINGS.every100 },
 ] as const satisfies readonly Option<string>[];
 
 const PROFILES = [
-  { id: '0', label: WORDS.none },
-  { id: '1', label: WORDS.one },
-  { id: '2', label: WORDS.two },
-  { id: '3', label: WORDS.three },
+  { id: '0', label: STRINGS.none },
+  { id: '1', label: STRINGS.one },
+  { id: '2', label: STRINGS.two },
+  { id: '3', label: STRINGS.three },
 ] as const satisfies readonly Option<string>[];
 
 const ACTIONS: readonly Option<PedalAction>[] = PEDAL_ACTIONS.map((id) => ({
@@ -46,15 +46,15 @@ const ACTIONS: readonly Option<PedalAction>[] = PEDAL_ACTIONS.map((id) => ({
   label: PEDAL_ACTION_LABELS[id],
 }));
 const HELD: readonly Option<PedalAction | 'same'>[] = [
-  { id: 'same', label: WORDS.theSameAsAPress },
+  { id: 'same', label: STRINGS.theSameAsAPress },
   ...ACTIONS,
 ];
 
 export const BenchSheet = () => (
-  <Panel aria-label={WORDS.soundsAndPedals}>
+  <Panel aria-label={STRINGS.soundsAndPedals}>
     <Stack>
-      <PageHeading title={WORDS.soundsAndPedals} />
-      <MutedText>{WORDS.keptOnThisDevice}</MutedText>
+      <PageHeading title={STRINGS.soundsAndPedals} />
+      <MutedText>{STRINGS.keptOnThisDevice}</MutedText>
       <Sounds />
       <Pedals />
     </Stack>
@@ -69,7 +69,7 @@ const Sounds = () => {
     <Stack>
       <Row $align="end">
         <SegmentedControl
-          label={WORDS.cuesChangeSidesNextRoundFeel}
+          label={STRINGS.cuesChangeSidesNextRoundFeel}
           options={VOLUMES}
           value={volume}
           onChange={(id) => {
@@ -77,13 +77,13 @@ const Sounds = () => {
             setSounds({ ...sounds, volume: Number(id) });
           }}
         />
-        <QuietButton onPress={() => playSound('swap')}>{WORDS.play}</QuietButton>
+        <QuietButton onPress={() => playSound('swap')}>{STRINGS.play}</QuietButton>
       </Row>
       <Checkbox value={sounds.isSpoken} onChange={(isSpoken) => setSounds({ ...sounds, isSpoken })}>
-        {WORDS.speakTheCuesToo(hasVoice() ? '' : WORDS.thisBrowserHasNoVoice)}
+        {STRINGS.speakTheCuesToo(hasVoice() ? '' : STRINGS.thisBrowserHasNoVoice)}
       </Checkbox>
       <SegmentedControl
-        label={WORDS.feelForTheBurr}
+        label={STRINGS.feelForTheBurr}
         options={FEEL_EVERY}
         value={FEEL_EVERY.find(({ id }) => Number(id) === feelEvery)?.id ?? '0'}
         onChange={(id) => setFeelEvery(Number(id))}
@@ -102,11 +102,11 @@ const Pedals = () => {
   return (
     <Stack>
       <SegmentedControl
-        label={WORDS.footPedals}
+        label={STRINGS.footPedals}
         options={PROFILES}
         value={countOf(pedals)}
         onChange={(id) => setPedals(id === '0' ? [] : PEDAL_PROFILES[id])}
-        hint={WORDS.spaceIsAlwaysAStrokeWhatever}
+        hint={STRINGS.spaceIsAlwaysAStrokeWhatever}
       />
       {pedals.map((pedal, index) => (
         <Row key={index} $align="end">
@@ -117,7 +117,7 @@ const Pedals = () => {
           />
           <div style={{ width: 300 }}>
             <Select
-              label={WORDS.pedalPressed(index + 1)}
+              label={STRINGS.pedalPressed(index + 1)}
               options={ACTIONS}
               value={pedal.press}
               onChange={(press) => change(index, { press })}
@@ -125,7 +125,7 @@ const Pedals = () => {
           </div>
           <div style={{ width: 300 }}>
             <Select
-              label={WORDS.pedalHeld(index + 1)}
+              label={STRINGS.pedalHeld(index + 1)}
               options={HELD}
               value={pedal.hold ?? 'same'}
               onChange={(hold) => change(index, { hold: hold === 'same' ? null : hold })}
@@ -133,7 +133,7 @@ const Pedals = () => {
           </div>
         </Row>
       ))}
-      {pedals.length > 0 && <MutedText>{WORDS.pressAPedalOnItsButton}</MutedText>}
+      {pedals.length > 0 && <MutedText>{STRINGS.pressAPedalOnItsButton}</MutedText>}
     </Stack>
   );
 };
@@ -163,10 +163,10 @@ const LearnKey = ({
       onBlur={() => setListening(false)}
     >
       <QuietButton
-        aria-label={WORDS.pedalSendsLearnAnotherKey(number, nameOf(value))}
+        aria-label={STRINGS.pedalSendsLearnAnotherKey(number, nameOf(value))}
         onPress={() => setListening(true)}
       >
-        {isListening ? WORDS.pressThePedalNow : WORDS.pedal(number, nameOf(value))}
+        {isListening ? STRINGS.pressThePedalNow : STRINGS.pedal(number, nameOf(value))}
       </QuietButton>
     </div>
   );

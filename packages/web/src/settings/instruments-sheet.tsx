@@ -8,14 +8,14 @@ import { Checkbox } from '../theme/checkbox';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const LABELS: Readonly<Record<Instrument, string>> = {
-  caliper: WORDS.caliper,
-  micrometer: WORDS.micrometer,
-  rule: WORDS.rule,
-  gauge: WORDS.digitalAngleGauge,
-  laser: WORDS.laserProtractor,
+  caliper: STRINGS.caliper,
+  micrometer: STRINGS.micrometer,
+  rule: STRINGS.rule,
+  gauge: STRINGS.digitalAngleGauge,
+  laser: STRINGS.laserProtractor,
 };
 
 const InstrumentsSection = () => {
@@ -33,10 +33,10 @@ const InstrumentsSection = () => {
     }
   };
   return (
-    <Panel aria-label={WORDS.instruments}>
+    <Panel aria-label={STRINGS.instruments}>
       <Stack>
-        <PageHeading title={WORDS.instruments} />
-        <MutedText>{WORDS.onlyTheseAreOfferedWhenA}</MutedText>
+        <PageHeading title={STRINGS.instruments} />
+        <MutedText>{STRINGS.onlyTheseAreOfferedWhenA}</MutedText>
         <div>
           {INSTRUMENTS.map((id) => (
             <Checkbox

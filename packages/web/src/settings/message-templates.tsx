@@ -10,18 +10,18 @@ import { QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
 import { saveShop } from './shop-sheet';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const KINDS: Readonly<Record<MessageKind, string>> = {
-  ready: WORDS.whenEverythingIsReady,
-  late: WORDS.whenItWillBeLate,
-  due: WORDS.whenItIsDueAgain,
-  reminder: WORDS.whenItWasNotCollected,
+  ready: STRINGS.whenEverythingIsReady,
+  late: STRINGS.whenItWillBeLate,
+  due: STRINGS.whenItIsDueAgain,
+  reminder: STRINGS.whenItWasNotCollected,
 };
 
 const MessagesSection = () => {
   const { data: shop, error } = useShopDetails();
-  if (!shop) return <Waiting error={error} text={WORDS.loadingMessages} />;
+  if (!shop) return <Waiting error={error} text={STRINGS.loadingMessages} />;
   return <Templates shop={shop} />;
 };
 
@@ -36,26 +36,26 @@ const Templates = ({ shop }: { shop: ShopSheet }) => {
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label={WORDS.messages}>
-      <KeptFormView kept={kept} save={WORDS.saveMessages}>
+    <Panel aria-label={STRINGS.messages}>
+      <KeptFormView kept={kept} save={STRINGS.saveMessages}>
         <Stack>
           <Row>
-            <PageHeading title={WORDS.messages} />
-            <QuietLink to="/messages">{WORDS.sentAndWaiting}</QuietLink>
+            <PageHeading title={STRINGS.messages} />
+            <QuietLink to="/messages">{STRINGS.sentAndWaiting}</QuietLink>
           </Row>
-          <MutedText>{WORDS.filledIn(BLANKS.map((blank) => `{${blank}}`).join(' '))}</MutedText>
+          <MutedText>{STRINGS.filledIn(BLANKS.map((blank) => `{${blank}}`).join(' '))}</MutedText>
           {MESSAGE_KINDS.map((kind) => (
             <Stack key={kind} $gap={6} role="group" aria-label={KINDS[kind]}>
               <h2>{KINDS[kind]}</h2>
               <FormText
                 control={control}
                 name={`templates.${kind}.subject`}
-                label={WORDS.subject}
+                label={STRINGS.subject}
               />
               <FormText
                 control={control}
                 name={`templates.${kind}.body`}
-                label={WORDS.text}
+                label={STRINGS.text}
                 lines={7}
               />
             </Stack>

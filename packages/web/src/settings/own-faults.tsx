@@ -17,12 +17,12 @@ import { useUndo } from '../theme/undo';
 import { Waiting } from '../theme/waiting';
 import { freshOwnId } from './own-id';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const MET: Readonly<Record<OwnFault['at'], string>> = {
-  bench: WORDS.atTheBench,
-  test: WORDS.atTheTest,
-  return: WORDS.whenItComesBack,
+  bench: STRINGS.atTheBench,
+  test: STRINGS.atTheTest,
+  return: STRINGS.whenItComesBack,
 };
 /** No step mends it. */
 const NO_STEP = 'no step';
@@ -35,7 +35,7 @@ export const OwnFaultsSheet = () => {
   const { data, error, mutate } = useOwnFaults();
   const [problem, setProblem] = useState<string | null>(null);
   const offerUndo = useUndo();
-  if (!data) return <Waiting error={error} text={WORDS.loadingFaults} />;
+  if (!data) return <Waiting error={error} text={STRINGS.loadingFaults} />;
   const keep = async (own: readonly OwnFault[]): Promise<boolean> => {
     setProblem(null);
     try {
@@ -49,15 +49,15 @@ export const OwnFaultsSheet = () => {
   };
   const remove = async (fault: OwnFault): Promise<void> => {
     if (!(await keep(data.own.filter(({ id }) => id !== fault.id)))) return;
-    offerUndo(WORDS.theRowIsTakenOut, async () => {
+    offerUndo(STRINGS.theRowIsTakenOut, async () => {
       await keep(data.own);
     });
   };
   return (
-    <Panel aria-label={WORDS.faults}>
+    <Panel aria-label={STRINGS.faults}>
       <Stack $gap={10}>
-        <h2>{WORDS.faultsOfTheShopsOwn}</h2>
-        <MutedText>{WORDS.askedBesideThe27ThatAre}</MutedText>
+        <h2>{STRINGS.faultsOfTheShopsOwn}</h2>
+        <MutedText>{STRINGS.askedBesideThe27ThatAre}</MutedText>
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -67,15 +67,15 @@ export const OwnFaultsSheet = () => {
           <Row key={fault.id} $gap={14}>
             <span>
               <b>{fault.sign}</b>, {MET[fault.at]}: {fault.cause} {fault.remedy}
-              {fault.backTo !== null && WORDS.backTo(named(fault.backTo))}
+              {fault.backTo !== null && STRINGS.backTo(named(fault.backTo))}
             </span>
             <QuietButton onPress={() => void remove(fault)}>
-              {WORDS.takeOut}
+              {STRINGS.takeOut}
               <span className="unseen"> {fault.sign}</span>
             </QuietButton>
           </Row>
         ))}
-        <Fold title={WORDS.addARow} says={WORDS.signCauseRemedyAndTheStep}>
+        <Fold title={STRINGS.addARow} says={STRINGS.signCauseRemedyAndTheStep}>
           <AddFault onAdd={(fault) => keep([...data.own, fault])} />
         </Fold>
       </Stack>
@@ -106,38 +106,43 @@ const AddFault = ({ onAdd }: { onAdd: (fault: OwnFault) => Promise<boolean> }) =
     if (kept) setTyped(EMPTY);
   };
   return (
-    <Stack $gap={10} role="group" aria-label={WORDS.aRowOfTheShopsOwn}>
+    <Stack $gap={10} role="group" aria-label={STRINGS.aRowOfTheShopsOwn}>
       <Columns $columns={3}>
-        <TextEntry label={WORDS.sign} value={typed.sign} onChange={(sign) => set({ sign })} />
+        <TextEntry label={STRINGS.sign} value={typed.sign} onChange={(sign) => set({ sign })} />
         <TextEntry
-          label={WORDS.whatItProbablyIs}
+          label={STRINGS.whatItProbablyIs}
           value={typed.cause}
           onChange={(cause) => set({ cause })}
         />
         <TextEntry
-          label={WORDS.whatIsDoneAboutIt}
+          label={STRINGS.whatIsDoneAboutIt}
           value={typed.remedy}
           onChange={(remedy) => set({ remedy })}
         />
         <Select
-          label={WORDS.whereItIsMet}
+          label={STRINGS.whereItIsMet}
           options={(Object.keys(MET) as OwnFault['at'][]).map((id) => ({ id, label: MET[id] }))}
           value={at}
           onChange={setAt}
         />
-        <Select label={WORDS.backToWhichStep} options={STEPS} value={backTo} onChange={setBackTo} />
+        <Select
+          label={STRINGS.backToWhichStep}
+          options={STEPS}
+          value={backTo}
+          onChange={setBackTo}
+        />
         <NumberEntry
-          label={WORDS.minutesToLook}
+          label={STRINGS.minutesToLook}
           value={typed.minutes}
-          error={minutes === null ? WORDS.isNoNumber(typed.minutes) : undefined}
+          error={minutes === null ? STRINGS.isNoNumber(typed.minutes) : undefined}
           onChange={(next) => set({ minutes: next })}
         />
       </Columns>
       <Row>
         <QuietButton isDisabled={!isWhole} onPress={() => void add()}>
-          {WORDS.addTheRow}
+          {STRINGS.addTheRow}
         </QuietButton>
-        {!isWhole && <MutedText>{WORDS.enterTheSignWhatItIs}</MutedText>}
+        {!isWhole && <MutedText>{STRINGS.enterTheSignWhatItIs}</MutedText>}
       </Row>
     </Stack>
   );

@@ -13,7 +13,7 @@ import { NumberEntry } from '../theme/number-entry';
 import { useUndo } from '../theme/undo';
 import { freshOwnId } from './own-id';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface OwnTestsProps {
   readonly tests: TestsInUse;
@@ -25,24 +25,24 @@ export const OwnTests = ({ tests: { own }, onOwn }: OwnTestsProps) => {
   const offerUndo = useUndo();
   const remove = async (test: OwnTest): Promise<void> => {
     if (!(await onOwn(own.filter(({ id }) => id !== test.id)))) return;
-    offerUndo(WORDS.isTakenOut(test.label), async () => {
+    offerUndo(STRINGS.isTakenOut(test.label), async () => {
       await onOwn(own);
     });
   };
   return (
     <Stack $gap={10}>
-      <h2>{WORDS.testsOfTheShopsOwn}</h2>
-      {own.length === 0 && <MutedText>{WORDS.noneYet}</MutedText>}
+      <h2>{STRINGS.testsOfTheShopsOwn}</h2>
+      {own.length === 0 && <MutedText>{STRINGS.noneYet}</MutedText>}
       {own.map((test) => (
         <Row key={test.id} $gap={14}>
           <span>
             <b>{test.label}</b>
-            {WORDS.min(
+            {STRINGS.min(
               test.classes.map(({ id }) => id).join(', '),
               test.minutes,
               test.countsFor.length === 0
-                ? WORDS.countsForNothingByItself
-                : WORDS.countsFor(
+                ? STRINGS.countsForNothingByItself
+                : STRINGS.countsFor(
                     USES.filter(({ id }) => test.countsFor.includes(id))
                       .map(({ label }) => label.toLowerCase())
                       .join(', '),
@@ -50,12 +50,12 @@ export const OwnTests = ({ tests: { own }, onOwn }: OwnTestsProps) => {
             )}
           </span>
           <QuietButton onPress={() => void remove(test)}>
-            {WORDS.takeOut}
+            {STRINGS.takeOut}
             <span className="unseen"> {test.label}</span>
           </QuietButton>
         </Row>
       ))}
-      <Fold title={WORDS.addATest} says={WORDS.howItIsDoneHowIt}>
+      <Fold title={STRINGS.addATest} says={STRINGS.howItIsDoneHowIt}>
         <AddTest onAdd={(test) => onOwn([...own, test])} />
       </Fold>
     </Stack>
@@ -88,10 +88,10 @@ const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
   const set = (part: Partial<Typed>): void => setTyped({ ...typed, ...part });
   const minutes = parseNumber(typed.minutes);
   const missing = [
-    typed.label.trim() === '' ? WORDS.aName : '',
-    typed.how.trim() === '' ? WORDS.howItIsDone : '',
-    typed.good.trim() === '' || typed.bad.trim() === '' ? WORDS.aGoodAndABadReading : '',
-    minutes === null ? WORDS.itsMinutes : '',
+    typed.label.trim() === '' ? STRINGS.aName : '',
+    typed.how.trim() === '' ? STRINGS.howItIsDone : '',
+    typed.good.trim() === '' || typed.bad.trim() === '' ? STRINGS.aGoodAndABadReading : '',
+    minutes === null ? STRINGS.itsMinutes : '',
   ].filter(Boolean);
   const add = async (): Promise<void> => {
     const classes = [
@@ -116,50 +116,52 @@ const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
     if (kept) setTyped(EMPTY);
   };
   return (
-    <Stack $gap={10} role="group" aria-label={WORDS.aTestOfTheShopsOwn}>
+    <Stack $gap={10} role="group" aria-label={STRINGS.aTestOfTheShopsOwn}>
       <Columns $columns={3}>
         <TextEntry
-          label={WORDS.nameOfTheTest}
+          label={STRINGS.nameOfTheTest}
           value={typed.label}
           onChange={(label) => set({ label })}
         />
         <TextEntry
-          label={WORDS.howItIsDoneAlone}
+          label={STRINGS.howItIsDoneAlone}
           value={typed.how}
           onChange={(how) => set({ how })}
         />
         <SegmentedControl
-          label={WORDS.read}
+          label={STRINGS.read}
           options={[
-            { id: 'zone', label: WORDS.byZone },
+            { id: 'zone', label: STRINGS.byZone },
             { id: 'blade', label: named('once') },
           ]}
           value={typed.at}
           onChange={(at) => set({ at })}
         />
         <TextEntry
-          label={WORDS.goodReading}
+          label={STRINGS.goodReading}
           value={typed.good}
           onChange={(good) => set({ good })}
         />
         <TextEntry
-          label={WORDS.inBetween}
-          hint={WORDS.mayStayEmptyARemarkNo}
+          label={STRINGS.inBetween}
+          hint={STRINGS.mayStayEmptyARemarkNo}
           value={typed.between}
           onChange={(between) => set({ between })}
         />
-        <TextEntry label={WORDS.badReading} value={typed.bad} onChange={(bad) => set({ bad })} />
+        <TextEntry label={STRINGS.badReading} value={typed.bad} onChange={(bad) => set({ bad })} />
         <NumberEntry
-          label={WORDS.minutesItTakes}
+          label={STRINGS.minutesItTakes}
           value={typed.minutes}
-          error={minutes === null ? WORDS.isNoNumber(typed.minutes) : undefined}
+          error={minutes === null ? STRINGS.isNoNumber(typed.minutes) : undefined}
           onChange={(next) => set({ minutes: next })}
         />
       </Columns>
       <Fold
-        title={WORDS.countsForAlone}
+        title={STRINGS.countsForAlone}
         says={
-          typed.countsFor.length === 0 ? WORDS.nothingByItself : WORDS.uses(typed.countsFor.length)
+          typed.countsFor.length === 0
+            ? STRINGS.nothingByItself
+            : STRINGS.uses(typed.countsFor.length)
         }
       >
         <Columns $columns={3}>
@@ -182,9 +184,9 @@ const AddTest = ({ onAdd }: { onAdd: (test: OwnTest) => Promise<boolean> }) => {
       </Fold>
       <Row>
         <QuietButton isDisabled={missing.length > 0} onPress={() => void add()}>
-          {WORDS.addTheTest}
+          {STRINGS.addTheTest}
         </QuietButton>
-        {missing.length > 0 && <MutedText>{WORDS.wants(missing.join(', '))}</MutedText>}
+        {missing.length > 0 && <MutedText>{STRINGS.wants(missing.join(', '))}</MutedText>}
       </Row>
     </Stack>
   );

@@ -28,7 +28,7 @@ import { Select } from '../theme/select';
 import { TextEntry } from '../theme/text-fields';
 import { useUndo } from '../theme/undo';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Lines = styled.ul`
   & > li {
@@ -40,15 +40,15 @@ const Lines = styled.ul`
 const PeopleSection = () => {
   const { data: session } = useSession();
   const { data: people, error } = useStaff();
-  if (!people || !session?.staff) return <Waiting error={error} text={WORDS.loadingPeople} />;
+  if (!people || !session?.staff) return <Waiting error={error} text={STRINGS.loadingPeople} />;
   const me = session.staff.id;
   return (
     <Stack $gap={16}>
-      <Panel aria-label={WORDS.people}>
+      <Panel aria-label={STRINGS.people}>
         <Stack>
           <Row $gap={18}>
-            <PageHeading title={WORDS.people} />
-            <QuietLink to="/settings/roles">{WORDS.whoMayDoWhat}</QuietLink>
+            <PageHeading title={STRINGS.people} />
+            <QuietLink to="/settings/roles">{STRINGS.whoMayDoWhat}</QuietLink>
           </Row>
           <Lines>
             {people.map((person) => (
@@ -68,10 +68,10 @@ const put = async (path: string, method: 'PUT' | 'POST', body: object): Promise<
 
 const devices = (sessions: number): string =>
   sessions === 0
-    ? WORDS.notSignedIn
+    ? STRINGS.notSignedIn
     : sessions === 1
-      ? WORDS.signedInOn1Device
-      : WORDS.signedInOnDevices(sessions);
+      ? STRINGS.signedInOn1Device
+      : STRINGS.signedInOnDevices(sessions);
 
 const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) => {
   const { id, name, login, role, active, sessions } = person;
@@ -98,23 +98,25 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
         <Row $gap={16} $align="end">
           <div style={{ flex: 1, minWidth: 190 }}>
             <b>{name}</b>
-            {isMe && WORDS.you}
+            {isMe && STRINGS.you}
             <MutedText>
-              {login} · {active ? devices(sessions) : WORDS.deactivated}
+              {login} · {active ? devices(sessions) : STRINGS.deactivated}
             </MutedText>
           </div>
           <div style={{ width: 150 }}>
             <Select
-              label={WORDS.roleOf(name)}
+              label={STRINGS.roleOf(name)}
               options={options(ROLES)}
               value={role}
-              onChange={(next: Role) => void change({ role: next }, WORDS.isNow(name, named(next)))}
+              onChange={(next: Role) =>
+                void change({ role: next }, STRINGS.isNow(name, named(next)))
+              }
             />
           </div>
           <Row $gap={8}>
             <QuietButton onPress={() => setOpen(open === 'name' ? null : 'name')}>
               <span>
-                {WORDS.rename}
+                {STRINGS.rename}
                 <span className="unseen"> {name}</span>
               </span>
             </QuietButton>
@@ -122,8 +124,8 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
               <>
                 <QuietButton onPress={() => setOpen(open === 'password' ? null : 'password')}>
                   <span>
-                    {WORDS.resetPassword}
-                    <span className="unseen"> {WORDS.of(name)}</span>
+                    {STRINGS.resetPassword}
+                    <span className="unseen"> {STRINGS.of(name)}</span>
                   </span>
                 </QuietButton>
                 {sessions > 0 && (
@@ -131,7 +133,7 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
                     onPress={() => void run(() => put(`${path}/end-sessions`, 'POST', {}))}
                   >
                     <span>
-                      {WORDS.signOutEverywhere}
+                      {STRINGS.signOutEverywhere}
                       <span className="unseen">: {name}</span>
                     </span>
                   </QuietButton>
@@ -140,12 +142,12 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
                   onPress={() =>
                     void change(
                       { active: !active },
-                      WORDS.is(name, active ? WORDS.deactivated : WORDS.activeAgain),
+                      STRINGS.is(name, active ? STRINGS.deactivated : STRINGS.activeAgain),
                     )
                   }
                 >
                   <span>
-                    {active ? WORDS.deactivate : WORDS.activate}
+                    {active ? STRINGS.deactivate : STRINGS.activate}
                     <span className="unseen"> {name}</span>
                   </span>
                 </QuietButton>
@@ -155,10 +157,10 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
         </Row>
         {open === 'name' && (
           <OneField
-            label={WORDS.newNameOf(name)}
+            label={STRINGS.newNameOf(name)}
             field="name"
             begin={name}
-            save={WORDS.saveName}
+            save={STRINGS.saveName}
             onSend={async (typed) => {
               await put(path, 'PUT', { name: typed, role, active });
               setOpen(null);
@@ -167,11 +169,11 @@ const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) =>
         )}
         {open === 'password' && (
           <OneField
-            label={WORDS.newPasswordFor(name)}
+            label={STRINGS.newPasswordFor(name)}
             field="password"
             begin=""
-            save={WORDS.setPassword}
-            hint={WORDS.atLeast10CharactersTheyAre}
+            save={STRINGS.setPassword}
+            hint={STRINGS.atLeast10CharactersTheyAre}
             onSend={async (typed) => {
               await put(`${path}/password`, 'PUT', { password: typed });
               setOpen(null);
@@ -254,28 +256,28 @@ const AddPersonSheet = () => {
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label={WORDS.addAPerson}>
-      <KeptFormView kept={kept} save={WORDS.addPerson} mayBeUntouched>
+    <Panel aria-label={STRINGS.addAPerson}>
+      <KeptFormView kept={kept} save={STRINGS.addPerson} mayBeUntouched>
         <Stack>
-          <h2>{WORDS.addAPerson}</h2>
+          <h2>{STRINGS.addAPerson}</h2>
           <Columns $columns={3}>
-            <FormText control={control} name="name" label={WORDS.name} />
+            <FormText control={control} name="name" label={STRINGS.name} />
             <FormText
               control={control}
               name="login"
-              label={WORDS.signInName}
-              hint={WORDS.lowerCaseLettersDigitsDotsHyphens}
+              label={STRINGS.signInName}
+              hint={STRINGS.lowerCaseLettersDigitsDotsHyphens}
             />
             <FormText
               control={control}
               name="password"
-              label={WORDS.firstPassword}
+              label={STRINGS.firstPassword}
               kind="password"
               autoComplete="new-password"
-              hint={WORDS.atLeast10Characters}
+              hint={STRINGS.atLeast10Characters}
             />
           </Columns>
-          <FormChoice control={control} name="role" label={WORDS.role} options={options(ROLES)} />
+          <FormChoice control={control} name="role" label={STRINGS.role} options={options(ROLES)} />
         </Stack>
       </KeptFormView>
     </Panel>

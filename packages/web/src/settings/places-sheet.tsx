@@ -17,7 +17,7 @@ import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const WEEKDAYS = [1, 2, 3, 4, 5, 6, 7] as const;
 
@@ -117,7 +117,7 @@ const bodyOf = ({ places, closed }: Values, held: ShopPlaces): PlacesBody => ({
 
 const PlacesSection = () => {
   const { data: places, error } = usePlaces();
-  if (!places) return <Waiting error={error} text={WORDS.loadingPlaces} />;
+  if (!places) return <Waiting error={error} text={STRINGS.loadingPlaces} />;
   return <PlacesForm held={places} />;
 };
 
@@ -137,21 +137,25 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
   const places = useFieldArray({ control, name: 'places', keyName: 'key' });
   const closed = useFieldArray({ control, name: 'closed', keyName: 'key' });
   return (
-    <Panel aria-label={WORDS.placesAndDays}>
-      <KeptFormView kept={kept} save={WORDS.savePlaces}>
+    <Panel aria-label={STRINGS.placesAndDays}>
+      <KeptFormView kept={kept} save={STRINGS.savePlaces}>
         <Stack>
-          <PageHeading title={WORDS.placesAndDays} />
-          <MutedText>{WORDS.whereCustomersBringAndCollectA}</MutedText>
+          <PageHeading title={STRINGS.placesAndDays} />
+          <MutedText>{STRINGS.whereCustomersBringAndCollectA}</MutedText>
           <ul>
             {places.fields.map(({ key }, index) => (
               <Line key={key}>
                 <Stack $gap={8}>
                   <Columns>
-                    <FormText control={control} name={`places.${index}.name`} label={WORDS.name} />
+                    <FormText
+                      control={control}
+                      name={`places.${index}.name`}
+                      label={STRINGS.name}
+                    />
                     <FormText
                       control={control}
                       name={`places.${index}.address`}
-                      label={WORDS.addressOptional}
+                      label={STRINGS.addressOptional}
                     />
                   </Columns>
                   <Row $gap={16} $align="end">
@@ -162,20 +166,20 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
                       <FormText
                         control={control}
                         name={`places.${index}.opensAt`}
-                        label={WORDS.opens}
+                        label={STRINGS.opens}
                         kind="time"
                       />
                       <FormText
                         control={control}
                         name={`places.${index}.closesAt`}
-                        label={WORDS.closes}
+                        label={STRINGS.closes}
                         kind="time"
                       />
                     </Hours>
                   </Row>
                 </Stack>
                 <Button
-                  aria-label={WORDS.removePlace(index + 1)}
+                  aria-label={STRINGS.removePlace(index + 1)}
                   onPress={() => places.remove(index)}
                 >
                   <Trash2 size={19} />
@@ -184,10 +188,10 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
             ))}
           </ul>
           <Row>
-            <QuietButton onPress={() => places.append(NEW_PLACE)}>{WORDS.addPlace}</QuietButton>
+            <QuietButton onPress={() => places.append(NEW_PLACE)}>{STRINGS.addPlace}</QuietButton>
           </Row>
-          <h2>{WORDS.closed}</h2>
-          {closed.fields.length === 0 && <MutedText>{WORDS.noHolidaysAreEntered}</MutedText>}
+          <h2>{STRINGS.closed}</h2>
+          {closed.fields.length === 0 && <MutedText>{STRINGS.noHolidaysAreEntered}</MutedText>}
           <ul>
             {closed.fields.map(({ key }, index) => (
               <Line key={key}>
@@ -195,23 +199,23 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
                   <FormText
                     control={control}
                     name={`closed.${index}.fromDay`}
-                    label={WORDS.firstDay}
+                    label={STRINGS.firstDay}
                     kind="date"
                   />
                   <FormText
                     control={control}
                     name={`closed.${index}.toDay`}
-                    label={WORDS.lastDay}
+                    label={STRINGS.lastDay}
                     kind="date"
                   />
                   <FormText
                     control={control}
                     name={`closed.${index}.reason`}
-                    label={WORDS.reason}
+                    label={STRINGS.reason}
                   />
                 </Columns>
                 <Button
-                  aria-label={WORDS.removeClosedDays(index + 1)}
+                  aria-label={STRINGS.removeClosedDays(index + 1)}
                   onPress={() => closed.remove(index)}
                 >
                   <Trash2 size={19} />
@@ -221,7 +225,7 @@ const PlacesForm = ({ held }: { held: ShopPlaces }) => {
           </ul>
           <Row>
             <QuietButton onPress={() => closed.append({ fromDay: '', toDay: '', reason: '' })}>
-              {WORDS.addClosedDays}
+              {STRINGS.addClosedDays}
             </QuietButton>
           </Row>
         </Stack>
@@ -243,7 +247,7 @@ const Weekdays = ({ value, onChange }: { value: string; onChange: (next: string)
       (isOpen ? [...chosen, weekday] : chosen.filter((each) => each !== weekday)).sort().join(','),
     );
   return (
-    <Days role="group" aria-label={WORDS.weekdays}>
+    <Days role="group" aria-label={STRINGS.weekdays}>
       {WEEKDAYS.map((weekday) => (
         <ToggleButton
           key={weekday}

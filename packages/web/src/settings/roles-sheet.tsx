@@ -4,20 +4,20 @@ import { Check } from 'lucide-react';
 import { useSession } from '../api/session';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const RolesSection = () => {
   const { data: session } = useSession();
   const mine = session?.staff?.role;
   return (
-    <Panel aria-label={WORDS.roles}>
+    <Panel aria-label={STRINGS.roles}>
       <Stack>
-        <PageHeading title={WORDS.roles} />
-        <MutedText>{mine && WORDS.signedInAs(named(mine))}</MutedText>
+        <PageHeading title={STRINGS.roles} />
+        <MutedText>{mine && STRINGS.signedInAs(named(mine))}</MutedText>
         <table>
           <thead>
             <tr>
-              <th scope="col">{WORDS.may}</th>
+              <th scope="col">{STRINGS.may}</th>
               {ROLES.map((role) => (
                 <th key={role} scope="col">
                   {named(role)}
@@ -31,7 +31,7 @@ const RolesSection = () => {
                 <th scope="row">{label}</th>
                 {ROLES.map((role) => (
                   <td key={role}>
-                    {may.includes(role) ? <Check size={18} aria-label={WORDS.yes} /> : '–'}
+                    {may.includes(role) ? <Check size={18} aria-label={STRINGS.yes} /> : '–'}
                   </td>
                 ))}
               </tr>

@@ -1,6 +1,6 @@
 /** The settings in their order: what is the shop's, what is the bench's, and what is of this person and device. */
 import type { Action } from '@patient-edge/core';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export interface Section {
   /** Its address below /settings. */
@@ -16,79 +16,79 @@ export const SECTION_GROUPS: readonly {
   readonly sections: readonly Section[];
 }[] = [
   {
-    title: WORDS.shop,
+    title: STRINGS.shop,
     sections: [
       {
         path: 'shop',
-        title: WORDS.shopDetails,
-        says: WORDS.nameAddressTelephoneTaxLinesCurrency,
+        title: STRINGS.shopDetails,
+        says: STRINGS.nameAddressTelephoneTaxLinesCurrency,
         action: 'change the shop',
       },
       {
         path: 'places',
-        title: WORDS.placesAndDays,
-        says: WORDS.whereAndWhenBladesArePromised,
+        title: STRINGS.placesAndDays,
+        says: STRINGS.whereAndWhenBladesArePromised,
         action: 'change places',
       },
       {
         path: 'prices',
-        title: WORDS.prices,
-        says: WORDS.whatEachKindOfBladeCosts,
+        title: STRINGS.prices,
+        says: STRINGS.whatEachKindOfBladeCosts,
       },
       {
         path: 'messages',
-        title: WORDS.messages,
-        says: WORDS.whatCustomersAreToldWhenA,
+        title: STRINGS.messages,
+        says: STRINGS.whatCustomersAreToldWhenA,
         action: 'change the shop',
       },
       {
         path: 'units',
-        title: WORDS.unitsAndDates,
-        says: WORDS.mmOrInchNOrGf,
+        title: STRINGS.unitsAndDates,
+        says: STRINGS.mmOrInchNOrGf,
         action: 'change the shop',
       },
       {
         path: 'people',
-        title: WORDS.people,
-        says: WORDS.whoWorksHereTheirRolesAnd,
+        title: STRINGS.people,
+        says: STRINGS.whoWorksHereTheirRolesAnd,
         action: 'change people',
       },
-      { path: 'roles', title: WORDS.roles, says: WORDS.whoMayDoWhat },
+      { path: 'roles', title: STRINGS.roles, says: STRINGS.whoMayDoWhat },
     ],
   },
   {
-    title: WORDS.bench,
+    title: STRINGS.bench,
     sections: [
       {
         path: 'habits',
-        title: WORDS.habits,
-        says: WORDS.whereGoodPractitionersDifferWhatEvery,
+        title: STRINGS.habits,
+        says: STRINGS.whereGoodPractitionersDifferWhatEvery,
       },
       {
         path: 'tests',
-        title: WORDS.testsAndFaults,
-        says: WORDS.howAnEdgeIsTestedHere,
+        title: STRINGS.testsAndFaults,
+        says: STRINGS.howAnEdgeIsTestedHere,
         action: 'change tests in use',
       },
       {
         path: 'instruments',
-        title: WORDS.instruments,
-        says: WORDS.whatYouMeasureLengthsAndAngles,
+        title: STRINGS.instruments,
+        says: STRINGS.whatYouMeasureLengthsAndAngles,
         action: 'change tests in use',
       },
     ],
   },
   {
-    title: WORDS.youAndThisDevice,
+    title: STRINGS.youAndThisDevice,
     sections: [
-      { path: 'account', title: WORDS.yourAccount, says: WORDS.passwordAndOtherDevices },
-      { path: 'appearance', title: WORDS.appearance, says: WORDS.lightOrDark },
-      { path: 'bench', title: WORDS.soundsAndPedals, says: WORDS.cuesFootPedalsBurrChecks },
-      { path: 'labels', title: WORDS.tagsAndPrinter, says: WORDS.theLabelPrinterAndItsTray },
+      { path: 'account', title: STRINGS.yourAccount, says: STRINGS.passwordAndOtherDevices },
+      { path: 'appearance', title: STRINGS.appearance, says: STRINGS.lightOrDark },
+      { path: 'bench', title: STRINGS.soundsAndPedals, says: STRINGS.cuesFootPedalsBurrChecks },
+      { path: 'labels', title: STRINGS.tagsAndPrinter, says: STRINGS.theLabelPrinterAndItsTray },
       {
         path: 'backup',
-        title: WORDS.backupAndExport,
-        says: WORDS.howTheRecordsAreKeptSafe,
+        title: STRINGS.backupAndExport,
+        says: STRINGS.howTheRecordsAreKeptSafe,
       },
     ],
   },

@@ -9,7 +9,7 @@ import { QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
 import { OnlyFor } from '../theme/only-for';
 import { SECTION_GROUPS, SECTIONS } from './sections';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Layout = styled.div<{ $isOpen: boolean }>`
   display: grid;
@@ -80,14 +80,14 @@ const SettingsPage = () => {
   return (
     <Stack $gap={16}>
       {isOverview ? (
-        <PageHeading title={WORDS.settings} />
+        <PageHeading title={STRINGS.settings} />
       ) : (
         <Back>
-          <QuietLink to="/settings">{WORDS.allSettings}</QuietLink>
+          <QuietLink to="/settings">{STRINGS.allSettings}</QuietLink>
         </Back>
       )}
       <Layout $isOpen={!isOverview}>
-        <List aria-label={WORDS.settings} {...(isOverview ? { 'data-overview': '' } : {})}>
+        <List aria-label={STRINGS.settings} {...(isOverview ? { 'data-overview': '' } : {})}>
           {SECTION_GROUPS.map(({ title, sections }) => (
             <div key={title}>
               <h2>{title}</h2>
@@ -104,7 +104,7 @@ const SettingsPage = () => {
         </List>
         {!isOverview && (
           <div>
-            <Suspense fallback={<p role="status">{WORDS.opening}</p>}>
+            <Suspense fallback={<p role="status">{STRINGS.opening}</p>}>
               {here?.action ? (
                 <OnlyFor action={here.action} title={here.title}>
                   <Outlet />
@@ -118,8 +118,8 @@ const SettingsPage = () => {
       </Layout>
       {isOverview && (
         <MutedText>
-          {WORDS.patientEdgeIsFreeSoftwareUnder} <a href="/licences.txt">{WORDS.licences}</a>{' '}
-          {WORDS.ofWhatShipsWithIt}
+          {STRINGS.patientEdgeIsFreeSoftwareUnder} <a href="/licences.txt">{STRINGS.licences}</a>{' '}
+          {STRINGS.ofWhatShipsWithIt}
         </MutedText>
       )}
     </Stack>

@@ -14,7 +14,7 @@ import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
 import { Waiting } from '../theme/waiting';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Sends the whole of it with what was changed; what other sections hold stays. */
 export const saveShop = async (held: Shop, changed: object): Promise<Shop> => {
@@ -29,7 +29,7 @@ export const saveShop = async (held: Shop, changed: object): Promise<Shop> => {
 
 const ShopSection = () => {
   const { data: shop, error } = useShopDetails();
-  if (!shop) return <Waiting error={error} text={WORDS.loadingTheShop} />;
+  if (!shop) return <Waiting error={error} text={STRINGS.loadingTheShop} />;
   return <ShopForm shop={shop} />;
 };
 
@@ -50,53 +50,53 @@ const ShopForm = ({ shop }: { shop: Shop }) => {
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label={WORDS.shop}>
-      <KeptFormView kept={kept} save={WORDS.saveShop}>
+    <Panel aria-label={STRINGS.shop}>
+      <KeptFormView kept={kept} save={STRINGS.saveShop}>
         <Stack>
-          <PageHeading title={WORDS.shopDetails} />
+          <PageHeading title={STRINGS.shopDetails} />
           <Columns>
-            <FormText control={control} name="shopName" label={WORDS.nameOfTheShop} />
-            <FormText control={control} name="phone" label={WORDS.telephone} kind="tel" />
-            <FormText control={control} name="address" label={WORDS.address} lines={3} />
+            <FormText control={control} name="shopName" label={STRINGS.nameOfTheShop} />
+            <FormText control={control} name="phone" label={STRINGS.telephone} kind="tel" />
+            <FormText control={control} name="address" label={STRINGS.address} lines={3} />
             <FormText
               control={control}
               name="taxLines"
-              label={WORDS.taxLines}
-              hint={WORDS.asReceiptsMustSayIt}
+              label={STRINGS.taxLines}
+              hint={STRINGS.asReceiptsMustSayIt}
               lines={3}
             />
             <FormText
               control={control}
               name="email"
-              label={WORDS.eMail}
-              hint={WORDS.whatMessagesAreSentFrom}
+              label={STRINGS.eMail}
+              hint={STRINGS.whatMessagesAreSentFrom}
             />
             <FormText
               control={control}
               name="publicAddress"
-              label={WORDS.publicAddress}
-              hint={WORDS.httpsAsCustomersReachItWithout}
+              label={STRINGS.publicAddress}
+              hint={STRINGS.httpsAsCustomersReachItWithout}
             />
             {shop.currencySettled ? (
               <div>
-                <b>{WORDS.currency}</b>
+                <b>{STRINGS.currency}</b>
                 <p>{shop.currency}</p>
-                <MutedText>{WORDS.itStaysPricesWereWrittenDown}</MutedText>
+                <MutedText>{STRINGS.itStaysPricesWereWrittenDown}</MutedText>
               </div>
             ) : (
               <FormPick
                 control={control}
                 name="currency"
-                label={WORDS.currency}
+                label={STRINGS.currency}
                 options={CURRENCIES.map((id) => ({ id, label: id }))}
-                hint={WORDS.setOnceBeforeTheFirstEstimate}
+                hint={STRINGS.setOnceBeforeTheFirstEstimate}
               />
             )}
             <FormNumber
               control={control}
               name="houseDays"
-              label={WORDS.freeRepairPeriodDays}
-              hint={WORDS.aComplaintWithinTheseIsPut}
+              label={STRINGS.freeRepairPeriodDays}
+              hint={STRINGS.aComplaintWithinTheseIsPut}
             />
           </Columns>
         </Stack>

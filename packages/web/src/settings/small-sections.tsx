@@ -10,7 +10,7 @@ import { AccountSheet } from './account-sheet';
 import { BenchSheet } from './bench-sheet';
 import { OwnFaultsSheet } from './own-faults';
 import { TestsSheet } from './tests-sheet';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const AccountSection = () => {
   const { data: session } = useSession();
@@ -27,18 +27,18 @@ export const TestsSection = () => (
 );
 
 const APPEARANCES = [
-  { id: 'light', label: WORDS.lightForTheCounter },
-  { id: 'dark', label: WORDS.darkForTheBench },
+  { id: 'light', label: STRINGS.lightForTheCounter },
+  { id: 'dark', label: STRINGS.darkForTheBench },
 ] as const;
 
 export const AppearanceSection = () => {
   const [appearance, setAppearance] = useAppearance();
   return (
-    <Panel aria-label={WORDS.appearance}>
+    <Panel aria-label={STRINGS.appearance}>
       <Stack>
-        <PageHeading title={WORDS.appearance} />
+        <PageHeading title={STRINGS.appearance} />
         <SegmentedControl
-          label={WORDS.onThisDevice}
+          label={STRINGS.onThisDevice}
           options={APPEARANCES}
           value={appearance}
           onChange={setAppearance}
@@ -49,40 +49,40 @@ export const AppearanceSection = () => {
 };
 
 const EXPORTS = [
-  { file: 'customers.csv', text: WORDS.customers },
-  { file: 'jobs.csv', text: WORDS.jobs },
-  { file: 'history.csv', text: WORDS.history },
-  { file: 'stones.csv', text: WORDS.stones },
+  { file: 'customers.csv', text: STRINGS.customers },
+  { file: 'jobs.csv', text: STRINGS.jobs },
+  { file: 'history.csv', text: STRINGS.history },
+  { file: 'stones.csv', text: STRINGS.stones },
 ] as const;
 
 export const BackupSection = () => {
   const mayExport = useMay('export records');
   return (
-    <Panel aria-label={WORDS.backupAndExport}>
+    <Panel aria-label={STRINGS.backupAndExport}>
       <Stack>
-        <PageHeading title={WORDS.backupAndExport} />
+        <PageHeading title={STRINGS.backupAndExport} />
         <p>
-          {WORDS.onTheMachineTheShopRuns} <code>{WORDS.patientEdgeBackup}</code>{' '}
-          {WORDS.writesEverythingIntoOneFile} <code>{WORDS.patientEdgeRestore}</code>{' '}
-          {WORDS.bringsItBackKeepACopy}
+          {STRINGS.onTheMachineTheShopRuns} <code>{STRINGS.patientEdgeBackup}</code>{' '}
+          {STRINGS.writesEverythingIntoOneFile} <code>{STRINGS.patientEdgeRestore}</code>{' '}
+          {STRINGS.bringsItBackKeepACopy}
         </p>
-        <h2>{WORDS.export}</h2>
+        <h2>{STRINGS.export}</h2>
         {mayExport ? (
           <>
-            <MutedText>{WORDS.asCsvWithAHeadingThat}</MutedText>
+            <MutedText>{STRINGS.asCsvWithAHeadingThat}</MutedText>
             <ul>
               {EXPORTS.map(({ file, text }) => (
                 <li key={file}>
-                  <a href={`/api/${file}`}>{WORDS.csv(text)}</a>
+                  <a href={`/api/${file}`}>{STRINGS.csv(text)}</a>
                 </li>
               ))}
             </ul>
           </>
         ) : (
-          <MutedText>{WORDS.theOwnerAndTheCounterCan}</MutedText>
+          <MutedText>{STRINGS.theOwnerAndTheCounterCan}</MutedText>
         )}
         <div>
-          <QuietLink to="/history">{WORDS.whoDidWhatWhen}</QuietLink>
+          <QuietLink to="/history">{STRINGS.whoDidWhatWhen}</QuietLink>
         </div>
       </Stack>
     </Panel>

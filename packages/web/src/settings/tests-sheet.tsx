@@ -13,12 +13,12 @@ import { PageHeading } from '../theme/page-heading';
 import { NumberEntry } from '../theme/number-entry';
 import { Waiting } from '../theme/waiting';
 import { OwnTests } from './own-tests';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const TestsSheet = () => {
   const { data, error, mutate } = useTestsInUse();
   const [problem, setProblem] = useState<string | null>(null);
-  if (!data) return <Waiting error={error} text={WORDS.loadingTests} />;
+  if (!data) return <Waiting error={error} text={STRINGS.loadingTests} />;
   const keep = async (tests: TestsInUse): Promise<boolean> => {
     setProblem(null);
     try {
@@ -40,10 +40,10 @@ export const TestsSheet = () => {
       ),
     });
   return (
-    <Panel aria-label={WORDS.edgeTests}>
+    <Panel aria-label={STRINGS.edgeTests}>
       <Stack $gap={10}>
-        <PageHeading title={WORDS.testsAndFaults} />
-        <MutedText>{WORDS.whatCountsForABladeFollows}</MutedText>
+        <PageHeading title={STRINGS.testsAndFaults} />
+        <MutedText>{STRINGS.whatCountsForABladeFollows}</MutedText>
         {problem !== null && (
           <Notice tone="cut" alert>
             {problem}
@@ -55,7 +55,7 @@ export const TestsSheet = () => {
               {label}
             </Checkbox>
             <MutedText>
-              {how} {tells} {minutes} min{instrument === null ? '' : WORDS.wantsA(instrument)}.
+              {how} {tells} {minutes} min{instrument === null ? '' : STRINGS.wantsA(instrument)}.
             </MutedText>
           </div>
         ))}
@@ -87,10 +87,10 @@ const KnownGood = ({
     <Row $align="end">
       <div style={{ width: 260 }}>
         <NumberEntry
-          label={WORDS.aKnownGoodBladeTakesGf}
-          hint={WORDS.withAGoodWorkingEdgeOn}
+          label={STRINGS.aKnownGoodBladeTakesGf}
+          hint={STRINGS.withAGoodWorkingEdgeOn}
           value={typed}
-          error={isNumber ? undefined : WORDS.isNoNumber(typed)}
+          error={isNumber ? undefined : STRINGS.isNoNumber(typed)}
           onChange={setTyped}
         />
       </div>
@@ -98,12 +98,12 @@ const KnownGood = ({
         isDisabled={!isNumber || value === goodForceGf}
         onPress={() => void onSet(value)}
       >
-        {WORDS.useAsTheTarget}
+        {STRINGS.useAsTheTarget}
       </QuietButton>
       <MutedText>
         {goodForceGf === null
-          ? WORDS.theBandsAreThoseOfThe
-          : WORDS.bandsAndTargetsAreTimesThose(forceScale(goodForceGf).toFixed(2))}
+          ? STRINGS.theBandsAreThoseOfThe
+          : STRINGS.bandsAndTargetsAreTimesThose(forceScale(goodForceGf).toFixed(2))}
       </MutedText>
     </Row>
   );

@@ -17,7 +17,7 @@ import { FormChoice, FormPick } from '../theme/form-choices';
 import { KeptFormView, useKeptForm } from '../theme/kept-form';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const UnitsSection = () => {
   const { data: session } = useSession();
@@ -38,45 +38,45 @@ const UnitsForm = ({ formats, today }: { formats: ShopFormats; today: string }) 
   });
   const { control } = kept.form;
   return (
-    <Panel aria-label={WORDS.unitsAndDates}>
-      <KeptFormView kept={kept} save={WORDS.saveUnits}>
+    <Panel aria-label={STRINGS.unitsAndDates}>
+      <KeptFormView kept={kept} save={STRINGS.saveUnits}>
         <Stack>
-          <PageHeading title={WORDS.unitsAndDates} />
+          <PageHeading title={STRINGS.unitsAndDates} />
           <FormChoice
             control={control}
             name="length"
-            label={WORDS.lengths}
+            label={STRINGS.lengths}
             options={LENGTH_UNITS.map((id) => ({ id, label: id === 'mm' ? 'mm' : named('inch') }))}
-            hint={WORDS.gritStaysInSteelRemovedIn}
+            hint={STRINGS.gritStaysInSteelRemovedIn}
           />
           <FormChoice
             control={control}
             name="force"
-            label={WORDS.forces}
+            label={STRINGS.forces}
             options={FORCE_UNITS.map((id) => ({ id, label: FORCE_LABELS[id] }))}
           />
           <FormChoice
             control={control}
             name="temperature"
-            label={WORDS.temperatures}
+            label={STRINGS.temperatures}
             options={TEMPERATURE_UNITS.map((id) => ({ id, label: id }))}
           />
           <FormChoice
             control={control}
             name="clock"
-            label={WORDS.clock}
+            label={STRINGS.clock}
             options={CLOCKS.map((id) => ({ id, label: id }))}
           />
           <FormPick
             control={control}
             name="language"
-            label={WORDS.languageOfDates}
+            label={STRINGS.languageOfDates}
             options={DATE_LANGUAGES.map((language) => ({
               id: language,
               label: `${nameOf(language)}: ${dayText(today, { ...formats, language })}`,
             }))}
           />
-          <MutedText>{WORDS.forEverybodyInTheShopOn}</MutedText>
+          <MutedText>{STRINGS.forEverybodyInTheShopOn}</MutedText>
         </Stack>
       </KeptFormView>
     </Panel>

@@ -9,7 +9,7 @@ import { TRACK } from '../jobs/stage';
 import { day, howSoon } from '../theme/format';
 import { MutedText } from '../theme/layout';
 import { nameOf } from './board-filter';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Comes when several are chosen. */
 const Checkbox = lazy(async () => ({ default: (await import('../theme/checkbox')).Checkbox }));
@@ -101,7 +101,7 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
     const theirs = jobs.filter((job) => job.promisedOn === promisedOn);
     const places = [...new Set(theirs.flatMap(({ place }) => (place === null ? [] : [place])))];
     return (
-      <Berth key={promisedOn} aria-label={WORDS.promisedFor(day(promisedOn))}>
+      <Berth key={promisedOn} aria-label={STRINGS.promisedFor(day(promisedOn))}>
         <header>
           <h2>{day(promisedOn)}</h2>
           <span>{places.join(', ')}</span>
@@ -111,7 +111,7 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
             <MutedText as="span">{howSoon(promisedOn, today)}</MutedText>
           )}
           <MutedText as="span">
-            {theirs.length === 1 ? WORDS.oneBlade : WORDS.blades(theirs.length)}
+            {theirs.length === 1 ? STRINGS.oneBlade : STRINGS.blades(theirs.length)}
           </MutedText>
         </header>
         <Hung>
@@ -124,8 +124,8 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
                     value={chosen.has(job.jobId)}
                     onChange={(isChosen) => onChosen(job.jobId, isChosen)}
                   >
-                    {WORDS.select}
-                    <span className="unseen"> {WORDS.tagTagNumber(job.tagNumber)}</span>
+                    {STRINGS.select}
+                    <span className="unseen"> {STRINGS.tagTagNumber(job.tagNumber)}</span>
                   </Checkbox>
                 </Suspense>
               )}
@@ -141,9 +141,9 @@ export const standsAt = (job: BoardJob): string =>
   [
     named(job.stage) +
       (job.stage === 'on the bench' ? ` ${job.stepsDone + 1}/${job.stepsTotal}` : ''),
-    job.sentBack ? WORDS.sentBack : '',
-    job.waitsForAnswer ? WORDS.waitingForAnAnswer : '',
-    job.inHand !== null ? WORDS.hasIt(job.inHand) : '',
+    job.sentBack ? STRINGS.sentBack : '',
+    job.waitsForAnswer ? STRINGS.waitingForAnAnswer : '',
+    job.inHand !== null ? STRINGS.hasIt(job.inHand) : '',
   ]
     .filter(Boolean)
     .join(' · ');

@@ -8,7 +8,7 @@ import { Checkbox } from '../theme/checkbox';
 import { day, howSoon } from '../theme/format';
 import { nameOf } from './board-filter';
 import { Late, standsAt, type Selecting } from './blade-cards';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Small enough that the longest knife is a line of the list. */
 const SCALE = 0.26;
@@ -57,7 +57,7 @@ interface BladeTableProps extends Selecting {
 
 export const BladeTable = ({ jobs, today, chosen, onChosen }: BladeTableProps) => (
   <Rows>
-    <ul aria-label={WORDS.bladesAlone}>
+    <ul aria-label={STRINGS.bladesAlone}>
       {jobs.map((job) => (
         <BladeRow
           key={job.jobId}
@@ -88,13 +88,13 @@ const BladeRow = memo(function BladeRow({
         <span />
       ) : (
         <Checkbox value={isChosen} onChange={(next) => onChosen(job.jobId, next)}>
-          <span className="unseen">{WORDS.selectTag(job.tagNumber)}</span>
+          <span className="unseen">{STRINGS.selectTag(job.tagNumber)}</span>
         </Checkbox>
       )}
       <span data-tag="">
         <Link
           to={`/jobs/${job.jobId}`}
-          aria-label={WORDS.tagTagNumberNameOf(job.tagNumber, nameOf(job))}
+          aria-label={STRINGS.tagTagNumberNameOf(job.tagNumber, nameOf(job))}
         >
           <b>{job.tagNumber}</b>
         </Link>

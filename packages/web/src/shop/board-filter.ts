@@ -2,7 +2,7 @@
 import type { Board, BoardJob, Stage } from '@patient-edge/contract';
 import { STAGES } from '@patient-edge/contract';
 import { bladeKind, named } from '@patient-edge/core';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const ONLY = ['late', 'ready', 'waiting', 'declined'] as const;
 export type Only = (typeof ONLY)[number];
@@ -11,11 +11,11 @@ export const SORTS = ['promised', 'tag', 'customer', 'stage', 'taken in'] as con
 export type Sort = (typeof SORTS)[number];
 
 export const SORT_LABELS: Readonly<Record<Sort, string>> = {
-  promised: WORDS.dayPromised,
-  tag: WORDS.tag,
-  customer: WORDS.customer,
-  stage: WORDS.stage,
-  'taken in': WORDS.dayTakenIn,
+  promised: STRINGS.dayPromised,
+  tag: STRINGS.tag,
+  customer: STRINGS.customer,
+  stage: STRINGS.stage,
+  'taken in': STRINGS.dayTakenIn,
 };
 
 export interface BoardFilter {

@@ -13,13 +13,13 @@ import {
   type BoardFilter,
   type Only,
 } from './board-filter';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const ONLY_LABELS: Readonly<Record<Only, string>> = {
-  late: WORDS.late,
-  ready: WORDS.readyToCollect,
-  waiting: WORDS.waitingForAnAnswerAlone,
-  declined: WORDS.declined,
+  late: STRINGS.late,
+  ready: STRINGS.readyToCollect,
+  waiting: STRINGS.waitingForAnAnswerAlone,
+  declined: STRINGS.declined,
 };
 const Quick = styled.button`
   font: inherit;
@@ -59,7 +59,7 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
   const set = (part: Partial<BoardFilter>): void => onFilter({ ...filter, ...part });
   const isFiltered = paramsOf({ ...filter, sort: 'promised', view: 'silhouettes' }).size > 0;
   return (
-    <Stack $gap={10} role="search" aria-label={WORDS.filter}>
+    <Stack $gap={10} role="search" aria-label={STRINGS.filter}>
       <Row $gap={8}>
         {choices.only
           .filter(({ id, count }) => count > 0 || filter.only === id)
@@ -78,13 +78,13 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
           <QuietButton
             onPress={() => onFilter({ ...NO_FILTER, sort: filter.sort, view: filter.view })}
           >
-            {WORDS.showAll(board.jobs.length)}
+            {STRINGS.showAll(board.jobs.length)}
           </QuietButton>
         )}
         <Row style={{ marginLeft: 'auto' }}>{children}</Row>
       </Row>
-      <Fold level={2} title={WORDS.filterAndSort} says={saysOf(filter, shown, board.jobs.length)}>
-        <Suspense fallback={<p role="status">{WORDS.opening}</p>}>
+      <Fold level={2} title={STRINGS.filterAndSort} says={saysOf(filter, shown, board.jobs.length)}>
+        <Suspense fallback={<p role="status">{STRINGS.opening}</p>}>
           <FilterLists choices={choices} filter={filter} onFilter={set} />
         </Suspense>
       </Fold>
@@ -94,7 +94,7 @@ export const FilterBar = ({ board, filter, onFilter, shown, children }: FilterBa
 
 const saysOf = ({ stage, place, person, sort }: BoardFilter, shown: number, all: number): string =>
   [
-    shown === all ? WORDS.blades(all) : WORDS.ofBlades(shown, all),
+    shown === all ? STRINGS.blades(all) : STRINGS.ofBlades(shown, all),
     ...[stage, place, person].filter((each) => each !== null),
-    WORDS.by(SORT_LABELS[sort].toLowerCase()),
+    STRINGS.by(SORT_LABELS[sort].toLowerCase()),
   ].join(', ');

@@ -4,17 +4,17 @@ import type { Option } from '../theme/options';
 import { SegmentedControl } from '../theme/segmented-control';
 import { Select } from '../theme/select';
 import { SORT_LABELS, SORTS, type BoardFilter, type choicesIn, type Counted } from './board-filter';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const VIEWS = [
-  { id: 'silhouettes', label: WORDS.silhouettes },
-  { id: 'list', label: WORDS.list },
+  { id: 'silhouettes', label: STRINGS.silhouettes },
+  { id: 'list', label: STRINGS.list },
 ] as const;
 const LABELS = {
-  stage: WORDS.stage,
+  stage: STRINGS.stage,
   place: 'Place',
-  person: WORDS.person,
-  kind: WORDS.kind,
+  person: STRINGS.person,
+  kind: STRINGS.kind,
 } as const;
 
 const Lists = styled.div`
@@ -29,7 +29,7 @@ const Lists = styled.div`
 
 const ALL = '';
 const withAll = (choices: readonly Counted[]): readonly Option<string>[] => [
-  { id: ALL, label: WORDS.all },
+  { id: ALL, label: STRINGS.all },
   ...choices.map(({ id, label, count }) => ({ id, label: `${label} (${count})` })),
 ];
 
@@ -51,13 +51,13 @@ export const FilterLists = ({ choices, filter, onFilter }: FilterListsProps) => 
       />
     ))}
     <Select
-      label={WORDS.sortBy}
+      label={STRINGS.sortBy}
       options={SORTS.map((id) => ({ id, label: SORT_LABELS[id] }))}
       value={filter.sort}
       onChange={(sort) => onFilter({ sort })}
     />
     <SegmentedControl
-      label={WORDS.view}
+      label={STRINGS.view}
       options={VIEWS}
       value={filter.view}
       onChange={(view) => onFilter({ view })}

@@ -11,7 +11,7 @@ import { QuietButton } from '../theme/buttons';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { ActionLink, QuietLink } from '../theme/links';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface Thing {
   readonly id: keyof Done;
@@ -24,43 +24,43 @@ interface Thing {
 const THINGS: readonly Thing[] = [
   {
     id: 'shop',
-    title: WORDS.yourShop,
-    says: WORDS.addressTelephoneTaxLinesAndCurrency,
+    title: STRINGS.yourShop,
+    says: STRINGS.addressTelephoneTaxLinesAndCurrency,
     to: '/settings/shop',
     action: 'change the shop',
   },
   {
     id: 'places',
-    title: WORDS.placesAndDays,
-    says: WORDS.whereAndWhenCustomersCollect,
+    title: STRINGS.placesAndDays,
+    says: STRINGS.whereAndWhenCustomersCollect,
     to: '/settings/places',
     action: 'change places',
   },
   {
     id: 'people',
-    title: WORDS.people,
-    says: WORDS.whoElseWorksHere,
+    title: STRINGS.people,
+    says: STRINGS.whoElseWorksHere,
     to: '/settings/people',
     action: 'change people',
   },
   {
     id: 'stones',
-    title: WORDS.stones,
-    says: WORDS.aStarterRackOrYourOwn,
+    title: STRINGS.stones,
+    says: STRINGS.aStarterRackOrYourOwn,
     to: '/rack',
     action: 'change stones',
   },
   {
     id: 'prices',
-    title: WORDS.prices,
-    says: WORDS.whatABladeCosts,
+    title: STRINGS.prices,
+    says: STRINGS.whatABladeCosts,
     to: '/settings/prices',
     action: 'set prices',
   },
   {
     id: 'blade',
-    title: WORDS.firstBlade,
-    says: WORDS.takeOneIn,
+    title: STRINGS.firstBlade,
+    says: STRINGS.takeOneIn,
     to: '/take-in',
     action: 'correct intake',
   },
@@ -108,17 +108,21 @@ export const FirstDay = ({ hasBlades }: { hasBlades: boolean }) => {
   if (left.length === 0) return <EmptyShop />;
   const next = left[0]!;
   return (
-    <Panel aria-label={WORDS.firstDay}>
+    <Panel aria-label={STRINGS.firstDay}>
       <Stack>
         <Row>
-          {hasBlades ? <h2>{WORDS.stillToSetUp}</h2> : <PageHeading title={WORDS.setUpYourShop} />}
-          <MutedText>{WORDS.ofDone(theirs.length - left.length, theirs.length)}</MutedText>
-          {hasBlades && <QuietButton onPress={() => setHidden(true)}>{WORDS.hide}</QuietButton>}
+          {hasBlades ? (
+            <h2>{STRINGS.stillToSetUp}</h2>
+          ) : (
+            <PageHeading title={STRINGS.setUpYourShop} />
+          )}
+          <MutedText>{STRINGS.ofDone(theirs.length - left.length, theirs.length)}</MutedText>
+          {hasBlades && <QuietButton onPress={() => setHidden(true)}>{STRINGS.hide}</QuietButton>}
         </Row>
         <List>
           {theirs.map(({ id, title, says, to }) => (
             <li key={id} {...(done[id] ? { 'data-done': '' } : {})}>
-              <i>{done[id] && <Check size={18} strokeWidth={3} aria-label={WORDS.done} />}</i>
+              <i>{done[id] && <Check size={18} strokeWidth={3} aria-label={STRINGS.done} />}</i>
               <div>
                 <b>{title}</b>
                 <MutedText>{says}</MutedText>
@@ -132,13 +136,13 @@ export const FirstDay = ({ hasBlades }: { hasBlades: boolean }) => {
                       })
                     }
                   >
-                    {WORDS.iWorkAlone}
+                    {STRINGS.iWorkAlone}
                   </QuietButton>
                 )}
                 {id === next.id ? (
                   <ActionLink to={to}>{title}</ActionLink>
                 ) : (
-                  <QuietLink to={to}>{done[id] ? WORDS.change : title}</QuietLink>
+                  <QuietLink to={to}>{done[id] ? STRINGS.change : title}</QuietLink>
                 )}
               </Row>
             </li>
@@ -150,13 +154,13 @@ export const FirstDay = ({ hasBlades }: { hasBlades: boolean }) => {
 };
 
 const EmptyShop = () => (
-  <Panel aria-label={WORDS.empty}>
+  <Panel aria-label={STRINGS.empty}>
     <Row $gap={20}>
       <div style={{ flex: 1, minWidth: 240 }}>
-        <PageHeading title={WORDS.noBladesInTheShop} />
-        <MutedText>{WORDS.everythingHasGoneHome}</MutedText>
+        <PageHeading title={STRINGS.noBladesInTheShop} />
+        <MutedText>{STRINGS.everythingHasGoneHome}</MutedText>
       </div>
-      <ActionLink to="/take-in">{WORDS.takeInABlade}</ActionLink>
+      <ActionLink to="/take-in">{STRINGS.takeInABlade}</ActionLink>
     </Row>
   </Panel>
 );

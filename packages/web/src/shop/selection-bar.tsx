@@ -11,7 +11,7 @@ import { Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Bar = styled.div`
   position: sticky;
@@ -47,7 +47,7 @@ const promise = async (jobs: readonly BoardJob[], { promisedOn, placeId }: Promi
   return board;
 };
 
-const said = (count: number): string => (count === 1 ? WORDS.oneBlade : WORDS.blades(count));
+const said = (count: number): string => (count === 1 ? STRINGS.oneBlade : STRINGS.blades(count));
 
 export const SelectionBar = ({
   board: held,
@@ -77,8 +77,8 @@ export const SelectionBar = ({
     run(async () => {
       for (const { jobId } of chosen)
         await request('POST', `/jobs/${jobId}/labels`, { what: 'tag' });
-      return WORDS.inThePrintersTray(
-        chosen.length === 1 ? WORDS.oneTagIs : WORDS.tagsAre(chosen.length),
+      return STRINGS.inThePrintersTray(
+        chosen.length === 1 ? STRINGS.oneTagIs : STRINGS.tagsAre(chosen.length),
       );
     });
   const promiseAll = (next: Promised) =>
@@ -88,7 +88,7 @@ export const SelectionBar = ({
       setPromising(false);
       const versions = new Map(board.jobs.map(({ jobId, version }) => [jobId, version]));
       offerUndo(
-        WORDS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn)),
+        STRINGS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn)),
         async () => {
           const promises = new Map(
             before.map((job) => [`${job.promisedOn} ${job.place ?? ''}`, job]),
@@ -105,43 +105,45 @@ export const SelectionBar = ({
           }
         },
       );
-      return WORDS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn));
+      return STRINGS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn));
     });
   const ready = chosen.filter(({ stage }) => stage === 'ready' || stage === 'declined');
   const customers = new Set(ready.map(({ customerId }) => customerId));
   const whyNotHandOver =
     ready.length < chosen.length
-      ? WORDS.notReady(said(chosen.length - ready.length))
+      ? STRINGS.notReady(said(chosen.length - ready.length))
       : customers.size > 1
-        ? WORDS.ofSeveralCustomers
+        ? STRINGS.ofSeveralCustomers
         : null;
   return (
-    <Bar role="region" aria-label={WORDS.selectedBlades}>
+    <Bar role="region" aria-label={STRINGS.selectedBlades}>
       <Stack $gap={10}>
         <Row>
-          <b role="status">{WORDS.selected(said(chosen.length))}</b>
-          <QuietButton onPress={() => onChosen(shown)}>{WORDS.selectAll(shown.length)}</QuietButton>
+          <b role="status">{STRINGS.selected(said(chosen.length))}</b>
+          <QuietButton onPress={() => onChosen(shown)}>
+            {STRINGS.selectAll(shown.length)}
+          </QuietButton>
           {chosen.length > 0 && (
-            <QuietButton onPress={() => onChosen([])}>{WORDS.clear}</QuietButton>
+            <QuietButton onPress={() => onChosen([])}>{STRINGS.clear}</QuietButton>
           )}
-          <QuietButton onPress={onDone}>{WORDS.doneAlone}</QuietButton>
+          <QuietButton onPress={onDone}>{STRINGS.doneAlone}</QuietButton>
         </Row>
         {chosen.length > 0 && (
           <Row>
             <QuietButton isDisabled={busy} onPress={() => void print()}>
-              {WORDS.printTags}
+              {STRINGS.printTags}
             </QuietButton>
             <QuietButton isDisabled={busy} onPress={() => setPromising(!isPromising)}>
-              {WORDS.promiseAnotherDay}
+              {STRINGS.promiseAnotherDay}
             </QuietButton>
             {whyNotHandOver === null ? (
               <QuietLink
                 to={`/ready?customer=${ready[0]!.customerId}&jobs=${ready.map(({ jobId }) => jobId).join(',')}`}
               >
-                {WORDS.handOver}
+                {STRINGS.handOver}
               </QuietLink>
             ) : (
-              <span>{WORDS.cannotBeHandedOverTogether(whyNotHandOver)}</span>
+              <span>{STRINGS.cannotBeHandedOverTogether(whyNotHandOver)}</span>
             )}
           </Row>
         )}
@@ -182,10 +184,10 @@ const AnotherDay = ({
       <ActionButton
         isDisabled={busy}
         onPress={() =>
-          next.promisedOn === '' ? setError(WORDS.chooseADayTheCustomerCan) : onPromise(next)
+          next.promisedOn === '' ? setError(STRINGS.chooseADayTheCustomerCan) : onPromise(next)
         }
       >
-        {WORDS.promise}
+        {STRINGS.promise}
       </ActionButton>
     </Row>
   );

@@ -22,7 +22,7 @@ import { filterFrom, nameOf, paramsOf, shownJobs, type BoardFilter } from './boa
 import { BladeCards, Late, SCALE, standsAt } from './blade-cards';
 import { FilterBar } from './filter-bar';
 import { FirstDay } from './first-day';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** What is opened by a press comes with it. */
 const SelectionBar = lazy(async () => ({
@@ -85,7 +85,7 @@ export const ShopPage = () => {
     if (board) void readAhead(board);
   }, [board]);
   if (!board) {
-    return error ? <Waiting error={error} text="" /> : <Skeleton text={WORDS.loadingTheShop} />;
+    return error ? <Waiting error={error} text="" /> : <Skeleton text={STRINGS.loadingTheShop} />;
   }
   return <Shop board={board} />;
 };
@@ -116,9 +116,9 @@ const Shop = ({ board }: { board: Board }) => {
             {!chosenIds && (
               <>
                 <QuietButton onPress={() => setChosenIds(new Set())}>
-                  {WORDS.selectSeveral}
+                  {STRINGS.selectSeveral}
                 </QuietButton>
-                <QuietLink to="/tray">{WORDS.workThroughSeveral}</QuietLink>
+                <QuietLink to="/tray">{STRINGS.workThroughSeveral}</QuietLink>
               </>
             )}
           </FilterBar>
@@ -133,7 +133,7 @@ const Shop = ({ board }: { board: Board }) => {
               />
             </Suspense>
           )}
-          {shown.length === 0 && <Notice>{WORDS.noBladeMatchesThisFilter}</Notice>}
+          {shown.length === 0 && <Notice>{STRINGS.noBladeMatchesThisFilter}</Notice>}
           <Suspense fallback={null}>
             <List jobs={shown} today={board.today} chosen={chosenIds} onChosen={onChosen} />
           </Suspense>
@@ -149,17 +149,17 @@ const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
   const role = session?.staff?.role;
   const next = role && nextFor(job.stage, (action) => mayDo(role, action));
   return (
-    <Next aria-label={WORDS.next}>
+    <Next aria-label={STRINGS.next}>
       <div>
         <MutedText>
-          {WORDS.nextTag(job.tagNumber, job.customer)}{' '}
+          {STRINGS.nextTag(job.tagNumber, job.customer)}{' '}
           {job.promisedOn < today ? (
             <Late>{howSoon(job.promisedOn, today)}</Late>
           ) : (
-            WORDS.promised(howSoon(job.promisedOn, today))
+            STRINGS.promised(howSoon(job.promisedOn, today))
           )}
         </MutedText>
-        <PageHeading title={WORDS.shop}>{nameOf(job)}</PageHeading>
+        <PageHeading title={STRINGS.shop}>{nameOf(job)}</PageHeading>
         <MutedText>{standsAt(job)}</MutedText>
       </div>
       <Row>
@@ -167,7 +167,7 @@ const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
         {next ? (
           <ActionLink to={`/jobs/${job.jobId}/${next.page}`}>{next.text}</ActionLink>
         ) : (
-          <QuietLink to={`/jobs/${job.jobId}`}>{WORDS.open}</QuietLink>
+          <QuietLink to={`/jobs/${job.jobId}`}>{STRINGS.open}</QuietLink>
         )}
       </Row>
     </Next>
@@ -175,14 +175,14 @@ const NextThing = ({ job, today }: { job: BoardJob; today: string }) => {
 };
 
 const ScaleRule = () => (
-  <svg width={100 * SCALE + 84} height={24} role="img" aria-label={WORDS.allBladesAreDrawnToThis}>
+  <svg width={100 * SCALE + 84} height={24} role="img" aria-label={STRINGS.allBladesAreDrawnToThis}>
     <path
       d={`M1 4v12M1 10H${1 + 100 * SCALE}M${1 + 100 * SCALE} 4v12`}
       stroke="var(--ink)"
       fill="none"
     />
     <text x={100 * SCALE + 9} y={15} fill="var(--ink-soft)" fontSize={14}>
-      {WORDS.at100Mm}
+      {STRINGS.at100Mm}
     </text>
   </svg>
 );

@@ -12,7 +12,7 @@ import { Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useSubmission } from '../theme/server-form';
 import { PageHeading } from '../theme/page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Door = styled.main`
   display: grid;
@@ -44,21 +44,21 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
         <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
           <Stack $gap={18}>
             <div>
-              <PageHeading title={WORDS.signIn}>
-                <Mark /> {WORDS.patientEdge}
+              <PageHeading title={STRINGS.signIn}>
+                <Mark /> {STRINGS.patientEdge}
               </PageHeading>
               <MutedText>{session.shopName ?? ''}</MutedText>
             </div>
             <FormText
               control={form.control}
               name="login"
-              label={WORDS.signInName}
+              label={STRINGS.signInName}
               autoComplete="username"
             />
             <FormText
               control={form.control}
               name="password"
-              label={WORDS.password}
+              label={STRINGS.password}
               kind="password"
               autoComplete="current-password"
             />
@@ -68,11 +68,11 @@ export const SignInPage = ({ session }: { session: SessionInfo }) => {
               </Notice>
             )}
             <ActionButton type="submit" isDisabled={busy}>
-              {WORDS.signIn}
+              {STRINGS.signIn}
             </ActionButton>
             {session.demoSignIns && (
               <Stack $gap={8}>
-                <MutedText>{WORDS.thisIsTheDemoSignIn}</MutedText>
+                <MutedText>{STRINGS.thisIsTheDemoSignIn}</MutedText>
                 <Row $gap={8}>
                   {session.demoSignIns.map(({ login, password, role }) => (
                     <QuietButton
@@ -109,27 +109,27 @@ export const SetUpPage = () => {
         <form onSubmit={(event) => void form.handleSubmit(send)(event)} noValidate>
           <Stack $gap={16}>
             <div>
-              <PageHeading title={WORDS.aNewShop}>
-                <Mark /> {WORDS.aNewShop}
+              <PageHeading title={STRINGS.aNewShop}>
+                <Mark /> {STRINGS.aNewShop}
               </PageHeading>
-              <MutedText>{WORDS.nameItAndMakeYourselfIts}</MutedText>
+              <MutedText>{STRINGS.nameItAndMakeYourselfIts}</MutedText>
             </div>
-            <FormText control={form.control} name="shopName" label={WORDS.nameOfTheShop} />
-            <FormText control={form.control} name="name" label={WORDS.yourName} />
+            <FormText control={form.control} name="shopName" label={STRINGS.nameOfTheShop} />
+            <FormText control={form.control} name="name" label={STRINGS.yourName} />
             <FormText
               control={form.control}
               name="login"
-              label={WORDS.signInName}
+              label={STRINGS.signInName}
               autoComplete="username"
-              hint={WORDS.lowerCaseLettersDigitsDotsHyphens}
+              hint={STRINGS.lowerCaseLettersDigitsDotsHyphens}
             />
             <FormText
               control={form.control}
               name="password"
-              label={WORDS.password}
+              label={STRINGS.password}
               kind="password"
               autoComplete="new-password"
-              hint={WORDS.atLeast10Characters}
+              hint={STRINGS.atLeast10Characters}
             />
             {problem !== null && (
               <Notice tone="cut" alert>
@@ -137,7 +137,7 @@ export const SetUpPage = () => {
               </Notice>
             )}
             <ActionButton type="submit" isDisabled={busy}>
-              {WORDS.openTheShop}
+              {STRINGS.openTheShop}
             </ActionButton>
           </Stack>
         </form>

@@ -16,7 +16,7 @@ import { playSound, wakeSound } from '../theme/sounds';
 import { useSecond } from './clock';
 import { messageOf } from '../api/client';
 import { soakWords, useTakeOut } from './soak-button';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Bar = styled.section`
   display: flex;
@@ -95,7 +95,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
     if (fresh && sound) playSound('soaked');
   });
   return (
-    <Bar className="no-print" aria-label={WORDS.stonesInTheWater}>
+    <Bar className="no-print" aria-label={STRINGS.stonesInTheWater}>
       <Droplets size={18} aria-hidden />
       {soaking.map((stone) => (
         <div key={stone.id}>
@@ -105,18 +105,18 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
           </b>
           {mayTakeOut && (
             <Button
-              aria-label={WORDS.takeOut(stone.name)}
+              aria-label={STRINGS.takeOut(stone.name)}
               onPress={() =>
                 void takeOut(stone).catch((error: unknown) => setProblem(messageOf(error)))
               }
             >
-              {WORDS.takeOutAlone}
+              {STRINGS.takeOutAlone}
             </Button>
           )}
         </div>
       ))}
       <Button
-        aria-label={sound ? WORDS.turnSoundOff : WORDS.turnSoundOn}
+        aria-label={sound ? STRINGS.turnSoundOff : STRINGS.turnSoundOn}
         onPress={() => {
           setSound(!sound);
           wakeSound();
@@ -127,7 +127,7 @@ const Clocks = ({ soaking, mayTakeOut }: { soaking: readonly Stone[]; mayTakeOut
       {problem !== null && <span role="alert">{problem}</span>}
       <span className="unseen" role="status">
         {ready.length > 0
-          ? WORDS.ready(
+          ? STRINGS.ready(
               soaking
                 .filter(({ id }) => ready.includes(id))
                 .map(({ name }) => name)

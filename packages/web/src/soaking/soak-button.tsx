@@ -10,7 +10,7 @@ import { Row } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { useUndo } from '../theme/undo';
 import { useSecond } from './clock';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const putIn = async (stone: Stone, jobId: number | null): Promise<void> =>
   updateStoneCache(
@@ -31,7 +31,7 @@ export const useTakeOut = (): ((stone: Stone) => Promise<void>) => {
   const offerUndo = useUndo();
   return async (stone) => {
     await takeOut(stone);
-    offerUndo(WORDS.isOutOfTheWater(stone.name), () => putBack(stone));
+    offerUndo(STRINGS.isOutOfTheWater(stone.name), () => putBack(stone));
   };
 };
 
@@ -39,7 +39,7 @@ export const useTakeOut = (): ((stone: Stone) => Promise<void>) => {
 export const soakWords = (stone: Stone, nowMs: number): string => {
   if (!stone.soak) return '';
   const clock = soakClock(Date.parse(stone.soak.putInAt), stone.soak.minutes, nowMs);
-  return clock.state === 'ready' ? named('ready') : WORDS.toGo(duration(clock.leftS));
+  return clock.state === 'ready' ? named('ready') : STRINGS.toGo(duration(clock.leftS));
 };
 
 export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | null }) => {
@@ -58,10 +58,10 @@ export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | nul
     <Row>
       {stone.soak ? (
         <>
-          <b role="timer">{WORDS.inTheWater(soakWords(stone, nowMs))}</b>
+          <b role="timer">{STRINGS.inTheWater(soakWords(stone, nowMs))}</b>
           <QuietButton onPress={() => void act(() => takeOutWithUndo(stone))}>
             <span>
-              {WORDS.takeItOut}
+              {STRINGS.takeItOut}
               <span className="unseen">, {stone.name}</span>
             </span>
           </QuietButton>
@@ -69,7 +69,7 @@ export const SoakButton = ({ stone, jobId }: { stone: Stone; jobId: number | nul
       ) : (
         <QuietButton onPress={() => void act(() => putIn(stone, jobId))}>
           <span>
-            {WORDS.startSoakingMin(stone.soakMinutes)}
+            {STRINGS.startSoakingMin(stone.soakMinutes)}
             <span className="unseen">, {stone.name}</span>
           </span>
         </QuietButton>

@@ -5,7 +5,7 @@ import { useStones } from '../api/hooks';
 import { duration, roughly } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
 import { SoakButton } from './soak-button';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Calls = styled.ol`
   display: grid;
@@ -70,22 +70,22 @@ export const SoakPlan = ({ steps, jobId, nowOnly = false }: SoakPlanProps) => {
   if (calls.length === 0) return null;
   return (
     <Stack $gap={8}>
-      {nowOnly ? <h2>{WORDS.intoTheWaterNow}</h2> : <h3>{WORDS.intoTheWater}</h3>}
+      {nowOnly ? <h2>{STRINGS.intoTheWaterNow}</h2> : <h3>{STRINGS.intoTheWater}</h3>}
       <Calls>
         {calls.map(({ call, stone }) => (
           <li key={call.stoneId}>
-            <b>{call.putInAtS === 0 ? WORDS.atOnce : `+${duration(call.putInAtS)}`}</b>
+            <b>{call.putInAtS === 0 ? STRINGS.atOnce : `+${duration(call.putInAtS)}`}</b>
             <span>
               {call.name}, {call.minutes} min{' '}
               <MutedText as="span">
                 {call.wantedAtS < 10
-                  ? WORDS.neededFromTheStart
+                  ? STRINGS.neededFromTheStart
                   : call.lateS > 0
-                    ? WORDS.wantedInBetterBeforeYouBegin(
+                    ? STRINGS.wantedInBetterBeforeYouBegin(
                         roughly(call.wantedAtS),
                         roughly(call.lateS),
                       )
-                    : WORDS.wantedIn(roughly(call.wantedAtS))}
+                    : STRINGS.wantedIn(roughly(call.wantedAtS))}
               </MutedText>
             </span>
             <SoakButton stone={stone} jobId={jobId} />

@@ -11,7 +11,7 @@ import { Columns } from '../theme/columns';
 import { QuietButton } from '../theme/buttons';
 import { MutedText, Stack } from '../theme/layout';
 import { Select } from '../theme/select';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Likely = styled.ol`
   display: grid;
@@ -36,14 +36,14 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
   const asked = Object.keys(answers).length > 0;
   return (
     <Stack>
-      <h2>{WORDS.unknownSteel}</h2>
+      <h2>{STRINGS.unknownSteel}</h2>
       <Columns $columns={3}>
         {TESTS.map((test) => (
           <Select
             key={test}
             label={RECOGNITION[test].label}
             options={[
-              { id: '', label: WORDS.notTried },
+              { id: '', label: STRINGS.notTried },
               ...RECOGNITION[test].answers.map((answer) => ({
                 id: answer,
                 label: answer,
@@ -57,7 +57,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
           />
         ))}
       </Columns>
-      <MutedText>{WORDS.aSparkTestWantsEyeProtection}</MutedText>
+      <MutedText>{STRINGS.aSparkTestWantsEyeProtection}</MutedText>
       <Likely>
         {likely.map(({ designation, text, share, against }) => (
           <li key={designation}>
@@ -66,7 +66,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
               <br />
               <MutedText as="span">
                 {text}
-                {against.length > 0 && WORDS.spokenAgainstBy(against.join(', '))}
+                {against.length > 0 && STRINGS.spokenAgainstBy(against.join(', '))}
               </MutedText>
             </div>
             {asked ? (
@@ -75,7 +75,7 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
                 width="150"
                 height="14"
                 role="img"
-                aria-label={WORDS.likeness(Math.round(share * 100))}
+                aria-label={STRINGS.likeness(Math.round(share * 100))}
               >
                 <rect x="0.5" y="0.5" width="149" height="13" fill="none" stroke="var(--line)" />
                 <rect x="0" y="0" width={150 * share} height="14" fill="var(--accent)" />
@@ -84,10 +84,10 @@ export const RecogniseSteel = ({ onChoose }: { onChoose: (designation: string) =
               <span />
             )}
             <QuietButton
-              aria-label={WORDS.lookAt(designation)}
+              aria-label={STRINGS.lookAt(designation)}
               onPress={() => onChoose(designation)}
             >
-              {WORDS.look}
+              {STRINGS.look}
             </QuietButton>
           </li>
         ))}

@@ -4,7 +4,7 @@ import { explainSteel, steelAngleShift, wantsDiamond, type Steel } from '@patien
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Figures, Row, MutedText, Stack } from '../theme/layout';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Scales = styled.dl`
   margin: 0;
@@ -76,27 +76,27 @@ export const SteelCard = ({
   const shift = steelAngleShift(steel);
   const rows: readonly (readonly [string, React.ReactNode, string])[] = [
     [
-      WORDS.hardness,
+      STRINGS.hardness,
       <Scale key="h" from={48} to={70} low={steel.hrcLow} high={steel.hrcHigh} />,
       `${steel.hrcLow}–${steel.hrcHigh} HRC`,
     ],
     [
-      WORDS.slowUnderAStone,
+      STRINGS.slowUnderAStone,
       <Scale key="w" from={0.5} to={5} low={steel.wearFactor} logarithmic />,
       `× ${steel.wearFactor}`,
     ],
     [
-      WORDS.slowUnderDiamond,
+      STRINGS.slowUnderDiamond,
       <Scale key="d" from={0.5} to={5} low={steel.wearFactorDiamond} logarithmic />,
       `× ${steel.wearFactorDiamond}`,
     ],
     [
-      WORDS.finestUseful,
+      STRINGS.finestUseful,
       <Scale key="f" from={30} to={0.2} low={steel.finestUsefulUm} logarithmic />,
-      WORDS.finestUsefulUm(steel.finestUsefulUm),
+      STRINGS.finestUsefulUm(steel.finestUsefulUm),
     ],
     [
-      WORDS.angle,
+      STRINGS.angle,
       <Scale key="a" from={-3} to={3} low={shift.deltaDeg} />,
       `${shift.deltaDeg > 0 ? '+' : shift.deltaDeg < 0 ? '−' : '±'}${Math.abs(shift.deltaDeg)}°`,
     ],
@@ -105,14 +105,14 @@ export const SteelCard = ({
     <Stack $gap={14}>
       <Row>
         <h2>{steel.designation}</h2>
-        {onEdit && <QuietButton onPress={onEdit}>{WORDS.edit}</QuietButton>}
+        {onEdit && <QuietButton onPress={onEdit}>{STRINGS.edit}</QuietButton>}
       </Row>
       <MutedText>
         {[
           steel.steelClass,
           steel.standard === 'none' ? '' : steel.standard,
           steel.composition && `${steel.composition} %`,
-          wantsDiamond(steel) ? WORDS.diamondWanted : '',
+          wantsDiamond(steel) ? STRINGS.diamondWanted : '',
         ]
           .filter(Boolean)
           .join(' · ')}

@@ -17,7 +17,7 @@ import { options } from '../theme/options';
 import { useFormDraft } from '../theme/form-draft';
 import { useFollowed, useSubmission } from '../theme/server-form';
 import { useUndo } from '../theme/undo';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const TEXTS = [
   'designation',
@@ -87,7 +87,7 @@ export const SteelForm = ({
         ? request<OwnSteel>('PUT', `/steels/${steel.id}`, { ...body, version: steel.version })
         : request<OwnSteel>('POST', '/steels', body));
       await mutate('/steels');
-      offerUndo(WORDS.isInTheTable(kept.designation), async () => {
+      offerUndo(STRINGS.isInTheTable(kept.designation), async () => {
         await (steel
           ? request('PUT', `/steels/${kept.id}`, {
               ...bodyFrom(valuesOf(steel)),
@@ -99,54 +99,54 @@ export const SteelForm = ({
       close(kept);
     });
   return (
-    <Panel aria-label={steel ? WORDS.editDesignation(steel.designation) : WORDS.addASteel}>
+    <Panel aria-label={steel ? STRINGS.editDesignation(steel.designation) : STRINGS.addASteel}>
       <form noValidate onSubmit={(event) => void form.handleSubmit(send)(event)}>
         <Stack>
-          <h2>{steel ? WORDS.editDesignation(steel.designation) : WORDS.addASteel}</h2>
+          <h2>{steel ? STRINGS.editDesignation(steel.designation) : STRINGS.addASteel}</h2>
           <Columns $columns={3}>
-            <FormText control={control} name="designation" label={WORDS.designation} />
+            <FormText control={control} name="designation" label={STRINGS.designation} />
             <FormPick
               control={control}
               name="steelClass"
-              label={WORDS.class}
+              label={STRINGS.class}
               options={options(CLASSES)}
             />
             <FormPick
               control={control}
               name="stainless"
-              label={WORDS.stainless}
+              label={STRINGS.stainless}
               options={options(STAINLESS)}
             />
-            <FormText control={control} name="standard" label={WORDS.standard} />
-            <FormText control={control} name="composition" label={WORDS.composition} />
+            <FormText control={control} name="standard" label={STRINGS.standard} />
+            <FormText control={control} name="composition" label={STRINGS.composition} />
             <FormPick
               control={control}
               name="burr"
-              label={WORDS.burr}
+              label={STRINGS.burr}
               options={options(BURR_HABITS)}
             />
-            <FormNumber control={control} name="hrcLow" label={WORDS.hardnessFromHrc} />
-            <FormNumber control={control} name="hrcHigh" label={WORDS.hardnessToHrc} />
+            <FormNumber control={control} name="hrcLow" label={STRINGS.hardnessFromHrc} />
+            <FormNumber control={control} name="hrcHigh" label={STRINGS.hardnessToHrc} />
             <FormPick
               control={control}
               name="edge"
-              label={WORDS.edge}
+              label={STRINGS.edge}
               options={options(EDGE_HABITS)}
             />
             <FormNumber
               control={control}
               name="wearFactor"
-              label={WORDS.wearFactor}
-              hint={WORDS.oneIsStainlessAt57Hrc}
+              label={STRINGS.wearFactor}
+              hint={STRINGS.oneIsStainlessAt57Hrc}
             />
             <FormNumber
               control={control}
               name="wearFactorDiamond"
-              label={WORDS.wearFactorWithDiamond}
+              label={STRINGS.wearFactorWithDiamond}
             />
-            <FormNumber control={control} name="finestUsefulUm" label={WORDS.finestUsefulAlone} />
+            <FormNumber control={control} name="finestUsefulUm" label={STRINGS.finestUsefulAlone} />
           </Columns>
-          <FormText control={control} name="note" label={WORDS.note} lines={2} />
+          <FormText control={control} name="note" label={STRINGS.note} lines={2} />
           {problem !== null && (
             <Notice tone="cut" alert>
               {problem}
@@ -154,9 +154,9 @@ export const SteelForm = ({
           )}
           <Row>
             <ActionButton type="submit" isDisabled={busy}>
-              {steel ? WORDS.save : WORDS.add}
+              {steel ? STRINGS.save : STRINGS.add}
             </ActionButton>
-            <QuietButton onPress={() => close(null)}>{WORDS.cancel}</QuietButton>
+            <QuietButton onPress={() => close(null)}>{STRINGS.cancel}</QuietButton>
           </Row>
         </Stack>
       </form>

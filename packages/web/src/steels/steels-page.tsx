@@ -16,7 +16,7 @@ import { SteelCard } from './steel-card';
 import { SteelForm } from './steel-form';
 import { PageHeading } from '../theme/page-heading';
 import { useAdding } from '../theme/use-adding';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Layout = styled.div`
   display: grid;
@@ -72,7 +72,7 @@ const SteelsPage = () => {
   };
   const wanted = useDeferredValue(text.trim().toLowerCase());
   const mayEdit = useMay('change steels');
-  if (!own) return <Waiting error={error} text={WORDS.loadingSteels} />;
+  if (!own) return <Waiting error={error} text={STRINGS.loadingSteels} />;
   const all: readonly Steel[] = [...own, ...STEELS];
   const shown = all.filter(({ designation, steelClass, composition, standard }) =>
     `${designation} ${steelClass} ${composition} ${standard}`.toLowerCase().includes(wanted),
@@ -88,15 +88,19 @@ const SteelsPage = () => {
       <ShelfNav />
       <Stack $gap={16}>
         <Row $gap={18}>
-          <PageHeading title={WORDS.steels} />
+          <PageHeading title={STRINGS.steels} />
           {mayEdit && (
-            <ActionButton onPress={() => setEditing('new')}>{WORDS.addASteel}</ActionButton>
+            <ActionButton onPress={() => setEditing('new')}>{STRINGS.addASteel}</ActionButton>
           )}
         </Row>
         <Layout>
           <Stack>
-            <TextEntry label={WORDS.findByNameClassOrComposition} value={text} onChange={setText} />
-            <List aria-label={WORDS.steels}>
+            <TextEntry
+              label={STRINGS.findByNameClassOrComposition}
+              value={text}
+              onChange={setText}
+            />
+            <List aria-label={STRINGS.steels}>
               {shown.map((steel) => (
                 <li key={steel.designation}>
                   <button
@@ -107,13 +111,13 @@ const SteelsPage = () => {
                     {steel.designation}
                     <small>
                       {steel.steelClass}, {steel.hrcLow}–{steel.hrcHigh} HRC
-                      {isOwn(steel) && WORDS.theShopsOwn}
+                      {isOwn(steel) && STRINGS.theShopsOwn}
                     </small>
                   </button>
                 </li>
               ))}
             </List>
-            {shown.length === 0 && <MutedText>{WORDS.noMatchAddItAsA}</MutedText>}
+            {shown.length === 0 && <MutedText>{STRINGS.noMatchAddItAsA}</MutedText>}
           </Stack>
           <Stack $gap={16}>
             {editing !== null && (
@@ -126,13 +130,13 @@ const SteelsPage = () => {
                 }}
               />
             )}
-            <Panel aria-label={WORDS.theSteel}>
+            <Panel aria-label={STRINGS.theSteel}>
               <SteelCard
                 steel={chosen}
                 onEdit={mayEdit && isOwn(chosen) ? () => setEditing(chosen.id) : null}
               />
             </Panel>
-            <Panel aria-label={WORDS.whichSteelIsIt}>
+            <Panel aria-label={STRINGS.whichSteelIsIt}>
               <RecogniseSteel onChoose={choose} />
             </Panel>
           </Stack>

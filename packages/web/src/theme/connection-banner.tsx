@@ -5,7 +5,7 @@ import { changeWaiting, takeOut, type Waiting } from '../api/outbox';
 import { request } from '../api/client';
 import type { Job } from '@patient-edge/contract';
 import { QuietButton } from './buttons';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Bar = styled.section`
   display: flex;
@@ -27,16 +27,16 @@ const Bar = styled.section`
 `;
 
 const NAMES: Readonly<Record<string, string>> = {
-  'finish step': WORDS.aStepDone,
-  'keep readings': WORDS.testReadings,
-  work: WORDS.strokesOfAStep,
-  gauge: WORDS.strokesByTheGauge,
-  photograph: WORDS.aPhotograph,
+  'finish step': STRINGS.aStepDone,
+  'keep readings': STRINGS.testReadings,
+  work: STRINGS.strokesOfAStep,
+  gauge: STRINGS.strokesByTheGauge,
+  photograph: STRINGS.aPhotograph,
 };
 const nameOf = (item: Waiting): string => NAMES[item.kind === 'write' ? item.does : item.kind]!;
 
 const things = (count: number): string =>
-  count === 1 ? WORDS.oneThingWaits : WORDS.thingsWait(count);
+  count === 1 ? STRINGS.oneThingWaits : STRINGS.thingsWait(count);
 
 interface ConnectionBannerProps {
   readonly isAway: boolean;
@@ -51,17 +51,17 @@ export const ConnectionBanner = ({ isAway, waiting, newer }: ConnectionBannerPro
   return (
     <>
       {(isAway || open > 0) && (
-        <Bar className="no-print" role="status" aria-label={WORDS.connection}>
+        <Bar className="no-print" role="status" aria-label={STRINGS.connection}>
           <WifiOff size={18} aria-hidden />
           <span>
-            {isAway ? WORDS.noConnectionToTheWorkshop : WORDS.sending}
-            {open > 0 ? WORDS.onThisDeviceToBeSent(things(open)) : WORDS.goOnWorkIsKeptOn}
+            {isAway ? STRINGS.noConnectionToTheWorkshop : STRINGS.sending}
+            {open > 0 ? STRINGS.onThisDeviceToBeSent(things(open)) : STRINGS.goOnWorkIsKeptOn}
           </span>
         </Bar>
       )}
       {refused.length > 0 && (
-        <Bar className="no-print" role="alert" aria-label={WORDS.notTaken}>
-          <b>{WORDS.theWorkshopDidNotTakeThis}</b>
+        <Bar className="no-print" role="alert" aria-label={STRINGS.notTaken}>
+          <b>{STRINGS.theWorkshopDidNotTakeThis}</b>
           <ul>
             {refused.map((item) => (
               <Refused key={item.number} item={item} />
@@ -70,9 +70,9 @@ export const ConnectionBanner = ({ isAway, waiting, newer }: ConnectionBannerPro
         </Bar>
       )}
       {newer && (
-        <Bar className="no-print" role="status" aria-label={WORDS.newerVersion}>
-          <span>{WORDS.aNewerVersionIsReady}</span>
-          <QuietButton onPress={newer}>{WORDS.reloadWithIt}</QuietButton>
+        <Bar className="no-print" role="status" aria-label={STRINGS.newerVersion}>
+          <span>{STRINGS.aNewerVersionIsReady}</span>
+          <QuietButton onPress={newer}>{STRINGS.reloadWithIt}</QuietButton>
         </Bar>
       )}
     </>
@@ -91,9 +91,9 @@ const Refused = ({ item }: { item: Waiting }) => {
       <span>
         {nameOf(item)}: {item.refused}
       </span>
-      <a href={`/jobs/${item.jobId}`}>{WORDS.lookAtTheBlade}</a>
-      <QuietButton onPress={() => void again()}>{WORDS.sendAgain}</QuietButton>
-      <QuietButton onPress={() => void takeOut(item.number)}>{WORDS.discard}</QuietButton>
+      <a href={`/jobs/${item.jobId}`}>{STRINGS.lookAtTheBlade}</a>
+      <QuietButton onPress={() => void again()}>{STRINGS.sendAgain}</QuietButton>
+      <QuietButton onPress={() => void takeOut(item.number)}>{STRINGS.discard}</QuietButton>
     </li>
   );
 };

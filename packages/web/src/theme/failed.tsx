@@ -2,7 +2,7 @@
 import { QuietButton } from './buttons';
 import { Row } from './layout';
 import { Notice } from './notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface FailedProps {
   /** Why; null while nothing failed. */
@@ -15,7 +15,7 @@ export const Failed = ({ error, retry }: FailedProps) =>
     <Notice tone="cut" alert>
       <Row>
         <span>{error}.</span>
-        <QuietButton onPress={retry}>{WORDS.tryAgain}</QuietButton>
+        <QuietButton onPress={retry}>{STRINGS.tryAgain}</QuietButton>
       </Row>
     </Notice>
   );

@@ -3,7 +3,7 @@ import { dayAndYearText, dayText, momentText, weekdayText } from '@patient-edge/
 import { parseISO, differenceInCalendarDays } from 'date-fns';
 import { lengthNumber, measuresIn, type FigureUnit, named } from '@patient-edge/core';
 import { formats } from './formats';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Rounded to so many digits; what rounds to nothing has no sign. */
 export const fixed = (value: number, digits: number): string =>
@@ -49,10 +49,10 @@ export const inUnits = (text: string): string => measuresIn(text, formats());
 
 export const howSoon = (isoDate: string, today: string): string => {
   const days = differenceInCalendarDays(parseISO(isoDate), parseISO(today));
-  if (days < -1) return WORDS.daysOverdue(-days);
-  if (days === -1) return WORDS.aDayOverdue;
+  if (days < -1) return STRINGS.daysOverdue(-days);
+  if (days === -1) return STRINGS.aDayOverdue;
   if (days === 0) return named('today');
-  return days === 1 ? named('tomorrow') : WORDS.inDays(days);
+  return days === 1 ? named('tomorrow') : STRINGS.inDays(days);
 };
 
 const DIGITS: Partial<Record<FigureUnit, number>> = {

@@ -21,7 +21,7 @@ import { UndoProvider } from './undo';
 import { MainMenu, MainNav } from './main-nav';
 import { useFreshPage } from './use-fresh-page';
 import { useKeys } from './use-keys';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** Loaded with the first press of their keys. */
 const Finder = lazy(async () => ({ default: (await import('../finder/finder')).Finder }));
@@ -124,7 +124,7 @@ const Main = styled.main`
 const StorageNotice = () =>
   useStorageFull() ? (
     <Notice tone="cut" alert>
-      {WORDS.thisDeviceHasNoRoomTo}
+      {STRINGS.thisDeviceHasNoRoomTo}
     </Notice>
   ) : null;
 
@@ -164,11 +164,11 @@ export const Frame = ({
   return (
     <>
       <SkipLink className="no-print" href="#page">
-        {WORDS.skipToThePage}
+        {STRINGS.skipToThePage}
       </SkipLink>
       <Bar className="no-print">
-        <NavLink to="/" aria-label={WORDS.patientEdgeToTheShop}>
-          <Mark /> {WORDS.patientEdgeAlone}
+        <NavLink to="/" aria-label={STRINGS.patientEdgeToTheShop}>
+          <Mark /> {STRINGS.patientEdgeAlone}
         </NavLink>
         <MainNav session={session} />
         <Who>
@@ -176,20 +176,20 @@ export const Frame = ({
             {session.staff?.name}
             <span data-shop="">, {session.shopName}</span>
           </span>
-          <Button aria-label={WORDS.findAnything} onPress={() => setOpen('finder')}>
+          <Button aria-label={STRINGS.findAnything} onPress={() => setOpen('finder')}>
             <Search size={20} />
           </Button>
           <Button
             data-wide=""
-            aria-label={dark ? WORDS.lightAppearance : WORDS.darkAppearance}
+            aria-label={dark ? STRINGS.lightAppearance : STRINGS.darkAppearance}
             onPress={() => onAppearance(dark ? 'light' : 'dark')}
           >
             {dark ? <Sun size={20} /> : <Moon size={20} />}
           </Button>
-          <Button data-wide="" aria-label={WORDS.keysAndHelp} onPress={() => setOpen('keys')}>
+          <Button data-wide="" aria-label={STRINGS.keysAndHelp} onPress={() => setOpen('keys')}>
             <CircleHelp size={20} />
           </Button>
-          <Button data-wide="" aria-label={WORDS.signOut} onPress={askToSignOut}>
+          <Button data-wide="" aria-label={STRINGS.signOut} onPress={askToSignOut}>
             <LogOut size={20} />
           </Button>
           <MainMenu
@@ -205,12 +205,12 @@ export const Frame = ({
         {isHeld && waiting.length > 0 && (
           <Notice tone="cut" alert>
             <p>
-              {WORDS.notSentYetSigningOutDiscards(
-                waiting.length === 1 ? WORDS.oneThingIs : WORDS.thingsAre(waiting.length),
+              {STRINGS.notSentYetSigningOutDiscards(
+                waiting.length === 1 ? STRINGS.oneThingIs : STRINGS.thingsAre(waiting.length),
               )}
             </p>
-            <QuietButton onPress={() => setHeld(false)}>{WORDS.stay}</QuietButton>{' '}
-            <QuietButton onPress={() => void signOut()}>{WORDS.signOutAndDiscard}</QuietButton>
+            <QuietButton onPress={() => setHeld(false)}>{STRINGS.stay}</QuietButton>{' '}
+            <QuietButton onPress={() => void signOut()}>{STRINGS.signOutAndDiscard}</QuietButton>
           </Notice>
         )}
         <Suspense fallback={null}>

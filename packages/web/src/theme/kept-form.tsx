@@ -10,7 +10,7 @@ import { MutedText, Row, Stack } from './layout';
 import { useFormDraft } from './form-draft';
 import { Notice } from './notice';
 import { useFollowed, useSubmission } from './server-form';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface KeptFormOptions<T extends FieldValues> {
   /** Under which its draft is kept on this device: one for each record. */
@@ -141,10 +141,10 @@ export const KeptFormView = <T extends FieldValues>({
               <Notice tone="cut" alert>
                 <Row $gap={10}>
                   <span>
-                    {WORDS.toCheck(messages === 1 ? WORDS.oneField : WORDS.fields(messages))}
+                    {STRINGS.toCheck(messages === 1 ? STRINGS.oneField : STRINGS.fields(messages))}
                   </span>
                   <QuietButton onPress={goToNext}>
-                    {messages === 1 ? WORDS.showIt : WORDS.showTheNext}
+                    {messages === 1 ? STRINGS.showIt : STRINGS.showTheNext}
                   </QuietButton>
                 </Row>
               </Notice>
@@ -160,16 +160,16 @@ export const KeptFormView = <T extends FieldValues>({
               </ActionButton>
               {beside}
               {isTyped && !mayBeUntouched && (
-                <QuietButton onPress={kept.discard}>{WORDS.discardChanges}</QuietButton>
+                <QuietButton onPress={kept.discard}>{STRINGS.discardChanges}</QuietButton>
               )}
               <MutedText role="status">
                 {isTyped
-                  ? WORDS.notSavedYet
+                  ? STRINGS.notSavedYet
                   : isSaved
-                    ? WORDS.saved
+                    ? STRINGS.saved
                     : mayBeUntouched
                       ? ''
-                      : WORDS.noChanges}
+                      : STRINGS.noChanges}
               </MutedText>
             </Row>
           </Stack>

@@ -1,6 +1,6 @@
 /** What is made, and loaded, when it is first opened; closed again it keeps what was typed in it. */
 import { Suspense, useState, type ReactNode } from 'react';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const MadeWhenOpened = ({ open, children }: { open: boolean; children: ReactNode }) => {
   const [made, setMade] = useState(open);
@@ -8,7 +8,7 @@ export const MadeWhenOpened = ({ open, children }: { open: boolean; children: Re
   if (!made) return null;
   return (
     <div hidden={!open}>
-      <Suspense fallback={<p role="status">{WORDS.opening}</p>}>{children}</Suspense>
+      <Suspense fallback={<p role="status">{STRINGS.opening}</p>}>{children}</Suspense>
     </div>
   );
 };

@@ -5,7 +5,7 @@ import { Button } from 'react-aria-components/Button';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useNavItems, type MainNavProps } from './nav-items';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Row = styled.nav`
   display: flex;
@@ -45,7 +45,7 @@ const MenuDrawer = lazy(async () => ({ default: (await import('./menu-drawer')).
 export const MainNav = ({ session }: Pick<MainNavProps, 'session'>) => {
   const items = useNavItems(session);
   return (
-    <Row aria-label={WORDS.main}>
+    <Row aria-label={STRINGS.main}>
       {items.map(({ to, text, isMain, isAlso }) => (
         <NavLink
           key={to}
@@ -66,7 +66,7 @@ export const MainMenu = (props: MainNavProps) => {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <MenuButton aria-label={WORDS.menu} aria-haspopup="dialog" onPress={() => setOpen(true)}>
+      <MenuButton aria-label={STRINGS.menu} aria-haspopup="dialog" onPress={() => setOpen(true)}>
         <MenuIcon size={24} aria-hidden />
       </MenuButton>
       {isOpen && (

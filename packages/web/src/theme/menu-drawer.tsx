@@ -6,7 +6,7 @@ import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useNavItems, type MainNavProps } from './nav-items';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -69,7 +69,7 @@ export const MenuDrawer = ({
   return (
     <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && close()}>
       <Drawer>
-        <Dialog aria-label={WORDS.menu}>
+        <Dialog aria-label={STRINGS.menu}>
           {items.map(({ to, text, isAlso }) => (
             <NavLink
               key={to}
@@ -87,10 +87,10 @@ export const MenuDrawer = ({
           </p>
           <Button onPress={() => onAppearance(isDark ? 'light' : 'dark')}>
             {isDark ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
-            {isDark ? WORDS.lightAppearance : WORDS.darkAppearance}
+            {isDark ? STRINGS.lightAppearance : STRINGS.darkAppearance}
           </Button>
           <NavLink to="/help" onClick={close}>
-            {WORDS.help}
+            {STRINGS.help}
           </NavLink>
           <Button
             onPress={() => {
@@ -98,9 +98,9 @@ export const MenuDrawer = ({
               onSignOut();
             }}
           >
-            <LogOut size={20} aria-hidden /> {WORDS.signOut}
+            <LogOut size={20} aria-hidden /> {STRINGS.signOut}
           </Button>
-          <Button onPress={close}>{WORDS.closeMenu}</Button>
+          <Button onPress={close}>{STRINGS.closeMenu}</Button>
         </Dialog>
       </Drawer>
     </Overlay>

@@ -3,7 +3,7 @@ import type { SessionInfo } from '@patient-edge/contract';
 import { mayDo, type Action } from '@patient-edge/core';
 import { useLocation } from 'react-router';
 import type { Appearance } from './appearance';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface Item {
   readonly to: string;
@@ -16,20 +16,20 @@ interface Item {
 }
 
 const ITEMS: readonly Item[] = [
-  { to: '/', text: WORDS.shop, isMain: true, also: /^\/jobs\/\d+\/?$/ },
-  { to: '/take-in', text: WORDS.takeIn, isMain: true },
+  { to: '/', text: STRINGS.shop, isMain: true, also: /^\/jobs\/\d+\/?$/ },
+  { to: '/take-in', text: STRINGS.takeIn, isMain: true },
   {
     to: '/tray',
-    text: WORDS.bench,
+    text: STRINGS.bench,
     isMain: true,
     action: 'work step',
     also: /^\/jobs\/\d+\/bench/,
   },
-  { to: '/ready', text: WORDS.ready, isMain: true },
-  { to: '/customers', text: WORDS.customers, also: /^\/blades/ },
-  { to: '/rack', text: WORDS.shelf },
-  { to: '/history', text: WORDS.numbers, also: /^\/(takings|calculator|rates|forecasts|lives)/ },
-  { to: '/settings', text: WORDS.settings },
+  { to: '/ready', text: STRINGS.ready, isMain: true },
+  { to: '/customers', text: STRINGS.customers, also: /^\/blades/ },
+  { to: '/rack', text: STRINGS.shelf },
+  { to: '/history', text: STRINGS.numbers, also: /^\/(takings|calculator|rates|forecasts|lives)/ },
+  { to: '/settings', text: STRINGS.settings },
 ];
 
 export interface MainNavProps {

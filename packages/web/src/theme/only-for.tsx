@@ -6,9 +6,13 @@ import { Row, Stack } from './layout';
 import { QuietLink } from './links';
 import { Notice } from './notice';
 import { PageHeading } from './page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
-const WHO = { owner: WORDS.theOwner, bench: WORDS.theBench, counter: WORDS.theCounter } as const;
+const WHO = {
+  owner: STRINGS.theOwner,
+  bench: STRINGS.theBench,
+  counter: STRINGS.theCounter,
+} as const;
 
 interface OnlyForProps {
   readonly action: Action;
@@ -26,11 +30,11 @@ export const OnlyFor = ({ action, title, children }: OnlyForProps) => {
     <Stack>
       <PageHeading title={title} />
       <Notice>
-        {WORDS.onlyCanOpenThisYouAre(may.map((each) => WHO[each]).join(' and '), named(role))}
+        {STRINGS.onlyCanOpenThisYouAre(may.map((each) => WHO[each]).join(' and '), named(role))}
       </Notice>
       <Row>
-        <QuietLink to="/">{WORDS.backToTheShop}</QuietLink>
-        <QuietLink to="/settings/roles">{WORDS.whoMayDoWhat}</QuietLink>
+        <QuietLink to="/">{STRINGS.backToTheShop}</QuietLink>
+        <QuietLink to="/settings/roles">{STRINGS.whoMayDoWhat}</QuietLink>
       </Row>
     </Stack>
   );

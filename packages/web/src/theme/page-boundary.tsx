@@ -8,7 +8,7 @@ import { useLocation } from 'react-router';
 import { ActionButton, QuietButton } from './buttons';
 import { Row, Stack } from './layout';
 import { Notice } from './notice';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 /** A part of the application that is not on the server any more: it was replaced while the page was open. */
 const isGone = (error: unknown): boolean =>
@@ -16,15 +16,15 @@ const isGone = (error: unknown): boolean =>
 
 const PageFailed = ({ error, resetErrorBoundary }: FallbackProps) => (
   <Stack>
-    <h1>{isGone(error) ? WORDS.aNewerVersionIsHere : WORDS.thisPageStoppedWorking}</h1>
+    <h1>{isGone(error) ? STRINGS.aNewerVersionIsHere : STRINGS.thisPageStoppedWorking}</h1>
     <Notice tone="cut" alert>
-      {WORDS.whatYouTypedIsSavedOn(
-        isGone(error) ? WORDS.reloadToUseIt : WORDS.somethingWentWrongReloadToContinue,
+      {STRINGS.whatYouTypedIsSavedOn(
+        isGone(error) ? STRINGS.reloadToUseIt : STRINGS.somethingWentWrongReloadToContinue,
       )}
     </Notice>
     <Row>
-      <ActionButton onPress={() => window.location.reload()}>{WORDS.reload}</ActionButton>
-      <QuietButton onPress={resetErrorBoundary}>{WORDS.tryAgain}</QuietButton>
+      <ActionButton onPress={() => window.location.reload()}>{STRINGS.reload}</ActionButton>
+      <QuietButton onPress={resetErrorBoundary}>{STRINGS.tryAgain}</QuietButton>
     </Row>
   </Stack>
 );

@@ -1,6 +1,6 @@
 /** The heading of a page, and with it the title its tab and its history go by. */
 import { useEffect, type ReactNode } from 'react';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const PageHeading = ({
   title,
@@ -16,7 +16,7 @@ export const PageHeading = ({
   }, []);
   return (
     <>
-      <title>{WORDS.patientEdge(title)}</title>
+      <title>{STRINGS.patientEdge(title)}</title>
       <h1>{children}</h1>
     </>
   );

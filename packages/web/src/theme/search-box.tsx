@@ -15,7 +15,7 @@ import {
 import styled from 'styled-components';
 import { inputLook } from './field-look';
 import { type Option } from './options';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Box = styled(ComboBox)`
   display: grid;
@@ -186,7 +186,7 @@ export const TypeAhead = ({ label, options, value, onChange, error, inputRef }: 
         if (typed !== null && typed.trim() !== '' && items.length === 1) onChange(items[0]!.id);
         setTyped(null);
       }}
-      whenEmpty={WORDS.noMatch}
+      whenEmpty={STRINGS.noMatch}
       error={error}
       listable
       {...(inputRef === undefined ? {} : { inputRef })}

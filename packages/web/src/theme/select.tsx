@@ -8,7 +8,7 @@ import { Text } from 'react-aria-components/Text';
 import styled from 'styled-components';
 import { FieldLabel, fieldLook, Hint, inputLook, Wrong } from './field-look';
 import type { PickProps } from './options';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const StyledSelect = styled(AriaSelect)`
   ${fieldLook}
@@ -68,7 +68,7 @@ export const Select = <Id extends string>({
     }}
     isInvalid={error !== undefined}
     validationBehavior="aria"
-    placeholder={WORDS.choose}
+    placeholder={STRINGS.choose}
   >
     <FieldLabel className={hideLabel ? 'unseen' : undefined}>{label}</FieldLabel>
     <SelectButton>

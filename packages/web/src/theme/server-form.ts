@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { FieldValues, Path, UseFormReturn } from 'react-hook-form';
 import { ApiFailure, messageOf } from '../api/client';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface Submission {
   readonly busy: boolean;
@@ -41,7 +41,7 @@ export const useSubmission = <T extends FieldValues>(
       if (beside.length === 0 || elsewhere.length > 0) {
         setProblem(elsewhere[0]?.message ?? messageOf(error));
       } else {
-        setProblem(WORDS.checkTheMarkedFields);
+        setProblem(STRINGS.checkTheMarkedFields);
       }
     } finally {
       setBusy(false);

@@ -3,7 +3,7 @@ import { createContext, useCallback, useContext, useMemo, useState, type ReactNo
 import styled from 'styled-components';
 import { messageOf } from '../api/client';
 import { QuietButton } from './buttons';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface Done {
   readonly text: string;
@@ -54,7 +54,7 @@ export const UndoProvider = ({ children }: { children: ReactNode }) => {
     setDone(null);
     try {
       await done.undo();
-      setSaid(WORDS.undone);
+      setSaid(STRINGS.undone);
     } catch (error) {
       setSaid(messageOf(error));
     }
@@ -68,9 +68,9 @@ export const UndoProvider = ({ children }: { children: ReactNode }) => {
         {text !== null && (
           <Foot>
             <span>{text}</span>
-            {done && <QuietButton onPress={() => void undo()}>{WORDS.undo}</QuietButton>}
+            {done && <QuietButton onPress={() => void undo()}>{STRINGS.undo}</QuietButton>}
             <QuietButton
-              aria-label={WORDS.dismiss}
+              aria-label={STRINGS.dismiss}
               onPress={() => {
                 setDone(null);
                 setSaid(null);

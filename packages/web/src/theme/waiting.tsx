@@ -2,12 +2,12 @@
 import { Stack } from './layout';
 import { Notice } from './notice';
 import { PageHeading } from './page-heading';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export const Waiting = ({ error, text }: { error: Error | undefined; text: string }) =>
   error ? (
     <Stack>
-      <PageHeading title={WORDS.cantLoadThisPage} />
+      <PageHeading title={STRINGS.cantLoadThisPage} />
       <Notice tone="cut" alert>
         {error.message}
       </Notice>
@@ -18,7 +18,7 @@ export const Waiting = ({ error, text }: { error: Error | undefined; text: strin
 
 export const NothingHere = () => (
   <Stack>
-    <PageHeading title={WORDS.nothingHere} />
-    <Notice>{WORDS.thereIsNothingAtThisAddress}</Notice>
+    <PageHeading title={STRINGS.nothingHere} />
+    <Notice>{STRINGS.thereIsNothingAtThisAddress}</Notice>
   </Stack>
 );

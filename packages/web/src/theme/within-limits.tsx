@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { parseNumber } from './format';
 import { NumberEntry } from './number-entry';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 interface WithinLimitsProps {
   readonly label: string;
@@ -37,7 +37,7 @@ export const WithinLimits = (props: WithinLimitsProps) => {
       hint={hint}
       error={
         !isOpen && fits(typed) === null
-          ? WORDS.fromToWasGiven(least, most, whole ? WORDS.whole : '', typed)
+          ? STRINGS.fromToWasGiven(least, most, whole ? STRINGS.whole : '', typed)
           : undefined
       }
       onChange={(next) => {

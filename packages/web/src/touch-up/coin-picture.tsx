@@ -2,7 +2,7 @@
 import styled from 'styled-components';
 import { fixed } from '../theme/format';
 import { DrawingSheet } from '../theme/drawing';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Svg = styled.svg`
   display: block;
@@ -46,7 +46,7 @@ export const CoinPicture = ({ heightMm, spineMm, coinMm, count, angleDeg }: Coin
       <Svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={WORDS.coinsOfMmBetweenRodAnd(count, coinMm, fixed(angleDeg, 1), heightMm)}
+        aria-label={STRINGS.coinsOfMmBetweenRodAnd(count, coinMm, fixed(angleDeg, 1), heightMm)}
       >
         <rect
           x={ROD.x}

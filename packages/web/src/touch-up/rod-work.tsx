@@ -27,7 +27,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { WithinLimits } from '../theme/within-limits';
 import { CoinPicture } from './coin-picture';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -72,7 +72,8 @@ const Steps = styled.ol`
   }
 `;
 
-const coinsText = (count: number): string => `${count} ${count === 1 ? WORDS.coin : WORDS.coins}`;
+const coinsText = (count: number): string =>
+  `${count} ${count === 1 ? STRINGS.coin : STRINGS.coins}`;
 
 /** As far as it has been worked out on this device. */
 export interface RodDraft {
@@ -136,7 +137,7 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
     <Stack $gap={14}>
       {before && (
         <MutedText>
-          {WORDS.lastTimeCoinsOfAtThe(
+          {STRINGS.lastTimeCoinsOfAtThe(
             before.count,
             mmTyped(before.coinMm),
             fixed(before.angleDeg, 1),
@@ -146,48 +147,50 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
       )}
       <Columns $columns={3}>
         <WithinLimits
-          label={WORDS.thicknessOfACoinMm}
+          label={STRINGS.thicknessOfACoinMm}
           least={0.3}
           most={5}
           whole={false}
           value={draft.coinMm}
           onValue={(coinMm) => onDraft({ ...draft, coinMm, count: null, inked: [] })}
-          hint={WORDS.aDiscOrCoinAnotherThickness}
+          hint={STRINGS.aDiscOrCoinAnotherThickness}
         />
         <WithinLimits
-          label={WORDS.passesASideSoFar}
+          label={STRINGS.passesASideSoFar}
           least={1}
           most={60}
           whole
           value={draft.passes}
           onValue={(passes) => onDraft({ ...draft, passes })}
           onOpen={() => onDraft({ ...draft, passes: null })}
-          hint={WORDS.paperBeforeMoreThan(MOST_PASSES)}
+          hint={STRINGS.paperBeforeMoreThan(MOST_PASSES)}
         />
       </Columns>
       {search && angleDeg !== null ? (
         <>
           <p>
             <strong>
-              {WORDS.perSide(
+              {STRINGS.perSide(
                 coinsText(count),
                 fixed(angleDeg, 1),
-                found ? WORDS.found : search.isAssumed ? WORDS.assumed : '',
+                found ? STRINGS.found : search.isAssumed ? STRINGS.assumed : '',
               )}
             </strong>{' '}
-            {WORDS.atTheMiddleHighALift(
+            {STRINGS.atTheMiddleHighALift(
               mm(measures.heightMiddleMm, 1),
               mm(count * draft.coinMm, 1),
               search.isAssumed && !found
-                ? WORDS.nobodyMeasuredItSoughtFromThe(
-                    search.wantedDeg === findUse(job.useId).angleDeg[0] ? WORDS.low : WORDS.high,
+                ? STRINGS.nobodyMeasuredItSoughtFromThe(
+                    search.wantedDeg === findUse(job.useId).angleDeg[0]
+                      ? STRINGS.low
+                      : STRINGS.high,
                     findUse(job.useId).angleDeg.join('–'),
                   )
                 : '',
             )}
           </p>
           <p>
-            {WORDS.belowAboveWantedALiftOf(
+            {STRINGS.belowAboveWantedALiftOf(
               countText(search.below),
               countText(search.above),
               fixed(search.wantedDeg, 1),
@@ -204,17 +207,17 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
             />
             <Stack $gap={10}>
               <CoinTable search={search} count={count} />
-              <MutedText>{WORDS.coinsShowTheHandTheAngle}</MutedText>
+              <MutedText>{STRINGS.coinsShowTheHandTheAngle}</MutedText>
             </Stack>
           </Shown>
         </>
       ) : (
-        <Notice>{WORDS.coinsOfDoNotHoldThis(mmTyped(draft.coinMm))}</Notice>
+        <Notice>{STRINGS.coinsOfDoNotHoldThis(mmTyped(draft.coinMm))}</Notice>
       )}
       <RodSteps rung={rung} damage={damage} angleIsFound={found} />
       {!found && !spent && (
-        <Row $gap={10} role="group" aria-label={WORDS.theInkHasGone}>
-          <span>{WORDS.afterTheTrialPassTheInk}</span>
+        <Row $gap={10} role="group" aria-label={STRINGS.theInkHasGone}>
+          <span>{STRINGS.afterTheTrialPassTheInk}</span>
           {INK_FOUND.map((reading) => (
             <QuietButton key={reading} onPress={() => ink(reading)}>
               {named(reading)}
@@ -224,20 +227,20 @@ export const RodWork = ({ job, rung, search, before, draft, onDraft }: RodWorkPr
       )}
       {draft.inked.length > 0 && !found && !spent && (
         <p role="status">
-          {WORDS.inkAgainAndTryRoundOf(
-            draft.inked.at(-1) === 'shoulder only' ? WORDS.heldTooLow : WORDS.heldTooHigh,
+          {STRINGS.inkAgainAndTryRoundOf(
+            draft.inked.at(-1) === 'shoulder only' ? STRINGS.heldTooLow : STRINGS.heldTooHigh,
             coinsText(count),
             draft.inked.length + 1,
             MOST_INK_ROUNDS,
           )}
         </p>
       )}
-      {spent && <Notice tone="cut">{WORDS.fourRoundsOfInkAndNo}</Notice>}
+      {spent && <Notice tone="cut">{STRINGS.fourRoundsOfInkAndNo}</Notice>}
       {found && (
         <Row $gap={10}>
-          <span role="status">{WORDS.theInkWentAtTheEdge}</span>
+          <span role="status">{STRINGS.theInkWentAtTheEdge}</span>
           <QuietButton onPress={() => onDraft({ ...draft, inked: [], count: null })}>
-            {WORDS.seekItAnew}
+            {STRINGS.seekItAnew}
           </QuietButton>
         </Row>
       )}
@@ -250,7 +253,7 @@ const CoinTable = ({ search, count }: { search: CoinSearch; count: number }) => 
   <Table>
     <thead>
       <tr>
-        <th scope="col">{WORDS.coinsAlone}</th>
+        <th scope="col">{STRINGS.coinsAlone}</th>
         {search.counts.map((each) => (
           <th key={each} scope="col" data-now={each === count ? '' : undefined}>
             {each}
@@ -283,7 +286,7 @@ const RodSteps = ({
   damage,
   angleIsFound,
 }: Pick<RodWorkProps, 'rung'> & { damage: Job['damage']; angleIsFound: boolean }) => (
-  <Steps aria-label={WORDS.stepsOnThe(named(rung))}>
+  <Steps aria-label={STRINGS.stepsOnThe(named(rung))}>
     {rodSteps(ROD_OF_RUNG[rung], damage, angleIsFound).map(({ title, text, forceN, passes }) => (
       <li key={title}>
         <div>
@@ -292,8 +295,8 @@ const RodSteps = ({
             {[
               passes &&
                 (passes[0] === passes[1]
-                  ? WORDS.aSide(passes[0])
-                  : WORDS.passesASide(passes.join('–'))),
+                  ? STRINGS.aSide(passes[0])
+                  : STRINGS.passesASide(passes.join('–'))),
               forceN && `${forceN.join('–')} N`,
             ]
               .filter(Boolean)

@@ -30,7 +30,7 @@ import { Notice } from '../theme/notice';
 import { TextEntry } from '../theme/text-fields';
 import { Waiting } from '../theme/waiting';
 import { coinsBefore, foundOf, FRESH_ROD, RodWork, searchFor, type RodDraft } from './rod-work';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Ladder = styled.ol`
   display: grid;
@@ -65,23 +65,23 @@ const Ladder = styled.ol`
 `;
 
 const RUNG_NAMES: Readonly<Record<Rung, string>> = {
-  'smooth rod': WORDS.smoothRod,
-  'fine-cut rod': WORDS.fineCutRod,
-  'ceramic rod': WORDS.ceramicRod,
-  'diamond rod': WORDS.diamondRod,
-  strop: WORDS.strop,
-  'finest stone': WORDS.finestStone,
-  'full round': WORDS.fullRound,
+  'smooth rod': STRINGS.smoothRod,
+  'fine-cut rod': STRINGS.fineCutRod,
+  'ceramic rod': STRINGS.ceramicRod,
+  'diamond rod': STRINGS.diamondRod,
+  strop: STRINGS.strop,
+  'finest stone': STRINGS.finestStone,
+  'full round': STRINGS.fullRound,
 };
 
 const lastWords = (last: RungAdvice['lastTime']): string =>
   last === null
-    ? WORDS.notTriedOnThisBladeYet
+    ? STRINGS.notTriedOnThisBladeYet
     : !last.enough
-      ? WORDS.lastTimeItWasNotEnough
+      ? STRINGS.lastTimeItWasNotEnough
       : last.lastedDays === null
-        ? WORDS.enoughLastTimeStillHolding
-        : WORDS.lastedDaysLastTime(last.lastedDays);
+        ? STRINGS.enoughLastTimeStillHolding
+        : STRINGS.lastedDaysLastTime(last.lastedDays);
 
 const TouchUpPage = () => {
   const job = useCurrentJob();
@@ -89,8 +89,8 @@ const TouchUpPage = () => {
   const { data: past, error } = useTouchUps(job.id);
   const steels = useSteels();
   const steel = steels?.find(({ designation }) => designation === job.steel);
-  if (!stones || !past || !steels) return <Waiting error={error} text={WORDS.loadingTouchUps} />;
-  if (!steel) return <Notice tone="cut">{WORDS.theSteelOfThisBladeIs}</Notice>;
+  if (!stones || !past || !steels) return <Waiting error={error} text={STRINGS.loadingTouchUps} />;
+  if (!steel) return <Notice tone="cut">{STRINGS.theSteelOfThisBladeIs}</Notice>;
   const earlier = past.filter(({ jobId }) => jobId !== job.id);
   const tried = past.filter(({ jobId, enough }) => jobId === job.id && !enough);
   const ladder = touchUpLadder({
@@ -112,15 +112,15 @@ const TouchUpPage = () => {
       );
   return (
     <Stack $gap={16}>
-      <Panel aria-label={WORDS.theLadder}>
+      <Panel aria-label={STRINGS.theLadder}>
         <Stack>
-          <h2>{WORDS.leastInterventionFirst}</h2>
+          <h2>{STRINGS.leastInterventionFirst}</h2>
           {job.sharpness === 'dull' || job.sharpness === 'blunt' ? (
             <MutedText>
-              {WORDS.itCameATiredBladeIs(named(job.sharpness), named(job.sharpness))}
+              {STRINGS.itCameATiredBladeIs(named(job.sharpness), named(job.sharpness))}
             </MutedText>
           ) : (
-            <MutedText>{WORDS.tryTheLowestRungThatSuits}</MutedText>
+            <MutedText>{STRINGS.tryTheLowestRungThatSuits}</MutedText>
           )}
           <Ladder>
             {ladder.map((rung) => (
@@ -137,7 +137,7 @@ const TouchUpPage = () => {
                 </div>
                 <MutedText>
                   {tried.some((each) => each.rung === rung.rung)
-                    ? WORDS.triedNowNotEnough
+                    ? STRINGS.triedNowNotEnough
                     : lastWords(rung.lastTime)}
                 </MutedText>
               </li>
@@ -152,9 +152,9 @@ const TouchUpPage = () => {
         </Stack>
       </Panel>
       {past.length > 0 && (
-        <Panel aria-label={WORDS.touchUpsOfThisBlade}>
+        <Panel aria-label={STRINGS.touchUpsOfThisBlade}>
           <Stack>
-            <h2>{WORDS.before}</h2>
+            <h2>{STRINGS.before}</h2>
             <Past past={past} />
           </Stack>
         </Panel>
@@ -197,12 +197,14 @@ const TryRung = ({
   const onRod = isRodRung(rung.rung) ? rung.rung : null;
   const search = onRod && searchFor(job, onRod, draft.coinMm);
   const open = canDo(job, 'touch up');
-  if (!open) return <MutedText>{WORDS.theBladeIsNoRungIs(named(job.stage))}</MutedText>;
-  if (!mayTouchUp) return <MutedText>{WORDS.onlyTheBenchCanTouchUp}</MutedText>;
+  if (!open) return <MutedText>{STRINGS.theBladeIsNoRungIs(named(job.stage))}</MutedText>;
+  if (!mayTouchUp) return <MutedText>{STRINGS.onlyTheBenchCanTouchUp}</MutedText>;
   if (rung.rung === 'full round') {
     return (
       <Row>
-        <ActionLink to={`/jobs/${job.id}/plan`}>{WORDS.assessAndPlanTheFullSharpening}</ActionLink>
+        <ActionLink to={`/jobs/${job.id}/plan`}>
+          {STRINGS.assessAndPlanTheFullSharpening}
+        </ActionLink>
       </Row>
     );
   }
@@ -238,7 +240,7 @@ const TryRung = ({
   };
   return (
     <Stack>
-      <h3>{WORDS.now(RUNG_NAMES[rung.rung].toLowerCase())}</h3>
+      <h3>{STRINGS.now(RUNG_NAMES[rung.rung].toLowerCase())}</h3>
       {onRod ? (
         <RodWork
           job={job}
@@ -251,9 +253,9 @@ const TryRung = ({
       ) : (
         <p>{rung.how}</p>
       )}
-      <MutedText>{WORDS.thenTest(TOUCH_UP_TEST)}</MutedText>
+      <MutedText>{STRINGS.thenTest(TOUCH_UP_TEST)}</MutedText>
       <div style={{ maxWidth: 460 }}>
-        <TextEntry label={WORDS.note} value={note} onChange={setNote} />
+        <TextEntry label={STRINGS.note} value={note} onChange={setNote} />
       </div>
       {problem !== null && (
         <Notice tone="cut" alert>
@@ -262,10 +264,10 @@ const TryRung = ({
       )}
       <Row>
         <ActionButton isDisabled={busy} onPress={() => void say(true)}>
-          {WORDS.enoughTestTheEdge}
+          {STRINGS.enoughTestTheEdge}
         </ActionButton>
         <QuietButton isDisabled={busy} onPress={() => void say(false)}>
-          {WORDS.notEnoughNextRung}
+          {STRINGS.notEnoughNextRung}
         </QuietButton>
       </Row>
     </Stack>
@@ -276,12 +278,12 @@ const Past = ({ past }: { past: readonly TouchUp[] }) => (
   <table>
     <thead>
       <tr>
-        <th scope="col">{WORDS.day}</th>
-        <th scope="col">{WORDS.by}</th>
-        <th scope="col">{WORDS.rung}</th>
-        <th scope="col">{WORDS.foundAlone}</th>
-        <th scope="col">{WORDS.lasted}</th>
-        <th scope="col">{WORDS.note}</th>
+        <th scope="col">{STRINGS.day}</th>
+        <th scope="col">{STRINGS.by}</th>
+        <th scope="col">{STRINGS.rung}</th>
+        <th scope="col">{STRINGS.foundAlone}</th>
+        <th scope="col">{STRINGS.lasted}</th>
+        <th scope="col">{STRINGS.note}</th>
       </tr>
     </thead>
     <tbody>
@@ -293,16 +295,16 @@ const Past = ({ past }: { past: readonly TouchUp[] }) => (
             {RUNG_NAMES[each.rung]}
             {each.stone !== null && `, ${each.stone}`}
             {each.coins !== null &&
-              WORDS.coinsOf(
+              STRINGS.coinsOf(
                 each.coins.count,
                 mmTyped(each.coins.coinMm),
                 fixed(each.coins.angleDeg, 1),
               )}
-            {each.passes !== null && WORDS.passesASideWithin(each.passes)}
+            {each.passes !== null && STRINGS.passesASideWithin(each.passes)}
           </td>
-          <td>{each.enough ? WORDS.enough : WORDS.notEnough}</td>
+          <td>{each.enough ? STRINGS.enough : STRINGS.notEnough}</td>
           <td>
-            <Figures>{each.lastedDays === null ? '–' : WORDS.days(each.lastedDays)}</Figures>
+            <Figures>{each.lastedDays === null ? '–' : STRINGS.days(each.lastedDays)}</Figures>
           </td>
           <td>{each.note}</td>
         </tr>

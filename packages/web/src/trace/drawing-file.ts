@@ -15,7 +15,7 @@ import {
 import DxfParser, { type IDxf } from 'dxf-parser';
 import { svgPathProperties } from 'svg-path-properties';
 import svgpath from 'svgpath';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 export type { DrawnWay };
 
@@ -92,7 +92,7 @@ export const linesOfSvg = (text: string): Result<DrawnLine[]> => {
   const parsed = new DOMParser().parseFromString(text, 'image/svg+xml');
   const root = parsed.documentElement;
   if (root.tagName.toLowerCase() !== 'svg' || parsed.querySelector('parsererror'))
-    return fail('INVALID_INPUT', WORDS.theFileIsNoSvgThat);
+    return fail('INVALID_INPUT', STRINGS.theFileIsNoSvgThat);
   const scale = svgScale(root);
   const lines: DrawnLine[] = [];
   for (const element of root.querySelectorAll('path, polyline, polygon, line')) {
@@ -121,7 +121,7 @@ export const linesOfSvg = (text: string): Result<DrawnLine[]> => {
         ),
       });
     } catch {
-      return fail('INVALID_INPUT', WORDS.aLineOfTheDrawingCannot);
+      return fail('INVALID_INPUT', STRINGS.aLineOfTheDrawingCannot);
     }
   }
   return ok(lines);
@@ -208,7 +208,7 @@ export const linesOfDxf = (text: string): Result<DrawnLine[]> => {
   } catch (error) {
     return fail(
       'INVALID_INPUT',
-      WORDS.theFileIsNoDxfThat(error instanceof Error ? error.message : WORDS.unknown),
+      STRINGS.theFileIsNoDxfThat(error instanceof Error ? error.message : STRINGS.unknown),
     );
   }
   const entities = (drawing?.entities ?? []) as unknown as readonly DxfEntity[];
@@ -219,7 +219,7 @@ export const linesOfDxf = (text: string): Result<DrawnLine[]> => {
     byLayer.set(entity.layer ?? '', pieces);
     if (entity.type === 'ARC') pieces.push(arcPoints(entity));
     else if (entity.type === 'SPLINE' && (entity.fitPoints?.length ?? 0) < 2)
-      return fail('INVALID_INPUT', WORDS.aSplineWithoutPointsItPasses);
+      return fail('INVALID_INPUT', STRINGS.aSplineWithoutPointsItPasses);
     else if (entity.type === 'SPLINE') pieces.push(entity.fitPoints!.map(({ x, y }) => [x, y]));
     else if ((entity.vertices?.length ?? 0) >= 2)
       pieces.push(withBulges(entity.vertices!, entity.shape ?? false));
@@ -250,7 +250,7 @@ export const outlineOf = (
   source: TraceSource,
 ): Result<TracedOutline> => {
   if (lines.every(({ points }) => points.length < 3))
-    return fail('INVALID_INPUT', WORDS.theDrawingHoldsNoOutline);
+    return fail('INVALID_INPUT', STRINGS.theDrawingHoldsNoOutline);
   const longest = [...lines].sort((a, b) => spanOf(b.points) - spanOf(a.points))[0]!;
   const curves = named(lines, way) ?? splitOutline(longest.points, way);
   if (!curves.ok) return curves;
@@ -266,7 +266,7 @@ export const readDrawing = async (file: File, way: DrawnWay): Promise<Result<Tra
   if (file.size > MOST_FILE_BYTES)
     return fail(
       'OUT_OF_RANGE',
-      WORDS.theDrawingMustBeAtMost(MOST_FILE_BYTES / 1e6, (file.size / 1e6).toFixed(1)),
+      STRINGS.theDrawingMustBeAtMost(MOST_FILE_BYTES / 1e6, (file.size / 1e6).toFixed(1)),
     );
   const text = await file.text();
   const isDxf = /\.dxf$/i.test(file.name);

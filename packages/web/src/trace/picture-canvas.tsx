@@ -10,7 +10,7 @@ import { Button } from 'react-aria-components/Button';
 import styled from 'styled-components';
 import { useMovedView } from './use-moved-view';
 import { useDrawnPicture, useFrameSize, usePictureLevels, type View } from './use-picture';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Frame = styled.div`
   position: relative;
@@ -96,13 +96,13 @@ export const PictureCanvas = ({
         onClick={(event) => event.stopPropagation()}
         onPointerDown={(event) => event.stopPropagation()}
       >
-        <Button aria-label={WORDS.nearer} onPress={() => zoomBy(1.4)}>
+        <Button aria-label={STRINGS.nearer} onPress={() => zoomBy(1.4)}>
           <Plus size={20} />
         </Button>
-        <Button aria-label={WORDS.farther} onPress={() => zoomBy(1 / 1.4)}>
+        <Button aria-label={STRINGS.farther} onPress={() => zoomBy(1 / 1.4)}>
           <Minus size={20} />
         </Button>
-        <Button aria-label={WORDS.theWholePicture} onPress={showAll}>
+        <Button aria-label={STRINGS.theWholePicture} onPress={showAll}>
           <Scan size={20} />
         </Button>
       </Tools>

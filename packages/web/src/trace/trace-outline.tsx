@@ -29,7 +29,7 @@ import { NumberEntry } from '../theme/number-entry';
 import { BesidePicture } from './beside-picture';
 import { PictureCanvas } from './picture-canvas';
 import { PointsLayer } from './points-layer';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Read = styled.dl`
   display: grid;
@@ -42,9 +42,9 @@ const Read = styled.dl`
 `;
 
 const STEPS = [
-  { id: 'scale', label: WORDS.scale },
-  { id: 'edge', label: WORDS.edge },
-  { id: 'spine', label: WORDS.spine },
+  { id: 'scale', label: STRINGS.scale },
+  { id: 'edge', label: STRINGS.edge },
+  { id: 'spine', label: STRINGS.spine },
 ] as const;
 type Step = (typeof STEPS)[number]['id'];
 
@@ -55,8 +55,8 @@ const LAYERS = [
 ] as const;
 
 const WAYS = [
-  { id: 'rectangle', label: WORDS.rectangle },
-  { id: 'two points', label: WORDS.twoPoints },
+  { id: 'rectangle', label: STRINGS.rectangle },
+  { id: 'two points', label: STRINGS.twoPoints },
 ] as const;
 
 /** A bank card, ISO/IEC 7810 ID-1. */
@@ -85,8 +85,8 @@ const NEW_TRACE: Trace = {
 
 const HINTS: Readonly<Record<Step, string>> = {
   scale: '',
-  edge: WORDS.clickAlongTheEdgeFromHeel,
-  spine: WORDS.clickAlongTheSpineFromHeel,
+  edge: STRINGS.clickAlongTheEdgeFromHeel,
+  spine: STRINGS.clickAlongTheSpineFromHeel,
 };
 
 /** The curve that is laid through the clicks, on the picture. */
@@ -103,14 +103,14 @@ const scalingOf = (trace: Trace): Result<Scaling> => {
   if (trace.way === 'two points') {
     const distanceMm = positive(trace.distanceMm);
     if (distanceMm === null)
-      return fail('INVALID_INPUT', WORDS.distanceMustBeFrom0To(trace.distanceMm));
-    if (!a || !b) return fail('INVALID_INPUT', WORDS.clickTheTwoPointsOfKnown);
+      return fail('INVALID_INPUT', STRINGS.distanceMustBeFrom0To(trace.distanceMm));
+    if (!a || !b) return fail('INVALID_INPUT', STRINGS.clickTheTwoPointsOfKnown);
     return { ok: true, value: { way: 'two points', points: [a, b], distanceMm } };
   }
   const [widthMm, heightMm] = [positive(trace.widthMm), positive(trace.heightMm)];
   if (widthMm === null || heightMm === null)
-    return fail('INVALID_INPUT', WORDS.widthAndHeightOfTheRectangle);
-  if (!a || !b || !c || !d) return fail('INVALID_INPUT', WORDS.clickTheFourCornersOfThe);
+    return fail('INVALID_INPUT', STRINGS.widthAndHeightOfTheRectangle);
+  if (!a || !b || !c || !d) return fail('INVALID_INPUT', STRINGS.clickTheFourCornersOfThe);
   return { ok: true, value: { way: 'rectangle', corners: [a, b, c, d], widthMm, heightMm } };
 };
 
@@ -171,7 +171,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
         src={`/api/photographs/${id}/full.jpg`}
         widthPx={widthPx}
         heightPx={heightPx}
-        label={WORDS.photographClickToSetPointsPlus}
+        label={STRINGS.photographClickToSetPointsPlus}
         onPoint={point}
       >
         {(view) => (
@@ -197,7 +197,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
       <Panel>
         <Stack $gap={12}>
           <SegmentedControl
-            label={WORDS.whatTheClicksSet}
+            label={STRINGS.whatTheClicksSet}
             options={STEPS.map((each) => ({
               ...each,
               label: `${each.label} ${trace[each.id].length}`,
@@ -208,7 +208,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
           {step === 'scale' ? (
             <Stack $gap={8}>
               <SegmentedControl
-                label={WORDS.scaleFromA}
+                label={STRINGS.scaleFromA}
                 options={WAYS}
                 value={trace.way}
                 onChange={(way) => set({ way, scale: [] })}
@@ -217,26 +217,26 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
                 <Row $gap={8} $align="end">
                   <div style={{ width: 130 }}>
                     <NumberEntry
-                      label={WORDS.longSideMm}
+                      label={STRINGS.longSideMm}
                       value={trace.widthMm}
                       onChange={(widthMm) => set({ widthMm })}
                     />
                   </div>
                   <div style={{ width: 130 }}>
                     <NumberEntry
-                      label={WORDS.shortSideMm}
+                      label={STRINGS.shortSideMm}
                       value={trace.heightMm}
                       onChange={(heightMm) => set({ heightMm })}
                     />
                   </div>
-                  <MutedText>{WORDS.aBankCardAsItStands}</MutedText>
+                  <MutedText>{STRINGS.aBankCardAsItStands}</MutedText>
                 </Row>
               ) : (
                 <NumberEntry
-                  label={WORDS.distanceOfThePointsMm}
+                  label={STRINGS.distanceOfThePointsMm}
                   value={trace.distanceMm}
                   onChange={(distanceMm) => set({ distanceMm })}
-                  hint={WORDS.twoMarksOfARulerThe}
+                  hint={STRINGS.twoMarksOfARulerThe}
                 />
               )}
             </Stack>
@@ -248,10 +248,10 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
               isDisabled={trace[step].length === 0}
               onPress={() => set({ [step]: trace[step].slice(0, -1) })}
             >
-              {WORDS.undoLastPoint}
+              {STRINGS.undoLastPoint}
             </QuietButton>
             <QuietButton isDisabled={trace[step].length === 0} onPress={() => set({ [step]: [] })}>
-              {WORDS.startAgain}
+              {STRINGS.startAgain}
             </QuietButton>
           </Row>
           {outline.ok ? (
@@ -260,7 +260,7 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
             <Notice>{outline.error.message}.</Notice>
           )}
           <ActionButton isDisabled={!outline.ok} onPress={() => void use()}>
-            {WORDS.useThisOutline}
+            {STRINGS.useThisOutline}
           </ActionButton>
         </Stack>
       </Panel>
@@ -271,14 +271,14 @@ export const TraceOutline = ({ job, photograph }: TraceOutlineProps) => {
 const ReadOff = ({ outline }: { outline: TracedOutline }) => {
   const read = readOutline(outline);
   const rows: readonly (readonly [string, string])[] = [
-    [WORDS.edgeHeelToTip, `${mm(read.edgeLengthMm, 1)}`],
-    [WORDS.alongItsCurve, `${mm(read.edgeArcMm, 1)}`],
-    [WORDS.heightAtHeel, `${mm(read.heightHeelMm, 1)}`],
-    [WORDS.halfWay, `${mm(read.heightMiddleMm, 1)}`],
-    [WORDS.nearTheTip, `${mm(read.heightTipMm, 1)}`],
-    [WORDS.bellyBegins, `${mm(read.bellyStartMm, 0)}`],
-    [WORDS.tipAboveTheHeel, `${mm(read.tipRiseMm, 1)}`],
-    [WORDS.theEdgeTurnsBy, `${fixed(read.turnDeg, 0)}°`],
+    [STRINGS.edgeHeelToTip, `${mm(read.edgeLengthMm, 1)}`],
+    [STRINGS.alongItsCurve, `${mm(read.edgeArcMm, 1)}`],
+    [STRINGS.heightAtHeel, `${mm(read.heightHeelMm, 1)}`],
+    [STRINGS.halfWay, `${mm(read.heightMiddleMm, 1)}`],
+    [STRINGS.nearTheTip, `${mm(read.heightTipMm, 1)}`],
+    [STRINGS.bellyBegins, `${mm(read.bellyStartMm, 0)}`],
+    [STRINGS.tipAboveTheHeel, `${mm(read.tipRiseMm, 1)}`],
+    [STRINGS.theEdgeTurnsBy, `${fixed(read.turnDeg, 0)}°`],
   ];
   return (
     <Read>

@@ -15,7 +15,7 @@ import { PageHeading } from '../theme/page-heading';
 import { TextEntry } from '../theme/text-fields';
 import { useRun } from '../theme/use-run';
 import { useStored } from '../api/stored';
-import { WORDS } from './words';
+import { STRINGS } from './strings';
 
 const Main = styled.main`
   max-width: 900px;
@@ -26,22 +26,22 @@ const Main = styled.main`
 /** As whoever brought it would say it. */
 const stands = ({ stage, declined, promisedOn, place, returnedAt }: VisitPage): string => {
   const when = `${day(promisedOn)}${place === null ? '' : `, ${place}`}`;
-  if (stage === 'returned') return WORDS.itWentHomeOn(dayAndYear(returnedAt ?? promisedOn));
-  if (declined) return WORDS.itCouldNotBeSharpenedPlease(when);
-  if (stage === 'ready') return WORDS.itIsReadyToBeCollected(when);
-  if (stage === 'taken in' || stage === 'planned') return WORDS.itIsInTheShopAnd(when);
-  return WORDS.itIsBeingWorkedOnPromised(when);
+  if (stage === 'returned') return STRINGS.itWentHomeOn(dayAndYear(returnedAt ?? promisedOn));
+  if (declined) return STRINGS.itCouldNotBeSharpenedPlease(when);
+  if (stage === 'ready') return STRINGS.itIsReadyToBeCollected(when);
+  if (stage === 'taken in' || stage === 'planned') return STRINGS.itIsInTheShopAnd(when);
+  return STRINGS.itIsBeingWorkedOnPromised(when);
 };
 
 const priceOf = ({ bill, estimate, currency }: VisitPage): string | null => {
   if (bill)
     return toPayMinor(bill) > 0
-      ? WORDS.toPay(money(toPayMinor(bill), currency))
+      ? STRINGS.toPay(money(toPayMinor(bill), currency))
       : bill.paidMinor > 0
-        ? WORDS.paidThankYou
-        : WORDS.nothingToPay;
+        ? STRINGS.paidThankYou
+        : STRINGS.nothingToPay;
   return estimate
-    ? WORDS.estimate(moneyRange(estimate.lowMinor, estimate.highMinor, currency))
+    ? STRINGS.estimate(moneyRange(estimate.lowMinor, estimate.highMinor, currency))
     : null;
 };
 
@@ -51,11 +51,11 @@ export const CustomersVisitPage = ({ token }: { token: string }) => {
     return (
       <Main>
         {error === undefined ? (
-          <p role="status">{WORDS.opening}</p>
+          <p role="status">{STRINGS.opening}</p>
         ) : (
           <Stack>
-            <PageHeading title={WORDS.notOpenAnyMore} />
-            <p>{error.status === 404 ? WORDS.thisPageIsNotOpenAny : messageOf(error)}</p>
+            <PageHeading title={STRINGS.notOpenAnyMore} />
+            <p>{error.status === 404 ? STRINGS.thisPageIsNotOpenAny : messageOf(error)}</p>
           </Stack>
         )}
       </Main>
@@ -67,9 +67,9 @@ export const CustomersVisitPage = ({ token }: { token: string }) => {
       <Stack $gap={18}>
         <div>
           <PageHeading title={blade.name} />
-          <MutedText>{WORDS.tag(shop.name, visit.tagNumber)}</MutedText>
+          <MutedText>{STRINGS.tag(shop.name, visit.tagNumber)}</MutedText>
         </div>
-        <Panel aria-label={WORDS.howItStands}>
+        <Panel aria-label={STRINGS.howItStands}>
           <Stack $gap={8}>
             <Silhouette measures={blade.measures} scale={1} />
             <p style={{ fontSize: 20 }}>{stands(visit)}</p>
@@ -109,25 +109,25 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
     });
   const said = (which: VisitAnswer): boolean => visit.answers.includes(which);
   return (
-    <Panel aria-label={WORDS.tellTheShop}>
+    <Panel aria-label={STRINGS.tellTheShop}>
       <Stack>
-        <h2>{WORDS.tellTheShop}</h2>
+        <h2>{STRINGS.tellTheShop}</h2>
         {said('dull again') ? (
-          <Notice tone="good">{WORDS.notedItIsDullAgainThat}</Notice>
+          <Notice tone="good">{STRINGS.notedItIsDullAgainThat}</Notice>
         ) : (
           <Row>
             <QuietButton isDisabled={busy} onPress={() => void answer('dull again')}>
-              {WORDS.itIsDullAgain}
+              {STRINGS.itIsDullAgain}
             </QuietButton>
           </Row>
         )}
         {said('something is wrong') && (
-          <Notice tone="good">{WORDS.theShopKnowsThatSomethingIs}</Notice>
+          <Notice tone="good">{STRINGS.theShopKnowsThatSomethingIs}</Notice>
         )}
-        {said('wish') && <Notice tone="good">{WORDS.yourWishForNextTimeIs}</Notice>}
+        {said('wish') && <Notice tone="good">{STRINGS.yourWishForNextTimeIs}</Notice>}
         <TextEntry
-          label={WORDS.inYourWords}
-          hint={WORDS.whatIsWrongOrHowYou}
+          label={STRINGS.inYourWords}
+          hint={STRINGS.whatIsWrongOrHowYou}
           lines={3}
           value={words}
           onChange={setWords}
@@ -139,10 +139,10 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
         )}
         <Row>
           <ActionButton isDisabled={busy} onPress={() => void answer('something is wrong')}>
-            {WORDS.somethingIsWrong}
+            {STRINGS.somethingIsWrong}
           </ActionButton>
           <QuietButton isDisabled={busy || words.trim() === ''} onPress={() => void answer('wish')}>
-            {WORDS.aWishForNextTime}
+            {STRINGS.aWishForNextTime}
           </QuietButton>
         </Row>
       </Stack>

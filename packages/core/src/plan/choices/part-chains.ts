@@ -3,7 +3,7 @@
  * own stones, bond, direction and slurry. Stones named by hand are taken in the order named; two of one
  * grade may follow each other, a hard one to find the high spots and a soft one to even the look.
  */
-import { inWords } from '../../text';
+import { localized } from '../../text';
 import { fail, ok, type Result } from '../../units';
 import { stepCosts, type Bond, type Chain, type ProgressionInput } from '../../abrasive';
 import { SAME_GRADE_RATIO } from './first-guesses';
@@ -12,7 +12,7 @@ import type { Direction } from './manner';
 export const BLADE_PARTS = ['edge', 'micro', 'primary', 'cladding', 'core'] as const;
 export type BladePart = (typeof BLADE_PARTS)[number];
 
-export const PART_LABELS: Readonly<Record<BladePart, string>> = inWords({
+export const PART_LABELS: Readonly<Record<BladePart, string>> = localized({
   edge: 'Edge bevel',
   micro: 'Micro bevel',
   primary: 'Primary bevel',

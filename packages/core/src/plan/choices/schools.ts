@@ -2,7 +2,7 @@
  * Where good practitioners disagree, as data: each question, its schools, what each changes in a plan. The
  * shop sets its habits once; a plan may differ; what was used is recorded with the job.
  */
-import { inWords } from '../../text';
+import { localized } from '../../text';
 import { REFINED_FACES, THIN_DEPTHS, WORK_ORDERS, type PlanChoices } from './choices';
 import { DEFAULT_FINISHING } from './finishing';
 import { FIRM_N, FORCE_FALL, LIGHT_N, OLD_EDGE_RISE_MM, RAISED_DEG } from './first-guesses';
@@ -51,7 +51,7 @@ const as = <T extends string>(id: T, changes: string): School & { readonly id: T
 });
 
 /** Every row on which good practitioners disagree, in the order a plan meets them. */
-export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = inWords(
+export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = localized(
   [
     {
       id: 'angle',

@@ -2,7 +2,7 @@
  * Plans side by side, and the map over angle and finish: the same blade with other choices, on steel, height,
  * minutes, price, thickness after and what is to come.
  */
-import { inWords } from '../../text';
+import { localized } from '../../text';
 import { perSide } from '../../units';
 import { setBevels, type Side } from '../../section';
 import { abrasiveKind } from '../../abrasive';
@@ -26,7 +26,7 @@ const middleUm = ([finest, coarsest]: readonly [number, number]): number =>
   Math.sqrt(finest * coarsest);
 
 /** The trades a sharpener weighs. */
-export const VARIANTS: readonly Variant[] = inWords(
+export const VARIANTS: readonly Variant[] = localized(
   [
     {
       id: 'as chosen',

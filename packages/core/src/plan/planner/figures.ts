@@ -1,5 +1,5 @@
 /** The figures of a plan, each with its rule, inputs, formula and source. */
-import { inWords } from '../../text';
+import { localized } from '../../text';
 import { figure, type Figure, type Result, type WhyInput } from '../../units';
 import { HAND_SPEED_M_PER_S, type Chain } from '../../abrasive';
 import type { AngleAdvice, PlanInput } from '../choices';
@@ -57,7 +57,7 @@ export interface PlanFacts {
   readonly seconds: number;
 }
 
-export const STAGE_LABELS: Readonly<Record<StageId, string>> = inWords({
+export const STAGE_LABELS: Readonly<Record<StageId, string>> = localized({
   outline: 'Jointing',
   thinning: 'Thinning',
   back: 'Back',

@@ -12,17 +12,17 @@ import {
 } from './first-guesses';
 import { fittingRig } from './edge-chain';
 import type { FinishMaker } from './finish-steps';
-import { BOTH, byHabit, FEEL, HEAT, type Named, type StepKit, type Wording } from './kit';
+import { BOTH, byHabit, FEEL, HEAT, type Named, type StepKit, type AreaStrings } from './kit';
 import { FILE_PACE } from './pace';
 import type { PlanStep } from './step';
 
 export interface EdgeMaker {
   /** The chain of the edge; `after` adds steps behind each of its stones. */
   readonly edge: (
-    wording?: (body: RackStone, index: number) => Wording,
+    wording?: (body: RackStone, index: number) => AreaStrings,
     after?: (body: RackStone, index: number) => PlanStep[],
   ) => PlanStep[];
-  readonly micro: (wording?: Wording) => PlanStep[];
+  readonly micro: (wording?: AreaStrings) => PlanStep[];
   /** One to three passes a side on the last stone, after the faces. */
   readonly lightLast: () => PlanStep[];
   readonly file: () => RackStone | undefined;
@@ -144,7 +144,7 @@ export const edgeMaker = (
   };
 
   /** A few strokes at the weight of the hand: a micro bevel never comes of bulk wear. */
-  const micro = (wording: Wording = {}): PlanStep[] => {
+  const micro = (wording: AreaStrings = {}): PlanStep[] => {
     const part = partChain(choices.chains, 'micro');
     const wanted = work.micro;
     const last = work.chain?.steps.at(-1);

@@ -16,16 +16,16 @@ import {
   WASH_SECONDS,
   WEIGHT_OF_HAND_N,
 } from './first-guesses';
-import { BOTH, byHabit, FEEL, WET, type StepKit, type Wording } from './kit';
+import { BOTH, byHabit, FEEL, WET, type StepKit, type AreaStrings } from './kit';
 import { layStrokes, type StrokeRound } from './patterns';
 import { sideAfterSide, type PlanStep, type SideWork } from './step';
 
 export interface FinishMaker {
   /** On the last stone of the edge, or on the tool named. */
-  readonly deburr: (wording?: Wording, on?: RackStone) => PlanStep[];
+  readonly deburr: (wording?: AreaStrings, on?: RackStone) => PlanStep[];
   /** After the first stone it must already cut; nothing where that is not the school. */
   readonly proof: (body: RackStone) => PlanStep[];
-  readonly wash: (wording?: Wording) => PlanStep[];
+  readonly wash: (wording?: AreaStrings) => PlanStep[];
 }
 
 /**
@@ -207,7 +207,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
     ];
   };
 
-  const wash = (wording: Wording = {}): PlanStep[] => {
+  const wash = (wording: AreaStrings = {}): PlanStep[] => {
     if (!work.chain) return [];
     const oil = steel.stainless !== 'yes';
     return [

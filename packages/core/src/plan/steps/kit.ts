@@ -127,7 +127,7 @@ export const chainForPart = (
 };
 
 /** What a kind may say of a step in its own words. */
-export type Wording = Partial<
+export type AreaStrings = Partial<
   Pick<
     PlanStep,
     | 'title'
@@ -151,7 +151,7 @@ export type Wording = Partial<
 >;
 
 /** The same with what no step does without. */
-export type Named = Wording & Pick<PlanStep, 'title' | 'instruction'>;
+export type Named = AreaStrings & Pick<PlanStep, 'title' | 'instruction'>;
 
 interface OnBody {
   readonly operation: Operation;

@@ -2,12 +2,12 @@
 import { say, type Message } from '../../text';
 import { coarsestOf, forTask, type RackStone } from '../../abrasive';
 import { abrasiveOf } from '../../machine';
-import type { Named, StepKit, Wording } from './kit';
+import type { Named, StepKit, AreaStrings } from './kit';
 import { FILE_PACE } from './pace';
 import type { PlanStep } from './step';
 
 export interface OutlineMaker {
-  readonly outline: (wording?: Wording) => PlanStep[];
+  readonly outline: (wording?: AreaStrings) => PlanStep[];
   /** A broken tip brought back, first of all. */
   readonly tip: (instruction: Message, stockMm3: number) => PlanStep[];
 }
@@ -78,7 +78,7 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
         )
       : [];
 
-  const outline = (wording: Wording = {}): PlanStep[] => {
+  const outline = (wording: AreaStrings = {}): PlanStep[] => {
     if (!input.hasFaults && practice.oldEdge !== 'take it off first') return [];
     return onEdgewise(
       work.sums.outline.mm3,

@@ -4,12 +4,12 @@ import { finestOf, forTask, scratchDepthUm, type RackStone } from '../../abrasiv
 import { SOFT_BACK_ROUNDS_DEG, seriesOf, stropAfter, type SeriesPart } from '../choices';
 import type { GroundSide } from '../cuts';
 import { STROP_SECONDS, UNDER_MICRO_DEG, WEIGHT_OF_HAND_N } from './first-guesses';
-import { BOTH, byHabit, type StepKit, type Wording } from './kit';
+import { BOTH, byHabit, type StepKit, type AreaStrings } from './kit';
 import { layStrokes } from './patterns';
 import type { Operation, PlanStep, SideWork } from './step';
 
 export interface SeriesMaker {
-  readonly strop: (wording?: Wording) => PlanStep[];
+  readonly strop: (wording?: AreaStrings) => PlanStep[];
 }
 
 type Surface = SeriesPart['surface'];
@@ -76,7 +76,7 @@ export const seriesMaker = ({ input, stone, drafted }: StepKit): SeriesMaker => 
       angleDeg: side.angleDeg > 0 ? side.angleDeg + aboveDeg - underDeg : 0,
     }));
 
-  const partStep = (part: SeriesPart, last: RackStone, wording: Wording): PlanStep[] => {
+  const partStep = (part: SeriesPart, last: RackStone, wording: AreaStrings): PlanStep[] => {
     const body = bodyOf(part, rack, last);
     if (!body && part.surface === 'leather') return [];
     const usual = part.underDeg ?? USUAL_UNDER_DEG[part.surface] ?? 0;

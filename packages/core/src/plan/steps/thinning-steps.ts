@@ -5,7 +5,7 @@ import { chooseProgression, coarsestOf, forTask, type Chain, type RackStone } fr
 import { namedChain, partChain, SAME_GRADE_RATIO } from '../choices';
 import { AIMED_AT_MM, scratchTopMm, THINNING_LEAST_UM } from '../cuts';
 import { EVEN_STOCK_UM, LOOK_STROKES, SEEN_UM, THINNING_FINISH_UM } from './first-guesses';
-import { handStroke, stockStroke, type StepKit, type Wording } from './kit';
+import { handStroke, stockStroke, type StepKit, type AreaStrings } from './kit';
 import { evenerAfter, finderFor, IS_SHEET, lowSpotText } from './low-spots';
 import type { PlanStep } from './step';
 
@@ -21,7 +21,7 @@ export interface WorkedBand {
 /** What a kind says of a thinning in its own words and stones. */
 export interface ThinningOfKind {
   /** Of each band, over what is said of any. */
-  readonly band: (band: WorkedBand) => Wording;
+  readonly band: (band: WorkedBand) => AreaStrings;
   readonly zone: Message;
   /** The wide bevel is seen: a hard medium stone shows it, a soft one evens it, whatever the school of low spots. */
   readonly seenAndEvened: boolean;

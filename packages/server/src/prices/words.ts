@@ -1,9 +1,0 @@
-/** Words of the price list. */
-import { wordsOf } from '@patient-edge/core';
-
-export const WORDS = wordsOf('server/prices', {
-  currencyItStaysPricesWereWritten: (currency: string) =>
-    `Currency: it stays ${currency}, prices were written down in it`,
-  thePriceListWasChangedBy: 'The price list was changed by someone else; look again',
-  thePriceList: 'the price list',
-});

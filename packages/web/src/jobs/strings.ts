@@ -1,0 +1,36 @@
+/** Strings of what all pages of a job share. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('jobs', {
+  measureAndAssess: 'Measure and assess',
+  startWork: 'Start work',
+  continueAtTheBench: 'Continue at the bench',
+  testTheEdge: 'Test the edge',
+  handOver: 'Hand over',
+  undoDecline: 'Undo decline',
+  undoReturn: 'Undo return',
+  undoPassed: 'Undo passed',
+  undoLastStep: 'Undo last step',
+  declined: 'Declined.',
+  declineItOrSendItOn: 'Decline it or send it on',
+  whyItIsDeclined: 'Why it is declined',
+  cracksABurntEdgeABend:
+    'Cracks, a burnt edge, a bend, a hollow back: outside what a bench stone can do',
+  decline: 'Decline',
+  cancel: 'Cancel',
+  intake: 'Intake',
+  assess: 'Assess',
+  touchUp: 'Touch up',
+  plan: 'Plan',
+  bench: 'Bench',
+  test: 'Test',
+  return: 'Return',
+  loadingBlade: 'Loading blade…',
+  declinedDeclineReason: (declineReason: string) => `Declined: ${declineReason}`,
+  history: 'History',
+  entries: (eventsCount: number) => `${eventsCount} entries`,
+  tag: (tagNumber: number, text: string) => `Tag ${tagNumber} · ${text}`,
+  promised: (stage: string, promisedOn: string) => `· ${stage} · promised ${promisedOn} ·`,
+  record: 'record',
+  thisBlade: 'This blade',
+});

@@ -1,0 +1,47 @@
+/** Strings of the machines. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('machines', {
+  setPerSide: 'set, ° per side',
+  measuredSetFromCuts: (name: string, figure: string, figure2: string, cutsCount: number) =>
+    `${name}: measured ${figure}° + ${figure2} × set, from ${cutsCount} cuts`,
+  theCutAtIsRemoved: (setDeg: number) => `The cut at ${setDeg}° is removed.`,
+  drawing: 'Drawing…',
+  notCalibratedTheSettingIsTaken: 'Not calibrated: the setting is taken as it reads.',
+  cut: 'cut',
+  cuts: 'cuts',
+  comesOutAtTheSettingFrom: (
+    figure: string,
+    figure2: string,
+    cuts: number,
+    text: string,
+    text2: string,
+  ) => `Comes out at ${figure}° + ${figure2} × the setting, from ${cuts} ${text}${text2}.`,
+  wantedPerSide: 'Wanted, ° per side',
+  from1To60WasGiven: (wanted: string) => `From 1 to 60°; "${wanted}" was given`,
+  day: 'Day',
+  set: 'Set',
+  measured: 'Measured',
+  offTheLine: 'Off the line',
+  takeOut: 'Take out',
+  takeOutTheCutAt: (setDeg: number) => `Take out the cut at ${setDeg}°`,
+  setPerSideAlone: 'Set, ° per side',
+  measuredPerSide: 'Measured, ° per side',
+  addTestCut: 'Add test cut',
+  edit: (name: string) => `Edit ${name}`,
+  addAMachine: 'Add a machine',
+  name: 'Name',
+  kind: 'Kind',
+  note: 'Note',
+  retiredNotPlannedWith: 'Retired: not planned with',
+  save: 'Save',
+  add: 'Add',
+  cancel: 'Cancel',
+  loadingMachines: 'Loading machines…',
+  machines: 'Machines',
+  aSettingIsNotTheAngle:
+    'A setting is not the angle that comes out. Grind a test cut, measure its bevel, and the plan says what to set.',
+  noMachineEveryAngleIsHeld: 'No machine: every angle is held by hand.',
+  retired: ', retired',
+  editAlone: 'Edit',
+});

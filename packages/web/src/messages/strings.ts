@@ -1,0 +1,17 @@
+/** Strings of messages to customers. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('messages', {
+  waitsToBeSent: 'waits to be sent',
+  isBeingSent: 'is being sent',
+  notSent: 'not sent',
+  loadingMessages: 'Loading messages…',
+  messages: 'Messages',
+  toCustomers: 'To customers',
+  nothingYetWhoeverSaidYesIs: 'Nothing yet. Whoever said yes is written to when all is ready.',
+  sendAgain: 'Send again',
+  inbox: 'Inbox',
+  theDemoSendsNothingOutIts: 'The demo sends nothing out: its messages stay here.',
+  to: (to: string, moment: string) => `to ${to}, ${moment}`,
+  empty: 'Empty.',
+});

@@ -1,0 +1,23 @@
+/** Strings of soaking. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('soaking', {
+  isOutOfTheWater: (name: string) => `${name} is out of the water.`,
+  toGo: (duration: string) => `${duration} to go`,
+  inTheWater: (soakWords: string) => `In the water, ${soakWords}`,
+  takeItOut: 'Take it out',
+  startSoakingMin: (soakMinutes: number) => `Start soaking, ${soakMinutes} min`,
+  stonesInTheWater: 'Stones in the water',
+  takeOut: (name: string) => `Take out ${name}`,
+  takeOutAlone: 'Take out',
+  turnSoundOff: 'Turn sound off',
+  turnSoundOn: 'Turn sound on',
+  ready: (soaking: string) => `Ready: ${soaking}`,
+  intoTheWaterNow: 'Into the water now',
+  intoTheWater: 'Into the water',
+  atOnce: 'at once',
+  neededFromTheStart: '(needed from the start)',
+  wantedInBetterBeforeYouBegin: (roughly: string, roughly2: string) =>
+    `(wanted in ${roughly}: better ${roughly2} before you begin)`,
+  wantedIn: (roughly: string) => `(wanted in ${roughly})`,
+});

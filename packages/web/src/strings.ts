@@ -1,0 +1,9 @@
+/** Strings of the frame while pages come. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('app', {
+  opening: 'Opening…',
+  bench: 'Bench',
+  takings: 'Takings',
+  openingTheShop: 'Opening the shop…',
+});

@@ -1,0 +1,85 @@
+/** Strings of touching up. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('touch-up', {
+  coinsOfMmBetweenRodAnd: (count: number, coinMm: number, figure: string, heightMm: number) =>
+    `${count} coins of ${coinMm} mm between rod and blade by the spine hold ${figure}° at ${heightMm} mm of height`,
+  coin: 'coin',
+  coins: 'coins',
+  lastTimeCoinsOfAtThe: (count: number, coinMm: string, figure: string, figure2: string) =>
+    `Last time: ${count} coins of ${coinMm} at the middle, ${figure}° per side, ${figure2}° inclusive.`,
+  thicknessOfACoinMm: 'Thickness of a coin, mm',
+  aDiscOrCoinAnotherThickness: 'A disc or coin; another thickness begins anew',
+  passesASideSoFar: 'Passes a side so far',
+  paperBeforeMoreThan: (mostPasses: number) => `Paper before more than ${mostPasses}`,
+  found: ', found',
+  assumed: ', assumed',
+  perSide: (coinsText: string, figure: string, text: string) =>
+    `${coinsText}: ${figure}° per side${text}`,
+  low: 'low',
+  high: 'high',
+  nobodyMeasuredItSoughtFromThe: (text: string, angleDeg: string) =>
+    `Nobody measured it: sought from the ${text} end of ${angleDeg}°.`,
+  atTheMiddleHighALift: (heightMiddleMm: string, length: string, text: string) =>
+    `at the middle, ${heightMiddleMm} high; a lift of ${length}. ${text}`,
+  belowAboveWantedALiftOf: (below: string, above: string, figure: string, liftMm: string) =>
+    `Below: ${below}. Above: ${above}. Wanted ${figure}°, a lift of ${liftMm}.`,
+  coinsShowTheHandTheAngle:
+    'Coins show the hand the angle at the middle only: carried to the tip they would be too steep.',
+  coinsOfDoNotHoldThis: (coinMm: string) =>
+    `Coins of ${coinMm} do not hold this blade: take another thickness.`,
+  theInkHasGone: 'The ink has gone',
+  afterTheTrialPassTheInk: 'After the trial pass the ink is off:',
+  heldTooLow: 'Held too low',
+  heldTooHigh: 'Held too high',
+  inkAgainAndTryRoundOf: (text: string, coinsText: string, text2: number, mostInkRounds: number) =>
+    `${text}: ink again and try ${coinsText}. Round ${text2} of ${mostInkRounds}.`,
+  fourRoundsOfInkAndNo:
+    'Four rounds of ink and no answer: put the rod down, the blade wants a full round.',
+  theInkWentAtTheEdge: 'The ink went at the edge and across: this is the angle.',
+  seekItAnew: 'Seek it anew',
+  coinsAlone: 'Coins',
+  stepsOnThe: (rung: string) => `Steps on the ${rung}`,
+  aSide: (passes: number) => `${passes} a side`,
+  passesASide: (passes: string) => `${passes} a side`,
+  smoothRod: 'Smooth rod',
+  fineCutRod: 'Fine-cut rod',
+  ceramicRod: 'Ceramic rod',
+  diamondRod: 'Diamond rod',
+  strop: 'Strop',
+  finestStone: 'Finest stone',
+  fullRound: 'Full round',
+  notTriedOnThisBladeYet: 'not tried on this blade yet',
+  lastTimeItWasNotEnough: 'last time it was not enough',
+  enoughLastTimeStillHolding: 'enough last time, still holding',
+  lastedDaysLastTime: (lastedDays: number) => `lasted ${lastedDays} days last time`,
+  loadingTouchUps: 'Loading touch-ups…',
+  theSteelOfThisBladeIs: 'The steel of this blade is not known any more.',
+  theLadder: 'The ladder',
+  leastInterventionFirst: 'Least intervention first',
+  itCameATiredBladeIs: (sharpness: string, sharpness2: string) =>
+    `It came ${sharpness}: a tired blade is helped by this ladder, a ${sharpness2} one usually wants the full round.`,
+  tryTheLowestRungThatSuits: 'Try the lowest rung that suits, test, and go up only when it fails.',
+  triedNowNotEnough: 'tried now, not enough',
+  touchUpsOfThisBlade: 'Touch-ups of this blade',
+  before: 'Before',
+  theBladeIsNoRungIs: (stage: string) => `The blade is ${stage}: no rung is tried now.`,
+  onlyTheBenchCanTouchUp: 'Only the bench can touch up; you are signed in at the counter.',
+  assessAndPlanTheFullSharpening: 'Assess and plan the full sharpening',
+  now: (text: string) => `Now: ${text}`,
+  thenTest: (touchUpTest: string) => `Then test. ${touchUpTest}`,
+  note: 'Note',
+  enoughTestTheEdge: 'Enough: test the edge',
+  notEnoughNextRung: 'Not enough: next rung',
+  day: 'Day',
+  by: 'By',
+  rung: 'Rung',
+  foundAlone: 'Found',
+  lasted: 'Lasted',
+  coinsOf: (count: number, coinMm: string, figure: string) =>
+    `: ${count} coins of ${coinMm}, ${figure}°`,
+  passesASideWithin: (passes: number) => `, ${passes} a side`,
+  enough: 'enough',
+  notEnough: 'not enough',
+  days: (lastedDays: number) => `${lastedDays} days`,
+});

@@ -1,0 +1,30 @@
+/** Strings of the page a customer sees. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('visit', {
+  itWentHomeOn: (dayAndYear: string) => `It went home on ${dayAndYear}.`,
+  itCouldNotBeSharpenedPlease: (when: string) =>
+    `It could not be sharpened: please collect it. Promised for ${when}.`,
+  itIsReadyToBeCollected: (when: string) => `It is ready to be collected: ${when}.`,
+  itIsInTheShopAnd: (when: string) => `It is in the shop and waits its turn. Promised for ${when}.`,
+  itIsBeingWorkedOnPromised: (when: string) => `It is being worked on. Promised for ${when}.`,
+  toPay: (money: string) => `To pay: ${money}`,
+  paidThankYou: 'Paid. Thank you.',
+  nothingToPay: 'Nothing to pay.',
+  estimate: (lowMinor: string) => `Estimate: ${lowMinor}`,
+  opening: 'Opening…',
+  notOpenAnyMore: 'Not open any more',
+  thisPageIsNotOpenAny:
+    'This page is not open any more. A page ends when the blade is brought in again, or after a year. Ask at the shop.',
+  tag: (name: string, tagNumber: number) => `${name} · tag ${tagNumber}`,
+  howItStands: 'How it stands',
+  tellTheShop: 'Tell the shop',
+  notedItIsDullAgainThat: 'Noted: it is dull again. That helps to know how long it lasts.',
+  itIsDullAgain: 'It is dull again',
+  theShopKnowsThatSomethingIs: 'The shop knows that something is wrong. Bring it when you can.',
+  yourWishForNextTimeIs: 'Your wish for next time is noted.',
+  inYourWords: 'In your words',
+  whatIsWrongOrHowYou: 'What is wrong, or how you would like it next time',
+  somethingIsWrong: 'Something is wrong',
+  aWishForNextTime: 'A wish for next time',
+});

@@ -1,5 +1,6 @@
 import type { StepRecord, WorkBody } from '@patient-edge/contract';
 import {
+  abrasiveKind,
   BLADE_SIDES,
   LONGEST_RUN_S,
   MODEL_VERSION,
@@ -8,6 +9,7 @@ import {
   stepTime,
   withStepDefaults,
   ZONES,
+  type AbrasiveKindId,
   type BladeRates,
   type BladeSide,
   type BurrCheck,
@@ -243,12 +245,14 @@ export const keepForecasts = async (
 ): Promise<void> => {
   const fresh = await select<{
     readonly id: number;
-    readonly stoneId: number | null;
+    readonly stoneId: number;
+    readonly kind: AbrasiveKindId;
     readonly seconds: number;
   }>(
     db,
-    `SELECT id, stone_id AS stoneId, CAST(JSON_VALUE(detail, '$.seconds') AS DOUBLE) AS seconds FROM plan_step
-     WHERE job_id = ? AND superseded = FALSE AND model_version IS NULL`,
+    `SELECT p.id, p.stone_id AS stoneId, s.kind, CAST(JSON_VALUE(p.detail, '$.seconds') AS DOUBLE) AS seconds
+     FROM plan_step p JOIN stone s ON s.id = p.stone_id
+     WHERE p.job_id = ? AND p.superseded = FALSE AND p.model_version IS NULL`,
     [jobId],
   );
   await execute(
@@ -261,8 +265,9 @@ export const keepForecasts = async (
     [steel, MODEL_VERSION, jobId],
   );
   if (rates === null) return;
-  for (const { id, stoneId, seconds } of fresh) {
-    if (stoneId === null) continue;
+  for (const { id, stoneId, kind, seconds } of fresh) {
+    // The rates are those of work by hand: what the page tells of a machine's step is kept of it too.
+    if (abrasiveKind(kind).task === 'machine') continue;
     const { p10Seconds, p50Seconds, p90Seconds } = stepTime(seconds, String(stoneId), rates);
     await execute(
       db,

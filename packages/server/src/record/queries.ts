@@ -1,4 +1,10 @@
-import type { AlikeSums, Message, PlanChoices } from '@patient-edge/core';
+import {
+  abrasiveKind,
+  type AbrasiveKindId,
+  type AlikeSums,
+  type Message,
+  type PlanChoices,
+} from '@patient-edge/core';
 import { execute, select, type Queryable } from '../database/pool';
 
 /** Sums of the steps alike that one stone, one steel and one person did. */
@@ -14,15 +20,15 @@ export interface RateRow extends AlikeSums {
 /** Of the forecasts of one model, of those whose steps count. */
 export const rateRows = async (db: Queryable, modelVersion: number): Promise<RateRow[]> =>
   (
-    await select<Omit<RateRow, 'isMachine'> & { readonly isMachine: number }>(
+    await select<Omit<RateRow, 'isMachine'> & { readonly kind: AbrasiveKindId }>(
       db,
-      `SELECT r.stone_id AS stoneId, s.name AS stone, s.kind IN ('belt', 'wheel') AS isMachine, r.steel,
+      `SELECT r.stone_id AS stoneId, s.name AS stone, s.kind, r.steel,
          r.staff_id AS staffId, p.name AS person, r.records, r.log_sum AS logSum, r.square_sum AS squareSum
        FROM step_rate r JOIN stone s ON s.id = r.stone_id JOIN staff p ON p.id = r.staff_id
        WHERE r.model_version = ? AND r.records > 0 AND p.teaches`,
       [modelVersion],
     )
-  ).map((row) => ({ ...row, isMachine: Boolean(row.isMachine) }));
+  ).map(({ kind, ...row }) => ({ ...row, isMachine: abrasiveKind(kind).task === 'machine' }));
 
 /** Changes with every record: what was learnt from the sums so far need not be learnt anew. */
 export const rateStamp = async (db: Queryable, modelVersion: number): Promise<string> => {

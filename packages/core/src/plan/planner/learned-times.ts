@@ -1,5 +1,5 @@
 /** How long a plan takes by the bench's own rates, beside what the model alone foresees. */
-import type { RackStone } from '../../abrasive';
+import { abrasiveKind, type RackStone } from '../../abrasive';
 import {
   bladeTime,
   stepTime,
@@ -18,9 +18,6 @@ export interface LearnedTimes {
   readonly records: { readonly steel: number; readonly person: number } | null;
 }
 
-/** Their pace is the machine's. */
-const MACHINES: readonly RackStone['kind'][] = ['belt', 'wheel'];
-
 /** Without rates the times are those of the model. */
 export const learnedTimes = (
   plan: Pick<BladePlan, 'work' | 'report'>,
@@ -38,7 +35,10 @@ export const learnedTimes = (
   }
   const byHand = plan.work.steps.flatMap(({ key, stoneId, seconds }) => {
     const stone = rack.find(({ id }) => id === stoneId);
-    return stone && !MACHINES.includes(stone.kind) ? [{ key, stoneId: stone.id, seconds }] : [];
+    // On a machine the pace is the machine's.
+    return stone && abrasiveKind(stone.kind).task !== 'machine'
+      ? [{ key, stoneId: stone.id, seconds }]
+      : [];
   });
   const known = p50Seconds - byHand.reduce((sum, { seconds }) => sum + seconds, 0);
   return {

@@ -28,7 +28,6 @@ export {
   type BladeRates,
   type StepTime,
   type StoneRate,
-  type TimeQuantiles,
 } from './step-times';
 export {
   RATE_ROLES,
@@ -38,3 +37,4 @@ export {
   type RateSpreads,
 } from './spreads';
 export { wearTrend, type MeasuredAtVisit, type WearTrend } from './years';
+export type { TimeQuantiles } from './time-quantiles';

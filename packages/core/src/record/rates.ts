@@ -3,7 +3,6 @@
  * the person do to it. Normal equations, kept up to date record by record.
  */
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import { normalQuantile } from '../statistics';
 import { fail, ok, type Result } from '../units';
 import {
   RATE_ROLES,
@@ -12,6 +11,7 @@ import {
   type RateRole,
   type RateSpreads,
 } from './spreads';
+import { timeQuantiles, type TimeQuantiles } from './time-quantiles';
 
 export interface FinishedStep extends RateNames {
   /** By the model uncorrected, s. */
@@ -28,11 +28,8 @@ export interface RateEffect {
   readonly records: number;
 }
 
-export interface RatePrediction {
+export interface RatePrediction extends TimeQuantiles {
   readonly factor: number;
-  readonly p10Seconds: number;
-  readonly p50Seconds: number;
-  readonly p90Seconds: number;
 }
 
 /** Sums of steps alike. */
@@ -230,13 +227,10 @@ export class LearnedRates {
   /** Of one step: p10 and p90 with the noise of a single one. */
   predict(names: RateNames, foreseenSeconds: number): RatePrediction {
     const { mean, variance } = this.shared(names);
-    const sd = Math.sqrt(variance + this.spreads.noiseSd ** 2);
-    const z90 = normalQuantile(0.9);
+    const factor = Math.exp(mean);
     return {
-      factor: Math.exp(mean),
-      p10Seconds: foreseenSeconds * Math.exp(mean - z90 * sd),
-      p50Seconds: foreseenSeconds * Math.exp(mean),
-      p90Seconds: foreseenSeconds * Math.exp(mean + z90 * sd),
+      factor,
+      ...timeQuantiles(foreseenSeconds * factor, variance + this.spreads.noiseSd ** 2),
     };
   }
 }

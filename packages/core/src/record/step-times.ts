@@ -1,7 +1,7 @@
 /** Times of a blade's steps by the bench's own rates: each step for itself, and all of them together. */
-import { normalQuantile } from '../statistics';
 import type { LearnedRates } from './rates';
 import { USUAL_SPREADS, type RateNames } from './spreads';
+import { timeQuantiles, type TimeQuantiles } from './time-quantiles';
 
 /** What the rates say of one steel in one person's hands, stone by stone; small enough to be sent to a page. */
 export interface BladeRates {
@@ -22,20 +22,12 @@ export interface StoneRate {
   readonly covariances: readonly number[];
 }
 
-export interface TimeQuantiles {
-  readonly p10Seconds: number;
-  readonly p50Seconds: number;
-  readonly p90Seconds: number;
-}
-
 export interface StepTime extends TimeQuantiles {
   /** Of the time foreseen uncorrected. */
   readonly factor: number;
   /** Records of its stone. */
   readonly records: number;
 }
-
-const Z90 = normalQuantile(0.9);
 
 /**
  * The rates of one steel in one person's hands, of these stones.
@@ -63,11 +55,6 @@ export const bladeRates = (
   };
 };
 
-const quantiles = (p50Seconds: number, variance: number): TimeQuantiles => {
-  const factor = Math.exp(Z90 * Math.sqrt(variance));
-  return { p10Seconds: p50Seconds / factor, p50Seconds, p90Seconds: p50Seconds * factor };
-};
-
 /** The prior of a stone that came to the rack meanwhile. */
 const NEW_STONE_VARIANCE = USUAL_SPREADS.priorSd.abrasive ** 2;
 
@@ -88,7 +75,7 @@ export const stepTime = (seconds: number, stoneId: string, rates: BladeRates): S
   const factor = Math.exp(stone?.mean ?? rates.common.mean);
   const variance =
     covarianceOf(rates, at, at) + (stone ? 0 : NEW_STONE_VARIANCE) + rates.noiseSd ** 2;
-  return { ...quantiles(seconds * factor, variance), factor, records: stone?.records ?? 0 };
+  return { ...timeQuantiles(seconds * factor, variance), factor, records: stone?.records ?? 0 };
 };
 
 /**
@@ -123,7 +110,7 @@ export const bladeTime = (
       variance += one.share * other.share * covarianceOf(rates, one.at, other.at);
     if (one.at < 0) variance += one.share ** 2 * NEW_STONE_VARIANCE;
   }
-  const { p10Seconds, p50Seconds, p90Seconds } = quantiles(total, Math.max(0, variance));
+  const { p10Seconds, p50Seconds, p90Seconds } = timeQuantiles(total, Math.max(0, variance));
   return {
     p10Seconds: p10Seconds + betweenS,
     p50Seconds: p50Seconds + betweenS,

@@ -1,4 +1,4 @@
-/** What a page says stands in the strings of its area: a second language is a file, not a search. */
+/** What is said stands in the strings of its area, on pages, in the core and in the contract: a second language is a file. */
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import ts from 'typescript';
@@ -61,4 +61,50 @@ test('what a page would say is found: between tags, in attributes, in choices an
     'page.tsx: late',
     'page.tsx: days early',
   ]);
+});
+
+/** Tables of the craft, whose texts `localized` and `named` pass on; the catalogue of sentences; formats of files. */
+const TABLES =
+  /text[\\/]|calc[\\/]|demo[\\/]|first-guess|steels\.ts|questions\.ts|grit-tables|starter-racks|fault-table|bench-signs|kinds\.ts|catalogue\.ts|lifecycle[\\/]|in-units\.ts/;
+const PASSED_ON = /^(localized|named|row|fact)$/;
+
+/** Sentences a file makes itself: three words or more that no table passes on, and that are no code. */
+const sentencesIn = (file: string, source: string): string[] => {
+  const found: string[] = [];
+  const tree = ts.createSourceFile(file, source, ts.ScriptTarget.Latest, true);
+  const look = (node: ts.Node): void => {
+    if (ts.isImportDeclaration(node) || ts.isTypeNode(node)) return;
+    if (ts.isCallExpression(node) && PASSED_ON.test(node.expression.getText())) return;
+    // A list of codes.
+    if (ts.isAsExpression(node) && node.type.getText() === 'const') return;
+    // What only a developer reads.
+    if (ts.isNewExpression(node) && /Error$/.test(node.expression.getText())) return;
+    const text = ts.isTemplateExpression(node)
+      ? [node.head.text, ...node.templateSpans.map((span) => span.literal.text)].join(' ')
+      : ts.isStringLiteralLike(node)
+        ? node.text
+        : '';
+    const isCode = ts.isStringLiteralLike(node) && /^[\p{Ll} ,-]+$/u.test(node.text);
+    if (!isCode && /\p{L}{2,}[,:;]? +\p{L}+[,:;]? +\p{L}{2,}/u.test(text))
+      found.push(`${file}: ${text}`);
+    ts.forEachChild(node, look);
+  };
+  look(tree);
+  return found;
+};
+
+test.each(['core', 'contract'])('the %s makes no sentence outside its strings', (name) => {
+  const root = join(__dirname, '..', 'packages', name, 'src');
+  const files = readdirSync(root, { recursive: true, encoding: 'utf8' }).filter(
+    (file) => /(?<!\.test|\.d)\.ts$/.test(file) && !/strings\.ts$/.test(file) && !TABLES.test(file),
+  );
+  const found = files.flatMap((file) => sentencesIn(file, readFileSync(join(root, file), 'utf8')));
+  expect(files.length).toBeGreaterThan(15);
+  expect(found).toEqual([]);
+});
+
+test('a sentence made where it is needed is found', () => {
+  const room =
+    "const why = (mm: number) => ({ rule: `Only ${mm} mm of rim is left`, code: 'on the bench' as const });";
+  expect(sentencesIn('room.ts', room)).toEqual(['room.ts: Only   mm of rim is left']);
 });

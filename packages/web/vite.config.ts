@@ -41,7 +41,15 @@ export default defineConfig({
     compression({ algorithms: ['gzip', brotli], include: /\.(js|css|svg|json|txt)$/ }),
   ],
   html: { cspNonce: '__NONCE__' },
-  worker: { format: 'es' },
+  worker: {
+    format: 'es',
+    rollupOptions: {
+      output: {
+        // A worker asks for the language of its page before it makes any sentence of its own.
+        banner: "if (self.name) await import('/languages/' + self.name + '.js');",
+      },
+    },
+  },
   build: {
     outDir: here('../../dist/server/web'),
     emptyOutDir: true,

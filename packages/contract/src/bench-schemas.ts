@@ -21,12 +21,13 @@ import {
 } from '@patient-edge/core';
 import { number, text, version, type Checked } from './schema-parts';
 import { MOST_GAUGE_STROKES } from './shop-rules';
+import { STRINGS } from './strings';
 
 const shownCodes = Joi.array<BenchAskCode[]>()
   .items(Joi.string().valid(...BENCH_ASK_CODES))
   .max(BENCH_ASK_CODES.length)
   .default([])
-  .label('What was shown');
+  .label(STRINGS.whatWasShown);
 
 export interface WorkBody {
   readonly revision: number;
@@ -45,7 +46,7 @@ const burrSide = Joi.object(
       zone,
       Joi.string()
         .valid(...BURR_FINDINGS)
-        .label(`Burr at the ${zone}`),
+        .label(STRINGS.burrAtThe(zone)),
     ]),
   ),
 ).required();
@@ -54,17 +55,21 @@ const addedRound = Joi.object<Checked<AddedRound>, true>({
     .valid(...BLADE_SIDES)
     .allow(null)
     .required()
-    .label('Side'),
-  count: number().integer().min(1).max(10000).required().label('Strokes'),
+    .label(STRINGS.side),
+  count: number().integer().min(1).max(10000).required().label(STRINGS.strokes),
   zone: Joi.string()
     .valid(...ZONES)
     .allow(null)
     .required()
-    .label('Zone'),
-  because: text('Why', 120).required(),
+    .label(STRINGS.zone),
+  because: text(STRINGS.why, 120).required(),
 });
 const notesSchema = Joi.object<Checked<StepNotes>, true>({
-  added: Joi.array().items(addedRound).max(MOST_ADDED_ROUNDS).default([]).label('Added strokes'),
+  added: Joi.array()
+    .items(addedRound)
+    .max(MOST_ADDED_ROUNDS)
+    .default([])
+    .label(STRINGS.addedStrokes),
   shown: shownCodes,
   readings: Joi.object(
     Object.fromEntries(
@@ -75,22 +80,22 @@ const notesSchema = Joi.object<Checked<StepNotes>, true>({
     ),
   )
     .default({})
-    .label('Readings'),
-  interrupted: Joi.boolean().default(false).label('Interrupted'),
+    .label(STRINGS.readings),
+  interrupted: Joi.boolean().default(false).label(STRINGS.interrupted),
 });
 export const workSchema = Joi.object<Checked<WorkBody>, true>({
-  revision: number().integer().min(0).required().label('Revision'),
-  strokesRight: strokes('Strokes, right'),
-  strokesLeft: strokes('Strokes, left'),
-  workedSeconds: number().min(0).max(MOST_STEP_S).required().label('Seconds worked'),
+  revision: number().integer().min(0).required().label(STRINGS.revision),
+  strokesRight: strokes(STRINGS.strokesRight),
+  strokesLeft: strokes(STRINGS.strokesLeft),
+  workedSeconds: number().min(0).max(MOST_STEP_S).required().label(STRINGS.secondsWorked),
   runningSeconds: number()
     .min(0)
     .max(LONGEST_RUN_S)
     .allow(null)
     .required()
-    .label('Seconds on the clock'),
-  burr: Joi.object({ right: burrSide, left: burrSide }).required().label('Burr'),
-  notes: notesSchema.default(NO_NOTES).label('Notes'),
+    .label(STRINGS.secondsOnTheClock),
+  burr: Joi.object({ right: burrSide, left: burrSide }).required().label(STRINGS.burr),
+  notes: notesSchema.default(NO_NOTES).label(STRINGS.notes),
 });
 
 /** The rest of the plan made again with what was measured at the bench. */
@@ -109,7 +114,7 @@ export const replanSchema = Joi.object<Checked<ReplanBody>, true>({
     angleDeg: measuredMm('angleMiddleDeg'),
   })
     .required()
-    .label('Measured'),
+    .label(STRINGS.measured),
 });
 
 export interface FinishStepBody {
@@ -121,7 +126,7 @@ export interface FinishStepBody {
 export const finishStepSchema = Joi.object<Checked<FinishStepBody>, true>({
   version,
   shown: shownCodes,
-  overrideReason: text('Reason', 300).min(3).allow(null).required(),
+  overrideReason: text(STRINGS.reason, 300).min(3).allow(null).required(),
 });
 
 /** What a page listens to in its one stream. */
@@ -138,7 +143,7 @@ export const topicsSchema = Joi.object<Checked<TopicsQuery>, true>({
     .max(DEVICE_TOPICS.length)
     .unique()
     .required()
-    .label('Topics'),
+    .label(STRINGS.topics),
 });
 
 /** Strokes by the gauge, from the one of that number on: what is there already is not kept twice. */
@@ -147,23 +152,23 @@ export interface GaugeStrokesBody {
   readonly strokes: readonly GaugeStroke[];
 }
 export const gaugeStrokesSchema = Joi.object<Checked<GaugeStrokesBody>, true>({
-  from: number().integer().min(0).max(100_000).required().label('From'),
+  from: number().integer().min(0).max(100_000).required().label(STRINGS.from),
   strokes: Joi.array()
     .items(
       Joi.object<Checked<GaugeStroke>, true>({
         side: Joi.string()
           .valid(...BLADE_SIDES)
           .required()
-          .label('Side'),
-        meanDeg: number().min(-90).max(90).required().label('Angle, °'),
-        sdDeg: number().min(0).max(90).required().label('Wobble, °'),
-        from: number().min(0).max(1).required().label('From, share of the edge'),
-        to: number().min(0).max(1).required().label('To, share of the edge'),
-        seconds: number().min(0).max(60).required().label('Seconds'),
+          .label(STRINGS.side),
+        meanDeg: number().min(-90).max(90).required().label(STRINGS.angleDegrees),
+        sdDeg: number().min(0).max(90).required().label(STRINGS.wobbleDegrees),
+        from: number().min(0).max(1).required().label(STRINGS.fromShareOfTheEdge),
+        to: number().min(0).max(1).required().label(STRINGS.toShareOfTheEdge),
+        seconds: number().min(0).max(60).required().label(STRINGS.seconds),
       }),
     )
     .min(1)
     .max(MOST_GAUGE_STROKES)
     .required()
-    .label('Strokes'),
+    .label(STRINGS.strokes),
 });

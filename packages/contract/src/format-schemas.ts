@@ -10,13 +10,14 @@ import {
 } from './formats';
 import { oneOf, type Checked } from './schema-parts';
 import { INSTRUMENTS, type Instrument } from './shop-rules';
+import { STRINGS } from './strings';
 
 export const formatsSchema = Joi.object<Checked<ShopFormats>, true>({
-  language: oneOf('Language of dates', DATE_LANGUAGES),
-  clock: oneOf('Clock', CLOCKS),
-  length: oneOf('Lengths', LENGTH_UNITS),
-  force: oneOf('Forces', FORCE_UNITS),
-  temperature: oneOf('Temperatures', TEMPERATURE_UNITS),
+  language: oneOf(STRINGS.languageOfDates, DATE_LANGUAGES),
+  clock: oneOf(STRINGS.clock, CLOCKS),
+  length: oneOf(STRINGS.lengths, LENGTH_UNITS),
+  force: oneOf(STRINGS.forces, FORCE_UNITS),
+  temperature: oneOf(STRINGS.temperatures, TEMPERATURE_UNITS),
 });
 
 /** The instruments a shop owns; one to measure lengths with at least. */
@@ -29,6 +30,6 @@ export const instrumentsSchema = Joi.object<Checked<InstrumentsBody>, true>({
     .unique()
     .has(Joi.string().valid('caliper', 'micrometer', 'rule'))
     .required()
-    .label('Instruments')
-    .messages({ 'array.hasUnknown': 'Choose a caliper, a micrometer or a rule at least' }),
+    .label(STRINGS.instruments)
+    .messages({ 'array.hasUnknown': STRINGS.chooseACaliperAMicrometerOr }),
 });

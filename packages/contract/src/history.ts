@@ -2,6 +2,7 @@
 import Joi from 'joi';
 import type { Message } from '@patient-edge/core';
 import { isoDate, type Checked } from './schema-parts';
+import { STRINGS } from './strings';
 
 export const HISTORY_SUBJECTS = ['blade', 'customer', 'stone', 'shop'] as const;
 export type HistorySubject = (typeof HISTORY_SUBJECTS)[number];
@@ -25,13 +26,13 @@ export const historySchema = Joi.object<Checked<HistoryQuery>, true>({
     .valid(...HISTORY_SUBJECTS)
     .allow(null)
     .default(null)
-    .label('Subject'),
-  subjectId: open().label('Number of the subject'),
-  staffId: open().label('Person'),
-  fromDay: isoDate('From').allow(null).default(null),
-  toDay: isoDate('To').allow(null).default(null),
-  beforeAt: Joi.string().isoDate().allow(null).default(null).label('Before'),
-  beforeId: open().label('Before entry'),
+    .label(STRINGS.subject),
+  subjectId: open().label(STRINGS.numberOfTheSubject),
+  staffId: open().label(STRINGS.person),
+  fromDay: isoDate(STRINGS.from).allow(null).default(null),
+  toDay: isoDate(STRINGS.to).allow(null).default(null),
+  beforeAt: Joi.string().isoDate().allow(null).default(null).label(STRINGS.before),
+  beforeId: open().label(STRINGS.beforeEntry),
 });
 
 export interface HistoryEntry {

@@ -39,37 +39,38 @@ import {
   type Checked,
 } from './schema-parts';
 import { customerSchema, type CustomerBody } from './schemas';
+import { STRINGS } from './strings';
 
 const damageSchema = Joi.object<Checked<Damage>, true>({
-  id: text('Damage', 40).required(),
+  id: text(STRINGS.damage, 40).required(),
   kind: Joi.string()
     .valid(...DAMAGE_KINDS)
     .required()
-    .label('Damage'),
+    .label(STRINGS.damage),
   side: Joi.string()
     .valid(...DAMAGE_SIDES)
     .required()
-    .label('Side'),
-  fromMm: lengthMm('Place from the heel, mm', 0, 1000),
-  lengthMm: lengthMm('Length of the damage, mm', 0.1, 1000),
-  depthMm: lengthMm('Depth of the damage, mm', 0, 60),
+    .label(STRINGS.side),
+  fromMm: lengthMm(STRINGS.placeFromTheHeelMm, 0, 1000),
+  lengthMm: lengthMm(STRINGS.lengthOfTheDamageMm, 0.1, 1000),
+  depthMm: lengthMm(STRINGS.depthOfTheDamageMm, 0, 60),
   edge: Joi.string()
     .valid(...BLADE_EDGES)
     .allow(null)
     .optional()
-    .label('Edge'),
+    .label(STRINGS.edge),
 });
 
 /** What a caliper may say of a blade, mm. */
 export const MEASURE_LIMITS: Readonly<Record<MeasureField, readonly [string, number, number]>> = {
-  edgeLengthMm: ['Edge length, mm', 20, 900],
-  heightHeelMm: ['Height at the heel, mm', 3, 250],
-  heightMiddleMm: ['Height half way, mm', 3, 250],
-  heightTipMm: ['Height near the tip, mm', 1, 250],
-  spineHeelMm: ['Spine at the heel, mm', 0.3, 80],
-  spineMiddleMm: ['Spine half way, mm', 0.3, 80],
-  spineTipMm: ['Spine near the tip, mm', 0.2, 80],
-  thicknessBehindEdgeMm: ['Thickness behind the edge, mm', 0.02, 30],
+  edgeLengthMm: [STRINGS.edgeLengthMm, 20, 900],
+  heightHeelMm: [STRINGS.heightAtTheHeelMm, 3, 250],
+  heightMiddleMm: [STRINGS.heightHalfWayMm, 3, 250],
+  heightTipMm: [STRINGS.heightNearTheTipMm, 1, 250],
+  spineHeelMm: [STRINGS.spineAtTheHeelMm, 0.3, 80],
+  spineMiddleMm: [STRINGS.spineHalfWayMm, 0.3, 80],
+  spineTipMm: [STRINGS.spineNearTheTipMm, 0.2, 80],
+  thicknessBehindEdgeMm: [STRINGS.thicknessBehindTheEdgeMm, 0.02, 30],
 };
 
 /** A measure not taken yet is null: something stands in for it, and is told apart. */
@@ -113,58 +114,58 @@ export interface IntakeBody extends TypedMeasures {
 
 const angleFigure = (label: string) => number().min(0.5).max(90).required().label(label);
 const oneRoute = (route: string, keys: Joi.PartialSchemaMap) =>
-  Joi.object({ route: Joi.string().valid(route).required().label('Route'), ...keys });
+  Joi.object({ route: Joi.string().valid(route).required().label(STRINGS.route), ...keys });
 const ROUTE_SCHEMAS: Readonly<Record<AngleReading['route'], Joi.ObjectSchema>> = {
   bevel: oneRoute('bevel', {
-    faceMm: lengthMm('Width of the bevel face, mm', 0.05, 80),
-    behindEdgeMm: lengthMm('Thickness behind the edge, mm', 0.02, 60),
+    faceMm: lengthMm(STRINGS.widthOfTheBevelFaceMm, 0.05, 80),
+    behindEdgeMm: lengthMm(STRINGS.thicknessBehindTheEdgeMm, 0.02, 60),
   }),
   gauge: oneRoute('gauge', {
-    readingDeg: number().min(-30).max(90).required().label('Reading, °'),
-    zeroed: oneOf('Zeroed on', GAUGE_ZEROS),
-    seat: oneOf('Sat on', GAUGE_SEATS),
-    leanDeg: number().min(-30).max(45).allow(null).required().label('Lean of that face, °'),
+    readingDeg: number().min(-30).max(90).required().label(STRINGS.readingDegrees),
+    zeroed: oneOf(STRINGS.zeroedOn, GAUGE_ZEROS),
+    seat: oneOf(STRINGS.satOn, GAUGE_SEATS),
+    leanDeg: number().min(-30).max(45).allow(null).required().label(STRINGS.leanOfThatFaceDegrees),
   }),
   marker: oneRoute('marker', {
     trials: Joi.array()
       .items(
         Joi.object({
-          angleDeg: angleFigure('Angle tried, °'),
-          seen: oneOf('Ink', MARKER_FINDINGS),
+          angleDeg: angleFigure(STRINGS.angleTriedDegrees),
+          seen: oneOf(STRINGS.ink, MARKER_FINDINGS),
         }),
       )
       .min(1)
       .max(30)
       .required()
-      .label('Trials'),
+      .label(STRINGS.trials),
   }),
   maker: oneRoute('maker', {
-    valueDeg: angleFigure('Maker’s figure, °'),
-    as: oneOf('Read as', ['per side', 'inclusive']),
+    valueDeg: angleFigure(STRINGS.makersFigureDegrees),
+    as: oneOf(STRINGS.readAs, ['per side', 'inclusive']),
   }),
   lift: oneRoute('lift', {
-    liftMm: lengthMm('Lift of the spine, mm', 0, 300),
-    heightMm: lengthMm('Height of the blade there, mm', 1, 300),
-    spineThicknessMm: lengthMm('Thickness of the spine, mm', 0.1, 60),
+    liftMm: lengthMm(STRINGS.liftOfTheSpineMm, 0, 300),
+    heightMm: lengthMm(STRINGS.heightOfTheBladeThereMm, 1, 300),
+    spineThicknessMm: lengthMm(STRINGS.thicknessOfTheSpineMm, 0.1, 60),
   }),
   laser: oneRoute('laser', {
-    spotMm: lengthMm('Spot from the straight line, mm', 0.5, 5000),
-    distanceMm: lengthMm('Edge to screen, mm', 10, 10000),
+    spotMm: lengthMm(STRINGS.spotFromTheStraightLineMm, 0.5, 5000),
+    distanceMm: lengthMm(STRINGS.edgeToScreenMm, 10, 10000),
   }),
 };
 const readingSchema = Joi.alternatives().conditional('.route', {
   switch: ANGLE_ROUTES.map((route) => ({ is: route, then: ROUTE_SCHEMAS[route] })),
-  otherwise: Joi.object({ route: oneOf('Route', ANGLE_ROUTES) }),
+  otherwise: Joi.object({ route: oneOf(STRINGS.route, ANGLE_ROUTES) }),
 });
 
 export const MOST_OUTLINE_POINTS = 240;
 const pointSchema = Joi.array()
   .ordered(
-    number().min(-100).max(1000).required().label('Along the blade, mm'),
-    number().min(-400).max(400).required().label('Towards the spine, mm'),
+    number().min(-100).max(1000).required().label(STRINGS.alongTheBladeMm),
+    number().min(-400).max(400).required().label(STRINGS.towardsTheSpineMm),
   )
   .length(2)
-  .label('Point');
+  .label(STRINGS.point);
 /** Along the blade and never back: what the computation builds on. */
 const curveSchema = (label: string, least: number) =>
   Joi.array()
@@ -179,9 +180,9 @@ const curveSchema = (label: string, least: number) =>
         : points,
     );
 const tracedSchema = Joi.object<Checked<TracedOutline>, true>({
-  source: oneOf('Where the outline is from', TRACE_SOURCES),
-  edge: curveSchema('Edge', 3),
-  spine: curveSchema('Spine', 2),
+  source: oneOf(STRINGS.whereTheOutlineIsFrom, TRACE_SOURCES),
+  edge: curveSchema(STRINGS.edge, 3),
+  spine: curveSchema(STRINGS.spine, 2),
 });
 
 const answersSchema = Joi.object().pattern(Joi.string().max(40), [number(), Joi.string().max(60)]);
@@ -190,24 +191,24 @@ const intakeKeys = {
   kindId: Joi.string()
     .valid(...BLADE_KIND_IDS)
     .required()
-    .label('Kind of blade'),
-  bladeName: optionalText('What the blade is called', 80),
+    .label(STRINGS.kindOfBlade),
+  bladeName: optionalText(STRINGS.whatTheBladeIsCalled, 80),
   // Known to the table or to the shop: the server looks it up.
-  steel: text('Steel', 80).required(),
+  steel: text(STRINGS.steel, 80).required(),
   useId: Joi.string()
     .valid(...USE_IDS)
     .required()
-    .label('Use'),
-  cuts: optionalText('What they cut', 200),
-  askedFor: optionalText('What they ask for', 500),
-  promisedOn: isoDate('Promised date').required(),
+    .label(STRINGS.use),
+  cuts: optionalText(STRINGS.whatTheyCut, 200),
+  askedFor: optionalText(STRINGS.whatTheyAskFor, 500),
+  promisedOn: isoDate(STRINGS.promisedDate).required(),
   // Where nothing is said, the place that is open on the day.
-  placeId: id('Place').allow(null).default(null),
+  placeId: id(STRINGS.place).allow(null).default(null),
   sharpness: Joi.string()
     .valid(...SHARPNESS)
     .required()
-    .label('Sharpness as it came'),
-  carefulHands: yesOrNo().required().label('Careful hands'),
+    .label(STRINGS.sharpnessAsItCame),
+  carefulHands: yesOrNo().required().label(STRINGS.carefulHands),
   ...measureKeys,
   measuredWith: Joi.object(
     Object.fromEntries(
@@ -215,18 +216,18 @@ const intakeKeys = {
         field,
         Joi.string()
           .valid(...MEASURED_WITH)
-          .label('Measured with'),
+          .label(STRINGS.measuredWith),
       ]),
     ),
   )
     .default({})
-    .label('Measured with'),
+    .label(STRINGS.measuredWith),
   bevelFaceMm: number()
     .min(0.05)
     .max(80)
     .allow(null)
     .default(null)
-    .label('Width of the bevel face, mm'),
+    .label(STRINGS.widthOfTheBevelFaceMm),
   presentAngle: Joi.object({
     valueDeg: number()
       .when('as', {
@@ -235,32 +236,32 @@ const intakeKeys = {
         otherwise: number().min(3).max(50),
       })
       .required()
-      .label('Present angle, °'),
-    as: Joi.string().valid('per side', 'inclusive').required().label('Read as'),
+      .label(STRINGS.presentAngleDegrees),
+    as: Joi.string().valid('per side', 'inclusive').required().label(STRINGS.readAs),
   })
     .allow(null)
     .default(null)
-    .label('Present angle'),
+    .label(STRINGS.presentAngle),
   angleReadings: Joi.array()
     .items(readingSchema)
     .max(12)
     .default([])
-    .label('Readings of the angle'),
+    .label(STRINGS.readingsOfTheAngle),
   bellyStartMm: number()
     .min(0)
     .max(900)
     .allow(null)
     .default(null)
-    .label('Belly begins, mm from heel'),
-  tipRiseMm: number().min(-100).max(250).allow(null).default(null).label('Tip above the heel, mm'),
-  traced: tracedSchema.allow(null).default(null).label('Outline'),
-  answers: answersSchema.default({}).label('Answers'),
+    .label(STRINGS.bellyBeginsMmFromHeel),
+  tipRiseMm: number().min(-100).max(250).allow(null).default(null).label(STRINGS.tipAboveTheHeelMm),
+  traced: tracedSchema.allow(null).default(null).label(STRINGS.outline),
+  answers: answersSchema.default({}).label(STRINGS.answers),
   damage: Joi.array()
     .items(damageSchema)
     .max(60)
     .unique('id')
     .required()
-    .label('Damage along the edge'),
+    .label(STRINGS.damageAlongTheEdge),
 };
 
 /** A traced outline may differ so much from the length that was measured: it is one blade. */
@@ -324,20 +325,19 @@ const checkTogether = (value: IntakeBody, helpers: Joi.CustomHelpers) => {
   return wrong ? helpers.error(wrong.code, { field: wrong.field, ...wrong.local }) : value;
 };
 const INTAKE_MESSAGES = {
-  'intake.beyond': 'The damage ends at {#end} mm, beyond the edge of {#edge} mm',
-  'intake.traced':
-    'The traced outline is {#traced} mm long and {#given} was given: measure again, or drop the outline',
-  'intake.belly': 'The belly begins at {#belly} mm, beyond the edge of {#edge} mm',
-  'intake.back': '{#label} turns back: its points must go on from heel to tip',
-  'intake.question': '"{#key}" is not asked of this kind of blade',
-  'intake.choice': '{#name}: "{#given}" is not one of the choices',
-  'intake.limits': '{#name} must be from {#least} to {#most}; {#given} was given',
-  'intake.customer': 'Choose a known customer or add a new one',
+  'intake.beyond': STRINGS.theDamageEndsAtEndMm,
+  'intake.traced': STRINGS.theTracedOutlineIsTracedMm,
+  'intake.belly': STRINGS.theBellyBeginsAtBellyMm,
+  'intake.back': STRINGS.labelTurnsBackItsPointsMust,
+  'intake.question': STRINGS.keyIsNotAskedOfThis,
+  'intake.choice': STRINGS.nameGivenIsNotOneOf,
+  'intake.limits': STRINGS.nameMustBeFromLeastTo,
+  'intake.customer': STRINGS.chooseAKnownCustomerOrAdd,
 };
 
-const tagNumber = number().integer().min(1).max(9999).required().label('Tag number');
+const tagNumber = number().integer().min(1).max(9999).required().label(STRINGS.tagNumber);
 const customerKeys = {
-  customerId: id('Owner').allow(null).required(),
+  customerId: id(STRINGS.customer).allow(null).required(),
   newCustomer: customerSchema.allow(null).required(),
 };
 const oneOwner = <T extends { customerId: number | null; newCustomer: unknown }>(
@@ -361,7 +361,7 @@ export interface TakeInBody extends IntakeBody, OwnerBody {
 export const takeInSchema = Joi.object<Checked<TakeInBody>, true>({
   ...intakeKeys,
   ...customerKeys,
-  bladeId: id('Blade').allow(null).required(),
+  bladeId: id(STRINGS.blade).allow(null).required(),
   tagNumber,
 })
   .custom(oneOwner)
@@ -405,7 +405,7 @@ export const dropOffSchema = Joi.object<Checked<DropOffBody>, true>({
   blades: Joi.array()
     .items(
       Joi.object<Checked<DropOffBlade>, true>({
-        bladeId: id('Blade').allow(null).required(),
+        bladeId: id(STRINGS.blade).allow(null).required(),
         tagNumber,
         kindId,
         bladeName,
@@ -424,7 +424,7 @@ export const dropOffSchema = Joi.object<Checked<DropOffBody>, true>({
     .max(MOST_BLADES_AT_ONCE)
     .unique('tagNumber')
     .required()
-    .label('Blades'),
+    .label(STRINGS.blades),
 })
   .custom(oneOwner)
-  .messages({ ...INTAKE_MESSAGES, 'array.unique': 'This tag is already on another blade here' });
+  .messages({ ...INTAKE_MESSAGES, 'array.unique': STRINGS.thisTagIsAlreadyOnAnother });

@@ -8,6 +8,7 @@ import {
   type PriceTerms,
 } from '@patient-edge/core';
 import { number, oneOf, optionalText, text, version, type Checked } from './schema-parts';
+import { STRINGS } from './strings';
 
 export interface ConsentBody {
   readonly version: number;
@@ -20,10 +21,10 @@ export interface ConsentBody {
 }
 export const consentSchema = Joi.object<Checked<ConsentBody>, true>({
   version,
-  matter: text('Matter', 40).required(),
-  text: text('What was asked', 300).required(),
-  answer: oneOf('Answer', ['yes', 'no']),
-  name: text('Who said so', 80).required(),
+  matter: text(STRINGS.matter, 40).required(),
+  text: text(STRINGS.whatWasAsked, 300).required(),
+  answer: oneOf(STRINGS.answer, ['yes', 'no']),
+  name: text(STRINGS.whoSaidSo, 80).required(),
 });
 
 export interface ProtectionBody {
@@ -33,7 +34,7 @@ export interface ProtectionBody {
 }
 export const protectionSchema = Joi.object<Checked<ProtectionBody>, true>({
   version,
-  done: Joi.array().items(text('Protection', 40).required()).max(20).unique().required(),
+  done: Joi.array().items(text(STRINGS.protection, 40).required()).max(20).unique().required(),
 });
 
 const minor = (label: string) => number().integer().min(0).max(100_000_000).required().label(label);
@@ -49,9 +50,9 @@ export const estimateSchema = Joi.object<Checked<EstimateBody>, true>({
   lines: Joi.array()
     .items(
       Joi.object<Checked<EstimateLine>, true>({
-        label: text('What for', 120).required(),
-        lowMinor: minor('From'),
-        highMinor: minor('To'),
+        label: text(STRINGS.whatFor, 120).required(),
+        lowMinor: minor(STRINGS.from),
+        highMinor: minor(STRINGS.to),
       }).custom((line: EstimateLine, helpers) =>
         line.highMinor < line.lowMinor ? helpers.error('estimate.order') : line,
       ),
@@ -59,9 +60,9 @@ export const estimateSchema = Joi.object<Checked<EstimateBody>, true>({
     .min(1)
     .max(20)
     .required()
-    .label('Lines'),
-  agreedBy: text('Agreed by', 80).allow(null).required(),
-}).messages({ 'estimate.order': 'The upper price must not be below the lower one' });
+    .label(STRINGS.lines),
+  agreedBy: text(STRINGS.agreedBy, 80).allow(null).required(),
+}).messages({ 'estimate.order': STRINGS.theUpperPriceMustNotBe });
 
 export const CURRENCIES = [
   'EUR',
@@ -93,28 +94,28 @@ export interface PriceListBody extends PriceTerms {
 }
 export const priceListSchema = Joi.object<Checked<PriceListBody>, true>({
   version,
-  currency: oneOf('Currency', CURRENCIES),
+  currency: oneOf(STRINGS.currency, CURRENCIES),
   prices: Joi.array()
     .items(
       Joi.object<Checked<Price>, true>({
-        item: oneOf('Item', PRICE_ITEMS),
-        group: oneOf('For', PRICE_GROUPS),
-        amountMinor: minor('Price'),
+        item: oneOf(STRINGS.item, PRICE_ITEMS),
+        group: oneOf(STRINGS.forWord, PRICE_GROUPS),
+        amountMinor: minor(STRINGS.price),
       }),
     )
     .max(60)
     .required()
-    .label('Prices')
+    .label(STRINGS.prices)
     .custom((prices: readonly Price[], helpers) => {
       const again = prices.findIndex(({ item, group }, index) =>
         prices.slice(0, index).some((each) => each.item === item && each.group === group),
       );
       return again < 0 ? prices : helpers.error('prices.twice', { field: `prices.${again}.group` });
     }),
-  lengthIncludedMm: number().min(0).max(900).required().label('Edge length included, mm'),
-  lengthStepMm: number().min(5).max(900).required().label('Further length counts by, mm'),
-  minutesIncluded: number().min(0).max(600).required().label('Minutes included'),
-}).messages({ 'prices.twice': 'This item stands twice for the same kind' });
+  lengthIncludedMm: number().min(0).max(900).required().label(STRINGS.edgeLengthIncludedMm),
+  lengthStepMm: number().min(5).max(900).required().label(STRINGS.furtherLengthCountsByMm),
+  minutesIncluded: number().min(0).max(600).required().label(STRINGS.minutesIncluded),
+}).messages({ 'prices.twice': STRINGS.thisItemStandsTwiceForThe });
 
 export interface PhotoMark {
   /** Shares of width and height. */
@@ -148,41 +149,41 @@ export interface PhotographBody {
 const share = (label: string) => number().min(0).max(1).required().label(label);
 export const photographSchema = Joi.object<Checked<PhotographBody>, true>({
   version,
-  note: optionalText('Note', 300),
+  note: optionalText(STRINGS.note, 300),
   marks: Joi.array()
     .items(
       Joi.object<Checked<PhotoMark>, true>({
-        x: share('Across'),
-        y: share('Down'),
-        note: optionalText('Mark', 200),
+        x: share(STRINGS.across),
+        y: share(STRINGS.down),
+        note: optionalText(STRINGS.mark, 200),
       }),
     )
     .max(40)
     .required()
-    .label('Marks'),
+    .label(STRINGS.marks),
   closeUp: Joi.object<Checked<CloseUp>, true>({
-    taken: oneOf('Taken when', ['before', 'step', 'after']),
-    stepId: number().integer().min(1).allow(null).required().label('Step'),
-    spot: optionalText('Spot', 40),
-    umPerPx: number().min(0.001).max(1000).allow(null).required().label('Micrometres a pixel'),
+    taken: oneOf(STRINGS.takenWhen, ['before', 'step', 'after']),
+    stepId: number().integer().min(1).allow(null).required().label(STRINGS.step),
+    spot: optionalText(STRINGS.spot, 40),
+    umPerPx: number().min(0.001).max(1000).allow(null).required().label(STRINGS.micrometresAPixel),
     measured: Joi.array()
       .items(
         Joi.object<Checked<MeasuredOnPicture>, true>({
-          what: oneOf('What was measured', MEASURED_ON_PICTURE),
-          um: number().min(0.01).max(100_000).required().label('Measured, µm'),
+          what: oneOf(STRINGS.whatWasMeasured, MEASURED_ON_PICTURE),
+          um: number().min(0.01).max(100_000).required().label(STRINGS.measuredM),
         }),
       )
       .max(40)
       .required()
-      .label('Measured'),
+      .label(STRINGS.measured),
   })
     .allow(null)
     .default(null)
-    .label('Close picture'),
+    .label(STRINGS.closePicture),
 });
 /** Which picture of the microscope is taken. */
 export const microscopeSchema = Joi.object<Checked<{ readonly shot: string }>, true>({
-  shot: text('Picture', 60).required(),
+  shot: text(STRINGS.picture, 60).required(),
 });
 export const PHOTOGRAPH_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
 export const MOST_PHOTOGRAPH_BYTES = 25 * 1024 * 1024;
@@ -193,5 +194,5 @@ export interface LabelBody {
   readonly what: (typeof LABEL_KINDS)[number];
 }
 export const labelSchema = Joi.object<Checked<LabelBody>, true>({
-  what: oneOf('What to print', LABEL_KINDS),
+  what: oneOf(STRINGS.whatToPrint, LABEL_KINDS),
 });

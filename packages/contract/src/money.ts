@@ -1,4 +1,5 @@
 /** Money is kept in the minor unit of the shop's currency, and written as the books write it. */
+import { STRINGS } from './strings';
 
 const formatOf = (currency: string): Intl.NumberFormat =>
   new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'code' });
@@ -15,7 +16,7 @@ export const money = (minor: number, currency: string): string =>
 export const moneyRange = (lowMinor: number, highMinor: number, currency: string): string =>
   lowMinor === highMinor
     ? money(lowMinor, currency)
-    : `${money(lowMinor, currency)} to ${money(highMinor, currency)}`;
+    : STRINGS.to2(money(lowMinor, currency), money(highMinor, currency));
 
 /** As it stands in a field to be typed over: `12.00`. */
 export const typedMoney = (minor: number, currency: string): string =>

@@ -12,6 +12,7 @@ import {
   type Checked,
 } from './schema-parts';
 import { MOST_CLOSED_STRETCHES, MOST_PLACES } from './shop-rules';
+import { STRINGS } from './strings';
 
 export interface PlaceBody extends Omit<Place, 'id'> {
   /** Null for a new one. */
@@ -31,7 +32,7 @@ export interface ShopPlaces {
 
 const clock = (label: string) =>
   Joi.string()
-    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, { name: 'a time as HH:MM' })
+    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, { name: STRINGS.aTimeAsHhMm })
     .allow(null)
     .required()
     .label(label);
@@ -47,46 +48,46 @@ export const placesSchema = Joi.object<Checked<PlacesBody>, true>({
   places: Joi.array()
     .items(
       Joi.object<Checked<PlaceBody>, true>({
-        id: id('Place').allow(null).required(),
-        name: text('Name of the place', 80).required(),
-        address: optionalText('Address of the place', 200),
+        id: id(STRINGS.place).allow(null).required(),
+        name: text(STRINGS.nameOfThePlace, 80).required(),
+        address: optionalText(STRINGS.addressOfThePlace, 200),
         weekdays: Joi.array()
           .items(number().integer().min(1).max(7))
           .unique()
           .required()
-          .label('Weekdays'),
-        opensAt: clock('Opens'),
-        closesAt: clock('Closes').custom((value: string, helpers) => {
+          .label(STRINGS.weekdays),
+        opensAt: clock(STRINGS.opens),
+        closesAt: clock(STRINGS.closes).custom((value: string, helpers) => {
           const [place] = helpers.state.ancestors as [PlaceBody];
           return place.opensAt === null || value > place.opensAt
             ? value
             : helpers.error('any.invalid');
         }),
-        inUse: yesOrNo().required().label('In use'),
+        inUse: yesOrNo().required().label(STRINGS.inUse),
       }),
     )
     .max(MOST_PLACES)
     .unique((a: unknown, b: unknown) => nameOf(a) !== '' && nameOf(a) === nameOf(b))
     .required()
-    .label('Places'),
+    .label(STRINGS.places),
   closed: Joi.array()
     .items(
       Joi.object<Checked<ClosedDays>, true>({
-        fromDay: isoDate('First day closed').required(),
-        toDay: isoDate('Last day closed')
+        fromDay: isoDate(STRINGS.firstDayClosed).required(),
+        toDay: isoDate(STRINGS.lastDayClosed)
           .required()
           .custom((value: string, helpers) => {
             const [stretch] = helpers.state.ancestors as [ClosedDays];
             return value >= stretch.fromDay ? value : helpers.error('date.min');
           }),
-        reason: optionalText('Reason', 80),
+        reason: optionalText(STRINGS.reason, 80),
       }),
     )
     .max(MOST_CLOSED_STRETCHES)
     .required()
-    .label('Closed'),
+    .label(STRINGS.closed),
 }).messages({
-  'any.invalid': 'Closes: after it opens',
-  'date.min': 'Last day closed: on or after the first',
-  'array.unique': 'There is a place of this name already',
+  'any.invalid': STRINGS.closesAfterItOpens,
+  'date.min': STRINGS.lastDayClosedOnOrAfter,
+  'array.unique': STRINGS.thereIsAPlaceOfThis,
 });

@@ -3,13 +3,14 @@ import Joi from 'joi';
 import type { PlanChoices, PlanResult } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
 import { optionalText, text, version, type Checked } from './schema-parts';
+import { STRINGS } from './strings';
 
 export interface HabitsBody {
   readonly choices: PlanChoices;
   readonly version: number;
 }
 export const habitsSchema = Joi.object<Checked<HabitsBody>, true>({
-  choices: choicesSchema.required().label('Habits'),
+  choices: choicesSchema.required().label(STRINGS.habits),
   version,
 });
 
@@ -18,8 +19,8 @@ export interface TemplateBody {
   readonly note: string;
 }
 export const templateSchema = Joi.object<Checked<TemplateBody>, true>({
-  name: text('Name', 80).min(3).required(),
-  note: optionalText('Note', 300),
+  name: text(STRINGS.name, 80).min(3).required(),
+  note: optionalText(STRINGS.note, 300),
 });
 
 /** The format a plan is written in. */
@@ -49,14 +50,14 @@ export interface PlanFile {
 export const planFileSchema = Joi.object<
   Pick<PlanFile, 'format' | 'version' | 'choices' | 'blade'>
 >({
-  format: Joi.string().valid(PLAN_FORMAT).required().label('Format'),
+  format: Joi.string().valid(PLAN_FORMAT).required().label(STRINGS.format),
   version: Joi.number()
     .valid(...PLAN_FORMATS_READ)
     .required()
-    .label('Version of the format'),
-  blade: Joi.object({ kindId: text('Kind', 40).required() })
+    .label(STRINGS.versionOfTheFormat),
+  blade: Joi.object({ kindId: text(STRINGS.kind, 40).required() })
     .unknown()
     .required()
-    .label('Blade'),
-  choices: choicesSchema.required().label('Choices'),
+    .label(STRINGS.blade),
+  choices: choicesSchema.required().label(STRINGS.choices),
 }).unknown();

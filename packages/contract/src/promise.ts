@@ -2,6 +2,7 @@
 import Joi from 'joi';
 import { id, isoDate, version, type Checked } from './schema-parts';
 import { MOST_BOARD_BLADES } from './shop-rules';
+import { STRINGS } from './strings';
 
 export interface PromisedBlade {
   readonly jobId: number;
@@ -14,13 +15,15 @@ export interface PromiseBody {
   readonly blades: readonly PromisedBlade[];
 }
 export const promiseSchema = Joi.object<Checked<PromiseBody>, true>({
-  promisedOn: isoDate('Promised date').required(),
-  placeId: id('Place').allow(null).default(null),
+  promisedOn: isoDate(STRINGS.promisedDate).required(),
+  placeId: id(STRINGS.place).allow(null).default(null),
   blades: Joi.array()
-    .items(Joi.object<Checked<PromisedBlade>, true>({ jobId: id('Blade').required(), version }))
+    .items(
+      Joi.object<Checked<PromisedBlade>, true>({ jobId: id(STRINGS.blade).required(), version }),
+    )
     .min(1)
     .max(MOST_BOARD_BLADES)
     .unique('jobId')
     .required()
-    .label('Blades'),
+    .label(STRINGS.blades),
 });

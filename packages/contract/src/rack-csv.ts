@@ -4,6 +4,7 @@ import { stoneSchema, type StoneBody } from './stone-schemas';
 import { validate, type FieldError } from './validate';
 import { MOST_STONES } from './shop-rules';
 import type { Stone } from './wire';
+import { STRINGS } from './strings';
 
 /** Ids mean nothing in another shop: the other side of a two-grit stone stays at home. */
 export const CSV_COLUMNS = [
@@ -127,20 +128,20 @@ export const rackFromCsv = (text: string): CsvRead => {
     (heading) => !(CSV_COLUMNS as readonly string[]).includes(heading),
   );
   if (foreign.length > 0) {
-    return { ok: false, message: `The column "${foreign[0]}" is not known here` };
+    return { ok: false, message: STRINGS.theColumnIsNotKnown(foreign[0]!) };
   }
   const missing = ['name', 'kind', 'abrasive', 'um'].filter((each) => !headings.includes(each));
   if (missing.length > 0) {
     return {
       ok: false,
-      message: `The column "${missing[0]}" is missing: the first line names the columns`,
+      message: STRINGS.theColumnIsMissing(missing[0]!),
     };
   }
-  if (read.data.length === 0) return { ok: false, message: 'The file holds no stone' };
+  if (read.data.length === 0) return { ok: false, message: STRINGS.theFileHoldsNoStone };
   if (read.data.length > MOST_STONES) {
     return {
       ok: false,
-      message: `The file must hold at most ${MOST_STONES} stones; it holds ${read.data.length}`,
+      message: STRINGS.theFileMustHoldAtMost(MOST_STONES, read.data.length),
     };
   }
   const seen = new Set<string>();
@@ -159,10 +160,10 @@ export const rackFromCsv = (text: string): CsvRead => {
       seen.add(name.toLowerCase());
       const problems = [
         ...(checked.ok ? [] : checked.fields),
-        ...(twice ? [{ field: 'name', message: `Name: "${name}" is there twice` }] : []),
+        ...(twice ? [{ field: 'name', message: STRINGS.nameIsThereTwice(name) }] : []),
         ...(row['__parsed_extra' as string] === undefined
           ? []
-          : [{ field: 'name', message: 'The line has more cells than the heading' }]),
+          : [{ field: 'name', message: STRINGS.theLineHasMoreCellsThan }]),
       ];
       return {
         line: index + 2,

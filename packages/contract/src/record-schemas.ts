@@ -1,29 +1,30 @@
 /** What is asked of the record. */
 import Joi from 'joi';
 import { isoDate, text, type Checked } from './schema-parts';
+import { STRINGS } from './strings';
 
 export interface ForecastQuery {
   readonly fromDay: string | null;
   readonly toDay: string | null;
 }
 export const forecastSchema = Joi.object<Checked<ForecastQuery>, true>({
-  fromDay: isoDate('From').allow(null).default(null),
-  toDay: isoDate('To').allow(null).default(null),
-}).label('Forecasts');
+  fromDay: isoDate(STRINGS.from).allow(null).default(null),
+  toDay: isoDate(STRINGS.to).allow(null).default(null),
+}).label(STRINGS.forecasts);
 
 export interface BladeRatesQuery {
   readonly steel: string;
 }
 export const bladeRatesSchema = Joi.object<Checked<BladeRatesQuery>, true>({
-  steel: text('Steel', 80).required(),
-}).label('Rates');
+  steel: text(STRINGS.steel, 80).required(),
+}).label(STRINGS.rates);
 
 export interface TeachesBody {
   readonly teaches: boolean;
 }
 export const teachesSchema = Joi.object<Checked<TeachesBody>, true>({
-  teaches: Joi.boolean().required().label('Steps count'),
-}).label('Rates of a person');
+  teaches: Joi.boolean().required().label(STRINGS.stepsCount),
+}).label(STRINGS.ratesOfAPerson);
 
 export interface LifeQuery {
   readonly by: string;
@@ -34,8 +35,8 @@ export interface LifeQuery {
 }
 const name = (label: string) => text(label, 80).allow(null).default(null);
 export const lifeSchema = Joi.object<Checked<LifeQuery>, true>({
-  by: text('By', 40).default('burr'),
-  use: name('Use'),
-  first: name('First group'),
-  second: name('Second group'),
-}).label('Lives');
+  by: text(STRINGS.by, 40).default('burr'),
+  use: name(STRINGS.use),
+  first: name(STRINGS.firstGroup),
+  second: name(STRINGS.secondGroup),
+}).label(STRINGS.lives);

@@ -24,6 +24,7 @@ import {
 } from './schema-parts';
 import { CURRENCIES } from './judge-schemas';
 import { OWN_ID } from './schemas';
+import { STRINGS } from './strings';
 
 const minor = (label: string) => number().integer().min(0).max(100_000_000).required().label(label);
 
@@ -36,11 +37,11 @@ export interface BillBody {
 }
 export const billSchema = Joi.object<Checked<BillBody>, true>({
   version,
-  priceMinor: minor('Price'),
-  discountMinor: minor('Discount').max(Joi.ref('priceMinor')).messages({
-    'number.max': 'Discount: at most the price itself',
+  priceMinor: minor(STRINGS.price),
+  discountMinor: minor(STRINGS.discount).max(Joi.ref('priceMinor')).messages({
+    'number.max': STRINGS.discountAtMostThePriceItself,
   }),
-  discountReason: text('Reason of the discount', 200).when('discountMinor', {
+  discountReason: text(STRINGS.reasonOfTheDiscount, 200).when('discountMinor', {
     is: Joi.number().greater(0),
     then: Joi.string().min(3).required(),
     otherwise: Joi.string().allow('').default(''),
@@ -59,21 +60,21 @@ export interface PaymentBody {
   readonly lines: readonly PaidLine[];
 }
 const MOST_AT_ONCE = 40;
-const jobId = id('Blade').required();
+const jobId = id(STRINGS.blade).required();
 const paidLines = Joi.array()
   .items(
     Joi.object<Checked<PaidLine>, true>({
       jobId,
-      amountMinor: minor('Amount').min(1),
+      amountMinor: minor(STRINGS.amount).min(1),
     }),
   )
   .min(1)
   .max(MOST_AT_ONCE)
   .unique('jobId')
   .required()
-  .label('Paid for');
+  .label(STRINGS.paidFor);
 export const paymentSchema = Joi.object<Checked<PaymentBody>, true>({
-  method: oneOf('Paid by', PAYMENT_METHODS),
+  method: oneOf(STRINGS.paidBy, PAYMENT_METHODS),
   lines: paidLines,
 });
 
@@ -97,29 +98,29 @@ export const handOverSchema = Joi.object<Checked<HandOverBody>, true>({
       Joi.object<Checked<CollectedLine>, true>({
         jobId,
         version,
-        tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
+        tagNumber: number().integer().min(1).max(9999).required().label(STRINGS.tagNumber),
       }),
     )
     .min(1)
     .max(MOST_AT_ONCE)
     .unique('jobId')
     .required()
-    .label('Blades'),
-  sheathed: yesOrNo().required().label('Sheathed or wrapped'),
-  collectedBy: optionalText('Collected by', 80),
-  payment: paymentSchema.allow(null).required().label('Payment'),
+    .label(STRINGS.blades),
+  sheathed: yesOrNo().required().label(STRINGS.sheathedOrWrapped),
+  collectedBy: optionalText(STRINGS.collectedBy, 80),
+  payment: paymentSchema.allow(null).required().label(STRINGS.payment),
 });
 
 /** Which day the takings are of; today where nothing is said. */
 export const daySchema = Joi.object<Checked<{ readonly day: string | null }>, true>({
-  day: isoDate('Day').allow(null).default(null),
+  day: isoDate(STRINGS.day).allow(null).default(null),
 });
 /** Which month a statement is of. */
 export const monthSchema = Joi.object<Checked<{ readonly month: string }>, true>({
   month: Joi.string()
-    .pattern(/^\d{4}-(0[1-9]|1[0-2])$/, { name: 'a month as YYYY-MM' })
+    .pattern(/^\d{4}-(0[1-9]|1[0-2])$/, { name: STRINGS.aMonthAsYyyyMm })
     .required()
-    .label('Month'),
+    .label(STRINGS.month),
 });
 
 /** What stands on receipts and in messages, and where customers reach their page. */
@@ -148,8 +149,8 @@ export interface ShopSheet extends ShopBody {
   readonly currencySettled: boolean;
 }
 const template = Joi.object<Checked<MessageTemplate>, true>({
-  subject: text('Subject', 150).required(),
-  body: text('Text', 3000).required(),
+  subject: text(STRINGS.subject, 150).required(),
+  body: text(STRINGS.text, 3000).required(),
 })
   .custom((typed: MessageTemplate, helpers) => {
     for (const part of ['subject', 'body'] as const) {
@@ -164,27 +165,33 @@ const template = Joi.object<Checked<MessageTemplate>, true>({
   })
   .required();
 export const shopDetailsSchema = Joi.object<Checked<ShopBody>, true>({
-  shopName: text('Name of the shop', 80).required(),
-  currency: oneOf('Currency', CURRENCIES),
-  address: optionalText('Address', 300),
-  phone: optionalText('Telephone', 40),
-  email: Joi.string().trim().max(120).email({ tlds: false }).allow('').default('').label('E-mail'),
-  taxLines: optionalText('Tax lines', 300),
+  shopName: text(STRINGS.nameOfTheShop, 80).required(),
+  currency: oneOf(STRINGS.currency, CURRENCIES),
+  address: optionalText(STRINGS.address, 300),
+  phone: optionalText(STRINGS.telephone, 40),
+  email: Joi.string()
+    .trim()
+    .max(120)
+    .email({ tlds: false })
+    .allow('')
+    .default('')
+    .label(STRINGS.eMail),
+  taxLines: optionalText(STRINGS.taxLines, 300),
   publicAddress: Joi.string()
     .trim()
     .max(200)
     .uri({ scheme: ['https', 'http'] })
     .allow('')
     .default('')
-    .label('Public address'),
-  houseDays: number().integer().min(0).max(365).required().label('Days on the house'),
+    .label(STRINGS.publicAddress),
+  houseDays: number().integer().min(0).max(365).required().label(STRINGS.daysOnTheHouse),
   templates: Joi.object(
     Object.fromEntries(MESSAGE_KINDS.map((kind) => [kind, template.label(kind)])),
   )
     .required()
-    .label('Messages'),
+    .label(STRINGS.messages),
 }).messages({
-  'template.blank': `{#unknown} is not known; known are {${BLANKS.join('}, {')}}`.replaceAll(
+  'template.blank': STRINGS.unknownIsNotKnownKnownAre(BLANKS.join('}, {')).replaceAll(
     /\{(?!#)/g,
     '\\{',
   ),
@@ -195,8 +202,14 @@ export interface MessageBody {
   readonly jobIds: readonly number[];
 }
 export const messageSchema = Joi.object<Checked<MessageBody>, true>({
-  kind: oneOf('Message', MESSAGE_KINDS),
-  jobIds: Joi.array().items(jobId).min(1).max(MOST_AT_ONCE).unique().required().label('Blades'),
+  kind: oneOf(STRINGS.message, MESSAGE_KINDS),
+  jobIds: Joi.array()
+    .items(jobId)
+    .min(1)
+    .max(MOST_AT_ONCE)
+    .unique()
+    .required()
+    .label(STRINGS.blades),
 });
 
 export const VISIT_ANSWERS = ['dull again', 'something is wrong', 'wish'] as const;
@@ -206,8 +219,8 @@ export interface VisitAnswerBody {
   readonly words: string;
 }
 export const visitAnswerSchema = Joi.object<Checked<VisitAnswerBody>, true>({
-  answer: oneOf('Answer', VISIT_ANSWERS),
-  words: optionalText('In your words', 500),
+  answer: oneOf(STRINGS.answer, VISIT_ANSWERS),
+  words: optionalText(STRINGS.inYourWords, 500),
 });
 
 export interface ComplaintBody {
@@ -219,19 +232,19 @@ export interface ComplaintBody {
   readonly reason: string;
 }
 export const complaintSchema = Joi.object<Checked<ComplaintBody>, true>({
-  words: optionalText('What is wrong', 500),
+  words: optionalText(STRINGS.whatIsWrong, 500),
   signs: Joi.object(
     Object.fromEntries(
       FAULT_SIGN_IDS.map((sign) => [sign, yesOrNo().label(FAULT_SIGNS[sign].what)]),
     ),
   )
-    .pattern(OWN_ID, yesOrNo().label('Own sign'))
+    .pattern(OWN_ID, yesOrNo().label(STRINGS.ownSign))
     .required()
-    .label('Signs'),
-  onTheHouse: yesOrNo().allow(null).required().label('On the house'),
-  reason: optionalText('Reason', 300),
+    .label(STRINGS.signs),
+  onTheHouse: yesOrNo().allow(null).required().label(STRINGS.onTheHouse),
+  reason: optionalText(STRINGS.reason, 300),
 });
 
 export const sheetSizeSchema = Joi.object<Checked<{ readonly size: 'a4' | 'a5' }>, true>({
-  size: Joi.string().valid('a4', 'a5').default('a5').label('Size of paper'),
+  size: Joi.string().valid('a4', 'a5').default('a5').label(STRINGS.sizeOfPaper),
 });

@@ -1,5 +1,6 @@
 /** Parts that the schemas are made of. */
 import Joi from 'joi';
+import { STRINGS } from './strings';
 
 /** Numbers and yes-or-no come as such, never as text. */
 export const number = () => Joi.number().strict();
@@ -14,15 +15,15 @@ export const id = (label: string) =>
     .min(1)
     .max(2 ** 31 - 1)
     .label(label);
-export const version = number().integer().min(0).required().label('Version');
+export const version = number().integer().min(0).required().label(STRINGS.version);
 export const isoDate = (label: string) =>
   Joi.string()
-    .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { name: 'a date as YYYY-MM-DD' })
+    .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { name: STRINGS.aDateAsYyyyMmDd })
     .custom((value: string, helpers) => {
       const parsed = new Date(`${value}T00:00:00Z`);
       return !Number.isNaN(parsed.getTime()) && parsed.toISOString().startsWith(value)
         ? value
-        : helpers.error('string.pattern.name', { name: 'a date of the calendar' });
+        : helpers.error('string.pattern.name', { name: STRINGS.aDateOfTheCalendar });
     })
     .label(label);
 

@@ -29,22 +29,23 @@ import {
   type Checked,
 } from './schema-parts';
 import { ROLES, type Role } from './shop-rules';
+import { STRINGS } from './strings';
 
 const login = Joi.string()
   .pattern(/^[a-z][a-z0-9.-]{1,39}$/, {
-    name: 'lower-case letters, digits, dots and hyphens, 2 to 40 of them',
+    name: STRINGS.lowerCaseLettersDigitsDotsAnd,
   })
   .required()
-  .label('Sign-in name');
-const newPassword = Joi.string().min(10).max(200).required().label('Password');
+  .label(STRINGS.signInName);
+const newPassword = Joi.string().min(10).max(200).required().label(STRINGS.password);
 
 export interface SignInBody {
   readonly login: string;
   readonly password: string;
 }
 export const signInSchema = Joi.object<Checked<SignInBody>, true>({
-  login: Joi.string().max(40).required().label('Sign-in name'),
-  password: Joi.string().max(200).required().label('Password'),
+  login: Joi.string().max(40).required().label(STRINGS.signInName),
+  password: Joi.string().max(200).required().label(STRINGS.password),
 });
 
 export interface SetUpBody {
@@ -54,8 +55,8 @@ export interface SetUpBody {
   readonly password: string;
 }
 export const setUpSchema = Joi.object<Checked<SetUpBody>, true>({
-  shopName: text('Name of the shop', 80).required(),
-  name: text('Your name', 80).required(),
+  shopName: text(STRINGS.nameOfTheShop, 80).required(),
+  name: text(STRINGS.yourName, 80).required(),
   login,
   password: newPassword,
 });
@@ -67,10 +68,10 @@ export interface StaffBody {
   readonly role: Role;
 }
 export const staffSchema = Joi.object<Checked<StaffBody>, true>({
-  name: text('Name', 80).required(),
+  name: text(STRINGS.name, 80).required(),
   login,
   password: newPassword,
-  role: oneOf('Role', ROLES),
+  role: oneOf(STRINGS.role, ROLES),
 });
 
 export interface ChangeStaffBody {
@@ -79,9 +80,9 @@ export interface ChangeStaffBody {
   readonly active: boolean;
 }
 export const changeStaffSchema = Joi.object<Checked<ChangeStaffBody>, true>({
-  name: text('Name', 80).required(),
-  role: oneOf('Role', ROLES),
-  active: yesOrNo().required().label('Active'),
+  name: text(STRINGS.name, 80).required(),
+  role: oneOf(STRINGS.role, ROLES),
+  active: yesOrNo().required().label(STRINGS.active),
 });
 
 /** A first password again, for somebody who forgot theirs. */
@@ -97,8 +98,8 @@ export interface PasswordBody {
   readonly newPassword: string;
 }
 export const passwordSchema = Joi.object<Checked<PasswordBody>, true>({
-  currentPassword: Joi.string().max(200).required().label('Current password'),
-  newPassword: newPassword.label('New password'),
+  currentPassword: Joi.string().max(200).required().label(STRINGS.currentPassword),
+  newPassword: newPassword.label(STRINGS.newPassword),
 });
 
 export interface Phone {
@@ -122,28 +123,34 @@ export interface CustomerBody {
 export const MAY_WRITE = ['not asked', 'yes', 'no'] as const;
 export const MOST_PHONES = 6;
 const customerKeys = {
-  name: text('Owner’s name', 80).required(),
-  trade: optionalText('Trade', 80),
+  name: text(STRINGS.customersName, 80).required(),
+  trade: optionalText(STRINGS.trade, 80),
   phones: Joi.array()
     .items(
       Joi.object<Checked<Phone>, true>({
-        label: optionalText('Whose telephone', 40),
-        number: text('Telephone', 40)
-          .pattern(/\d.*\d/, { name: 'a number with its digits' })
+        label: optionalText(STRINGS.whoseTelephone, 40),
+        number: text(STRINGS.telephone, 40)
+          .pattern(/\d.*\d/, { name: STRINGS.aNumberWithItsDigits })
           .required(),
       }),
     )
     .max(MOST_PHONES)
     .default([])
-    .label('Telephones'),
-  note: optionalText('Note', 500),
-  edgesLiked: optionalText('How they like their edges', 300),
-  email: Joi.string().trim().max(120).email({ tlds: false }).allow('').default('').label('E-mail'),
+    .label(STRINGS.telephones),
+  note: optionalText(STRINGS.note, 500),
+  edgesLiked: optionalText(STRINGS.howTheyLikeTheirEdges, 300),
+  email: Joi.string()
+    .trim()
+    .max(120)
+    .email({ tlds: false })
+    .allow('')
+    .default('')
+    .label(STRINGS.eMail),
   mayWrite: Joi.string()
     .valid(...MAY_WRITE)
     .default('not asked')
-    .label('May be written to'),
-  onAccount: yesOrNo().default(false).label('Pays by the month'),
+    .label(STRINGS.mayBeWrittenTo),
+  onAccount: yesOrNo().default(false).label(STRINGS.paysByTheMonth),
 };
 export const customerSchema = Joi.object<Checked<CustomerBody>, true>(customerKeys);
 
@@ -162,7 +169,7 @@ export interface MergeCustomerBody {
 }
 export const mergeCustomerSchema = Joi.object<Checked<MergeCustomerBody>, true>({
   version,
-  intoId: id('Owner who stays').required(),
+  intoId: id(STRINGS.customerWhoStays).required(),
 });
 
 export interface EraseCustomerBody {
@@ -172,12 +179,12 @@ export interface EraseCustomerBody {
 }
 export const eraseCustomerSchema = Joi.object<Checked<EraseCustomerBody>, true>({
   version,
-  name: text('Name', 80).required(),
+  name: text(STRINGS.name, 80).required(),
 });
 
 /** What is typed into the search; a query comes as text. */
 export const searchSchema = Joi.object<Checked<{ readonly q: string }>, true>({
-  q: Joi.string().trim().max(80).allow('').default('').label('Search'),
+  q: Joi.string().trim().max(80).allow('').default('').label(STRINGS.search),
 });
 
 export interface PlanBody {
@@ -188,8 +195,8 @@ export interface PlanBody {
 }
 export const planSchema = Joi.object<Checked<PlanBody>, true>({
   version,
-  choices: choicesSchema.required().label('Choices'),
-  reason: optionalText('Reason', 300),
+  choices: choicesSchema.required().label(STRINGS.choices),
+  reason: optionalText(STRINGS.reason, 300),
 });
 
 export interface VersionBody {
@@ -199,7 +206,7 @@ export const versionSchema = Joi.object<Checked<VersionBody>, true>({ version })
 
 /** The version in an address, where a request has no body. */
 export const versionQuerySchema = Joi.object<Checked<VersionBody>, true>({
-  version: Joi.number().integer().min(0).required().label('Version'),
+  version: Joi.number().integer().min(0).required().label(STRINGS.version),
 });
 
 export interface CustomerPageQuery {
@@ -208,8 +215,8 @@ export interface CustomerPageQuery {
 }
 /** Behind which customer a page of the list begins; the first page where nothing is said. */
 export const customerPageSchema = Joi.object<Checked<CustomerPageQuery>, true>({
-  afterName: Joi.string().max(80).default(null).label('After name'),
-  afterId: Joi.number().integer().min(1).default(null).label('After number'),
+  afterName: Joi.string().max(80).default(null).label(STRINGS.afterName),
+  afterId: Joi.number().integer().min(1).default(null).label(STRINGS.afterNumber),
 });
 
 export interface ReadingsBody {
@@ -219,7 +226,7 @@ export interface ReadingsBody {
 }
 /** Of what a shop added itself. */
 export const OWN_ID = /^own-[a-z0-9-]{1,24}$/;
-const OWN_ID_NAME = { name: 'own- and up to 24 small letters and digits' };
+const OWN_ID_NAME = { name: STRINGS.ownIdName };
 /** One class of each test, of those that are read there. */
 const classesAt = (at: EdgeTest['at']) =>
   Joi.object(
@@ -234,7 +241,7 @@ const classesAt = (at: EdgeTest['at']) =>
       ),
     ),
     // What the shop's own tests may read, the shop says; what is none of it is refused where it is kept.
-  ).pattern(OWN_ID, Joi.string().max(40).label('Own test'));
+  ).pattern(OWN_ID, Joi.string().max(40).label(STRINGS.ownTest));
 /** On what, of those tests that say so. */
 const mediaSchema = Joi.object(
   Object.fromEntries(
@@ -242,45 +249,48 @@ const mediaSchema = Joi.object(
       test,
       Joi.string()
         .valid(...media)
-        .label(`${label}: on what`),
+        .label(STRINGS.onWhat(label)),
     ]),
   ),
-).pattern(OWN_ID, Joi.string().max(40).label('Own test: on what'));
+).pattern(OWN_ID, Joi.string().max(40).label(STRINGS.ownTestOnWhat));
 const placeReading = Joi.object<Checked<PlaceReading>, true>({
   test: Joi.string()
     .allow(...EDGE_TEST_IDS)
     .pattern(OWN_ID, OWN_ID_NAME)
     .required()
-    .label('Test'),
-  zone: oneOf('Zone', ZONES),
-  atMm: number().min(0).max(2000).required().label('Place, mm from the heel'),
-  read: text('Reading', 40).required(),
+    .label(STRINGS.test),
+  zone: oneOf(STRINGS.zone, ZONES),
+  atMm: number().min(0).max(2000).required().label(STRINGS.placeMmFromTheHeel),
+  read: text(STRINGS.reading, 40).required(),
 }).custom((place: PlaceReading, helpers) => {
   const known = EDGE_TESTS.find((test) => test.id === place.test);
   // What the shop's own tests may read, the shop says.
   return !known || (known.at === 'zone' && known.classes.some((each) => each.id === place.read))
     ? place
-    : helpers.error('any.only', { label: 'Reading', valids: known.classes.map((each) => each.id) });
+    : helpers.error('any.only', {
+        label: STRINGS.reading,
+        valids: known.classes.map((each) => each.id),
+      });
 });
 const zoneReadings = Joi.object({
-  classes: classesAt('zone').required().label('Readings of the zone'),
+  classes: classesAt('zone').required().label(STRINGS.readingsOfTheZone),
   forceGf: Joi.array()
-    .items(number().min(1).max(2000).label('Cut force, gf'))
+    .items(number().min(1).max(2000).label(STRINGS.cutForceGf))
     .max(3)
     .required()
-    .label('Cut force'),
+    .label(STRINGS.cutForce),
 }).required();
 export const readingsSchema = Joi.object<Checked<ReadingsBody>, true>({
   version,
-  phase: Joi.string().valid('before', 'after').required().label('Before or after'),
+  phase: Joi.string().valid('before', 'after').required().label(STRINGS.beforeOrAfter),
   readings: Joi.object({
     ...Object.fromEntries(ZONES.map((zone) => [zone, zoneReadings.required()])),
-    blade: classesAt('blade').default({}).label('Readings of the blade'),
-    media: mediaSchema.default({}).label('On what it was tested'),
-    places: Joi.array().items(placeReading).max(40).default([]).label('Places'),
+    blade: classesAt('blade').default({}).label(STRINGS.readingsOfTheBlade),
+    media: mediaSchema.default({}).label(STRINGS.onWhatItWasTested),
+    places: Joi.array().items(placeReading).max(40).default([]).label(STRINGS.places),
   })
     .required()
-    .label('Readings'),
+    .label(STRINGS.readings),
 });
 
 /** The tests a bench has: of the known those it owns the instruments for, and its own. */
@@ -296,52 +306,52 @@ export const ownFaultsSchema = Joi.object<Checked<OwnFaults>, true>({
   own: Joi.array()
     .items(
       Joi.object<Checked<OwnFault>, true>({
-        id: Joi.string().pattern(OWN_ID, OWN_ID_NAME).required().label('Row'),
-        sign: text('Sign', 80).required(),
-        at: oneOf('Where it is met', ['bench', 'test', 'return']),
-        minutes: number().min(0.05).max(60).required().label('Minutes'),
-        cause: text('Cause', 150).required(),
-        remedy: text('Remedy', 200).required(),
+        id: Joi.string().pattern(OWN_ID, OWN_ID_NAME).required().label(STRINGS.row),
+        sign: text(STRINGS.sign, 80).required(),
+        at: oneOf(STRINGS.whereItIsMet, ['bench', 'test', 'return']),
+        minutes: number().min(0.05).max(60).required().label(STRINGS.minutes),
+        cause: text(STRINGS.cause, 150).required(),
+        remedy: text(STRINGS.remedy, 200).required(),
         backTo: Joi.string()
           .valid(...PLAN_OPERATIONS)
           .allow(null)
           .required()
-          .label('Back to'),
+          .label(STRINGS.backTo),
       }),
     )
     .max(40)
     .unique('id')
     .required()
-    .label('Own faults'),
+    .label(STRINGS.ownFaults),
 });
 
 const CLASS_MEANS: readonly ClassMeans[] = ['good', 'remark', 'fine', 'fault'];
 const ownTest = Joi.object<Checked<OwnTest>, true>({
-  id: Joi.string().pattern(OWN_ID, OWN_ID_NAME).required().label('Test'),
-  label: text('Name of the test', 40).required(),
-  how: text('How it is done', 200).required(),
-  tells: optionalText('What it tells', 200),
-  at: oneOf('Read where', ['zone', 'blade']),
+  id: Joi.string().pattern(OWN_ID, OWN_ID_NAME).required().label(STRINGS.test),
+  label: text(STRINGS.nameOfTheTest, 40).required(),
+  how: text(STRINGS.howItIsDone, 200).required(),
+  tells: optionalText(STRINGS.whatItTells, 200),
+  at: oneOf(STRINGS.readWhere, ['zone', 'blade']),
   classes: Joi.array()
     .items(
       Joi.object({
-        id: text('Reading', 40).required(),
-        means: oneOf('What it means', CLASS_MEANS),
+        id: text(STRINGS.reading, 40).required(),
+        means: oneOf(STRINGS.whatItMeans, CLASS_MEANS),
       }),
     )
     .min(2)
     .max(6)
     .unique('id')
     .required()
-    .label('Readings'),
-  media: Joi.array().items(text('On what', 40)).max(12).default([]).label('On what'),
-  minutes: number().min(0.05).max(60).required().label('Minutes'),
-  instrument: text('Instrument', 60).allow(null).default(null),
+    .label(STRINGS.readings),
+  media: Joi.array().items(text(STRINGS.onWhat2, 40)).max(12).default([]).label(STRINGS.onWhat2),
+  minutes: number().min(0.05).max(60).required().label(STRINGS.minutes),
+  instrument: text(STRINGS.instrument, 60).allow(null).default(null),
   countsFor: Joi.array()
     .items(Joi.string().valid(...USE_IDS))
     .unique()
     .default([])
-    .label('Counts for'),
+    .label(STRINGS.countsFor),
 });
 export const testsInUseSchema = Joi.object<Checked<TestsInUse>, true>({
   inUse: Joi.array()
@@ -349,15 +359,15 @@ export const testsInUseSchema = Joi.object<Checked<TestsInUse>, true>({
     .min(1)
     .unique()
     .required()
-    .label('Tests in use'),
+    .label(STRINGS.testsInUse),
   own: Joi.array()
     .items(ownTest)
     .max(20)
     .unique('id')
     .unique('label')
     .default([])
-    .label('Own tests'),
-  goodForceGf: number().min(20).max(2000).allow(null).default(null).label('Known-good blade, gf'),
+    .label(STRINGS.ownTests),
+  goodForceGf: number().min(20).max(2000).allow(null).default(null).label(STRINGS.knownGoodBladeGf),
 });
 
 export interface VerdictBody {
@@ -370,13 +380,13 @@ export interface VerdictBody {
 }
 export const verdictSchema = Joi.object<Checked<VerdictBody>, true>({
   version,
-  backToStepId: id('Step').allow(null).required(),
+  backToStepId: id(STRINGS.step).allow(null).required(),
   cause: Joi.string()
     .allow(null, ...FAULT_CAUSE_IDS)
     .pattern(OWN_ID, OWN_ID_NAME)
     .default(null)
-    .label('Cause'),
-  note: optionalText('Note', 500),
+    .label(STRINGS.cause),
+  note: optionalText(STRINGS.note, 500),
 });
 
 /** How a rig was set for a blade, to be set again: null or empty where there was nothing to write down. */
@@ -403,18 +413,18 @@ export interface ReturnBody {
 }
 export const NO_RIG_SETTING: RigSetting = { jawMm: null, ruleMarkMm: null, block: '' };
 const rigSettingSchema = Joi.object<Checked<RigSetting>, true>({
-  jawMm: number().min(0).max(600).allow(null).default(null).label('Jaws from the heel, mm'),
-  ruleMarkMm: number().min(-300).max(600).allow(null).default(null).label('Mark on the rule, mm'),
-  block: optionalText('Block', 60),
+  jawMm: number().min(0).max(600).allow(null).default(null).label(STRINGS.jawsFromTheHeelMm),
+  ruleMarkMm: number().min(-300).max(600).allow(null).default(null).label(STRINGS.markOnTheRuleMm),
+  block: optionalText(STRINGS.block, 60),
 });
 export const returnSchema = Joi.object<Checked<ReturnBody>, true>({
   version,
-  tagNumber: number().integer().min(1).max(9999).required().label('Tag number'),
-  sheathed: yesOrNo().required().label('Sheathed or wrapped'),
-  remarks: optionalText('Noted, not repaired', 500),
-  holding: optionalText('How the angle was held', 200),
-  rigSetting: rigSettingSchema.default(NO_RIG_SETTING).label('How the rig was set'),
-  collectedBy: optionalText('Collected by', 80),
+  tagNumber: number().integer().min(1).max(9999).required().label(STRINGS.tagNumber),
+  sheathed: yesOrNo().required().label(STRINGS.sheathedOrWrapped),
+  remarks: optionalText(STRINGS.notedNotRepaired, 500),
+  holding: optionalText(STRINGS.howTheAngleWasHeld, 200),
+  rigSetting: rigSettingSchema.default(NO_RIG_SETTING).label(STRINGS.howTheRigWasSet),
+  collectedBy: optionalText(STRINGS.collectedBy, 80),
 });
 
 export interface DeclineBody {
@@ -423,7 +433,7 @@ export interface DeclineBody {
 }
 export const declineSchema = Joi.object<Checked<DeclineBody>, true>({
   version,
-  reason: text('Reason', 300).min(3).required(),
+  reason: text(STRINGS.reason, 300).min(3).required(),
 });
 
 /** An id in a path is text: the one place where it is converted. */
@@ -435,18 +445,18 @@ export const idSchema = Joi.number()
 
 /** What a template is printed for; numbers come as text in an address. */
 export const printWedgeSchema = Joi.object<Checked<{ readonly angleDeg: number }>, true>({
-  angleDeg: Joi.number().min(1).max(60).required().label('Angle per side, °'),
+  angleDeg: Joi.number().min(1).max(60).required().label(STRINGS.anglePerSideDegrees),
 });
 export const printLiftSchema = Joi.object<{
   readonly angleDeg: number;
   readonly liftMm: readonly number[];
 }>({
-  angleDeg: Joi.number().min(1).max(60).required().label('Angle per side, °'),
+  angleDeg: Joi.number().min(1).max(60).required().label(STRINGS.anglePerSideDegrees),
   liftMm: Joi.array()
-    .items(Joi.number().min(0).max(200).label('Lift, mm'))
+    .items(Joi.number().min(0).max(200).label(STRINGS.liftMm))
     .single()
     .min(1)
     .max(4)
     .required()
-    .label('Lift, mm'),
+    .label(STRINGS.liftMm),
 });

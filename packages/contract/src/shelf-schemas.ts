@@ -23,6 +23,7 @@ import {
   yesOrNo,
   type Checked,
 } from './schema-parts';
+import { STRINGS } from './strings';
 
 export const BURR_HABITS: readonly BurrHabit[] = [
   'clinging',
@@ -46,19 +47,19 @@ export interface SteelBody extends Steel {
   readonly note: string;
 }
 const steelKeys = {
-  designation: text('Designation', 80).min(2).required(),
-  standard: optionalText('Standard', 40),
-  steelClass: text('Class', 60).required(),
-  stainless: oneOf('Stainless', STAINLESS),
-  composition: optionalText('Composition', 200),
-  hrcLow: number().min(30).max(72).required().label('Hardness from, HRC'),
-  hrcHigh: number().min(Joi.ref('hrcLow')).max(72).required().label('Hardness to, HRC'),
-  wearFactor: number().min(0.1).max(10).required().label('Wear factor'),
-  wearFactorDiamond: number().min(0.1).max(10).required().label('Wear factor with diamond'),
-  finestUsefulUm: number().min(0.1).max(100).required().label('Finest useful, µm'),
-  burr: oneOf('Burr', BURR_HABITS),
-  edge: oneOf('Edge', EDGE_HABITS),
-  note: optionalText('Note', 500),
+  designation: text(STRINGS.designation, 80).min(2).required(),
+  standard: optionalText(STRINGS.standard, 40),
+  steelClass: text(STRINGS.classWord, 60).required(),
+  stainless: oneOf(STRINGS.stainless, STAINLESS),
+  composition: optionalText(STRINGS.composition, 200),
+  hrcLow: number().min(30).max(72).required().label(STRINGS.hardnessFromHrc),
+  hrcHigh: number().min(Joi.ref('hrcLow')).max(72).required().label(STRINGS.hardnessToHrc),
+  wearFactor: number().min(0.1).max(10).required().label(STRINGS.wearFactor),
+  wearFactorDiamond: number().min(0.1).max(10).required().label(STRINGS.wearFactorWithDiamond),
+  finestUsefulUm: number().min(0.1).max(100).required().label(STRINGS.finestUsefulM),
+  burr: oneOf(STRINGS.burr, BURR_HABITS),
+  edge: oneOf(STRINGS.edge, EDGE_HABITS),
+  note: optionalText(STRINGS.note, 500),
 };
 export const steelSchema = Joi.object<Checked<SteelBody>, true>(steelKeys);
 export interface ChangeSteelBody extends SteelBody {
@@ -71,17 +72,17 @@ export const changeSteelSchema = Joi.object<Checked<ChangeSteelBody>, true>({
 
 /** How the sizes of a machine are called. */
 export const MACHINE_SIZE_LABELS: Readonly<Record<keyof MachineSizes, string>> = {
-  sagRadiusMm: 'Radius of the sag, mm',
-  wheelDiameterMm: 'Diameter of the wheel, mm',
-  pivotReachMm: 'Edge to pivot, mm',
-  rodToFaceMm: 'Rod to face of the stone, mm',
-  stoneForRodMm: 'Thickness of that stone, mm',
-  raiseDeg: 'Raised at the finer stones, ° (empty: as it repeats)',
-  railOffsetMm: 'Rail to the centre plane, mm',
-  shimMm: 'One shim, mm',
-  rodLengthMm: 'Length that cuts, mm',
-  rodLeanDeg: 'Lean of the rod, ° (0: held upright)',
-  speedMPerS: 'Speed, m/s',
+  sagRadiusMm: STRINGS.radiusOfTheSagMm,
+  wheelDiameterMm: STRINGS.diameterOfTheWheelMm,
+  pivotReachMm: STRINGS.edgeToPivotMm,
+  rodToFaceMm: STRINGS.rodToFaceOfTheStone,
+  stoneForRodMm: STRINGS.thicknessOfThatStoneMm,
+  raiseDeg: STRINGS.raisedAtTheFinerStonesDegrees,
+  railOffsetMm: STRINGS.railToTheCentrePlaneMm,
+  shimMm: STRINGS.oneShimMm,
+  rodLengthMm: STRINGS.lengthThatCutsMm,
+  rodLeanDeg: STRINGS.leanOfTheRodDegrees0,
+  speedMPerS: STRINGS.speedMS,
 };
 
 export interface MachineBody extends MachineSizes {
@@ -91,8 +92,8 @@ export interface MachineBody extends MachineSizes {
   readonly retired: boolean;
 }
 const machineKeys = {
-  name: text('Name', 60).required(),
-  kind: oneOf('Kind', MACHINE_KINDS),
+  name: text(STRINGS.name, 60).required(),
+  kind: oneOf(STRINGS.kind, MACHINE_KINDS),
   sagRadiusMm: openNumber(MACHINE_SIZE_LABELS.sagRadiusMm, 5, 5000),
   wheelDiameterMm: openNumber(MACHINE_SIZE_LABELS.wheelDiameterMm, 20, 2000),
   pivotReachMm: openNumber(MACHINE_SIZE_LABELS.pivotReachMm, 20, 1000),
@@ -104,8 +105,8 @@ const machineKeys = {
   rodLengthMm: openNumber(MACHINE_SIZE_LABELS.rodLengthMm, 50, 600),
   rodLeanDeg: openNumber(MACHINE_SIZE_LABELS.rodLeanDeg, 0, 40),
   speedMPerS: openNumber(MACHINE_SIZE_LABELS.speedMPerS, 0.1, 40),
-  note: optionalText('Note', 300),
-  retired: yesOrNo().required().label('Retired'),
+  note: optionalText(STRINGS.note, 300),
+  retired: yesOrNo().required().label(STRINGS.retired),
 };
 const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {
   const missing = SIZES_OF[value.kind].find(
@@ -119,7 +120,7 @@ const hasItsSizes = (value: MachineBody, helpers: Joi.CustomHelpers) => {
         machineKind: value.kind,
       });
 };
-const MACHINE_MESSAGES = { 'machine.size': '{#size} is missing: a {#machineKind} needs it' };
+const MACHINE_MESSAGES = { 'machine.size': STRINGS.sizeIsMissingAMachinekindNeeds };
 export const machineSchema = Joi.object<Checked<MachineBody>, true>(machineKeys)
   .custom(hasItsSizes)
   .messages(MACHINE_MESSAGES);
@@ -138,8 +139,8 @@ export interface TestCutBody {
   readonly measuredDeg: number;
 }
 export const testCutSchema = Joi.object<Checked<TestCutBody>, true>({
-  setDeg: angleDeg('Set, ° per side'),
-  measuredDeg: angleDeg('Measured, ° per side'),
+  setDeg: angleDeg(STRINGS.setDegreesPerSide),
+  measuredDeg: angleDeg(STRINGS.measuredDegreesPerSide),
 });
 
 /** How the angle of a rod was set: so many coins at the middle, and what they gave. */
@@ -161,19 +162,19 @@ export interface TouchUpBody {
   readonly passes: number | null;
 }
 export const coinsSchema = Joi.object<Checked<CoinsFound>, true>({
-  coinMm: number().min(0.1).max(10).required().label('Thickness of a coin, mm'),
-  count: number().integer().min(1).max(60).required().label('Coins'),
-  angleDeg: angleDeg('Angle found, ° per side'),
+  coinMm: number().min(0.1).max(10).required().label(STRINGS.thicknessOfACoinMm),
+  count: number().integer().min(1).max(60).required().label(STRINGS.coins),
+  angleDeg: angleDeg(STRINGS.angleFoundDegreesPerSide),
 });
 export const touchUpSchema = Joi.object<Checked<TouchUpBody>, true>({
   version,
   rung: oneOf(
-    'Rung',
+    STRINGS.rung,
     RUNGS.filter((rung) => rung !== 'full round'),
   ),
-  stoneId: id('Stone').allow(null).required(),
-  enough: yesOrNo().required().label('Enough'),
-  note: optionalText('Note', 200),
-  coins: coinsSchema.allow(null).default(null).label('Coins'),
-  passes: number().integer().min(1).max(60).allow(null).default(null).label('Passes a side'),
+  stoneId: id(STRINGS.stone).allow(null).required(),
+  enough: yesOrNo().required().label(STRINGS.enough),
+  note: optionalText(STRINGS.note, 200),
+  coins: coinsSchema.allow(null).default(null).label(STRINGS.coins),
+  passes: number().integer().min(1).max(60).allow(null).default(null).label(STRINGS.passesASide),
 });

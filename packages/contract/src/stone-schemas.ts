@@ -29,6 +29,7 @@ import {
   type Checked,
 } from './schema-parts';
 import { MOST_STONES } from './shop-rules';
+import { STRINGS } from './strings';
 
 export interface StoneBody {
   readonly name: string;
@@ -71,44 +72,50 @@ export interface StoneBody {
 
 const size = (label: string, max: number) => openNumber(label, 0.01, max);
 const stoneKeys = {
-  name: text('Name', 60).required(),
-  kind: oneOf('Kind', ABRASIVE_KIND_IDS),
-  abrasive: oneOf('Abrasive', BENCH_ABRASIVES),
-  um: number().min(0.05).max(1000).required().label('Median grain, µm'),
+  name: text(STRINGS.name, 60).required(),
+  kind: oneOf(STRINGS.kind, ABRASIVE_KIND_IDS),
+  abrasive: oneOf(STRINGS.abrasive, BENCH_ABRASIVES),
+  um: number().min(0.05).max(1000).required().label(STRINGS.medianGrainM),
   gritScale: Joi.string()
     .valid(...GRIT_SCALES)
     .allow(null)
     .required()
-    .label('Grit scale'),
-  gritNumber: openNumber('Grit number', 1, 30000),
-  gritLabel: optionalText('Printed on it', 40),
-  bond: oneOf('Bond', BONDS),
-  soaking: oneOf('Water', SOAKINGS),
+    .label(STRINGS.gritScale),
+  gritNumber: openNumber(STRINGS.gritNumber, 1, 30000),
+  gritLabel: optionalText(STRINGS.printedOnIt, 40),
+  bond: oneOf(STRINGS.bond, BONDS),
+  soaking: oneOf(STRINGS.water, SOAKINGS),
   soakMinutes: number()
     .max(1440)
     .required()
     .when('soaking', { is: 'soak', then: number().min(1), otherwise: number().min(0) })
-    .label('Soak, minutes'),
-  dryHours: number().min(0).max(240).required().label('Dries in, hours'),
-  liquid: oneOf('Liquid', LIQUIDS),
-  lengthMm: size('Length, mm', 3000),
-  radiusMm: size('Radius of its round, mm', 400).optional().default(null),
-  widthMm: size('Width, mm', 1000),
-  thicknessNewMm: size('Thickness when new, mm', 500),
-  thicknessMm: size('Thickness left, mm', 500),
-  minThicknessMm: size('Thinnest it may get, mm', 500),
-  otherSideId: id('Other side of').allow(null).required(),
-  strokes: oneOf('Strokes it likes', STROKE_LIKINGS),
-  needsDressing: yesOrNo().required().label('Wants a dressing stone'),
-  fitsRig: yesOrNo().allow(null).default(null).label('Fits the clamp rig'),
-  portable: yesOrNo().default(false).label('Goes into the pack'),
-  cutFactor: number().min(0.1).max(10).required().label('Cut factor'),
-  scratchFactor: number().min(0.1).max(5).required().label('Scratch factor'),
-  changeSeconds: number().min(0).max(3600).required().label('Time to change to it, s'),
-  minutesFlat: openNumber('Minutes between flattenings', 1, 10000),
-  priceMinor: number().integer().min(0).max(100_000_000).allow(null).required().label('Price'),
-  place: optionalText('Place', 60),
-  retired: yesOrNo().required().label('Retired'),
+    .label(STRINGS.soakMinutes),
+  dryHours: number().min(0).max(240).required().label(STRINGS.driesInHours),
+  liquid: oneOf(STRINGS.liquid, LIQUIDS),
+  lengthMm: size(STRINGS.lengthMm, 3000),
+  radiusMm: size(STRINGS.radiusOfItsRoundMm, 400).optional().default(null),
+  widthMm: size(STRINGS.widthMm, 1000),
+  thicknessNewMm: size(STRINGS.thicknessWhenNewMm, 500),
+  thicknessMm: size(STRINGS.thicknessLeftMm, 500),
+  minThicknessMm: size(STRINGS.thinnestItMayGetMm, 500),
+  otherSideId: id(STRINGS.otherSideOf).allow(null).required(),
+  strokes: oneOf(STRINGS.strokesItLikes, STROKE_LIKINGS),
+  needsDressing: yesOrNo().required().label(STRINGS.wantsADressingStone),
+  fitsRig: yesOrNo().allow(null).default(null).label(STRINGS.fitsTheClampRig),
+  portable: yesOrNo().default(false).label(STRINGS.goesIntoThePack),
+  cutFactor: number().min(0.1).max(10).required().label(STRINGS.cutFactor),
+  scratchFactor: number().min(0.1).max(5).required().label(STRINGS.scratchFactor),
+  changeSeconds: number().min(0).max(3600).required().label(STRINGS.timeToChangeToItS),
+  minutesFlat: openNumber(STRINGS.minutesBetweenFlattenings, 1, 10000),
+  priceMinor: number()
+    .integer()
+    .min(0)
+    .max(100_000_000)
+    .allow(null)
+    .required()
+    .label(STRINGS.price),
+  place: optionalText(STRINGS.place, 60),
+  retired: yesOrNo().required().label(STRINGS.retired),
 };
 
 /** Both of a printed grit or none, inside its scale; no more stone left than there was. */
@@ -136,10 +143,9 @@ const belongsTogether = (value: StoneBody, helpers: Joi.CustomHelpers) => {
   return value;
 };
 const STONE_MESSAGES = {
-  'stone.grit': 'Give the scale and the number together, or neither',
-  'stone.scale': 'Grit number: {#gritScale} runs from {#low} to {#high}; {#gritNumber} was given',
-  'stone.thicker':
-    'Thickness left must be at most {#thicknessNewMm} mm, as when new; {#thicknessMm} was given',
+  'stone.grit': STRINGS.giveTheScaleAndTheNumber,
+  'stone.scale': STRINGS.gritNumberGritscaleRunsFromLow,
+  'stone.thicker': STRINGS.thicknessLeftMustBeAtMost,
 };
 
 export const stoneSchema = Joi.object<Checked<StoneBody>, true>(stoneKeys)
@@ -166,7 +172,7 @@ export const importStonesSchema = Joi.object<Checked<ImportStonesBody>, true>({
     .max(MOST_STONES)
     .unique('name')
     .required()
-    .label('Stones'),
+    .label(STRINGS.stones),
 });
 
 export interface FlatteningBody {
@@ -178,15 +184,15 @@ export interface FlatteningBody {
   readonly lostMm: number;
 }
 export const flatteningSchema = Joi.object<Checked<FlatteningBody>, true>({
-  plate: text('Plate used', 60).required(),
+  plate: text(STRINGS.plateUsed, 60).required(),
   gridGone: Joi.boolean()
     .strict()
     .valid(true)
     .required()
-    .label('Pencil grid gone')
-    .messages({ 'any.only': 'Pencil grid gone: rub on until it is, then keep the flattening' }),
-  minutes: number().min(0.1).max(600).required().label('Minutes'),
-  lostMm: number().min(0).max(20).required().label('Thickness lost, mm'),
+    .label(STRINGS.pencilGridGone)
+    .messages({ 'any.only': STRINGS.pencilGridGoneRubOnUntil }),
+  minutes: number().min(0.1).max(600).required().label(STRINGS.minutes),
+  lostMm: number().min(0).max(20).required().label(STRINGS.thicknessLostMm),
 });
 
 export interface SoakBody {
@@ -194,6 +200,6 @@ export interface SoakBody {
   readonly jobId: number | null;
 }
 export const soakSchema = Joi.object<Checked<SoakBody>, true>({
-  minutes: number().min(0.5).max(1440).required().label('Soak, minutes'),
-  jobId: id('Blade').allow(null).required(),
+  minutes: number().min(0.5).max(1440).required().label(STRINGS.soakMinutes),
+  jobId: id(STRINGS.blade).allow(null).required(),
 });

@@ -1,6 +1,7 @@
 /** Validation at the door: every refusal names the field, the limit and what was given. */
 import type Joi from 'joi';
 import { unreadable, type FieldError } from './readable';
+import { STRINGS } from './strings';
 
 export type { FieldError } from './readable';
 
@@ -9,29 +10,29 @@ export type Validated<T> =
   | { readonly ok: false; readonly fields: readonly FieldError[] };
 
 const MESSAGES: Joi.ValidationOptions['messages'] = {
-  'any.required': '{#label} is missing',
-  'any.only': '{#label}: "{#value}" is not one of the choices',
-  'any.unknown': '{#label} is not a field here',
-  'object.unknown': '{#label} is not a field here',
-  'object.base': '{#label} must be an object',
-  'array.base': '{#label} must be a list',
-  'array.min': '{#label} must hold at least {#limit}',
-  'array.max': '{#label} must hold at most {#limit}',
-  'array.unique': '{#label} is there twice',
-  'boolean.base': '{#label} must be yes or no',
-  'number.base': '{#label} must be a number',
-  'number.integer': '{#label} must be a whole number; {#value} was given',
-  'number.min': '{#label} must be at least {#limit}; {#value} was given',
-  'number.max': '{#label} must be at most {#limit}; {#value} was given',
-  'number.greater': '{#label} must be more than {#limit}; {#value} was given',
-  'number.unsafe': '{#label} is too large a number',
-  'number.infinity': '{#label} must be a finite number',
-  'string.base': '{#label} must be text',
-  'string.empty': '{#label} is missing',
-  'string.min': '{#label} needs at least {#limit} characters',
-  'string.max': '{#label} must have at most {#limit} characters',
-  'string.pattern.name': '{#label} must be {#name}; "{#value}" was given',
-  'string.pattern.base': '{#label} is not in the form expected; "{#value}" was given',
+  'any.required': STRINGS.labelIsMissing,
+  'any.only': STRINGS.labelValueIsNotOneOf,
+  'any.unknown': STRINGS.labelIsNotAFieldHere,
+  'object.unknown': STRINGS.labelIsNotAFieldHere,
+  'object.base': STRINGS.labelMustBeAnObject,
+  'array.base': STRINGS.labelMustBeAList,
+  'array.min': STRINGS.labelMustHoldAtLeastLimit,
+  'array.max': STRINGS.labelMustHoldAtMostLimit,
+  'array.unique': STRINGS.labelIsThereTwice,
+  'boolean.base': STRINGS.labelMustBeYesOrNo,
+  'number.base': STRINGS.labelMustBeANumber,
+  'number.integer': STRINGS.labelMustBeAWholeNumber,
+  'number.min': STRINGS.labelMustBeAtLeastLimit,
+  'number.max': STRINGS.labelMustBeAtMostLimit,
+  'number.greater': STRINGS.labelMustBeMoreThanLimit,
+  'number.unsafe': STRINGS.labelIsTooLargeANumber,
+  'number.infinity': STRINGS.labelMustBeAFiniteNumber,
+  'string.base': STRINGS.labelMustBeText,
+  'string.empty': STRINGS.labelIsMissing,
+  'string.min': STRINGS.labelNeedsAtLeastLimitCharacters,
+  'string.max': STRINGS.labelMustHaveAtMostLimit,
+  'string.pattern.name': STRINGS.labelMustBeNameValueWas,
+  'string.pattern.base': STRINGS.labelIsNotInTheForm,
 };
 
 /** The value with its defaults, or every field that is wrong. Unknown fields are refused; text is

@@ -2,6 +2,7 @@
 import { SLACK } from '../units';
 import { HOLLOW_SHARE, SOON_SHARE } from './first-guesses';
 import { abrasiveKind, type AbrasiveKindId } from './kinds';
+import { STRINGS } from './strings';
 
 export interface CareInput {
   readonly kind: AbrasiveKindId;
@@ -51,18 +52,18 @@ export const judgeCare = (input: CareInput): Care => {
   const todo: string[] = [];
   if (isHollow(flatness)) {
     todo.push(
-      `${input.kind === 'wheel' ? 'Dress it' : 'Make it flat'}: ${worked} min of work since, and it bears ${input.minutesFlat}.`,
+      STRINGS.workedSince(
+        input.kind === 'wheel' ? STRINGS.dressIt : STRINGS.makeItFlat,
+        worked,
+        input.minutesFlat,
+      ),
     );
   }
   if (tooThin) {
-    todo.push(
-      `${input.thicknessMm} mm left, less than ${input.minThicknessMm} mm: bed it on a base or retire it.`,
-    );
+    todo.push(STRINGS.mmLeftLessThanMmBed(input.thicknessMm, input.minThicknessMm));
   }
   if (wet) {
-    todo.push(
-      `Still drying, ${Math.ceil(input.dryHours - input.hoursSinceSoak)} h to go: not into its box, and no frost.`,
-    );
+    todo.push(STRINGS.stillDryingHToGoNot(Math.ceil(input.dryHours - input.hoursSinceSoak)));
   }
   return {
     flatness,

@@ -1,6 +1,7 @@
 /** One scale for all abrasives: the median grain size in micrometres. */
 import { fail, micrometres, ok, type Micrometres, type Result } from '../units';
 import { GRIT_SCALES, GRIT_TABLES, type GritScale } from './grit-tables';
+import { STRINGS } from './strings';
 
 /**
  * Median grain of a grit number, log–log between the listed entries.
@@ -16,7 +17,7 @@ export const micrometresOf = (scale: GritScale, grit: number): Result<Micrometre
   if (grit < first.grit || grit > last.grit) {
     return fail(
       'OUT_OF_RANGE',
-      `${scale} runs from ${first.grit} to ${last.grit}; ${grit} is outside it`,
+      STRINGS.runsFromToIsOutsideIt(scale, first.grit, last.grit, grit),
       'grit',
     );
   }

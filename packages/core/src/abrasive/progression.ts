@@ -5,6 +5,7 @@
  */
 import { fail, ok, SLACK, type Result } from '../units';
 import { scratchDepthUm, secondsToRemove, type AbrasiveBody, type SteelWear } from './removal';
+import { STRINGS } from './strings';
 
 export interface RackEntry extends AbrasiveBody {
   readonly id: string;
@@ -129,11 +130,7 @@ export const chooseProgression = (input: ProgressionInput): Result<Progression> 
     (id) => usable.find((entry) => entry.id === id) ?? [],
   );
   if (through.length < (input.through?.length ?? 0)) {
-    return fail(
-      'NO_PROGRESSION',
-      'An abrasive the work must run over is not in the rack or was skipped',
-      'through',
-    );
+    return fail('NO_PROGRESSION', STRINGS.anAbrasiveTheWorkMustRun, 'through');
   }
   // A chain falls in grain: it runs over an abrasive when it neither jumps it, nor begins or ends short of it.
   const misses = (coarserUm: number, finerUm: number, ids: readonly string[]): boolean =>
@@ -198,25 +195,19 @@ const explainNoChain = (
   if (usable.length === 0) {
     return fail(
       'NO_PROGRESSION',
-      input.rack.length === 0
-        ? 'The rack is empty: a plan needs a stone, a plate or a film'
-        : 'The rack holds no stone, plate or film that could be used; belts need a machine, chosen under how the angle is held',
+      input.rack.length === 0 ? STRINGS.theRackIsEmptyAPlan : STRINGS.theRackHoldsNoStonePlate,
       'rack',
     );
   }
   if (input.first !== undefined && !usable.some(({ id }) => id === input.first)) {
-    return fail(
-      'NO_PROGRESSION',
-      `The first abrasive asked for, ${input.first}, is not in the rack or was skipped`,
-      'first',
-    );
+    return fail('NO_PROGRESSION', STRINGS.theFirstAbrasiveAskedForIs(input.first), 'first');
   }
   if (input.through && input.through.length > 0) {
     const without = chooseProgression({ ...input, through: [] });
     if (without.ok) {
       return fail(
         'NO_PROGRESSION',
-        `No chain to ${finestUm} to ${coarsestUm} µm runs over ${namesOf(input.through)}`,
+        STRINGS.noChainToToMRuns(finestUm, coarsestUm, namesOf(input.through)),
         'through',
       );
     }
@@ -228,13 +219,19 @@ const explainNoChain = (
   if (!usable.some(({ um }) => finishes(um))) {
     return fail(
       'NO_PROGRESSION',
-      `No abrasive ends between ${finestUm} and ${coarsestUm} µm; the nearest is ${nameOf(nearest)} at ${nearest.um} µm`,
+      STRINGS.noAbrasiveEndsBetweenAndM(finestUm, coarsestUm, nameOf(nearest), nearest.um),
       'finishUm',
     );
   }
   return fail(
     'NO_PROGRESSION',
-    `No chain reaches ${finestUm} to ${coarsestUm} µm with steps of at most ${input.maxRatio ?? 'any'} times; the nearest finish is ${nameOf(nearest)} at ${nearest.um} µm`,
+    STRINGS.noChainReachesToMWith(
+      finestUm,
+      coarsestUm,
+      input.maxRatio ?? 'any',
+      nameOf(nearest),
+      nearest.um,
+    ),
     'maxRatio',
   );
 };

@@ -11,6 +11,7 @@ import {
   type Progression,
   type ProgressionInput,
 } from './progression';
+import { STRINGS } from './strings';
 
 export const PROGRESSION_SCHOOLS = [
   'quickest',
@@ -76,7 +77,7 @@ const oneCoarseStone = (input: ProgressionInput): Result<Progression> => {
   if (chains.length === 0) {
     return fail(
       'NO_PROGRESSION',
-      `One coarse stone wants an abrasive of ${finestUm} to ${coarsestUm} µm; none stands in the rack`,
+      STRINGS.oneCoarseStoneWantsAnAbrasive(finestUm, coarsestUm),
       'rack',
     );
   }

@@ -9,6 +9,7 @@ import {
   type Millimetres,
   type Result,
 } from '../units';
+import { STRINGS } from './strings';
 
 export interface WheelBevel {
   readonly apexAngle: DegreesPerSide;
@@ -24,7 +25,7 @@ export const wheelBevel = (
   if (bevelFace > 2 * wheelRadius) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A bevel of ${bevelFace} mm is wider than the wheel of ${2 * wheelRadius} mm`,
+      STRINGS.aBevelOfMmIsWider(bevelFace, 2 * wheelRadius),
       'bevelFaceMm',
     );
   }
@@ -32,7 +33,7 @@ export const wheelBevel = (
   if (apexAngle <= 0) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `At ${angle}° the hollow of this wheel leaves no apex (${apexAngle.toFixed(2)}°)`,
+      STRINGS.atDegreesTheHollowOfThis(angle, apexAngle.toFixed(2)),
       'angleDeg',
     );
   }

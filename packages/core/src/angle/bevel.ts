@@ -10,6 +10,7 @@ import {
   type Millimetres,
   type Result,
 } from '../units';
+import { STRINGS } from './strings';
 
 export interface MeasuredBevel {
   readonly angle: DegreesPerSide;
@@ -29,7 +30,7 @@ export const angleFromBevel = (
   if (shoulder > bevelFace) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A bevel face of ${bevelFace} mm cannot span ${shoulder} mm at the shoulder`,
+      STRINGS.aBevelFaceOfMmCannot(bevelFace, shoulder),
       'shoulderMm',
     );
   }

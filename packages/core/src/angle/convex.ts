@@ -8,6 +8,7 @@ import {
   type Millimetres,
   type Result,
 } from '../units';
+import { STRINGS } from './strings';
 
 export interface ConvexFacet {
   readonly angle: DegreesPerSide;
@@ -34,7 +35,7 @@ export const convexEdge = (
   if (apexAngle <= shoulderAngle) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A convex edge is steeper at the apex (${apexAngle}°) than at the shoulder (${shoulderAngle}°)`,
+      STRINGS.aConvexEdgeIsSteeperAt(apexAngle, shoulderAngle),
       'apexAngleDeg',
     );
   }

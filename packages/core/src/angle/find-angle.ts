@@ -4,6 +4,7 @@
  * high; another answer at the tip than at the heel is the place of the jaws, since the angle falls with the
  * way from them.
  */
+import { STRINGS } from './strings';
 export const INK_PLACES = ['heel', 'middle', 'tip'] as const;
 export type InkPlace = (typeof INK_PLACES)[number];
 export const INK_SEEN = ['shoulder', 'across', 'edge'] as const;
@@ -29,7 +30,7 @@ export interface AngleCorrection {
 const OFF: Readonly<Record<InkSeen, -1 | 0 | 1>> = { shoulder: -1, across: 0, edge: 1 };
 
 const turnText = (turnDeg: number): string =>
-  `${turnDeg > 0 ? 'Raise' : 'Lower'} by ${Math.abs(turnDeg)}° and ink again.`;
+  STRINGS.byDegreesAndInkAgain(turnDeg > 0 ? STRINGS.raise : STRINGS.lower, Math.abs(turnDeg));
 
 /**
  * What to change next, in degrees and millimetres; null until all three places were looked at. The jaws go
@@ -49,7 +50,11 @@ export const findAngle = ({ heel, middle, tip }: InkAlong): AngleCorrection | nu
       turnDeg: 0,
       slideMm,
       isMatched: false,
-      text: `Too ${slope > 0 ? 'high' : 'low'} at the tip for what the heel shows: slide the jaws ${Math.abs(slideMm)} mm towards the ${slideMm > 0 ? 'tip' : 'heel'}, then ink again.`,
+      text: STRINGS.tooAtTheTipForWhat(
+        slope > 0 ? STRINGS.high : STRINGS.low,
+        Math.abs(slideMm),
+        slideMm > 0 ? STRINGS.tip : STRINGS.heel,
+      ),
     };
   }
   if (off.every((each) => each === 0)) {
@@ -57,7 +62,7 @@ export const findAngle = ({ heel, middle, tip }: InkAlong): AngleCorrection | nu
       turnDeg: 0,
       slideMm: 0,
       isMatched: true,
-      text: 'Matched at heel, middle and tip: lock it and write the figure down.',
+      text: STRINGS.matchedAtHeelMiddleAndTip,
     };
   }
   if (off[1] !== off[0] && off[0] === 0) {
@@ -65,7 +70,7 @@ export const findAngle = ({ heel, middle, tip }: InkAlong): AngleCorrection | nu
       turnDeg: 0,
       slideMm: 0,
       isMatched: false,
-      text: `Matched at both ends, ${off[1] > 0 ? 'high' : 'low'} in the middle: the bevel is not even. Keep the setting; the first stone evens it.`,
+      text: STRINGS.matchedAtBothEndsInThe(off[1] > 0 ? STRINGS.high : STRINGS.low),
     };
   }
   const isEverywhere = off[1] === off[0];

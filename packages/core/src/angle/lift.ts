@@ -12,6 +12,7 @@ import {
   type Millimetres,
   type Result,
 } from '../units';
+import { STRINGS } from './strings';
 
 /**
  * θ0 = atan(x_s / H): the angle held when the spine touches the stone.
@@ -35,7 +36,7 @@ export const liftFor = (
   if (angle < resting - SLACK) {
     return fail(
       'ANGLE_BELOW_RESTING',
-      `The blade rests at ${resting.toFixed(2)}° per side; ${angle}° cannot be held`,
+      STRINGS.theBladeRestsAtDegreesPer(resting.toFixed(2), angle),
       'angleDeg',
     );
   }
@@ -51,11 +52,7 @@ export const angleFromLift = (
 ): Result<DegreesPerSide> => {
   const reach = Math.hypot(height, spineOffset);
   if (lift > reach) {
-    return fail(
-      'OUT_OF_RANGE',
-      `A lift of ${lift} mm is more than this blade allows: ${reach.toFixed(2)} mm`,
-      'liftMm',
-    );
+    return fail('OUT_OF_RANGE', STRINGS.aLiftOfMmIsMore(lift, reach.toFixed(2)), 'liftMm');
   }
   const raised = toDegrees(radians(Math.asin(lift / reach)));
   return ok(perSide(restingAngle(height, spineOffset) + raised));

@@ -8,6 +8,7 @@ import { fail, mm, ok, perSide, type Result } from '../units';
 import { angleFromBevel } from './bevel';
 import { gaugeAngle } from './gauge';
 import { angleFromLift } from './lift';
+import { STRINGS } from './strings';
 
 export const GAUGE_ZEROS = ['the stone', 'the bench', 'another face'] as const;
 export const GAUGE_SEATS = ['parallel flats', 'the primary face', 'the bevel itself'] as const;
@@ -104,7 +105,11 @@ const fromBevel = (faceMm: number, behindEdgeMm: number, bevels: 1 | 2): Result<
         BEHIND_SIGMA_MM / bevels / (faceMm * cos),
         (shoulder * BEVEL_FACE_SIGMA_MM) / (faceMm ** 2 * cos),
       ),
-    text: `asin(${shoulder.toFixed(3)} / ${faceMm}) from ${bevels === 2 ? 'half the thickness behind the edge' : 'the thickness at the shoulder'} and the width of the face`,
+    text: STRINGS.asinFromAndTheWidthOf(
+      shoulder.toFixed(3),
+      faceMm,
+      bevels === 2 ? STRINGS.halfTheThicknessBehindTheEdge : STRINGS.theThicknessAtTheShoulder,
+    ),
   });
 };
 
@@ -150,39 +155,39 @@ export const markerAdvice = (trials: readonly MarkerTrial[], startDeg: number): 
   if (trials.length === 0) {
     return {
       nextDeg: startDeg,
-      text: `Colour the bevel; one light pass on the finest abrasive at ${startDeg.toFixed(1)}°. Begin wide: nothing is lost if the guess is wrong.`,
+      text: STRINGS.colourTheBevelOneLightPass(startDeg.toFixed(1)),
     };
   }
   const { aboveDeg, belowDeg, matchedDeg, uneven } = markerBracket(trials);
   if (uneven) {
     return {
       nextDeg: trials.at(-1)!.angleDeg,
-      text: 'Gone here and left there: the blade twists, or the clamp or lift wants a correction at that place. Set it and try the same angle again.',
+      text: STRINGS.goneHereAndLeftThereThe,
     };
   }
   if (matchedDeg !== null)
-    return { nextDeg: null, text: `Matched at ${matchedDeg.toFixed(1)}° per side.` };
+    return { nextDeg: null, text: STRINGS.matchedAtDegreesPerSide(matchedDeg.toFixed(1)) };
   if (aboveDeg !== null && belowDeg !== null) {
     if (aboveDeg >= belowDeg) {
       return {
         nextDeg: (aboveDeg + belowDeg) / 2,
-        text: `${aboveDeg}° was found too low and ${belowDeg}° too high: one of them was not held. Try between them again.`,
+        text: STRINGS.degreesWasFoundTooLowAnd(aboveDeg, belowDeg),
       };
     }
     const next = (aboveDeg + belowDeg) / 2;
     return {
       nextDeg: next,
-      text: `Between ${aboveDeg}° and ${belowDeg}°: try ${next.toFixed(1)}°.`,
+      text: STRINGS.betweenDegreesAndDegreesTryDegrees(aboveDeg, belowDeg, next.toFixed(1)),
     };
   }
   if (aboveDeg !== null)
     return {
       nextDeg: aboveDeg + FIRST_STEP_DEG,
-      text: `Only the shoulder was rubbed: too low. Try ${(aboveDeg + FIRST_STEP_DEG).toFixed(1)}°.`,
+      text: STRINGS.onlyTheShoulderWasRubbedToo((aboveDeg + FIRST_STEP_DEG).toFixed(1)),
     };
   return {
     nextDeg: Math.max(3, belowDeg! - FIRST_STEP_DEG),
-    text: `Only the very edge was rubbed: too high. Try ${Math.max(3, belowDeg! - FIRST_STEP_DEG).toFixed(1)}°.`,
+    text: STRINGS.onlyTheVeryEdgeWasRubbed(Math.max(3, belowDeg! - FIRST_STEP_DEG).toFixed(1)),
   };
 };
 
@@ -193,18 +198,18 @@ const fromMarker = (trials: readonly MarkerTrial[]): Result<ReadAngle> => {
       route: 'marker',
       perSideDeg: matchedDeg,
       sigmaDeg: uneven ? UNEVEN_SIGMA_DEG : MATCHED_SIGMA_DEG,
-      text: `ink gone across the bevel at ${matchedDeg.toFixed(1)}°`,
+      text: STRINGS.inkGoneAcrossTheBevelAt(matchedDeg.toFixed(1)),
     });
   }
   if (aboveDeg === null || belowDeg === null || aboveDeg >= belowDeg) {
-    return fail('INVALID_INPUT', 'The marker trials do not close in on an angle yet', 'trials');
+    return fail('INVALID_INPUT', STRINGS.theMarkerTrialsDoNotClose, 'trials');
   }
   // Anywhere between the two is as likely: a rectangle's standard deviation.
   return ok({
     route: 'marker',
     perSideDeg: (aboveDeg + belowDeg) / 2,
     sigmaDeg: both((belowDeg - aboveDeg) / Math.sqrt(12), MATCHED_SIGMA_DEG / 2),
-    text: `too low at ${aboveDeg}°, too high at ${belowDeg}°`,
+    text: STRINGS.tooLowAtDegreesTooHigh(aboveDeg, belowDeg),
   });
 };
 
@@ -222,7 +227,7 @@ const fromLift = (
     route: 'lift',
     perSideDeg: angle.value,
     sigmaDeg: (DEG * LIFT_SIGMA_MM) / run,
-    text: `the bevel lies flat with the spine ${liftMm} mm up, on ${heightMm} mm of blade: the hand decides, the figure guides`,
+    text: STRINGS.theBevelLiesFlatWithThe(liftMm, heightMm),
   });
 };
 
@@ -252,7 +257,7 @@ export const readAngle = (
       if (angle <= 0 || angle >= 90)
         return fail(
           'OUT_OF_RANGE',
-          `${reading.readingDeg}° with a lean of ${lean.toFixed(1)}° is no angle of an edge`,
+          STRINGS.degreesWithALeanOfDegrees(reading.readingDeg, lean.toFixed(1)),
           'readingDeg',
         );
       const leanSigma =
@@ -263,7 +268,14 @@ export const readAngle = (
         route: 'gauge',
         perSideDeg: angle,
         sigmaDeg: both(GAUGE_SIGMA_DEG, leanSigma, ZERO_SIGMA_DEG[reading.zeroed]),
-        text: `${reading.readingDeg}° read on ${reading.seat}, zeroed on ${reading.zeroed}${lean === 0 ? '' : `, ${onFace ? 'and' : 'less'} ${lean.toFixed(1)}° for the lean of that face`}`,
+        text: STRINGS.degreesReadOnZeroedOn(
+          reading.readingDeg,
+          reading.seat,
+          reading.zeroed,
+          lean === 0
+            ? ''
+            : STRINGS.degreesForTheLeanOfThat(onFace ? STRINGS.and : STRINGS.less, lean.toFixed(1)),
+        ),
       });
     }
     case 'marker':
@@ -277,7 +289,7 @@ export const readAngle = (
           reading.as === 'inclusive' ? reading.valueDeg / bevels : reading.valueDeg,
         ),
         sigmaDeg: MAKER_SIGMA_DEG,
-        text: `${reading.valueDeg}° ${reading.as} by its maker, when it was new`,
+        text: STRINGS.degreesByItsMakerWhenIt(reading.valueDeg, reading.as),
       });
     case 'laser': {
       // The beam grazes the face at θ and leaves it at θ again: it is turned by 2θ.
@@ -292,7 +304,7 @@ export const readAngle = (
             (reading.distanceMm * SPOT_SIGMA_MM) / reach,
             (reading.spotMm * DISTANCE_SIGMA_MM) / reach,
           ),
-        text: `half of atan(${reading.spotMm} / ${reading.distanceMm}): the face turns the beam by twice its angle`,
+        text: STRINGS.halfOfAtanTheFaceTurns(reading.spotMm, reading.distanceMm),
       });
     }
   }
@@ -338,7 +350,13 @@ export const combineAngles = (readings: readonly ReadAngle[]): CombinedAngle | n
         between: [sure.route, other.route],
         byDeg,
         trust: sure.route,
-        text: `${ROUTE_LABELS[sure.route]} and ${ROUTE_LABELS[other.route].toLowerCase()} are ${byDeg.toFixed(1)}° apart, more than their uncertainties allow: trust the first (± ${sure.sigmaDeg.toFixed(1)}°).${halved ? ' One is about twice the other: was it per side or inclusive?' : ''}`,
+        text: STRINGS.andAreDegreesApartMoreThan(
+          ROUTE_LABELS[sure.route],
+          ROUTE_LABELS[other.route].toLowerCase(),
+          byDeg.toFixed(1),
+          sure.sigmaDeg.toFixed(1),
+          halved ? STRINGS.oneIsAboutTwiceTheOther : '',
+        ),
       });
     }
   });

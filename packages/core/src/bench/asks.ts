@@ -1,8 +1,9 @@
 /** What the bench asks before a step is left, beside its burr: the plan's gates and what its kind of work must show. */
-import { localized } from '../text';
+import { localized, named } from '../text';
 import { STEP_GATES, type PlanStep, type StepGateCode } from '../plan/steps';
 import { AFTER_SLACK_MM } from './first-guesses';
 import type { BenchReadingId, BenchReadings } from './readings';
+import { STRINGS } from './strings';
 
 export const BENCH_ASK_CODES = [...STEP_GATES, 'first stone', 'rim', 'facet'] as const;
 export type BenchAskCode = StepGateCode | 'first stone' | 'rim' | 'facet';
@@ -94,12 +95,13 @@ export const readingShows = (
 ): { readonly shows: boolean; readonly text: string } | null => {
   if (code === 'thickness' && readings.behindEdgeMm !== undefined && afterMm !== null) {
     const shows = readings.behindEdgeMm <= afterMm + AFTER_SLACK_MM;
-    return { shows, text: `${readings.behindEdgeMm} mm, ${afterMm} mm is aimed at` };
+    return { shows, text: STRINGS.mmMmIsAimedAt(readings.behindEdgeMm, afterMm) };
   }
   if (code === 'remnant' && readings.remnantMm !== undefined) {
     return {
       shows: readings.remnantMm > 0,
-      text: readings.remnantMm > 0 ? `${readings.remnantMm} mm left` : 'none is left: stop here',
+      text:
+        readings.remnantMm > 0 ? STRINGS.mmLeft(readings.remnantMm) : STRINGS.noneIsLeftStopHere,
     };
   }
   return null;
@@ -136,5 +138,5 @@ export const sideMissing = (
   const meant = sides.filter(({ strokes }) => strokes > 0).map(({ side }) => side);
   if (meant.length < 2 || rounds.some(({ seconds }) => seconds !== null)) return [];
   const idle = meant.filter((side) => counted[side] === 0);
-  return idle.length === 1 ? [`${idle[0]} side: nothing done there yet`] : [];
+  return idle.length === 1 ? [STRINGS.nothingDoneYet(named(idle[0]!))] : [];
 };

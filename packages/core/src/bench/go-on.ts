@@ -7,6 +7,8 @@ import type { Zone } from '../geometry';
 import type { BurrGate } from '../plan/steps';
 import type { BenchAsk, BenchAskCode } from './asks';
 import type { BladeSide, BurrCheck, BurrFinding } from './session';
+import { named } from '../text';
+import { STRINGS } from './strings';
 
 export type GoOn =
   | { readonly does: 'start'; readonly text: string }
@@ -56,7 +58,7 @@ export const goOn = ({
   shown,
   isBegun,
 }: GoOnInput): GoOn => {
-  if (!isBegun) return { does: 'start', text: 'Start the clock' };
+  if (!isBegun) return { does: 'start', text: STRINGS.startTheClock };
   if (gate !== 'no check') {
     const open = burrOn.find((side) => zones.some((zone) => burr[side][zone] === undefined));
     if (open !== undefined) {
@@ -65,11 +67,14 @@ export const goOn = ({
         does: 'burr',
         side: open,
         finding,
-        text: `Burr on the ${open}: ${finding === 'none' ? 'none anywhere' : `${finding} everywhere`}`,
+        text: STRINGS.burrOnThe(
+          named(open),
+          finding === 'none' ? STRINGS.noneAnywhere : STRINGS.everywhere(named(finding)),
+        ),
       };
     }
   }
   const ask = asks.find(({ code }) => !shown.includes(code));
   if (ask) return { does: 'show', code: ask.code, text: ask.text };
-  return { does: 'leave', text: 'Done, next step' };
+  return { does: 'leave', text: STRINGS.doneNextStep };
 };

@@ -1,6 +1,7 @@
 /** Pressure practised against a kitchen scale: how steady the hand is, and how often inside the band. */
 import type { Newtons } from '../units';
 import { STEADY_SHARE } from './first-guesses';
+import { STRINGS } from './strings';
 
 export interface PressureReading {
   /** Seconds since the practice began. */
@@ -41,11 +42,11 @@ export const judgePressure = (
   const insideShare = inside / pressed.length;
   const text =
     insideShare >= STEADY_SHARE
-      ? 'Steady, and where it belongs.'
+      ? STRINGS.steadyAndWhereItBelongs
       : meanN > high
-        ? 'Too heavy: let the stone do it.'
+        ? STRINGS.tooHeavyLetTheStoneDo
         : meanN < low
-          ? 'Too light for this grain.'
-          : 'Right on average, but it wanders: slow down.';
+          ? STRINGS.tooLightForThisGrain
+          : STRINGS.rightOnAverageButItWanders;
   return { count: pressed.length, meanN, sdN, insideShare, text };
 };

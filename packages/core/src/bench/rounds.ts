@@ -4,6 +4,8 @@ import type { BurrGate, StrokeRound } from '../plan/steps';
 import { moreStrokes } from './more-strokes';
 import type { AddedRound } from './notes';
 import { BLADE_SIDES, type BladeSide, type BurrCheck } from './session';
+import { named } from '../text';
+import { STRINGS } from './strings';
 
 export type Counted = Readonly<Record<BladeSide, number>>;
 
@@ -134,7 +136,9 @@ export const moreThere = (
       const at = worked(wanted) ?? worked(other(wanted));
       if (!isWanting || !at) return [];
       const because =
-        gate === 'everywhere' ? `no burr on the ${felt}, ${zone}` : `burr on the ${felt}, ${zone}`;
+        gate === 'everywhere'
+          ? STRINGS.noBurrOnThe(named(felt), named(zone))
+          : STRINGS.aBurrOnThe(named(felt), named(zone));
       return [{ side: at.side, count: moreStrokes(at.strokes), zone, because }];
     }),
   );

@@ -5,6 +5,8 @@ import type { BenchAskCode } from './asks';
 import { LONGEST_RUN_S } from './first-guesses';
 import { MOST_ADDED_ROUNDS, NO_NOTES, type AddedRound, type StepNotes } from './notes';
 import type { BenchReadingId } from './readings';
+import { named } from '../text';
+import { STRINGS } from './strings';
 
 export const BURR_FINDINGS = ['none', 'slight', 'clear', 'heavy'] as const;
 export type BurrFinding = (typeof BURR_FINDINGS)[number];
@@ -196,11 +198,11 @@ export const gateOf = (
   for (const side of sides) {
     for (const zone of zones) {
       const finding = burr[side][zone];
-      if (finding === undefined) missing.push(`${side} ${zone}: not checked`);
+      if (finding === undefined) missing.push(STRINGS.notChecked(named(side), named(zone)));
       else if (gate === 'everywhere' && finding === 'none') {
-        missing.push(`${side} ${zone}: no burr yet, more there, not everywhere`);
+        missing.push(STRINGS.noBurrYetMoreThereNot(named(side), named(zone)));
       } else if (gate === 'gone' && !GONE[policy].includes(finding)) {
-        missing.push(`${side} ${zone}: burr still ${finding}`);
+        missing.push(STRINGS.burrStill(named(side), named(zone), named(finding)));
       }
     }
   }

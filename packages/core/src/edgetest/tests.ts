@@ -1,5 +1,6 @@
 import { byZone, type Zone } from '../geometry';
 import { median } from '../statistics';
+import { named } from '../text';
 import type { TestId } from './catalogue';
 
 /** What was read of a test: the id of its class. */
@@ -105,4 +106,4 @@ export const forceScale = (goodForceGf: number | null | undefined): number =>
 
 /** The word for a cut force; bands differ by thread, and a bench sets its own by a known-good blade. */
 export const forceBand = (gf: number, goodForceGf?: number | null): string =>
-  FORCE_BANDS.find(([below]) => gf < below * forceScale(goodForceGf))?.[1] ?? 'dull';
+  named(FORCE_BANDS.find(([below]) => gf < below * forceScale(goodForceGf))?.[1] ?? 'dull');

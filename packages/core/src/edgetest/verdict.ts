@@ -15,6 +15,7 @@ import {
   mustRepeat,
   type EdgeReadings,
 } from './tests';
+import { STRINGS } from './strings';
 
 export const VERDICTS = ['meets', 'meets with remarks', 'not tested', 'back to the bench'] as const;
 export type Verdict = (typeof VERDICTS)[number];
@@ -87,14 +88,12 @@ const readClass = (
   const { label, classes } = known;
   const name = label.toLowerCase();
   if (read === undefined) {
-    if (counts.includes(test)) found.notDone.push(`${name}: not done`);
+    if (counts.includes(test)) found.notDone.push(STRINGS.notDone(name));
     return;
   }
   const means: ClassMeans = classes.find(({ id }) => id === read)?.means ?? 'remark';
   if (means === 'good') return;
-  const said =
-    (test === 'light' ? 'light: a glint, the apex is missing or rolled' : `${name}: ${read}`) +
-    where;
+  const said = (test === 'light' ? STRINGS.lightAGlintTheApexIs : `${name}: ${read}`) + where;
   // What does not count for this use sends nothing back; a burr that was felt does.
   const isHeard = counts.includes(test) || test === 'burr';
   const isFault = isHeard && (means === 'fault' || (means === 'fine' && wantsFine(use)));
@@ -104,15 +103,13 @@ const readClass = (
 const readForce = (found: Found, forceGf: readonly number[], targetGf: number): void => {
   const median = medianGf(forceGf);
   if (median === null || forceGf.length < FORCE_READINGS_WANTED) {
-    found.notDone.push(`cut force: ${forceGf.length} of ${FORCE_READINGS_WANTED} readings`);
+    found.notDone.push(STRINGS.cutForceOfReadings(forceGf.length, FORCE_READINGS_WANTED));
   } else if (mustRepeat(forceGf)) {
-    found.notDone.push(
-      'cut force: the readings spread over more than a third of their median, repeat them',
-    );
+    found.notDone.push(STRINGS.cutForceTheReadingsSpreadOver);
   } else if (median > targetGf * REMARK_MARGIN) {
-    found.faults.push(`cut force: ${median} gf, wanted at most ${targetGf} gf`);
+    found.faults.push(STRINGS.cutForceGfWantedAtMost(median, targetGf));
   } else if (median > targetGf) {
-    found.remarks.push(`cut force: ${median} gf, just above ${targetGf} gf`);
+    found.remarks.push(STRINGS.cutForceGfJustAboveGf(median, targetGf));
   }
 };
 
@@ -146,7 +143,7 @@ export const judgeEdge = (readings: EdgeReadings, use: Use, bench: TestBench): B
       readClass(found, test, classes[test], asked);
     for (const place of readings.places ?? [])
       if (place.zone === zone)
-        readClass(found, place.test, place.read, asked, ` at ${Math.round(place.atMm)} mm`);
+        readClass(found, place.test, place.read, asked, STRINGS.atMm(Math.round(place.atMm)));
     if (counts.includes('force')) readForce(found, forceGf, targetForceGf(use, bench));
     return { zone, verdict: verdictOf(found), reasons: reasonsOf(found) };
   });

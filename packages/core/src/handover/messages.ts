@@ -1,4 +1,5 @@
 /** What customers are written: templates with blanks that are filled in, and the templates a shop begins with. */
+import { STRINGS } from './strings';
 export const MESSAGE_KINDS = ['ready', 'late', 'due', 'reminder'] as const;
 export type MessageKind = (typeof MESSAGE_KINDS)[number];
 
@@ -27,20 +28,20 @@ const SIGNED = '\n\n{shop}\n{address}\n{phone}';
 
 export const USUAL_TEMPLATES: MessageTemplates = {
   ready: {
-    subject: 'Ready to collect: {blades}',
-    body: `Good day {customer},\n\n{blades} can be collected (tag {tags}). To pay: {price}.\n{place}\n{page}${SIGNED}`,
+    subject: STRINGS.readyToCollectBlades,
+    body: STRINGS.goodDayCustomerBladesCanBe(SIGNED),
   },
   late: {
-    subject: 'A little later: {blades}',
-    body: `Good day {customer},\n\n{blades} (tag {tags}) will take longer than promised. We are sorry, and write again as soon as it is ready.\n{page}${SIGNED}`,
+    subject: STRINGS.aLittleLaterBlades,
+    body: STRINGS.goodDayCustomerBladesTagTags(SIGNED),
   },
   due: {
-    subject: 'Is it still sharp? {blades}',
-    body: `Good day {customer},\n\nby now {blades} may want sharpening again. If it still cuts as you like it, leave it.\n{place}${SIGNED}`,
+    subject: STRINGS.isItStillSharpBlades,
+    body: STRINGS.goodDayCustomerByNowBlades(SIGNED),
   },
   reminder: {
-    subject: 'Still here: {blades}',
-    body: `Good day {customer},\n\n{blades} (tag {tags}) is still here to be collected. To pay: {price}.\n{place}\n{page}${SIGNED}`,
+    subject: STRINGS.stillHereBlades,
+    body: STRINGS.goodDayCustomerBladesTagTagsIs(SIGNED),
   },
 };
 

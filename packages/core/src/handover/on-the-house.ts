@@ -1,5 +1,6 @@
 /** Whether mending a complaint costs the customer: by the shop's days, and by whose doing it probably is. */
 import type { AnyCauseId } from '../edgetest';
+import { STRINGS } from './strings';
 
 /** What use does to an edge, whoever sharpened it; everything else is work of ours. */
 const NOT_OURS: readonly AnyCauseId[] = ['not dried', 'patina', 'maker’s wheel'];
@@ -24,16 +25,19 @@ export const houseRule = ({
   readonly houseDays: number;
   readonly cause: AnyCauseId | null;
 }): HouseRule => {
-  const days = daysSince === 1 ? 'a day' : `${daysSince} days`;
+  const days = daysSince === 1 ? STRINGS.aDay : STRINGS.days(daysSince);
   if (daysSince > houseDays)
     return {
       onTheHouse: false,
-      because: `It went home ${days} ago; the shop mends for nothing within ${houseDays}.`,
+      because: STRINGS.itWentHomeAgoTheShop(days, houseDays),
     };
   if (cause !== null && NOT_OURS.includes(cause))
-    return { onTheHouse: false, because: 'It is nothing the work did.' };
+    return { onTheHouse: false, because: STRINGS.itIsNothingTheWorkDid };
   return {
     onTheHouse: true,
-    because: `It went home ${daysSince === 0 ? 'today' : `${days} ago`}, within the ${houseDays} days of the shop.`,
+    because: STRINGS.itWentHomeWithinTheDays(
+      daysSince === 0 ? STRINGS.today : STRINGS.ago(days),
+      houseDays,
+    ),
   };
 };

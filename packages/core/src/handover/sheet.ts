@@ -7,6 +7,7 @@ import type { Practice } from '../plan/choices';
 import type { Steel } from '../steel';
 import { careAdvice } from './care';
 import type { ComeBack } from './come-back';
+import { STRINGS } from './strings';
 
 export interface SheetFacts {
   readonly name: string;
@@ -66,10 +67,10 @@ const fixed = (value: number, digits: number): string => value.toFixed(digits);
 const plain = (value: number): string => String(Number(value.toFixed(1)));
 
 const SHARPNESS_SAID: Readonly<Record<Sharpness, string>> = {
-  keen: 'It came still sharp.',
-  tired: 'It came tired: it cut, but not as it should.',
-  dull: 'It came dull.',
-  blunt: 'It came blunt.',
+  keen: STRINGS.itCameStillSharp,
+  tired: STRINGS.itCameTiredItCutBut,
+  dull: STRINGS.itCameDull,
+  blunt: STRINGS.itCameBlunt,
 };
 
 /** "2 chips, the deepest 1.4 mm". */
@@ -80,15 +81,15 @@ const damageSaid = (damage: readonly Damage[]): readonly string[] => {
     const deepest = Math.max(...ofKind.map(({ depthMm }) => depthMm));
     const count = ofKind.length === 1 ? `1 ${kind}` : `${ofKind.length} × ${kind}`;
     return deepest > 0
-      ? `${count}, ${ofKind.length === 1 ? '' : 'the deepest '}${plain(deepest)} mm`
+      ? `${count}, ${ofKind.length === 1 ? '' : STRINGS.theDeepest}${plain(deepest)} mm`
       : count;
   });
 };
 
 const cameWith = ({ sharpness, damage, askedFor }: SheetFacts): string[] => [
   SHARPNESS_SAID[sharpness],
-  ...(damage.length > 0 ? [`Found on it: ${damageSaid(damage).join('; ')}.`] : []),
-  ...(askedFor === '' ? [] : [`You asked for: ${askedFor}.`]),
+  ...(damage.length > 0 ? [STRINGS.foundOnIt(damageSaid(damage).join('; '))] : []),
+  ...(askedFor === '' ? [] : [STRINGS.youAskedFor(askedFor)]),
 ];
 
 /** What each kind of work is for; work that belongs to the bench alone is not told. */
@@ -103,39 +104,50 @@ const doneSaid = (facts: SheetFacts): string[] => {
   add(
     'outline',
     out.some(({ kind }) => kind === 'missing tip' || kind === 'bent tip')
-      ? 'The point brought back and the edge line made true.'
+      ? STRINGS.thePointBroughtBackAndThe
       : out.some(({ kind }) => kind === 'chip')
-        ? 'Chips taken out down to sound steel: what is left in breaks out again.'
-        : 'The edge line made true, so that it meets the board all along.',
+        ? STRINGS.chipsTakenOutDownToSound
+        : STRINGS.theEdgeLineMadeTrueSo,
   );
-  add('tapping', 'The back tapped out, so that there is steel to sharpen again.');
+  add('tapping', STRINGS.theBackTappedOutSoThat);
   if (did('thinning') && plan)
     lines.push(
-      `Thinned just above the edge, from ${fixed(plan.behindBeforeMm, 2)} to ${fixed(plan.behindAfterMm, 2)} mm, so that it goes through food without wedging.`,
+      STRINGS.thinnedJustAboveTheEdgeFrom(
+        fixed(plan.behindBeforeMm, 2),
+        fixed(plan.behindAfterMm, 2),
+      ),
     );
-  add('faces', 'The faces cleaned and blended.');
-  add('back', 'The back laid flat: without that the edge does not meet.');
-  if (did('edge') || did('refine')) lines.push('A new edge ground and refined.');
-  add('micro', 'A hair of a steeper edge at the very end, so that it lasts.');
-  if (did('deburr') || did('strop')) lines.push('The burr taken off: it is sharp, not only rough.');
-  if (facts.touchedUp) lines.push('Touched up: the edge brought back without grinding it anew.');
-  if (did('test') || facts.after !== null) lines.push('Tested before it leaves.');
+  add('faces', STRINGS.theFacesCleanedAndBlended);
+  add('back', STRINGS.theBackLaidFlatWithoutThat);
+  if (did('edge') || did('refine')) lines.push(STRINGS.aNewEdgeGroundAndRefined);
+  add('micro', STRINGS.aHairOfASteeperEdge);
+  if (did('deburr') || did('strop')) lines.push(STRINGS.theBurrTakenOffItIs);
+  if (facts.touchedUp) lines.push(STRINGS.touchedUpTheEdgeBroughtBack);
+  if (did('test') || facts.after !== null) lines.push(STRINGS.testedBeforeItLeaves);
   if (plan && plan.heightLostMm >= 0.05)
-    lines.push(`The blade is ${fixed(plan.heightLostMm, 1)} mm lower than it came.`);
+    lines.push(STRINGS.theBladeIsMmLowerThan(fixed(plan.heightLostMm, 1)));
   return lines;
 };
 
 const angleSaid = ({ plan, touchedUp, coins }: SheetFacts): string[] => [
   ...(plan
     ? [
-        `${fixed(plan.angleDeg, 1)}° on each side, ${fixed(2 * plan.angleDeg, 1)}° in all. It came with ${fixed(plan.presentDeg, 1)}° on each side.`,
+        STRINGS.degreesOnEachSideDegreesIn(
+          fixed(plan.angleDeg, 1),
+          fixed(2 * plan.angleDeg, 1),
+          fixed(plan.presentDeg, 1),
+        ),
       ]
     : touchedUp
-      ? ['As it came: the angle was not changed.']
+      ? [STRINGS.asItCameTheAngleWas]
       : []),
   ...(coins
     ? [
-        `On your rod: spine raised by ${coins.count} ${coins.count === 1 ? 'coin' : 'coins'} of ${plain(coins.coinMm)} mm.`,
+        STRINGS.onYourRodSpineRaisedBy(
+          coins.count,
+          coins.count === 1 ? STRINGS.coin : STRINGS.coins,
+          plain(coins.coinMm),
+        ),
       ]
     : []),
 ];
@@ -159,14 +171,14 @@ const figureOf = ({ before, after }: SheetFacts): CustomerSheet['figure'] => {
   const [was, is] = [forceOf(before), forceOf(after)];
   if (was !== null && is !== null) {
     const said = (gf: number): string => `${Math.round(gf)} g, ${forceBand(gf)}`;
-    return { label: 'Weight to cut a standard thread', before: said(was), after: said(is) };
+    return { label: STRINGS.weightToCutAStandardThread, before: said(was), after: said(is) };
   }
   const [bad, left] = [badPlaces(before), badPlaces(after)];
   if (bad === null || left === null) return null;
   return {
-    label: 'Places along the edge that did not cut clean',
-    before: `${bad} of ${ZONES.length}`,
-    after: `${left} of ${ZONES.length}`,
+    label: STRINGS.placesAlongTheEdgeThatDid,
+    before: STRINGS.of(bad, ZONES.length),
+    after: STRINGS.of2(left, ZONES.length),
   };
 };
 
@@ -178,8 +190,8 @@ const comeBackSaid = ({ comeBack, comeBackDay }: SheetFacts): string[] =>
     ? []
     : [
         comeBack.fromLives > 0
-          ? `About ${comeBackDay}: its last ${comeBack.fromLives} edges lasted ${comeBack.days} days.`
-          : `About ${comeBackDay}, as most blades of its use do; sooner if it slides where it used to bite.`,
+          ? STRINGS.aboutItsLastEdgesLastedDays(comeBackDay, comeBack.fromLives, comeBack.days)
+          : STRINGS.aboutAsMostBladesOfIts(comeBackDay),
       ];
 
 /** The parts that have something to say, in the order they are read. */
@@ -188,24 +200,24 @@ export const customerSheet = (facts: SheetFacts): CustomerSheet => {
   const isDeclined = facts.declineReason !== null;
   const left = facts.damage.filter(({ id }) => facts.damageLeft.includes(id));
   const noted = [
-    ...(left.length > 0 ? [`Left in on purpose: ${damageSaid(left).join('; ')}.`] : []),
-    ...facts.testRemarks.map((remark) => `At the test: ${remark}.`),
+    ...(left.length > 0 ? [STRINGS.leftInOnPurpose(damageSaid(left).join('; '))] : []),
+    ...facts.testRemarks.map((remark) => STRINGS.atTheTest(remark)),
     ...(facts.remarks === '' ? [] : [facts.remarks]),
   ];
   const parts: readonly SheetPart[] = [
-    { heading: 'What came', lines: cameWith(facts) },
+    { heading: STRINGS.whatCame, lines: cameWith(facts) },
     {
-      heading: isDeclined ? 'Returned without sharpening' : 'What was done, and why',
+      heading: isDeclined ? STRINGS.returnedWithoutSharpening : STRINGS.whatWasDoneAndWhy,
       lines: isDeclined ? [`${facts.declineReason}`] : doneSaid(facts),
     },
-    { heading: 'Angle', lines: isDeclined ? [] : angleSaid(facts) },
-    { heading: 'How to keep it so', lines: isDeclined ? [] : keepSaid(facts) },
-    { heading: 'Noted, not repaired', lines: noted },
-    { heading: 'When to come back', lines: isDeclined ? [] : comeBackSaid(facts) },
+    { heading: STRINGS.angle, lines: isDeclined ? [] : angleSaid(facts) },
+    { heading: STRINGS.howToKeepItSo, lines: isDeclined ? [] : keepSaid(facts) },
+    { heading: STRINGS.notedNotRepaired, lines: noted },
+    { heading: STRINGS.whenToComeBack, lines: isDeclined ? [] : comeBackSaid(facts) },
   ];
   return {
     title: facts.name || kind.label,
-    under: `${kind.label}, edge ${Math.round(facts.measures.edgeLengthMm)} mm, ${facts.steelName}`,
+    under: STRINGS.edgeMm(kind.label, Math.round(facts.measures.edgeLengthMm), facts.steelName),
     parts: parts.filter(({ lines }) => lines.length > 0),
     figure: isDeclined ? null : figureOf(facts),
   };

@@ -1,6 +1,7 @@
 /** Is the back of a one-sided blade truly hollow? From the straightedge, the depth and the rims. */
 import { LEAST_RIM_MM } from './first-guesses';
 import { numberAnswer, type Answers, type BACK_TESTS } from './questions';
+import { STRINGS } from './strings';
 
 export type BackState = 'hollow' | 'rim worn' | 'not hollow' | 'doubtful' | 'not looked at';
 
@@ -29,34 +30,21 @@ export const checkBack = (answers: Answers): BackFinding => {
   const finding = (state: BackState, text: string): BackFinding => ({ state, text, radiusMm });
   switch (test) {
     case undefined:
-      return finding(
-        'not looked at',
-        'Lay a straightedge across the back before anything else: a blade that only looks one-sided is sharpened otherwise.',
-      );
+      return finding('not looked at', STRINGS.layAStraightedgeAcrossTheBack);
     case 'no light anywhere':
-      return finding(
-        'not hollow',
-        'No light under the straightedge: there is no hollow. It is another kind of blade, or the hollow is ground away; do not treat the back as one that has it.',
-      );
+      return finding('not hollow', STRINGS.noLightUnderTheStraightedgeThere);
     case 'rocks':
-      return finding(
-        'doubtful',
-        'The straightedge rocks: the back is crowned or bent. A flat stone cannot meet it.',
-      );
+      return finding('doubtful', STRINGS.theStraightedgeRocksTheBackIs);
     case 'light only at the edge':
-      return finding(
-        'rim worn',
-        'Light at the edge: the rim has worn away and the hollow reaches the edge. It will not cut there until the back is tapped out.',
-      );
+      return finding('rim worn', STRINGS.lightAtTheEdgeTheRim);
     case 'light in the middle':
       return rim !== null && rim < LEAST_RIM_MM
-        ? finding(
-            'rim worn',
-            `Hollow, but only ${rim} mm of rim is left at the edge: very few strokes on the back.`,
-          )
+        ? finding('rim worn', STRINGS.hollowButOnlyMmOfRim(rim))
         : finding(
             'hollow',
-            `Truly hollow${radiusMm === null ? '' : `, on a radius of ${Math.round(radiusMm)} mm`}: the back lies flat on its rims.`,
+            STRINGS.trulyHollowTheBackLiesFlat(
+              radiusMm === null ? '' : STRINGS.onARadiusOfMm(Math.round(radiusMm)),
+            ),
           );
   }
 };

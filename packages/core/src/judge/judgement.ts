@@ -15,6 +15,7 @@ import { checkBack, hasTwoEdges, numberAnswer, steelAsTold, type Answers } from 
 import type { BladePlan } from '../plan/planner';
 import { rodsFor } from '../touch-up';
 import { ASK_ABOVE_MM, SHALLOW_BURN_MM, SPENT_HOLLOW_MM } from './first-guesses';
+import { STRINGS } from './strings';
 
 export interface JudgeInput {
   readonly kind: BladeKind;
@@ -98,7 +99,7 @@ const verdictsOf = (input: JudgeInput): Verdict[] => {
   if (crack) {
     found.push({
       decision: 'decline it',
-      reason: `A crack ${crack.fromMm} mm from the heel: grinding does not end it, and the blade may break in the hand.`,
+      reason: STRINGS.aCrackMmFromTheHeel(crack.fromMm),
     });
   }
   const burnt = deepestOf(damage, 'heat tint');
@@ -107,18 +108,18 @@ const verdictsOf = (input: JudgeInput): Verdict[] => {
       burnt <= SHALLOW_BURN_MM
         ? {
             decision: 'do it',
-            reason: `Burnt ${burnt} mm deep: the edge must come up past the colour, and the customer must know that it stays softer if the heat went deeper.`,
+            reason: STRINGS.burntMmDeepTheEdgeMust(burnt),
           }
         : {
             decision: 'send it on',
-            reason: `Burnt ${burnt} mm deep: the temper is gone where a bench stone cannot bring it back. A smith can harden it anew.`,
+            reason: STRINGS.burntMmDeepTheTemperIs(burnt),
           },
     );
   }
   if (damage.some((each) => each.kind === 'bend')) {
     found.push({
       decision: 'send it on',
-      reason: 'The blade is bent: straightening is a smith’s work and may break it.',
+      reason: STRINGS.theBladeIsBentStraighteningIs,
     });
   }
   if (isOneSided(kind)) {
@@ -127,7 +128,7 @@ const verdictsOf = (input: JudgeInput): Verdict[] => {
     if (back.state === 'rim worn' && depth !== null && depth <= SPENT_HOLLOW_MM) {
       found.push({
         decision: 'send it on',
-        reason: `The hollow is ${depth} mm deep and its rim worn: the back wants regrinding on a large wheel.`,
+        reason: STRINGS.theHollowIsMmDeepAnd(depth),
       });
     } else if (back.state === 'doubtful' || back.state === 'not hollow') {
       found.push({ decision: 'do it', reason: back.text });
@@ -136,14 +137,14 @@ const verdictsOf = (input: JudgeInput): Verdict[] => {
   if (answers['haft'] === 'loose head' || answers['haft'] === 'cracked') {
     found.push({
       decision: 'send it on',
-      reason: `Haft: ${answers['haft']}. Not to be swung, and not to be held against a wheel, before it is hafted anew.`,
+      reason: STRINGS.haftNotToBeSwungAnd(answers['haft']),
     });
   }
   const height = input.measures.heightHeelMm - heightLostMm(input);
   if (height < kind.minHeightMm) {
     found.push({
       decision: 'decline it',
-      reason: `After the work it stands ${height.toFixed(1)} mm high at the heel; below ${kind.minHeightMm} mm a blade of its kind is spent.`,
+      reason: STRINGS.afterTheWorkItStandsMm(height.toFixed(1), kind.minHeightMm),
     });
   }
   return found;
@@ -164,28 +165,34 @@ const thicknessOf = ({ use, measures, kind, thicknessSigmaMm }: JudgeInput): Thi
   ) {
     return {
       state: 'not judged',
-      text: `Thickness behind the edge does not decide for ${kind.label.toLowerCase()} and ${use.label.toLowerCase()}.`,
+      text: STRINGS.thicknessBehindTheEdgeDoesNot(
+        kind.label.toLowerCase(),
+        use.label.toLowerCase(),
+      ),
     };
   }
   if (kind.grind === 'hollow') {
     return {
       state: has > limit ? 'at its limit' : 'thin enough',
-      text: 'Hollow-ground: thin and weak behind the edge. Touch only the very edge.',
+      text: STRINGS.hollowGroundThinAndWeakBehind,
     };
   }
   const share = has / limit;
-  const figures = `${has} ± ${thicknessSigmaMm.toFixed(2)} mm behind the edge, and ${limit} mm is where ${use.label.toLowerCase()} begins to wedge`;
+  const figures = STRINGS.mmBehindTheEdgeAndMm(
+    has,
+    thicknessSigmaMm.toFixed(2),
+    limit,
+    use.label.toLowerCase(),
+  );
   // Two standard deviations either way: a caliper may tell it, a guess may not.
   if (Math.abs(has - limit) < 2 * thicknessSigmaMm)
     return {
       state: 'at its limit',
-      text: `${figures}: that is within what the measure may be off. Measure it again before anything is thinned.`,
+      text: STRINGS.thatIsWithinWhatTheMeasure(figures),
     };
-  if (share > 1)
-    return { state: 'thick', text: `${figures}: thin it, or it will be sharp and still wedge.` };
-  if (share > 0.85)
-    return { state: 'at its limit', text: `${figures}: a little off now spares a lot later.` };
-  return { state: 'thin enough', text: `${figures}: leave it.` };
+  if (share > 1) return { state: 'thick', text: STRINGS.thinItOrItWillBe(figures) };
+  if (share > 0.85) return { state: 'at its limit', text: STRINGS.aLittleOffNowSparesA(figures) };
+  return { state: 'thin enough', text: STRINGS.leaveIt(figures) };
 };
 
 /** Most conventional stainless gains little past this, and general kitchen work past the other, µm. */
@@ -196,24 +203,29 @@ const finishOf = ({ use, steel, answers }: JudgeInput): Judgement['finish'] => {
   const wish = answers['finishWish'];
   if (wish === 'very fine' && wished !== null) {
     const doubt =
-      wished < steel.finestUsefulUm
-        ? ` This steel carries ${steel.finestUsefulUm} µm at the finest: what goes beyond is for the eye, and goes with the first cuts.`
-        : '';
-    return { um: [wished * 0.8, wished * 1.25], text: `The customer named ${wished} µm.${doubt}` };
+      wished < steel.finestUsefulUm ? STRINGS.thisSteelCarriesMAtThe(steel.finestUsefulUm) : '';
+    return { um: [wished * 0.8, wished * 1.25], text: STRINGS.theCustomerNamedM(wished, doubt) };
   }
   const [finest, coarsest] = use.finishUm;
   const low = Math.min(coarsest, Math.max(finest, steel.finestUsefulUm));
   const why =
     low > finest
-      ? `${use.label}: ${finest}–${coarsest} µm, and ${steel.designation} carries nothing finer than ${low} µm.`
+      ? STRINGS.mAndCarriesNothingFinerThan(use.label, finest, coarsest, steel.designation, low)
       : coarsest >= 12
-        ? `${use.label}: ${finest}–${coarsest} µm. A toothy edge bites, and still saws when it wears.`
+        ? STRINGS.mAToothyEdgeBitesAnd(use.label, finest, coarsest)
         : finest >= STAINLESS_GAINS_UM
-          ? `${use.label}: ${finest}–${coarsest} µm. Finer than that is for the eye.`
-          : `${use.label}: ${finest}–${coarsest} µm. A fine edge pushes through cleanly and lasts in clean cuts.`;
+          ? STRINGS.mFinerThanThatIsFor(use.label, finest, coarsest)
+          : STRINGS.mAFineEdgePushesThrough(use.label, finest, coarsest);
   const kept =
     wish === 'the maker’s finish' || wish === 'no work to be seen'
-      ? ` The bevel is to look as it came: ${[answers['sheen'], answers['scratches'] && `scratches ${String(answers['scratches'])}`].filter(Boolean).join(', ') || 'write down its sheen and scratches before the first stroke'}.`
+      ? STRINGS.theBevelIsToLookAs(
+          [
+            answers['sheen'],
+            answers['scratches'] && STRINGS.scratches(String(answers['scratches'])),
+          ]
+            .filter(Boolean)
+            .join(', ') || STRINGS.writeDownItsSheenAndScratches,
+        )
       : '';
   return { um: [low, coarsest], text: why + kept };
 };
@@ -223,90 +235,67 @@ const consentsOf = (input: JudgeInput): Said[] => {
   const asked: Said[] = [];
   const ask = (id: ConsentId, text: string): void => void asked.push({ id, text });
   const lost = heightLostMm(input);
-  if (lost > ASK_ABOVE_MM)
-    ask('height', `About ${lost.toFixed(1)} mm of the blade’s height goes for good.`);
+  if (lost > ASK_ABOVE_MM) ask('height', STRINGS.aboutMmOfTheBladesHeight(lost.toFixed(1)));
   if (hasTwoEdges(kind.id, answers)) {
-    ask(
-      'law',
-      'Two edges: lawful to hold here, and the customer known where the rules ask for it.',
-    );
-    ask('point', 'Both edges are worked to the point: it comes out a little shorter.');
+    ask('law', STRINGS.twoEdgesLawfulToHoldHere);
+    ask('point', STRINGS.bothEdgesAreWorkedToThe);
   } else if (damage.some((each) => each.kind === 'missing tip'))
-    ask('tip', 'Restoring the tip shortens the blade or lowers its spine.');
+    ask('tip', STRINGS.restoringTheTipShortensTheBlade);
   if (damage.some((each) => each.kind === 'bent tip'))
-    ask('bent-tip', 'A bent tip may break when it is straightened; then it is restored shorter.');
+    ask('bent-tip', STRINGS.aBentTipMayBreakWhen);
   if (damage.some((each) => each.kind === 'recurve' || each.kind === 'over-ground heel'))
-    ask('outline', 'Straightening the outline takes height along the whole edge.');
+    ask('outline', STRINGS.straighteningTheOutlineTakesHeightAlong);
   if (damage.some((each) => each.kind === 'heat tint'))
-    ask('burnt', 'The edge was burnt before it came: it may stay softer than it was made.');
+    ask('burnt', STRINGS.theEdgeWasBurntBeforeIt);
   if (answers['surface'] === 'coated' || answers['surface'] === 'etched')
-    ask('surface', `Work on the faces marks the ${String(answers['surface'])} surface.`);
+    ask('surface', STRINGS.workOnTheFacesMarksThe(String(answers['surface'])));
   if (kind.grind === 'chisel' && answers['back'] === 'coated')
-    ask('coating', 'The coating of the back may show a bright line along the edge.');
-  if (answers['surface'] === 'printed mark')
-    ask('mark', 'The printed mark may suffer, even under paper and tape.');
-  if (answers['patina'] === 'may go') ask('patina', 'The patina goes where the stones reach.');
+    ask('coating', STRINGS.theCoatingOfTheBackMay);
+  if (answers['surface'] === 'printed mark') ask('mark', STRINGS.thePrintedMarkMaySufferEven);
+  if (answers['patina'] === 'may go') ask('patina', STRINGS.thePatinaGoesWhereTheStones);
   const isTapped = input.plan?.work.steps.some(({ operation }) => operation === 'tapping') ?? false;
   if (isOneSided(kind) && (isTapped || checkBack(answers).state === 'rim worn'))
-    ask('tapping', 'Tapping out the back may crack the blade: rare, risky, and never undone.');
+    ask('tapping', STRINGS.tappingOutTheBackMayCrack);
   if (input.plan?.section.thinning.advised)
-    ask('thinning', 'Thinning scratches the faces above the edge, and they are then blended.');
+    ask('thinning', STRINGS.thinningScratchesTheFacesAboveThe);
   if (steel.hrcHigh >= 64 && damage.some((each) => each.kind === 'chip'))
-    ask('brittle', 'Steel this hard may chip further while it is ground.');
+    ask('brittle', STRINGS.steelThisHardMayChipFurther);
   if (answers['rust'] === 'spots' || answers['rust'] === 'all over')
-    ask('rust', 'Taking the rust off brightens the faces there; pits stay, and cost extra time.');
+    ask('rust', STRINGS.takingTheRustOffBrightensThe);
   if (input.plan?.work.steps.some(({ title }) => title.code === 'razor.dull.title'))
-    ask('dulling', 'The old edge is taken off: it will not shave until the whole work is done.');
-  if (damage.length > 0)
-    ask(
-      'as-found',
-      'The damage was on the blade when it came, as drawn and shown to the customer.',
-    );
+    ask('dulling', STRINGS.theOldEdgeIsTakenOff);
+  if (damage.length > 0) ask('as-found', STRINGS.theDamageWasOnTheBlade);
   return asked;
 };
 
 const cautionsOf = ({ kind, steel, answers }: JudgeInput): Said[] => {
   const said: Said[] = [];
   const add = (id: string, text: string): void => void said.push({ id, text });
-  if (kind.group === 'razor')
-    add('hygiene', 'Razors arrive contaminated: disinfect on arrival and before return.');
-  if (kind.grind === 'chisel')
-    add(
-      'law',
-      'Double-edged and carried blades are regulated differently everywhere: check the local rules and, where they ask for it, who the customer is.',
-    );
-  if (kind.grind === 'serrated')
-    add('rod', 'Cut-resistant glove on the holding hand; the points catch. Edge away from you.');
-  if (kind.group === 'axe')
-    add('file', 'Fingers behind the face of the file; the head clamped, never held on the knee.');
-  if (steel.wearFactor >= 2.5)
-    add('carbides', 'High-carbide steel: diamond, low pressure, wet. Its dust is not for lungs.');
+  if (kind.group === 'razor') add('hygiene', STRINGS.razorsArriveContaminatedDisinfectOnArrival);
+  if (kind.grind === 'chisel') add('law', STRINGS.doubleEdgedAndCarriedBladesAre);
+  if (kind.grind === 'serrated') add('rod', STRINGS.cutResistantGloveOnTheHolding);
+  if (kind.group === 'axe') add('file', STRINGS.fingersBehindTheFaceOfThe);
+  if (steel.wearFactor >= 2.5) add('carbides', STRINGS.highCarbideSteelDiamondLowPressure);
   if (answers['handle'] === 'loose' || answers['handle'] === 'cracked')
-    add(
-      'handle',
-      `Handle: ${answers['handle']}. Hold the blade, not the handle; tell the customer.`,
-    );
-  if (kind.grind === 'hollow')
-    add('thin', 'Thin and weak behind the edge: no local work, no heat.');
-  add('local', 'Local law, the employer’s rules and the maker’s instructions come first.');
+    add('handle', STRINGS.handleHoldTheBladeNotThe(answers['handle']));
+  if (kind.grind === 'hollow') add('thin', STRINGS.thinAndWeakBehindTheEdge);
+  add('local', STRINGS.localLawTheEmployersRulesAnd);
   return said;
 };
 
 const protectionOf = ({ kind, answers, plan }: JudgeInput): Said[] => {
   const list: Said[] = [];
   const add = (id: string, text: string): void => void list.push({ id, text });
-  if (kind.group === 'razor') add('disinfect', 'Disinfect blade and scales.');
-  if (kind.handle !== 'none') add('handle', 'Wrap the handle against slurry.');
-  if (answers['surface'] === 'printed mark')
-    add('mark', 'Paper over the printed mark first, then the tape on the paper.');
-  if (answers['surface'] === 'coated') add('coating', 'Tape the coated faces up to the bevel.');
+  if (kind.group === 'razor') add('disinfect', STRINGS.disinfectBladeAndScales);
+  if (kind.handle !== 'none') add('handle', STRINGS.wrapTheHandleAgainstSlurry);
+  if (answers['surface'] === 'printed mark') add('mark', STRINGS.paperOverThePrintedMarkFirst);
+  if (answers['surface'] === 'coated') add('coating', STRINGS.tapeTheCoatedFacesUpTo);
   if (answers['surface'] === 'etched' || answers['surface'] === 'polished')
-    add('faces', 'Tape the faces where slurry or a clamp would scratch.');
-  if (answers['patina'] === 'to be kept') add('patina', 'Oil and tape the patina above the bevel.');
+    add('faces', STRINGS.tapeTheFacesWhereSlurryOr);
+  if (answers['patina'] === 'to be kept') add('patina', STRINGS.oilAndTapeThePatinaAbove);
   if (kind.grind === 'razor' && answers['honedWith'] === 'tape on the spine')
-    add('spine', 'One layer of tape on the spine, as it was honed before.');
-  if (plan?.section.thinning.done)
-    add('spine-edge', 'Tape the spine: thinning brings the hand up to it.');
+    add('spine', STRINGS.oneLayerOfTapeOnThe);
+  if (plan?.section.thinning.done) add('spine-edge', STRINGS.tapeTheSpineThinningBringsThe);
   return list;
 };
 
@@ -326,7 +315,9 @@ const touchUpFirstOf = ({
   if (plan?.section.thinning.advised) return null;
   if (kind.grind === 'razor') return null;
   const takesARod = rodsFor(steel).some(({ suits }) => suits);
-  return `It is only tired: steel has moved, little is worn off. ${takesARod ? 'A rod, then a strop' : 'A strop, then the finest stone'}, a quarter of an hour, before any full round.`;
+  return STRINGS.itIsOnlyTiredSteelHas(
+    takesARod ? STRINGS.aRodThenAStrop : STRINGS.aStropThenTheFinestStone,
+  );
 };
 
 export const judge = (asked: JudgeInput): Judgement => {
@@ -338,7 +329,7 @@ export const judge = (asked: JudgeInput): Judgement => {
     reasons:
       verdicts.length > 0
         ? verdicts.map(({ reason }) => reason)
-        : ['Nothing here that stones and a steady hand cannot do.'],
+        : [STRINGS.nothingHereThatStonesAndA],
     thickness: thicknessOf(input),
     finish: finishOf(input),
     cautions: cautionsOf(input),
@@ -364,15 +355,19 @@ export const expectationOf = (
   const changed = angleDeg - presentDeg;
   const against =
     Math.abs(changed) < 0.5
-      ? 'Cuts as the customer knows it'
+      ? STRINGS.cutsAsTheCustomerKnowsIt
       : changed < 0
-        ? `Cuts ${changed < -3 ? 'much ' : ''}easier than it came, and fails sooner under a twist or on something hard`
-        : `Stands ${changed > 3 ? 'much ' : ''}longer than it came, and wants more push`;
+        ? STRINGS.cutsEasierThanItCameAnd(changed < -3 ? STRINGS.much : '')
+        : STRINGS.standsLongerThanItCameAnd(changed > 3 ? STRINGS.much : '');
   const window =
     angleDeg < low
-      ? `below the ${low}–${high}° of its use${steel.hrcHigh < 58 ? ': soft steel will roll' : ': for careful hands only'}`
+      ? STRINGS.belowTheDegreesOfItsUse(
+          low,
+          high,
+          steel.hrcHigh < 58 ? STRINGS.softSteelWillRoll : STRINGS.forCarefulHandsOnly,
+        )
       : angleDeg > high
-        ? `above the ${low}–${high}° of its use: it will feel blunt early`
-        : `within the ${low}–${high}° of its use`;
+        ? STRINGS.aboveTheDegreesOfItsUse(low, high)
+        : STRINGS.withinTheDegreesOfItsUse(low, high);
   return `${against}; ${window}.`;
 };

@@ -11,6 +11,7 @@ import {
   LISTEN_SHORTEST_S,
   LISTEN_WARM_UP_S,
 } from './first-guesses';
+import { STRINGS } from './strings';
 
 export interface HeardStroke {
   /** Since the listener began, s. */
@@ -163,9 +164,9 @@ export const rhythmOf = (strokes: readonly HeardStroke[]): HeardRhythm | null =>
     unevenness,
     text:
       unevenness < EVEN
-        ? 'Even sound: an even angle.'
+        ? STRINGS.evenSoundAnEvenAngle
         : unevenness < UNEVEN
-          ? 'The sound wanders a little.'
-          : 'The sound jumps: look at the angle.',
+          ? STRINGS.theSoundWandersALittle
+          : STRINGS.theSoundJumpsLookAtThe,
   };
 };

@@ -23,6 +23,7 @@ import type { RackStone } from '../abrasive';
 import { calibrate, settingFor } from './calibration';
 import { EDGE_OVER_ROD, RAIL_GRIP_MM, SERVES_WITHIN_DEG } from './first-guesses';
 import { abrasiveOf, onSide, raiseOf, settingOn, tiltOnRod, type Machine } from './machine';
+import { STRINGS } from './strings';
 
 export interface HeldAt {
   readonly sMm: number;
@@ -74,7 +75,7 @@ export interface HeldSide {
  * ofSide(null); // "per side"
  */
 export const ofSide = (side: Side | null): string =>
-  side === null ? 'per side' : `on the ${side}`;
+  side === null ? STRINGS.perSide : STRINGS.onThe(side);
 
 interface Rig {
   readonly machine: Machine | null;
@@ -100,7 +101,7 @@ interface HoldingInput extends Rig {
 
 /** An angle in the words kept for the next visit, which name the side of an uneven edge before it. */
 const keptAngle = ({ side, angleDeg }: HoldingInput): string =>
-  `${fixed(angleDeg)}°${side === null ? ' per side' : ''}`;
+  `${fixed(angleDeg)}°${side === null ? ` ${STRINGS.perSide}` : ''}`;
 
 const curveOf = (
   { side, angleDeg }: HoldingInput,
@@ -128,9 +129,9 @@ const zoneLifts = ({ stations }: HoldingInput): { zone: string; liftMm: number }
 const byHand = (input: HoldingInput): Holding => {
   const lifts = zoneLifts(input);
   return plainly(
-    'by hand',
+    STRINGS.byHand,
     [say('hold.hand.lift', { lifts }), say('hold.hand.wedge', { angleDeg: input.angleDeg })],
-    `By hand, ${keptAngle(input)}; lift ${zoneLiftText(lifts)}`,
+    STRINGS.byHandLift(keptAngle(input), zoneLiftText(lifts)),
   );
 };
 
@@ -166,8 +167,17 @@ const byRod = (input: HoldingInput, machine: Machine): Holding => {
     machine.name,
     [stand, stroke, say('hold.rod.lightly'), ...ownStones(input, machine)],
     lean === 0
-      ? `${machine.name} upright, ${keptAngle(input)}; spine off it ${zoneLiftText(lifts)}`
-      : `${machine.name} at ${fixed(lean)}°: ${tiltDeg === 0 ? 'blade upright' : `spine ${fixed(Math.abs(tiltDeg))}° ${tiltDeg > 0 ? 'away from' : 'towards'} the rod`}`,
+      ? STRINGS.uprightSpineOffIt(machine.name, keptAngle(input), zoneLiftText(lifts))
+      : STRINGS.atDegrees(
+          machine.name,
+          fixed(lean),
+          tiltDeg === 0
+            ? STRINGS.bladeUpright
+            : STRINGS.spineDegreesTheRod(
+                fixed(Math.abs(tiltDeg)),
+                tiltDeg > 0 ? STRINGS.awayFrom : STRINGS.towards,
+              ),
+        ),
   );
 };
 
@@ -212,7 +222,7 @@ const byDial = (input: HoldingInput, machine: Machine): Holding => {
   return plainly(
     machine.name,
     [...lines, ...ownStones(input, machine)],
-    `${machine.name} set to ${fixed(setting.setDeg)}°`,
+    STRINGS.setToDegrees(machine.name, fixed(setting.setDeg)),
     machine.cuts.length === 0 ? [say('hold.dial.uncalibrated', { machine: machine.name })] : [],
   );
 };
@@ -289,7 +299,7 @@ const byRail = (input: HoldingInput, machine: Machine): Holding => {
       : [],
     setAgain: tooLow
       ? ''
-      : `${machine.name}, underside ${fixed(distance)} mm above the edge, to ${at(to)}`,
+      : STRINGS.undersideMmAboveTheEdgeTo(machine.name, fixed(distance), at(to)),
   };
 };
 
@@ -342,7 +352,11 @@ const byClamp = (input: HoldingInput, machine: Machine): Holding => {
       best.spreadDeg > 2 * SERVES_WITHIN_DEG
         ? [say('hold.clamp.wanders', { spreadDeg: best.spreadDeg })]
         : [],
-    setAgain: `${machine.name}, jaw ${at(jawMm)} from the heel, pivot ${fixed(perStone[0]?.heightMm ?? pivot.xMm)} mm on the first stone`,
+    setAgain: STRINGS.jawFromTheHeelPivotMm(
+      machine.name,
+      at(jawMm),
+      fixed(perStone[0]?.heightMm ?? pivot.xMm),
+    ),
   };
 };
 

@@ -6,6 +6,7 @@ import { beltBevel, pivotForAngle, wheelBevel } from '../angle';
 import type { AbrasiveKindId } from '../abrasive';
 import { calibrate, settingFor, type MachineKind, type TestCut } from './calibration';
 import { MOST_RAISE_DEG, RIG_REPEATS_DEG, SEEN_DEG } from './first-guesses';
+import { STRINGS } from './strings';
 
 export interface MachineSizes {
   /** Belts: radius of the sag under the blade. */
@@ -164,13 +165,13 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
       setDeg: angleDeg,
       text: say('set.rail', { machine: machine.name, distanceMm }),
       why: {
-        rule: 'The stone touches the edge and the underside of the rail.',
-        formula: 'D = o / tan θ',
+        rule: STRINGS.theStoneTouchesTheEdgeAnd,
+        formula: STRINGS.dOTanTheta,
         inputs: [
-          { label: 'o, rail to the centre plane', value: railOffsetMm, unit: 'mm' },
+          { label: STRINGS.oRailToTheCentrePlane, value: railOffsetMm, unit: 'mm' },
           { label: 'θ', value: angleDeg, unit: '° per side' },
         ],
-        source: 'Geometry of the section',
+        source: STRINGS.geometryOfTheSection,
       },
     };
   }
@@ -180,13 +181,13 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
       setDeg: angleDeg,
       text: say('set.rod', { tiltDeg: tiltOnRod(angleDeg, rodLeanDeg) }),
       why: {
-        rule: 'The angle is between the blade and the rod: what the rod leans, the blade need not.',
-        formula: 'tilt = θ − lean',
+        rule: STRINGS.theAngleIsBetweenTheBlade,
+        formula: STRINGS.tiltThetaLean,
         inputs: [
           { label: 'θ', value: angleDeg, unit: '° per side' },
-          { label: 'Lean of the rod, °', value: rodLeanDeg },
+          { label: STRINGS.leanOfTheRodDegrees, value: rodLeanDeg },
         ],
-        source: 'Geometry of the section',
+        source: STRINGS.geometryOfTheSection,
       },
     };
   }
@@ -195,10 +196,10 @@ const withoutDial = (machine: Machine, angleDeg: number): MachineSetting | null 
         setDeg: angleDeg,
         text: say('set.shims'),
         why: {
-          rule: 'As many as come nearest to the lift.',
+          rule: STRINGS.asManyAsComeNearestTo,
           formula: 'n = L / t',
           inputs: [],
-          source: 'Geometry of the section',
+          source: STRINGS.geometryOfTheSection,
         },
       }
     : null;
@@ -235,15 +236,15 @@ export const settingOn = (
     ...(pivotMm === null ? {} : { pivotMm }),
     text: shape === null ? dial : joined(dial, shape),
     why: {
-      rule: 'A straight line through the measured test cuts of this machine, turned round.',
-      formula: 'set = (θ − a) / b',
+      rule: STRINGS.aStraightLineThroughTheMeasured,
+      formula: STRINGS.setThetaAB,
       inputs: [
-        { label: 'θ, wanted', value: angleDeg, unit: '° per side' },
-        { label: 'a, offset of the fit', value: fit.offsetDeg },
-        { label: 'b, slope of the fit', value: fit.slope },
-        { label: 'Test cuts', value: fit.cuts },
+        { label: STRINGS.thetaWanted, value: angleDeg, unit: '° per side' },
+        { label: STRINGS.aOffsetOfTheFit, value: fit.offsetDeg },
+        { label: STRINGS.bSlopeOfTheFit, value: fit.slope },
+        { label: STRINGS.testCuts, value: fit.cuts },
       ],
-      source: 'Measured on this machine',
+      source: STRINGS.measuredOnThisMachine,
     },
   };
 };

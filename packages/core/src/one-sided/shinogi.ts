@@ -9,6 +9,7 @@ import {
   type Result,
 } from '../units';
 import { cutSection, faceLine, measureFace, SPINE, type Section } from '../section';
+import { STRINGS } from './strings';
 
 export interface ShinogiMove {
   readonly shinogiRiseMm: number;
@@ -50,7 +51,7 @@ export const moveShinogi = (
   if (faceLean >= angle) {
     return fail(
       'CUT_DOES_NOT_CLOSE',
-      `A face that leans ${faceLean}° never meets a bevel of ${angle}°`,
+      STRINGS.aFaceThatLeansDegreesNever(faceLean, angle),
       'faceLeanDeg',
     );
   }
@@ -70,7 +71,7 @@ export const moveShinogi = (
   if (!face) {
     return fail(
       'CUT_DOES_NOT_CLOSE',
-      `An apex rise of ${apexRise} mm leaves no bevel on a ridge at ${shinogiHeight} mm`,
+      STRINGS.anApexRiseOfMmLeaves(apexRise, shinogiHeight),
       'apexRiseMm',
     );
   }

@@ -5,6 +5,7 @@
 import { solve, type Model } from 'yalps';
 import { fail, ok, SOLVER_PRECISION, type Result } from '../units';
 import type { BladePoint } from '../geometry';
+import { STRINGS } from './strings';
 
 export interface EdgeDamage {
   readonly fromMm: number;
@@ -104,11 +105,7 @@ export const repairOutline = (
   const model: Model = { direction: 'minimize', objective: 'area', constraints, variables };
   const solution = solve(model, { precision: SOLVER_PRECISION, maxPivots: 1e5 });
   if (solution.status !== 'optimal') {
-    return fail(
-      'OUT_OF_RANGE',
-      `The outline could not be restored: the solver says ${solution.status}`,
-      'damage',
-    );
+    return fail('OUT_OF_RANGE', STRINGS.theOutlineCouldNotBeRestored(solution.status), 'damage');
   }
   const excess = new Map(solution.variables);
   return answer(

@@ -1,6 +1,7 @@
 /** Restoring a broken tip (docs/method.md, G10): the edge goes up to the spine line, the spine down to the edge line, or they meet. */
 import { fail, ok, type Result } from '../units';
 import { arcLengths, interpolate, type BladePoint } from '../geometry';
+import { STRINGS } from './strings';
 
 export const TIP_WAYS = ['edge to spine', 'spine to edge', 'meet between'] as const;
 export type TipWay = (typeof TIP_WAYS)[number];
@@ -54,18 +55,10 @@ export const restoreTip = (
   const end = edge[edge.length - 1]![0];
   const start = edge[0]![0];
   if (breakMm <= start || breakMm > end) {
-    return fail(
-      'OUT_OF_RANGE',
-      `A break at ${breakMm} mm is not on an edge from ${start} to ${end} mm`,
-      'breakMm',
-    );
+    return fail('OUT_OF_RANGE', STRINGS.aBreakAtMmIsNot(breakMm, start, end), 'breakMm');
   }
   if (blendMm <= 0 || breakMm - blendMm < start) {
-    return fail(
-      'OUT_OF_RANGE',
-      `A blend of ${blendMm} mm does not fit before a break at ${breakMm} mm`,
-      'blendMm',
-    );
+    return fail('OUT_OF_RANGE', STRINGS.aBlendOfMmDoesNot(blendMm, breakMm), 'blendMm');
   }
   const edgeY = interpolate(edge, breakMm);
   const spineY = interpolate(spine, breakMm);

@@ -7,6 +7,7 @@ import { LuDecomposition, Matrix } from 'ml-matrix';
 import { CLEAR_OF_CORNER_MM, fail, ok, SLACK, type Result } from '../units';
 import { arcLengths, interpolate, type BladePoint } from '../geometry';
 import type { TracedCurves } from './readings';
+import { STRINGS } from './strings';
 
 /** A place on the picture: x to the right, y down, in its own pixels. */
 export interface PicturePoint {
@@ -55,22 +56,14 @@ export const pictureToMm = (scaling: Scaling): Result<(point: PicturePoint) => P
     const [a, b] = scaling.points;
     const pixels = Math.hypot(b.x - a.x, b.y - a.y);
     if (pixels < 10) {
-      return fail(
-        'OUT_OF_RANGE',
-        `The two points lie ${pixels.toFixed(1)} pixels apart; set them at least 10 apart`,
-        'points',
-      );
+      return fail('OUT_OF_RANGE', STRINGS.theTwoPointsLiePixelsApart(pixels.toFixed(1)), 'points');
     }
     const scale = scaling.distanceMm / pixels;
     return ok(({ x, y }) => ({ x: x * scale, y: y * scale }));
   }
   const { corners, widthMm, heightMm } = scaling;
   if (!isConvex(corners)) {
-    return fail(
-      'OUT_OF_RANGE',
-      'The four corners must go round the rectangle in order, no three on a line',
-      'corners',
-    );
+    return fail('OUT_OF_RANGE', STRINGS.theFourCornersMustGoRound, 'corners');
   }
   const mirrored = cross(corners[0], corners[1], corners[2]) < 0;
   const side = mirrored ? -heightMm : heightMm;
@@ -92,7 +85,7 @@ export const pictureToMm = (scaling: Scaling): Result<(point: PicturePoint) => P
   });
   const decomposed = new LuDecomposition(new Matrix(rows));
   if (decomposed.isSingular())
-    return fail('OUT_OF_RANGE', 'The four corners do not span a rectangle', 'corners');
+    return fail('OUT_OF_RANGE', STRINGS.theFourCornersDoNotSpan, 'corners');
   const h = decomposed.solve(Matrix.columnVector(right)).to1DArray();
   return ok(({ x, y }) => apply(h, { x: x / unit, y: y / unit }));
 };
@@ -164,10 +157,8 @@ export const layOut = (
   edgePoints: readonly BladePoint[],
   spinePoints: readonly BladePoint[],
 ): Result<TracedCurves> => {
-  if (edgePoints.length < 3)
-    return fail('OUT_OF_RANGE', 'The edge wants at least 3 points, heel to tip', 'edge');
-  if (spinePoints.length < 2)
-    return fail('OUT_OF_RANGE', 'The spine wants at least 2 points', 'spine');
+  if (edgePoints.length < 3) return fail('OUT_OF_RANGE', STRINGS.theEdgeWantsAtLeast3, 'edge');
+  if (spinePoints.length < 2) return fail('OUT_OF_RANGE', STRINGS.theSpineWantsAtLeast2, 'spine');
   const heel = edgePoints[0]!;
   const lengths = arcLengths(edgePoints);
   const total = lengths[lengths.length - 1]!;
@@ -188,27 +179,19 @@ export const layOut = (
   if (spine[0]![0] > spine[spine.length - 1]![0]) spine = [...spine].reverse();
   const back = turnsBackAt(edge);
   if (back > 0) {
-    return fail(
-      'OUT_OF_RANGE',
-      `The edge turns back ${edge[back]![0].toFixed(0)} mm from the heel; set its points in order from heel to tip`,
-      'edge',
-    );
+    return fail('OUT_OF_RANGE', STRINGS.theEdgeTurnsBackMmFrom(edge[back]![0].toFixed(0)), 'edge');
   }
   const spineBack = turnsBackAt(spine);
   if (spineBack > 0) {
     return fail(
       'OUT_OF_RANGE',
-      `The spine turns back ${spine[spineBack]![0].toFixed(0)} mm from the heel; set its points in order`,
+      STRINGS.theSpineTurnsBackMmFrom(spine[spineBack]![0].toFixed(0)),
       'spine',
     );
   }
   const crossing = edge.find(([z, y]) => z > 0 && z < total * 0.9 && interpolate(spine, z) <= y);
   if (crossing) {
-    return fail(
-      'OUT_OF_RANGE',
-      `The spine does not stand over the edge ${crossing[0].toFixed(0)} mm from the heel`,
-      'spine',
-    );
+    return fail('OUT_OF_RANGE', STRINGS.theSpineDoesNotStandOver(crossing[0].toFixed(0)), 'spine');
   }
   return ok({ edge, spine });
 };
@@ -253,7 +236,7 @@ export const splitOutline = (
   closed: readonly BladePoint[],
   { edge: side, heel }: DrawnWay = { edge: 'lower', heel: 'left' },
 ): Result<TracedCurves> => {
-  if (closed.length < 4) return fail('OUT_OF_RANGE', 'The outline wants at least 4 points', 'edge');
+  if (closed.length < 4) return fail('OUT_OF_RANGE', STRINGS.theOutlineWantsAtLeast4, 'edge');
   // Turned half round, so that what follows knows one way only.
   const [flipZ, flipY] = [heel === 'right' ? -1 : 1, side === 'upper' ? -1 : 1];
   const points = closed.map(([z, y]): BladePoint => [flipZ * z, flipY * y]);

@@ -3,6 +3,7 @@ import { localized } from '../text';
 import { SLACK } from '../units';
 import { isOneSided, type BladeKind, type Damage } from '../blade';
 import { DEEP_CHIP_MM } from './first-guesses';
+import { STRINGS } from './strings';
 
 export const PRICE_ITEMS = [
   'blade',
@@ -103,7 +104,7 @@ export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[
     if (each === null || high <= 0) return;
     lines.push({ label, lowMinor: Math.round(each * low), highMinor: Math.round(each * high) });
   };
-  const times = (count: number): string => (count === 1 ? '' : `, ${count} times`);
+  const times = (count: number): string => (count === 1 ? '' : STRINGS.times(count));
   add('blade', kind.label, 1);
   const steps = Math.ceil(
     (facts.edgeLengthMm - terms.lengthIncludedMm) / terms.lengthStepMm - SLACK,
@@ -111,7 +112,7 @@ export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[
   if (steps > 0)
     add(
       'length',
-      `${facts.edgeLengthMm} mm long, beyond ${terms.lengthIncludedMm} mm${times(steps)}`,
+      STRINGS.mmLongBeyondMm(facts.edgeLengthMm, terms.lengthIncludedMm, times(steps)),
       steps,
     );
   const chips = damage.filter((each) => each.kind === 'chip');
@@ -120,22 +121,25 @@ export const estimate = (terms: PriceTerms, facts: EstimateFacts): EstimateLine[
   if (chips.length > 0)
     add(
       'chip',
-      `${chips.length === 1 ? 'A chip' : `${chips.length} chips`} taken out`,
+      STRINGS.takenOut(chips.length === 1 ? STRINGS.aChip : STRINGS.chips(chips.length)),
       1,
       chips.length + deep,
     );
-  if (facts.thin) add('thinning', 'Thinning', 1);
+  if (facts.thin) add('thinning', STRINGS.thinning, 1);
   if (damage.some((each) => each.kind === 'missing tip' || each.kind === 'bent tip'))
-    add('tip', 'Tip restored', 1);
+    add('tip', STRINGS.tipRestored, 1);
   if (damage.some((each) => ['recurve', 'high spot', 'over-ground heel'].includes(each.kind)))
-    add('outline', 'Outline straightened', 1);
-  if (facts.scallops !== null) add('scallop', `${facts.scallops} scallops`, facts.scallops);
+    add('outline', STRINGS.outlineStraightened, 1);
+  if (facts.scallops !== null) add('scallop', STRINGS.scallops(facts.scallops), facts.scallops);
   if (facts.minutes) {
     const [low, high] = facts.minutes.map((each) => Math.max(0, each - terms.minutesIncluded));
     const rounded = [Math.floor(low!), Math.ceil(high!)] as const;
     add(
       'minute',
-      `${rounded[0] === rounded[1] ? rounded[0] : `${rounded[0]} to ${rounded[1]}`} minutes beyond ${terms.minutesIncluded}`,
+      STRINGS.minutesBeyond(
+        rounded[0] === rounded[1] ? rounded[0] : STRINGS.to(rounded[0], rounded[1]),
+        terms.minutesIncluded,
+      ),
       rounded[0],
       rounded[1],
     );

@@ -2,6 +2,7 @@
 import type { BladePoint } from '../geometry';
 import type { EdgeCurves, Station } from '../outline';
 import { checkLine, type Template } from './template';
+import { STRINGS } from './strings';
 
 export interface LiftMark {
   readonly at: BladePoint;
@@ -76,7 +77,7 @@ export const outlineTemplate = ({ title, blade, marks }: OutlineDrawing): Templa
         sizeMm: TEXT_MM,
         text: liftMm.toFixed(1),
       })),
-      { xMm: MARGIN_MM, yMm: bottom + 11, sizeMm: TEXT_MM, text: 'Lift of the spine in mm.' },
+      { xMm: MARGIN_MM, yMm: bottom + 11, sizeMm: TEXT_MM, text: STRINGS.liftOfTheSpineInMm },
       ...check.texts,
     ],
   };

@@ -3,6 +3,7 @@ import { toRadians, type DegreesPerSide } from '../units';
 import type { Side } from '../section';
 import { ofSide } from '../machine';
 import type { ZoneLift } from '../plan/cuts';
+import { STRINGS } from './strings';
 
 export interface TemplateLine {
   readonly points: readonly (readonly [xMm: number, yMm: number])[];
@@ -29,7 +30,7 @@ const LONGEST_WEDGE_MM = 120;
 const HIGHEST_WEDGE_MM = 90;
 
 const heldAt = (angle: DegreesPerSide, side: Side | null): string =>
-  `${angle.toFixed(1)}° ${ofSide(side)}${side === null ? `, ${(2 * angle).toFixed(1)}° inclusive` : ''}`;
+  `${angle.toFixed(1)}° ${ofSide(side)}${side === null ? STRINGS.degreesInclusive((2 * angle).toFixed(1)) : ''}`;
 
 /** The line to be measured with a ruler before the paper is trusted. */
 export const checkLine = (
@@ -67,7 +68,7 @@ export const checkLine = (
       xMm,
       yMm: yMm + 6,
       sizeMm: 3,
-      text: `Must measure ${CHECK_LINE_MM} mm. Print at 100 %, without fitting to the page.`,
+      text: STRINGS.mustMeasureMmPrintAt100(CHECK_LINE_MM),
     },
   ],
 });
@@ -85,7 +86,7 @@ export const wedgeTemplate = (angle: DegreesPerSide, side: Side | null = null): 
   const bottom = MARGIN_MM + 8 + riseMm;
   const check = checkLine(MARGIN_MM, bottom + 12);
   return {
-    title: `Wedge ${angle.toFixed(1)}° ${ofSide(side)}`,
+    title: STRINGS.wedgeDegrees(angle.toFixed(1), ofSide(side)),
     widthMm: 2 * MARGIN_MM + LONGEST_WEDGE_MM,
     heightMm: bottom + 26,
     lines: [
@@ -105,7 +106,7 @@ export const wedgeTemplate = (angle: DegreesPerSide, side: Side | null = null): 
         xMm: MARGIN_MM,
         yMm: MARGIN_MM,
         sizeMm: 4,
-        text: `Wedge: ${heldAt(angle, side)}`,
+        text: STRINGS.wedge(heldAt(angle, side)),
       },
       ...check.texts,
     ],
@@ -124,7 +125,7 @@ export const liftGaugeTemplate = (
   const stepMm = 24;
   const check = checkLine(MARGIN_MM, bottom + 18);
   return {
-    title: `Lift gauge ${angle.toFixed(1)}° ${ofSide(side)}`,
+    title: STRINGS.liftGaugeDegrees(angle.toFixed(1), ofSide(side)),
     widthMm: Math.max(2 * MARGIN_MM + LONGEST_WEDGE_MM, 2 * MARGIN_MM + stepMm * steps.length),
     heightMm: bottom + 32,
     lines: [
@@ -148,7 +149,7 @@ export const liftGaugeTemplate = (
         xMm: MARGIN_MM,
         yMm: MARGIN_MM,
         sizeMm: 4,
-        text: `Lift of the spine for ${heldAt(angle, side)}`,
+        text: STRINGS.liftOfTheSpineFor(heldAt(angle, side)),
       },
       ...steps.map(({ zone, liftMm }, index): TemplateText => ({
         xMm: MARGIN_MM + index * stepMm + 1,

@@ -12,6 +12,7 @@ import {
   type RateSpreads,
 } from './spreads';
 import { timeQuantiles, type TimeQuantiles } from './time-quantiles';
+import { STRINGS } from './strings';
 
 export interface FinishedStep extends RateNames {
   /** By the model uncorrected, s. */
@@ -136,7 +137,7 @@ export class RateSums {
     if (size > MOST_RATE_NAMES)
       return fail(
         'INVALID_INPUT',
-        `records name ${size} abrasives, steels and persons; at most ${MOST_RATE_NAMES} are taken`,
+        STRINGS.recordsNameAbrasivesSteelsAndPersons(size, MOST_RATE_NAMES),
         'records',
       );
     const precision = Matrix.zeros(size, size);

@@ -1,6 +1,7 @@
 /** A measure through the years: a line that one wrong reading does not bend, and the day it meets a limit. */
 import { medianOfMany } from '../statistics';
 import { fail, ok, type Result } from '../units';
+import { STRINGS } from './strings';
 
 export interface MeasuredOnDay {
   readonly day: number;
@@ -28,7 +29,7 @@ export const trendOf = (points: readonly MeasuredOnDay[], limit?: number): Resul
   if (points.length > MOST_TREND_POINTS)
     return fail(
       'INVALID_INPUT',
-      `points takes at most ${MOST_TREND_POINTS} entries; ${points.length} were given`,
+      STRINGS.pointsTakesAtMostEntriesWere(MOST_TREND_POINTS, points.length),
       'points',
     );
   const slopes = new Float64Array((points.length * (points.length - 1)) / 2);
@@ -40,8 +41,7 @@ export const trendOf = (points: readonly MeasuredOnDay[], limit?: number): Resul
       slopes[count] = (points[second]!.value - points[first]!.value) / days;
       count += 1;
     }
-  if (count === 0)
-    return fail('INVALID_INPUT', 'points must lie on at least two different days', 'points');
+  if (count === 0) return fail('INVALID_INPUT', STRINGS.pointsMustLieOnAtLeast, 'points');
   const slopePerDay = medianOfMany(slopes.subarray(0, count));
   const atDayZero = medianOfMany(
     Float64Array.from(points, ({ day, value }) => value - slopePerDay * day),

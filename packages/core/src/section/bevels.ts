@@ -3,6 +3,7 @@ import { fail, mm, ok, type DegreesPerSide, type Result } from '../units';
 import { faceLine, jointLine } from './cuts';
 import { JOINT } from './face';
 import { cutSection, measureFace, thicknessAtMm, type FaceMeasure, type Section } from './section';
+import { STRINGS } from './strings';
 
 export interface BevelAngles {
   /** Null leaves that side alone. */
@@ -46,11 +47,7 @@ export const setBevels = (
   const tops = [right, left].flatMap((face) => (face ? [face.topYMm] : []));
   const highest = Math.max(...tops);
   if (tops.length === 0 || highest >= spineMm) {
-    return fail(
-      'CUT_DOES_NOT_CLOSE',
-      `A bevel through an apex at ${apexMm} mm does not close below the spine at ${spineMm} mm`,
-      'angleDeg',
-    );
+    return fail('CUT_DOES_NOT_CLOSE', STRINGS.aBevelThroughAnApexAt(apexMm, spineMm), 'angleDeg');
   }
   return ok({
     section: cut.section,

@@ -10,6 +10,7 @@ import {
   type Result,
 } from '../units';
 import { sectionFromSides, type Section, type SidePoint } from './section';
+import { STRINGS } from './strings';
 
 export interface FlatSectionMeasures {
   readonly heightMm: number;
@@ -44,14 +45,14 @@ export const flatGrind = (measures: FlatSectionMeasures): Result<FlatGrind> => {
   if (grindHeightMm > heightMm) {
     return fail(
       'INVALID_INPUT',
-      `grindHeightMm ${grindHeightMm} is above heightMm ${heightMm}`,
+      STRINGS.grindheightmmIsAboveHeightmm(grindHeightMm, heightMm),
       'section.grindHeightMm',
     );
   }
   if (thicknessBehindEdgeMm > spineThicknessMm) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `The blade cannot be thicker behind the edge (${thicknessBehindEdgeMm} mm) than at the spine (${spineThicknessMm} mm)`,
+      STRINGS.theBladeCannotBeThickerBehind(thicknessBehindEdgeMm, spineThicknessMm),
       'section.thicknessBehindEdgeMm',
     );
   }
@@ -62,7 +63,7 @@ export const flatGrind = (measures: FlatSectionMeasures): Result<FlatGrind> => {
   if (bevelHeightMm >= grindHeightMm) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A bevel ${bevelHeightMm.toFixed(2)} mm high does not fit below a grind height of ${grindHeightMm} mm`,
+      STRINGS.aBevelMmHighDoesNot(bevelHeightMm.toFixed(2), grindHeightMm),
       'section.thicknessBehindEdgeMm',
     );
   }
@@ -70,7 +71,7 @@ export const flatGrind = (measures: FlatSectionMeasures): Result<FlatGrind> => {
   if (theta <= phi) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `An edge angle of ${measures.angleDeg}° per side is not above the primary grind's ${toDegrees(radians(phi)).toFixed(2)}°`,
+      STRINGS.anEdgeAngleOfDegreesPer(measures.angleDeg, toDegrees(radians(phi)).toFixed(2)),
       'section.angleDeg',
     );
   }

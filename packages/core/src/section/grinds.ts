@@ -4,6 +4,7 @@
  */
 import { fail, ok, toRadians, type DegreesPerSide, type Result } from '../units';
 import type { SidePoint } from './section';
+import { STRINGS } from './strings';
 
 /** How far a chord may stand off its arc. */
 export const CURVE_TOLERANCE_MM = 0.001;
@@ -25,21 +26,21 @@ const checked = (side: SideMeasures, grindHeightMm: number): Result<number> => {
   if (side.shoulderMm > side.spineOffsetMm) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A shoulder ${side.shoulderMm} mm from the plane is beyond the spine at ${side.spineOffsetMm} mm`,
+      STRINGS.aShoulderMmFromThePlane(side.shoulderMm, side.spineOffsetMm),
       'shoulderMm',
     );
   }
   if (grindHeightMm > side.heightMm) {
     return fail(
       'INVALID_INPUT',
-      `grindHeightMm ${grindHeightMm} is above heightMm ${side.heightMm}`,
+      STRINGS.grindheightmmIsAboveHeightmm(grindHeightMm, side.heightMm),
       'grindHeightMm',
     );
   }
   if (bevelHeightMm >= grindHeightMm) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A bevel ${bevelHeightMm.toFixed(2)} mm high does not fit below a grind height of ${grindHeightMm} mm`,
+      STRINGS.aBevelMmHighDoesNot(bevelHeightMm.toFixed(2), grindHeightMm),
       'grindHeightMm',
     );
   }
@@ -76,7 +77,7 @@ export const parallelSide = (side: Omit<SideMeasures, 'spineOffsetMm'>): Result<
   if (bevelHeightMm >= side.heightMm) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A bevel ${bevelHeightMm.toFixed(2)} mm high does not fit a blade of ${side.heightMm} mm`,
+      STRINGS.aBevelMmHighDoesNotFit(bevelHeightMm.toFixed(2), side.heightMm),
       'shoulderMm',
     );
   }
@@ -130,7 +131,7 @@ const curvedSide = (
   if (chord > 2 * radiusMm) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A radius of ${radiusMm} mm does not span a grind ${chord.toFixed(1)} mm wide`,
+      STRINGS.aRadiusOfMmDoesNot(radiusMm, chord.toFixed(1)),
       'radiusMm',
     );
   }
@@ -164,7 +165,7 @@ export const hollowBackSide = (
   if (upperRim > heightMm) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A hollow ${chord.toFixed(1)} mm wide does not fit a back of ${heightMm} mm`,
+      STRINGS.aHollowMmWideDoesNot(chord.toFixed(1), heightMm),
       'hollowDepthMm',
     );
   }

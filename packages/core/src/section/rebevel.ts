@@ -4,6 +4,7 @@ import { cutBothSides, jointLine } from './cuts';
 import { JOINT } from './face';
 import type { FlatGrind } from './flat-grind';
 import { cutSection, measureFace, sectionExtent, type Section } from './section';
+import { STRINGS } from './strings';
 
 export interface Rebevelled {
   readonly section: Section;
@@ -30,7 +31,7 @@ export const rebevel = (
   if (angle <= blade.primaryAngle) {
     return fail(
       'CUT_DOES_NOT_CLOSE',
-      `An angle of ${angle}° per side does not clear the primary grind at ${blade.primaryAngle.toFixed(2)}°`,
+      STRINGS.anAngleOfDegreesPerSide(angle, blade.primaryAngle.toFixed(2)),
       'angleDeg',
     );
   }
@@ -48,7 +49,7 @@ export const rebevel = (
   }
   const doesNotClose = fail(
     'CUT_DOES_NOT_CLOSE',
-    `With the apex up by ${apexRise} mm a bevel of ${angle}° per side comes out above the spine at ${heightMm} mm`,
+    STRINGS.withTheApexUpByMm(apexRise, angle, heightMm),
     'apexRiseMm',
   );
   if (apexRise >= heightMm) return doesNotClose;

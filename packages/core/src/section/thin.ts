@@ -11,6 +11,7 @@ import {
 import { cutBothSides } from './cuts';
 import type { FlatGrind } from './flat-grind';
 import { measureFace, thicknessAtMm, type Section } from './section';
+import { STRINGS } from './strings';
 
 export interface Thinned {
   readonly section: Section;
@@ -34,7 +35,7 @@ export const thin = (
   if (angle <= blade.primaryAngle) {
     return fail(
       'CUT_DOES_NOT_CLOSE',
-      `Thinning at ${angle}° per side does not leave the primary grind at ${blade.primaryAngle.toFixed(2)}°`,
+      STRINGS.thinningAtDegreesPerSideDoes(angle, blade.primaryAngle.toFixed(2)),
       'angleDeg',
     );
   }
@@ -54,7 +55,7 @@ export const thin = (
   if (!face || face.topYMm >= heightMm) {
     return fail(
       'CUT_DOES_NOT_CLOSE',
-      `Thinning at ${angle}° per side from ${kept} mm above the edge comes out above the spine at ${heightMm} mm`,
+      STRINGS.thinningAtDegreesPerSideFrom(angle, kept, heightMm),
       'angleDeg',
     );
   }

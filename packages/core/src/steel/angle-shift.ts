@@ -1,5 +1,6 @@
 /** What the steel alone says about the angle, against the middle of the window of its use. */
 import type { Steel } from './steels';
+import { STRINGS } from './strings';
 
 export interface AngleShift {
   /** Per side; 0 when the steel has no say. */
@@ -17,7 +18,7 @@ export const brittleShift = (steel: Steel): AngleShift | null => {
     /coarse|high carbide|high vanadium|chippy$/.test(`${steel.steelClass} ${steel.edge}`)
     ? {
         deltaDeg: hrc >= BRITTLE_HRC.muchFrom ? 2 : 1,
-        reason: `hard steel with coarse carbides (${steel.hrcLow}–${steel.hrcHigh} HRC)`,
+        reason: STRINGS.hardSteelWithCoarseCarbidesHrc(steel.hrcLow, steel.hrcHigh),
       }
     : null;
 };
@@ -25,7 +26,7 @@ export const brittleShift = (steel: Steel): AngleShift | null => {
 /** Tough, fine-grained steel, well hardened, may go lower by a degree. */
 export const toughShift = (steel: Steel): AngleShift | null =>
   /tough/.test(steel.edge) && steel.hrcLow >= 57
-    ? { deltaDeg: -1, reason: 'tough, fine-grained steel, well hardened' }
+    ? { deltaDeg: -1, reason: STRINGS.toughFineGrainedSteelWellHardened }
     : null;
 
 /**
@@ -35,5 +36,4 @@ export const toughShift = (steel: Steel): AngleShift | null =>
  * steelAngleShift(steel).deltaDeg; // 0
  */
 export const steelAngleShift = (steel: Steel): AngleShift =>
-  brittleShift(steel) ??
-  toughShift(steel) ?? { deltaDeg: 0, reason: 'the steel has no say of its own' };
+  brittleShift(steel) ?? toughShift(steel) ?? { deltaDeg: 0, reason: STRINGS.theSteelHasNoSayOf };

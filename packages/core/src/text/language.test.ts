@@ -1,6 +1,7 @@
 import { localized, named, stringsOf, type Language, type AreaStrings } from './language';
 
 const BACKWARDS: Language = {
+  file: 'backwards',
   strings: (area): AreaStrings =>
     area === 'rack' ? { add: 'Tilføj', of: (count: number) => `${count} sten` } : {},
   name: (english) => [...english].reverse().join(''),

@@ -12,6 +12,8 @@ export type SameShape<T extends AreaStrings> = {
 };
 
 export interface Language {
+  /** Its file, by which a worker finds it. */
+  readonly file: string;
   /** What it says of an area; what it leaves out stays English. */
   readonly strings: (area: string, english: AreaStrings) => AreaStrings;
   /** What it calls a stage, a side, a kind: what the record keeps is the English word. */

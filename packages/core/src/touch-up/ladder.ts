@@ -5,6 +5,7 @@
 import type { Steel } from '../steel';
 import { finestOf, forTask, type RackStone } from '../abrasive';
 import { rodKindOf, rodsFor, type RodKind } from './rods';
+import { STRINGS } from './strings';
 
 /** Each rod is a rung of its own: a coarser one comes only when the smoother has failed. */
 export const ROD_RUNGS = ['smooth rod', 'fine-cut rod', 'ceramic rod', 'diamond rod'] as const;
@@ -79,7 +80,10 @@ const stoneFor = ({ rack, steel, finishUm }: LadderInput): RackStone | null => {
 /** All rungs, in order, each with whether it suits, how, and how long it lasted last time. */
 export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
   const { steel, rack, chipped, guidedBySpine } = input;
-  const angle = `${input.angleDeg.toFixed(1)}° per side${input.angleAssumed ? ', assumed' : ''}`;
+  const angle = STRINGS.degreesPerSide(
+    input.angleDeg.toFixed(1),
+    input.angleAssumed ? STRINGS.assumed : '',
+  );
   const owned = forTask(rack, 'touch-up');
   const strop = finestOf(forTask(rack, 'finish'));
   const stone = stoneFor(input);
@@ -93,13 +97,13 @@ export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
       rung,
       suits: !guidedBySpine && !chipped && advice.suits && rod !== null,
       reason: guidedBySpine
-        ? 'A razor knows no rod.'
+        ? STRINGS.aRazorKnowsNoRod
         : chipped
-          ? 'It is chipped: a rod would tear it further.'
+          ? STRINGS.itIsChippedARodWould
           : !advice.suits || rod !== null
             ? advice.reason
-            : 'None on the rack.',
-      how: `At ${angle}, found with coins and ink; a side in turn, then paper.`,
+            : STRINGS.noneOnTheRack,
+      how: STRINGS.atFoundWithCoinsAndInk(angle),
       stoneId: rod?.id ?? null,
       lastTime: past(rung),
     };
@@ -109,10 +113,8 @@ export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
     {
       rung: 'strop',
       suits: !chipped,
-      reason: chipped
-        ? 'It is chipped: leather does not reach that.'
-        : 'Takes no steel worth speaking of.',
-      how: `Ten strokes a side, edge trailing, at ${angle} or just under it, on a hard back.`,
+      reason: chipped ? STRINGS.itIsChippedLeatherDoesNot : STRINGS.takesNoSteelWorthSpeakingOf,
+      how: STRINGS.tenStrokesASideEdgeTrailing(angle),
       stoneId: strop?.id ?? null,
       lastTime: past('strop'),
     },
@@ -120,11 +122,11 @@ export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
       rung: 'finest stone',
       suits: stone !== null && !chipped,
       reason: chipped
-        ? 'It is chipped: the chips decide how much has to go.'
+        ? STRINGS.itIsChippedTheChipsDecide
         : stone
-          ? `${stone.name} at ${stone.um} µm: a new apex without a new bevel, as fine as its use wants.`
-          : 'No stone in the rack.',
-      how: `Alternate light strokes at ${angle} until the whole edge is dark again, then strop.`,
+          ? STRINGS.atMANewApexWithout(stone.name, stone.um)
+          : STRINGS.noStoneInTheRack,
+      how: STRINGS.alternateLightStrokesAtUntilThe(angle),
       stoneId: stone?.id ?? null,
       lastTime: past('finest stone'),
     },
@@ -132,9 +134,9 @@ export const touchUpLadder = (input: LadderInput): readonly RungAdvice[] => {
       rung: 'full round',
       suits: true,
       reason: heldTooShort(input.past)
-        ? 'Two touch-ups held no longer than a month: the edge is worn, not tired.'
-        : 'What is left when nothing smaller has held.',
-      how: 'Plan it, and begin on the stone the plan names.',
+        ? STRINGS.twoTouchUpsHeldNoLonger
+        : STRINGS.whatIsLeftWhenNothingSmaller,
+      how: STRINGS.planItAndBeginOnThe,
       stoneId: null,
       lastTime: past('full round'),
     },
@@ -157,4 +159,4 @@ export const nextRung = (ladder: readonly RungAdvice[], tried: readonly Rung[]):
   ladder.find(({ rung, suits }) => suits && !tried.includes(rung))?.rung ?? 'full round';
 
 /** What must be found after each rung before it counts as enough. */
-export const TOUCH_UP_TEST = 'Light along the edge, then thin paper in all four zones, no catch.';
+export const TOUCH_UP_TEST = STRINGS.lightAlongTheEdgeThenThin;

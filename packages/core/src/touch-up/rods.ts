@@ -1,6 +1,7 @@
 /** Honing rods: which there are, which suit a steel, and which a rod of the rack is. */
 import type { RackStone } from '../abrasive';
 import type { Steel } from '../steel';
+import { STRINGS } from './strings';
 
 export const ROD_KINDS = ['smooth', 'ridged', 'ceramic', 'diamond'] as const;
 export type RodKind = (typeof ROD_KINDS)[number];
@@ -32,32 +33,28 @@ export const rodsFor = (steel: Steel): readonly RodAdvice[] => {
       suits: !brittle && hrcHigh <= TOO_HARD_TO_BEND_HRC,
       reason:
         hrcHigh <= TOO_HARD_TO_BEND_HRC
-          ? 'Lays a rolled edge straight again; it does not sharpen.'
-          : `At up to ${hrcHigh} HRC the edge does not bend back.`,
+          ? STRINGS.laysARolledEdgeStraightAgain
+          : STRINGS.atUpToHrcTheEdge(hrcHigh),
     },
     {
       rod: 'ridged',
       suits: !brittle && hrcHigh <= SOFT_HRC,
       reason:
-        hrcHigh <= SOFT_HRC
-          ? 'Scrapes a soft edge toothy; a dozen light strokes, no more.'
-          : 'Its ridges chip an edge this hard.',
+        hrcHigh <= SOFT_HRC ? STRINGS.scrapesASoftEdgeToothyA : STRINGS.itsRidgesChipAnEdgeThis,
     },
     {
       rod: 'ceramic',
       suits: !brittle,
-      reason: brittle
-        ? 'Too brittle for a narrow rod: use a stone.'
-        : 'Takes a little steel off: resets an edge between sharpenings.',
+      reason: brittle ? STRINGS.tooBrittleForANarrowRod : STRINGS.takesALittleSteelOffResets,
     },
     {
       rod: 'diamond',
       suits: !brittle && steel.wearFactor >= 1.2,
       reason: brittle
-        ? 'Too brittle for a narrow rod: use a stone.'
+        ? STRINGS.tooBrittleForANarrowRod
         : steel.wearFactor >= 1.2
-          ? 'The only rod that bites on these carbides; lightly.'
-          : 'Takes more of this steel than it needs.',
+          ? STRINGS.theOnlyRodThatBitesOn
+          : STRINGS.takesMoreOfThisSteelThan,
     },
   ];
 };

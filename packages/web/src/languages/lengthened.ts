@@ -15,11 +15,13 @@ const longerWord = (word: string): string =>
   DONE;
 
 const longer = (english: string): string =>
-  english.replaceAll(/\p{L}{2,}\u2060?/gu, (word) =>
-    word.endsWith(DONE) ? word : longerWord(word),
+  // What stands in braces is a blank to be filled in, not a word.
+  english.replaceAll(/\{[^}]*\}|\p{L}{2,}\u2060?/gu, (word) =>
+    word.startsWith('{') || word.endsWith(DONE) ? word : longerWord(word),
   );
 
 globalThis.patientEdgeLanguage = {
+  file: 'lengthened',
   strings: (_area, english): AreaStrings =>
     Object.fromEntries(
       Object.entries(english).map(([name, said]) => [

@@ -5,6 +5,7 @@
 import { brittleShift, toughShift, type Steel } from '../../steel';
 import type { Damage, Use } from '../../blade';
 import { BELOW_WINDOW_DEG, HAND_ALLOWANCE_DEG } from './first-guesses';
+import { STRINGS } from './strings';
 
 export const APPROACHES = ['keep', 'by-use', 'lowest-clear'] as const;
 export type Approach = (typeof APPROACHES)[number];
@@ -56,13 +57,13 @@ const MOVE_RULES: readonly MoveRule[] = [
           : 1,
     reason: (input) =>
       chipsOf(input).length === 1
-        ? `one chip, ${deepestChipMm(input)} mm deep`
-        : `${chipsOf(input).length} chips, the deepest ${deepestChipMm(input)} mm`,
+        ? STRINGS.oneChipMmDeep(deepestChipMm(input))
+        : STRINGS.chipsTheDeepestMm(chipsOf(input).length, deepestChipMm(input)),
   },
   {
     applies: (input) => input.damage.some(({ kind }) => kind === 'rolled edge'),
     deltaDeg: () => 1,
-    reason: () => 'the rolled edge: too low for the steel or the work',
+    reason: () => STRINGS.theRolledEdgeTooLowFor,
   },
   {
     applies: ({ steel }) => brittleShift(steel) !== null,
@@ -72,7 +73,7 @@ const MOVE_RULES: readonly MoveRule[] = [
   {
     applies: ({ use }) => use.hard && use.id !== 'bone',
     deltaDeg: () => 4,
-    reason: () => 'bone or frozen food',
+    reason: () => STRINGS.boneOrFrozenFood,
   },
   {
     applies: ({ steel }) => toughShift(steel) !== null,
@@ -82,7 +83,7 @@ const MOVE_RULES: readonly MoveRule[] = [
   {
     applies: ({ carefulHands }) => carefulHands,
     deltaDeg: () => -1,
-    reason: () => 'careful hands',
+    reason: () => STRINGS.carefulHands,
   },
 ];
 
@@ -90,7 +91,7 @@ const keep = (input: AdviceInput): AngleAdvice => ({
   approach: 'keep',
   angleDeg: input.presentAngleDeg,
   startDeg: input.presentAngleDeg,
-  startReason: 'the angle it came with: match it and keep to it',
+  startReason: STRINGS.theAngleItCameWithMatch,
   moves: [],
 });
 
@@ -105,7 +106,7 @@ const byUse = (input: AdviceInput): AngleAdvice => {
     approach: 'by-use',
     angleDeg: moves.reduce((angle, { deltaDeg }) => angle + deltaDeg, startDeg),
     startDeg,
-    startReason: `middle of the window for ${input.use.label.toLowerCase()}, ${low}–${high}° per side`,
+    startReason: STRINGS.middleOfTheWindowForDegrees(input.use.label.toLowerCase(), low, high),
     moves,
   };
 };
@@ -118,7 +119,7 @@ const lowestClear = (input: AdviceInput): AngleAdvice => {
       ? [
           {
             deltaDeg: floorDeg - clearDeg,
-            reason: `the use: below ${floorDeg}° the edge would not hold up`,
+            reason: STRINGS.theUseBelowDegreesTheEdge(floorDeg),
           },
         ]
       : [];
@@ -126,7 +127,13 @@ const lowestClear = (input: AdviceInput): AngleAdvice => {
     approach: 'lowest-clear',
     angleDeg: Math.max(clearDeg, floorDeg),
     startDeg: clearDeg,
-    startReason: `primary grind at ${input.primaryAngleDeg.toFixed(1)}°${input.steepestAtMm === null || input.steepestAtMm === undefined ? '' : `, steepest ${Math.round(input.steepestAtMm)} mm from the heel,`} and ${HAND_ALLOWANCE_DEG}° for the hand`,
+    startReason: STRINGS.primaryGrindAtDegreesAndDegrees(
+      input.primaryAngleDeg.toFixed(1),
+      input.steepestAtMm === null || input.steepestAtMm === undefined
+        ? ''
+        : STRINGS.steepestMmFromTheHeel(Math.round(input.steepestAtMm)),
+      HAND_ALLOWANCE_DEG,
+    ),
     moves,
   };
 };

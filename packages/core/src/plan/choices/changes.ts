@@ -3,6 +3,7 @@
  * recomputing applies them anew; a change whose step is no longer there is kept and told, never dropped.
  */
 import { DIRECTIONS, STROKE_PATTERNS } from './manner';
+import { STRINGS } from './strings';
 
 export const CHANGEABLE = [
   'stone',
@@ -79,38 +80,34 @@ export const changeProblem = ({ what, to }: Pick<StepChange, 'what' | 'to'>): st
   const within = (label: string, low: number, high: number, unit: string): string | null =>
     to.trim() !== '' && Number.isFinite(value) && value >= low && value <= high
       ? null
-      : `${label} must be from ${low} to ${high}${unit}; "${to}" was given`;
+      : STRINGS.mustBeFromToWasGiven(label, low, high, unit, to);
   switch (what) {
     case 'angle':
-      return within('Angle per side', 0, 60, '°');
+      return within(STRINGS.anglePerSide, 0, 60, '°');
     case 'strokes':
-      return within('Strokes a side', 0, 5000, '');
+      return within(STRINGS.strokesASide, 0, 5000, '');
     case 'force':
-      return within('Pressure', 0.2, 60, ' N');
+      return within(STRINGS.pressure, 0.2, 60, ' N');
     case 'minutes':
-      return within('Minutes', 0.1, 600, '');
+      return within(STRINGS.minutes, 0.1, 600, '');
     case 'direction':
       return DIRECTIONS.some((each) => each === to)
         ? null
-        : `Direction must be one of ${DIRECTIONS.join(', ')}; "${to}" was given`;
+        : STRINGS.directionMustBeOneOfWas(DIRECTIONS.join(', '), to);
     case 'stone':
-      return to.trim().length > 0 && to.length <= 40
-        ? null
-        : `Stone must be one of the rack; "${to}" was given`;
+      return to.trim().length > 0 && to.length <= 40 ? null : STRINGS.stoneMustBeOneOfThe(to);
     case 'pattern':
       return STROKE_PATTERNS.some((each) => each === to)
         ? null
-        : `Pattern must be one of ${STROKE_PATTERNS.join(', ')}; "${to}" was given`;
+        : STRINGS.patternMustBeOneOfWas(STROKE_PATTERNS.join(', '), to);
     case 'rounds':
-      return roundsTyped(to) === null
-        ? `Rounds must be strokes or seconds a side, as in "20, 15, 10" or "90 s, 60 s"; "${to}" was given`
-        : null;
+      return roundsTyped(to) === null ? STRINGS.roundsMustBeStrokesOrSeconds(to) : null;
     case 'order':
-      return to.length <= 40 ? null : `Step must be named in at most 40 letters; "${to}" was given`;
+      return to.length <= 40 ? null : STRINGS.stepMustBeNamedInAt(to);
     case 'words':
       return to.trim().length >= 3 && to.length <= 600
         ? null
-        : `Words must be from 3 to 600 letters; ${to.length} were given`;
+        : STRINGS.wordsMustBeFrom3To(to.length);
     case 'left out':
       return null;
   }

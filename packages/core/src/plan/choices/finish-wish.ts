@@ -4,6 +4,7 @@ import type { Use } from '../../blade';
 import { numberAnswer, wantsItAsItCame, type Answers } from '../../intake';
 import type { Steel } from '../../steel';
 import { AS_IT_CAME_RATIO, SHEEN_UM } from './first-guesses';
+import { STRINGS } from './strings';
 
 export interface FinishWish {
   /** Grain of the last stone asked for. */
@@ -37,7 +38,7 @@ export const finishWishOf = (
   const onScale = scale !== null && grit !== null ? micrometresOf(scale, grit) : null;
   if (onScale?.ok) return { um: onScale.value, asked: `${scale} ${grit}`, windowUm: null };
   const named = numberAnswer(answers, 'finishWishUm');
-  if (named !== null) return { um: named, asked: `${named} µm`, windowUm: null };
+  if (named !== null) return { um: named, asked: STRINGS.m(named), windowUm: null };
   const um = Math.max(use.finishUm[0], steel.finestUsefulUm);
   return { um, asked: 'very fine', windowUm: null };
 };

@@ -8,6 +8,7 @@ import { fail, ok, type Result } from '../../units';
 import { stepCosts, type Bond, type Chain, type ProgressionInput } from '../../abrasive';
 import { SAME_GRADE_RATIO } from './first-guesses';
 import type { Direction } from './manner';
+import { STRINGS } from './strings';
 
 export const BLADE_PARTS = ['edge', 'micro', 'primary', 'cladding', 'core'] as const;
 export type BladePart = (typeof BLADE_PARTS)[number];
@@ -55,11 +56,7 @@ export const namedChain = (
   const stones = ids.map((id) => input.rack.find((entry) => entry.id === id));
   const missing = stones.indexOf(undefined);
   if (missing >= 0) {
-    return fail(
-      'NO_PROGRESSION',
-      `Stone ${missing + 1} of this chain is not in the rack any more`,
-      field,
-    );
+    return fail('NO_PROGRESSION', STRINGS.stoneOfThisChainIsNot(missing + 1), field);
   }
   const named = stones.map((entry) => entry!);
   const coarser = named.findIndex(
@@ -68,7 +65,11 @@ export const namedChain = (
   if (coarser > 0) {
     return fail(
       'NO_PROGRESSION',
-      `${named[coarser]!.name ?? named[coarser]!.id} at ${named[coarser]!.um} µm would follow ${named[coarser - 1]!.um} µm: a coarser stone undoes the finer`,
+      STRINGS.atMWouldFollowMA(
+        named[coarser]!.name ?? named[coarser]!.id,
+        named[coarser]!.um,
+        named[coarser - 1]!.um,
+      ),
       field,
     );
   }

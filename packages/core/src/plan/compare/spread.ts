@@ -18,6 +18,7 @@ import type { PlanInput, ThinDepth } from '../choices';
 import { OUTLINE_FAULTS } from '../cuts';
 import { planToSection, planToStock, planToWork } from '../planner';
 import { DAMAGE_DEPTH_SIGMA_MM, LEAST_SHARE, SHARPNESS_SIGMA } from './first-guesses';
+import { STRINGS } from './strings';
 
 /** How the measures of a blade came about. */
 export interface HowKnown {
@@ -257,7 +258,7 @@ export const planSpread = (input: PlanInput, known: HowKnown): Result<PlanSpread
     },
   };
   const read = outcomeOf(settled);
-  if (!read) return fail('INVALID_INPUT', 'The plan as it was settled cannot be worked', 'choices');
+  if (!read) return fail('INVALID_INPUT', STRINGS.thePlanAsItWasSettled, 'choices');
   const movers = moversOf(settled, known);
   const weighed = movers
     .map((mover) => ({ mover, weight: varianceAlone(settled, read.steelMm3, mover) }))

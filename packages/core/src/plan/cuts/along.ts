@@ -13,6 +13,7 @@ import {
   type WorkedStage,
   type WorkedStation,
 } from './stages';
+import { STRINGS } from './strings';
 
 /** Close enough that twice as many change the volume by less than half a per cent. */
 export const STATIONS = 41;
@@ -51,7 +52,7 @@ export const workedAt = (
     ? ok(worked)
     : fail(
         'CUT_DOES_NOT_CLOSE',
-        `With the apex up by ${riseMm.toFixed(3)} mm a bevel of ${wanted.angleDeg}° per side does not close below the spine`,
+        STRINGS.withTheApexUpByMm(riseMm.toFixed(3), wanted.angleDeg),
         'choices.angleDeg',
       );
 };

@@ -10,6 +10,7 @@ import {
   type PlanInput,
 } from '../choices';
 import type { CutStrategy } from './cut-strategy';
+import { STRINGS } from './strings';
 
 /** Off the spine, as measured, or from the width of the bevel. Errors: INVALID_INPUT or IMPOSSIBLE_BEVEL, naming the measure at fault. */
 export const presentAngle = ({ measures }: PlanInput, kind: BladeKind): Result<Figure> => {
@@ -17,31 +18,29 @@ export const presentAngle = ({ measures }: PlanInput, kind: BladeKind): Result<F
     const { heightMiddleMm, spineMiddleMm } = measures;
     return ok(
       figure(razorAngle(heightMiddleMm, spineMiddleMm, 0), '° per side', {
-        rule: 'A razor lies on spine and edge: its spine sets the angle.',
-        formula: 'θ = atan((T/2) / H)',
+        rule: STRINGS.aRazorLiesOnSpineAnd,
+        formula: STRINGS.thetaAtanT2H,
         inputs: [
-          { label: 'T, spine', value: spineMiddleMm, unit: 'mm' },
-          { label: 'H, width', value: heightMiddleMm, unit: 'mm' },
+          { label: STRINGS.tSpine, value: spineMiddleMm, unit: 'mm' },
+          { label: STRINGS.hWidth, value: heightMiddleMm, unit: 'mm' },
         ],
-        source: 'Geometry of the section',
+        source: STRINGS.geometryOfTheSection,
       }),
     );
   }
   if (measures.presentAnglePerSideDeg !== null) {
     return ok(
       figure(measures.presentAnglePerSideDeg, '° per side', {
-        rule: 'The angle measured at the counter.',
-        inputs: [{ label: 'Measured', value: measures.presentAnglePerSideDeg, unit: '° per side' }],
-        source: 'Measured on the blade',
+        rule: STRINGS.theAngleMeasuredAtTheCounter,
+        inputs: [
+          { label: STRINGS.measured, value: measures.presentAnglePerSideDeg, unit: '° per side' },
+        ],
+        source: STRINGS.measuredOnTheBlade,
       }),
     );
   }
   if (measures.bevelFaceMm === null) {
-    return fail(
-      'INVALID_INPUT',
-      'The present angle needs the width of the bevel or a measured angle',
-      'bevelFaceMm',
-    );
+    return fail('INVALID_INPUT', STRINGS.thePresentAngleNeedsTheWidth, 'bevelFaceMm');
   }
   const isOne = bevelsOf(kind) === 1;
   const shoulderMm = measures.thicknessBehindEdgeMm / bevelsOf(kind);
@@ -49,19 +48,17 @@ export const presentAngle = ({ measures }: PlanInput, kind: BladeKind): Result<F
   if (!bevel.ok) return fail(bevel.error.code, bevel.error.message, 'bevelFaceMm');
   return ok(
     figure(bevel.value.angle, '° per side', {
-      rule: isOne
-        ? 'One bevel of this width spans the whole thickness at its shoulder.'
-        : 'A bevel of this width spans half the thickness behind the edge.',
-      formula: 'θ = asin(e / w)',
+      rule: isOne ? STRINGS.oneBevelOfThisWidthSpans : STRINGS.aBevelOfThisWidthSpans,
+      formula: STRINGS.thetaAsinEW,
       inputs: [
         {
-          label: isOne ? 'e, thickness at the shoulder' : 'e, half the thickness behind the edge',
+          label: isOne ? STRINGS.eThicknessAtTheShoulder : STRINGS.eHalfTheThicknessBehindThe,
           value: shoulderMm,
           unit: 'mm',
         },
-        { label: 'w, width of the bevel face', value: measures.bevelFaceMm, unit: 'mm' },
+        { label: STRINGS.wWidthOfTheBevelFace, value: measures.bevelFaceMm, unit: 'mm' },
       ],
-      source: 'Geometry of the section',
+      source: STRINGS.geometryOfTheSection,
     }),
   );
 };
@@ -102,14 +99,14 @@ export const chooseAngle = (
   if (angleDeg < lowest || angleDeg > highest) {
     return fail(
       'OUT_OF_RANGE',
-      `An angle of ${angleDeg}° per side is outside ${lowest} to ${highest}°`,
+      STRINGS.anAngleOfDegreesPerSide(angleDeg, lowest, highest),
       'choices.angleDeg',
     );
   }
   if (angleDeg <= primaryDeg) {
     return fail(
       'CUT_DOES_NOT_CLOSE',
-      `An angle of ${angleDeg}° per side does not clear the primary grind at ${primaryDeg.toFixed(2)}°`,
+      STRINGS.anAngleOfDegreesPerSideDoes(angleDeg, primaryDeg.toFixed(2)),
       'choices.angleDeg',
     );
   }

@@ -16,6 +16,7 @@ import {
 import { thicknessAtMm, type Section } from '../../section';
 import type { ThinTargets } from '../choices';
 import { BANDS_ABOVE_PRIMARY_DEG, ONE_GIVEN_SHARE } from './first-guesses';
+import { STRINGS } from './strings';
 
 /** Heights above the new edge at which thickness is aimed at. */
 export const AIMED_AT_MM = [5, 10] as const;
@@ -56,7 +57,7 @@ export const thinningBands = (input: BandInput): Result<readonly Band[]> => {
     if (exceeds(target, present)) {
       return fail(
         'OUT_OF_RANGE',
-        `${at} mm above the edge the blade is ${present.toFixed(2)} mm thick; ${target} mm was asked for`,
+        STRINGS.mmAboveTheEdgeTheBlade(at, present.toFixed(2), target),
         `choices.thinTo.at${at}Mm`,
       );
     }
@@ -87,14 +88,18 @@ export const thinningBands = (input: BandInput): Result<readonly Band[]> => {
   if (angles[0] <= primaryDeg || angles[1] <= primaryDeg) {
     return fail(
       'OUT_OF_RANGE',
-      `Bands of ${angles[0].toFixed(2)}° and ${angles[1].toFixed(2)}° never run out into a primary of ${primaryDeg.toFixed(2)}°: ask for more thickness`,
+      STRINGS.bandsOfDegreesAndDegreesNever(
+        angles[0].toFixed(2),
+        angles[1].toFixed(2),
+        primaryDeg.toFixed(2),
+      ),
       angles[0] <= primaryDeg ? 'choices.thinTo.at5Mm' : 'choices.thinTo.at10Mm',
     );
   }
   if (exceeds(angles[1], angles[0])) {
     return fail(
       'OUT_OF_RANGE',
-      `The second band would be steeper (${angles[1].toFixed(2)}°) than the first (${angles[0].toFixed(2)}°): thickness at 10 mm is too much for that at 5 mm`,
+      STRINGS.theSecondBandWouldBeSteeper(angles[1].toFixed(2), angles[0].toFixed(2)),
       'choices.thinTo.at10Mm',
     );
   }

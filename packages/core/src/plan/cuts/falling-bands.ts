@@ -22,6 +22,7 @@ import {
   LEAST_BAND_ABOVE_DEG,
   NEXT_BAND_SHARE,
 } from './first-guesses';
+import { STRINGS } from './strings';
 
 export interface StopInput {
   /** Thickness behind the edge to stop at, mm. */
@@ -116,30 +117,18 @@ export const checkBands = (
     const before = bands[index - 1];
     if (toMm !== null) {
       if (exceeds(toMm, topMm))
-        return fail(
-          'OUT_OF_RANGE',
-          `A band up to ${toMm} mm does not end on a blade ${topMm.toFixed(1)} mm high`,
-          field,
-        );
+        return fail('OUT_OF_RANGE', STRINGS.aBandUpToMmDoes(toMm, topMm.toFixed(1)), field);
       if (before && before.toMm !== null && !exceeds(toMm, before.toMm))
-        return fail(
-          'OUT_OF_RANGE',
-          `A band up to ${toMm} mm does not reach above the ${before.toMm} mm of the one before it`,
-          field,
-        );
+        return fail('OUT_OF_RANGE', STRINGS.aBandUpToMmDoesNot(toMm, before.toMm), field);
       continue;
     }
     if (before && before.toMm === null && !exceeds(before.angleDeg, angleDeg)) {
-      return fail(
-        'OUT_OF_RANGE',
-        `A band of ${angleDeg}° does not fall below the ${before.angleDeg}° before it`,
-        field,
-      );
+      return fail('OUT_OF_RANGE', STRINGS.aBandOfDegreesDoesNot(angleDeg, before.angleDeg), field);
     }
     if (!exceeds(angleDeg, primaryDeg)) {
       return fail(
         'OUT_OF_RANGE',
-        `A band of ${angleDeg}° never runs out into a face that leans ${primaryDeg.toFixed(2)}°`,
+        STRINGS.aBandOfDegreesNeverRuns(angleDeg, primaryDeg.toFixed(2)),
         field,
       );
     }

@@ -8,6 +8,7 @@ import { STATIONS } from './along';
 import type { GroundSide } from './blade-work';
 import { LEAST_HEIGHT_TO_LIFT_MM } from './first-guesses';
 import type { CutStrategy } from './cut-strategy';
+import { STRINGS } from './strings';
 
 export interface Lifts {
   readonly stationsAt: (angleDeg: number) => readonly Station[];
@@ -72,15 +73,15 @@ const liftInZone = (stations: readonly Station[], zone: Zone, angleDeg: number):
     zone,
     liftMm: median.liftMm,
     why: {
-      rule: 'How far the spine is lifted off the stone to hold the angle at the middle of this zone, after the repair.',
-      formula: 'L = H sin θ − x cos θ',
+      rule: STRINGS.howFarTheSpineIsLifted,
+      formula: STRINGS.lHSinThetaXCos,
       inputs: [
-        { label: 'H, edge to spine', value: median.heightMm, unit: 'mm' },
-        { label: 'x, half the spine', value: median.thicknessMm / 2, unit: 'mm' },
+        { label: STRINGS.hEdgeToSpine, value: median.heightMm, unit: 'mm' },
+        { label: STRINGS.xHalfTheSpine, value: median.thicknessMm / 2, unit: 'mm' },
         { label: 'θ', value: angleDeg, unit: '° per side' },
-        { label: 'It would rest at', value: median.restingAngleDeg, unit: '° per side' },
+        { label: STRINGS.itWouldRestAt, value: median.restingAngleDeg, unit: '° per side' },
       ],
-      source: 'Geometry of the section',
+      source: STRINGS.geometryOfTheSection,
     },
   };
 };

@@ -5,6 +5,7 @@ import { repairOutline, type EdgeCurves, type OutlineRepair } from '../../outlin
 import { isOneSided, type BladeKind, type Damage, type DamageKind } from '../../blade';
 import { OLD_EDGE_RISE_MM, type PlanInput } from '../choices';
 import { APEX_RISE_MM, WITH_BEVEL_MM, WITH_FRONT_MM } from './first-guesses';
+import { STRINGS } from './strings';
 
 /** What is missing from the outline and has to be worked out of it. */
 export const OUTLINE_FAULTS: readonly DamageKind[] = ['chip', 'pit', 'recurve', 'over-ground heel'];
@@ -66,7 +67,7 @@ export const outlineWork = (
     forcesWholeEdge: raisedShare >= WHOLE_EDGE_SHARE,
     verdict:
       atFullLength && repair.maxDepthMm > 0
-        ? `The whole edge comes up by ${repair.maxDepthMm.toFixed(2)} mm, so that it keeps its curve.`
+        ? STRINGS.theWholeEdgeComesUpBy(repair.maxDepthMm.toFixed(2))
         : outlineVerdict(repair, raisedShare),
   });
 };
@@ -78,13 +79,13 @@ const raisedShareOf = (repair: OutlineRepair): number => {
 };
 
 const outlineVerdict = (repair: OutlineRepair, share: number): string => {
-  if (repair.maxDepthMm === 0) return 'No chip to take out: the outline stays as it is.';
+  if (repair.maxDepthMm === 0) return STRINGS.noChipToTakeOutThe;
   const depth = repair.maxDepthMm.toFixed(2);
   const saved = repair.joint.removedAreaMm2 - repair.removedAreaMm2;
   const percent = Math.round((100 * saved) / repair.joint.removedAreaMm2);
   return share >= WHOLE_EDGE_SHARE
-    ? `The chip sits on the straight: nearly the whole edge comes up, ${depth} mm at the deepest.`
-    : `The chip can be blended: ${Math.round(share * 100)} % of the edge comes up, ${depth} mm at the deepest; ${percent} % less than jointing the whole edge.`;
+    ? STRINGS.theChipSitsOnTheStraight(depth)
+    : STRINGS.theChipCanBeBlendedOf(Math.round(share * 100), depth, percent);
 };
 
 /** How far the apex comes up before it is sharp again, the outline apart, mm. */

@@ -6,6 +6,7 @@ import { partChain, type PlanChoices, type ThinDepth } from '../choices';
 import type { CutBand, ThinWanted } from './blade-work';
 import { LITTLE_MM, REMNANT_MM, THIN_TO_SHARE, THINNING_LEAST_UM } from './first-guesses';
 import type { WorkedStage } from './stages';
+import { STRINGS } from './strings';
 
 interface Outgrown {
   readonly choices: PlanChoices;
@@ -33,7 +34,7 @@ export interface ThinningDecision {
   readonly notDone: string | null;
 }
 
-const NO_COARSE_STONE = `The blade wants thinning, and no stone of ${THINNING_LEAST_UM} µm or coarser is on the rack: with a finer one it takes hours`;
+const NO_COARSE_STONE = STRINGS.theBladeWantsThinningAndNo(THINNING_LEAST_UM);
 
 /**
  * Whether the rack can thin at all: a stone or plate coarse enough, or stones named for it.
@@ -76,7 +77,7 @@ export const decideThinning = (blade: Outgrown): ThinningDecision => {
       : null,
     depth: isWanted ? depth : null,
     reason: isDoubtful
-      ? `${blade.thicknessMm} mm behind the edge is within what the measure may be off of ${limitMm} mm: measure it again before thinning.`
+      ? STRINGS.mmBehindTheEdgeIsWithin(blade.thicknessMm, limitMm)
       : thinningReason(thicknessAfterMm, limitMm, use),
     notDone,
   };
@@ -108,9 +109,8 @@ export const bandsOf = (stages: readonly WorkedStage[], riseMm: number): CutBand
 };
 
 const thinningReason = (afterMm: number, limitMm: number | null, use: Use): string => {
-  if (limitMm === null)
-    return `For this blade, and for ${use.label.toLowerCase()}, thickness behind the edge is not judged.`;
+  if (limitMm === null) return STRINGS.forThisBladeAndForThickness(use.label.toLowerCase());
   return afterMm > limitMm
-    ? `${afterMm.toFixed(2)} mm behind the edge would be left, and ${use.label.toLowerCase()} wants at most ${limitMm} mm: it would be sharp and still wedge.`
-    : `${afterMm.toFixed(2)} mm behind the edge is within ${limitMm} mm for ${use.label.toLowerCase()}.`;
+    ? STRINGS.mmBehindTheEdgeWouldBe(afterMm.toFixed(2), use.label.toLowerCase(), limitMm)
+    : STRINGS.mmBehindTheEdgeIsWithinMm(afterMm.toFixed(2), limitMm, use.label.toLowerCase());
 };

@@ -10,6 +10,7 @@ import {
 } from '../../outline';
 import type { Damage } from '../../blade';
 import { BLEND_TIMES, LEAST_BLEND_MM } from './first-guesses';
+import { STRINGS } from './strings';
 
 export interface TipWork {
   readonly chosen: RestoredTip;
@@ -42,14 +43,14 @@ export const tipWork = (
         said(
           each.removedAreaMm2,
           'mm²',
-          'What is taken in the plane of the blade to bring a point back this way.',
+          STRINGS.whatIsTakenInThePlane,
           [
-            { label: 'Blade shorter by', value: each.lengthLostMm, unit: 'mm' },
-            { label: 'Edge shorter by', value: each.edgeLostMm, unit: 'mm' },
-            { label: 'Blended in over', value: blendMm, unit: 'mm' },
+            { label: STRINGS.bladeShorterBy, value: each.lengthLostMm, unit: 'mm' },
+            { label: STRINGS.edgeShorterBy, value: each.edgeLostMm, unit: 'mm' },
+            { label: STRINGS.blendedInOver, value: blendMm, unit: 'mm' },
           ],
           undefined,
-          'Geometry of the outline',
+          STRINGS.geometryOfTheOutline,
         ),
       ),
     ),

@@ -13,6 +13,7 @@ import {
 } from '../cuts';
 import { BACK_OFF_FLAT_DEG } from './first-guesses';
 import { joint, microStage } from './parts';
+import { STRINGS } from './strings';
 
 /** Ground on one side against a plain flat back: what chisel-ground and serrated blades share. */
 export const oneFlatGeometry = (input: StrategyInput): CutStrategy => {
@@ -29,8 +30,8 @@ export const oneFlatGeometry = (input: StrategyInput): CutStrategy => {
       return fail(
         'IMPOSSIBLE_BEVEL',
         shoulder > thicknessMm
-          ? `The blade cannot be thicker at its shoulder (${shoulder} mm) than at the spine (${thicknessMm} mm)`
-          : `A bevel ${bevelMm.toFixed(1)} mm high does not fit a blade of ${heightMm} mm`,
+          ? STRINGS.theBladeCannotBeThickerAt(shoulder, thicknessMm)
+          : STRINGS.aBevelMmHighDoesNot(bevelMm.toFixed(1), heightMm),
         'thicknessBehindEdgeMm',
       );
     }
@@ -65,7 +66,7 @@ export const oneFlatGeometry = (input: StrategyInput): CutStrategy => {
       if (wanted.angleDeg <= shape.primaryDeg) {
         return fail(
           'CUT_DOES_NOT_CLOSE',
-          `An angle of ${wanted.angleDeg}° does not clear the face above the bevel at ${shape.primaryDeg.toFixed(2)}°`,
+          STRINGS.anAngleOfDegreesDoesNot(wanted.angleDeg, shape.primaryDeg.toFixed(2)),
           'choices.angleDeg',
         );
       }

@@ -13,6 +13,7 @@ import {
   type MicroWanted,
   type StageCut,
 } from '../cuts';
+import { STRINGS } from './strings';
 
 export const joint = (yMm: number): CutStage => ({
   id: 'outline',
@@ -73,15 +74,10 @@ export const thicknessFacts = (
     return [
       fact(
         `${at} mm above the edge`,
-        said(
-          after,
-          'mm',
-          `Thickness half way along, ${at} mm above the new edge, after the work.`,
-          [
-            { label: 'Before, above the old edge', value: before, unit: 'mm' },
-            { label: 'Apex rise there', value: work.riseMm, unit: 'mm' },
-          ],
-        ),
+        said(after, 'mm', STRINGS.thicknessHalfWayAlongMmAbove(at), [
+          { label: STRINGS.beforeAboveTheOldEdge, value: before, unit: 'mm' },
+          { label: STRINGS.apexRiseThere, value: work.riseMm, unit: 'mm' },
+        ]),
       ),
     ];
   });
@@ -106,9 +102,9 @@ export const thinningFacts = (work: BladeWork, claddingMm: number | null): Fact[
         said(
           scratchTopMm(work),
           'mm',
-          'Where the highest band runs out into the face, above the new edge, half way along.',
+          STRINGS.whereTheHighestBandRunsOut,
           work.bands.map(({ angleDeg }, index) => ({
-            label: `Band ${index + 1}`,
+            label: STRINGS.band(index + 1),
             value: angleDeg,
             unit: '° per side' as const,
           })),
@@ -124,12 +120,12 @@ export const thinningFacts = (work: BladeWork, claddingMm: number | null): Fact[
         said(
           claddingMm - bevelTop,
           'mm',
-          'The cladding line less the top of the new bevel: it must stay clear of the edge.',
+          STRINGS.theCladdingLineLessTheTop,
           [
-            { label: 'Core bare above the old edge', value: claddingMm, unit: 'mm' },
-            { label: 'Top of the new bevel, above the old edge', value: bevelTop, unit: 'mm' },
+            { label: STRINGS.coreBareAboveTheOldEdge, value: claddingMm, unit: 'mm' },
+            { label: STRINGS.topOfTheNewBevelAbove, value: bevelTop, unit: 'mm' },
           ],
-          'cladding − bevel top',
+          STRINGS.claddingBevelTop,
         ),
       ),
     );

@@ -5,6 +5,7 @@ import { HAND_SPEED_M_PER_S, type Chain } from '../../abrasive';
 import type { AngleAdvice, PlanInput } from '../choices';
 import { CUT_STAGES, type StageId, type StageSums } from '../cuts';
 import type { PlanStep } from '../steps';
+import { STRINGS } from './strings';
 
 /** What a school of the angle costs; null where it cannot be ground or no stones lead there. */
 export interface AngleOption extends AngleAdvice {
@@ -85,38 +86,38 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
   const { choices, measures, steel } = facts.input;
   const totalMm3 = steelOf(sums);
   const { bevels: sides, facetDeg } = facts;
-  const geometry = 'Geometry of the section';
+  const geometry = STRINGS.geometryOfTheSection;
   const angleWhy = {
     rule:
       choices.angleDeg === null
         ? [
             chosen.startReason,
-            ...chosen.moves.map(
-              ({ deltaDeg, reason }) =>
-                `${deltaDeg > 0 ? '+' : '−'}${Math.abs(deltaDeg)}° because of ${reason}`,
+            ...chosen.moves.map(({ deltaDeg, reason }) =>
+              STRINGS.degreesBecauseOf(deltaDeg > 0 ? '+' : '−', Math.abs(deltaDeg), reason),
             ),
           ].join('; ')
-        : `Set by hand; advised was ${chosen.angleDeg.toFixed(1)}°.`,
+        : STRINGS.setByHandAdvisedWasDegrees(chosen.angleDeg.toFixed(1)),
     inputs: [
-      { label: 'Start', value: chosen.startDeg, unit: '° per side' as const },
-      { label: 'Present', value: present.value, unit: '° per side' as const },
+      { label: STRINGS.start, value: chosen.startDeg, unit: '° per side' as const },
+      { label: STRINGS.present, value: present.value, unit: '° per side' as const },
     ],
-    source: 'Window of the use and the moves of the trade; first guess',
+    source: STRINGS.windowOfTheUseAndThe,
   };
   const inclusiveWhy = {
     rule:
       sides === 1
         ? facetDeg > 0
-          ? 'The bevel of the ground side and the facet of the flat side together.'
-          : 'One side is ground against a plane: the bevel is the whole angle.'
-        : 'Both sides together.',
+          ? STRINGS.theBevelOfTheGroundSide
+          : STRINGS.oneSideIsGroundAgainstA
+        : STRINGS.bothSidesTogether,
     formula:
       sides === 1
         ? facetDeg > 0
-          ? 'inclusive = bevel + facet'
-          : 'inclusive = bevel'
-        : 'inclusive = right + left',
-    inputs: facetDeg > 0 ? [{ label: 'Facet', value: facetDeg, unit: '° per side' as const }] : [],
+          ? STRINGS.inclusiveBevelFacet
+          : STRINGS.inclusiveBevel
+        : STRINGS.inclusiveRightLeft,
+    inputs:
+      facetDeg > 0 ? [{ label: STRINGS.facet, value: facetDeg, unit: '° per side' as const }] : [],
     source: geometry,
   };
   return {
@@ -125,86 +126,86 @@ export const planFigures = (facts: PlanFacts): PlanFigures => {
     angle: figure(angleDeg, '° per side', angleWhy),
     angleInclusive: figure(sides * angleDeg + facetDeg, '° inclusive', inclusiveWhy),
     primaryAngle: figure(primaryDeg, '° per side', {
-      rule: 'How the face above the bevel leans from the datum plane, half way along.',
-      formula: 'tan φ = (T/2 − e) / (H − b)',
+      rule: STRINGS.howTheFaceAboveTheBevel,
+      formula: STRINGS.tanPhiT2EH,
       inputs: [
-        { label: 'T, spine', value: measures.spineMiddleMm, unit: 'mm' },
-        { label: 'H, height', value: measures.heightMiddleMm, unit: 'mm' },
-        { label: 'Behind the edge', value: measures.thicknessBehindEdgeMm, unit: 'mm' },
-        { label: 'b, bevel height', value: facts.bevelHeightMm, unit: 'mm' },
+        { label: STRINGS.tSpine, value: measures.spineMiddleMm, unit: 'mm' },
+        { label: STRINGS.hHeight, value: measures.heightMiddleMm, unit: 'mm' },
+        { label: STRINGS.behindTheEdge, value: measures.thicknessBehindEdgeMm, unit: 'mm' },
+        { label: STRINGS.bBevelHeight, value: facts.bevelHeightMm, unit: 'mm' },
       ],
       source: geometry,
     }),
     bevelFaceAfter: figure(bevelFaceMm, 'mm', {
-      rule: 'Width of the new bevel face half way along, from the new apex to where it runs out.',
-      formula: 'w = (y′ − c) / cos θ′',
+      rule: STRINGS.widthOfTheNewBevelFace,
+      formula: STRINGS.wYCCosTheta,
       inputs: [
-        { label: 'c, apex rise half way', value: middleRiseMm, unit: 'mm' },
+        { label: STRINGS.cApexRiseHalfWay, value: middleRiseMm, unit: 'mm' },
         { label: 'θ′', value: angleDeg, unit: '° per side' },
       ],
       source: geometry,
     }),
     apexRise: figure(apexRiseMm, 'mm', {
-      rule: `A ${facts.input.sharpness} edge has to come up this far before the two faces meet again.`,
-      inputs: [{ label: 'Sharpness as it came', value: facts.input.sharpness }],
-      source: 'First guess of the trade, to be corrected by the bench',
+      rule: STRINGS.aEdgeHasToComeUp(facts.input.sharpness),
+      inputs: [{ label: STRINGS.sharpnessAsItCame, value: facts.input.sharpness }],
+      source: STRINGS.firstGuessOfTheTradeTo,
     }),
     heightLost: figure(apexRiseMm + deepestRepairMm, 'mm', {
-      rule: 'The deepest chip taken out, and what the tired apex needs.',
-      formula: 'deepest outline repair + apex rise',
+      rule: STRINGS.theDeepestChipTakenOutAnd,
+      formula: STRINGS.deepestOutlineRepairApexRise,
       inputs: [
-        { label: 'Deepest repair', value: deepestRepairMm, unit: 'mm' },
-        { label: 'Apex rise', value: apexRiseMm, unit: 'mm' },
+        { label: STRINGS.deepestRepair, value: deepestRepairMm, unit: 'mm' },
+        { label: STRINGS.apexRise, value: apexRiseMm, unit: 'mm' },
       ],
-      source: 'Outline as a linear programme',
+      source: STRINGS.outlineAsALinearProgramme,
     }),
     steelLost: figure(totalMm3, 'mm³', {
-      rule: 'Areas cut from the section, summed along the edge.',
-      formula: 'V = ∫ A(s) ds',
-      inputs: [...steelInputs(sums), { label: 'Stations', value: stations, unit: '' }],
-      source: 'Section and cut',
+      rule: STRINGS.areasCutFromTheSectionSummed,
+      formula: STRINGS.vIntegralASDs,
+      inputs: [...steelInputs(sums), { label: STRINGS.stations, value: stations, unit: '' }],
+      source: STRINGS.sectionAndCut,
     }),
     massLost: figure((totalMm3 * STEEL_DENSITY) / 1000, 'g', {
-      rule: 'Steel lost times its density.',
+      rule: STRINGS.steelLostTimesItsDensity,
       formula: 'm = ρ V',
       inputs: [
         { label: 'V', value: totalMm3, unit: 'mm³' },
         { label: 'ρ, g/cm³', value: STEEL_DENSITY },
       ],
-      source: 'Density of knife steel',
+      source: STRINGS.densityOfKnifeSteel,
     }),
     behindEdgeBefore: figure(measures.thicknessBehindEdgeMm, 'mm', {
-      rule: 'Measured at the shoulder at the counter.',
+      rule: STRINGS.measuredAtTheShoulderAtThe,
       inputs: [],
-      source: 'Measured on the blade',
+      source: STRINGS.measuredOnTheBlade,
     }),
     behindEdgeAfter: figure(behindEdgeMm, 'mm', {
       rule: thinned
-        ? 'Thinned in bands; the new bevel meets the lowest of them here.'
+        ? STRINGS.thinnedInBandsTheNewBevel
         : insideOldBevel
-          ? 'The new bevel ends inside the old one: the old shoulder stays.'
-          : 'The apex moves up into thicker steel; the shoulder is where the new bevel meets the primary.',
-      formula: `t = ${sides === 2 ? '2 ' : ''}(y′ − c) tan θ′`,
+          ? STRINGS.theNewBevelEndsInsideThe
+          : STRINGS.theApexMovesUpIntoThicker,
+      formula: STRINGS.tYCTanTheta(sides === 2 ? '2 ' : ''),
       inputs: [
-        { label: 'c, apex rise half way', value: middleRiseMm, unit: 'mm' },
+        { label: STRINGS.cApexRiseHalfWay, value: middleRiseMm, unit: 'mm' },
         { label: 'θ′', value: angleDeg, unit: '° per side' },
         ...(limitMm === null
           ? []
-          : [{ label: 'Limit of its use', value: limitMm, unit: 'mm' as const }]),
+          : [{ label: STRINGS.limitOfItsUse, value: limitMm, unit: 'mm' as const }]),
       ],
       source: geometry,
     }),
     workingTime: figure(seconds, 's', {
-      rule: 'Steel each abrasive must take, divided by how fast it cuts this steel by hand.',
+      rule: STRINGS.steelEachAbrasiveMustTakeDivided,
       formula: 't = V / (K · F · v)',
       inputs: [
-        { label: 'v, useful travel, m/s', value: HAND_SPEED_M_PER_S },
-        { label: 'Wear factor of the steel', value: steel.wearFactor },
+        { label: STRINGS.vUsefulTravelMS, value: HAND_SPEED_M_PER_S },
+        { label: STRINGS.wearFactorOfTheSteel, value: steel.wearFactor },
         ...steps
           .filter((step) => step.stoneId !== null)
           .map((step) => ({ label: step.title, value: step.seconds, unit: 's' as const })),
       ],
-      source: 'Removal model; first guesses, to be corrected by the bench',
+      source: STRINGS.removalModelFirstGuessesToBe,
     }),
   };
 };
@@ -217,28 +218,28 @@ export const costOf = (
   deepestMm: number,
 ): Pick<AngleOption, 'steelLost' | 'heightLost' | 'edgeTime'> => ({
   steelLost: figure(steelOf(sums), 'mm³', {
-    rule: 'Areas cut from the section at this angle, summed along the edge; without thinning.',
-    formula: 'V = ∫ A(s) ds',
+    rule: STRINGS.areasCutFromTheSectionAt,
+    formula: STRINGS.vIntegralASDs,
     inputs: steelInputs(sums),
-    source: 'Section and cut',
+    source: STRINGS.sectionAndCut,
   }),
   heightLost: figure(apexRiseMm + deepestMm, 'mm', {
-    rule: 'The deepest chip and the tired apex set it, whatever the angle.',
+    rule: STRINGS.theDeepestChipAndTheTired,
     inputs: [
-      { label: 'Deepest repair', value: deepestMm, unit: 'mm' },
-      { label: 'Apex rise', value: apexRiseMm, unit: 'mm' },
+      { label: STRINGS.deepestRepair, value: deepestMm, unit: 'mm' },
+      { label: STRINGS.apexRise, value: apexRiseMm, unit: 'mm' },
     ],
-    source: 'Outline as a linear programme',
+    source: STRINGS.outlineAsALinearProgramme,
   }),
   edgeTime: chain.ok
     ? figure(chain.value.totalSeconds, 's', {
-        rule: 'Setting the edge and refining it on the quickest chain of stones, with the changes between them.',
+        rule: STRINGS.settingTheEdgeAndRefiningIt,
         inputs: chain.value.steps.map(({ um, seconds }) => ({
-          label: `${um} µm`,
+          label: STRINGS.m(um),
           value: seconds,
           unit: 's' as const,
         })),
-        source: 'Removal model; first guesses, to be corrected by the bench',
+        source: STRINGS.removalModelFirstGuessesToBe,
       })
     : null,
 });

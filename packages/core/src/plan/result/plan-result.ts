@@ -9,6 +9,7 @@ import type { PlanInput } from '../choices';
 import { OUTLINE_FAULTS } from '../cuts';
 import type { BladePlan } from '../planner';
 import type { FingerPosition, Operation, PlanStep, StepGateCode, StrokeRound } from '../steps';
+import { STRINGS } from './strings';
 
 export interface ResultStep {
   readonly key: string;
@@ -131,13 +132,13 @@ const GOES_WITH_THE_EDGE: readonly Damage['kind'][] = [
 
 /** Why a fault is not worked here. */
 const LEFT_BECAUSE: Readonly<Partial<Record<Damage['kind'], string>>> = {
-  crack: 'A crack is not ground away: it may end in the hand. Decline the blade.',
-  'heat tint': 'Burnt steel stays soft deeper than a bench stone reaches; told to the customer.',
-  bend: 'A bent blade is straightened before it is sharpened, not at the stone.',
-  'bent tip': 'A bent tip is straightened first; it may break.',
-  'low spot': 'Cosmetic: the stone does not reach it, and later visits shrink it.',
-  pit: 'Deeper than the edge comes up at this visit; said on the return.',
-  'high spot': 'Not worked in this plan; sight the edge again before any thinning.',
+  crack: STRINGS.aCrackIsNotGroundAway,
+  'heat tint': STRINGS.burntSteelStaysSoftDeeperThan,
+  bend: STRINGS.aBentBladeIsStraightenedBefore,
+  'bent tip': STRINGS.aBentTipIsStraightenedFirst,
+  'low spot': STRINGS.cosmeticTheStoneDoesNotReach,
+  pit: STRINGS.deeperThanTheEdgeComesUp,
+  'high spot': STRINGS.notWorkedInThisPlanSight,
 };
 
 const stepsFor = (damage: Damage, plan: BladePlan): string[] => {
@@ -180,15 +181,13 @@ const stepsFor = (damage: Damage, plan: BladePlan): string[] => {
 const damageOf = (input: PlanInput, plan: BladePlan): PlanResult['damage'] =>
   input.damage.map((damage) => {
     if (input.choices.chipsLeft.includes(damage.id))
-      return { id: damage.id, steps: [], leftBecause: 'Left in on purpose.' };
+      return { id: damage.id, steps: [], leftBecause: STRINGS.leftInOnPurpose };
     const steps = stepsFor(damage, plan);
     return {
       id: damage.id,
       steps,
       leftBecause:
-        steps.length > 0
-          ? null
-          : (LEFT_BECAUSE[damage.kind] ?? 'No step of this plan reaches it; said on the return.'),
+        steps.length > 0 ? null : (LEFT_BECAUSE[damage.kind] ?? STRINGS.noStepOfThisPlanReaches),
     };
   });
 
@@ -226,11 +225,11 @@ const finishOf = ({ progression }: BladePlan): { ratio: number; text: string } |
   const off = Math.max(ratio, 1 / ratio);
   const how =
     off < 1.02
-      ? 'as asked'
-      : `${off.toFixed(1)} times ${ratio > 1 ? 'finer' : 'coarser'} than asked`;
+      ? STRINGS.asAsked
+      : STRINGS.timesThanAsked(off.toFixed(1), ratio > 1 ? STRINGS.finer : STRINGS.coarser);
   return {
     ratio: off,
-    text: `Finish ${wish.asked} (${figureText(wish.um)} µm) asked for; the last stone is ${figureText(last.um)} µm, ${how}`,
+    text: STRINGS.finishMAskedForTheLast(wish.asked, figureText(wish.um), figureText(last.um), how),
   };
 };
 
@@ -245,7 +244,7 @@ const notOnRack = ({ rack, choices }: PlanInput): Unmet[] => {
   return named.flatMap(([code, id]) =>
     id === null || rack.some((each) => each.id === id)
       ? []
-      : [{ code, text: `"${id}" is not on the rack: what suits best is taken instead.` }],
+      : [{ code, text: STRINGS.isNotOnTheRackWhat(id) }],
   );
 };
 
@@ -262,7 +261,7 @@ const unmetOf = (input: PlanInput, plan: BladePlan): Unmet[] => {
     ...notOnRack(input),
     ...unplaced.map((change) => ({
       code: 'changes',
-      text: `"${'step' in change ? change.step : change.title}" is not in this plan: ${change.reason}.`,
+      text: STRINGS.isNotInThisPlan('step' in change ? change.step : change.title, change.reason),
     })),
   ];
 };

@@ -14,6 +14,7 @@ import {
 } from '../choices';
 import { withRounds } from './own-rounds';
 import { blankStep, withStrokes, type PlanStep } from './step';
+import { STRINGS } from './strings';
 
 /** How a step is held at another angle: the lifts, and the setting of the machine it is held by. */
 export type HeldAgain = (
@@ -30,9 +31,9 @@ export interface ChangedBy {
 }
 
 const BY_OPERATOR: PlanStep['secondsWhy'] = {
-  rule: 'As written by the operator.',
+  rule: STRINGS.asWrittenByTheOperator,
   inputs: [],
-  source: 'The operator',
+  source: STRINGS.theOperator,
 };
 
 /** So many strokes on every side that has any; the minutes go with them. */
@@ -45,7 +46,7 @@ const restroked = (step: PlanStep, count: number): PlanStep => {
     strokesPerSide: count,
     secondsWhy: {
       ...step.secondsWhy,
-      rule: `${step.secondsWhy.rule} For ${count} strokes a side, as changed; ${before} were worked out.`,
+      rule: STRINGS.forStrokesASideAsChanged(step.secondsWhy.rule, count, before),
     },
     ...(laid.rounds.length === 0 ? { pattern: say('pattern.changed', { count }) } : {}),
   };

@@ -15,6 +15,7 @@ import type { FinishMaker } from './finish-steps';
 import { BOTH, byHabit, FEEL, HEAT, type Named, type StepKit, type AreaStrings } from './kit';
 import { FILE_PACE } from './pace';
 import type { PlanStep } from './step';
+import { STRINGS } from './strings';
 
 export interface EdgeMaker {
   /** The chain of the edge; `after` adds steps behind each of its stones. */
@@ -68,7 +69,7 @@ export const edgeMaker = (
         'test',
         { title: say('trial.title'), instruction: say('trial.instruction') },
         PROOF_SECONDS,
-        byHabit('A cut in paper, and a look in the light.'),
+        byHabit(STRINGS.aCutInPaperAndA),
       ),
       check: say('trial.check'),
       before: say('trial.before'),
@@ -100,7 +101,7 @@ export const edgeMaker = (
       part: partChain(choices.chains, 'edge'),
       chain,
       ground,
-      firstRule: 'The steel between the old bevel and the new one.',
+      firstRule: STRINGS.theSteelBetweenTheOldBevel,
       step: (body, index) => {
         const isHandFirst = handsOver && index === byHandFrom;
         const first = index === 0 || isHandFirst;
@@ -154,7 +155,7 @@ export const edgeMaker = (
     if (bodies.length < ids.length) {
       return trouble('micro', {
         code: 'NO_PROGRESSION',
-        message: 'A stone named for it is not in the rack any more',
+        message: STRINGS.aStoneNamedForItIs,
         field: 'choices.chains.micro',
       });
     }
@@ -239,7 +240,7 @@ export const edgeMaker = (
       operation: wording.operation ?? 'edge',
       body,
       removeMm3,
-      rule: 'The steel between the old bevel and the new one, by file.',
+      rule: STRINGS.theSteelBetweenTheOldBevelAnd,
       ground: input.groundAt(input.angleDeg),
       pattern: 'N and swap',
       pace: FILE_PACE,

@@ -4,6 +4,7 @@ import { forTask } from '../../abrasive';
 import { BAND_FACE_MM, FACE_STOCK_UM, partChain } from '../choices';
 import type { StepKit } from './kit';
 import type { PlanStep } from './step';
+import { STRINGS } from './strings';
 
 export interface FaceMaker {
   readonly faces: () => PlanStep[];
@@ -49,7 +50,7 @@ export const faceMaker = ({ input, hand, partSteps }: StepKit): FaceMaker => {
       { mm3: (faceMm2 * FACE_STOCK_UM) / 1000, faceMm2 },
       {
         ground: input.groundAt(input.angleDeg),
-        firstRule: `${FACE_STOCK_UM} µm over the whole face, to come to an even look.`,
+        firstRule: STRINGS.mOverTheWholeFaceTo(FACE_STOCK_UM),
         step: (body) => ({
           operation: 'faces',
           title: say('faces.title', { part: name, stone: body.name }),

@@ -7,6 +7,7 @@ import { HIGH_SPOT_DEG } from './first-guesses';
 import { BOTH, type StepKit } from './kit';
 import { IS_SHEET } from './low-spots';
 import type { PlanStep } from './step';
+import { STRINGS } from './strings';
 
 export interface FaultMaker {
   readonly highSpots: () => PlanStep[];
@@ -42,7 +43,7 @@ export const faultMaker = ({ input, onBody }: StepKit): FaultMaker => {
       operation: 'outline',
       body: on,
       removeMm3: hillMm3(damage, input.behindEdgeMm) / among,
-      rule: 'Half of length × height × thickness behind the edge, shared among the visits.',
+      rule: STRINGS.halfOfLengthHeightThicknessBehind,
       ground: BOTH.map((side) => ({ side, angleDeg: HIGH_SPOT_DEG, share: 1 })),
       pattern: 'N and swap',
       text: {
@@ -81,16 +82,11 @@ export const faultMaker = ({ input, onBody }: StepKit): FaultMaker => {
         [1, later].map((among) => {
           const { seconds } = stepFor(damage, body, among);
           return fact(
-            among === 1 ? 'High spot, all at once' : `High spot, each of ${among} visits`,
-            said(
-              seconds,
-              's',
-              'The steel of the hill, shared among the visits, on the stone that takes it down.',
-              [
-                { label: 'Height', value: damage.depthMm / among, unit: 'mm' },
-                { label: 'Length', value: damage.lengthMm, unit: 'mm' },
-              ],
-            ),
+            among === 1 ? STRINGS.highSpotAllAtOnce : STRINGS.highSpotEachOfVisits(among),
+            said(seconds, 's', STRINGS.theSteelOfTheHillShared, [
+              { label: STRINGS.height, value: damage.depthMm / among, unit: 'mm' },
+              { label: STRINGS.length, value: damage.lengthMm, unit: 'mm' },
+            ]),
           );
         }),
       );

@@ -19,6 +19,7 @@ import {
 import { BOTH, byHabit, FEEL, WET, type StepKit, type AreaStrings } from './kit';
 import { layStrokes, type StrokeRound } from './patterns';
 import { sideAfterSide, type PlanStep, type SideWork } from './step';
+import { STRINGS } from './strings';
 
 export interface FinishMaker {
   /** On the last stone of the edge, or on the tool named. */
@@ -85,7 +86,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
             instruction: say('deburr.scrub.instruction', { swaps: rounds.length - 1 }),
           },
           DEBURR_SECONDS,
-          byHabit('Light passes, a swap after each.'),
+          byHabit(STRINGS.lightPassesASwapAfterEach),
         ),
         ...onStone(body, passes),
         forceN: WEIGHT_OF_HAND_N,
@@ -102,7 +103,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
           'ready',
           { title: say('ready.rinse.title'), instruction: say('ready.rinse.instruction') },
           RINSE_SECONDS,
-          byHabit('Stone and blade rinsed.'),
+          byHabit(STRINGS.stoneAndBladeRinsed),
         ),
         zone: say('ready.zone'),
         check: say('ready.rinse.check'),
@@ -138,7 +139,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
             }),
           },
           DEBURR_SECONDS,
-          byHabit('Light strokes in falling counts until the burr is gone.'),
+          byHabit(STRINGS.lightStrokesInFallingCountsUntil),
         ),
         ...onStone(body, count),
         forceN: moved ? MACHINE_N : WEIGHT_OF_HAND_N,
@@ -166,7 +167,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
           instruction: say('proof.instruction', { strop: strop?.name ?? null }),
         },
         PROOF_SECONDS,
-        byHabit('Rinse, strop laps, and a test by zone.'),
+        byHabit(STRINGS.rinseStropLapsAndATest),
       ),
       check: say('proof.check'),
       before: say('proof.before', { stone: body.name }),
@@ -191,7 +192,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
             instruction: say('proof.deburr.instruction'),
           },
           DEBURR_SECONDS,
-          byHabit('The burr of the first stone brought down.'),
+          byHabit(STRINGS.theBurrOfTheFirstStone),
         ),
         ...onStone(body, PROOF_STROKES),
         forceN: WEIGHT_OF_HAND_N,
@@ -221,7 +222,7 @@ export const finishMaker = ({ input, stone, drafted }: StepKit): FinishMaker => 
           ...wording,
         },
         WASH_SECONDS,
-        byHabit('Washing and drying.'),
+        byHabit(STRINGS.washingAndDrying),
       ),
     ];
   };

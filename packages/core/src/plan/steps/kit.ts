@@ -56,6 +56,7 @@ import {
   type PlanStep,
   type SideWork,
 } from './step';
+import { STRINGS } from './strings';
 
 export interface StepsInput {
   readonly kind: BladeKind;
@@ -97,7 +98,7 @@ const COOL_EVERY_PASS = say('cooling.every-pass');
 export const byHabit = (rule: string): Why => ({
   rule,
   inputs: [],
-  source: 'Habit of the bench; first guess',
+  source: STRINGS.habitOfTheBenchFirstGuess,
 });
 
 export const handStroke = { forceN, speedMPerS: HAND_SPEED_M_PER_S };
@@ -367,14 +368,14 @@ export const stepKit = (input: StepsInput): StepKit => {
     rule,
     formula: 't = V / (K · F · v)',
     inputs: [
-      { label: 'V, steel to take', value: removeMm3, unit: 'mm³' },
-      { label: 'K, mm³ per N and m, × 1000', value: 1000 * removalPerNewtonMetre(body, steel) },
-      { label: 'Grain', value: body.um, unit: 'µm' },
+      { label: STRINGS.vSteelToTake, value: removeMm3, unit: 'mm³' },
+      { label: STRINGS.kMm3PerNAndM, value: 1000 * removalPerNewtonMetre(body, steel) },
+      { label: STRINGS.grain, value: body.um, unit: 'µm' },
       { label: 'F', value: middleOf(pace.forceN), unit: 'N' },
       { label: 'v, m/s', value: pace.speedMPerS },
-      { label: 'It leaves scratches of', value: scratchDepthUm(body), unit: 'µm' },
+      { label: STRINGS.itLeavesScratchesOf, value: scratchDepthUm(body), unit: 'µm' },
     ],
-    source: 'Removal model; first guesses, to be corrected by the bench',
+    source: STRINGS.removalModelFirstGuessesToBe,
   });
 
   /** The machine's setting at a step whose abrasive it moves, or whose angle it holds for the hand. */
@@ -470,8 +471,8 @@ export const stepKit = (input: StepsInput): StepKit => {
         index === 0
           ? firstRule
           : choices.refineFace === 'whole face'
-            ? 'The scratches of the abrasive before, over the whole face.'
-            : 'The scratches of the abrasive before, where they decide the cut.';
+            ? STRINGS.theScratchesOfTheAbrasiveBefore
+            : STRINGS.theScratchesOfTheAbrasiveBeforeWhere;
       return onBody({
         operation: own.operation,
         body,
@@ -515,7 +516,7 @@ export const stepKit = (input: StepsInput): StepKit => {
   };
 
   const hand: StepKit['hand'] = (operation, minutes, wording) => [
-    drafted(operation, wording, 60 * minutes, byHabit(`About ${minutes} minutes.`)),
+    drafted(operation, wording, 60 * minutes, byHabit(STRINGS.aboutMinutes(minutes))),
   ];
 
   const few: StepKit['few'] = (body, sides, strokes, removeMm3, wording) => {
@@ -528,7 +529,7 @@ export const stepKit = (input: StepsInput): StepKit => {
           wording.operation ?? 'back',
           wording,
           seconds,
-          byHabit('So few strokes, slow and flat, and the look after each.'),
+          byHabit(STRINGS.soFewStrokesSlowAndFlat),
         ),
         stoneId: body.id,
         sides: sides.map((side) => ({ side, angleDeg, lifts: [], strokes })),

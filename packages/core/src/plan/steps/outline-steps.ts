@@ -5,6 +5,7 @@ import { abrasiveOf } from '../../machine';
 import type { Named, StepKit, AreaStrings } from './kit';
 import { FILE_PACE } from './pace';
 import type { PlanStep } from './step';
+import { STRINGS } from './strings';
 
 export interface OutlineMaker {
   readonly outline: (wording?: AreaStrings) => PlanStep[];
@@ -63,26 +64,21 @@ export const outlineMaker = ({ input, onBody }: StepKit): OutlineMaker => {
 
   const tip: OutlineMaker['tip'] = (instruction, stockMm3) =>
     work.chain
-      ? onEdgewise(
-          stockMm3,
-          'What stands beyond the new line of the tip, through the thickness near it.',
-          say('pattern.tip'),
-          (body) => ({
-            title: say('tip.title', { stone: body.name }),
-            instruction,
-            zone: say('tip.zone'),
-            check: say('tip.check'),
-            before: say('tip.before'),
-            caution: say('tip.caution'),
-          }),
-        )
+      ? onEdgewise(stockMm3, STRINGS.whatStandsBeyondTheNewLine, say('pattern.tip'), (body) => ({
+          title: say('tip.title', { stone: body.name }),
+          instruction,
+          zone: say('tip.zone'),
+          check: say('tip.check'),
+          before: say('tip.before'),
+          caution: say('tip.caution'),
+        }))
       : [];
 
   const outline = (wording: AreaStrings = {}): PlanStep[] => {
     if (!input.hasFaults && practice.oldEdge !== 'take it off first') return [];
     return onEdgewise(
       work.sums.outline.mm3,
-      'The steel below the restored outline.',
+      STRINGS.theSteelBelowTheRestoredOutline,
       say('pattern.edgewise'),
       (body) => ({
         title: titleOf(input)(body.name),

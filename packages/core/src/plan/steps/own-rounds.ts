@@ -5,6 +5,7 @@ import { HAND_SPEED_M_PER_S } from '../../abrasive';
 import { STROKE_TRAVEL_M } from './first-guesses';
 import { totalsOf, type StrokeRound } from './patterns';
 import type { PlanStep } from './step';
+import { STRINGS } from './strings';
 
 /** Seconds one stroke of a step takes, as it was worked out. */
 const secondsPerStroke = ({ seconds, sides }: PlanStep): number => {
@@ -36,7 +37,7 @@ export const withRounds = (step: PlanStep, own: readonly OwnRound[]): PlanStep =
     seconds,
     rangeS: [step.rangeS[0] * share, step.rangeS[1] * share],
     strokesPerSide: Math.max(0, ...sides.map(({ strokes }) => strokes)),
-    secondsWhy: { ...step.secondsWhy, rule: `${step.secondsWhy.rule} For rounds of one's own.` },
+    secondsWhy: { ...step.secondsWhy, rule: STRINGS.forRoundsOfOnesOwn(step.secondsWhy.rule) },
   };
 };
 

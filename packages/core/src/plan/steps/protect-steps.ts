@@ -3,6 +3,7 @@ import { say, type Message } from '../../text';
 import { PROTECT_SECONDS } from './first-guesses';
 import { byHabit, type StepKit } from './kit';
 import type { PlanStep } from './step';
+import { STRINGS } from './strings';
 
 export interface ProtectMaker {
   readonly protect: () => PlanStep[];
@@ -26,7 +27,7 @@ export const protectMaker = ({ input, drafted }: StepKit): ProtectMaker => ({
           'protect',
           { title: say('protect.title'), instruction: [...lines, say('protect.handle')] },
           PROTECT_SECONDS,
-          byHabit('Paper, tape and wrapping.'),
+          byHabit(STRINGS.paperTapeAndWrapping),
         ),
         zone: say('protect.zone'),
         check: say('protect.check'),

@@ -7,6 +7,7 @@ import { abrasiveKind, isHollow, type RackStone } from '../../abrasive';
 import { FLATTEN_SECONDS, SOAK_UNKNOWN_MINUTES } from './first-guesses';
 import { byHabit } from './kit';
 import { blankStep, type PlanStep, type StepGateCode } from './step';
+import { STRINGS } from './strings';
 
 export interface ReadyWork {
   readonly rack: readonly RackStone[];
@@ -33,7 +34,7 @@ const soakStep = (stones: readonly RackStone[]): PlanStep => {
         instruction: say('ready.soak.instruction', { minutes }),
       },
       SOAK_HANDS_S,
-      byHabit('In the water by hand; it soaks while other work goes on.'),
+      byHabit(STRINGS.inTheWaterByHandIt),
     ),
     zone: say('ready.zone'),
     check: say('ready.soak.check'),
@@ -85,11 +86,7 @@ const readyStep = (
         ),
       },
       changeS + (flattens ? FLATTEN_SECONDS : 0),
-      byHabit(
-        flattens
-          ? 'The change to the stone, and the pencil grid rubbed off it.'
-          : 'The change to the stone, as the rack has it.',
-      ),
+      byHabit(flattens ? STRINGS.theChangeToTheStoneAnd : STRINGS.theChangeToTheStoneAs),
     ),
     zone: say('ready.zone'),
     check: flattens ? say('ready.flatten.check') : say('ready.check'),

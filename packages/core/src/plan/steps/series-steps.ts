@@ -7,6 +7,7 @@ import { STROP_SECONDS, UNDER_MICRO_DEG, WEIGHT_OF_HAND_N } from './first-guesse
 import { BOTH, byHabit, type StepKit, type AreaStrings } from './kit';
 import { layStrokes } from './patterns';
 import type { Operation, PlanStep, SideWork } from './step';
+import { STRINGS } from './strings';
 
 export interface SeriesMaker {
   readonly strop: (wording?: AreaStrings) => PlanStep[];
@@ -110,7 +111,7 @@ export const seriesMaker = ({ input, stone, drafted }: StepKit): SeriesMaker => 
             ),
           },
           Math.max(20, (STROP_SECONDS * strokes) / 12),
-          byHabit('So many light strokes a side, and the surface made ready.'),
+          byHabit(STRINGS.soManyLightStrokesASide),
         ),
         stoneId: body?.id ?? null,
         sides: BOTH.map((side): SideWork => {

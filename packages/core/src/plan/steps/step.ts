@@ -9,6 +9,7 @@ import type { BurrPolicy, Direction, StrokePattern } from '../choices';
 import type { StationLift, ZoneLift } from '../cuts';
 import { STROKE_TRAVEL_M } from './first-guesses';
 import { layStrokes, totalsOf, type StrokeRound } from './patterns';
+import { STRINGS } from './strings';
 
 export const PLAN_OPERATIONS = [
   'ready',
@@ -352,7 +353,7 @@ export const liftText = ({
 };
 
 const byStation = (lifts: readonly StationLift[]): string =>
-  lifts.map(({ sMm, liftMm }) => `at ${Math.round(sMm)} mm ${liftMm.toFixed(1)}`).join(', ');
+  lifts.map(({ sMm, liftMm }) => STRINGS.atMm(Math.round(sMm), liftMm.toFixed(1))).join(', ');
 
 /**
  * Whether every side worked is held at one angle.

@@ -8,6 +8,7 @@ import { EVEN_STOCK_UM, LOOK_STROKES, SEEN_UM, THINNING_FINISH_UM } from './firs
 import { handStroke, stockStroke, type StepKit, type AreaStrings } from './kit';
 import { evenerAfter, finderFor, IS_SHEET, lowSpotText } from './low-spots';
 import type { PlanStep } from './step';
+import { STRINGS } from './strings';
 
 /** A band as it will be worked: where it begins and runs out above the new edge, and its place from the edge up. */
 export interface WorkedBand {
@@ -96,7 +97,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
           operation: 'thinning',
           body,
           removeMm3,
-          rule: `The steel outside band ${band}.`,
+          rule: STRINGS.theSteelOutsideBand(band),
           ground: input.groundAt(angleDeg).map((side) => ({ ...side, angleDeg })),
           part: partChain(choices.chains, 'primary'),
           work: 'stock',
@@ -172,7 +173,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
         part: partChain(choices.chains, 'primary'),
         chain: { ...chain, steps: finer },
         ground,
-        firstRule: 'The scratches of the abrasive before, over all that was thinned.',
+        firstRule: STRINGS.theScratchesOfTheAbrasiveBeforeOver,
         work: 'stock',
         step: (body, index) => ({
           operation: 'thinning',
@@ -235,7 +236,7 @@ export const thinningMaker = (kit: StepKit): ThinningMaker => {
               part: partChain(choices.chains, 'primary'),
               ground,
               chain: evened.value,
-              firstRule: `${EVEN_STOCK_UM} µm over all that was thinned, to come to an even look.`,
+              firstRule: STRINGS.mOverAllThatWasThinned(EVEN_STOCK_UM),
               work: 'stock',
               step: (body) => ({
                 operation: 'thinning',

@@ -5,13 +5,14 @@ import type { StrategyInput } from '../../cuts';
 import { RAISED_DEG } from '../first-guesses';
 import { thicknessFacts } from '../parts';
 import type { Findings } from '../strategy';
+import { STRINGS } from '../strings';
 
 /** What a colleague would ask of an axe: its apex, the flat left of its bevel, the haft. */
 export const axeFindings = (input: StrategyInput): Findings => {
   const rounds = input.input.choices.kind.axeService !== 'file and deburr';
   const skates = input.answers['fileTest'] === 'skates';
   return {
-    shoulderLabel: '10 mm behind the edge',
+    shoulderLabel: STRINGS.tenMmBehindTheEdge,
     facts: (work) => {
       const bevel = measureFace(work.stages.at(-1)!.section, {
         side: 'right',
@@ -24,21 +25,15 @@ export const axeFindings = (input: StrategyInput): Findings => {
           said(
             apexDeg,
             '° per side',
-            rounds
-              ? 'Flush on the bevel, and raised twice: the last tangent stands at the apex.'
-              : 'Left flat, as filed.',
-            [{ label: 'Bevel', value: work.angleDeg, unit: '° per side' }],
+            rounds ? STRINGS.flushOnTheBevelAndRaised : STRINGS.leftFlatAsFiled,
+            [{ label: STRINGS.bevel, value: work.angleDeg, unit: '° per side' }],
           ),
         ),
         ...(bevel
           ? [
               fact(
                 'Flat of the bevel left',
-                said(
-                  bevel.widthMm,
-                  'mm',
-                  'Width of the filed bevel above the rounding, half way along.',
-                ),
+                said(bevel.widthMm, 'mm', STRINGS.widthOfTheFiledBevelAbove),
               ),
             ]
           : []),

@@ -8,6 +8,7 @@ import { BACK_TAKES_MM } from '../first-guesses';
 import { backAtWork, backOf, formOf, tapDepthMm } from './back';
 import { bevelHeightOf } from './geometry';
 import type { Findings } from '../strategy';
+import { STRINGS } from '../strings';
 
 /** What a colleague would ask of a one-sided blade: its ridge, its rim, the visits left in it. */
 export const oneSidedFindings = (input: StrategyInput): Findings => {
@@ -17,7 +18,7 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
   const tapping = input.input.choices.kind.tapForRimMm;
   const tapsMm = tapDepthMm(input);
   return {
-    shoulderLabel: 'At the ridge',
+    shoulderLabel: STRINGS.atTheRidge,
     facts: (work) => {
       const before = work.shape.bevelHeightMm;
       const after = topOf(work.stages.at(-1)!.section, { roles: BEVEL_ROLES }) ?? before;
@@ -26,31 +27,28 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
         backRemovedMm: BACK_TAKES_MM,
         apexRiseMm: work.apexRiseMm,
       };
-      const geometry = 'Geometry of one-sided blades';
+      const geometry = STRINGS.geometryOfOneSidedBlades;
       const facts = [
         fact(
           'Ridge goes up by',
           said(
             after - before,
             'mm',
-            'The bevel is carried up with the apex; where it meets the upper face the ridge stands.',
+            STRINGS.theBevelIsCarriedUpWith,
             [
-              { label: 'c, apex rise half way', value: work.riseMm, unit: 'mm' },
-              { label: 'θ, front bevel', value: work.angleDeg, unit: '° per side' },
-              { label: 'ψ, lean of the upper face', value: lean, unit: '° per side' },
+              { label: STRINGS.cApexRiseHalfWay, value: work.riseMm, unit: 'mm' },
+              { label: STRINGS.thetaFrontBevel, value: work.angleDeg, unit: '° per side' },
+              { label: STRINGS.psiLeanOfTheUpperFace, value: lean, unit: '° per side' },
             ],
-            'c tan θ / (tan θ − tan ψ), and what the back gave',
+            STRINGS.cTanThetaTanThetaTan,
             geometry,
           ),
         ),
         fact(
           'Ridge above the new edge',
-          said(
-            after - work.riseMm,
-            'mm',
-            'Where the front bevel ends after the work, half way along.',
-            [{ label: 'Before, above the old edge', value: before, unit: 'mm' }],
-          ),
+          said(after - work.riseMm, 'mm', STRINGS.whereTheFrontBevelEndsAfter, [
+            { label: STRINGS.beforeAboveTheOldEdge, value: before, unit: 'mm' },
+          ]),
         ),
       ];
       if (!state.isHollow) return facts;
@@ -59,14 +57,14 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
       const left = visitsWithRim(back, visit);
       const inputs = [
         {
-          label: tapsMm === null ? 'Rim at the edge now' : 'Rim tapped out',
+          label: tapsMm === null ? STRINGS.rimAtTheEdgeNow : STRINGS.rimTappedOut,
           value: back.edgeRimMm,
           unit: 'mm' as const,
         },
-        { label: 'Depth of the hollow', value: state.back.depthMm, unit: 'mm' as const },
-        { label: 'Radius of the hollow', value: state.back.radiusMm, unit: 'mm' as const },
-        { label: 'δ, off the back a visit', value: BACK_TAKES_MM, unit: 'mm' as const },
-        { label: 'c, apex rise a visit', value: visit.apexRiseMm, unit: 'mm' as const },
+        { label: STRINGS.depthOfTheHollow, value: state.back.depthMm, unit: 'mm' as const },
+        { label: STRINGS.radiusOfTheHollow, value: state.back.radiusMm, unit: 'mm' as const },
+        { label: STRINGS.deltaOffTheBackAVisit, value: BACK_TAKES_MM, unit: 'mm' as const },
+        { label: STRINGS.cApexRiseAVisit, value: visit.apexRiseMm, unit: 'mm' as const },
       ];
       return [
         ...facts,
@@ -75,9 +73,9 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
           said(
             next.edgeRimMm,
             'mm',
-            'The hollow narrows as the back comes off, and the edge comes up to meet it.',
+            STRINGS.theHollowNarrowsAsTheBack,
             inputs,
-            'rim + (W − W′) / 2 − c',
+            STRINGS.rimWW2C,
             geometry,
           ),
         ),
@@ -86,14 +84,7 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
           : [
               fact(
                 'Visits until the rim is gone',
-                said(
-                  left,
-                  '',
-                  'Visits like this one, this one included, before the hollow reaches the edge.',
-                  inputs,
-                  undefined,
-                  geometry,
-                ),
+                said(left, '', STRINGS.visitsLikeThisOneThisOne, inputs, undefined, geometry),
               ),
             ]),
         ...(tapsMm === null
@@ -104,7 +95,7 @@ export const oneSidedFindings = (input: StrategyInput): Findings => {
                 said(
                   tapsMm,
                   'mm',
-                  `The depth of the hollow ${tapping} mm inside its margin: so far the steel must come out for a rim of that width.`,
+                  STRINGS.theDepthOfTheHollowInside(tapping),
                   inputs,
                   undefined,
                   geometry,

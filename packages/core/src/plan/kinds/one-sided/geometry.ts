@@ -25,6 +25,7 @@ import {
 import { backOf, cameOf, formOf } from './back';
 import { microByFlex } from './flex';
 import { joint, microStage } from '../parts';
+import { STRINGS } from '../strings';
 
 interface Facet {
   readonly angleDeg: number;
@@ -118,8 +119,13 @@ export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
       return fail(
         'IMPOSSIBLE_BEVEL',
         ridgeX > thicknessMm
-          ? `The ridge cannot be thicker (${ridgeX} mm) than the spine (${thicknessMm} mm)`
-          : `A front bevel of ${input.presentDeg.toFixed(1)}° to a ridge ${ridgeX.toFixed(2)} mm thick is ${bevelMm.toFixed(1)} mm high and does not fit a blade of ${heightMm} mm`,
+          ? STRINGS.theRidgeCannotBeThickerMm(ridgeX, thicknessMm)
+          : STRINGS.aFrontBevelOfDegreesTo(
+              input.presentDeg.toFixed(1),
+              ridgeX.toFixed(2),
+              bevelMm.toFixed(1),
+              heightMm,
+            ),
         'thicknessBehindEdgeMm',
       );
     }
@@ -173,7 +179,7 @@ export const oneSidedGeometry = (input: StrategyInput): CutStrategy => {
       if (wanted.angleDeg <= shape.primaryDeg + (form === 'clam-shell' ? CLAM_DEG : 0)) {
         return fail(
           'CUT_DOES_NOT_CLOSE',
-          `A front bevel of ${wanted.angleDeg}° never meets an upper face that leans ${shape.primaryDeg.toFixed(2)}°`,
+          STRINGS.aFrontBevelOfDegreesNever(wanted.angleDeg, shape.primaryDeg.toFixed(2)),
           'choices.angleDeg',
         );
       }

@@ -5,10 +5,11 @@ import { razorAngle } from '../../../angle';
 import type { StrategyInput } from '../../cuts';
 import { tapeMm } from './geometry';
 import type { Findings } from '../strategy';
+import { STRINGS } from '../strings';
 
 /** What a colleague would ask of a razor: what its spine sets, and how the spine wears. */
 export const razorFindings = (input: StrategyInput): Findings => ({
-  shoulderLabel: 'Behind the edge',
+  shoulderLabel: STRINGS.behindTheEdge,
   facts: (work) => {
     const { heightMiddleMm: width, spineMiddleMm: spine } = input.input.measures;
     const last = work.stages.at(-1)!.section;
@@ -19,23 +20,20 @@ export const razorFindings = (input: StrategyInput): Findings => ({
         said(
           razorAngle(width, spine, tapeMm(input)),
           '° per side',
-          'No lift: spine and edge lie on the stone at once.',
+          STRINGS.noLiftSpineAndEdgeLie,
           [
-            { label: 'Width', value: width, unit: 'mm' },
-            { label: 'Spine', value: spine, unit: 'mm' },
-            { label: 'Tape, each side', value: tapeMm(input), unit: 'mm' },
+            { label: STRINGS.width, value: width, unit: 'mm' },
+            { label: STRINGS.spine, value: spine, unit: 'mm' },
+            { label: STRINGS.tapeEachSide, value: tapeMm(input), unit: 'mm' },
           ],
-          'θ = atan((T/2 + tape) / H)',
+          STRINGS.thetaAtanT2TapeH,
         ),
       ),
       fact(
         'Spine worn by',
-        said(
-          Math.max(0, worn),
-          'mm',
-          'What the same stroke takes off the spine: none under tape.',
-          [{ label: 'Apex rise', value: work.riseMm, unit: 'mm' }],
-        ),
+        said(Math.max(0, worn), 'mm', STRINGS.whatTheSameStrokeTakesOff, [
+          { label: STRINGS.apexRise, value: work.riseMm, unit: 'mm' },
+        ]),
       ),
     ];
   },

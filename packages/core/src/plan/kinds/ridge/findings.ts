@@ -6,6 +6,7 @@ import { thicknessFacts, thinningFacts } from '../parts';
 import { ridgeAt, ridgesAfter, ridgeSides } from './geometry';
 import type { Findings } from '../strategy';
 import { twoSidedFindings } from '../two-sided/findings';
+import { STRINGS } from '../strings';
 
 /** What a colleague would ask of a blade with a ridge: where the ridge goes, and at what it rests. */
 export const ridgeFindings = (input: StrategyInput): Findings => {
@@ -21,19 +22,14 @@ export const ridgeFindings = (input: StrategyInput): Findings => {
     const touched = (['right', 'left'] as const).map((side) =>
       fact(
         `Ridge on the ${side} after`,
-        said(
-          worked[side],
-          'mm',
-          'Where the worked bevel meets the upper face, above the new edge: a band that reaches it raises it, the apex comes up under it.',
-          [
-            {
-              label: 'Before, above the old edge',
-              value: ridgeAt(input, side, middle.heightMm),
-              unit: 'mm',
-            },
-            { label: 'Apex rise', value: work.riseMm, unit: 'mm' },
-          ],
-        ),
+        said(worked[side], 'mm', STRINGS.whereTheWorkedBevelMeetsThe, [
+          {
+            label: STRINGS.beforeAboveTheOldEdge,
+            value: ridgeAt(input, side, middle.heightMm),
+            unit: 'mm',
+          },
+          { label: STRINGS.apexRise, value: work.riseMm, unit: 'mm' },
+        ]),
       ),
     );
     const rests = restingOnSide(
@@ -46,9 +42,9 @@ export const ridgeFindings = (input: StrategyInput): Findings => {
         said(
           rests.angle,
           '° per side',
-          'Laid down, it touches where x / y is largest: on its ridge, or at the shoulder, not on the spine.',
-          [{ label: 'Touches at, above the edge', value: rests.contact[0], unit: 'mm' }],
-          'θ0 = max atan(x / y)',
+          STRINGS.laidDownItTouchesWhereX,
+          [{ label: STRINGS.touchesAtAboveTheEdge, value: rests.contact[0], unit: 'mm' }],
+          STRINGS.theta0MaxAtanXY,
         ),
       ),
     ];

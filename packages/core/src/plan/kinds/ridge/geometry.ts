@@ -32,6 +32,7 @@ import {
 import { RIDGE_BANDS_ABOVE_DEG, RIDGE_SHARE, RIDGE_THICKNESS_SHARE } from '../first-guesses';
 import { edgeStage, joint, microStage } from '../parts';
 import { bandsFor, thinningFrom, thinningStage, twoSidedGeometry } from '../two-sided/geometry';
+import { STRINGS } from '../strings';
 
 /** Two-sided blades with a wide primary bevel: the ridge, and the flat cut on the bevel below it. */
 const ridgeMm = (input: StrategyInput, side: Side): number => {
@@ -88,7 +89,12 @@ const sideAt = (
   ) {
     return fail(
       'IMPOSSIBLE_BEVEL',
-      `A ridge ${ridgeY.toFixed(1)} mm above the edge and a spine of ${thicknessMm} mm leave no room for an edge of ${presentDeg.toFixed(1)}° per side, ${(2 * shoulderMm).toFixed(2)} mm behind it`,
+      STRINGS.aRidgeMmAboveTheEdge(
+        ridgeY.toFixed(1),
+        thicknessMm,
+        presentDeg.toFixed(1),
+        (2 * shoulderMm).toFixed(2),
+      ),
       'thicknessBehindEdgeMm',
     );
   }
@@ -162,7 +168,10 @@ const thinnedBelow = (
   return eats
     ? fail(
         'OUT_OF_RANGE',
-        `Flat below the ridge, ${thinning.targets.at5Mm ?? '–'} mm at 5 mm and ${thinning.targets.at10Mm ?? '–'} mm at 10 mm leave nothing of the edge: ask for more thickness, or make it slightly convex`,
+        STRINGS.flatBelowTheRidgeMmAt(
+          thinning.targets.at5Mm ?? '–',
+          thinning.targets.at10Mm ?? '–',
+        ),
         thinning.targets.at5Mm === null ? 'choices.thinTo.at10Mm' : 'choices.thinTo.at5Mm',
       )
     : ok({ id: 'thinning', cuts });
@@ -197,7 +206,7 @@ export const ridgeGeometry = (input: StrategyInput): CutStrategy => {
       if (sides.some(({ angleDeg }) => angleDeg <= shape.primaryDeg)) {
         return fail(
           'CUT_DOES_NOT_CLOSE',
-          `An angle of ${wanted.angleDeg}° per side does not clear the wide bevel at ${shape.primaryDeg.toFixed(2)}°`,
+          STRINGS.anAngleOfDegreesPerSide(wanted.angleDeg, shape.primaryDeg.toFixed(2)),
           'choices.angleDeg',
         );
       }

@@ -3,15 +3,16 @@ import { say } from '../../../text';
 import type { StrategyInput } from '../../cuts';
 import { facetDegOf, scallopOf } from './geometry';
 import type { Findings } from '../strategy';
+import { STRINGS } from '../strings';
 
 /** What a colleague would ask of a serrated edge: its scallops, and the rod that fits them. */
 export const serratedFindings = (input: StrategyInput): Findings => ({
-  shoulderLabel: 'Behind the edge',
+  shoulderLabel: STRINGS.behindTheEdge,
   facts: (work) => {
     const { count, rodRadiusMm, pitchMm, depthMm } = scallopOf(input, work.angleDeg);
     const inputs = [
-      { label: 'p, point to point', value: pitchMm, unit: 'mm' as const },
-      { label: 'q, depth in the flat face', value: depthMm, unit: 'mm' as const },
+      { label: STRINGS.pPointToPoint, value: pitchMm, unit: 'mm' as const },
+      { label: STRINGS.qDepthInTheFlatFace, value: depthMm, unit: 'mm' as const },
       { label: 'θ', value: work.angleDeg, unit: '° per side' as const },
     ];
     const facetDeg = facetDegOf(input);
@@ -24,9 +25,9 @@ export const serratedFindings = (input: StrategyInput): Findings => ({
               said(
                 work.angleDeg + facetDeg,
                 '° inclusive',
-                'The bevel of the scallops and the facet of the flat side together.',
-                [inputs[2]!, { label: 'Facet', value: facetDeg, unit: '° per side' }],
-                'inclusive = bevel + facet',
+                STRINGS.theBevelOfTheScallopsAnd,
+                [inputs[2]!, { label: STRINGS.facet, value: facetDeg, unit: '° per side' }],
+                STRINGS.inclusiveBevelFacet,
               ),
             ),
           ]),
@@ -35,29 +36,23 @@ export const serratedFindings = (input: StrategyInput): Findings => ({
         said(
           count,
           '',
-          'Whole scallops along the edge.',
-          [{ label: 'Edge', value: input.input.measures.edgeLengthMm, unit: 'mm' }, inputs[0]!],
-          'edge / p',
+          STRINGS.wholeScallopsAlongTheEdge,
+          [
+            { label: STRINGS.edge, value: input.input.measures.edgeLengthMm, unit: 'mm' },
+            inputs[0]!,
+          ],
+          STRINGS.edgeP,
         ),
       ),
       fact(
         'Rod no thicker than',
-        said(
-          2 * rodRadiusMm,
-          'mm',
-          'At the angle of the scallop a rod cuts an ellipse in the flat face; a thicker one never reaches its bottom.',
-          inputs,
-          'r = (p²/4 + h²) / 2h, h = q sin θ',
-        ),
+        said(2 * rodRadiusMm, 'mm', STRINGS.atTheAngleOfTheScallop, inputs, STRINGS.rP24H22hH),
       ),
       fact(
         'Steel of one scallop',
-        said(
-          work.sums.edge.mm3 / count,
-          'mm³',
-          'The same scallop cut deeper by the apex rise, less what is gone already.',
-          [{ label: 'Apex rise', value: work.riseMm, unit: 'mm' }],
-        ),
+        said(work.sums.edge.mm3 / count, 'mm³', STRINGS.theSameScallopCutDeeperBy, [
+          { label: STRINGS.apexRise, value: work.riseMm, unit: 'mm' },
+        ]),
       ),
     ];
   },

@@ -17,6 +17,7 @@ import {
 import { facetDegOf, scallopOf } from './geometry';
 import { pusherOf, scallopTools, smootherAfter } from './tools';
 import type { Procedure } from '../strategy';
+import { STRINGS } from '../strings';
 
 interface ScallopCount {
   readonly strokes: number;
@@ -100,15 +101,15 @@ export const serratedProcedure = (input: StrategyInput): Procedure => {
         seconds,
         rangeS: [seconds / 2, seconds * 2],
         secondsWhy: {
-          rule: 'The steel of one scallop by the tool, times the scallops, and six seconds to come to the next.',
+          rule: STRINGS.theSteelOfOneScallopBy,
           formula: 't = n (V / (K · F · v) + 6)',
           inputs: [
-            { label: 'n, scallops', value: count },
-            { label: 'V, of one scallop', value: mm3 / count, unit: 'mm³' },
+            { label: STRINGS.nScallops, value: count },
+            { label: STRINGS.vOfOneScallop, value: mm3 / count, unit: 'mm³' },
             { label: 'F', value: ROD_FORCE_N, unit: 'N' },
             { label: 'v, m/s', value: ROD_SPEED_M_PER_S },
           ],
-          source: 'Removal model; first guesses, to be corrected by the bench',
+          source: STRINGS.removalModelFirstGuessesToBe,
         },
         strokesPerSide: strokes * count,
         sides: step.sides.map((side) => ({ ...side, strokes: strokes * count })),

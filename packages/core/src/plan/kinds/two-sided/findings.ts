@@ -5,6 +5,7 @@ import type { StrategyInput } from '../../cuts';
 import { bareCoreMm, thicknessFacts, thinningFacts } from '../parts';
 import type { Findings } from '../strategy';
 import { isWide, rightShare, twoSidedGeometry } from './geometry';
+import { STRINGS } from '../strings';
 
 /** What a colleague would ask of a two-sided blade: its sides, its thickness, the cladding line. */
 export const twoSidedFindings = (input: StrategyInput): Findings => {
@@ -13,7 +14,7 @@ export const twoSidedFindings = (input: StrategyInput): Findings => {
   const claddingMm = numberAnswer(input.answers, 'claddingMm');
   const wide = isWide(input);
   return {
-    shoulderLabel: 'Behind the edge',
+    shoulderLabel: STRINGS.behindTheEdge,
     facts: (work) => {
       const uneven = rightShare(input.answers['ratio']) !== 0.5;
       const sides = groundAt(work.angleDeg);
@@ -25,12 +26,12 @@ export const twoSidedFindings = (input: StrategyInput): Findings => {
                 said(
                   angleDeg,
                   '° per side',
-                  `The edge is ground ${String(input.answers['ratio'])}: the wider bevel is the lower one.`,
+                  STRINGS.theEdgeIsGroundTheWider(String(input.answers['ratio'])),
                   [
-                    { label: 'Inclusive', value: 2 * work.angleDeg, unit: '° inclusive' },
-                    { label: 'Share of the width', value: share },
+                    { label: STRINGS.inclusive, value: 2 * work.angleDeg, unit: '° inclusive' },
+                    { label: STRINGS.shareOfTheWidth, value: share },
                   ],
-                  'sin θr / sin θl = wl / wr',
+                  STRINGS.sinThetaRSinThetaL,
                 ),
               ),
             )

@@ -39,6 +39,7 @@ import {
 } from '../../cuts';
 import { FLAT_SHARE, SAGITTA_MM } from '../first-guesses';
 import { edgeStage, joint, microStage } from '../parts';
+import { STRINGS } from '../strings';
 
 /** Two-sided blades: even or uneven, flat, hollow or convex, thinned in bands. */
 /** Widths of the two bevels as a share of both: "70:30" is 0.7 on the right. */
@@ -222,7 +223,11 @@ const stagesFor =
     if (lowest) {
       return fail(
         'CUT_DOES_NOT_CLOSE',
-        `${lowest.angleDeg.toFixed(1)}° on the ${lowest.side} does not clear the primary grind at ${shape.primaryDeg.toFixed(2)}°`,
+        STRINGS.degreesOnTheDoesNotClear(
+          lowest.angleDeg.toFixed(1),
+          lowest.side,
+          shape.primaryDeg.toFixed(2),
+        ),
         'choices.angleDeg',
       );
     }

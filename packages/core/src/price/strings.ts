@@ -1,0 +1,18 @@
+/** Strings of prices. */
+import { stringsOf } from '../text';
+
+export const STRINGS = stringsOf('core/price', {
+  times: (count: number) => `, ${count} times`,
+  mmLongBeyondMm: (edgeLengthMm: number, lengthIncludedMm: number, times: string) =>
+    `${edgeLengthMm} mm long, beyond ${lengthIncludedMm} mm${times}`,
+  aChip: 'A chip',
+  chips: (chipsCount: number) => `${chipsCount} chips`,
+  takenOut: (chipsCountSaid: string) => `${chipsCountSaid} taken out`,
+  thinning: 'Thinning',
+  tipRestored: 'Tip restored',
+  outlineStraightened: 'Outline straightened',
+  scallops: (scallops: number) => `${scallops} scallops`,
+  to: (rounded: number, rounded2: number) => `${rounded} to ${rounded2}`,
+  minutesBeyond: (roundedSaid: string | number, minutesIncluded: number) =>
+    `${roundedSaid} minutes beyond ${minutesIncluded}`,
+});

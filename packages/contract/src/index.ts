@@ -19,6 +19,8 @@ export * from './rack-csv';
 export * from './money';
 export * from './promise';
 export * from './history';
+export * from './figures-schemas';
+export * from './figures-wire';
 export * from './record-schemas';
 export * from './record-wire';
 export * from './formats';

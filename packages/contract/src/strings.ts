@@ -435,4 +435,6 @@ export const STRINGS = stringsOf('contract', {
   theColumnIsMissing: (column: string) =>
     `The column "${column}" is missing: the first line names the columns`,
   ownIdName: 'own- and up to 24 small letters and digits',
+  table: 'Table',
+  figures: 'Figures',
 });

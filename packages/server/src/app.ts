@@ -15,6 +15,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { authRoutes } from './auth/routes';
 import { isStillSignedIn, knowStaff } from './auth/sessions';
+import { figureRoutes } from './figures/routes';
 import { gaugeRoutes } from './gauge/routes';
 import { benchRoutes } from './bench/routes';
 import { bladeRoutes } from './blades/routes';
@@ -280,6 +281,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     customerRoutes(pool, options.printer ?? null),
     historyRoutes(pool),
     recordRoutes(pool),
+    figureRoutes(pool),
     searchRoutes(pool),
     bladeRoutes(pool),
     stoneRoutes(pool),

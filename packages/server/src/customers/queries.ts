@@ -153,6 +153,10 @@ export const moveDealings = async (
   intoId: number,
 ): Promise<void> => {
   await execute(db, 'UPDATE sale SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
+  await execute(db, 'UPDATE visit_figure SET customer_id = ? WHERE customer_id = ?', [
+    intoId,
+    fromId,
+  ]);
   await execute(db, 'UPDATE message SET customer_id = ? WHERE customer_id = ?', [intoId, fromId]);
   await execute(
     db,

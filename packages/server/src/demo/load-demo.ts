@@ -54,7 +54,8 @@ import { toPicture as toKept } from '../photographs/picture';
 import { addPhotograph, changePhotograph } from '../photographs/queries';
 import { measuresOf } from '../jobs/rows';
 import { loadCare, loadShelf } from './load-shelf';
-import { loadPast } from './past';
+import { addAllFigures } from '../figures/queries';
+import { loadPast, PAST_DAYS } from './past';
 import { dueOn } from '../hand-over/hand-over';
 import { addSale, billOfJob } from '../money/queries';
 import { reckonBill } from '../money/reckon';
@@ -509,8 +510,9 @@ export const loadDemo = async (
       );
     }
     await photographOne(db, crew.counterId);
-    await loadCare(db, crew.benchId, now);
     if (withPast) await loadPast(db, { benchId: crew.benchId, ownerId: ids[0]! }, now);
+    await loadCare(db, crew.benchId, now, withPast ? PAST_DAYS : null);
+    await addAllFigures(db, now);
     await writeSetting(db, LOADED, now.toISOString());
     return true;
   });

@@ -29,7 +29,7 @@ export const loadShelf = async (db: PoolConnection, staffId: number): Promise<vo
   await addOwnSteel(db, OWN_STEEL);
 };
 
-/** How often each stone was made flat, and how many minutes of work it has had since the last time. */
+/** How often each stone was made flat at least, and how many minutes of work it has had since the last time. */
 const FLATTENED: readonly (readonly [name: string, times: number, minutesSince: number])[] = [
   ['Grey coarse stone', 6, 14],
   ['Brown stone', 7, 21],
@@ -38,11 +38,22 @@ const FLATTENED: readonly (readonly [name: string, times: number, minutesSince: 
   ['Cream stone', 5, 0.2],
 ];
 
-/** After the work: the flattenings, spread over the weeks, and the stone that lies in the water. */
-export const loadCare = async (db: PoolConnection, staffId: number, now: Date): Promise<void> => {
+/** After the work: the flattenings, spread over the days of it or over weeks, and the stone that lies in the water. */
+export const loadCare = async (
+  db: PoolConnection,
+  staffId: number,
+  now: Date,
+  overDays: number | null,
+): Promise<void> => {
   const stones = await listStones(db);
-  for (const [name, times, minutesSince] of FLATTENED) {
+  for (const [name, least, minutesSince] of FLATTENED) {
     const stone = stones.find((each) => each.name === name)!;
+    // As often as its work asks for, a little late as a rule.
+    const times = Math.max(
+      least,
+      Math.round(stone.workedSeconds / 60 / (1.15 * stone.minutesFlat!)),
+    );
+    const apartDays = overDays === null ? 9 : overDays / times;
     const behindS = Math.max(0, stone.workedSeconds - minutesSince * 60);
     const lostMm = (stone.thicknessNewMm! - stone.thicknessMm!) / times;
     for (let turn = 1; turn <= times; turn += 1) {
@@ -53,10 +64,10 @@ export const loadCare = async (db: PoolConnection, staffId: number, now: Date): 
         staffId,
         plate: 'Coarse plate',
         minutes: Number((3 * uneven).toFixed(1)),
-        lostMm: Number((lostMm * uneven).toFixed(2)),
+        lostMm: Number((lostMm * uneven).toFixed(3)),
         workedSeconds: (behindS * turn) / times,
         thicknessAfterMm: Number((stone.thicknessNewMm! - lostMm * turn).toFixed(2)),
-        at: new Date(now.getTime() - ((times - turn) * 9 + 1) * DAY_MS),
+        at: new Date(now.getTime() - ((times - turn) * apartDays + 1) * DAY_MS),
       });
     }
   }

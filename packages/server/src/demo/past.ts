@@ -9,6 +9,7 @@ import { learnFromAll } from '../record/queries';
 import { chanceFrom, type Chance } from './chance';
 import {
   addBladeLike,
+  addDealings,
   addStep,
   addVisit,
   steelsOf,
@@ -21,6 +22,7 @@ import {
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 const YEARS = 3;
+export const PAST_DAYS = YEARS * 365;
 /** So many hang in the boat. */
 const TAGS = 70;
 const MONTH_MS = 30 * DAY_MS;
@@ -65,7 +67,7 @@ interface Coming {
 }
 
 const comings = async (db: Queryable, now: Date, { uniform }: Chance): Promise<Coming[]> => {
-  const from = now.getTime() - YEARS * 365 * DAY_MS;
+  const from = now.getTime() - PAST_DAYS * DAY_MS;
   // What is in the shop today is another story.
   const until = now.getTime() - 20 * DAY_MS;
   const found: Coming[] = [];
@@ -87,6 +89,28 @@ const comings = async (db: Queryable, now: Date, { uniform }: Chance): Promise<C
   return found.sort((a, b) => a.at.getTime() - b.at.getTime());
 };
 
+/** What happens now and then: a day missed, a test failed. */
+const courseOf = (
+  visit: number,
+  { uniform }: Chance,
+): { readonly lateDays: number; readonly cause: string | null } => {
+  const failed = uniform() < 0.06;
+  const lateDays = uniform() < (failed ? 0.5 : 0.08) ? 1 + Math.floor(3 * uniform()) : 0;
+  const causes = ['burr left', 'nick left', 'angle too low'];
+  return { lateDays, cause: failed ? causes[visit % causes.length]! : null };
+};
+
+/** By the minute, as the boat reckons; the estimate is told in a range that holds most times. */
+const pricesOf = (foreseenSeconds: number, { normal }: Chance) => {
+  const to50 = (minor: number): number => Math.max(50, 50 * Math.round(minor / 50));
+  const usual = 800 + (55 * foreseenSeconds) / 60;
+  return {
+    lowMinor: to50(0.85 * usual),
+    highMinor: to50(1.2 * usual),
+    priceMinor: to50(usual * Math.exp(0.12 * normal())),
+  };
+};
+
 interface People {
   /** Does most of the work. */
   readonly benchId: number;
@@ -101,6 +125,8 @@ export const loadPast = async (
   seed = 20_261_127,
 ): Promise<HiddenTruth> => {
   const chance = chanceFrom(seed);
+  // Of its own, so that what the counter does leaves the bench as it is.
+  const counter = chanceFrom(seed + 1);
   const truth = await truthOf(db, [benchId, ownerId], chance);
   const stepsByJob = new Map<number, readonly TemplateStep[]>();
   const sums = new RateSums();
@@ -118,20 +144,26 @@ export const loadPast = async (
     stepsByJob.set(template.jobId, steps);
     // Tags are used again and again.
     tagNumber = (tagNumber % TAGS) + 1;
-    const returnedAt = new Date(at.getTime() + 3 * DAY_MS);
+    const promisedAt = new Date(at.getTime() + 3 * DAY_MS);
+    const course = courseOf(left, counter);
+    const returnedAt = new Date(promisedAt.getTime() + course.lateDays * DAY_MS);
     const jobId = await addVisit(db, template.jobId, {
       bladeId,
       tagNumber,
       takenInAt: at,
       burrPolicy,
+      promisedAt,
       returnedAt,
+      round: course.cause === null ? 1 : 2,
       // What a visit takes off, and what a caliper is off by.
       higherMm: Math.round(100 * (0.25 * left + 0.1 * chance.uniform())) / 100,
       thinnerMm: Math.round(1000 * (0.008 * left + 0.006 * chance.uniform())) / 1000,
     });
     const staffId = chance.uniform() < 0.75 ? benchId : ownerId;
+    let foreseenInAll = 0;
     for (const [index, step] of steps.entries()) {
       const foreseenSeconds = step.seconds * Math.exp(0.15 * chance.normal());
+      foreseenInAll += foreseenSeconds;
       const names = {
         abrasive: String(step.stoneId),
         steel: template.steel,
@@ -160,6 +192,13 @@ export const loadPast = async (
         sums.add(record);
       }
     }
+    await addDealings(db, jobId, {
+      staffId,
+      ...course,
+      readyAt: new Date(returnedAt.getTime() - DAY_MS / 4),
+      returnedAt,
+      ...pricesOf(foreseenInAll, counter),
+    });
   }
   await learnFromAll(db);
   return truth;

@@ -46,7 +46,9 @@ export interface Visit {
   readonly bladeId: number;
   readonly tagNumber: number;
   readonly takenInAt: Date;
+  readonly promisedAt: Date;
   readonly returnedAt: Date;
+  readonly round: number;
   readonly burrPolicy: string;
   /** Higher than the job it is like, mm. */
   readonly higherMm: number;
@@ -75,16 +77,17 @@ export const addVisit = async (db: Queryable, jobId: number, visit: Visit): Prom
   (
     await execute(
       db,
-      `INSERT INTO job (blade_id, tag_number, stage, promised_on, taken_in_at, returned_at, sharpness,
+      `INSERT INTO job (blade_id, tag_number, stage, round, promised_on, taken_in_at, returned_at, sharpness,
          height_heel_mm, height_middle_mm, height_tip_mm, thickness_behind_edge_mm, plan_record, ${LIKE_IT.join(', ')})
-       SELECT ?, ?, 'returned', DATE(?), ?, ?, 'dull', height_heel_mm + ?, height_middle_mm + ?,
+       SELECT ?, ?, 'returned', ?, DATE(?), ?, ?, 'dull', height_heel_mm + ?, height_middle_mm + ?,
          height_tip_mm + ?, GREATEST(0.05, thickness_behind_edge_mm - ?),
          JSON_SET(plan_record, '$.choices.burrPolicy', ?), ${LIKE_IT.join(', ')}
        FROM job WHERE id = ?`,
       [
         visit.bladeId,
         visit.tagNumber,
-        visit.returnedAt,
+        visit.round,
+        visit.promisedAt,
         visit.takenInAt,
         visit.returnedAt,
         visit.higherMm,
@@ -138,3 +141,47 @@ export const steelsOf = async (db: Queryable): Promise<string[]> =>
   (
     await select<{ readonly steel: string }>(db, 'SELECT DISTINCT steel FROM blade ORDER BY steel')
   ).map(({ steel }) => steel);
+
+/** What was said, charged and found of a visit beside its work. */
+export interface Dealings {
+  readonly staffId: number;
+  readonly cause: string | null;
+  readonly readyAt: Date;
+  readonly returnedAt: Date;
+  readonly lowMinor: number;
+  readonly highMinor: number;
+  readonly priceMinor: number;
+}
+
+export const addDealings = async (db: Queryable, jobId: number, of: Dealings): Promise<void> => {
+  await execute(
+    db,
+    "INSERT INTO estimate_line (job_id, position, label, low_minor, high_minor) VALUES (?, 0, 'New edge', ?, ?)",
+    [jobId, of.lowMinor, of.highMinor],
+  );
+  await execute(db, 'INSERT INTO bill (job_id, price_minor) VALUES (?, ?)', [jobId, of.priceMinor]);
+  await execute(
+    db,
+    `INSERT INTO job_event (job_id, staff_id, kind, text, message, at)
+     SELECT ?, ?, 'passed', '', JSON_OBJECT('code', 'event.passed', 'params', JSON_OBJECT('verdict', 'meets', 'note', '')), ?`,
+    [jobId, of.staffId, of.readyAt],
+  );
+  const { insertId } = await execute(
+    db,
+    `INSERT INTO sale (number, customer_id, staff_id, method, at)
+     SELECT (SELECT COALESCE(MAX(s.number), 0) + 1 FROM sale s), b.customer_id, ?, 'card', ?
+     FROM job j JOIN blade b ON b.id = j.blade_id WHERE j.id = ?`,
+    [of.staffId, of.returnedAt, jobId],
+  );
+  await execute(db, 'INSERT INTO payment (sale_id, job_id, amount_minor) VALUES (?, ?, ?)', [
+    insertId,
+    jobId,
+    of.priceMinor,
+  ]);
+  if (of.cause !== null)
+    await execute(
+      db,
+      'INSERT INTO fault_cause (job_id, round, cause, confirmed) VALUES (?, 1, ?, TRUE)',
+      [jobId, of.cause],
+    );
+};

@@ -2,6 +2,7 @@
 import type { ReturnBody } from '@patient-edge/contract';
 import { comeBackIn, say } from '@patient-edge/core';
 import type { PoolConnection } from 'mysql2/promise';
+import { addFigures } from '../figures/queries';
 import { invalid } from '../http/errors';
 import { addEvent, livesOfBlade, setReturned, type JobRow } from '../jobs/queries';
 import { withdrawReady } from '../messages/queries';
@@ -50,6 +51,7 @@ export const handOver = async (
   }
   const at = new Date();
   await setReturned(db, row.id, { ...left, dueOn: await dueOn(db, row, at) }, at);
+  await addFigures(db, row.id, at);
   await withdrawReady(db, row.customerId);
   await addEvent(db, {
     jobId: row.id,

@@ -4,6 +4,7 @@ import { say } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Queryable } from '../database/pool';
+import { takeFiguresBack } from '../figures/queries';
 import { conflict } from '../http/errors';
 import { jobRoute } from '../jobs/job-route';
 import { tagHolder, tagOfBladeInShop, undoReturned, type JobRow } from '../jobs/queries';
@@ -20,6 +21,7 @@ const takeBackIn = async (db: Queryable, row: JobRow): Promise<void> => {
   if ((await tagHolder(db, row.tagNumber)) !== undefined) {
     throw conflict(STRINGS.tagHangsOnAnotherBladeBy(row.tagNumber), row.version);
   }
+  await takeFiguresBack(db, row.id);
   await undoReturned(db, row.id);
 };
 

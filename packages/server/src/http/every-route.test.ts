@@ -189,6 +189,8 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'PUT /rates/people/:id': 'owner',
   'GET /forecasts': 'signed in',
   'GET /lives': 'signed in',
+  'GET /figures': 'owner and counter',
+  'GET /figures.csv': 'owner and counter',
   'GET /history': 'signed in',
   'GET /history.csv': 'owner and counter',
   'GET /customers.csv': 'owner and counter',

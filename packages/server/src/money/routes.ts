@@ -18,6 +18,7 @@ import { inTransaction } from '../database/pool';
 import { sendCsv } from '../http/csv';
 import { conflict, invalid, notFound } from '../http/errors';
 import { withIdempotency } from '../http/idempotency';
+import { setEarned } from '../figures/queries';
 import { allow, bodyOf, mayDo, pathId, queryOf, staffOf } from '../http/request';
 import { jobRoute } from '../jobs/job-route';
 import { readCurrency } from '../prices/queries';
@@ -94,6 +95,7 @@ export const moneyRoutes = (pool: Pool, compute: Compute): Router => {
           ]);
         }
         await setBill(db, row.id, { priceMinor, discountMinor, discountReason }, true);
+        await setEarned(db, row.id, priceMinor - discountMinor);
         await log(
           'price',
           say('event.price-set', {

@@ -1,5 +1,7 @@
 /** The shop in figures, as it is sent: what went home, what came back, what was late, and who brings what when. */
 
+import type { StoneWear } from '@patient-edge/core';
+
 export const FIGURE_GROUPS = ['week', 'month', 'place', 'kind', 'customer'] as const;
 export type FigureGroup = (typeof FIGURE_GROUPS)[number];
 
@@ -86,3 +88,31 @@ export interface FigureSheet {
 }
 export const FIGURE_TABLES = ['lines', 'back', 'late', 'seasons', 'regulars', 'quotes'] as const;
 export type FigureTable = (typeof FIGURE_TABLES)[number];
+
+/** What a stone did for blades that went home, what it cost, and how long it will last. */
+export interface StoneFigures extends StoneWear {
+  readonly stoneId: number;
+  readonly blades: number;
+  readonly workedSeconds: number;
+  readonly steelMm3: number;
+  /** Within the last twelve months. */
+  readonly steelInYearMm3: number;
+}
+
+/** What stones were made flat on. */
+export interface PlateFigures {
+  readonly plate: string;
+  readonly uses: number;
+  readonly minutes: number;
+  /** Rubbed off stones that were measured. */
+  readonly stoneMm3: number;
+  /** Times as long for the same loss as when it was new; null where too little is known. */
+  readonly slowdown: number | null;
+}
+
+export interface StoneSheet {
+  readonly stones: readonly StoneFigures[];
+  readonly plates: readonly PlateFigures[];
+  /** Kinds of blades that came within a year: what the rack must reach. */
+  readonly kinds: readonly string[];
+}

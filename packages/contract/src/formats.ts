@@ -71,6 +71,10 @@ export const longDayText = (iso: string, { language }: ShopFormats): string =>
 export const monthText = (month: string, { language }: ShopFormats): string =>
   formatter(language, { month: 'long', year: 'numeric' }).format(dateOf(`${month}-15`));
 
+/** Nov, of 10; 0 is January. */
+export const monthNameText = (month: number, { language }: ShopFormats): string =>
+  formatter(language, { month: 'short' }).format(new Date(2026, month, 15));
+
 /** Saturday, of 6; 1 is Monday. */
 export const weekdayText = (
   weekday: number,

@@ -41,6 +41,8 @@ const TakingsPage = lazy(() => import('./money/takings-page'));
 const MessagesPage = lazy(() => import('./messages/messages-page'));
 const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
 const HistoryPage = lazy(() => import('./history/history-page'));
+const StoneFiguresPage = lazy(() => import('./rack/stone-figures-page'));
+const FiguresPage = lazy(() => import('./figures/figures-page'));
 const RatesPage = lazy(() => import('./record/rates-page'));
 const LivesPage = lazy(() => import('./record/lives-page'));
 const ForecastsPage = lazy(() => import('./record/forecasts-page'));
@@ -107,6 +109,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route path="customers/:customerId" element={<CustomerPage />} />
             <Route path="rack" element={<RackPage />} />
             <Route path="rack/stones/:stoneId" element={<StonePage />} />
+            <Route path="rack/wear" element={<StoneFiguresPage />} />
             <Route path="rack/progression" element={<ProgressionPage />} />
             <Route path="rack/steels" element={<SteelsPage />} />
             <Route path="rack/machines" element={<MachinesPage />} />
@@ -127,6 +130,14 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
               element={
                 <OnlyFor action="see money" title={STRINGS.takings}>
                   <TakingsPage />
+                </OnlyFor>
+              }
+            />
+            <Route
+              path="figures"
+              element={
+                <OnlyFor action="see money" title={STRINGS.figures}>
+                  <FiguresPage />
                 </OnlyFor>
               }
             />

@@ -20,6 +20,14 @@ export {
   type RateEffect,
   type RatePrediction,
 } from './rates';
+export {
+  plateSlowdown,
+  stoneWear,
+  type PlateUse,
+  type StoneFlattening,
+  type StoneHistory,
+  type StoneWear,
+} from './stone-wear';
 export { MOST_TREND_POINTS, trendOf, type MeasuredOnDay, type Trend } from './trend';
 export {
   bladeRates,

@@ -10,7 +10,9 @@ import {
   livesOf,
   RATE_ROLES,
   RateSums,
+  plateSlowdown,
   stepTime,
+  stoneWear,
   trendOf,
   USUAL_SPREADS,
   wearTrend,
@@ -351,5 +353,54 @@ describe('the years of a blade', () => {
     expect(
       wearTrend([visit(2020, 48), visit(2021, 47.99), visit(2022, 47.98)], 38)!.reachesOn,
     ).toBeNull();
+  });
+});
+
+describe('what stones cost', () => {
+  const flattening = (month: number, thicknessAfterMm: number, workedSeconds = 1800) => ({
+    at: `2026-${String(month).padStart(2, '0')}-01T00:00:00Z`,
+    workedSeconds,
+    lostMm: 0.5,
+    thicknessAfterMm,
+  });
+  const stone = {
+    steelMm3: 700,
+    blades: 50,
+    priceMinor: 8000,
+    lengthMm: 200,
+    widthMm: 70,
+    thicknessNewMm: 25,
+    minThicknessMm: 5,
+    flattenings: [1, 2, 3, 4].map((month) => flattening(month, 25 - 0.5 * month, 600 * month)),
+  };
+
+  test('by the thickness that went into each blade, and by the mm³ it gave for each of steel', () => {
+    const wear = stoneWear(stone);
+    // 2 mm of 20 mm: a tenth of 80.00 for 50 blades; 2 × 200 × 70 mm³ for 700.
+    expect(wear.costPerBladeMinor).toBeCloseTo(16, 9);
+    expect(wear.wornPerSteel).toBeCloseTo(40, 9);
+    // Of 10, 20, 30 and 40 minutes.
+    expect(wear.flattenedEveryMinutes).toBe(25);
+    // Half a millimetre a month, 18 mm to go.
+    expect(wear.tooThinOn!.slice(0, 4)).toBe('2029');
+  });
+
+  test('nothing is said of what was not measured, or did nothing', () => {
+    expect(stoneWear({ ...stone, thicknessNewMm: null }).costPerBladeMinor).toBeNull();
+    expect(stoneWear({ ...stone, blades: 0 }).costPerBladeMinor).toBeNull();
+    expect(stoneWear({ ...stone, widthMm: null }).wornPerSteel).toBeNull();
+    expect(stoneWear({ ...stone, flattenings: stone.flattenings.slice(0, 2) })).toMatchObject({
+      flattenedEveryMinutes: null,
+      tooThinOn: null,
+    });
+  });
+
+  test('a plate that takes twice as long for the same says so, once it was used often enough', () => {
+    const uses = [...Array(5).fill(3), ...Array(4).fill(6)] as number[];
+    const plate = uses.map((minutes) => ({ minutes, lostMm: 0.1 }));
+    expect(plateSlowdown(plate)).toBeCloseTo(2, 9);
+    expect(plateSlowdown(plate.slice(0, 8))).toBeNull();
+    // What took nothing off says nothing.
+    expect(plateSlowdown([...plate, { minutes: 9, lostMm: 0 }])).toBeCloseTo(2, 9);
   });
 });

@@ -93,11 +93,12 @@ const comings = async (db: Queryable, now: Date, { uniform }: Chance): Promise<C
 const courseOf = (
   visit: number,
   { uniform }: Chance,
-): { readonly lateDays: number; readonly cause: string | null } => {
+): { readonly lateDays: number; readonly isBegunLate: boolean; readonly cause: string | null } => {
   const failed = uniform() < 0.06;
   const lateDays = uniform() < (failed ? 0.5 : 0.08) ? 1 + Math.floor(3 * uniform()) : 0;
   const causes = ['burr left', 'nick left', 'angle too low'];
-  return { lateDays, cause: failed ? causes[visit % causes.length]! : null };
+  const isBegunLate = !failed && lateDays > 0 && uniform() < 0.5;
+  return { lateDays, isBegunLate, cause: failed ? causes[visit % causes.length]! : null };
 };
 
 /** By the minute, as the boat reckons; the estimate is told in a range that holds most times. */
@@ -159,6 +160,8 @@ export const loadPast = async (
       higherMm: Math.round(100 * (0.25 * left + 0.1 * chance.uniform())) / 100,
       thinnerMm: Math.round(1000 * (0.008 * left + 0.006 * chance.uniform())) / 1000,
     });
+    // What is late was, half the time, begun late.
+    const begunAt = at.getTime() + (course.isBegunLate ? 3.3 : 1) * DAY_MS;
     const staffId = chance.uniform() < 0.75 ? benchId : ownerId;
     let foreseenInAll = 0;
     for (const [index, step] of steps.entries()) {
@@ -185,7 +188,7 @@ export const loadPast = async (
           : [lowS, foreseenSeconds, highS],
         steel: template.steel,
         staffId,
-        finishedAt: new Date(at.getTime() + DAY_MS + index * 600_000),
+        finishedAt: new Date(begunAt + index * 600_000),
       });
       if (step.stoneId !== null && takenSeconds >= 5) {
         const record: FinishedStep = { ...names, foreseenSeconds, takenSeconds };

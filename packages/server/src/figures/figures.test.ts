@@ -99,8 +99,10 @@ test('what is declined, late or sent back is told apart, and each table comes as
 });
 
 test('days that are not days are refused by name', async () => {
-  const { body } = await shop.owner.get('/api/figures?fromDay=2026-02-31&by=hour').expect(422);
+  const answer = await shop.owner.get('/api/figures?fromDay=2026-02-31&by=hour').expect(422);
   expect(
-    (body as { error: { fields: { field: string }[] } }).error.fields.map(({ field }) => field),
+    (answer.body as { error: { fields: { field: string }[] } }).error.fields.map(
+      ({ field }) => field,
+    ),
   ).toEqual(['fromDay', 'by']);
 });

@@ -252,3 +252,56 @@ export const kindsBrought = (
      WHERE f.customer_id = ? AND ${WITHIN} GROUP BY f.kind ORDER BY blades DESC, f.kind LIMIT 1`,
     [customerId, from, to],
   );
+
+/** What a stone did in all, and within the months from one on. */
+export const stoneSums = (
+  db: Queryable,
+  fromMonth: string,
+): Promise<
+  {
+    readonly stoneId: number;
+    readonly blades: number;
+    readonly workedSeconds: number;
+    readonly steelMm3: number;
+    readonly steelInYearMm3: number;
+  }[]
+> =>
+  select(
+    db,
+    `SELECT f.stone_id AS stoneId, CAST(SUM(f.blades) AS DOUBLE) AS blades, SUM(f.worked_seconds) AS workedSeconds, SUM(f.steel_mm3) AS steelMm3,
+       SUM(IF(f.month >= CAST(? AS DATE), f.steel_mm3, 0)) AS steelInYearMm3
+     FROM stone_figure f JOIN stone s ON s.id = f.stone_id WHERE s.retired = FALSE GROUP BY f.stone_id`,
+    [fromMonth],
+  );
+
+/** A flattening, with the size of the stone that was made flat. */
+export interface FlatteningLine {
+  readonly stoneId: number;
+  readonly plate: string;
+  readonly minutes: number;
+  readonly lostMm: number;
+  readonly workedUntil: number;
+  readonly thicknessAfterMm: number | null;
+  readonly at: Date;
+  readonly lengthMm: number | null;
+  readonly widthMm: number | null;
+}
+/** More are not read: the first that were done are of stones long gone. */
+const MOST_FLATTENINGS = 20_000;
+export const allFlattenings = (db: Queryable): Promise<FlatteningLine[]> =>
+  select<FlatteningLine>(
+    db,
+    `SELECT * FROM (SELECT f.id, f.stone_id AS stoneId, f.plate, f.minutes, f.lost_mm AS lostMm, f.worked_seconds_until AS workedUntil,
+       f.thickness_after_mm AS thicknessAfterMm, f.at, s.length_mm AS lengthMm, s.width_mm AS widthMm
+     FROM flattening f JOIN stone s ON s.id = f.stone_id ORDER BY f.id DESC LIMIT ${MOST_FLATTENINGS}) l ORDER BY l.id`,
+  );
+
+/** Kinds of the blades that went home in a stretch of days. */
+export const kindsOf = async (db: Queryable, { from, to }: Days): Promise<string[]> =>
+  (
+    await select<{ readonly kind: string }>(
+      db,
+      `SELECT DISTINCT f.kind FROM visit_figure f WHERE ${WITHIN} ORDER BY f.kind`,
+      [from, to],
+    )
+  ).map(({ kind }) => kind);

@@ -3,11 +3,12 @@ import { figureSchema } from '@patient-edge/contract';
 import { Router, type Request } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { sendCsv } from '../http/csv';
-import { mayDo, queryOf } from '../http/request';
+import { allow, mayDo, queryOf } from '../http/request';
 import { readCurrency } from '../prices/queries';
 import { localDay } from '../shop/days';
 import { figuresCsv } from './csv';
 import { figureSheet } from './sheet';
+import { stoneSheet } from './stones';
 
 /** Weeks are counted whole: a year back, from a Monday. */
 const aYearBack = (): string => {
@@ -37,6 +38,10 @@ export const figureRoutes = (pool: Pool): Router => {
     const { table } = queryOf(figureSchema, request);
     const currency = await readCurrency(pool);
     sendCsv(response, `figures-${table}`, figuresCsv(await sheetOf(request), table, currency));
+  });
+
+  router.get('/stone-figures', allow(), async (_request, response) => {
+    response.json(await stoneSheet(pool, { from: aYearBack(), to: localDay(new Date()) }));
   });
 
   return router;

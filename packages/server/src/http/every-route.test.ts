@@ -190,6 +190,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'GET /forecasts': 'signed in',
   'GET /lives': 'signed in',
   'GET /figures': 'owner and counter',
+  'GET /stone-figures': 'signed in',
   'GET /figures.csv': 'owner and counter',
   'GET /history': 'signed in',
   'GET /history.csv': 'owner and counter',

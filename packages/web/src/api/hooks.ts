@@ -5,6 +5,8 @@ import type {
   CustomerList,
   CustomerRecord,
   FirstDay,
+  FigureSheet,
+  StoneSheet,
   ForecastSheet,
   Found,
   Flattening,
@@ -82,6 +84,9 @@ export const useLives = (query: string) =>
   useSWR<LifeSheet, ApiFailure>(`/lives?${query}`, get, { keepPreviousData: true });
 export const useForecasts = (query: string) =>
   useSWR<ForecastSheet, ApiFailure>(`/forecasts?${query}`, get, { keepPreviousData: true });
+export const useFigures = (query: string) =>
+  useSWR<FigureSheet, ApiFailure>(`/figures?${query}`, get, { keepPreviousData: true });
+export const useStoneFigures = () => useSWR<StoneSheet, ApiFailure>('/stone-figures', get);
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);
 export const useTemplates = () => useSWR<PlanTemplate[], ApiFailure>('/templates', get);
 /** Fetched anew when the job has changed. */

@@ -72,6 +72,10 @@ export const STRINGS = stringsOf('finder', {
   howLongStepsTakeHere: 'How long steps take here',
   forecasts: 'Forecasts',
   wasItRight: 'Was it right?',
+  shopInFigures: 'Shop in figures',
+  bladesHoursEarnings: 'blades, hours, earnings, what came back',
+  wearAndCost: 'Wear and cost of stones',
+  whatStonesTakeAndCost: 'steel taken, flattening, what to buy',
   livesOfEdges: 'Edge life',
   howLongEdgesLast: 'How long edges last',
 });

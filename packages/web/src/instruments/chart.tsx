@@ -1,11 +1,19 @@
 /** A chart on a canvas, in the colours and letters of the page; its figures also stand in a table beside it. */
-import { LineChart, ScatterChart } from 'echarts/charts';
-import { GridComponent, MarkLineComponent } from 'echarts/components';
+import { BarChart, LineChart, ScatterChart } from 'echarts/charts';
+import { GridComponent, LegendComponent, MarkLineComponent } from 'echarts/components';
 import { init, use as register, type EChartsCoreOption } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 
-register([LineChart, ScatterChart, GridComponent, MarkLineComponent, CanvasRenderer]);
+register([
+  BarChart,
+  LineChart,
+  ScatterChart,
+  GridComponent,
+  LegendComponent,
+  MarkLineComponent,
+  CanvasRenderer,
+]);
 
 /** A colour or font of the theme, as the page has it now. */
 const token = (name: string): string =>
@@ -18,6 +26,7 @@ export interface ChartTokens {
   readonly accent: string;
   readonly cut: string;
   readonly text: string;
+  readonly page: string;
 }
 
 interface ChartProps {
@@ -42,6 +51,7 @@ export const Chart = ({ label, heightPx, option }: ChartProps) => {
             accent: token('--accent'),
             cut: token('--cut'),
             text: token('--text'),
+            page: token('--page'),
           }),
         },
         true,
@@ -79,5 +89,25 @@ export const numberAxis = (
   axisLabel: { color: tokens.soft, fontFamily: tokens.text, fontSize: 13 },
   splitLine: { lineStyle: { color: tokens.line, opacity: 0.5 } },
   scale: true,
+  ...extra,
+});
+
+/** An axis of names in the manner of the page. */
+export const categoryAxis = (
+  tokens: ChartTokens,
+  names: readonly string[],
+  { axisLabel = {}, ...extra }: Record<string, unknown> & { axisLabel?: object } = {},
+): Record<string, unknown> => ({
+  type: 'category',
+  data: names,
+  axisLine: { show: true, lineStyle: { color: tokens.ink } },
+  axisTick: { show: false },
+  axisLabel: {
+    color: tokens.soft,
+    fontFamily: tokens.text,
+    fontSize: 13,
+    hideOverlap: true,
+    ...axisLabel,
+  },
   ...extra,
 });

@@ -9,6 +9,7 @@ export const NumbersNav = () => {
   return (
     <SubPages aria-label={STRINGS.numbers}>
       {maySeeMoney && <NavLink to="/takings">{STRINGS.takings}</NavLink>}
+      {maySeeMoney && <NavLink to="/figures">{STRINGS.figures}</NavLink>}
       <NavLink to="/rates">{STRINGS.rates}</NavLink>
       <NavLink to="/forecasts">{STRINGS.forecasts}</NavLink>
       <NavLink to="/lives">{STRINGS.lives}</NavLink>

@@ -2,6 +2,7 @@
 import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('money', {
+  figures: 'Figures',
   priceAndPayment: 'Price and payment',
   price: 'Price',
   less: (discountMinor: string, discountReason: string) =>

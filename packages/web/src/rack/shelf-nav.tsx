@@ -11,6 +11,7 @@ export const ShelfNav = () => {
       <NavLink to="/rack" end aria-current={atStone ? 'page' : undefined}>
         {STRINGS.abrasives}
       </NavLink>
+      <NavLink to="/rack/wear">{STRINGS.wearAndCost}</NavLink>
       <NavLink to="/rack/progression">{STRINGS.progression}</NavLink>
       <NavLink to="/rack/steels">{STRINGS.steels}</NavLink>
       <NavLink to="/rack/machines">{STRINGS.machines}</NavLink>

@@ -157,4 +157,33 @@ export const STRINGS = stringsOf('rack', {
   saveHabits: 'Save habits',
   changedTimesSoFar: (version: number) => `Changed ${version} times so far.`,
   thinnest: 'thinnest',
+  wearAndCost: 'Wear and cost',
+  wearAndCostAre: 'What the stones took off the blades that went home, and what it cost.',
+  addingUpStones: 'Adding up the stones',
+  noStoneWorked: 'No blade has gone home yet: what the stones do is counted from the first on.',
+  steelTakenInAYear: 'Steel taken in twelve months',
+  stone: 'Stone',
+  blades: 'Blades',
+  steelTaken: 'Steel taken',
+  stoneLostForIt: 'Stone lost for it',
+  mm3ForEach: (figure: string) => `${figure} mm³ for each mm³`,
+  costABlade: 'Cost a blade',
+  madeFlat: 'Made flat',
+  everyMinutes: (minutes: number) => `every ${minutes} min of work`,
+  everyMinutesOf: (minutes: number, bears: number) =>
+    `every ${minutes} min of work (bears ${bears})`,
+  tooThinOn: 'Too thin about',
+  plates: 'Plates and dressers',
+  nothingMadeFlat: 'Nothing was made flat yet.',
+  plateDid: (plate: string, uses: number, minutes: number, stoneCm3: string) =>
+    `${plate}: ${uses} flattenings in ${minutes} min, ${stoneCm3} cm³ of stone rubbed off.`,
+  tooFewUses: 'After nine uses it shows whether it gets slower.',
+  plateSlower: (times: string) =>
+    `It takes ${times} times as long for the same as when it was new: a new one is due.`,
+  plateAsQuick: 'It cuts as it did when it was new.',
+  whatToBuyNext: 'What to buy next',
+  nothingToBuy:
+    'Nothing: no stone is nearly worn out, and the rack reaches every finish asked for.',
+  replaceIt: (stone: string, um: string, day: string) =>
+    `${stone}, ${um} µm: too thin about ${day}.`,
 });

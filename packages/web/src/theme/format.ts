@@ -1,5 +1,12 @@
 /** Numbers and dates as the screen shows them; the store keeps full precision. */
-import { dayAndYearText, dayText, momentText, weekdayText } from '@patient-edge/contract';
+import {
+  dayAndYearText,
+  dayText,
+  momentText,
+  monthNameText,
+  monthText,
+  weekdayText,
+} from '@patient-edge/contract';
 import { parseISO, differenceInCalendarDays } from 'date-fns';
 import { lengthNumber, measuresIn, type FigureUnit, named } from '@patient-edge/core';
 import { formats } from './formats';
@@ -32,6 +39,10 @@ export const isIsoDay = (typed: string): boolean => /^\d{4}-\d{2}-\d{2}$/.test(t
 export const day = (isoDate: string): string => dayText(isoDate, formats());
 export const dayAndYear = (iso: string): string => dayAndYearText(iso, formats());
 export const moment = (iso: string): string => momentText(iso, formats());
+/** Of a day or month, YYYY-MM-DD. */
+export const monthAndYear = (iso: string): string => monthText(iso.slice(0, 7), formats());
+/** Nov, of 10; 0 is January. */
+export const monthName = (month: number): string => monthNameText(month, formats());
 export const weekdayName = (weekday: number, style: 'long' | 'short' = 'long'): string =>
   weekdayText(weekday, formats(), style);
 

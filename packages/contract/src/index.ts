@@ -1,4 +1,5 @@
 /** What crosses the wire, and what is refused at the door. */
+export * from './trials';
 export * from './validate';
 export * from './readable';
 export * from './shop-rules';

@@ -130,6 +130,8 @@ export interface VisitPage {
   readonly estimate: { readonly lowMinor: number; readonly highMinor: number } | null;
   /** Once it went home. */
   readonly sheet: CustomerSheet | null;
+  /** Its edge is compared with another: the shop would like to know when it is dull. */
+  readonly isInTrial: boolean;
   readonly answers: readonly VisitAnswer[];
 }
 

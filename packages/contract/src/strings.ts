@@ -437,4 +437,11 @@ export const STRINGS = stringsOf('contract', {
   ownIdName: 'own- and up to 24 small letters and digits',
   table: 'Table',
   figures: 'Figures',
+  question: 'Question',
+  oneWay: 'One way',
+  theOtherWay: 'The other way',
+  theOtherWayMustDiffer: 'The other way must differ from the one',
+  trial: 'Trial',
+  way: 'How',
+  choosePairOrOne: 'Choose two like blades for a pair, or one blade for visits in turn',
 });

@@ -1,4 +1,5 @@
 /** What crosses the wire: the answers of the API. Times are ISO 8601 in UTC, dates YYYY-MM-DD. */
+import type { TrialLot } from './trials';
 import type { ShopFormats } from './formats';
 import type { Instrument, Role } from './shop-rules';
 import type { Bill, Complaint } from './return-parts';
@@ -329,6 +330,8 @@ export interface Job {
   readonly angleReadings: readonly AngleReading[];
   readonly answers: Answers;
   readonly damage: readonly Damage[];
+  /** What a trial's lot says of this visit; null where it is in none. */
+  readonly trial: TrialLot | null;
   /** What was found on it at the visit before; null at the first. */
   readonly damageBefore: readonly Damage[] | null;
   readonly consents: readonly Consent[];

@@ -56,6 +56,7 @@ import { machineRoutes } from './machines/routes';
 import { steelRoutes } from './steels/routes';
 import { stoneRoutes } from './stones/routes';
 import { touchUpRoutes } from './touch-ups/routes';
+import { trialRoutes } from './trials/routes';
 import { visitPageRoutes, visitRoutes } from './visits/routes';
 
 export interface AppOptions {
@@ -282,6 +283,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     historyRoutes(pool),
     recordRoutes(pool),
     figureRoutes(pool),
+    trialRoutes(pool),
     searchRoutes(pool),
     bladeRoutes(pool),
     stoneRoutes(pool),

@@ -42,6 +42,7 @@ const MessagesPage = lazy(() => import('./messages/messages-page'));
 const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
 const HistoryPage = lazy(() => import('./history/history-page'));
 const StoneFiguresPage = lazy(() => import('./rack/stone-figures-page'));
+const TrialsPage = lazy(() => import('./trials/trials-page'));
 const FiguresPage = lazy(() => import('./figures/figures-page'));
 const RatesPage = lazy(() => import('./record/rates-page'));
 const LivesPage = lazy(() => import('./record/lives-page'));
@@ -145,6 +146,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
             <Route path="history" element={<HistoryPage />} />
             <Route path="rates" element={<RatesPage />} />
             <Route path="lives" element={<LivesPage />} />
+            <Route path="trials" element={<TrialsPage />} />
             <Route path="forecasts" element={<ForecastsPage />} />
             <Route path="help" element={<HelpPage />} />
             <Route path="help/:areaId" element={<HelpPage />} />

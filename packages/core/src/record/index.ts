@@ -28,6 +28,17 @@ export {
   type StoneHistory,
   type StoneWear,
 } from './stone-wear';
+export {
+  armOfVisit,
+  drawLot,
+  otherArm,
+  TRIAL_ARMS,
+  TRIAL_WAYS,
+  trialResult,
+  type TrialArm,
+  type TrialResult,
+  type TrialWay,
+} from './trials';
 export { MOST_TREND_POINTS, trendOf, type MeasuredOnDay, type Trend } from './trend';
 export {
   bladeRates,

@@ -2,18 +2,22 @@ import fc from 'fast-check';
 import { Matrix, inverse } from 'ml-matrix';
 import { valueOf } from '../../test/blades';
 import {
+  armOfVisit,
   bladeRates,
   bladeTime,
   calibrationOf,
   compareLives,
+  drawLot,
   learnRates,
   livesOf,
   RATE_ROLES,
   RateSums,
+  otherArm,
   plateSlowdown,
   stepTime,
   stoneWear,
   trendOf,
+  trialResult,
   USUAL_SPREADS,
   wearTrend,
   type EdgeLife,
@@ -396,11 +400,49 @@ describe('what stones cost', () => {
   });
 
   test('a plate that takes twice as long for the same says so, once it was used often enough', () => {
-    const uses = [...Array(5).fill(3), ...Array(4).fill(6)] as number[];
+    const uses = [3, 3, 3, 3, 3, 6, 6, 6, 6];
     const plate = uses.map((minutes) => ({ minutes, lostMm: 0.1 }));
     expect(plateSlowdown(plate)).toBeCloseTo(2, 9);
     expect(plateSlowdown(plate.slice(0, 8))).toBeNull();
     // What took nothing off says nothing.
     expect(plateSlowdown([...plate, { minutes: 9, lostMm: 0 }])).toBeCloseTo(2, 9);
+  });
+});
+
+describe('lots of a trial', () => {
+  test('of every two draws one is each arm, drawn again the same, and over seeds as often the one', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 2 ** 31 }), fc.nat(200), (seed, block) => {
+        const [one, other] = [drawLot(seed, 2 * block), drawLot(seed, 2 * block + 1)];
+        expect(other).toBe(otherArm(one));
+        expect(drawLot(seed, 2 * block)).toBe(one);
+      }),
+    );
+    const firsts = Array.from({ length: 2000 }, (_, seed) => drawLot(seed + 1, 4)).filter(
+      (arm) => arm === 'first',
+    ).length;
+    // Four standard deviations of a fair coin thrown 2,000 times.
+    expect(Math.abs(firsts - 1000)).toBeLessThan(90);
+  });
+
+  test('a blade of a pair keeps its way, one alone takes them in turn', () => {
+    expect([0, 1, 2].map((visit) => armOfVisit('pair', 'second', visit))).toEqual([
+      'second',
+      'second',
+      'second',
+    ]);
+    expect([0, 1, 2].map((visit) => armOfVisit('alternate', 'second', visit))).toEqual([
+      'second',
+      'first',
+      'second',
+    ]);
+  });
+
+  test('a trial is called by ended lives, never by those still out', () => {
+    const lives = (days: number, ended: boolean): EdgeLife[] =>
+      Array.from({ length: 8 }, (_, index) => ({ group: 'x', days: days + index, ended }));
+    expect(trialResult({ first: lives(90, true), second: lives(20, true) })!.isEnough).toBe(true);
+    expect(trialResult({ first: lives(90, true), second: lives(20, false) })!.isEnough).toBe(false);
+    expect(trialResult({ first: lives(50, true), second: lives(50, true) })!.isEnough).toBe(false);
   });
 });

@@ -20,6 +20,7 @@ import { complaintOfJob } from '../complaints/queries';
 import { consentsOfJob, estimateOfJob } from '../judge/queries';
 import { billOfJob } from '../money/queries';
 import { lastChoicesOf, planRecordOf } from '../plan/queries';
+import { trialLot } from '../trials/lot';
 import { photographsOfJob } from '../photographs/queries';
 import {
   customerOf,
@@ -60,6 +61,7 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     inUse,
     bill,
     complaint,
+    trial,
   ] = await Promise.all([
     damageOfJob(db, id),
     damageBefore(db, row),
@@ -73,6 +75,7 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     testsInUse(db),
     billOfJob(db, id),
     complaintOfJob(db, id),
+    trialLot(db, row.bladeId, id),
   ]);
   const measures = measuresOf(row);
   const after = tests.find(({ phase, round }) => phase === 'after' && round === row.round);
@@ -101,6 +104,7 @@ export const readJob = async (db: Queryable, id: number): Promise<Job> => {
     angleReadings: row.angleReadings ?? [],
     answers: row.answers ?? {},
     damage,
+    trial,
     damageBefore: before,
     consents,
     protectionDone: row.protectionDone ?? [],

@@ -39,7 +39,7 @@ const FACTORS: readonly Factor[] = [
  * It ended when its customer said so, or when it came back no longer keen; still out, or back for another reason, it has
  * not ended.
  */
-const lifeOf = (row: LifeRow, group: string, now: Date): EdgeLife => {
+export const lifeOf = (row: LifeRow, group: string, now: Date): EdgeLife => {
   const cameDull = row.nextAt !== null && row.nextSharpness !== 'keen' && !row.nextHasChip;
   const until = row.dullAt ?? row.nextAt ?? now;
   return {

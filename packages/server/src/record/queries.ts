@@ -131,21 +131,25 @@ export interface LifeRow {
   readonly nextHasChip: number;
 }
 
+/** What became of the visit that stands as `j`, with its blade and the blade's next visit. */
+export const LIFE_COLUMNS = `j.returned_at AS returnedAt, b.steel, j.use_id AS useId,
+       JSON_EXTRACT(j.plan_record, '$.choices') AS choices,
+       (SELECT a.at FROM visit_answer a WHERE a.job_id = j.id AND a.answer = 'dull again') AS dullAt,
+       n.taken_in_at AS nextAt, n.sharpness AS nextSharpness,
+       EXISTS (SELECT 1 FROM damage d WHERE d.job_id = n.id AND d.kind = 'chip') AS nextHasChip`;
+export const LIFE_JOINS = `JOIN blade b ON b.id = j.blade_id
+       LEFT JOIN job n ON n.id = (SELECT MIN(l.id) FROM job l WHERE l.blade_id = j.blade_id AND l.id > j.id)`;
+export const HAS_LIFE =
+  "j.stage = 'returned' AND j.plan_record IS NOT NULL AND j.decline_reason IS NULL";
+
 /** More are not read at once: the newest of the stretch. */
 export const MOST_LIVES = 5_000;
 
 export const lifeRows = (db: Queryable, from: Date, until: Date): Promise<LifeRow[]> =>
   select<LifeRow>(
     db,
-    `SELECT STRAIGHT_JOIN j.returned_at AS returnedAt, b.steel, j.use_id AS useId,
-       JSON_EXTRACT(j.plan_record, '$.choices') AS choices,
-       (SELECT a.at FROM visit_answer a WHERE a.job_id = j.id AND a.answer = 'dull again') AS dullAt,
-       n.taken_in_at AS nextAt, n.sharpness AS nextSharpness,
-       EXISTS (SELECT 1 FROM damage d WHERE d.job_id = n.id AND d.kind = 'chip') AS nextHasChip
-     FROM job j JOIN blade b ON b.id = j.blade_id
-       LEFT JOIN job n ON n.id = (SELECT MIN(l.id) FROM job l WHERE l.blade_id = j.blade_id AND l.id > j.id)
-     WHERE j.returned_at >= CAST(? AS DATETIME(3)) AND j.returned_at < CAST(? AS DATETIME(3))
-       AND j.stage = 'returned' AND j.plan_record IS NOT NULL AND j.decline_reason IS NULL
+    `SELECT STRAIGHT_JOIN ${LIFE_COLUMNS} FROM job j ${LIFE_JOINS}
+     WHERE j.returned_at >= CAST(? AS DATETIME(3)) AND j.returned_at < CAST(? AS DATETIME(3)) AND ${HAS_LIFE}
      ORDER BY j.returned_at DESC, j.id DESC LIMIT ${MOST_LIVES}`,
     [from, until],
   );

@@ -71,6 +71,7 @@ export const visitRoutes = (pool: Pool): Router => {
       bill: job.bill,
       estimate: job.estimate && totalOf(job.estimate.lines),
       sheet: job.stage === 'returned' ? await sheetOfJob(pool, job) : null,
+      isInTrial: job.trial !== null,
       answers: await answersOfJob(pool, jobId),
     };
   };

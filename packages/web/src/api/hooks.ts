@@ -6,6 +6,7 @@ import type {
   CustomerRecord,
   FirstDay,
   FigureSheet,
+  Trial,
   StoneSheet,
   ForecastSheet,
   Found,
@@ -87,6 +88,7 @@ export const useForecasts = (query: string) =>
 export const useFigures = (query: string) =>
   useSWR<FigureSheet, ApiFailure>(`/figures?${query}`, get, { keepPreviousData: true });
 export const useStoneFigures = () => useSWR<StoneSheet, ApiFailure>('/stone-figures', get);
+export const useTrials = () => useSWR<Trial[], ApiFailure>('/trials', get);
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);
 export const useTemplates = () => useSWR<PlanTemplate[], ApiFailure>('/templates', get);
 /** Fetched anew when the job has changed. */

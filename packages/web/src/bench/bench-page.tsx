@@ -25,6 +25,7 @@ import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
 import { StepAtWork } from './step-at-work';
+import { LotNotice } from '../trials/lot-notice';
 import { STRINGS } from './strings';
 
 const CAUTIONS = [
@@ -102,6 +103,9 @@ const Begin = ({ job }: { job: Job }) => {
     <Panel>
       <Stack>
         <h2>{STRINGS.beforeTheFirstStroke}</h2>
+        {job.trial && job.plan && (
+          <LotNotice lot={job.trial} choices={job.plan.choices} onChoices={null} />
+        )}
         <BeforeWork job={job} />
         <ul>
           {CAUTIONS.map((caution) => (

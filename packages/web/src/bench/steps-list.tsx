@@ -11,6 +11,7 @@ import { textOf } from '../theme/text';
 import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
+import { LotNotice } from '../trials/lot-notice';
 import { STRINGS } from './strings';
 
 const List = styled.ol`
@@ -57,6 +58,9 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
   const now = steps.find(({ status }) => status === 'to do');
   return (
     <Stack $gap={8} as="section" aria-label={STRINGS.stepsOfThisPlan}>
+      {job.trial && job.plan && (
+        <LotNotice lot={job.trial} choices={job.plan.choices} onChoices={null} />
+      )}
       <Row>
         <h2>{STRINGS.steps}</h2>
         <MutedText>{STRINGS.goingBackOpensThatStepAnd}</MutedText>

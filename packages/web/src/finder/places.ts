@@ -44,6 +44,7 @@ const PAGES: readonly FoundPlace[] = [
   { title: STRINGS.rates, says: STRINGS.howLongStepsTakeHere, to: '/rates' },
   { title: STRINGS.forecasts, says: STRINGS.wasItRight, to: '/forecasts' },
   { title: STRINGS.livesOfEdges, says: STRINGS.howLongEdgesLast, to: '/lives' },
+  { title: STRINGS.trials, says: STRINGS.twoWaysByLot, to: '/trials' },
   { title: STRINGS.history, says: STRINGS.whoDidWhatWhen, to: '/history', action: 'see history' },
   { title: STRINGS.messages, says: STRINGS.sentAndWaiting, to: '/messages' },
   { title: STRINGS.settings, says: STRINGS.everythingThatIsSetOnce, to: '/settings' },

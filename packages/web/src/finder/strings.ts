@@ -76,6 +76,8 @@ export const STRINGS = stringsOf('finder', {
   bladesHoursEarnings: 'blades, hours, earnings, what came back',
   wearAndCost: 'Wear and cost of stones',
   whatStonesTakeAndCost: 'steel taken, flattening, what to buy',
+  trials: 'Trials',
+  twoWaysByLot: 'two ways on like blades, drawn by lot',
   livesOfEdges: 'Edge life',
   howLongEdgesLast: 'How long edges last',
 });

@@ -146,7 +146,7 @@ export const HELP_AREAS: readonly HelpArea[] = [
     id: 'numbers',
     title: STRINGS.takingsAndHistory,
     picture: 'return',
-    at: /^\/(takings|figures|history|rates|forecasts|lives)/,
+    at: /^\/(takings|figures|history|rates|forecasts|lives|trials)/,
     sentences: [
       STRINGS.whatWasTakenOnADay,
       STRINGS.theHistorySaysWhoDidWhat,

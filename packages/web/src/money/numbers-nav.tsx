@@ -13,6 +13,7 @@ export const NumbersNav = () => {
       <NavLink to="/rates">{STRINGS.rates}</NavLink>
       <NavLink to="/forecasts">{STRINGS.forecasts}</NavLink>
       <NavLink to="/lives">{STRINGS.lives}</NavLink>
+      <NavLink to="/trials">{STRINGS.trials}</NavLink>
       <NavLink to="/history">{STRINGS.history}</NavLink>
       <NavLink to="/calculator">{STRINGS.calculator}</NavLink>
     </SubPages>

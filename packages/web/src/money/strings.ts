@@ -3,6 +3,7 @@ import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('money', {
   figures: 'Figures',
+  trials: 'Trials',
   priceAndPayment: 'Price and payment',
   price: 'Price',
   less: (discountMinor: string, discountReason: string) =>

@@ -12,6 +12,7 @@ import { Failed } from '../theme/failed';
 import { Panel, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
+import { LotNotice } from '../trials/lot-notice';
 import { usePlan } from '../workers/use-plan';
 import { AlongSheet } from './along-sheet';
 import { AngleControl } from './angle-control';
@@ -131,6 +132,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
       <UnsavedNotice job={job} />
       <Unmeasured job={job} />
       <AsItCame job={job} text={STRINGS.aimForThis} />
+      {job.trial && <LotNotice lot={job.trial} choices={calm.choices} onChoices={set} />}
       <LastVisit job={job} rack={rack} choices={calm.choices} onChoices={set} />
       <Two>
         <Panel aria-label={STRINGS.angle}>

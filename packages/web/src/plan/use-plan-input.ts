@@ -4,6 +4,7 @@ import {
   habitsOf,
   lengthSigmaMm,
   plannedAgainWith,
+  SCHOOL_QUESTIONS,
   withDefaults,
   type PlanChoices,
   type PlanInput,
@@ -12,12 +13,22 @@ import { useMemo } from 'react';
 import { useHabits, useMachines, useSteels, useStones } from '../api/hooks';
 import { useStored } from '../api/stored';
 
+/** A blade in a trial begins with what the lot gave it. */
+const asDrawn = ({ trial }: Job, choices: PlanChoices): PlanChoices =>
+  trial
+    ? (SCHOOL_QUESTIONS.find(({ id }) => id === trial.question)?.set(choices, trial.school) ??
+      choices)
+    : choices;
+
 /** Where a plan begins: as it was settled, as it was before the intake was changed, or with the shop's habits. */
 export const usePlanChoices = (job: Job) => {
   const { data: habits } = useHabits();
   // The same object while nothing it is made from has changed: a plan is computed for each new one.
   const begins = useMemo(
-    () => job.plan?.choices ?? job.lastChoices ?? (habits ? habitsOf(habits.choices) : null),
+    () =>
+      job.plan?.choices ??
+      job.lastChoices ??
+      (habits ? asDrawn(job, withDefaults(habitsOf(habits.choices))) : null),
     [job, habits],
   );
   const [kept, setChoices] = useStored<PlanChoices | null>(`plan choices ${job.id}`, null);

@@ -20,6 +20,8 @@ export const STRINGS = stringsOf('visit', {
   howItStands: 'How it stands',
   tellTheShop: 'Tell the shop',
   notedItIsDullAgainThat: 'Noted: it is dull again. That helps to know how long it lasts.',
+  weCompareTwoEdges:
+    'We compare two ways of finishing your edges. Please press this on the day it no longer cuts as you like it.',
   itIsDullAgain: 'It is dull again',
   theShopKnowsThatSomethingIs: 'The shop knows that something is wrong. Bring it when you can.',
   yourWishForNextTimeIs: 'Your wish for next time is noted.',

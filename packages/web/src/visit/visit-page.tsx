@@ -112,6 +112,7 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
     <Panel aria-label={STRINGS.tellTheShop}>
       <Stack>
         <h2>{STRINGS.tellTheShop}</h2>
+        {visit.isInTrial && <p>{STRINGS.weCompareTwoEdges}</p>}
         {said('dull again') ? (
           <Notice tone="good">{STRINGS.notedItIsDullAgainThat}</Notice>
         ) : (

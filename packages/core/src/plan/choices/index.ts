@@ -104,7 +104,7 @@ export {
   type Practice,
 } from './practice';
 export { isSetAnew, refreshStone } from './razor-start';
-export { SCHOOL_QUESTIONS, schoolsOf } from './schools';
+export { SCHOOL_QUESTIONS, type SchoolQuestion, schoolsOf } from './schools';
 export {
   MOST_IN_SERIES,
   MOST_OVER_DEG,

@@ -1,0 +1,55 @@
+/** Strings of trials. */
+import { stringsOf } from '@patient-edge/core';
+
+export const STRINGS = stringsOf('trials', {
+  trials: 'Trials',
+  whatTrialsAre:
+    'Two ways of doing one thing, on like blades or in turn on one blade. Which blade gets which is drawn by lot and written down before the work; the bench is told, and the customer’s page asks when the edge is dull.',
+  loading: 'Loading the trials',
+  none: 'No trial yet.',
+  begin: 'Begin a trial',
+  beginOne: 'Question, two ways, and why',
+  question: 'Question',
+  oneWay: 'One way',
+  theOtherWay: 'The other way',
+  why: 'What you want to know (no names)',
+  beginTrial: 'Begin the trial',
+  against: (one: string, other: string) => `${one} against ${other}`,
+  begun: (day: string, who: string, seed: number) => `Begun ${day} by ${who}, seed ${seed}.`,
+  stoppedOn: (day: string, reason: string) => `Stopped ${day}: ${reason}`,
+  running: 'Running',
+  noLives: 'Nothing to tell yet: each way needs a blade that went home.',
+  likelier: (percent: number, longer: string, shorter: string) =>
+    `${percent} % that ${longer} lasts longer than ${shorter} here`,
+  lives: (one: number, other: number, ended: number) =>
+    `${one} edges against ${other}; ${ended} of them dull again.`,
+  enough: 'Enough is known: the trial can stop.',
+  otherwise: (count: number) =>
+    `${count} ${count === 1 ? 'visit was' : 'visits were'} not done as drawn and ${count === 1 ? 'does' : 'do'} not count.`,
+  blades: 'Blades',
+  blade: 'Blade',
+  customer: 'Customer',
+  gets: 'Gets',
+  drawn: 'Drawn',
+  inTurn: (school: string) => `${school} first, then in turn`,
+  noBlades: 'No blade was drawn yet.',
+  addBlades: 'Add blades',
+  addBladesSays: 'of a willing customer',
+  howCompared: 'How',
+  pair: 'Two like blades',
+  alternate: 'One blade, visits in turn',
+  chooseTwo: 'Choose two blades of one kind.',
+  chooseOne: 'Choose one blade.',
+  chooseCustomer: 'Choose the customer first.',
+  draw: 'Draw the lot',
+  stop: 'Stop the trial',
+  stopSays: 'when enough is known, or for a reason',
+  reason: 'Reason',
+  stopNow: 'Stop it',
+  enoughKnown: 'enough is known',
+  lot: (question: string, school: string, day: string) =>
+    `Trial, ${question.toLowerCase()}: ${school}. Drawn by lot ${day}.`,
+  planDiffers: (school: string) =>
+    `This plan does otherwise (${school}): the visit will not count.`,
+  doAsDrawn: 'Do as drawn',
+});

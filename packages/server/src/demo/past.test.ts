@@ -9,6 +9,7 @@ import { scoreForecasts } from '../record/forecasts';
 import { lifeSheet } from '../record/lives';
 import { forecastRows, lifeRows } from '../record/queries';
 import { learnRatesOf } from '../record/rates';
+import { readTrials } from '../trials/sheet';
 import { loadDemo } from './load-demo';
 import { loadPast, type HiddenTruth } from './past';
 
@@ -94,4 +95,18 @@ test('the record is whole: every blade of the past went home, in the order of it
   expect(row!.blades).toBeGreaterThan(25);
   expect(row!.visits).toBeGreaterThan(200);
   expect(Number(row!.wrong)).toBe(0);
+});
+
+test('of two trials the one that matters is called, and the one that does not is not', async () => {
+  const trials = await readTrials(pool, NOW);
+  const of = (question: string) => trials.find((trial) => trial.question === question)!;
+  expect(of('burr').blades).toHaveLength(10);
+  expect(of('burr').otherwise).toBe(0);
+  expect(of('burr').result!.isEnough).toBe(true);
+  // A trace of burr really lasts half as long again.
+  expect(of('burr').result!.longerProbability).toBeLessThan(0.05);
+  expect(of('slurry').blades).toHaveLength(10);
+  expect(of('slurry').result!.isEnough).toBe(false);
+  expect(of('slurry').result!.longerProbability).toBeGreaterThan(0.05);
+  expect(of('slurry').result!.longerProbability).toBeLessThan(0.95);
 });

@@ -3,15 +3,24 @@
  * model, and how a customer's blade wears from visit to visit. The bench learns as it goes, so that every forecast is what
  * would have been told that month.
  */
-import { RateSums, stepRange, type FinishedStep, type LearnedRates } from '@patient-edge/core';
+import {
+  armOfVisit,
+  drawLot,
+  RateSums,
+  stepRange,
+  type FinishedStep,
+  type LearnedRates,
+} from '@patient-edge/core';
 import type { Queryable } from '../database/pool';
 import { learnFromAll } from '../record/queries';
+import { addTrial, addTrialBlade } from '../trials/queries';
 import { chanceFrom, type Chance } from './chance';
 import {
   addBladeLike,
   addDealings,
   addStep,
   addVisit,
+  setTrialsBegun,
   steelsOf,
   stepsOf,
   stoneIdsOf,
@@ -54,6 +63,27 @@ const truthOf = async (
 /** How long an edge really lasts by how its burr is left: the truth about a question on which the trade disagrees. */
 export const LASTS: Readonly<Record<'none' | 'a trace', number>> = { none: 1, 'a trace': 1.5 };
 type BurrPolicy = keyof typeof LASTS;
+/** Of no consequence for how long an edge lasts: a question that a trial must not answer. */
+const SLURRIES = ['keep the mud', 'float it off'] as const;
+type Slurry = (typeof SLURRIES)[number];
+
+/** Trials of the past, each over so many blades whose visits go in turn: the first matters, the second does not. */
+const TRIAL_BLADES = 10;
+const TRIAL_SEED = 20_231_128;
+const TRIALS = [
+  {
+    question: 'burr',
+    firstSchool: 'none',
+    secondSchool: 'a trace',
+    note: 'Does a trace of burr keep them cutting longer, on the boards they use here?',
+  },
+  {
+    question: 'slurry',
+    firstSchool: 'keep the mud',
+    secondSchool: 'float it off',
+    note: 'Whether the mud makes an edge that lasts.',
+  },
+] as const;
 
 /** When each blade of the past came, in the order they came. */
 interface Coming {
@@ -62,11 +92,17 @@ interface Coming {
   readonly at: Date;
   /** How its burr is left this time. */
   readonly burrPolicy: BurrPolicy;
+  readonly slurry: Slurry;
   /** Visits still to come after it. */
   readonly left: number;
 }
 
-const comings = async (db: Queryable, now: Date, { uniform }: Chance): Promise<Coming[]> => {
+const comings = async (
+  db: Queryable,
+  now: Date,
+  { uniform }: Chance,
+  trialIds: readonly number[],
+): Promise<Coming[]> => {
   const from = now.getTime() - PAST_DAYS * DAY_MS;
   // What is in the shop today is another story.
   const until = now.getTime() - 20 * DAY_MS;
@@ -75,15 +111,22 @@ const comings = async (db: Queryable, now: Date, { uniform }: Chance): Promise<C
     const bladeId = await addBladeLike(db, template.jobId, NAMES[index % NAMES.length]!);
     // A customer's habit: every two to six months, more before the feasts.
     const habitDays = 55 + 120 * uniform();
-    const days: { readonly at: number; readonly burrPolicy: BurrPolicy }[] = [];
+    const trial = Math.floor(index / TRIAL_BLADES);
+    const begins = drawLot(TRIAL_SEED + trial, index % TRIAL_BLADES);
+    const trialId = trialIds[trial];
+    if (trialId !== undefined) await addTrialBlade(db, trialId, bladeId, 'alternate', begins, 1);
+    const days: (Pick<Coming, 'burrPolicy' | 'slurry'> & { readonly at: number })[] = [];
     for (let at = from + habitDays * uniform() * DAY_MS; at < until;) {
-      const burrPolicy = uniform() < 0.5 ? 'none' : 'a trace';
-      days.push({ at, burrPolicy });
+      const isTrace = uniform() >= 0.5;
+      const isSecond = armOfVisit('alternate', begins, days.length) === 'second';
+      const burrPolicy = (trial === 0 ? isSecond : trial > 1 && isTrace) ? 'a trace' : 'none';
+      const slurry = SLURRIES[trial === 1 && isSecond ? 1 : 0];
+      days.push({ at, burrPolicy, slurry });
       const isFeast = new Date(at).getMonth() === 10;
       at += habitDays * LASTS[burrPolicy] * (isFeast ? 0.6 : 0.8 + 0.4 * uniform()) * DAY_MS;
     }
-    days.forEach(({ at, burrPolicy }, visit) =>
-      found.push({ template, bladeId, at: new Date(at), burrPolicy, left: days.length - visit }),
+    days.forEach(({ at, ...finish }, visit) =>
+      found.push({ template, bladeId, at: new Date(at), ...finish, left: days.length - visit }),
     );
   }
   return found.sort((a, b) => a.at.getTime() - b.at.getTime());
@@ -134,7 +177,13 @@ export const loadPast = async (
   let learned: LearnedRates | null = null;
   let learntAt = 0;
   let tagNumber = 0;
-  for (const { template, bladeId, at, burrPolicy, left } of await comings(db, now, chance)) {
+  const trialIds: number[] = [];
+  for (const [index, trial] of TRIALS.entries())
+    trialIds.push(await addTrial(db, trial, TRIAL_SEED + index, ownerId));
+  const visits = await comings(db, now, chance, trialIds);
+  await setTrialsBegun(db, new Date(now.getTime() - PAST_DAYS * DAY_MS));
+  for (const coming of visits) {
+    const { template, bladeId, at, burrPolicy, slurry, left } = coming;
     if (at.getTime() - learntAt > MONTH_MS) {
       const told = sums.learnAll();
       if (!told.ok) throw new Error(told.error.message);
@@ -153,6 +202,7 @@ export const loadPast = async (
       tagNumber,
       takenInAt: at,
       burrPolicy,
+      slurry,
       promisedAt,
       returnedAt,
       round: course.cause === null ? 1 : 2,

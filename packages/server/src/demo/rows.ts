@@ -50,6 +50,7 @@ export interface Visit {
   readonly returnedAt: Date;
   readonly round: number;
   readonly burrPolicy: string;
+  readonly slurry: string;
   /** Higher than the job it is like, mm. */
   readonly higherMm: number;
   /** Thinner behind the edge, mm. */
@@ -81,7 +82,7 @@ export const addVisit = async (db: Queryable, jobId: number, visit: Visit): Prom
          height_heel_mm, height_middle_mm, height_tip_mm, thickness_behind_edge_mm, plan_record, ${LIKE_IT.join(', ')})
        SELECT ?, ?, 'returned', ?, DATE(?), ?, ?, 'dull', height_heel_mm + ?, height_middle_mm + ?,
          height_tip_mm + ?, GREATEST(0.05, thickness_behind_edge_mm - ?),
-         JSON_SET(plan_record, '$.choices.burrPolicy', ?), ${LIKE_IT.join(', ')}
+         JSON_SET(plan_record, '$.choices.burrPolicy', ?, '$.choices.practice.slurry', ?), ${LIKE_IT.join(', ')}
        FROM job WHERE id = ?`,
       [
         visit.bladeId,
@@ -95,6 +96,7 @@ export const addVisit = async (db: Queryable, jobId: number, visit: Visit): Prom
         visit.higherMm,
         visit.thinnerMm,
         visit.burrPolicy,
+        visit.slurry,
         jobId,
       ],
     )
@@ -184,4 +186,10 @@ export const addDealings = async (db: Queryable, jobId: number, of: Dealings): P
       'INSERT INTO fault_cause (job_id, round, cause, confirmed) VALUES (?, 1, ?, TRUE)',
       [jobId, of.cause],
     );
+};
+
+/** As if they had been begun then. */
+export const setTrialsBegun = async (db: Queryable, at: Date): Promise<void> => {
+  await execute(db, 'UPDATE trial SET begun_at = ?', [at]);
+  await execute(db, 'UPDATE trial_blade SET drawn_at = ?', [at]);
 };

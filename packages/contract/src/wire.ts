@@ -419,8 +419,11 @@ export interface Visit {
   readonly takenInAt: string;
   readonly returnedAt: string | null;
   readonly anglePerSideDeg: number | null;
-  readonly heightHeelMm: number;
-  readonly thicknessBehindEdgeMm: number;
+  /** As taken at that visit. */
+  readonly measures: BladeMeasures;
+  /** Rim of a hollow back at the edge, ridge above the edge; null where there is none, or nobody measured it. */
+  readonly rimMm: number | null;
+  readonly ridgeMm: number | null;
   readonly steelLostMm3: number | null;
   readonly workedSeconds: number;
   readonly stones: readonly string[];

@@ -699,6 +699,18 @@ export {
   type DemoStone,
 } from './demo';
 export {
+  bevelFaceMm,
+  growthRing,
+  thinningWeighed,
+  YEAR_MEASURES,
+  yearSeries,
+  type RingPoint,
+  type ThinningWeighed,
+  type VisitMeasured,
+  type YearMeasure,
+  type YearSeries,
+} from './wear';
+export {
   calculate,
   calculateAll,
   isCalcError,

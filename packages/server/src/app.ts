@@ -285,7 +285,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     figureRoutes(pool),
     trialRoutes(pool),
     searchRoutes(pool),
-    bladeRoutes(pool),
+    bladeRoutes(pool, compute),
     stoneRoutes(pool),
     steelRoutes(pool),
     machineRoutes(pool),

@@ -39,12 +39,7 @@ export interface StoneWear {
 /** Fewer say nothing of a rhythm. */
 const LEAST_FLATTENINGS = 3;
 
-/**
- * @example
- * stoneWear({ steelMm3: 400, blades: 20, priceMinor: 6000, lengthMm: 200, widthMm: 70, thicknessNewMm: 25,
- *   minThicknessMm: 5, flattenings: [{ at: '2026-05-01', workedSeconds: 2400, lostMm: 0.1, thicknessAfterMm: 24.9 }] })
- *   .costPerBladeMinor; // 1.5
- */
+/** What a stone cost and how it wore, by its history. */
 export const stoneWear = (stone: StoneHistory): StoneWear => {
   const { flattenings, steelMm3, blades, priceMinor, lengthMm, widthMm } = stone;
   const lostMm = flattenings.reduce((sum, each) => sum + each.lostMm, 0);

@@ -1,5 +1,18 @@
 import { codeOf, KITCHEN_SECTION, valueOf } from '../../test/blades';
-import { flatGrind, mm, perSide, type BladePoint } from '../index';
+import fc from 'fast-check';
+import {
+  BLADE_KIND_IDS,
+  bladeKind,
+  flatGrind,
+  growthRing,
+  mm,
+  perSide,
+  thinningWeighed,
+  usualMeasuresOf,
+  yearSeries,
+  type BladePoint,
+  type VisitMeasured,
+} from '../index';
 import { restoreTip } from '../outline/tip';
 import { hollowAfter, hollowChordMm, tapMm, visitsWithRim } from '../one-sided/hollow-back';
 import { moveShinogi } from '../one-sided/shinogi';
@@ -178,5 +191,63 @@ describe('a broken tip', () => {
   test('beyond the blade it is out of range', () => {
     expect(codeOf(restoreTip(edge, spine, 201, 30))).toBe('OUT_OF_RANGE');
     expect(codeOf(restoreTip(edge, spine, 20, 30))).toBe('OUT_OF_RANGE');
+  });
+});
+
+describe('the years of a blade', () => {
+  const chef = usualMeasuresOf('chef', 210);
+  /** So much lower and thicker at each visit, three months apart. */
+  const visits = (count: number, lowerMm: number, thickerMm: number): VisitMeasured[] =>
+    Array.from({ length: count }, (_, visit) => ({
+      at: new Date(Date.UTC(2020, 3 * visit, 1)).toISOString(),
+      measures: {
+        ...chef,
+        heightHeelMm: chef.heightHeelMm - visit * lowerMm,
+        heightMiddleMm: chef.heightMiddleMm - visit * lowerMm,
+        thicknessBehindEdgeMm: chef.thicknessBehindEdgeMm + visit * thickerMm,
+        presentAnglePerSideDeg: 15,
+      },
+      rimMm: null,
+      ridgeMm: null,
+    }));
+
+  test('a line goes through what was measured three times, towards what it wears to', () => {
+    const series = yearSeries(visits(9, 0.5, 0.005), 'general-soft');
+    expect(series.map(({ of }) => of)).toEqual(['height', 'behind the edge', 'bevel']);
+    const [height, behind, bevel] = series;
+    expect(height!.trend.perYear).toBeCloseTo(-2, 1);
+    // Two millimetres a year from 46 to 30 mm, eight years; from 0.42 to 0.5 mm by 0.02 a year, four.
+    expect(height!.trend.reachesOn!.slice(0, 4)).toBe('2028');
+    expect(behind!.trend.reachesOn!.slice(0, 4)).toBe('2024');
+    // Half the thickness over the sine of the angle.
+    expect(bevel!.visits[0]!.value).toBeCloseTo(0.21 / 0.258819, 6);
+    expect(yearSeries(visits(2, 0.5, 0.01), 'general-soft')).toEqual([]);
+  });
+
+  test('a ring is its visit to scale: apex at its height, shoulder and spine as wide as they are', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...BLADE_KIND_IDS), (kindId) => {
+        const measures = usualMeasuresOf(kindId, bladeKind(kindId).usual.edgeLengthMm);
+        const ring = growthRing(measures);
+        const low = Math.max(...ring.map(([, below]) => below));
+        expect(low).toBeCloseTo(measures.heightMiddleMm, 9);
+        const width = (at: readonly (readonly [number, number])[]): number =>
+          Math.max(...at.map(([x]) => x)) - Math.min(...at.map(([x]) => x));
+        expect(width(ring.filter(([, below]) => below === 0))).toBeCloseTo(
+          measures.spineMiddleMm,
+          9,
+        );
+      }),
+    );
+  });
+
+  test('thinning each time keeps it thin for more steel, and is weighed only where it was worked', () => {
+    const weighed = thinningWeighed(visits(11, 0.3, 0.01))!;
+    expect(weighed).toMatchObject({ visits: 10 });
+    expect(weighed.risePerVisitMm).toBeCloseTo(0.3, 9);
+    expect(weighed.thinEachTime.behindEdgeMm).toBeLessThan(weighed.edgeOnly.behindEdgeMm);
+    expect(weighed.thinEachTime.steelMm3).toBeGreaterThan(weighed.edgeOnly.steelMm3);
+    expect(thinningWeighed(visits(11, 0, 0))).toBeNull();
+    expect(thinningWeighed(visits(2, 0.3, 0.01))).toBeNull();
   });
 });

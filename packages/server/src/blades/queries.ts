@@ -119,7 +119,7 @@ export const updateBlade = async (db: Queryable, id: number, body: BladeBody): P
   ]);
 };
 
-interface VisitRow {
+interface VisitRow extends BladeMeasures {
   readonly declined: number;
   readonly jobId: number;
   readonly tagNumber: number;
@@ -127,8 +127,8 @@ interface VisitRow {
   readonly takenInAt: Date;
   readonly returnedAt: Date | null;
   readonly anglePerSideDeg: number | null;
-  readonly heightHeelMm: number;
-  readonly thicknessBehindEdgeMm: number;
+  readonly rimMm: number | null;
+  readonly ridgeMm: number | null;
   readonly steelLostMm3: number | null;
   readonly workedSeconds: number | null;
   readonly stones: string | null;
@@ -146,21 +146,30 @@ export const visitsOfBlade = async (db: Queryable, bladeId: number): Promise<Vis
       `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, j.taken_in_at AS takenInAt,
          j.decline_reason IS NOT NULL AS declined,
          j.returned_at AS returnedAt, JSON_VALUE(j.plan_record, '$.angleDeg') + 0.0 AS anglePerSideDeg,
-         j.height_heel_mm AS heightHeelMm, j.thickness_behind_edge_mm AS thicknessBehindEdgeMm,
+         ${MEASURE_COLUMNS}, JSON_VALUE(j.answers, '$.rimEdgeMm') + 0.0 AS rimMm, JSON_VALUE(j.answers, '$.ridgeRightMm') + 0.0 AS ridgeMm,
          JSON_VALUE(j.plan_record, '$.figures.steelLost.value') + 0.0 AS steelLostMm3,
          (SELECT SUM(worked_seconds) FROM plan_step p WHERE p.job_id = j.id) AS workedSeconds,
          (SELECT GROUP_CONCAT(t.name ORDER BY p.position SEPARATOR '\\n') FROM plan_step p
             JOIN stone t ON t.id = p.stone_id WHERE p.job_id = j.id AND p.status = 'done') AS stones,
          ${MEAN_FORCE} 'before') AS forceBeforeGf,
          ${MEAN_FORCE} 'after' AND r.round = j.round) AS forceAfterGf
-       FROM job j WHERE j.blade_id = ? ORDER BY j.id DESC`,
+       FROM job j JOIN blade b ON b.id = j.blade_id WHERE j.blade_id = ? ORDER BY j.id DESC`,
       [bladeId],
     )
-  ).map((row) => ({
-    ...row,
+  ).map((row): Visit => ({
+    jobId: row.jobId,
+    tagNumber: row.tagNumber,
+    stage: row.stage,
     declined: row.declined === 1,
     takenInAt: row.takenInAt.toISOString(),
     returnedAt: row.returnedAt?.toISOString() ?? null,
+    anglePerSideDeg: row.anglePerSideDeg,
+    measures: measuresOf(row),
+    rimMm: row.rimMm,
+    ridgeMm: row.ridgeMm,
+    steelLostMm3: row.steelLostMm3,
     workedSeconds: row.workedSeconds ?? 0,
     stones: [...new Set(row.stones?.split('\n') ?? [])],
+    forceBeforeGf: row.forceBeforeGf,
+    forceAfterGf: row.forceAfterGf,
   }));

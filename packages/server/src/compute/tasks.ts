@@ -9,6 +9,7 @@ import {
   type PlanInput,
   type Result,
 } from '@patient-edge/core';
+import { drawYears, type YearsPaper } from '../blades/draw-years';
 import { drawTag, drawTicket, type LabelFacts } from '../labels/draw';
 import { drawReceipt, drawStatement, type ReceiptFacts, type StatementFacts } from '../money/draw';
 import { drawSheet, type SheetPaper } from '../sheet/draw';
@@ -54,9 +55,10 @@ export const TASKS = {
   receipt: (facts: ReceiptFacts): Promise<Buffer> => drawReceipt(facts),
   statement: (facts: StatementFacts): Promise<Buffer> => drawStatement(facts),
   sheet: (paper: SheetPaper): Promise<Buffer> => drawSheet(paper),
+  years: (paper: YearsPaper): Promise<Buffer> => drawYears(paper),
 };
 
-export type DrawingName = 'tag' | 'ticket' | 'card' | 'receipt' | 'statement' | 'sheet';
+export type DrawingName = 'tag' | 'ticket' | 'card' | 'receipt' | 'statement' | 'sheet' | 'years';
 export type TaskName = keyof typeof TASKS;
 export interface Task<Name extends TaskName = TaskName> {
   readonly name: Name;

@@ -35,7 +35,7 @@ export const addBladeLike = async (db: Queryable, jobId: number, name: string): 
     await execute(
       db,
       `INSERT INTO blade (customer_id, name, kind, steel)
-       SELECT b.customer_id, CONCAT(LEFT(b.name, 50), ', ', ?), b.kind, b.steel
+       SELECT b.customer_id, CONCAT(IF(b.name = '', 'Knife', LEFT(b.name, 50)), ', ', ?), b.kind, b.steel
        FROM job j JOIN blade b ON b.id = j.blade_id WHERE j.id = ?`,
       [name, jobId],
     )

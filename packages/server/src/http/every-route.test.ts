@@ -61,6 +61,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'POST /customers/:id/merge': 'owner and counter',
   'POST /customers/:id/erase': 'owner',
   'GET /search': 'signed in',
+  'GET /blades/:id/years.pdf': 'signed in',
   'GET /blades/:id': 'signed in',
   'GET /stones': 'signed in',
   'GET /stones.csv': 'signed in',

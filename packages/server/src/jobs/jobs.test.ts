@@ -169,7 +169,7 @@ describe('taking a blade in', () => {
     expect(again.blade.id).toBe(first.blade.id);
     const record = (await shop.owner.get(`/api/blades/${first.blade.id}`).expect(200))
       .body as BladeRecord;
-    expect(record.visits.map(({ heightHeelMm }) => heightHeelMm)).toEqual([45.4, 46]);
+    expect(record.visits.map(({ measures }) => measures.heightHeelMm)).toEqual([45.4, 46]);
     await shop.owner
       .post('/api/jobs')
       .send(intake({ tagNumber: 22, bladeId: first.blade.id }))

@@ -8,6 +8,7 @@ import {
   type EdgeLife,
 } from '@patient-edge/core';
 import type { LifeRow } from './queries';
+import { STRINGS } from './strings';
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 
@@ -18,6 +19,9 @@ interface Factor {
   readonly groupOf: (row: LifeRow) => { readonly id: string; readonly name: string };
 }
 
+/** Angles nearer to one another than this are alike. */
+const ANGLE_STEP_DEG = 3;
+
 const FACTORS: readonly Factor[] = [
   ...SCHOOL_QUESTIONS.map(({ id, label, of, schools }): Factor => ({
     id,
@@ -27,10 +31,24 @@ const FACTORS: readonly Factor[] = [
       return { id: school, name: schools.find((each) => each.id === school)?.label ?? school };
     },
   })),
-  { id: 'steel', name: 'Steel', groupOf: ({ steel }) => ({ id: steel, name: steel }) },
+  {
+    id: 'degrees',
+    name: STRINGS.angleInDegrees,
+    groupOf: ({ angleDeg }) => {
+      if (angleDeg === null) return { id: 'none', name: STRINGS.notSaid };
+      const from = ANGLE_STEP_DEG * Math.floor(angleDeg / ANGLE_STEP_DEG);
+      return { id: String(from), name: STRINGS.degreesFrom(from, from + ANGLE_STEP_DEG) };
+    },
+  },
+  {
+    id: 'last stone',
+    name: STRINGS.lastStone,
+    groupOf: ({ lastStone }) => ({ id: lastStone ?? 'none', name: lastStone ?? STRINGS.notSaid }),
+  },
+  { id: 'steel', name: STRINGS.steel, groupOf: ({ steel }) => ({ id: steel, name: steel }) },
   {
     id: 'use',
-    name: 'Use',
+    name: STRINGS.use,
     groupOf: ({ useId }) => ({ id: useId, name: findUse(useId).label }),
   },
 ];

@@ -123,6 +123,10 @@ export interface LifeRow {
   readonly steel: string;
   readonly useId: string;
   readonly choices: PlanChoices;
+  /** Per side; null where the plan does not say. */
+  readonly angleDeg: number | null;
+  /** The finest the edge was worked on; null where none was. */
+  readonly lastStone: string | null;
   /** When its customer said that it is dull; null where nobody did. */
   readonly dullAt: Date | null;
   /** When it came again, how, and with a chip or not; null while it is out. */
@@ -133,7 +137,10 @@ export interface LifeRow {
 
 /** What became of the visit that stands as `j`, with its blade and the blade's next visit. */
 export const LIFE_COLUMNS = `j.returned_at AS returnedAt, b.steel, j.use_id AS useId,
-       JSON_EXTRACT(j.plan_record, '$.choices') AS choices,
+       JSON_EXTRACT(j.plan_record, '$.choices') AS choices, JSON_VALUE(j.plan_record, '$.angleDeg') + 0.0 AS angleDeg,
+       (SELECT s.name FROM plan_step p JOIN stone s ON s.id = p.stone_id
+         WHERE p.job_id = j.id AND p.operation IN ('edge', 'refine') AND p.status = 'done' AND p.superseded = FALSE
+         ORDER BY p.position DESC, p.id DESC LIMIT 1) AS lastStone,
        (SELECT a.at FROM visit_answer a WHERE a.job_id = j.id AND a.answer = 'dull again') AS dullAt,
        n.taken_in_at AS nextAt, n.sharpness AS nextSharpness,
        EXISTS (SELECT 1 FROM damage d WHERE d.job_id = n.id AND d.kind = 'chip') AS nextHasChip`;

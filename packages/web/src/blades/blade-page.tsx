@@ -106,10 +106,10 @@ const BladePage = () => {
                     </Figures>
                   </td>
                   <td>
-                    <Figures>{mmNumber(visit.heightHeelMm, 1)}</Figures>
+                    <Figures>{mmNumber(visit.measures.heightHeelMm, 1)}</Figures>
                   </td>
                   <td>
-                    <Figures>{mmNumber(visit.thicknessBehindEdgeMm, 2)}</Figures>
+                    <Figures>{mmNumber(visit.measures.thicknessBehindEdgeMm, 2)}</Figures>
                   </td>
                   <td>
                     <Figures>{number(visit.steelLostMm3, 1)}</Figures>

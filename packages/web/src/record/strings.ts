@@ -96,4 +96,22 @@ export const STRINGS = stringsOf('record', {
   livesAgainst: (first: number, second: number) => `${first} lives against ${second}.`,
   customersDiffer:
     'Customers differ more than methods do: a few lives say little, and a probability is no proof.',
+  asPdf: 'As PDF',
+  widthOfBevel: 'Width of the bevel',
+  rimAtEdge: 'Rim at the edge',
+  rimGone: 'no rim left',
+  rimGoneIn: (year: string) => `At this pace it is gone in ${year}.`,
+  ridgeAboveEdge: 'Ridge above the edge',
+  thenAndNow: 'Then and now',
+  outlinesOf: (then: string, now: string) => `Outline ${then}, dashed, and ${now}, filled`,
+  lowerBy: (figure: string, years: string) => `${figure} lower at the heel since ${years}.`,
+  asHighAs: (day: string) => `As high at the heel as ${day}.`,
+  sectionsOfVisits: 'Section at every visit',
+  sectionsSaid: (count: number, widened: number) =>
+    `${count} visits over one another, the spine fixed; widths are drawn ${widened} times as wide. The latest is filled.`,
+  thinningEachVisit: 'Thinning a little at each visit',
+  edgeAlone: (visits: number, behind: string, steel: string) =>
+    `In ${visits} visits, cutting the edge alone leaves ${behind} behind it and takes ${steel} mm³.`,
+  aLittleEachTime: (behind: string, more: string) =>
+    `Thinned a little each time it would have stayed at ${behind}, for ${more} mm³ more.`,
 });

@@ -1,18 +1,27 @@
 /** How a blade has worn from visit to visit, with a line that one wrong reading does not bend, and where it leads. */
 import type { BladeRecord } from '@patient-edge/contract';
-import { bladeKind, findUse, wearTrend, type MeasuredAtVisit } from '@patient-edge/core';
-import { useCallback } from 'react';
+import {
+  bladeKind,
+  thinningWeighed,
+  yearSeries,
+  type ThinningWeighed,
+  type VisitMeasured,
+  type YearMeasure,
+  type YearSeries,
+} from '@patient-edge/core';
+import { useCallback, useMemo } from 'react';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
 import { fixed, mm, mmNumber } from '../theme/format';
 import { formats } from '../theme/formats';
 import { Columns } from '../theme/columns';
-import { Panel, Stack } from '../theme/layout';
+import { Panel, Row, Stack } from '../theme/layout';
+import { GrowthRings } from './growth-rings';
+import { ThenAndNow } from './then-and-now';
 import { STRINGS } from './strings';
 
 interface WornProps {
   readonly title: string;
-  readonly visits: readonly MeasuredAtVisit[];
-  readonly limitMm: number | null;
+  readonly series: YearSeries;
   readonly limitText: string;
   readonly decimals: number;
   /** What is said of the day the limit is met. */
@@ -22,8 +31,8 @@ interface WornProps {
 const inShopUnit = (valueMm: number, decimals: number): number =>
   Number(mmNumber(valueMm, decimals));
 
-const Worn = ({ title, visits, limitMm, limitText, decimals, meets }: WornProps) => {
-  const trend = wearTrend(visits, limitMm);
+const Worn = ({ title, series, limitText, decimals, meets }: WornProps) => {
+  const { visits, limit: limitMm, trend } = series;
   const option = useCallback(
     (tokens: ChartTokens) => ({
       grid: { left: 56, right: 24, top: 14, bottom: 34 },
@@ -55,18 +64,15 @@ const Worn = ({ title, visits, limitMm, limitText, decimals, meets }: WornProps)
           type: 'line',
           symbol: 'none',
           lineStyle: { color: tokens.ink, width: 1.5, type: 'dashed' },
-          data: trend
-            ? [visits[0]!, visits.at(-1)!].map(({ at }, end) => [
-                at,
-                inShopUnit(trend.line[end]!, decimals),
-              ])
-            : [],
+          data: [visits[0]!, visits.at(-1)!].map(({ at }, end) => [
+            at,
+            inShopUnit(trend.line[end]!, decimals),
+          ]),
         },
       ],
     }),
     [visits, limitMm, limitText, decimals, trend],
   );
-  if (!trend) return null;
   const change = mm(Math.abs(trend.perYear), decimals);
   return (
     <Stack $gap={6}>
@@ -84,34 +90,84 @@ const Worn = ({ title, visits, limitMm, limitText, decimals, meets }: WornProps)
   );
 };
 
+const none = (): string => '';
+
+const SAID: Readonly<
+  Record<YearMeasure, Pick<WornProps, 'title' | 'limitText' | 'decimals' | 'meets'>>
+> = {
+  height: {
+    title: STRINGS.heightAtHeel,
+    limitText: STRINGS.spent,
+    decimals: 1,
+    meets: STRINGS.spentIn,
+  },
+  'behind the edge': {
+    title: STRINGS.behindTheEdge,
+    limitText: STRINGS.thinFromHere,
+    decimals: 2,
+    meets: STRINGS.thinningDueIn,
+  },
+  bevel: { title: STRINGS.widthOfBevel, limitText: '', decimals: 2, meets: none },
+  rim: {
+    title: STRINGS.rimAtEdge,
+    limitText: STRINGS.rimGone,
+    decimals: 1,
+    meets: STRINGS.rimGoneIn,
+  },
+  ridge: { title: STRINGS.ridgeAboveEdge, limitText: '', decimals: 1, meets: none },
+};
+
+const Thinning = ({ weighed }: { weighed: ThinningWeighed }) => {
+  const { edgeOnly, thinEachTime } = weighed;
+  return (
+    <Stack $gap={6}>
+      <h3>{STRINGS.thinningEachVisit}</h3>
+      <p>
+        {STRINGS.edgeAlone(
+          weighed.visits,
+          mm(edgeOnly.behindEdgeMm, 2),
+          fixed(edgeOnly.steelMm3, 0),
+        )}{' '}
+        {STRINGS.aLittleEachTime(
+          mm(thinEachTime.behindEdgeMm, 2),
+          fixed(thinEachTime.steelMm3 - edgeOnly.steelMm3, 0),
+        )}
+      </p>
+    </Stack>
+  );
+};
+
 export const YearsPanel = ({ record }: { record: BladeRecord }) => {
-  const kind = bladeKind(record.blade.measures.kindId);
-  const { limitBehindEdgeMm } = findUse(record.lastJob?.useId ?? kind.usual.use);
-  const visits = [...record.visits].sort((a, b) => a.takenInAt.localeCompare(b.takenInAt));
-  const measured = (of: 'heightHeelMm' | 'thicknessBehindEdgeMm'): MeasuredAtVisit[] =>
-    visits.map((visit) => ({ at: visit.takenInAt, value: visit[of] }));
+  const useId = record.lastJob?.useId ?? bladeKind(record.blade.measures.kindId).usual.use;
+  const { visits, series, weighed } = useMemo(() => {
+    const inOrder = [...record.visits]
+      .sort((a, b) => a.takenInAt.localeCompare(b.takenInAt))
+      .map((visit): VisitMeasured => ({ ...visit, at: visit.takenInAt }));
+    return {
+      visits: inOrder,
+      series: yearSeries(inOrder, useId),
+      weighed: thinningWeighed(inOrder),
+    };
+  }, [record, useId]);
   return (
     <Panel aria-label={STRINGS.theYears}>
       <Stack>
-        <h2>{STRINGS.theYears}</h2>
+        <Row $gap={18} $align="baseline">
+          <h2>{STRINGS.theYears}</h2>
+          <a href={`/api/blades/${record.blade.id}/years.pdf`} target="_blank" rel="noreferrer">
+            {STRINGS.asPdf}
+          </a>
+        </Row>
         <Columns>
-          <Worn
-            title={STRINGS.heightAtHeel}
-            visits={measured('heightHeelMm')}
-            limitMm={kind.minHeightMm}
-            limitText={STRINGS.spent}
-            decimals={1}
-            meets={STRINGS.spentIn}
-          />
-          <Worn
-            title={STRINGS.behindTheEdge}
-            visits={measured('thicknessBehindEdgeMm')}
-            limitMm={limitBehindEdgeMm}
-            limitText={STRINGS.thinFromHere}
-            decimals={2}
-            meets={STRINGS.thinningDueIn}
-          />
+          <ThenAndNow first={visits[0]!} last={visits.at(-1)!} />
+          <GrowthRings visits={visits} />
         </Columns>
+        <Columns>
+          {series.map((each) => (
+            <Worn key={each.of} series={each} {...SAID[each.of]} />
+          ))}
+        </Columns>
+        {weighed && <Thinning weighed={weighed} />}
       </Stack>
     </Panel>
   );

@@ -14,13 +14,13 @@ export const STRINGS = stringsOf('trials', {
   theOtherWay: 'The other way',
   why: 'What you want to know (no names)',
   beginTrial: 'Begin the trial',
-  against: (one: string, other: string) => `${one} against ${other}`,
+  against: (one: string, other: string) => `“${one}” against “${other}”`,
   begun: (day: string, who: string, seed: number) => `Begun ${day} by ${who}, seed ${seed}.`,
   stoppedOn: (day: string, reason: string) => `Stopped ${day}: ${reason}`,
   running: 'Running',
   noLives: 'Nothing to tell yet: each way needs a blade that went home.',
   likelier: (percent: number, longer: string, shorter: string) =>
-    `${percent} % that ${longer} lasts longer than ${shorter} here`,
+    `${percent} % that “${longer}” lasts longer than “${shorter}” here`,
   lives: (one: number, other: number, ended: number) =>
     `${one} edges against ${other}; ${ended} of them dull again.`,
   enough: 'Enough is known: the trial can stop.',
@@ -31,7 +31,7 @@ export const STRINGS = stringsOf('trials', {
   customer: 'Customer',
   gets: 'Gets',
   drawn: 'Drawn',
-  inTurn: (school: string) => `${school} first, then in turn`,
+  inTurn: (school: string) => `“${school}” first, then in turn`,
   noBlades: 'No blade was drawn yet.',
   addBlades: 'Add blades',
   addBladesSays: 'of a willing customer',
@@ -48,8 +48,8 @@ export const STRINGS = stringsOf('trials', {
   stopNow: 'Stop it',
   enoughKnown: 'enough is known',
   lot: (question: string, school: string, day: string) =>
-    `Trial, ${question.toLowerCase()}: ${school}. Drawn by lot ${day}.`,
+    `Trial, ${question.toLowerCase()}: “${school}”. Drawn by lot ${day}.`,
   planDiffers: (school: string) =>
-    `This plan does otherwise (${school}): the visit will not count.`,
+    `This plan does otherwise (“${school}”): the visit will not count.`,
   doAsDrawn: 'Do as drawn',
 });

@@ -110,14 +110,32 @@ export {
   type Role,
   type Stage,
 } from './lifecycle';
+export { seededUniform } from './statistics';
 export {
   closedOn,
+  compileDay,
+  dayInOrder,
+  DaySearch,
+  dueDateOrder,
+  orderDay,
+  sheetOf,
+  stoneByStoneOrder,
   openDays,
   placesOn,
   weekdayOfDay,
   type ClosedDays,
+  type CompiledDay,
+  type DayInput,
+  type DayJob,
+  type DayPerson,
+  type DayPlace,
+  type DaySheet,
+  type DayStep,
+  type DayStone,
   type OpenDay,
+  type OrderedDay,
   type Place,
+  type PlacedStep,
 } from './day';
 export {
   byZone,

@@ -2,6 +2,7 @@
 import type { DomainError } from '../units';
 import { answerOf, type CalcAnswer } from './calculate';
 import { OPERATIONS } from './operations';
+import { dayOperation } from './day-operation';
 import { diagnoseOperation } from './diagnose-operation';
 import { grindOperation } from './grind-operation';
 import { planOperation } from './plan-operation';
@@ -21,6 +22,7 @@ const ALL = {
   calibration: calibrationOperation,
   'edge-life': edgeLifeOperation,
   trend: trendOperation,
+  day: dayOperation,
 };
 export type AnyOperation = keyof typeof ALL;
 

@@ -1,4 +1,4 @@
-/** The days of the workshop: where it is when. */
+/** The days of the workshop: where it is when, and in which order its blades are worked. */
 export {
   closedOn,
   openDays,
@@ -8,3 +8,19 @@ export {
   type OpenDay,
   type Place,
 } from './open-days';
+export {
+  compileDay,
+  dayInOrder,
+  sheetOf,
+  type CompiledDay,
+  type DayInput,
+  type DayJob,
+  type DayPerson,
+  type DayPlace,
+  type DaySheet,
+  type DayStep,
+  type DayStone,
+  type PlacedStep,
+} from './day-model';
+export { dueDateOrder, stoneByStoneOrder } from './day-rules';
+export { DaySearch, orderDay, type OrderedDay } from './order-day';

@@ -1,4 +1,5 @@
 /** Trials: two ways of doing a thing on like blades, drawn by lot and written down before the work. */
+import { seededUniform } from '../statistics';
 import { compareLives, type EdgeLife, type LivesCompared } from './edge-life';
 
 export const TRIAL_ARMS = ['first', 'second'] as const;
@@ -10,14 +11,6 @@ export type TrialWay = (typeof TRIAL_WAYS)[number];
 
 export const otherArm = (arm: TrialArm): TrialArm => (arm === 'first' ? 'second' : 'first');
 
-/** The fraction of a seeded draw: the mixing steps of a 32-bit hash (Murmur3), so that neighbours are not alike. */
-const drawn = (seed: number): number => {
-  let mixed = seed >>> 0;
-  mixed = Math.imul(mixed ^ (mixed >>> 16), 0x85ebca6b);
-  mixed = Math.imul(mixed ^ (mixed >>> 13), 0xc2b2ae35);
-  return ((mixed ^ (mixed >>> 16)) >>> 0) / 2 ** 32;
-};
-
 /**
  * The lot of a trial's draws in their order, from its seed alone, so that anybody can draw it again: of every two, one is
  * the first arm and one the second.
@@ -27,7 +20,8 @@ const drawn = (seed: number): number => {
  */
 export const drawLot = (seed: number, draw: number): TrialArm => {
   const block = Math.floor(draw / 2);
-  const isFirst = drawn(Math.imul(seed >>> 0, 0x9e3779b1) + block) < 0.5;
+  // Neighbouring seeds and blocks are not alike.
+  const isFirst = seededUniform(Math.imul(seed >>> 0, 0x9e3779b1) + block)() < 0.5;
   return isFirst === (draw % 2 === 0) ? 'first' : 'second';
 };
 

@@ -13,6 +13,8 @@ const row = (part: Partial<LifeRow> = {}): LifeRow => ({
   dullAt: null,
   nextAt: null,
   nextSharpness: null,
+  angleDeg: 18,
+  lastStone: null,
   nextHasChip: 0,
   ...part,
 });

@@ -1,0 +1,71 @@
+/** Orders by rules of thumb: where a search begins, and what it is held against. */
+import { DayState, WHOEVER, type CompiledDay, type NumberedOrder } from './day-model';
+
+const whole = (jobs: readonly number[]): NumberedOrder => ({
+  jobs: Int32Array.from(jobs),
+  people: new Int8Array(jobs.length).fill(WHOEVER),
+});
+
+const byDue = (day: CompiledDay): number[] =>
+  [...day.input.jobs.keys()].sort((a, b) => day.due[a]! - day.due[b]! || a - b);
+
+/** One blade after the other, what is due first first. */
+export const dueDateOrder = (day: CompiledDay): NumberedOrder =>
+  whole(byDue(day).flatMap((job) => day.input.jobs[job]!.steps.map(() => job)));
+
+/** All that needs the coarsest stone, then the next finer, each in the order of their days. */
+export const stoneByStoneOrder = (day: CompiledDay): NumberedOrder => {
+  const coarsestFirst = [...day.um.keys()].sort((a, b) => day.um[b]! - day.um[a]!);
+  const jobs = byDue(day);
+  const next = new Int32Array(jobs.length);
+  const order: number[] = [];
+  while (order.length < day.stepCount) {
+    for (const stone of coarsestFirst)
+      for (const job of jobs) {
+        const at = day.firstStep[job]! + next[job]!;
+        if (at >= day.firstStep[job + 1]! || day.stepStone[at] !== stone) continue;
+        order.push(job);
+        next[job]! += 1;
+      }
+  }
+  return whole(order);
+};
+
+/**
+ * Step by step the one that is most pressing: weight over work left, falling off with the slack it has, less what changing
+ * to it costs. `patience` says how far ahead slack still counts.
+ */
+export const pressingOrder = (day: CompiledDay, patience: number): NumberedOrder => {
+  const state = new DayState(day);
+  const jobs = day.input.jobs.length;
+  const left = Float64Array.from({ length: jobs }, (_, job) =>
+    day.stepMinutes
+      .subarray(day.firstStep[job], day.firstStep[job + 1])
+      .reduce((a, b) => a + b, 0),
+  );
+  const mean = left.reduce((a, b) => a + b, 0) / Math.max(1, day.stepCount);
+  const order: number[] = [];
+  while (order.length < day.stepCount) {
+    let best = -1;
+    let most = -Infinity;
+    for (let job = 0; job < jobs; job += 1) {
+      const step = day.firstStep[job]! + state.next[job]!;
+      if (step === day.firstStep[job + 1]) continue;
+      const person = state.whoever(job);
+      const start = state.startOf(job, person);
+      const waits = start - state.personFree[person]!;
+      const slack = Math.max(0, day.due[job]! - start - left[job]!);
+      const pressing =
+        (day.weight[job]! / left[job]!) * Math.exp(-slack / (patience * mean) - waits / mean);
+      if (pressing > most) {
+        most = pressing;
+        best = job;
+      }
+    }
+    const step = day.firstStep[best]! + state.next[best]!;
+    state.place(best, WHOEVER);
+    left[best]! -= day.stepMinutes[step]!;
+    order.push(best);
+  }
+  return whole(order);
+};

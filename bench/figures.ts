@@ -5,13 +5,7 @@
 import { mkdir } from 'node:fs/promises';
 import mysql from 'mysql2/promise';
 import { RunningShop } from '../e2e/support/running-shop';
-import {
-  addAllFigures,
-  figureLines,
-  figureSums,
-  quoteSums,
-  regularCustomers,
-} from '../packages/server/src/figures/queries';
+import { addAllFigures, customerSums, daySums } from '../packages/server/src/figures/queries';
 import type { Queryable } from '../packages/server/src/database/pool';
 import { copyJob } from '../packages/server/test/many';
 import { build } from '../scripts/build';
@@ -38,7 +32,7 @@ const SPREAD = [
   'ANALYZE TABLE blade',
 ];
 
-/** The same sums as `figureSums`, read from where they come from. */
+/** The same sums as `daySums`, read from where they come from. */
 const FROM_ALL = `SELECT COUNT(*) AS blades, SUM(w.seconds) AS workedSeconds, SUM(l.price_minor - l.discount_minor) AS earnedMinor
   FROM job j JOIN blade b ON b.id = j.blade_id LEFT JOIN bill l ON l.job_id = j.id
     LEFT JOIN (SELECT p.job_id, SUM(p.worked_seconds) AS seconds FROM plan_step p GROUP BY p.job_id) w ON w.job_id = j.id
@@ -120,7 +114,7 @@ try {
     ['a year', year],
     ['five years', all],
   ] as const) {
-    const rolled = await p95(() => figureSums(pool, days));
+    const rolled = await p95(() => daySums(pool, 'month', days));
     const read = await p95(
       () => pool.query(FROM_ALL, [`${days.from} 00:00`, `${days.to} 23:59`]),
       3,
@@ -128,22 +122,17 @@ try {
     say(
       `Sums of ${name}: ${rolled.toFixed(0)} ms; from steps and bills ${read.toFixed(0)} ms (${(read / rolled).toFixed(0)} times)`,
     );
+    say(`Customers, ${name}: ${(await p95(() => customerSums(pool, days))).toFixed(0)} ms`);
     for (const by of ['week', 'month', 'place', 'kind', 'customer'] as const)
       say(
-        `Lines by ${by}, ${name}: ${(await p95(() => figureLines(pool, by, days))).toFixed(0)} ms`,
+        `The page by ${by}, ${name}: ${(await p95(ask(`/figures?by=${by}&fromDay=${days.from}&toDay=${days.to}`))).toFixed(0)} ms`,
       );
-    say(
-      `Whole page, ${name}: ${(await p95(ask(`/figures?by=month&fromDay=${days.from}&toDay=${days.to}`))).toFixed(0)} ms`,
-    );
   }
   for (const path of ['/stone-figures', '/trials', '/rates', '/lives?by=burr', '/forecasts'])
     say(`${path}: ${(await p95(ask(path))).toFixed(0)} ms`);
   say('Plans, of five years:');
-  await figureSums(explaining('sums'), all);
-  for (const by of ['week', 'kind', 'customer'] as const)
-    await figureLines(explaining(`by ${by}`), by, all);
-  await regularCustomers(explaining('regulars'), all);
-  await quoteSums(explaining('quotes'), all);
+  await daySums(explaining('sums by week'), 'week', all);
+  await customerSums(explaining('customers'), all);
 } finally {
   await pool.end();
   await shop.close();

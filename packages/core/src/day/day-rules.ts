@@ -31,18 +31,23 @@ export const stoneByStoneOrder = (day: CompiledDay): NumberedOrder => {
   return whole(order);
 };
 
+/** How far ahead slack still counts, and how much a change of stones puts off; both by the mean step. */
+export interface Pressing {
+  readonly patience: number;
+  readonly dislike: number;
+}
+
 /**
- * Step by step the one that is most pressing: weight over work left, falling off with the slack it has, less what changing
- * to it costs. `patience` says how far ahead slack still counts.
+ * Step by step the one that is most pressing: weight over work left, falling off with the slack it has and with the time
+ * nobody works for it: changing, waiting for a stone (after Lee, Bhaskaran and Pinedo 1997).
  */
-export const pressingOrder = (day: CompiledDay, patience: number): NumberedOrder => {
+export const pressingOrder = (day: CompiledDay, { patience, dislike }: Pressing): NumberedOrder => {
   const state = new DayState(day);
   const jobs = day.input.jobs.length;
-  const left = Float64Array.from({ length: jobs }, (_, job) =>
-    day.stepMinutes
-      .subarray(day.firstStep[job], day.firstStep[job + 1])
-      .reduce((a, b) => a + b, 0),
-  );
+  const left = new Float64Array(jobs);
+  for (let job = 0; job < jobs; job += 1)
+    for (let step = day.firstStep[job]!; step < day.firstStep[job + 1]!; step += 1)
+      left[job]! += day.stepMinutes[step]!;
   const mean = left.reduce((a, b) => a + b, 0) / Math.max(1, day.stepCount);
   const order: number[] = [];
   while (order.length < day.stepCount) {
@@ -53,10 +58,12 @@ export const pressingOrder = (day: CompiledDay, patience: number): NumberedOrder
       if (step === day.firstStep[job + 1]) continue;
       const person = state.whoever(job);
       const start = state.startOf(job, person);
-      const waits = start - state.personFree[person]!;
+      const lost = start - state.personFree[person]!;
       const slack = Math.max(0, day.due[job]! - start - left[job]!);
       const pressing =
-        (day.weight[job]! / left[job]!) * Math.exp(-slack / (patience * mean) - waits / mean);
+        Math.log(day.weight[job]! / left[job]!) -
+        slack / (patience * mean) -
+        (dislike * lost) / mean;
       if (pressing > most) {
         most = pressing;
         best = job;

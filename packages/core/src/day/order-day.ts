@@ -16,7 +16,7 @@ import {
   type DaySheet,
   type NumberedOrder,
 } from './day-model';
-import { dueDateOrder, pressingOrder, stoneByStoneOrder } from './day-rules';
+import { dueDateOrder, pressingOrder, stoneByStoneOrder, type Pressing } from './day-rules';
 
 export interface OrderedDay extends DaySheet {
   /** Nothing is better. */
@@ -39,13 +39,20 @@ const isBetter = (one: Cost, other: Cost): boolean =>
 const MAKESPAN_WEIGHT = 0.02;
 const sumOf = ({ tardiness, makespan }: Cost): number => tardiness + MAKESPAN_WEIGHT * makespan;
 
-const PATIENCE = [1, 2, 4, 8, 16];
+/** Ways of being pressed that are tried first. */
+const PRESSING: readonly Pressing[] = [2, 6, 15, 40].flatMap((patience) =>
+  [1, 3, 8].map((dislike) => ({ patience, dislike })),
+);
 
 /** Nodes branch and bound may look at before the search takes over. */
 const MOST_NODES = 120_000;
 /** More steps than this are not tried exactly. */
 const MOST_EXACT_STEPS = 24;
 const SEED = 20_261_128;
+/** Steps from one mark to the next. */
+const STRIDE = 48;
+/** At the end of a search, as a share of its beginning. */
+const COOLEST = 0.002;
 
 /** A search that goes on as long as it is asked to, and always has an order to give. */
 export class DaySearch {
@@ -57,8 +64,11 @@ export class DaySearch {
   private readonly cost: Cost = { tardiness: 0, makespan: 0 };
   private readonly bestCost: Cost = { tardiness: Infinity, makespan: Infinity };
   private readonly bestPeople: Int8Array;
+  /** How the day stands every so many steps of `now`, and of `tried`: what comes before a change is not reckoned anew. */
+  private marks: DayState[];
+  private triedMarks: DayState[];
   private nowSum: number;
-  private heat: number;
+  private readonly heat: number;
   private proven = false;
   readonly bound: OrderedDay['bound'];
 
@@ -80,11 +90,16 @@ export class DaySearch {
     const starts = [
       dueDateOrder(day),
       stoneByStoneOrder(day),
-      ...PATIENCE.map((patience) => pressingOrder(day, patience)),
+      ...PRESSING.map((pressing) => pressingOrder(day, pressing)),
     ];
     for (const { jobs } of starts) this.keep(jobs);
+    const marks = Math.ceil(day.stepCount / STRIDE) + 1;
+    this.marks = Array.from({ length: marks }, () => new DayState(day));
+    this.triedMarks = Array.from({ length: marks }, () => new DayState(day));
     this.now.set(this.best);
-    this.nowSum = sumOf(this.bestCost);
+    this.tried.set(this.best);
+    this.nowSum = this.runFrom(0, Infinity);
+    this.keepStates(0);
     // Warm enough to take what is a few minutes worse.
     this.heat = Math.max(1, this.nowSum / Math.max(1, day.input.jobs.length));
   }
@@ -103,6 +118,28 @@ export class DaySearch {
     this.best.set(jobs);
     this.bestPeople.fill(WHOEVER);
     Object.assign(this.bestCost, this.cost);
+  }
+
+  /** What `tried` comes to, where it differs from `now` from there on; Infinity as soon as it is above the limit. */
+  private runFrom(first: number, limit: number): number {
+    const { state, tried, cost } = this;
+    const mark = Math.floor(first / STRIDE);
+    state.copyFrom(this.marks[mark]!);
+    const late = state.takeAll(tried, mark * STRIDE, limit, STRIDE, this.mark);
+    if (late === Infinity) return Infinity;
+    cost.tardiness = late;
+    cost.makespan = state.makespan;
+    return sumOf(cost);
+  }
+
+  private readonly mark = (index: number): void => {
+    this.triedMarks[index / STRIDE]!.copyFrom(this.state);
+  };
+
+  /** What was tried is taken: its states are those of `now` from there on. */
+  private keepStates(first: number): void {
+    for (let mark = Math.floor(first / STRIDE); mark < this.marks.length; mark += 1)
+      [this.marks[mark], this.triedMarks[mark]] = [this.triedMarks[mark]!, this.marks[mark]!];
   }
 
   /** The best of all, where branch and bound reaches that far. */
@@ -154,40 +191,51 @@ export class DaySearch {
     }
   }
 
-  /** So many orders tried; true where a better one was found. */
-  improve(tries: number): boolean {
+  /** Another order in `tried`; gives the first place that differs from `now`. */
+  private vary(): number {
+    this.tried.set(this.now);
+    const kind = this.uniform();
+    const from = this.at();
+    if (kind >= 0.75) {
+      this.gather(from);
+      return from + 1;
+    }
+    // Most good moves are short.
+    const reach = 1 + Math.floor(this.uniform() * this.uniform() * this.now.length);
+    const to = Math.max(
+      0,
+      Math.min(this.now.length - 1, from + (this.uniform() < 0.5 ? -reach : reach)),
+    );
+    if (kind < 0.35) this.reinsert(from, 1, to);
+    else if (kind < 0.45) {
+      const count = Math.min(this.now.length - from, 2 + Math.floor(3 * this.uniform()));
+      this.reinsert(from, count, Math.min(to, this.now.length - count));
+    } else [this.tried[from], this.tried[to]] = [this.tried[to]!, this.tried[from]!];
+    return Math.min(from, to, this.now.length - 1);
+  }
+
+  /**
+   * So many orders tried, of a search that has come so far, from 0 to 1: the further, the less it takes what is worse.
+   * True where a better one was found.
+   */
+  improve(tries: number, progress = 0.5): boolean {
     if (this.proven || this.day.stepCount < 2) return false;
     const { tardiness: before, makespan: beforeMakespan } = this.bestCost;
-    const cooling = Math.exp(Math.log(0.01) / Math.max(1, tries));
-    const hot = this.heat;
-    let heat = hot;
+    const heat = this.heat * COOLEST ** progress;
     for (let each = 0; each < tries; each += 1) {
-      this.tried.set(this.now);
-      const kind = this.uniform();
-      const from = this.at();
-      if (kind < 0.5) this.reinsert(from, 1, this.at());
-      else if (kind < 0.65) {
-        const count = Math.min(this.now.length - from, 2 + Math.floor(3 * this.uniform()));
-        this.reinsert(from, count, Math.min(this.at(), this.now.length - count));
-      } else if (kind < 0.85) {
-        const to = this.at();
-        [this.tried[from], this.tried[to]] = [this.tried[to]!, this.tried[from]!];
-      } else this.gather(from);
-      const cost = this.run(this.tried);
-      const sum = sumOf(cost);
-      heat *= cooling;
-      if (sum > this.nowSum && this.uniform() >= Math.exp((this.nowSum - sum) / heat)) continue;
+      const first = this.vary();
+      // What may be taken is drawn before it is reckoned: most orders are given up half way.
+      const limit = this.nowSum - heat * Math.log(1 - this.uniform());
+      const sum = this.runFrom(first, limit);
+      if (sum > limit) continue;
       this.now.set(this.tried);
       this.nowSum = sum;
-      if (!isBetter(cost, this.bestCost)) continue;
+      this.keepStates(first);
+      if (!isBetter(this.cost, this.bestCost)) continue;
       this.best.set(this.tried);
       this.bestPeople.fill(WHOEVER);
-      Object.assign(this.bestCost, cost);
+      Object.assign(this.bestCost, this.cost);
     }
-    // The next stretch begins at the best there is, less warm.
-    this.now.set(this.best);
-    this.nowSum = sumOf(this.bestCost);
-    this.heat = Math.max(0.3 * hot, 0.5);
     return isBetter(this.bestCost, { tardiness: before, makespan: beforeMakespan });
   }
 

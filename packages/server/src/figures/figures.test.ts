@@ -15,6 +15,10 @@ const sheet = async (query = ''): Promise<FigureSheet> =>
   (await shop.owner.get(`/api/figures${query}`).expect(200)).body as FigureSheet;
 const kept = async () => ({
   visits: await select(shop.pool, 'SELECT * FROM visit_figure ORDER BY job_id'),
+  days: await select(
+    shop.pool,
+    'SELECT * FROM day_figure WHERE blades > 0 ORDER BY returned_on, kind',
+  ),
   stones: await select(
     shop.pool,
     `SELECT stone_id, month, blades, steps, ROUND(worked_seconds, 2) AS worked, ROUND(steel_mm3, 4) AS steel
@@ -41,7 +45,7 @@ test('a blade counts from its return until that is undone, and a price changed l
       .send({ version: gone.version })
       .expect(200),
   );
-  expect(await kept()).toEqual({ visits: [], stones: [] });
+  expect(await kept()).toEqual({ visits: [], days: [], stones: [] });
   const job = await giveBack(back.version);
   expect(await kept()).toEqual(first);
   const { total, lines, quotes } = await sheet('?by=kind');
@@ -77,9 +81,11 @@ test('a blade counts from its return until that is undone, and a price changed l
 test('what is declined, late or sent back is told apart, and each table comes as CSV', async () => {
   const declined = await sentHome(shop.owner, await takeIn(shop.owner, { tagNumber: 7 }));
   expect(declined.stage).toBe('returned');
+  // As if it had been promised for two days before, and failed a test.
   await shop.pool.query(
-    "UPDATE visit_figure SET days_late = 2, late_because = 'sent back', sent_back = TRUE WHERE declined = FALSE",
+    "UPDATE job SET round = 2, promised_on = DATE(returned_at) - INTERVAL 2 DAY WHERE decline_reason IS NULL AND stage = 'returned'",
   );
+  await addAllFigures(shop.pool, new Date());
   const told = await sheet('?by=month');
   expect(told.total).toMatchObject({ blades: 2, late: 1, sentBack: 1, declined: 1 });
   expect(told.late).toEqual([{ because: 'sent back', blades: 1 }]);

@@ -1,5 +1,5 @@
 /** The sums behind the figures: kept with every blade that goes home, taken back with every one that is undone, and read. */
-import type { FigureGroup, FigureSums, LateReason } from '@patient-edge/contract';
+import type { FigureSums, LateReason } from '@patient-edge/contract';
 import { execute, select, type Queryable } from '../database/pool';
 
 /** +01:00: how far the workshop's clock is ahead of UTC on a day. */
@@ -22,6 +22,16 @@ const DONE = "p.job_id = j.id AND p.status = 'done' AND p.superseded = FALSE";
 const BECAUSE = `CASE WHEN DATEDIFF(readyOn, promisedOn) <= 0 THEN NULL WHEN round > 1 THEN 'sent back'
     WHEN worked > slow THEN 'took longer' WHEN askedOn >= promisedOn THEN 'waited for an answer'
     WHEN begunOn > promisedOn THEN 'begun late' ELSE 'other' END`;
+
+/** A blade that goes back as it came is not late. */
+const LATE = '(f.days_late > 0 AND f.declined = FALSE)';
+const QUOTED = '(f.quoted_low_minor IS NOT NULL AND f.declined = FALSE)';
+const LATE_COLUMNS = [
+  ['late_sent_back', 'sent back'],
+  ['late_took_longer', 'took longer'],
+  ['late_waited', 'waited for an answer'],
+  ['late_begun', 'begun late'],
+] as const satisfies readonly (readonly [column: string, because: LateReason])[];
 
 /** Of one job, or of all where none is named; `ahead` is the clock of the day. */
 const addVisits = (db: Queryable, ahead: string, jobId: number | null): Promise<unknown> =>
@@ -48,6 +58,38 @@ const addVisits = (db: Queryable, ahead: string, jobId: number | null): Promise<
     [ahead, ahead, ahead, ahead, ahead, jobId, jobId],
   );
 
+/** Adds what a visit comes to to its day, or takes it back; of all visits where no job is named. */
+const addDays = (db: Queryable, jobId: number | null, sign: 1 | -1): Promise<unknown> => {
+  const sums: readonly (readonly [column: string, of: string])[] = [
+    ['blades', '1'],
+    ['worked_seconds', 'f.worked_seconds'],
+    ['earned_minor', 'f.earned_minor'],
+    ['late', LATE],
+    ...LATE_COLUMNS.map(
+      ([column, because]) => [column, `${LATE} AND f.late_because = '${because}'`] as const,
+    ),
+    ['sent_back', 'f.sent_back'],
+    ['declined', 'f.declined'],
+    ['quoted', QUOTED],
+    ['quoted_low_minor', `IF(${QUOTED}, f.quoted_low_minor, 0)`],
+    ['quoted_high_minor', `IF(${QUOTED}, f.quoted_high_minor, 0)`],
+    ['charged_minor', `IF(${QUOTED}, f.earned_minor, 0)`],
+    ['charged_above', `${QUOTED} AND f.earned_minor > f.quoted_high_minor`],
+    ['charged_below', `${QUOTED} AND f.earned_minor < f.quoted_low_minor`],
+    ['foreseen_seconds', 'COALESCE(f.foreseen_seconds, 0)'],
+    ['foreseen_worked_seconds', 'IF(f.foreseen_seconds IS NULL, 0, f.worked_seconds)'],
+  ];
+  const columns = sums.map(([column]) => column);
+  return execute(
+    db,
+    `INSERT INTO day_figure (returned_on, place_id, kind, ${columns.join(', ')})
+     SELECT f.returned_on, COALESCE(f.place_id, 0), f.kind, ${sums.map(([, of]) => `${sign} * SUM(${of})`).join(', ')}
+     FROM visit_figure f WHERE ? IS NULL OR f.job_id = ? GROUP BY f.returned_on, COALESCE(f.place_id, 0), f.kind
+     ON DUPLICATE KEY UPDATE ${columns.map((column) => `${column} = ${column} + VALUES(${column})`).join(', ')}`,
+    [jobId, jobId],
+  );
+};
+
 /** Adds what the stones did for a job, or takes it back. */
 const addStones = (db: Queryable, jobId: number | null, sign: 1 | -1): Promise<unknown> =>
   execute(
@@ -66,24 +108,38 @@ const addStones = (db: Queryable, jobId: number | null, sign: 1 | -1): Promise<u
 /** With the return of a blade, in its transaction. */
 export const addFigures = async (db: Queryable, jobId: number, at: Date): Promise<void> => {
   await addVisits(db, aheadOfUtc(at), jobId);
+  await addDays(db, jobId, 1);
   await addStones(db, jobId, 1);
 };
 
 /** With a return that is undone. */
 export const takeFiguresBack = async (db: Queryable, jobId: number): Promise<void> => {
   await addStones(db, jobId, -1);
+  await addDays(db, jobId, -1);
   await execute(db, 'DELETE FROM visit_figure WHERE job_id = ?', [jobId]);
 };
 
 /** A price that was changed after the blade had gone. */
-export const setEarned = (db: Queryable, jobId: number, earnedMinor: number): Promise<unknown> =>
-  execute(db, 'UPDATE visit_figure SET earned_minor = ? WHERE job_id = ?', [earnedMinor, jobId]);
+export const setEarned = async (
+  db: Queryable,
+  jobId: number,
+  earnedMinor: number,
+): Promise<void> => {
+  await addDays(db, jobId, -1);
+  await execute(db, 'UPDATE visit_figure SET earned_minor = ? WHERE job_id = ?', [
+    earnedMinor,
+    jobId,
+  ]);
+  await addDays(db, jobId, 1);
+};
 
 /** All of them anew: for blades that came another way than over the counter. */
 export const addAllFigures = async (db: Queryable, at: Date): Promise<void> => {
   await execute(db, 'DELETE FROM stone_figure');
+  await execute(db, 'DELETE FROM day_figure');
   await execute(db, 'DELETE FROM visit_figure');
   await addVisits(db, aheadOfUtc(at), null);
+  await addDays(db, null, 1);
   await addStones(db, null, 1);
 };
 
@@ -93,63 +149,66 @@ export interface Days {
   readonly to: string;
 }
 const WITHIN = 'f.returned_on BETWEEN CAST(? AS DATE) AND CAST(? AS DATE)';
-const LATE = 'f.days_late > 0 AND f.declined = FALSE';
+/** Sums of a stretch of time, a place and a kind. */
+export interface DaySums extends FigureSums, Omit<QuoteSums, 'earnedMinor' | 'earnedSeconds'> {
+  /** The first day of the week or month. */
+  readonly time: string;
+  /** 0 where no place is named. */
+  readonly placeId: number;
+  readonly kind: string;
+  readonly lateSentBack: number;
+  readonly lateTookLonger: number;
+  readonly lateWaited: number;
+  readonly lateBegun: number;
+}
+export interface QuoteSums {
+  readonly quoted: number;
+  readonly quotedLowMinor: number;
+  readonly quotedHighMinor: number;
+  readonly chargedMinor: number;
+  readonly above: number;
+  readonly below: number;
+  readonly foreseenSeconds: number;
+  readonly foreseenWorkedSeconds: number;
+}
 /** Sums of a driver that gives them as text. */
 const sumOf = (what: string): string => `CAST(COALESCE(SUM(${what}), 0) AS DOUBLE)`;
-const SUMS = `COUNT(*) AS blades, ${sumOf('f.worked_seconds')} AS workedSeconds, ${sumOf('f.earned_minor')} AS earnedMinor,
-  ${sumOf(LATE)} AS late, ${sumOf('f.sent_back')} AS sentBack, ${sumOf('f.declined')} AS declined`;
 
-export const figureSums = async (db: Queryable, { from, to }: Days): Promise<FigureSums> =>
-  (
-    await select<FigureSums>(db, `SELECT ${SUMS} FROM visit_figure f WHERE ${WITHIN}`, [from, to])
-  )[0]!;
-
-export interface SummedLine extends FigureSums {
-  readonly id: string;
-  /** Of a place or a customer; the id says it for all else. */
-  readonly name: string | null;
-}
-/** More customers than this are not shown; weeks and months all are. */
-const MOST_LINES = 50;
-const GROUPS: Readonly<Record<FigureGroup, string>> = {
-  week: 'DATE_SUB(f.returned_on, INTERVAL WEEKDAY(f.returned_on) DAY)',
-  month: "DATE_FORMAT(f.returned_on, '%Y-%m-01')",
-  place: 'COALESCE(f.place_id, 0)',
-  kind: 'f.kind',
-  customer: 'f.customer_id',
-};
-const NAMES: Readonly<Partial<Record<FigureGroup, string>>> = {
-  place: 'LEFT JOIN place n ON n.id = g.id',
-  customer: 'LEFT JOIN customer n ON n.id = g.id',
-};
-
-/** Added up by week and month in their order, by all else with most blades first. */
-export const figureLines = (
+/** Everything that is added up by day, by weeks or by months. */
+export const daySums = (
   db: Queryable,
-  by: FigureGroup,
+  by: 'week' | 'month',
   { from, to }: Days,
-): Promise<SummedLine[]> => {
-  const inTime = by === 'week' || by === 'month';
-  // Names are looked up for the lines that are shown, not for all that are added up.
-  return select<SummedLine>(
+): Promise<DaySums[]> =>
+  select<DaySums>(
     db,
-    `SELECT CAST(g.id AS CHAR) AS id, ${NAMES[by] ? 'n.name' : 'NULL'} AS name, g.blades, g.workedSeconds, g.earnedMinor, g.late,
-       g.sentBack, g.declined
-     FROM (SELECT ${GROUPS[by] ?? GROUPS.week} AS id, ${SUMS} FROM visit_figure f WHERE ${WITHIN} GROUP BY 1
-       ORDER BY ${inTime ? '1' : 'COUNT(*) DESC, 1'} ${inTime ? '' : `LIMIT ${MOST_LINES}`}) g ${NAMES[by] ?? ''}
-     ORDER BY ${inTime ? 'g.id' : 'g.blades DESC, g.id'}`,
+    `SELECT CAST(${by === 'week' ? 'DATE_SUB(f.returned_on, INTERVAL WEEKDAY(f.returned_on) DAY)' : "DATE_FORMAT(f.returned_on, '%Y-%m-01')"} AS CHAR) AS time,
+       f.place_id AS placeId, f.kind, ${sumOf('f.blades')} AS blades, ${sumOf('f.worked_seconds')} AS workedSeconds,
+       ${sumOf('f.earned_minor')} AS earnedMinor, ${sumOf('f.late')} AS late, ${sumOf('f.sent_back')} AS sentBack, ${sumOf('f.declined')} AS declined,
+       ${sumOf('f.late_sent_back')} AS lateSentBack, ${sumOf('f.late_took_longer')} AS lateTookLonger,
+       ${sumOf('f.late_waited')} AS lateWaited, ${sumOf('f.late_begun')} AS lateBegun,
+       ${sumOf('f.quoted')} AS quoted, ${sumOf('f.quoted_low_minor')} AS quotedLowMinor, ${sumOf('f.quoted_high_minor')} AS quotedHighMinor,
+       ${sumOf('f.charged_minor')} AS chargedMinor, ${sumOf('f.charged_above')} AS above, ${sumOf('f.charged_below')} AS below,
+       ${sumOf('f.foreseen_seconds')} AS foreseenSeconds, ${sumOf('f.foreseen_worked_seconds')} AS foreseenWorkedSeconds
+     FROM day_figure f WHERE ${WITHIN} GROUP BY 1, 2, 3 HAVING blades > 0 ORDER BY 1`,
     [from, to],
   );
-};
 
-export const lateReasons = (
-  db: Queryable,
-  { from, to }: Days,
-): Promise<{ readonly because: LateReason; readonly blades: number }[]> =>
-  select(
+/** More customers than this are not shown. */
+const MOST_CUSTOMERS = 50;
+export interface CustomerSums extends FigureSums {
+  readonly customerId: number;
+  readonly name: string;
+}
+/** Those with most blades first. Names are looked up for the lines that are shown, not for all that are added up. */
+export const customerSums = (db: Queryable, { from, to }: Days): Promise<CustomerSums[]> =>
+  select<CustomerSums>(
     db,
-    `SELECT f.late_because AS because, COUNT(*) AS blades FROM visit_figure f
-     WHERE ${WITHIN} AND ${LATE} AND f.late_because IS NOT NULL GROUP BY f.late_because ORDER BY blades DESC`,
+    `SELECT g.*, n.name FROM (SELECT f.customer_id AS customerId, COUNT(*) AS blades, ${sumOf('f.worked_seconds')} AS workedSeconds,
+         ${sumOf('f.earned_minor')} AS earnedMinor, ${sumOf(LATE)} AS late, ${sumOf('f.sent_back')} AS sentBack, ${sumOf('f.declined')} AS declined
+       FROM visit_figure f FORCE INDEX (visit_figure_customer) WHERE ${WITHIN}
+       GROUP BY f.customer_id ORDER BY blades DESC, f.customer_id LIMIT ${MOST_CUSTOMERS}) g
+       JOIN customer n ON n.id = g.customerId WHERE n.erased_at IS NULL ORDER BY g.blades DESC, g.customerId`,
     [from, to],
   );
 
@@ -179,77 +238,17 @@ export const sentBackCauses = (
     [from, to],
   );
 
-/** Blades by kind and month of the year. */
-export const bladesByMonth = (
-  db: Queryable,
-  { from, to }: Days,
-): Promise<{ readonly kind: string; readonly month: number; readonly blades: number }[]> =>
-  select(
-    db,
-    `SELECT f.kind, MONTH(f.returned_on) AS month, COUNT(*) AS blades FROM visit_figure f WHERE ${WITHIN} GROUP BY 1, 2`,
-    [from, to],
-  );
-
-/** What was quoted, charged, foreseen and worked, by kind. */
-export interface QuoteSums {
-  readonly kind: string;
-  readonly blades: number;
-  readonly quoted: number;
-  readonly quotedLowMinor: number;
-  readonly quotedHighMinor: number;
-  readonly chargedMinor: number;
-  readonly above: number;
-  readonly below: number;
-  readonly foreseenSeconds: number;
-  readonly workedSeconds: number;
-  readonly earnedMinor: number;
-  readonly earnedSeconds: number;
-}
-export const quoteSums = (db: Queryable, { from, to }: Days): Promise<QuoteSums[]> =>
-  select(
-    db,
-    `SELECT f.kind, COUNT(*) AS blades, COUNT(f.quoted_low_minor) AS quoted,
-       ${sumOf('f.quoted_low_minor')} AS quotedLowMinor, ${sumOf('f.quoted_high_minor')} AS quotedHighMinor,
-       ${sumOf('IF(f.quoted_low_minor IS NULL, 0, f.earned_minor)')} AS chargedMinor,
-       ${sumOf('f.earned_minor > f.quoted_high_minor')} AS above, ${sumOf('f.earned_minor < f.quoted_low_minor')} AS below,
-       ${sumOf('f.foreseen_seconds')} AS foreseenSeconds,
-       ${sumOf('IF(f.foreseen_seconds IS NULL, 0, f.worked_seconds)')} AS workedSeconds,
-       ${sumOf('f.earned_minor')} AS earnedMinor, ${sumOf('f.worked_seconds')} AS earnedSeconds
-     FROM visit_figure f WHERE ${WITHIN} AND f.declined = FALSE GROUP BY f.kind ORDER BY blades DESC, f.kind`,
-    [from, to],
-  );
-
-/** Who brought most blades, and from when to when. */
-export interface RegularRow {
-  readonly customerId: number;
-  readonly name: string;
-  readonly blades: number;
-  /** Different days on which blades went home. */
-  readonly days: number;
-  readonly firstOn: string;
-  readonly lastOn: string;
-}
-export const regularCustomers = (db: Queryable, { from, to }: Days): Promise<RegularRow[]> =>
-  select<RegularRow>(
-    db,
-    `SELECT g.customerId, n.name, g.blades, g.days, CAST(g.firstOn AS CHAR) AS firstOn, CAST(g.lastOn AS CHAR) AS lastOn
-     FROM (SELECT f.customer_id AS customerId, COUNT(*) AS blades, COUNT(DISTINCT f.returned_on) AS days,
-         MIN(f.returned_on) AS firstOn, MAX(f.returned_on) AS lastOn
-       FROM visit_figure f WHERE ${WITHIN} GROUP BY f.customer_id ORDER BY blades DESC, f.customer_id LIMIT ${MOST_LINES}) g
-       JOIN customer n ON n.id = g.customerId WHERE n.erased_at IS NULL ORDER BY g.blades DESC, g.customerId`,
-    [from, to],
-  );
-
-/** Blades of each kind that a customer brought. */
-export const kindsBrought = (
+/** On which days a customer's blades went home, of which kinds. */
+export const bladesBrought = (
   db: Queryable,
   { from, to }: Days,
   customerId: number,
-): Promise<{ readonly kind: string; readonly blades: number }[]> =>
+): Promise<{ readonly day: string; readonly kind: string; readonly blades: number }[]> =>
   select(
     db,
-    `SELECT f.kind, COUNT(*) AS blades FROM visit_figure f
-     WHERE f.customer_id = ? AND ${WITHIN} GROUP BY f.kind ORDER BY blades DESC, f.kind LIMIT 1`,
+    `SELECT CAST(f.returned_on AS CHAR) AS day, b.kind, COUNT(*) AS blades
+     FROM visit_figure f JOIN job j ON j.id = f.job_id JOIN blade b ON b.id = j.blade_id
+     WHERE f.customer_id = ? AND ${WITHIN} GROUP BY f.returned_on, b.kind ORDER BY f.returned_on`,
     [customerId, from, to],
   );
 
@@ -301,7 +300,7 @@ export const kindsOf = async (db: Queryable, { from, to }: Days): Promise<string
   (
     await select<{ readonly kind: string }>(
       db,
-      `SELECT DISTINCT f.kind FROM visit_figure f WHERE ${WITHIN} ORDER BY f.kind`,
+      `SELECT DISTINCT f.kind FROM day_figure f WHERE ${WITHIN} AND f.blades > 0 ORDER BY f.kind`,
       [from, to],
     )
   ).map(({ kind }) => kind);

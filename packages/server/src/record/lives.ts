@@ -5,6 +5,7 @@ import {
   findUse,
   livesOf,
   SCHOOL_QUESTIONS,
+  withDefaults,
   type EdgeLife,
 } from '@patient-edge/core';
 import type { LifeRow } from './queries';
@@ -27,7 +28,7 @@ const FACTORS: readonly Factor[] = [
     id,
     name: label,
     groupOf: ({ choices }) => {
-      const school = of(choices);
+      const school = of(withDefaults(choices ?? {}));
       return { id: school, name: schools.find((each) => each.id === school)?.label ?? school };
     },
   })),

@@ -75,6 +75,7 @@ export const SCREENS: readonly Screen[] = [
   { name: 'the shop in figures', path: () => '/figures', sign: 'Estimates and earnings' },
   { name: 'wear and cost of stones', path: () => '/rack/wear', sign: 'What to buy next' },
   { name: 'trials', path: () => '/trials', sign: 'Begin a trial' },
+  { name: 'the day', path: () => '/day', sign: 'Who is there today' },
   { name: 'the rates', path: () => '/rates', sign: 'Times as long' },
   { name: 'forecasts', path: () => '/forecasts', sign: 'Worst misses' },
   { name: 'lives of edges', path: () => '/lives', sign: 'Half are dull after' },

@@ -20,6 +20,7 @@ export * from './rack-csv';
 export * from './money';
 export * from './promise';
 export * from './history';
+export * from './day';
 export * from './figures-schemas';
 export * from './figures-wire';
 export * from './record-schemas';

@@ -444,4 +444,6 @@ export const STRINGS = stringsOf('contract', {
   trial: 'Trial',
   way: 'How',
   choosePairOrOne: 'Choose two like blades for a pair, or one blade for visits in turn',
+  there: 'There',
+  untilAfterFrom: 'To: after from',
 });

@@ -113,6 +113,11 @@ export {
 export { seededUniform } from './statistics';
 export {
   closedOn,
+  momentAfter,
+  withStones,
+  workingMinutesUntil,
+  type DayMoment,
+  type WorkingDay,
   compileDay,
   dayInOrder,
   DaySearch,

@@ -24,6 +24,7 @@ import { collectRoutes } from './collect/routes';
 import { complaintRoutes } from './complaints/routes';
 import type { Compute } from './compute/compute';
 import { customerRoutes } from './customers/routes';
+import { calendarRoutes, dayRoutes } from './day/routes';
 import { deviceRoutes, type DeviceAddress } from './devices/routes';
 import { edgeTestRoutes } from './edge-tests/routes';
 import { handOverRoutes } from './hand-over/routes';
@@ -257,6 +258,7 @@ export const createApp = (options: AppOptions): RunningApp => {
   // Asked for by a token alone: whoever comes here has no session, and gets none.
   api.use('/visits', sameOriginWrites, express.json({ limit: VISIT_BODY }));
   api.use(visitRoutes(pool));
+  api.use(calendarRoutes(pool, options.sessionSecret));
   api.use(
     session({
       name: cookieName,
@@ -284,6 +286,7 @@ export const createApp = (options: AppOptions): RunningApp => {
     recordRoutes(pool),
     figureRoutes(pool),
     trialRoutes(pool),
+    dayRoutes(pool, options.sessionSecret),
     searchRoutes(pool),
     bladeRoutes(pool, compute),
     stoneRoutes(pool),

@@ -42,6 +42,7 @@ const MessagesPage = lazy(() => import('./messages/messages-page'));
 const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
 const HistoryPage = lazy(() => import('./history/history-page'));
 const StoneFiguresPage = lazy(() => import('./rack/stone-figures-page'));
+const DayPage = lazy(() => import('./day/day-page'));
 const TrialsPage = lazy(() => import('./trials/trials-page'));
 const FiguresPage = lazy(() => import('./figures/figures-page'));
 const RatesPage = lazy(() => import('./record/rates-page'));
@@ -125,6 +126,7 @@ const Pages = ({ session, appearance, onAppearance }: PagesProps) => (
                 </OnlyFor>
               }
             />
+            <Route path="day" element={<DayPage />} />
             <Route path="ready" element={<ReadyPage />} />
             <Route
               path="takings"

@@ -23,4 +23,11 @@ export {
   type PlacedStep,
 } from './day-model';
 export { dueDateOrder, stoneByStoneOrder } from './day-rules';
+export {
+  momentAfter,
+  withStones,
+  workingMinutesUntil,
+  type DayMoment,
+  type WorkingDay,
+} from './working-time';
 export { DaySearch, orderDay, type OrderedDay } from './order-day';

@@ -5,6 +5,8 @@ import type {
   CustomerList,
   CustomerRecord,
   FirstDay,
+  DayFacts,
+  DayLoad,
   FigureSheet,
   Trial,
   StoneSheet,
@@ -89,6 +91,14 @@ export const useFigures = (query: string) =>
   useSWR<FigureSheet, ApiFailure>(`/figures?${query}`, get, { keepPreviousData: true });
 export const useStoneFigures = () => useSWR<StoneSheet, ApiFailure>('/stone-figures', get);
 export const useTrials = () => useSWR<Trial[], ApiFailure>('/trials', get);
+/** Looked at again while it is open: somebody else is at the bench too. */
+export const useDay = () => useSWR<DayFacts, ApiFailure>('/day', get, { refreshInterval: 60_000 });
+export const useDayLoad = () => useSWR<DayLoad[], ApiFailure>('/day/load', get);
+export const useCalendars = () =>
+  useSWR<
+    { readonly staffId: number; readonly name: string; readonly address: string }[],
+    ApiFailure
+  >('/day/calendars', get);
 export const useHabits = () => useSWR<Habits, ApiFailure>('/habits', get);
 export const useTemplates = () => useSWR<PlanTemplate[], ApiFailure>('/templates', get);
 /** Fetched anew when the job has changed. */

@@ -26,6 +26,7 @@ const PAGES: readonly FoundPlace[] = [
     to: '/tray',
     action: 'work step',
   },
+  { title: STRINGS.theDay, says: STRINGS.whatComesNext, to: '/day' },
   { title: STRINGS.customers, says: STRINGS.everybodyWhoBringsBlades, to: '/customers' },
   { title: STRINGS.abrasives, says: STRINGS.theRackOfStones, to: '/rack' },
   { title: STRINGS.wearAndCost, says: STRINGS.whatStonesTakeAndCost, to: '/rack/wear' },

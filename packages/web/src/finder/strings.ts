@@ -78,6 +78,8 @@ export const STRINGS = stringsOf('finder', {
   whatStonesTakeAndCost: 'steel taken, flattening, what to buy',
   trials: 'Trials',
   twoWaysByLot: 'two ways on like blades, drawn by lot',
+  theDay: 'The day',
+  whatComesNext: 'what to take up next, who is there, how full the days are',
   livesOfEdges: 'Edge life',
   howLongEdgesLast: 'How long edges last',
 });

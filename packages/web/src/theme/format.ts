@@ -1,5 +1,6 @@
 /** Numbers and dates as the screen shows them; the store keeps full precision. */
 import {
+  clockText,
   dayAndYearText,
   dayText,
   momentText,
@@ -41,6 +42,9 @@ export const dayAndYear = (iso: string): string => dayAndYearText(iso, formats()
 export const moment = (iso: string): string => momentText(iso, formats());
 /** Of a day or month, YYYY-MM-DD. */
 export const monthAndYear = (iso: string): string => monthText(iso.slice(0, 7), formats());
+/** The time of a day, by its minutes since midnight. */
+export const clock = (minute: number): string =>
+  clockText(new Date(2026, 0, 1, 0, Math.round(minute)).toISOString(), formats());
 /** Nov, of 10; 0 is January. */
 export const monthName = (month: number): string => monthNameText(month, formats());
 export const weekdayName = (weekday: number, style: 'long' | 'short' = 'long'): string =>

@@ -18,6 +18,7 @@ interface Item {
 const ITEMS: readonly Item[] = [
   { to: '/', text: STRINGS.shop, isMain: true, also: /^\/jobs\/\d+\/?$/ },
   { to: '/take-in', text: STRINGS.takeIn, isMain: true },
+  { to: '/day', text: STRINGS.day, isMain: true },
   {
     to: '/tray',
     text: STRINGS.bench,
@@ -28,7 +29,11 @@ const ITEMS: readonly Item[] = [
   { to: '/ready', text: STRINGS.ready, isMain: true },
   { to: '/customers', text: STRINGS.customers, also: /^\/blades/ },
   { to: '/rack', text: STRINGS.shelf },
-  { to: '/history', text: STRINGS.numbers, also: /^\/(takings|calculator|rates|forecasts|lives)/ },
+  {
+    to: '/history',
+    text: STRINGS.numbers,
+    also: /^\/(takings|figures|calculator|rates|forecasts|lives|trials)/,
+  },
   { to: '/settings', text: STRINGS.settings },
 ];
 

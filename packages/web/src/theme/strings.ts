@@ -35,6 +35,7 @@ export const STRINGS = stringsOf('theme', {
   sendAgain: 'Send again',
   discard: 'Discard',
   shop: 'Shop',
+  day: 'Day',
   takeIn: 'Take in',
   bench: 'Bench',
   ready: 'Ready',

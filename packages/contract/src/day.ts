@@ -1,0 +1,213 @@
+/** The day as it is sent: people, stones, and the open steps of the blades, and what the queue makes of them. */
+import Joi from 'joi';
+import {
+  withStones,
+  type BladeMeasures,
+  type DayInput,
+  type DayMoment,
+  type Text,
+  type WorkingDay,
+} from '@patient-edge/core';
+import { isoDate, number, type Checked } from './schema-parts';
+import { STRINGS } from './strings';
+
+export interface DayPersonFacts {
+  readonly staffId: number;
+  readonly name: string;
+  readonly present: boolean;
+  /** HH:MM by the workshop's own clock. */
+  readonly fromTime: string;
+  readonly untilTime: string;
+  /** Working minutes from now until they are free; 0 where they are. */
+  readonly freeAtMinutes: number;
+  /** The stone of the step they have in hand. */
+  readonly stoneId: number | null;
+}
+
+export interface DayStoneFacts {
+  readonly stoneId: number;
+  readonly name: string;
+  readonly um: number;
+  /** Still to soak. */
+  readonly soakMinutes: number;
+  readonly flattenEveryMinutes: number | null;
+  readonly flattenMinutes: number;
+  readonly workedMinutes: number;
+}
+
+export interface DayStepFacts {
+  readonly stepId: number;
+  readonly title: Text;
+  readonly stoneId: number | null;
+  readonly p50Seconds: number;
+  readonly p90Seconds: number;
+}
+
+export const DAY_MARKS = ['first', 'held'] as const;
+export type DayMark = (typeof DAY_MARKS)[number];
+
+export interface DayJobFacts {
+  readonly jobId: number;
+  readonly tagNumber: number;
+  readonly blade: string;
+  readonly customer: string;
+  readonly measures: BladeMeasures;
+  readonly promisedOn: string;
+  readonly place: string | null;
+  /** Working minutes from now until it is promised. */
+  readonly dueMinutes: number;
+  readonly mark: DayMark | null;
+  /** The customer has not answered yet. */
+  readonly waitsForAnswer: boolean;
+  /** Who has it in hand: what they are at is not in `steps`. */
+  readonly inHand: {
+    readonly staffId: number;
+    readonly title: Text;
+    readonly minutes: number;
+  } | null;
+  readonly steps: readonly DayStepFacts[];
+}
+
+export interface DayFacts {
+  readonly now: DayMoment;
+  /** Today first, and the days after. */
+  readonly days: readonly WorkingDay[];
+  readonly people: readonly DayPersonFacts[];
+  readonly stones: readonly DayStoneFacts[];
+  readonly jobs: readonly DayJobFacts[];
+  /** Taken in, and not planned yet: nobody knows their steps. */
+  readonly unplanned: number;
+}
+
+/** A blade that is to come first counts as so many. */
+const FIRST_WEIGHT = 20;
+
+const CHANGE_MINUTES = 1;
+const WASH_MINUTES = 0.5;
+
+/** Blades that can be queued for: with steps on stones, not held back, not waiting for anybody. */
+export const queuedJobs = ({ jobs }: DayFacts): readonly DayJobFacts[] =>
+  jobs.filter(
+    ({ mark, waitsForAnswer, steps }) =>
+      mark !== 'held' && !waitsForAnswer && steps.some(({ stoneId }) => stoneId !== null),
+  );
+
+/** Those who are there; whoever signs in first, where nobody is said to be. */
+export const presentPeople = ({ people }: DayFacts): readonly DayPersonFacts[] => {
+  const present = people.filter(({ present: isHere }) => isHere);
+  return (present.length > 0 ? present : people.slice(0, 1)).slice(0, 4);
+};
+
+/** The queue of the day: by the likeliest times, or by what nine of ten do not exceed. */
+export const toDayInput = (facts: DayFacts, isCautious: boolean): DayInput => ({
+  people: presentPeople(facts).map(({ freeAtMinutes, stoneId }) => ({
+    freeAtMinutes,
+    stone: stoneId === null ? null : String(stoneId),
+  })),
+  changeMinutes: CHANGE_MINUTES,
+  washMinutes: WASH_MINUTES,
+  stones: facts.stones.map((stone) => ({
+    id: String(stone.stoneId),
+    um: stone.um,
+    soakMinutes: stone.soakMinutes,
+    flattenEveryMinutes: stone.flattenEveryMinutes,
+    flattenMinutes: stone.flattenMinutes,
+    workedMinutes: stone.workedMinutes,
+  })),
+  jobs: queuedJobs(facts).map((job) => ({
+    id: String(job.jobId),
+    dueMinutes: job.dueMinutes,
+    weight: job.mark === 'first' ? FIRST_WEIGHT : 1,
+    ...(job.inHand ? { notBeforeMinutes: job.inHand.minutes } : {}),
+    steps: queuedSteps(job, isCautious).map(({ stone, minutes }) => ({ stone, minutes })),
+  })),
+});
+
+export interface QueuedStep {
+  readonly stepId: number;
+  readonly title: Text;
+  readonly stone: string;
+  readonly minutes: number;
+}
+
+/** The steps of a blade as they stand in the queue: the k-th of its job. */
+export const queuedSteps = (job: DayJobFacts, isCautious: boolean): readonly QueuedStep[] =>
+  withStones(
+    job.steps.map(({ stepId, title, stoneId, p50Seconds, p90Seconds }) => ({
+      stepId,
+      title,
+      stone: stoneId === null ? null : String(stoneId),
+      // Nothing takes no time at all.
+      minutes: Math.max(0.05, (isCautious ? p90Seconds : p50Seconds) / 60),
+    })),
+  );
+
+/** "When can I have it?" */
+export interface WhenAnswer {
+  /** The first day on which it fits, and those after it. */
+  readonly offers: readonly {
+    readonly day: string;
+    readonly place: string;
+    readonly placeId: number;
+    /** Working minutes that are left free before it, by the cautious times. */
+    readonly spareMinutes: number;
+  }[];
+  /** Blades that are late already, whatever is promised. */
+  readonly late: number;
+}
+
+/** Work that is promised for a day against the hours there are. */
+export interface DayLoad {
+  readonly day: string;
+  readonly place: string;
+  readonly blades: number;
+  readonly workMinutes: number;
+  readonly cautiousMinutes: number;
+  readonly openMinutes: number;
+  /** Blades likely to come that day, by when their edges are due. */
+  readonly expected: number;
+}
+
+export interface PresenceBody {
+  readonly day: string;
+  readonly staffId: number;
+  readonly present: boolean;
+  readonly fromTime: string;
+  readonly untilTime: string;
+}
+const time = (label: string) =>
+  Joi.string()
+    .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, { name: STRINGS.aTimeAsHhMm })
+    .required()
+    .label(label);
+export const presenceSchema = Joi.object<Checked<PresenceBody>, true>({
+  day: isoDate(STRINGS.day).required(),
+  staffId: number().integer().min(1).required().label(STRINGS.person),
+  present: Joi.boolean().required().label(STRINGS.there),
+  fromTime: time(STRINGS.from),
+  untilTime: time(STRINGS.to),
+})
+  .custom((value: PresenceBody, helpers) =>
+    value.untilTime > value.fromTime
+      ? value
+      : helpers.error('presence.order', { field: 'untilTime' }),
+  )
+  .messages({ 'presence.order': STRINGS.untilAfterFrom })
+  .label(STRINGS.person);
+
+export interface MarkBody {
+  readonly mark: DayMark | null;
+}
+export const markSchema = Joi.object<Checked<MarkBody>, true>({
+  mark: Joi.string()
+    .valid(...DAY_MARKS, null)
+    .required()
+    .label(STRINGS.mark),
+}).label(STRINGS.mark);
+
+export interface WhenQuery {
+  readonly minutes: number;
+}
+export const whenSchema = Joi.object<Checked<WhenQuery>, true>({
+  minutes: Joi.number().min(0).max(10_000).required().label(STRINGS.minutes),
+}).label(STRINGS.minutes);

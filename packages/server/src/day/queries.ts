@@ -1,0 +1,124 @@
+import type { DayMark, PresenceBody } from '@patient-edge/contract';
+import type { BladeMeasures, PlanStep, Role, Stage } from '@patient-edge/core';
+import { execute, select, type Queryable } from '../database/pool';
+import { MEASURE_COLUMNS } from '../jobs/rows';
+
+/** A blade that is worked or to be worked. */
+export interface QueueJobRow extends BladeMeasures {
+  readonly jobId: number;
+  readonly tagNumber: number;
+  readonly stage: Stage;
+  readonly blade: string;
+  readonly customer: string;
+  readonly steel: string;
+  readonly promisedOn: string;
+  readonly placeId: number | null;
+  readonly place: string | null;
+  readonly closesAt: string | null;
+  readonly inHandBy: number | null;
+  readonly inHandAt: Date | null;
+  readonly mark: DayMark | null;
+}
+/** More do not stand at one bench. */
+const MOST_JOBS = 400;
+export const queueJobs = (db: Queryable): Promise<QueueJobRow[]> =>
+  select<QueueJobRow>(
+    db,
+    `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, b.name AS blade, c.name AS customer, b.steel,
+       j.promised_on AS promisedOn, j.place_id AS placeId, p.name AS place, TIME_FORMAT(p.closes_at, '%H:%i') AS closesAt,
+       j.in_hand_by AS inHandBy, j.in_hand_at AS inHandAt, m.mark, ${MEASURE_COLUMNS}
+     FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
+       LEFT JOIN place p ON p.id = j.place_id LEFT JOIN day_mark m ON m.job_id = j.id
+     WHERE j.stage IN ('planned', 'on the bench') ORDER BY j.promised_on, j.id LIMIT ${MOST_JOBS}`,
+  );
+
+export const countUnplanned = async (db: Queryable): Promise<number> =>
+  (
+    await select<{ readonly blades: number }>(
+      db,
+      "SELECT COUNT(*) AS blades FROM job j WHERE j.stage = 'taken in'",
+    )
+  )[0]!.blades;
+
+export interface QueueStepRow {
+  readonly jobId: number;
+  readonly stepId: number;
+  readonly stoneId: number | null;
+  readonly title: PlanStep['title'];
+  /** By the model alone. */
+  readonly seconds: number;
+  readonly workedSeconds: number;
+  /** Open questions keep a step from being begun. */
+  readonly asks: readonly unknown[] | null;
+}
+export const queueSteps = (db: Queryable, jobId: number): Promise<QueueStepRow[]> =>
+  select<QueueStepRow>(
+    db,
+    `SELECT p.job_id AS jobId, p.id AS stepId, p.stone_id AS stoneId, JSON_EXTRACT(p.detail, '$.title') AS title,
+       COALESCE(CAST(JSON_VALUE(p.detail, '$.seconds') AS DOUBLE), 0) AS seconds, p.worked_seconds AS workedSeconds, p.asks
+     FROM plan_step p WHERE p.job_id = ? AND p.status = 'to do' AND p.superseded = FALSE ORDER BY p.position, p.id`,
+    [jobId],
+  );
+
+/** What a customer was asked of a blade and has answered with yes. */
+export const yesOf = async (db: Queryable, jobId: number): Promise<string[]> =>
+  (
+    await select<{ readonly matter: string }>(
+      db,
+      "SELECT DISTINCT c.matter FROM consent c WHERE c.job_id = ? AND c.answer = 'yes'",
+      [jobId],
+    )
+  ).map(({ matter }) => matter);
+
+export interface PresenceRow {
+  readonly staffId: number;
+  readonly name: string;
+  readonly role: Role;
+  readonly present: number | null;
+  readonly fromTime: string | null;
+  readonly untilTime: string | null;
+}
+export const presenceOn = (db: Queryable, day: string): Promise<PresenceRow[]> =>
+  select<PresenceRow>(
+    db,
+    `SELECT s.id AS staffId, s.name, s.role, d.present, TIME_FORMAT(d.from_time, '%H:%i') AS fromTime,
+       TIME_FORMAT(d.until_time, '%H:%i') AS untilTime
+     FROM staff s LEFT JOIN day_presence d ON d.staff_id = s.id AND d.on_day = ?
+     WHERE s.active ORDER BY s.role <> 'bench', s.id`,
+    [day],
+  );
+
+export const setPresence = (
+  db: Queryable,
+  { day, staffId, present, fromTime, untilTime }: PresenceBody,
+) =>
+  execute(
+    db,
+    `INSERT INTO day_presence (on_day, staff_id, present, from_time, until_time) VALUES (?, ?, ?, ?, ?)
+     ON DUPLICATE KEY UPDATE present = VALUES(present), from_time = VALUES(from_time), until_time = VALUES(until_time)`,
+    [day, staffId, present, fromTime, untilTime],
+  );
+
+export const setMark = (db: Queryable, jobId: number, mark: DayMark | null) =>
+  mark === null
+    ? execute(db, 'DELETE FROM day_mark WHERE job_id = ?', [jobId])
+    : execute(
+        db,
+        'INSERT INTO day_mark (job_id, mark) VALUES (?, ?) ON DUPLICATE KEY UPDATE mark = VALUES(mark)',
+        [jobId, mark],
+      );
+
+/** Blades at home whose edge is due within a stretch of days, by day. */
+export const dueByDay = (
+  db: Queryable,
+  fromDay: string,
+  toDay: string,
+): Promise<{ readonly day: string; readonly blades: number }[]> =>
+  select(
+    db,
+    `SELECT CAST(j.due_on AS CHAR) AS day, COUNT(*) AS blades FROM job j
+     WHERE j.due_on BETWEEN CAST(? AS DATE) AND CAST(? AS DATE) AND j.stage = 'returned'
+       AND NOT EXISTS (SELECT 1 FROM job n WHERE n.blade_id = j.blade_id AND n.id > j.id)
+     GROUP BY j.due_on`,
+    [fromDay, toDay],
+  );

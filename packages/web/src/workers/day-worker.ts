@@ -1,0 +1,35 @@
+/** The order of the day away from the page: a first one at once, better ones as they are found, for as long as it is let. */
+import { compileDay, DaySearch, type DayInput, type OrderedDay } from '@patient-edge/core';
+import { expose } from 'comlink';
+
+/** Orders tried before the clock is looked at. */
+const A_STRETCH = 300;
+const TELL_MS = 250;
+
+const api = {
+  order: (
+    input: DayInput,
+    forMs: number,
+    onBetter: (order: OrderedDay, share: number) => void,
+  ): OrderedDay | null => {
+    const compiled = compileDay(input);
+    if (!compiled.ok) return null;
+    const search = new DaySearch(compiled.value);
+    onBetter(search.result(), 0);
+    search.tryExactly();
+    const from = performance.now();
+    let told = from;
+    for (let at = 0; at < forMs; at = performance.now() - from) {
+      search.improve(A_STRETCH, at / forMs);
+      if (performance.now() - told > TELL_MS) {
+        onBetter(search.result(), at / forMs);
+        told = performance.now();
+      }
+      if (search.result().isBest) break;
+    }
+    return search.result();
+  },
+};
+export type DayWorker = typeof api;
+
+expose(api);

@@ -126,6 +126,9 @@ try {
       `Sums of ${name}: ${rolled.toFixed(0)} ms; from steps and bills ${read.toFixed(0)} ms (${(read / rolled).toFixed(0)} times)`,
     );
     say(`Customers, ${name}: ${(await p95(() => customerSums(pool, days))).toFixed(0)} ms`);
+    say(
+      `Regular customers, ${name}: ${(await p95(ask(`/figures/regulars?fromDay=${days.from}&toDay=${days.to}`))).toFixed(0)} ms`,
+    );
     for (const by of ['week', 'month', 'place', 'kind', 'customer'] as const)
       say(
         `The page by ${by}, ${name}: ${(await p95(ask(`/figures?by=${by}&fromDay=${days.from}&toDay=${days.to}`))).toFixed(0)} ms`,

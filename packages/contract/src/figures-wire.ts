@@ -82,8 +82,6 @@ export interface FigureSheet {
   readonly late: readonly { readonly because: LateReason; readonly blades: number }[];
   /** Blades of each group of kinds by month of the year, January first. */
   readonly seasons: readonly { readonly group: string; readonly months: readonly number[] }[];
-  /** Who brings most, what of, and how often. */
-  readonly regulars: readonly Regular[];
   readonly quotes: readonly QuoteLine[];
 }
 export const FIGURE_TABLES = ['lines', 'back', 'late', 'seasons', 'regulars', 'quotes'] as const;

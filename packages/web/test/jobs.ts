@@ -38,7 +38,7 @@ export const jobOf = (part: Partial<Job> = {}): Job => {
     answers: {},
     damage: [],
     trial: null,
-  damageBefore: null,
+    damageBefore: null,
     consents: [],
     protectionDone: [],
     estimate: null,

@@ -1,5 +1,10 @@
 /** Each table of the figures as CSV (RFC 4180): amounts in whole units, times in minutes. */
-import { typedMoney, type FigureSheet, type FigureTable } from '@patient-edge/contract';
+import {
+  typedMoney,
+  type FigureSheet,
+  type FigureTable,
+  type Regular,
+} from '@patient-edge/contract';
 import Papa from 'papaparse';
 import { cell } from '../http/csv';
 
@@ -9,7 +14,9 @@ const MONTHS = Array.from({ length: 12 }, (_, month) => String(month + 1).padSta
 
 type Rows = readonly [fields: readonly string[], data: readonly (readonly (string | number)[])[]];
 
-const TABLES: Readonly<Record<FigureTable, (sheet: FigureSheet, currency: string) => Rows>> = {
+const TABLES: Readonly<
+  Record<Exclude<FigureTable, 'regulars'>, (sheet: FigureSheet, currency: string) => Rows>
+> = {
   lines: ({ by, lines }, currency) => [
     [by, 'blades', 'minutes worked', 'earned', 'currency', 'late', 'sent back', 'declined'],
     lines.map((line) => [
@@ -34,16 +41,6 @@ const TABLES: Readonly<Record<FigureTable, (sheet: FigureSheet, currency: string
   seasons: ({ seasons }) => [
     ['group', ...MONTHS],
     seasons.map(({ group, months }) => [group, ...months]),
-  ],
-  regulars: ({ regulars }) => [
-    ['customer', 'blades', 'brings most', 'every, days', 'last on'],
-    regulars.map(({ name, blades, brings, everyDays, lastOn }) => [
-      cell(name),
-      blades,
-      brings,
-      everyDays ?? '',
-      lastOn,
-    ]),
   ],
   quotes: ({ quotes }, currency) => [
     [
@@ -79,7 +76,23 @@ const TABLES: Readonly<Record<FigureTable, (sheet: FigureSheet, currency: string
   ],
 };
 
-export const figuresCsv = (sheet: FigureSheet, table: FigureTable, currency: string): string => {
-  const [fields, data] = TABLES[table](sheet, currency);
-  return Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) });
-};
+const csvOf = ([fields, data]: Rows): string =>
+  Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) });
+
+export const regularsCsv = (regulars: readonly Regular[]): string =>
+  csvOf([
+    ['customer', 'blades', 'brings most', 'every, days', 'last on'],
+    regulars.map(({ name, blades, brings, everyDays, lastOn }) => [
+      cell(name),
+      blades,
+      brings,
+      everyDays ?? '',
+      lastOn,
+    ]),
+  ]);
+
+export const figuresCsv = (
+  sheet: FigureSheet,
+  table: Exclude<FigureTable, 'regulars'>,
+  currency: string,
+): string => csvOf(TABLES[table](sheet, currency));

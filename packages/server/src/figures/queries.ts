@@ -194,6 +194,9 @@ export const daySums = (
     [from, to],
   );
 
+const SUMS = `COUNT(*) AS blades, ${sumOf('f.worked_seconds')} AS workedSeconds, ${sumOf('f.earned_minor')} AS earnedMinor,
+  ${sumOf(LATE)} AS late, ${sumOf('f.sent_back')} AS sentBack, ${sumOf('f.declined')} AS declined`;
+
 /** More customers than this are not shown. */
 const MOST_CUSTOMERS = 50;
 export interface CustomerSums extends FigureSums {
@@ -204,12 +207,13 @@ export interface CustomerSums extends FigureSums {
 export const customerSums = (db: Queryable, { from, to }: Days): Promise<CustomerSums[]> =>
   select<CustomerSums>(
     db,
-    `SELECT g.*, n.name FROM (SELECT f.customer_id AS customerId, COUNT(*) AS blades, ${sumOf('f.worked_seconds')} AS workedSeconds,
-         ${sumOf('f.earned_minor')} AS earnedMinor, ${sumOf(LATE)} AS late, ${sumOf('f.sent_back')} AS sentBack, ${sumOf('f.declined')} AS declined
-       FROM visit_figure f FORCE INDEX (visit_figure_customer) WHERE ${WITHIN}
-       GROUP BY f.customer_id ORDER BY blades DESC, f.customer_id LIMIT ${MOST_CUSTOMERS}) g
-       JOIN customer n ON n.id = g.customerId WHERE n.erased_at IS NULL ORDER BY g.blades DESC, g.customerId`,
-    [from, to],
+    // Who is added up first by count alone: all sums of all customers would take three times as long.
+    `SELECT STRAIGHT_JOIN g.customerId, n.name, ${SUMS}
+     FROM (SELECT f.customer_id AS customerId, COUNT(*) AS blades FROM visit_figure f FORCE INDEX (visit_figure_customer)
+       WHERE ${WITHIN} GROUP BY f.customer_id ORDER BY blades DESC, f.customer_id LIMIT ${MOST_CUSTOMERS}) g
+       JOIN customer n ON n.id = g.customerId JOIN visit_figure f ON f.customer_id = g.customerId AND ${WITHIN}
+     WHERE n.erased_at IS NULL GROUP BY g.customerId, n.name ORDER BY blades DESC, g.customerId`,
+    [from, to, from, to],
   );
 
 /** Signs of the complaints that were told in a stretch of time. */

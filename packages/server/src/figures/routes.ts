@@ -1,13 +1,13 @@
 /** The shop in figures: of a year unless other days are named. */
-import { figureSchema } from '@patient-edge/contract';
-import { Router, type Request } from 'express';
+import { figureSchema, type FigureQuery } from '@patient-edge/contract';
+import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { sendCsv } from '../http/csv';
 import { allow, mayDo, queryOf } from '../http/request';
 import { readCurrency } from '../prices/queries';
 import { localDay } from '../shop/days';
-import { figuresCsv } from './csv';
-import { figureSheet } from './sheet';
+import { figuresCsv, regularsCsv } from './csv';
+import { figureSheet, regularCustomers } from './sheet';
 import { stoneSheet } from './stones';
 
 /** Weeks are counted whole: a year back, from a Monday. */
@@ -21,23 +21,35 @@ const aYearBack = (): string => {
 
 export const figureRoutes = (pool: Pool): Router => {
   const router = Router();
-  const sheetOf = (request: Request) => {
-    const { fromDay, toDay, by } = queryOf(figureSchema, request);
-    return figureSheet(
-      pool,
-      { from: fromDay ?? aYearBack(), to: toDay ?? localDay(new Date()) },
-      by,
-    );
-  };
+  const daysIn = ({ fromDay, toDay }: FigureQuery) => ({
+    from: fromDay ?? aYearBack(),
+    to: toDay ?? localDay(new Date()),
+  });
 
   router.get('/figures', mayDo('see money'), async (request, response) => {
-    response.json(await sheetOf(request));
+    const query = queryOf(figureSchema, request);
+    response.json(await figureSheet(pool, daysIn(query), query.by));
+  });
+
+  // Apart: of many customers it takes longer than all the rest.
+  router.get('/figures/regulars', mayDo('see money'), async (request, response) => {
+    response.json(await regularCustomers(pool, daysIn(queryOf(figureSchema, request))));
   });
 
   router.get('/figures.csv', mayDo('see money'), async (request, response) => {
-    const { table } = queryOf(figureSchema, request);
-    const currency = await readCurrency(pool);
-    sendCsv(response, `figures-${table}`, figuresCsv(await sheetOf(request), table, currency));
+    const query = queryOf(figureSchema, request);
+    const days = daysIn(query);
+    sendCsv(
+      response,
+      `figures-${query.table}`,
+      query.table === 'regulars'
+        ? regularsCsv(await regularCustomers(pool, days))
+        : figuresCsv(
+            await figureSheet(pool, days, query.by),
+            query.table,
+            await readCurrency(pool),
+          ),
+    );
   });
 
   router.get('/stone-figures', allow(), async (_request, response) => {

@@ -191,6 +191,9 @@ const quotesOf = (rows: readonly DaySums[]): FigureSheet['quotes'] =>
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 
+/** Of so many it is looked up what they bring. */
+const MOST_REGULARS = 20;
+
 const regularOf = async (
   db: Queryable,
   days: Days,
@@ -212,6 +215,12 @@ const regularOf = async (
   };
 };
 
+/** Who brings most, what of, and how often. */
+export const regularCustomers = async (db: Queryable, days: Days): Promise<Regular[]> =>
+  Promise.all(
+    (await customerSums(db, days)).slice(0, MOST_REGULARS).map((row) => regularOf(db, days, row)),
+  );
+
 export const figureSheet = async (
   db: Queryable,
   days: Days,
@@ -219,7 +228,7 @@ export const figureSheet = async (
 ): Promise<FigureSheet> => {
   const [rows, customers, places, own, complaints, causes] = await Promise.all([
     daySums(db, by === 'week' ? 'week' : 'month', days),
-    customerSums(db, days),
+    by === 'customer' ? customerSums(db, days) : [],
     listPlaces(db),
     ownFaults(db),
     complaintSigns(db, stretchOfDay(days.from)[0], stretchOfDay(days.to)[1]),
@@ -242,7 +251,6 @@ export const figureSheet = async (
     })),
     late: lateOf(total),
     seasons: seasonsOf(rows),
-    regulars: await Promise.all(customers.map((row) => regularOf(db, days, row))),
     quotes: quotesOf(rows),
   };
 };

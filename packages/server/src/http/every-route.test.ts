@@ -204,6 +204,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'POST /trials/:id/blades': 'bench',
   'POST /trials/:id/stop': 'bench',
   'GET /stone-figures': 'signed in',
+  'GET /figures/regulars': 'owner and counter',
   'GET /figures.csv': 'owner and counter',
   'GET /history': 'signed in',
   'GET /history.csv': 'owner and counter',

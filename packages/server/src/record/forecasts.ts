@@ -6,7 +6,7 @@ import {
   type MissedForecast,
   type ScoreLine,
 } from '@patient-edge/contract';
-import { asMessage, bladeKind, calibrationOf, stepRange } from '@patient-edge/core';
+import { bladeKind, calibrationOf, stepRange } from '@patient-edge/core';
 import { localDay } from '../shop/days';
 import type { ForecastRow } from './queries';
 
@@ -54,10 +54,12 @@ const NAME_OF: Readonly<Record<ForecastGroup, (row: ForecastRow) => string>> = {
 const beyond = ({ takenSeconds, p50Seconds }: ForecastRow): number =>
   Math.abs(Math.log(takenSeconds / p50Seconds));
 
-const missOf = (row: ForecastRow): MissedForecast => ({
+export type UntitledMiss = Omit<MissedForecast, 'title'> & { readonly stepId: number };
+
+const missOf = (row: ForecastRow): UntitledMiss => ({
+  stepId: row.stepId,
   jobId: row.jobId,
   blade: row.blade || bladeKind(row.kind).label,
-  title: asMessage(row.title),
   p10Seconds: row.p10Seconds,
   p50Seconds: row.p50Seconds,
   p90Seconds: row.p90Seconds,
@@ -70,7 +72,7 @@ export const scoreForecasts = (
   rows: readonly ForecastRow[],
   fromDay: string,
   toDay: string,
-): ForecastSheet => ({
+): Omit<ForecastSheet, 'worst'> & { readonly worst: readonly UntitledMiss[] } => ({
   fromDay,
   toDay,
   all: rows.length === 0 ? null : lineOf('', rows),

@@ -67,6 +67,7 @@ export const setTeaches = async (
 
 /** A step as it was foreseen and as it went. */
 export interface ForecastRow {
+  readonly stepId: number;
   readonly jobId: number;
   readonly blade: string;
   readonly kind: string;
@@ -74,7 +75,6 @@ export interface ForecastRow {
   readonly stone: string;
   readonly steel: string;
   readonly person: string;
-  readonly title: Message | string;
   readonly foreseenSeconds: number;
   readonly p10Seconds: number;
   readonly p50Seconds: number;
@@ -83,28 +83,59 @@ export interface ForecastRow {
   readonly finishedAt: Date;
 }
 
-/** More are not scored at once: the newest of the stretch. */
-export const MOST_SCORED = 20_000;
+/** More are not scored at once: of more, every second, third or hundredth of the stretch. */
+export const MOST_SCORED = 1_200;
 
-/** Steps that count, finished in a stretch of time, the newest first. */
-export const forecastRows = (
+/** Every so many of a stretch to come to about as many as are wanted, by the first and last number in it. */
+const everyNth = async (
+  db: Queryable,
+  table: 'plan_step' | 'job',
+  at: 'finished_at' | 'returned_at',
+  [from, until]: readonly [Date, Date],
+  most: number,
+): Promise<number> => {
+  const [row] = await select<{ readonly first: number | null; readonly last: number | null }>(
+    db,
+    `SELECT (SELECT f.id FROM ${table} f WHERE f.${at} >= CAST(? AS DATETIME(3)) AND f.${at} < CAST(? AS DATETIME(3)) ORDER BY f.${at}, f.id LIMIT 1) AS first,
+       (SELECT f.id FROM ${table} f WHERE f.${at} >= CAST(? AS DATETIME(3)) AND f.${at} < CAST(? AS DATETIME(3)) ORDER BY f.${at} DESC, f.id DESC LIMIT 1) AS last`,
+    [from, until, from, until],
+  );
+  const span = Math.abs((row?.last ?? 0) - (row?.first ?? 0));
+  return Math.max(1, Math.floor(span / most));
+};
+
+/** Steps that count, finished in a stretch of time, spread evenly over it, the newest first. */
+export const forecastRows = async (
   db: Queryable,
   modelVersion: number,
   from: Date,
   until: Date,
-): Promise<ForecastRow[]> =>
-  select<ForecastRow>(
+): Promise<ForecastRow[]> => {
+  const nth = await everyNth(db, 'plan_step', 'finished_at', [from, until], MOST_SCORED);
+  return select<ForecastRow>(
     db,
-    `SELECT STRAIGHT_JOIN p.job_id AS jobId, b.name AS blade, b.kind, p.operation, s.name AS stone, p.foreseen_steel AS steel,
-       w.name AS person, JSON_EXTRACT(p.detail, '$.title') AS title, p.foreseen_seconds AS foreseenSeconds,
+    `SELECT STRAIGHT_JOIN p.id AS stepId, p.job_id AS jobId, b.name AS blade, b.kind, p.operation, s.name AS stone, p.foreseen_steel AS steel,
+       w.name AS person, p.foreseen_seconds AS foreseenSeconds,
        p.forecast_p10_seconds AS p10Seconds, p.forecast_p50_seconds AS p50Seconds,
        p.forecast_p90_seconds AS p90Seconds, p.worked_seconds AS takenSeconds, p.finished_at AS finishedAt
      FROM plan_step p JOIN stone s ON s.id = p.stone_id JOIN staff w ON w.id = p.finished_by
        JOIN job j ON j.id = p.job_id JOIN blade b ON b.id = j.blade_id
-     WHERE p.finished_at >= CAST(? AS DATETIME(3)) AND p.finished_at < CAST(? AS DATETIME(3)) AND p.model_version = ? AND p.log_ratio IS NOT NULL
-     ORDER BY p.finished_at DESC, p.id DESC LIMIT ${MOST_SCORED}`,
-    [from, until, modelVersion],
+     WHERE p.finished_at >= CAST(? AS DATETIME(3)) AND p.finished_at < CAST(? AS DATETIME(3)) AND MOD(p.id, ?) = 0
+       AND p.model_version = ? AND p.log_ratio IS NOT NULL
+     ORDER BY p.finished_at DESC, p.id DESC LIMIT ${2 * MOST_SCORED}`,
+    [from, until, nth, modelVersion],
   );
+};
+
+/** What a step is called. */
+export const stepTitle = async (db: Queryable, stepId: number): Promise<Message | string> =>
+  (
+    await select<{ readonly title: Message | string }>(
+      db,
+      "SELECT JSON_EXTRACT(p.detail, '$.title') AS title FROM plan_step p WHERE p.id = ?",
+      [stepId],
+    )
+  )[0]!.title;
 
 /** Adds up every record there is: for steps that came another way than by being worked. */
 export const learnFromAll = async (db: Queryable): Promise<void> => {
@@ -149,14 +180,19 @@ export const LIFE_JOINS = `JOIN blade b ON b.id = j.blade_id
 export const HAS_LIFE =
   "j.stage = 'returned' AND j.plan_record IS NOT NULL AND j.decline_reason IS NULL";
 
-/** More are not read at once: the newest of the stretch. */
-export const MOST_LIVES = 5_000;
+/** More are not read at once: of more, every so many of the stretch. */
+export const MOST_LIVES = 1_200;
 
-export const lifeRows = (db: Queryable, from: Date, until: Date): Promise<LifeRow[]> =>
-  select<LifeRow>(
+export const lifeRows = async (db: Queryable, from: Date, until: Date): Promise<LifeRow[]> => {
+  const nth = await everyNth(db, 'job', 'returned_at', [from, until], MOST_LIVES);
+  return select<LifeRow>(
     db,
-    `SELECT STRAIGHT_JOIN ${LIFE_COLUMNS} FROM job j ${LIFE_JOINS}
-     WHERE j.returned_at >= CAST(? AS DATETIME(3)) AND j.returned_at < CAST(? AS DATETIME(3)) AND ${HAS_LIFE}
-     ORDER BY j.returned_at DESC, j.id DESC LIMIT ${MOST_LIVES}`,
-    [from, until],
+    // Which of them is told by the key alone.
+    `SELECT STRAIGHT_JOIN ${LIFE_COLUMNS}
+     FROM (SELECT k.id FROM job k FORCE INDEX (job_returned_at)
+       WHERE k.returned_at >= CAST(? AS DATETIME(3)) AND k.returned_at < CAST(? AS DATETIME(3)) AND MOD(k.id, ?) = 0) k
+       JOIN job j ON j.id = k.id ${LIFE_JOINS}
+     WHERE ${HAS_LIFE} LIMIT ${2 * MOST_LIVES}`,
+    [from, until, nth],
   );
+};

@@ -4,9 +4,10 @@ import {
   forecastSchema,
   lifeSchema,
   teachesSchema,
+  type ForecastSheet,
   type RatesSheet,
 } from '@patient-edge/contract';
-import { MODEL_VERSION } from '@patient-edge/core';
+import { asMessage, MODEL_VERSION } from '@patient-edge/core';
 import { Router } from 'express';
 import type { Pool } from 'mysql2/promise';
 import { inTransaction, type Queryable } from '../database/pool';
@@ -16,7 +17,7 @@ import { allow, bodyOf, mayDo, pathId, queryOf, staffOf } from '../http/request'
 import { localDay, stretchOfDay } from '../shop/days';
 import { scoreForecasts } from './forecasts';
 import { lifeSheet } from './lives';
-import { forecastRows, lifeRows, peopleLeftOut, setTeaches } from './queries';
+import { forecastRows, lifeRows, peopleLeftOut, setTeaches, stepTitle } from './queries';
 import { learnRatesOf, ratesOfBlade, sheetOf } from './rates';
 import { STRINGS } from './strings';
 
@@ -70,7 +71,17 @@ export const recordRoutes = (pool: Pool): Router => {
       stretchOfDay(from)[0],
       stretchOfDay(to)[1],
     );
-    response.json(scoreForecasts(rows, from, to));
+    const { worst, ...scores } = scoreForecasts(rows, from, to);
+    response.json({
+      ...scores,
+      // Only the few that are shown are looked up by their titles.
+      worst: await Promise.all(
+        worst.map(async ({ stepId, ...miss }) => ({
+          ...miss,
+          title: asMessage(await stepTitle(pool, stepId)),
+        })),
+      ),
+    } satisfies ForecastSheet);
   });
 
   router.get('/lives', allow(), async (request, response) => {

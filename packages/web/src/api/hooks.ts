@@ -8,6 +8,7 @@ import type {
   DayFacts,
   DayLoad,
   FigureSheet,
+  Regular,
   Trial,
   StoneSheet,
   ForecastSheet,
@@ -89,6 +90,8 @@ export const useForecasts = (query: string) =>
   useSWR<ForecastSheet, ApiFailure>(`/forecasts?${query}`, get, { keepPreviousData: true });
 export const useFigures = (query: string) =>
   useSWR<FigureSheet, ApiFailure>(`/figures?${query}`, get, { keepPreviousData: true });
+export const useRegulars = (query: string) =>
+  useSWR<Regular[], ApiFailure>(`/figures/regulars?${query}`, get, { keepPreviousData: true });
 export const useStoneFigures = () => useSWR<StoneSheet, ApiFailure>('/stone-figures', get);
 export const useTrials = () => useSWR<Trial[], ApiFailure>('/trials', get);
 /** Looked at again while it is open: somebody else is at the bench too. */

@@ -16,7 +16,8 @@ import { ByGroup } from './by-group';
 import { CameBack, WasLate } from './came-back';
 import { InAll } from './in-all';
 import { Quotes } from './quotes';
-import { Regulars, Seasons } from './seasons';
+import { Regulars } from './regulars';
+import { Seasons } from './seasons';
 import { STRINGS } from './strings';
 
 const GROUP_NAMES: Readonly<Record<FigureGroup, string>> = {
@@ -75,7 +76,7 @@ const Sheet = ({ sheet, query }: { sheet: FigureSheet; query: string }) => {
         <WasLate sheet={sheet} query={query} />
       </Columns>
       <Seasons sheet={sheet} query={query} />
-      <Regulars sheet={sheet} query={query} />
+      <Regulars query={query} />
       <Quotes sheet={sheet} query={query} currency={currency} />
     </>
   );

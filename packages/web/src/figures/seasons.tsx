@@ -1,11 +1,10 @@
-/** When in the year what kinds of blades come, and who brings them. */
+/** When in the year what kinds of blades come. */
 import type { FigureSheet } from '@patient-edge/contract';
 import { named } from '@patient-edge/core';
 import { useCallback } from 'react';
-import { Link } from 'react-router';
 import { categoryAxis, Chart, numberAxis, type ChartTokens } from '../instruments/chart';
 import { Fold } from '../theme/fold';
-import { dayAndYear, monthName } from '../theme/format';
+import { monthName } from '../theme/format';
 import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { CsvLink } from './csv-link';
 import { STRINGS } from './strings';
@@ -85,46 +84,3 @@ export const Seasons = ({ sheet: { seasons }, query }: PartProps) => {
     </Panel>
   );
 };
-
-/** So many are shown; the file has all. */
-const MOST_SHOWN = 12;
-
-export const Regulars = ({ sheet: { regulars }, query }: PartProps) => (
-  <Panel aria-label={STRINGS.regulars}>
-    <Stack>
-      <Row $gap={16} $align="baseline">
-        <h2>{STRINGS.regulars}</h2>
-        <CsvLink query={query} table="regulars" />
-        <Link to="/ready">{STRINGS.writeToThem}</Link>
-      </Row>
-      <div style={{ overflowX: 'auto' }}>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{STRINGS.customer}</th>
-              <th scope="col">{STRINGS.blades}</th>
-              <th scope="col">{STRINGS.bringsMost}</th>
-              <th scope="col">{STRINGS.every}</th>
-              <th scope="col">{STRINGS.lastOn}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {regulars.slice(0, MOST_SHOWN).map((each) => (
-              <tr key={each.customerId}>
-                <th scope="row">
-                  <Link to={`/customers/${each.customerId}`}>{each.name}</Link>
-                </th>
-                <td>
-                  <Figures>{each.blades}</Figures>
-                </td>
-                <td>{each.brings}</td>
-                <td>{each.everyDays === null ? '' : STRINGS.days(each.everyDays)}</td>
-                <td>{dayAndYear(each.lastOn)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </Stack>
-  </Panel>
-);

@@ -8,7 +8,7 @@ import {
   type Text,
   type WorkingDay,
 } from '@patient-edge/core';
-import { isoDate, number, type Checked } from './schema-parts';
+import { isoDate, number, text, type Checked } from './schema-parts';
 import { STRINGS } from './strings';
 
 export interface DayPersonFacts {
@@ -152,6 +152,8 @@ export interface WhenAnswer {
     /** Working minutes that are left free before it, by the cautious times. */
     readonly spareMinutes: number;
   }[];
+  /** What was reckoned with. */
+  readonly minutes: number;
   /** Blades that are late already, whatever is promised. */
   readonly late: number;
 }
@@ -206,8 +208,11 @@ export const markSchema = Joi.object<Checked<MarkBody>, true>({
 }).label(STRINGS.mark);
 
 export interface WhenQuery {
-  readonly minutes: number;
+  /** Foreseen, where a plan says it; null for what blades of the kind usually take. */
+  readonly minutes: number | null;
+  readonly kind: string | null;
 }
 export const whenSchema = Joi.object<Checked<WhenQuery>, true>({
-  minutes: Joi.number().min(0).max(10_000).required().label(STRINGS.minutes),
+  minutes: Joi.number().min(0).max(10_000).allow(null).default(null).label(STRINGS.minutes),
+  kind: text(STRINGS.kindOfBlade, 40).allow(null).default(null),
 }).label(STRINGS.minutes);

@@ -122,3 +122,14 @@ export const dueByDay = (
      GROUP BY j.due_on`,
     [fromDay, toDay],
   );
+
+/** What blades of a kind, or all, took on average in a year; null where there were none. */
+export const usualMinutes = async (db: Queryable, kind: string | null): Promise<number | null> =>
+  (
+    await select<{ readonly minutes: number | null }>(
+      db,
+      `SELECT SUM(f.worked_seconds) / NULLIF(SUM(f.blades - f.declined), 0) / 60 AS minutes FROM day_figure f
+       WHERE f.returned_on >= CURRENT_DATE - INTERVAL 1 YEAR AND (? IS NULL OR f.kind = ?)`,
+      [kind, kind],
+    )
+  )[0]!.minutes;

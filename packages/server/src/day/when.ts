@@ -39,7 +39,7 @@ export const whenReady = (
     const due = facts.jobs.find(({ jobId }) => String(jobId) === job)!.dueMinutes;
     return endMinutes > due ? jobs.add(job) : jobs;
   }, new Set<string>()).size;
-  if (ready === null) return { offers: [], late };
+  if (ready === null) return { offers: [], minutes, late };
   const offers = openDays(places, closed, ready.day, DAYS_AHEAD)
     .filter(
       ({ day, place }) =>
@@ -59,7 +59,7 @@ export const whenReady = (
           minutes,
       ),
     }));
-  return { offers, late };
+  return { offers, minutes, late };
 };
 
 /** Two weeks of days with what is promised for each, and who is likely to come. */

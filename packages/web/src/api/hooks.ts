@@ -6,6 +6,7 @@ import type {
   CustomerRecord,
   FirstDay,
   DayFacts,
+  WhenAnswer,
   DayLoad,
   FigureSheet,
   Regular,
@@ -96,6 +97,8 @@ export const useStoneFigures = () => useSWR<StoneSheet, ApiFailure>('/stone-figu
 export const useTrials = () => useSWR<Trial[], ApiFailure>('/trials', get);
 /** Looked at again while it is open: somebody else is at the bench too. */
 export const useDay = () => useSWR<DayFacts, ApiFailure>('/day', get, { refreshInterval: 60_000 });
+export const useWhen = (kind: string) =>
+  useSWR<WhenAnswer, ApiFailure>(`/day/when?kind=${asPart(kind)}`, get);
 export const useDayLoad = () => useSWR<DayLoad[], ApiFailure>('/day/load', get);
 export const useCalendars = () =>
   useSWR<

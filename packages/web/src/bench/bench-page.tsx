@@ -6,7 +6,7 @@ import {
   withoutYes,
   type BenchReadings,
 } from '@patient-edge/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf } from '../api/client';
@@ -27,6 +27,11 @@ import { AskFirst } from './ask-first';
 import { StepAtWork } from './step-at-work';
 import { LotNotice } from '../trials/lot-notice';
 import { STRINGS } from './strings';
+
+/** The queue comes where it is asked for: the bench itself is to be there at once. */
+const NextOfDay = lazy(async () => ({
+  default: (await import('../day/next-of-day')).NextOfDay,
+}));
 
 const CAUTIONS = [
   STRINGS.feelForABurrAwayFrom,
@@ -188,6 +193,9 @@ const WorkDone = ({ job }: { job: Job }) => (
           {!job.verdict && <UndoButton job={job} action="step" />}
         </Row>
       )}
+      <Suspense fallback={null}>
+        <NextOfDay />
+      </Suspense>
     </Stack>
   </Panel>
 );

@@ -157,7 +157,7 @@ export const Lanes = ({ facts, steps, people, pxAMinute, showMinutes }: LanesPro
               height={SOAK_PX - 8}
               rx={2}
             />
-            <text x={x(0) + 6} y={17}>
+            <text x={x(stone.soakMinutes) + 6} y={17}>
               {stone.name}
             </text>
           </g>

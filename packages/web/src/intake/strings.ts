@@ -129,4 +129,9 @@ export const STRINGS = stringsOf('intake', {
     'The intake has changes that are not saved. Until then the saved measures count, and typical values where there are none.',
   goToIntake: 'Go to intake',
   notSent: (message: string) => `Not sent: ${message}`,
+  fitsFrom: (minutes: number) => `Ready by cautious times (${minutes} min of work):`,
+  dayAtPlace: (day: string, place: string) => `${day}, ${place}`,
+  tooSoon: (day: string) => `${day} is too full: something promised before would be late.`,
+  lateAlready: (count: number) =>
+    `${count} ${count === 1 ? 'blade is' : 'blades are'} late already.`,
 });

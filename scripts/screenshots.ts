@@ -95,11 +95,6 @@ const VIEWS: readonly View[] = [
   { name: 'judge', path: '/jobs/24/judge' },
   { name: 'plan', path: '/jobs/24/plan' },
   {
-    name: 'plan-why',
-    path: '/jobs/24/plan',
-    prepare: (page) => page.getByRole('button', { name: 'Why: Target angle' }).click(),
-  },
-  {
     name: 'plan-order',
     path: '/jobs/18/plan',
     prepare: async (page) => {
@@ -140,7 +135,8 @@ const VIEWS: readonly View[] = [
       await page.getByRole('heading', { name: 'Hand over to Saltgate smokehouse' }).waitFor();
     },
   },
-  { name: 'touch-up', path: '/jobs/38/touch-up' },
+  { name: 'day', path: '/day' },
+  { name: 'figures', path: '/figures' },
   { name: 'calculator', path: '/calculator/shims' },
 ];
 

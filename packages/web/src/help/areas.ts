@@ -143,16 +143,29 @@ export const HELP_AREAS: readonly HelpArea[] = [
     ],
   },
   {
+    id: 'day',
+    title: STRINGS.theDay,
+    picture: 'day',
+    at: /^\/day/,
+    sentences: [
+      STRINGS.whatToTakeUpNext,
+      STRINGS.blocksAreBladesOnStones,
+      STRINGS.holdBackOrFirst,
+      STRINGS.whoIsThere,
+      STRINGS.twoWeeksAndCalendars,
+    ],
+  },
+  {
     id: 'numbers',
     title: STRINGS.takingsAndHistory,
     picture: 'return',
     at: /^\/(takings|figures|history|rates|forecasts|lives|trials)/,
     sentences: [
       STRINGS.whatWasTakenOnADay,
+      STRINGS.figuresAddUp,
+      STRINGS.ratesAndForecasts,
+      STRINGS.edgeLifeAndTrials,
       STRINGS.theHistorySaysWhoDidWhat,
-      STRINGS.filterByPersonByWhatIt,
-      STRINGS.bothExportToCsv,
-      STRINGS.nothingInTheHistoryCanBe,
     ],
   },
   {

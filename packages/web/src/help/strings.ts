@@ -91,13 +91,10 @@ export const STRINGS = stringsOf('help', {
   theAddressHoldsWhatYouTyped: 'The address holds what you typed, to be sent or kept.',
   wedgesAndLiftGaugesPrintAt: 'Wedges and lift gauges print at true size.',
   theSameComputationRunsAtThe: 'The same computation runs at the command line.',
-  takingsAndHistory: 'Takings and history',
+  takingsAndHistory: 'Numbers',
   whatWasTakenOnADay: 'What was taken on a day, by how it was paid, with its receipts.',
   theHistorySaysWhoDidWhat:
     'The history says who did what, when: to a blade, a customer, a stone or the shop.',
-  filterByPersonByWhatIt: 'Filter by person, by what it was done to, and by days.',
-  bothExportToCsv: 'Both export to CSV.',
-  nothingInTheHistoryCanBe: 'Nothing in the history can be changed.',
   settings: 'Settings',
   everythingThatIsSetOnceIn: 'Everything that is set once, in one list.',
   whatBelongsToTheShopIs:
@@ -122,4 +119,20 @@ export const STRINGS = stringsOf('help', {
   close: 'Close',
   helpAlone: 'Help',
   asItLooksInTheDemo: (title: string) => `${title}, as it looks in the demo`,
+  theDay: 'The day',
+  whatToTakeUpNext:
+    'At the top stands what each person takes up next; the order below it makes late blades as few and as little late as it can.',
+  blocksAreBladesOnStones:
+    'Each block is a blade on a stone; soaking and flattening are drawn too, and a late blade has a thick edge and its reason in the table.',
+  holdBackOrFirst:
+    'In the table a blade can be put first or held back; what somebody has in hand stays with them.',
+  whoIsThere: 'Tick who is there and from when to when: the order is made anew at once.',
+  twoWeeksAndCalendars:
+    'The two weeks ahead show work against hours, and each person has a calendar address of their own.',
+  figuresAddUp:
+    'The figures add up blades, hours and earnings by week, place, kind or customer, with what came back and what was late; each table exports to CSV.',
+  ratesAndForecasts:
+    'Rates are what finished steps taught, by stone, steel and person; forecasts are held against what the work took.',
+  edgeLifeAndTrials:
+    'Edge life compares how long edges last; a trial draws by lot which blade gets which of two ways, and says how probable a difference is.',
 });

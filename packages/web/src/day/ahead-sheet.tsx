@@ -5,6 +5,7 @@ import { day, fixed } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
+import { WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 /** Above this it is too much to promise more; below that there is room for a round of messages. */
@@ -17,7 +18,7 @@ const Load = () => {
   const { data: days, error } = useDayLoad();
   if (!days) return <Waiting error={error} text={STRINGS.loading} />;
   return (
-    <div style={{ overflowX: 'auto' }}>
+    <WideTable label={STRINGS.ahead}>
       <table>
         <thead>
           <tr>
@@ -62,7 +63,7 @@ const Load = () => {
           })}
         </tbody>
       </table>
-    </div>
+    </WideTable>
   );
 };
 

@@ -104,7 +104,7 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
             pxAMinute={ZOOMS.find(({ id }) => id === zoom)!.pxAMinute}
             showMinutes={Math.min(MOST_SHOWN_MINUTES, Math.ceil(order.makespanMinutes) + 10)}
           />
-          <Fold title={STRINGS.table} says={STRINGS.steps(steps.length)}>
+          <Fold title={STRINGS.table} level={2} says={STRINGS.steps(steps.length)}>
             <DayTable facts={facts} steps={steps} />
           </Fold>
         </Stack>

@@ -11,6 +11,7 @@ import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
 import { useRun } from '../theme/use-run';
 import { timeAfter, whyLate, type ShownStep } from './day-view';
+import { WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 const MARKS = [
@@ -44,7 +45,7 @@ const MarkOf = ({ jobId, mark, name }: { jobId: number; mark: DayMark | null; na
 export const DayTable = ({ facts, steps }: { facts: DayFacts; steps: readonly ShownStep[] }) => {
   const mayMark = useMay('work step');
   return (
-    <div style={{ overflowX: 'auto' }}>
+    <WideTable label={STRINGS.table}>
       <table>
         <thead>
           <tr>
@@ -103,7 +104,7 @@ export const DayTable = ({ facts, steps }: { facts: DayFacts; steps: readonly Sh
           ))}
         </tbody>
       </table>
-    </div>
+    </WideTable>
   );
 };
 

@@ -97,8 +97,8 @@ test('the picture names every block, and draws soaking and what is late as such'
     </MemoryRouter>,
   );
   expect(screen.getAllByRole('link').map((link) => link.getAttribute('aria-label'))).toEqual([
-    expect.stringContaining('1 No. 1, Grey stone'),
-    expect.stringContaining('1 No. 1, Red stone'),
+    expect.stringContaining('1 Grey stone, No. 1'),
+    expect.stringContaining('1 Red stone, No. 1'),
   ]);
   expect(container.querySelectorAll('[data-late]')).toHaveLength(2);
   expect(container.querySelectorAll('[data-soak]')).toHaveLength(1);

@@ -83,9 +83,9 @@ const fitting = (text: string, widthPx: number): string => {
 const Block = ({ step, x, width }: { step: ShownStep; x: number; width: number }) => (
   <Link
     to={`/jobs/${step.of.jobId}/bench`}
-    aria-label={`${step.of.tagNumber} ${step.of.blade}, ${step.stoneName}: ${step.title}`}
+    aria-label={`${step.of.tagNumber} ${step.stoneName}, ${step.of.blade}: ${step.title}`}
   >
-    <g transform={`translate(${x} 8)`}>
+    <g transform={`translate(${x} 8)`} aria-hidden>
       <rect
         data-block=""
         data-late={step.lateMinutes > 0 ? '' : undefined}

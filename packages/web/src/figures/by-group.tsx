@@ -8,6 +8,7 @@ import { dayAndYear, fixed, monthAndYear } from '../theme/format';
 import { Figures, Panel, Row, Stack } from '../theme/layout';
 import { SegmentedControl } from '../theme/segmented-control';
 import { CsvLink } from './csv-link';
+import { WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 const SHOWN = [
@@ -30,7 +31,7 @@ interface ByGroupProps {
 }
 
 const Lines = ({ sheet, currency }: Omit<ByGroupProps, 'query'>) => (
-  <div style={{ overflowX: 'auto' }}>
+  <WideTable label={STRINGS.theTable}>
     <table>
       <thead>
         <tr>
@@ -69,7 +70,7 @@ const Lines = ({ sheet, currency }: Omit<ByGroupProps, 'query'>) => (
         ))}
       </tbody>
     </table>
-  </div>
+  </WideTable>
 );
 
 export const ByGroup = ({ sheet, query, currency }: ByGroupProps) => {
@@ -127,7 +128,7 @@ export const ByGroup = ({ sheet, query, currency }: ByGroupProps) => {
           heightPx={sheet.by === 'week' || sheet.by === 'month' ? 240 : 310}
           option={option}
         />
-        <Fold title={STRINGS.theTable} says={STRINGS.linesAsTable(sheet.lines.length)}>
+        <Fold title={STRINGS.theTable} level={2} says={STRINGS.linesAsTable(sheet.lines.length)}>
           <Lines sheet={sheet} currency={currency} />
         </Fold>
       </Stack>

@@ -2,6 +2,7 @@
 import { money, moneyRange, type FigureSheet, type QuoteLine } from '@patient-edge/contract';
 import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { CsvLink } from './csv-link';
+import { WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 interface QuotesProps {
@@ -42,7 +43,7 @@ export const Quotes = ({ sheet: { quotes }, query, currency }: QuotesProps) => (
         <CsvLink query={query} table="quotes" />
       </Row>
       <MutedText>{STRINGS.quotesAre}</MutedText>
-      <div style={{ overflowX: 'auto' }}>
+      <WideTable label={STRINGS.quotes}>
         <table>
           <thead>
             <tr>
@@ -75,7 +76,7 @@ export const Quotes = ({ sheet: { quotes }, query, currency }: QuotesProps) => (
             ))}
           </tbody>
         </table>
-      </div>
+      </WideTable>
     </Stack>
   </Panel>
 );

@@ -5,6 +5,7 @@ import { dayAndYear } from '../theme/format';
 import { Figures, Panel, Row, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { CsvLink } from './csv-link';
+import { WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 /** So many are shown; the file has more. */
@@ -21,7 +22,7 @@ export const Regulars = ({ query }: { query: string }) => {
           <CsvLink query={query} table="regulars" />
           <Link to="/ready">{STRINGS.writeToThem}</Link>
         </Row>
-        <div style={{ overflowX: 'auto' }}>
+        <WideTable label={STRINGS.regulars}>
           <table>
             <thead>
               <tr>
@@ -48,7 +49,7 @@ export const Regulars = ({ query }: { query: string }) => {
               ))}
             </tbody>
           </table>
-        </div>
+        </WideTable>
       </Stack>
     </Panel>
   );

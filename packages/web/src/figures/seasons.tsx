@@ -7,6 +7,7 @@ import { Fold } from '../theme/fold';
 import { monthName } from '../theme/format';
 import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { CsvLink } from './csv-link';
+import { WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 interface PartProps {
@@ -19,7 +20,7 @@ const MONTHS = Array.from({ length: 12 }, (_, month) => month);
 const TONES = ['accent', 'cut', 'soft', 'ink', 'line'] as const;
 
 const ByMonth = ({ seasons }: Pick<FigureSheet, 'seasons'>) => (
-  <div style={{ overflowX: 'auto' }}>
+  <WideTable label={STRINGS.theTable}>
     <table>
       <thead>
         <tr>
@@ -44,7 +45,7 @@ const ByMonth = ({ seasons }: Pick<FigureSheet, 'seasons'>) => (
         ))}
       </tbody>
     </table>
-  </div>
+  </WideTable>
 );
 
 export const Seasons = ({ sheet: { seasons }, query }: PartProps) => {

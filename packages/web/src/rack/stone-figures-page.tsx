@@ -20,6 +20,7 @@ import { PageHeading } from '../theme/page-heading';
 import { textOf } from '../theme/text';
 import { Waiting } from '../theme/waiting';
 import { ShelfNav } from './shelf-nav';
+import { WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 interface Line {
@@ -58,7 +59,7 @@ const rhythm = ({ stone, did }: Line): string =>
       : STRINGS.everyMinutesOf(Math.round(did.flattenedEveryMinutes), stone.minutesFlat);
 
 const StoneTable = ({ lines, currency }: { lines: readonly Line[]; currency: string }) => (
-  <div style={{ overflowX: 'auto' }}>
+  <WideTable label={STRINGS.steelTakenInAYear}>
     <table>
       <thead>
         <tr>
@@ -103,7 +104,7 @@ const StoneTable = ({ lines, currency }: { lines: readonly Line[]; currency: str
         ))}
       </tbody>
     </table>
-  </div>
+  </WideTable>
 );
 
 const Plates = ({ plates }: Pick<StoneSheet, 'plates'>) => (

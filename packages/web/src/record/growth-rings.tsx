@@ -26,10 +26,6 @@ const Svg = styled.svg`
     stroke: var(--accent);
     stroke-width: 2.4px;
   }
-  & text {
-    font: 400 13px var(--text);
-    fill: var(--ink-soft);
-  }
 `;
 
 export const GrowthRings = ({ visits }: { visits: readonly VisitMeasured[] }) => {
@@ -39,19 +35,23 @@ export const GrowthRings = ({ visits }: { visits: readonly VisitMeasured[] }) =>
   const top = apexes.at(-1)! - SHOWN_MM;
   const scale = HEIGHT_PX / (lowest - top);
   const widest = Math.max(...rings.flat().map(([x]) => Math.abs(x)));
-  // Beside the blade, wherever the label stands.
-  const beside = widest * WIDENED * scale + 10;
-  const half = beside + 84;
+  const half = widest * WIDENED * scale + 10;
   const points = (index: number): string =>
     rings[index]!.map(
       ([x, below]) => `${(x * WIDENED * scale).toFixed(2)},${((below - top) * scale).toFixed(2)}`,
     ).join(' ');
-  const at = (index: number): number => (apexes[index]! - top) * scale;
   const last = rings.length - 1;
   return (
     <Stack $gap={6}>
       <h3>{STRINGS.sectionsOfVisits}</h3>
-      <MutedText>{STRINGS.sectionsSaid(rings.length, WIDENED)}</MutedText>
+      <MutedText>
+        {STRINGS.sectionsSaid(
+          rings.length,
+          dayAndYear(visits[0]!.at),
+          dayAndYear(visits[last]!.at),
+          WIDENED,
+        )}
+      </MutedText>
       <Svg
         viewBox={`${-half} 0 ${2 * half} ${HEIGHT_PX}`}
         height={HEIGHT_PX}
@@ -66,14 +66,6 @@ export const GrowthRings = ({ visits }: { visits: readonly VisitMeasured[] }) =>
             style={{ opacity: 0.35 + (0.5 * index) / rings.length }}
           />
         ))}
-        <text x={beside} y={Math.min(HEIGHT_PX - 2, at(0) + 4)}>
-          {dayAndYear(visits[0]!.at)}
-        </text>
-        {at(0) - at(last) > 16 && (
-          <text x={-beside} y={at(last)} textAnchor="end">
-            {dayAndYear(visits[last]!.at)}
-          </text>
-        )}
       </Svg>
     </Stack>
   );

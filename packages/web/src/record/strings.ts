@@ -107,8 +107,8 @@ export const STRINGS = stringsOf('record', {
   lowerBy: (figure: string, years: string) => `${figure} lower at the heel since ${years}.`,
   asHighAs: (day: string) => `As high at the heel as ${day}.`,
   sectionsOfVisits: 'Section at every visit',
-  sectionsSaid: (count: number, widened: number) =>
-    `${count} visits over one another, the spine fixed; widths are drawn ${widened} times as wide. The latest is filled.`,
+  sectionsSaid: (count: number, first: string, last: string, widened: number) =>
+    `${count} visits over one another, the spine fixed: ${first} lowest, ${last} filled. Widths are drawn ${widened} times as wide.`,
   thinningEachVisit: 'Thinning a little at each visit',
   edgeAlone: (visits: number, behind: string, steel: string) =>
     `In ${visits} visits, cutting the edge alone leaves ${behind} behind it and takes ${steel} mm³.`,

@@ -81,11 +81,9 @@ const fitting = (text: string, widthPx: number): string => {
 };
 
 const Block = ({ step, x, width }: { step: ShownStep; x: number; width: number }) => (
-  <Link
-    to={`/jobs/${step.of.jobId}/bench`}
-    aria-label={`${step.of.tagNumber} ${step.stoneName}, ${step.of.blade}: ${step.title}`}
-  >
-    <g transform={`translate(${x} 8)`} aria-hidden>
+  <Link to={`/jobs/${step.of.jobId}/bench`}>
+    <g transform={`translate(${x} 8)`}>
+      <title>{`${step.of.tagNumber} ${step.of.blade}, ${step.stoneName}: ${step.title}`}</title>
       <rect
         data-block=""
         data-late={step.lateMinutes > 0 ? '' : undefined}

@@ -29,6 +29,9 @@ const CROWDED = [
   'a stone',
   'where to clamp',
   'forecasts',
+  'the day',
+  'the shop in figures',
+  'trials',
   'people',
 ];
 const SCREENS_READ = IS_WHOLE ? SCREENS : SCREENS.filter(({ name }) => CROWDED.includes(name));

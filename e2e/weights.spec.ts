@@ -57,8 +57,8 @@ test('the shop loads at most 185 kB of script', async ({ page, browser }) => {
   await fresh.context().close();
 });
 
-// The planner itself, which works in the page's own worker, is 70 kB of it; 146 kB are there from the shop.
-test('a plan loads at most 360 kB of script', async ({ page, browser }) => {
+// The planner itself, which works in the page's own worker, is 80 kB of it, its sentences among them; 150 kB are there from the shop.
+test('a plan loads at most 380 kB of script', async ({ page, browser }) => {
   await enterShop(page, shop.address, ...BENCH);
   const id = await jobNumber(page, shop.address, 'Squash cleaver');
   const state = await page.context().storageState();
@@ -67,6 +67,6 @@ test('a plan loads at most 360 kB of script', async ({ page, browser }) => {
     fresh.getByRole('list', { name: 'Operations' }).waitFor(),
   );
   test.info().annotations.push({ type: 'script', description: `${kB.toFixed(0)} kB` });
-  expect(kB).toBeLessThanOrEqual(360);
+  expect(kB).toBeLessThanOrEqual(380);
   await fresh.context().close();
 });

@@ -21,7 +21,7 @@ import {
 } from '@patient-edge/core';
 import { number, text, version, type Checked } from './schema-parts';
 import { MOST_GAUGE_STROKES } from './shop-rules';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 const shownCodes = Joi.array<BenchAskCode[]>()
   .items(Joi.string().valid(...BENCH_ASK_CODES))

@@ -2,7 +2,7 @@
 import Joi from 'joi';
 import { FIGURE_GROUPS, FIGURE_TABLES, type FigureGroup, type FigureTable } from './figures-wire';
 import { isoDate, type Checked } from './schema-parts';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export interface FigureQuery {
   readonly fromDay: string | null;

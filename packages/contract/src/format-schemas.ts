@@ -10,7 +10,7 @@ import {
 } from './formats';
 import { oneOf, type Checked } from './schema-parts';
 import { INSTRUMENTS, type Instrument } from './shop-rules';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export const formatsSchema = Joi.object<Checked<ShopFormats>, true>({
   language: oneOf(STRINGS.languageOfDates, DATE_LANGUAGES),

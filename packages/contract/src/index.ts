@@ -21,6 +21,7 @@ export * from './money';
 export * from './promise';
 export * from './history';
 export * from './day';
+export * from './day-schemas';
 export * from './figures-schemas';
 export * from './figures-wire';
 export * from './record-schemas';

@@ -39,7 +39,7 @@ import {
   type Checked,
 } from './schema-parts';
 import { customerSchema, type CustomerBody } from './schemas';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 const damageSchema = Joi.object<Checked<Damage>, true>({
   id: text(STRINGS.damage, 40).required(),

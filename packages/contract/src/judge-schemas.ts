@@ -8,7 +8,7 @@ import {
   type PriceTerms,
 } from '@patient-edge/core';
 import { number, oneOf, optionalText, text, version, type Checked } from './schema-parts';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export interface ConsentBody {
   readonly version: number;

@@ -12,7 +12,7 @@ import {
   type Checked,
 } from './schema-parts';
 import { MOST_CLOSED_STRETCHES, MOST_PLACES } from './shop-rules';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export interface PlaceBody extends Omit<Place, 'id'> {
   /** Null for a new one. */

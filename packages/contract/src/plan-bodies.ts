@@ -3,7 +3,7 @@ import Joi from 'joi';
 import type { PlanChoices, PlanResult } from '@patient-edge/core';
 import { choicesSchema } from './plan-schemas';
 import { optionalText, text, version, type Checked } from './schema-parts';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export interface HabitsBody {
   readonly choices: PlanChoices;

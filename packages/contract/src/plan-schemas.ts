@@ -68,7 +68,7 @@ import {
 } from '@patient-edge/core';
 import { number, oneOf, openNumber, text, yesOrNo, type Checked } from './schema-parts';
 import { MOST_STONES } from './shop-rules';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 const stoneId = (label: string) => text(label, 20);
 const finishWindow = Joi.array()

@@ -1,7 +1,7 @@
 /** What is asked of the record. */
 import Joi from 'joi';
 import { isoDate, text, type Checked } from './schema-parts';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export interface ForecastQuery {
   readonly fromDay: string | null;

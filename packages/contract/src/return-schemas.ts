@@ -24,7 +24,7 @@ import {
 } from './schema-parts';
 import { CURRENCIES } from './judge-schemas';
 import { OWN_ID } from './schemas';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 const minor = (label: string) => number().integer().min(0).max(100_000_000).required().label(label);
 

@@ -1,6 +1,6 @@
 /** Parts that the schemas are made of. */
 import Joi from 'joi';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 /** Numbers and yes-or-no come as such, never as text. */
 export const number = () => Joi.number().strict();

@@ -29,7 +29,7 @@ import {
   type Checked,
 } from './schema-parts';
 import { ROLES, type Role } from './shop-rules';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 const login = Joi.string()
   .pattern(/^[a-z][a-z0-9.-]{1,39}$/, {

@@ -23,7 +23,7 @@ import {
   yesOrNo,
   type Checked,
 } from './schema-parts';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export const BURR_HABITS: readonly BurrHabit[] = [
   'clinging',

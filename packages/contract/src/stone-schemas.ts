@@ -29,7 +29,7 @@ import {
   type Checked,
 } from './schema-parts';
 import { MOST_STONES } from './shop-rules';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export interface StoneBody {
   readonly name: string;

@@ -2,7 +2,7 @@
 import Joi from 'joi';
 import { TRIAL_WAYS, type TrialArm, type TrialResult, type TrialWay } from '@patient-edge/core';
 import { id, text, type Checked } from './schema-parts';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export interface TrialBlade {
   readonly bladeId: number;

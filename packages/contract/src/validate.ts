@@ -1,7 +1,7 @@
 /** Validation at the door: every refusal names the field, the limit and what was given. */
 import type Joi from 'joi';
 import { unreadable, type FieldError } from './readable';
-import { STRINGS } from './strings';
+import { STRINGS } from './field-strings';
 
 export type { FieldError } from './readable';
 

@@ -3,6 +3,7 @@ import type { BladeRecord } from '@patient-edge/contract';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useBlade } from '../api/hooks';
+import { WhenReady } from '../intake/when-ready';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { parseNumber } from '../theme/format';
@@ -17,6 +18,7 @@ import { NextBlade } from './next-blade';
 import { FindBlade, SeenBefore } from './seen-before';
 import { TakenIn } from './taken-in';
 import { useDropOff, type DropOffState } from './use-drop-off';
+import { promiseIn } from './promise-in';
 import { STRINGS } from './strings';
 
 /** As it was sent, until it is answered. */
@@ -102,7 +104,14 @@ const InHand = ({ dropOff }: { dropOff: DropOffState }) => {
   return (
     <Panel aria-label={STRINGS.bladeInHand}>
       <Stack $gap={10}>
-        <h2>{blades.length === 0 ? STRINGS.theBlade : STRINGS.blade(blades.length + 1)}</h2>
+        <Row $gap={24} $align="baseline">
+          <h2>{blades.length === 0 ? STRINGS.theBlade : STRINGS.blade(blades.length + 1)}</h2>
+          <WhenReady
+            kindId={nextValues.kindId}
+            promisedOn={nextValues.promisedOn}
+            onChoose={(next) => promiseIn(dropOff.next, next)}
+          />
+        </Row>
         {!customerValues.customerIsNew && known && known.blades.length > 0 && (
           <SeenBefore
             known={known.blades.filter(

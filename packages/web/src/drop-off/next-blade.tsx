@@ -6,8 +6,8 @@ import styled from 'styled-components';
 import { Columns } from '../theme/columns';
 import { KIND_OPTIONS, USE_OPTIONS, useSteelOptions } from '../intake/choices';
 import { KindStrip } from '../intake/kind-strip';
-import { PromisedOn, type Promised } from '../intake/promised-on';
-import { WhenReady } from '../intake/when-ready';
+import { PromisedOn } from '../intake/promised-on';
+import { promiseIn } from './promise-in';
 import { FormPick, FormTypeAhead } from '../theme/form-choices';
 import { FormText, InForm } from '../theme/form-fields';
 import { FormNumber } from '../theme/form-number';
@@ -39,14 +39,8 @@ interface NextBladeProps {
 }
 
 export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
-  const { control, setValue, clearErrors, getValues, formState } = form;
+  const { control, setValue, getValues, formState } = form;
   const placeId = useWatch({ control, name: 'placeId' });
-  const promisedOn = useWatch({ control, name: 'promisedOn' });
-  const promise = (next: Promised): void => {
-    setValue('promisedOn', next.promisedOn, { shouldDirty: true });
-    setValue('placeId', next.placeId, { shouldDirty: true });
-    clearErrors('promisedOn');
-  };
   const steelOptions = useSteelOptions();
   const kindInput = useRef<HTMLInputElement>(null);
   const chooseKind = (id: string): void => {
@@ -82,7 +76,12 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
           <FormText control={control} name="askedFor" label={STRINGS.whatTheyAskFor} />
           <InForm control={control} name="promisedOn">
             {({ value, error }) => (
-              <PromisedOn promisedOn={value} placeId={placeId} onChange={promise} error={error} />
+              <PromisedOn
+                promisedOn={value}
+                placeId={placeId}
+                onChange={(next) => promiseIn(form, next)}
+                error={error}
+              />
             )}
           </InForm>
           <FormTypeAhead
@@ -112,7 +111,6 @@ export const NextBlade = ({ form, kindId, brought, onAdd }: NextBladeProps) => {
             <MutedText>{STRINGS.orEnterMeasuresMayWait}</MutedText>
           </Beside>
         </Columns>
-        <WhenReady kindId={kindId} promisedOn={promisedOn} onChoose={promise} />
         {brought !== null && <Notice>{brought.text}</Notice>}
         {brought?.backSoon && (
           <Notice tone="cut">

@@ -21,7 +21,8 @@ export const WhenReady = ({ kindId, promisedOn, onChoose }: WhenReadyProps) => {
   if (!answer || !first) return null;
   const isTooSoon = promisedOn !== '' && promisedOn < first.day;
   return (
-    <Row $gap={12} $align="baseline">
+    // No higher than the heading it stands beside: the button below stays in sight.
+    <Row $gap={12} $align="baseline" style={{ marginBlock: -8 }}>
       <MutedText>{STRINGS.fitsFrom(Math.round(answer.minutes))}</MutedText>
       {answer.offers.slice(0, OFFERED).map((offer) => (
         <QuietButton

@@ -46,7 +46,7 @@ export default defineConfig({
     rollupOptions: {
       output: {
         // A worker asks for the language of its page before it makes any sentence of its own.
-        banner: "if (self.name) await import('/languages/' + self.name + '.js');",
+        banner: "if (globalThis.name) await import('/languages/' + globalThis.name + '.js');",
       },
     },
   },

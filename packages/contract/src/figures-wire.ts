@@ -42,6 +42,8 @@ export interface QuoteLine {
   readonly blades: number;
   /** Of those with an estimate: what was said before the work, and what was charged. */
   readonly quoted: number;
+  /** Of those, to which the customer said yes before the work. */
+  readonly agreed: number;
   readonly quotedLowMinor: number;
   readonly quotedHighMinor: number;
   readonly chargedMinor: number;

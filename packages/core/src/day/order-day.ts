@@ -253,11 +253,15 @@ export class DaySearch {
  * The best order found within so many orders tried; exact for small days. Errors: INVALID_INPUT for a stone that is not
  * there.
  */
-export const orderDay = (input: DayInput, tries: number): Result<OrderedDay> => {
+export const orderDay = (
+  input: DayInput,
+  tries: number,
+  mostNodes = MOST_NODES,
+): Result<OrderedDay> => {
   const compiled = compileDay(input);
   if (!compiled.ok) return compiled;
   const search = new DaySearch(compiled.value);
-  search.tryExactly();
+  search.tryExactly(mostNodes);
   search.improve(tries);
   return ok(search.result());
 };

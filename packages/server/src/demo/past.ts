@@ -145,10 +145,11 @@ const courseOf = (
 };
 
 /** By the minute, as the boat reckons; the estimate is told in a range that holds most times. */
-const pricesOf = (foreseenSeconds: number, { normal }: Chance) => {
+const pricesOf = (foreseenSeconds: number, { normal, uniform }: Chance) => {
   const to50 = (minor: number): number => Math.max(50, 50 * Math.round(minor / 50));
   const usual = 800 + (55 * foreseenSeconds) / 60;
   return {
+    isAgreed: uniform() < 0.8,
     lowMinor: to50(0.85 * usual),
     highMinor: to50(1.2 * usual),
     priceMinor: to50(usual * Math.exp(0.12 * normal())),

@@ -150,6 +150,7 @@ export interface Dealings {
   readonly cause: string | null;
   readonly readyAt: Date;
   readonly returnedAt: Date;
+  readonly isAgreed: boolean;
   readonly lowMinor: number;
   readonly highMinor: number;
   readonly priceMinor: number;
@@ -161,6 +162,12 @@ export const addDealings = async (db: Queryable, jobId: number, of: Dealings): P
     "INSERT INTO estimate_line (job_id, position, label, low_minor, high_minor) VALUES (?, 0, 'New edge', ?, ?)",
     [jobId, of.lowMinor, of.highMinor],
   );
+  if (of.isAgreed)
+    await execute(
+      db,
+      "UPDATE job SET estimate_agreed_by = 'the customer', estimate_agreed_at = taken_in_at WHERE id = ?",
+      [jobId],
+    );
   await execute(db, 'INSERT INTO bill (job_id, price_minor) VALUES (?, ?)', [jobId, of.priceMinor]);
   await execute(
     db,

@@ -38,12 +38,12 @@ const addVisits = (db: Queryable, ahead: string, jobId: number | null): Promise<
   execute(
     db,
     `INSERT IGNORE INTO visit_figure (job_id, returned_on, place_id, kind, customer_id, worked_seconds, foreseen_seconds,
-       quoted_low_minor, quoted_high_minor, earned_minor, days_late, late_because, sent_back, declined)
-     SELECT id, returnedOn, placeId, kind, customerId, worked, foreseen, low, high, earned,
+       quoted_low_minor, quoted_high_minor, agreed, earned_minor, days_late, late_because, sent_back, declined)
+     SELECT id, returnedOn, placeId, kind, customerId, worked, foreseen, low, high, agreed, earned,
        DATEDIFF(readyOn, promisedOn), ${BECAUSE}, round > 1, declined
      FROM (SELECT j.id, ${local('j.returned_at')} AS returnedOn, j.place_id AS placeId, b.kind, b.customer_id AS customerId,
          j.promised_on AS promisedOn, j.round, j.decline_reason IS NOT NULL AS declined,
-         COALESCE(l.price_minor - l.discount_minor, 0) AS earned,
+         COALESCE(l.price_minor - l.discount_minor, 0) AS earned, j.estimate_agreed_at IS NOT NULL AS agreed,
          COALESCE((SELECT SUM(p.worked_seconds) FROM plan_step p WHERE ${DONE}), 0) AS worked,
          (SELECT SUM(p.forecast_p50_seconds) FROM plan_step p WHERE ${DONE}) AS foreseen,
          (SELECT SUM(p.forecast_p90_seconds) FROM plan_step p WHERE ${DONE}) AS slow,
@@ -71,6 +71,7 @@ const addDays = (db: Queryable, jobId: number | null, sign: 1 | -1): Promise<unk
     ['sent_back', 'f.sent_back'],
     ['declined', 'f.declined'],
     ['quoted', QUOTED],
+    ['agreed', `${QUOTED} AND f.agreed`],
     ['quoted_low_minor', `IF(${QUOTED}, f.quoted_low_minor, 0)`],
     ['quoted_high_minor', `IF(${QUOTED}, f.quoted_high_minor, 0)`],
     ['charged_minor', `IF(${QUOTED}, f.earned_minor, 0)`],
@@ -163,6 +164,7 @@ export interface DaySums extends FigureSums, Omit<QuoteSums, 'earnedMinor' | 'ea
 }
 export interface QuoteSums {
   readonly quoted: number;
+  readonly agreed: number;
   readonly quotedLowMinor: number;
   readonly quotedHighMinor: number;
   readonly chargedMinor: number;
@@ -187,7 +189,7 @@ export const daySums = (
        ${sumOf('f.earned_minor')} AS earnedMinor, ${sumOf('f.late')} AS late, ${sumOf('f.sent_back')} AS sentBack, ${sumOf('f.declined')} AS declined,
        ${sumOf('f.late_sent_back')} AS lateSentBack, ${sumOf('f.late_took_longer')} AS lateTookLonger,
        ${sumOf('f.late_waited')} AS lateWaited, ${sumOf('f.late_begun')} AS lateBegun,
-       ${sumOf('f.quoted')} AS quoted, ${sumOf('f.quoted_low_minor')} AS quotedLowMinor, ${sumOf('f.quoted_high_minor')} AS quotedHighMinor,
+       ${sumOf('f.quoted')} AS quoted, ${sumOf('f.agreed')} AS agreed, ${sumOf('f.quoted_low_minor')} AS quotedLowMinor, ${sumOf('f.quoted_high_minor')} AS quotedHighMinor,
        ${sumOf('f.charged_minor')} AS chargedMinor, ${sumOf('f.charged_above')} AS above, ${sumOf('f.charged_below')} AS below,
        ${sumOf('f.foreseen_seconds')} AS foreseenSeconds, ${sumOf('f.foreseen_worked_seconds')} AS foreseenWorkedSeconds
      FROM day_figure f WHERE ${WITHIN} GROUP BY 1, 2, 3 HAVING blades > 0 ORDER BY 1`,

@@ -104,7 +104,8 @@ const InHand = ({ dropOff }: { dropOff: DropOffState }) => {
   return (
     <Panel aria-label={STRINGS.bladeInHand}>
       <Stack $gap={10}>
-        <Row $gap={24} $align="baseline">
+        {/* As high before the days are known as after: nothing moves under a finger. */}
+        <Row $gap={24} $align="baseline" style={{ minHeight: 36 }}>
           <h2>{blades.length === 0 ? STRINGS.theBlade : STRINGS.blade(blades.length + 1)}</h2>
           <WhenReady
             kindId={nextValues.kindId}

@@ -31,6 +31,7 @@ const sheet: FigureSheet = {
       name: 'Chef’s knife',
       blades: 10,
       quoted: 8,
+      agreed: 7,
       quotedLowMinor: 8000,
       quotedHighMinor: 16_000,
       chargedMinor: 12_000,
@@ -80,6 +81,7 @@ test('estimates are means of those with one; an hour earns by all the work', () 
   expect(cells).toEqual([
     '10',
     'EUR 10.00 to EUR 20.00',
+    '7 of 8',
     'EUR 15.00',
     '1 / 2',
     '20 min',

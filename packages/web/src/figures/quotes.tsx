@@ -26,6 +26,7 @@ const estimated = (line: QuoteLine, currency: string): string =>
 const cellsOf = (line: QuoteLine, currency: string): readonly string[] => [
   String(line.blades),
   estimated(line, currency),
+  line.quoted === 0 ? '' : STRINGS.agreedOf(line.agreed, line.quoted),
   line.quoted === 0 ? '' : money(Math.round(line.chargedMinor / line.quoted), currency),
   line.quoted === 0 ? '' : `${line.above} / ${line.below}`,
   minutesEach(line.foreseenSeconds, line.blades),
@@ -51,6 +52,7 @@ export const Quotes = ({ sheet: { quotes }, query, currency }: QuotesProps) => (
                 STRINGS.kind,
                 STRINGS.blades,
                 STRINGS.estimated,
+                STRINGS.agreed,
                 STRINGS.charged,
                 STRINGS.aboveBelow,
                 STRINGS.foreseen,

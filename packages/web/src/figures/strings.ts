@@ -63,6 +63,8 @@ export const STRINGS = stringsOf('figures', {
   quotesAre:
     'What was estimated and charged for a blade, how long it was foreseen to take and took, and what an hour earned.',
   estimated: 'Estimated',
+  agreed: 'Agreed',
+  agreedOf: (agreed: number, quoted: number) => `${agreed} of ${quoted}`,
   charged: 'Charged',
   aboveBelow: 'Above / below',
   foreseen: 'Foreseen',

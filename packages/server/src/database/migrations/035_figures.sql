@@ -11,6 +11,8 @@ CREATE TABLE IF NOT EXISTS visit_figure (
   foreseen_seconds DOUBLE NULL,
   quoted_low_minor INT UNSIGNED NULL,
   quoted_high_minor INT UNSIGNED NULL,
+  -- The customer said yes to the estimate.
+  agreed BOOLEAN NOT NULL,
   earned_minor INT UNSIGNED NOT NULL,
   days_late SMALLINT NOT NULL,
   late_because ENUM('sent back', 'took longer', 'waited for an answer', 'begun late', 'other') NULL,
@@ -37,6 +39,7 @@ CREATE TABLE IF NOT EXISTS day_figure (
   declined INT NOT NULL,
   -- Of those with an estimate.
   quoted INT NOT NULL,
+  agreed INT NOT NULL,
   quoted_low_minor BIGINT NOT NULL,
   quoted_high_minor BIGINT NOT NULL,
   charged_minor BIGINT NOT NULL,

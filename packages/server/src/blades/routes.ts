@@ -7,7 +7,7 @@ import { findCustomer, toCustomer } from '../customers/queries';
 import { conflict, notFound } from '../http/errors';
 import { allow, pathId } from '../http/request';
 import { readJob } from '../jobs/job';
-import { readShopDetails, shopName } from '../shop/details';
+import { shopLines } from '../shop/details';
 import { readFormats } from '../shop/formats';
 import { wishOfBlade } from '../visits/queries';
 import { findBlade, visitsOfBlade } from './queries';
@@ -42,9 +42,7 @@ export const bladeRoutes = (pool: Pool, compute: Compute): Router => {
   router.get('/blades/:id/years.pdf', allow(), async (request, response) => {
     const record = await recordOf(pathId(request, 'id', STRINGS.thisBlade));
     if (record.visits.length < LEAST_VISITS) throw conflict(STRINGS.tooFewVisits);
-    const { address, phone } = await readShopDetails(pool);
-    const shopLines = [await shopName(pool), ...address.split('\n'), phone].filter(Boolean);
-    const paper = yearsPaper(record, shopLines, await readFormats(pool));
+    const paper = yearsPaper(record, await shopLines(pool), await readFormats(pool));
     response
       .type('application/pdf')
       .set('Content-Disposition', `inline; filename="years-of-blade-${record.blade.id}.pdf"`)

@@ -7,7 +7,6 @@ import {
   placesOn,
   stepRange,
   stepTime,
-  textOf,
   weekdayOfDay,
   withoutYes,
   workingMinutesUntil,
@@ -16,7 +15,7 @@ import {
   type WorkingDay,
 } from '@patient-edge/core';
 import type { Queryable } from '../database/pool';
-import { measuresOf } from '../jobs/rows';
+import { isInHand, measuresOf } from '../jobs/rows';
 import { listClosedDays, listPlaces } from '../places/queries';
 import { stoneIds } from '../record/queries';
 import { learnRatesOf } from '../record/rates';
@@ -25,22 +24,21 @@ import { listStones } from '../stones/queries';
 import {
   countUnplanned,
   presenceOn,
+  queueAnswers,
   queueJobs,
   queueSteps,
-  yesOf,
   type QueueJobRow,
   type QueueStepRow,
 } from './queries';
 
 /** Where no place says its hours. */
 const USUAL_FROM = '09:00';
-const USUAL_UNTIL = '18:00';
+export const USUAL_UNTIL = '18:00';
 /** So far ahead a day is worked out. */
-const DAYS_AHEAD = 42;
+export const DAYS_AHEAD = 42;
 const SUNDAY = 7;
 /** To make a stone flat, where nobody has done it yet. */
 const FLATTEN_MINUTES = 4;
-const IN_HAND_MS = 15 * 60_000;
 
 export const minuteOf = (time: string): number => {
   const [hours, minutes] = time.split(':').map(Number) as [number, number];
@@ -65,16 +63,11 @@ export const workingDays = async (db: Queryable, today: string): Promise<Working
       ? open.length > 0
       : weekdayOfDay(day) !== SUNDAY && closedOn(closed, day) === null;
     if (!isOpen) continue;
+    const hours = open.length > 0 ? open : [{ opensAt: null, closesAt: null }];
     days.push({
       day,
-      fromMinute: Math.min(
-        ...open.map(({ opensAt }) => minuteOf(opensAt ?? USUAL_FROM)),
-        minuteOf(open.length > 0 ? '23:59' : USUAL_FROM),
-      ),
-      untilMinute: Math.max(
-        ...open.map(({ closesAt }) => minuteOf(closesAt ?? USUAL_UNTIL)),
-        minuteOf(open.length > 0 ? '00:00' : USUAL_UNTIL),
-      ),
+      fromMinute: Math.min(...hours.map(({ opensAt }) => minuteOf(opensAt ?? USUAL_FROM))),
+      untilMinute: Math.max(...hours.map(({ closesAt }) => minuteOf(closesAt ?? USUAL_UNTIL))),
     });
   }
   return days;
@@ -92,32 +85,21 @@ const timesOf = (
   return [done(seconds), done(stepRange(seconds).highS)];
 };
 
-/** Every question of a step that keeps it from being begun is one the customer has not said yes to. */
-const waitsFor = (first: QueueStepRow | undefined, yes: readonly string[]): boolean =>
-  withoutYes(
-    ((first?.asks ?? []) as { readonly id: string; readonly text: string }[]).map(({ id }) => ({
-      id,
-      text: '',
-    })),
-    yes.map((matter) => ({ matter, answer: 'yes' as const })),
-  ).length > 0;
+type Answers = Awaited<ReturnType<typeof queueAnswers>>;
 
-const jobFacts = async (
-  db: Queryable,
+const jobFacts = (
   row: QueueJobRow,
-  ratesOf: (steel: string) => BladeRates | null,
+  steps: readonly QueueStepRow[],
+  answers: Answers,
+  rates: BladeRates | null,
   days: readonly WorkingDay[],
   now: Date,
-): Promise<DayJobFacts> => {
-  const rates = ratesOf(row.steel);
-  const steps = await queueSteps(db, row.jobId);
-  const isInHand =
-    row.stage === 'on the bench' &&
-    row.inHandBy !== null &&
-    row.inHandAt !== null &&
-    now.getTime() - row.inHandAt.getTime() < IN_HAND_MS;
+): DayJobFacts => {
   const [first] = steps;
-  const open = isInHand ? steps.slice(1) : steps;
+  const inHand = first && isInHand(row, now.getTime()) ? { staffId: row.inHandBy, first } : null;
+  const open = inHand ? steps.slice(1) : steps;
+  // A question the customer has not said yes to keeps the step from being begun.
+  const asks = (first?.asks ?? []).map(({ id }) => ({ id, text: '' }));
   return {
     jobId: row.jobId,
     tagNumber: row.tagNumber,
@@ -131,11 +113,12 @@ const jobFacts = async (
       minute: minuteOf(row.closesAt ?? USUAL_UNTIL),
     }),
     mark: row.mark,
-    waitsForAnswer: first !== undefined && waitsFor(first, await yesOf(db, row.jobId)),
-    inHand:
-      isInHand && first
-        ? { staffId: row.inHandBy, title: first.title, minutes: timesOf(first, rates)[0] / 60 }
-        : null,
+    waitsForAnswer: withoutYes(asks, answers).length > 0,
+    inHand: inHand && {
+      staffId: inHand.staffId,
+      title: inHand.first.title,
+      minutes: timesOf(inHand.first, rates)[0] / 60,
+    },
     steps: open.map((step) => {
       const [p50Seconds, p90Seconds] = timesOf(step, rates);
       return {
@@ -182,8 +165,17 @@ export const readDayFacts = async (db: Queryable, now: Date): Promise<DayFacts> 
     known.set(steel, made);
     return made;
   };
-  const jobs: DayJobFacts[] = [];
-  for (const row of rows) jobs.push(await jobFacts(db, row, ratesOf, days, now));
+  const [steps, answers] = [await queueSteps(db), await queueAnswers(db)];
+  const jobs = rows.map((row) =>
+    jobFacts(
+      row,
+      steps.filter(({ jobId }) => jobId === row.jobId),
+      answers.filter(({ jobId }) => jobId === row.jobId),
+      ratesOf(row.steel),
+      days,
+      now,
+    ),
+  );
   const people = (await presenceOn(db, moment.day)).map((person): DayPersonFacts => {
     const job = jobs.find(({ inHand }) => inHand?.staffId === person.staffId);
     const fromTime = person.fromTime ?? USUAL_FROM;
@@ -217,6 +209,3 @@ export const readDayFacts = async (db: Queryable, now: Date): Promise<DayFacts> 
     unplanned: await countUnplanned(db),
   };
 };
-
-/** Said of a step without its stone. */
-export const titleText = (title: QueueStepRow['title']): string => textOf(title);

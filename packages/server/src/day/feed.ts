@@ -85,7 +85,7 @@ export const calendarOf = (name: string, steps: readonly TimedStep[]): string =>
       start: first.from,
       end: until,
       summary: `${first.tagNumber} ${first.blade}`.trim(),
-      description: titles.join('\\n'),
+      description: titles.join('\n'),
     }),
   );
   return calendar.toString();

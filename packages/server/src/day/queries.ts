@@ -49,26 +49,27 @@ export interface QueueStepRow {
   readonly seconds: number;
   readonly workedSeconds: number;
   /** Open questions keep a step from being begun. */
-  readonly asks: readonly unknown[] | null;
+  readonly asks: readonly { readonly id: string }[] | null;
 }
-export const queueSteps = (db: Queryable, jobId: number): Promise<QueueStepRow[]> =>
+/** Of all blades in the queue, each in its order. */
+export const queueSteps = (db: Queryable): Promise<QueueStepRow[]> =>
   select<QueueStepRow>(
     db,
-    `SELECT p.job_id AS jobId, p.id AS stepId, p.stone_id AS stoneId, JSON_EXTRACT(p.detail, '$.title') AS title,
+    `SELECT STRAIGHT_JOIN p.job_id AS jobId, p.id AS stepId, p.stone_id AS stoneId, JSON_EXTRACT(p.detail, '$.title') AS title,
        COALESCE(CAST(JSON_VALUE(p.detail, '$.seconds') AS DOUBLE), 0) AS seconds, p.worked_seconds AS workedSeconds, p.asks
-     FROM plan_step p WHERE p.job_id = ? AND p.status = 'to do' AND p.superseded = FALSE ORDER BY p.position, p.id`,
-    [jobId],
+     FROM job j JOIN plan_step p ON p.job_id = j.id AND p.status = 'to do' AND p.superseded = FALSE
+     WHERE j.stage IN ('planned', 'on the bench') ORDER BY p.job_id, p.position, p.id`,
   );
 
-/** What a customer was asked of a blade and has answered with yes. */
-export const yesOf = async (db: Queryable, jobId: number): Promise<string[]> =>
-  (
-    await select<{ readonly matter: string }>(
-      db,
-      "SELECT DISTINCT c.matter FROM consent c WHERE c.job_id = ? AND c.answer = 'yes'",
-      [jobId],
-    )
-  ).map(({ matter }) => matter);
+/** What customers answered of blades in the queue, the last answer last. */
+export const queueAnswers = (
+  db: Queryable,
+): Promise<{ readonly jobId: number; readonly matter: string; readonly answer: 'yes' | 'no' }[]> =>
+  select(
+    db,
+    `SELECT STRAIGHT_JOIN c.job_id AS jobId, c.matter, c.answer FROM job j JOIN consent c ON c.job_id = j.id
+     WHERE j.stage IN ('planned', 'on the bench') ORDER BY c.id`,
+  );
 
 export interface PresenceRow {
   readonly staffId: number;

@@ -9,15 +9,13 @@ import {
   type OrderedDay,
   type Place,
 } from '@patient-edge/core';
-import { minuteOf } from './facts';
+import { DAYS_AHEAD, minuteOf, USUAL_UNTIL } from './facts';
 
 /** Orders tried for an answer at the counter. */
 const TRIES = 1500;
 /** Few enough that nobody else at the till waits for it. */
 const MOST_NODES = 5000;
 const OFFERS = 4;
-const USUAL_UNTIL = '18:00';
-const DAYS_AHEAD = 42;
 
 export const orderOf = (facts: DayFacts, isCautious: boolean): OrderedDay | null => {
   const input = toDayInput(facts, isCautious);

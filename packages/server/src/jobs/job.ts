@@ -32,16 +32,11 @@ import {
   raiseVersion,
   type JobRow,
 } from './queries';
-import { ALL_BY_CALIPER, IN_HAND_MINUTES, measuresOf } from './rows';
+import { ALL_BY_CALIPER, isInHand, measuresOf } from './rows';
 import { STRINGS } from './strings';
 
-export const inHandOf = ({ inHandBy, inHandName, inHandAt, stage }: JobRow): Job['inHand'] =>
-  stage === 'on the bench' &&
-  inHandBy !== null &&
-  inHandAt !== null &&
-  Date.now() - inHandAt.getTime() < IN_HAND_MINUTES * 60_000
-    ? { staffId: inHandBy, name: inHandName ?? '' }
-    : null;
+export const inHandOf = (row: JobRow): Job['inHand'] =>
+  isInHand(row, Date.now()) ? { staffId: row.inHandBy, name: row.inHandName ?? '' } : null;
 
 /** One job with all that hangs on it, in two round trips. */
 export const readJob = async (db: Queryable, id: number): Promise<Job> => {

@@ -13,6 +13,20 @@ export const MEASURE_COLUMNS = `b.kind AS kindId, j.edge_length_mm AS edgeLength
 /** Whoever did something to a blade within this time has it in hand. */
 export const IN_HAND_MINUTES = 15;
 
+/** Whether it is in somebody's hands at a moment. */
+export const isInHand = (
+  row: {
+    readonly stage: Job['stage'];
+    readonly inHandBy: number | null;
+    readonly inHandAt: Date | null;
+  },
+  nowMs: number,
+): row is typeof row & { readonly inHandBy: number } =>
+  row.stage === 'on the bench' &&
+  row.inHandBy !== null &&
+  row.inHandAt !== null &&
+  nowMs - row.inHandAt.getTime() < IN_HAND_MINUTES * 60_000;
+
 /** Visits from before it was written down were measured by caliper throughout. */
 export const ALL_BY_CALIPER = Object.fromEntries(
   MEASURE_FIELDS.map((field) => [field, 'caliper']),

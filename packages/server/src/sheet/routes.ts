@@ -10,7 +10,7 @@ import { readJob } from '../jobs/job';
 import { livesOfBlade } from '../jobs/queries';
 import { pictureOf } from '../photographs/queries';
 import { readCurrency } from '../prices/queries';
-import { readShopDetails, shopName } from '../shop/details';
+import { shopLines } from '../shop/details';
 import { readFormats } from '../shop/formats';
 import { steelNamed } from '../steels/queries';
 import { touchUpsOfBlade } from '../touch-ups/queries';
@@ -70,13 +70,12 @@ export const sheetRoutes = (pool: Pool, compute: Compute): Router => {
   router.get('/jobs/:id/sheet.pdf', allow(), async (request, response) => {
     const { size } = queryOf(sheetSizeSchema, request);
     const job = await readJob(pool, pathId(request, 'id', STRINGS.thisBlade));
-    const { address, phone } = await readShopDetails(pool);
     const formats = await readFormats(pool);
     const paper: SheetPaper = {
       size,
       sheet: await sheetOfJob(pool, job),
       measures: job.measures,
-      shopLines: [await shopName(pool), ...address.split('\n'), phone].filter(Boolean),
+      shopLines: await shopLines(pool),
       day: longDayText(job.returnedAt ?? new Date().toISOString(), formats),
       units: formats,
       price: priceSaid(job.bill, await readCurrency(pool)),

@@ -65,3 +65,9 @@ export const shopDetailRoutes = (pool: Pool): Router => {
   });
   return router;
 };
+
+/** Name, address and telephone, a line each, as they stand on paper. */
+export const shopLines = async (db: Queryable): Promise<string[]> => {
+  const { address, phone } = await readShopDetails(db);
+  return [await shopName(db), ...address.split('\n'), phone].filter(Boolean);
+};

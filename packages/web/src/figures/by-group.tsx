@@ -1,5 +1,5 @@
 /** Blades, hours or earnings by week, month, place, kind or customer: a chart, its table and its file. */
-import { money, type FigureLine, type FigureSheet } from '@patient-edge/contract';
+import { money, typedMoney, type FigureLine, type FigureSheet } from '@patient-edge/contract';
 import { useCallback, useState } from 'react';
 import { Link } from 'react-router';
 import { categoryAxis, Chart, numberAxis, type ChartTokens } from '../instruments/chart';
@@ -101,8 +101,7 @@ export const ByGroup = ({ sheet, query, currency }: ByGroupProps) => {
                 ? line.blades
                 : shown === 'hours'
                   ? Number((line.workedSeconds / 3600).toFixed(1))
-                  : // Whole units: a bar has no cents.
-                    Math.round(line.earnedMinor / 100),
+                  : Number(typedMoney(line.earnedMinor, currency)),
             ),
           },
         ],

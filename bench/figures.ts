@@ -13,6 +13,8 @@ import { databaseEnvironment, startDatabase } from '../scripts/database';
 import { dataFolder } from '../scripts/paths';
 
 const BLADES = 200_000;
+/** As many as bring ten blades each. */
+const CUSTOMERS = 20_000;
 const DAYS = 1825;
 const ROUNDS = 15;
 
@@ -26,6 +28,8 @@ const SPREAD = [
      round = IF(MOD(id, 20) = 0, 2, 1), place_id = (SELECT MIN(id) FROM place) + MOD(id, 2)
    WHERE stage = 'returned'`,
   `UPDATE blade SET kind = ELT(1 + MOD(id, 8), 'chef', 'utility', 'paring', 'fillet', 'boning', 'outdoor', 'cleaver', 'carving')`,
+  `UPDATE blade b JOIN (SELECT id, ROW_NUMBER() OVER (ORDER BY id DESC) - 1 AS nth FROM customer) k
+       ON k.nth = MOD(b.id, ${CUSTOMERS}) SET b.customer_id = k.id`,
   'UPDATE plan_step p JOIN job j ON j.id = p.job_id SET p.finished_at = j.taken_in_at WHERE p.finished_at IS NOT NULL',
   'ANALYZE TABLE job',
   'ANALYZE TABLE plan_step',

@@ -17,6 +17,8 @@ export interface DayPersonFacts {
   readonly untilTime: string;
   /** Working minutes from now until they are free; 0 where they are. */
   readonly freeAtMinutes: number;
+  /** Gone before the workshop closes: working minutes from now, until it opens again. */
+  readonly awayMinutes: readonly [from: number, until: number] | null;
   /** The stone of the step they have in hand. */
   readonly stoneId: number | null;
 }
@@ -60,7 +62,10 @@ export interface DayJobFacts {
   readonly inHand: {
     readonly staffId: number;
     readonly title: Text;
+    /** Still to go. */
     readonly minutes: number;
+    /** It has taken so much longer than was foreseen. */
+    readonly overMinutes: number;
   } | null;
   readonly steps: readonly DayStepFacts[];
 }
@@ -97,9 +102,10 @@ export const presentPeople = ({ people }: DayFacts): readonly DayPersonFacts[] =
 
 /** The queue of the day: by the likeliest times, or by what nine of ten do not exceed. */
 export const toDayInput = (facts: DayFacts, isCautious: boolean): DayInput => ({
-  people: presentPeople(facts).map(({ freeAtMinutes, stoneId }) => ({
+  people: presentPeople(facts).map(({ freeAtMinutes, awayMinutes, stoneId }) => ({
     freeAtMinutes,
     stone: stoneId === null ? null : String(stoneId),
+    ...(awayMinutes ? { awayMinutes } : {}),
   })),
   changeMinutes: CHANGE_MINUTES,
   washMinutes: WASH_MINUTES,

@@ -1,5 +1,6 @@
 /** The doors: set-up first, then signing in, then the shop. */
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { lazyPart } from './theme/lazy-part';
 import { SWRConfig } from 'swr';
 import { SWR_SETTINGS, useSession } from './api/session';
 import { Skeleton } from './theme/skeleton';
@@ -10,14 +11,14 @@ import { useAppearance } from './theme/appearance';
 import { STRINGS } from './strings';
 
 /** The door loads little: what is behind it comes once somebody is in. */
-const SignInPage = lazy(async () => ({
+const SignInPage = lazyPart(async () => ({
   default: (await import('./sign-in/sign-in-page')).SignInPage,
 }));
-const SetUpPage = lazy(async () => ({
+const SetUpPage = lazyPart(async () => ({
   default: (await import('./sign-in/sign-in-page')).SetUpPage,
 }));
 /** A customer's page has no sign-in: whoever has its address sees it, and nothing else. */
-const CustomersVisitPage = lazy(async () => ({
+const CustomersVisitPage = lazyPart(async () => ({
   default: (await import('./visit/visit-page')).CustomersVisitPage,
 }));
 const VISIT = /^\/v\/([^/]+)\/?$/;

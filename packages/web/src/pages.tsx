@@ -1,6 +1,7 @@
 /** Behind the door: the frame, and a page for every address. */
 import type { SessionInfo } from '@patient-edge/contract';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { lazyPart } from './theme/lazy-part';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import type { Appearance } from './theme/appearance';
 import { Frame } from './theme/frame';
@@ -11,65 +12,65 @@ import { OnlyFor } from './theme/only-for';
 import { NothingHere } from './theme/waiting';
 import { STRINGS } from './strings';
 
-const DropOffPage = lazy(() => import('./drop-off/drop-off-page'));
-const IntakePage = lazy(() => import('./intake/intake-page'));
-const JudgePage = lazy(() => import('./judge/judge-page'));
-const PhotographPage = lazy(() => import('./photographs/photograph-page'));
-const PricesPage = lazy(() => import('./prices/prices-page'));
-const LabelsPage = lazy(() => import('./labels/labels-page'));
-const JobPage = lazy(() => import('./jobs/job-page'));
-const PlanPage = lazy(() => import('./plan/plan-page'));
-const BenchPage = lazy(() => import('./bench/bench-page'));
-const TrayPage = lazy(() => import('./bench/tray-page'));
-const EdgeTestPage = lazy(() => import('./edge-tests/edge-test-page'));
-const HandOverPage = lazy(() => import('./hand-over/hand-over-page'));
-const BladePage = lazy(() => import('./blades/blade-page'));
-const CustomersPage = lazy(() => import('./customers/customers-page'));
-const CustomerPage = lazy(() => import('./customers/customer-page'));
-const RackPage = lazy(() => import('./rack/rack-page'));
-const StonePage = lazy(() => import('./rack/stone-page'));
-const ProgressionPage = lazy(() => import('./progression/progression-page'));
-const SteelsPage = lazy(() => import('./steels/steels-page'));
-const MachinesPage = lazy(() => import('./machines/machines-page'));
-const HabitsPage = lazy(() => import('./rack/habits-page'));
-const ComparePage = lazy(() => import('./compare/compare-page'));
-const PressurePage = lazy(() => import('./pressure/pressure-page'));
-const TouchUpPage = lazy(() => import('./touch-up/touch-up-page'));
-const CalculatorPage = lazy(() => import('./calculator/calculator-page'));
-const ReadyPage = lazy(() => import('./collect/ready-page'));
-const TakingsPage = lazy(() => import('./money/takings-page'));
-const MessagesPage = lazy(() => import('./messages/messages-page'));
-const ComplaintPage = lazy(() => import('./complaints/complaint-page'));
-const HistoryPage = lazy(() => import('./history/history-page'));
-const StoneFiguresPage = lazy(() => import('./rack/stone-figures-page'));
-const DayPage = lazy(() => import('./day/day-page'));
-const TrialsPage = lazy(() => import('./trials/trials-page'));
-const FiguresPage = lazy(() => import('./figures/figures-page'));
-const RatesPage = lazy(() => import('./record/rates-page'));
-const LivesPage = lazy(() => import('./record/lives-page'));
-const ForecastsPage = lazy(() => import('./record/forecasts-page'));
-const HelpPage = lazy(() => import('./help/help-page'));
-const SettingsPage = lazy(() => import('./settings/settings-page'));
-const ShopSection = lazy(() => import('./settings/shop-sheet'));
-const PlacesSection = lazy(() => import('./settings/places-sheet'));
-const MessagesSection = lazy(() => import('./settings/message-templates'));
-const UnitsSection = lazy(() => import('./settings/units-sheet'));
-const PeopleSection = lazy(() => import('./settings/people-sheet'));
-const RolesSection = lazy(() => import('./settings/roles-sheet'));
-const InstrumentsSection = lazy(() => import('./settings/instruments-sheet'));
-const AccountSection = lazy(async () => ({
+const DropOffPage = lazyPart(() => import('./drop-off/drop-off-page'));
+const IntakePage = lazyPart(() => import('./intake/intake-page'));
+const JudgePage = lazyPart(() => import('./judge/judge-page'));
+const PhotographPage = lazyPart(() => import('./photographs/photograph-page'));
+const PricesPage = lazyPart(() => import('./prices/prices-page'));
+const LabelsPage = lazyPart(() => import('./labels/labels-page'));
+const JobPage = lazyPart(() => import('./jobs/job-page'));
+const PlanPage = lazyPart(() => import('./plan/plan-page'));
+const BenchPage = lazyPart(() => import('./bench/bench-page'));
+const TrayPage = lazyPart(() => import('./bench/tray-page'));
+const EdgeTestPage = lazyPart(() => import('./edge-tests/edge-test-page'));
+const HandOverPage = lazyPart(() => import('./hand-over/hand-over-page'));
+const BladePage = lazyPart(() => import('./blades/blade-page'));
+const CustomersPage = lazyPart(() => import('./customers/customers-page'));
+const CustomerPage = lazyPart(() => import('./customers/customer-page'));
+const RackPage = lazyPart(() => import('./rack/rack-page'));
+const StonePage = lazyPart(() => import('./rack/stone-page'));
+const ProgressionPage = lazyPart(() => import('./progression/progression-page'));
+const SteelsPage = lazyPart(() => import('./steels/steels-page'));
+const MachinesPage = lazyPart(() => import('./machines/machines-page'));
+const HabitsPage = lazyPart(() => import('./rack/habits-page'));
+const ComparePage = lazyPart(() => import('./compare/compare-page'));
+const PressurePage = lazyPart(() => import('./pressure/pressure-page'));
+const TouchUpPage = lazyPart(() => import('./touch-up/touch-up-page'));
+const CalculatorPage = lazyPart(() => import('./calculator/calculator-page'));
+const ReadyPage = lazyPart(() => import('./collect/ready-page'));
+const TakingsPage = lazyPart(() => import('./money/takings-page'));
+const MessagesPage = lazyPart(() => import('./messages/messages-page'));
+const ComplaintPage = lazyPart(() => import('./complaints/complaint-page'));
+const HistoryPage = lazyPart(() => import('./history/history-page'));
+const StoneFiguresPage = lazyPart(() => import('./rack/stone-figures-page'));
+const DayPage = lazyPart(() => import('./day/day-page'));
+const TrialsPage = lazyPart(() => import('./trials/trials-page'));
+const FiguresPage = lazyPart(() => import('./figures/figures-page'));
+const RatesPage = lazyPart(() => import('./record/rates-page'));
+const LivesPage = lazyPart(() => import('./record/lives-page'));
+const ForecastsPage = lazyPart(() => import('./record/forecasts-page'));
+const HelpPage = lazyPart(() => import('./help/help-page'));
+const SettingsPage = lazyPart(() => import('./settings/settings-page'));
+const ShopSection = lazyPart(() => import('./settings/shop-sheet'));
+const PlacesSection = lazyPart(() => import('./settings/places-sheet'));
+const MessagesSection = lazyPart(() => import('./settings/message-templates'));
+const UnitsSection = lazyPart(() => import('./settings/units-sheet'));
+const PeopleSection = lazyPart(() => import('./settings/people-sheet'));
+const RolesSection = lazyPart(() => import('./settings/roles-sheet'));
+const InstrumentsSection = lazyPart(() => import('./settings/instruments-sheet'));
+const AccountSection = lazyPart(async () => ({
   default: (await import('./settings/small-sections')).AccountSection,
 }));
-const AppearanceSection = lazy(async () => ({
+const AppearanceSection = lazyPart(async () => ({
   default: (await import('./settings/small-sections')).AppearanceSection,
 }));
-const BenchSection = lazy(async () => ({
+const BenchSection = lazyPart(async () => ({
   default: (await import('./settings/small-sections')).BenchSection,
 }));
-const TestsSection = lazy(async () => ({
+const TestsSection = lazyPart(async () => ({
   default: (await import('./settings/small-sections')).TestsSection,
 }));
-const BackupSection = lazy(async () => ({
+const BackupSection = lazyPart(async () => ({
   default: (await import('./settings/small-sections')).BackupSection,
 }));
 

@@ -116,6 +116,7 @@ export const exactDay = (
     day.personStone[person] === -1 &&
     state.personStone[person] === -1 &&
     day.personFree.every((free) => free === day.personFree[0]) &&
+    day.awayFrom.every((from) => from === Infinity) &&
     day.personStone.every((stone) => stone === -1);
 
   states[0]!.reset();

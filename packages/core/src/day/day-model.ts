@@ -36,6 +36,8 @@ export interface DayPerson {
   readonly freeAtMinutes: number;
   /** The stone that lies before them; null at the first. */
   readonly stone: string | null;
+  /** Not there from then until then: no step of theirs lies in it, or reaches into it. */
+  readonly awayMinutes?: readonly [from: number, until: number];
 }
 
 export interface DayInput {
@@ -96,6 +98,9 @@ export interface CompiledDay {
   readonly personFree: Float64Array;
   /** -1 for none. */
   readonly personStone: Int32Array;
+  /** Infinity, and -Infinity, for who is there all day. */
+  readonly awayFrom: Float64Array;
+  readonly awayUntil: Float64Array;
 }
 
 /** Errors: INVALID_INPUT for a stone that is not there. */
@@ -137,6 +142,8 @@ export const compileDay = (input: DayInput): Result<CompiledDay> => {
     personStone: Int32Array.from(people, ({ stone }) =>
       stone === null ? -1 : (stoneIndex.get(stone) ?? -1),
     ),
+    awayFrom: Float64Array.from(people, ({ awayMinutes }) => awayMinutes?.[0] ?? Infinity),
+    awayUntil: Float64Array.from(people, ({ awayMinutes }) => awayMinutes?.[1] ?? -Infinity),
   });
 };
 
@@ -216,7 +223,10 @@ export class DayState {
       day.soak[stone]!,
     );
     if (this.mustFlatten(stone, day.stepMinutes[step]!)) ready += day.flattenMinutes[stone]!;
-    return Math.max(ready, this.jobEnd[job]!);
+    const start = Math.max(ready, this.jobEnd[job]!);
+    return start < day.awayUntil[person]! && start + day.stepMinutes[step]! > day.awayFrom[person]!
+      ? day.awayUntil[person]!
+      : start;
   }
 
   /** Who can begin it first; of those who can at once, whoever has its stone before them. */
@@ -263,73 +273,6 @@ export class DayState {
     this.next[job]! += 1;
     if (end > this.makespan) this.makespan = end;
     return person;
-  }
-
-  /**
-   * The same as `place` of each in turn, for whoever can first, without what only a finished sheet tells: a search does
-   * nothing else, so that nothing is called in the middle of it. Gives the late minutes of the jobs that are done, or
-   * Infinity as soon as they are above the limit; `mark` is called before every so many steps.
-   */
-  takeAll(
-    jobs: Int32Array,
-    from: number,
-    limit: number,
-    stride: number,
-    mark: (index: number) => void,
-  ): number {
-    const { day, next, jobEnd, personFree, personStone, stoneFree, stoneWorked } = this;
-    const { firstStep, stepStone, stepMinutes, um, soak, flattenEvery, due, weight } = day;
-    const { changeMinutes, washMinutes } = day.input;
-    const people = personFree.length;
-    for (let index = from; index < jobs.length; index += 1) {
-      if (index % stride === 0) mark(index);
-      const job = jobs[index]!;
-      const step = firstStep[job]! + next[job]!;
-      const stone = stepStone[step]!;
-      const minutes = stepMinutes[step]!;
-      const grain = um[stone]!;
-      const ready = jobEnd[job]!;
-      let stoneReady = stoneFree[stone]!;
-      if (soak[stone]! > stoneReady) stoneReady = soak[stone]!;
-      let worked = stoneWorked[stone]!;
-      let extra = 0;
-      if (worked > 0 && worked + minutes > flattenEvery[stone]!) {
-        extra = day.flattenMinutes[stone]!;
-        worked = 0;
-      }
-      let best = 0;
-      let bestStart = Infinity;
-      let hasStone = false;
-      for (let person = 0; person < people; person += 1) {
-        const before = personStone[person]!;
-        let start = personFree[person]!;
-        if (before !== stone) {
-          start += changeMinutes;
-          if (before >= 0 && grain < um[before]!) start += washMinutes;
-        }
-        if (stoneReady > start) start = stoneReady;
-        start += extra;
-        if (ready > start) start = ready;
-        if (start < bestStart || (start === bestStart && before === stone && !hasStone)) {
-          best = person;
-          bestStart = start;
-          hasStone = before === stone;
-        }
-      }
-      const end = bestStart + minutes;
-      personFree[best] = end;
-      personStone[best] = stone;
-      stoneFree[stone] = end;
-      stoneWorked[stone] = worked + minutes;
-      jobEnd[job] = end;
-      next[job] = step + 1 - firstStep[job]!;
-      if (end > this.makespan) this.makespan = end;
-      if (step + 1 === firstStep[job + 1]! && end > due[job]!) {
-        this.late += weight[job]! * (end - due[job]!);
-        if (this.late > limit) return Infinity;
-      }
-    }
-    return this.late;
   }
 
   /** Of all jobs as they end now. */

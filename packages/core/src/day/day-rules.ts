@@ -1,5 +1,11 @@
 /** Orders by rules of thumb: where a search begins, and what it is held against. */
-import { DayState, WHOEVER, type CompiledDay, type NumberedOrder } from './day-model';
+import {
+  DayState,
+  WHOEVER,
+  type CompiledDay,
+  type DayPlace,
+  type NumberedOrder,
+} from './day-model';
 
 const whole = (jobs: readonly number[]): NumberedOrder => ({
   jobs: Int32Array.from(jobs),
@@ -75,4 +81,29 @@ export const pressingOrder = (day: CompiledDay, { patience, dislike }: Pressing)
     order.push(best);
   }
   return whole(order);
+};
+
+/**
+ * An order the day had before, as far as it still holds: what is done or gone is left out, and what is new comes first, or
+ * last. None where nothing of it is left.
+ */
+export const orderBefore = (
+  day: CompiledDay,
+  before: readonly DayPlace[],
+): readonly NumberedOrder[] => {
+  const index = new Map(day.input.jobs.map(({ id }, at) => [id, at]));
+  const left = day.input.jobs.map(({ steps }) => steps.length);
+  const kept: number[] = [];
+  // Of a job with fewer steps than it had the first are done: it is the last that are kept.
+  for (const { job } of [...before].reverse()) {
+    const at = index.get(job);
+    if (at === undefined || left[at] === 0) continue;
+    left[at]! -= 1;
+    kept.unshift(at);
+  }
+  if (kept.length === 0) return [];
+  const added = byDue(day).flatMap((job) => new Array<number>(left[job]!).fill(job));
+  return added.length === 0
+    ? [whole(kept)]
+    : [whole([...added, ...kept]), whole([...kept, ...added])];
 };

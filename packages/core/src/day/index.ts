@@ -30,4 +30,5 @@ export {
   type DayMoment,
   type WorkingDay,
 } from './working-time';
-export { DaySearch, orderDay, type OrderedDay } from './order-day';
+export { DaySearch, type OrderedDay } from './day-search';
+export { orderDay } from './order-day';

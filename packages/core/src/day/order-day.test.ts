@@ -197,3 +197,66 @@ test('what waits is not begun before its time, and who comes later is not asked 
   // The stone lies there already.
   expect(changes).toBe(0);
 });
+
+const greyStone: DayInput['stones'][number] = {
+  id: 'grey',
+  um: 10,
+  soakMinutes: 0,
+  flattenEveryMinutes: null,
+  flattenMinutes: 0,
+  workedMinutes: 0,
+};
+
+test('nothing is begun by who has left, or would leave it half done', () => {
+  const day = (people: DayInput['people']): DayInput => ({
+    people,
+    changeMinutes: 0,
+    washMinutes: 0,
+    stones: [greyStone, { ...greyStone, id: 'red' }],
+    jobs: ['one', 'two', 'three'].map((id, index) => ({
+      id,
+      dueMinutes: 1000,
+      weight: 1,
+      steps: [{ stone: index === 1 ? 'red' : 'grey', minutes: 20 }],
+    })),
+  });
+  // Alone from 30 to 90 minutes: one before, and what would reach into it comes after.
+  const alone = valueOf(
+    orderDay(day([{ freeAtMinutes: 0, stone: null, awayMinutes: [30, 90] }]), 200),
+  );
+  expect(alone.steps.map(({ startMinutes }) => startMinutes)).toEqual([0, 90, 110]);
+  // The other takes over what is left.
+  const two = valueOf(
+    orderDay(
+      day([
+        { freeAtMinutes: 0, stone: null, awayMinutes: [30, 90] },
+        { freeAtMinutes: 0, stone: null },
+      ]),
+      200,
+    ),
+  );
+  expect(two.makespanMinutes).toBe(40);
+  expect(two.steps.filter(({ person }) => person === 1)).toHaveLength(1);
+});
+
+test('a search that begins with the order before is never worse than what of it still holds', () => {
+  fc.assert(
+    fc.property(dayOf(12, 1), fc.nat(3), (day, gone) => {
+      const before = valueOf(orderDay(day, 100)).order;
+      const left = day.jobs.filter((_, index) => day.jobs.length === 1 || index !== gone);
+      const later: DayInput = {
+        ...day,
+        jobs: [...left, { ...left[0]!, id: 'urgent', dueMinutes: 0, weight: 20 }],
+      };
+      const compiled = valueOf(compileDay(later));
+      const found = new DaySearch(compiled, before).result();
+      const names = new Set(left.map(({ id }) => id));
+      const kept = before.filter(({ job }) => names.has(job));
+      const urgent = left[0]!.steps.map(() => ({ job: 'urgent', person: 1 }));
+      const byHand = valueOf(dayInOrder(later, [...urgent, ...kept]));
+      expect(found.tardiness).toBeLessThanOrEqual(byHand.tardiness + 1e-9);
+      expect(found.order).toHaveLength(byHand.order.length);
+    }),
+    { numRuns: 40 },
+  );
+});

@@ -118,6 +118,11 @@ const jobFacts = (
       staffId: inHand.staffId,
       title: inHand.first.title,
       minutes: timesOf(inHand.first, rates)[0] / 60,
+      overMinutes:
+        Math.max(
+          0,
+          inHand.first.workedSeconds - timesOf({ ...inHand.first, workedSeconds: 0 }, rates)[0],
+        ) / 60,
     },
     steps: open.map((step) => {
       const [p50Seconds, p90Seconds] = timesOf(step, rates);
@@ -179,7 +184,10 @@ export const readDayFacts = async (db: Queryable, now: Date): Promise<DayFacts> 
   const people = (await presenceOn(db, moment.day)).map((person): DayPersonFacts => {
     const job = jobs.find(({ inHand }) => inHand?.staffId === person.staffId);
     const fromTime = person.fromTime ?? USUAL_FROM;
-    const isToday = days[0]?.day === moment.day;
+    const today = days[0]?.day === moment.day ? days[0] : undefined;
+    const minutesTo = (minute: number): number =>
+      Math.max(0, workingMinutesUntil(days, moment, { day: moment.day, minute }));
+    const leaves = person.untilTime === null ? null : minuteOf(person.untilTime);
     return {
       staffId: person.staffId,
       name: person.name,
@@ -191,12 +199,11 @@ export const readDayFacts = async (db: Queryable, now: Date): Promise<DayFacts> 
       untilTime: person.untilTime ?? USUAL_UNTIL,
       freeAtMinutes:
         job?.inHand?.minutes ??
-        (isToday && person.fromTime !== null
-          ? Math.max(
-              0,
-              workingMinutesUntil(days, moment, { day: moment.day, minute: minuteOf(fromTime) }),
-            )
-          : 0),
+        (today && person.fromTime !== null ? minutesTo(minuteOf(fromTime)) : 0),
+      awayMinutes:
+        today && leaves !== null && leaves < today.untilMinute
+          ? [minutesTo(leaves), minutesTo(today.untilMinute)]
+          : null,
       stoneId: null,
     };
   });

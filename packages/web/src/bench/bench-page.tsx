@@ -6,7 +6,8 @@ import {
   withoutYes,
   type BenchReadings,
 } from '@patient-edge/core';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { messageOf } from '../api/client';
@@ -29,7 +30,7 @@ import { LotNotice } from '../trials/lot-notice';
 import { STRINGS } from './strings';
 
 /** The queue comes where it is asked for: the bench itself is to be there at once. */
-const NextOfDay = lazy(async () => ({
+const NextOfDay = lazyPart(async () => ({
   default: (await import('../day/next-of-day')).NextOfDay,
 }));
 

@@ -1,6 +1,7 @@
 /** The blade's record over its visits: what makes the next one quick. */
 import { bladeKind, named } from '@patient-edge/core';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { Link, useParams } from 'react-router';
 import { useBlade } from '../api/hooks';
 import { LiftLadder } from '../instruments/lift-ladder';
@@ -13,7 +14,7 @@ import { PageHeading } from '../theme/page-heading';
 import { STRINGS } from './strings';
 
 /** Charts come where there are years to draw. */
-const YearsPanel = lazy(async () => ({
+const YearsPanel = lazyPart(async () => ({
   default: (await import('../record/years-panel')).YearsPanel,
 }));
 /** Fewer make no line. */

@@ -1,7 +1,8 @@
 /** A tag, typed or scanned: leads to its blade, or says why not. */
 import type { ReadyBlade, VisitPage } from '@patient-edge/contract';
 import { ScanLine } from 'lucide-react';
-import { lazy, Suspense, useState, type SyntheticEvent } from 'react';
+import { Suspense, useState, type SyntheticEvent } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { messageOf, request } from '../api/client';
 import { useBoard } from '../api/hooks';
 import { ActionButton, QuietButton } from '../theme/buttons';
@@ -10,7 +11,7 @@ import { NumberEntry } from '../theme/number-entry';
 import { findTag, readCode } from './find-tag';
 import { STRINGS } from './strings';
 
-const Scanner = lazy(() => import('./scanner'));
+const Scanner = lazyPart(() => import('./scanner'));
 
 interface TagFinderProps {
   readonly ready: readonly ReadyBlade[];

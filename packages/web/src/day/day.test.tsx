@@ -38,6 +38,7 @@ const person = (staffId: number, name: string, present = true): DayFacts['people
   fromTime: '09:00',
   untilTime: '18:00',
   freeAtMinutes: 0,
+  awayMinutes: null,
   stoneId: null,
 });
 const facts = (jobs: readonly DayJobFacts[]): DayFacts => ({

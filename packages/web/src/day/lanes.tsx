@@ -13,7 +13,7 @@ const LANE_PX = 92;
 const HEAD_PX = 26;
 const SOAK_PX = 26;
 const NAME_PX = 104;
-const MARGIN_PX = 24;
+const MARGIN_PX = 48;
 
 const Scroll = styled.div`
   overflow-x: auto;
@@ -74,9 +74,15 @@ const outlineIn = (measures: BladeMeasures, widthPx: number, heightPx: number): 
     .join('')}Z`;
 };
 
+const LETTER_PX = 7.2;
+
+/** All of it or nothing: half a time is another one. */
+const whole = (text: string, widthPx: number): string =>
+  text.length * LETTER_PX <= widthPx ? text : '';
+
 /** So many letters fit. */
 const fitting = (text: string, widthPx: number): string => {
-  const most = Math.floor(widthPx / 7.2);
+  const most = Math.floor(widthPx / LETTER_PX);
   return text.length <= most ? text : most < 3 ? '' : `${text.slice(0, most - 1)}…`;
 };
 
@@ -137,7 +143,7 @@ export const Lanes = ({ facts, steps, people, pxAMinute, showMinutes }: LanesPro
             <g key={minutes}>
               <line data-line="" x1={x(minutes)} x2={x(minutes)} y1={HEAD_PX - 4} y2={height} />
               <text data-soft="" x={x(minutes) + 3} y={15}>
-                {timeAfter(facts, minutes)}
+                {whole(timeAfter(facts, minutes), width - x(minutes) - 3)}
               </text>
             </g>
           ),

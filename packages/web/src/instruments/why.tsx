@@ -1,6 +1,7 @@
 /** A figure that can be asked why. */
 import type { Figure } from '@patient-edge/core';
-import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
+import { Suspense, useRef, useState, type ReactNode } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import styled, { css } from 'styled-components';
 import { valueAndUnit } from '../theme/format';
 import { STRINGS } from './strings';
@@ -52,7 +53,7 @@ const AskButton = styled.button`
   text-align: inherit;
 `;
 /** Loaded when the first figure is asked: a page of figures is there sooner without it. */
-const WhyCard = lazy(() => import('./why-card'));
+const WhyCard = lazyPart(() => import('./why-card'));
 
 interface ExplainedProps {
   readonly label: string;

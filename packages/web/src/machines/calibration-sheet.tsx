@@ -6,7 +6,8 @@ import {
   type ShopMachine,
 } from '@patient-edge/contract';
 import { calibrate, effectiveDeg, hasDial, SIZES_OF, settingOn } from '@patient-edge/core';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf, request } from '../api/client';
 import { dayAndYear, fixed, parseNumber } from '../theme/format';
@@ -19,9 +20,7 @@ import { useUndo } from '../theme/undo';
 import { useStored } from '../api/stored';
 import { STRINGS } from './strings';
 
-const FitChart = lazy(() =>
-  import('./fit-chart').then(({ FitChart: chart }) => ({ default: chart })),
-);
+const FitChart = lazyPart(async () => ({ default: (await import('./fit-chart')).FitChart }));
 
 const USUAL_BEVEL_MM = 0.7;
 

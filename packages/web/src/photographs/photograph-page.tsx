@@ -1,6 +1,7 @@
 /** One photograph: marks with notes on it, or the blade's outline traced from it. */
 import type { Job, Photograph } from '@patient-edge/contract';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { NothingHere } from '../theme/waiting';
 import { useCurrentJob } from '../jobs/current-job';
@@ -10,7 +11,7 @@ import { MarkPhotograph } from './mark-photograph';
 import { TraceOutline } from '../trace/trace-outline';
 import { STRINGS } from './strings';
 
-const CloseUpPicture = lazy(async () => ({
+const CloseUpPicture = lazyPart(async () => ({
   default: (await import('../close-up/close-up')).CloseUpPicture,
 }));
 

@@ -1,6 +1,7 @@
 /** The edge along the blade, a line until it is opened. */
 import { named } from '@patient-edge/core';
-import { lazy, memo } from 'react';
+import { memo } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { Fold } from '../theme/fold';
 import { mm } from '../theme/format';
 import { Panel } from '../theme/layout';
@@ -8,7 +9,7 @@ import type { AlongProps } from './along-fields';
 import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
-const AlongFields = lazy(() => import('./along-fields'));
+const AlongFields = lazyPart(() => import('./along-fields'));
 
 export const AlongSheet = memo((props: AlongProps) => (
   <Panel $slim aria-label={STRINGS.alongTheEdgeAlone}>

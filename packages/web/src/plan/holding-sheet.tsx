@@ -1,7 +1,8 @@
 /** How the angle is held, a line until it is opened; what it cannot do is said at once. */
 import { textOf } from '../theme/text';
 import { type BladePlan } from '@patient-edge/core';
-import { lazy, memo } from 'react';
+import { memo } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { useMachines } from '../api/hooks';
 import { Fold } from '../theme/fold';
 import { Panel, Stack } from '../theme/layout';
@@ -9,7 +10,7 @@ import { Notice } from '../theme/notice';
 import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
-const HoldingFields = lazy(() => import('./holding-fields'));
+const HoldingFields = lazyPart(() => import('./holding-fields'));
 
 interface HoldingSheetProps {
   readonly plan: BladePlan;

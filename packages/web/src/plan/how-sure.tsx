@@ -1,11 +1,12 @@
 /** How sure a plan is by its measures: weighed when somebody asks, for thirty plans are made to weigh one. */
-import { lazy, memo } from 'react';
+import { memo } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
 import type { WeighedProps } from './weighed-measures';
 import { STRINGS } from './strings';
 
-const Weighed = lazy(() => import('./weighed-measures'));
+const Weighed = lazyPart(() => import('./weighed-measures'));
 
 export const HowSure = memo((props: WeighedProps) => (
   <Panel $slim aria-label={STRINGS.howSure}>

@@ -1,12 +1,12 @@
 /** What is taken from a plan, a line until it is opened. */
-import { lazy } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
 import type { OutputsProps } from './outputs-fields';
 import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
-const OutputsFields = lazy(() => import('./outputs-fields'));
+const OutputsFields = lazyPart(() => import('./outputs-fields'));
 
 export const OutputsSheet = (props: OutputsProps) => (
   <Panel $slim aria-label={STRINGS.cardsGaugesAndFiles}>

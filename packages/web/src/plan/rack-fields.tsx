@@ -1,6 +1,7 @@
 /** The stones of the plan on the scale of the rack, the window they end in, and what is changed about them. */
 import { edgeRack, forTask, findUse, type PlanInput, named } from '@patient-edge/core';
-import { lazy, useMemo } from 'react';
+import { useMemo } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { GritStair, type Tread } from '../instruments/grit-stair';
 import { Fold } from '../theme/fold';
 import { Stack } from '../theme/layout';
@@ -10,7 +11,7 @@ import type { SheetProps } from './sheet-props';
 import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
-const StoneChoices = lazy(() => import('./stone-choices'));
+const StoneChoices = lazyPart(() => import('./stone-choices'));
 
 interface RackFieldsProps extends SheetProps {
   readonly treads: readonly Tread[];

@@ -1,7 +1,8 @@
 /** The stones of the plan, a line until it is opened; what they cannot do is said at once. */
 import { textOf } from '../theme/text';
 import { type PlanInput } from '@patient-edge/core';
-import { lazy, memo, useMemo } from 'react';
+import { memo, useMemo } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import type { Tread } from '../instruments/grit-stair';
 import { Fold } from '../theme/fold';
 import { Panel, Stack } from '../theme/layout';
@@ -10,7 +11,7 @@ import type { SheetProps } from './sheet-props';
 import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
-const RackFields = lazy(() => import('./rack-fields'));
+const RackFields = lazyPart(() => import('./rack-fields'));
 
 interface RackSheetProps extends SheetProps {
   readonly rack: PlanInput['rack'];

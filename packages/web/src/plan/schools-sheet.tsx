@@ -1,13 +1,14 @@
 /** Where good practitioners disagree: a line that says whether this plan goes by the shop's habits, and the questions behind it. */
 import { habitsOf, withDefaults, type PlanChoices } from '@patient-edge/core';
-import { lazy, memo } from 'react';
+import { memo } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { useHabits } from '../api/hooks';
 import { Fold } from '../theme/fold';
 import { Panel } from '../theme/layout';
 import { STRINGS } from './strings';
 
 /** Loaded when it is opened. */
-const SchoolsOfPlan = lazy(() => import('./school-fields'));
+const SchoolsOfPlan = lazyPart(() => import('./school-fields'));
 
 interface SchoolsSheetProps {
   readonly choices: PlanChoices;

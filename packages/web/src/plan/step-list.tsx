@@ -17,7 +17,8 @@ import {
   named,
 } from '@patient-edge/core';
 import { Pencil, Plus, TriangleAlert, X } from 'lucide-react';
-import { lazy, memo, useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import styled from 'styled-components';
 import { Asked } from '../instruments/why';
 import { QuietButton } from '../theme/buttons';
@@ -145,8 +146,8 @@ const More = styled.button`
 `;
 
 /** Loaded when a step is changed or put in. */
-const ChangeForm = lazy(async () => ({ default: (await import('./step-forms')).ChangeForm }));
-const OwnStepForm = lazy(async () => ({ default: (await import('./step-forms')).OwnStepForm }));
+const ChangeForm = lazyPart(async () => ({ default: (await import('./step-forms')).ChangeForm }));
+const OwnStepForm = lazyPart(async () => ({ default: (await import('./step-forms')).OwnStepForm }));
 
 /** What a step that takes steel leaves behind. */
 const leaves = (step: PlanStep, rack: PlanInput['rack']): string | null => {

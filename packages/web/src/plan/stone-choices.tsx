@@ -35,15 +35,6 @@ const StoneChoices = ({
       </div>
       <NamedFinish onFinish={(finishUm) => onChoices({ finishUm })} />
     </Row>
-    <Weighed
-      job={job}
-      plan={plan}
-      choices={choices}
-      rack={rack}
-      ofEdge={ofEdge}
-      treads={treads}
-      onChoices={onChoices}
-    />
     <ChainsControl
       chains={choices.chains}
       rack={rack}
@@ -57,6 +48,16 @@ const StoneChoices = ({
       onFinishing={(finishing) => onChoices({ finishing })}
       series={choices.series}
       onSeries={(series) => onChoices({ series })}
+    />
+    {/* Last: it comes when it is weighed, and must not move what is about to be pressed. */}
+    <Weighed
+      job={job}
+      plan={plan}
+      choices={choices}
+      rack={rack}
+      ofEdge={ofEdge}
+      treads={treads}
+      onChoices={onChoices}
     />
   </Stack>
 );

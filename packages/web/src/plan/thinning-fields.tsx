@@ -1,6 +1,6 @@
 /** Thinning: whether, how far, where it stops, and in a line what bands it takes. */
 import { THIN_DEPTHS, type BladePlan, type RackStone } from '@patient-edge/core';
-import { lazy } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { Checkbox } from '../theme/checkbox';
 import { Columns } from '../theme/columns';
 import { Fold } from '../theme/fold';
@@ -16,7 +16,7 @@ import type { PlanOnRackProps } from './sheet-props';
 import { STRINGS } from './strings';
 
 /** Loaded when it is opened: most keep the bands as they are planned. */
-const ThinBands = lazy(() => import('./thin-bands'));
+const ThinBands = lazyPart(() => import('./thin-bands'));
 
 /** From the edge up, each band's angle, stone and time. */
 const bandsSay = ({ work, section }: BladePlan, rack: readonly RackStone[]): string => {

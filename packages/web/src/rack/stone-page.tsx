@@ -8,7 +8,8 @@ import {
   scratchDepthUm,
   named,
 } from '@patient-edge/core';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useFlattenings, useStones } from '../api/hooks';
@@ -28,9 +29,7 @@ import { StoneForm } from './stone-form';
 import { PageHeading } from '../theme/page-heading';
 import { STRINGS } from './strings';
 
-const WearChart = lazy(() =>
-  import('./wear-chart').then(({ WearChart: component }) => ({ default: component })),
-);
+const WearChart = lazyPart(async () => ({ default: (await import('./wear-chart')).WearChart }));
 
 const Facts = styled.dl`
   margin: 0;

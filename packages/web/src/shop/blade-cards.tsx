@@ -2,7 +2,8 @@
 import { named } from '@patient-edge/core';
 import type { BoardJob } from '@patient-edge/contract';
 import { Link } from 'react-router';
-import { lazy, memo, Suspense } from 'react';
+import { memo, Suspense } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { TRACK } from '../jobs/stage';
@@ -12,7 +13,7 @@ import { nameOf } from './board-filter';
 import { STRINGS } from './strings';
 
 /** Comes when several are chosen. */
-const Checkbox = lazy(async () => ({ default: (await import('../theme/checkbox')).Checkbox }));
+const Checkbox = lazyPart(async () => ({ default: (await import('../theme/checkbox')).Checkbox }));
 
 /** Pixels for a millimetre, the same for every blade on the page. */
 export const SCALE = 0.72;

@@ -1,6 +1,7 @@
 /** Which blades are shown: what is late, ready or waiting in one press, the rest from lists, each with its count. */
 import type { Board } from '@patient-edge/contract';
-import { lazy, Suspense, type ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import styled from 'styled-components';
 import { QuietButton } from '../theme/buttons';
 import { Fold } from '../theme/fold';
@@ -40,7 +41,7 @@ const Quick = styled.button`
     color: var(--accent-ink);
   }
 `;
-const FilterLists = lazy(async () => ({
+const FilterLists = lazyPart(async () => ({
   default: (await import('./filter-lists')).FilterLists,
 }));
 

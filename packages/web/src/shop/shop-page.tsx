@@ -1,7 +1,8 @@
 /** Home: every blade in the shop, drawn to one scale, by the day it was promised; filtered, sorted, many at once. */
 import type { Board, BoardJob } from '@patient-edge/contract';
 import { mayDo } from '@patient-edge/core';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { lazyPart } from '../theme/lazy-part';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { readAhead } from '../api/device-copy';
@@ -25,10 +26,10 @@ import { FirstDay } from './first-day';
 import { STRINGS } from './strings';
 
 /** What is opened by a press comes with it. */
-const SelectionBar = lazy(async () => ({
+const SelectionBar = lazyPart(async () => ({
   default: (await import('./selection-bar')).SelectionBar,
 }));
-const BladeTable = lazy(async () => ({ default: (await import('./blade-table')).BladeTable }));
+const BladeTable = lazyPart(async () => ({ default: (await import('./blade-table')).BladeTable }));
 
 const Next = styled.section`
   display: grid;

@@ -1,7 +1,8 @@
 /** The frame around every page: where am I, where can I go, who am I. */
 import type { SessionInfo } from '@patient-edge/contract';
 import { CircleHelp, LogOut, Moon, Search, Sun } from 'lucide-react';
-import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
+import { Suspense, useRef, useState, type ReactNode } from 'react';
+import { lazyPart } from './lazy-part';
 import { Button } from 'react-aria-components/Button';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -24,8 +25,8 @@ import { useKeys } from './use-keys';
 import { STRINGS } from './strings';
 
 /** Loaded with the first press of their keys. */
-const Finder = lazy(async () => ({ default: (await import('../finder/finder')).Finder }));
-const KeySheet = lazy(async () => ({ default: (await import('../help/key-sheet')).KeySheet }));
+const Finder = lazyPart(async () => ({ default: (await import('../finder/finder')).Finder }));
+const KeySheet = lazyPart(async () => ({ default: (await import('../help/key-sheet')).KeySheet }));
 
 const Bar = styled.header`
   display: flex;

@@ -1,6 +1,7 @@
 /** Where one can go: the main work in sight, the rest beside it or, where the screen is narrow, in a menu. */
 import { Menu as MenuIcon } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
+import { lazyPart } from './lazy-part';
 import { Button } from 'react-aria-components/Button';
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
@@ -40,7 +41,7 @@ const MenuButton = styled(Button)`
     }
   }
 `;
-const MenuDrawer = lazy(async () => ({ default: (await import('./menu-drawer')).MenuDrawer }));
+const MenuDrawer = lazyPart(async () => ({ default: (await import('./menu-drawer')).MenuDrawer }));
 
 export const MainNav = ({ session }: Pick<MainNavProps, 'session'>) => {
   const items = useNavItems(session);

@@ -1,5 +1,6 @@
 /** A part that is loaded apart, and drawn at once where it is here already: waiting for nothing would show its waiting. */
-import { lazy, useState, type ComponentType, type FunctionComponent } from 'react';
+import { useState, type ComponentType, type FunctionComponent } from 'react';
+import { lazyPart } from './lazy-part';
 
 export interface Loaded<Props extends object> {
   /** Asks for it, as often as anybody likes. */
@@ -15,7 +16,7 @@ export const readyOrLazy = <Props extends object>(
     ready = await bring();
     return ready;
   };
-  const Later = lazy(async () => ({ default: await load() }));
+  const Later = lazyPart(async () => ({ default: await load() }));
   const Part = (props: Props) => {
     // Chosen as it is first drawn: another component would forget what was typed.
     const [Chosen] = useState<ComponentType<Props>>(() => ready ?? (Later as ComponentType<Props>));

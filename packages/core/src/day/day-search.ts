@@ -1,0 +1,243 @@
+/**
+ * The order of a day by search: rules of thumb first, then orders varied at random, of which a worse one is taken at times
+ * and ever more seldom, to get out of a corner (annealing; Kirkpatrick, Gelatt and Vecchi 1983). Small days are solved
+ * exactly. The same seed finds the same.
+ */
+import { seededUniform } from '../statistics';
+import { BoundRoom, lowerBound } from './day-bound';
+import { exactDay } from './day-exact';
+import {
+  DayState,
+  sheetOf,
+  WHOEVER,
+  type CompiledDay,
+  type DayPlace,
+  type DaySheet,
+} from './day-model';
+import { DayMoves } from './day-moves';
+import { dueDateOrder, orderBefore, pressingOrder, stoneByStoneOrder } from './day-rules';
+import { placeRun } from './day-run';
+
+export interface OrderedDay extends DaySheet {
+  /** Nothing is better. */
+  readonly isBest: boolean;
+  /** What no order can beat. */
+  readonly bound: { readonly tardiness: number; readonly makespanMinutes: number };
+}
+
+interface Cost {
+  tardiness: number;
+  makespan: number;
+}
+
+const EPSILON = 1e-9;
+const isBetter = (one: Cost, other: Cost): boolean =>
+  one.tardiness < other.tardiness - EPSILON ||
+  (one.tardiness < other.tardiness + EPSILON && one.makespan < other.makespan - EPSILON);
+
+/** One sum for the search to climb down: late minutes, and the length of the day a little; much, once all that can is in time. */
+const WHILE_LATE = { lateness: 1, makespan: 0.2 };
+const IN_TIME = { lateness: 20, makespan: 6 };
+/** Nodes branch and bound may look at before the search takes over. */
+export const MOST_NODES = 120_000;
+/** More steps than this are not tried exactly. */
+const MOST_EXACT_STEPS = 24;
+const SEED = 20_261_128;
+/** Places from one mark to the next. */
+const STRIDE = 12;
+/** Of a usual step: so much worse is often taken at the beginning, and at the end. */
+const WARMEST = 4;
+const COOLEST = 0.12;
+
+/** A search that goes on as long as it is asked to, and always has an order to give. */
+export class DaySearch {
+  private readonly state: DayState;
+  private readonly uniform: () => number;
+  private readonly moves: DayMoves;
+  private readonly now: Int32Array;
+  private readonly tried: Int32Array;
+  private readonly best: Int32Array;
+  private readonly bestPeople: Int8Array;
+  private readonly bestCost: Cost = { tardiness: Infinity, makespan: Infinity };
+  /** How the day stands every so many places of `now`: what comes before a change is not reckoned anew. */
+  private readonly marks: readonly DayState[];
+  /** What a minute's delay there costs, in late minutes: the weights of all that are late and not done yet. */
+  private readonly delayCosts: Float64Array;
+  private weights = WHILE_LATE;
+  private nowSum = Infinity;
+  private nowLate = 0;
+  private readonly usualStep: number;
+  private proven = false;
+  readonly bound: OrderedDay['bound'];
+
+  /** `before`: an order the day had, as far as it still holds; the new one begins with it. */
+  constructor(
+    readonly day: CompiledDay,
+    before: readonly DayPlace[] = [],
+    seed = SEED,
+  ) {
+    this.state = new DayState(day);
+    this.uniform = seededUniform(seed);
+    this.moves = new DayMoves(day, this.uniform);
+    this.now = new Int32Array(day.stepCount);
+    this.tried = new Int32Array(day.stepCount);
+    this.best = new Int32Array(day.stepCount);
+    this.bestPeople = new Int8Array(day.stepCount).fill(WHOEVER);
+    this.usualStep =
+      day.stepMinutes.reduce((sum, minutes) => sum + minutes, 0) / Math.max(1, day.stepCount);
+    const { tardiness, makespan } = lowerBound(
+      new DayState(day),
+      new BoundRoom(day.input.jobs.length, day.um.length),
+    );
+    this.bound = { tardiness, makespanMinutes: makespan };
+    const marks = Math.ceil(day.stepCount / STRIDE);
+    this.marks = Array.from({ length: marks }, () => new DayState(day));
+    this.delayCosts = new Float64Array(marks);
+    const starts = [
+      dueDateOrder(day),
+      stoneByStoneOrder(day),
+      pressingOrder(day, { patience: 15, dislike: 3 }),
+      ...orderBefore(day, before),
+    ];
+    for (const { jobs } of starts) {
+      this.tried.set(jobs);
+      this.keepBest(this.runFrom(0, Infinity));
+    }
+    this.now.set(this.best);
+    this.takeNow(0);
+  }
+
+  /** What `tried` comes to, from a place on at which it differs from `now`; Infinity as soon as it is above the limit. */
+  private runFrom(first: number, limit: number): number {
+    const { state, tried } = this;
+    const mark = Math.floor(first / STRIDE);
+    if (mark === 0) state.reset();
+    else state.copyFrom(this.marks[mark]!);
+    return this.sumOf(placeRun(state, tried, mark * STRIDE, tried.length, this.mostLate(limit)));
+  }
+
+  private sumOf(late: number): number {
+    return this.weights.lateness * late + this.weights.makespan * this.state.makespan;
+  }
+
+  private mostLate(sum: number): number {
+    return sum / this.weights.lateness;
+  }
+
+  private keepBest(sum: number): void {
+    const cost = { tardiness: this.state.late, makespan: this.state.makespan };
+    if (sum === Infinity || !isBetter(cost, this.bestCost)) return;
+    this.best.set(this.tried);
+    this.bestPeople.fill(WHOEVER);
+    Object.assign(this.bestCost, cost);
+  }
+
+  /** `now` changed from a place on: its marks with it. */
+  private takeNow(first: number): void {
+    const { state, now, day, marks } = this;
+    const mark = Math.floor(first / STRIDE);
+    if (mark === 0) state.reset();
+    else state.copyFrom(marks[mark]!);
+    for (let at = mark; at < marks.length; at += 1) {
+      marks[at]!.copyFrom(state);
+      placeRun(state, now, at * STRIDE, Math.min(now.length, (at + 1) * STRIDE), Infinity);
+    }
+    this.nowLate = state.late;
+    this.nowSum = this.sumOf(state.late);
+    for (let at = 0; at < marks.length; at += 1) {
+      const { next } = marks[at]!;
+      let cost = this.weights.makespan;
+      for (let job = 0; job < next.length; job += 1)
+        if (
+          state.jobEnd[job]! > day.due[job]! &&
+          next[job]! < day.firstStep[job + 1]! - day.firstStep[job]!
+        )
+          cost += this.weights.lateness * day.weight[job]!;
+      this.delayCosts[at] = cost;
+    }
+    this.moves.begin(now);
+  }
+
+  /**
+   * What `tried` comes to; Infinity where it is above the limit, or looks so after the last place that differs: from there
+   * on all comes as it did, so much later or sooner.
+   */
+  private sumOfTried(limit: number): number {
+    const { now, tried, state, marks } = this;
+    let first = 0;
+    while (first < now.length && tried[first] === now[first]) first += 1;
+    if (first === now.length) return Infinity;
+    let last = now.length - 1;
+    while (tried[last] === now[last]) last -= 1;
+    const after = Math.ceil((last + 1) / STRIDE);
+    if (after >= marks.length) return this.runFrom(first, limit);
+    const mark = Math.floor(first / STRIDE);
+    if (mark === 0) state.reset();
+    else state.copyFrom(marks[mark]!);
+    const there = marks[after]!;
+    const lateAfter = this.nowLate - there.late;
+    placeRun(state, tried, mark * STRIDE, after * STRIDE, Infinity);
+    let delay = 0;
+    for (let person = 0; person < state.personFree.length; person += 1)
+      delay += state.personFree[person]! - there.personFree[person]!;
+    delay /= state.personFree.length;
+    const expected =
+      this.nowSum +
+      this.weights.lateness * (state.late + lateAfter - this.nowLate) +
+      delay * this.delayCosts[after]!;
+    if (expected > limit) return Infinity;
+    return this.sumOf(placeRun(state, tried, after * STRIDE, tried.length, this.mostLate(limit)));
+  }
+
+  /** The best of all, where branch and bound reaches that far. */
+  tryExactly(mostNodes = MOST_NODES): void {
+    if (this.proven || this.day.stepCount > MOST_EXACT_STEPS) return;
+    const exact = exactDay(this.day, this.bestCost, mostNodes);
+    this.proven = exact.isProven;
+    if (!exact.order) return;
+    this.best.set(exact.order.jobs);
+    this.bestPeople.set(exact.order.people);
+    const state = new DayState(this.day);
+    exact.order.jobs.forEach((job, index) => state.place(job, exact.order!.people[index]!));
+    this.bestCost.tardiness = state.tardiness();
+    this.bestCost.makespan = state.makespan;
+  }
+
+  /**
+   * So many orders tried, of a search that has come so far, from 0 to 1: the further, the less it takes what is worse.
+   * True where a better one was found.
+   */
+  improve(tries: number, progress = 0.5): boolean {
+    if (this.proven || this.day.stepCount < 2) return false;
+    const { tardiness: before, makespan: beforeMakespan } = this.bestCost;
+    if (this.weights === WHILE_LATE && before <= this.bound.tardiness + EPSILON) {
+      this.weights = IN_TIME;
+      this.now.set(this.best);
+      this.takeNow(0);
+    }
+    const heat = this.usualStep * WARMEST * (COOLEST / WARMEST) ** progress;
+    const { now, tried } = this;
+    for (let each = 0; each < tries; each += 1) {
+      tried.set(now);
+      this.moves.vary(tried);
+      // What may be taken is drawn before it is reckoned: most orders are given up half way.
+      const limit = this.nowSum - heat * Math.log(1 - this.uniform());
+      const sum = this.sumOfTried(limit);
+      if (sum > limit) continue;
+      this.keepBest(sum);
+      let first = 0;
+      while (tried[first] === now[first]) first += 1;
+      now.set(tried);
+      this.takeNow(first);
+    }
+    return isBetter(this.bestCost, { tardiness: before, makespan: beforeMakespan });
+  }
+
+  result(): OrderedDay {
+    const sheet = sheetOf(this.day, { jobs: this.best, people: this.bestPeople });
+    const isAtBound =
+      sheet.tardiness <= this.bound.tardiness + EPSILON &&
+      sheet.makespanMinutes <= this.bound.makespanMinutes + EPSILON;
+    return { ...sheet, isBest: this.proven || isAtBound, bound: this.bound };
+  }
+}

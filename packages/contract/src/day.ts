@@ -36,6 +36,8 @@ export interface DayStoneFacts {
 
 export interface DayStepFacts {
   readonly stepId: number;
+  /** From 1, in the whole plan of its blade. */
+  readonly number: number;
   readonly title: Text;
   readonly stoneId: number | null;
   readonly p50Seconds: number;
@@ -56,11 +58,15 @@ export interface DayJobFacts {
   /** Working minutes from now until it is promised. */
   readonly dueMinutes: number;
   readonly mark: DayMark | null;
+  /** From 1; sent back after a test it is one more. */
+  readonly round: number;
   /** The customer has not answered yet. */
   readonly waitsForAnswer: boolean;
   /** Who has it in hand: what they are at is not in `steps`. */
   readonly inHand: {
     readonly staffId: number;
+    readonly stepId: number;
+    readonly stoneId: number | null;
     readonly title: Text;
     /** Still to go. */
     readonly minutes: number;
@@ -128,6 +134,7 @@ export const toDayInput = (facts: DayFacts, isCautious: boolean): DayInput => ({
 
 export interface QueuedStep {
   readonly stepId: number;
+  readonly number: number;
   readonly title: Text;
   readonly stone: string;
   readonly minutes: number;
@@ -136,8 +143,9 @@ export interface QueuedStep {
 /** The steps of a blade as they stand in the queue: the k-th of its job. */
 export const queuedSteps = (job: DayJobFacts, isCautious: boolean): readonly QueuedStep[] =>
   withStones(
-    job.steps.map(({ stepId, title, stoneId, p50Seconds, p90Seconds }) => ({
+    job.steps.map(({ stepId, number, title, stoneId, p50Seconds, p90Seconds }) => ({
       stepId,
+      number,
       title,
       stone: stoneId === null ? null : String(stoneId),
       // Nothing takes no time at all.

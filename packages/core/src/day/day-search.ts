@@ -233,11 +233,17 @@ export class DaySearch {
     return isBetter(this.bestCost, { tardiness: before, makespan: beforeMakespan });
   }
 
+  /** Nothing is better than what was found. */
+  get isProven(): boolean {
+    return (
+      this.proven ||
+      (this.bestCost.tardiness <= this.bound.tardiness + EPSILON &&
+        this.bestCost.makespan <= this.bound.makespanMinutes + EPSILON)
+    );
+  }
+
   result(): OrderedDay {
     const sheet = sheetOf(this.day, { jobs: this.best, people: this.bestPeople });
-    const isAtBound =
-      sheet.tardiness <= this.bound.tardiness + EPSILON &&
-      sheet.makespanMinutes <= this.bound.makespanMinutes + EPSILON;
-    return { ...sheet, isBest: this.proven || isAtBound, bound: this.bound };
+    return { ...sheet, isBest: this.isProven, bound: this.bound };
   }
 }

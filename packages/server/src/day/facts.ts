@@ -113,9 +113,12 @@ const jobFacts = (
       minute: minuteOf(row.closesAt ?? USUAL_UNTIL),
     }),
     mark: row.mark,
+    round: row.round,
     waitsForAnswer: withoutYes(asks, answers).length > 0,
     inHand: inHand && {
       staffId: inHand.staffId,
+      stepId: inHand.first.stepId,
+      stoneId: inHand.first.stoneId,
       title: inHand.first.title,
       minutes: timesOf(inHand.first, rates)[0] / 60,
       overMinutes:
@@ -124,10 +127,11 @@ const jobFacts = (
           inHand.first.workedSeconds - timesOf({ ...inHand.first, workedSeconds: 0 }, rates)[0],
         ) / 60,
     },
-    steps: open.map((step) => {
+    steps: open.map((step, index) => {
       const [p50Seconds, p90Seconds] = timesOf(step, rates);
       return {
         stepId: step.stepId,
+        number: row.doneSteps + (inHand ? 1 : 0) + index + 1,
         title: step.title,
         stoneId: step.stoneId,
         p50Seconds,
@@ -204,7 +208,7 @@ export const readDayFacts = async (db: Queryable, now: Date): Promise<DayFacts> 
         today && leaves !== null && leaves < today.untilMinute
           ? [minutesTo(leaves), minutesTo(today.untilMinute)]
           : null,
-      stoneId: null,
+      stoneId: job?.inHand?.stoneId ?? null,
     };
   });
   return {

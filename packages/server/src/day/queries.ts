@@ -18,6 +18,9 @@ export interface QueueJobRow extends BladeMeasures {
   readonly inHandBy: number | null;
   readonly inHandAt: Date | null;
   readonly mark: DayMark | null;
+  readonly round: number;
+  /** Of the plan that is followed. */
+  readonly doneSteps: number;
 }
 /** More do not stand at one bench. */
 const MOST_JOBS = 400;
@@ -26,7 +29,8 @@ export const queueJobs = (db: Queryable): Promise<QueueJobRow[]> =>
     db,
     `SELECT j.id AS jobId, j.tag_number AS tagNumber, j.stage, b.name AS blade, c.name AS customer, b.steel,
        j.promised_on AS promisedOn, j.place_id AS placeId, p.name AS place, TIME_FORMAT(p.closes_at, '%H:%i') AS closesAt,
-       j.in_hand_by AS inHandBy, j.in_hand_at AS inHandAt, m.mark, ${MEASURE_COLUMNS}
+       j.in_hand_by AS inHandBy, j.in_hand_at AS inHandAt, m.mark, j.round,
+       (SELECT COUNT(*) FROM plan_step d WHERE d.job_id = j.id AND d.superseded = FALSE AND d.status = 'done') AS doneSteps, ${MEASURE_COLUMNS}
      FROM job j JOIN blade b ON b.id = j.blade_id JOIN customer c ON c.id = b.customer_id
        LEFT JOIN place p ON p.id = j.place_id LEFT JOIN day_mark m ON m.job_id = j.id
      WHERE j.stage IN ('planned', 'on the bench') ORDER BY j.promised_on, j.id LIMIT ${MOST_JOBS}`,

@@ -31,7 +31,7 @@ export const useLeaveStep = (
   const { busy, problem, run } = useRun();
   const [asked, setAsked] = useState(false);
   const isClosed = atWork.missing.length > 0;
-  const leave = (overrideReason: string | null): Promise<void> =>
+  const leave = (overrideReason: string | null, goOn = afterStep): Promise<void> =>
     run(async () => {
       // What was counted goes first; where there is no connection both wait, in this order.
       atWork.setRunning(false);
@@ -51,7 +51,7 @@ export const useLeaveStep = (
       const left = isHere ? await writeOrQueue(job.id, job.version, finish) : null;
       if (!left) return;
       // To the next blade of a tray before this one shows its next step: a second press must not fall on that.
-      await afterStep?.(left, stepId);
+      await goOn?.(left, stepId);
       await updateJobCache(left);
       offerUndo(STRINGS.stepDone, () => undoOnJob(left, 'step'));
     });
@@ -60,10 +60,11 @@ export const useLeaveStep = (
     problem,
     /** Pressed while something was missing, and it still is. */
     isAsked: asked && isClosed,
-    done: (): void => {
+    /** On to the next step of this blade, or to where `goOn` leads. */
+    done: (goOn?: () => Promise<void>): void => {
       if (busy) return;
       if (isClosed) setAsked(true);
-      else void leave(null);
+      else void leave(null, goOn);
     },
     skip: (reason: string): void => void leave(reason),
   };
@@ -102,7 +103,7 @@ export const LeaveStep = ({ stepId, leaving, atWork, onGoOn }: LeaveStepProps) =
             <ChevronsRight size={20} aria-hidden /> {next.text}
           </QuietButton>
         )}
-        <ActionButton isDisabled={busy} onPress={done}>
+        <ActionButton isDisabled={busy} onPress={() => done()}>
           {STRINGS.doneNextStep}
         </ActionButton>
       </Done>

@@ -5,10 +5,11 @@
 import { textOf } from '../theme/text';
 import type { Job, StepRecord } from '@patient-edge/contract';
 
-import { useEffect, useRef, useState } from 'react';
+import { Suspense, useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useFullScreen } from '../theme/full-screen';
+import { lazyPart } from '../theme/lazy-part';
 import { QuietButton } from '../theme/buttons';
 import { Notice } from '../theme/notice';
 import { BenchSigns } from './bench-signs';
@@ -27,6 +28,9 @@ import { useGauge } from './use-gauge';
 import { useTray } from './use-tray';
 import { useStepAtWork } from './use-step-at-work';
 import { STRINGS } from './strings';
+
+/** The queue comes after the step: the work is to be there at once. */
+const NextLine = lazyPart(() => import('../day/next-line'));
 
 const Screen = styled.div`
   flex: 1;
@@ -99,6 +103,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
   const tray = useTray(job);
   const leaving = useLeaveStep(job, record.id, atWork, tray?.afterStep);
   const { park, cameBack } = useParking(job, record, atWork);
+  const navigate = useNavigate();
   const { next, turn } = atWork;
   const goOn = (): void => {
     if (next.does === 'start') atWork.toggleClock();
@@ -118,7 +123,7 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
     burr: atWork.burrAt,
     along: atWork.burrAlong,
     goOn,
-    done: leaving.done,
+    done: () => leaving.done(),
     steps: () => toggle('steps'),
     signs: () => toggle('signs'),
     details: () => toggle('details'),
@@ -160,6 +165,20 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
       </div>
       <div data-done="">
         <LeaveStep stepId={record.id} leaving={leaving} atWork={atWork} onGoOn={goOn} />
+        {!tray && (
+          <Suspense fallback={null}>
+            <NextLine
+              job={job}
+              stepId={record.id}
+              isRunning={atWork.running}
+              onTo={(jobId) =>
+                leaving.done(async () => {
+                  await navigate(`/jobs/${jobId}/bench`);
+                })
+              }
+            />
+          </Suspense>
+        )}
       </div>
     </Screen>
   );

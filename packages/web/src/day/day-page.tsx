@@ -9,13 +9,16 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { SegmentedControl } from '../theme/segmented-control';
+import { useKeys } from '../theme/use-keys';
 import { Waiting } from '../theme/waiting';
 import { AheadSheet } from './ahead-sheet';
 import { DayTable, NotQueued } from './day-table';
 import { shownSteps, timeAfter } from './day-view';
 import { Lanes } from './lanes';
+import { useToldChange } from './kept-order';
 import { NextUp } from './next-up';
 import { PeopleSheet } from './people-sheet';
+import { SoaksDue } from './soaks-due';
 import { STRINGS } from './strings';
 import { useDayOrder } from './use-day-order';
 
@@ -49,10 +52,28 @@ const InHand = ({ facts }: { facts: DayFacts }) => (
   </>
 );
 
+/** What the last change of the order was, until it is put away. */
+const Told = () => {
+  const [told, putAway] = useToldChange();
+  return told === null ? null : (
+    <Notice>
+      <Row $gap={14}>
+        <span role="status">{told}</span>
+        <QuietButton onPress={putAway}>{STRINGS.putAway}</QuietButton>
+      </Row>
+    </Notice>
+  );
+};
+
 const Ordered = ({ facts }: { facts: DayFacts }) => {
   const [times, setTimes] = useStored<(typeof TIMES)[number]['id']>('day times', 'likely');
   const [zoom, setZoom] = useStored<(typeof ZOOMS)[number]['id']>('day zoom', 'middle');
   const isCautious = times === 'cautious';
+  useKeys((key) => {
+    const step = key === '+' || key === '=' ? 1 : key === '-' ? -1 : 0;
+    const next = ZOOMS[ZOOMS.findIndex(({ id }) => id === zoom) + step];
+    return step !== 0 && next ? () => setZoom(next.id) : undefined;
+  });
   const { order, isRunning, share, error, stop } = useDayOrder(facts, isCautious);
   const steps = useMemo(
     () => (order ? shownSteps(facts, order, isCautious) : []),
@@ -67,7 +88,9 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
   );
   return (
     <>
+      <Told />
       <InHand facts={facts} />
+      <SoaksDue facts={facts} steps={steps} isAtWork={false} />
       <NextUp facts={facts} steps={steps} />
       <Panel aria-label={STRINGS.picture}>
         <Stack>

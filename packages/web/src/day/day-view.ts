@@ -13,6 +13,9 @@ import { STRINGS } from './strings';
 
 export interface ShownStep extends PlacedStep {
   readonly key: string;
+  readonly stepId: number;
+  /** Of the whole plan of its blade. */
+  readonly stepNumber: number;
   readonly of: DayJobFacts;
   readonly title: string;
   readonly stoneName: string;
@@ -40,6 +43,8 @@ export const shownSteps = (
       {
         ...placed,
         key: `${placed.job} ${placed.step}`,
+        stepId: step.stepId,
+        stepNumber: step.number,
         of,
         title: textOf(step.title),
         stoneName: facts.stones.find(({ stoneId }) => String(stoneId) === placed.stone)?.name ?? '',
@@ -73,3 +78,18 @@ export const whyLate = (steps: readonly ShownStep[], { of, job }: ShownStep): st
   ];
   return STRINGS.behind(before.slice(0, 6).join(', '));
 };
+
+/** A stone that must be in the water within this time is thought of now. */
+const SOON_MINUTES = 2;
+
+/** Stones that must go into the water now, to be soaked when their first step comes. */
+export const soaksDue = (
+  { stones }: DayFacts,
+  steps: readonly ShownStep[],
+): readonly { readonly stoneId: number; readonly wantedMinutes: number }[] =>
+  stones.flatMap(({ stoneId, soakMinutes }) => {
+    const first = steps.find(({ stone }) => stone === String(stoneId));
+    return soakMinutes > 0 && first && first.startMinutes - soakMinutes <= SOON_MINUTES
+      ? [{ stoneId, wantedMinutes: first.startMinutes }]
+      : [];
+  });

@@ -20,10 +20,12 @@ const job = (jobId: number, part: Partial<DayJobFacts> = {}): DayJobFacts => ({
   place: 'Quay',
   dueMinutes: 120,
   mark: null,
+  round: 1,
   waitsForAnswer: false,
   inHand: null,
   steps: [1, 2].map((stoneId) => ({
     stepId: 10 * jobId + stoneId,
+    number: stoneId,
     title: say('edge.title.first', { stone: stoneId === 1 ? 'Grey stone' : 'Red stone' }),
     stoneId,
     p50Seconds: 600,

@@ -5,6 +5,7 @@ import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { DayWorker } from '../workers/day-worker';
 import { useWorkerRun } from '../workers/use-worker-run';
+import { keepFirstOrder, keepOrder, orderKept } from './kept-order';
 
 const createDayWorker = (): Worker =>
   new Worker(new URL('../workers/day-worker.ts', import.meta.url), { type: 'module' });
@@ -21,28 +22,41 @@ export interface DayOrder {
   readonly stop: () => void;
 }
 
-export const useDayOrder = (facts: DayFacts | undefined, isCautious: boolean): DayOrder => {
+interface Found {
+  readonly order: OrderedDay | null;
+  readonly share: number;
+}
+
+/** `lookMs`: no longer than that a better order is looked for. */
+export const useDayOrder = (
+  facts: DayFacts | undefined,
+  isCautious: boolean,
+  lookMs = LOOK_MS,
+): DayOrder => {
   const { isRunning, error, start, stop } = useWorkerRun<DayWorker>(createDayWorker);
-  const [found, setFound] = useState<{ readonly order: OrderedDay | null; readonly share: number }>(
-    {
-      order: null,
-      share: 0,
-    },
-  );
+  const [found, setFound] = useState<Found>(() => ({
+    order: orderKept(isCautious)?.order ?? null,
+    share: 0,
+  }));
   useEffect(() => {
     if (!facts) return;
     const input = toDayInput(facts, isCautious);
     start(async (remote) => {
-      const order =
-        input.jobs.length === 0
-          ? null
-          : await remote.order(
-              input,
-              LOOK_MS,
-              proxy((better: OrderedDay, share: number) => setFound({ order: better, share })),
-            );
-      setFound({ order, share: 1 });
+      if (input.jobs.length === 0) {
+        setFound({ order: null, share: 1 });
+        return;
+      }
+      let isFirst = true;
+      const take = (order: OrderedDay, share: number): void => {
+        if (isFirst) keepFirstOrder(isCautious, { facts, order });
+        else keepOrder(isCautious, { facts, order });
+        isFirst = false;
+        setFound({ order, share });
+      };
+      const before = orderKept(isCautious)?.order.order ?? [];
+      const last = await remote.order(input, before, lookMs, proxy(take));
+      if (last) take(last, 1);
     });
-  }, [facts, isCautious, start]);
+  }, [facts, isCautious, lookMs, start]);
   return { ...found, isRunning, error, stop };
 };

@@ -65,6 +65,7 @@ const BY_PAGE: readonly { readonly at: RegExp; readonly keys: readonly Key[] }[]
       ...BURR_KEYS.map(([shown, does]): Key => [shown, does]),
     ],
   },
+  { at: /^\/day/, keys: [['+ −', STRINGS.nearerAndWider]] },
   { at: /^\/ready/, keys: [[STRINGS.zero9Enter, STRINGS.theTagInTheCustomersHand]] },
 ];
 

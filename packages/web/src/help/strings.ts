@@ -105,6 +105,7 @@ export const STRINGS = stringsOf('help', {
   whoMayDoWhatIsOne: 'Who may do what is one table, under Roles.',
   findAnything: 'find anything',
   theseKeys: 'these keys',
+  nearerAndWider: 'nearer, wider',
   tab: 'Tab',
   nextControl: 'next control',
   enter: 'Enter',

@@ -1,5 +1,11 @@
 /** The order of the day away from the page: a first one at once, better ones as they are found, for as long as it is let. */
-import { compileDay, DaySearch, type DayInput, type OrderedDay } from '@patient-edge/core';
+import {
+  compileDay,
+  DaySearch,
+  type DayInput,
+  type DayPlace,
+  type OrderedDay,
+} from '@patient-edge/core';
 import { expose } from 'comlink';
 
 /** Orders tried before the clock is looked at. */
@@ -7,25 +13,26 @@ const A_STRETCH = 300;
 const TELL_MS = 250;
 
 const api = {
+  /** Begins with the order the day had before, as far as it holds. */
   order: (
     input: DayInput,
+    before: readonly DayPlace[],
     forMs: number,
     onBetter: (order: OrderedDay, share: number) => void,
   ): OrderedDay | null => {
     const compiled = compileDay(input);
     if (!compiled.ok) return null;
-    const search = new DaySearch(compiled.value);
+    const search = new DaySearch(compiled.value, before);
     onBetter(search.result(), 0);
     search.tryExactly();
     const from = performance.now();
     let told = from;
-    for (let at = 0; at < forMs; at = performance.now() - from) {
+    for (let at = 0; at < forMs && !search.isProven; at = performance.now() - from) {
       search.improve(A_STRETCH, at / forMs);
       if (performance.now() - told > TELL_MS) {
         onBetter(search.result(), at / forMs);
         told = performance.now();
       }
-      if (search.result().isBest) break;
     }
     return search.result();
   },

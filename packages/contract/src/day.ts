@@ -87,7 +87,7 @@ export interface DayFacts {
   readonly unplanned: number;
 }
 
-/** A blade that is to come first counts as so many. */
+/** A blade that is to come first is wanted now, and counts as so many. */
 const FIRST_WEIGHT = 20;
 
 const CHANGE_MINUTES = 1;
@@ -125,7 +125,7 @@ export const toDayInput = (facts: DayFacts, isCautious: boolean): DayInput => ({
   })),
   jobs: queuedJobs(facts).map((job) => ({
     id: String(job.jobId),
-    dueMinutes: job.dueMinutes,
+    dueMinutes: job.mark === 'first' ? Math.min(0, job.dueMinutes) : job.dueMinutes,
     weight: job.mark === 'first' ? FIRST_WEIGHT : 1,
     ...(job.inHand ? { notBeforeMinutes: job.inHand.minutes } : {}),
     steps: queuedSteps(job, isCautious).map(({ stone, minutes }) => ({ stone, minutes })),
@@ -153,16 +153,26 @@ export const queuedSteps = (job: DayJobFacts, isCautious: boolean): readonly Que
     })),
   );
 
+/** A day and place at which a blade could be had. */
+export interface DayOffer {
+  readonly day: string;
+  readonly place: string;
+  readonly placeId: number;
+}
+
 /** "When can I have it?" */
 export interface WhenAnswer {
   /** The first day on which it fits, and those after it. */
-  readonly offers: readonly {
-    readonly day: string;
-    readonly place: string;
-    readonly placeId: number;
+  readonly offers: readonly (DayOffer & {
     /** Working minutes that are left free before it, by the cautious times. */
     readonly spareMinutes: number;
-  }[];
+  })[];
+  /** The last day before those, and what would be late for it. */
+  readonly sooner:
+    | (DayOffer & {
+        readonly pushes: readonly { readonly tagNumber: number; readonly lateMinutes: number }[];
+      })
+    | null;
   /** What was reckoned with. */
   readonly minutes: number;
   /** Blades that are late already, whatever is promised. */
@@ -179,4 +189,31 @@ export interface DayLoad {
   readonly openMinutes: number;
   /** Blades likely to come that day, by when their edges are due. */
   readonly expected: number;
+}
+
+/** A day looked back on: what was foreseen as each step began, and what it took. */
+export interface DayReview {
+  readonly day: string;
+  readonly steps: number;
+  readonly blades: number;
+  readonly foreseenSeconds: number;
+  readonly workedSeconds: number;
+  /** Steps whose clock ran on, or that were made up: they teach nothing. */
+  readonly leftOut: number;
+  readonly people: readonly {
+    readonly name: string;
+    readonly steps: number;
+    readonly foreseenSeconds: number;
+    readonly workedSeconds: number;
+  }[];
+  /** Steps furthest from what was foreseen, the furthest first. */
+  readonly furthest: readonly {
+    readonly jobId: number;
+    readonly tagNumber: number;
+    readonly stone: string;
+    readonly foreseenSeconds: number;
+    readonly workedSeconds: number;
+  }[];
+  /** Promised for that day or before, and still in the shop unfinished. */
+  readonly notDone: readonly { readonly jobId: number; readonly tagNumber: number }[];
 }

@@ -1,10 +1,19 @@
 /** The day: who is there, what comes first, when a blade can be had, and calendars by secret address. */
-import type { DayFacts, WhenAnswer } from '@patient-edge/contract';
-import { orderDay } from '@patient-edge/core';
+import type { DayFacts, DayReview, WhenAnswer } from '@patient-edge/contract';
+import { orderDay, say, usualMeasuresOf, type Place } from '@patient-edge/core';
 import { toDayInput } from '@patient-edge/contract';
 import ICAL from 'ical.js';
 import request from 'supertest';
-import { begun, openShop, planned, takeIn, workBody, type TestShop } from '../../test/test-shop';
+import {
+  begun,
+  openShop,
+  planned,
+  takeIn,
+  workBody,
+  workThrough,
+  type TestShop,
+} from '../../test/test-shop';
+import { whenReady } from './when';
 
 let shop: TestShop;
 beforeAll(async () => {
@@ -107,6 +116,9 @@ test('more work is ready later, and the days ahead know their load', async () =>
   expect(soon.offers[0]!.place).toBe('Quay');
   expect(later.offers[0]!.day > soon.offers[0]!.day).toBe(true);
   expect(soon.offers[0]!.spareMinutes).toBeGreaterThanOrEqual(0);
+  // Of the days after the first, each leaves more.
+  const spare = later.offers.map(({ spareMinutes }) => spareMinutes);
+  expect(spare).toEqual([...spare].sort((a, b) => a - b));
   const load = await shop.owner.get('/api/day/load').expect(200);
   expect((load.body as unknown[]).length).toBe(14);
 });
@@ -131,4 +143,113 @@ test('a calendar is read by others at its secret address, and by nobody at anoth
   await request(shop.app).get('/api/calendars/0-guess.ics').expect(404);
   const csv = await shop.owner.get('/api/day.csv').expect(200);
   expect(csv.text.split('\r\n')[0]).toBe('from,until,person,tag,blade,customer,step,stone,late');
+});
+
+describe('when can I have it, with a week of work promised', () => {
+  const days = ['2026-11-30', '2026-12-01', '2026-12-02', '2026-12-03'].map((day) => ({
+    day,
+    fromMinute: 540,
+    untilMinute: 1080,
+  }));
+  const place: Place = {
+    id: 1,
+    name: 'Quay',
+    address: '',
+    weekdays: [1, 2, 3, 4, 5, 6, 7],
+    opensAt: '09:00',
+    closesAt: '18:00',
+    inUse: true,
+  };
+  /** Blades of so many minutes each, one promised for each day. */
+  const busy = (minutes: readonly number[]): DayFacts => ({
+    now: { day: '2026-11-30', minute: 540 },
+    days,
+    people: [
+      {
+        staffId: 1,
+        name: 'Teodor',
+        present: true,
+        fromTime: '09:00',
+        untilTime: '18:00',
+        freeAtMinutes: 0,
+        awayMinutes: null,
+        stoneId: null,
+      },
+    ],
+    stones: [
+      {
+        stoneId: 1,
+        name: 'Grey stone',
+        um: 10,
+        soakMinutes: 0,
+        flattenEveryMinutes: null,
+        flattenMinutes: 0,
+        workedMinutes: 0,
+      },
+    ],
+    jobs: minutes.map((each, index) => ({
+      jobId: index + 1,
+      tagNumber: 10 + index,
+      blade: '',
+      customer: '',
+      measures: usualMeasuresOf('chef', 210),
+      promisedOn: days[index]!.day,
+      place: 'Quay',
+      dueMinutes: 540 * (index + 1),
+      mark: null,
+      round: 1,
+      waitsForAnswer: false,
+      inHand: null,
+      steps: [
+        {
+          stepId: index + 1,
+          number: 1,
+          title: say('edge.title.first', { stone: 'Grey stone' }),
+          stoneId: 1,
+          p50Seconds: 40 * each,
+          p90Seconds: 60 * each,
+        },
+      ],
+    })),
+    unplanned: 0,
+  });
+  const when = (of: DayFacts, minutes: number): WhenAnswer => whenReady(of, minutes, [place], []);
+
+  test('today, where today has room, though there is work for later days', () => {
+    const { offers, sooner } = when(busy([300, 500, 500]), 100);
+    expect(offers[0]!.day).toBe('2026-11-30');
+    expect(sooner).toBeNull();
+  });
+
+  test('the first day with room, and what a day before it would make late', () => {
+    const { offers, sooner, late } = when(busy([500, 500, 300]), 200);
+    expect(late).toBe(0);
+    expect(offers[0]!.day).toBe('2026-12-02');
+    expect(sooner).toMatchObject({ day: '2026-12-01', place: 'Quay' });
+    // 1,200 minutes, three stones taken up and one wash in the 1,080 of two days.
+    expect(sooner!.pushes).toEqual([{ tagNumber: 11, lateMinutes: 124 }]);
+  });
+
+  test('not before its own work is done, and after everything where all is full', () => {
+    expect(when(busy([]), 900).offers[0]!.day).toBe('2026-12-01');
+    const { offers, late } = when(busy([700, 500, 400]), 100);
+    expect(late).toBeGreaterThan(0);
+    expect(offers.every(({ day }) => day >= '2026-12-02')).toBe(true);
+  });
+});
+
+test('the day is looked back on: planned and worked, by person, and what is not done', async () => {
+  const job = await planned(shop.owner, await takeIn(shop.owner, { tagNumber: 35 }));
+  await workThrough(shop.owner, await begun(shop.owner, job));
+  const { body } = await shop.owner.get('/api/day/review').expect(200);
+  const review = body as DayReview;
+  expect(review.blades).toBeGreaterThanOrEqual(1);
+  expect(review.steps + review.leftOut).toBeGreaterThanOrEqual(job.steps.length);
+  const sum = (key: 'steps' | 'foreseenSeconds' | 'workedSeconds'): number =>
+    review.people.reduce((all, person) => all + person[key], 0);
+  expect(sum('steps')).toBe(review.steps);
+  expect(sum('workedSeconds')).toBeCloseTo(review.workedSeconds, 6);
+  // The furthest off come first.
+  const off = review.furthest.map((each) => Math.abs(each.workedSeconds - each.foreseenSeconds));
+  expect(off).toEqual([...off].sort((a, b) => b - a));
 });

@@ -138,3 +138,38 @@ export const usualMinutes = async (db: Queryable, kind: string | null): Promise<
       [kind, kind],
     )
   )[0]!.minutes;
+
+/** A step that was finished. */
+export interface FinishedRow {
+  readonly jobId: number;
+  readonly tagNumber: number;
+  readonly stone: string | null;
+  readonly person: string;
+  readonly foreseenSeconds: number | null;
+  readonly workedSeconds: number;
+  readonly teaches: number;
+}
+export const finishedSteps = (db: Queryable, from: Date, until: Date): Promise<FinishedRow[]> =>
+  select<FinishedRow>(
+    db,
+    `SELECT p.job_id AS jobId, j.tag_number AS tagNumber, s.name AS stone, w.name AS person,
+       p.forecast_p50_seconds AS foreseenSeconds, p.worked_seconds AS workedSeconds, p.log_ratio IS NOT NULL AS teaches
+     FROM plan_step p JOIN job j ON j.id = p.job_id JOIN staff w ON w.id = p.finished_by
+       LEFT JOIN stone s ON s.id = p.stone_id
+     WHERE p.finished_at >= CAST(? AS DATETIME(3)) AND p.finished_at < CAST(? AS DATETIME(3)) AND p.status = 'done'
+     ORDER BY p.finished_at, p.id`,
+    [from, until],
+  );
+
+/** Promised for a day or before, and not yet through their test. */
+export const notDoneBy = (
+  db: Queryable,
+  day: string,
+): Promise<{ readonly jobId: number; readonly tagNumber: number }[]> =>
+  select(
+    db,
+    `SELECT j.id AS jobId, j.tag_number AS tagNumber FROM job j
+     WHERE j.stage IN ('taken in', 'planned', 'on the bench', 'testing') AND j.promised_on <= CAST(? AS DATE)
+     ORDER BY j.promised_on, j.id LIMIT ${MOST_JOBS}`,
+    [day],
+  );

@@ -14,6 +14,7 @@ import { localDay } from '../shop/days';
 import { readDayFacts } from './facts';
 import { calendarOf, dayCsv, timedSteps } from './feed';
 import { dueByDay, setMark, setPresence, usualMinutes } from './queries';
+import { reviewDay } from './review';
 import { STRINGS } from './strings';
 import { loadAhead, orderOf, whenReady } from './when';
 
@@ -117,6 +118,10 @@ export const dayRoutes = (pool: Pool, secret: string): Router => {
         new Map(due.map(({ day, blades }) => [day, blades])),
       ),
     );
+  });
+
+  router.get('/day/review', allow(), async (_request, response) => {
+    response.json(await reviewDay(pool, new Date()));
   });
 
   router.get('/day/calendars', allow(), async (request: Request, response) => {

@@ -1,11 +1,19 @@
 /** "When can I have it?", and how full the days ahead are: the same queue with one more blade, by the cautious times. */
-import { toDayInput, type DayFacts, type DayLoad, type WhenAnswer } from '@patient-edge/contract';
 import {
-  momentAfter,
+  queuedJobs,
+  toDayInput,
+  type DayFacts,
+  type DayLoad,
+  type WhenAnswer,
+} from '@patient-edge/contract';
+import {
+  compileDay,
+  DaySearch,
   openDays,
   orderDay,
   workingMinutesUntil,
   type ClosedDays,
+  type DayInput,
   type OrderedDay,
   type Place,
 } from '@patient-edge/core';
@@ -13,9 +21,13 @@ import { DAYS_AHEAD, minuteOf, USUAL_UNTIL } from './facts';
 
 /** Orders tried for an answer at the counter. */
 const TRIES = 1500;
+/** Of each day that is offered: it begins with the order there is. */
+const TRIES_EACH = 400;
 /** Few enough that nobody else at the till waits for it. */
 const MOST_NODES = 5000;
 const OFFERS = 4;
+/** More days than this are not tried one by one. */
+const MOST_TRIED = 8;
 
 export const orderOf = (facts: DayFacts, isCautious: boolean): OrderedDay | null => {
   const input = toDayInput(facts, isCautious);
@@ -25,41 +37,96 @@ export const orderOf = (facts: DayFacts, isCautious: boolean): OrderedDay | null
   return found.value;
 };
 
+const ASKED = 'asked for';
+/** Of what is promised, it is to be in time before all else: what it pushes is then told. */
+const ASKED_WEIGHT = 20;
+
+/** The queue with one more blade, of which only its minutes are known: it waits for no stone. */
+const withAsked = (input: DayInput, dueMinutes: number, minutes: number): DayInput => ({
+  ...input,
+  stones: [
+    ...input.stones,
+    {
+      id: ASKED,
+      um: Number.MAX_VALUE,
+      soakMinutes: 0,
+      flattenEveryMinutes: null,
+      flattenMinutes: 0,
+      workedMinutes: 0,
+    },
+  ],
+  jobs: [
+    ...input.jobs,
+    { id: ASKED, dueMinutes, weight: ASKED_WEIGHT, steps: [{ stone: ASKED, minutes }] },
+  ],
+});
+
+const endsOf = (order: OrderedDay | null): ReadonlyMap<string, number> =>
+  new Map((order?.steps ?? []).map(({ job, endMinutes }) => [job, endMinutes]));
+
+const orderWith = (input: DayInput, before: OrderedDay | null): OrderedDay => {
+  const compiled = compileDay(input);
+  if (!compiled.ok) throw new Error(compiled.error.message);
+  const search = new DaySearch(compiled.value, before?.order ?? []);
+  search.improve(TRIES_EACH, 1);
+  return search.result();
+};
+
+/** Later by less than this is not late. */
+const SLACK_MINUTES = 0.5;
+
+/** Each day is asked in turn: does it still fit, by the cautious times, without making anything late? */
 export const whenReady = (
   facts: DayFacts,
   minutes: number,
   places: readonly Place[],
   closed: readonly ClosedDays[],
 ): WhenAnswer => {
-  const ordered = orderOf(facts, true);
-  // It comes after all that was promised, shared among those who are there.
-  const busy = ordered?.makespanMinutes ?? 0;
-  const ready = momentAfter(facts.days, facts.now, busy + minutes);
-  const late = (ordered?.steps ?? []).reduce((jobs, { job, endMinutes }) => {
-    const due = facts.jobs.find(({ jobId }) => String(jobId) === job)!.dueMinutes;
-    return endMinutes > due ? jobs.add(job) : jobs;
-  }, new Set<string>()).size;
-  if (ready === null) return { offers: [], minutes, late };
-  const offers = openDays(places, closed, ready.day, DAYS_AHEAD)
-    .filter(
-      ({ day, place }) =>
-        day > ready.day || minuteOf(place.closesAt ?? USUAL_UNTIL) >= ready.minute,
-    )
-    .slice(0, OFFERS)
-    .map(({ day, place }) => ({
+  const input = toDayInput(facts, true);
+  const base = orderOf(facts, true);
+  const baseEnds = endsOf(base);
+  const promised = queuedJobs(facts).map(({ jobId, tagNumber, dueMinutes }) => ({
+    tagNumber,
+    /** Past its day, if an order ends like that. */
+    lateness: (ends: ReadonlyMap<string, number>): number =>
+      Math.max(0, (ends.get(String(jobId)) ?? 0) - dueMinutes),
+  }));
+  const late = promised.filter(({ lateness }) => lateness(baseEnds) > SLACK_MINUTES).length;
+  const days = openDays(places, closed, facts.now.day, DAYS_AHEAD).map(({ day, place }) => ({
+    day,
+    place: place.name,
+    placeId: place.id,
+    dueMinutes: workingMinutesUntil(facts.days, facts.now, {
       day,
-      place: place.name,
-      placeId: place.id,
-      spareMinutes: Math.round(
-        workingMinutesUntil(facts.days, facts.now, {
-          day,
-          minute: minuteOf(place.closesAt ?? USUAL_UNTIL),
-        }) -
-          busy -
-          minutes,
-      ),
-    }));
-  return { offers, minutes, late };
+      minute: minuteOf(place.closesAt ?? USUAL_UNTIL),
+    }),
+  }));
+  // No day ends sooner than its own work is done; beyond the last that is tried it comes after all else.
+  const possible = days.filter(({ dueMinutes }) => dueMinutes >= minutes);
+  let sooner: WhenAnswer['sooner'] = null;
+  let readyAt = (base?.makespanMinutes ?? 0) + minutes;
+  let first = possible.findIndex(({ dueMinutes }) => dueMinutes >= readyAt);
+  for (const [index, { dueMinutes, ...offer }] of possible.slice(0, MOST_TRIED).entries()) {
+    if (first >= 0 && index >= first) break;
+    const ends = endsOf(orderWith(withAsked(input, dueMinutes, minutes), base));
+    const asked = ends.get(ASKED)!;
+    const pushes = promised.flatMap(({ tagNumber, lateness }) =>
+      lateness(ends) - lateness(baseEnds) > SLACK_MINUTES
+        ? [{ tagNumber, lateMinutes: Math.round(lateness(ends)) }]
+        : [],
+    );
+    if (asked > dueMinutes + SLACK_MINUTES) continue;
+    if (pushes.length === 0) {
+      first = index;
+      readyAt = asked;
+      break;
+    }
+    sooner = { ...offer, pushes };
+  }
+  const offers = (first < 0 ? [] : possible.slice(first, first + OFFERS)).map(
+    ({ dueMinutes, ...offer }) => ({ ...offer, spareMinutes: Math.round(dueMinutes - readyAt) }),
+  );
+  return { offers, sooner, minutes, late };
 };
 
 /** Two weeks of days with what is promised for each, and who is likely to come. */

@@ -197,6 +197,7 @@ const ROUTES: Readonly<Record<string, Who>> = {
   'PUT /day/marks/:id': 'bench',
   'GET /day/when': 'signed in',
   'GET /day/load': 'signed in',
+  'GET /day/review': 'signed in',
   'GET /day/calendars': 'signed in',
   'GET /calendars/:token.ics': 'all',
   'GET /trials': 'signed in',

@@ -8,6 +8,7 @@ import type {
   DayFacts,
   WhenAnswer,
   DayLoad,
+  DayReview,
   FigureSheet,
   Regular,
   Trial,
@@ -96,9 +97,13 @@ export const useRegulars = (query: string) =>
 export const useStoneFigures = () => useSWR<StoneSheet, ApiFailure>('/stone-figures', get);
 export const useTrials = () => useSWR<Trial[], ApiFailure>('/trials', get);
 /** Looked at again while it is open: somebody else is at the bench too. */
-export const useDay = () => useSWR<DayFacts, ApiFailure>('/day', get, { refreshInterval: 60_000 });
+/** What a colleague changes is seen so soon. */
+const DAY_REFRESH_MS = 8000;
+export const useDay = () =>
+  useSWR<DayFacts, ApiFailure>('/day', get, { refreshInterval: DAY_REFRESH_MS });
 export const useWhen = (kind: string) =>
   useSWR<WhenAnswer, ApiFailure>(`/day/when?kind=${asPart(kind)}`, get);
+export const useDayReview = () => useSWR<DayReview, ApiFailure>('/day/review', get);
 export const useDayLoad = () => useSWR<DayLoad[], ApiFailure>('/day/load', get);
 export const useCalendars = () =>
   useSWR<

@@ -20,16 +20,19 @@ import { STRINGS } from './strings';
 /** So many things missing are told one by one. */
 const TOLD = 4;
 
+type AfterStep = (left: Job, stepId: number) => Promise<void>;
+
 export const useLeaveStep = (
   job: Job,
   stepId: number,
   atWork: StepAtBench,
   /** Where this blade is worked with others: to the next of them. */
-  afterStep?: (left: Job, stepId: number) => Promise<void>,
+  afterStep?: AfterStep,
 ) => {
   const offerUndo = useUndo();
   const { busy, problem, run } = useRun();
-  const [asked, setAsked] = useState(false);
+  /** Where it was to lead to when something was still missing. */
+  const [asked, setAsked] = useState<{ readonly goOn: AfterStep | undefined } | null>(null);
   const isClosed = atWork.missing.length > 0;
   const leave = (overrideReason: string | null, goOn = afterStep): Promise<void> =>
     run(async () => {
@@ -59,14 +62,14 @@ export const useLeaveStep = (
     busy,
     problem,
     /** Pressed while something was missing, and it still is. */
-    isAsked: asked && isClosed,
+    isAsked: asked !== null && isClosed,
     /** On to the next step of this blade, or to where `goOn` leads. */
-    done: (goOn?: () => Promise<void>): void => {
+    done: (goOn?: AfterStep): void => {
       if (busy) return;
-      if (isClosed) setAsked(true);
+      if (isClosed) setAsked({ goOn });
       else void leave(null, goOn);
     },
-    skip: (reason: string): void => void leave(reason),
+    skip: (reason: string): void => void leave(reason, asked?.goOn),
   };
 };
 export type Leaving = ReturnType<typeof useLeaveStep>;

@@ -18,6 +18,8 @@ import { Lanes } from './lanes';
 import { useToldChange } from './kept-order';
 import { NextUp } from './next-up';
 import { PeopleSheet } from './people-sheet';
+import { PrintSheet } from './print-sheet';
+import { ReviewSheet } from './review-sheet';
 import { SoaksDue } from './soaks-due';
 import { STRINGS } from './strings';
 import { useDayOrder } from './use-day-order';
@@ -88,50 +90,55 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
   );
   return (
     <>
-      <Told />
-      <InHand facts={facts} />
-      <SoaksDue facts={facts} steps={steps} isAtWork={false} />
-      <NextUp facts={facts} steps={steps} />
-      <Panel aria-label={STRINGS.picture}>
-        <Stack>
-          <Row $gap={24} $align="end">
-            <SegmentedControl
-              label={STRINGS.times}
-              options={TIMES}
-              value={times}
-              onChange={setTimes}
-            />
-            <SegmentedControl
-              label={STRINGS.zoom}
-              options={ZOOMS}
-              value={zoom}
-              onChange={setZoom}
-            />
-          </Row>
-          <Row $gap={18} $align="baseline">
-            <b>{STRINGS.late(late.size, lateMinutes)}</b>
-            <span>{STRINGS.doneBy(timeAfter(facts, order.makespanMinutes))}</span>
-            <MutedText role="status">
-              {isRunning
-                ? STRINGS.searching(Math.round(100 * share))
-                : order.isBest
-                  ? STRINGS.best
-                  : STRINGS.good}
-            </MutedText>
-            {isRunning && <QuietButton onPress={stop}>{STRINGS.stop}</QuietButton>}
-          </Row>
-          <Lanes
-            facts={facts}
-            steps={steps}
-            people={presentPeople(facts).map(({ name }) => name)}
-            pxAMinute={ZOOMS.find(({ id }) => id === zoom)!.pxAMinute}
-            showMinutes={Math.min(MOST_SHOWN_MINUTES, Math.ceil(order.makespanMinutes) + 10)}
-          />
-          <Fold title={STRINGS.table} level={2} says={STRINGS.steps(steps.length)}>
-            <DayTable facts={facts} steps={steps} />
-          </Fold>
+      <PrintSheet facts={facts} steps={steps} />
+      <div className="no-print">
+        <Stack $gap={16}>
+          <Told />
+          <InHand facts={facts} />
+          <SoaksDue facts={facts} steps={steps} isAtWork={false} />
+          <NextUp facts={facts} steps={steps} />
+          <Panel aria-label={STRINGS.picture}>
+            <Stack>
+              <Row $gap={24} $align="end">
+                <SegmentedControl
+                  label={STRINGS.times}
+                  options={TIMES}
+                  value={times}
+                  onChange={setTimes}
+                />
+                <SegmentedControl
+                  label={STRINGS.zoom}
+                  options={ZOOMS}
+                  value={zoom}
+                  onChange={setZoom}
+                />
+              </Row>
+              <Row $gap={18} $align="baseline">
+                <b>{STRINGS.late(late.size, lateMinutes)}</b>
+                <span>{STRINGS.doneBy(timeAfter(facts, order.makespanMinutes))}</span>
+                <MutedText role="status">
+                  {isRunning
+                    ? STRINGS.searching(Math.round(100 * share))
+                    : order.isBest
+                      ? STRINGS.best
+                      : STRINGS.good}
+                </MutedText>
+                {isRunning && <QuietButton onPress={stop}>{STRINGS.stop}</QuietButton>}
+              </Row>
+              <Lanes
+                facts={facts}
+                steps={steps}
+                people={presentPeople(facts).map(({ name }) => name)}
+                pxAMinute={ZOOMS.find(({ id }) => id === zoom)!.pxAMinute}
+                showMinutes={Math.min(MOST_SHOWN_MINUTES, Math.ceil(order.makespanMinutes) + 10)}
+              />
+              <Fold title={STRINGS.table} level={2} says={STRINGS.steps(steps.length)}>
+                <DayTable facts={facts} steps={steps} />
+              </Fold>
+            </Stack>
+          </Panel>
         </Stack>
-      </Panel>
+      </div>
     </>
   );
 };
@@ -146,9 +153,14 @@ const DayPage = () => {
       ) : (
         <>
           <Ordered facts={facts} />
-          <NotQueued facts={facts} />
-          <PeopleSheet facts={facts} />
-          <AheadSheet />
+          <div className="no-print">
+            <Stack $gap={16}>
+              <NotQueued facts={facts} />
+              <PeopleSheet facts={facts} />
+              <AheadSheet />
+              <ReviewSheet facts={facts} />
+            </Stack>
+          </div>
         </>
       )}
     </Stack>

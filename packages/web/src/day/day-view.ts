@@ -24,6 +24,7 @@ export interface ShownStep extends PlacedStep {
   readonly lateMinutes: number;
 }
 
+/** By when they begin. */
 export const shownSteps = (
   facts: DayFacts,
   order: OrderedDay,
@@ -33,7 +34,8 @@ export const shownSteps = (
   const people = presentPeople(facts);
   const ends = new Map<string, number>();
   for (const { job, endMinutes } of order.steps) ends.set(job, endMinutes);
-  return order.steps.flatMap((placed) => {
+  const byTime = [...order.steps].sort((a, b) => a.startMinutes - b.startMinutes);
+  return byTime.flatMap((placed) => {
     // What was found for the facts before may name what is gone by now.
     const of = jobs.get(placed.job);
     const step = of && queuedSteps(of, isCautious)[placed.step - 1];
@@ -93,3 +95,12 @@ export const soaksDue = (
       ? [{ stoneId, wantedMinutes: first.startMinutes }]
       : [];
   });
+
+/** So near to the end of the day it is looked back on. */
+const EVENING_MINUTES = 30;
+
+/** Near the end of a working day, or after it. */
+export const isEvening = ({ now, days }: DayFacts): boolean => {
+  const today = days.find(({ day: each }) => each === now.day);
+  return today !== undefined && now.minute >= today.untilMinute - EVENING_MINUTES;
+};

@@ -1,14 +1,18 @@
 /** What the page of the day shows of an order, and what it sends. */
 import { say, usualMeasuresOf, withStones, orderDay } from '@patient-edge/core';
 import { toDayInput, type DayFacts, type DayJobFacts } from '@patient-edge/contract';
-import { render, screen, within } from '@testing-library/react';
+import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { showPage } from '../../test/pages';
 import { DayTable, NotQueued } from './day-table';
-import { shownSteps, timeAfter, whyLate } from './day-view';
+import { isEvening, shownSteps, soaksDue, timeAfter, whyLate } from './day-view';
 import { Lanes } from './lanes';
 import { PeopleSheet } from './people-sheet';
+import { PrintSheet } from './print-sheet';
+import { ReviewSheet } from './review-sheet';
+import { SoaksDue } from './soaks-due';
+import { whatChanged, type FoundDay } from './what-changed';
 
 const job = (jobId: number, part: Partial<DayJobFacts> = {}): DayJobFacts => ({
   jobId,
@@ -149,4 +153,160 @@ test('steps without a stone are done with the next one, the last with the one be
     ['b', 8],
   ]);
   expect(withStones([{ stone: null, minutes: 3 }])).toEqual([]);
+});
+
+const foundDay = (of: DayFacts): FoundDay => {
+  const found = orderDay(toDayInput(of, false), 100);
+  if (!found.ok) throw new Error(found.error.message);
+  return { facts: of, order: found.value };
+};
+const told = (before: DayFacts, after: DayFacts): string | null =>
+  whatChanged(foundDay(before), foundDay(after), false);
+
+describe('a change of the order in a sentence', () => {
+  const before = facts([job(1), job(2)]);
+
+  test('is not told where nothing happened but that time went on, or work did', () => {
+    expect(told(before, { ...before, now: { ...before.now, minute: 604 } })).toBeNull();
+    expect(told(before, facts([job(2)]))).toBeNull();
+  });
+
+  test('an urgent blade: what it is, and that it comes next', () => {
+    expect(told(before, facts([job(1), job(2), job(7, { mark: 'first', dueMinutes: 25 })]))).toBe(
+      '7 is new: next for Teodor: 7 on Grey stone.',
+    );
+  });
+
+  test('a failed test: what becomes late for it', () => {
+    const sentence = told(
+      facts([job(1, { dueMinutes: 32 })]),
+      facts([job(1, { dueMinutes: 32 }), job(9, { round: 2, mark: 'first', dueMinutes: 0 })]),
+    );
+    expect(sentence).toMatch(
+      /^9 is back from its test: next for Teodor: 9 on Grey stone; 1 will be/,
+    );
+    expect(sentence).toMatch(/1 will be \d+ min late\.$/);
+  });
+
+  test('a step that takes longer, told once', () => {
+    const held = (overMinutes: number) =>
+      facts([
+        job(1, {
+          inHand: {
+            staffId: 1,
+            stepId: 5,
+            stoneId: 1,
+            title: say('edge.title.first', { stone: 'Grey stone' }),
+            minutes: 0,
+            overMinutes,
+          },
+        }),
+        job(2),
+      ]);
+    expect(told(held(0), held(6))).toMatch(/^1 has taken 6 min longer than planned: /);
+    expect(told(held(6), held(7))).toBeNull();
+  });
+
+  test('who comes, and who leaves early', () => {
+    const away = {
+      ...before,
+      people: [
+        { ...before.people[0]!, untilTime: '10:30', awayMinutes: [30, 60] as const },
+        before.people[1]!,
+      ],
+    };
+    expect(told(before, away)).toMatch(/^Teodor leaves at 10:30: /);
+    const both = {
+      ...before,
+      people: before.people.map((person) => ({ ...person, present: true })),
+    };
+    expect(told(before, both)).toMatch(/^Ansa is here: /);
+    expect(told(both, before)).toMatch(/^Ansa is not here: /);
+  });
+
+  test('held back, and what nothing else moves for', () => {
+    expect(told(before, facts([job(1), job(2, { mark: 'held' })]))).toBe(
+      '2 is held back: the order stays as it was.',
+    );
+  });
+});
+
+test('a stone goes into the water when it must, not before', () => {
+  const day = facts([job(1)]);
+  // The red stone soaks 15 minutes and is wanted as soon as it is soaked.
+  expect(soaksDue(day, ordered(day))).toEqual([{ stoneId: 2, wantedMinutes: 15 }]);
+  const later = ordered(day).map((step) => ({ ...step, startMinutes: step.startMinutes + 30 }));
+  expect(soaksDue(day, later)).toEqual([]);
+});
+
+describe('a stone that is to soak', () => {
+  const stone = { id: 2, name: 'Red stone', soaking: 'soak', soakMinutes: 15, soak: null };
+  const answers = {
+    'GET /session': { staff: { id: 1, name: 'Teodor', role: 'bench' }, currency: 'EUR' },
+    'GET /stones': [stone],
+    'POST /stones/2/soak': { ...stone, soak: { putInAt: '2026-11-30T10:00:00Z', minutes: 15 } },
+  };
+  const day = facts([job(1)]);
+  const posts = (page: ReturnType<typeof showPage>): number =>
+    page.asked.filter(({ method }) => method === 'POST').length;
+
+  test('is only named where nobody is', async () => {
+    const page = showPage(<SoaksDue facts={day} steps={ordered(day)} isAtWork={false} />, answers);
+    expect(await screen.findByText(/Red stone into the water now/)).toBeTruthy();
+    expect(posts(page)).toBe(0);
+  });
+
+  test('has its clock started once while somebody is at work', async () => {
+    const page = showPage(<SoaksDue facts={day} steps={ordered(day)} isAtWork />, answers);
+    await waitFor(() => expect(posts(page)).toBe(1));
+    expect(page.asked.find(({ method }) => method === 'POST')!.body).toEqual({
+      minutes: 15,
+      jobId: null,
+    });
+  });
+});
+
+test('on paper each person has their own steps, each with a box', () => {
+  const day = {
+    ...facts([job(1), job(2)]),
+    people: facts([]).people.map((each) => ({ ...each, present: true })),
+  };
+  const { container } = render(<PrintSheet facts={day} steps={ordered(day)} />);
+  expect(container.querySelectorAll('h2')).toHaveLength(2);
+  expect(container.querySelectorAll('td[data-box]')).toHaveLength(4);
+});
+
+test('in the evening the day is looked back on, once', async () => {
+  const day = facts([]);
+  const evening = { ...day, now: { ...day.now, minute: 650 } };
+  expect([isEvening(day), isEvening(evening)]).toEqual([false, true]);
+  expect(isEvening({ ...evening, days: evening.days.slice(1) })).toBe(false);
+  const people = [{ name: 'Teodor', steps: 3, foreseenSeconds: 600, workedSeconds: 900 }];
+  showPage(<ReviewSheet facts={evening} />, {
+    'GET /day/review': {
+      day: '2026-11-30',
+      steps: 3,
+      blades: 2,
+      foreseenSeconds: 600,
+      workedSeconds: 900,
+      leftOut: 1,
+      people,
+      furthest: [
+        { jobId: 4, tagNumber: 44, stone: 'Grey stone', foreseenSeconds: 120, workedSeconds: 360 },
+      ],
+      notDone: [{ jobId: 5, tagNumber: 55 }],
+    },
+  });
+  expect(await screen.findAllByText('150 %')).toHaveLength(2);
+  expect(screen.getByText(/Grey stone: .* instead of/)).toBeTruthy();
+  expect(screen.getByRole('link', { name: '55' }).getAttribute('href')).toBe('/jobs/5');
+  await userEvent.click(screen.getByRole('button', { name: 'OK' }));
+  expect(screen.queryByText('150 %')).toBeNull();
+});
+
+test('an errand is a later beginning', async () => {
+  const day = facts([]);
+  const page = showPage(<PeopleSheet facts={day} />, { 'PUT /day/presence': day });
+  await userEvent.click(screen.getByRole('button', { name: 'Teodor: Back in 15 min' }));
+  expect(page.asked.at(-1)!.body).toMatchObject({ staffId: 1, fromTime: '10:15' });
 });

@@ -1,11 +1,12 @@
 /** At the bench, under Done: what the day takes up next, and the stones that are to go into the water for it. */
 import type { Job } from '@patient-edge/contract';
+import { ChevronsRight } from 'lucide-react';
 import { Suspense, useEffect } from 'react';
 import styled from 'styled-components';
 import { useDay } from '../api/hooks';
 import { useSession } from '../api/session';
 import { QuietButton } from '../theme/buttons';
-import { MutedText, Stack } from '../theme/layout';
+import { MutedText } from '../theme/layout';
 import { shownSteps, type ShownStep } from './day-view';
 import { useToldChange } from './kept-order';
 import { SoaksDue } from './soaks-due';
@@ -15,6 +16,11 @@ import { useDayOrder } from './use-day-order';
 /** The hand is at the bench: a moment is all that is looked for a better order. */
 const LOOK_MS = 600;
 
+const Below = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 4px;
+`;
 const Line = styled.div`
   display: flex;
   gap: 4px 12px;
@@ -34,9 +40,38 @@ const Line = styled.div`
     font-weight: 500;
     color: var(--ink-soft);
   }
+  & > button {
+    min-height: 56px;
+  }
+  & > button > svg {
+    display: none;
+  }
+  /* One line on a telephone: strokes and burr stand above it. */
   @media (max-width: 560px) {
+    min-height: 0;
     & > p {
-      font-size: 17px;
+      font-size: 16px;
+      white-space: nowrap;
+      overflow: hidden;
+      text-overflow: ellipsis;
+    }
+    & > p > small {
+      display: none;
+    }
+    & > button {
+      padding: 0;
+      min-width: 56px;
+      justify-content: center;
+    }
+    & > button > svg {
+      display: block;
+    }
+    & > button > span {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
     }
   }
 `;
@@ -63,7 +98,7 @@ const NextLine = ({ job, stepId, isRunning, onTo }: NextLineProps) => {
   const theirs = steps.filter(({ personName }) => personName === session?.staff?.name);
   const next = (theirs.length > 0 ? theirs : steps).find(({ stepId: id }) => id !== stepId);
   return (
-    <Stack $gap={4}>
+    <Below>
       {next && <Next next={next} job={job} onTo={onTo} />}
       {told !== null && (
         <Line role="status">
@@ -74,7 +109,7 @@ const NextLine = ({ job, stepId, isRunning, onTo }: NextLineProps) => {
       <Suspense fallback={null}>
         <SoaksDue facts={facts} steps={steps} isAtWork={isRunning} />
       </Suspense>
-    </Stack>
+    </Below>
   );
 };
 
@@ -100,7 +135,10 @@ const Next = ({
       <small>{next.title}</small>
     </p>
     {next.of.jobId !== job.id && (
-      <QuietButton onPress={() => onTo(next.of.jobId)}>{STRINGS.doneThenThis}</QuietButton>
+      <QuietButton onPress={() => onTo(next.of.jobId)}>
+        <ChevronsRight size={22} aria-hidden />
+        <span>{STRINGS.doneThenThis}</span>
+      </QuietButton>
     )}
   </Line>
 );

@@ -82,6 +82,24 @@ export const STRINGS = stringsOf('day', {
   doneThenThis: 'Done, then this',
   intoTheWater: (stone: string, time: string) =>
     `${stone} into the water now: it is needed at ${time}.`,
+  sheetOf: (person: string, day: string) => `${person}, ${day}`,
+  review: 'Today, planned and real',
+  reviewSays: 'time planned, time worked',
+  stepsDone: 'Steps',
+  foreseen: 'Planned',
+  real: 'Worked',
+  ofForeseen: 'Of planned',
+  together: 'Together',
+  nothingDone: 'No step has been finished today.',
+  tookInstead: (stone: string, worked: string, foreseen: string) =>
+    `${stone}: ${worked} instead of ${foreseen}`,
+  notDone: 'Promised for today or before, and not done:',
+  learnt: (steps: number) =>
+    `The shop’s times learn from ${steps === 1 ? 'this step' : `these ${steps} steps`}.`,
+  leftOut: (steps: number) =>
+    `${steps} more without a stone, or with a clock that ran on, ${steps === 1 ? 'is' : 'are'} left out.`,
+  rates: 'The shop’s times',
+  backIn: (minutes: number) => `Back in ${minutes} min`,
   people: 'Who is there today',
   there: 'There',
   save: 'Save',

@@ -69,8 +69,10 @@ const effectsOf = (before: readonly ShownStep[], after: readonly ShownStep[]): s
       ? [STRINGS.nextIs(name, next.of.tagNumber, next.stoneName)]
       : [];
   });
+  // What was in the order before comes first: a new one is late by being new.
   const late = [...is]
     .filter(([job, minutes]) => minutes > 0 && (was.get(job) ?? 0) === 0)
+    .sort(([one], [other]) => Number(was.has(other)) - Number(was.has(one)))
     .map(([job, minutes]) => STRINGS.becomesLate(tagOf(job), minutes));
   const inTime = [...is]
     .filter(([job, minutes]) => minutes === 0 && (was.get(job) ?? 0) > 0)

@@ -132,6 +132,8 @@ export const STRINGS = stringsOf('intake', {
   fitsFrom: (minutes: number) => `Ready by cautious times (${minutes} min of work):`,
   dayAtPlace: (day: string, place: string) => `${day}, ${place}`,
   tooSoon: (day: string) => `${day} is too full: something promised before would be late.`,
+  pushes: (day: string, tags: string, minutes: number) =>
+    `${day} would make ${tags} late, by up to ${minutes} min.`,
   lateAlready: (count: number) =>
     `${count} ${count === 1 ? 'blade is' : 'blades are'} late already.`,
 });

@@ -19,6 +19,7 @@ export const WhenReady = ({ kindId, promisedOn, onChoose }: WhenReadyProps) => {
   const { data: answer } = useWhen(kindId);
   const [first] = answer?.offers ?? [];
   if (!answer || !first) return null;
+  const { sooner } = answer;
   const isTooSoon = promisedOn !== '' && promisedOn < first.day;
   return (
     // No higher than the heading it stands beside: the button below stays in sight.
@@ -32,7 +33,17 @@ export const WhenReady = ({ kindId, promisedOn, onChoose }: WhenReadyProps) => {
           {STRINGS.dayAtPlace(day(offer.day), offer.place)}
         </QuietButton>
       ))}
-      {isTooSoon && <b role="status">{STRINGS.tooSoon(day(promisedOn))}</b>}
+      {isTooSoon && (
+        <b role="status">
+          {sooner?.day === promisedOn
+            ? STRINGS.pushes(
+                day(promisedOn),
+                sooner.pushes.map(({ tagNumber }) => tagNumber).join(', '),
+                Math.max(...sooner.pushes.map(({ lateMinutes }) => lateMinutes)),
+              )
+            : STRINGS.tooSoon(day(promisedOn))}
+        </b>
+      )}
       {answer.late > 0 && <MutedText>{STRINGS.lateAlready(answer.late)}</MutedText>}
     </Row>
   );

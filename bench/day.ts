@@ -23,6 +23,8 @@ const madeUp = (
   steps: number,
   stones: number,
   people: number,
+  /** Each with a minute of its own and more than can be done, or promised for a few moments of two days. */
+  isTooMuch = true,
 ): DayInput => {
   const uniform = seededUniform(seed);
   const between = (low: number, high: number): number => low + (high - low) * uniform();
@@ -52,8 +54,12 @@ const madeUp = (
     changeMinutes: 1,
     washMinutes: 0.5,
     stones: rack,
-    // Some of it cannot be done in time.
-    jobs: jobs.map((job) => ({ ...job, dueMinutes: between(0.15, 1.1) * (work / people) })),
+    jobs: jobs.map((job) => ({
+      ...job,
+      dueMinutes:
+        (isTooMuch ? between(0.15, 1.1) : [0.4, 0.8, 1.2, 1.6][Math.floor(4 * uniform())]!) *
+        (work / people),
+    })),
   };
 };
 
@@ -72,17 +78,35 @@ const searched = (day: CompiledDay, ms: number): DaySearch => {
   return search;
 };
 
-say('60 blades of about 6 steps, 25 stones, 2 people:');
-for (const seed of [1, 2, 3]) {
-  const day = compiled(madeUp(seed, 60, 6, 25, 2));
-  const from = performance.now();
-  const first = new DaySearch(day).result();
-  const firstMs = performance.now() - from;
-  const two = searched(day, 2_000).result();
-  const thirty = searched(day, 30_000).result();
+const share = (one: number, other: number): string =>
+  other === 0 ? '0.0' : (100 * (one / other - 1)).toFixed(1);
+
+for (const isTooMuch of [false, true]) {
   say(
-    `  ${day.stepCount} steps: first in ${firstMs.toFixed(0)} ms (late ${first.tardiness.toFixed(0)}); after 2 s ${two.tardiness.toFixed(0)}, after 30 s ${thirty.tardiness.toFixed(0)}: ${(100 * (two.tardiness / thirty.tardiness - 1)).toFixed(1)} % above; bound ${two.bound.tardiness.toFixed(0)}; day ${two.makespanMinutes.toFixed(0)} of at least ${two.bound.makespanMinutes.toFixed(0)} min`,
+    isTooMuch
+      ? '60 blades of about 6 steps, 25 stones, 2 people, more than can be done in time:'
+      : '60 blades of about 6 steps, 25 stones, 2 people, promised for four moments of two days:',
   );
+  for (const seed of [1, 2, 3, 4]) {
+    const day = compiled(madeUp(seed, 60, 6, 25, 2, isTooMuch));
+    const from = performance.now();
+    const first = new DaySearch(day).result();
+    const firstMs = performance.now() - from;
+    const two = searched(day, 2_000).result();
+    const thirty = searched(day, 30_000).result();
+    // One more that cannot wait, an hour later: how soon there is another order.
+    const { jobs, ...rest } = day.input;
+    const later = compiled({
+      ...rest,
+      jobs: [...jobs, { ...jobs[0]!, id: 'urgent', dueMinutes: 0, weight: 20 }],
+    });
+    const changed = performance.now();
+    new DaySearch(later, two.order).result();
+    const changedMs = performance.now() - changed;
+    say(
+      `  ${day.stepCount} steps: first in ${firstMs.toFixed(0)} ms, late ${first.tardiness.toFixed(0)} min; after 2 s ${two.tardiness.toFixed(0)}, after 30 s ${thirty.tardiness.toFixed(0)} (${share(two.tardiness, thirty.tardiness)} % above); length ${two.makespanMinutes.toFixed(0)} and ${thirty.makespanMinutes.toFixed(0)} min (${share(two.makespanMinutes, thirty.makespanMinutes)} % above), at least ${two.bound.makespanMinutes.toFixed(0)}; ordered anew in ${changedMs.toFixed(0)} ms`,
+    );
+  }
 }
 
 say('How far the best is proven (20 days each, one person; two people):');

@@ -107,19 +107,19 @@ type KindOfPlan = readonly [kind: string, name: string, operations: readonly str
 /** A blade of every shape of plan, and what its plan must hold. */
 const SHAPES: readonly KindOfPlan[] = [
   ['two-sided, soft stainless', 'Ground at a market', ['edge', 'deburr', 'strop', 'wash']],
-  ['three layers, no visible bevel', 'Three-layer knife', ['edge', 'deburr']],
   ['one-sided, fish', 'Cod splitter', ['back', 'edge', 'micro', 'deburr']],
-  ['one-sided, left-handed, no hollow', 'Left-handed vegetable knife', ['back', 'edge', 'deburr']],
   ['single flat bevel, woodcraft', 'Bench knife', ['edge', 'deburr', 'strop']],
   ['axe, carving', 'Hollowing axe', ['edge', 'refine', 'deburr']],
   ['serrated', 'Bread knife', ['edge', 'refine', 'deburr']],
-  ['double-edged, chisel-ground', 'Grandfather’s dagger', ['edge', 'back', 'deburr']],
-  ['hollow-ground', 'Climber’s knife', ['edge', 'deburr']],
   ['straight razor', 'Round-point razor', ['ready', 'edge', 'deburr', 'strop', 'wash']],
   ['bone', 'Bone cleaver', ['outline', 'edge', 'deburr']],
 ];
 /** Kinds whose plan goes as one of those above. */
 const OF_THESE_SHAPES: readonly KindOfPlan[] = [
+  ['double-edged, chisel-ground', 'Grandfather’s dagger', ['edge', 'back', 'deburr']],
+  ['hollow-ground', 'Climber’s knife', ['edge', 'deburr']],
+  ['one-sided, left-handed, no hollow', 'Left-handed vegetable knife', ['back', 'edge', 'deburr']],
+  ['three layers, no visible bevel', 'Three-layer knife', ['edge', 'deburr']],
   ['two-sided, outgrown', 'Old carbon knife', ['thinning', 'edge', 'deburr']],
   ['wide', 'Squash cleaver', ['edge', 'deburr']],
   ['deeply curved', 'Splitting knife, curved', ['edge', 'deburr']],

@@ -4,6 +4,8 @@ import {
   type BladeMeasures,
   type DayInput,
   type DayMoment,
+  type OrderedDay,
+  type PlacedStep,
   type Text,
   type WorkingDay,
 } from '@patient-edge/core';
@@ -159,6 +161,47 @@ export interface DayOffer {
   readonly place: string;
   readonly placeId: number;
 }
+
+/** A step in its place in an order, with its blade, its person and its stone. */
+export interface StepInOrder {
+  readonly placed: PlacedStep;
+  readonly job: DayJobFacts;
+  readonly step: QueuedStep;
+  readonly person: DayPersonFacts;
+  readonly stoneName: string;
+  /** Minutes its blade is late; 0 where it is not. */
+  readonly lateMinutes: number;
+}
+
+/** By when they begin. An order found for earlier facts may name what is gone by now: that is left out. */
+export const stepsInOrder = (
+  facts: DayFacts,
+  { steps }: OrderedDay,
+  isCautious: boolean,
+): readonly StepInOrder[] => {
+  const jobs = new Map(queuedJobs(facts).map((job) => [String(job.jobId), job]));
+  const stones = new Map(facts.stones.map(({ stoneId, name }) => [String(stoneId), name]));
+  const people = presentPeople(facts);
+  const ends = new Map(steps.map(({ job, endMinutes }) => [job, endMinutes]));
+  return [...steps]
+    .sort((one, other) => one.startMinutes - other.startMinutes)
+    .flatMap((placed): StepInOrder[] => {
+      const job = jobs.get(placed.job);
+      const step = job && queuedSteps(job, isCautious)[placed.step - 1];
+      const person = people[placed.person - 1];
+      if (!job || !step || !person) return [];
+      return [
+        {
+          placed,
+          job,
+          step,
+          person,
+          stoneName: stones.get(placed.stone) ?? '',
+          lateMinutes: Math.max(0, Math.round(ends.get(placed.job)! - job.dueMinutes)),
+        },
+      ];
+    });
+};
 
 /** "When can I have it?" */
 export interface WhenAnswer {

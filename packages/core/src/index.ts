@@ -238,6 +238,7 @@ export {
   BLADE_KINDS,
   bladeKind,
   bladeOutline,
+  closedOutline,
   compareCondition,
   DAMAGE_KINDS,
   BLADE_EDGES,

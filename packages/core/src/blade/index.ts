@@ -28,7 +28,7 @@ export {
   type TracedOutline,
   type TraceSource,
 } from './measures';
-export { bladeOutline } from './outline';
+export { bladeOutline, closedOutline } from './outline';
 export { LIKELY, likest, type Sighting } from './recognise';
 export { findUse, USE_IDS, USES, type Use } from './uses';
 export { usualMeasuresOf } from './usual';

@@ -97,5 +97,18 @@ export const bladeOutline = (measures: BladeMeasures): EdgeCurves => {
     thickness: spineThickness,
   };
 };
+
+/**
+ * The outline as one closed line for a drawing: mm from the heel along, and down from the top of the spine at the heel.
+ *
+ * @example
+ * closedOutline(usualMeasuresOf('chef', 210))[0]![0]; // 0
+ */
+export const closedOutline = (measures: BladeMeasures): readonly BladePoint[] => {
+  const { edge, spine } = bladeOutline(measures);
+  const top = spine[0]![1];
+  return [...edge, ...[...spine].reverse()].map(([along, up]): BladePoint => [along, top - up]);
+};
+
 /** Height of the edge curve at z. */
 export const edgeHeightAt = (curves: EdgeCurves, z: number): number => interpolate(curves.edge, z);

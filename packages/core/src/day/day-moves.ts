@@ -62,6 +62,26 @@ export class DayMoves {
     this.moveRun(order, from, count, to);
   }
 
+  /** Takes all that lies together on one stone out and puts it in between two others. */
+  private reinsertWork(order: Int32Array): void {
+    const { stones } = this;
+    let from = this.below(order.length);
+    const stone = stones[from]!;
+    let until = from + 1;
+    while (from > 0 && stones[from - 1] === stone) from -= 1;
+    while (until < order.length && stones[until] === stone) until += 1;
+    const count = until - from;
+    if (count >= order.length) return;
+    let to = Math.max(0, Math.min(order.length - count, from + this.shift(order.length)));
+    // Not into the middle of what lies together there.
+    if (to > from) {
+      let at = to + count;
+      while (at < order.length && stones[at] === stones[at - 1]) at += 1;
+      to = at - count;
+    } else while (to > 0 && stones[to] === stones[to - 1]) to -= 1;
+    this.moveRun(order, from, count, to);
+  }
+
   private swap(order: Int32Array): void {
     const from = this.below(order.length);
     const to = Math.max(0, Math.min(order.length - 1, from + this.shift(order.length)));
@@ -70,16 +90,25 @@ export class DayMoves {
     order[to] = kept;
   }
 
-  /** Brings the next step of another blade on the same stone up to one, or the step itself down to that. */
+  /** Brings the next work on the same stone up to a place, or what lies there down to it: a step, or all that lie together. */
   private gather(order: Int32Array): void {
     const { stones } = this;
     const at = this.below(order.length);
     const stone = stones[at]!;
-    let found = at + 1;
+    const isWhole = this.uniform() < 0.5;
+    let from = at;
+    let until = at + 1;
+    if (isWhole) {
+      while (from > 0 && stones[from - 1] === stone) from -= 1;
+      while (until < order.length && stones[until] === stone) until += 1;
+    }
+    let found = until;
     while (found < order.length && stones[found] !== stone) found += 1;
-    if (found <= at + 1 || found === order.length || order[found] === order[at]) return;
-    if (this.uniform() < 0.5) this.moveRun(order, found, 1, at + 1);
-    else this.moveRun(order, at, 1, found - 1);
+    if (found === order.length || found === until) return;
+    let end = found + 1;
+    if (isWhole) while (end < order.length && stones[end] === stone) end += 1;
+    if (this.uniform() < 0.5) this.moveRun(order, found, end - found, until);
+    else this.moveRun(order, from, until - from, found - (until - from));
   }
 
   /** Two blades change places; the longer keeps what the shorter has no places for. */
@@ -168,10 +197,11 @@ export class DayMoves {
   /** Another order out of the one last begun with, in its place. */
   vary(order: Int32Array): void {
     const kind = this.uniform();
-    if (kind < 0.25) this.reinsert(order);
-    else if (kind < 0.35) this.swap(order);
-    else if (kind < 0.5) this.gather(order);
-    else if (kind < 0.6) this.exchange(order);
+    if (kind < 0.08) this.reinsert(order);
+    else if (kind < 0.2) this.reinsertWork(order);
+    else if (kind < 0.24) this.swap(order);
+    else if (kind < 0.54) this.gather(order);
+    else if (kind < 0.59) this.exchange(order);
     else this.replace(order);
   }
 }

@@ -37,7 +37,7 @@ const isBetter = (one: Cost, other: Cost): boolean =>
 
 /** One sum for the search to climb down: late minutes, and the length of the day a little; much, once all that can is in time. */
 const WHILE_LATE = { lateness: 1, makespan: 0.2 };
-const IN_TIME = { lateness: 20, makespan: 6 };
+const IN_TIME = { lateness: 40, makespan: 12 };
 /** Nodes branch and bound may look at before the search takes over. */
 export const MOST_NODES = 120_000;
 /** More steps than this are not tried exactly. */

@@ -1,8 +1,7 @@
 /** The years of a blade on one A4 page: then and now, sections over one another, every visit, and where it leads. */
 import {
-  bladeOutline,
+  closedOutline,
   growthRing,
-  type BladeMeasures,
   type ReadUnits,
   type RingPoint,
   type VisitMeasured,
@@ -27,15 +26,8 @@ const INNER_MM = WIDTH_MM - 2 * MARGIN_MM;
 /** More visits than fit on the page: the latest are listed. */
 const MOST_LISTED = 24;
 
-/** Spine fixed at the top of the heel. */
-const outlineOf = (measures: BladeMeasures): [number, number][] => {
-  const { edge, spine } = bladeOutline(measures);
-  const top = spine[0]![1];
-  return [...edge, ...[...spine].reverse()].map(([along, up]) => [along, top - up]);
-};
-
 const thenAndNow = (page: Page, visits: YearsPaper['visits'], yMm: number): number => {
-  const outlines = [visits[0]!, visits.at(-1)!].map(({ measures }) => outlineOf(measures));
+  const outlines = [visits[0]!, visits.at(-1)!].map(({ measures }) => closedOutline(measures));
   const length = Math.max(...outlines.flat().map(([x]) => x));
   const low = Math.max(...outlines.flat().map(([, y]) => y));
   const high = Math.min(...outlines.flat().map(([, y]) => y));

@@ -1,12 +1,6 @@
 /** The day as a calendar that others read (RFC 5545), and as CSV: each blade from when to when, in whose hands. */
-import { queuedSteps, presentPeople, type DayFacts } from '@patient-edge/contract';
-import {
-  momentAfter,
-  textOf,
-  type DayMoment,
-  type OrderedDay,
-  type PlacedStep,
-} from '@patient-edge/core';
+import { stepsInOrder, type DayFacts } from '@patient-edge/contract';
+import { momentAfter, textOf, type DayMoment, type OrderedDay } from '@patient-edge/core';
 import ical from 'ical-generator';
 import Papa from 'papaparse';
 import { cell } from '../http/csv';
@@ -35,35 +29,29 @@ export const timedSteps = (
   facts: DayFacts,
   ordered: OrderedDay,
   isCautious: boolean,
-): TimedStep[] => {
-  const people = presentPeople(facts);
-  const jobs = new Map(facts.jobs.map((job) => [String(job.jobId), job]));
-  const ends = new Map<string, number>();
-  for (const { job, endMinutes } of ordered.steps) ends.set(job, endMinutes);
-  return ordered.steps.flatMap((placed: PlacedStep): TimedStep[] => {
-    const job = jobs.get(placed.job)!;
-    const step = queuedSteps(job, isCautious)[placed.step - 1]!;
-    const from = momentAfter(facts.days, facts.now, placed.startMinutes);
-    const until = momentAfter(facts.days, facts.now, placed.endMinutes);
-    if (!from || !until) return [];
-    const person = people[placed.person - 1]!;
-    return [
-      {
-        jobId: job.jobId,
-        tagNumber: job.tagNumber,
-        blade: job.blade,
-        customer: job.customer,
-        title: textOf(step.title),
-        stone: facts.stones.find(({ stoneId }) => String(stoneId) === placed.stone)?.name ?? '',
-        staffId: person.staffId,
-        person: person.name,
-        from: dateOf(from),
-        until: dateOf(until),
-        isLate: ends.get(placed.job)! > job.dueMinutes,
-      },
-    ];
-  });
-};
+): readonly TimedStep[] =>
+  stepsInOrder(facts, ordered, isCautious).flatMap(
+    ({ placed, job, step, person, stoneName, lateMinutes }): TimedStep[] => {
+      const from = momentAfter(facts.days, facts.now, placed.startMinutes);
+      const until = momentAfter(facts.days, facts.now, placed.endMinutes);
+      if (!from || !until) return [];
+      return [
+        {
+          jobId: job.jobId,
+          tagNumber: job.tagNumber,
+          blade: job.blade,
+          customer: job.customer,
+          title: textOf(step.title),
+          stone: stoneName,
+          staffId: person.staffId,
+          person: person.name,
+          from: dateOf(from),
+          until: dateOf(until),
+          isLate: lateMinutes > 0,
+        },
+      ];
+    },
+  );
 
 /** One entry for each blade and sitting: steps of it that follow one another in the same hands are one. */
 export const calendarOf = (name: string, steps: readonly TimedStep[]): string => {

@@ -1,5 +1,5 @@
 /** A blade's own outline, as large as a box allows. */
-import { bladeOutline, type BladeMeasures } from '@patient-edge/core';
+import { closedOutline, type BladeMeasures } from '@patient-edge/core';
 import type { Page } from './page';
 
 export const silhouette = (
@@ -7,11 +7,12 @@ export const silhouette = (
   measures: BladeMeasures,
   box: { xMm: number; yMm: number; widthMm: number; heightMm: number },
 ): void => {
-  const { edge, spine } = bladeOutline(measures);
-  const highest = Math.max(...spine.map(([, y]) => y));
-  const scale = Math.min(box.widthMm / measures.edgeLengthMm, box.heightMm / highest);
-  const points = [...edge, ...[...spine].reverse()].map(
-    ([z, y]) => [box.xMm + z * scale, box.yMm + (highest - y) * scale] as const,
+  const outline = closedOutline(measures);
+  const depths = outline.map(([, down]) => down);
+  const [top, low] = [Math.min(...depths), Math.max(...depths)];
+  const scale = Math.min(box.widthMm / measures.edgeLengthMm, box.heightMm / (low - top));
+  const points = outline.map(
+    ([along, down]) => [box.xMm + along * scale, box.yMm + (down - top) * scale] as const,
   );
   page.line(points, 0.3, true);
 };

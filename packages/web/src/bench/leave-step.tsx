@@ -85,6 +85,14 @@ const Done = styled.div<{ $hasNext: boolean }>`
     min-height: 64px;
     font-size: 21px;
   }
+  /* On a telephone in two lines: strokes and burr stand above. */
+  @media (max-width: 560px) {
+    & > button,
+    & > button:first-child:not(:only-child) {
+      font-size: 15px;
+      padding-block: 4px;
+    }
+  }
 `;
 
 interface LeaveStepProps {

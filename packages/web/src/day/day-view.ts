@@ -1,11 +1,5 @@
 /** What the page shows of an order: each step with its blade, stone and person, and by the clock. */
-import {
-  presentPeople,
-  queuedJobs,
-  queuedSteps,
-  type DayFacts,
-  type DayJobFacts,
-} from '@patient-edge/contract';
+import { queuedJobs, stepsInOrder, type DayFacts, type DayJobFacts } from '@patient-edge/contract';
 import { momentAfter, type OrderedDay, type PlacedStep } from '@patient-edge/core';
 import { textOf } from '../theme/text';
 import { clock, day } from '../theme/format';
@@ -19,6 +13,7 @@ export interface ShownStep extends PlacedStep {
   readonly of: DayJobFacts;
   readonly title: string;
   readonly stoneName: string;
+  readonly staffId: number;
   readonly personName: string;
   /** Minutes its blade is late; 0 where it is not. */
   readonly lateMinutes: number;
@@ -29,33 +24,21 @@ export const shownSteps = (
   facts: DayFacts,
   order: OrderedDay,
   isCautious: boolean,
-): readonly ShownStep[] => {
-  const jobs = new Map(queuedJobs(facts).map((job) => [String(job.jobId), job]));
-  const people = presentPeople(facts);
-  const ends = new Map<string, number>();
-  for (const { job, endMinutes } of order.steps) ends.set(job, endMinutes);
-  const byTime = [...order.steps].sort((a, b) => a.startMinutes - b.startMinutes);
-  return byTime.flatMap((placed) => {
-    // What was found for the facts before may name what is gone by now.
-    const of = jobs.get(placed.job);
-    const step = of && queuedSteps(of, isCautious)[placed.step - 1];
-    const person = people[placed.person - 1];
-    if (!of || !step || !person) return [];
-    return [
-      {
-        ...placed,
-        key: `${placed.job} ${placed.step}`,
-        stepId: step.stepId,
-        stepNumber: step.number,
-        of,
-        title: textOf(step.title),
-        stoneName: facts.stones.find(({ stoneId }) => String(stoneId) === placed.stone)?.name ?? '',
-        personName: person.name,
-        lateMinutes: Math.max(0, Math.round(ends.get(placed.job)! - of.dueMinutes)),
-      },
-    ];
-  });
-};
+): readonly ShownStep[] =>
+  stepsInOrder(facts, order, isCautious).map(
+    ({ placed, job, step, person, stoneName, lateMinutes }) => ({
+      ...placed,
+      key: `${placed.job} ${placed.step}`,
+      stepId: step.stepId,
+      stepNumber: step.number,
+      of: job,
+      title: textOf(step.title),
+      stoneName,
+      staffId: person.staffId,
+      personName: person.name,
+      lateMinutes,
+    }),
+  );
 
 /** By the clock; with the day where it is another one. */
 export const timeAfter = ({ days, now }: DayFacts, minutes: number): string => {
@@ -103,4 +86,16 @@ const EVENING_MINUTES = 30;
 export const isEvening = ({ now, days }: DayFacts): boolean => {
   const today = days.find(({ day: each }) => each === now.day);
   return today !== undefined && now.minute >= today.untilMinute - EVENING_MINUTES;
+};
+
+/** Where, and in how many minutes, blades of the order are promised; the soonest first. */
+export const departures = (
+  facts: DayFacts,
+): readonly { readonly place: string; readonly dueMinutes: number }[] => {
+  const all = queuedJobs(facts).flatMap(({ place, dueMinutes }) =>
+    dueMinutes > 0 ? [{ place: place ?? '', dueMinutes }] : [],
+  );
+  return [...new Map(all.map((each) => [`${each.place} ${each.dueMinutes}`, each])).values()].sort(
+    (one, other) => one.dueMinutes - other.dueMinutes,
+  );
 };

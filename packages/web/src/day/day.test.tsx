@@ -6,7 +6,7 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { showPage } from '../../test/pages';
 import { DayTable, NotQueued } from './day-table';
-import { isEvening, shownSteps, soaksDue, timeAfter, whyLate } from './day-view';
+import { departures, isEvening, shownSteps, soaksDue, timeAfter, whyLate } from './day-view';
 import { Lanes } from './lanes';
 import { PeopleSheet } from './people-sheet';
 import { PrintSheet } from './print-sheet';
@@ -109,6 +109,8 @@ test('the picture names every block, and draws soaking and what is late as such'
   ]);
   expect(container.querySelectorAll('[data-late]')).toHaveLength(2);
   expect(container.querySelectorAll('[data-soak]')).toHaveLength(1);
+  // It leaves the quay five minutes after ten: there is no room to write that.
+  expect(container.querySelectorAll('[data-due]')).toHaveLength(1);
 });
 
 test('a blade is put first or held back, and what is not in the order says why', async () => {
@@ -229,6 +231,14 @@ describe('a change of the order in a sentence', () => {
       '2 is held back: the order stays as it was.',
     );
   });
+});
+
+test('a place is named once for all that leave from it', () => {
+  const day = facts([job(1), job(2), job(3, { dueMinutes: -30 }), job(4, { dueMinutes: 40 })]);
+  expect(departures(day)).toEqual([
+    { place: 'Quay', dueMinutes: 40 },
+    { place: 'Quay', dueMinutes: 120 },
+  ]);
 });
 
 test('a stone goes into the water when it must, not before', () => {

@@ -3,10 +3,10 @@
  * flattening as their own. What is late is drawn so.
  */
 import type { DayFacts } from '@patient-edge/contract';
-import { bladeOutline, type BladeMeasures } from '@patient-edge/core';
+import { closedOutline, type BladeMeasures } from '@patient-edge/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { timeAfter, type ShownStep } from './day-view';
+import { departures, timeAfter, type ShownStep } from './day-view';
 import { STRINGS } from './strings';
 
 const LANE_PX = 92;
@@ -52,6 +52,11 @@ const Scroll = styled.div`
     fill: var(--accent-soft);
     stroke: var(--accent);
   }
+  & [data-due] {
+    stroke: var(--ink);
+    stroke-width: 1.6px;
+    stroke-dasharray: 5 4;
+  }
   & [data-line] {
     stroke: var(--line);
   }
@@ -63,13 +68,14 @@ const Scroll = styled.div`
 
 /** Within a box of that size, heel at the left. */
 const outlineIn = (measures: BladeMeasures, widthPx: number, heightPx: number): string => {
-  const { edge, spine } = bladeOutline(measures);
-  const top = Math.max(...spine.map(([, y]) => y));
-  const scale = Math.min(widthPx / measures.edgeLengthMm, heightPx / top);
-  return `${[...edge, ...[...spine].reverse()]
+  const outline = closedOutline(measures);
+  const depths = outline.map(([, down]) => down);
+  const top = Math.min(...depths);
+  const scale = Math.min(widthPx / measures.edgeLengthMm, heightPx / (Math.max(...depths) - top));
+  return `${outline
     .map(
-      ([x, y], index) =>
-        `${index === 0 ? 'M' : 'L'}${(x * scale).toFixed(1)} ${((top - y) * scale).toFixed(1)}`,
+      ([along, down], index) =>
+        `${index === 0 ? 'M' : 'L'}${(along * scale).toFixed(1)} ${((down - top) * scale).toFixed(1)}`,
     )
     .join('')}Z`;
 };
@@ -132,7 +138,9 @@ export const Lanes = ({ facts, steps, people, pxAMinute, showMinutes }: LanesPro
   const soaking = facts.stones.filter(
     ({ stoneId, soakMinutes }) => soakMinutes > 0 && used.has(String(stoneId)),
   );
-  const lanesTop = HEAD_PX + soaking.length * SOAK_PX;
+  const leaving = departures(facts).filter(({ dueMinutes }) => dueMinutes <= showMinutes);
+  const soaksTop = HEAD_PX + (leaving.length > 0 ? SOAK_PX : 0);
+  const lanesTop = soaksTop + soaking.length * SOAK_PX;
   const width = x(showMinutes) + MARGIN_PX;
   const height = lanesTop + people.length * LANE_PX + 6;
   return (
@@ -149,7 +157,7 @@ export const Lanes = ({ facts, steps, people, pxAMinute, showMinutes }: LanesPro
           ),
         )}
         {soaking.map((stone, index) => (
-          <g key={stone.stoneId} transform={`translate(0 ${HEAD_PX + index * SOAK_PX})`}>
+          <g key={stone.stoneId} transform={`translate(0 ${soaksTop + index * SOAK_PX})`}>
             <text data-soft="" x={4} y={17}>
               {fitting(STRINGS.soaking, NAME_PX - 8)}
             </text>
@@ -163,6 +171,17 @@ export const Lanes = ({ facts, steps, people, pxAMinute, showMinutes }: LanesPro
             />
             <text x={x(stone.soakMinutes) + 6} y={17}>
               {stone.name}
+            </text>
+          </g>
+        ))}
+        {leaving.map(({ place, dueMinutes }) => (
+          <g key={`${place} ${dueMinutes}`}>
+            <line data-due="" x1={x(dueMinutes)} x2={x(dueMinutes)} y1={HEAD_PX} y2={height} />
+            <text x={x(dueMinutes) - 5} y={HEAD_PX + 17} textAnchor="end">
+              {whole(
+                STRINGS.promisedBy(place, timeAfter(facts, dueMinutes)),
+                x(dueMinutes) - NAME_PX,
+              )}
             </text>
           </g>
         ))}

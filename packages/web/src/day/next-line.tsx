@@ -95,7 +95,7 @@ const NextLine = ({ job, stepId, isRunning, onTo }: NextLineProps) => {
   }, [stepId, mutate]);
   if (!facts || !order) return null;
   const steps = shownSteps(facts, order, false);
-  const theirs = steps.filter(({ personName }) => personName === session?.staff?.name);
+  const theirs = steps.filter(({ staffId }) => staffId === session?.staff?.id);
   const next = (theirs.length > 0 ? theirs : steps).find(({ stepId: id }) => id !== stepId);
   return (
     <Below>
@@ -113,15 +113,13 @@ const NextLine = ({ job, stepId, isRunning, onTo }: NextLineProps) => {
   );
 };
 
-const Next = ({
-  next,
-  job,
-  onTo,
-}: {
-  next: ShownStep;
-  job: Job;
-  onTo: (jobId: number) => void;
-}) => (
+interface NextProps {
+  readonly next: ShownStep;
+  readonly job: Job;
+  readonly onTo: (jobId: number) => void;
+}
+
+const Next = ({ next, job, onTo }: NextProps) => (
   <Line>
     <p>
       {next.of.jobId === job.id

@@ -35,6 +35,7 @@ export const STRINGS = stringsOf('day', {
     `${person} has ${blade} in hand, about ${minutes} min more.`,
   toTheBench: 'To the bench',
   picture: 'The order, by time and person',
+  promisedBy: (place: string, time: string) => `${place} ${time}`.trim(),
   soaking: 'Soaking',
   flatten: 'flatten',
   table: 'As a table',

@@ -53,8 +53,8 @@ const causesOf = (before: DayFacts, after: DayFacts): string[] => {
   ];
 };
 
-const firstOf = (steps: readonly ShownStep[], staffName: string): ShownStep | undefined =>
-  steps.find(({ personName }) => personName === staffName);
+const firstOf = (steps: readonly ShownStep[], of: number): ShownStep | undefined =>
+  steps.find(({ staffId }) => staffId === of);
 
 const lateness = (steps: readonly ShownStep[]): ReadonlyMap<string, number> =>
   new Map(steps.map(({ job, lateMinutes }) => [job, lateMinutes]));
@@ -62,11 +62,11 @@ const lateness = (steps: readonly ShownStep[]): ReadonlyMap<string, number> =>
 const effectsOf = (before: readonly ShownStep[], after: readonly ShownStep[]): string[] => {
   const [was, is] = [lateness(before), lateness(after)];
   const tagOf = (job: string): number => after.find((step) => step.job === job)!.of.tagNumber;
-  const nexts = [...new Set(after.map(({ personName }) => personName))].flatMap((name) => {
-    const [old, next] = [firstOf(before, name), firstOf(after, name)];
+  const nexts = [...new Set(after.map(({ staffId }) => staffId))].flatMap((of) => {
+    const [old, next] = [firstOf(before, of), firstOf(after, of)];
     // Another step of the same blade is no news.
     return next && old && old.job !== next.job
-      ? [STRINGS.nextIs(name, next.of.tagNumber, next.stoneName)]
+      ? [STRINGS.nextIs(next.personName, next.of.tagNumber, next.stoneName)]
       : [];
   });
   // What was in the order before comes first: a new one is late by being new.

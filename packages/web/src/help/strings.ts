@@ -126,10 +126,11 @@ export const STRINGS = stringsOf('help', {
   blocksAreBladesOnStones:
     'Each block is a blade on a stone; soaking and flattening are drawn too, and a late blade has a thick edge and its reason in the table.',
   holdBackOrFirst:
-    'In the table a blade can be put first or held back; what somebody has in hand stays with them.',
-  whoIsThere: 'Tick who is there and from when to when: the order is made anew at once.',
+    'In the table a blade can be put first or held back; what somebody has in hand stays with them, and at the bench the next step stands under Done.',
+  whoIsThere:
+    'Tick who is there and from when to when, or for how long: the order is made anew at once, and what it moved is said in a sentence.',
   twoWeeksAndCalendars:
-    'The two weeks ahead show work against hours, and each person has a calendar address of their own.',
+    'The two weeks ahead show work against hours; the day goes along as a sheet with boxes, as CSV or to a calendar, and in the evening planned and worked time stand side by side.',
   figuresAddUp:
     'The figures add up blades, hours and earnings by week, place, kind or customer, with what came back and what was late; each table exports to CSV.',
   ratesAndForecasts:

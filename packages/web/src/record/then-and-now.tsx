@@ -1,5 +1,5 @@
 /** The outline at the first visit and now, to one scale, the spine fixed. */
-import { bladeOutline, type BladeMeasures, type VisitMeasured } from '@patient-edge/core';
+import { closedOutline, type BladeMeasures, type VisitMeasured } from '@patient-edge/core';
 import styled from 'styled-components';
 import { dayAndYear, fixed, mm } from '../theme/format';
 import { MutedText, Stack } from '../theme/layout';
@@ -28,11 +28,7 @@ const MARGIN_MM = 4;
 
 /** Closed, from the top of the spine at the heel downwards. */
 const pathOf = (measures: BladeMeasures): { readonly d: string; readonly lowMm: number } => {
-  const { edge, spine } = bladeOutline(measures);
-  const top = spine[0]![1];
-  const points = [...edge, ...[...spine].reverse()].map(
-    ([along, up]) => [along, top - up] as const,
-  );
+  const points = closedOutline(measures);
   return {
     d: `${points.map(([x, y], index) => `${index === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`).join('')}Z`,
     lowMm: Math.max(...points.map(([, y]) => y)),

@@ -241,8 +241,7 @@ describe('when can I have it, with a week of work promised', () => {
 test('the day is looked back on: planned and worked, by person, and what is not done', async () => {
   const job = await planned(shop.owner, await takeIn(shop.owner, { tagNumber: 35 }));
   await workThrough(shop.owner, await begun(shop.owner, job));
-  const { body } = await shop.owner.get('/api/day/review').expect(200);
-  const review = body as DayReview;
+  const review = (await shop.owner.get('/api/day/review').expect(200)).body as DayReview;
   expect(review.blades).toBeGreaterThanOrEqual(1);
   expect(review.steps + review.leftOut).toBeGreaterThanOrEqual(job.steps.length);
   const sum = (key: 'steps' | 'foreseenSeconds' | 'workedSeconds'): number =>

@@ -37,7 +37,7 @@ const Screen = styled.div`
   min-height: 0;
   display: grid;
   grid-template:
-    'top top' 'facts controls' 'panel controls' minmax(0, 1fr) 'panel done' / minmax(0, 1.1fr)
+    'top top' 'facts controls' 'panel controls' minmax(0, 1fr) 'next done' / minmax(0, 1.1fr)
     minmax(0, 1fr);
   gap: 8px 26px;
   font-size: 19px;
@@ -66,15 +66,37 @@ const Screen = styled.div`
   & > [data-done] {
     grid-area: done;
   }
+  /* Room for what comes next, before it is known: nothing moves when it comes. */
+  & > [data-next] {
+    grid-area: next;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    align-content: center;
+    min-height: 64px;
+  }
   @media (max-width: 900px) {
     grid-template:
       'top' auto 'facts' auto 'panel' minmax(24px, 1fr) 'controls' minmax(0, auto)
-      'done' auto / minmax(0, 1fr);
+      'done' auto 'next' auto / minmax(0, 1fr);
     gap: 6px;
   }
   /* On a telephone what was asked for lies over the rest until it is closed. */
   @media (max-width: 560px) {
     font-size: 17px;
+    grid-template:
+      'top top' auto 'facts facts' auto 'panel panel' minmax(24px, 1fr) 'controls controls'
+      minmax(0, auto) 'done then' auto 'next next' minmax(20px, auto) / minmax(0, 1fr) auto;
+    /* The press that leads there stands beside Done, what it leads to in a line below. */
+    & > [data-next],
+    & > [data-next] > div {
+      display: contents;
+    }
+    & > [data-next] > div > p {
+      grid-area: next;
+    }
+    & > [data-next] > div > button {
+      grid-area: then;
+    }
     & > [data-panel='over'] {
       position: fixed;
       inset: 0;
@@ -165,12 +187,13 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
       </div>
       <div data-done="">
         <LeaveStep stepId={record.id} leaving={leaving} atWork={atWork} onGoOn={goOn} />
-        {!tray && (
+      </div>
+      {!tray && (
+        <div data-next="">
           <Suspense fallback={null}>
             <NextLine
               job={job}
               stepId={record.id}
-              isRunning={atWork.running}
               onTo={(jobId) =>
                 leaving.done(async () => {
                   await navigate(`/jobs/${jobId}/bench`);
@@ -178,8 +201,8 @@ export const StepAtWork = ({ job, record, position, total }: StepAtWorkProps) =>
               }
             />
           </Suspense>
-        )}
-      </div>
+        </div>
+      )}
     </Screen>
   );
 };

@@ -95,7 +95,7 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
         <Stack $gap={16}>
           <Told />
           <InHand facts={facts} />
-          <SoaksDue facts={facts} steps={steps} isAtWork={false} />
+          <SoaksDue facts={facts} steps={steps} />
           <NextUp facts={facts} steps={steps} />
           <Panel aria-label={STRINGS.picture}>
             <Stack>

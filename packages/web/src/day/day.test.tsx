@@ -1,10 +1,12 @@
 /** What the page of the day shows of an order, and what it sends. */
 import { say, usualMeasuresOf, withStones, orderDay } from '@patient-edge/core';
-import { toDayInput, type DayFacts, type DayJobFacts } from '@patient-edge/contract';
+import { toDayInput, type DayFacts, type DayJobFacts, type Job } from '@patient-edge/contract';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { showPage } from '../../test/pages';
+import { useStones } from '../api/hooks';
+import { useSession } from '../api/session';
 import { DayTable, NotQueued } from './day-table';
 import { departures, isEvening, shownSteps, soaksDue, timeAfter, whyLate } from './day-view';
 import { Lanes } from './lanes';
@@ -12,6 +14,7 @@ import { PeopleSheet } from './people-sheet';
 import { PrintSheet } from './print-sheet';
 import { ReviewSheet } from './review-sheet';
 import { SoaksDue } from './soaks-due';
+import { StartSoaks } from './start-soaks';
 import { whatChanged, type FoundDay } from './what-changed';
 
 const job = (jobId: number, part: Partial<DayJobFacts> = {}): DayJobFacts => ({
@@ -257,22 +260,38 @@ describe('a stone that is to soak', () => {
     'POST /stones/2/soak': { ...stone, soak: { putInAt: '2026-11-30T10:00:00Z', minutes: 15 } },
   };
   const day = facts([job(1)]);
-  const posts = (page: ReturnType<typeof showPage>): number =>
-    page.asked.filter(({ method }) => method === 'POST').length;
+  /** Opened once what it needs is there. */
+  const Opened = ({ by }: { by: number | null }) => {
+    const { data: stones } = useStones();
+    const { data: session } = useSession();
+    return stones && session ? (
+      <StartSoaks
+        job={{ id: 1, inHand: by === null ? null : { staffId: by, name: '' } } as Job}
+        facts={day}
+        steps={ordered(day)}
+      />
+    ) : null;
+  };
+  const posts = (page: ReturnType<typeof showPage>) =>
+    page.asked.filter(({ method }) => method === 'POST');
 
-  test('is only named where nobody is', async () => {
-    const page = showPage(<SoaksDue facts={day} steps={ordered(day)} isAtWork={false} />, answers);
+  test('is only named on the page of the day', async () => {
+    const page = showPage(<SoaksDue facts={day} steps={ordered(day)} />, answers);
     expect(await screen.findByText(/Red stone into the water now/)).toBeTruthy();
-    expect(posts(page)).toBe(0);
+    expect(posts(page)).toEqual([]);
   });
 
-  test('has its clock started once while somebody is at work', async () => {
-    const page = showPage(<SoaksDue facts={day} steps={ordered(day)} isAtWork />, answers);
-    await waitFor(() => expect(posts(page)).toBe(1));
-    expect(page.asked.find(({ method }) => method === 'POST')!.body).toEqual({
-      minutes: 15,
-      jobId: null,
-    });
+  test.each([null, 2])('is left alone where the blade is in the hands of %s', async (by) => {
+    const page = showPage(<Opened by={by} />, answers);
+    await waitFor(() => expect(page.asked.length).toBeGreaterThanOrEqual(2));
+    await new Promise((resolve) => setTimeout(resolve, 30));
+    expect(posts(page)).toEqual([]);
+  });
+
+  test('has its clock started once by whoever has the blade in hand', async () => {
+    const page = showPage(<Opened by={1} />, answers);
+    await waitFor(() => expect(posts(page)).toHaveLength(1));
+    expect(posts(page)[0]!.body).toEqual({ minutes: 15, jobId: 1 });
   });
 });
 

@@ -34,8 +34,10 @@ const subscribe = (listener: () => void): (() => void) => {
   return () => listeners.delete(listener);
 };
 
+const putAway = (): void => tell(null);
+
 /** The last change in a sentence, and a way to put it away. */
 export const useToldChange = (): readonly [told: string | null, putAway: () => void] => [
   useSyncExternalStore(subscribe, () => told),
-  () => tell(null),
+  putAway,
 ];

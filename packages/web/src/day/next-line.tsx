@@ -1,41 +1,41 @@
-/** At the bench, under Done: what the day takes up next, and the stones that are to go into the water for it. */
+/** At the bench, under Done: what the day takes up next, or what changed in the order. */
 import type { Job } from '@patient-edge/contract';
 import { ChevronsRight } from 'lucide-react';
-import { Suspense, useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { useDay } from '../api/hooks';
 import { useSession } from '../api/session';
 import { QuietButton } from '../theme/buttons';
-import { MutedText } from '../theme/layout';
 import { shownSteps, type ShownStep } from './day-view';
 import { useToldChange } from './kept-order';
-import { SoaksDue } from './soaks-due';
+import { StartSoaks } from './start-soaks';
 import { STRINGS } from './strings';
 import { useDayOrder } from './use-day-order';
 
 /** The hand is at the bench: a moment is all that is looked for a better order. */
 const LOOK_MS = 600;
 
-const Below = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 4px;
-`;
 const Line = styled.div`
   display: flex;
   gap: 4px 12px;
   align-items: center;
-  min-height: 56px;
   & > p {
     flex: 1;
     min-width: 0;
     margin: 0;
-    font-size: 21px;
+    font-size: 20px;
     font-weight: 650;
-    line-height: 1.15;
+    line-height: 1.2;
   }
+  /* One line each: the line is as high as it was, whatever it says. */
+  & > p > span,
   & > p > small {
     display: block;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  & > p > small {
     font-size: 15px;
     font-weight: 500;
     color: var(--ink-soft);
@@ -46,16 +46,14 @@ const Line = styled.div`
   & > button > svg {
     display: none;
   }
-  /* One line on a telephone: strokes and burr stand above it. */
   @media (max-width: 560px) {
-    min-height: 0;
     & > p {
       font-size: 16px;
-      white-space: nowrap;
-      overflow: hidden;
-      text-overflow: ellipsis;
     }
-    & > p > small {
+    & > p > small:not([role]) {
+      display: none;
+    }
+    & > p:has(> small[role]) > span {
       display: none;
     }
     & > button {
@@ -79,58 +77,56 @@ const Line = styled.div`
 interface NextLineProps {
   readonly job: Job;
   readonly stepId: number;
-  readonly isRunning: boolean;
   /** Done here, and on to another blade. */
   readonly onTo: (jobId: number) => void;
 }
 
-const NextLine = ({ job, stepId, isRunning, onTo }: NextLineProps) => {
+const NextLine = ({ job, stepId, onTo }: NextLineProps) => {
   const { data: facts, mutate } = useDay();
   const { order } = useDayOrder(facts, false, LOOK_MS);
   const [told, putAway] = useToldChange();
   const { data: session } = useSession();
-  // Another step is another day.
+  // What is not known as the step opens comes with the next one: nothing moves under a stroke.
+  const [isKnown] = useState(facts !== undefined && order !== null);
+  // Another step is another day, and what was told of the one before has been read.
   useEffect(() => {
     mutate().catch(() => undefined);
-  }, [stepId, mutate]);
+    return putAway;
+  }, [stepId, mutate, putAway]);
   if (!facts || !order) return null;
   const steps = shownSteps(facts, order, false);
   const theirs = steps.filter(({ staffId }) => staffId === session?.staff?.id);
   const next = (theirs.length > 0 ? theirs : steps).find(({ stepId: id }) => id !== stepId);
   return (
-    <Below>
-      {next && <Next next={next} job={job} onTo={onTo} />}
-      {told !== null && (
-        <Line role="status">
-          <MutedText>{told}</MutedText>
-          <QuietButton onPress={putAway}>{STRINGS.putAway}</QuietButton>
-        </Line>
-      )}
-      <Suspense fallback={null}>
-        <SoaksDue facts={facts} steps={steps} isAtWork={isRunning} />
-      </Suspense>
-    </Below>
+    <>
+      {next && <Next next={next} job={job} told={told} onTo={onTo} />}
+      {isKnown && <StartSoaks job={job} facts={facts} steps={steps} />}
+    </>
   );
 };
 
 interface NextProps {
   readonly next: ShownStep;
   readonly job: Job;
+  /** What changed in the order, in place of what is to be done: the line is no higher for it. */
+  readonly told: string | null;
   readonly onTo: (jobId: number) => void;
 }
 
-const Next = ({ next, job, onTo }: NextProps) => (
+const Next = ({ next, job, told, onTo }: NextProps) => (
   <Line>
     <p>
-      {next.of.jobId === job.id
-        ? STRINGS.nextHere(next.stoneName, next.stepNumber)
-        : STRINGS.nextElsewhere(
-            next.stoneName,
-            next.of.tagNumber,
-            next.of.customer,
-            next.stepNumber,
-          )}
-      <small>{next.title}</small>
+      <span>
+        {next.of.jobId === job.id
+          ? STRINGS.nextHere(next.stoneName, next.stepNumber)
+          : STRINGS.nextElsewhere(
+              next.stoneName,
+              next.of.tagNumber,
+              next.of.customer,
+              next.stepNumber,
+            )}
+      </span>
+      <small role={told === null ? undefined : 'status'}>{told ?? next.title}</small>
     </p>
     {next.of.jobId !== job.id && (
       <QuietButton onPress={() => onTo(next.of.jobId)}>

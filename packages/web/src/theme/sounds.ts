@@ -14,10 +14,11 @@ const NAME = 'sounds';
 
 export const useSoundSettings = () => useStored<SoundSettings>(NAME, SOUND_SETTINGS);
 
-export type Sound = Cue | 'feel' | 'soaked' | 'alarm';
+export type Sound = Cue | 'feel' | 'soak' | 'soaked' | 'alarm';
 
 /** Told apart without looking: rising is go on, two equal is change sides, falling is the end, low is stop. */
 const TONES_HZ: Readonly<Record<Sound, readonly number[]>> = {
+  soak: [880, 660, 440],
   soaked: [660, 880],
   swap: [587, 587],
   next: [523, 659],

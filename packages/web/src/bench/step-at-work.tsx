@@ -37,8 +37,8 @@ const Screen = styled.div`
   min-height: 0;
   display: grid;
   grid-template:
-    'top top' 'facts controls' 'panel controls' minmax(0, 1fr) 'next done' / minmax(0, 1.1fr)
-    minmax(0, 1fr);
+    'top top' 'facts controls' 'panel controls' minmax(0, 1fr) 'panel done' auto 'next done' 64px /
+    minmax(0, 1.1fr) minmax(0, 1fr);
   gap: 8px 26px;
   font-size: 19px;
   & > [data-top] {
@@ -65,6 +65,7 @@ const Screen = styled.div`
   }
   & > [data-done] {
     grid-area: done;
+    align-self: end;
   }
   /* Room for what comes next, before it is known: nothing moves when it comes. */
   & > [data-next] {

@@ -37,8 +37,18 @@ const Bar = styled.section`
     overflow-x: auto;
     padding: 2px 14px;
     white-space: nowrap;
+    min-height: 49px;
     & button {
       min-height: 44px;
+    }
+  }
+  /* At the bench its line is there before a stone is: nothing moves under a stroke when one goes in. */
+  &[data-empty] {
+    display: none;
+    color: var(--ink-soft);
+    background: none;
+    :root[data-full-screen] & {
+      display: flex;
     }
   }
   & > div {
@@ -74,7 +84,13 @@ export const SoakBar = () => {
       // One block, one clock: its first side speaks for both.
       soak !== null && (otherSideId === null || id < otherSideId),
   );
-  if (soaking.length === 0) return null;
+  if (soaking.length === 0)
+    return (
+      <Bar className="no-print" data-empty="" aria-label={STRINGS.stonesInTheWater}>
+        <Droplets size={18} aria-hidden />
+        {STRINGS.noneInTheWater}
+      </Bar>
+    );
   return <Clocks soaking={soaking} mayTakeOut={mayTakeOut} />;
 };
 

@@ -7,6 +7,7 @@ export const STRINGS = stringsOf('soaking', {
   inTheWater: (soakWords: string) => `In the water, ${soakWords}`,
   takeItOut: 'Take it out',
   startSoakingMin: (soakMinutes: number) => `Start soaking, ${soakMinutes} min`,
+  noneInTheWater: 'No stone in the water',
   stonesInTheWater: 'Stones in the water',
   takeOut: (name: string) => `Take out ${name}`,
   takeOutAlone: 'Take out',

@@ -5,6 +5,8 @@ import { Checkbox as AriaCheckbox } from 'react-aria-components/Checkbox';
 import styled from 'styled-components';
 
 const Box = styled(AriaCheckbox)`
+  /* The input itself is unseen: it scrolls with what stands for it. */
+  position: relative;
   display: flex;
   gap: 10px;
   align-items: center;

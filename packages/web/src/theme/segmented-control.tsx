@@ -14,6 +14,7 @@ const Segments = styled(RadioGroup)`
   }
 `;
 const Segment = styled(Radio)<{ $large?: boolean }>`
+  position: relative;
   min-height: ${({ $large }) => ($large ? 52 : 44)}px;
   padding: 8px 14px;
   display: inline-flex;

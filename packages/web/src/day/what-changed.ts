@@ -64,8 +64,8 @@ const effectsOf = (before: readonly ShownStep[], after: readonly ShownStep[]): s
   const tagOf = (job: string): number => after.find((step) => step.job === job)!.of.tagNumber;
   const nexts = [...new Set(after.map(({ staffId }) => staffId))].flatMap((of) => {
     const [old, next] = [firstOf(before, of), firstOf(after, of)];
-    // Another step of the same blade is no news.
-    return next && old && old.job !== next.job
+    // Another step of the same blade is no news; the first of who has just come is.
+    return next && old?.job !== next.job
       ? [STRINGS.nextIs(next.personName, next.of.tagNumber, next.stoneName)]
       : [];
   });

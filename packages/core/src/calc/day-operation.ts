@@ -5,7 +5,7 @@ import { NOT_NEGATIVE, POSITIVE, refuse, type Reader } from './reader';
 
 const MOST_PEOPLE = 4;
 /** Orders tried beyond what is exact: fewer for a longer day, so that an answer is never long in coming. */
-const WORK = 3_000_000;
+const WORK = 10_000_000;
 
 const uniqueIds = (ids: readonly string[], list: string): void => {
   ids.forEach((id, index) => {

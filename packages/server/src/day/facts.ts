@@ -120,12 +120,13 @@ const jobFacts = (
       stepId: inHand.first.stepId,
       stoneId: inHand.first.stoneId,
       title: inHand.first.title,
-      minutes: timesOf(inHand.first, rates)[0] / 60,
-      overMinutes:
+      minutes: Math.ceil(timesOf(inHand.first, rates)[0] / 60),
+      overMinutes: Math.floor(
         Math.max(
           0,
           inHand.first.workedSeconds - timesOf({ ...inHand.first, workedSeconds: 0 }, rates)[0],
         ) / 60,
+      ),
     },
     steps: open.map((step, index) => {
       const [p50Seconds, p90Seconds] = timesOf(step, rates);
@@ -153,14 +154,16 @@ const stoneFacts = async (db: Queryable, now: Date): Promise<DayStoneFacts[]> =>
           ? stone.soakMinutes
           : Math.max(
               0,
-              stone.soak.minutes - (now.getTime() - Date.parse(stone.soak.putInAt)) / 60_000,
+              Math.ceil(
+                stone.soak.minutes - (now.getTime() - Date.parse(stone.soak.putInAt)) / 60_000,
+              ),
             ),
     flattenEveryMinutes: stone.minutesFlat,
     flattenMinutes: FLATTEN_MINUTES,
     workedMinutes: stone.secondsSinceFlat / 60,
   }));
 
-/** As they stand at a moment. */
+/** As they stand at a moment, by whole minutes: an order is looked for anew when one has passed, not with each second. */
 export const readDayFacts = async (db: Queryable, now: Date): Promise<DayFacts> => {
   const moment = momentOf(now);
   const days = await workingDays(db, moment.day);

@@ -5,7 +5,7 @@ import { day, fixed } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
-import { WideTable } from '../theme/wide-table';
+import { Headings, WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 /** Above this it is too much to promise more; below that there is room for a round of messages. */
@@ -20,22 +20,16 @@ const Load = () => {
   return (
     <WideTable label={STRINGS.ahead}>
       <table>
-        <thead>
-          <tr>
-            {[
-              STRINGS.date,
-              STRINGS.place,
-              STRINGS.blades,
-              STRINGS.work,
-              STRINGS.ofHours,
-              STRINGS.expected,
-            ].map((heading) => (
-              <th scope="col" key={heading}>
-                {heading}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Headings
+          names={[
+            STRINGS.date,
+            STRINGS.place,
+            STRINGS.blades,
+            STRINGS.work,
+            STRINGS.ofHours,
+            STRINGS.expected,
+          ]}
+        />
         <tbody>
           {days.map((each) => {
             const share = each.openMinutes === 0 ? 0 : each.cautiousMinutes / each.openMinutes;

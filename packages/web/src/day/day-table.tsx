@@ -11,7 +11,7 @@ import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
 import { useRun } from '../theme/use-run';
 import { timeAfter, whyLate, type ShownStep } from './day-view';
-import { WideTable } from '../theme/wide-table';
+import { Headings, WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 const MARKS = [
@@ -47,23 +47,17 @@ export const DayTable = ({ facts, steps }: { facts: DayFacts; steps: readonly Sh
   return (
     <WideTable label={STRINGS.table}>
       <table>
-        <thead>
-          <tr>
-            {[
-              STRINGS.from,
-              STRINGS.until,
-              STRINGS.who,
-              STRINGS.blade,
-              STRINGS.step,
-              STRINGS.promised,
-              ...(mayMark ? [STRINGS.mark] : []),
-            ].map((heading) => (
-              <th scope="col" key={heading}>
-                {heading}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <Headings
+          names={[
+            STRINGS.from,
+            STRINGS.until,
+            STRINGS.who,
+            STRINGS.blade,
+            STRINGS.step,
+            STRINGS.promised,
+            ...(mayMark ? [STRINGS.mark] : []),
+          ]}
+        />
         <tbody>
           {steps.map((step) => (
             <tr key={step.key}>

@@ -3,6 +3,7 @@ import type { DayFacts } from '@patient-edge/contract';
 import styled from 'styled-components';
 import { day } from '../theme/format';
 import { timeAfter, type ShownStep } from './day-view';
+import { Headings } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 const Sheet = styled.section`
@@ -40,17 +41,9 @@ export const PrintSheet = ({ facts, steps }: { facts: DayFacts; steps: readonly 
       <div key={person}>
         <h2>{STRINGS.sheetOf(person, day(facts.now.day))}</h2>
         <table>
-          <thead>
-            <tr>
-              {['', STRINGS.from, STRINGS.blade, STRINGS.step, STRINGS.stone, STRINGS.promised].map(
-                (heading) => (
-                  <th scope="col" key={heading}>
-                    {heading}
-                  </th>
-                ),
-              )}
-            </tr>
-          </thead>
+          <Headings
+            names={['', STRINGS.from, STRINGS.blade, STRINGS.step, STRINGS.stone, STRINGS.promised]}
+          />
           <tbody>
             {steps
               .filter(({ personName }) => personName === person)

@@ -8,7 +8,7 @@ import { Fold } from '../theme/fold';
 import { roughly } from '../theme/format';
 import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
-import { WideTable } from '../theme/wide-table';
+import { Headings, WideTable } from '../theme/wide-table';
 import { isEvening } from './day-view';
 import { STRINGS } from './strings';
 
@@ -18,17 +18,9 @@ const share = (worked: number, foreseen: number): string =>
 const Rows = ({ review }: { review: DayReview }) => (
   <WideTable label={STRINGS.review}>
     <table>
-      <thead>
-        <tr>
-          {[STRINGS.who, STRINGS.stepsDone, STRINGS.foreseen, STRINGS.real, STRINGS.ofForeseen].map(
-            (heading) => (
-              <th scope="col" key={heading}>
-                {heading}
-              </th>
-            ),
-          )}
-        </tr>
-      </thead>
+      <Headings
+        names={[STRINGS.who, STRINGS.stepsDone, STRINGS.foreseen, STRINGS.real, STRINGS.ofForeseen]}
+      />
       <tbody>
         {[...review.people, { ...review, name: STRINGS.together }].map((each) => (
           <tr key={each.name}>

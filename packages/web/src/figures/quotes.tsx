@@ -2,7 +2,7 @@
 import { money, moneyRange, type FigureSheet, type QuoteLine } from '@patient-edge/contract';
 import { Figures, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { CsvLink } from './csv-link';
-import { WideTable } from '../theme/wide-table';
+import { Headings, WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 interface QuotesProps {
@@ -46,25 +46,19 @@ export const Quotes = ({ sheet: { quotes }, query, currency }: QuotesProps) => (
       <MutedText>{STRINGS.quotesAre}</MutedText>
       <WideTable label={STRINGS.quotes}>
         <table>
-          <thead>
-            <tr>
-              {[
-                STRINGS.kind,
-                STRINGS.blades,
-                STRINGS.estimated,
-                STRINGS.agreed,
-                STRINGS.charged,
-                STRINGS.aboveBelow,
-                STRINGS.foreseen,
-                STRINGS.worked,
-                STRINGS.perHour,
-              ].map((heading) => (
-                <th scope="col" key={heading}>
-                  {heading}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <Headings
+            names={[
+              STRINGS.kind,
+              STRINGS.blades,
+              STRINGS.estimated,
+              STRINGS.agreed,
+              STRINGS.charged,
+              STRINGS.aboveBelow,
+              STRINGS.foreseen,
+              STRINGS.worked,
+              STRINGS.perHour,
+            ]}
+          />
           <tbody>
             {quotes.map((line) => (
               <tr key={line.id}>

@@ -20,7 +20,7 @@ import { PageHeading } from '../theme/page-heading';
 import { textOf } from '../theme/text';
 import { Waiting } from '../theme/waiting';
 import { ShelfNav } from './shelf-nav';
-import { WideTable } from '../theme/wide-table';
+import { Headings, WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
 interface Line {
@@ -61,23 +61,17 @@ const rhythm = ({ stone, did }: Line): string =>
 const StoneTable = ({ lines, currency }: { lines: readonly Line[]; currency: string }) => (
   <WideTable label={STRINGS.steelTakenInAYear}>
     <table>
-      <thead>
-        <tr>
-          {[
-            STRINGS.stone,
-            STRINGS.blades,
-            STRINGS.steelTaken,
-            STRINGS.stoneLostForIt,
-            STRINGS.costABlade,
-            STRINGS.madeFlat,
-            STRINGS.tooThinOn,
-          ].map((heading) => (
-            <th scope="col" key={heading}>
-              {heading}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <Headings
+        names={[
+          STRINGS.stone,
+          STRINGS.blades,
+          STRINGS.steelTaken,
+          STRINGS.stoneLostForIt,
+          STRINGS.costABlade,
+          STRINGS.madeFlat,
+          STRINGS.tooThinOn,
+        ]}
+      />
       <tbody>
         {lines.map((line) => (
           <tr key={line.stone.id}>

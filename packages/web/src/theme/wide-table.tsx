@@ -11,3 +11,16 @@ export const WideTable = ({ label, children }: { label: string; children: ReactN
     {children}
   </Scroll>
 );
+
+/** The head of a table by the names of its columns; an empty one stands over what needs no name. */
+export const Headings = ({ names }: { names: readonly string[] }) => (
+  <thead>
+    <tr>
+      {names.map((name) => (
+        <th scope="col" key={name}>
+          {name}
+        </th>
+      ))}
+    </tr>
+  </thead>
+);

@@ -11,6 +11,8 @@ import { expose } from 'comlink';
 /** Orders tried before the clock is looked at. */
 const A_STRETCH = 300;
 const TELL_MS = 250;
+/** Before the first order is told: what changed is said of it. */
+const FIRST_TRIES = 100;
 
 const api = {
   /** Begins with the order the day had before, as far as it holds. */
@@ -23,6 +25,7 @@ const api = {
     const compiled = compileDay(input);
     if (!compiled.ok) return null;
     const search = new DaySearch(compiled.value, before);
+    search.improve(FIRST_TRIES, 1);
     onBetter(search.result(), 0);
     search.tryExactly();
     const from = performance.now();

@@ -135,7 +135,13 @@ const VIEWS: readonly View[] = [
       await page.getByRole('heading', { name: 'Hand over to Saltgate smokehouse' }).waitFor();
     },
   },
-  { name: 'day', path: '/day' },
+  {
+    name: 'day',
+    path: '/day',
+    prepare: async (page) => {
+      await page.getByText(/The best order found|No order is better/).waitFor();
+    },
+  },
   { name: 'figures', path: '/figures' },
   { name: 'calculator', path: '/calculator/shims' },
 ];

@@ -13,7 +13,8 @@ import {
   workThrough,
   type TestShop,
 } from '../../test/test-shop';
-import { whenReady } from './when';
+import { expectedJobs, type ExpectedJob } from './expected';
+import { loadAhead, whenReady } from './when';
 
 let shop: TestShop;
 beforeAll(async () => {
@@ -213,7 +214,8 @@ describe('when can I have it, with a week of work promised', () => {
     })),
     unplanned: 0,
   });
-  const when = (of: DayFacts, minutes: number): WhenAnswer => whenReady(of, minutes, [place], []);
+  const when = (of: DayFacts, minutes: number, expected: readonly ExpectedJob[] = []): WhenAnswer =>
+    whenReady(of, expected, minutes, [place], []);
 
   test('today, where today has room, though there is work for later days', () => {
     const { offers, sooner } = when(busy([300, 500, 500]), 100);
@@ -228,6 +230,27 @@ describe('when can I have it, with a week of work promised', () => {
     expect(sooner).toMatchObject({ day: '2026-12-01', place: 'Quay' });
     // 1,200 minutes, three stones taken up and one wash in the 1,080 of two days.
     expect(sooner!.pushes).toEqual([{ tagNumber: 11, lateMinutes: 124 }]);
+  });
+
+  test('what is promised and not planned takes its time too, by the kind of blade', () => {
+    const of = busy([]);
+    const row = (tagNumber: number, kind: string) => ({
+      tagNumber,
+      kind,
+      promisedOn: '2026-11-30',
+      place: 'Quay',
+      closesAt: '18:00',
+    });
+    // A cleaver takes 120 minutes, half as much again to be cautious; what nobody has done takes as all did.
+    const usual = new Map([['cleaver', 120]]);
+    const expected = expectedJobs(of, [row(51, 'cleaver'), row(52, 'axe')], usual);
+    expect(expected.map(({ cautiousMinutes }) => cautiousMinutes)).toEqual([180, 180]);
+    expect(when(of, 170, expected).offers[0]!.day).toBe('2026-11-30');
+    const { offers, sooner } = when(of, 190, expected);
+    expect(offers[0]!.day).toBe('2026-12-01');
+    expect(sooner!.pushes.map(({ lateMinutes }) => lateMinutes)).toEqual([13]);
+    const [today] = loadAhead(of, expected, [place], [], new Map());
+    expect(today).toMatchObject({ blades: 2, workMinutes: 240, cautiousMinutes: 360 });
   });
 
   test('not before its own work is done, and after everything where all is full', () => {

@@ -128,16 +128,34 @@ export const dueByDay = (
     [fromDay, toDay],
   );
 
-/** What blades of a kind, or all, took on average in a year; null where there were none. */
-export const usualMinutes = async (db: Queryable, kind: string | null): Promise<number | null> =>
-  (
-    await select<{ readonly minutes: number | null }>(
-      db,
-      `SELECT SUM(f.worked_seconds) / NULLIF(SUM(f.blades - f.declined), 0) / 60 AS minutes FROM day_figure f
-       WHERE f.returned_on >= CURRENT_DATE - INTERVAL 1 YEAR AND (? IS NULL OR f.kind = ?)`,
-      [kind, kind],
-    )
-  )[0]!.minutes;
+/** What blades of each kind took on average in a year. */
+export const usualMinutes = async (db: Queryable): Promise<ReadonlyMap<string, number>> =>
+  new Map(
+    (
+      await select<{ readonly kind: string; readonly minutes: number | null }>(
+        db,
+        `SELECT f.kind, SUM(f.worked_seconds) / NULLIF(SUM(f.blades - f.declined), 0) / 60 AS minutes FROM day_figure f
+         WHERE f.returned_on >= CURRENT_DATE - INTERVAL 1 YEAR GROUP BY f.kind`,
+      )
+    ).flatMap(({ kind, minutes }) => (minutes === null ? [] : [[kind, minutes] as const])),
+  );
+
+/** Taken in and promised, and nobody knows its steps yet. */
+export interface UnplannedRow {
+  readonly tagNumber: number;
+  readonly kind: string;
+  readonly promisedOn: string;
+  readonly place: string | null;
+  readonly closesAt: string | null;
+}
+export const unplannedJobs = (db: Queryable): Promise<UnplannedRow[]> =>
+  select<UnplannedRow>(
+    db,
+    `SELECT j.tag_number AS tagNumber, b.kind, j.promised_on AS promisedOn, p.name AS place,
+       TIME_FORMAT(p.closes_at, '%H:%i') AS closesAt
+     FROM job j JOIN blade b ON b.id = j.blade_id LEFT JOIN place p ON p.id = j.place_id
+     WHERE j.stage = 'taken in' ORDER BY j.promised_on, j.id LIMIT ${MOST_JOBS}`,
+  );
 
 /** A step that was finished. */
 export interface FinishedRow {

@@ -13,15 +13,12 @@ import { shopName } from '../shop/details';
 import { localDay } from '../shop/days';
 import { readDayFacts } from './facts';
 import { calendarOf, dayCsv, timedSteps } from './feed';
-import { dueByDay, setMark, setPresence, usualMinutes } from './queries';
+import { dueByDay, setMark, setPresence, unplannedJobs, usualMinutes } from './queries';
 import { reviewDay } from './review';
 import { STRINGS } from './strings';
+import { cautiousMinutes, expectedJobs } from './expected';
 import { loadAhead, orderOf, whenReady } from './when';
 
-/** Of a blade nobody has planned, where the shop has done none like it. */
-const USUAL_MINUTES = 30;
-/** Nine of ten take no longer than this much more. */
-const CAUTION = 1.5;
 const FORTNIGHT_MS = 14 * 24 * 60 * 60 * 1000;
 
 /** The address of a calendar nobody can guess: of a person, or of the shop (0). */
@@ -93,10 +90,13 @@ export const dayRoutes = (pool: Pool, secret: string): Router => {
 
   router.get('/day/when', allow(), async (request, response) => {
     const { minutes, kind } = queryOf(whenSchema, request);
+    const facts = await readDayFacts(pool, new Date());
+    const usual = await usualMinutes(pool);
     response.json(
       whenReady(
-        await readDayFacts(pool, new Date()),
-        minutes ?? CAUTION * ((await usualMinutes(pool, kind)) ?? USUAL_MINUTES),
+        facts,
+        expectedJobs(facts, await unplannedJobs(pool), usual),
+        minutes ?? cautiousMinutes(usual, kind),
         await listPlaces(pool),
         await listClosedDays(pool),
       ),
@@ -110,9 +110,11 @@ export const dayRoutes = (pool: Pool, secret: string): Router => {
       localDay(now),
       localDay(new Date(now.getTime() + FORTNIGHT_MS)),
     );
+    const facts = await readDayFacts(pool, now);
     response.json(
       loadAhead(
-        await readDayFacts(pool, now),
+        facts,
+        expectedJobs(facts, await unplannedJobs(pool), await usualMinutes(pool)),
         await listPlaces(pool),
         await listClosedDays(pool),
         new Map(due.map(({ day, blades }) => [day, blades])),

@@ -17,6 +17,7 @@ import {
   type OrderedDay,
   type Place,
 } from '@patient-edge/core';
+import type { ExpectedJob } from './expected';
 import { DAYS_AHEAD, minuteOf, USUAL_UNTIL } from './facts';
 
 /** Orders tried for an answer at the counter. */
@@ -29,37 +30,53 @@ const OFFERS = 4;
 /** More days than this are not tried one by one. */
 const MOST_TRIED = 8;
 
-export const orderOf = (facts: DayFacts, isCautious: boolean): OrderedDay | null => {
-  const input = toDayInput(facts, isCautious);
+const ordered = (input: DayInput): OrderedDay | null => {
   if (input.jobs.length === 0) return null;
   const found = orderDay(input, TRIES, MOST_NODES);
   if (!found.ok) throw new Error(found.error.message);
   return found.value;
 };
 
+export const orderOf = (facts: DayFacts, isCautious: boolean): OrderedDay | null =>
+  ordered(toDayInput(facts, isCautious));
+
 const ASKED = 'asked for';
 /** Of what is promised, it is to be in time before all else: what it pushes is then told. */
 const ASKED_WEIGHT = 20;
 
-/** The queue with one more blade, of which only its minutes are known: it waits for no stone. */
-const withAsked = (input: DayInput, dueMinutes: number, minutes: number): DayInput => ({
+interface WholeBlade {
+  readonly id: string;
+  readonly dueMinutes: number;
+  readonly weight: number;
+  readonly minutes: number;
+}
+
+/** The queue with blades of which only the minutes are known: each waits for no stone but its own. */
+const withWhole = (input: DayInput, blades: readonly WholeBlade[]): DayInput => ({
   ...input,
   stones: [
     ...input.stones,
-    {
-      id: ASKED,
+    ...blades.map(({ id }) => ({
+      id,
       um: Number.MAX_VALUE,
       soakMinutes: 0,
       flattenEveryMinutes: null,
       flattenMinutes: 0,
       workedMinutes: 0,
-    },
+    })),
   ],
   jobs: [
     ...input.jobs,
-    { id: ASKED, dueMinutes, weight: ASKED_WEIGHT, steps: [{ stone: ASKED, minutes }] },
+    ...blades.map(({ id, dueMinutes, weight, minutes }) => ({
+      id,
+      dueMinutes,
+      weight,
+      steps: [{ stone: id, minutes }],
+    })),
   ],
 });
+
+const idOf = ({ tagNumber }: ExpectedJob): string => `not planned ${tagNumber}`;
 
 const endsOf = (order: OrderedDay | null): ReadonlyMap<string, number> =>
   new Map((order?.steps ?? []).map(({ job, endMinutes }) => [job, endMinutes]));
@@ -78,18 +95,30 @@ const SLACK_MINUTES = 0.5;
 /** Each day is asked in turn: does it still fit, by the cautious times, without making anything late? */
 export const whenReady = (
   facts: DayFacts,
+  expected: readonly ExpectedJob[],
   minutes: number,
   places: readonly Place[],
   closed: readonly ClosedDays[],
 ): WhenAnswer => {
-  const input = toDayInput(facts, true);
-  const base = orderOf(facts, true);
+  const input = withWhole(
+    toDayInput(facts, true),
+    expected.map((job) => ({
+      id: idOf(job),
+      dueMinutes: job.dueMinutes,
+      weight: 1,
+      minutes: job.cautiousMinutes,
+    })),
+  );
+  const base = ordered(input);
   const baseEnds = endsOf(base);
-  const promised = queuedJobs(facts).map(({ jobId, tagNumber, dueMinutes }) => ({
+  const promised = [
+    ...queuedJobs(facts).map((job) => ({ ...job, id: String(job.jobId) })),
+    ...expected.map((job) => ({ ...job, id: idOf(job) })),
+  ].map(({ id, tagNumber, dueMinutes }) => ({
     tagNumber,
     /** Past its day, if an order ends like that. */
     lateness: (ends: ReadonlyMap<string, number>): number =>
-      Math.max(0, (ends.get(String(jobId)) ?? 0) - dueMinutes),
+      Math.max(0, (ends.get(id) ?? 0) - dueMinutes),
   }));
   const late = promised.filter(({ lateness }) => lateness(baseEnds) > SLACK_MINUTES).length;
   const days = openDays(places, closed, facts.now.day, DAYS_AHEAD).map(({ day, place }) => ({
@@ -108,7 +137,9 @@ export const whenReady = (
   let first = possible.findIndex(({ dueMinutes }) => dueMinutes >= readyAt);
   for (const [index, { dueMinutes, ...offer }] of possible.slice(0, MOST_TRIED).entries()) {
     if (first >= 0 && index >= first) break;
-    const ends = endsOf(orderWith(withAsked(input, dueMinutes, minutes), base));
+    const ends = endsOf(
+      orderWith(withWhole(input, [{ id: ASKED, dueMinutes, weight: ASKED_WEIGHT, minutes }]), base),
+    );
     const asked = ends.get(ASKED)!;
     const pushes = promised.flatMap(({ tagNumber, lateness }) =>
       lateness(ends) - lateness(baseEnds) > SLACK_MINUTES
@@ -134,6 +165,7 @@ const LOAD_DAYS = 14;
 
 export const loadAhead = (
   facts: DayFacts,
+  expected: readonly ExpectedJob[],
   places: readonly Place[],
   closed: readonly ClosedDays[],
   dueOn: ReadonlyMap<string, number>,
@@ -141,20 +173,21 @@ export const loadAhead = (
   const people = Math.max(1, facts.people.filter(({ present }) => present).length);
   const days = openDays(places, closed, facts.now.day, LOAD_DAYS);
   return days.map(({ day, place }) => {
-    const promised = facts.jobs.filter(
-      (job) =>
-        (job.promisedOn === day || (day === days[0]?.day && job.promisedOn < day)) &&
-        (job.place === null || job.place === place.name),
-    );
-    const sum = (key: 'p50Seconds' | 'p90Seconds'): number =>
-      promised.flatMap(({ steps }) => steps).reduce((all, step) => all + step[key], 0) / 60;
+    const isOf = (job: { readonly promisedOn: string; readonly place: string | null }): boolean =>
+      (job.promisedOn === day || (day === days[0]?.day && job.promisedOn < day)) &&
+      (job.place === null || job.place === place.name);
+    const promised = facts.jobs.filter(isOf);
+    const unplanned = expected.filter(isOf);
+    const sum = (key: 'p50Seconds' | 'p90Seconds', whole: 'likelyMinutes' | 'cautiousMinutes') =>
+      promised.flatMap(({ steps }) => steps).reduce((all, step) => all + step[key], 0) / 60 +
+      unplanned.reduce((all, job) => all + job[whole], 0);
     const hours = facts.days.find((each) => each.day === day);
     return {
       day,
       place: place.name,
-      blades: promised.length,
-      workMinutes: sum('p50Seconds'),
-      cautiousMinutes: sum('p90Seconds'),
+      blades: promised.length + unplanned.length,
+      workMinutes: sum('p50Seconds', 'likelyMinutes'),
+      cautiousMinutes: sum('p90Seconds', 'cautiousMinutes'),
       openMinutes: hours ? people * (hours.untilMinute - hours.fromMinute) : 0,
       expected: dueOn.get(day) ?? 0,
     };

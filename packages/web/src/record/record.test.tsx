@@ -102,7 +102,7 @@ describe('how long edges last', () => {
       longerProbability: 0.3,
       logRankChi2: null,
       p: null,
-    } as LifeSheet['compared'],
+    },
     ...part,
   });
   const show = (of: LifeSheet) =>

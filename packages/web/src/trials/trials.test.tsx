@@ -38,7 +38,7 @@ const trial = (part: Partial<Trial> = {}): Trial => ({
     isEnough: true,
     logRankChi2: 4.1,
     p: 0.04,
-  } as Trial['result'],
+  },
   otherwise: 2,
   ...part,
 });

@@ -26,6 +26,10 @@ const Sheet = styled.section`
     padding: 1.4mm 2mm;
     border-bottom: 0.2mm solid #000;
   }
+  & td:last-child,
+  & td:nth-child(2) {
+    white-space: nowrap;
+  }
   & td[data-box]::before {
     content: '';
     display: block;

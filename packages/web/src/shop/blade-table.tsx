@@ -14,6 +14,8 @@ import { STRINGS } from './strings';
 const SCALE = 0.26;
 
 const Rows = styled.div`
+  /* Rows out of sight are not laid out anew when a tablet is turned: how wide they were must not widen the page. */
+  contain: inline-size;
   & > ul > li {
     display: grid;
     grid-template-columns:

@@ -45,6 +45,18 @@ export class DayMoves {
     return this.uniform() < 0.5 ? -reach : reach;
   }
 
+  /** Where what lies together with a place on one stone begins, and one past where it ends. */
+  private workFrom(at: number): number {
+    let from = at;
+    while (from > 0 && this.stones[from - 1] === this.stones[at]) from -= 1;
+    return from;
+  }
+  private workUntil(at: number): number {
+    let until = at + 1;
+    while (until < this.stones.length && this.stones[until] === this.stones[at]) until += 1;
+    return until;
+  }
+
   /** Takes a run of places out and puts it in elsewhere. */
   private moveRun(order: Int32Array, from: number, count: number, to: number): void {
     const moved = this.others;
@@ -64,22 +76,14 @@ export class DayMoves {
 
   /** Takes all that lies together on one stone out and puts it in between two others. */
   private reinsertWork(order: Int32Array): void {
-    const { stones } = this;
-    let from = this.below(order.length);
-    const stone = stones[from]!;
-    let until = from + 1;
-    while (from > 0 && stones[from - 1] === stone) from -= 1;
-    while (until < order.length && stones[until] === stone) until += 1;
-    const count = until - from;
+    const at = this.below(order.length);
+    const from = this.workFrom(at);
+    const count = this.workUntil(at) - from;
     if (count >= order.length) return;
-    let to = Math.max(0, Math.min(order.length - count, from + this.shift(order.length)));
+    const to = Math.max(0, Math.min(order.length - count, from + this.shift(order.length)));
     // Not into the middle of what lies together there.
-    if (to > from) {
-      let at = to + count;
-      while (at < order.length && stones[at] === stones[at - 1]) at += 1;
-      to = at - count;
-    } else while (to > 0 && stones[to] === stones[to - 1]) to -= 1;
-    this.moveRun(order, from, count, to);
+    const between = to > from ? this.workUntil(to + count - 1) - count : this.workFrom(to);
+    this.moveRun(order, from, count, between);
   }
 
   private swap(order: Int32Array): void {
@@ -96,17 +100,12 @@ export class DayMoves {
     const at = this.below(order.length);
     const stone = stones[at]!;
     const isWhole = this.uniform() < 0.5;
-    let from = at;
-    let until = at + 1;
-    if (isWhole) {
-      while (from > 0 && stones[from - 1] === stone) from -= 1;
-      while (until < order.length && stones[until] === stone) until += 1;
-    }
+    const from = isWhole ? this.workFrom(at) : at;
+    const until = isWhole ? this.workUntil(at) : at + 1;
     let found = until;
     while (found < order.length && stones[found] !== stone) found += 1;
     if (found === order.length || found === until) return;
-    let end = found + 1;
-    if (isWhole) while (end < order.length && stones[end] === stone) end += 1;
+    const end = isWhole ? this.workUntil(found) : found + 1;
     if (this.uniform() < 0.5) this.moveRun(order, found, end - found, until);
     else this.moveRun(order, from, until - from, found - (until - from));
   }

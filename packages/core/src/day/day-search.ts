@@ -66,7 +66,6 @@ export class DaySearch {
   private readonly delayCosts: Float64Array;
   private weights = WHILE_LATE;
   private nowSum = Infinity;
-  private nowLate = 0;
   private readonly usualStep: number;
   private proven = false;
   private hasPressed = false;
@@ -92,7 +91,7 @@ export class DaySearch {
       new BoundRoom(day.input.jobs.length, day.um.length),
     );
     this.bound = { tardiness, makespanMinutes: makespan };
-    const marks = Math.ceil(day.stepCount / STRIDE);
+    const marks = Math.max(1, Math.ceil(day.stepCount / STRIDE));
     this.marks = Array.from({ length: marks }, () => new DayState(day));
     this.delayCosts = new Float64Array(marks);
     this.beginWith(dueDateOrder(day), stoneByStoneOrder(day), ...orderBefore(day, before));
@@ -102,19 +101,33 @@ export class DaySearch {
   private beginWith(...orders: readonly NumberedOrder[]): void {
     for (const { jobs } of orders) {
       this.tried.set(jobs);
-      this.keepBest(this.runFrom(0, Infinity));
+      this.runFrom(0, Infinity);
+      this.keepBest();
     }
     this.now.set(this.best);
     this.takeNow(0);
   }
 
+  /** The state at the mark before a place, as `now` leads to it; gives where that mark is. The first is the morning. */
+  private backTo(place: number): number {
+    const mark = Math.floor(place / STRIDE);
+    this.state.copyFrom(this.marks[mark]!);
+    return mark * STRIDE;
+  }
+
+  /** The first place at which `tried` is another order than `now`; past the last where it is not. */
+  private firstChange(): number {
+    const { now, tried } = this;
+    let first = 0;
+    while (first < now.length && tried[first] === now[first]) first += 1;
+    return first;
+  }
+
   /** What `tried` comes to, from a place on at which it differs from `now`; Infinity as soon as it is above the limit. */
   private runFrom(first: number, limit: number): number {
     const { state, tried } = this;
-    const mark = Math.floor(first / STRIDE);
-    if (mark === 0) state.reset();
-    else state.copyFrom(this.marks[mark]!);
-    return this.sumOf(placeRun(state, tried, mark * STRIDE, tried.length, this.mostLate(limit)));
+    const from = this.backTo(first);
+    return this.sumOf(placeRun(state, tried, from, tried.length, this.mostLate(limit)));
   }
 
   private sumOf(late: number): number {
@@ -125,9 +138,10 @@ export class DaySearch {
     return sum / this.weights.lateness;
   }
 
-  private keepBest(sum: number): void {
+  /** Keeps `tried`, as it has just been run to its end, where nothing better is known. */
+  private keepBest(): void {
     const cost = { tardiness: this.state.late, makespan: this.state.makespan };
-    if (sum === Infinity || !isBetter(cost, this.bestCost)) return;
+    if (!isBetter(cost, this.bestCost)) return;
     this.best.set(this.tried);
     this.bestPeople.fill(WHOEVER);
     Object.assign(this.bestCost, cost);
@@ -136,14 +150,10 @@ export class DaySearch {
   /** `now` changed from a place on: its marks with it. */
   private takeNow(first: number): void {
     const { state, now, day, marks } = this;
-    const mark = Math.floor(first / STRIDE);
-    if (mark === 0) state.reset();
-    else state.copyFrom(marks[mark]!);
-    for (let at = mark; at < marks.length; at += 1) {
+    for (let at = this.backTo(first) / STRIDE; at < marks.length; at += 1) {
       marks[at]!.copyFrom(state);
       placeRun(state, now, at * STRIDE, Math.min(now.length, (at + 1) * STRIDE), Infinity);
     }
-    this.nowLate = state.late;
     this.nowSum = this.sumOf(state.late);
     for (let at = 0; at < marks.length; at += 1) {
       const { next } = marks[at]!;
@@ -165,26 +175,21 @@ export class DaySearch {
    */
   private sumOfTried(limit: number): number {
     const { now, tried, state, marks } = this;
-    let first = 0;
-    while (first < now.length && tried[first] === now[first]) first += 1;
+    const first = this.firstChange();
     if (first === now.length) return Infinity;
     let last = now.length - 1;
     while (tried[last] === now[last]) last -= 1;
     const after = Math.ceil((last + 1) / STRIDE);
     if (after >= marks.length) return this.runFrom(first, limit);
-    const mark = Math.floor(first / STRIDE);
-    if (mark === 0) state.reset();
-    else state.copyFrom(marks[mark]!);
     const there = marks[after]!;
-    const lateAfter = this.nowLate - there.late;
-    placeRun(state, tried, mark * STRIDE, after * STRIDE, Infinity);
+    placeRun(state, tried, this.backTo(first), after * STRIDE, Infinity);
     let delay = 0;
     for (let person = 0; person < state.personFree.length; person += 1)
       delay += state.personFree[person]! - there.personFree[person]!;
     delay /= state.personFree.length;
     const expected =
       this.nowSum +
-      this.weights.lateness * (state.late + lateAfter - this.nowLate) +
+      this.weights.lateness * (state.late - there.late) +
       delay * this.delayCosts[after]!;
     if (expected > limit) return Infinity;
     return this.sumOf(placeRun(state, tried, after * STRIDE, tried.length, this.mostLate(limit)));
@@ -228,9 +233,8 @@ export class DaySearch {
       const limit = this.nowSum - heat * Math.log(1 - this.uniform());
       const sum = this.sumOfTried(limit);
       if (sum > limit) continue;
-      this.keepBest(sum);
-      let first = 0;
-      while (tried[first] === now[first]) first += 1;
+      this.keepBest();
+      const first = this.firstChange();
       now.set(tried);
       this.takeNow(first);
     }

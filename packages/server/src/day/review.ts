@@ -1,7 +1,7 @@
 /** The day looked back on: each step as it was foreseen when it began, and as it went. Rates learn from the same records. */
 import type { DayReview } from '@patient-edge/contract';
 import type { Queryable } from '../database/pool';
-import { localDay } from '../shop/days';
+import { localDay, stretchOfDay } from '../shop/days';
 import { finishedSteps, notDoneBy, type FinishedRow } from './queries';
 
 /** Told of those that were furthest off. */
@@ -19,14 +19,13 @@ const bothOf = (rows: readonly FinishedRow[]) => ({
 
 /** As far as it has come, where it is today. */
 export const reviewDay = async (db: Queryable, at: Date): Promise<DayReview> => {
-  const from = new Date(at.getFullYear(), at.getMonth(), at.getDate());
-  const until = new Date(at.getFullYear(), at.getMonth(), at.getDate() + 1);
-  const all = await finishedSteps(db, from, until);
+  const day = localDay(at);
+  const all = await finishedSteps(db, ...stretchOfDay(day));
   const known = all.filter(({ foreseenSeconds, teaches }) => foreseenSeconds !== null && teaches);
   const off = ({ foreseenSeconds, workedSeconds }: FinishedRow): number =>
     Math.abs(workedSeconds - foreseenSeconds!);
   return {
-    day: localDay(at),
+    day,
     blades: new Set(all.map(({ jobId }) => jobId)).size,
     ...bothOf(known),
     leftOut: all.length - known.length,
@@ -44,6 +43,6 @@ export const reviewDay = async (db: Queryable, at: Date): Promise<DayReview> => 
         foreseenSeconds: foreseenSeconds!,
         workedSeconds,
       })),
-    notDone: await notDoneBy(db, localDay(at)),
+    notDone: await notDoneBy(db, day),
   };
 };

@@ -135,8 +135,8 @@ export const whenReady = (
   let sooner: WhenAnswer['sooner'] = null;
   let readyAt = (base?.makespanMinutes ?? 0) + minutes;
   let first = possible.findIndex(({ dueMinutes }) => dueMinutes >= readyAt);
-  for (const [index, { dueMinutes, ...offer }] of possible.slice(0, MOST_TRIED).entries()) {
-    if (first >= 0 && index >= first) break;
+  const before = possible.slice(0, first < 0 ? MOST_TRIED : Math.min(first, MOST_TRIED));
+  for (const [index, { dueMinutes, ...offer }] of before.entries()) {
     const ends = endsOf(
       orderWith(withWhole(input, [{ id: ASKED, dueMinutes, weight: ASKED_WEIGHT, minutes }]), base),
     );

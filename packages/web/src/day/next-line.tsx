@@ -1,4 +1,4 @@
-/** At the bench, under Done: what the day takes up next, or what changed in the order. */
+/** At the bench, beside Done: what the day takes up next, or what changed in the order. */
 import type { Job } from '@patient-edge/contract';
 import { ChevronsRight } from 'lucide-react';
 import { useEffect, useState } from 'react';

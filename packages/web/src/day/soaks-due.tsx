@@ -1,11 +1,11 @@
 /** Stones the day wants soaked, from the moment they must go in, with the press that starts their clocks. */
 import type { DayFacts } from '@patient-edge/contract';
-import { useStones } from '../api/hooks';
 import { useMay } from '../api/may';
 import { SoakButton } from '../soaking/soak-button';
 import { Row, Stack } from '../theme/layout';
-import { soaksDue, timeAfter, type ShownStep } from './day-view';
+import { timeAfter, type ShownStep } from './day-view';
 import { STRINGS } from './strings';
+import { useSoaksDue } from './use-soaks-due';
 
 interface SoaksDueProps {
   readonly facts: DayFacts;
@@ -13,12 +13,8 @@ interface SoaksDueProps {
 }
 
 export const SoaksDue = ({ facts, steps }: SoaksDueProps) => {
-  const { data: stones } = useStones();
   const maySoak = useMay('change stones');
-  const due = soaksDue(facts, steps).flatMap(({ stoneId, wantedMinutes }) => {
-    const stone = stones?.find(({ id }) => id === stoneId);
-    return stone?.soak === null ? [{ stone, wantedMinutes }] : [];
-  });
+  const due = useSoaksDue(facts, steps);
   if (due.length === 0) return null;
   return (
     <Stack $gap={4}>

@@ -6,12 +6,12 @@ import type { DayFacts, Job, Stone } from '@patient-edge/contract';
 import { useEffect, useRef, useState } from 'react';
 import { mutate } from 'swr';
 import { ApiFailure, messageOf } from '../api/client';
-import { useStones } from '../api/hooks';
 import { useMay } from '../api/may';
 import { useSession } from '../api/session';
 import { putIn } from '../soaking/soak-button';
 import { playSound } from '../theme/sounds';
-import { soaksDue, type ShownStep } from './day-view';
+import type { ShownStep } from './day-view';
+import { useSoaksDue } from './use-soaks-due';
 
 interface StartSoaksProps {
   readonly job: Job;
@@ -20,7 +20,7 @@ interface StartSoaksProps {
 }
 
 export const StartSoaks = ({ job, facts, steps }: StartSoaksProps) => {
-  const { data: stones } = useStones();
+  const due = useSoaksDue(facts, steps);
   const maySoak = useMay('change stones');
   const { data: session } = useSession();
   const [problem, setProblem] = useState<string | null>(null);
@@ -29,7 +29,7 @@ export const StartSoaks = ({ job, facts, steps }: StartSoaksProps) => {
   useEffect(() => {
     if (isDone.current) return;
     isDone.current = true;
-    if (!isInHand || !maySoak || !stones) return;
+    if (!isInHand || !maySoak) return;
     const start = async (stone: Stone): Promise<void> => {
       try {
         await putIn(stone, job.id);
@@ -40,10 +40,7 @@ export const StartSoaks = ({ job, facts, steps }: StartSoaksProps) => {
         else setProblem(messageOf(error));
       }
     };
-    for (const { stoneId } of soaksDue(facts, steps)) {
-      const stone = stones.find(({ id }) => id === stoneId);
-      if (stone?.soak === null) void start(stone);
-    }
+    for (const { stone } of due) void start(stone);
   });
   return problem === null ? null : <p role="alert">{problem}</p>;
 };

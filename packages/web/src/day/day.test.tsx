@@ -182,6 +182,23 @@ describe('a change of the order in a sentence', () => {
     );
   });
 
+  test('one that goes first and has to wait for its stone: when it is taken up', () => {
+    // The red stone soaks 15 minutes from 10:00.
+    const soaking = (mark: DayJobFacts['mark']) =>
+      facts([
+        job(1),
+        job(2),
+        job(3),
+        job(7, { mark, steps: job(7).steps.filter(({ stoneId }) => stoneId === 2) }),
+      ]);
+    expect(told(facts([job(1), job(2), job(3)]), soaking('first'))).toBe(
+      '7 is new: 7 is taken up at 10:15.',
+    );
+    expect(told(soaking(null), soaking('first'))).toMatch(
+      /^7 goes first: (.*; )?7 is taken up at 10:15/,
+    );
+  });
+
   test('a failed test: what becomes late for it', () => {
     const sentence = told(
       facts([job(1, { dueMinutes: 32 })]),

@@ -72,6 +72,7 @@ export const STRINGS = stringsOf('day', {
   leavesAt: (person: string, time: string) => `${person} leaves at ${time}`,
   comesAt: (person: string, time: string) => `${person} comes at ${time}`,
   nextIs: (person: string, tag: number, stone: string) => `next for ${person}: ${tag} on ${stone}`,
+  takenUpAt: (tag: number, time: string) => `${tag} is taken up at ${time}`,
   becomesLate: (tag: number, minutes: number) => `${tag} will be ${minutes} min late`,
   isInTimeAgain: (tag: number) => `${tag} is in time again`,
   theRestStays: 'the order stays as it was',

@@ -1,7 +1,7 @@
 /** What is new since the order before, and what it moves, in one sentence. */
 import { queuedJobs, type DayFacts, type DayJobFacts } from '@patient-edge/contract';
 import type { OrderedDay } from '@patient-edge/core';
-import { shownSteps, type ShownStep } from './day-view';
+import { shownSteps, timeAfter, type ShownStep } from './day-view';
 import { STRINGS } from './strings';
 
 export interface FoundDay {
@@ -16,6 +16,10 @@ const MOST_TOLD = 2;
 
 const byId = (facts: DayFacts): ReadonlyMap<number, DayJobFacts> =>
   new Map(facts.jobs.map((job) => [job.jobId, job]));
+
+/** What has come, or was put elsewhere by hand: whoever did it wants to know when it is taken up. */
+const isMoved = (before: DayJobFacts | undefined, job: DayJobFacts): boolean =>
+  !before || job.mark !== before.mark || (before.waitsForAnswer && !job.waitsForAnswer);
 
 const causeOfJob = (before: DayJobFacts | undefined, job: DayJobFacts): string | null => {
   const tag = job.tagNumber;
@@ -59,7 +63,23 @@ const firstOf = (steps: readonly ShownStep[], of: number): ShownStep | undefined
 const lateness = (steps: readonly ShownStep[]): ReadonlyMap<string, number> =>
   new Map(steps.map(({ job, lateMinutes }) => [job, lateMinutes]));
 
-const effectsOf = (before: readonly ShownStep[], after: readonly ShownStep[]): string[] => {
+/** When the blades that have come or were moved are taken up, but for those that are somebody's next. */
+const turnsOf = (before: DayFacts, after: DayFacts, steps: readonly ShownStep[]): string[] => {
+  const jobs = byId(before);
+  const nexts = new Set(after.people.map(({ staffId }) => firstOf(steps, staffId)?.job));
+  return after.jobs.flatMap((job) => {
+    const first = steps.find((step) => step.of === job);
+    return first && !nexts.has(first.job) && isMoved(jobs.get(job.jobId), job)
+      ? [STRINGS.takenUpAt(job.tagNumber, timeAfter(after, first.startMinutes))]
+      : [];
+  });
+};
+
+const effectsOf = (
+  before: readonly ShownStep[],
+  after: readonly ShownStep[],
+  turns: readonly string[],
+): string[] => {
   const [was, is] = [lateness(before), lateness(after)];
   const tagOf = (job: string): number => after.find((step) => step.job === job)!.of.tagNumber;
   const nexts = [...new Set(after.map(({ staffId }) => staffId))].flatMap((of) => {
@@ -77,7 +97,7 @@ const effectsOf = (before: readonly ShownStep[], after: readonly ShownStep[]): s
   const inTime = [...is]
     .filter(([job, minutes]) => minutes === 0 && (was.get(job) ?? 0) > 0)
     .map(([job]) => STRINGS.isInTimeAgain(tagOf(job)));
-  return [...nexts, ...late, ...inTime];
+  return [...turns, ...nexts, ...late, ...inTime];
 };
 
 /** Null where nothing happened but that work went on. */
@@ -89,13 +109,12 @@ export const whatChanged = (
   const queued = new Set(queuedJobs(after.facts).map(({ jobId }) => jobId));
   const causes = causesOf(before.facts, after.facts);
   if (causes.length === 0) return null;
-  const effects =
-    queued.size === 0
-      ? []
-      : effectsOf(
-          shownSteps(before.facts, before.order, isCautious),
-          shownSteps(after.facts, after.order, isCautious),
-        );
+  const steps = queued.size === 0 ? [] : shownSteps(after.facts, after.order, isCautious);
+  const effects = effectsOf(
+    shownSteps(before.facts, before.order, isCautious),
+    steps,
+    turnsOf(before.facts, after.facts, steps),
+  );
   return STRINGS.changed(
     causes.slice(0, MOST_TOLD).join(', '),
     effects.length === 0 ? STRINGS.theRestStays : effects.slice(0, MOST_TOLD).join('; '),

@@ -128,6 +128,23 @@ test('step, lift, counts, clock, burr and Done are in sight at three sizes, with
       return [scrollWidth - clientWidth, scrollHeight - clientHeight];
     });
     expect(overflow).toEqual([0, 0]);
+
+    // Nothing moves under the finger while what was counted is sent.
+    const places = page.evaluate(async () => {
+      const seen = new Set<number>();
+      const until = performance.now() + 1500;
+      while (performance.now() < until) {
+        await new Promise(requestAnimationFrame);
+        const buttons = [...document.querySelectorAll('main button')];
+        const at = buttons.find(({ textContent }) => textContent === 'Done, next step');
+        seen.add(Math.round(at?.getBoundingClientRect().y ?? -1));
+      }
+      return [...seen];
+    });
+    const sent = page.waitForResponse(/\/work$/);
+    await page.keyboard.press('ArrowRight');
+    expect((await sent).ok()).toBe(true);
+    expect(await places, `${width}`).toEqual([Math.round((await done(page).boundingBox())!.y)]);
   }
 });
 

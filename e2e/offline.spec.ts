@@ -61,7 +61,9 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
   await page.goto(`${shop.address}/jobs/${id}/bench`);
   await expect(done(page)).toBeVisible();
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByText('Saving…')).toHaveCount(0);
+  await expect
+    .poll(async () => worked(await jobOf(page, id))[open]!.strokesRight)
+    .toBe(before[open]!.strokesRight + 1);
 
   await shop.kill();
   for (let stroke = 0; stroke < 6; stroke += 1) await page.keyboard.press('ArrowRight');

@@ -141,11 +141,7 @@ export const LeaveStep = ({ stepId, leaving, atWork, onGoOn }: LeaveStepProps) =
         </Stack>
       )}
       {held.status !== 'kept' && (
-        <p role="status">
-          {held.status === 'sending'
-            ? STRINGS.saving
-            : STRINGS.notSentYetSavedOnThis(held.problem ?? held.status)}
-        </p>
+        <p role="status">{STRINGS.notSentYetSavedOnThis(held.problem ?? held.status)}</p>
       )}
     </Stack>
   );

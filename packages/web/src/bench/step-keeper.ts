@@ -36,7 +36,8 @@ export interface KeeperPorts {
   readonly nowMs: () => number;
 }
 
-export type KeeperStatus = 'kept' | 'sending' | 'waiting for a connection' | 'refused';
+/** As the last try went: that one is under way is nobody's business. */
+export type KeeperStatus = 'kept' | 'waiting for a connection' | 'refused';
 
 export interface KeeperSnapshot {
   readonly work: StepWork;
@@ -267,7 +268,6 @@ export class StepKeeper {
 
   private async sendOnce(): Promise<void> {
     const sent = this.kept.work;
-    this.setStatus('sending');
     try {
       const record = await this.ports.send(bodyOf(sent, this.kept.revision, this.ports.nowMs()));
       const unsent = this.kept.work !== sent;
@@ -289,7 +289,7 @@ export class StepKeeper {
         // Somebody counted meanwhile: together it is sent again. Else it is refused for another reason.
         if (record.status === 'to do' && record.revision !== this.kept.revision) {
           this.takeOver(record, mergeWork(this.workOf(record), this.kept.work), true);
-          this.setStatus('sending');
+          this.setStatus('kept');
           this.plan(0);
           return;
         }

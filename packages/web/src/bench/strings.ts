@@ -51,7 +51,6 @@ export const STRINGS = stringsOf('bench', {
   skipThisCheckReason: 'Skip this check: reason',
   theReasonGoesOnRecord: 'The reason goes on record',
   skipWithThisReason: 'Skip with this reason',
-  saving: 'Saving…',
   notSentYetSavedOnThis: (text: string) => `Not sent yet, saved on this device: ${text}`,
   offTheStone: 'off the stone',
   angleGauge: 'Angle gauge',

@@ -43,11 +43,7 @@ export const lowerBound = (state: DayState, room: BoundRoom): DayBound => {
   let leastWeight = Infinity;
   for (let job = 0; job < remaining.length; job += 1) {
     let left = 0;
-    for (
-      let step = day.firstStep[job]! + state.next[job]!;
-      step < day.firstStep[job + 1]!;
-      step += 1
-    ) {
+    for (let step = state.next[job]!; step < day.firstStep[job + 1]!; step += 1) {
       left += day.stepMinutes[step]!;
       onStone[day.stepStone[step]!]! += day.stepMinutes[step]!;
     }
@@ -66,10 +62,7 @@ export const lowerBound = (state: DayState, room: BoundRoom): DayBound => {
   makespan = Math.max(makespan, (freeSum + work) / people);
   for (let stone = 0; stone < onStone.length; stone += 1)
     if (onStone[stone]! > 0)
-      makespan = Math.max(
-        makespan,
-        Math.max(state.stoneFree[stone]!, day.soak[stone]!, free) + onStone[stone]!,
-      );
+      makespan = Math.max(makespan, Math.max(state.stoneFree[stone]!, free) + onStone[stone]!);
   if (count > 1) {
     const shortest = open.slice(0, count).sort((a, b) => remaining[a]! - remaining[b]!);
     const earliest = open.slice(0, count).sort((a, b) => day.due[a]! - day.due[b]!);

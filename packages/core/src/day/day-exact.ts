@@ -28,7 +28,7 @@ export const exactDay = (
   const people = day.personFree.length;
   const depth = day.stepCount;
   const states = Array.from({ length: depth + 1 }, () => new DayState(day));
-  const room = new BoundRoom(jobs, day.um.length);
+  const room = new BoundRoom(jobs, day.stoneCount);
   const now = { jobs: new Int32Array(depth), people: new Int8Array(depth) };
   let best: NumberedOrder | null = null;
   let { tardiness: bestTardiness, makespan: bestMakespan } = known;
@@ -44,7 +44,7 @@ export const exactDay = (
     // Of jobs that are done the tardiness stands; of all others it follows from here.
     let tardiness = 0;
     for (let job = 0; job < jobs; job += 1)
-      if (day.firstStep[job]! + state.next[job]! === day.firstStep[job + 1])
+      if (state.next[job] === day.firstStep[job + 1])
         tardiness += day.weight[job]! * Math.max(0, state.jobEnd[job]! - day.due[job]!);
     const before = passed.get(key) ?? [];
     for (const each of before)
@@ -91,7 +91,7 @@ export const exactDay = (
     if (isHopeless(state) || wasPassed(state)) return true;
     const ways: { readonly job: number; readonly person: number; readonly start: number }[] = [];
     for (let job = 0; job < jobs; job += 1) {
-      if (day.firstStep[job]! + state.next[job]! === day.firstStep[job + 1]) continue;
+      if (state.next[job] === day.firstStep[job + 1]) continue;
       for (let person = 0; person < people; person += 1) {
         ways.push({ job, person, start: state.startOf(job, person) });
         // People who have done nothing yet are alike.

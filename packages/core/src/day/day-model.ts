@@ -89,7 +89,10 @@ export interface CompiledDay {
   readonly due: Float64Array;
   readonly weight: Float64Array;
   readonly notBefore: Float64Array;
-  readonly um: Float64Array;
+  readonly stoneCount: number;
+  /** Minutes to take up a stone: a row for each that lies there before, the first for none; the last of a row for none too. */
+  readonly change: Float64Array;
+  readonly changeRow: number;
   readonly soak: Float64Array;
   /** Infinity where it stays flat. */
   readonly flattenEvery: Float64Array;
@@ -102,6 +105,19 @@ export interface CompiledDay {
   readonly awayFrom: Float64Array;
   readonly awayUntil: Float64Array;
 }
+
+/** Another stone is a change; washing before a finer one comes to it. */
+const changesOf = ({ stones, changeMinutes, washMinutes }: DayInput): Float64Array =>
+  Float64Array.from(
+    [null, ...stones].flatMap((before) => [
+      ...stones.map((stone) =>
+        before === stone
+          ? 0
+          : changeMinutes + (before !== null && stone.um < before.um ? washMinutes : 0),
+      ),
+      0,
+    ]),
+  );
 
 /** Errors: INVALID_INPUT for a stone that is not there. */
 export const compileDay = (input: DayInput): Result<CompiledDay> => {
@@ -133,7 +149,9 @@ export const compileDay = (input: DayInput): Result<CompiledDay> => {
     due: Float64Array.from(jobs, ({ dueMinutes }) => dueMinutes),
     weight: Float64Array.from(jobs, ({ weight }) => weight),
     notBefore: Float64Array.from(jobs, ({ notBeforeMinutes }) => notBeforeMinutes ?? 0),
-    um: Float64Array.from(stones, ({ um }) => um),
+    stoneCount: stones.length,
+    change: changesOf(input),
+    changeRow: stones.length + 1,
     soak: Float64Array.from(stones, ({ soakMinutes }) => soakMinutes),
     flattenEvery: Float64Array.from(stones, (stone) => stone.flattenEveryMinutes ?? Infinity),
     flattenMinutes: Float64Array.from(stones, (stone) => stone.flattenMinutes),
@@ -149,10 +167,12 @@ export const compileDay = (input: DayInput): Result<CompiledDay> => {
 
 /** How the day stands after the steps placed so far. */
 export class DayState {
+  /** The step each job comes to next; one past its last where it is done. */
   readonly next: Int32Array;
   readonly jobEnd: Float64Array;
   readonly personFree: Float64Array;
   readonly personStone: Int32Array;
+  /** The first time when it is soaked. */
   readonly stoneFree: Float64Array;
   readonly stoneWorked: Float64Array;
   changes = 0;
@@ -165,22 +185,22 @@ export class DayState {
   flattened = false;
 
   constructor(readonly day: CompiledDay) {
-    this.next = new Int32Array(day.input.jobs.length);
+    this.next = day.firstStep.slice(0, -1);
     this.jobEnd = Float64Array.from(day.notBefore);
     this.personFree = Float64Array.from(day.personFree);
     this.personStone = Int32Array.from(day.personStone);
-    this.stoneFree = new Float64Array(day.um.length);
+    this.stoneFree = Float64Array.from(day.soak);
     this.stoneWorked = Float64Array.from(day.worked);
   }
 
   /** Back to the morning. */
   reset(): void {
     const { day } = this;
-    this.next.fill(0);
+    this.next.set(day.firstStep.subarray(0, -1));
     this.jobEnd.set(day.notBefore);
     this.personFree.set(day.personFree);
     this.personStone.set(day.personStone);
-    this.stoneFree.fill(0);
+    this.stoneFree.set(day.soak);
     this.stoneWorked.set(day.worked);
     this.changes = 0;
     this.flattenings = 0;
@@ -209,19 +229,10 @@ export class DayState {
   /** When that person would begin the next step of the job. */
   startOf(job: number, person: number): number {
     const { day } = this;
-    const step = day.firstStep[job]! + this.next[job]!;
+    const step = this.next[job]!;
     const stone = day.stepStone[step]!;
-    const before = this.personStone[person]!;
-    let change = 0;
-    if (before !== stone) {
-      change = day.input.changeMinutes;
-      if (before >= 0 && day.um[stone]! < day.um[before]!) change += day.input.washMinutes;
-    }
-    let ready = Math.max(
-      this.personFree[person]! + change,
-      this.stoneFree[stone]!,
-      day.soak[stone]!,
-    );
+    const change = day.change[(this.personStone[person]! + 1) * day.changeRow + stone]!;
+    let ready = Math.max(this.personFree[person]! + change, this.stoneFree[stone]!);
     if (this.mustFlatten(stone, day.stepMinutes[step]!)) ready += day.flattenMinutes[stone]!;
     const start = Math.max(ready, this.jobEnd[job]!);
     return start < day.awayUntil[person]! && start + day.stepMinutes[step]! > day.awayFrom[person]!
@@ -231,7 +242,7 @@ export class DayState {
 
   /** Who can begin it first; of those who can at once, whoever has its stone before them. */
   whoever(job: number): number {
-    const stone = this.day.stepStone[this.day.firstStep[job]! + this.next[job]!]!;
+    const stone = this.day.stepStone[this.next[job]!]!;
     let best = 0;
     let bestStart = this.startOf(job, 0);
     for (let person = 1; person < this.personFree.length; person += 1) {
@@ -253,7 +264,7 @@ export class DayState {
   place(job: number, asked: number): number {
     const { day } = this;
     const person = asked === WHOEVER ? this.whoever(job) : asked;
-    const step = day.firstStep[job]! + this.next[job]!;
+    const step = this.next[job]!;
     const stone = day.stepStone[step]!;
     const minutes = day.stepMinutes[step]!;
     const start = this.startOf(job, person);
@@ -297,11 +308,11 @@ export const sheetOf = (day: CompiledDay, order: NumberedOrder): DaySheet => {
   const { jobs, stones } = day.input;
   const steps: PlacedStep[] = [];
   order.jobs.forEach((job, index) => {
-    const at = day.firstStep[job]! + state.next[job]!;
+    const at = state.next[job]!;
     const person = state.place(job, order.people[index]!);
     steps.push({
       job: jobs[job]!.id,
-      step: state.next[job]!,
+      step: state.next[job]! - day.firstStep[job]!,
       stone: stones[day.stepStone[at]!]!.id,
       person: person + 1,
       startMinutes: state.start,

@@ -6,9 +6,10 @@ export class DayMoves {
   private readonly others: Int32Array;
   private readonly before: Int32Array;
   private readonly wanted: Int32Array;
-  /** Which stone each place of the order asks for that is varied, and which those of the others do. */
+  /** Which stone each place of the order asks for that is varied. */
   private readonly stones: Int32Array;
-  private readonly otherStones: Int32Array;
+  /** Where each step lies in it. */
+  private readonly placeOf: Int32Array;
   private readonly next: Int32Array;
 
   constructor(
@@ -20,18 +21,20 @@ export class DayMoves {
     this.before = new Int32Array(longest);
     this.wanted = new Int32Array(longest);
     this.stones = new Int32Array(day.stepCount);
-    this.otherStones = new Int32Array(day.stepCount);
+    this.placeOf = new Int32Array(day.stepCount);
     this.next = new Int32Array(day.input.jobs.length);
   }
 
   /** To be called with each order that is varied from now on. */
   begin(order: Int32Array): void {
-    const { day, next, stones } = this;
-    next.fill(0);
+    const { day, next, stones, placeOf } = this;
+    next.set(day.firstStep.subarray(0, -1));
     for (let index = 0; index < order.length; index += 1) {
       const job = order[index]!;
-      stones[index] = day.stepStone[day.firstStep[job]! + next[job]!]!;
-      next[job]! += 1;
+      const step = next[job]!;
+      stones[index] = day.stepStone[step]!;
+      placeOf[step] = index;
+      next[job] = step + 1;
     }
   }
 
@@ -116,20 +119,12 @@ export class DayMoves {
     const other = order[this.below(order.length)]!;
     if (one === other) return;
     const { firstStep } = this.day;
-    const shared = Math.min(
-      firstStep[one + 1]! - firstStep[one]!,
-      firstStep[other + 1]! - firstStep[other]!,
-    );
-    let leftOfOne = shared;
-    let leftOfOther = shared;
-    for (let index = order.length - 1; leftOfOne + leftOfOther > 0; index -= 1)
-      if (order[index] === one && leftOfOne > 0) {
-        order[index] = other;
-        leftOfOne -= 1;
-      } else if (order[index] === other && leftOfOther > 0) {
-        order[index] = one;
-        leftOfOther -= 1;
-      }
+    const [lastOfOne, lastOfOther] = [firstStep[one + 1]! - 1, firstStep[other + 1]! - 1];
+    const shared = Math.min(lastOfOne - firstStep[one]!, lastOfOther - firstStep[other]!) + 1;
+    for (let step = 0; step < shared; step += 1) {
+      order[this.placeOf[lastOfOne - step]!] = other;
+      order[this.placeOf[lastOfOther - step]!] = one;
+    }
   }
 
   /**
@@ -137,21 +132,13 @@ export class DayMoves {
    * is done on the same stone where there is one near.
    */
   private replace(order: Int32Array): void {
-    const { others, otherStones, before, wanted, day, stones } = this;
+    const { others, before, wanted, day, stones, placeOf } = this;
     const job = order[this.below(order.length)]!;
-    let count = 0;
-    let rest = 0;
-    for (let index = 0; index < order.length; index += 1) {
-      const each = order[index]!;
-      if (each === job) {
-        before[count] = rest;
-        count += 1;
-      } else {
-        others[rest] = each;
-        otherStones[rest] = stones[index]!;
-        rest += 1;
-      }
-    }
+    const first = day.firstStep[job]!;
+    const count = day.firstStep[job + 1]! - first;
+    const rest = order.length - count;
+    // Counted without its own steps, here and below.
+    for (let step = 0; step < count; step += 1) before[step] = placeOf[first + step]! - step;
     const shift = this.uniform() < 0.2 ? 0 : this.shift(rest);
     const close = this.uniform();
     const last = Math.max(0, Math.min(rest, before[count - 1]! + shift));
@@ -163,13 +150,13 @@ export class DayMoves {
       const as = Math.max(0, Math.min(rest, before[step]! + shift));
       let place = Math.max(least, close < 0.4 ? as : close < 0.6 ? last : (as + last) >> 1);
       if (isGathered) {
-        const stone = day.stepStone[day.firstStep[job]! + step]!;
+        const stone = day.stepStone[first + step]!;
         for (let away = 0; away <= reach; away += 1) {
-          if (place - away > least && otherStones[place - away - 1] === stone) {
+          if (place - away > least && stones[this.among(place - away - 1, count)] === stone) {
             place -= away;
             break;
           }
-          if (place + away < rest && otherStones[place + away] === stone) {
+          if (place + away < rest && stones[this.among(place + away, count)] === stone) {
             place += away + isBehind;
             break;
           }
@@ -178,19 +165,31 @@ export class DayMoves {
       wanted[step] = place;
       least = place;
     }
+    const from = Math.min(before[0]!, wanted[0]!);
+    const until = Math.max(before[count - 1]!, wanted[count - 1]!);
+    for (let other = from; other < until; other += 1)
+      others[other] = order[this.among(other, count)]!;
     let placed = 0;
-    let index = 0;
-    for (let other = 0; other <= rest; other += 1) {
+    let index = from;
+    for (let other = from; other <= until; other += 1) {
       while (placed < count && wanted[placed] === other) {
         order[index] = job;
         index += 1;
         placed += 1;
       }
-      if (other < rest) {
+      if (other < until) {
         order[index] = others[other]!;
         index += 1;
       }
     }
+  }
+
+  /** Where a place lies that is counted without the steps that are taken out. */
+  private among(place: number, count: number): number {
+    const { before } = this;
+    let own = 0;
+    while (own < count && before[own]! <= place) own += 1;
+    return place + own;
   }
 
   /** Another order out of the one last begun with, in its place. */

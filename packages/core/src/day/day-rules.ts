@@ -21,14 +21,15 @@ export const dueDateOrder = (day: CompiledDay): NumberedOrder =>
 
 /** All that needs the coarsest stone, then the next finer, each in the order of their days. */
 export const stoneByStoneOrder = (day: CompiledDay): NumberedOrder => {
-  const coarsestFirst = [...day.um.keys()].sort((a, b) => day.um[b]! - day.um[a]!);
+  const { stones } = day.input;
+  const coarsestFirst = [...stones.keys()].sort((a, b) => stones[b]!.um - stones[a]!.um);
   const jobs = byDue(day);
-  const next = new Int32Array(jobs.length);
+  const next = day.firstStep.slice();
   const order: number[] = [];
   while (order.length < day.stepCount) {
     for (const stone of coarsestFirst)
       for (const job of jobs) {
-        const at = day.firstStep[job]! + next[job]!;
+        const at = next[job]!;
         if (at >= day.firstStep[job + 1]! || day.stepStone[at] !== stone) continue;
         order.push(job);
         next[job]! += 1;
@@ -60,7 +61,7 @@ export const pressingOrder = (day: CompiledDay, { patience, dislike }: Pressing)
     let best = -1;
     let most = -Infinity;
     for (let job = 0; job < jobs; job += 1) {
-      const step = day.firstStep[job]! + state.next[job]!;
+      const step = state.next[job]!;
       if (step === day.firstStep[job + 1]) continue;
       const person = state.whoever(job);
       const start = state.startOf(job, person);
@@ -75,9 +76,8 @@ export const pressingOrder = (day: CompiledDay, { patience, dislike }: Pressing)
         best = job;
       }
     }
-    const step = day.firstStep[best]! + state.next[best]!;
+    left[best]! -= day.stepMinutes[state.next[best]!]!;
     state.place(best, WHOEVER);
-    left[best]! -= day.stepMinutes[step]!;
     order.push(best);
   }
   return whole(order);

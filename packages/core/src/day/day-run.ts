@@ -18,7 +18,7 @@ const runOfMany = (
     const job = jobs[index]!;
     state.place(job, state.whoever(job));
     const end = state.jobEnd[job]!;
-    if (day.firstStep[job]! + next[job]! === day.firstStep[job + 1]! && end > day.due[job]!) {
+    if (next[job] === day.firstStep[job + 1] && end > day.due[job]!) {
       state.late += day.weight[job]! * (end - day.due[job]!);
       if (state.late > limit) return Infinity;
     }
@@ -34,9 +34,8 @@ const runOfTwo = (
   limit: number,
 ): number => {
   const { day, next, jobEnd, personFree, personStone, stoneFree, stoneWorked } = state;
-  const { firstStep, stepStone, stepMinutes, um, soak, flattenEvery, flattenMinutes } = day;
-  const { due, weight, awayFrom, awayUntil } = day;
-  const { changeMinutes, washMinutes } = day.input;
+  const { firstStep, stepStone, stepMinutes, changeRow, change, flattenEvery } = day;
+  const { flattenMinutes, due, weight, awayFrom, awayUntil } = day;
   const isAlone = personFree.length === 1;
   // Nobody beside: who is never free never begins first.
   let oneFree = personFree[0]!;
@@ -50,33 +49,23 @@ const runOfTwo = (
   let { late, makespan } = state;
   for (let index = from; index < to; index += 1) {
     const job = jobs[index]!;
-    const step = firstStep[job]! + next[job]!;
+    const step = next[job]!;
     const stone = stepStone[step]!;
     const minutes = stepMinutes[step]!;
-    const grain = um[stone]!;
     const jobReady = jobEnd[job]!;
-    let stoneReady = stoneFree[stone]!;
-    if (soak[stone]! > stoneReady) stoneReady = soak[stone]!;
+    const stoneReady = stoneFree[stone]!;
     let worked = stoneWorked[stone]!;
     let flattening = 0;
     if (worked > 0 && worked + minutes > flattenEvery[stone]!) {
       flattening = flattenMinutes[stone]!;
       worked = 0;
     }
-    let one = oneFree;
-    if (oneStone !== stone) {
-      one += changeMinutes;
-      if (oneStone >= 0 && grain < um[oneStone]!) one += washMinutes;
-    }
+    let one = oneFree + change[(oneStone + 1) * changeRow + stone]!;
     if (stoneReady > one) one = stoneReady;
     one += flattening;
     if (jobReady > one) one = jobReady;
     if (one < oneBack && one + minutes > oneAway) one = oneBack;
-    let other = otherFree;
-    if (otherStone !== stone) {
-      other += changeMinutes;
-      if (otherStone >= 0 && grain < um[otherStone]!) other += washMinutes;
-    }
+    let other = otherFree + change[(otherStone + 1) * changeRow + stone]!;
     if (stoneReady > other) other = stoneReady;
     other += flattening;
     if (jobReady > other) other = jobReady;
@@ -93,7 +82,7 @@ const runOfTwo = (
     stoneFree[stone] = end;
     stoneWorked[stone] = worked + minutes;
     jobEnd[job] = end;
-    next[job] = step + 1 - firstStep[job]!;
+    next[job] = step + 1;
     if (end > makespan) makespan = end;
     if (step + 1 === firstStep[job + 1]! && end > due[job]!) {
       late += weight[job]! * (end - due[job]!);

@@ -16,6 +16,7 @@ import {
   type NumberedOrder,
 } from './day-model';
 import { DayMoves } from './day-moves';
+import { DayReinsertion, type MarkedOrder } from './day-reinsertion';
 import { dueDateOrder, orderBefore, pressingOrder, stoneByStoneOrder } from './day-rules';
 import { placeRun } from './day-run';
 
@@ -36,9 +37,35 @@ const isBetter = (one: Cost, other: Cost): boolean =>
   one.tardiness < other.tardiness - EPSILON ||
   (one.tardiness < other.tardiness + EPSILON && one.makespan < other.makespan - EPSILON);
 
-/** One sum for the search to climb down: late minutes, and the length of the day a little; much, once all that can is in time. */
-const WHILE_LATE = { lateness: 1, makespan: 0.2 };
-const IN_TIME = { lateness: 40, makespan: 12 };
+/** How a search climbs down. */
+interface Climbing {
+  /** One sum of late minutes and the length of the day. */
+  readonly lateness: number;
+  readonly makespan: number;
+  /** Of a usual step: so much worse is often taken at the beginning, and at the end. */
+  readonly warmest: number;
+  readonly coolest: number;
+  /** How often blades are taken out and put back where they do least harm, and how many orders are drawn of it. */
+  readonly reinsertions: number;
+  readonly draws: number;
+}
+const WHILE_LATE: Climbing = {
+  lateness: 1,
+  makespan: 0.2,
+  warmest: 8,
+  coolest: 0.5,
+  reinsertions: 0.1,
+  draws: 4,
+};
+/** Once all that can be is in time there is the length of the day left; nothing is due that a blade could be put before. */
+const IN_TIME: Climbing = {
+  lateness: 40,
+  makespan: 12,
+  warmest: 4,
+  coolest: 0.12,
+  reinsertions: 0,
+  draws: 0,
+};
 /** Nodes branch and bound may look at before the search takes over. */
 export const MOST_NODES = 120_000;
 /** More steps than this are not tried exactly. */
@@ -46,15 +73,12 @@ const MOST_EXACT_STEPS = 24;
 const SEED = 20_261_128;
 /** Places from one mark to the next. */
 const STRIDE = 12;
-/** Of a usual step: so much worse is often taken at the beginning, and at the end. */
-const WARMEST = 4;
-const COOLEST = 0.12;
-
 /** A search that goes on as long as it is asked to, and always has an order to give. */
 export class DaySearch {
   private readonly state: DayState;
   private readonly uniform: () => number;
   private readonly moves: DayMoves;
+  private readonly reinsertion: DayReinsertion;
   private readonly now: Int32Array;
   private readonly tried: Int32Array;
   private readonly best: Int32Array;
@@ -62,9 +86,10 @@ export class DaySearch {
   private readonly bestCost: Cost = { tardiness: Infinity, makespan: Infinity };
   /** How the day stands every so many places of `now`: what comes before a change is not reckoned anew. */
   private readonly marks: readonly DayState[];
-  /** What a minute's delay there costs, in late minutes: the weights of all that are late and not done yet. */
+  /** What a minute's delay there costs, in late minutes: the climbing of all that are late and not done yet. */
   private readonly delayCosts: Float64Array;
-  private weights = WHILE_LATE;
+  private readonly marked: MarkedOrder;
+  private climbing = WHILE_LATE;
   private nowSum = Infinity;
   private readonly usualStep: number;
   private proven = false;
@@ -80,6 +105,7 @@ export class DaySearch {
     this.state = new DayState(day);
     this.uniform = seededUniform(seed);
     this.moves = new DayMoves(day, this.uniform);
+    this.reinsertion = new DayReinsertion(day, this.uniform);
     this.now = new Int32Array(day.stepCount);
     this.tried = new Int32Array(day.stepCount);
     this.best = new Int32Array(day.stepCount);
@@ -88,12 +114,18 @@ export class DaySearch {
       day.stepMinutes.reduce((sum, minutes) => sum + minutes, 0) / Math.max(1, day.stepCount);
     const { tardiness, makespan } = lowerBound(
       new DayState(day),
-      new BoundRoom(day.input.jobs.length, day.um.length),
+      new BoundRoom(day.input.jobs.length, day.stoneCount),
     );
     this.bound = { tardiness, makespanMinutes: makespan };
     const marks = Math.max(1, Math.ceil(day.stepCount / STRIDE));
     this.marks = Array.from({ length: marks }, () => new DayState(day));
     this.delayCosts = new Float64Array(marks);
+    this.marked = {
+      order: this.now,
+      marks: this.marks,
+      stride: STRIDE,
+      delayCosts: this.delayCosts,
+    };
     this.beginWith(dueDateOrder(day), stoneByStoneOrder(day), ...orderBefore(day, before));
   }
 
@@ -131,11 +163,11 @@ export class DaySearch {
   }
 
   private sumOf(late: number): number {
-    return this.weights.lateness * late + this.weights.makespan * this.state.makespan;
+    return this.climbing.lateness * late + this.climbing.makespan * this.state.makespan;
   }
 
   private mostLate(sum: number): number {
-    return sum / this.weights.lateness;
+    return sum / this.climbing.lateness;
   }
 
   /** Keeps `tried`, as it has just been run to its end, where nothing better is known. */
@@ -157,13 +189,10 @@ export class DaySearch {
     this.nowSum = this.sumOf(state.late);
     for (let at = 0; at < marks.length; at += 1) {
       const { next } = marks[at]!;
-      let cost = this.weights.makespan;
+      let cost = this.climbing.makespan;
       for (let job = 0; job < next.length; job += 1)
-        if (
-          state.jobEnd[job]! > day.due[job]! &&
-          next[job]! < day.firstStep[job + 1]! - day.firstStep[job]!
-        )
-          cost += this.weights.lateness * day.weight[job]!;
+        if (state.jobEnd[job]! > day.due[job]! && next[job]! < day.firstStep[job + 1]!)
+          cost += this.climbing.lateness * day.weight[job]!;
       this.delayCosts[at] = cost;
     }
     this.moves.begin(now);
@@ -189,7 +218,7 @@ export class DaySearch {
     delay /= state.personFree.length;
     const expected =
       this.nowSum +
-      this.weights.lateness * (state.late - there.late) +
+      this.climbing.lateness * (state.late - there.late) +
       delay * this.delayCosts[after]!;
     if (expected > limit) return Infinity;
     return this.sumOf(placeRun(state, tried, after * STRIDE, tried.length, this.mostLate(limit)));
@@ -219,16 +248,25 @@ export class DaySearch {
     if (!this.hasPressed) this.beginWith(pressingOrder(this.day, { patience: 15, dislike: 3 }));
     this.hasPressed = true;
     const { tardiness: before, makespan: beforeMakespan } = this.bestCost;
-    if (this.weights === WHILE_LATE && before <= this.bound.tardiness + EPSILON) {
-      this.weights = IN_TIME;
+    if (this.climbing === WHILE_LATE && before <= this.bound.tardiness + EPSILON) {
+      this.climbing = IN_TIME;
       this.now.set(this.best);
       this.takeNow(0);
     }
-    const heat = this.usualStep * WARMEST * (COOLEST / WARMEST) ** progress;
+    const { warmest, coolest, lateness, reinsertions, draws } = this.climbing;
+    const heat = this.usualStep * warmest * (coolest / warmest) ** progress;
     const { now, tried } = this;
+    let drawsLeft = 0;
     for (let each = 0; each < tries; each += 1) {
       tried.set(now);
-      this.moves.vary(tried);
+      if (drawsLeft === 0 && this.uniform() < reinsertions) {
+        this.reinsertion.take(this.marked, lateness, heat);
+        drawsLeft = draws;
+      }
+      if (drawsLeft > 0) {
+        this.reinsertion.draw(tried, heat);
+        drawsLeft -= 1;
+      } else this.moves.vary(tried);
       // What may be taken is drawn before it is reckoned: most orders are given up half way.
       const limit = this.nowSum - heat * Math.log(1 - this.uniform());
       const sum = this.sumOfTried(limit);

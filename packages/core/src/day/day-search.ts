@@ -57,7 +57,7 @@ const WHILE_LATE: Climbing = {
   reinsertions: 0.1,
   draws: 4,
 };
-/** Once all that can be is in time there is the length of the day left; nothing is due that a blade could be put before. */
+/** Once all is in time that can be, there is the length of the day left; nothing is due that a blade could be put before. */
 const IN_TIME: Climbing = {
   lateness: 40,
   makespan: 12,
@@ -68,6 +68,13 @@ const IN_TIME: Climbing = {
 };
 /** Nodes branch and bound may look at before the search takes over. */
 export const MOST_NODES = 120_000;
+/**
+ * So many orders are tried cool first. If the late minutes stay the same for so many of them, no order changes them: some are
+ * late already, and all else is in time.
+ */
+const FIRST_LOOK = 12_000;
+const NO_EARLIER = 4_000;
+const FIRST_WARMTH = 0.8;
 /** More steps than this are not tried exactly. */
 const MOST_EXACT_STEPS = 24;
 const SEED = 20_261_128;
@@ -91,6 +98,9 @@ export class DaySearch {
   private readonly marked: MarkedOrder;
   private climbing = WHILE_LATE;
   private nowSum = Infinity;
+  /** Orders tried, and since the late minutes last became fewer. */
+  private looked = 0;
+  private sinceEarlier = 0;
   private readonly usualStep: number;
   private proven = false;
   private hasPressed = false;
@@ -238,6 +248,22 @@ export class DaySearch {
     this.bestCost.makespan = state.makespan;
   }
 
+  /** Nothing is late, or what is cannot be helped. */
+  private isAsEarlyAsCanBe(): boolean {
+    return (
+      this.bestCost.tardiness <= this.bound.tardiness + EPSILON ||
+      (this.looked < FIRST_LOOK && this.sinceEarlier >= NO_EARLIER)
+    );
+  }
+
+  /** So much worse is often taken. */
+  private heatAt(progress: number): number {
+    const { warmest, coolest } = this.climbing;
+    const warmth = warmest * (coolest / warmest) ** progress;
+    const isFirstLook = this.climbing === WHILE_LATE && this.looked < FIRST_LOOK;
+    return this.usualStep * (isFirstLook ? Math.min(FIRST_WARMTH, warmth) : warmth);
+  }
+
   /**
    * So many orders tried, of a search that has come so far, from 0 to 1: the further, the less it takes what is worse.
    * True where a better one was found.
@@ -248,13 +274,13 @@ export class DaySearch {
     if (!this.hasPressed) this.beginWith(pressingOrder(this.day, { patience: 15, dislike: 3 }));
     this.hasPressed = true;
     const { tardiness: before, makespan: beforeMakespan } = this.bestCost;
-    if (this.climbing === WHILE_LATE && before <= this.bound.tardiness + EPSILON) {
+    if (this.climbing === WHILE_LATE && this.isAsEarlyAsCanBe()) {
       this.climbing = IN_TIME;
       this.now.set(this.best);
       this.takeNow(0);
     }
-    const { warmest, coolest, lateness, reinsertions, draws } = this.climbing;
-    const heat = this.usualStep * warmest * (coolest / warmest) ** progress;
+    const { lateness, reinsertions, draws } = this.climbing;
+    const heat = this.heatAt(progress);
     const { now, tried } = this;
     let drawsLeft = 0;
     for (let each = 0; each < tries; each += 1) {
@@ -276,6 +302,8 @@ export class DaySearch {
       now.set(tried);
       this.takeNow(first);
     }
+    this.looked += tries;
+    this.sinceEarlier = this.bestCost.tardiness < before - EPSILON ? 0 : this.sinceEarlier + tries;
     return isBetter(this.bestCost, { tardiness: before, makespan: beforeMakespan });
   }
 

@@ -1,5 +1,6 @@
 /** The day: what to take up next, the order as a picture and a table, who is there, and how full the days ahead are. */
 import { presentPeople, type DayFacts } from '@patient-edge/contract';
+import styled from 'styled-components';
 import { useMemo } from 'react';
 import { useDay } from '../api/hooks';
 import { useStored } from '../api/stored';
@@ -67,6 +68,14 @@ const Told = () => {
   );
 };
 
+/** As high with its button as without: it comes and goes each minute, and nothing below may move. */
+const Search = styled.div`
+  display: flex;
+  gap: 18px;
+  align-items: center;
+  min-height: 48px;
+`;
+
 const Ordered = ({ facts }: { facts: DayFacts }) => {
   const [times, setTimes] = useStored<(typeof TIMES)[number]['id']>('day times', 'likely');
   const [zoom, setZoom] = useStored<(typeof ZOOMS)[number]['id']>('day zoom', 'middle');
@@ -116,6 +125,8 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
               <Row $gap={18} $align="baseline">
                 <b>{STRINGS.late(late.size, lateMinutes)}</b>
                 <span>{STRINGS.doneBy(timeAfter(facts, order.makespanMinutes))}</span>
+              </Row>
+              <Search>
                 <MutedText role="status">
                   {isRunning
                     ? STRINGS.searching(Math.round(100 * share))
@@ -124,7 +135,7 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
                       : STRINGS.good}
                 </MutedText>
                 {isRunning && <QuietButton onPress={stop}>{STRINGS.stop}</QuietButton>}
-              </Row>
+              </Search>
               <Lanes
                 facts={facts}
                 steps={steps}

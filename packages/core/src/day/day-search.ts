@@ -72,9 +72,11 @@ export const MOST_NODES = 120_000;
  * So many orders are tried cool first. If the late minutes stay the same for so many of them, no order changes them: some are
  * late already, and all else is in time.
  */
-const FIRST_LOOK = 12_000;
+const FIRST_LOOK = 10_000;
 const NO_EARLIER = 4_000;
 const FIRST_WARMTH = 0.8;
+/** From here on late minutes are as few as they will be, and the day is made short: so far is the search then. */
+const MADE_SHORT = 0.85;
 /** More steps than this are not tried exactly. */
 const MOST_EXACT_STEPS = 24;
 const SEED = 20_261_128;
@@ -259,7 +261,9 @@ export class DaySearch {
   /** So much worse is often taken. */
   private heatAt(progress: number): number {
     const { warmest, coolest } = this.climbing;
-    const warmth = warmest * (coolest / warmest) ** progress;
+    const warmth =
+      warmest *
+      (coolest / warmest) ** (this.climbing === WHILE_LATE ? progress / MADE_SHORT : progress);
     const isFirstLook = this.climbing === WHILE_LATE && this.looked < FIRST_LOOK;
     return this.usualStep * (isFirstLook ? Math.min(FIRST_WARMTH, warmth) : warmth);
   }
@@ -274,7 +278,7 @@ export class DaySearch {
     if (!this.hasPressed) this.beginWith(pressingOrder(this.day, { patience: 15, dislike: 3 }));
     this.hasPressed = true;
     const { tardiness: before, makespan: beforeMakespan } = this.bestCost;
-    if (this.climbing === WHILE_LATE && this.isAsEarlyAsCanBe()) {
+    if (this.climbing === WHILE_LATE && (progress >= MADE_SHORT || this.isAsEarlyAsCanBe())) {
       this.climbing = IN_TIME;
       this.now.set(this.best);
       this.takeNow(0);

@@ -13,6 +13,8 @@ const A_STRETCH = 300;
 const TELL_MS = 250;
 /** Before the first order is told: what changed is said of it. */
 const FIRST_TRIES = 100;
+/** Of a search that takes little that is worse, and still looks to what is late. */
+const SETTLED = 0.8;
 
 const api = {
   /** Begins with the order the day had before, as far as it holds. */
@@ -25,7 +27,7 @@ const api = {
     const compiled = compileDay(input);
     if (!compiled.ok) return null;
     const search = new DaySearch(compiled.value, before);
-    search.improve(FIRST_TRIES, 1);
+    search.improve(FIRST_TRIES, SETTLED);
     onBetter(search.result(), 0);
     search.tryExactly();
     const from = performance.now();

@@ -1,6 +1,34 @@
 /** The ways one order of a day becomes another: small ones that mend, and whole blades taken out and put in elsewhere. */
 import type { CompiledDay } from './day-model';
 
+/**
+ * Writes places and a job among them into an order, from an index on. `wanted`: before which of the places each of its steps
+ * comes, the first of them counted as `first`. Gives where it ends.
+ */
+export const writeWith = (
+  job: number,
+  wanted: Int32Array,
+  places: Int32Array,
+  first: number,
+  order: Int32Array,
+  from: number,
+): number => {
+  let placed = 0;
+  let index = from;
+  for (let at = 0; at <= places.length; at += 1) {
+    while (placed < wanted.length && wanted[placed] === first + at) {
+      order[index] = job;
+      index += 1;
+      placed += 1;
+    }
+    if (at < places.length) {
+      order[index] = places[at]!;
+      index += 1;
+    }
+  }
+  return index;
+};
+
 /** Changes orders in place; all that is drawn comes from `uniform`. */
 export class DayMoves {
   private readonly others: Int32Array;
@@ -169,19 +197,7 @@ export class DayMoves {
     const until = Math.max(before[count - 1]!, wanted[count - 1]!);
     for (let other = from; other < until; other += 1)
       others[other] = order[this.among(other, count)]!;
-    let placed = 0;
-    let index = from;
-    for (let other = from; other <= until; other += 1) {
-      while (placed < count && wanted[placed] === other) {
-        order[index] = job;
-        index += 1;
-        placed += 1;
-      }
-      if (other < until) {
-        order[index] = others[other]!;
-        index += 1;
-      }
-    }
+    writeWith(job, wanted.subarray(0, count), others.subarray(from, until), from, order, from);
   }
 
   /** Where a place lies that is counted without the steps that are taken out. */

@@ -4,6 +4,7 @@
  * round behind them is not foreseen: an order that is drawn has to be reckoned like any other.
  */
 import { DayState, WHOEVER, type CompiledDay } from './day-model';
+import { writeWith } from './day-moves';
 
 /** The order that is searched from, and how the day stands every `stride` places of it. */
 export interface MarkedOrder {
@@ -283,20 +284,7 @@ export class DayReinsertion {
 
   /** The stretch with the job at its places; gives where it ends. */
   private write(rest: Int32Array, into: Int32Array, from: number): number {
-    const { count, steps, wanted, job } = this;
-    let index = from;
-    let placed = 0;
-    for (let at = 0; at <= count; at += 1) {
-      while (placed < steps && wanted[placed] === at) {
-        into[index] = job;
-        index += 1;
-        placed += 1;
-      }
-      if (at < count) {
-        into[index] = rest[at]!;
-        index += 1;
-      }
-    }
-    return index;
+    const wanted = this.wanted.subarray(0, this.steps);
+    return writeWith(this.job, wanted, rest.subarray(0, this.count), 0, into, from);
   }
 }

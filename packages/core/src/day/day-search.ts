@@ -95,7 +95,7 @@ export class DaySearch {
   private readonly bestCost: Cost = { tardiness: Infinity, makespan: Infinity };
   /** How the day stands every so many places of `now`: what comes before a change is not reckoned anew. */
   private readonly marks: readonly DayState[];
-  /** What a minute's delay there costs, in late minutes: the climbing of all that are late and not done yet. */
+  /** What a minute's delay there costs, in late minutes: the weights of all that are late and not done yet. */
   private readonly delayCosts: Float64Array;
   private readonly marked: MarkedOrder;
   private climbing = WHILE_LATE;

@@ -1,7 +1,7 @@
 /** What the page of the day shows of an order, and what it sends. */
 import { say, usualMeasuresOf, withStones, orderDay } from '@patient-edge/core';
 import { toDayInput, type DayFacts, type DayJobFacts, type Job } from '@patient-edge/contract';
-import { render, screen, waitFor, within } from '@testing-library/react';
+import { act, render, renderHook, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { showPage } from '../../test/pages';
@@ -9,6 +9,7 @@ import { useStones } from '../api/hooks';
 import { useSession } from '../api/session';
 import { DayTable, NotQueued } from './day-table';
 import { departures, isEvening, shownSteps, soaksDue, timeAfter, whyLate } from './day-view';
+import { keepFirstOrder, useToldChange } from './kept-order';
 import { Lanes } from './lanes';
 import { PeopleSheet } from './people-sheet';
 import { PrintSheet } from './print-sheet';
@@ -251,6 +252,19 @@ describe('a change of the order in a sentence', () => {
       '2 is held back: the order stays as it was.',
     );
   });
+});
+
+test('a change is told once, by whichever times it is looked at', () => {
+  const { result } = renderHook(() => useToldChange());
+  const both = [false, true];
+  const [before, after] = [facts([job(1)]), facts([job(1), job(2)])];
+  for (const isCautious of both) keepFirstOrder(isCautious, foundDay(before));
+  expect(result.current[0]).toBeNull();
+  act(() => keepFirstOrder(false, foundDay(after)));
+  expect(result.current[0]).toMatch(/^2 is new: /);
+  act(() => result.current[1]());
+  act(() => keepFirstOrder(true, foundDay(after)));
+  expect(result.current[0]).toBeNull();
 });
 
 test('a place is named once for all that leave from it', () => {

@@ -2,11 +2,14 @@
  * The order as it was found last, kept while the application is open: whoever asks next begins with it, so that nothing
  * moves without a reason; and what was told of the last change, for every page that shows the order.
  */
+import type { DayFacts } from '@patient-edge/contract';
 import { useSyncExternalStore } from 'react';
 import { whatChanged, type FoundDay } from './what-changed';
 
 const found = new Map<boolean, FoundDay>();
 let told: string | null = null;
+/** What these changed has been told: by the other times it is no news. */
+let known: DayFacts | null = null;
 const listeners = new Set<() => void>();
 
 export const orderKept = (isCautious: boolean): FoundDay | null => found.get(isCautious) ?? null;
@@ -20,7 +23,9 @@ const tell = (next: string | null): void => {
 export const keepFirstOrder = (isCautious: boolean, next: FoundDay): void => {
   const before = found.get(isCautious);
   found.set(isCautious, next);
-  const change = before ? whatChanged(before, next, isCautious) : null;
+  const isNews = before !== undefined && next.facts !== known;
+  known = next.facts;
+  const change = isNews ? whatChanged(before, next, isCautious) : null;
   if (change !== null) tell(change);
 };
 

@@ -117,6 +117,29 @@ test('the picture names every block, and draws soaking and what is late as such'
   expect(container.querySelectorAll('[data-due]')).toHaveLength(1);
 });
 
+test('the other day is named once where it begins, and no time is written over another', () => {
+  const day = facts([job(1)]);
+  const { container } = render(
+    <MemoryRouter>
+      <Lanes facts={day} steps={ordered(day)} people={['Teodor']} pxAMinute={6} showMinutes={120} />
+    </MemoryRouter>,
+  );
+  const times = [...container.querySelectorAll('text[data-soft]')]
+    .map(({ textContent }) => textContent)
+    .filter((text) => /\d/.test(text));
+  // By the quarter of an hour from ten; the workshop closes at eleven and opens at nine.
+  expect(times).toEqual([
+    '10:00',
+    '10:15',
+    '10:30',
+    '10:45',
+    '11:00',
+    expect.stringMatching(/1 Dec.*09:15$/),
+    '09:45',
+    '10:00',
+  ]);
+});
+
 test('a blade is put first or held back, and what is not in the order says why', async () => {
   const day = facts([job(1), job(2, { mark: 'held' }), job(3, { waitsForAnswer: true })]);
   const page = showPage(

@@ -3,9 +3,10 @@
  * flattening as their own. What is late is drawn so.
  */
 import type { DayFacts } from '@patient-edge/contract';
-import { closedOutline, type BladeMeasures } from '@patient-edge/core';
+import { closedOutline, momentAfter, type BladeMeasures } from '@patient-edge/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { clock, day } from '../theme/format';
 import { departures, timeAfter, type ShownStep } from './day-view';
 import { STRINGS } from './strings';
 
@@ -86,6 +87,30 @@ const LETTER_PX = 7.2;
 const whole = (text: string, widthPx: number): string =>
   text.length * LETTER_PX <= widthPx ? text : '';
 
+const GAP_PX = 6;
+
+/** The time at each line, with the day where it is the first of another one; none where it would lie on the one before. */
+const timesAt = (
+  { days, now }: DayFacts,
+  lines: readonly number[],
+  x: (minutes: number) => number,
+  width: number,
+): readonly string[] => {
+  const texts: string[] = [];
+  let [dayBefore, freeFromPx] = [now.day, 0];
+  for (const minutes of lines) {
+    const at = momentAfter(days, now, minutes);
+    const time = at === null ? '' : clock(at.minute);
+    const text = at === null || at.day === dayBefore ? time : STRINGS.atDay(day(at.day), time);
+    const isShown = x(minutes) >= freeFromPx && whole(text, width - x(minutes) - 3) !== '';
+    texts.push(isShown ? text : '');
+    if (!isShown || at === null) continue;
+    dayBefore = at.day;
+    freeFromPx = x(minutes) + text.length * LETTER_PX + GAP_PX;
+  }
+  return texts;
+};
+
 /** So many letters fit. */
 const fitting = (text: string, widthPx: number): string => {
   const most = Math.floor(widthPx / LETTER_PX);
@@ -143,19 +168,22 @@ export const Lanes = ({ facts, steps, people, pxAMinute, showMinutes }: LanesPro
   const lanesTop = soaksTop + soaking.length * SOAK_PX;
   const width = x(showMinutes) + MARGIN_PX;
   const height = lanesTop + people.length * LANE_PX + 6;
+  const lines = Array.from(
+    { length: Math.floor(showMinutes / every) + 1 },
+    (_, line) => line * every,
+  );
+  const times = timesAt(facts, lines, x, width);
   return (
     <Scroll tabIndex={0} role="group" aria-label={STRINGS.picture}>
       <svg width={width} height={height}>
-        {Array.from({ length: Math.floor(showMinutes / every) + 1 }, (_, tick) => tick * every).map(
-          (minutes) => (
-            <g key={minutes}>
-              <line data-line="" x1={x(minutes)} x2={x(minutes)} y1={HEAD_PX - 4} y2={height} />
-              <text data-soft="" x={x(minutes) + 3} y={15}>
-                {whole(timeAfter(facts, minutes), width - x(minutes) - 3)}
-              </text>
-            </g>
-          ),
-        )}
+        {lines.map((minutes, index) => (
+          <g key={minutes}>
+            <line data-line="" x1={x(minutes)} x2={x(minutes)} y1={HEAD_PX - 4} y2={height} />
+            <text data-soft="" x={x(minutes) + 3} y={15}>
+              {times[index]}
+            </text>
+          </g>
+        ))}
         {soaking.map((stone, index) => (
           <g key={stone.stoneId} transform={`translate(0 ${soaksTop + index * SOAK_PX})`}>
             <text data-soft="" x={4} y={17}>

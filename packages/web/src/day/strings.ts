@@ -15,7 +15,7 @@ export const STRINGS = stringsOf('day', {
   wide: 'Whole day',
   middle: 'Hours',
   near: 'Minutes',
-  searching: (share: number) => `Looking for a better order (${share} %)`,
+  searching: (share: number) => `Looking for a better order (${share} %)`,
   stop: 'Stop',
   best: 'No order is better.',
   good: 'The best order found.',

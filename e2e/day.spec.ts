@@ -140,12 +140,16 @@ test('at the bench the next step of the day stands under Done, and one press lea
   const dry = new Set(
     stones.filter(({ soakMinutes }) => soakMinutes === 0).map(({ stoneId }) => stoneId),
   );
+  // One whose stones are dry: while one soaks, something else may still be done first.
   const other = jobs.find(
     ({ jobId, waitsForAnswer, steps }) =>
       jobId !== atWork.jobId &&
       !waitsForAnswer &&
-      dry.has(steps.find(({ stoneId }) => stoneId !== null)?.stoneId ?? 0),
+      steps.every(({ stoneId }) => stoneId === null || dry.has(stoneId)) &&
+      steps.some(({ stoneId }) => stoneId !== null),
   )!;
+  for (const { jobId } of jobs.filter(({ mark }) => mark === 'first'))
+    await answerOf(await page.request.put(api(`/day/marks/${jobId}`), { data: { mark: null } }));
   await answerOf(
     await page.request.put(api(`/day/marks/${other.jobId}`), { data: { mark: 'first' } }),
   );

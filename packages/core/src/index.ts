@@ -123,6 +123,7 @@ export {
   DaySearch,
   dueDateOrder,
   orderDay,
+  SETTLED,
   sheetOf,
   stoneByStoneOrder,
   openDays,

@@ -77,6 +77,8 @@ const NO_EARLIER = 4_000;
 const FIRST_WARMTH = 0.8;
 /** From here on late minutes are as few as they will be, and the day is made short: so far is the search then. */
 const MADE_SHORT = 0.85;
+/** So far is a search that takes little that is worse, and still looks to what is late. */
+export const SETTLED = 0.8;
 /** More steps than this are not tried exactly. */
 const MOST_EXACT_STEPS = 24;
 const SEED = 20_261_128;
@@ -250,11 +252,16 @@ export class DaySearch {
     this.bestCost.makespan = state.makespan;
   }
 
+  /** It is not known yet whether late minutes can be helped. */
+  private get isFirstLook(): boolean {
+    return this.climbing === WHILE_LATE && this.looked < FIRST_LOOK;
+  }
+
   /** Nothing is late, or what is cannot be helped. */
   private isAsEarlyAsCanBe(): boolean {
     return (
       this.bestCost.tardiness <= this.bound.tardiness + EPSILON ||
-      (this.looked < FIRST_LOOK && this.sinceEarlier >= NO_EARLIER)
+      (this.isFirstLook && this.sinceEarlier >= NO_EARLIER)
     );
   }
 
@@ -264,8 +271,7 @@ export class DaySearch {
     const warmth =
       warmest *
       (coolest / warmest) ** (this.climbing === WHILE_LATE ? progress / MADE_SHORT : progress);
-    const isFirstLook = this.climbing === WHILE_LATE && this.looked < FIRST_LOOK;
-    return this.usualStep * (isFirstLook ? Math.min(FIRST_WARMTH, warmth) : warmth);
+    return this.usualStep * (this.isFirstLook ? Math.min(FIRST_WARMTH, warmth) : warmth);
   }
 
   /**

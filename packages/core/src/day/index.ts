@@ -30,5 +30,5 @@ export {
   type DayMoment,
   type WorkingDay,
 } from './working-time';
-export { DaySearch, type OrderedDay } from './day-search';
+export { DaySearch, SETTLED, type OrderedDay } from './day-search';
 export { orderDay } from './order-day';

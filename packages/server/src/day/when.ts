@@ -11,6 +11,7 @@ import {
   DaySearch,
   openDays,
   orderDay,
+  SETTLED,
   workingMinutesUntil,
   type ClosedDays,
   type DayInput,
@@ -85,7 +86,7 @@ const orderWith = (input: DayInput, before: OrderedDay | null): OrderedDay => {
   const compiled = compileDay(input);
   if (!compiled.ok) throw new Error(compiled.error.message);
   const search = new DaySearch(compiled.value, before?.order ?? []);
-  search.improve(TRIES_EACH, 1);
+  search.improve(TRIES_EACH, SETTLED);
   return search.result();
 };
 

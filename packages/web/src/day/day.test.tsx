@@ -5,8 +5,6 @@ import { act, render, renderHook, screen, waitFor, within } from '@testing-libra
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { showPage } from '../../test/pages';
-import { useStones } from '../api/hooks';
-import { useSession } from '../api/session';
 import { DayTable, NotQueued } from './day-table';
 import { departures, isEvening, shownSteps, soaksDue, timeAfter, whyLate } from './day-view';
 import { keepFirstOrder, useToldChange } from './kept-order';
@@ -314,18 +312,14 @@ describe('a stone that is to soak', () => {
     'POST /stones/2/soak': { ...stone, soak: { putInAt: '2026-11-30T10:00:00Z', minutes: 15 } },
   };
   const day = facts([job(1)]);
-  /** Opened once what it needs is there. */
-  const Opened = ({ by }: { by: number | null }) => {
-    const { data: stones } = useStones();
-    const { data: session } = useSession();
-    return stones && session ? (
-      <StartSoaks
-        job={{ id: 1, inHand: by === null ? null : { staffId: by, name: '' } } as Job}
-        facts={day}
-        steps={ordered(day)}
-      />
-    ) : null;
-  };
+  /** It may be opened before it is known what lies in the water, and who is at the bench. */
+  const Opened = ({ by }: { by: number | null }) => (
+    <StartSoaks
+      job={{ id: 1, inHand: by === null ? null : { staffId: by, name: '' } } as Job}
+      facts={day}
+      steps={ordered(day)}
+    />
+  );
   const posts = (page: ReturnType<typeof showPage>) =>
     page.asked.filter(({ method }) => method === 'POST');
 

@@ -15,7 +15,7 @@ interface SoaksDueProps {
 export const SoaksDue = ({ facts, steps }: SoaksDueProps) => {
   const maySoak = useMay('change stones');
   const due = useSoaksDue(facts, steps);
-  if (due.length === 0) return null;
+  if (!due || due.length === 0) return null;
   return (
     <Stack $gap={4}>
       {due.map(({ stone, wantedMinutes }) => (

@@ -27,7 +27,7 @@ export const StartSoaks = ({ job, facts, steps }: StartSoaksProps) => {
   const isDone = useRef(false);
   const isInHand = session?.staff?.id !== undefined && job.inHand?.staffId === session.staff.id;
   useEffect(() => {
-    if (isDone.current) return;
+    if (isDone.current || !due || !session) return;
     isDone.current = true;
     if (!isInHand || !maySoak) return;
     const start = async (stone: Stone): Promise<void> => {

@@ -2,6 +2,7 @@
 import {
   compileDay,
   DaySearch,
+  SETTLED,
   type DayInput,
   type DayPlace,
   type OrderedDay,
@@ -13,8 +14,6 @@ const A_STRETCH = 300;
 const TELL_MS = 250;
 /** Before the first order is told: what changed is said of it. */
 const FIRST_TRIES = 100;
-/** Of a search that takes little that is worse, and still looks to what is late. */
-const SETTLED = 0.8;
 
 const api = {
   /** Begins with the order the day had before, as far as it holds. */

@@ -176,7 +176,7 @@ test('what goes wrong on the stone: heat stops the clock, no burr at the tip add
   await signs.getByRole('button', { name: 'Blade is hot' }).click();
   await expect(signs.getByRole('alert')).toContainText('loses its temper');
   await expect(page.getByRole('button', { name: 'Start the clock' })).toBeVisible();
-  await signs.getByRole('button', { name: 'Cold again: go on' }).click();
+  await signs.getByRole('button', { name: 'Cool again: continue' }).click();
   await expect(page.getByRole('button', { name: 'Stop the clock' })).toBeVisible();
   await page.keyboard.press('w');
   await signs.getByRole('button', { name: 'No burr at the tip' }).click();

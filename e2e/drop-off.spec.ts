@@ -102,7 +102,7 @@ test('a tag that a colleague gave away meanwhile is told beside its blade, and n
   await page.getByRole('button', { name: 'Add to the list' }).click();
   await page.getByRole('button', { name: 'Take in this blade' }).click();
   const list = page.getByRole('list', { name: 'Blades to take in' });
-  await expect(list.getByRole('alert')).toContainText('Tag 8 hangs on a blade of');
+  await expect(list.getByRole('alert')).toContainText('Tag 8 is on a blade of');
   await page.reload();
   await expect(list.getByRole('listitem')).toHaveCount(1);
   await page.getByRole('button', { name: 'Change tag 8' }).click();

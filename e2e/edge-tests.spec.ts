@@ -95,7 +95,7 @@ test('a glint at the tip: what it probably is, what to look at next, and what th
   await workThrough(page);
   await page.getByRole('link', { name: 'Test', exact: true }).click();
   await expect(
-    page.getByText('Test tip again. The rest stays as it was read in round 1.'),
+    page.getByText('Test tip again. The rest keeps its readings from round 1.'),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Pass: ready for the customer' })).toHaveCount(0);
   await pick(page.getByRole('region', { name: 'Readings at the tip' }), 'Light', 'dark');
@@ -134,7 +134,7 @@ test('the force tester is read as it cuts: three peaks at the heel, then the mid
   // At one place: the strip is pressed there, or the place is typed.
   await page.getByLabel('At one place, mm from the heel').fill('20');
   await page.getByRole('button', { name: 'Add reading' }).click();
-  const place = page.getByRole('button', { name: 'Take back: Light at 20 mm: glint' });
+  const place = page.getByRole('button', { name: 'Undo: Light at 20 mm: glint' });
   await expect(place).toBeVisible();
   // What was read is typed: it stays through a closed page.
   await page.reload();

@@ -155,7 +155,7 @@ test('only what matters is asked: a hollow back is tested, and a worn one is sen
   await signIn(page, shop.address, ...BENCH);
   const job = await jobNamed(page, 'Thin slicer');
   await page.goto(`${job}/intake`);
-  const questions = page.getByRole('region', { name: 'What this kind asks' });
+  const questions = page.getByRole('region', { name: 'Questions for this kind' });
   await expect(questions.getByText(/Truly hollow, on a radius of \d+ mm/)).toBeVisible();
   await expect(questions.getByLabel('From point to point, mm')).toHaveCount(0);
   await pick(questions, 'Straightedge across the back shows', 'Light only at the edge');
@@ -199,7 +199,7 @@ test('damage of every kind is placed, kept, and compared at the next visit', asy
   await expect(page.getByText(/Burnt 2.5 mm deep/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Intake', exact: true }).click();
   await page.getByRole('button', { name: 'Remove damage 3' }).click();
-  await pick(page, 'What is found', 'Low spot');
+  await pick(page, 'Fault', 'Low spot');
   await page.locator('[data-lane=left]').click({ position: { x: 200, y: 20 } });
   await page.getByRole('button', { name: 'Save and assess' }).click();
   await expect(page.getByText('Do it', { exact: true })).toBeVisible();

@@ -73,7 +73,9 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
   await page.clock.fastForward('03:00');
   await page.keyboard.press('d');
   await expect(stepTitle(page).last()).not.toHaveText(first);
-  await expect(page.getByRole('status', { name: 'Connection' })).toContainText('2 things wait');
+  await expect(page.getByRole('status', { name: 'Connection' })).toContainText(
+    '2 changes are waiting',
+  );
 
   // Reloaded with the server dead: the same blade, the next step.
   await page.clock.fastForward('03:00');
@@ -112,7 +114,9 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
       'base64',
     ),
   });
-  await expect(page.getByRole('status', { name: 'Connection' })).toContainText('7 things wait');
+  await expect(page.getByRole('status', { name: 'Connection' })).toContainText(
+    '7 changes are waiting',
+  );
   // Signing out would give up what waits.
   await page.clock.fastForward('04:00');
   await page.goto(shop.address);
@@ -120,7 +124,9 @@ test('ten minutes without it, in the middle of a step: reloaded, three steps don
   await expect(page.getByText(/things are not sent yet/)).toBeVisible();
   await page.getByRole('button', { name: 'Stay' }).click();
   // What is shown a moment after the page was opened: else its absence would say nothing.
-  await expect(page.getByRole('status', { name: 'Connection' })).toContainText('7 things wait');
+  await expect(page.getByRole('status', { name: 'Connection' })).toContainText(
+    '7 changes are waiting',
+  );
 
   await shop.start();
   await page.clock.resume();
@@ -171,7 +177,7 @@ test('what the server would not take is kept and shown, until somebody decides',
   });
   expect(declined.ok()).toBe(true);
   await page.context().setOffline(false);
-  const refused = page.getByRole('alert', { name: 'Not taken' });
+  const refused = page.getByRole('alert', { name: 'Not accepted' });
   // One after the other: what hangs on it waits behind what was refused.
   for (const what of ['strokes of a step', 'a step done']) {
     await expect(refused).toContainText(what);

@@ -226,7 +226,7 @@ test('how sure a plan is by its measures, and which measure its decision hangs o
   if (!spread.ok) throw new Error(spread.error.message);
   await page.goto(`${shop.address}/jobs/${job.id}/plan`);
   const sheet = page.getByRole('region', { name: 'How sure' });
-  await unfold(sheet, 'How sure the measures make it');
+  await unfold(sheet, 'How sure the measures make this plan');
   const [low, high] = spread.value.behindEdgeMm.map((mm) => mm.toFixed(2));
   await expect(sheet).toContainText(`${low} to ${high} mm`);
   const [first] = spread.value.doubts;
@@ -430,7 +430,7 @@ test('versions are kept, a file is read back, a template serves the next of its 
   const card = await page.request.get(`${shop.address}${await link.getAttribute('href')}`);
   expect(card.headers()['content-type']).toBe('application/pdf');
   await page.getByLabel('Save the approved plan as a template').fill('Stall, steep');
-  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await page.getByRole('button', { name: 'Save template', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Use template: Stall, steep' })).toBeVisible();
 
   const [file] = await Promise.all([

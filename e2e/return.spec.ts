@@ -110,7 +110,7 @@ test('two blades of one customer: told when both are ready, collected by code an
   expect(errors).toEqual([]);
 });
 
-test('the customer’s page answers, and a complaint is diagnosed and mended on the house', async ({
+test('the customer’s page answers, and a complaint is diagnosed and mended free of charge', async ({
   page,
   browser,
 }) => {
@@ -164,9 +164,9 @@ test('the customer’s page answers, and a complaint is diagnosed and mended on 
   await expect(
     page.getByRole('group', { name: 'Which cause' }).getByRole('listitem').first(),
   ).toContainText('A burr is left there.');
-  await expect(page.getByText('On the house, by the shop’s rule.')).toBeVisible();
-  await page.getByRole('button', { name: 'Mend it on the house' }).click();
-  await expect(page.getByText('Settled: on the house.')).toBeVisible();
+  await expect(page.getByText('Free of charge, by the shop’s rule.')).toBeVisible();
+  await page.getByRole('button', { name: 'Repair it free of charge' }).click();
+  await expect(page.getByText('Decided: free of charge.')).toBeVisible();
   await page.getByRole('link', { name: 'Take it in again' }).click();
   await expect(page.getByText(/^It went home today\. Is something wrong/)).toBeVisible();
   await page.getByRole('button', { name: /Promised for$/ }).click();
@@ -175,7 +175,7 @@ test('the customer’s page answers, and a complaint is diagnosed and mended on 
   await expect(page).toHaveURL(/\/intake$/);
   // With that the page of the visit before has ended.
   await guest.reload();
-  await expect(guest.getByRole('heading', { name: 'Not open any more' })).toBeVisible();
+  await expect(guest.getByRole('heading', { name: 'No longer open' })).toBeVisible();
   expect([...errors, ...guestErrors]).toEqual([]);
 });
 

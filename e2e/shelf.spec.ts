@@ -124,7 +124,7 @@ test('the rack goes out as a file, and comes in only when every line is right', 
   });
   const input = page.getByLabel('CSV file of a rack');
   await input.setInputFiles(file('name,kind,abrasive,um\nLent stone,water stone,ceramic,much\n'));
-  const preview = page.getByRole('region', { name: 'What the file holds' });
+  const preview = page.getByRole('region', { name: 'File contents' });
   await expect(preview.getByText('Median grain, µm must be a number')).toBeVisible();
   await expect(preview.getByRole('button', { name: 'Import all' })).toBeDisabled();
   await input.setInputFiles(

@@ -19,5 +19,5 @@ export const STRINGS = stringsOf('server/blades', {
   thinner: (aYear: string) => `Behind the edge it grows ${aYear} mm thinner a year.`,
   thinIn: (year: string) => ` Thinning is due in ${year}.`,
   thinned: (behind: string, more: string) =>
-    `Thinned a little at each visit it would stand at ${behind} mm behind the edge, for ${more} mm³ more steel.`,
+    `Thinned a little at each visit it would be at ${behind} mm behind the edge, for ${more} mm³ more steel.`,
 });

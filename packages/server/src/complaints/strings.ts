@@ -5,6 +5,6 @@ export const STRINGS = stringsOf('server/complaints', {
   thisBlade: 'This blade',
   theBladeIsAComplaintIs: (stage: string) =>
     `The blade is ${stage}: a complaint is about a visit that ended`,
-  onTheHouse: 'on the house',
+  onTheHouse: 'free of charge',
   paidByTheCustomer: 'paid by the customer',
 });

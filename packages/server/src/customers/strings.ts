@@ -5,7 +5,7 @@ export const STRINGS = stringsOf('server/customers', {
   theCustomer: 'the customer',
   aBlade: 'a blade',
   thisCustomer: 'This customer',
-  thisCustomerWasErasedNothingIs: 'This customer was erased: nothing is written down again',
+  thisCustomerWasErasedNothingIs: 'This customer was erased: nothing new can be recorded',
   wasChangedBySomeoneElseLook: (name: string) => `${name} was changed by someone else; look again`,
   aCustomerWas: 'a customer was',
   customerWhoStaysChooseAnotherOne: 'Customer who stays: choose another one',

@@ -70,7 +70,7 @@ describe('a drop-off', () => {
       blades: [quick(310), quick(301)],
     }).expect(422);
     expect(errorOf(refused).fields).toEqual([
-      { field: 'blades.1.tagNumber', message: 'Tag 301 hangs on a blade of Wick Holm' },
+      { field: 'blades.1.tagNumber', message: 'Tag 301 is on a blade of Wick Holm' },
     ]);
     const found = await counter.get('/api/search').query({ q: 'Nobody Kept' });
     expect(found.body).toEqual({ customers: [], blades: [] });

@@ -94,7 +94,7 @@ describe('taking a blade in', () => {
       .send(intake({ tagNumber: 2 }))
       .expect(422);
     expect(answer.body).toMatchObject({
-      error: { fields: [{ field: 'tagNumber', message: 'Tag 2 hangs on a blade of Hollis Reed' }] },
+      error: { fields: [{ field: 'tagNumber', message: 'Tag 2 is on a blade of Hollis Reed' }] },
     });
   });
 

@@ -9,7 +9,7 @@ export const STRINGS = stringsOf('server/jobs', {
   steelIsNotKnownHere: (designation: string) => `Steel: "${designation}" is not known here`,
   thisCustomerIsNotKnownHere: 'This customer is not known here',
   tagHangsOnABladeOf: (tagNumber: number, holder: string) =>
-    `Tag ${tagNumber} hangs on a blade of ${holder}`,
+    `Tag ${tagNumber} is on a blade of ${holder}`,
   thisBladeBelongsToSomeoneElse: 'This blade belongs to someone else',
   thisBladeIsInTheShop: (hangsOn: number) => `This blade is in the shop already, on tag ${hangsOn}`,
   thisTagWasJustGivenTo: 'This tag was just given to another blade',

@@ -173,7 +173,7 @@ describe('the price list', () => {
     expect(errorOf(refused).fields).toEqual([
       {
         field: 'currency',
-        message: 'Currency: it stays SEK, prices were written down in it',
+        message: 'Currency: SEK cannot be changed, prices have been recorded in it',
       },
     ]);
   });

@@ -5,7 +5,7 @@ export const STRINGS = stringsOf('server/labels', {
   tag: (tagNumber: number) => `Tag ${tagNumber}`,
   for: (promisedOn: string) => `for ${promisedOn}`,
   ticketOfTag: (tagNumber: number) => `Ticket of tag ${tagNumber}`,
-  howItStands: 'How it stands',
+  howItStands: 'Check its status',
   customer: 'Customer',
   blade: 'Blade',
   forAlone: 'For',

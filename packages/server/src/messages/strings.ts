@@ -10,6 +10,6 @@ export const STRINGS = stringsOf('server/messages', {
   noEMailAddressIsKnown: 'No e-mail address is known',
   theseBladesOfOneCustomer: 'These blades, of one customer,',
   thisMessage: 'This message',
-  onlyAMessageThatFailedIs: 'Only a message that failed is sent again',
+  onlyAMessageThatFailedIs: 'Only a failed message can be sent again',
   aMailBox: 'A mail box',
 });

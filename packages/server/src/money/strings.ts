@@ -21,7 +21,7 @@ export const STRINGS = stringsOf('server/money', {
   tagHasNoPriceYetSet: (tagNumber: number) => `Tag ${tagNumber} has no price yet: set it first`,
   tagIsToPayWasGiven: (tagNumber: number, toPay: string, amountMinor: string) =>
     `Tag ${tagNumber}: ${toPay} is to pay; ${amountMinor} was given`,
-  onTheHouseMendedWorkOf: 'On the house: mended work of ours',
+  onTheHouseMendedWorkOf: 'Free of charge: our own work put right',
   thisReceipt: 'This receipt',
   thisCustomer: 'This customer',
   priceAtMostAsAgreedWas: (most: string, priceMinor: string) =>

@@ -5,7 +5,7 @@ export const STRINGS = stringsOf('server/photographs', {
   tooManyPicturesAreBeingOpened:
     'Too many pictures are being opened just now; try again in a moment',
   photograph: (message: string) => `Photograph: ${message}`,
-  thisFileHoldsNoPictureThat: 'this file holds no picture that can be read',
+  thisFileHoldsNoPictureThat: 'this file is not a picture that can be read',
   mustBeJpegPngOrWebp: (format: string) => `must be JPEG, PNG or WebP; ${format} was given`,
   unknown: 'unknown',
   cannotBeOpened: (text: string | undefined) => `cannot be opened (${text})`,

@@ -16,11 +16,11 @@ export const STRINGS = stringsOf('server/plan', {
   perSideInclusive: (angleDeg: string, value: string, value2: string) =>
     `${angleDeg}° per side, ${value}° inclusive · ${value2}`,
   machineItIsNotInUse: 'Machine: it is not in use here',
-  thereIsNoPlanYetSettle: 'There is no plan yet: settle one first',
+  thereIsNoPlanYetSettle: 'There is no plan yet: approve one first',
   thisBlade: 'This blade',
   tagLiftsFor: (bladeName: string, tagNumber: number, angleDeg: string, ofSide: string) =>
     `${bladeName}, tag ${tagNumber}: lifts for ${angleDeg}° ${ofSide}`,
-  thisPlanHoldsNoAngleBy: 'This plan holds no angle by lift: there is no gauge to cut',
+  thisPlanHoldsNoAngleBy: 'This plan sets no angle by lift: there is no gauge to cut',
   thisTemplate: 'This template',
   theHabitsWereChangedBySomeone: 'The habits were changed by someone else; look again',
   theHabits: 'the habits',

@@ -3,7 +3,7 @@ import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('server/prices', {
   currencyItStaysPricesWereWritten: (currency: string) =>
-    `Currency: it stays ${currency}, prices were written down in it`,
+    `Currency: ${currency} cannot be changed, prices have been recorded in it`,
   thePriceListWasChangedBy: 'The price list was changed by someone else; look again',
   thePriceList: 'the price list',
 });

@@ -12,5 +12,5 @@ export const STRINGS = stringsOf('server/steels', {
   wasChangedBySomeoneElseLook: (designation: string) =>
     `${designation} was changed by someone else; look again`,
   bladesOfAreOnRecordIt: (designation: string) =>
-    `Blades of ${designation} are on record: it stays`,
+    `Blades of ${designation} are on record: it cannot be deleted`,
 });

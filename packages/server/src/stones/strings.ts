@@ -12,10 +12,10 @@ export const STRINGS = stringsOf('server/stones', {
   thicknessLostMustBeLessThan: (thicknessMm: number, lostMm: number) =>
     `Thickness lost must be less than the ${thicknessMm} mm that are left; ${lostMm} was given`,
   thisFlattening: 'This flattening',
-  onlyTheLastFlatteningCanBe: 'Only the last flattening can be taken back',
+  onlyTheLastFlatteningCanBe: 'Only the last flattening can be undone',
   isASplashStoneWetIt: (name: string) => `${name} is a splash stone: wet it, do not soak it`,
   isUsedDryItDoesNot: (name: string) => `${name} is used dry: it does not go into the water`,
   thisBlade: 'This blade',
-  liesInTheWaterAlready: (name: string) => `${name} lies in the water already`,
+  liesInTheWaterAlready: (name: string) => `${name} is in the water already`,
   cannotBePutBackItWas: (name: string) => `${name} cannot be put back: it was not just taken out`,
 });

@@ -5,9 +5,9 @@ export const STRINGS = stringsOf('server/trials', {
   thisTrial: 'This trial',
   theTrials: 'the trials',
   thisBlade: 'This blade',
-  notASchool: (school: string, question: string) => `"${school}" is no answer to "${question}"`,
-  notAQuestion: (question: string) => `"${question}" is no question of the trade`,
-  itWasStopped: 'This trial was stopped: begin a new one',
+  notASchool: (school: string, question: string) => `"${school}" is not an answer to "${question}"`,
+  notAQuestion: (question: string) => `"${question}" is not a question here`,
+  itWasStopped: 'This trial was stopped: start a new one',
   inAnother: 'It is in a running trial already',
   notAlike: 'Two blades of a pair must be of one customer and one kind',
 });

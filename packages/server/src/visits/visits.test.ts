@@ -150,7 +150,7 @@ describe('a complaint', () => {
     expect(mended.bill).toMatchObject({
       priceMinor: 1200,
       discountMinor: 1200,
-      discountReason: 'On the house: mended work of ours',
+      discountReason: 'Free of charge: our own work put right',
     });
     const settled = (await bench.get('/api/complaints').expect(200)).body as OpenComplaint[];
     expect(settled.some(({ jobId }) => jobId === done.id)).toBe(false);

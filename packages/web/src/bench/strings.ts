@@ -7,7 +7,7 @@ export const STRINGS = stringsOf('bench', {
   parkedItsClockIsStopped: (text: string, text2: string) =>
     `Parked: ${text}. Its clock is stopped${text2}.`,
   backToTheBenchF2: 'Back to the bench (F2)',
-  thisStepWasLeftElsewhereIts: 'This step was left elsewhere; its strokes stay here.',
+  thisStepWasLeftElsewhereIts: 'This step was finished on another device; its strokes are kept.',
   nextTheUsualAnswerThenDone: 'Next: the usual answer, then Done',
   swapSides: 'Swap sides',
   undo: 'Undo',
@@ -39,10 +39,10 @@ export const STRINGS = stringsOf('bench', {
   backTo: (title: string) => `Back to “${title}”`,
   add: (rounds: string) => `Add ${rounds}`,
   theClockIsStopped: 'The clock is stopped.',
-  coldAgainGoOn: 'Cold again: go on',
-  itCutsAgainGoOn: 'It cuts again: go on',
+  coldAgainGoOn: 'Cool again: continue',
+  itCutsAgainGoOn: 'It cuts again: continue',
   hasThisBladeInHandStrokes: (name: string) =>
-    `${name} has this blade in hand. Strokes of both are counted, none twice.`,
+    `${name} has this blade in hand. Both people’s strokes count, none twice.`,
   takeOver: 'Take over',
   stepDone: 'Step done.',
   doneNextStep: 'Done, next step',
@@ -75,7 +75,7 @@ export const STRINGS = stringsOf('bench', {
   recordTheGauge: 'Record the gauge',
   replayARecording: 'Replay a recording',
   isNoRecordingItsFirstLine: (name: string) =>
-    `${name} is no recording: its first line must be ms,roll_deg,pitch_deg`,
+    `${name} is not a recording: its first line must be ms,roll_deg,pitch_deg`,
   countedByEar: 'Counted by ear',
   heard: (heard: number) => `${heard} heard`,
   aMinute: (perMinute: number, text: string) => ` · ${perMinute} a minute · ${text}`,
@@ -101,7 +101,7 @@ export const STRINGS = stringsOf('bench', {
   aCaliperReadingCorrectsIt: ' A caliper reading corrects it.',
   correctedByTheCaliperTo: (round: number) => ` Corrected by the caliper to ${round} %.`,
   aModelTheSteelThePlan: (text: string, text2: string) =>
-    `A model: the steel the plan foresees for these strokes${text}.${text2}`,
+    `A model: the steel the plan expects these strokes to take${text}.${text2}`,
   theEdgeAtTheByThe: (place: string, length: string, figure: string) =>
     `The edge at the ${place} by the model: apex ${length} above the old one; planned ${figure}°`,
   now: '— now',
@@ -225,7 +225,7 @@ export const STRINGS = stringsOf('bench', {
   theWorkOnThisBlade: 'The work on this blade',
   earlierPlan: ' (earlier plan)',
   checkSkippedOverrideReason: (overrideReason: string) => ` · check skipped: ${overrideReason}`,
-  clockRanOnTimeAsTold: ' · clock ran on, time as told',
+  clockRanOnTimeAsTold: ' · clock ran on, time entered by hand',
   rightLeft: (strokesRight: number, strokesLeft: number) =>
     `${strokesRight} right, ${strokesLeft} left`,
   testTheEdge: 'Test the edge',

@@ -14,7 +14,7 @@ import { useKeys } from '../theme/use-keys';
 import { Waiting } from '../theme/waiting';
 import { AheadSheet } from './ahead-sheet';
 import { DayTable, NotQueued } from './day-table';
-import { shownSteps, timeAfter } from './day-view';
+import { lateText, shownSteps, whenAfter } from './day-view';
 import { Lanes } from './lanes';
 import { useToldChange } from './kept-order';
 import { NextUp } from './next-up';
@@ -123,8 +123,8 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
                 />
               </Row>
               <Row $gap={18} $align="baseline">
-                <b>{STRINGS.late(late.size, lateMinutes)}</b>
-                <span>{STRINGS.doneBy(timeAfter(facts, order.makespanMinutes))}</span>
+                <b>{STRINGS.late(late.size, lateText(lateMinutes))}</b>
+                <span>{STRINGS.doneBy(whenAfter(facts, order.makespanMinutes))}</span>
               </Row>
               <Search>
                 <MutedText role="status">

@@ -10,7 +10,7 @@ import { Figures, MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
 import { useRun } from '../theme/use-run';
-import { timeAfter, whyLate, type ShownStep } from './day-view';
+import { lateText, timeAfter, whyLate, type ShownStep } from './day-view';
 import { Headings, WideTable } from '../theme/wide-table';
 import { STRINGS } from './strings';
 
@@ -79,7 +79,7 @@ export const DayTable = ({ facts, steps }: { facts: DayFacts; steps: readonly Sh
                 {step.lateMinutes > 0 && (
                   <>
                     {', '}
-                    <b>{STRINGS.lateBy(step.lateMinutes)}</b> {whyLate(steps, step)}
+                    <b>{STRINGS.lateBy(lateText(step.lateMinutes))}</b> {whyLate(steps, step)}
                   </>
                 )}
               </td>

@@ -2,7 +2,7 @@
 import { queuedJobs, stepsInOrder, type DayFacts, type DayJobFacts } from '@patient-edge/contract';
 import { momentAfter, type OrderedDay, type PlacedStep } from '@patient-edge/core';
 import { textOf } from '../theme/text';
-import { clock, day } from '../theme/format';
+import { clock, day, fixed } from '../theme/format';
 import { STRINGS } from './strings';
 
 export interface ShownStep extends PlacedStep {
@@ -47,6 +47,21 @@ export const timeAfter = ({ days, now }: DayFacts, minutes: number): string => {
   const time = clock(at.minute);
   return at.day === now.day ? time : STRINGS.atDay(day(at.day), time);
 };
+
+/** The same as part of a sentence: "at 11:00", "on Mon 30 Nov at 08:30". */
+export const whenAfter = ({ days, now }: DayFacts, minutes: number): string => {
+  const at = momentAfter(days, now, minutes);
+  if (at === null) return STRINGS.beyond;
+  const time = clock(at.minute);
+  return at.day === now.day ? STRINGS.atTime(time) : STRINGS.onDayAt(day(at.day), time);
+};
+
+/** More minutes than this are told in hours. */
+const MOST_MINUTES_TOLD = 99;
+
+/** How late, of whole minutes. */
+export const lateText = (minutes: number): string =>
+  minutes > MOST_MINUTES_TOLD ? STRINGS.hours(fixed(minutes / 60, 1)) : STRINGS.minutes(minutes);
 
 /** Why a blade is late, in a sentence. */
 export const whyLate = (steps: readonly ShownStep[], { of, job }: ShownStep): string => {

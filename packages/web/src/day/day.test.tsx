@@ -95,7 +95,7 @@ test('a late blade says whether its own work is too long or what comes before it
   ).toContain('longer than the time left');
   const steps = ordered(facts([job(1, { dueMinutes: 22 }), job(2, { dueMinutes: 24 })]));
   const late = steps.find(({ lateMinutes }) => lateMinutes > 0)!;
-  expect(whyLate(steps, late)).toContain('Before it come');
+  expect(whyLate(steps, late)).toContain('Ahead of it: ');
 });
 
 test('the picture names every block, and draws soaking and what is late as such', () => {
@@ -204,7 +204,7 @@ describe('a change of the order in a sentence', () => {
     );
   });
 
-  test('one that goes first and has to wait for its stone: when it is taken up', () => {
+  test('one that goes first and has to wait for its stone: when it starts', () => {
     // The red stone soaks 15 minutes from 10:00.
     const soaking = (mark: DayJobFacts['mark']) =>
       facts([
@@ -214,10 +214,10 @@ describe('a change of the order in a sentence', () => {
         job(7, { mark, steps: job(7).steps.filter(({ stoneId }) => stoneId === 2) }),
       ]);
     expect(told(facts([job(1), job(2), job(3)]), soaking('first'))).toBe(
-      '7 is new: 7 is taken up at 10:15.',
+      '7 is new: 7 starts at 10:15.',
     );
     expect(told(soaking(null), soaking('first'))).toMatch(
-      /^7 goes first: (.*; )?7 is taken up at 10:15/,
+      /^7 goes first: (.*; )?7 starts at 10:15/,
     );
   });
 

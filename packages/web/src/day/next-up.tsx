@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { Silhouette } from '../instruments/silhouette';
 import { ActionLink } from '../theme/links';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
-import { timeAfter, type ShownStep } from './day-view';
+import { whenAfter, type ShownStep } from './day-view';
 import { STRINGS } from './strings';
 
 const Cards = styled.div`
@@ -29,9 +29,7 @@ export const NextUp = ({ facts, steps }: { facts: DayFacts; steps: readonly Show
           <Stack $gap={8}>
             <MutedText>
               {STRINGS.nextFor(step.personName)},{' '}
-              {step.startMinutes < 1
-                ? STRINGS.now
-                : STRINGS.atTime(timeAfter(facts, step.startMinutes))}
+              {step.startMinutes < 1 ? STRINGS.now : whenAfter(facts, step.startMinutes)}
             </MutedText>
             <Big>{STRINGS.stoneAndBlade(step.stoneName, step.of.tagNumber, step.of.blade)}</Big>
             <p>{step.title}</p>

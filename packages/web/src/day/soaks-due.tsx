@@ -3,7 +3,7 @@ import type { DayFacts } from '@patient-edge/contract';
 import { useMay } from '../api/may';
 import { SoakButton } from '../soaking/soak-button';
 import { Row, Stack } from '../theme/layout';
-import { timeAfter, type ShownStep } from './day-view';
+import { whenAfter, type ShownStep } from './day-view';
 import { STRINGS } from './strings';
 import { useSoaksDue } from './use-soaks-due';
 
@@ -20,7 +20,7 @@ export const SoaksDue = ({ facts, steps }: SoaksDueProps) => {
     <Stack $gap={4}>
       {due.map(({ stone, wantedMinutes }) => (
         <Row key={stone.id} $gap={14}>
-          <span>{STRINGS.intoTheWater(stone.name, timeAfter(facts, wantedMinutes))}</span>
+          <span>{STRINGS.intoTheWater(stone.name, whenAfter(facts, wantedMinutes))}</span>
           {maySoak && <SoakButton stone={stone} jobId={null} />}
         </Row>
       ))}

@@ -3,7 +3,7 @@ import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('day', {
   day: 'The day',
-  loading: 'Looking at the bench',
+  loading: 'Loading the day…',
   nothing: 'No blade with a plan waits for the bench.',
   unplanned: (count: number) =>
     `${count} ${count === 1 ? 'blade has' : 'blades have'} no plan yet and ${count === 1 ? 'is' : 'are'} not in this order.`,
@@ -19,17 +19,18 @@ export const STRINGS = stringsOf('day', {
   stop: 'Stop',
   best: 'No order is better.',
   good: 'The best order found.',
-  late: (count: number, minutes: number) =>
+  late: (count: number, time: string) =>
     count === 0
-      ? 'Every blade is in time.'
-      : `${count} ${count === 1 ? 'blade is' : 'blades are'} late, ${minutes} min together.`,
-  doneBy: (time: string) => `The last is done at ${time}.`,
-  beyond: 'The last is done beyond the days that are known.',
+      ? 'Every blade is on time.'
+      : `${count} ${count === 1 ? 'blade is' : 'blades are'} late, ${time} in all.`,
+  doneBy: (when: string) => `The last one is finished ${when}.`,
   atDay: (day: string, time: string) => `${day}, ${time}`,
   next: 'Next',
   nextFor: (person: string) => `Next for ${person}`,
   stoneAndBlade: (stone: string, tag: number, blade: string) => `${stone}, ${tag} ${blade}`,
   atTime: (time: string) => `at ${time}`,
+  onDayAt: (day: string, time: string) => `on ${day} at ${time}`,
+  beyond: 'after the days that are known',
   now: 'now',
   inHand: (person: string, blade: string, minutes: number) =>
     `${person} has ${blade} in hand, about ${minutes} min more.`,
@@ -48,9 +49,9 @@ export const STRINGS = stringsOf('day', {
   stone: 'Stone',
   promised: 'Promised',
   mark: 'Order',
-  lateBy: (minutes: number) => `${minutes} min late`,
-  alone: 'Its own work is longer than the time left.',
-  behind: (blades: string) => `Before it come ${blades}.`,
+  lateBy: (time: string) => `${time} late`,
+  alone: 'Its own work takes longer than the time left.',
+  behind: (blades: string) => `Ahead of it: ${blades}.`,
   first: 'First',
   usual: 'In turn',
   held: 'Held back',
@@ -63,8 +64,8 @@ export const STRINGS = stringsOf('day', {
   goesFirst: (tag: number) => `${tag} goes first`,
   goesInTurn: (tag: number) => `${tag} goes in turn`,
   isHeld: (tag: number) => `${tag} is held back`,
-  hasAnswer: (tag: number) => `${tag} has its answer`,
-  isPromisedAnew: (tag: number) => `${tag} has a new day`,
+  hasAnswer: (tag: number) => `the customer of ${tag} has answered`,
+  isPromisedAnew: (tag: number) => `${tag} has a new date`,
   takesLonger: (tag: number, minutes: number) =>
     `${tag} has taken ${minutes} min longer than planned`,
   isThere: (person: string) => `${person} is here`,
@@ -72,9 +73,9 @@ export const STRINGS = stringsOf('day', {
   leavesAt: (person: string, time: string) => `${person} leaves at ${time}`,
   comesAt: (person: string, time: string) => `${person} comes at ${time}`,
   nextIs: (person: string, tag: number, stone: string) => `next for ${person}: ${tag} on ${stone}`,
-  takenUpAt: (tag: number, time: string) => `${tag} is taken up at ${time}`,
-  becomesLate: (tag: number, minutes: number) => `${tag} will be ${minutes} min late`,
-  isInTimeAgain: (tag: number) => `${tag} is in time again`,
+  starts: (tag: number, when: string) => `${tag} starts ${when}`,
+  becomesLate: (tag: number, time: string) => `${tag} will be ${time} late`,
+  isInTimeAgain: (tag: number) => `${tag} is on time again`,
   theRestStays: 'the order stays as it was',
   changed: (causes: string, effects: string) => `${causes}: ${effects}.`,
   putAway: 'OK',
@@ -82,28 +83,28 @@ export const STRINGS = stringsOf('day', {
   nextElsewhere: (stone: string, tag: number, customer: string, step: number) =>
     `Next: ${stone}, ${tag} of ${customer}, step ${step}`,
   doneThenThis: 'Done, then this',
-  intoTheWater: (stone: string, time: string) =>
-    `${stone} into the water now: it is needed at ${time}.`,
+  intoTheWater: (stone: string, when: string) =>
+    `${stone} into the water now: it is needed ${when}.`,
   sheetOf: (person: string, day: string) => `${person}, ${day}`,
-  review: 'Today, planned and real',
+  review: 'Today, planned and actual',
   reviewSays: 'time planned, time worked',
   stepsDone: 'Steps',
   foreseen: 'Planned',
   real: 'Worked',
   ofForeseen: 'Of planned',
-  together: 'Together',
+  together: 'In total',
   nothingDone: 'No step has been finished today.',
   tookInstead: (stone: string, worked: string, foreseen: string) =>
     `${stone}: ${worked} instead of ${foreseen}`,
-  notDone: 'Promised for today or before, and not done:',
+  notDone: 'Promised by today and not finished:',
   learnt: (steps: number) =>
     `The shop’s times learn from ${steps === 1 ? 'this step' : `these ${steps} steps`}.`,
   leftOut: (steps: number) =>
     `${steps} more without a stone, or with a clock that ran on, ${steps === 1 ? 'is' : 'are'} left out.`,
   rates: 'The shop’s times',
   backIn: (minutes: number) => `Back in ${minutes} min`,
-  people: 'Who is there today',
-  there: 'There',
+  people: 'Who is here today',
+  there: 'Here',
   save: 'Save',
   ahead: 'The two weeks ahead',
   aheadSays: 'work against hours',
@@ -113,14 +114,15 @@ export const STRINGS = stringsOf('day', {
   work: 'Work',
   ofHours: 'Of the hours',
   expected: 'Likely to come',
+  minutes: (minutes: number) => `${minutes} min`,
   hours: (hours: string) => `${hours} h`,
   range: (likely: string, cautious: string) => `${likely} to ${cautious} h`,
   tooFull: 'too full',
   empty: 'empty',
-  out: 'Take it along',
+  out: 'Export',
   outSays: 'calendar, CSV, print',
   calendarsAre:
-    'These addresses show the day to anybody who has them: give each to its person only. A calendar fetches it again by itself.',
+    'Anybody who has one of these addresses can see the day, so give each to its person only. Calendars refresh by themselves.',
   csv: 'The day as CSV',
   print: 'Print the day',
 });

@@ -1,7 +1,7 @@
 /** What is new since the order before, and what it moves, in one sentence. */
 import { queuedJobs, type DayFacts, type DayJobFacts } from '@patient-edge/contract';
 import type { OrderedDay } from '@patient-edge/core';
-import { shownSteps, timeAfter, type ShownStep } from './day-view';
+import { lateText, shownSteps, whenAfter, type ShownStep } from './day-view';
 import { STRINGS } from './strings';
 
 export interface FoundDay {
@@ -17,7 +17,7 @@ const MOST_TOLD = 2;
 const byId = (facts: DayFacts): ReadonlyMap<number, DayJobFacts> =>
   new Map(facts.jobs.map((job) => [job.jobId, job]));
 
-/** What has come, or was put elsewhere by hand: whoever did it wants to know when it is taken up. */
+/** What has come, or was put elsewhere by hand: whoever did it wants to know when it is started. */
 const isMoved = (before: DayJobFacts | undefined, job: DayJobFacts): boolean =>
   !before || job.mark !== before.mark || (before.waitsForAnswer && !job.waitsForAnswer);
 
@@ -63,14 +63,14 @@ const firstOf = (steps: readonly ShownStep[], of: number): ShownStep | undefined
 const lateness = (steps: readonly ShownStep[]): ReadonlyMap<string, number> =>
   new Map(steps.map(({ job, lateMinutes }) => [job, lateMinutes]));
 
-/** When the blades that have come or were moved are taken up, but for those that are somebody's next. */
+/** When the blades that have come or were moved are started, but for those that are somebody's next. */
 const turnsOf = (before: DayFacts, after: DayFacts, steps: readonly ShownStep[]): string[] => {
   const jobs = byId(before);
   const nexts = new Set(after.people.map(({ staffId }) => firstOf(steps, staffId)?.job));
   return after.jobs.flatMap((job) => {
     const first = steps.find((step) => step.of === job);
     return first && !nexts.has(first.job) && isMoved(jobs.get(job.jobId), job)
-      ? [STRINGS.takenUpAt(job.tagNumber, timeAfter(after, first.startMinutes))]
+      ? [STRINGS.starts(job.tagNumber, whenAfter(after, first.startMinutes))]
       : [];
   });
 };
@@ -93,7 +93,7 @@ const effectsOf = (
   const late = [...is]
     .filter(([job, minutes]) => minutes > 0 && (was.get(job) ?? 0) === 0)
     .sort(([one], [other]) => Number(was.has(other)) - Number(was.has(one)))
-    .map(([job, minutes]) => STRINGS.becomesLate(tagOf(job), minutes));
+    .map(([job, minutes]) => STRINGS.becomesLate(tagOf(job), lateText(minutes)));
   const inTime = [...is]
     .filter(([job, minutes]) => minutes === 0 && (was.get(job) ?? 0) > 0)
     .map(([job]) => STRINGS.isInTimeAgain(tagOf(job)));

@@ -60,7 +60,7 @@ export const STRINGS = stringsOf('drop-off', {
   looksLikeThisOne: 'looks like this one',
   inTheShopTag: 'in the shop, tag',
   seenBeforeTagOrName: 'Seen before: tag or name',
-  hangsHereNowOnTag: (tagNumber: number) => `hangs here now on tag ${tagNumber}`,
+  hangsHereNowOnTag: (tagNumber: number) => `is here now on tag ${tagNumber}`,
   typeATagOrAName: 'Type a tag or a name.',
   noMatch: 'No match.',
   oneBlade: 'One blade',
@@ -71,7 +71,8 @@ export const STRINGS = stringsOf('drop-off', {
   measureAndAssessEachAtThe: 'Measure and assess each at the bench when its turn comes.',
   theNextCustomer: 'The next customer',
   tagsAndTicketsInTheTray: 'Tags and tickets in the tray',
-  thatBladeHangsHereNowOn: (tagNumber: number) => `That blade hangs here now, on tag ${tagNumber}.`,
+  thatBladeHangsHereNowOn: (tagNumber: number) =>
+    `That blade is here already, on tag ${tagNumber}.`,
   thatBladeBelongsToTakeThese: (customer: string) =>
     `That blade belongs to ${customer}; take these in first.`,
   sendAgainRepeatsExactlyWhatWas: (messageOf: string) =>

@@ -7,11 +7,11 @@ export const STRINGS = stringsOf('edge-tests', {
   whichCause: 'Which cause',
   whatItProbablyIs: 'What it probably is',
   because: (why: string) => `Because: ${why}.`,
-  lookNextItTellsMostFor: 'Look next, it tells most for its time:',
+  lookNextItTellsMostFor: 'Check next; it tells most for its time:',
   seen: 'Seen',
   notSeen: 'Not seen',
   anotherSignSeen: 'Another sign seen',
-  takeBack: (whatOf: string) => `Take back: ${whatOf}`,
+  takeBack: (whatOf: string) => `Undo: ${whatOf}`,
   not: 'not: ',
   forceTester: 'Force tester',
   stopTheTester: 'Stop the tester',
@@ -24,7 +24,7 @@ export const STRINGS = stringsOf('edge-tests', {
   forceOverTheLastSeconds: (seconds: number, text: string) =>
     `Force over the last ${seconds} seconds: ${text}`,
   thePeakBeforeTheThreadParts:
-    'The peak before the thread parts is the reading; a hand that lifts off is none.',
+    'The peak before the thread parts is the reading; a hand that lifts off does not count.',
   otherTests: 'Other tests',
   done: (text: string) => `done: ${text}`,
   everywhere: 'Everywhere',
@@ -69,7 +69,7 @@ export const STRINGS = stringsOf('edge-tests', {
   readings: 'Readings',
   resultsAlongTheEdge: (zones: string) => `Results along the edge: ${zones}`,
   testAgainTheRestStaysAs: (zones: string, text: number) =>
-    `Test ${zones} again. The rest stays as it was read in round ${text}.`,
+    `Test ${zones} again. The rest keeps its readings from round ${text}.`,
   saveReadings: 'Save readings',
   savedOnThisDeviceSoFar: 'Saved on this device so far.',
   saved: 'Saved.',

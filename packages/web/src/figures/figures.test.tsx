@@ -45,7 +45,7 @@ const sheet: FigureSheet = {
 
 test('sums, shares and what an hour earned', () => {
   showPage(<InAll total={sheet.total} currency="EUR" />, {});
-  const text = screen.getByRole('region', { name: 'In all' }).textContent.replaceAll('\u00a0', ' ');
+  const text = screen.getByRole('region', { name: 'Total' }).textContent.replaceAll('\u00a0', ' ');
   for (const said of [
     '40 blades returned',
     'EUR 600.00',
@@ -66,9 +66,9 @@ test('why blades came back and were late, and nothing where none did', () => {
     </>,
     {},
   );
-  expect(screen.getByText('No complaints in this time.')).toBeTruthy();
+  expect(screen.getByText('No complaints in this period.')).toBeTruthy();
   expect(screen.getByRole('row', { name: /A burr is left there\./ }).textContent).toContain('2');
-  expect(screen.getByText('Every blade was ready on its day.')).toBeTruthy();
+  expect(screen.getByText('Every blade was ready on time.')).toBeTruthy();
 });
 
 test('estimates are means of those with one; an hour earns by all the work', () => {

@@ -29,7 +29,7 @@ export const STRINGS = stringsOf('help', {
     'Mark damage along the edge where it is, beside what was there last time.',
   theAssessmentSaysWhetherToDo:
     'The assessment says whether to do it, send it on or decline it, and why.',
-  askTheCustomerWhatMustBe: 'Ask the customer what must be asked, and write down who said yes.',
+  askTheCustomerWhatMustBe: 'Ask the customer what must be asked, and record who agreed.',
   theEstimateComesFromYourPrice: 'The estimate comes from your price list and the likely work.',
   plan: 'Plan',
   theAngleTheStonesAndThe:
@@ -37,17 +37,17 @@ export const STRINGS = stringsOf('help', {
   theBarAtTheTopSays:
     'The bar at the top says what it takes and what it costs; every figure can say why.',
   whereGoodSharpenersDifferChooseYour:
-    'Where good sharpeners differ, choose your way; your habits are the start of every plan.',
+    'Where good sharpeners differ, choose your way; every plan starts from your habits.',
   changeAnyStepByHandWith: 'Change any step by hand, with a reason that stays with the job.',
-  approveItAndTheBenchHas: 'Approve it and the bench has it.',
+  approveItAndTheBenchHas: 'Approve it, and it is ready at the bench.',
   bench: 'Bench',
   oneStepAtATimeLarge: 'One step at a time, large enough to read from a metre away.',
   countStrokesByKeyPedalOr:
     'Count strokes by key, pedal or touch, feel for the burr, and press Done.',
   ifSomethingLooksWrongSayWhat:
-    'If something looks wrong, say what you see: the likely cause and the way out are offered.',
+    'If something looks wrong, say what you see: it offers the likely cause and the remedy.',
   nothingIsLostWhenTheConnection:
-    'Nothing is lost when the connection goes; it is sent when it is back.',
+    'Nothing is lost when the connection drops; it is sent when the connection is back.',
   pressF2WhenACustomerComes:
     'Press F2 when a customer comes in, and F2 again to return to the same stroke.',
   test: 'Test',
@@ -75,7 +75,7 @@ export const STRINGS = stringsOf('help', {
   mergeTwoEntriesThatAreOne: 'Merge two entries that are one person; nothing is lost.',
   eraseACustomerWhoAsksFor:
     'Erase a customer who asks for it: the work stays on record, the person does not.',
-  aStatementForThoseWhoPay: 'A statement for those who pay by the month prints from here.',
+  aStatementForThoseWhoPay: 'Statements for those who pay by the month print from here.',
   shelf: 'Shelf',
   everyStonePlateBeltAndStrop: 'Every stone, plate, belt and strop on one scale of micrometres.',
   aNameAndAGritAre:
@@ -87,20 +87,20 @@ export const STRINGS = stringsOf('help', {
   calculator: 'Calculator',
   quickQuestionsWithoutARecordLift:
     'Quick questions without a record: lift, angle, shims, belt, wheel, rig, chip.',
-  eachHasItsPictureToScale: 'Each has its picture to scale and says how it was reckoned.',
+  eachHasItsPictureToScale: 'Each has its picture to scale and says how it was worked out.',
   theAddressHoldsWhatYouTyped: 'The address holds what you typed, to be sent or kept.',
   wedgesAndLiftGaugesPrintAt: 'Wedges and lift gauges print at true size.',
   theSameComputationRunsAtThe: 'The same computation runs at the command line.',
   takingsAndHistory: 'Numbers',
-  whatWasTakenOnADay: 'What was taken on a day, by how it was paid, with its receipts.',
+  whatWasTakenOnADay: 'Takings of a day by method of payment, with receipts.',
   theHistorySaysWhoDidWhat:
     'The history says who did what, when: to a blade, a customer, a stone or the shop.',
   settings: 'Settings',
-  everythingThatIsSetOnceIn: 'Everything that is set once, in one list.',
+  everythingThatIsSetOnceIn: 'Everything you set once, in one list.',
   whatBelongsToTheShopIs:
-    'What belongs to the shop is for its owner; what belongs to this device is for whoever uses it.',
+    'The owner sets what belongs to the shop; whoever uses this device sets what belongs to the device.',
   unitsAndDatesHoldOnEvery:
-    'Units and dates hold on every screen, print and export; the records keep their own.',
+    'Units and dates apply to every screen, print and export; the records keep their own.',
   whatYouTypeAndDoNot: 'What you type and do not save is still there when you come back.',
   whoMayDoWhatIsOne: 'Who may do what is one table, under Roles.',
   findAnything: 'find anything',
@@ -122,19 +122,19 @@ export const STRINGS = stringsOf('help', {
   asItLooksInTheDemo: (title: string) => `${title}, as it looks in the demo`,
   theDay: 'The day',
   whatToTakeUpNext:
-    'At the top stands what each person takes up next; the order below it makes late blades as few and as little late as it can.',
+    'The top shows what each person does next; the order below keeps late blades as few, and as little late, as it can.',
   blocksAreBladesOnStones:
     'Each block is a blade on a stone; soaking and flattening are drawn too, and a late blade has a thick edge and its reason in the table.',
   holdBackOrFirst:
-    'In the table a blade can be put first or held back; what somebody has in hand stays with them, and at the bench the next step stands under Done.',
+    'In the table a blade can be put first or held back; what somebody has in hand stays with them, and the bench shows the next step under Done.',
   whoIsThere:
-    'Tick who is there and from when to when, or for how long: the order is made anew at once, and what it moved is said in a sentence.',
+    'Tick who is here and from when to when, or for how long: the order is updated at once, and one sentence says what moved.',
   twoWeeksAndCalendars:
-    'The two weeks ahead show work against hours; the day goes along as a sheet with boxes, as CSV or to a calendar, and in the evening planned and worked time stand side by side.',
+    'The two weeks ahead show work against hours; the day exports as a printed sheet with boxes, as CSV or to a calendar, and in the evening planned and worked time are compared.',
   figuresAddUp:
     'The figures add up blades, hours and earnings by week, place, kind or customer, with what came back and what was late; each table exports to CSV.',
   ratesAndForecasts:
-    'Rates are what finished steps taught, by stone, steel and person; forecasts are held against what the work took.',
+    'Rates come from finished steps, by stone, steel and person; forecasts are compared with what the work took.',
   edgeLifeAndTrials:
     'Edge life compares how long edges last; a trial draws by lot which blade gets which of two ways, and says how probable a difference is.',
 });

@@ -17,7 +17,7 @@ export const STRINGS = stringsOf('history', {
   from: 'From',
   to: 'To',
   loadingTheHistory: 'Loading the history…',
-  nothingWasDoneThatThisFilter: 'Nothing was done that this filter shows.',
+  nothingWasDoneThatThisFilter: 'Nothing matches this filter.',
   entries: 'Entries',
   showEarlierEntries: 'Show earlier entries',
   shop: 'Shop',

@@ -62,7 +62,7 @@ export const STRINGS = stringsOf('intake', {
   removedThe: (kind: string) => `Removed the ${kind}.`,
   theEdgeFromHeelToTip: (damageCount: number) =>
     `The edge from heel to tip with ${damageCount} places of damage`,
-  whatIsFound: 'What is found',
+  whatIsFound: 'Fault',
   addByNumbers: 'Add by numbers',
   orTouchALaneToPlace: (what: string) => `or touch a lane to place it there: ${what}.`,
   damage: 'Damage',
@@ -99,8 +99,8 @@ export const STRINGS = stringsOf('intake', {
   theEdgeIsTheOtherLine: 'The edge is the other line',
   theHeelIsAtTheOther: 'The heel is at the other end',
   notLookedAt: 'Not looked at',
-  whatThisKindAsks: 'What this kind asks',
-  workHasBegunTheIntakeIs: 'Work has begun: the intake is as it was written then.',
+  whatThisKindAsks: 'Questions for this kind',
+  workHasBegunTheIntakeIs: 'Work has started: the intake can no longer be changed.',
   continuingTheDraftSavedOnThis: 'Continuing the draft saved on this device.',
   discardTheDraft: 'Discard the draft',
   saveAndAssess: 'Save and assess',
@@ -109,7 +109,7 @@ export const STRINGS = stringsOf('intake', {
   readings: (angleReadingsCount: number) => `${angleReadingsCount} readings`,
   found: (damageCount: number) => `${damageCount} found`,
   photographs: 'Photographs',
-  itsKind: 'Its kind',
+  itsKind: 'About this kind',
   partsOfTheIntake: 'Parts of the intake',
   edgeLength: 'edge length',
   heightAtTheHeel: 'height at the heel',
@@ -131,7 +131,7 @@ export const STRINGS = stringsOf('intake', {
   notSent: (message: string) => `Not sent: ${message}`,
   fitsFrom: (minutes: number) => `Ready by cautious times (${minutes} min of work):`,
   dayAtPlace: (day: string, place: string) => `${day}, ${place}`,
-  tooSoon: (day: string) => `${day} is too full: something promised before would be late.`,
+  tooSoon: (day: string) => `${day} is too full: something already promised would be late.`,
   pushes: (day: string, tags: string, minutes: number) =>
     `${day} would make ${tags} late, by up to ${minutes} min.`,
   lateAlready: (count: number) =>

@@ -107,7 +107,7 @@ describe('the estimate', () => {
     showPage(<EstimateSheet job={jobOf()} plan={null} />, {
       'GET /prices': { ...list, prices: [] },
     });
-    expect(await screen.findByRole('link', { name: 'Write the price list' })).toBeTruthy();
+    expect(await screen.findByRole('link', { name: 'Set up the price list' })).toBeTruthy();
   });
 });
 

@@ -13,11 +13,11 @@ export const STRINGS = stringsOf('judge', {
   open: (open: number) => ` (${open} open)`,
   nothingHereNeedsAsking: 'Nothing here needs asking.',
   lineToIsNoPrice: (text: number, low: string, high: string) =>
-    `Line ${text}: "${low}" to "${high}" is no price`,
+    `Line ${text}: "${low}" to "${high}" is not a price range`,
   thePriceIsAgreed: 'The price is agreed.',
   price: 'Price',
   thePriceListIsEmpty: 'The price list is empty.',
-  writeThePriceList: 'Write the price list',
+  writeThePriceList: 'Set up the price list',
   agreedWith: (agreedBy: string, moment: string) => `agreed with ${agreedBy}, ${moment}`,
   savedNotAgreedYet: 'saved, not agreed yet',
   fromThePriceList: 'from the price list',

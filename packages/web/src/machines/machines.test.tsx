@@ -86,7 +86,7 @@ describe('the machines', () => {
 
   test('only the sizes of its kind are asked for a new one', async () => {
     showPage(<MachinesPage />, answers([]));
-    expect(await screen.findByText('No machine: every angle is held by hand.')).toBeTruthy();
+    expect(await screen.findByText('No machines yet: every angle is held by hand.')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Add a machine' }));
     expect(screen.getByLabelText('Radius of the sag, mm')).toBeTruthy();
     expect(screen.queryByLabelText('Edge to pivot, mm')).toBeNull();

@@ -41,7 +41,7 @@ export const STRINGS = stringsOf('machines', {
   machines: 'Machines',
   aSettingIsNotTheAngle:
     'A setting is not the angle that comes out. Grind a test cut, measure its bevel, and the plan says what to set.',
-  noMachineEveryAngleIsHeld: 'No machine: every angle is held by hand.',
+  noMachineEveryAngleIsHeld: 'No machines yet: every angle is held by hand.',
   retired: ', retired',
   editAlone: 'Edit',
 });

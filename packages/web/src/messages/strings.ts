@@ -8,10 +8,11 @@ export const STRINGS = stringsOf('messages', {
   loadingMessages: 'Loading messages…',
   messages: 'Messages',
   toCustomers: 'To customers',
-  nothingYetWhoeverSaidYesIs: 'Nothing yet. Whoever said yes is written to when all is ready.',
+  nothingYetWhoeverSaidYesIs:
+    'Nothing yet. Customers who agreed to messages get one when everything is ready.',
   sendAgain: 'Send again',
   inbox: 'Inbox',
-  theDemoSendsNothingOutIts: 'The demo sends nothing out: its messages stay here.',
+  theDemoSendsNothingOutIts: 'The demo sends nothing: its messages stay here.',
   to: (to: string, moment: string) => `to ${to}, ${moment}`,
   empty: 'Empty.',
 });

@@ -282,7 +282,7 @@ describe('thinning', () => {
     expect(screen.getByText(/^0.25 mm behind the edge after it/)).toBeTruthy();
     await press('Add band');
     expect(within(bands()).getAllByLabelText(/^Band \d, °$/)).toHaveLength(3);
-    await press('Bands as usual');
+    await press('Reset bands');
     expect(within(bands()).getAllByLabelText(/^Band \d, °$/)).toHaveLength(2);
   });
 
@@ -324,7 +324,7 @@ describe('where good practitioners disagree', () => {
     await user.click(await screen.findByRole('button', { name: /Old edge$/ }));
     await user.click(await screen.findByRole('option', { name: 'push it back first' }));
     expect(await screen.findByText(/Push the rolled steel back/)).toBeTruthy();
-    expect(screen.getByText('1 not as usual')).toBeTruthy();
+    expect(screen.getByText('1 changed from usual')).toBeTruthy();
     await press('Save as shop habits');
     expect(await screen.findByText('Saved. The next plan starts from these.')).toBeTruthy();
     const sent = page.asked.find(({ method }) => method === 'PUT')!.body;
@@ -376,7 +376,7 @@ describe('holding the angle', () => {
       { 'GET /machines': [] },
     );
     await press('Holding the angle');
-    expect(await screen.findByText(/Spine and edge lie on the stone at once/)).toBeTruthy();
+    expect(await screen.findByText(/Spine and edge both lie on the stone/)).toBeTruthy();
     expect(screen.queryByRole('list', { name: /^Lift of the spine/ })).toBeNull();
   });
 });

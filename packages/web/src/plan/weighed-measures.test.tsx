@@ -35,14 +35,14 @@ describe('how sure a plan is', () => {
 
   test('names what most of it comes from, with what each may be off', () => {
     said();
-    const list = within(screen.getByRole('list', { name: /Of the doubt/ }));
+    const list = within(screen.getByRole('list', { name: /Where the doubt/ }));
     expect(list.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual([
       'the width of the bevel face ± 0.06 mm61 %',
       'the height at the heel ± 0.9 mm20 %',
       'the dullness judged by feel14 %',
       'the present angle ± 0.5°5 %',
     ]);
-    expect(screen.getByText(/Were the width of the bevel face certain/).textContent).toContain(
+    expect(screen.getByText(/If the width of the bevel face were certain/).textContent).toContain(
       'the steel would be 0.5 to 4.4 mm³',
     );
   });
@@ -66,9 +66,9 @@ describe('how sure a plan is', () => {
       ],
     });
     expect(words).toContain(
-      'Were the thickness behind the edge 0.02 mm more, it would be thinned a little each visit.',
+      'If the thickness behind the edge were 0.02 mm more, it would be thinned a little each visit.',
     );
-    expect(words).toContain('Were the present angle 1.5° less, it would be thinned to the remnant');
-    expect(words).toContain('Were it a class duller, it would not be thinned.');
+    expect(words).toContain('If the present angle were 1.5° less, it would be thinned to the remnant');
+    expect(words).toContain('If it were a class duller, it would not be thinned.');
   });
 });

@@ -166,6 +166,6 @@ test('after the stones: surface after surface, put in another order and taken ou
   expect(said()).toBe('wood, leather');
   await userEvent.click(screen.getByRole('button', { name: 'Remove surface 1' }));
   expect(said()).toBe('leather');
-  await userEvent.click(screen.getByRole('button', { name: 'One surface alone' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Only one surface' }));
   expect(said()).toBe('one');
 });

@@ -57,13 +57,13 @@ describe('keeping a flattening', () => {
       'GET /stones/3/flattenings': [record],
       'DELETE /stones/3/flattenings/9': refusal(409, {
         code: 'CONFLICT',
-        message: 'Only the last flattening can be taken back',
+        message: 'Only the last flattening can be undone',
       }),
     });
     await fillIn();
     await userEvent.click(screen.getByRole('button', { name: 'Save flattening' }));
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }));
-    expect(await screen.findByText('Only the last flattening can be taken back')).toBeTruthy();
+    expect(await screen.findByText('Only the last flattening can be undone')).toBeTruthy();
   });
 });
 

@@ -117,13 +117,13 @@ describe('how long edges last', () => {
     expect((await screen.findByRole('heading', { level: 2 })).textContent).toBe(
       '70 % that “none” lasts longer than “plain leather”.',
     );
-    expect(screen.getByText(/^4 lives against 9\./)).toBeTruthy();
+    expect(screen.getByText(/^4 lives compared with 9\./)).toBeTruthy();
     const cells = within(screen.getByRole('row', { name: /plain leather/ })).getAllByRole('cell');
     expect(cells.slice(0, 2).map(({ textContent }) => textContent)).toEqual(['9', '6']);
   });
 
   test('where all were done alike nothing is compared', async () => {
     show(sheet({ groups: [group('none', 4, 0)], compared: null }));
-    expect(await screen.findByText(/All of them were done alike/)).toBeTruthy();
+    expect(await screen.findByText(/All were done the same way/)).toBeTruthy();
   });
 });

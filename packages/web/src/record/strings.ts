@@ -7,8 +7,8 @@ export const STRINGS = stringsOf('record', {
   whatRatesAre:
     'How long steps take here compared with the model, by stone, steel and person. Plans and prices use these rates; the model’s own figure is under each step’s time.',
   countsAs:
-    'A step counts when its clock ran for at least 5 s, its check was passed and nobody was interrupted. Belts and wheels count apart.',
-  nothingYet: 'Nothing on record yet. The first finished step on a stone begins it.',
+    'A step counts when its clock ran for at least 5 s, its check was passed and nobody was interrupted. Belts and wheels are counted separately.',
+  nothingYet: 'Nothing on record yet. It starts with the first step finished on a stone.',
   fromSteps: (steps: number, noise: number) =>
     `From ${steps} steps. One step more or less: ± ${noise} %.`,
   byHand: 'By hand',
@@ -19,7 +19,7 @@ export const STRINGS = stringsOf('record', {
   kind: 'Kind',
   operation: 'Operation',
   timesAsLong: 'Times as long',
-  range: 'Eight cases of ten',
+  range: '8 cases in 10',
   fromTo: (low: string, high: string) => `${low} to ${high}`,
   steps: 'Steps',
   effectOf: (name: string, factor: string, low: string, high: string) =>
@@ -31,12 +31,12 @@ export const STRINGS = stringsOf('record', {
   forecasts: 'Forecasts',
   loadingForecasts: 'Loading the forecasts…',
   whatForecastsAre:
-    'Each step’s forecast when work began, compared with the time it took. Eight steps of ten should fall within their range.',
+    'Each step’s forecast when work began, compared with the time it took. Eight steps in ten should fall within their range.',
   from: 'From',
   to: 'To',
   days: 'Days',
-  noForecasts: 'No step of these days counts yet.',
-  inAll: 'In all',
+  noForecasts: 'No step from these days counts yet.',
+  inAll: 'Overall',
   inRange: 'Within the range',
   percent: (share: number) => `${share} %`,
   tooBold: 'Ranges are too narrow',
@@ -62,9 +62,9 @@ export const STRINGS = stringsOf('record', {
   theYears: 'The years',
   heightAtHeel: 'Height at the heel',
   behindTheEdge: 'Thickness behind the edge',
-  unchanged: 'As it was, as far as it was measured.',
-  lessAYear: (by: string) => `${by} less a year.`,
-  moreAYear: (by: string) => `${by} more a year.`,
+  unchanged: 'Unchanged, as far as it was measured.',
+  lessAYear: (by: string) => `${by} less per year.`,
+  moreAYear: (by: string) => `${by} more per year.`,
   spent: 'spent',
   spentIn: (year: string) => `At this pace it is spent in ${year}.`,
   thinFromHere: 'thin from here on',
@@ -72,13 +72,13 @@ export const STRINGS = stringsOf('record', {
   lives: 'Edge life',
   loadingLives: 'Loading edge life…',
   whatLivesAre:
-    'A life begins when a blade goes home and ends when its customer says that it is dull, or it comes back dull. A blade that is still out, or came for a chip, has not ended.',
+    'A life begins when a blade goes home and ends when the customer says it is dull, or it comes back dull. A blade that is still out, or came for a chip, has not ended.',
   tellApartBy: 'Compare by',
   ofUse: 'Use',
   allUses: 'All uses',
   livesOfUse: (use: string, lives: number) => `${use} (${lives})`,
   noLives: 'No blade has gone home with a plan yet.',
-  oneGroup: 'All of them were done alike: there is nothing to compare.',
+  oneGroup: 'All were done the same way: there is nothing to compare.',
   stillCutting: 'Share of edges that still cut, by days at home',
   daysAtHome: 'days at home',
   stillCut: 'still cut, %',
@@ -93,7 +93,7 @@ export const STRINGS = stringsOf('record', {
   second: 'Second',
   lastsLonger: (chance: number, first: string, second: string) =>
     `${chance} % that “${first}” lasts longer than “${second}”.`,
-  livesAgainst: (first: number, second: number) => `${first} lives against ${second}.`,
+  livesAgainst: (first: number, second: number) => `${first} lives compared with ${second}.`,
   customersDiffer:
     'Customers differ more than methods do: a few lives say little, and a probability is no proof.',
   asPdf: 'As PDF',

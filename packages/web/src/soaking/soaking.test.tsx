@@ -96,10 +96,10 @@ describe('when to put which stone in', () => {
     showPage(<SoakPlan steps={steps} jobId={5} />, { 'GET /stones': [dry, red] });
     await pass(100);
     const [first, second] = screen.getAllByRole('listitem');
-    expect(within(first!).getByText('at once')).toBeTruthy();
+    expect(within(first!).getByText('now')).toBeTruthy();
     expect(within(first!).getByText('(needed from the start)')).toBeTruthy();
-    // 360 s until its step, 480 s of soak: two minutes late even at once.
-    expect(within(second!).getByText(/wanted in 6 min: better 2 min before/)).toBeTruthy();
+    // 360 s until its step, 480 s of soak: two minutes late even now.
+    expect(within(second!).getByText(/needed in 6 min: put it in 2 min before/)).toBeTruthy();
   });
 
   test('at the bench only what has to go in now is said, and it goes in for this blade', async () => {

@@ -16,9 +16,9 @@ export const STRINGS = stringsOf('soaking', {
   ready: (soaking: string) => `Ready: ${soaking}`,
   intoTheWaterNow: 'Into the water now',
   intoTheWater: 'Into the water',
-  atOnce: 'at once',
+  atOnce: 'now',
   neededFromTheStart: '(needed from the start)',
   wantedInBetterBeforeYouBegin: (roughly: string, roughly2: string) =>
-    `(wanted in ${roughly}: better ${roughly2} before you begin)`,
-  wantedIn: (roughly: string) => `(wanted in ${roughly})`,
+    `(needed in ${roughly}: put it in ${roughly2} before you start)`,
+  wantedIn: (roughly: string) => `(needed in ${roughly})`,
 });

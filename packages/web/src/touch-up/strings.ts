@@ -9,7 +9,7 @@ export const STRINGS = stringsOf('touch-up', {
   lastTimeCoinsOfAtThe: (count: number, coinMm: string, figure: string, figure2: string) =>
     `Last time: ${count} coins of ${coinMm} at the middle, ${figure}° per side, ${figure2}° inclusive.`,
   thicknessOfACoinMm: 'Thickness of a coin, mm',
-  aDiscOrCoinAnotherThickness: 'A disc or coin; another thickness begins anew',
+  aDiscOrCoinAnotherThickness: 'A disc or coin; another thickness starts again',
   passesASideSoFar: 'Passes a side so far',
   paperBeforeMoreThan: (mostPasses: number) => `Paper before more than ${mostPasses}`,
   found: ', found',
@@ -35,9 +35,9 @@ export const STRINGS = stringsOf('touch-up', {
   inkAgainAndTryRoundOf: (text: string, coinsText: string, text2: number, mostInkRounds: number) =>
     `${text}: ink again and try ${coinsText}. Round ${text2} of ${mostInkRounds}.`,
   fourRoundsOfInkAndNo:
-    'Four rounds of ink and no answer: put the rod down, the blade wants a full round.',
-  theInkWentAtTheEdge: 'The ink went at the edge and across: this is the angle.',
-  seekItAnew: 'Seek it anew',
+    'Four rounds of ink and no answer: put the rod down, the blade needs a full sharpening.',
+  theInkWentAtTheEdge: 'The ink is gone at the edge and across: this is the angle.',
+  seekItAnew: 'Search again',
   coinsAlone: 'Coins',
   stepsOnThe: (rung: string) => `Steps on the ${rung}`,
   aSide: (passes: number) => `${passes} a side`,
@@ -54,7 +54,7 @@ export const STRINGS = stringsOf('touch-up', {
   enoughLastTimeStillHolding: 'enough last time, still holding',
   lastedDaysLastTime: (lastedDays: number) => `lasted ${lastedDays} days last time`,
   loadingTouchUps: 'Loading touch-ups…',
-  theSteelOfThisBladeIs: 'The steel of this blade is not known any more.',
+  theSteelOfThisBladeIs: 'The steel of this blade is no longer known.',
   theLadder: 'The ladder',
   leastInterventionFirst: 'Least intervention first',
   itCameATiredBladeIs: (sharpness: string, sharpness2: string) =>
@@ -63,7 +63,7 @@ export const STRINGS = stringsOf('touch-up', {
   triedNowNotEnough: 'tried now, not enough',
   touchUpsOfThisBlade: 'Touch-ups of this blade',
   before: 'Before',
-  theBladeIsNoRungIs: (stage: string) => `The blade is ${stage}: no rung is tried now.`,
+  theBladeIsNoRungIs: (stage: string) => `The blade is ${stage}: touch-ups are closed.`,
   onlyTheBenchCanTouchUp: 'Only the bench can touch up; you are signed in at the counter.',
   assessAndPlanTheFullSharpening: 'Assess and plan the full sharpening',
   now: (text: string) => `Now: ${text}`,

@@ -122,11 +122,11 @@ describe('the ladder of a tired blade', () => {
     ).toBeTruthy();
     document.body.innerHTML = '';
     show([], { stage: 'ready' });
-    expect(await screen.findByText('The blade is ready: no rung is tried now.')).toBeTruthy();
+    expect(await screen.findByText('The blade is ready: touch-ups are closed.')).toBeTruthy();
   });
 
   test('with a steel nobody knows any more says so', async () => {
     show([], { steel: 'Moonsteel' });
-    expect(await screen.findByText('The steel of this blade is not known any more.')).toBeTruthy();
+    expect(await screen.findByText('The steel of this blade is no longer known.')).toBeTruthy();
   });
 });

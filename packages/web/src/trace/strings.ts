@@ -2,10 +2,10 @@
 import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('trace', {
-  theFileIsNoSvgThat: 'The file is no SVG that can be read',
+  theFileIsNoSvgThat: 'The file is not a readable SVG',
   aLineOfTheDrawingCannot: 'A line of the drawing cannot be read',
   unknown: 'unknown',
-  theFileIsNoDxfThat: (text: string) => `The file is no DXF that can be read (${text})`,
+  theFileIsNoDxfThat: (text: string) => `The file is not a readable DXF (${text})`,
   aSplineWithoutPointsItPasses: 'A spline without points it passes through: save it as polylines',
   theDrawingHoldsNoOutline: 'The drawing holds no outline',
   theDrawingMustBeAtMost: (text: number, text2: string) =>

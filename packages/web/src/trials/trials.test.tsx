@@ -62,7 +62,7 @@ test('says nothing before each way has a blade that went home', async () => {
     'GET /session': session('owner'),
     'GET /trials': [trial({ result: null })],
   });
-  expect(await screen.findByText(/Nothing to tell yet/)).toBeTruthy();
+  expect(await screen.findByText(/No result yet/)).toBeTruthy();
   expect(screen.queryByText(/%/)).toBeNull();
 });
 
@@ -79,8 +79,8 @@ test('is stopped with a reason by who may change habits, and by nobody else', as
     'value',
     'enough is known',
   );
-  await user.click(screen.getByRole('button', { name: 'Stop it' }));
-  expect(await screen.findByText(/^Begun.*Stopped .*: enough is known$/)).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Stop trial' }));
+  expect(await screen.findByText(/^Started.*Stopped .*: enough is known$/)).toBeTruthy();
   expect(page.asked.find(({ method }) => method === 'POST')!.body).toEqual({
     reason: 'enough is known',
   });
@@ -94,9 +94,9 @@ test('is begun with two ways that differ', async () => {
     'POST /trials': [trial()],
   });
   const user = userEvent.setup();
-  await user.click(await screen.findByRole('button', { name: 'Begin a trial' }));
+  await user.click(await screen.findByRole('button', { name: 'Start a trial' }));
   await user.type(screen.getByLabelText(/What you want to know/), 'Which lasts');
-  await user.click(screen.getByRole('button', { name: 'Begin the trial' }));
+  await user.click(screen.getByRole('button', { name: 'Start trial' }));
   await screen.findByRole('region', { name: /^Old edge: / });
   const sent = page.asked.find(({ method }) => method === 'POST')!.body as Record<string, string>;
   expect(sent['note']).toBe('Which lasts');
@@ -106,7 +106,7 @@ test('is begun with two ways that differ', async () => {
 test('the counter may read it only', async () => {
   showPage(<TrialsPage />, { 'GET /session': session('counter'), 'GET /trials': [trial()] });
   await screen.findByRole('region', { name: /^Old edge: / });
-  for (const name of ['Stop the trial', 'Begin a trial'])
+  for (const name of ['Stop the trial', 'Start a trial'])
     expect(screen.queryByRole('button', { name })).toBeNull();
 });
 
@@ -130,8 +130,8 @@ describe('the lot of a blade', () => {
     const choices = OLD_EDGE.set(DEFAULT_CHOICES, lot.other);
     const onChoices = jest.fn();
     render(<LotNotice lot={lot} choices={choices} onChoices={onChoices} />);
-    expect(screen.getByText(/does otherwise \(“remove the minimum”\)/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Do as drawn' }));
+    expect(screen.getByText(/This plan differs \(“remove the minimum”\)/)).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Use what was drawn' }));
     expect(OLD_EDGE.of({ ...choices, ...(onChoices.mock.calls[0] as [object])[0] })).toBe(
       lot.school,
     );

@@ -113,9 +113,11 @@ export {
 export { seededUniform } from './statistics';
 export {
   closedOn,
+  axisTimes,
   momentAfter,
   withStones,
   workingMinutesUntil,
+  type AxisTime,
   type DayMoment,
   type WorkingDay,
   compileDay,

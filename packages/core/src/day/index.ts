@@ -24,9 +24,11 @@ export {
 } from './day-model';
 export { dueDateOrder, stoneByStoneOrder } from './day-rules';
 export {
+  axisTimes,
   momentAfter,
   withStones,
   workingMinutesUntil,
+  type AxisTime,
   type DayMoment,
   type WorkingDay,
 } from './working-time';

@@ -70,6 +70,40 @@ export const momentAfter = (
   return null;
 };
 
+/** A time of the clock on an axis of working minutes. */
+export interface AxisTime extends DayMoment {
+  /** Working minutes from now. */
+  readonly afterMinutes: number;
+}
+
+/**
+ * Now, when each working day begins, and the full times of the clock between them, every so many minutes, for so many
+ * working minutes to come.
+ *
+ * @example
+ * axisTimes([{ day: '2026-11-30', fromMinute: 540, untilMinute: 1020 }], { day: '2026-11-30', minute: 610 }, 60, 30)[1]; // { afterMinutes: 20, day: '2026-11-30', minute: 630 }
+ */
+export const axisTimes = (
+  days: readonly WorkingDay[],
+  now: DayMoment,
+  forMinutes: number,
+  everyMinutes: number,
+): readonly AxisTime[] => {
+  const times: AxisTime[] = [];
+  let before = 0;
+  for (const { day, fromMinute, untilMinute } of days) {
+    if (before > forMinutes) break;
+    const left = leftOf({ day, fromMinute, untilMinute }, now);
+    const from = untilMinute - left;
+    const full = Math.floor(from / everyMinutes + 1) * everyMinutes;
+    if (left > 0) times.push({ afterMinutes: before, day, minute: from });
+    for (let minute = full; minute < untilMinute; minute += everyMinutes)
+      times.push({ afterMinutes: before + minute - from, day, minute });
+    before += left;
+  }
+  return times.filter(({ afterMinutes }) => afterMinutes <= forMinutes);
+};
+
 /**
  * Steps that need no stone are done with the one after them, the last with the one before: the queue is of stones. A blade
  * that needs none at all has none to queue for.

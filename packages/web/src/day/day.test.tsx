@@ -131,8 +131,8 @@ test('the other day is named once where it begins, and no time is written over a
     '10:15',
     '10:30',
     '10:45',
-    '11:00',
-    expect.stringMatching(/1 Dec.*09:15$/),
+    expect.stringMatching(/1 Dec.*09:00$/),
+    '09:30',
     '09:45',
     '10:00',
   ]);

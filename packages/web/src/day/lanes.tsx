@@ -3,7 +3,7 @@
  * flattening as their own. What is late is drawn so.
  */
 import type { DayFacts } from '@patient-edge/contract';
-import { closedOutline, momentAfter, type BladeMeasures } from '@patient-edge/core';
+import { axisTimes, closedOutline, type AxisTime, type BladeMeasures } from '@patient-edge/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { clock, day } from '../theme/format';
@@ -91,22 +91,22 @@ const GAP_PX = 6;
 
 /** The time at each line, with the day where it is the first of another one; none where it would lie on the one before. */
 const timesAt = (
-  { days, now }: DayFacts,
-  lines: readonly number[],
+  today: string,
+  lines: readonly AxisTime[],
   x: (minutes: number) => number,
   width: number,
 ): readonly string[] => {
   const texts: string[] = [];
-  let [dayBefore, freeFromPx] = [now.day, 0];
-  for (const minutes of lines) {
-    const at = momentAfter(days, now, minutes);
-    const time = at === null ? '' : clock(at.minute);
-    const text = at === null || at.day === dayBefore ? time : STRINGS.atDay(day(at.day), time);
-    const isShown = x(minutes) >= freeFromPx && whole(text, width - x(minutes) - 3) !== '';
+  let [dayBefore, freeFromPx] = [today, 0];
+  for (const { afterMinutes, ...at } of lines) {
+    const time = clock(at.minute);
+    const text = at.day === dayBefore ? time : STRINGS.atDay(day(at.day), time);
+    const isShown =
+      x(afterMinutes) >= freeFromPx && whole(text, width - x(afterMinutes) - 3) !== '';
     texts.push(isShown ? text : '');
-    if (!isShown || at === null) continue;
+    if (!isShown) continue;
     dayBefore = at.day;
-    freeFromPx = x(minutes) + text.length * LETTER_PX + GAP_PX;
+    freeFromPx = x(afterMinutes) + text.length * LETTER_PX + GAP_PX;
   }
   return texts;
 };
@@ -168,18 +168,21 @@ export const Lanes = ({ facts, steps, people, pxAMinute, showMinutes }: LanesPro
   const lanesTop = soaksTop + soaking.length * SOAK_PX;
   const width = x(showMinutes) + MARGIN_PX;
   const height = lanesTop + people.length * LANE_PX + 6;
-  const lines = Array.from(
-    { length: Math.floor(showMinutes / every) + 1 },
-    (_, line) => line * every,
-  );
-  const times = timesAt(facts, lines, x, width);
+  const lines = axisTimes(facts.days, facts.now, showMinutes, every);
+  const times = timesAt(facts.now.day, lines, x, width);
   return (
     <Scroll tabIndex={0} role="group" aria-label={STRINGS.picture}>
       <svg width={width} height={height}>
-        {lines.map((minutes, index) => (
-          <g key={minutes}>
-            <line data-line="" x1={x(minutes)} x2={x(minutes)} y1={HEAD_PX - 4} y2={height} />
-            <text data-soft="" x={x(minutes) + 3} y={15}>
+        {lines.map(({ afterMinutes, day: on }, index) => (
+          <g key={`${on} ${afterMinutes}`}>
+            <line
+              data-line=""
+              x1={x(afterMinutes)}
+              x2={x(afterMinutes)}
+              y1={HEAD_PX - 4}
+              y2={height}
+            />
+            <text data-soft="" x={x(afterMinutes) + 3} y={15}>
               {times[index]}
             </text>
           </g>

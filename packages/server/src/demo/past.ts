@@ -29,7 +29,8 @@ import {
   type TemplateStep,
 } from './rows';
 
-const DAY_MS = 24 * 60 * 60 * 1000;
+const HOUR_MS = 60 * 60 * 1000;
+const DAY_MS = 24 * HOUR_MS;
 const YEARS = 3;
 export const PAST_DAYS = YEARS * 365;
 /** So many hang in the boat. */
@@ -85,6 +86,17 @@ const TRIALS = [
   },
 ] as const;
 
+/** Blades come in the morning and till after noon, so that what is begun at their hour ends before evening. */
+const FIRST_HOUR = 8.5;
+const HOURS = 5;
+/** They go home in the afternoon. */
+const RETURN_MS = 5 * HOUR_MS;
+const atAnHourOfWork = (atMs: number): Date => {
+  const midnight = new Date(atMs).setHours(0, 0, 0, 0);
+  const hours = FIRST_HOUR + (HOURS * (atMs - midnight)) / DAY_MS;
+  return new Date(midnight + hours * HOUR_MS);
+};
+
 /** When each blade of the past came, in the order they came. */
 interface Coming {
   readonly template: Template;
@@ -126,7 +138,13 @@ const comings = async (
       at += habitDays * LASTS[burrPolicy] * (isFeast ? 0.6 : 0.8 + 0.4 * uniform()) * DAY_MS;
     }
     days.forEach(({ at, ...finish }, visit) =>
-      found.push({ template, bladeId, at: new Date(at), ...finish, left: days.length - visit }),
+      found.push({
+        template,
+        bladeId,
+        at: atAnHourOfWork(at),
+        ...finish,
+        left: days.length - visit,
+      }),
     );
   }
   return found.sort((a, b) => a.at.getTime() - b.at.getTime());
@@ -197,7 +215,7 @@ export const loadPast = async (
     tagNumber = (tagNumber % TAGS) + 1;
     const promisedAt = new Date(at.getTime() + 3 * DAY_MS);
     const course = courseOf(left, counter);
-    const returnedAt = new Date(promisedAt.getTime() + course.lateDays * DAY_MS);
+    const returnedAt = new Date(promisedAt.getTime() + course.lateDays * DAY_MS + RETURN_MS);
     const jobId = await addVisit(db, template.jobId, {
       bladeId,
       tagNumber,
@@ -212,7 +230,7 @@ export const loadPast = async (
       thinnerMm: Math.round(1000 * (0.008 * left + 0.006 * chance.uniform())) / 1000,
     });
     // What is late was, half the time, begun late.
-    const begunAt = at.getTime() + (course.isBegunLate ? 3.3 : 1) * DAY_MS;
+    const begunAt = at.getTime() + (course.isBegunLate ? 4 : 1) * DAY_MS;
     const staffId = chance.uniform() < 0.75 ? benchId : ownerId;
     let foreseenInAll = 0;
     for (const [index, step] of steps.entries()) {
@@ -249,7 +267,7 @@ export const loadPast = async (
     await addDealings(db, jobId, {
       staffId,
       ...course,
-      readyAt: new Date(returnedAt.getTime() - DAY_MS / 4),
+      readyAt: new Date(returnedAt.getTime() - HOUR_MS),
       returnedAt,
       ...pricesOf(foreseenInAll, counter),
     });

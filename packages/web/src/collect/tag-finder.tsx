@@ -66,9 +66,7 @@ export const TagFinder = ({ ready, onFound }: TagFinderProps) => {
             />
           </div>
           <Row style={{ paddingTop: 26 }}>
-            <ActionButton type="submit" isDisabled={typed.trim() === ''}>
-              {STRINGS.find}
-            </ActionButton>
+            <ActionButton type="submit">{STRINGS.find}</ActionButton>
             <QuietButton onPress={() => setScans(!scans)} aria-pressed={scans}>
               <ScanLine size={19} aria-hidden /> {scans ? STRINGS.closeTheCamera : STRINGS.scan}
             </QuietButton>

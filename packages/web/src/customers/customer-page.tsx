@@ -231,6 +231,7 @@ const OneAndTheSame = ({ record }: { record: CustomerRecord }) => {
           <QuietButton isDisabled={!other} onPress={() => void merge()}>
             {STRINGS.mergeInto(record.customer.name, other?.customer.name ?? '…')}
           </QuietButton>
+          {!other && <MutedText>{STRINGS.chooseWhoStays}</MutedText>}
         </Row>
         {other && (
           <MutedText>

@@ -47,6 +47,7 @@ export const STRINGS = stringsOf('customers', {
   theSamePersonTwice: 'The same person twice',
   theSamePersonTwiceAlone: 'The same person twice?',
   whoStays: 'Who stays',
+  chooseWhoStays: 'Choose who stays first.',
   mergeInto: (name: string, text: string) => `Merge ${name} into ${text}`,
   bladeGoes: 'blade moves',
   bladesGo: 'blades move',

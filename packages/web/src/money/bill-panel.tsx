@@ -143,6 +143,7 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
           <QuietButton type="submit" isDisabled={busy || !form.formState.isDirty}>
             {STRINGS.setThePrice}
           </QuietButton>
+          {!form.formState.isDirty && <MutedText>{STRINGS.noChanges}</MutedText>}
         </Row>
       </Stack>
     </form>

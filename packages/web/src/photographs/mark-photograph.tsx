@@ -167,6 +167,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
               {STRINGS.saveMarks}
             </ActionButton>
             <QuietButton onPress={() => void remove()}>{STRINGS.removeThisPhotograph}</QuietButton>
+            {!changed && <MutedText>{STRINGS.noChanges}</MutedText>}
           </Row>
         </Stack>
       </Panel>

@@ -27,5 +27,6 @@ export const STRINGS = stringsOf('photographs', {
   whatToDo: 'What to do',
   backToTheIntake: 'Back to the intake',
   opening: 'Opening…',
+  noChanges: 'No changes.',
   markPoint: 'Mark',
 });

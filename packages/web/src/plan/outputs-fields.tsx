@@ -233,7 +233,6 @@ const Templates = ({ job, onChoices }: Omit<OutputsProps, 'hasLifts' | 'sides'>)
             />
           </div>
           <QuietButton
-            isDisabled={name.trim().length < 3}
             onPress={() =>
               void change(request('POST', `/jobs/${job.id}/templates`, { name, note: '' }))
             }

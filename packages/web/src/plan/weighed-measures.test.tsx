@@ -68,7 +68,9 @@ describe('how sure a plan is', () => {
     expect(words).toContain(
       'If the thickness behind the edge were 0.02 mm more, it would be thinned a little each visit.',
     );
-    expect(words).toContain('If the present angle were 1.5° less, it would be thinned to the remnant');
+    expect(words).toContain(
+      'If the present angle were 1.5° less, it would be thinned to the remnant',
+    );
     expect(words).toContain('If it were a class duller, it would not be thinned.');
   });
 });

@@ -94,12 +94,9 @@ const KnownGood = ({
           onChange={setTyped}
         />
       </div>
-      <QuietButton
-        isDisabled={!isNumber || value === goodForceGf}
-        onPress={() => void onSet(value)}
-      >
-        {STRINGS.useAsTheTarget}
-      </QuietButton>
+      {isNumber && value !== goodForceGf && (
+        <QuietButton onPress={() => void onSet(value)}>{STRINGS.useAsTheTarget}</QuietButton>
+      )}
       <MutedText>
         {goodForceGf === null
           ? STRINGS.theBandsAreThoseOfThe

@@ -26,6 +26,7 @@ export const STRINGS = stringsOf('visit', {
   theShopKnowsThatSomethingIs: 'The shop knows something is wrong. Bring it in when you can.',
   yourWishForNextTimeIs: 'Your wish for next time is noted.',
   inYourWords: 'In your words',
+  writeYourWishFirst: 'Write your wish here first',
   whatIsWrongOrHowYou: 'What is wrong, or how you would like it next time',
   somethingIsWrong: 'Something is wrong',
   aWishForNextTime: 'A wish for next time',

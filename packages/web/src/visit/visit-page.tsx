@@ -1,6 +1,7 @@
 /** The customer's own page: how their blade stands, what was done, and three answers. No sign-in, and no way further. */
 import { money, moneyRange, type VisitAnswer, type VisitPage } from '@patient-edge/contract';
 import { toPayMinor } from '@patient-edge/core';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { mutate } from 'swr';
 import { asPart, messageOf, request } from '../api/client';
@@ -97,6 +98,7 @@ export const CustomersVisitPage = ({ token }: { token: string }) => {
 
 const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
   const [words, setWords] = useStored(`words to the shop ${token}`, '');
+  const [asksForWords, setAsksForWords] = useState(false);
   const { busy, problem, run } = useRun();
   const answer = (said: VisitAnswer): Promise<void> =>
     run(async () => {
@@ -105,8 +107,13 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
         words: said === 'dull again' ? '' : words,
       });
       await mutate(`/visits/${asPart(token)}`, page, { revalidate: false });
+      setAsksForWords(false);
       if (said !== 'dull again') setWords('');
     });
+  const wish = (): void => {
+    if (words.trim() === '') setAsksForWords(true);
+    else void answer('wish');
+  };
   const said = (which: VisitAnswer): boolean => visit.answers.includes(which);
   return (
     <Panel aria-label={STRINGS.tellTheShop}>
@@ -131,6 +138,7 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
           hint={STRINGS.whatIsWrongOrHowYou}
           lines={3}
           value={words}
+          error={asksForWords && words.trim() === '' ? STRINGS.writeYourWishFirst : undefined}
           onChange={setWords}
         />
         {problem !== null && (
@@ -142,7 +150,7 @@ const Answers = ({ token, visit }: { token: string; visit: VisitPage }) => {
           <ActionButton isDisabled={busy} onPress={() => void answer('something is wrong')}>
             {STRINGS.somethingIsWrong}
           </ActionButton>
-          <QuietButton isDisabled={busy || words.trim() === ''} onPress={() => void answer('wish')}>
+          <QuietButton isDisabled={busy} onPress={wish}>
             {STRINGS.aWishForNextTime}
           </QuietButton>
         </Row>

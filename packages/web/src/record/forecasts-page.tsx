@@ -7,13 +7,13 @@ import {
   type ScoreLine,
 } from '@patient-edge/contract';
 import { named, type ForecastScore } from '@patient-edge/core';
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useForecasts } from '../api/hooks';
 import { Chart, numberAxis, type ChartTokens } from '../instruments/chart';
 import { NumbersNav } from '../money/numbers-nav';
 import { Columns } from '../theme/columns';
-import { isIsoDay, fixed, moment, roughly } from '../theme/format';
+import { isIsoDay, fixed, moment, monthAndYear, roughly } from '../theme/format';
 import { Figures, MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
@@ -37,6 +37,10 @@ const verdictOn = ({ coverage }: ForecastScore): string =>
     : coverage > WANTED + OFF
       ? STRINGS.tooTimid
       : STRINGS.honest;
+
+/** Named as people read a month, not as the record does. */
+const monthsNamed = (months: readonly ScoreLine[]): readonly ScoreLine[] =>
+  months.map((month) => ({ ...month, name: monthAndYear(month.name) }));
 
 const InAll = ({ all }: { all: NonNullable<ForecastSheet['all']> }) => (
   <Panel aria-label={STRINGS.inAll}>
@@ -83,7 +87,8 @@ const InAll = ({ all }: { all: NonNullable<ForecastSheet['all']> }) => (
   </Panel>
 );
 
-const ByMonth = ({ months }: { months: readonly ScoreLine[] }) => {
+const ByMonth = ({ months: scored }: { months: readonly ScoreLine[] }) => {
+  const months = useMemo(() => monthsNamed(scored), [scored]);
   const option = useCallback(
     (tokens: ChartTokens) => ({
       grid: { left: 56, right: 24, top: 14, bottom: 40 },

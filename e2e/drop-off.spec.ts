@@ -87,7 +87,7 @@ test('a blade seen before is found by tag and by outline, and brings its record'
   )![1]!;
   await page.goto(`${shop.address}/take-in`);
   await find(page, 'Seen before: tag or name', tag, 'No. 1');
-  await expect(page.getByRole('alert')).toContainText(`hangs here now, on tag ${tag}`);
+  await expect(page.getByRole('alert')).toContainText(`is here already, on tag ${tag}`);
 });
 
 test('a tag that a colleague gave away meanwhile is told beside its blade, and nothing is lost', async ({

@@ -138,7 +138,7 @@ test('an outline comes in from SVG, and a file that is none is told so', async (
     await (await chosen).setFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(text) });
   };
   await choose('list.svg', 'no drawing at all');
-  await expect(page.getByRole('alert')).toContainText('no SVG that can be read');
+  await expect(page.getByRole('alert')).toContainText('is not a readable SVG');
   await choose(
     'blade.svg',
     '<svg xmlns="http://www.w3.org/2000/svg" width="140mm" viewBox="0 0 280 80"><path d="M0 60 L160 60 Q240 58 270 30 Q200 8 0 6 Z"/></svg>',

@@ -232,7 +232,7 @@ test('how sure a plan is by its measures, and which measure its decision hangs o
   const [first] = spread.value.doubts;
   await expect(
     sheet
-      .getByRole('list', { name: /Of the doubt/ })
+      .getByRole('list', { name: /Where the doubt/ })
       .getByRole('listitem')
       .first(),
   ).toContainText(`${(100 * first!.share).toFixed(0)} %`);

@@ -225,7 +225,7 @@ export const walk = (shop: RunningShop): readonly Step[] => [
       await page.getByLabel('Tag number').fill(String(Number(tag) + 1));
       await page.getByText(/The edge is sheathed/).click();
       await page.getByRole('button', { name: 'Hand over' }).click();
-      await expect(page.getByText(`it hangs on tag ${tag}`)).toBeVisible();
+      await expect(page.getByText(`it has tag ${tag}`)).toBeVisible();
       await page.getByLabel('Tag number').fill(tag);
       await page.getByRole('button', { name: 'Hand over' }).click();
       await expect(page.getByText('Handed over to Jorun Tallow. Its record')).toBeVisible();

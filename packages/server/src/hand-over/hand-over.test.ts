@@ -324,7 +324,7 @@ describe('a way back', () => {
     const tagGone = jobOf(await giveBack(await ready()).expect(200));
     await takeIn(shop.owner, { tagNumber: tagGone.tagNumber });
     const refused = await undo(tagGone, 'return').expect(409);
-    expect(errorOf(refused).message).toContain(`Tag ${tagGone.tagNumber} hangs on another blade`);
+    expect(errorOf(refused).message).toContain(`Tag ${tagGone.tagNumber} is on another blade`);
     const cameAgain = jobOf(await giveBack(await ready()).expect(200));
     tag += 1;
     await takeIn(shop.owner, {

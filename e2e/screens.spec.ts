@@ -1,4 +1,4 @@
-/** Every screen at three sizes: nothing sideways, nothing too small, no accessibility fault, no console error. */
+/** Every screen at three sizes: nothing sideways, nothing too small, no accessibility fault, no stored date, no console error. */
 import { expect, test } from '@playwright/test';
 import { faultsOf } from './support/axe';
 import { OWNER, enterShop, signIn, watchConsole, unfold } from './support/hands';
@@ -6,6 +6,7 @@ import { RunningShop } from './support/running-shop';
 import { jobAt, SCREENS } from './support/screens';
 import { faultsAt, SIZES, type Size } from './support/sizes';
 import { IS_WHOLE } from './support/whole-matrix';
+import { wordingFaults } from './support/wording';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
@@ -19,7 +20,7 @@ const appearancesAt = (size: Size): readonly ('light' | 'dark')[] =>
 test.describe('every screen at three sizes', () => {
   const halves = [0, 1].map((half) => SCREENS.filter((_, index) => index % 2 === half));
   for (const [half, screens] of halves.entries())
-    test(`is wide enough, readable, touchable, accessible and quiet (${half + 1} of 2)`, async ({
+    test(`is wide enough, readable, touchable, accessible, well worded and quiet (${half + 1} of 2)`, async ({
       page,
     }) => {
       test.setTimeout(1_200_000);
@@ -35,6 +36,7 @@ test.describe('every screen at three sizes', () => {
         await expect(page.getByText(sign).first()).toBeVisible();
         for (const part of open) await unfold(page, part);
         await expect(page.getByText('Opening…')).toHaveCount(0);
+        for (const fault of await wordingFaults(page)) faults.push(`${name}: ${fault}`);
         for (const size of SIZES)
           for (const theme of appearancesAt(size))
             for (const fault of await faultsAt(page, size, theme))

@@ -84,7 +84,7 @@ export const STRINGS = stringsOf('core/judge', {
   fingersBehindTheFaceOfThe:
     'Fingers behind the face of the file; the head clamped, never held on the knee.',
   highCarbideSteelDiamondLowPressure:
-    'High-carbide steel: diamond, low pressure, wet. Its dust is not for lungs.',
+    'High-carbide steel: diamond, low pressure, wet. Its dust harms the lungs.',
   handleHoldTheBladeNotThe: (handle: string) =>
     `Handle: ${handle}. Hold the blade, not the handle; tell the customer.`,
   thinAndWeakBehindTheEdge: 'Thin and weak behind the edge: no local work, no heat.',

@@ -31,7 +31,7 @@ export const AROUND_ENGLISH = {
     'The faces are done and the edge was covered: one to three full passes a side, equal, no more.',
   'light-last.title': ({ stone }: { stone: string }) => `Light last edge on ${stone}`,
   'makers.faces.caution':
-    'Edge taped, or rubbed dull: the faces are worked over it. Wet work, dust is for no lungs.',
+    'Edge taped, or rubbed dull: the faces are worked over it. Wet work: the dust harms the lungs.',
   'makers.faces.check': 'The scratches of the grain before are gone, no ripple against the light.',
   'makers.faces.instruction':
     'Wet, on a hard block, along the blade and flat on the grind, until the scratches before are gone.',
@@ -89,7 +89,7 @@ export const AROUND_ENGLISH = {
   'ready.zone': 'the bench',
   'rust.check': 'No orange left, the grain of the face alike.',
   'rust.instruction':
-    'Fine wet paper or a rust eraser along the blade, lightest first, until no orange is seen. Pits stay; they are told.',
+    'Fine wet paper or a rust eraser along the blade, lightest first, until no orange is seen. Pits stay; tell the customer.',
   'rust.title': 'Take the rust off',
   'rust.zone': 'faces and spine',
   'series.cloth': 'A few light draws, trailing, the cloth flat on its board.',

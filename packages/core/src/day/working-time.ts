@@ -81,7 +81,7 @@ export interface AxisTime extends DayMoment {
  * working minutes to come.
  *
  * @example
- * axisTimes([{ day: '2026-11-30', fromMinute: 540, untilMinute: 1020 }], { day: '2026-11-30', minute: 610 }, 60, 30)[1]; // { afterMinutes: 20, day: '2026-11-30', minute: 630 }
+ * axisTimes([{ day: '2026-11-30', fromMinute: 540, untilMinute: 1020 }], { day: '2026-11-30', minute: 610 }, 60, 30)[1].afterMinutes; // 20
  */
 export const axisTimes = (
   days: readonly WorkingDay[],

@@ -21,6 +21,9 @@ import { startHousekeeping } from './housekeeping';
 import { reachFrom } from './http/door';
 import { startSending, throughSmtp } from './messages/sender';
 
+/** Longer than browsers and proxies hold a connection that is idle: closed from here, the next request could meet its end. */
+const KEPT_OPEN_MS = 75_000;
+
 const setting = (name: string): string => {
   const value = process.env[name];
   if (value === undefined || value === '') {
@@ -101,6 +104,7 @@ const run = async (): Promise<void> => {
     logger.info({ port, mode }, 'serving');
     process.send?.('serving');
   });
+  server.keepAliveTimeout = KEPT_OPEN_MS;
   const stop = (): void => {
     endHousekeeping();
     server.close(() => {

@@ -114,7 +114,8 @@ test('whatever is asked: every step once, nobody and no stone in two places, no 
     fc.property(
       fc.integer({ min: 1, max: 3 }).chain((people) => dayOf(12, people)),
       (day) => {
-        const found = valueOf(orderDay(day, 300));
+        // Few nodes: what holds of an order holds whether it is proven the best or not.
+        const found = valueOf(orderDay(day, 300, 5_000));
         const again = valueOf(dayInOrder(day, found.order));
         expect(again.tardiness).toBeCloseTo(found.tardiness, 9);
         expect(again.steps).toEqual(found.steps);
@@ -195,7 +196,7 @@ test('where some are late whatever is done, and all else in time, the day is mad
       // 360 minutes of work for two; a sixth of it for changes, where a change before each step would take a half.
       expect(found.makespanMinutes).toBeLessThan(180 * 1.25);
     }),
-    { numRuns: 5 },
+    { numRuns: 3 },
   );
 });
 

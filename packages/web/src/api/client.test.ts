@@ -48,6 +48,25 @@ describe('a request', () => {
     expect(messageOf(failure)).toContain('is kept');
   });
 
+  test('that reads is given up when nothing comes, and a write is not: it may have arrived', async () => {
+    const late = new AbortController();
+    const limit = jest.spyOn(AbortSignal, 'timeout').mockReturnValue(late.signal);
+    const asked = jest.fn(
+      (_path: string, { signal }: RequestInit) =>
+        new Promise((_resolve, reject) =>
+          signal?.addEventListener('abort', () => reject(new Error('aborted'))),
+        ),
+    );
+    globalThis.fetch = asked as unknown as typeof fetch;
+    const reading = request('GET', '/stones').catch((error: unknown) => error);
+    void request('POST', '/stones', {});
+    late.abort();
+    expect(isOffline(await reading)).toBe(true);
+    expect(limit).toHaveBeenCalledWith(20_000);
+    expect(asked.mock.calls.map(([, { signal }]) => signal !== undefined)).toEqual([true, false]);
+    limit.mockRestore();
+  });
+
   test('answered by something that is not our server counts as no connection', async () => {
     answerWith(502, '<html>gateway</html>');
     expect(isOffline(await request('GET', '/shop').catch((error: unknown) => error))).toBe(true);

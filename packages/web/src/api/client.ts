@@ -22,6 +22,9 @@ export class ApiFailure extends Error {
 export const isOffline = (error: unknown): boolean =>
   error instanceof ApiFailure && (error.code === 'OFFLINE' || error.status === 503);
 
+/** A reading that has not come by then was lost on its way: it is asked for again. A write is not, it may have arrived. */
+const LONGEST_READ_MS = 20_000;
+
 /** Browsers refuse to keep a request alive whose body passes 64 KiB; a letter may take three bytes. */
 const MOST_KEPT_ALIVE = 20_000;
 
@@ -72,6 +75,7 @@ export const request = async <T>(
       credentials: 'same-origin',
       // A write goes through even when its page is being left; browsers carry only small ones so far.
       keepalive: method !== 'GET' && (text?.length ?? 0) < MOST_KEPT_ALIVE,
+      ...(method === 'GET' ? { signal: AbortSignal.timeout(LONGEST_READ_MS) } : {}),
       headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
       ...(text === null ? {} : { body: text }),
     }),

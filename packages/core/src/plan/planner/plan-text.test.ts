@@ -79,7 +79,7 @@ test('every word of a plan is one a colleague would say, whatever the blade and 
       if (made.ok) planned += 1;
       for (const text of texts) expect(text).not.toMatch(NOT_SAID);
     }),
-    { numRuns: 80 },
+    { numRuns: 150 },
   );
   expect(planned).toBeGreaterThan(100);
 });

@@ -91,9 +91,10 @@ export const axisTimes = (
 ): readonly AxisTime[] => {
   const times: AxisTime[] = [];
   let before = 0;
-  for (const { day, fromMinute, untilMinute } of days) {
+  for (const each of days) {
     if (before > forMinutes) break;
-    const left = leftOf({ day, fromMinute, untilMinute }, now);
+    const { day, untilMinute } = each;
+    const left = leftOf(each, now);
     const from = untilMinute - left;
     const full = Math.floor(from / everyMinutes + 1) * everyMinutes;
     if (left > 0) times.push({ afterMinutes: before, day, minute: from });

@@ -2,7 +2,7 @@
 import { queuedJobs, stepsInOrder, type DayFacts, type DayJobFacts } from '@patient-edge/contract';
 import { momentAfter, type OrderedDay, type PlacedStep } from '@patient-edge/core';
 import { textOf } from '../theme/text';
-import { clock, day, fixed } from '../theme/format';
+import { clock, day, roughly } from '../theme/format';
 import { STRINGS } from './strings';
 
 export interface ShownStep extends PlacedStep {
@@ -56,12 +56,9 @@ export const whenAfter = ({ days, now }: DayFacts, minutes: number): string => {
   return at.day === now.day ? STRINGS.atTime(time) : STRINGS.onDayAt(day(at.day), time);
 };
 
-/** More minutes than this are told in hours. */
-const MOST_MINUTES_TOLD = 99;
-
-/** How late, of whole minutes. */
+/** How late, of whole minutes: they are never told in seconds. */
 export const lateText = (minutes: number): string =>
-  minutes > MOST_MINUTES_TOLD ? STRINGS.hours(fixed(minutes / 60, 1)) : STRINGS.minutes(minutes);
+  minutes < 2 ? STRINGS.minutes(minutes) : roughly(60 * minutes);
 
 /** Why a blade is late, in a sentence. */
 export const whyLate = (steps: readonly ShownStep[], { of, job }: ShownStep): string => {

@@ -23,6 +23,7 @@ import { FormText } from '../theme/form-fields';
 import { FormNumber } from '../theme/form-number';
 import { moment, parseNumber } from '../theme/format';
 import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { NoChanges } from '../theme/no-changes';
 import { Notice } from '../theme/notice';
 import { SegmentedControl } from '../theme/segmented-control';
 import { useSubmission } from '../theme/server-form';
@@ -143,7 +144,7 @@ const SetPrice = ({ job, currency }: BillPanelProps) => {
           <QuietButton type="submit" isDisabled={busy || !form.formState.isDirty}>
             {STRINGS.setThePrice}
           </QuietButton>
-          {!form.formState.isDirty && <MutedText>{STRINGS.noChanges}</MutedText>}
+          {!form.formState.isDirty && <NoChanges />}
         </Row>
       </Stack>
     </form>

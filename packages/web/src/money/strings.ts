@@ -17,7 +17,6 @@ export const STRINGS = stringsOf('money', {
   priceCurrency: (currency: string) => `Price, ${currency}`,
   discount: (currency: string) => `Discount, ${currency}`,
   whyTheDiscount: 'Why the discount',
-  noChanges: 'No changes.',
   setThePrice: 'Set the price',
   paidBy: 'Paid by',
   paidNow: (currency: string) => `Paid now, ${currency}`,

@@ -9,6 +9,7 @@ import { updateJobCache } from '../api/hooks';
 import { moment } from '../theme/format';
 import { ActionButton, QuietButton } from '../theme/buttons';
 import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { NoChanges } from '../theme/no-changes';
 import { Notice } from '../theme/notice';
 import { useGoOn } from '../theme/use-go-on';
 import { TextEntry } from '../theme/text-fields';
@@ -167,7 +168,7 @@ export const MarkPhotograph = ({ job, photograph }: MarkPhotographProps) => {
               {STRINGS.saveMarks}
             </ActionButton>
             <QuietButton onPress={() => void remove()}>{STRINGS.removeThisPhotograph}</QuietButton>
-            {!changed && <MutedText>{STRINGS.noChanges}</MutedText>}
+            {!changed && <NoChanges />}
           </Row>
         </Stack>
       </Panel>

@@ -27,6 +27,5 @@ export const STRINGS = stringsOf('photographs', {
   whatToDo: 'What to do',
   backToTheIntake: 'Back to the intake',
   opening: 'Opening…',
-  noChanges: 'No changes.',
   markPoint: 'Mark',
 });

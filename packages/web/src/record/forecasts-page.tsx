@@ -38,10 +38,6 @@ const verdictOn = ({ coverage }: ForecastScore): string =>
       ? STRINGS.tooTimid
       : STRINGS.honest;
 
-/** Named as people read a month, not as the record does. */
-const monthsNamed = (months: readonly ScoreLine[]): readonly ScoreLine[] =>
-  months.map((month) => ({ ...month, name: monthAndYear(month.name) }));
-
 const InAll = ({ all }: { all: NonNullable<ForecastSheet['all']> }) => (
   <Panel aria-label={STRINGS.inAll}>
     <Stack>
@@ -88,7 +84,11 @@ const InAll = ({ all }: { all: NonNullable<ForecastSheet['all']> }) => (
 );
 
 const ByMonth = ({ months: scored }: { months: readonly ScoreLine[] }) => {
-  const months = useMemo(() => monthsNamed(scored), [scored]);
+  // Named as people read a month, not as the record does.
+  const months = useMemo(
+    () => scored.map((month) => ({ ...month, name: monthAndYear(month.name) })),
+    [scored],
+  );
   const option = useCallback(
     (tokens: ChartTokens) => ({
       grid: { left: 56, right: 24, top: 14, bottom: 40 },

@@ -1,5 +1,5 @@
 import type { PriceList } from '@patient-edge/contract';
-import { screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { jobOf } from '../../test/jobs';
 import { refusal, showPage } from '../../test/pages';
@@ -124,6 +124,25 @@ test('protection ticked off keeps what was done before', async () => {
   );
   await userEvent.click(screen.getByText('Paper over the mark.'));
   expect(page.asked[0]!.body).toEqual({ version: 3, done: ['handle', 'mark'] });
+});
+
+test('a second tick before the first is answered keeps both, and shows both at once', async () => {
+  const page = showPage(
+    <ProtectionTicks
+      job={jobOf()}
+      list={[
+        { id: 'handle', text: 'Wrap the handle.' },
+        { id: 'mark', text: 'Paper over the mark.' },
+      ]}
+    />,
+    { 'PUT /jobs/7/protection': jobOf({ protectionDone: ['handle', 'mark'] }) },
+  );
+  fireEvent.click(screen.getByText('Wrap the handle.'));
+  fireEvent.click(screen.getByText('Paper over the mark.'));
+  for (const box of screen.getAllByRole('checkbox'))
+    expect((box as HTMLInputElement).checked).toBe(true);
+  await waitFor(() => expect(page.asked).toHaveLength(2));
+  expect(page.asked.at(-1)!.body).toMatchObject({ done: ['handle', 'mark'] });
 });
 
 test('a wish for the finish as it came is told, with or without a record of it', () => {

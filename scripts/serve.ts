@@ -113,7 +113,9 @@ const serve = async (): Promise<number> => {
   await chmod(dirname(folder), 0o700);
 
   say('Database');
-  const database = await startDatabase(folder, databasePort, `http://127.0.0.1:${port}`);
+  const database = await startDatabase(folder, databasePort, {
+    address: `http://127.0.0.1:${port}`,
+  });
   try {
     say(`  MariaDB on 127.0.0.1:${databasePort}`);
     if (values.fresh) await emptyDatabase(database);

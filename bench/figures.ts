@@ -47,13 +47,13 @@ const folder = dataFolder('test').replace(/test$/, 'bench');
 await mkdir(folder, { recursive: true });
 const database = await startDatabase(folder, 3339);
 Object.assign(process.env, databaseEnvironment(database));
-const shop = await RunningShop.open('demo', 4974);
+const shop = await RunningShop.open('demo');
 const pool = mysql.createPool({
   host: '127.0.0.1',
   port: Number(process.env['DATABASE_PORT']),
   user: process.env['DATABASE_USER'],
   password: process.env['DATABASE_PASSWORD'],
-  database: 'patient_edge_browser_4974',
+  database: shop.databaseName,
   decimalNumbers: true,
 });
 

@@ -10,7 +10,6 @@ import { RunningShop } from '../e2e/support/running-shop';
 
 const KILLS = Number(process.argv[2] ?? 30);
 const LONGEST_LIFE_MS = 3000;
-const PORT = 4951;
 const PASSWORD = 'written-while-killed';
 
 const tell = (line: string): void => {
@@ -20,7 +19,7 @@ const tell = (line: string): void => {
 // The shop's own database may lose its power; what RunningShop shares with the browser tests is not used.
 const shared = await startDatabase(dataFolder('test'), 3319);
 Object.assign(process.env, databaseEnvironment(shared));
-const shop = await RunningShop.open('shop', PORT, { mayLosePower: true });
+const shop = await RunningShop.open('shop', { mayLosePower: true });
 
 let cookie = '';
 /** Null when nobody answered: then nothing is known of it. */

@@ -14,7 +14,6 @@ import { dataFolder } from '../scripts/paths';
 const SIZES = [2_000, 200_000] as const;
 const ROUNDS = 60;
 const DATABASE_PORT = 3339;
-const FIRST_PORT = 4970;
 
 interface Timed {
   readonly name: string;
@@ -70,15 +69,14 @@ const database = await startDatabase(folder, DATABASE_PORT);
 try {
   Object.assign(process.env, databaseEnvironment(database));
   const results: Timed[][] = [];
-  for (const [index, size] of SIZES.entries()) {
-    const port = FIRST_PORT + index;
-    const shop = await RunningShop.open('demo', port);
+  for (const size of SIZES) {
+    const shop = await RunningShop.open('demo');
     const pool = mysql.createPool({
       host: '127.0.0.1',
       port: DATABASE_PORT,
       user: process.env['DATABASE_USER']!,
       password: process.env['DATABASE_PASSWORD']!,
-      database: `patient_edge_browser_${port}`,
+      database: shop.databaseName,
     });
     const [rows] = await pool.query<mysql.RowDataPacket[]>(
       `SELECT j.id, j.blade_id AS bladeId, b.customer_id AS customerId FROM job j

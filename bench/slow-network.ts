@@ -48,7 +48,7 @@ const folder = dataFolder('test').replace(/test$/, 'bench');
 await mkdir(folder, { recursive: true });
 const database = await startDatabase(folder, 3339);
 Object.assign(process.env, databaseEnvironment(database));
-const shop = await RunningShop.open('demo', 4971);
+const shop = await RunningShop.open('demo');
 const browser = await chromium.launch({
   executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
   args: ['--no-sandbox', '--disable-gpu'],

@@ -72,7 +72,7 @@ await mkdir(folder, { recursive: true });
 const database = await startDatabase(folder, 3339);
 const environment = databaseEnvironment(database);
 Object.assign(process.env, environment);
-const shop = await RunningShop.open('demo', 4972);
+const shop = await RunningShop.open('demo');
 const browser = await chromium.launch({
   executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
   args: ['--no-sandbox', '--disable-gpu'],
@@ -93,7 +93,7 @@ try {
     port: 3339,
     user: environment['DATABASE_USER']!,
     password: environment['DATABASE_PASSWORD']!,
-    database: 'patient_edge_browser_4972',
+    database: shop.databaseName,
   });
   const [open] = await pool.query<mysql.RowDataPacket[]>(
     "SELECT id FROM job WHERE stage = 'planned' ORDER BY id LIMIT 1",

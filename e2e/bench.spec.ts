@@ -19,9 +19,9 @@ import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4914);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 const openBench = async (page: Page, name: string): Promise<number> => {
   await signIn(page, shop.address, ...BENCH);

@@ -65,9 +65,9 @@ test.describe('the command line', () => {
 test.describe('the calculator', () => {
   let shop: RunningShop;
   test.beforeAll(async () => {
-    shop = await RunningShop.open('demo', 4896);
+    shop = await RunningShop.open('demo');
   });
-  test.afterAll(() => shop.kill());
+  test.afterAll(() => shop.close());
 
   const answerOf = (page: Page) => page.getByRole('region', { name: 'Answer' });
 

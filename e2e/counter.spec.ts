@@ -6,9 +6,9 @@ import { RunningShop } from './support/running-shop';
 test.describe('the demo shop', () => {
   let shop: RunningShop;
   test.beforeAll(async () => {
-    shop = await RunningShop.open('demo', 4895);
+    shop = await RunningShop.open('demo');
   });
-  test.afterAll(() => shop.kill());
+  test.afterAll(() => shop.close());
 
   test('shows its own sign-ins on the page, and a wrong password a clear word', async ({
     page,

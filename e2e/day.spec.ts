@@ -7,9 +7,9 @@ import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4921);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 const answerOf = async <T>(answer: APIResponse): Promise<T> => {
   expect(answer.ok(), `${answer.url()}: ${answer.status()}`).toBe(true);
@@ -63,7 +63,6 @@ const failTest = async (page: Page): Promise<number> => {
 test('twenty blades in an order that follows what happens, each change told in a sentence', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
   const errors = watchConsole(page);
   await signIn(page, shop.address, ...OWNER);
   const { jobs: open } = await answerOf<{ jobs: { jobId: number; stage: string }[] }>(
@@ -96,7 +95,7 @@ test('twenty blades in an order that follows what happens, each change told in a
     if (await plan(page, next)) urgent = next;
   }
   const job = (await dayOf(page)).jobs.find(({ jobId }) => jobId === urgent)!;
-  await expect(told).toContainText(`${job.tagNumber} is new:`, { timeout: 20_000 });
+  await expect(told).toContainText(`${job.tagNumber} is new:`);
   await pick(page, `Order: ${job.tagNumber} ${job.blade}`, 'First');
   // Next, or as soon as its stone is soaked: before all others but what is done meanwhile. On a closed day it is another's hour.
   await expect(told).toContainText(
@@ -112,7 +111,7 @@ test('twenty blades in an order that follows what happens, each change told in a
 
   // Another fails its test.
   const failed = await failTest(page);
-  await expect(told).toContainText(`${failed} is back from its test:`, { timeout: 20_000 });
+  await expect(told).toContainText(`${failed} is back from its test:`);
 
   // And Teodor has to leave.
   await page.getByRole('textbox', { name: 'Until' }).first().fill('15:00');
@@ -170,7 +169,7 @@ test('at the bench the next step of the day stands under Done, and one press lea
   );
   await expect(
     page.getByText(new RegExp(`^Next: .*, ${other.tagNumber} of ${other.customer}, step \\d+`)),
-  ).toBeVisible({ timeout: 20_000 });
+  ).toBeVisible();
   await showGates(page);
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowLeft');

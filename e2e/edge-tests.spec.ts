@@ -17,9 +17,9 @@ import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4912);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 test('a tester that is not owned is never missing: a fillet knife passes in three presses', async ({
   page,

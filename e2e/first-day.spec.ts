@@ -19,13 +19,13 @@ const thing = async (page: Page, name: string): Promise<void> => {
 /** The smallest is the hardest; the others are walked with all else. */
 const WALKED = IS_WHOLE ? SIZES : SIZES.filter(({ name }) => name === 'telephone');
 
-for (const [index, size] of WALKED.entries())
+for (const size of WALKED)
   test.describe(`at ${size.width} by ${size.height}`, () => {
     let shop: RunningShop;
     test.beforeAll(async () => {
-      shop = await RunningShop.open('shop', 4860 + index);
+      shop = await RunningShop.open('shop');
     });
-    test.afterAll(() => shop.kill());
+    test.afterAll(() => shop.close());
     test.use({ viewport: { width: size.width, height: size.height } });
 
     test('an empty shop is set up by its list, and its first blade goes home', async ({ page }) => {

@@ -7,9 +7,9 @@ import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4899);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 /** The latest job of the demo's blade of that name. */
 const jobNamed = async (page: Page, name: string): Promise<string> =>

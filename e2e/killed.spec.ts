@@ -9,13 +9,11 @@ import { RunningShop } from './support/running-shop';
 import { walk } from './support/walk-steps';
 import { IS_WHOLE } from './support/whole-matrix';
 
-const PORT = 4892;
-
 test('a blade walks through the whole shop, with the server killed between any two steps', async ({
   page,
 }) => {
   test.setTimeout(1_500_000);
-  const shop = await RunningShop.open('demo', PORT, { mayLosePower: true });
+  const shop = await RunningShop.open('demo', { mayLosePower: true });
   const errors = watchConsole(page);
   try {
     for (const [index, { name, act }] of walk(shop).entries()) {

@@ -8,9 +8,9 @@ import { IS_WHOLE } from './support/whole-matrix';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4897);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 /** Where words have least room; all sizes, and all screens, are looked at with all else. */
 const LOOKED_AT = IS_WHOLE ? SIZES : SIZES.filter(({ name }) => name === 'telephone');

@@ -20,7 +20,7 @@ import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4931);
+  shop = await RunningShop.open('demo');
 });
 test.afterAll(() => shop.close());
 

@@ -15,9 +15,9 @@ import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4915);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 /** A window whose pages are kept on the device, at the shop, with every blade at work read ahead. */
 const openKept = async (browser: Browser): Promise<Page> => {

@@ -36,9 +36,9 @@ test.describe.configure({ mode: 'parallel' });
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4940 + test.info().parallelIndex);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 const fetched = async <T>(page: Page, path: string): Promise<T> =>
   (await (await page.request.get(`${shop.address}/api${path}`)).json()) as T;

@@ -19,9 +19,9 @@ import { IS_WHOLE } from './support/whole-matrix';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4916);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 /** Of the visit of that blade, on this test's shop. */
 const pageOf = async (page: Page, blade: string): Promise<string> => {

@@ -10,9 +10,9 @@ import { wordingFaults } from './support/wording';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4893);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 const appearancesAt = (size: Size): readonly ('light' | 'dark')[] =>
   IS_WHOLE ? ['light', 'dark'] : [size.theme];
@@ -33,7 +33,7 @@ test.describe('every screen at three sizes', () => {
       for (const { name, path, sign, open = [] } of screens) {
         await page.setViewportSize(SIZES[0]);
         await page.goto(shop.address + (await path(page, shop.address)));
-        await expect(page.getByText(sign).first()).toBeVisible();
+        await page.getByText(sign).first().waitFor();
         for (const part of open) await unfold(page, part);
         await expect(page.getByText('Opening…')).toHaveCount(0);
         for (const fault of await wordingFaults(page)) faults.push(`${name}: ${fault}`);

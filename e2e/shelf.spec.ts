@@ -22,9 +22,9 @@ import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
 test.beforeAll(async () => {
-  shop = await RunningShop.open('demo', 4897);
+  shop = await RunningShop.open('demo');
 });
-test.afterAll(() => shop.kill());
+test.afterAll(() => shop.close());
 
 /** The blade of that name, wherever it stands. */
 const jobOf = async (page: Page, name: string): Promise<string> =>

@@ -18,12 +18,16 @@ export const faultsOf = async (
   page: Page,
   rules: readonly string[] | null = null,
 ): Promise<string[]> => {
-  await page.evaluate(AXE);
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE);
   const violations = await page.evaluate(async (values) => {
     const { axe } = window as unknown as {
       axe: { run: (options: object) => Promise<{ violations: AxeViolation[] }> };
     };
-    const options = values === null ? {} : { runOnly: { type: 'rule', values } };
+    const options = {
+      resultTypes: ['violations'],
+      preload: false,
+      ...(values === null ? {} : { runOnly: { type: 'rule', values } }),
+    };
     return (await axe.run(options)).violations;
   }, rules);
   return violations.flatMap(({ id, nodes }) =>

@@ -2,11 +2,9 @@
 import { rm } from 'node:fs/promises';
 import { DEMO_DUMP, RunningShop } from './running-shop';
 
-const PORT = 4889;
-
 const loadDemo = async (): Promise<void> => {
   await rm(DEMO_DUMP, { force: true });
-  const shop = await RunningShop.open('demo', PORT);
+  const shop = await RunningShop.open('demo');
   await shop.keepAsDemo();
   await shop.close();
 };

@@ -5,13 +5,30 @@ import { existsSync } from 'node:fs';
 import { open, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
-import { databaseEnvironment, startDatabase, type Database } from '../../scripts/database';
+import {
+  databaseEnvironment,
+  portIsTaken,
+  startDatabase,
+  type Database,
+} from '../../scripts/database';
 import { dataFolder, SERVER_ENTRY } from '../../scripts/paths';
 
 const wanted = (name: string): string => {
   const value = process.env[name];
   if (value === undefined) throw new Error(`${name} is not set; run ./patient-edge test browser`);
   return value;
+};
+
+/** Files side by side, each with ports of its own; what runs before them all has the last ones. */
+const FIRST_PORT = 5100;
+const PORTS_EACH = 40;
+const MOST_SIDE_BY_SIDE = 8;
+let opened = 0;
+const ownPort = async (): Promise<number> => {
+  const side = Number(process.env['TEST_PARALLEL_INDEX'] ?? MOST_SIDE_BY_SIDE);
+  const port = FIRST_PORT + PORTS_EACH * side + (opened % PORTS_EACH);
+  opened += 1;
+  return (await portIsTaken(port)) ? ownPort() : port;
 };
 
 /** A database that may lose its power stands apart from the one the other tests share. */
@@ -24,17 +41,17 @@ export const DEMO_DUMP = join(dataFolder('test'), 'demo.sql');
 
 type Address = Readonly<Record<string, string>>;
 
-const emptyDatabase = async (address: Address, name: string): Promise<void> => {
+const inOrder = async (address: Address, ...statements: readonly string[]): Promise<void> => {
   const connection = await mysql.createConnection({
     host: '127.0.0.1',
     port: Number(address['DATABASE_PORT']),
     user: address['DATABASE_USER']!,
     password: address['DATABASE_PASSWORD']!,
   });
-  await connection.query(`DROP DATABASE IF EXISTS ${name}`);
-  await connection.query(`CREATE DATABASE ${name}`);
+  for (const statement of statements) await connection.query(statement);
   await connection.end();
 };
+const dropDatabase = (name: string): string => `DROP DATABASE IF EXISTS ${name}`;
 
 const client = (address: Address, ...rest: readonly string[]): string[] => [
   '--no-defaults',
@@ -78,22 +95,19 @@ export class RunningShop {
 
   private constructor(
     readonly mode: 'demo' | 'shop',
-    private readonly databaseName: string,
+    readonly databaseName: string,
     private readonly port: number,
     private own: Database | null,
   ) {}
 
   /** Opens an empty database under its own name and starts the server on it. */
-  static async open(
-    mode: 'demo' | 'shop',
-    port: number,
-    { mayLosePower = false } = {},
-  ): Promise<RunningShop> {
+  static async open(mode: 'demo' | 'shop', { mayLosePower = false } = {}): Promise<RunningShop> {
+    const port = await ownPort();
     const name = `patient_edge_browser_${port}`;
     const own = mayLosePower ? await startOwnDatabase() : null;
     const shop = new RunningShop(mode, name, port, own);
     const address = shop.databaseSettings();
-    await emptyDatabase(address, name);
+    await inOrder(address, dropDatabase(name), `CREATE DATABASE ${name}`);
     // The demo is loaded once, in `demo-once.ts`; everybody else begins with a copy of it.
     if (mode === 'demo' && existsSync(DEMO_DUMP)) await readDump(address, name);
     await rm(shop.tray, { recursive: true, force: true });
@@ -179,9 +193,10 @@ export class RunningShop {
     await this.start();
   }
 
-  /** Ends the test: the server, and the database if it was the test's own. */
+  /** Ends the test: the server and its database. */
   async close(): Promise<void> {
     await this.kill();
-    await this.own?.stop();
+    if (this.own) await this.own.stop();
+    else await inOrder(this.databaseSettings(), dropDatabase(this.databaseName));
   }
 }

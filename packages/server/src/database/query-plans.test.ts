@@ -34,7 +34,7 @@ beforeAll(async () => {
       sql.replaceAll(':job', String(job.id)).replaceAll(':customer', String(job.customer.id)),
     );
   await copyJob(shop.pool, job.id, BLADES, { emptied: true });
-}, 120_000);
+});
 afterAll(() => shop.close());
 
 /** Stands in for whatever a query asks for: 1 as a number, nothing as a list, itself as a field. */

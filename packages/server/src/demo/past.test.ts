@@ -29,7 +29,7 @@ beforeAll(async () => {
   truth = await inTransaction(pool, (db) =>
     loadPast(db, { ownerId: people[0]!.id, benchId: people[1]!.id }, NOW),
   );
-}, 120_000);
+});
 afterAll(() => pool.end());
 
 test('the hidden factors are found within what the rates say of themselves', async () => {

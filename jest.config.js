@@ -12,8 +12,8 @@ const shared = {
 
 /** @type {import('jest').Config} */
 export default {
-  // Hashing passwords and making databases takes its time on a busy machine.
-  testTimeout: 60_000,
+  // Hashing passwords and making databases takes its time on a busy machine; a minute was once too little.
+  testTimeout: 240_000,
   projects: [
     { ...shared, displayName: 'scripts', rootDir: 'scripts', testMatch: ['<rootDir>/*.test.ts'] },
     { ...shared, displayName: 'core', rootDir: 'packages/core' },

@@ -7,15 +7,15 @@ export default defineConfig({
   // Files side by side, each with a shop of its own: while one waits for its server the other draws.
   workers: 2,
   // Wide, for a machine that is shared: what is asserted is what happens, not how soon.
-  timeout: 400_000,
-  expect: { timeout: 45_000 },
+  timeout: 900_000,
+  expect: { timeout: 90_000 },
   reporter: [['list'], ['json']],
   outputDir: 'test-results',
   use: {
     viewport: { width: 1280, height: 800 },
     // Only what tests the device's own copy has one: it would answer where an answer is meant to be lost.
     serviceWorkers: 'block',
-    actionTimeout: 60_000,
+    actionTimeout: 120_000,
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
       args: [

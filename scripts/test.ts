@@ -83,10 +83,10 @@ const types = (): Promise<Count> =>
     'tsconfig.tools.json',
   ]);
 /** On what the tests leave of the cores: nothing waits for it. */
-const lint = (): Promise<Count> =>
-  check('nice', ['-n', '15', tool('eslint'), '.', '--max-warnings', '0']);
-const format = (): Promise<Count> =>
-  check(tool('prettier'), ['--check', '--log-level', 'warn', '.']);
+const aside = (name: string, args: readonly string[]): Promise<Count> =>
+  check('nice', ['-n', '15', tool(name), ...args]);
+const lint = (): Promise<Count> => aside('eslint', ['.', '--max-warnings', '0']);
+const format = (): Promise<Count> => aside('prettier', ['--check', '--log-level', 'warn', '.']);
 
 interface JestReport {
   readonly numPassedTests: number;
@@ -172,7 +172,7 @@ const test = async (): Promise<number> => {
       say('Database for the tests');
       const folder = dataFolder('test');
       await mkdir(folder, { recursive: true });
-      database = await startDatabase(folder, TEST_DATABASE_PORT);
+      database = await startDatabase(folder, TEST_DATABASE_PORT, { isThrowaway: true });
     }
     const environment = {
       ...(database ? databaseEnvironment(database) : {}),
@@ -203,9 +203,11 @@ const test = async (): Promise<number> => {
       times.push(`Build: ${secondsSince(buildMs)} s`);
       await count('Browser tests on the built application', () => browser(environment));
     };
-    // The browser waits much and takes longest: it begins as soon as the types are right, beside all else.
-    const typed = checked();
-    await Promise.all([typed.then(inBrowser), units().then(formatted), typed.then(linted)]);
+    // One after the other: a page that shares two cores with the unit tests is waited for until nobody believes in it.
+    // Beside the browser, which waits much, run those for whom nobody waits.
+    await checked();
+    await units();
+    await Promise.all([inBrowser(), linted().then(formatted)]);
   } finally {
     await database?.stop();
   }

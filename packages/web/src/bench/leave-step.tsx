@@ -85,6 +85,9 @@ const Done = styled.div<{ $hasNext: boolean }>`
     min-height: 64px;
     font-size: 21px;
   }
+  & svg {
+    flex: none;
+  }
   /* On a telephone in two lines: strokes and burr stand above. */
   @media (max-width: 560px) {
     & > button,
@@ -140,7 +143,8 @@ export const LeaveStep = ({ stepId, leaving, atWork, onGoOn }: LeaveStepProps) =
           </QuietButton>
         </Stack>
       )}
-      {held.status !== 'kept' && (
+      {held.status === 'refused' && (
+        // A connection that is away is told in the line above the step: it comes and goes, and must not move this.
         <p role="status">{STRINGS.notSentYetSavedOnThis(held.problem ?? held.status)}</p>
       )}
     </Stack>

@@ -9,12 +9,16 @@ import {
   Sun,
   TriangleAlert,
   UserRound,
+  WifiOff,
 } from 'lucide-react';
 import { ToggleButton } from 'react-aria-components/ToggleButton';
 import { Button } from 'react-aria-components/Button';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { useConnectionAway } from '../api/connection';
+import { useOutbox } from '../api/outbox';
 import { useAppearance } from '../theme/appearance';
+import { connectionTold } from '../theme/connection-words';
 import { STRINGS } from './strings';
 
 export type BenchPanel = 'details' | 'steps' | 'signs' | null;
@@ -102,6 +106,19 @@ const Line = styled.header`
     }
   }
 `;
+const Mark = styled.span`
+  color: var(--cut);
+  font-weight: 600;
+  & svg {
+    vertical-align: -3px;
+    margin-right: 6px;
+  }
+  @media (max-width: 900px) {
+    & > span {
+      display: none;
+    }
+  }
+`;
 const Marks = styled.span`
   display: flex;
   gap: 3px;
@@ -119,6 +136,24 @@ const Marks = styled.span`
     border-color: var(--accent);
   }
 `;
+
+/** Beside the step, where it moves nothing: in a word what the banner of other pages says in a sentence. */
+const ConnectionMark = () => {
+  const isAway = useConnectionAway();
+  const open = useOutbox().filter(({ refused }) => refused === null).length;
+  const told = connectionTold(isAway, open);
+  if (told === null) return null;
+  return (
+    <Mark role="status" aria-label={STRINGS.connection}>
+      <WifiOff size={18} aria-hidden />
+      <b className="unseen">{told}</b>
+      <span aria-hidden>
+        {isAway ? STRINGS.noConnection : STRINGS.sendingNow}
+        {' · '}
+      </span>
+    </Mark>
+  );
+};
 
 interface TopLineProps {
   readonly job: Job;
@@ -140,6 +175,7 @@ export const TopLine = ({ job, position, total, panel, onPanel, onPark }: TopLin
       <div>
         <p>
           <span>
+            <ConnectionMark />
             {STRINGS.stepOf(position, total)}
             {job.round > 1 && STRINGS.roundSentBackAfterATest(job.round)}
           </span>

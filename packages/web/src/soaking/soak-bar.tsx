@@ -61,6 +61,11 @@ const Bar = styled.section`
     align-items: center;
     min-height: 44px;
   }
+  /* As wide at 9:59 as at 10:00: what stands beside it does not move. */
+  & b[role='timer'] {
+    font: 700 14px/1.4 var(--figures);
+    min-width: 11ch;
+  }
   & b[data-ready] {
     color: var(--good);
   }

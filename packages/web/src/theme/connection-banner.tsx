@@ -5,6 +5,7 @@ import { changeWaiting, takeOut, type Waiting } from '../api/outbox';
 import { request } from '../api/client';
 import type { Job } from '@patient-edge/contract';
 import { QuietButton } from './buttons';
+import { connectionTold } from './connection-words';
 import { STRINGS } from './strings';
 
 const Bar = styled.section`
@@ -15,6 +16,10 @@ const Bar = styled.section`
   padding: 6px 28px;
   background: var(--cut-soft);
   border-bottom: 1px solid var(--cut);
+  /* Where the work fills the screen, its own line tells the connection, and nothing moves under a finger. */
+  :root[data-full-screen] &[role='status'] {
+    display: none;
+  }
   & ul {
     flex-basis: 100%;
   }
@@ -35,9 +40,6 @@ const NAMES: Readonly<Record<string, string>> = {
 };
 const nameOf = (item: Waiting): string => NAMES[item.kind === 'write' ? item.does : item.kind]!;
 
-const things = (count: number): string =>
-  count === 1 ? STRINGS.oneThingWaits : STRINGS.thingsWait(count);
-
 interface ConnectionBannerProps {
   readonly isAway: boolean;
   readonly waiting: readonly Waiting[];
@@ -47,16 +49,13 @@ interface ConnectionBannerProps {
 
 export const ConnectionBanner = ({ isAway, waiting, newer }: ConnectionBannerProps) => {
   const refused = waiting.filter((item) => item.refused !== null);
-  const open = waiting.length - refused.length;
+  const told = connectionTold(isAway, waiting.length - refused.length);
   return (
     <>
-      {(isAway || open > 0) && (
+      {told !== null && (
         <Bar className="no-print" role="status" aria-label={STRINGS.connection}>
           <WifiOff size={18} aria-hidden />
-          <span>
-            {isAway ? STRINGS.noConnectionToTheWorkshop : STRINGS.sending}
-            {open > 0 ? STRINGS.onThisDeviceToBeSent(things(open)) : STRINGS.goOnWorkIsKeptOn}
-          </span>
+          <span>{told}</span>
         </Bar>
       )}
       {refused.length > 0 && (

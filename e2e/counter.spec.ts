@@ -96,7 +96,9 @@ test.describe('the demo shop', () => {
     await expect(right).toBeVisible();
     const before = Number(await right.locator('b').textContent());
     await page.keyboard.press('ArrowRight');
-    const standing = page.getByRole('button', { name: /^(Right|Left) side|^Done, next|^All |^\+10/ });
+    const standing = page.getByRole('button', {
+      name: /^(Right|Left) side|^Done, next|^All |^\+10/,
+    });
     const places = (): Promise<number[]> =>
       standing.evaluateAll((buttons) => buttons.map((each) => each.getBoundingClientRect().top));
     const stood = await places();

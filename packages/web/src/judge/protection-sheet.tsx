@@ -29,11 +29,7 @@ export const ProtectionTicks = ({ job, list }: ProtectionTicksProps) => {
   return (
     <>
       {list.map(({ id, text }) => (
-        <Checkbox
-          key={id}
-          value={done.includes(id)}
-          onChange={(isDone) => void set(id, isDone)}
-        >
+        <Checkbox key={id} value={done.includes(id)} onChange={(isDone) => void set(id, isDone)}>
           {text}
         </Checkbox>
       ))}

@@ -48,6 +48,24 @@ describe('a request', () => {
     expect(messageOf(failure)).toContain('is kept');
   });
 
+  test('that writes and is pressed twice goes out once, and anew when it is answered', async () => {
+    const asked = answerWith(200, '{"id":1}');
+    const cut = (measuredDeg: number) => request('POST', '/machines/2/cuts', { measuredDeg });
+    expect(await Promise.all([cut(15.5), cut(15.5)])).toEqual([{ id: 1 }, { id: 1 }]);
+    expect(asked).toHaveBeenCalledTimes(1);
+    await Promise.all([cut(15.5), cut(16)]);
+    expect(asked).toHaveBeenCalledTimes(3);
+  });
+
+  test('that is refused when it was pressed twice is refused to both, and may be tried again', async () => {
+    const asked = answerWith(500, '{"error":{"code":"INTERNAL","message":"not now"}}');
+    const both = [request('POST', '/messages', {}), request('POST', '/messages', {})];
+    const told = (await Promise.allSettled(both)).map(({ status }) => status);
+    expect(told).toEqual(['rejected', 'rejected']);
+    await expect(request('POST', '/messages', {})).rejects.toThrow('not now');
+    expect(asked).toHaveBeenCalledTimes(2);
+  });
+
   test('that reads is given up when nothing comes, and a write is not: it may have arrived', async () => {
     const late = new AbortController();
     const limit = jest.spyOn(AbortSignal, 'timeout').mockReturnValue(late.signal);

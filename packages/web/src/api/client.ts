@@ -62,24 +62,39 @@ const answerOf = async <T>(asked: Promise<Response>): Promise<T> => {
 /** A part of an address, whatever it holds: what came out of an address bar goes into one as a single part. */
 export const asPart = (part: string | number): string => encodeURIComponent(String(part));
 
-export const request = async <T>(
+/** Writes that have no answer yet, by all that is sent with them. */
+const underWay = new Map<string, Promise<unknown>>();
+
+/**
+ * Asks the server and gives its answer. Throws ApiFailure for what it refuses, and where nobody is reached. A write that
+ * is asked for again, the same in all, before it is answered goes out once: a wet finger presses twice.
+ */
+export const request = <T>(
   method: Method,
   path: string,
   body?: unknown,
   headers: Record<string, string> = {},
 ): Promise<T> => {
   const text = body === undefined ? null : JSON.stringify(body);
-  return answerOf<T>(
-    fetch(`/api${path}`, {
-      method,
-      credentials: 'same-origin',
-      // A write goes through even when its page is being left; browsers carry only small ones so far.
-      keepalive: method !== 'GET' && (text?.length ?? 0) < MOST_KEPT_ALIVE,
-      ...(method === 'GET' ? { signal: AbortSignal.timeout(LONGEST_READ_MS) } : {}),
-      headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
-      ...(text === null ? {} : { body: text }),
-    }),
-  );
+  const ask = (): Promise<T> =>
+    answerOf<T>(
+      fetch(`/api${path}`, {
+        method,
+        credentials: 'same-origin',
+        // A write goes through even when its page is being left; browsers carry only small ones so far.
+        keepalive: method !== 'GET' && (text?.length ?? 0) < MOST_KEPT_ALIVE,
+        ...(method === 'GET' ? { signal: AbortSignal.timeout(LONGEST_READ_MS) } : {}),
+        headers: body === undefined ? headers : { 'Content-Type': 'application/json', ...headers },
+        ...(text === null ? {} : { body: text }),
+      }),
+    );
+  if (method === 'GET') return ask();
+  const key = JSON.stringify([method, path, text, headers]);
+  const same = underWay.get(key) as Promise<T> | undefined;
+  if (same) return same;
+  const asked = ask().finally(() => underWay.delete(key));
+  underWay.set(key, asked);
+  return asked;
 };
 
 /** Sends a picture as a file; answers with the blade it now belongs to. A refusal tells its first field. */

@@ -6,6 +6,7 @@ import { QuietButton } from '../theme/buttons';
 import { Checkbox } from '../theme/checkbox';
 import { Panel, Row, Stack } from '../theme/layout';
 import { TextEntry } from '../theme/text-fields';
+import { useAhead } from '../theme/use-ahead';
 import { useRun } from '../theme/use-run';
 import { STRINGS } from './strings';
 
@@ -29,46 +30,46 @@ interface OnePersonProps {
 const OnePerson = ({ day, now, person }: OnePersonProps) => {
   const { mutate } = useSWRConfig();
   const { problem, run } = useRun();
-  const set = (part: Partial<DayPersonFacts>): Promise<void> =>
-    run(async () => {
-      const { staffId, present, fromTime, untilTime } = { ...person, ...part };
-      if (!isTime(fromTime) || !isTime(untilTime)) return;
-      const facts = await request<DayFacts>('PUT', '/day/presence', {
-        day,
-        staffId,
-        present,
-        fromTime,
-        untilTime,
-      });
-      await mutate('/day', facts, { revalidate: false });
-    });
+  const [shown, setShown] = useAhead(
+    person,
+    ({ staffId, present, fromTime, untilTime }) =>
+      run(async () => {
+        const body = { day, staffId, present, fromTime, untilTime };
+        const facts = await request<DayFacts>('PUT', '/day/presence', body);
+        await mutate('/day', facts, { revalidate: false });
+      }),
+    ({ fromTime, untilTime }) => isTime(fromTime) && isTime(untilTime),
+  );
+  const set = (part: Partial<DayPersonFacts>): void => setShown({ ...shown, ...part });
+  const told = (time: string): string | undefined => (isTime(time) ? undefined : STRINGS.aTimeAs);
   return (
     <Row $gap={18} $align="end">
       <div style={{ minWidth: 170 }}>
-        <Checkbox value={person.present} onChange={(present) => void set({ present })}>
+        <Checkbox value={shown.present} onChange={(present) => set({ present })}>
           {person.name}
         </Checkbox>
       </div>
-      {person.present && (
+      {shown.present && (
         <>
           <TextEntry
             label={STRINGS.from}
             kind="time"
-            value={person.fromTime}
-            onChange={(fromTime) => void set({ fromTime })}
-            error={problem ?? undefined}
+            value={shown.fromTime}
+            onChange={(fromTime) => set({ fromTime })}
+            error={told(shown.fromTime) ?? problem ?? undefined}
           />
           <TextEntry
             label={STRINGS.until}
             kind="time"
-            value={person.untilTime}
-            onChange={(untilTime) => void set({ untilTime })}
+            value={shown.untilTime}
+            onChange={(untilTime) => set({ untilTime })}
+            error={told(shown.untilTime)}
           />
           {AWAY_MINUTES.map((minutes) => (
             <QuietButton
               key={minutes}
               aria-label={`${person.name}: ${STRINGS.backIn(minutes)}`}
-              onPress={() => void set({ fromTime: timeOf(Math.min(LAST_MINUTE, now + minutes)) })}
+              onPress={() => set({ fromTime: timeOf(Math.min(LAST_MINUTE, now + minutes)) })}
             >
               {STRINGS.backIn(minutes)}
             </QuietButton>

@@ -43,6 +43,7 @@ export const STRINGS = stringsOf('day', {
   steps: (count: number) => `${count} ${count === 1 ? 'step' : 'steps'}`,
   from: 'From',
   until: 'Until',
+  aTimeAs: 'Write a time, as 08:30',
   who: 'Who',
   blade: 'Blade',
   step: 'Step',

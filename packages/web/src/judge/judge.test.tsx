@@ -140,8 +140,7 @@ test('a second tick before the first is answered keeps both, and shows both at o
   const boxes = screen.getAllByRole<HTMLInputElement>('checkbox');
   for (const box of boxes) fireEvent.click(box);
   expect(boxes.map(({ checked }) => checked)).toEqual([true, true]);
-  await waitFor(() => expect(page.asked).toHaveLength(2));
-  expect(page.asked.at(-1)!.body).toMatchObject({ done: ['handle', 'mark'] });
+  await waitFor(() => expect(page.asked.at(-1)?.body).toMatchObject({ done: ['handle', 'mark'] }));
 });
 
 test('a wish for the finish as it came is told, with or without a record of it', () => {

@@ -1,10 +1,10 @@
 /** What is done to the blade before a stone touches it, ticked off; and what can hurt. */
 import type { Job } from '@patient-edge/contract';
 import type { Said } from '@patient-edge/core';
-import { useState } from 'react';
 import { Checkbox } from '../theme/checkbox';
 import { Panel, MutedText, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
+import { useAhead } from '../theme/use-ahead';
 import { useSend } from './use-send';
 import { STRINGS } from './strings';
 
@@ -16,20 +16,17 @@ interface ProtectionTicksProps {
 /** Each of the list to be ticked off; kept at once. A second tick does not wait for the answer to the first. */
 export const ProtectionTicks = ({ job, list }: ProtectionTicksProps) => {
   const { problem, send } = useSend(job);
-  const [ticked, setTicked] = useState<readonly string[] | null>(null);
-  const done = ticked ?? job.protectionDone;
-  const set = async (id: string, isDone: boolean): Promise<void> => {
+  const [done, setDone] = useAhead(job.protectionDone, (wanted) =>
+    send('PUT', '/protection', { done: wanted }),
+  );
+  const set = (id: string, isDone: boolean): void => {
     const others = done.filter((each) => each !== id);
-    const wanted = isDone ? [...others, id] : others;
-    setTicked(wanted);
-    await send('PUT', '/protection', { done: wanted });
-    // Unless more was ticked meanwhile, the server's answer holds from here: where it refused, that is said.
-    setTicked((latest) => (latest === wanted ? null : latest));
+    setDone(isDone ? [...others, id] : others);
   };
   return (
     <>
       {list.map(({ id, text }) => (
-        <Checkbox key={id} value={done.includes(id)} onChange={(isDone) => void set(id, isDone)}>
+        <Checkbox key={id} value={done.includes(id)} onChange={(isDone) => set(id, isDone)}>
           {text}
         </Checkbox>
       ))}

@@ -1,13 +1,14 @@
 /** What this shop measures with: only that is offered at the intake. */
 import { INSTRUMENTS, type Instrument } from '@patient-edge/contract';
-import { useState } from 'react';
 import { mutate } from 'swr';
-import { messageOf, request } from '../api/client';
+import { request } from '../api/client';
 import { useInstruments } from '../api/may';
 import { Checkbox } from '../theme/checkbox';
 import { MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
+import { useAhead } from '../theme/use-ahead';
+import { useRun } from '../theme/use-run';
 import { STRINGS } from './strings';
 
 const LABELS: Readonly<Record<Instrument, string>> = {
@@ -19,19 +20,15 @@ const LABELS: Readonly<Record<Instrument, string>> = {
 };
 
 const InstrumentsSection = () => {
-  const owned = useInstruments();
-  const [problem, setProblem] = useState<string | null>(null);
-  const set = async (id: Instrument, isOwned: boolean): Promise<void> => {
-    setProblem(null);
-    try {
-      await request('PUT', '/instruments', {
-        owned: INSTRUMENTS.filter((each) => (each === id ? isOwned : owned.includes(each))),
-      });
+  const { problem, run } = useRun();
+  const [owned, setOwned] = useAhead(useInstruments(), (wanted) =>
+    run(async () => {
+      await request('PUT', '/instruments', { owned: wanted });
       await mutate('/session');
-    } catch (error) {
-      setProblem(messageOf(error));
-    }
-  };
+    }),
+  );
+  const set = (id: Instrument, isOwned: boolean): void =>
+    setOwned(INSTRUMENTS.filter((each) => (each === id ? isOwned : owned.includes(each))));
   return (
     <Panel aria-label={STRINGS.instruments}>
       <Stack>
@@ -39,11 +36,7 @@ const InstrumentsSection = () => {
         <MutedText>{STRINGS.onlyTheseAreOfferedWhenA}</MutedText>
         <div>
           {INSTRUMENTS.map((id) => (
-            <Checkbox
-              key={id}
-              value={owned.includes(id)}
-              onChange={(isOwned) => void set(id, isOwned)}
-            >
+            <Checkbox key={id} value={owned.includes(id)} onChange={(isOwned) => set(id, isOwned)}>
               {LABELS[id]}
             </Checkbox>
           ))}

@@ -18,6 +18,8 @@ const appearancesAt = (size: Size): readonly ('light' | 'dark')[] =>
   IS_WHOLE ? ['light', 'dark'] : [size.theme];
 
 test.describe('every screen at three sizes', () => {
+  // The halves side by side, each with a shop of its own.
+  test.describe.configure({ mode: 'parallel' });
   const halves = [0, 1].map((half) => SCREENS.filter((_, index) => index % 2 === half));
   for (const [half, screens] of halves.entries())
     test(`is wide enough, readable, touchable, accessible, well worded and quiet (${half + 1} of 2)`, async ({

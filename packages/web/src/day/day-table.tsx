@@ -9,6 +9,7 @@ import { day } from '../theme/format';
 import { Figures, MutedText, Panel, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { Select } from '../theme/select';
+import { useAhead } from '../theme/use-ahead';
 import { useRun } from '../theme/use-run';
 import { lateText, timeAfter, whyLate, type ShownStep } from './day-view';
 import { Headings, WideTable } from '../theme/wide-table';
@@ -23,20 +24,21 @@ const MARKS = [
 const MarkOf = ({ jobId, mark, name }: { jobId: number; mark: DayMark | null; name: string }) => {
   const { mutate } = useSWRConfig();
   const { problem, run } = useRun();
-  const set = (next: (typeof MARKS)[number]['id']): Promise<void> =>
+  const [shown, setShown] = useAhead<(typeof MARKS)[number]['id']>(mark ?? 'usual', (next) =>
     run(async () => {
       const facts = await request<DayFacts>('PUT', `/day/marks/${jobId}`, {
         mark: next === 'usual' ? null : next,
       });
       await mutate('/day', facts, { revalidate: false });
-    });
+    }),
+  );
   return (
     <Select
       label={`${STRINGS.mark}: ${name}`}
       hideLabel
       options={MARKS}
-      value={mark ?? 'usual'}
-      onChange={(next) => void set(next)}
+      value={shown}
+      onChange={setShown}
       error={problem ?? undefined}
     />
   );

@@ -126,14 +126,15 @@ interface Place {
 
 /**
  * For a database that nobody misses after a power cut: what is written is not waited for to reach the disk. A killed
- * server still loses nothing of what it said is kept; a machine that goes dark does.
+ * server still loses nothing of what it said is kept; a machine that goes dark does. What another version does not know is
+ * passed over.
  */
 const THROWAWAY = [
   '--innodb-flush-method=nosync',
   '--innodb-flush-log-at-trx-commit=2',
-  '--skip-innodb-doublewrite',
-  '--skip-sync-frm',
-  '--debug-no-sync',
+  '--loose-skip-innodb-doublewrite',
+  '--loose-skip-sync-frm',
+  '--loose-debug-no-sync',
 ];
 
 const NO_NETWORK = ['--skip-networking'];

@@ -79,14 +79,25 @@ export const whyLate = (steps: readonly ShownStep[], { of, job }: ShownStep): st
 /** A stone that must be in the water within this time is thought of now. */
 const SOON_MINUTES = 2;
 
-/** Stones that must go into the water now, to be soaked when their first step comes. */
+/** Minutes by the clock until so many working minutes are over; Infinity where that is another day. */
+const clockMinutesUntil = ({ days, now }: DayFacts, minutes: number): number => {
+  const at = momentAfter(days, now, minutes);
+  return at?.day === now.day ? at.minute - now.minute : Infinity;
+};
+
+/**
+ * Stones that must go into the water now, to be soaked when their first step comes. By the clock: what Monday begins with is
+ * not put into the water on Saturday evening.
+ */
 export const soaksDue = (
-  { stones }: DayFacts,
+  facts: DayFacts,
   steps: readonly ShownStep[],
 ): readonly { readonly stoneId: number; readonly wantedMinutes: number }[] =>
-  stones.flatMap(({ stoneId, soakMinutes }) => {
+  facts.stones.flatMap(({ stoneId, soakMinutes }) => {
     const first = steps.find(({ stone }) => stone === String(stoneId));
-    return soakMinutes > 0 && first && first.startMinutes - soakMinutes <= SOON_MINUTES
+    return soakMinutes > 0 &&
+      first &&
+      clockMinutesUntil(facts, first.startMinutes) - soakMinutes <= SOON_MINUTES
       ? [{ stoneId, wantedMinutes: first.startMinutes }]
       : [];
   });

@@ -304,6 +304,22 @@ test('a stone goes into the water when it must, not before', () => {
   expect(soaksDue(day, later)).toEqual([]);
 });
 
+test.each([
+  ['on Saturday evening for Monday', '2026-11-28', 1010, 0],
+  ['an hour before the shop opens', '2026-11-30', 480, 0],
+  [
+    'three minutes before it opens, when it is wanted a quarter of an hour after',
+    '2026-11-30',
+    537,
+    0,
+  ],
+  ['two minutes before it opens', '2026-11-30', 538, 1],
+])('the clock decides when it goes in: %s', (_name, day, minute, due) => {
+  const open = facts([job(1)]);
+  const closed = { ...open, now: { day, minute } };
+  expect(soaksDue(closed, ordered(open))).toHaveLength(due);
+});
+
 describe('a stone that is to soak', () => {
   const stone = { id: 2, name: 'Red stone', soaking: 'soak', soakMinutes: 15, soak: null };
   const answers = {

@@ -183,7 +183,8 @@ test('a declined blade stays on the board until it is handed back, and each is u
   const id = await jobNumber(page, shop.address, 'Ground at a market');
   const { tagNumber } = await jobOf(page, id);
   await page.goto(`${shop.address}/jobs/${id}/judge`);
-  // The one beside the history: the other comes with the assessment, a moment later.
+  // The one beside the history, below the assessment.
+  await expect(page.getByRole('region', { name: 'Decision' })).toBeVisible();
   await page
     .getByRole('region', { name: 'History' })
     .getByRole('button', { name: 'Decline it or send it on' })

@@ -93,6 +93,11 @@ const Events = styled.ol`
 
 /** A step at work fills it; the history stands back. */
 const Body = styled(Stack)`
+  /* While the page is still reckoned, what stands below it is out of sight: a press on it would miss as it moves down. */
+  & > p[role='status'],
+  & > [data-skeleton] {
+    min-height: 100vh;
+  }
   :root[data-full-screen] & {
     flex: 1;
     min-height: 0;

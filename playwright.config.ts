@@ -9,6 +9,11 @@ export default defineConfig({
   // Wide, for a machine that is shared: what is asserted is what happens, not how soon.
   timeout: 900_000,
   expect: { timeout: 90_000 },
+  // What listens in real time comes last, when nothing else runs; alone: `--project "by ear" --no-deps`.
+  projects: [
+    { name: 'side by side', testIgnore: '**/by-ear.spec.ts' },
+    { name: 'by ear', testMatch: '**/by-ear.spec.ts', dependencies: ['side by side'] },
+  ],
   reporter: [['list'], ['json']],
   outputDir: 'test-results',
   use: {

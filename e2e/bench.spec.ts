@@ -1,14 +1,12 @@
-/** The bench as it is used all day: by foot, by ear, by gauge, interrupted, and in sight at every size. */
-import { chromium, expect, test, type Page } from '@playwright/test';
+/** The bench as it is used all day: by foot, by gauge, interrupted, and in sight at every size. */
+import { expect, test, type Page } from '@playwright/test';
 import type { Board, DropOffAnswer, Job } from '../packages/contract/src/index';
 import type { GaugeStroke } from '../packages/core/src/index';
-import { strokesEvery } from '../packages/core/test/stroke-sound';
-import { writeSound } from './support/fake-microphone';
 import {
   BENCH,
+  countOn,
   done,
   jobNumber,
-  leave,
   showGates,
   signIn,
   stepTitle,
@@ -30,14 +28,6 @@ const openBench = async (page: Page, name: string): Promise<number> => {
   await expect(done(page)).toBeVisible();
   return id;
 };
-
-const countOn = async (page: Page, side: 'Left' | 'Right'): Promise<number> =>
-  Number(
-    await page
-      .getByRole('button', { name: new RegExp(`^${side} side`) })
-      .locator('b')
-      .innerText(),
-  );
 
 test('a blade is worked to its end with three pedals alone', async ({ page }) => {
   const errors = watchConsole(page);
@@ -242,63 +232,6 @@ test('the angle gauge: zeroed on the stone, counted on its side, kept with the s
   await page.keyboard.press('t');
   expect(errors).toEqual([]);
 });
-
-const STROKES = 25;
-/** A machine that is busy loses sound on its way to the page; then it is played again. */
-const MOST_PLAYED = 4;
-
-test('strokes are counted by ear from the microphone, within one', async () => {
-  const file = test.info().outputPath('strokes.wav');
-  // The sound begins when the microphone opens, and the page may take its time to listen.
-  const strokes = strokesEvery(STROKES, 0.8, 0.45, 8);
-  await writeSound(file, { sampleRateHz: 44_100, strokes, seconds: 32, loudness: 0.3, hiss: 0.01 });
-  let heard = await heardOf(file);
-  for (let played = 1; played < MOST_PLAYED && Math.abs(heard - STROKES) > 1; played += 1)
-    heard = await heardOf(file);
-  expect(Math.abs(heard - STROKES)).toBeLessThanOrEqual(1);
-});
-
-/** So many strokes are counted while the file is played to the microphone; the last of them is taken back. */
-const heardOf = async (file: string): Promise<number> => {
-  const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
-    args: [
-      '--no-sandbox',
-      '--use-fake-ui-for-media-stream',
-      '--use-fake-device-for-media-stream',
-      `--use-file-for-fake-audio-capture=${file}%noloop`,
-    ],
-  });
-  const context = await browser.newContext({ permissions: ['microphone'] });
-  const page = await context.newPage();
-  await openBench(page, 'Long cheese knife');
-  await leaveUntilStone(page);
-  const total = async (): Promise<number> =>
-    (await countOn(page, 'Right')) + (await countOn(page, 'Left'));
-  const before = await total();
-  await page.getByRole('button', { name: 'Count by ear' }).click();
-  const status = page.getByRole('status', { name: 'Counted by ear' });
-  await expect(status).toContainText(/[1-9]\d* heard/);
-  // Until it has been silent for as long as no pause between two strokes is.
-  let [heard, isSilent] = [0, false];
-  while (!isSilent) {
-    await page.waitForTimeout(4000);
-    const now = (await total()) - before;
-    isSilent = now === heard;
-    heard = now;
-  }
-  await expect(status).toContainText(`${heard} heard`);
-  // What was counted too many is taken back like any other stroke.
-  await page.keyboard.press('u');
-  await expect.poll(total).toBe(before + heard - 1);
-  await browser.close();
-  return heard;
-};
-
-/** Leaves what makes stones ready until strokes are counted. */
-const leaveUntilStone = async (page: Page): Promise<void> => {
-  while (!(await page.getByRole('button', { name: /^Right side/ }).isVisible())) await leave(page);
-};
 
 test('a tray of six: stone by stone, a stone made ready once, the next blade by one key', async ({
   page,

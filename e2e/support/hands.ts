@@ -123,6 +123,15 @@ export const leave = async (page: Page): Promise<void> => {
   await expect(page.getByText(before ?? '', { exact: true })).toHaveCount(0);
 };
 
+/** Strokes counted on one side. */
+export const countOn = async (page: Page, side: 'Left' | 'Right'): Promise<number> =>
+  Number(
+    await page
+      .getByRole('button', { name: new RegExp(`^${side} side`) })
+      .locator('b')
+      .innerText(),
+  );
+
 /** Finds the same along every side that is asked: a press a side. */
 export const feelBurr = async (page: Page, finding: 'slight' | 'none'): Promise<void> => {
   for (const side of ['right', 'left']) {

@@ -85,7 +85,7 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
     const next = ZOOMS[ZOOMS.findIndex(({ id }) => id === zoom) + step];
     return step !== 0 && next ? () => setZoom(next.id) : undefined;
   });
-  const { order, isRunning, share, error, stop } = useDayOrder(facts, isCautious);
+  const { order, isRunning, share, error, stop, lookFurther } = useDayOrder(facts, isCautious);
   const steps = useMemo(
     () => (order ? shownSteps(facts, order, isCautious) : []),
     [facts, order, isCautious],
@@ -135,6 +135,9 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
                       : STRINGS.good}
                 </MutedText>
                 {isRunning && <QuietButton onPress={stop}>{STRINGS.stop}</QuietButton>}
+                {!isRunning && !order.isBest && (
+                  <QuietButton onPress={lookFurther}>{STRINGS.lookFurther}</QuietButton>
+                )}
               </Search>
               <Lanes
                 facts={facts}

@@ -18,7 +18,8 @@ export const STRINGS = stringsOf('day', {
   searching: (share: number) => `Looking for a better order (${share} %)`,
   stop: 'Stop',
   best: 'No order is better.',
-  good: 'The best order found.',
+  good: 'The best order found so far.',
+  lookFurther: 'Look half a minute more',
   late: (count: number, time: string) =>
     count === 0
       ? 'Every blade is on time.'

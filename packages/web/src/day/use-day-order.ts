@@ -2,7 +2,7 @@
 import { toDayInput, type DayFacts } from '@patient-edge/contract';
 import type { OrderedDay } from '@patient-edge/core';
 import { proxy } from 'comlink';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DayWorker } from '../workers/day-worker';
 import { useWorkerRun } from '../workers/use-worker-run';
 import { keepFirstOrder, keepOrder, orderKept } from './kept-order';
@@ -12,6 +12,8 @@ const createDayWorker = (): Worker =>
 
 /** Long enough for a busy day; a small one is proven before. */
 const LOOK_MS = 2000;
+/** Where more is promised than can be done, so long still makes a difference. */
+const LOOK_FURTHER_MS = 30_000;
 
 export interface DayOrder {
   readonly order: OrderedDay | null;
@@ -20,6 +22,8 @@ export interface DayOrder {
   readonly share: number;
   readonly error: string | null;
   readonly stop: () => void;
+  /** Looks half a minute for a better one. */
+  readonly lookFurther: () => void;
 }
 
 interface Found {
@@ -38,7 +42,9 @@ export const useDayOrder = (
     order: orderKept(isCautious)?.order ?? null,
     share: 0,
   }));
-  useEffect(() => {
+  /** Asked for, and not yet done: facts that change on the way, each minute at least, do not end it. */
+  const isFurther = useRef(false);
+  const look = useCallback(() => {
     if (!facts) return;
     const input = toDayInput(facts, isCautious);
     start(async (remote) => {
@@ -54,9 +60,20 @@ export const useDayOrder = (
         setFound({ order, share });
       };
       const before = orderKept(isCautious)?.order.order ?? [];
-      const last = await remote.order(input, before, lookMs, proxy(take));
+      const forMs = isFurther.current ? LOOK_FURTHER_MS : lookMs;
+      const last = await remote.order(input, before, forMs, proxy(take));
+      isFurther.current = false;
       if (last) take(last, 1);
     });
   }, [facts, isCautious, lookMs, start]);
-  return { ...found, isRunning, error, stop };
+  useEffect(look, [look]);
+  const lookFurther = useCallback(() => {
+    isFurther.current = true;
+    look();
+  }, [look]);
+  const stopLooking = useCallback(() => {
+    isFurther.current = false;
+    stop();
+  }, [stop]);
+  return { ...found, isRunning, error, stop: stopLooking, lookFurther };
 };

@@ -84,7 +84,7 @@ test('twenty blades in an order that follows what happens, each change told in a
   const told = page.getByRole('status').filter({ hasText: /: .*\.$/ });
 
   // Two seconds are looked; a full day is worth more, and that can be stopped.
-  await page.getByRole('button', { name: 'Look half a minute more' }).click();
+  await page.getByRole('button', { name: 'Look longer' }).click();
   await expect(page.getByText(/^Looking for a better order \([4-9]\s%\)/)).toBeVisible();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(page.getByText('The best order found so far.')).toBeVisible();

@@ -15,6 +15,10 @@ import { STRINGS } from './strings';
 const share = (worked: number, foreseen: number): string =>
   foreseen === 0 ? '–' : `${Math.round((100 * worked) / foreseen)} %`;
 
+/** Those that were off by more than the rounding of their times hides. */
+const isTold = ({ workedSeconds, foreseenSeconds }: DayReview['furthest'][number]): boolean =>
+  roughly(workedSeconds) !== roughly(foreseenSeconds);
+
 const Rows = ({ review }: { review: DayReview }) => (
   <WideTable label={STRINGS.review}>
     <table>
@@ -48,12 +52,13 @@ const Review = () => {
   const { data: review, error } = useDayReview();
   if (!review) return <Waiting error={error} text={STRINGS.loading} />;
   if (review.steps + review.leftOut === 0) return <MutedText>{STRINGS.nothingDone}</MutedText>;
+  const furthest = review.furthest.filter(isTold);
   return (
     <Stack>
       <Rows review={review} />
-      {review.furthest.length > 0 && (
+      {furthest.length > 0 && (
         <ul>
-          {review.furthest.map((each, index) => (
+          {furthest.map((each, index) => (
             <li key={index}>
               <Link to={`/jobs/${each.jobId}`}>{each.tagNumber}</Link>{' '}
               {STRINGS.tookInstead(

@@ -19,7 +19,7 @@ export const STRINGS = stringsOf('day', {
   stop: 'Stop',
   best: 'No order is better.',
   good: 'The best order found so far.',
-  lookFurther: 'Look half a minute more',
+  lookFurther: 'Look longer',
   late: (count: number, time: string) =>
     count === 0
       ? 'Every blade is on time.'

@@ -4,9 +4,9 @@ import { stringsOf } from '@patient-edge/core';
 export const STRINGS = stringsOf('server/bench', {
   mmBehindTheEdge: (behindEdgeMm: number) => `${behindEdgeMm} mm behind the edge`,
   perSide: (angleDeg: string) => `${angleDeg}° per side`,
-  measuredAtTheBench: (text: string) => `Measured at the bench: ${text}`,
-  theCustomerSaidNoChangeThe: (text: string) =>
-    `The customer said no: “${text}” Change the plan, or ask again.`,
+  measuredAtTheBench: (measures: string) => `Measured at the bench: ${measures}`,
+  theCustomerSaidNoChangeThe: (question: string) =>
+    `The customer said no: “${question}” Change the plan, or ask again.`,
   thisBlade: 'This blade',
   thisStep: 'This step',
   thisStepHasBeenLeftThe: 'This step is finished; its work is kept as it was',

@@ -13,5 +13,5 @@ export const STRINGS = stringsOf('server/customers', {
   nameTypeWasGiven: (name: string, name2: string) => `Name: type "${name}"; "${name2}" was given`,
   aBladeOfTheirsIs: 'A blade of theirs is',
   bladesOfTheirsAre: (held: number) => `${held} blades of theirs are`,
-  inTheShopHandOverFirst: (text: string) => `${text} in the shop: hand over first`,
+  inTheShopHandOverFirst: (blades: string) => `${blades} in the shop: hand over first`,
 });

@@ -7,6 +7,6 @@ export const STRINGS = stringsOf('server/edge-tests', {
   theTestsInUse: 'the tests in use',
   theFaultRules: 'the fault rules',
   thisBlade: 'This blade',
-  theEdgeIs: (verdict: string, text: string) => `The edge is ${verdict}: ${text}`,
+  theEdgeIs: (verdict: string, why: string) => `The edge is ${verdict}: ${why}`,
   thisStepIsNotPartOf: 'This step is not part of the plan',
 });

@@ -3,8 +3,8 @@ import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('server/jobs', {
   thisBlade: 'This blade',
-  thisBladeWasChangedSinceYou: (text: string) =>
-    `This blade was changed since you looked${text}. What you entered is still here; look again and repeat it.`,
+  thisBladeWasChangedSinceYou: (byWhom: string) =>
+    `This blade was changed since you looked${byWhom}. What you entered is still here; look again and repeat it.`,
   thatChangeWas: 'that change was',
   steelIsNotKnownHere: (designation: string) => `Steel: "${designation}" is not known here`,
   thisCustomerIsNotKnownHere: 'This customer is not known here',

@@ -49,7 +49,7 @@ export const drawReceipt = (facts: ReceiptFacts): Promise<Buffer> => {
   const width = 89;
   let y = head(page, facts, x, width);
   const isUndone = sale.undoneAt !== null;
-  y = page.write(STRINGS.receiptNumberText(sale.number, isUndone ? STRINGS.undone : ''), {
+  y = page.write(STRINGS.numberedReceipt(sale.number, isUndone ? STRINGS.undone : ''), {
     xMm: x,
     yMm: y,
     sizeMm: 5,

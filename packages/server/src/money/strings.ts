@@ -4,7 +4,7 @@ import { stringsOf } from '@patient-edge/core';
 export const STRINGS = stringsOf('server/money', {
   receipt: (number: number) => `Receipt ${number}`,
   undone: ', undone',
-  receiptNumberText: (number: number, text: string) => `Receipt ${number}${text}`,
+  numberedReceipt: (number: number, undone: string) => `Receipt ${number}${undone}`,
   tag: (tagNumber: number, blade: string) => `Tag ${tagNumber} ${blade}`,
   less: (discountReason: string) => `less: ${discountReason}`,
   stillToPay: 'still to pay',

@@ -8,7 +8,7 @@ export const STRINGS = stringsOf('server/photographs', {
   thisFileHoldsNoPictureThat: 'this file is not a picture that can be read',
   mustBeJpegPngOrWebp: (format: string) => `must be JPEG, PNG or WebP; ${format} was given`,
   unknown: 'unknown',
-  cannotBeOpened: (text: string | undefined) => `cannot be opened (${text})`,
+  cannotBeOpened: (why: string | undefined) => `cannot be opened (${why})`,
   theFileIsEmpty: 'the file is empty',
   thisPhotograph: 'This photograph',
   photographMustBeAtMostMb: (megabytes: number) => `Photograph: must be at most ${megabytes} MB`,

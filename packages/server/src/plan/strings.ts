@@ -13,8 +13,8 @@ export const STRINGS = stringsOf('server/plan', {
   tag: (tagNumber: number, name: string) => `Tag ${tagNumber}  ${name}`,
   promised: (label: string, steel: string, promisedOn: string) =>
     `${label} · ${steel} · promised ${promisedOn}`,
-  perSideInclusive: (angleDeg: string, value: string, value2: string) =>
-    `${angleDeg}° per side, ${value}° inclusive · ${value2}`,
+  perSideInclusive: (angleDeg: string, inclusiveDeg: string, finish: string) =>
+    `${angleDeg}° per side, ${inclusiveDeg}° inclusive · ${finish}`,
   machineItIsNotInUse: 'Machine: it is not in use here',
   thereIsNoPlanYetSettle: 'There is no plan yet: approve one first',
   thisBlade: 'This blade',

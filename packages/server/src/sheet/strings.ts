@@ -4,7 +4,7 @@ import { stringsOf } from '@patient-edge/core';
 export const STRINGS = stringsOf('server/sheet', {
   paid: (price: string, less: string) => `Paid: ${price}${less}`,
   stillToPay: (toPay: string) => `; still to pay: ${toPay}`,
-  price: (price: string, less: string, text: string) => `Price: ${price}${less}${text}`,
+  price: (price: string, less: string, note: string) => `Price: ${price}${less}${note}`,
   asItCame: 'As it came',
   asItLeaves: 'As it leaves',
   thisBlade: 'This blade',

@@ -7,8 +7,8 @@ export const STRINGS = stringsOf('server/steels', {
     `Designation: "${designation}" is in the table already`,
   bladeNames: 'blade names',
   bladesName: 'blades name',
-  designationAddAnotherSteelInstead: (blades: number, text: string, designation: string) =>
-    `Designation: ${blades} ${text} "${designation}"; add another steel instead`,
+  designationAddAnotherSteelInstead: (blades: number, are: string, designation: string) =>
+    `Designation: ${blades} ${are} "${designation}"; add another steel instead`,
   wasChangedBySomeoneElseLook: (designation: string) =>
     `${designation} was changed by someone else; look again`,
   bladesOfAreOnRecordIt: (designation: string) =>

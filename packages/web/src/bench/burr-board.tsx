@@ -111,7 +111,7 @@ export const BurrBoard = ({ burr, sides, zones, onPress, onAlong }: BurrBoardPro
               key={zone}
               isDisabled={!zones.includes(zone)}
               data-found={found ?? ''}
-              aria-label={STRINGS.burrSideZoneText(
+              aria-label={STRINGS.burrAt(
                 named(side),
                 named(zone),
                 named(found) ?? (zones.includes(zone) ? STRINGS.notChecked : STRINGS.passedWithin),

@@ -123,8 +123,7 @@ export const RoundStrip = ({
             {STRINGS.more(sideWords(at.side === null ? null : now.side))}
             {at.zone !== null && `, ${named(at.zone)}`}
             {because !== undefined && `: ${because}`}
-            {rounds.length > 1 &&
-              STRINGS.calledTextOfRoundsCount(called, now.index + 1, rounds.length)}
+            {rounds.length > 1 && STRINGS.roundOf(called, now.index + 1, rounds.length)}
             {next && STRINGS.then(isSwap(at, next) ? STRINGS.swapWithin : '', thenWords(next))}
             {isFeelDue && (
               <>

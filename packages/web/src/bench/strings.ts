@@ -4,8 +4,8 @@ import { stringsOf } from '@patient-edge/core';
 export const STRINGS = stringsOf('bench', {
   parked: 'Parked',
   asItWas: ' as it was',
-  parkedItsClockIsStopped: (text: string, text2: string) =>
-    `Parked: ${text}. Its clock is stopped${text2}.`,
+  parkedItsClockIsStopped: (blade: string, asItWas: string) =>
+    `Parked: ${blade}. Its clock is stopped${asItWas}.`,
   backToTheBenchF2: 'Back to the bench (F2)',
   thisStepWasLeftElsewhereIts: 'This step was finished on another device; its strokes are kept.',
   nextTheUsualAnswerThenDone: 'Next: the usual answer, then Done',
@@ -47,17 +47,17 @@ export const STRINGS = stringsOf('bench', {
   stepDone: 'Step done.',
   doneNextStep: 'Done, next step',
   notYet: (missing: string) => `Not yet. ${missing}`,
-  andMore: (text: number) => `; and ${text} more`,
+  andMore: (count: number) => `; and ${count} more`,
   skipThisCheckReason: 'Skip this check: reason',
   theReasonGoesOnRecord: 'The reason goes on record',
   skipWithThisReason: 'Skip with this reason',
-  notSentYetSavedOnThis: (text: string) => `Not sent yet, saved on this device: ${text}`,
+  notSentYetSavedOnThis: (problem: string) => `Not sent yet, saved on this device: ${problem}`,
   offTheStone: 'off the stone',
   angleGauge: 'Angle gauge',
-  wantedGiveOrTake: (figure: string, bandDeg: number) =>
-    `Wanted: ${figure}°, give or take ${bandDeg}°`,
-  byGauge: (count: number, figure: string, figure2: string) =>
-    ` · ${count} by gauge, ${figure}° ± ${figure2}°`,
+  wantedGiveOrTake: (angleDeg: string, bandDeg: number) =>
+    `Wanted: ${angleDeg}°, give or take ${bandDeg}°`,
+  byGauge: (count: number, angleDeg: string, sdDeg: string) =>
+    ` · ${count} by gauge, ${angleDeg}° ± ${sdDeg}°`,
   notSentYet: (problem: string) => `Not sent yet: ${problem}`,
   theZeroIsFiveMinutesOld:
     'The zero is five minutes old: lay the blade with the gauge flat on the stone again.',
@@ -78,7 +78,7 @@ export const STRINGS = stringsOf('bench', {
     `${name} is not a recording: its first line must be ms,roll_deg,pitch_deg`,
   countedByEar: 'Counted by ear',
   heard: (heard: number) => `${heard} heard`,
-  aMinute: (perMinute: number, text: string) => ` · ${perMinute} a minute · ${text}`,
+  aMinute: (perMinute: number, evenness: string) => ` · ${perMinute} a minute · ${evenness}`,
   theStoppedAnsweringGoOnBy: (lost: string) =>
     `The ${lost} stopped answering. Go on by hand, or turn it off and on again.`,
   waitingForTheScale: 'Waiting for the scale…',
@@ -100,20 +100,20 @@ export const STRINGS = stringsOf('bench', {
   atThePlannedAngle: ', at the planned angle',
   aCaliperReadingCorrectsIt: ' A caliper reading corrects it.',
   correctedByTheCaliperTo: (round: number) => ` Corrected by the caliper to ${round} %.`,
-  aModelTheSteelThePlan: (text: string, text2: string) =>
-    `A model: the steel the plan expects these strokes to take${text}.${text2}`,
-  theEdgeAtTheByThe: (place: string, length: string, figure: string) =>
-    `The edge at the ${place} by the model: apex ${length} above the old one; planned ${figure}°`,
+  aModelTheSteelThePlan: (atWhatAngle: string, correction: string) =>
+    `A model: the steel the plan expects these strokes to take${atWhatAngle}.${correction}`,
+  theEdgeAtTheByThe: (place: string, length: string, angleDeg: string) =>
+    `The edge at the ${place} by the model: apex ${length} above the old one; planned ${angleDeg}°`,
   now: '— now',
   asItCame: '- - as it came',
-  planned: (figure: string) => `– – planned ${figure}°`,
+  planned: (angleDeg: string) => `– – planned ${angleDeg}°`,
   apexUp: (length: string) => `apex up ${length}`,
   reachedAllAlong: 'reached all along',
   notReachedYet: 'not reached yet',
   notYetAt: (missing: string) => `not yet at ${missing}`,
   apex: (side: string) => `Apex, ${side}:`,
-  pedal: (text: string) => `pedal: ${text}`,
-  held: (text: string) => `, held: ${text}`,
+  pedal: (action: string) => `pedal: ${action}`,
+  held: (action: string) => `, held: ${action}`,
   theSectionAsItIsNow: 'the section as it is now, beside the plan',
   beforeGoingOn: 'Before going on',
   measure: 'Measure',
@@ -121,7 +121,7 @@ export const STRINGS = stringsOf('bench', {
   allNone: 'All none',
   burrByZoneAndSideDrawn: 'Burr by zone and side, drawn away from the edge',
   burr: (side: string) => `Burr, ${side}`,
-  burrSideZoneText: (side: string, zone: string, text: string) => `Burr, ${side} ${zone}: ${text}`,
+  burrAt: (side: string, zone: string, found: string) => `Burr, ${side} ${zone}: ${found}`,
   passedWithin: 'passed',
   shoulderOnly: 'Shoulder only',
   across: 'Across',
@@ -130,14 +130,14 @@ export const STRINGS = stringsOf('bench', {
   inkGone: (place: string) => `Ink gone, ${place}`,
   inkAgain: 'Ink again',
   nothing: 'nothing',
-  minutesWorkedMustBeFrom0: (mostMinutes: number, text: string) =>
-    `Minutes worked must be from 0 to ${mostMinutes}; ${text} was given`,
-  theClockHasBeenRunningFor: (text: number) =>
-    `The clock has been running for over ${text} hours. How long did you work?`,
+  minutesWorkedMustBeFrom0: (mostMinutes: number, given: string) =>
+    `Minutes worked must be from 0 to ${mostMinutes}; ${given} was given`,
+  theClockHasBeenRunningFor: (hours: number) =>
+    `The clock has been running for over ${hours} hours. How long did you work?`,
   minutesWorked: 'Minutes worked',
   saveTime: 'Save time',
   behindTheEdge: (behindEdgeMm: string) => `${behindEdgeMm} behind the edge`,
-  perSide: (figure: string) => `${figure}° per side`,
+  perSide: (perSideDeg: string) => `${perSideDeg}° per side`,
   strokesASide: (strokesPerSide: number) => `${strokesPerSide} strokes a side`,
   leftOut: 'left out',
   new: (comparedText: string) => `new: ${comparedText}`,
@@ -150,18 +150,18 @@ export const STRINGS = stringsOf('bench', {
   keepThePlan: 'Keep the plan',
   aSideInTurn: 'a side, in turn',
   more: (sideWords: string) => `more ${sideWords}`,
-  calledTextOfRoundsCount: (called: string, text: number, roundsCount: number) =>
-    ` · ${called} ${text} of ${roundsCount}`,
+  roundOf: (called: string, round: number, roundsCount: number) =>
+    ` · ${called} ${round} of ${roundsCount}`,
   swapWithin: 'swap: ',
-  then: (text: string, thenWords: string) => `, then ${text}${thenWords}`,
+  then: (swap: string, thenWords: string) => `, then ${swap}${thenWords}`,
   feelForTheBurrNow: 'Feel for the burr now.',
   bothSidesEqual: ', both sides equal',
-  patternFinishedFeelAndLookBefore: (text: string) =>
-    `Pattern finished${text}. Feel and look before going on.`,
+  patternFinishedFeelAndLookBefore: (sides: string) =>
+    `Pattern finished${sides}. Feel and look before going on.`,
   rightWithin: 'right',
   left: 'left',
   before: (earlier: number) => `; ${earlier} before`,
-  ofAbout: (quota: number, text: string) => `of about ${quota}${text}`,
+  ofAbout: (quota: number, before: string) => `of about ${quota}${before}`,
   at: (zones: string) => `at ${zones}`,
   ofAboutBefore: (strokesBack: number, where: string, earlier: number) =>
     `of about ${strokesBack} ${where}; ${earlier} before`,
@@ -174,7 +174,7 @@ export const STRINGS = stringsOf('bench', {
   ofAboutDuration: (duration: string) => `of about ${duration}`,
   tenOnThe: (turn: string) => `+10 on the ${turn}`,
   onTheFace: 'on the face',
-  perSideInclusive: (figure: string) => `per side · ${figure}° inclusive`,
+  perSideInclusive: (inclusiveDeg: string) => `per side · ${inclusiveDeg}° inclusive`,
   setOnTheDial: 'set on the dial',
   liftAtTheSpine: (count: string) => `${count} lift at the spine`,
   toCome: 'to come',

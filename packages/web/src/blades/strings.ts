@@ -7,8 +7,8 @@ export const STRINGS = stringsOf('blades', {
   itIsHereOnTag: (tagNumber: number) => `It is here on tag ${tagNumber}`,
   takeItInAgain: 'Take it in again',
   edge: (label: string, edgeLengthMm: string) => `${label}, edge ${edgeLengthMm}`,
-  lastSetAtPerSideInclusive: (figure: string, figure2: string) =>
-    `Last set at ${figure}° per side · ${figure2}° inclusive`,
+  lastSetAtPerSideInclusive: (perSideDeg: string, inclusiveDeg: string) =>
+    `Last set at ${perSideDeg}° per side · ${inclusiveDeg}° inclusive`,
   heldBy: (holding: string) => `Held by: ${holding}`,
   visits: 'Visits',
   takenIn: 'Taken in',

@@ -2,8 +2,8 @@
 import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('calculator', {
-  mustBeANumberWasGiven: (name: string, text: string) =>
-    `${name} must be a number; "${text}" was given`,
+  mustBeANumberWasGiven: (name: string, given: string) =>
+    `${name} must be a number; "${given}" was given`,
   geometryOfTheSection: 'Geometry of the section',
   bothSidesTogetherTheTwoAlike: 'Both sides together, the two alike.',
   heightEdgeToSpineMm: 'Height, edge to spine, mm',
@@ -20,7 +20,7 @@ export const STRINGS = stringsOf('calculator', {
   howManyShimsOrCoins: 'How many shims or coins?',
   thicknessOfOneMm: 'Thickness of one, mm',
   theNearest: ', the nearest',
-  ofThem: (count: number, text: string) => `${count} of them${text}`,
+  ofThem: (count: number, nearest: string) => `${count} of them${nearest}`,
   theAngleThatAStackOf: 'The angle that a stack of so many gives.',
   at0AsinNTH2X2: 'θ = θ₀ + asin(n t / √(H² + x²))',
   liftWanted: 'Lift wanted',
@@ -49,9 +49,9 @@ export const STRINGS = stringsOf('calculator', {
   edgeToTheRailMm: 'Edge to the rail, mm',
   railFromTheCentrePlaneMm: 'Rail from the centre plane, mm',
   theStoneTouchesTheEdgeAnd: 'The stone touches the edge and the underside of the rail.',
-  edgelengthmmMustBeFrom20To: (text: string) =>
-    `edgeLengthMm must be from 20 to 900; "${text}" was given`,
-  slidemmMustBeAbove0Was: (text: string) => `slideMm must be above 0; "${text}" was given`,
+  edgelengthmmMustBeFrom20To: (given: string) =>
+    `edgeLengthMm must be from 20 to 900; "${given}" was given`,
+  slidemmMustBeAbove0Was: (given: string) => `slideMm must be above 0; "${given}" was given`,
   isMissing: (name: string) => `${name} is missing`,
   pivotOffTheBladePlane: 'Pivot off the blade plane',
   pivotFromTheEdgeLine: 'Pivot from the edge line',
@@ -92,7 +92,7 @@ export const STRINGS = stringsOf('calculator', {
   rECosCos: 'R = e / (cos α − cos β)',
   howHighTheConvexPartReaches: 'How high the convex part reaches.',
   bRSinSin: 'b = R (sin β − sin α)',
-  facetFromTheShoulder: (text: number) => `Facet ${text} from the shoulder`,
+  facetFromTheShoulder: (number: number) => `Facet ${number} from the shoulder`,
   tangentsAtEqualStepsOfAngle:
     'Tangents at equal steps of angle; the two end facets are half as wide.',
   betweenWhereNeighbouringTangentsCross: 'Between where neighbouring tangents cross.',
@@ -111,16 +111,16 @@ export const STRINGS = stringsOf('calculator', {
   itsDepthMm: 'Its depth, mm',
   steel: 'Steel',
   stone: 'Stone, µm',
-  mustBeFromToWasGiven: (field: string, low: number, high: number, text: string) =>
-    `${field} must be from ${low} to ${high}; "${text}" was given`,
-  frommmTheChipEndsAtMm: (text: number, edgeLengthMm: number | undefined) =>
-    `fromMm: the chip ends at ${text} mm, beyond the edge of ${edgeLengthMm} mm`,
+  mustBeFromToWasGiven: (field: string, low: number, high: number, given: string) =>
+    `${field} must be from ${low} to ${high}; "${given}" was given`,
+  frommmTheChipEndsAtMm: (mm: number, edgeLengthMm: number | undefined) =>
+    `fromMm: the chip ends at ${mm} mm, beyond the edge of ${edgeLengthMm} mm`,
   calculate: 'Calculate',
   stop: 'Stop',
   stationsWorkedOut: 'Stations worked out',
   of: (step: number, chipStationscount: number) => `${step} of ${chipStationscount}`,
   stopped: ', stopped',
-  stations: (stations: number, text: string) => `${stations} stations${text}`,
+  stations: (stations: number, stopped: string) => `${stations} stations${stopped}`,
   theOutlineAfterTheRepairMm: (maxDepthMm: string) =>
     `The outline after the repair, ${maxDepthMm} mm up at the deepest`,
   outlineAsALinearProgrammeSections: 'Outline as a linear programme; sections cut along the edge',
@@ -138,10 +138,10 @@ export const STRINGS = stringsOf('calculator', {
   stoneWithin: 'stone',
   aBladeMmHighHeldAt: (heightMm: number, angleDeg: string, liftMm: string) =>
     `A blade ${heightMm} mm high held at ${angleDeg}° per side, its spine lifted ${liftMm} mm`,
-  perSideInclusive: (angleDeg: string, text: string) =>
-    `${angleDeg}° per side · ${text}° inclusive`,
-  aBevelOfPerSide: (text: string) => `A bevel of ${text}° per side`,
-  aRazorRestingAtPerSide: (text: string) => `A razor resting at ${text}° per side`,
+  perSideInclusive: (angleDeg: string, inclusiveDeg: string) =>
+    `${angleDeg}° per side · ${inclusiveDeg}° inclusive`,
+  aBevelOfPerSide: (perSideDeg: string) => `A bevel of ${perSideDeg}° per side`,
+  aRazorRestingAtPerSide: (perSideDeg: string) => `A razor resting at ${perSideDeg}° per side`,
   aConvexEdgeInFacets: (facetsCount: number) => `A convex edge in ${facetsCount} facets`,
   aRailMmFromTheEdge: (distance: number, offset: number) =>
     `A rail ${distance} mm from the edge, ${offset} mm off the centre plane`,

@@ -10,8 +10,8 @@ export const STRINGS = stringsOf('compare', {
   stop: 'Stop',
   drawTheMapAgain: 'Draw the map again',
   drawTheMap: 'Draw the map',
-  ofFinishes: (columnsCount: number, text: string | number) =>
-    `${columnsCount} of ${text} finishes`,
+  ofFinishes: (columnsCount: number, most: string | number) =>
+    `${columnsCount} of ${most} finishes`,
   finishesDone: 'Finishes done',
   shown: 'Shown',
   inByAngleAndLastStone: (label: string, unit: string) =>
@@ -25,10 +25,10 @@ export const STRINGS = stringsOf('compare', {
     angleDeg: number,
     finishUm: number,
     roughly: string,
-    figure: string,
+    steelMm3: string,
     length: string,
   ) =>
-    `${angleDeg}° per side, last stone ${finishUm} µm: ${roughly}, ${figure} mm³, ${length} behind the edge.`,
+    `${angleDeg}° per side, last stone ${finishUm} µm: ${roughly}, ${steelMm3} mm³, ${length} behind the edge.`,
   useThisPlan: 'Use this plan',
   angle: 'Angle',
   heightLost: 'Height lost',

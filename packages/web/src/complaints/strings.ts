@@ -10,7 +10,7 @@ export const STRINGS = stringsOf('complaints', {
   toBePaidByTheShops: 'Charged, by the shop’s rule.',
   onTheHouse: 'free of charge',
   paidByTheCustomer: 'paid by the customer',
-  settled: (text: string) => `Decided: ${text}.`,
+  settled: (outcome: string) => `Decided: ${outcome}.`,
   writeItDown: 'Save complaint',
   mendItOnTheHouse: 'Repair it free of charge',
   mendItToBePaid: 'Repair it, charged',

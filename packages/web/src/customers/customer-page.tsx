@@ -172,7 +172,7 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
               <FormText
                 control={control}
                 name={`phones.${index}.number`}
-                label={STRINGS.telephoneText(index + 1)}
+                label={STRINGS.telephoneNumbered(index + 1)}
                 kind="tel"
               />
               <FormText
@@ -183,7 +183,7 @@ const CorrectCustomer = ({ record }: { record: CustomerRecord }) => {
               <QuietButton onPress={() => numbers.remove(index)}>
                 <span>
                   {STRINGS.leaveOut}
-                  <span className="unseen"> {STRINGS.telephoneTextWithin(index + 1)}</span>
+                  <span className="unseen"> {STRINGS.telephoneWithin(index + 1)}</span>
                 </span>
               </QuietButton>
             </Row>

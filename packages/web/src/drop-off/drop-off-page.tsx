@@ -146,7 +146,7 @@ const Send = ({ dropOff }: { dropOff: DropOffState }) => {
           ? STRINGS.sendAgain
           : count === 0
             ? STRINGS.takeInOnTag(dropOff.nextValues.tagNumber || '…')
-            : STRINGS.takeInText(count === 1 ? STRINGS.thisBlade : STRINGS.theseBlades(count))}
+            : STRINGS.takeInBlades(count === 1 ? STRINGS.thisBlade : STRINGS.theseBlades(count))}
       </ActionButton>
       <Checkbox value={dropOff.prints} onChange={dropOff.setPrints}>
         {STRINGS.printTagsAndTickets}

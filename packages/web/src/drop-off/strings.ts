@@ -9,11 +9,11 @@ export const STRINGS = stringsOf('drop-off', {
   hereBeforeLastOnWentHome: (
     takenInAt: string,
     angle: string,
-    text: string,
+    inclusiveDeg: string,
     stones: string,
     holding: string,
   ) =>
-    `Here before, last on ${takenInAt}: went home at ${angle}° per side · ${text}° inclusive${stones}.${holding} Its record comes with it.`,
+    `Here before, last on ${takenInAt}: went home at ${angle}° per side · ${inclusiveDeg}° inclusive${stones}.${holding} Its record comes with it.`,
   tagNumberMustBeFrom1: (tagNumber: string) =>
     `Tag number must be from 1 to 9999; "${tagNumber}" was given`,
   tagIsAlreadyOnAnotherBlade: (tag: number) => `Tag ${tag} is already on another blade here`,
@@ -21,8 +21,8 @@ export const STRINGS = stringsOf('drop-off', {
   edgeLengthMm: 'Edge length, mm',
   heightAtHeelMm: 'Height at heel, mm',
   isNotANumber: (typed: string) => `"${typed}" is not a number`,
-  mustBeFromToWasGiven: (label: string, least: number, most: number, value: number) =>
-    `${label} must be from ${least} to ${most}; ${value} was given`,
+  mustBeFromToWasGiven: (label: string, least: number, most: number, given: number) =>
+    `${label} must be from ${least} to ${most}; ${given} was given`,
   thisBladeIsOnTheList: 'This blade is on the list already',
   bladesToTakeIn: 'Blades to take in',
   wasHereBefore: '· was here before',
@@ -52,7 +52,7 @@ export const STRINGS = stringsOf('drop-off', {
   orEnterMeasuresMayWait: 'or Enter; measures may wait',
   today: 'today',
   dAgo: (days: number) => `${days} d ago`,
-  itWentHomeIsSomethingWrong: (text: string) => `It went home ${text}. Is something wrong with it?`,
+  itWentHomeIsSomethingWrong: (when: string) => `It went home ${when}. Is something wrong with it?`,
   sayWhatIsWrong: 'Say what is wrong',
   arrivesContaminatedDisinfectItNowAnd:
     'Arrives contaminated: disinfect it now and again before its return.',
@@ -65,7 +65,7 @@ export const STRINGS = stringsOf('drop-off', {
   noMatch: 'No match.',
   oneBlade: 'One blade',
   blades: (jobsCount: number) => `${jobsCount} blades`,
-  ofTakenIn: (text: string, name: string) => `${text} of ${name} taken in`,
+  ofTakenIn: (blades: string, name: string) => `${blades} of ${name} taken in`,
   theLabelPrinterDidNotAnswer:
     'The label printer did not answer. The blades are taken in; print their tags from each blade’s page.',
   measureAndAssessEachAtThe: 'Measure and assess each at the bench when its turn comes.',
@@ -90,11 +90,11 @@ export const STRINGS = stringsOf('drop-off', {
     'Local law and the shop’s own rules come first: refuse what is not lawful to hold, and ask the customer’s age where it matters.',
   bladeInHand: 'Blade in hand',
   theBlade: 'The blade',
-  blade: (text: number) => `Blade ${text}`,
+  blade: (number: number) => `Blade ${number}`,
   sendAgain: 'Send again',
-  takeInOnTag: (text: string) => `Take in on tag ${text}`,
+  takeInOnTag: (tagNumber: string) => `Take in on tag ${tagNumber}`,
   thisBlade: 'this blade',
   theseBlades: (count: number) => `these ${count} blades`,
-  takeInText: (text: string) => `Take in ${text}`,
+  takeInBlades: (blades: string) => `Take in ${blades}`,
   printTagsAndTickets: 'Print tags and tickets',
 });

@@ -245,7 +245,7 @@ const Came = ({
   if (before === undefined || read === undefined) return null;
   const [was, now] = [before.media[test.id], typed.media[test.id]];
   const isLike = was === undefined || now === undefined || was === now;
-  return <MutedText>{STRINGS.cameText(isLike ? read : STRINGS.butOn(read, was))}</MutedText>;
+  return <MutedText>{STRINGS.cameAs(isLike ? read : STRINGS.butOn(read, was))}</MutedText>;
 };
 
 /** On what it was tested: like is compared with like. */

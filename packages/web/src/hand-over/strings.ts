@@ -20,7 +20,7 @@ export const STRINGS = stringsOf('hand-over', {
   closeThePageForGood: 'Close the page for good',
   handedOver: 'Handed over',
   handedBackNotSharpened: 'Handed back, not sharpened,',
-  to: (text: string, name: string) => `${text} to ${name}`,
+  to: (blades: string, name: string) => `${blades} to ${name}`,
   collectedBy: (collectedBy: string) => `, collected by ${collectedBy}`,
   itsRecordWillBeHereAt: '. Its record will be here at the next visit.',
   theBladeIsItIsHanded: (stage: string) =>

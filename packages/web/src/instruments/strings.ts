@@ -18,8 +18,9 @@ export const STRINGS = stringsOf('instruments', {
   liftOfTheSpineByStation: (lifts: string) => `Lift of the spine by station: ${lifts}`,
   liftInAtFromTheHeel: (count: string, count2: string) =>
     `lift in ${count}, at ${count2} from the heel`,
-  liftOfTheSpineAtPer: (figure: string) => `Lift of the spine at ${figure}° per side`,
-  liftOfTheSpineAt: (figure: string, ofSide: string) => `Lift of the spine at ${figure}° ${ofSide}`,
+  liftOfTheSpineAtPer: (perSideDeg: string) => `Lift of the spine at ${perSideDeg}° per side`,
+  liftOfTheSpineAt: (angleDeg: string, ofSide: string) =>
+    `Lift of the spine at ${angleDeg}° ${ofSide}`,
   finish: (finishUm: number, finishUm2: number) => `finish ${finishUm}–${finishUm2} µm`,
   nameUmRoughly: (name: string, um: number, roughly: string) => `${name} · ${um} µm · ${roughly}`,
   tenMm: '10 mm',

@@ -29,7 +29,7 @@ export const STRINGS = stringsOf('jobs', {
   declinedDeclineReason: (declineReason: string) => `Declined: ${declineReason}`,
   history: 'History',
   entries: (eventsCount: number) => `${eventsCount} entries`,
-  tag: (tagNumber: number, text: string) => `Tag ${tagNumber} · ${text}`,
+  tag: (tagNumber: number, blade: string) => `Tag ${tagNumber} · ${blade}`,
   promised: (stage: string, promisedOn: string) => `· ${stage} · promised ${promisedOn} ·`,
   record: 'record',
   thisBlade: 'This blade',

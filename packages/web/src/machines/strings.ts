@@ -3,20 +3,20 @@ import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('machines', {
   setPerSide: 'set, ° per side',
-  measuredSetFromCuts: (name: string, figure: string, figure2: string, cutsCount: number) =>
-    `${name}: measured ${figure}° + ${figure2} × set, from ${cutsCount} cuts`,
+  measuredSetFromCuts: (name: string, offsetDeg: string, slope: string, cutsCount: number) =>
+    `${name}: measured ${offsetDeg}° + ${slope} × set, from ${cutsCount} cuts`,
   theCutAtIsRemoved: (setDeg: number) => `The cut at ${setDeg}° is removed.`,
   drawing: 'Drawing…',
   notCalibratedTheSettingIsTaken: 'Not calibrated: the setting is taken as it reads.',
   cut: 'cut',
   cuts: 'cuts',
   comesOutAtTheSettingFrom: (
-    figure: string,
-    figure2: string,
+    offsetDeg: string,
+    slope: string,
     cuts: number,
-    text: string,
-    text2: string,
-  ) => `Comes out at ${figure}° + ${figure2} × the setting, from ${cuts} ${text}${text2}.`,
+    cutsNoun: string,
+    spread: string,
+  ) => `Comes out at ${offsetDeg}° + ${slope} × the setting, from ${cuts} ${cutsNoun}${spread}.`,
   wantedPerSide: 'Wanted, ° per side',
   from1To60WasGiven: (wanted: string) => `From 1 to 60°; "${wanted}" was given`,
   day: 'Day',

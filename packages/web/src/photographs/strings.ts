@@ -7,7 +7,7 @@ export const STRINGS = stringsOf('photographs', {
   addAPhotograph: 'Add a photograph',
   noneYetLayTheBladeOn:
     'None yet. Lay the blade on plain paper beside a bank card to trace it later.',
-  photographOfTheBlade: (text: number) => `Photograph ${text} of the blade`,
+  photographOfTheBlade: (number: number) => `Photograph ${number} of the blade`,
   marks: (marksCount: number) => `${marksCount} marks`,
   photographClickToMarkAPlace:
     'Photograph: click to mark a place; plus and minus enlarge, arrows move, Enter marks the middle',
@@ -16,8 +16,8 @@ export const STRINGS = stringsOf('photographs', {
   noteOnThePhotograph: 'Note on the photograph',
   marksAlone: 'Marks',
   clickOnThePictureToMark: 'Click on the picture to mark a place.',
-  mark: (text: number) => `Mark ${text}`,
-  removeMark: (text: number) => `Remove mark ${text}`,
+  mark: (number: number) => `Mark ${number}`,
+  removeMark: (number: number) => `Remove mark ${number}`,
   saveMarks: 'Save marks',
   removeThisPhotograph: 'Remove this photograph',
   marksAndNotes: 'Marks and notes',

@@ -24,7 +24,7 @@ export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => 
       <Fold
         title={STRINGS.lastVisit}
         level={2}
-        says={STRINGS.textFigurePerSideText2(
+        says={STRINGS.whenAndHow(
           last.returnedAt ? `${dayAndYear(last.returnedAt)}, ` : '',
           fixed(plan.angleDeg, 1),
           changes.length > 0 ? STRINGS.changedSince(changes.length) : '',

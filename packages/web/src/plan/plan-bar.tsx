@@ -127,7 +127,7 @@ export const PlanBar = memo(
           <div className="less">
             <dt>{STRINGS.steps}</dt>
             <dd className="names">
-              {steps.length} <small>{STRINGS.onText([...stones].join(', '))}</small>
+              {steps.length} <small>{STRINGS.onStones([...stones].join(', '))}</small>
             </dd>
           </div>
         </Short>

@@ -14,11 +14,11 @@ export const STRINGS = stringsOf('plan', {
   steelSchool: (school: string) => `Steel, ${school}`,
   heightSchool: (school: string) => `Height, ${school}`,
   edgeTimeSchool: (school: string) => `Edge time, ${school}`,
-  becauseOf: (text: string, text2: string, reason: string) =>
-    `; ${text}${text2}° because of ${reason}`,
+  becauseOf: (sign: string, angleDeg: string, reason: string) =>
+    `; ${sign}${angleDeg}° because of ${reason}`,
   isNotANumber: (shown: string) => `"${shown}" is not a number`,
-  theAnglePerSideMustBe: (value: number) =>
-    `The angle per side must be from 5 to 40°; ${value} was given`,
+  theAnglePerSideMustBe: (given: number) =>
+    `The angle per side must be from 5 to 40°; ${given} was given`,
   halfADegreeLess: 'Half a degree less',
   halfADegreeMore: 'Half a degree more',
   perSide: 'Per side, °',
@@ -41,7 +41,7 @@ export const STRINGS = stringsOf('plan', {
   whereItBegins: 'Where to start',
   layersOfTapeOnTheSpine: 'Layers of tape on the spine',
   bevelBelowTheRidge: 'Bevel below the ridge',
-  thicknessAtMmMm: (text: number) => `Thickness at ${text} mm, mm`,
+  thicknessAtMmMm: (mm: number) => `Thickness at ${mm} mm, mm`,
   emptyByFallingAngles: 'Empty: bands at falling angles',
   bandsFromTheEdgeUp: 'Bands, from the edge up',
   band: (number: number) => `Band ${number}, °`,
@@ -50,18 +50,18 @@ export const STRINGS = stringsOf('plan', {
   stoneOfBand: (number: number) => `Stone of band ${number}`,
   asPlanned: 'as planned',
   nameUm: (name: string, um: number) => `${name}, ${um} µm`,
-  toAboveTheEdge: (figure: string, length: string) => `, ${figure} to ${length} above the edge`,
-  aSide: (text: string, figure: string, strokesPerSide: number, roughly: string, text2: string) =>
-    `${text}: ${figure} mm³, ${strokesPerSide} a side, ${roughly}${text2}`,
+  toAboveTheEdge: (fromMm: string, length: string) => `, ${fromMm} to ${length} above the edge`,
+  aSide: (stone: string, steelMm3: string, strokesPerSide: number, roughly: string, band: string) =>
+    `${stone}: ${steelMm3} mm³, ${strokesPerSide} a side, ${roughly}${band}`,
   takesNothingHere: 'takes nothing here',
   removeBand: (number: number) => `Remove band ${number}`,
   addBand: 'Add band',
   bandsAsUsual: 'Reset bands',
   aStone: 'a stone',
-  on: (figure: string, text: string, roughly: string) => `${figure}° on ${text}, ${roughly}`,
+  on: (angleDeg: string, stone: string, roughly: string) => `${angleDeg}° on ${stone}, ${roughly}`,
   advised: '(advised)',
   notNeeded: '(not needed)',
-  thinIt: (text: string) => `Thin it ${text}`,
+  thinIt: (advice: string) => `Thin it ${advice}`,
   howFar: 'How far',
   stopBehindTheEdgeAtMm: 'Stop behind the edge at, mm',
   emptyAtTheRemnantOfThe: 'Empty: at the remnant of the old bevel',
@@ -76,8 +76,8 @@ export const STRINGS = stringsOf('plan', {
   after: (shoulderLabel: string) => `${shoulderLabel} after`,
   highSpotDownOverVisits: 'High spot down over visits',
   emptyAllOfItNow: 'Empty: all of it now',
-  oneLiftOfHeldAllAlong: (length: string, figure: string, figure2: string, ofSide: string) =>
-    `One lift of ${length} held all along would run from ${figure}° to ${figure2}° ${ofSide}: lower the spine towards the tip.`,
+  oneLiftOfHeldAllAlong: (length: string, leastDeg: string, mostDeg: string, ofSide: string) =>
+    `One lift of ${length} held all along would run from ${leastDeg}° to ${mostDeg}° ${ofSide}: lower the spine towards the tip.`,
   takeOutTheAtDeep: (kind: string, fromMm: string, depthMm: string) =>
     `Take out the ${kind} at ${fromMm}, ${depthMm} deep`,
   alongTheEdgeAlone: 'Along the edge',
@@ -85,10 +85,10 @@ export const STRINGS = stringsOf('plan', {
   noFaults: 'no faults',
   fault: 'fault',
   faults: 'faults',
-  ofHeight: (value: string) => `${value} of height`,
+  ofHeight: (length: string) => `${length} of height`,
   notThinned: 'not thinned',
-  angleAlongTheEdgeFromTo: (text: string, figure: string, figure2: string, figure3: string) =>
-    `Angle along the edge${text}, from ${figure}° to ${figure2}°; wanted ${figure3}°`,
+  angleAlongTheEdgeFromTo: (side: string, leastDeg: string, mostDeg: string, wantedDeg: string) =>
+    `Angle along the edge${side}, from ${leastDeg}° to ${mostDeg}°; wanted ${wantedDeg}°`,
   heel: 'heel',
   theAngleIsHeld: 'The angle is held',
   byHand: 'by hand',
@@ -118,8 +118,8 @@ export const STRINGS = stringsOf('plan', {
   itWouldBeThinned: (becomes: string) => `it would be thinned ${becomes}`,
   duller: 'duller',
   keener: 'keener',
-  wereItAClass: (text: string) => `If it were a class ${text}`,
-  were: (matterWords: string, text: string, off: string) => `If ${matterWords} were ${text} ${off}`,
+  wereItAClass: (other: string) => `If it were a class ${other}`,
+  were: (matterWords: string, by: string, off: string) => `If ${matterWords} were ${by} ${off}`,
   inEightCasesOfTen: 'In 8 cases of 10',
   steelAlone: 'Steel',
   heightAlone: 'Height',
@@ -136,8 +136,8 @@ export const STRINGS = stringsOf('plan', {
   whatSteelHeightAndTimeMay: 'what steel, height and time may come to, and what to measure again',
   lastVisit: 'Last visit',
   changedSince: (changesCount: number) => `; ${changesCount} changed since`,
-  textFigurePerSideText2: (text: string, figure: string, text2: string) =>
-    `${text}${figure}° per side${text2}`,
+  whenAndHow: (when: string, perSideDeg: string, changes: string) =>
+    `${when}${perSideDeg}° per side${changes}`,
   heldBy: (holding: string) => `Held by: ${holding}`,
   rig: (rigSays: string) => `Rig: ${rigSays}`,
   stepsOfTheLastVisit: 'Steps of the last visit',
@@ -154,15 +154,16 @@ export const STRINGS = stringsOf('plan', {
   edgeLength: 'edge length',
   steelNow: (steel: string, steel2: string) => `steel ${steel}, now ${steel2}.`,
   anotherUse: 'another use.',
-  foundOnItNow: (damageCount: number, text: string) => `${damageCount} ${text} found on it now.`,
+  foundOnItNow: (damageCount: number, damages: string) =>
+    `${damageCount} ${damages} found on it now.`,
   noLongerOnTheRack: (gone: string) => `no longer on the rack: ${gone}.`,
   askTheCustomerBeforeTheWork: (open: string) =>
     `Ask the customer before the work reaches it: ${open}`,
   askTheCustomer: 'Ask the customer',
   thisPlanIsClosedTheBlade: (stage: string) => `This plan is closed: the blade is ${stage}.`,
   theBenchApprovesPlansYouAre: 'The bench approves plans; you are signed in at the counter.',
-  hoursOnOneBladeThePrice: (figure: string) =>
-    `${figure} hours on one blade: the price for it is agreed`,
+  hoursOnOneBladeThePrice: (hours: string) =>
+    `${hours} hours on one blade: the price for it is agreed`,
   workDoneSoFarStaysOn:
     'Work done so far stays on record; the remaining steps follow the changed plan.',
   reasonForTheChange: 'Reason for the change',
@@ -214,7 +215,7 @@ export const STRINGS = stringsOf('plan', {
   changed: (changed: string) => `· changed: ${changed}`,
   less: 'Less',
   more: 'More',
-  of: (text: string, title: string) => `${text} of ${title}`,
+  of: (lessOrMore: string, title: string) => `${lessOrMore} of ${title}`,
   lessWithin: 'less',
   moreWithin: 'more',
   warning: 'Warning',
@@ -227,9 +228,9 @@ export const STRINGS = stringsOf('plan', {
   editAlone: 'Edit',
   undoTheChangeOf: (what: string) => `Undo the change of ${what}`,
   leftOutWithin: 'left out',
-  aChangeByHandHasNo: (what: string, step: string, text: string, reason: string) =>
-    `A change by hand has no step now: ${what} of ${step} to ${text} (${reason}).`,
-  itIsKept: (text: string) => `${text} It is saved with the plan.`,
+  aChangeByHandHasNo: (what: string, step: string, to: string, reason: string) =>
+    `A change by hand has no step now: ${what} of ${step} to ${to} (${reason}).`,
+  itIsKept: (change: string) => `${change} It is saved with the plan.`,
   remove: 'Remove',
   ownStep: (title: string, reason: string) => `Own step: ${title} (${reason})`,
   takeItOut: 'Take it out',
@@ -253,7 +254,7 @@ export const STRINGS = stringsOf('plan', {
   theBenchCardFirstPage: 'The bench card, first page',
   approveThePlanToPrintIts: 'Approve the plan to print its card and gauges.',
   itWasMadeForAnotherKind: ' It was made for another kind of blade: look it over.',
-  read: (name: string, text: string) => `Read: ${name}.${text}`,
+  read: (name: string, remark: string) => `Read: ${name}.${remark}`,
   planFile: 'Plan file',
   openAPlanFile: 'Open a plan file',
   versionsOfThisPlan: 'Versions of this plan',
@@ -280,18 +281,18 @@ export const STRINGS = stringsOf('plan', {
   price: 'Price',
   atMost: (mostMinor: string) => `at most ${mostMinor}`,
   warnings: 'Warnings',
-  onText: (text: string) => `on ${text}`,
+  onStones: (stones: string) => `on ${stones}`,
   asAsked: ', as asked.',
   finer: 'finer',
   coarser: 'coarser',
-  times: (figure: string, text: string) => `, ${figure} times ${text}.`,
+  times: (ratio: string, finerOrCoarser: string) => `, ${ratio} times ${finerOrCoarser}.`,
   theCustomerAskedForTheLast: (
     asked: string,
-    finishText: string,
-    finishText2: string,
-    text: string,
+    askedUm: string,
+    lastUm: string,
+    comparison: string,
   ) =>
-    `The customer asked for ${asked} (${finishText} µm). The last stone is ${finishText2} µm${text}`,
+    `The customer asked for ${asked} (${askedUm} µm). The last stone is ${lastUm} µm${comparison}`,
   accept: (finishText: string) => `Accept ${finishText} µm`,
   finestMustBeFrom01: (finest: string) =>
     `Finest must be from 0.1 to 800 µm; "${finest}" was given`,
@@ -351,8 +352,8 @@ export const STRINGS = stringsOf('plan', {
   schoolSchool: (school: string) => `school: ${school}`,
   progression: 'Progression',
   nameUmWithin: (name: string, um: string) => `${name} ${um} µm`,
-  finish: (names: string, text: string, um: string, um2: string) =>
-    `${names}${text}finish ${um}–${um2} µm`,
+  finish: (names: string, separator: string, leastUm: string, mostUm: string) =>
+    `${names}${separator}finish ${leastUm}–${mostUm} µm`,
   savedTheNextPlanStartsFrom: 'Saved. The next plan starts from these.',
   strokePattern: 'Stroke pattern',
   byKindAndCount: 'by kind and count',
@@ -372,9 +373,9 @@ export const STRINGS = stringsOf('plan', {
   goes: 'goes, mm²',
   apexMm: 'apex, mm',
   at: (caliperMm: string) => `at ${caliperMm}`,
-  figurePerSide: (figure: string) => `${figure}° per side`,
-  inclusive: (figure: string) => `${figure}° inclusive`,
-  perSideAsItCame: (figure: string) => `${figure}° per side, as it came`,
+  figurePerSide: (perSideDeg: string) => `${perSideDeg}° per side`,
+  inclusive: (inclusiveDeg: string) => `${inclusiveDeg}° inclusive`,
+  perSideAsItCame: (perSideDeg: string) => `${perSideDeg}° per side, as it came`,
   sectionHalfWayAlongApexUp: (label: string, words: string, yMm: string) =>
     `Section half way along, ${label}: ${words}, apex up ${yMm}`,
   acrossTheBlade: 'Across the blade',

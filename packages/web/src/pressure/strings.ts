@@ -24,8 +24,8 @@ export const STRINGS = stringsOf('pressure', {
   startAgain: 'Start again',
   theScaleHasStoppedAnsweringType:
     'The scale has stopped answering. Type what it shows, or listen again.',
-  insideOnAverage: (text: string, round: number, forceText: string, forceText2: string) =>
-    `${text} ${round} % inside, ${forceText} on average, ± ${forceText2}.`,
+  insideOnAverage: (verdict: string, percent: number, mean: string, sd: string) =>
+    `${verdict} ${percent} % inside, ${mean} on average, ± ${sd}.`,
   nothingPressedYet: 'Nothing pressed yet.',
   from0ToWasGiven: (forceText: string, typed: string) =>
     `From 0 to ${forceText}; "${typed}" was given`,

@@ -20,7 +20,7 @@ export const STRINGS = stringsOf('prices', {
   for: 'For',
   price: (currency: string) => `Price, ${currency}`,
   remove: 'Remove',
-  removePrice: (text: number) => `Remove price ${text}`,
+  removePrice: (number: number) => `Remove price ${number}`,
   currency: 'Currency',
   itStaysPricesWereWrittenDown: 'Cannot be changed: prices have been recorded in it.',
   setOnceBeforeTheFirstPrice: 'set once, before the first price is agreed',

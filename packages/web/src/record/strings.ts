@@ -104,7 +104,7 @@ export const STRINGS = stringsOf('record', {
   ridgeAboveEdge: 'Ridge above the edge',
   thenAndNow: 'Then and now',
   outlinesOf: (then: string, now: string) => `Outline ${then}, dashed, and ${now}, filled`,
-  lowerBy: (figure: string, years: string) => `${figure} lower at the heel since ${years}.`,
+  lowerBy: (length: string, years: string) => `${length} lower at the heel since ${years}.`,
   asHighAs: (day: string) => `As high at the heel as ${day}.`,
   sectionsOfVisits: 'Section at every visit',
   sectionsSaid: (count: number, first: string, last: string, widened: number) =>

@@ -31,7 +31,7 @@ export const STRINGS = stringsOf('shop', {
   filterAndSort: 'Filter and sort',
   opening: 'Opening…',
   ofBlades: (shown: number, all: number) => `${shown} of ${all} blades`,
-  by: (text: string) => `by ${text}`,
+  by: (person: string) => `by ${person}`,
   yourShop: 'Your shop',
   addressTelephoneTaxLinesAndCurrency:
     'Address, telephone, tax lines and currency, as receipts show them',
@@ -48,7 +48,7 @@ export const STRINGS = stringsOf('shop', {
   firstDay: 'First day',
   stillToSetUp: 'Still to set up',
   setUpYourShop: 'Set up your shop',
-  ofDone: (text: number, theirsCount: number) => `${text} of ${theirsCount} done`,
+  ofDone: (done: number, theirsCount: number) => `${done} of ${theirsCount} done`,
   hide: 'Hide',
   done: 'done',
   iWorkAlone: 'I work alone',
@@ -59,7 +59,7 @@ export const STRINGS = stringsOf('shop', {
   takeInABlade: 'Take in a blade',
   oneTagIs: '1 tag is',
   tagsAre: (chosenCount: number) => `${chosenCount} tags are`,
-  inThePrintersTray: (text: string) => `${text} in the printer’s tray.`,
+  inThePrintersTray: (labels: string) => `${labels} in the printer’s tray.`,
   saidPromisedForPromisedOn: (said: string, promisedOn: string) =>
     `${said} promised for ${promisedOn}.`,
   notReady: (said: string) => `${said} not ready`,

@@ -6,7 +6,7 @@ export const STRINGS = stringsOf('theme', {
   cantLoadThisPage: 'Can’t load this page',
   nothingHere: 'Nothing here',
   thereIsNothingAtThisAddress: 'There is nothing at this address.',
-  daysOverdue: (text: number) => `${text} days overdue`,
+  daysOverdue: (count: number) => `${count} days overdue`,
   aDayOverdue: 'a day overdue',
   inDays: (days: number) => `in ${days} days`,
   opening: 'Opening…',
@@ -59,14 +59,16 @@ export const STRINGS = stringsOf('theme', {
   keysAndHelp: 'Keys and help',
   oneThingIs: '1 thing is',
   thingsAre: (waitingCount: number) => `${waitingCount} things are`,
-  notSentYetSigningOutDiscards: (text: string) => `${text} not sent yet. Signing out discards it.`,
+  notSentYetSigningOutDiscards: (writes: string) =>
+    `${writes} not sent yet. Signing out discards it.`,
   stay: 'Stay signed in',
   signOutAndDiscard: 'Sign out and discard',
   aNewerVersionIsHere: 'A newer version is here',
   thisPageStoppedWorking: 'This page stopped working',
   reloadToUseIt: 'Reload to use it.',
   somethingWentWrongReloadToContinue: 'Something went wrong. Reload to continue.',
-  whatYouTypedIsSavedOn: (text: string) => `${text} What you typed is saved on this device.`,
+  whatYouTypedIsSavedOn: (whatToDo: string) =>
+    `${whatToDo} What you typed is saved on this device.`,
   reload: 'Reload',
   tryAgain: 'Try again',
   theOwner: 'the owner',
@@ -80,7 +82,7 @@ export const STRINGS = stringsOf('theme', {
   checkTheMarkedFields: 'Check the marked fields.',
   oneField: '1 field',
   fields: (messages: number) => `${messages} fields`,
-  toCheck: (text: string) => `${text} to check`,
+  toCheck: (fields: string) => `${fields} to check`,
   showIt: 'Show it',
   showTheNext: 'Show the next',
   discardChanges: 'Discard changes',
@@ -88,6 +90,6 @@ export const STRINGS = stringsOf('theme', {
   saved: 'Saved.',
   noChanges: 'No changes.',
   whole: ', whole',
-  fromToWasGiven: (least: number, most: number, text: string, typed: string) =>
-    `From ${least} to ${most}${text}; "${typed}" was given`,
+  fromToWasGiven: (least: number, most: number, whole: string, typed: string) =>
+    `From ${least} to ${most}${whole}; "${typed}" was given`,
 });

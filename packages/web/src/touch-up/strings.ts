@@ -2,28 +2,28 @@
 import { stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('touch-up', {
-  coinsOfMmBetweenRodAnd: (count: number, coinMm: number, figure: string, heightMm: number) =>
-    `${count} coins of ${coinMm} mm between rod and blade by the spine hold ${figure}° at ${heightMm} mm of height`,
+  coinsOfMmBetweenRodAnd: (count: number, coinMm: number, angleDeg: string, heightMm: number) =>
+    `${count} coins of ${coinMm} mm between rod and blade by the spine hold ${angleDeg}° at ${heightMm} mm of height`,
   coin: 'coin',
   coins: 'coins',
-  lastTimeCoinsOfAtThe: (count: number, coinMm: string, figure: string, figure2: string) =>
-    `Last time: ${count} coins of ${coinMm} at the middle, ${figure}° per side, ${figure2}° inclusive.`,
+  lastTimeCoinsOfAtThe: (count: number, coinMm: string, perSideDeg: string, inclusiveDeg: string) =>
+    `Last time: ${count} coins of ${coinMm} at the middle, ${perSideDeg}° per side, ${inclusiveDeg}° inclusive.`,
   thicknessOfACoinMm: 'Thickness of a coin, mm',
   aDiscOrCoinAnotherThickness: 'A disc or coin; another thickness starts again',
   passesASideSoFar: 'Passes a side so far',
   paperBeforeMoreThan: (mostPasses: number) => `Paper before more than ${mostPasses}`,
   found: ', found',
   assumed: ', assumed',
-  perSide: (coinsText: string, figure: string, text: string) =>
-    `${coinsText}: ${figure}° per side${text}`,
+  perSide: (coinsText: string, perSideDeg: string, remark: string) =>
+    `${coinsText}: ${perSideDeg}° per side${remark}`,
   low: 'low',
   high: 'high',
-  nobodyMeasuredItSoughtFromThe: (text: string, angleDeg: string) =>
-    `Nobody measured it: sought from the ${text} end of ${angleDeg}°.`,
-  atTheMiddleHighALift: (heightMiddleMm: string, length: string, text: string) =>
-    `at the middle, ${heightMiddleMm} high; a lift of ${length}. ${text}`,
-  belowAboveWantedALiftOf: (below: string, above: string, figure: string, liftMm: string) =>
-    `Below: ${below}. Above: ${above}. Wanted ${figure}°, a lift of ${liftMm}.`,
+  nobodyMeasuredItSoughtFromThe: (end: string, angleDeg: string) =>
+    `Nobody measured it: sought from the ${end} end of ${angleDeg}°.`,
+  atTheMiddleHighALift: (heightMiddleMm: string, length: string, remark: string) =>
+    `at the middle, ${heightMiddleMm} high; a lift of ${length}. ${remark}`,
+  belowAboveWantedALiftOf: (below: string, above: string, angleDeg: string, liftMm: string) =>
+    `Below: ${below}. Above: ${above}. Wanted ${angleDeg}°, a lift of ${liftMm}.`,
   coinsShowTheHandTheAngle:
     'Coins show the hand the angle at the middle only: carried to the tip they would be too steep.',
   coinsOfDoNotHoldThis: (coinMm: string) =>
@@ -32,8 +32,8 @@ export const STRINGS = stringsOf('touch-up', {
   afterTheTrialPassTheInk: 'After the trial pass the ink is off:',
   heldTooLow: 'Held too low',
   heldTooHigh: 'Held too high',
-  inkAgainAndTryRoundOf: (text: string, coinsText: string, text2: number, mostInkRounds: number) =>
-    `${text}: ink again and try ${coinsText}. Round ${text2} of ${mostInkRounds}.`,
+  inkAgainAndTryRoundOf: (held: string, coinsText: string, round: number, mostInkRounds: number) =>
+    `${held}: ink again and try ${coinsText}. Round ${round} of ${mostInkRounds}.`,
   fourRoundsOfInkAndNo:
     'Four rounds of ink and no answer: put the rod down, the blade needs a full sharpening.',
   theInkWentAtTheEdge: 'The ink is gone at the edge and across: this is the angle.',
@@ -66,7 +66,7 @@ export const STRINGS = stringsOf('touch-up', {
   theBladeIsNoRungIs: (stage: string) => `The blade is ${stage}: touch-ups are closed.`,
   onlyTheBenchCanTouchUp: 'Only the bench can touch up; you are signed in at the counter.',
   assessAndPlanTheFullSharpening: 'Assess and plan the full sharpening',
-  now: (text: string) => `Now: ${text}`,
+  now: (instruction: string) => `Now: ${instruction}`,
   thenTest: (touchUpTest: string) => `Then test. ${touchUpTest}`,
   note: 'Note',
   enoughTestTheEdge: 'Enough: test the edge',
@@ -76,8 +76,8 @@ export const STRINGS = stringsOf('touch-up', {
   rung: 'Rung',
   foundAlone: 'Found',
   lasted: 'Lasted',
-  coinsOf: (count: number, coinMm: string, figure: string) =>
-    `: ${count} coins of ${coinMm}, ${figure}°`,
+  coinsOf: (count: number, coinMm: string, angleDeg: string) =>
+    `: ${count} coins of ${coinMm}, ${angleDeg}°`,
   passesASideWithin: (passes: number) => `, ${passes} a side`,
   enough: 'enough',
   notEnough: 'not enough',

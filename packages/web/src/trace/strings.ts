@@ -5,11 +5,11 @@ export const STRINGS = stringsOf('trace', {
   theFileIsNoSvgThat: 'The file is not a readable SVG',
   aLineOfTheDrawingCannot: 'A line of the drawing cannot be read',
   unknown: 'unknown',
-  theFileIsNoDxfThat: (text: string) => `The file is not a readable DXF (${text})`,
+  theFileIsNoDxfThat: (why: string) => `The file is not a readable DXF (${why})`,
   aSplineWithoutPointsItPasses: 'A spline without points it passes through: save it as polylines',
   theDrawingHoldsNoOutline: 'The drawing holds no outline',
-  theDrawingMustBeAtMost: (text: number, text2: string) =>
-    `The drawing must be at most ${text} MB; ${text2} MB was given`,
+  theDrawingMustBeAtMost: (mostMb: number, givenMb: string) =>
+    `The drawing must be at most ${mostMb} MB; ${givenMb} MB was given`,
   nearer: 'Nearer',
   farther: 'Farther',
   theWholePicture: 'The whole picture',

@@ -2,8 +2,9 @@
  * Strokes counted by ear. Sound comes as it is played and waits for nobody, so that this is run when all else is done, with
  * the machine to itself (`playwright.config.ts`).
  */
-import { chromium, expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { strokesEvery } from '../packages/core/test/stroke-sound';
+import { launchWithMedia } from './support/fake-media';
 import { writeSound } from './support/fake-microphone';
 import { BENCH, countOn, done, jobNumber, leave, signIn } from './support/hands';
 import { RunningShop } from './support/running-shop';
@@ -31,15 +32,7 @@ test('strokes are counted by ear from the microphone, within one', async () => {
 
 /** So many strokes are counted while the file is played to the microphone; the last of them is taken back. */
 const heardOf = async (file: string): Promise<number> => {
-  const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
-    args: [
-      '--no-sandbox',
-      '--use-fake-ui-for-media-stream',
-      '--use-fake-device-for-media-stream',
-      `--use-file-for-fake-audio-capture=${file}%noloop`,
-    ],
-  });
+  const browser = await launchWithMedia({ microphone: file });
   const context = await browser.newContext({ permissions: ['microphone'] });
   const page = await context.newPage();
   await signIn(page, shop.address, ...BENCH);

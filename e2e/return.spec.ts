@@ -1,8 +1,9 @@
 /** From a passed edge to its customer: told, paid, collected by a scanned code, and heard when something is wrong. */
 import { join } from 'node:path';
-import { chromium, expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { faultsOf } from './support/axe';
 import { writeFilmOfCode } from './support/fake-camera';
+import { launchWithMedia } from './support/fake-media';
 import {
   BENCH,
   COUNTER,
@@ -61,15 +62,7 @@ test('two blades of one customer: told when both are ready, collected by code an
   const film = join(info.outputDir, 'code.y4m');
   await page.screenshot({ path: join(info.outputDir, 'made-the-folder.png') });
   await writeFilmOfCode(film, await pageOf(page, 'No. 3'));
-  const scanning = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
-    args: [
-      '--no-sandbox',
-      '--use-fake-ui-for-media-stream',
-      '--use-fake-device-for-media-stream',
-      `--use-file-for-fake-video-capture=${film}`,
-    ],
-  });
+  const scanning = await launchWithMedia({ camera: film });
   const till = await (await scanning.newContext()).newPage();
   const tillErrors = watchConsole(till);
   await signIn(till, shop.address, ...COUNTER);

@@ -145,7 +145,7 @@ export const LeaveStep = ({ stepId, leaving, atWork, onGoOn }: LeaveStepProps) =
       )}
       {held.status === 'refused' && (
         // A connection that is away is told in the line above the step: it comes and goes, and must not move this.
-        <p role="status">{STRINGS.notSentYetSavedOnThis(held.problem ?? held.status)}</p>
+        <p role="status">{STRINGS.notAcceptedKeptHere(held.problem ?? held.status)}</p>
       )}
     </Stack>
   );

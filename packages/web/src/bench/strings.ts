@@ -51,7 +51,8 @@ export const STRINGS = stringsOf('bench', {
   skipThisCheckReason: 'Skip this check: reason',
   theReasonGoesOnRecord: 'The reason goes on record',
   skipWithThisReason: 'Skip with this reason',
-  notSentYetSavedOnThis: (problem: string) => `Not sent yet, saved on this device: ${problem}`,
+  notAcceptedKeptHere: (problem: string) =>
+    `Not accepted; your strokes stay saved on this device: ${problem}`,
   offTheStone: 'off the stone',
   angleGauge: 'Angle gauge',
   wantedGiveOrTake: (angleDeg: string, bandDeg: number) =>

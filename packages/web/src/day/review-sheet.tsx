@@ -1,6 +1,7 @@
 /** In the evening, once: what was foreseen and what it took. Before that it can be opened. */
 import type { DayFacts, DayReview } from '@patient-edge/contract';
 import { Link } from 'react-router';
+import styled from 'styled-components';
 import { useDayReview } from '../api/hooks';
 import { useStored } from '../api/stored';
 import { QuietButton } from '../theme/buttons';
@@ -15,13 +16,20 @@ import { STRINGS } from './strings';
 const share = (worked: number, foreseen: number): string =>
   foreseen === 0 ? '–' : `${Math.round((100 * worked) / foreseen)} %`;
 
+/** A time keeps its unit beside it, on a telephone too. */
+const Times = styled.table`
+  & td {
+    white-space: nowrap;
+  }
+`;
+
 /** Those that were off by more than the rounding of their times hides. */
 const isTold = ({ workedSeconds, foreseenSeconds }: DayReview['furthest'][number]): boolean =>
   roughly(workedSeconds) !== roughly(foreseenSeconds);
 
 const Rows = ({ review }: { review: DayReview }) => (
   <WideTable label={STRINGS.review}>
-    <table>
+    <Times>
       <Headings
         names={[STRINGS.who, STRINGS.stepsDone, STRINGS.foreseen, STRINGS.real, STRINGS.ofForeseen]}
       />
@@ -44,7 +52,7 @@ const Rows = ({ review }: { review: DayReview }) => (
           </tr>
         ))}
       </tbody>
-    </table>
+    </Times>
   </WideTable>
 );
 

@@ -50,7 +50,7 @@ export const WasLate = ({ sheet: { late }, query }: PartProps) => (
         <MutedText>{STRINGS.noneLate}</MutedText>
       ) : (
         <Counts
-          caption={STRINGS.whatWasLate}
+          caption={STRINGS.why}
           counts={late.map(({ because, blades }) => ({ name: REASONS[because], blades }))}
         />
       )}

@@ -91,7 +91,7 @@ const ByMonth = ({ months: scored }: { months: readonly ScoreLine[] }) => {
   );
   const option = useCallback(
     (tokens: ChartTokens) => ({
-      grid: { left: 56, right: 24, top: 14, bottom: 40 },
+      grid: { left: 56, right: 56, top: 14, bottom: 40 },
       xAxis: {
         ...numberAxis(tokens, ''),
         type: 'category',
@@ -114,7 +114,9 @@ const ByMonth = ({ months: scored }: { months: readonly ScoreLine[] }) => {
               formatter: STRINGS.wanted,
               color: tokens.cut,
               fontFamily: tokens.text,
-              position: 'insideStartTop',
+              lineHeight: 14,
+              // Beside the line: above it the label would lie on the first months.
+              position: 'end',
             },
             data: [{ yAxis: 100 * WANTED }],
           },

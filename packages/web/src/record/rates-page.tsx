@@ -26,6 +26,12 @@ const xOf = (log: number): number =>
   WIDTH / 2 + (WIDTH / 2 - 6) * Math.max(-1, Math.min(1, log / ENDS));
 
 const Effects = styled.table`
+  & td {
+    vertical-align: middle;
+  }
+  & td > ${Figures} {
+    white-space: nowrap;
+  }
   & td:nth-child(2) {
     width: ${WIDTH + 20}px;
   }

@@ -57,7 +57,7 @@ export const STRINGS = stringsOf('record', {
   foreseen: 'Forecast',
   taken: 'Taken',
   foreseenRange: (likely: string, low: string, high: string) => `${likely} (${low} to ${high})`,
-  wanted: 'wanted: 80 %',
+  wanted: 'wanted\n80 %',
   withinPercent: 'within, %',
   theYears: 'The years',
   heightAtHeel: 'Height at the heel',

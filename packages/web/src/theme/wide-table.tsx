@@ -1,14 +1,9 @@
 /** A table wider than a telephone: it scrolls within itself, by touch, wheel or arrows. */
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import { Figures } from './layout';
 
-/** A figure keeps its unit beside it. */
 const Scroll = styled.div`
   overflow-x: auto;
-  td > ${Figures} {
-    white-space: nowrap;
-  }
 `;
 
 export const WideTable = ({ label, children }: { label: string; children: ReactNode }) => (

@@ -8,7 +8,7 @@ import { LiftLadder } from '../instruments/lift-ladder';
 import { Silhouette } from '../instruments/silhouette';
 import { dayAndYear, duration, fixed, inUnits, mmNumber, mmTyped } from '../theme/format';
 import { ActionLink } from '../theme/links';
-import { Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Awaited, Figures, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { Waiting } from '../theme/waiting';
 import { PageHeading } from '../theme/page-heading';
 import { STRINGS } from './strings';
@@ -73,7 +73,7 @@ const BladePage = () => {
         </Panel>
       )}
       {visits.length >= LEAST_VISITS && (
-        <Suspense fallback={null}>
+        <Suspense fallback={<Awaited />}>
           <YearsPanel record={record} />
         </Suspense>
       )}

@@ -12,7 +12,7 @@ import { fixed, mmNumber } from '../theme/format';
 import { QuietButton } from '../theme/buttons';
 import { QuietLink } from '../theme/links';
 import { Checkbox } from '../theme/checkbox';
-import { Row, Panel, MutedText, Stack } from '../theme/layout';
+import { Awaited, Row, Panel, MutedText, Stack } from '../theme/layout';
 import { useCompared } from '../workers/use-compare';
 import { MapSheet } from './map-sheet';
 import { formats } from '../theme/formats';
@@ -163,8 +163,10 @@ const ComparePage = () => {
           </Pick>
           <MutedText>{STRINGS.twoToAtOnceTheLeast(MOST)}</MutedText>
           <Failed error={failure} retry={retry} />
-          {columns.length < 2 ? (
-            <p role="status">{compared ? STRINGS.chooseAtLeastTwo : STRINGS.workingOutThePlans}</p>
+          {!compared && failure === null ? (
+            <Awaited role="status">{STRINGS.workingOutThePlans}</Awaited>
+          ) : columns.length < 2 ? (
+            compared && <p role="status">{STRINGS.chooseAtLeastTwo}</p>
           ) : (
             <ComparedTable columns={columns} currency={prices?.currency ?? null} onTake={take} />
           )}

@@ -6,7 +6,7 @@ import { useDay } from '../api/hooks';
 import { useStored } from '../api/stored';
 import { QuietButton } from '../theme/buttons';
 import { Fold } from '../theme/fold';
-import { MutedText, Panel, Row, Stack } from '../theme/layout';
+import { Awaited, MutedText, Panel, Row, Stack } from '../theme/layout';
 import { Notice } from '../theme/notice';
 import { PageHeading } from '../theme/page-heading';
 import { SegmentedControl } from '../theme/segmented-control';
@@ -91,7 +91,12 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
     [facts, order, isCautious],
   );
   if (error !== null) return <Notice tone="cut">{error}</Notice>;
-  if (!order) return <MutedText>{isRunning ? STRINGS.loading : STRINGS.nothing}</MutedText>;
+  if (!order)
+    return isRunning ? (
+      <Awaited role="status">{STRINGS.loading}</Awaited>
+    ) : (
+      <MutedText>{STRINGS.nothing}</MutedText>
+    );
   const late = new Set(steps.filter(({ lateMinutes }) => lateMinutes > 0).map(({ job }) => job));
   const lateMinutes = [...late].reduce(
     (sum, job) => sum + steps.find((step) => step.job === job)!.lateMinutes,

@@ -34,7 +34,10 @@ export const PromisedOn = ({ promisedOn, placeId, onChange, error }: PromisedOnP
         id: `${isoDay} ${place.id}`,
         label: `${day(isoDay)} · ${place.name}`,
       }))
-    : [];
+    : // Until the shop's days are known the day stands alone: whether a place is open then is not known yet.
+      [promisedOn]
+        .filter(Boolean)
+        .map((isoDay) => ({ id: `${isoDay} ${placeId}`, label: day(isoDay) }));
   // Chosen before its place was said: the one open on the day.
   const chosen = offered.find(({ id }) =>
     placeId === '' ? id.startsWith(`${promisedOn} `) : id === `${promisedOn} ${placeId}`,

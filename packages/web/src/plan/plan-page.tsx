@@ -3,6 +3,7 @@ import type { Job } from '@patient-edge/contract';
 import type { BladePlan, PlanChoices, PlanInput } from '@patient-edge/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
+import { useBlade } from '../api/hooks';
 import { Unmeasured } from '../intake/unmeasured';
 import { UnsavedNotice } from '../intake/unsaved-notice';
 import { useCurrentJob } from '../jobs/current-job';
@@ -51,8 +52,10 @@ const PlanPage = () => {
   const { choices, setChoices, isReady } = usePlanChoices(job);
   const input = usePlanInput(job, choices);
   const { answer: result, error, retry } = usePlan(isReady ? input : null);
+  // What is told of the last visit stands above the rest: it comes with the plan, or the plan moves under the hand.
+  const { isLoading: isRecordAwaited } = useBlade(job.blade.id);
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!result) return <p role="status">{STRINGS.workingOutThePlan}</p>;
+  if (!result || isRecordAwaited) return <p role="status">{STRINGS.workingOutThePlan}</p>;
   if (!result.ok) {
     return (
       <Stack>

@@ -11,7 +11,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useStones } from '../api/hooks';
 import { useMay } from '../api/may';
-import { useStored } from '../api/stored';
+import { dropStored, readStored, useStored, writeStored } from '../api/stored';
 import { playSound, wakeSound } from '../theme/sounds';
 import { useSecond } from './clock';
 import { messageOf } from '../api/client';
@@ -51,6 +51,10 @@ const Bar = styled.section`
       display: flex;
     }
   }
+  /* As high as with its clocks, until they are known: no page moves down by it as it opens. */
+  &[data-awaited] {
+    min-height: 45px;
+  }
   & > div {
     display: flex;
     gap: 8px;
@@ -81,15 +85,26 @@ const Bar = styled.section`
   }
 `;
 
+/** On this device, when it was looked last. */
+const LAST_SEEN = 'stones in the water';
+
 export const SoakBar = () => {
   const { data: stones } = useStones();
+  const [wereThere] = useState(() => readStored<boolean>(LAST_SEEN) ?? false);
   const mayTakeOut = useMay('change stones');
   const soaking = (stones ?? []).filter(
     ({ soak, otherSideId, id }) =>
       // One block, one clock: its first side speaks for both.
       soak !== null && (otherSideId === null || id < otherSideId),
   );
-  if (soaking.length === 0)
+  const areThere = soaking.length > 0;
+  useEffect(() => {
+    if (!stones) return;
+    if (areThere) writeStored(LAST_SEEN, true);
+    else dropStored(LAST_SEEN);
+  }, [stones, areThere]);
+  if (!stones && wereThere) return <Bar className="no-print" data-awaited="" aria-hidden />;
+  if (!areThere)
     return (
       <Bar className="no-print" data-empty="" aria-label={STRINGS.stonesInTheWater}>
         <Droplets size={18} aria-hidden />

@@ -50,6 +50,23 @@ describe('the clocks of the stones in the water', () => {
     expect(playSound).toHaveBeenCalledTimes(1);
   });
 
+  test('their line is kept from the first moment where there was one last time', async () => {
+    const opened = async (stones: unknown[]): Promise<boolean> => {
+      document.body.innerHTML = '';
+      showPage(<SoakBar />, answers(stones));
+      const isKept = document.querySelector('[data-awaited]') !== null;
+      await pass(1000);
+      expect(document.querySelector('[data-awaited]')).toBeNull();
+      return isKept;
+    };
+    const none = { ...brown, soak: null };
+    localStorage.clear();
+    expect(await opened([none])).toBe(false);
+    expect(await opened([brown])).toBe(false);
+    expect(await opened([none])).toBe(true);
+    expect(await opened([brown])).toBe(false);
+  });
+
   test('what was ready before the page opened does not sound again', async () => {
     showPage(<SoakBar />, answers([{ ...brown, soak: soaking(12) }]));
     await pass(5000);

@@ -1,8 +1,7 @@
 /** What a page is laid out with: panels, rows, stacks, and text that stands back. */
 import styled from 'styled-components';
 
-/** A drawing sheet: what belongs together, in a thin frame. */
-/** A sheet of a page; slim where it is one line until it is opened. */
+/** A sheet of a page, in a thin frame: what belongs together. Slim where it is one line until it is opened. */
 export const Panel = styled.section<{ $slim?: boolean }>`
   background: var(--sheet);
   border: 1px solid var(--line);
@@ -39,6 +38,10 @@ export const Stack = styled.div<{ $gap?: number }>`
 `;
 export const MutedText = styled.p`
   color: var(--ink-soft);
+`;
+/** Stands where something comes: what is below is out of sight until then, or a press on it would miss as it moves down. */
+export const Awaited = styled.p`
+  min-height: 100vh;
 `;
 export const Figures = styled.span`
   font-family: var(--figures);

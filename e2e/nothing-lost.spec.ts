@@ -268,6 +268,14 @@ test('a calculation whose worker does not come says so, and answers at the next 
   await expect(page.getByRole('button', { name: 'Approve plan' })).toBeVisible();
 });
 
+test('a plan does not wait for a record that does not come', async ({ page }) => {
+  await signIn(page, shop.address, ...OWNER);
+  const id = await jobNumber(page, shop.address, 'Old carbon knife');
+  await page.route('**/api/blades/*', (route) => route.abort());
+  await page.goto(`${shop.address}/jobs/${id}/plan`);
+  await expect(page.getByRole('button', { name: 'Approve plan' })).toBeVisible();
+});
+
 test('a stone taken out of the water goes back in', async ({ page }) => {
   await enterShop(page, shop.address, ...BENCH);
   const bar = page.getByRole('region', { name: 'Stones in the water' });

@@ -53,9 +53,9 @@ const PlanPage = () => {
   const input = usePlanInput(job, choices);
   const { answer: result, error, retry } = usePlan(isReady ? input : null);
   // What is told of the last visit stands above the rest: it comes with the plan, or the plan moves under the hand.
-  const { isLoading: isRecordAwaited } = useBlade(job.blade.id);
+  const { data: record, error: noRecord } = useBlade(job.blade.id);
   if (error !== null) return <Failed error={error} retry={retry} />;
-  if (!result || isRecordAwaited) return <p role="status">{STRINGS.workingOutThePlan}</p>;
+  if (!result || !(record ?? noRecord)) return <p role="status">{STRINGS.workingOutThePlan}</p>;
   if (!result.ok) {
     return (
       <Stack>

@@ -46,16 +46,17 @@ const lastTime = jobOf({
 });
 
 const CHEF = { ...usualMeasuresOf('chef', 210), thicknessBehindEdgeMm: 0.61 };
-const show = (lastJob: Job | null, rack = RACK, measures = CHEF) => {
+const show = (last: Job | null, rack = RACK, measures = CHEF) => {
   const onChoices = jest.fn();
   showPage(
     <LastVisit
       job={jobOf({ measures })}
+      last={last}
       rack={rack}
       choices={DEFAULT_CHOICES}
       onChoices={onChoices}
     />,
-    { 'GET /blades/5': { blade: {}, customer: {}, visits: [], lastJob } },
+    {},
   );
   return onChoices;
 };

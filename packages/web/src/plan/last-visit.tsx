@@ -1,7 +1,6 @@
 /** How the blade was sharpened last time, what has changed since, and the plan that does the same again. */
 import type { Job } from '@patient-edge/contract';
 import { bladeKind, type PlanChoices, type PlanInput } from '@patient-edge/core';
-import { useBlade } from '../api/hooks';
 import { ActionButton } from '../theme/buttons';
 import { dayAndYear, fixed, mm, mmTyped, roughly } from '../theme/format';
 import { textOf } from '../theme/text';
@@ -10,12 +9,12 @@ import { MutedText, Panel, Row, Stack } from '../theme/layout';
 import type { PlanOnRackProps, SheetProps } from './sheet-props';
 import { STRINGS } from './strings';
 
-type LastVisitProps = Omit<SheetProps & PlanOnRackProps, 'plan'>;
+interface LastVisitProps extends Omit<SheetProps & PlanOnRackProps, 'plan'> {
+  readonly last: Job | null;
+}
 
 /** Nothing where this is the first visit, or the last was worked without a plan. */
-export const LastVisit = ({ job, rack, choices, onChoices }: LastVisitProps) => {
-  const { data: record } = useBlade(job.blade.id);
-  const last = record?.lastJob;
+export const LastVisit = ({ job, last, rack, choices, onChoices }: LastVisitProps) => {
   const plan = last && last.id !== job.id ? last.plan : null;
   if (!last || !plan) return null;
   const changes = changedSince(last, job, rack);

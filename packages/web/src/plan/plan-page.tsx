@@ -96,6 +96,7 @@ const PlanPage = () => {
   return (
     <Planned
       job={job}
+      last={record?.lastJob ?? null}
       plan={result.value}
       choices={choices}
       onChoices={setChoices}
@@ -106,13 +107,15 @@ const PlanPage = () => {
 
 interface PlannedProps {
   readonly job: Job;
+  /** The last visit that was worked; null where there was none. */
+  readonly last: Job | null;
   readonly plan: BladePlan;
   readonly choices: PlanChoices;
   readonly onChoices: (next: PlanChoices) => void;
   readonly input: PlanInput;
 }
 
-const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
+const Planned = ({ job, last, plan, choices, onChoices, input }: PlannedProps) => {
   const { rack, machine } = input;
   const latest = useRef(choices);
   useEffect(() => {
@@ -136,7 +139,7 @@ const Planned = ({ job, plan, choices, onChoices, input }: PlannedProps) => {
       <Unmeasured job={job} />
       <AsItCame job={job} text={STRINGS.aimForThis} />
       {job.trial && <LotNotice lot={job.trial} choices={calm.choices} onChoices={set} />}
-      <LastVisit job={job} rack={rack} choices={calm.choices} onChoices={set} />
+      <LastVisit job={job} last={last} rack={rack} choices={calm.choices} onChoices={set} />
       <Two>
         <Panel aria-label={STRINGS.angle}>
           <AngleControl

@@ -92,7 +92,7 @@ const Ordered = ({ facts }: { facts: DayFacts }) => {
   );
   if (error !== null) return <Notice tone="cut">{error}</Notice>;
   if (!order)
-    return share < 1 ? (
+    return isRunning || share < 1 ? (
       <Awaited role="status">{STRINGS.loading}</Awaited>
     ) : (
       <MutedText>{STRINGS.nothing}</MutedText>

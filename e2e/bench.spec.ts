@@ -7,6 +7,7 @@ import {
   countOn,
   done,
   jobNumber,
+  openBench,
   showGates,
   signIn,
   stepTitle,
@@ -21,14 +22,6 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => shop.close());
 
-const openBench = async (page: Page, name: string): Promise<number> => {
-  await signIn(page, shop.address, ...BENCH);
-  const id = await jobNumber(page, shop.address, name);
-  await page.goto(`${shop.address}/jobs/${id}/bench`);
-  await expect(done(page)).toBeVisible();
-  return id;
-};
-
 test('a blade is worked to its end with three pedals alone', async ({ page }) => {
   const errors = watchConsole(page);
   await signIn(page, shop.address, ...BENCH);
@@ -36,7 +29,7 @@ test('a blade is worked to its end with three pedals alone', async ({ page }) =>
   const settings = page.getByRole('region', { name: 'Sounds and pedals' });
   await settings.getByRole('radiogroup', { name: 'Foot pedals' }).getByText('Three').click();
   await expect(settings.getByRole('button', { name: /^Pedal 2 sends PageDown/ })).toBeVisible();
-  await openBench(page, 'Paper knife');
+  await openBench(page, shop.address, 'Paper knife');
   const finished = page.getByText('The work on this blade');
   for (let step = 0; step < 12 && !(await finished.isVisible()); step += 1) {
     const title = await stepTitle(page).last().innerText();
@@ -81,7 +74,7 @@ test('a blade is worked to its end by touch on a tablet, and another on a teleph
 test('step, lift, counts, clock, burr and Done are in sight at three sizes, with large targets', async ({
   page,
 }) => {
-  const id = await openBench(page, 'Square knife');
+  const id = await openBench(page, shop.address, 'Square knife');
   for (const [width, height] of [
     [1280, 800],
     [820, 1180],
@@ -141,7 +134,7 @@ test('step, lift, counts, clock, burr and Done are in sight at three sizes, with
 test('a customer: one key parks the clock and opens the counter, the same key comes back', async ({
   page,
 }) => {
-  await openBench(page, 'Square knife');
+  await openBench(page, shop.address, 'Square knife');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('button', { name: 'Stop the clock' })).toBeVisible();
   const before = await countOn(page, 'Right');
@@ -159,7 +152,7 @@ test('a customer: one key parks the clock and opens the counter, the same key co
 test('what goes wrong on the stone: heat stops the clock, no burr at the tip adds strokes there', async ({
   page,
 }) => {
-  await openBench(page, 'Square knife');
+  await openBench(page, shop.address, 'Square knife');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('w');
   const signs = page.locator('section[aria-label="Something is wrong"]');
@@ -178,7 +171,7 @@ test('what goes wrong on the stone: heat stops the clock, no burr at the tip add
 test('back to a step before: it opens again with all after it, as a line of the history', async ({
   page,
 }) => {
-  const id = await openBench(page, 'Long cheese knife');
+  const id = await openBench(page, shop.address, 'Long cheese knife');
   const title = await stepTitle(page).last().innerText();
   await page.keyboard.press('l');
   await page
@@ -194,7 +187,7 @@ test('back to a step before: it opens again with all after it, as a line of the 
 test('an angle found by gauge at three places plans the rest again, once it is accepted', async ({
   page,
 }) => {
-  await openBench(page, 'Big knife with the red band');
+  await openBench(page, shop.address, 'Big knife with the red band');
   await page.getByRole('button', { name: 'Measure' }).click();
   for (const place of ['at the heel', 'in the middle', 'at the tip']) {
     await page.getByLabel(`Angle ${place}, °`).fill('21,5');
@@ -210,7 +203,7 @@ test('the angle gauge: zeroed on the stone, counted on its side, kept with the s
   page,
 }) => {
   const errors = watchConsole(page);
-  const id = await openBench(page, 'Square knife');
+  const id = await openBench(page, shop.address, 'Square knife');
   const before = await countOn(page, 'Right');
   await page.getByRole('button', { name: 'Angle gauge' }).click();
   await page.getByRole('button', { name: 'Zero it here' }).click();

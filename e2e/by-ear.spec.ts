@@ -6,7 +6,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { strokesEvery } from '../packages/core/test/stroke-sound';
 import { launchWithMedia } from './support/fake-media';
 import { writeSound } from './support/fake-microphone';
-import { BENCH, countOn, done, jobNumber, leave, signIn } from './support/hands';
+import { countOn, leave, openBench } from './support/hands';
 import { RunningShop } from './support/running-shop';
 
 let shop: RunningShop;
@@ -35,11 +35,7 @@ const heardOf = async (file: string): Promise<number> => {
   const browser = await launchWithMedia({ microphone: file });
   const context = await browser.newContext({ permissions: ['microphone'] });
   const page = await context.newPage();
-  await signIn(page, shop.address, ...BENCH);
-  await page.goto(
-    `${shop.address}/jobs/${await jobNumber(page, shop.address, 'Long cheese knife')}/bench`,
-  );
-  await expect(done(page)).toBeVisible();
+  await openBench(page, shop.address, 'Long cheese knife');
   await leaveUntilStone(page);
   const total = async (): Promise<number> =>
     (await countOn(page, 'Right')) + (await countOn(page, 'Left'));

@@ -1,14 +1,15 @@
 /** A browser whose camera or microphone is a file. */
 import { chromium, type Browser } from '@playwright/test';
+import browserSettings from '../../playwright.config';
 
 /** `from`: the file that is shown to the camera, over and over, or played once to the microphone. */
 export const launchWithMedia = (
   from: { camera: string } | { microphone: string },
 ): Promise<Browser> =>
   chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium-headless-shell',
+    ...browserSettings.use?.launchOptions,
     args: [
-      '--no-sandbox',
+      ...(browserSettings.use?.launchOptions?.args ?? []),
       '--use-fake-ui-for-media-stream',
       '--use-fake-device-for-media-stream',
       'camera' in from

@@ -178,3 +178,12 @@ export const jobNumber = async (page: Page, address: string, name: string): Prom
   const board = (await (await page.request.get(`${address}/api/shop`)).json()) as Board;
   return board.jobs.find(({ blade }) => blade.name === name)!.jobId;
 };
+
+/** Signs in at the bench and opens it at the demo's blade of that name; gives the number of its job. */
+export const openBench = async (page: Page, address: string, name: string): Promise<number> => {
+  await signIn(page, address, ...BENCH);
+  const id = await jobNumber(page, address, name);
+  await page.goto(`${address}/jobs/${id}/bench`);
+  await expect(done(page)).toBeVisible();
+  return id;
+};

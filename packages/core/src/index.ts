@@ -79,6 +79,7 @@ export {
   asMessage,
   asText,
   bandText,
+  counted,
   localized,
   isOneLetterOff,
   named,

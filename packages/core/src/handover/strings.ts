@@ -1,5 +1,5 @@
 /** Strings of what goes home with a blade. */
-import { stringsOf } from '../text';
+import { counted, stringsOf } from '../text';
 
 export const STRINGS = stringsOf('core/handover', {
   aFewLightStrokesOnA:
@@ -22,7 +22,7 @@ export const STRINGS = stringsOf('core/handover', {
   itIsNothingTheWorkDid: 'It is nothing the work did.',
   ago: (days: string) => `${days} ago`,
   itWentHomeWithinTheDays: (daysSinceSaid: string, houseDays: number) =>
-    `It went home ${daysSinceSaid}, within the ${houseDays} days of the shop.`,
+    `It went home ${daysSinceSaid}, within the shop’s ${counted(houseDays, 'day', 'days')}.`,
   itCameStillSharp: 'It came still sharp.',
   itCameTiredItCutBut: 'It came tired: it cut, but not as it should.',
   itCameDull: 'It came dull.',
@@ -56,7 +56,7 @@ export const STRINGS = stringsOf('core/handover', {
   of: (bad: number, zonesCount: number) => `${bad} of ${zonesCount}`,
   of2: (left: number, zonesCount: number) => `${left} of ${zonesCount}`,
   aboutItsLastEdgesLastedDays: (comeBackDay: string, fromLives: number, days: number) =>
-    `About ${comeBackDay}: its last ${fromLives} edges lasted ${days} days.`,
+    `About ${comeBackDay}: its last ${fromLives} edges lasted ${counted(days, 'day', 'days')}.`,
   aboutAsMostBladesOfIts: (comeBackDay: string) =>
     `About ${comeBackDay}, as most blades of its use do; sooner if it slides where it used to bite.`,
   leftInOnPurpose: (damageSaid: string) => `Left in on purpose: ${damageSaid}.`,

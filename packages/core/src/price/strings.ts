@@ -1,5 +1,5 @@
 /** Strings of prices. */
-import { stringsOf } from '../text';
+import { counted, stringsOf } from '../text';
 
 export const STRINGS = stringsOf('core/price', {
   times: (count: number) => `, ${count} times`,
@@ -11,8 +11,8 @@ export const STRINGS = stringsOf('core/price', {
   thinning: 'Thinning',
   tipRestored: 'Tip restored',
   outlineStraightened: 'Outline straightened',
-  scallops: (scallops: number) => `${scallops} scallops`,
+  scallops: (scallops: number) => counted(scallops, 'scallop', 'scallops'),
   to: (rounded: number, rounded2: number) => `${rounded} to ${rounded2}`,
   minutesBeyond: (roundedSaid: string | number, minutesIncluded: number) =>
-    `${roundedSaid} minutes beyond ${minutesIncluded}`,
+    `${roundedSaid} ${roundedSaid === 1 ? 'minute' : 'minutes'} beyond ${minutesIncluded}`,
 });

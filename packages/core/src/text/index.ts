@@ -5,6 +5,7 @@ export { isOneLetterOff, plainLetters } from './spelling';
 export { bandText } from './steps';
 export { zoneLiftText } from './holding';
 export {
+  counted,
   localized,
   named,
   stringsOf,

@@ -49,6 +49,15 @@ export const named = <T extends string | null | undefined>(
     ? (globalThis.patientEdgeLanguage?.name(english) ?? english)
     : (english as Extract<T, null | undefined>);
 
+/**
+ * How many there are of a thing, in English.
+ *
+ * @example
+ * counted(1, 'entry', 'entries'); // "1 entry"
+ */
+export const counted = (count: number, one: string, many: string): string =>
+  `${count} ${count === 1 ? one : many}`;
+
 const translated = (value: unknown, columns: readonly string[], key: string): unknown => {
   if (typeof value === 'string')
     return columns.length === 0 || columns.includes(key) ? named(value) : value;

@@ -2,6 +2,8 @@
  * The English of the steps of a plan: one entry a code. A code once used stays, for the plans and records that hold it;
  * its wording may be mended, and is mended for all of them.
  */
+import { counted } from './language';
+
 export interface BandParam {
   /** Above the edge, where it begins; 0 at the remnant of the old bevel. */
   readonly fromMm: number;
@@ -169,7 +171,7 @@ export const STEP_ENGLISH = {
     isCoated: boolean;
     farMm?: number | null;
   }) =>
-    `Almost flat, ${offFlatDeg}° off the stone, ${strokes} light strokes: only the burr goes${isCoated ? ', the coating stays' : ''}.${farMm === null ? '' : ` The far edge stands ${farMm.toFixed(2)} mm clear: it must not touch.`}`,
+    `Almost flat, ${offFlatDeg}° off the stone, ${counted(strokes, 'light stroke', 'light strokes')}: only the burr goes${isCoated ? ', the coating stays' : ''}.${farMm === null ? '' : ` The far edge stands ${farMm.toFixed(2)} mm clear: it must not touch.`}`,
   'chisel.back.title': 'Burr off the back',
   'chisel.back.zone': 'the back, at the very edge',
   'chisel.deburr.instruction': ({
@@ -288,7 +290,7 @@ export const STEP_ENGLISH = {
   'one-sided.back-again.instruction':
     'Flat, weight of the hand: only the burr of this stone goes. Back and front in turn at every grain.',
   'one-sided.back-again.title': ({ strokes }: { strokes: number }) =>
-    `Back again, ${strokes} strokes`,
+    `Back again, ${counted(strokes, 'stroke', 'strokes')}`,
   'one-sided.back.before':
     'The rim is written down at heel, middle and tip: wider at the spine, the fingers go to the edge; wider at the edge, to the spine.',
   'one-sided.back.leaning': ({
@@ -301,7 +303,7 @@ export const STEP_ENGLISH = {
   'one-sided.back.check':
     'The rim stays narrow and even: pressure moves away from the side that widens.',
   'one-sided.back.instruction': ({ strokes, isHollow }: { strokes: number; isHollow: boolean }) =>
-    `Dead flat, ${strokes} light strokes: where the edge leans to the back it is pushed to the front. ${isHollow ? 'No more: every stroke shortens the life of the rim.' : 'There is no hollow here: the whole back drags, so keep it to these.'}`,
+    `Dead flat, ${counted(strokes, 'light stroke', 'light strokes')}: where the edge leans to the back it is pushed to the front. ${isHollow ? 'No more: every stroke shortens the life of the rim.' : 'There is no hollow here: the whole back drags, so keep it to these.'}`,
   'one-sided.back.title': ({ stone }: { stone: string }) => `The back first, on ${stone}`,
   'one-sided.back.zone': 'the back, on its rims',
   'one-sided.deburr.instruction':
@@ -539,7 +541,7 @@ export const STEP_ENGLISH = {
   'serrated.corner.title': ({ stone }: { stone: string }) => `Shape a corner of ${stone}`,
   'serrated.corner.zone': 'one corner of the wheel',
   'serrated.smooth.instruction': ({ strokes }: { strokes: number }) =>
-    `${strokes} light touches in each, edge trailing, until no coarse scratch reaches the edge.`,
+    `${counted(strokes, 'light touch', 'light touches')} in each, edge trailing, until no coarse scratch reaches the edge.`,
   'serrated.smooth.title': ({ stone }: { stone: string }) => `Smooth the scallops on ${stone}`,
   'serrated.wheel.instruction': ({
     count,
@@ -552,7 +554,7 @@ export const STEP_ENGLISH = {
     strokes: number;
     pitchMm: number;
   }) =>
-    `${count} scallops, one after another from the heel, at ${angleDeg.toFixed(1)}°, edge trailing: ${strokes} touches each, moved across the ${pitchMm} mm, until the white line in its bottom is gone. Worn ones get one to three more; their neighbours none. Points wear first: do not cut them down.`,
+    `${count} scallops, one after another from the heel, at ${angleDeg.toFixed(1)}°, edge trailing: ${counted(strokes, 'touch', 'touches')} each, moved across the ${pitchMm} mm, until the white line in its bottom is gone. Worn ones get one to three more; their neighbours none. Points wear first: do not cut them down.`,
   'serrated.deburr.belt': 'One pass, hardly touching, slow: what the last push brought over goes.',
   'serrated.deburr.check': 'No burr on either side, heel to tip, ten scallops felt.',
   'serrated.deburr.instruction':
@@ -574,7 +576,7 @@ export const STEP_ENGLISH = {
     rodMm: number;
     pitchMm: number;
   }) =>
-    `${count} scallops, one after another from the heel, at ${angleDeg.toFixed(1)}°: about ${strokes} strokes each, turning the rod, edge-trailing out of the scallop, until the flat facet at its edge is gone. Rod no thicker than ${rodMm.toFixed(1)} mm; where it is thinner, sweep it across the ${pitchMm} mm. Points wear first: do not cut them down.`,
+    `${count} scallops, one after another from the heel, at ${angleDeg.toFixed(1)}°: about ${counted(strokes, 'stroke', 'strokes')} each, turning the rod, edge-trailing out of the scallop, until the flat facet at its edge is gone. Rod no thicker than ${rodMm.toFixed(1)} mm; where it is thinner, sweep it across the ${pitchMm} mm. Points wear first: do not cut them down.`,
   'serrated.edge.pattern': ({ strokes, count }: { strokes: number; count: number }) =>
     `${strokes} in each of ${count} scallops`,
   'serrated.edge.title': ({ stone }: { stone: string }) => `Scallops on ${stone}`,

@@ -76,8 +76,7 @@ export const collectRoutes = (pool: Pool): Router => {
         const saleId = payment === null ? null : await takePayment(db, staff.id, payment);
         return { jobIds: lines.map(({ jobId }) => jobId), saleId };
       },
-      madeInWords: ({ jobIds }) =>
-        jobIds.length === 1 ? STRINGS.oneHandOverWas : STRINGS.handOversWere(jobIds.length),
+      madeInWords: ({ jobIds }) => STRINGS.handOversWere(jobIds.length),
     });
     response.status(201).json(answer);
   });

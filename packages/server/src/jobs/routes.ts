@@ -142,8 +142,7 @@ export const jobRoutes = (pool: Pool): Router => {
         }
         return { jobIds: body.blades.map(({ jobId }) => jobId) };
       },
-      madeInWords: ({ jobIds }) =>
-        jobIds.length === 1 ? STRINGS.onePromiseWas : STRINGS.promisesWere(jobIds.length),
+      madeInWords: ({ jobIds }) => STRINGS.promisesWere(jobIds.length),
     });
     response.json(await readBoard(pool));
   });

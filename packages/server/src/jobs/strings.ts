@@ -1,5 +1,5 @@
 /** Strings of blades in the shop. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('server/jobs', {
   thisBlade: 'This blade',
@@ -17,6 +17,5 @@ export const STRINGS = stringsOf('server/jobs', {
   aBladeWas: 'a blade was',
   theBladeOnTagWas: (tagNumbers: number | undefined) => `the blade on tag ${tagNumbers} was`,
   theBladesOnTagsWere: (tagNumbers: string) => `the blades on tags ${tagNumbers} were`,
-  onePromiseWas: '1 promise was',
-  promisesWere: (jobIdsCount: number) => `${jobIdsCount} promises were`,
+  promisesWere: (jobIdsCount: number) => counted(jobIdsCount, 'promise was', 'promises were'),
 });

@@ -1,5 +1,5 @@
 /** Strings of the bench. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('bench', {
   parked: 'Parked',
@@ -28,7 +28,7 @@ export const STRINGS = stringsOf('bench', {
     'The customer said no. Change the plan so that it does without, or send the blade back.',
   changeThePlan: 'Change the plan',
   feelForTheBurr: 'Feel for the burr.',
-  seconds: (left: number) => `${left} seconds`,
+  seconds: (left: number) => counted(left, 'second', 'seconds'),
   inTurn: 'in turn',
   onThe: (side: string) => `on the ${side}`,
   swap: (sayNow: string) => `Swap. ${sayNow}`,
@@ -139,7 +139,8 @@ export const STRINGS = stringsOf('bench', {
   saveTime: 'Save time',
   behindTheEdge: (behindEdgeMm: string) => `${behindEdgeMm} behind the edge`,
   perSide: (perSideDeg: string) => `${perSideDeg}° per side`,
-  strokesASide: (strokesPerSide: number) => `${strokesPerSide} strokes a side`,
+  strokesASide: (strokesPerSide: number) =>
+    counted(strokesPerSide, 'stroke a side', 'strokes a side'),
   leftOut: 'left out',
   new: (comparedText: string) => `new: ${comparedText}`,
   measuredThatChangesWhatIsLeft: (measuredText: string) =>
@@ -223,7 +224,8 @@ export const STRINGS = stringsOf('bench', {
   iHaveReadThisTheStone:
     'I have read this. The stone sits firmly, the blade is wiped, faces are taped where needed.',
   startWork: 'Start work',
-  countStepsRoughly: (count: number, roughly: string) => `${count} steps, ${roughly}`,
+  countStepsRoughly: (count: number, roughly: string) =>
+    `${counted(count, 'step', 'steps')}, ${roughly}`,
   notAskedYet: (open: string) => `Not asked yet: ${open}`,
   askTheCustomer: 'Ask the customer',
   theWorkOnThisBlade: 'The work on this blade',

@@ -1,5 +1,5 @@
 /** Strings of close pictures. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('close-up', {
   underTheMicroscope: 'Under the microscope',
@@ -54,7 +54,7 @@ export const STRINGS = stringsOf('close-up', {
     'Close picture: click to set points; plus and minus enlarge, arrows move, Enter sets a point in the middle',
   whatToDo: 'What to do',
   findGlints: 'Find glints',
-  points: (pointsCount: number) => `${pointsCount} points`,
+  points: (pointsCount: number) => counted(pointsCount, 'point', 'points'),
   lookAtTheScratches: 'Look at the scratches',
   saveTheClosePicture: 'Save the close picture',
   knownLength: 'Known length, µm',

@@ -202,7 +202,7 @@ export const CollectForm = ({
             onPress={() => void send()}
           >
             {STRINGS.handOver(
-              chosen.length === 1 ? STRINGS.oneBlade : STRINGS.blades(chosen.length),
+              STRINGS.blades(chosen.length),
               paysNow && amountProblem === undefined
                 ? `, ${money(amount, currency)} ${named(how)}`
                 : '',

@@ -1,5 +1,5 @@
 /** Strings of what is ready and what is due. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('collect', {
   tagHangsOnSBladeWhich: (tagNumber: number, customer: string, stage: string) =>
@@ -21,8 +21,7 @@ export const STRINGS = stringsOf('collect', {
   whereItIsSomebodyElse: 'Where it is somebody else',
   everyEdgeIsSheathedWrappedOr:
     'Every edge is sheathed, wrapped or guarded, and the tags are in the customer’s hand',
-  oneBlade: '1 blade',
-  blades: (chosenCount: number) => `${chosenCount} blades`,
+  blades: (chosenCount: number) => counted(chosenCount, 'blade', 'blades'),
   handOver: (blades: string, payment: string) => `Hand over ${blades}${payment}`,
   cancel: 'Cancel',
   readATagOrTickThe: 'Read a tag, or tick the blade it hangs on.',

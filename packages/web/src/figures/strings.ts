@@ -1,5 +1,5 @@
 /** Strings of the shop in figures. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('figures', {
   figures: 'Shop in figures',
@@ -57,7 +57,7 @@ export const STRINGS = stringsOf('figures', {
   bringsMost: 'Brings most',
   every: 'Comes every',
   lastOn: 'Last returned',
-  days: (count: number) => `${count} days`,
+  days: (count: number) => counted(count, 'day', 'days'),
   writeToThem: 'Whose blades are due: write to them',
   quotes: 'Estimates and earnings',
   quotesAre:

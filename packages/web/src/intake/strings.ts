@@ -1,5 +1,5 @@
 /** Strings of measures and condition. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('intake', {
   promisedFor: 'Promised for',
@@ -61,7 +61,7 @@ export const STRINGS = stringsOf('intake', {
     'Arrives contaminated: disinfect it now and again before its return, by the rules of that trade.',
   removedThe: (kind: string) => `Removed the ${kind}.`,
   theEdgeFromHeelToTip: (damageCount: number) =>
-    `The edge from heel to tip with ${damageCount} places of damage`,
+    `The edge from heel to tip with ${counted(damageCount, 'place of damage', 'places of damage')}`,
   whatIsFound: 'Fault',
   addByNumbers: 'Add by numbers',
   orTouchALaneToPlace: (what: string) => `or touch a lane to place it there: ${what}.`,
@@ -106,7 +106,7 @@ export const STRINGS = stringsOf('intake', {
   saveAndAssess: 'Save and assess',
   bladeAndPromise: 'Blade and promise',
   of: (measured: number, measureFieldscount: number) => `${measured} of ${measureFieldscount}`,
-  readings: (angleReadingsCount: number) => `${angleReadingsCount} readings`,
+  readings: (angleReadingsCount: number) => counted(angleReadingsCount, 'reading', 'readings'),
   found: (damageCount: number) => `${damageCount} found`,
   photographs: 'Photographs',
   itsKind: 'About this kind',

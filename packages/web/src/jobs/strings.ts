@@ -1,5 +1,5 @@
 /** Strings of what all pages of a job share. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('jobs', {
   measureAndAssess: 'Measure and assess',
@@ -28,7 +28,7 @@ export const STRINGS = stringsOf('jobs', {
   loadingBlade: 'Loading blade…',
   declinedDeclineReason: (declineReason: string) => `Declined: ${declineReason}`,
   history: 'History',
-  entries: (eventsCount: number) => `${eventsCount} entries`,
+  entries: (eventsCount: number) => counted(eventsCount, 'entry', 'entries'),
   tag: (tagNumber: number, blade: string) => `Tag ${tagNumber} · ${blade}`,
   promised: (stage: string, promisedOn: string) => `· ${stage} · promised ${promisedOn} ·`,
   record: 'record',

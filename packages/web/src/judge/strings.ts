@@ -1,5 +1,5 @@
 /** Strings of the assessment. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('judge', {
   whoAnswers: 'Who answers',
@@ -48,7 +48,8 @@ export const STRINGS = stringsOf('judge', {
   goToIntake: 'Go to intake',
   decision: 'Decision',
   touchItUp: 'Touch it up',
-  placesOfDamage: (damageCount: number) => `${damageCount} places of damage`,
+  placesOfDamage: (damageCount: number) =>
+    counted(damageCount, 'place of damage', 'places of damage'),
   alongTheEdge: (findings: string) => `Along the edge: ${findings}`,
   thickness: 'Thickness',
   isItThick: 'Is it thick?',

@@ -1,5 +1,5 @@
 /** Strings of photographs. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('photographs', {
   photographs: 'Photographs',
@@ -8,7 +8,7 @@ export const STRINGS = stringsOf('photographs', {
   noneYetLayTheBladeOn:
     'None yet. Lay the blade on plain paper beside a bank card to trace it later.',
   photographOfTheBlade: (number: number) => `Photograph ${number} of the blade`,
-  marks: (marksCount: number) => `${marksCount} marks`,
+  marks: (marksCount: number) => counted(marksCount, 'mark', 'marks'),
   photographClickToMarkAPlace:
     'Photograph: click to mark a place; plus and minus enlarge, arrows move, Enter marks the middle',
   takenInUprightAndWithoutThe: (moment: string) =>

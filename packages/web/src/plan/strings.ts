@@ -1,5 +1,5 @@
 /** Strings of the plan. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('plan', {
   keepWhatCame: 'Keep what came',
@@ -259,7 +259,7 @@ export const STRINGS = stringsOf('plan', {
   openAPlanFile: 'Open a plan file',
   versionsOfThisPlan: 'Versions of this plan',
   perSideSteps: (angleDeg: string, stepsCount: number, roughly: string, who: string) =>
-    `${angleDeg}° per side, ${stepsCount} steps, ${roughly}; ${who}`,
+    `${angleDeg}° per side, ${counted(stepsCount, 'step', 'steps')}, ${roughly}; ${who}`,
   changedByHand: (changes: number) => `; ${changes} changed by hand`,
   restoreThisVersionVersion: (number: number) => `Restore this version: version ${number}`,
   restoreThisVersion: 'Restore this version',
@@ -391,7 +391,7 @@ export const STRINGS = stringsOf('plan', {
     `${name}: at most ${most} kB; it has ${size} kB`,
   noPlanFile: (name: string) => `${name} is not a plan file`,
   byYourOwnRates: (likely: string, from: string, to: string, steel: number, person: number) =>
-    `By the bench’s own rates ${likely}, from ${from} to ${to} in 8 cases of 10; ${steel} steps on this steel, ${person} of yours.`,
+    `By the bench’s own rates ${likely}, from ${from} to ${to} in 8 cases of 10; ${counted(steel, 'step', 'steps')} on this steel, ${person} of yours.`,
   seeTheRates: 'Rates',
   learnedRule:
     'The model’s forecast, times how long this stone, this steel and this person have taken so far.',

@@ -1,5 +1,5 @@
 /** Strings of the rack. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('rack', {
   theFileMustBeAtMost: (size: number) => `The file must be at most 1 MB; it is ${size} bytes`,
@@ -155,7 +155,7 @@ export const STRINGS = stringsOf('rack', {
   whereGoodPractitionersDifferEveryPlan:
     'Where good practitioners differ. Every plan starts from these; what was used is recorded with the job.',
   saveHabits: 'Save habits',
-  changedTimesSoFar: (version: number) => `Changed ${version} times so far.`,
+  changedTimesSoFar: (version: number) => `Changed ${counted(version, 'time', 'times')} so far.`,
   thinnest: 'thinnest',
   wearAndCost: 'Wear and cost',
   wearAndCostAre: 'What the stones took off the blades that went home, and what that cost.',
@@ -176,7 +176,7 @@ export const STRINGS = stringsOf('rack', {
   plates: 'Plates and dressers',
   nothingMadeFlat: 'Nothing has been flattened yet.',
   plateDid: (plate: string, uses: number, minutes: number, stoneCm3: string) =>
-    `${plate}: ${uses} flattenings in ${minutes} min, ${stoneCm3} cm³ of stone rubbed off.`,
+    `${plate}: ${counted(uses, 'flattening', 'flattenings')} in ${minutes} min, ${stoneCm3} cm³ of stone rubbed off.`,
   tooFewUses: 'After nine uses it shows whether it is getting slower.',
   plateSlower: (times: string) =>
     `It takes ${times} times as long as when it was new: time for a new one.`,

@@ -1,5 +1,5 @@
 /** Strings of what the record says. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('record', {
   rates: 'Rates',
@@ -10,7 +10,7 @@ export const STRINGS = stringsOf('record', {
     'A step counts when its clock ran for at least 5 s, its check was passed and nobody was interrupted. Belts and wheels are counted separately.',
   nothingYet: 'Nothing on record yet. It starts with the first step finished on a stone.',
   fromSteps: (steps: number, noise: number) =>
-    `From ${steps} steps. One step more or less: ± ${noise} %.`,
+    `From ${counted(steps, 'step', 'steps')}. One step more or less: ± ${noise} %.`,
   byHand: 'By hand',
   byMachine: 'On belts and wheels',
   stone: 'Stone',
@@ -87,13 +87,14 @@ export const STRINGS = stringsOf('record', {
   ended: 'Ended',
   halfAfter: 'Half are dull after',
   meanLife: 'Mean',
-  daysText: (days: number) => `${days} days`,
+  daysText: (days: number) => counted(days, 'day', 'days'),
   notYet: 'not yet',
   first: 'First',
   second: 'Second',
   lastsLonger: (chance: number, first: string, second: string) =>
     `${chance} % that “${first}” lasts longer than “${second}”.`,
-  livesAgainst: (first: number, second: number) => `${first} lives compared with ${second}.`,
+  livesAgainst: (first: number, second: number) =>
+    `${counted(first, 'life', 'lives')} compared with ${second}.`,
   customersDiffer:
     'Customers differ more than methods do: a few lives say little, and a probability is no proof.',
   asPdf: 'As PDF',
@@ -111,7 +112,7 @@ export const STRINGS = stringsOf('record', {
     `${count} visits over one another, the spine fixed: ${first} lowest, ${last} filled. Widths are drawn ${widened} times as wide.`,
   thinningEachVisit: 'Thinning a little at each visit',
   edgeAlone: (visits: number, behind: string, steel: string) =>
-    `In ${visits} visits, cutting the edge alone leaves ${behind} behind it and takes ${steel} mm³.`,
+    `In ${counted(visits, 'visit', 'visits')}, cutting the edge alone leaves ${behind} behind it and takes ${steel} mm³.`,
   aLittleEachTime: (behind: string, more: string) =>
     `Thinned a little each time it would have stayed at ${behind}, for ${more} mm³ more.`,
 });

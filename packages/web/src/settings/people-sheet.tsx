@@ -67,11 +67,7 @@ const put = async (path: string, method: 'PUT' | 'POST', body: object): Promise<
 };
 
 const devices = (sessions: number): string =>
-  sessions === 0
-    ? STRINGS.notSignedIn
-    : sessions === 1
-      ? STRINGS.signedInOn1Device
-      : STRINGS.signedInOnDevices(sessions);
+  sessions === 0 ? STRINGS.notSignedIn : STRINGS.signedInOnDevices(sessions);
 
 const PersonLine = ({ person, isMe }: { person: StaffRecord; isMe: boolean }) => {
   const { id, name, login, role, active, sessions } = person;

@@ -1,5 +1,5 @@
 /** Strings of the settings. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('settings', {
   shop: 'Shop',
@@ -98,8 +98,7 @@ export const STRINGS = stringsOf('settings', {
     'For everybody in the shop, on screens, prints and exports. The records keep their own units.',
   loadingPeople: 'Loading people…',
   notSignedIn: 'not signed in',
-  signedInOn1Device: 'signed in on 1 device',
-  signedInOnDevices: (sessions: number) => `signed in on ${sessions} devices`,
+  signedInOnDevices: (sessions: number) => `signed in on ${counted(sessions, 'device', 'devices')}`,
   you: ' (you)',
   deactivated: 'deactivated',
   roleOf: (name: string) => `Role of ${name}`,
@@ -219,7 +218,7 @@ export const STRINGS = stringsOf('settings', {
   minutesItTakes: 'Minutes it takes',
   countsForAlone: 'Counts for',
   nothingByItself: 'nothing on its own',
-  uses: (countsForCount: number) => `${countsForCount} uses`,
+  uses: (countsForCount: number) => counted(countsForCount, 'use', 'uses'),
   addTheTest: 'Add the test',
   wants: (missing: string) => `Still missing: ${missing}.`,
   loadingTests: 'Loading tests…',

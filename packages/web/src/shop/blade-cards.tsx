@@ -111,9 +111,7 @@ export const BladeCards = ({ jobs, today, chosen, onChosen }: BladeCardsProps) =
           ) : (
             <MutedText as="span">{howSoon(promisedOn, today)}</MutedText>
           )}
-          <MutedText as="span">
-            {theirs.length === 1 ? STRINGS.oneBlade : STRINGS.blades(theirs.length)}
-          </MutedText>
+          <MutedText as="span">{STRINGS.blades(theirs.length)}</MutedText>
         </header>
         <Hung>
           {theirs.map((job) => (

@@ -47,8 +47,6 @@ const promise = async (jobs: readonly BoardJob[], { promisedOn, placeId }: Promi
   return board;
 };
 
-const said = (count: number): string => (count === 1 ? STRINGS.oneBlade : STRINGS.blades(count));
-
 export const SelectionBar = ({
   board: held,
   chosen,
@@ -77,9 +75,7 @@ export const SelectionBar = ({
     run(async () => {
       for (const { jobId } of chosen)
         await request('POST', `/jobs/${jobId}/labels`, { what: 'tag' });
-      return STRINGS.inThePrintersTray(
-        chosen.length === 1 ? STRINGS.oneTagIs : STRINGS.tagsAre(chosen.length),
-      );
+      return STRINGS.inThePrintersTray(STRINGS.tagsAre(chosen.length));
     });
   const promiseAll = (next: Promised) =>
     run(async () => {
@@ -88,7 +84,7 @@ export const SelectionBar = ({
       setPromising(false);
       const versions = new Map(board.jobs.map(({ jobId, version }) => [jobId, version]));
       offerUndo(
-        STRINGS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn)),
+        STRINGS.saidPromisedForPromisedOn(STRINGS.blades(before.length), day(next.promisedOn)),
         async () => {
           const promises = new Map(
             before.map((job) => [`${job.promisedOn} ${job.place ?? ''}`, job]),
@@ -105,13 +101,13 @@ export const SelectionBar = ({
           }
         },
       );
-      return STRINGS.saidPromisedForPromisedOn(said(before.length), day(next.promisedOn));
+      return STRINGS.saidPromisedForPromisedOn(STRINGS.blades(before.length), day(next.promisedOn));
     });
   const ready = chosen.filter(({ stage }) => stage === 'ready' || stage === 'declined');
   const customers = new Set(ready.map(({ customerId }) => customerId));
   const whyNotHandOver =
     ready.length < chosen.length
-      ? STRINGS.notReady(said(chosen.length - ready.length))
+      ? STRINGS.notReady(STRINGS.blades(chosen.length - ready.length))
       : customers.size > 1
         ? STRINGS.ofSeveralCustomers
         : null;
@@ -119,7 +115,7 @@ export const SelectionBar = ({
     <Bar role="region" aria-label={STRINGS.selectedBlades}>
       <Stack $gap={10}>
         <Row>
-          <b role="status">{STRINGS.selected(said(chosen.length))}</b>
+          <b role="status">{STRINGS.selected(STRINGS.blades(chosen.length))}</b>
           <QuietButton onPress={() => onChosen(shown)}>
             {STRINGS.selectAll(shown.length)}
           </QuietButton>

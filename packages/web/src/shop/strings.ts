@@ -1,5 +1,5 @@
 /** Strings of the shop page. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('shop', {
   dayPromised: 'Day promised',
@@ -8,8 +8,7 @@ export const STRINGS = stringsOf('shop', {
   stage: 'Stage',
   dayTakenIn: 'Day taken in',
   promisedFor: (promisedOn: string) => `Promised for ${promisedOn}`,
-  oneBlade: '1 blade',
-  blades: (theirsCount: number) => `${theirsCount} blades`,
+  blades: (theirsCount: number) => counted(theirsCount, 'blade', 'blades'),
   select: 'Select',
   tagTagNumber: (tagNumber: number) => `tag ${tagNumber}`,
   sentBack: 'sent back',
@@ -57,8 +56,7 @@ export const STRINGS = stringsOf('shop', {
   noBladesInTheShop: 'No blades in the shop',
   everythingHasGoneHome: 'Everything has gone home.',
   takeInABlade: 'Take in a blade',
-  oneTagIs: '1 tag is',
-  tagsAre: (chosenCount: number) => `${chosenCount} tags are`,
+  tagsAre: (chosenCount: number) => counted(chosenCount, 'tag is', 'tags are'),
   inThePrintersTray: (labels: string) => `${labels} in the printer’s tray.`,
   saidPromisedForPromisedOn: (said: string, promisedOn: string) =>
     `${said} promised for ${promisedOn}.`,

@@ -205,11 +205,7 @@ export const Frame = ({
         <Connection />
         {isHeld && waiting.length > 0 && (
           <Notice tone="cut" alert>
-            <p>
-              {STRINGS.notSentYetSigningOutDiscards(
-                waiting.length === 1 ? STRINGS.oneThingIs : STRINGS.thingsAre(waiting.length),
-              )}
-            </p>
+            <p>{STRINGS.notSentYetSigningOutDiscards(STRINGS.thingsAre(waiting.length))}</p>
             <QuietButton onPress={() => setHeld(false)}>{STRINGS.stay}</QuietButton>{' '}
             <QuietButton onPress={() => void signOut()}>{STRINGS.signOutAndDiscard}</QuietButton>
           </Notice>

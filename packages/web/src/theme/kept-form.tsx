@@ -140,9 +140,7 @@ export const KeptFormView = <T extends FieldValues>({
             {messages > 0 && (
               <Notice tone="cut" alert>
                 <Row $gap={10}>
-                  <span>
-                    {STRINGS.toCheck(messages === 1 ? STRINGS.oneField : STRINGS.fields(messages))}
-                  </span>
+                  <span>{STRINGS.toCheck(STRINGS.fields(messages))}</span>
                   <QuietButton onPress={goToNext}>
                     {messages === 1 ? STRINGS.showIt : STRINGS.showTheNext}
                   </QuietButton>

@@ -1,5 +1,5 @@
 /** Strings of what all pages share. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('theme', {
   patientEdge: (title: string) => `${title} · Patient Edge`,
@@ -19,8 +19,7 @@ export const STRINGS = stringsOf('theme', {
   strokesOfAStep: 'strokes of a step',
   strokesByTheGauge: 'strokes by the gauge',
   aPhotograph: 'a photograph',
-  oneThingWaits: '1 change is waiting',
-  thingsWait: (count: number) => `${count} changes are waiting`,
+  thingsWait: (count: number) => counted(count, 'change is waiting', 'changes are waiting'),
   connection: 'Connection',
   noConnectionToTheWorkshop: 'No connection to the workshop. ',
   sending: 'Sending… ',
@@ -57,8 +56,7 @@ export const STRINGS = stringsOf('theme', {
   patientEdgeAlone: 'Patient Edge',
   findAnything: 'Find anything',
   keysAndHelp: 'Keys and help',
-  oneThingIs: '1 thing is',
-  thingsAre: (waitingCount: number) => `${waitingCount} things are`,
+  thingsAre: (waitingCount: number) => counted(waitingCount, 'thing is', 'things are'),
   notSentYetSigningOutDiscards: (writes: string) =>
     `${writes} not sent yet. Signing out discards it.`,
   stay: 'Stay signed in',
@@ -80,8 +78,7 @@ export const STRINGS = stringsOf('theme', {
   whoMayDoWhat: 'Who may do what',
   noMatch: 'No match.',
   checkTheMarkedFields: 'Check the marked fields.',
-  oneField: '1 field',
-  fields: (messages: number) => `${messages} fields`,
+  fields: (messages: number) => counted(messages, 'field', 'fields'),
   toCheck: (fields: string) => `${fields} to check`,
   showIt: 'Show it',
   showTheNext: 'Show the next',

@@ -1,13 +1,13 @@
 /** Strings of touching up. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('touch-up', {
   coinsOfMmBetweenRodAnd: (count: number, coinMm: number, angleDeg: string, heightMm: number) =>
-    `${count} coins of ${coinMm} mm between rod and blade by the spine hold ${angleDeg}° at ${heightMm} mm of height`,
+    `${counted(count, 'coin', 'coins')} of ${coinMm} mm between rod and blade by the spine hold ${angleDeg}° at ${heightMm} mm of height`,
   coin: 'coin',
   coins: 'coins',
   lastTimeCoinsOfAtThe: (count: number, coinMm: string, perSideDeg: string, inclusiveDeg: string) =>
-    `Last time: ${count} coins of ${coinMm} at the middle, ${perSideDeg}° per side, ${inclusiveDeg}° inclusive.`,
+    `Last time: ${counted(count, 'coin', 'coins')} of ${coinMm} at the middle, ${perSideDeg}° per side, ${inclusiveDeg}° inclusive.`,
   thicknessOfACoinMm: 'Thickness of a coin, mm',
   aDiscOrCoinAnotherThickness: 'A disc or coin; another thickness starts again',
   passesASideSoFar: 'Passes a side so far',
@@ -52,7 +52,8 @@ export const STRINGS = stringsOf('touch-up', {
   notTriedOnThisBladeYet: 'not tried on this blade yet',
   lastTimeItWasNotEnough: 'last time it was not enough',
   enoughLastTimeStillHolding: 'enough last time, still holding',
-  lastedDaysLastTime: (lastedDays: number) => `lasted ${lastedDays} days last time`,
+  lastedDaysLastTime: (lastedDays: number) =>
+    `lasted ${counted(lastedDays, 'day', 'days')} last time`,
   loadingTouchUps: 'Loading touch-ups…',
   theSteelOfThisBladeIs: 'The steel of this blade is no longer known.',
   theLadder: 'The ladder',
@@ -77,9 +78,9 @@ export const STRINGS = stringsOf('touch-up', {
   foundAlone: 'Found',
   lasted: 'Lasted',
   coinsOf: (count: number, coinMm: string, angleDeg: string) =>
-    `: ${count} coins of ${coinMm}, ${angleDeg}°`,
+    `: ${counted(count, 'coin', 'coins')} of ${coinMm}, ${angleDeg}°`,
   passesASideWithin: (passes: number) => `, ${passes} a side`,
   enough: 'enough',
   notEnough: 'not enough',
-  days: (lastedDays: number) => `${lastedDays} days`,
+  days: (lastedDays: number) => counted(lastedDays, 'day', 'days'),
 });

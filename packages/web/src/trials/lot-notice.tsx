@@ -24,7 +24,11 @@ export const LotNotice = ({ lot, choices, onChoices }: LotNoticeProps) => {
     <Notice tone={isAsDrawn ? 'plain' : 'cut'}>
       <Row $gap={14}>
         <span>
-          {STRINGS.lot(question.label, schoolName(question, lot.school), dayAndYear(lot.drawnAt))}{' '}
+          {STRINGS.lot(
+            question.label.toLowerCase(),
+            schoolName(question, lot.school),
+            dayAndYear(lot.drawnAt),
+          )}{' '}
           {!isAsDrawn && STRINGS.planDiffers(schoolName(question, done))}
         </span>
         {!isAsDrawn && onChoices && (

@@ -1,5 +1,5 @@
 /** Strings of trials. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('trials', {
   trials: 'Trials',
@@ -22,7 +22,7 @@ export const STRINGS = stringsOf('trials', {
   likelier: (percent: number, longer: string, shorter: string) =>
     `${percent} % that “${longer}” lasts longer than “${shorter}” here`,
   lives: (one: number, other: number, ended: number) =>
-    `${one} edges against ${other}; ${ended} of them dull again.`,
+    `${counted(one, 'edge', 'edges')} against ${other}; ${ended} of them dull again.`,
   enough: 'Enough is known: the trial can stop.',
   otherwise: (count: number) =>
     `${count} ${count === 1 ? 'visit was' : 'visits were'} not done as drawn and ${count === 1 ? 'does' : 'do'} not count.`,
@@ -48,7 +48,7 @@ export const STRINGS = stringsOf('trials', {
   stopNow: 'Stop trial',
   enoughKnown: 'enough is known',
   lot: (question: string, school: string, day: string) =>
-    `Trial, ${question.toLowerCase()}: “${school}”. Drawn by lot ${day}.`,
+    `Trial, ${question}: “${school}”. Drawn by lot ${day}.`,
   planDiffers: (school: string) => `This plan differs (“${school}”): the visit will not count.`,
   doAsDrawn: 'Use what was drawn',
 });

@@ -1,5 +1,5 @@
 /** Strings of the steps of a plan. */
-import { stringsOf } from '../../text';
+import { counted, stringsOf } from '../../text';
 
 export const STRINGS = stringsOf('core/plan/steps', {
   atMm: (sMm: number, liftMm: string) => `at ${sMm} mm ${liftMm}`,
@@ -7,7 +7,7 @@ export const STRINGS = stringsOf('core/plan/steps', {
   asWrittenByTheOperator: 'As written by the operator.',
   theOperator: 'The operator',
   forStrokesASideAsChanged: (rule: string, count: number, before: number) =>
-    `${rule} For ${count} strokes a side, as changed; ${before} were worked out.`,
+    `${rule} For ${counted(count, 'stroke', 'strokes')} a side, as changed; ${before} were worked out.`,
   habitOfTheBenchFirstGuess: 'Habit of the bench; first guess',
   vSteelToTake: 'V, steel to take',
   kMm3PerNAndM: 'K, mm³ per N and m, × 1000',
@@ -17,7 +17,7 @@ export const STRINGS = stringsOf('core/plan/steps', {
   theScratchesOfTheAbrasiveBefore: 'The scratches of the abrasive before, over the whole face.',
   theScratchesOfTheAbrasiveBeforeWhere:
     'The scratches of the abrasive before, where they decide the cut.',
-  aboutMinutes: (minutes: number) => `About ${minutes} minutes.`,
+  aboutMinutes: (minutes: number) => `About ${counted(minutes, 'minute', 'minutes')}.`,
   soFewStrokesSlowAndFlat: 'So few strokes, slow and flat, and the look after each.',
   lightPassesASwapAfterEach: 'Light passes, a swap after each.',
   stoneAndBladeRinsed: 'Stone and blade rinsed.',

@@ -70,7 +70,7 @@ const DrawnEdgeStrip = ({
               onPlace={onPlace && ((atMm) => onPlace(side, atMm, null))}
             />
           ))}
-        {lanes && <StripEnds layout={layout} />}
+        {lanes && <StripEnds layout={layout} damage={damage} />}
         {hasLifts && <StripLifts layout={layout} lifts={lifts} />}
       </StripSvg>
     </DrawingSheet>

@@ -113,6 +113,11 @@ export interface Lane {
   readonly holds: (found: Damage) => boolean;
 }
 
+const LETTER_PX = 7;
+/** Where a zone is too narrow for the words, its sign alone. */
+const fitting = (text: string, widePx: number): string =>
+  text.length * LETTER_PX > widePx ? text.split(' ')[0]! : text;
+
 interface StripLaneProps extends PartProps {
   readonly side: BladeSide;
   readonly lane: Lane;
@@ -206,29 +211,44 @@ export const StripLane = ({
               fontWeight: tone === 'plain' ? 400 : 700,
             }}
           >
-            {text}
+            {fitting(text, (zoneSpan(zone).to - zoneSpan(zone).from) * layout.span)}
           </text>
         ))}
     </g>
   );
 };
 
-export const StripEnds = ({ layout: { x, laneTop, lengthMm } }: Pick<PartProps, 'layout'>) => (
-  <g>
-    <text data-soft="" x={x(0) + 5} y={laneTop('right') + 14} pointerEvents="none">
-      {STRINGS.heel}
-    </text>
-    <text
-      data-soft=""
-      x={x(lengthMm) - 5}
-      y={laneTop('right') + 14}
-      textAnchor="end"
-      pointerEvents="none"
-    >
-      {STRINGS.tip}
-    </text>
-  </g>
-);
+const END_PX = 44;
+
+/** Which end is which, where no fault is written. */
+export const StripEnds = ({
+  layout: { x, scale, laneTop, lengthMm },
+  damage,
+}: Pick<PartProps, 'layout'> & { damage: readonly Damage[] }) => {
+  const isFree = (fromMm: number, toMm: number): boolean =>
+    damage.every((found) => found.fromMm > toMm || found.fromMm + found.lengthMm < fromMm);
+  const nearMm = END_PX / scale;
+  return (
+    <g>
+      {isFree(0, nearMm) && (
+        <text data-soft="" x={x(0) + 5} y={laneTop('right') + 14} pointerEvents="none">
+          {STRINGS.heel}
+        </text>
+      )}
+      {isFree(lengthMm - nearMm, lengthMm) && (
+        <text
+          data-soft=""
+          x={x(lengthMm) - 5}
+          y={laneTop('right') + 14}
+          textAnchor="end"
+          pointerEvents="none"
+        >
+          {STRINGS.tip}
+        </text>
+      )}
+    </g>
+  );
+};
 
 export const StripLifts = ({
   layout: { x, lanesBottom },

@@ -135,7 +135,7 @@ export const TwoEdgeStrip = ({
               onPlace={onPlace && ((atMm) => onPlace('right', atMm, edge))}
             />
           ))}
-        {lanes && <StripEnds layout={layout} />}
+        {lanes && <StripEnds layout={layout} damage={damage} />}
       </StripSvg>
     </DrawingSheet>
   );

@@ -60,6 +60,34 @@ const Table = styled.table`
     font-family: var(--figures);
     white-space: nowrap;
   }
+  /* Seven columns leave a reason a word a line: on a telephone a school is a block. */
+  @media (max-width: 560px) {
+    & thead {
+      display: none;
+    }
+    & tr {
+      display: grid;
+      grid-template-columns: 3fr 2fr;
+      column-gap: 10px;
+      border-top: 1px solid var(--line);
+      padding: 8px 0;
+    }
+    & td,
+    & th[scope='row'] {
+      border: 0;
+      padding: 4px 0;
+    }
+    & th[scope='row'],
+    & td:nth-last-child(-n + 2) {
+      grid-column: 1 / -1;
+    }
+    & td[data-name]::before {
+      content: attr(data-name);
+      display: block;
+      font: 600 12px/1.4 var(--text);
+      color: var(--ink-soft);
+    }
+  }
 `;
 
 /** A grain size without digits that say nothing. */
@@ -226,14 +254,14 @@ const Schools = ({
                     {[option.startReason, ...option.moves.map(({ reason }) => reason)].join('; ')}
                   </MutedText>
                 </th>
-                <td>
+                <td data-name={STRINGS.angle}>
                   {fixed(option.angleDeg, 1)}°{' '}
                   {option.approach === 'keep' && `± ${fixed(sigma, 1)} `}
                   <small>{STRINGS.perSide}</small>
                   <br />
                   <small>{STRINGS.inclusive(fixed(sides * option.angleDeg, 1))}</small>
                 </td>
-                <td>
+                <td data-name={STRINGS.steel}>
                   {option.steelLost ? (
                     <Asked
                       label={STRINGS.steelSchools(SCHOOLS[option.approach])}
@@ -245,7 +273,7 @@ const Schools = ({
                     '–'
                   )}
                 </td>
-                <td>
+                <td data-name={STRINGS.height}>
                   {option.heightLost ? (
                     <Asked
                       label={STRINGS.heightSchools(SCHOOLS[option.approach])}
@@ -257,8 +285,12 @@ const Schools = ({
                     '–'
                   )}
                 </td>
-                <td>{option.edgeTime ? roughly(option.edgeTime.value) : '–'}</td>
-                <td>{expectationOf(option.angleDeg, use, steel, present)}</td>
+                <td data-name={STRINGS.edgeTime}>
+                  {option.edgeTime ? roughly(option.edgeTime.value) : '–'}
+                </td>
+                <td data-name={STRINGS.whatToExpect}>
+                  {expectationOf(option.angleDeg, use, steel, present)}
+                </td>
                 <td>
                   {canDo(job, 'correct intake') && (
                     <QuietButton

@@ -4,7 +4,7 @@ import { VARIANTS, type Compared } from '@patient-edge/core';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { usePrices } from '../api/hooks';
+import { useBladeRates, usePrices } from '../api/hooks';
 import { useCurrentJob } from '../jobs/current-job';
 import { usePlanChoices, usePlanInput } from '../plan/use-plan-input';
 import { Failed } from '../theme/failed';
@@ -128,11 +128,19 @@ const ComparePage = () => {
   const navigate = useNavigate();
   const { choices, setChoices, isReady } = usePlanChoices(job);
   const input = usePlanInput(job, choices);
-  const { data: prices } = usePrices();
+  const { data: prices, error: noPrices } = usePrices();
+  const { data: rates, error: noRates } = useBladeRates(job.steel);
+  // As on the plan: without rates the times are those of the model, without a list there is no price.
+  const areTermsKnown =
+    (rates !== undefined || noRates !== undefined) &&
+    (prices !== undefined || noPrices !== undefined);
   const [ids, setIds] = useState<readonly string[]>(FIRST);
   const question = useMemo(
-    () => (input && isReady ? { input, ids, terms: prices ?? null } : null),
-    [input, isReady, ids, prices],
+    () =>
+      input && isReady && areTermsKnown
+        ? { input, ids, terms: prices ?? null, rates: rates ?? null }
+        : null,
+    [input, isReady, ids, prices, rates, areTermsKnown],
   );
   const { answer: compared, error: failure, retry } = useCompared(question);
   const columns = (compared ?? []).filter(({ id }) => ids.includes(id));
@@ -172,10 +180,11 @@ const ComparePage = () => {
           )}
         </Stack>
       </Panel>
-      {input && (
+      {input && areTermsKnown && (
         <MapSheet
           key={job.version}
           input={input}
+          rates={rates ?? null}
           onPick={(angleDeg, finishUm) => {
             setChoices({ ...choices, angleDeg, finishUm: [finishUm, finishUm] });
             void navigate(`/jobs/${job.id}/plan`);

@@ -1,4 +1,4 @@
-import { DEFAULT_CHOICES, type Compared, type MapCell } from '@patient-edge/core';
+import { DEFAULT_CHOICES, type BladeRates, type Compared, type MapCell } from '@patient-edge/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { stoneBody } from '../../../contract/test/stones';
@@ -38,6 +38,13 @@ const cell = (angleDeg: number, part: Partial<MapCell> = {}): MapCell => ({
   behindEdgeMm: 0.4,
   ...part,
 });
+const RATES: BladeRates = {
+  noiseSd: 0.3,
+  common: { mean: 0.2, variance: 0.01 },
+  stones: [],
+  steelRecords: 12,
+  personRecords: 30,
+};
 const NO_MAP: MapState = { columns: [], all: 0, isRunning: false, error: null };
 const retry = jest.fn();
 const start = jest.fn();
@@ -62,6 +69,7 @@ const show = (map: MapState = NO_MAP) => {
       'GET /steels': [],
       'GET /habits': { version: 0, choices: DEFAULT_CHOICES },
       'GET /session': session('bench'),
+      'GET /rates/blade?steel=unknown+stamped+stainless': RATES,
       'GET /prices': {
         version: 1,
         currency: 'EUR',
@@ -81,6 +89,7 @@ const rowOf = async (label: RegExp): Promise<HTMLTableCellElement[]> =>
 
 beforeEach(() => {
   localStorage.clear();
+  jest.mocked(useCompared).mockClear();
   start.mockClear();
 });
 
@@ -101,6 +110,13 @@ describe('plans side by side', () => {
     expect(minutes!.textContent).toBe('10 (5–25)');
     const [price] = await rowOf(/^Price/);
     expect(price!.textContent).toMatch(/12.*18/);
+  });
+
+  test('are asked for once, with the times the bench has learnt', async () => {
+    show();
+    await table();
+    const asked = jest.mocked(useCompared).mock.calls.flatMap(([question]) => question ?? []);
+    expect(new Set(asked.map(({ rates }) => rates))).toEqual(new Set([RATES]));
   });
 
   test('a plan there cannot be says why in its column, and is not to be taken up', async () => {
@@ -149,7 +165,7 @@ describe('the map over angle and finish', () => {
     show();
     await userEvent.click(await screen.findByRole('button', { name: 'Draw the map' }));
     await waitFor(() => expect(start).toHaveBeenCalledTimes(1));
-    expect(start.mock.calls[0]).toMatchObject([{ useId: 'general-soft' }]);
+    expect(start.mock.calls[0]).toMatchObject([{ useId: 'general-soft' }, RATES]);
   });
 
   test('says how far it is, and can be stopped', async () => {

@@ -1,5 +1,5 @@
 /** The trade over angle and finish: minutes at every angle and last stone, drawn as they come; a place is picked. */
-import { findUse, type MapCell, type PlanInput } from '@patient-edge/core';
+import { findUse, type BladeRates, type MapCell, type PlanInput } from '@patient-edge/core';
 import styled from 'styled-components';
 import { Failed } from '../theme/failed';
 import { fixed, mm, mmNumber, roughly } from '../theme/format';
@@ -61,10 +61,11 @@ const DARKEST_PERCENT = 55;
 
 interface MapSheetProps {
   readonly input: PlanInput;
+  readonly rates: BladeRates | null;
   readonly onPick: (angleDeg: number, finishUm: number) => void;
 }
 
-export const MapSheet = ({ input, onPick }: MapSheetProps) => {
+export const MapSheet = ({ input, rates, onPick }: MapSheetProps) => {
   const { state, start, stop } = useTradeMap();
   const [shown, setShown] = useState<ShownId>('minutes');
   const [picked, setPicked] = useState<MapCell | null>(null);
@@ -87,7 +88,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
           {isRunning ? (
             <QuietButton onPress={stop}>{STRINGS.stop}</QuietButton>
           ) : (
-            <ActionButton onPress={() => start(input)}>
+            <ActionButton onPress={() => start(input, rates)}>
               {columns.length > 0 ? STRINGS.drawTheMapAgain : STRINGS.drawTheMap}
             </ActionButton>
           )}
@@ -102,7 +103,7 @@ export const MapSheet = ({ input, onPick }: MapSheetProps) => {
             />
           )}
         </Row>
-        <Failed error={error} retry={() => start(input)} />
+        <Failed error={error} retry={() => start(input, rates)} />
         {columns.length > 0 && (
           <>
             <SegmentedControl

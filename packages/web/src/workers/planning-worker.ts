@@ -17,6 +17,7 @@ import {
   VARIANTS,
   whatToBuy,
   wishCosts,
+  type BladeRates,
   type Compared,
   type HowKnown,
   type MapCell,
@@ -53,22 +54,28 @@ export interface WeighedProgression {
 
 const api = {
   plan: (input: PlanInput) => planBlade(input),
-  compare: (input: PlanInput, ids: readonly string[], terms: PriceTerms | null): Compared[] => {
+  compare: (
+    input: PlanInput,
+    ids: readonly string[],
+    terms: PriceTerms | null,
+    rates: BladeRates | null,
+  ): Compared[] => {
     const use = findUse(input.useId);
     return VARIANTS.filter(({ id }) => ids.includes(id)).map(({ id, of }) =>
-      comparePlan(input, id, of(input.choices, use), terms),
+      comparePlan(input, id, of(input.choices, use), terms, rates),
     );
   },
   spread: (input: PlanInput, known: HowKnown): Result<PlanSpread> => planSpread(input, known),
   /** Column by column, so that it can be shown as it grows and stopped at once. */
   map: (
     input: PlanInput,
+    rates: BladeRates | null,
     onColumn: (column: MapColumn, done: number, all: number) => void,
   ): void => {
     const angles = mapAngles(input);
     const finishes = mapFinishes(input);
     finishes.forEach((finishUm, index) => {
-      const cells = angles.map((angleDeg) => mapCell(input, angleDeg, finishUm));
+      const cells = angles.map((angleDeg) => mapCell(input, angleDeg, finishUm, rates));
       onColumn({ finishUm, cells }, index + 1, finishes.length);
     });
   },

@@ -1,5 +1,6 @@
 /** Plans weighed against each other in a worker. */
 import type {
+  BladeRates,
   Compared,
   HowKnown,
   PlanInput,
@@ -18,11 +19,12 @@ export interface CompareQuestion {
   readonly input: PlanInput;
   readonly ids: readonly string[];
   readonly terms: PriceTerms | null;
+  readonly rates: BladeRates | null;
 }
 const ask = (
   remote: Remote<PlanningWorker>,
-  { input, ids, terms }: CompareQuestion,
-): Promise<Compared[]> => remote.compare(input, ids, terms);
+  { input, ids, terms, rates }: CompareQuestion,
+): Promise<Compared[]> => remote.compare(input, ids, terms, rates);
 
 export const useCompared = (
   question: CompareQuestion | null,
@@ -60,11 +62,12 @@ export const useTradeMap = () => {
   const [told, setTold] = useState<Pick<MapState, 'columns' | 'all'>>({ columns: [], all: 0 });
   const { isRunning, error, start: run, stop } = useWorkerRun<PlanningWorker>(createPlanningWorker);
   const start = useCallback(
-    (input: PlanInput) => {
+    (input: PlanInput, rates: BladeRates | null) => {
       setTold({ columns: [], all: 0 });
       run((remote) =>
         remote.map(
           input,
+          rates,
           proxy((column: MapColumn, _done: number, all: number) =>
             setTold((held) => ({ columns: [...held.columns, column], all })),
           ),

@@ -8,7 +8,8 @@ import { setBevels, type Side } from '../../section';
 import { abrasiveKind } from '../../abrasive';
 import { bladeKind, findUse } from '../../blade';
 import type { PlanChoices, PlanInput } from '../choices';
-import { planBlade, planToWork, workingRange, type BladePlan } from '../planner';
+import type { BladeRates } from '../../record';
+import { learnedTimes, learnedTotal, planBlade, planToWork, type BladePlan } from '../planner';
 import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
 
 export interface Variant {
@@ -157,11 +158,13 @@ const firstVisit = (isSo: (visits: number) => boolean): number | null => {
   return after;
 };
 
+/** With times and price by the bench's own rates, where there are any. */
 export const comparePlan = (
   input: PlanInput,
   id: string,
   choices: PlanChoices,
   terms: PriceTerms | null,
+  rates: BladeRates | null,
 ): Compared => {
   const planned = planBlade({ ...input, choices });
   const none: Compared = {
@@ -181,20 +184,20 @@ export const comparePlan = (
   };
   if (!planned.ok || planned.value.work.problem) return none;
   const plan = planned.value;
-  const { lowS, highS } = workingRange(plan);
+  const { total } = learnedTimes(plan, input.rack, rates);
   const chain = plan.work.steps.filter(
     ({ operation, removeMm3 }) => (operation === 'edge' || operation === 'refine') && removeMm3 > 0,
   );
   const names = chain.flatMap(
     ({ stoneId }) => input.rack.find(({ id: stone }) => stone === stoneId) ?? [],
   );
-  const lines = terms ? estimate(terms, estimateFactsOf(input, plan)) : null;
+  const lines = terms ? estimate(terms, estimateFactsOf(input, plan, rates && total)) : null;
   return {
     ...none,
     angleDeg: plan.angle.angleDeg,
     steelMm3: plan.report.figures.steelLost.value,
     heightMm: plan.report.figures.heightLost.value,
-    minutes: [lowS / 60, plan.report.figures.workingTime.value / 60, highS / 60],
+    minutes: [total.p10Seconds / 60, total.p50Seconds / 60, total.p90Seconds / 60],
     price: lines && lines.length > 0 ? totalOf(lines) : null,
     behindEdgeMm: plan.report.figures.behindEdgeAfter.value,
     ...forecast(input, plan),
@@ -233,8 +236,13 @@ export const mapFinishes = (input: PlanInput): readonly number[] =>
     ),
   ].sort((a, b) => a - b);
 
-/** One cell of the map: that angle, and a chain that ends at that grain. */
-export const mapCell = (input: PlanInput, angleDeg: number, finishUm: number): MapCell => {
+/** One cell of the map: that angle, and a chain that ends at that grain; minutes by the bench's own rates, if any. */
+export const mapCell = (
+  input: PlanInput,
+  angleDeg: number,
+  finishUm: number,
+  rates: BladeRates | null,
+): MapCell => {
   const choices: PlanChoices = {
     ...input.choices,
     angleDeg,
@@ -244,10 +252,12 @@ export const mapCell = (input: PlanInput, angleDeg: number, finishUm: number): M
   };
   const planned = planToWork({ ...input, choices });
   const reached = planned.ok && planned.value.work.problem === null ? planned.value : null;
+  const minutesOf = ({ steps, seconds }: BladePlan['work']): number =>
+    (rates ? learnedTotal(steps, seconds, input.rack, rates).p50Seconds : seconds) / 60;
   return {
     angleDeg,
     finishUm,
-    minutes: reached ? reached.work.seconds / 60 : null,
+    minutes: reached ? minutesOf(reached.work) : null,
     steelMm3: reached?.stock.steelMm3 ?? null,
     behindEdgeMm: reached?.section.behindEdgeMm ?? null,
   };

@@ -20,6 +20,7 @@ import {
   textOf,
   usualMeasuresOf,
   VARIANTS,
+  type BladeRates,
   type Bond,
   type Damage,
   type Machine,
@@ -562,6 +563,20 @@ describe('changes by hand', () => {
   });
 });
 
+/** Learnt without a doubt, of each stone of the rack. */
+const TWICE_AS_LONG: BladeRates = {
+  noiseSd: 0,
+  common: { mean: Math.log(2), variance: 0 },
+  stones: RACK.map(({ id }, index) => ({
+    id,
+    mean: Math.log(2),
+    records: 40,
+    covariances: Array.from({ length: index + 1 }, () => 0),
+  })),
+  steelRecords: 40,
+  personRecords: 40,
+};
+
 describe('plans side by side', () => {
   const input = planInput({
     damage: [chip(60, 0.3)],
@@ -577,8 +592,14 @@ describe('plans side by side', () => {
     lengthStepMm: 50,
     minutesIncluded: 1000,
   };
-  const compared = (id: string) =>
-    comparePlan(input, id, VARIANTS.find((each) => each.id === id)!.of(input.choices, use), terms);
+  const compared = (id: string, rates: BladeRates | null = null) =>
+    comparePlan(
+      input,
+      id,
+      VARIANTS.find((each) => each.id === id)!.of(input.choices, use),
+      terms,
+      rates,
+    );
 
   test.each(VARIANTS.map(({ id }) => id))('%s can be weighed', (id) => {
     const of = compared(id);
@@ -601,8 +622,23 @@ describe('plans side by side', () => {
     expect(compared('fine').lastUm!).toBeLessThanOrEqual(compared('coarse').lastUm!);
   });
 
+  test('where the bench takes twice as long on its stones, so do the plans and their price', () => {
+    const usual = compared('keep');
+    const slow = compared('keep', TWICE_AS_LONG);
+    const onStonesMinutes =
+      valueOf(planBlade({ ...input, choices: usual.choices })).work.steps.reduce(
+        (sum, { stoneId, seconds }) => sum + (stoneId === null ? 0 : seconds),
+        0,
+      ) / 60;
+    expect(onStonesMinutes).toBeGreaterThan(3);
+    expect(slow.minutes[1]).toBeCloseTo(usual.minutes[1] + onStonesMinutes, 9);
+    // The rates are certain here: no step lies aside of them.
+    expect(slow.minutes[0]).toBeCloseTo(slow.minutes[1], 9);
+    expect(slow.minutes[2]).toBeCloseTo(slow.minutes[1], 9);
+  });
+
   test('what cannot be planned says why instead of figures', () => {
-    const none = comparePlan(input, 'x', { ...input.choices, finishUm: [0.2, 0.3] }, null);
+    const none = comparePlan(input, 'x', { ...input.choices, finishUm: [0.2, 0.3] }, null, null);
     expect(none.problem).toContain('No abrasive ends between');
   });
 });
@@ -618,16 +654,28 @@ describe('the map over angle and finish', () => {
   });
 
   test('a cell is the plan there; where none leads it is empty', () => {
-    const cell = mapCell(input, 18, 8);
+    const cell = mapCell(input, 18, 8, null);
     const there = plan({ angleDeg: 18, finishUm: [8, 8] });
     expect(cell.minutes).toBeCloseTo(there.report.figures.workingTime.value / 60, 9);
     expect(cell.steelMm3).toBeCloseTo(there.report.figures.steelLost.value, 9);
-    expect(mapCell(input, 18, 5).minutes).toBeNull();
+    expect(mapCell(input, 18, 5, null).minutes).toBeNull();
+    // By the bench's own rates as the plan there.
+    expect(mapCell(input, 18, 8, TWICE_AS_LONG).minutes).toBeCloseTo(
+      comparePlan(
+        input,
+        'there',
+        { ...DEFAULT_CHOICES, angleDeg: 18, finishUm: [8, 8] },
+        null,
+        TWICE_AS_LONG,
+      ).minutes[1],
+      9,
+    );
     expect(
       mapCell(
         planInput({ measures: { ...CHEF, spineMiddleMm: 12, presentAnglePerSideDeg: 20 } }),
         7,
         8,
+        null,
       ).minutes,
     ).toBeNull();
   });

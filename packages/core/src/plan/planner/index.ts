@@ -2,5 +2,5 @@
 export { STAGE_LABELS, type PlanFigures } from './figures';
 export type { BladePlan } from './parts';
 export { planBlade, planToSection, planToStock, planToWork } from './plan';
-export { learnedTimes, type LearnedTimes } from './learned-times';
+export { learnedTimes, learnedTotal, type LearnedTimes } from './learned-times';
 export { workingRange } from './working-range';

@@ -18,10 +18,33 @@ export interface LearnedTimes {
   readonly records: { readonly steel: number; readonly person: number } | null;
 }
 
+type Rack = readonly Pick<RackStone, 'id' | 'kind'>[];
+type Steps = BladePlan['work']['steps'];
+
+/** On a machine the pace is the machine's. */
+const stepsByHand = (steps: Steps, rack: Rack) =>
+  steps.flatMap(({ key, stoneId, seconds }) => {
+    const stone = rack.find(({ id }) => id === stoneId);
+    return stone && abrasiveKind(stone.kind).task !== 'machine'
+      ? [{ key, stoneId: stone.id, seconds }]
+      : [];
+  });
+
+/** How long steps take in all by the bench's own rates, of which the model foresees so many seconds. */
+export const learnedTotal = (
+  steps: Steps,
+  seconds: number,
+  rack: Rack,
+  rates: BladeRates,
+): TimeQuantiles => {
+  const byHand = stepsByHand(steps, rack);
+  return bladeTime(byHand, rates, seconds - byHand.reduce((sum, each) => sum + each.seconds, 0));
+};
+
 /** Without rates the times are those of the model. */
 export const learnedTimes = (
   plan: Pick<BladePlan, 'work' | 'report'>,
-  rack: readonly Pick<RackStone, 'id' | 'kind'>[],
+  rack: Rack,
   rates: BladeRates | null,
 ): LearnedTimes => {
   const p50Seconds = plan.report.figures.workingTime.value;
@@ -33,19 +56,14 @@ export const learnedTimes = (
       records: null,
     };
   }
-  const byHand = plan.work.steps.flatMap(({ key, stoneId, seconds }) => {
-    const stone = rack.find(({ id }) => id === stoneId);
-    // On a machine the pace is the machine's.
-    return stone && abrasiveKind(stone.kind).task !== 'machine'
-      ? [{ key, stoneId: stone.id, seconds }]
-      : [];
-  });
-  const known = p50Seconds - byHand.reduce((sum, { seconds }) => sum + seconds, 0);
   return {
     steps: new Map(
-      byHand.map(({ key, stoneId, seconds }) => [key, stepTime(seconds, stoneId, rates)]),
+      stepsByHand(plan.work.steps, rack).map(({ key, stoneId, seconds }) => [
+        key,
+        stepTime(seconds, stoneId, rates),
+      ]),
     ),
-    total: bladeTime(byHand, rates, known),
+    total: learnedTotal(plan.work.steps, p50Seconds, rack, rates),
     records: { steel: rates.steelRecords, person: rates.personRecords },
   };
 };

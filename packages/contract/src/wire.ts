@@ -222,6 +222,8 @@ export interface TouchUp {
 export interface StepRecord {
   readonly id: number;
   readonly step: PlanStep;
+  /** How long it was to take by the bench's own rates, as kept when work began; null before that. */
+  readonly forecastSeconds: number | null;
   readonly status: 'to do' | 'done';
   readonly strokesRight: number;
   readonly strokesLeft: number;

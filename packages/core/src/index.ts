@@ -496,6 +496,7 @@ export {
 } from './plan/steps';
 export {
   learnedTimes,
+  learnedTotal,
   planBlade,
   STAGE_LABELS,
   workingRange,

@@ -439,6 +439,7 @@ describe('leaving a step', () => {
     expect(kept!.p10).toBeLessThan(kept!.p50);
     expect(kept!.p50).toBeLessThan(kept!.p90);
     expect(kept!.model).toBe(2);
+    expect(edge.forecastSeconds).toBeCloseTo(kept!.p50, 3);
   });
 
   test('stops its clock and keeps the time worked', async () => {

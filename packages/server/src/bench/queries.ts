@@ -31,6 +31,7 @@ interface StepRow {
   readonly id: number;
   readonly jobId: number;
   readonly detail: PlanStep;
+  readonly forecastSeconds: number | null;
   readonly asks: readonly (Said | KeptQuestion)[] | null;
   readonly status: StepRecord['status'];
   readonly strokesRight: number;
@@ -51,7 +52,7 @@ const RUNNING_SECONDS = `LEAST(${LONGEST_RUN_S}, running_seconds +
 /** The time of a step with the run its clock is in. */
 const TOTAL_SECONDS = `LEAST(${MOST_STEP_S}, worked_seconds + COALESCE(${RUNNING_SECONDS}, 0))`;
 
-const STEP_SELECT = `SELECT id, job_id AS jobId, detail, asks, status, strokes_right AS strokesRight,
+const STEP_SELECT = `SELECT id, job_id AS jobId, detail, forecast_p50_seconds AS forecastSeconds, asks, status, strokes_right AS strokesRight,
   strokes_left AS strokesLeft, worked_seconds AS workedSeconds,
   ${RUNNING_SECONDS} AS runningSeconds,
   override_reason AS overrideReason, revision, superseded, earlier_right AS earlierRight,
@@ -73,6 +74,7 @@ const burrOf = (rows: readonly BurrRow[], stepId: number): BurrCheck => {
 const toRecord = (row: StepRow, burr: BurrCheck): StepRecord => ({
   id: row.id,
   step: withStepDefaults(row.detail),
+  forecastSeconds: row.forecastSeconds,
   status: row.status,
   strokesRight: row.strokesRight,
   strokesLeft: row.strokesLeft,

@@ -91,6 +91,9 @@ test('finished steps teach; the next blade is foreseen by them, and kept so', as
   // The second was foreseen longer than it took; the model alone was right.
   const line = sheet.worst.find(({ jobId }) => jobId === second.id)!;
   expect(line.p50Seconds / line.takenSeconds).toBeCloseTo(Math.exp(mean), 3);
+  // At the bench it stands beside the clock.
+  const edge = edgeStep(second);
+  expect(edge.forecastSeconds! / edge.step.seconds).toBeCloseTo(Math.exp(mean), 3);
   expect(sheet.by.person).toHaveLength(1);
 });
 

@@ -1,25 +1,11 @@
 import type { StepRecord } from '@patient-edge/contract';
-import { NO_NOTES, NO_READINGS, readingsOf, withStepDefaults } from '@patient-edge/core';
+import { NO_READINGS, readingsOf } from '@patient-edge/core';
 import { jobOf } from '../../test/jobs';
+import { stepOf } from '../../test/steps';
 import type { Waiting } from './outbox';
 import { withWaiting } from './overlay';
 
-const step = (id: number): StepRecord => ({
-  id,
-  step: withStepDefaults({ operation: 'edge', seconds: 60, stoneId: '1', strokesPerSide: 20 }),
-  status: 'to do',
-  strokesRight: 0,
-  strokesLeft: 0,
-  workedSeconds: 0,
-  runningSeconds: 4,
-  burr: { right: {}, left: {} },
-  notes: NO_NOTES,
-  asks: [],
-  overrideReason: null,
-  revision: 0,
-  superseded: false,
-  earlier: { right: 0, left: 0 },
-});
+const step = (id: number): StepRecord => stepOf({ id, runningSeconds: 4 });
 const job = jobOf({ stage: 'on the bench', steps: [step(1), step(2)] });
 const waits = { number: 1, key: 'k', queuedMs: 0, refused: null, jobId: job.id } as const;
 const finish = (stepId: number, part: Partial<Waiting> = {}): Waiting =>

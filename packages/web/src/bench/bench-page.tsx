@@ -25,6 +25,7 @@ import { Notice } from '../theme/notice';
 import { ProtectionTicks } from '../judge/protection-sheet';
 import { useJudgement } from '../judge/use-judgement';
 import { AskFirst } from './ask-first';
+import { useWorkForeseen } from './foreseen';
 import { StepAtWork } from './step-at-work';
 import { LotNotice } from '../trials/lot-notice';
 import { STRINGS } from './strings';
@@ -88,6 +89,7 @@ const BenchPage = () => {
 
 const Begin = ({ job }: { job: Job }) => {
   const navigate = useNavigate();
+  const foreseenS = useWorkForeseen(job);
   const [read, setRead] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const begin = async (): Promise<void> => {
@@ -132,7 +134,7 @@ const Begin = ({ job }: { job: Job }) => {
           <MutedText>
             {STRINGS.countStepsRoughly(
               job.steps.filter(({ superseded }) => !superseded).length,
-              roughly(job.plan?.figures.workingTime.value ?? 0),
+              roughly(foreseenS),
             )}
           </MutedText>
         </Row>

@@ -191,7 +191,7 @@ const ClockLine = ({ step, atWork }: { step: StepRecord['step']; atWork: StepAtB
       <b role="timer" aria-label={STRINGS.timeOnThisStep}>
         {duration(atWork.workedS)}
       </b>
-      <span>{STRINGS.ofAboutDuration(duration(step.seconds))}</span>
+      <span>{STRINGS.ofAboutDuration(duration(atWork.foreseenS))}</span>
       {step.stoneId !== null && (
         <>
           <QuietButton

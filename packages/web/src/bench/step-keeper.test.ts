@@ -1,41 +1,10 @@
-import type { StepRecord, WorkBody } from '@patient-edge/contract';
-import { NO_WORK, withStepDefaults, NO_NOTES } from '@patient-edge/core';
+import type { WorkBody } from '@patient-edge/contract';
+import { NO_WORK, NO_NOTES } from '@patient-edge/core';
+import { stepOf } from '../../test/steps';
 import { ApiFailure } from '../api/client';
 import { mergeWork, StepKeeper, type Kept, type KeeperPorts } from './step-keeper';
 
-const record = (part: Partial<StepRecord> = {}): StepRecord => ({
-  id: 7,
-  step: withStepDefaults({
-    operation: 'edge',
-    stoneId: '1',
-    title: 'Set the edge',
-    instruction: '',
-    angleDeg: 15,
-    lifts: [],
-    forceN: [6, 10],
-    direction: 'edge-trailing',
-    pattern: '',
-    removeMm3: 1,
-    seconds: 60,
-    secondsWhy: { rule: '', inputs: [], source: '' },
-    strokesPerSide: 30,
-    gate: 'everywhere',
-    caution: null,
-  }),
-  status: 'to do',
-  strokesRight: 0,
-  strokesLeft: 0,
-  workedSeconds: 0,
-  runningSeconds: null,
-  burr: { right: {}, left: {} },
-  notes: NO_NOTES,
-  asks: [],
-  overrideReason: null,
-  revision: 0,
-  superseded: false,
-  earlier: { right: 0, left: 0 },
-  ...part,
-});
+const record = stepOf;
 
 /** A bench with a server that can be away, a device that remembers, and a clock that stands. */
 class Bench {

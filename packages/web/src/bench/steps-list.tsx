@@ -12,6 +12,7 @@ import { MutedText, Row, Stack } from '../theme/layout';
 import { QuietLink } from '../theme/links';
 import { Notice } from '../theme/notice';
 import { LotNotice } from '../trials/lot-notice';
+import { foreseenSeconds } from './foreseen';
 import { STRINGS } from './strings';
 
 const List = styled.ol`
@@ -112,7 +113,7 @@ export const StepsList = ({ job, onClose }: { job: Job; onClose: () => void }) =
                   )}
                 </Row>
               ) : (
-                <span>{roughly(record.step.seconds)}</span>
+                <span>{roughly(foreseenSeconds(record))}</span>
               )}
             </li>
           );

@@ -29,6 +29,7 @@ import { useState } from 'react';
 import { useSharedJob } from '../api/hooks';
 import { useCues } from './use-cues';
 import { useNowMs, useStepKeeper } from './use-step-keeper';
+import { foreseenSeconds } from './foreseen';
 
 const other = (side: BladeSide): BladeSide => (side === 'right' ? 'left' : 'right');
 
@@ -48,7 +49,7 @@ const aheadOf = (job: Job, record: StepRecord, work: StepWork) =>
     .map((each) => ({
       // What lies under the blade already is not called into the water.
       stoneId: each.id === record.id && begun(work) ? null : each.step.stoneId,
-      seconds: Math.max(0, each.step.seconds - each.workedSeconds),
+      seconds: Math.max(0, foreseenSeconds(each) - each.workedSeconds),
     }));
 
 /** Everything the bench shows of a step, and everything it can do to it. */
@@ -114,6 +115,7 @@ export const useStepAtWork = (job: Job, record: StepRecord) => {
     running,
     runningForS: runningSeconds(work, nowMs),
     workedS,
+    foreseenS: foreseenSeconds(record),
     asks,
     missing: [
       ...gate.missing,

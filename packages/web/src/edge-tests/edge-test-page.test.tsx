@@ -1,38 +1,20 @@
 import type { Job } from '@patient-edge/contract';
-import { readingsOf, withStepDefaults, type EdgeReadings, NO_NOTES } from '@patient-edge/core';
+import { readingsOf, type EdgeReadings } from '@patient-edge/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { jobOf } from '../../test/jobs';
 import { refusal, showPage, type Asked } from '../../test/pages';
+import { stepOf } from '../../test/steps';
 import EdgeTestPage from './edge-test-page';
 
 const keen = readingsOf(() => ({
   classes: { light: 'dark', paper: 'cuts clean' },
   forceGf: [150, 155, 160],
 }));
-const step = {
-  id: 31,
-  step: withStepDefaults({
-    operation: 'edge',
-    stoneId: '1',
-    title: 'Set the edge on Brown',
-    instruction: '',
-    seconds: 60,
-    strokesPerSide: 20,
-  }),
-  status: 'done' as const,
-  strokesRight: 20,
-  strokesLeft: 20,
-  workedSeconds: 80,
-  runningSeconds: null,
-  asks: [],
-  burr: { right: {}, left: {} },
-  notes: NO_NOTES,
-  overrideReason: null,
-  revision: 2,
-  superseded: false,
-  earlier: { right: 0, left: 0 },
-};
+const step = stepOf(
+  { id: 31, status: 'done', strokesRight: 20, strokesLeft: 20, workedSeconds: 80, revision: 2 },
+  { title: 'Set the edge on Brown' },
+);
 const tested = (readings: EdgeReadings | null, part: Partial<Job> = {}): Job =>
   jobOf({
     stage: 'testing',

@@ -5,31 +5,21 @@ import {
   usualMeasuresOf,
   type BladePlan,
   type PlanChoices,
-  NO_NOTES,
 } from '@patient-edge/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { planInput, RACK } from '../../../core/test/blades';
 import { jobOf } from '../../test/jobs';
 import { showPage } from '../../test/pages';
+import { stepOf } from '../../test/steps';
 import { LastVisit } from './last-visit';
 
 const made = (planBlade(planInput()) as { value: BladePlan }).value;
-const worked: StepRecord[] = made.work.steps.map((step, index) => ({
-  id: index + 1,
+const worked = made.work.steps.map((step, index): StepRecord => ({
+  ...stepOf({ id: index + 1, status: 'done', workedSeconds: 240 }),
   step,
-  status: 'done',
   strokesRight: step.stoneId === null ? 0 : 41,
   strokesLeft: step.stoneId === null ? 0 : 39,
-  workedSeconds: 240,
-  runningSeconds: null,
-  burr: { right: {}, left: {} },
-  notes: NO_NOTES,
-  asks: [],
-  overrideReason: null,
-  revision: 1,
-  superseded: false,
-  earlier: { right: 0, left: 0 },
 }));
 const lastTime = jobOf({
   id: 3,

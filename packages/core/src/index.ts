@@ -495,6 +495,7 @@ export {
   type StrokeRound,
 } from './plan/steps';
 export {
+  learnedSteps,
   learnedTimes,
   learnedTotal,
   planBlade,

@@ -7,9 +7,11 @@ import {
   usualMeasuresOf,
   findSteel,
   type BladePlan,
+  type BladeRates,
   type PlanStep,
 } from '@patient-edge/core';
 import { drawBenchCard } from './bench-card';
+import { withBenchTimes } from './card-times';
 
 const planOf = (kindId: string): BladePlan => {
   const kind = BLADE_KINDS.find(({ id }) => id === kindId)!;
@@ -68,4 +70,37 @@ test('more steps are said in full, over as many pages as they need', async () =>
   const plan = planOf('ridge-kitchen');
   const many = [...plan.work.steps, ...plan.work.steps];
   expect(pagesIn(await cardOf('ridge-kitchen', plan, many))).toBeGreaterThan(1);
+});
+
+test('its times are the bench’s own: twice as long on stones, as foreseen beside them', () => {
+  const plan = planOf('chef');
+  const job = {
+    steps: plan.work.steps.map((step) => ({ step, superseded: false })),
+  } as unknown as Job;
+  const record = { figures: plan.report.figures } as unknown as PlanRecord;
+  const rates: BladeRates = {
+    noiseSd: 0,
+    common: { mean: 0, variance: 0 },
+    stones: DEMO_RACK.map(({ id }, index) => ({
+      id,
+      mean: Math.log(2),
+      records: 9,
+      covariances: Array.from({ length: index + 1 }, () => 0),
+    })),
+    steelRecords: 9,
+    personRecords: 9,
+  };
+  const card = withBenchTimes({ job, plan: record }, DEMO_RACK, rates);
+  const onStones = plan.work.steps.filter(({ stoneId }) => stoneId !== null);
+  expect(onStones.length).toBeGreaterThan(3);
+  card.job.steps.forEach(({ step: { seconds, rangeS } }, index) => {
+    const before = plan.work.steps[index]!;
+    if (before.stoneId === null) expect([seconds, rangeS]).toEqual([before.seconds, before.rangeS]);
+    else for (const each of [seconds, ...rangeS]) expect(each).toBeCloseTo(2 * before.seconds, 9);
+  });
+  expect(card.plan.figures.workingTime.value).toBeCloseTo(
+    plan.report.figures.workingTime.value + onStones.reduce((sum, { seconds }) => sum + seconds, 0),
+    9,
+  );
+  expect(withBenchTimes({ job, plan: record }, DEMO_RACK, null)).toEqual({ job, plan: record });
 });

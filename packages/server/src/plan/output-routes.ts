@@ -1,5 +1,5 @@
 /** What is taken from a settled plan: bench card, wedge, lift gauge, outline with lifts, and the plan as a file. */
-import { planOutputSchema } from '@patient-edge/contract';
+import { planOutputSchema, toRack } from '@patient-edge/contract';
 import {
   bladeKind,
   liftGaugeTemplate,
@@ -19,12 +19,15 @@ import { Router, type Request, type Response } from 'express';
 import type { Pool } from 'mysql2/promise';
 import type { Compute } from '../compute/compute';
 import { conflict, notFound } from '../http/errors';
-import { allow, pathId, queryOf } from '../http/request';
+import { allow, pathId, queryOf, staffOf } from '../http/request';
 import { readJob } from '../jobs/job';
 import { findJobRow, type JobRow } from '../jobs/queries';
 import { readPriceList } from '../prices/queries';
 import { sendPdf } from '../print/pdf';
+import { ratesOfBlade } from '../record/rates';
 import { readFormats } from '../shop/formats';
+import { listStones } from '../stones/queries';
+import { withBenchTimes } from './card-times';
 import { outlineDxf } from './dxf';
 import { noPlan, settledPlan } from './make-plan';
 import { planFileOf } from './plan-file';
@@ -90,9 +93,9 @@ export const planOutputRoutes = (pool: Pool, compute: Compute): Router => {
   router.get('/jobs/:id/plan/card.pdf', async (request, response) => {
     const job = await readJob(pool, pathId(request, 'id', THIS));
     if (!job.plan) throw noPlan(job.version);
+    const rates = await ratesOfBlade(pool, job.steel, staffOf(request).id);
     const pdf = await compute.drawing('card', {
-      job,
-      plan: job.plan,
+      ...withBenchTimes({ job, plan: job.plan }, toRack(await listStones(pool)), rates),
       formats: await readFormats(pool),
     });
     named(response, job, 'bench-card.pdf', 'inline').type('application/pdf').send(pdf);

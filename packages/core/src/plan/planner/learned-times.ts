@@ -30,6 +30,19 @@ const stepsByHand = (steps: Steps, rack: Rack) =>
       : [];
   });
 
+/** How long steps take by the bench's own rates, by their keys; those without a stone or on a machine are left out. */
+export const learnedSteps = (
+  steps: Steps,
+  rack: Rack,
+  rates: BladeRates,
+): ReadonlyMap<string, StepTime> =>
+  new Map(
+    stepsByHand(steps, rack).map(({ key, stoneId, seconds }) => [
+      key,
+      stepTime(seconds, stoneId, rates),
+    ]),
+  );
+
 /** How long steps take in all by the bench's own rates, of which the model foresees so many seconds. */
 export const learnedTotal = (
   steps: Steps,
@@ -57,12 +70,7 @@ export const learnedTimes = (
     };
   }
   return {
-    steps: new Map(
-      stepsByHand(plan.work.steps, rack).map(({ key, stoneId, seconds }) => [
-        key,
-        stepTime(seconds, stoneId, rates),
-      ]),
-    ),
+    steps: learnedSteps(plan.work.steps, rack, rates),
     total: learnedTotal(plan.work.steps, p50Seconds, rack, rates),
     records: { steel: rates.steelRecords, person: rates.personRecords },
   };

@@ -60,15 +60,15 @@ const Table = styled.table`
     font-family: var(--figures);
     white-space: nowrap;
   }
-  /* Seven columns leave a reason a word a line: on a telephone a school is a block. */
-  @media (max-width: 560px) {
+  /* Seven columns leave a reason a word or two a line: on what is narrow a school is a block. */
+  @media (max-width: 900px) {
     & thead {
       display: none;
     }
     & tr {
       display: grid;
-      grid-template-columns: 3fr 2fr;
-      column-gap: 10px;
+      grid-template-columns: repeat(4, auto) 1fr;
+      column-gap: 18px;
       border-top: 1px solid var(--line);
       padding: 8px 0;
     }
@@ -86,6 +86,11 @@ const Table = styled.table`
       display: block;
       font: 600 12px/1.4 var(--text);
       color: var(--ink-soft);
+    }
+  }
+  @media (max-width: 560px) {
+    & tr {
+      grid-template-columns: 3fr 2fr;
     }
   }
 `;

@@ -35,7 +35,7 @@ describe('rates', () => {
   test('say how many times as long, within what range, and from how many steps', async () => {
     showPage(<RatesPage />, { 'GET /session': session('owner'), 'GET /rates': rates() });
     const panel = await screen.findByRole('region', { name: 'By hand' });
-    expect(panel.textContent).toContain('From 240 steps. One step more or less: ± 35 %.');
+    expect(panel.textContent).toContain('From 240 steps. One step more or less: ± 35 %.');
     const cells = within(within(panel).getByText('Grey stone').closest('tr')!).getAllByRole('cell');
     // Eight of ten: 1.5 times or over e to the 0.12816.
     expect(cells.slice(2).map(({ textContent }) => textContent)).toEqual([

@@ -10,7 +10,7 @@ export const STRINGS = stringsOf('record', {
     'A step counts when its clock ran for at least 5 s, its check was passed and nobody was interrupted. Belts and wheels are counted separately.',
   nothingYet: 'Nothing on record yet. It starts with the first step finished on a stone.',
   fromSteps: (steps: number, noise: number) =>
-    `From ${counted(steps, 'step', 'steps')}. One step more or less: ± ${noise} %.`,
+    `From ${counted(steps, 'step', 'steps')}. One step more or less: ± ${noise} %.`,
   byHand: 'By hand',
   byMachine: 'On belts and wheels',
   stone: 'Stone',

@@ -365,6 +365,11 @@ describe('the rest planned again with what was measured', () => {
     const deburr = steps.find(({ step }) => step.operation === 'deburr')!;
     expect(deburr.step.angleDeg).toBeCloseTo(23.5, 6);
     expect(again.plan!.measured).toEqual(measured);
+    // What each is to take now is kept before it is worked, as at the beginning: the shop learns from these too.
+    const byRates = edge.forecastSeconds! / edge.step.seconds;
+    expect(open.step.seconds).not.toBeCloseTo(edge.step.seconds, 1);
+    expect(open.forecastSeconds! / open.step.seconds).toBeCloseTo(byRates, 6);
+    expect(steps.filter(({ forecastSeconds }) => forecastSeconds === null)).toEqual([]);
     expect(textOf(again.events.at(-1)!.message)).toMatch(
       /^planned the rest again, 23\.5° per side: \d+ steps left$/,
     );

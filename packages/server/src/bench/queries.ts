@@ -157,7 +157,10 @@ export const supersedeSteps = async (
   );
 };
 
-/** A step goes on as the plan made again has it, with what was worked on it; false where it is there no more. */
+/**
+ * A step goes on as the plan made again has it, with what was worked on it; false where it is there no more. What it was
+ * foreseen to take is another question now: it is kept anew.
+ */
 export const changeStep = async (
   db: Queryable,
   stepId: number,
@@ -169,7 +172,7 @@ export const changeStep = async (
     await execute(
       db,
       `UPDATE plan_step SET detail = ?, asks = ?, position = ?, superseded = FALSE,
-         revision = revision + 1 WHERE id = ?`,
+         model_version = NULL, revision = revision + 1 WHERE id = ?`,
       [JSON.stringify(step), JSON.stringify(asks), position, stepId],
     )
   ).affectedRows === 1;
@@ -236,8 +239,8 @@ export const replaceBurr = async (
 };
 
 /**
- * What each step is foreseen to take, and by which model, kept as work begins; what was kept before stays. Where the bench
- * has rates of its own they correct it; the model's own figure is kept beside it, for the rates are learnt from that.
+ * What each step is foreseen to take, and by which model, kept as work begins, and when the rest is planned again; what was
+ * kept before stays. Where the bench has rates of its own they correct it; the model's own figure is kept beside it, for the rates are learnt from that.
  */
 export const keepForecasts = async (
   db: Queryable,

@@ -5,10 +5,12 @@ import type { Queryable } from '../database/pool';
 import { setPlan, type JobRow } from '../jobs/queries';
 import { asksOf, computedPlan, noPlan, planInputOf, recordOf } from '../plan/make-plan';
 import { addVersion } from '../plan/queries';
+import { ratesOfBlade } from '../record/rates';
 import {
   addSteps,
   changeStep,
   deleteUnworkedSteps,
+  keepForecasts,
   lastDonePosition,
   stepsOfJob,
   supersedeSteps,
@@ -57,6 +59,7 @@ export const planWhatIsLeft = async (
     goesOn && (await changeStep(db, open.id, after + 1, again[0]!, asksOfStep(again[0]!)));
   const toAdd = isKept ? again.slice(1) : again;
   await addSteps(db, row.id, toAdd, toAdd.map(asksOfStep), after + (isKept ? 1 : 0));
+  await keepForecasts(db, row.id, row.steel, await ratesOfBlade(db, row.steel, staffId));
   const record = recordOf(plan, choices, measured);
   await setPlan(db, row.id, again.length === 0 ? 'testing' : 'on the bench', choices, record);
   const text = textOf(measured);

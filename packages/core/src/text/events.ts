@@ -1,4 +1,5 @@
 /** The English of the history of a job, one entry a code; see `steps.ts`. */
+import { counted } from './language';
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 /** 28 Nov 2026, of a day written YYYY-MM-DD; anything else as it is. */
@@ -42,14 +43,14 @@ export const EVENT_ENGLISH = {
     reason: string;
   }) =>
     [
-      `approved a plan: ${angleDeg.toFixed(1)}° per side (${inclusiveDeg.toFixed(1)}° inclusive), ${steps} ${steps === 1 ? 'step' : 'steps'}`,
+      `approved a plan: ${angleDeg.toFixed(1)}° per side (${inclusiveDeg.toFixed(1)}° inclusive), ${counted(steps, 'step', 'steps')}`,
       changes > 0 ? `, ${changes} changed by hand` : '',
       reason === '' ? '' : `: ${reason}`,
     ].join(''),
   'event.back-to-step': ({ step }: { step: string }) => `went back to “${step}”`,
   'event.taken-over': ({ from }: { from: string }) => `took over from ${from}`,
   'event.replanned': ({ measured, steps }: { measured: string; steps: number }) =>
-    `planned the rest again, ${measured}: ${steps} ${steps === 1 ? 'step' : 'steps'} left`,
+    `planned the rest again, ${measured}: ${counted(steps, 'step', 'steps')} left`,
   'event.started': 'started work; cautions read',
   'event.step-done': ({ step, right, left }: { step: string; right: number; left: number }) =>
     `${step}: done, ${right} right and ${left} left`,

@@ -1,4 +1,6 @@
 /** The English of how an angle is held and what to set on a machine, one entry a code; see `steps.ts`. */
+import { counted } from './language';
+
 const deg = (value: number): string => `${value.toFixed(1)}°`;
 const mm = (value: number): string => `${value.toFixed(1)} mm`;
 
@@ -52,7 +54,7 @@ export const HOLDING_ENGLISH = {
     angleDeg: number;
     other: { readonly count: number; readonly angleDeg: number } | null;
   }) =>
-    `${zone}: ${count} ${count === 1 ? 'shim' : 'shims'} of ${shimMm} mm ${count === 1 ? 'gives' : 'give'} ${deg(angleDeg)}${other === null ? '' : `; ${other.count} would give ${deg(other.angleDeg)}`}.`,
+    `${zone}: ${counted(count, 'shim', 'shims')} of ${shimMm} mm ${count === 1 ? 'gives' : 'give'} ${deg(angleDeg)}${other === null ? '' : `; ${other.count} would give ${deg(other.angleDeg)}`}.`,
   'hold.shims.coarse':
     'Somewhere the shims miss the angle by more than a degree: use thinner ones, or lift by hand there.',
   'hold.rail.clip': ({ distanceMm }: { distanceMm: number }) =>

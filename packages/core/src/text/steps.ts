@@ -463,7 +463,7 @@ export const STEP_ENGLISH = {
     'Spine and edge down, lighter than before, until the wave of water climbs the edge evenly.',
   'razor.ready.caution': 'Razors arrive contaminated. Gloves for the first wipe.',
   'razor.ready.instruction': ({ layers }: { layers: number }) =>
-    `Disinfect the blade by the rules of the trade. ${layers > 0 ? `${layers} ${layers === 1 ? 'layer' : 'layers'} of tape along the spine, the same on both sides, fresh at every stone.` : 'The spine goes bare on the stone: it wears with the edge, and the angle stays.'}`,
+    `Disinfect the blade by the rules of the trade. ${layers > 0 ? `${counted(layers, 'layer', 'layers')} of tape along the spine, the same on both sides, fresh at every stone.` : 'The spine goes bare on the stone: it wears with the edge, and the angle stays.'}`,
   'razor.ready.title': 'Disinfect, and tape the spine',
   'razor.ready.title.bare': 'Disinfect, spine bare',
   'razor.ready.zone': 'whole blade',

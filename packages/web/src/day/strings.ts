@@ -1,12 +1,12 @@
 /** Strings of the day. */
-import { stringsOf } from '@patient-edge/core';
+import { counted, stringsOf } from '@patient-edge/core';
 
 export const STRINGS = stringsOf('day', {
   day: 'The day',
   loading: 'Loading the day…',
   nothing: 'No blade with a plan waits for the bench.',
   unplanned: (count: number) =>
-    `${count} ${count === 1 ? 'blade has' : 'blades have'} no plan yet and ${count === 1 ? 'is' : 'are'} not in this order.`,
+    `${counted(count, 'blade has', 'blades have')} no plan yet and ${count === 1 ? 'is' : 'are'} not in this order.`,
   planThem: 'Plan them',
   times: 'Times',
   likely: 'Likely',
@@ -23,7 +23,7 @@ export const STRINGS = stringsOf('day', {
   late: (count: number, time: string) =>
     count === 0
       ? 'Every blade is on time.'
-      : `${count} ${count === 1 ? 'blade is' : 'blades are'} late, ${time} in all.`,
+      : `${counted(count, 'blade is', 'blades are')} late, ${time} in all.`,
   doneBy: (when: string) => `The last one is finished ${when}.`,
   atDay: (day: string, time: string) => `${day}, ${time}`,
   next: 'Next',
@@ -41,7 +41,7 @@ export const STRINGS = stringsOf('day', {
   soaking: 'Soaking',
   flatten: 'flatten',
   table: 'As a table',
-  steps: (count: number) => `${count} ${count === 1 ? 'step' : 'steps'}`,
+  steps: (count: number) => counted(count, 'step', 'steps'),
   from: 'From',
   until: 'Until',
   aTimeAs: 'Write a time, as 08:30',

@@ -134,6 +134,5 @@ export const STRINGS = stringsOf('intake', {
   tooSoon: (day: string) => `${day} is too full: something already promised would be late.`,
   pushes: (day: string, tags: string, minutes: number) =>
     `${day} would make ${tags} late, by up to ${minutes} min.`,
-  lateAlready: (count: number) =>
-    `${count} ${count === 1 ? 'blade is' : 'blades are'} late already.`,
+  lateAlready: (count: number) => `${counted(count, 'blade is', 'blades are')} late already.`,
 });

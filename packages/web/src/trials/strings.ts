@@ -25,7 +25,7 @@ export const STRINGS = stringsOf('trials', {
     `${counted(one, 'edge', 'edges')} against ${other}; ${ended} of them dull again.`,
   enough: 'Enough is known: the trial can stop.',
   otherwise: (count: number) =>
-    `${count} ${count === 1 ? 'visit was' : 'visits were'} not done as drawn and ${count === 1 ? 'does' : 'do'} not count.`,
+    `${counted(count, 'visit was', 'visits were')} not done as drawn and ${count === 1 ? 'does' : 'do'} not count.`,
   blades: 'Blades',
   blade: 'Blade',
   customer: 'Customer',

@@ -22,7 +22,8 @@ export interface Compute {
 
 /** More than so many waiting is a flood, not a busy day. */
 const MOST_WAITING = 32;
-const OWN_LIMIT_MS = 10_000;
+/** The shop's own sums are short; but the first sheet loads its letters, and a small machine may be busy. */
+const OWN_LIMIT_MS = 30_000;
 const IDLE_MS = 60_000;
 const THREAD_MEMORY_MB = 256;
 

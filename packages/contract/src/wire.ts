@@ -222,7 +222,7 @@ export interface TouchUp {
 export interface StepRecord {
   readonly id: number;
   readonly step: PlanStep;
-  /** How long it was to take by the bench's own rates, as kept when work began; null before that. */
+  /** How long it was to take by the bench's own rates, as kept when work began or it was planned again; null before. */
   readonly forecastSeconds: number | null;
   readonly status: 'to do' | 'done';
   readonly strokesRight: number;

@@ -497,7 +497,7 @@ export {
 export {
   learnedSteps,
   learnedTimes,
-  learnedTotal,
+  likelySeconds,
   planBlade,
   STAGE_LABELS,
   workingRange,

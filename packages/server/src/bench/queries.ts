@@ -52,8 +52,8 @@ const RUNNING_SECONDS = `LEAST(${LONGEST_RUN_S}, running_seconds +
 /** The time of a step with the run its clock is in. */
 const TOTAL_SECONDS = `LEAST(${MOST_STEP_S}, worked_seconds + COALESCE(${RUNNING_SECONDS}, 0))`;
 
-const STEP_SELECT = `SELECT id, job_id AS jobId, detail, forecast_p50_seconds AS forecastSeconds, asks, status, strokes_right AS strokesRight,
-  strokes_left AS strokesLeft, worked_seconds AS workedSeconds,
+const STEP_SELECT = `SELECT id, job_id AS jobId, detail, forecast_p50_seconds AS forecastSeconds, asks, status,
+  strokes_right AS strokesRight, strokes_left AS strokesLeft, worked_seconds AS workedSeconds,
   ${RUNNING_SECONDS} AS runningSeconds,
   override_reason AS overrideReason, revision, superseded, earlier_right AS earlierRight,
   earlier_left AS earlierLeft, notes FROM plan_step`;
@@ -240,7 +240,8 @@ export const replaceBurr = async (
 
 /**
  * What each step is foreseen to take, and by which model, kept as work begins, and when the rest is planned again; what was
- * kept before stays. Where the bench has rates of its own they correct it; the model's own figure is kept beside it, for the rates are learnt from that.
+ * kept before stays. Where the bench has rates of its own they correct it; the model's own figure is kept beside it, for the
+ * rates are learnt from that.
  */
 export const keepForecasts = async (
   db: Queryable,

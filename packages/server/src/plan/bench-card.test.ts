@@ -7,9 +7,9 @@ import {
   usualMeasuresOf,
   findSteel,
   type BladePlan,
-  type BladeRates,
   type PlanStep,
 } from '@patient-edge/core';
+import { certainRates } from '../../../core/test/blades';
 import { drawBenchCard } from './bench-card';
 import { withBenchTimes } from './card-times';
 
@@ -78,19 +78,7 @@ test('its times are the bench’s own: twice as long on stones, as foreseen besi
     steps: plan.work.steps.map((step) => ({ step, superseded: false })),
   } as unknown as Job;
   const record = { figures: plan.report.figures } as unknown as PlanRecord;
-  const rates: BladeRates = {
-    noiseSd: 0,
-    common: { mean: 0, variance: 0 },
-    stones: DEMO_RACK.map(({ id }, index) => ({
-      id,
-      mean: Math.log(2),
-      records: 9,
-      covariances: Array.from({ length: index + 1 }, () => 0),
-    })),
-    steelRecords: 9,
-    personRecords: 9,
-  };
-  const card = withBenchTimes({ job, plan: record }, DEMO_RACK, rates);
+  const card = withBenchTimes({ job, plan: record }, DEMO_RACK, certainRates(DEMO_RACK, 2));
   const onStones = plan.work.steps.filter(({ stoneId }) => stoneId !== null);
   expect(onStones.length).toBeGreaterThan(3);
   card.job.steps.forEach(({ step: { seconds, rangeS } }, index) => {

@@ -1,6 +1,6 @@
 /** The times on a bench card: by the bench's own rates, as the page of the plan tells them. */
 import type { Job, PlanRecord } from '@patient-edge/contract';
-import { learnedSteps, learnedTotal, type BladeRates, type RackStone } from '@patient-edge/core';
+import { learnedSteps, likelySeconds, type BladeRates, type RackStone } from '@patient-edge/core';
 
 export interface CardOf {
   readonly job: Job;
@@ -17,7 +17,6 @@ export const withBenchTimes = (
   const open = job.steps.filter(({ superseded }) => !superseded).map(({ step }) => step);
   const times = learnedSteps(open, rack, rates);
   const { workingTime } = plan.figures;
-  const { p50Seconds } = learnedTotal(open, workingTime.value, rack, rates);
   return {
     job: {
       ...job,
@@ -37,7 +36,10 @@ export const withBenchTimes = (
     },
     plan: {
       ...plan,
-      figures: { ...plan.figures, workingTime: { ...workingTime, value: p50Seconds } },
+      figures: {
+        ...plan.figures,
+        workingTime: { ...workingTime, value: likelySeconds(open, workingTime.value, rack, rates) },
+      },
     },
   };
 };

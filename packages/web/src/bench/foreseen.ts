@@ -1,6 +1,6 @@
 /** How long work takes at this bench, by its own rates where there are any: the same figures as on the plan. */
 import { toRack, type Job, type StepRecord } from '@patient-edge/contract';
-import { learnedTotal } from '@patient-edge/core';
+import { likelySeconds } from '@patient-edge/core';
 import { useMemo } from 'react';
 import { useBladeRates, useStones } from '../api/hooks';
 
@@ -15,9 +15,8 @@ export const useWorkForeseen = ({ steel, plan, steps }: Job): number => {
   const { data: rates } = useBladeRates(steel);
   const { data: stones } = useStones();
   return useMemo(() => {
-    const modelSeconds = plan?.figures.workingTime.value ?? 0;
-    if (!rates || !stones) return modelSeconds;
     const open = steps.filter(({ superseded }) => !superseded).map(({ step }) => step);
-    return learnedTotal(open, modelSeconds, toRack(stones), rates).p50Seconds;
+    const modelSeconds = plan?.figures.workingTime.value ?? 0;
+    return likelySeconds(open, modelSeconds, toRack(stones ?? []), (stones && rates) ?? null);
   }, [rates, stones, plan, steps]);
 };

@@ -9,7 +9,7 @@ import { abrasiveKind } from '../../abrasive';
 import { bladeKind, findUse } from '../../blade';
 import type { PlanChoices, PlanInput } from '../choices';
 import type { BladeRates } from '../../record';
-import { learnedTimes, learnedTotal, planBlade, planToWork, type BladePlan } from '../planner';
+import { learnedTimes, likelySeconds, planBlade, planToWork, type BladePlan } from '../planner';
 import { estimate, estimateFactsOf, totalOf, type PriceTerms } from '../../price';
 
 export interface Variant {
@@ -253,7 +253,7 @@ export const mapCell = (
   const planned = planToWork({ ...input, choices });
   const reached = planned.ok && planned.value.work.problem === null ? planned.value : null;
   const minutesOf = ({ steps, seconds }: BladePlan['work']): number =>
-    (rates ? learnedTotal(steps, seconds, input.rack, rates).p50Seconds : seconds) / 60;
+    likelySeconds(steps, seconds, input.rack, rates) / 60;
   return {
     angleDeg,
     finishUm,

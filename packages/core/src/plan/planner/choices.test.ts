@@ -1,4 +1,12 @@
-import { CHEF, chip, planInput, RACK, rackStone, valueOf } from '../../../test/blades';
+import {
+  certainRates,
+  CHEF,
+  chip,
+  planInput,
+  RACK,
+  rackStone,
+  valueOf,
+} from '../../../test/blades';
 import {
   bladeKind,
   careAdvice,
@@ -563,19 +571,7 @@ describe('changes by hand', () => {
   });
 });
 
-/** Learnt without a doubt, of each stone of the rack. */
-const TWICE_AS_LONG: BladeRates = {
-  noiseSd: 0,
-  common: { mean: Math.log(2), variance: 0 },
-  stones: RACK.map(({ id }, index) => ({
-    id,
-    mean: Math.log(2),
-    records: 40,
-    covariances: Array.from({ length: index + 1 }, () => 0),
-  })),
-  steelRecords: 40,
-  personRecords: 40,
-};
+const TWICE_AS_LONG = certainRates(RACK, 2);
 
 describe('plans side by side', () => {
   const input = planInput({
@@ -635,6 +631,13 @@ describe('plans side by side', () => {
     // The rates are certain here: no step lies aside of them.
     expect(slow.minutes[0]).toBeCloseTo(slow.minutes[1], 9);
     expect(slow.minutes[2]).toBeCloseTo(slow.minutes[1], 9);
+    const byTheMinute: PriceTerms = {
+      ...terms,
+      prices: [{ item: 'minute', group: 'any', amountMinor: 100 }],
+      minutesIncluded: 0,
+    };
+    const { price } = comparePlan(input, 'keep', slow.choices, byTheMinute, TWICE_AS_LONG);
+    expect(price!.highMinor).toBe(100 * Math.ceil(slow.minutes[1]));
   });
 
   test('what cannot be planned says why instead of figures', () => {

@@ -44,7 +44,7 @@ export const learnedSteps = (
   );
 
 /** How long steps take in all by the bench's own rates, of which the model foresees so many seconds. */
-export const learnedTotal = (
+const learnedTotal = (
   steps: Steps,
   seconds: number,
   rack: Rack,
@@ -53,6 +53,14 @@ export const learnedTotal = (
   const byHand = stepsByHand(steps, rack);
   return bladeTime(byHand, rates, seconds - byHand.reduce((sum, each) => sum + each.seconds, 0));
 };
+
+/** The likely time of all steps, of which the model foresees so many seconds; without rates these. */
+export const likelySeconds = (
+  steps: Steps,
+  seconds: number,
+  rack: Rack,
+  rates: BladeRates | null,
+): number => (rates === null ? seconds : learnedTotal(steps, seconds, rack, rates).p50Seconds);
 
 /** Without rates the times are those of the model. */
 export const learnedTimes = (
